@@ -1,0 +1,1 @@
+export function drawingFonts(): Promise<{ regular: Uint8Array; bold: Uint8Array }>;

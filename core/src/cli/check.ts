@@ -1,0 +1,15 @@
+import { roomOf, type Design } from '../document/design';
+import { checkReach, countVerdicts, sayFinding } from '../reach/check-reach';
+import { packs } from '../reach/rules';
+
+/** Findings with their sentences, and how many of each verdict; lengths mm. */
+export function checkCommand(design: Design) {
+  const report = checkReach(design);
+  const { pack } = roomOf(design);
+  return {
+    pack: { id: pack, ...packs[pack] },
+    counts: countVerdicts(report),
+    findings: report.findings.map((finding) => ({ ...finding, text: sayFinding(design, finding) })),
+    failed: report.failed,
+  };
+}

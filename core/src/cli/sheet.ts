@@ -1,0 +1,36 @@
+import { drawingFonts } from '../../fonts/files.mjs';
+import type { Design } from '../document/design';
+import { drawSheets } from '../drawing/sheet';
+import { findPage, findScale } from '../drawing/sheet-format';
+import { writeSheetPdf } from '../exports/sheet-pdf';
+import { ok, type Result } from '../result';
+
+export interface SheetFlags {
+  page: string;
+  scale: string;
+  job: string;
+  studio: string;
+  revision: string;
+  date?: string;
+}
+
+export interface SheetAnswer {
+  summary: { page: string; scale: string; sheets: string[] };
+  pdf: () => Promise<Uint8Array>;
+}
+
+/** Draws the sheets of a design; the PDF is made when asked for. */
+export async function sheetCommand(design: Design, flags: SheetFlags): Promise<Result<SheetAnswer>> {
+  const page = findPage(flags.page);
+  if (!page.ok) return page;
+  const scale = findScale(flags.scale);
+  if (!scale.ok) return scale;
+  const date = flags.date ?? new Date().toISOString().slice(0, 10);
+  const { studio, job } = flags;
+  const sheets = drawSheets(design, { page: page.value, scale: scale.value, studio, job, date, revision: Number(flags.revision) || 0 });
+  if (!sheets.ok) return sheets;
+  return ok({
+    summary: { page: page.value.id, scale: scale.value.text, sheets: sheets.value.map(({ title }) => title) },
+    pdf: async () => writeSheetPdf(sheets.value, await drawingFonts(), { title: job || 'Plan', author: studio, date: new Date(date) }),
+  });
+}

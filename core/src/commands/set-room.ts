@@ -1,0 +1,32 @@
+import { firstRefusal, within } from '../document/within';
+import { roomOf, type Design } from '../document/design';
+import { LEAST_CEILING, MOST_HEIGHT } from '../document/limits';
+import { patchOf } from '../document/patch';
+import type { RoomRecord } from '../document/records';
+import { quantise } from '../units/units';
+import { guarded, type Command } from './command';
+
+export type RoomChange = Partial<Omit<RoomRecord, 'kind' | 'id'>>;
+
+/** Changes what was decided for the whole room: its name, units, ceiling height, standard sizes. */
+export const setRoom: Command<RoomChange> = {
+  id: 'set-room',
+  label: () => 'Change the room',
+  run(design: Design, change) {
+    const room = roomOf(design);
+    const after = { ...room, ...change };
+    const wrong = firstRefusal(
+      within('The ceiling height', after.ceilingHeight, LEAST_CEILING, MOST_HEIGHT),
+      within('The wall thickness', after.wallThickness, 10, 1_500),
+      within('The counter height', after.counterHeight, 500, 1_500),
+      within('The top thickness', after.topThickness, 3, 150),
+      within('The front overhang', after.frontOverhang, 0, 500),
+      within('The end overhang', after.endOverhang, 0, 500),
+    );
+    if (wrong) return wrong;
+    const lengths = ['ceilingHeight', 'wallThickness', 'counterHeight', 'topThickness', 'frontOverhang', 'endOverhang'] as const;
+    for (const key of lengths) after[key] = quantise(after[key]);
+    after.name = after.name.trim() || room.name;
+    return guarded(design, patchOf(design, [after]));
+  },
+};

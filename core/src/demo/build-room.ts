@@ -1,0 +1,48 @@
+import type { Command } from '../commands/command';
+import { setItem } from '../commands/set-item';
+import { putOpening, usualOpening } from '../commands/put-opening';
+import { roomOf, type Design } from '../document/design';
+import { applyPatch } from '../document/patch';
+import type { OpeningRecord, Placement } from '../document/records';
+import { must } from '../result';
+
+/** Runs a command that must succeed and gives the design after it. */
+export function after<Args>(design: Design, command: Command<Args>, args: Args): Design {
+  return must(applyPatch(design, must(command.run(design, args))));
+}
+
+/** Builds up a room by commands, with ids counted from one. */
+export class RoomBuilder {
+  private count = 0;
+  constructor(public design: Design) {}
+
+  private id(kind: string): string {
+    this.count += 1;
+    return `${kind}-${this.count}`;
+  }
+
+  /** Sets an item of the room's range against a face, its left end at a distance from the face's left end, mm. */
+  set(code: string, face: string, distance: number): string {
+    return this.place(code, { on: 'face', face, from: 'left', distance, off: 0 });
+  }
+
+  /** Sets an item anywhere. */
+  place(code: string, placement: Placement): string {
+    const id = this.id('item');
+    this.design = after(this.design, setItem, { id, range: roomOf(this.design).range, code, placement });
+    return id;
+  }
+
+  /** Adds an opening with the usual sizes of its type unless given. */
+  open(face: string, type: OpeningRecord['type'], distance: number, change: Partial<OpeningRecord> = {}): string {
+    const id = this.id('opening');
+    const usual = usualOpening(type, roomOf(this.design).unit);
+    const record: OpeningRecord = { kind: 'opening', id, face, type, from: 'left', distance, ...usual, hinge: 'left', swing: 'in', ...change };
+    this.design = after(this.design, putOpening, record);
+    return id;
+  }
+
+  run<Args>(command: Command<Args>, args: Args): void {
+    this.design = after(this.design, command, args);
+  }
+}

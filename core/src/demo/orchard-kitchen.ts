@@ -1,0 +1,34 @@
+import { fillGap } from '../commands/fill-gap';
+import type { Design } from '../document/design';
+import { must } from '../result';
+import { makeRoom } from '../survey/make-room';
+import { MM_PER_INCH } from '../units/units';
+import { RoomBuilder } from './build-room';
+
+const inches = (length: number) => length * MM_PER_INCH;
+
+/** A row-house kitchen in feet and inches: an L with a small island. */
+export function orchardKitchen(): Design {
+  const made = makeRoom({
+    name: 'Kitchen',
+    unit: 'ft-in',
+    step: inches(1 / 16),
+    ceilingHeight: inches(96.5),
+    lengths: [inches(139), inches(112.5), null, null],
+  });
+  const builder = new RoomBuilder(must(made));
+  builder.open('face-a', 'window', inches(52));
+  builder.open('face-d', 'door', inches(30));
+  builder.set('COLD36', 'face-a', inches(1));
+  builder.set('B15-3', 'face-a', inches(37));
+  builder.set('B36-S', 'face-a', inches(52));
+  builder.set('DISH24', 'face-a', inches(88));
+  builder.set('B36', 'face-b', 0);
+  builder.run(fillGap, { id: 'filler-1', face: 'face-a', at: inches(113) });
+  builder.set('F3', 'face-b', inches(36));
+  builder.set('COOK30', 'face-b', inches(39));
+  builder.set('B24-3', 'face-b', inches(69));
+  builder.set('B18', 'face-b', inches(93));
+  builder.place('B36', { on: 'floor', x: inches(72), y: -inches(91), turn: Math.PI });
+  return builder.design;
+}

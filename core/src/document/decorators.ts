@@ -1,0 +1,27 @@
+import { applyDecorators } from './apply-decorators';
+import { IsIn, IsNumber, IsString, Length, Matches, Max, Min } from 'class-validator';
+
+/** A finite length in millimetres within limits. */
+export function Millimetres(least: number, most: number): PropertyDecorator {
+  return applyDecorators(IsNumber({ allowNaN: false, allowInfinity: false }), Min(least), Max(most));
+}
+
+/** A finite angle in radians within limits. */
+export function Radians(least: number, most: number): PropertyDecorator {
+  return Millimetres(least, most);
+}
+
+/** The id of a record: letters, digits and dashes. */
+export function RecordId(): PropertyDecorator {
+  return applyDecorators(IsString(), Length(1, 64), Matches(/^[A-Za-z0-9_-]+$/));
+}
+
+/** A short text a person typed. */
+export function Words(least: number, most: number): PropertyDecorator {
+  return applyDecorators(IsString(), Length(least, most));
+}
+
+/** One of a fixed list of words. */
+export function OneOf(words: readonly (string | number)[]): PropertyDecorator {
+  return IsIn([...words]);
+}

@@ -1,0 +1,71 @@
+import type { DesignRecord, FaceRecord, ItemRecord, LoopRecord, OpeningRecord, RecordKind, RoomRecord } from './records';
+
+/** The version of the document format this program writes. */
+export const SCHEMA = 1;
+
+/** The design document of one room: plain, immutable JSON. Everything else is computed from it. */
+export interface Design {
+  readonly schema: number;
+  readonly records: { readonly [id: string]: DesignRecord };
+}
+
+type ByKind = { face: FaceRecord; item: ItemRecord; loop: LoopRecord; opening: OpeningRecord; room: RoomRecord };
+
+const sorted = new WeakMap<Design, Map<RecordKind, DesignRecord[]>>();
+
+/** All records of a kind, in the order of their ids; computed once per design. */
+export function recordsOf<K extends RecordKind>(design: Design, kind: K): readonly ByKind[K][] {
+  let byKind = sorted.get(design);
+  if (!byKind) {
+    byKind = new Map();
+    for (const id of Object.keys(design.records).sort()) {
+      const record = design.records[id]!;
+      const list = byKind.get(record.kind);
+      if (list) list.push(record);
+      else byKind.set(record.kind, [record]);
+    }
+    sorted.set(design, byKind);
+  }
+  return (byKind.get(kind) ?? []) as unknown as ByKind[K][];
+}
+
+/** The record of this id if it is of this kind. */
+export function recordOf<K extends RecordKind>(design: Design, kind: K, id: string): ByKind[K] | undefined {
+  const record = Object.hasOwn(design.records, id) ? design.records[id] : undefined;
+  return record?.kind === kind ? (record as ByKind[K]) : undefined;
+}
+
+/** The room record; a valid design has exactly one. */
+export function roomOf(design: Design): RoomRecord {
+  const room = recordsOf(design, 'room')[0];
+  if (!room) throw new Error('The design has no room record.');
+  return room;
+}
+
+/** The loop around the room; a valid design has exactly one. */
+export function loopOf(design: Design): LoopRecord {
+  const loop = recordsOf(design, 'loop')[0];
+  if (!loop) throw new Error('The design has no loop record.');
+  return loop;
+}
+
+/** How lengths of this design are shown. */
+export function styleOf(design: Design) {
+  const { unit, step } = roomOf(design);
+  return { unit, step };
+}
+
+/** Remembers what a pure function computes for each design, for as long as the design lives. */
+export function perDesign<T>(compute: (design: Design) => T): (design: Design) => T {
+  const known = new WeakMap<Design, { value: T }>();
+  return (design) => {
+    let entry = known.get(design);
+    if (!entry) known.set(design, (entry = { value: compute(design) }));
+    return entry.value;
+  };
+}
+
+/** A design of these records. */
+export function designOf(records: readonly DesignRecord[]): Design {
+  return { schema: SCHEMA, records: Object.fromEntries(records.map((record) => [record.id, record])) };
+}

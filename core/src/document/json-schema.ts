@@ -1,0 +1,34 @@
+import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
+import { SCHEMA } from './design';
+import { FacePlacement, FloorPlacement, recordClasses } from './records';
+
+type Schema = Record<string, unknown>;
+
+/** The JSON Schema of a design document, generated from the decorators the program itself validates by. */
+export function designJsonSchema(): Schema {
+  const generated = validationMetadatasToSchemas({ refPointerPrefix: '#/$defs/' }) as Record<string, Schema>;
+  const classes = { ...recordClasses, FacePlacement, FloorPlacement };
+  const definitions = Object.fromEntries(
+    Object.values(classes)
+      .map(({ name }) => [name, { ...generated[name], additionalProperties: false }] as [string, Schema])
+      .sort(([a], [b]) => (a < b ? -1 : 1)),
+  );
+  const placements = [{ $ref: '#/$defs/FacePlacement' }, { $ref: '#/$defs/FloorPlacement' }];
+  (definitions['ItemRecord']!['properties'] as Schema)['placement'] = { oneOf: placements };
+  return {
+    $schema: 'https://json-schema.org/draft/2020-12/schema',
+    title: 'Good Reach design',
+    description: 'The design document of one room. Lengths are millimetres, angles radians.',
+    type: 'object',
+    properties: {
+      schema: { const: SCHEMA },
+      records: {
+        type: 'object',
+        additionalProperties: { oneOf: Object.values(recordClasses).map(({ name }) => ({ $ref: `#/$defs/${name}` })) },
+      },
+    },
+    required: ['records', 'schema'],
+    additionalProperties: false,
+    $defs: definitions,
+  };
+}

@@ -1,0 +1,11 @@
+/** The limits of stored values, mm. Typed values are held against them at once; the server holds every record against them again. */
+export const LEAST_FACE = 50;
+export const MOST_FACE = 30_000;
+export const LEAST_CEILING = 1_500;
+export const MOST_HEIGHT = 6_000;
+export const LEAST_OPENING = 100;
+export const MOST_ITEM = 4_000;
+export const LEAST_ITEM = 1;
+
+export const packIds = ['inch-residential', 'metric-residential'] as const;
+export type PackId = (typeof packIds)[number];

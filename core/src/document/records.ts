@@ -1,0 +1,124 @@
+import 'reflect-metadata';
+import { Type } from 'class-transformer';
+import { ArrayMaxSize, ArrayMinSize, ArrayUnique, Equals, IsArray, IsString, ValidateNested } from 'class-validator';
+import { Millimetres, OneOf, Radians, RecordId, Words } from './decorators';
+import { LEAST_CEILING, LEAST_FACE, LEAST_ITEM, LEAST_OPENING, MOST_FACE, MOST_HEIGHT, MOST_ITEM, packIds, type PackId } from './limits';
+import { lengthUnits, type LengthUnit } from '../units/units';
+
+/**
+ * The records a design is made of: what a person decided, nothing computable.
+ * Lengths are millimetres, angles radians. The published JSON Schema is generated from these decorators.
+ */
+
+/** The room itself: how it is named, measured and shown, and the standard heights decided for it. */
+export class RoomRecord {
+  @Equals('room') kind!: 'room';
+  @RecordId() id!: string;
+  @Words(1, 80) name!: string;
+  @OneOf(lengthUnits) unit!: LengthUnit;
+  /** Rounding step of shown lengths, mm. */
+  @Millimetres(0.01, 100) step!: number;
+  @Millimetres(LEAST_CEILING, MOST_HEIGHT) ceilingHeight!: number;
+  /** Thickness of the walls drawn behind the faces. */
+  @Millimetres(10, 1_500) wallThickness!: number;
+  /** Standard height of the finished countertop above the floor. */
+  @Millimetres(500, 1_500) counterHeight!: number;
+  @Millimetres(3, 150) topThickness!: number;
+  /** How far the top stands past the box at the front, and at a free end. */
+  @Millimetres(0, 500) frontOverhang!: number;
+  @Millimetres(0, 500) endOverhang!: number;
+  /** The rule pack the room is checked by. */
+  @OneOf(packIds) pack!: PackId;
+  /** The range taken from unless another is chosen. */
+  @RecordId() range!: string;
+}
+
+/** The closed chain of faces around the room, in the order they were walked. */
+export class LoopRecord {
+  @Equals('loop') kind!: 'loop';
+  @RecordId() id!: string;
+  @IsArray() @ArrayMinSize(3) @ArrayMaxSize(200) @ArrayUnique() @IsString({ each: true }) faces!: string[];
+}
+
+/** One wall face: its length, and the inside angle of the corner at its start. */
+export class FaceRecord {
+  @Equals('face') kind!: 'face';
+  @RecordId() id!: string;
+  @Millimetres(LEAST_FACE, MOST_FACE) length!: number;
+  /** measured: a fact to be met; outline: only a starting guess, the true length follows from the others. */
+  @OneOf(['measured', 'outline']) lengthFrom!: 'measured' | 'outline';
+  @Radians(0.05, 6.24) corner!: number;
+  /** measured: a fact; assumed: used only as far as the measured lengths leave it open. */
+  @OneOf(['measured', 'assumed']) cornerFrom!: 'measured' | 'assumed';
+}
+
+/** A door, window or cased opening, placed by the distance of its nearer jamb from one end of its face. */
+export class OpeningRecord {
+  @Equals('opening') kind!: 'opening';
+  @RecordId() id!: string;
+  @RecordId() face!: string;
+  @OneOf(['door', 'window', 'cased']) type!: 'door' | 'window' | 'cased';
+  /** Which end of the face, seen from inside the room, the distance is measured from. */
+  @OneOf(['left', 'right']) from!: Side;
+  @Millimetres(0, MOST_FACE) distance!: number;
+  @Millimetres(LEAST_OPENING, MOST_FACE) width!: number;
+  @Millimetres(LEAST_OPENING, MOST_HEIGHT) height!: number;
+  @Millimetres(0, MOST_HEIGHT) sill!: number;
+  /** Hinge side seen from inside, which way the leaf swings, and the leaf's thickness; kept for every type so that the type can be changed back. */
+  @OneOf(['left', 'right']) hinge!: Side;
+  @OneOf(['in', 'out']) swing!: 'in' | 'out';
+  @Millimetres(10, 120) leaf!: number;
+}
+
+/** Against a face: distance from one end of the face to the item's nearer end, and how far off the face it stands. */
+export class FacePlacement {
+  @Equals('face') on!: 'face';
+  @RecordId() face!: string;
+  @OneOf(['left', 'right']) from!: Side;
+  @Millimetres(-MOST_FACE, MOST_FACE) distance!: number;
+  @Millimetres(-MOST_ITEM, MOST_FACE) off!: number;
+}
+
+/** Free on the floor: the place of its back left corner, and the direction its back runs in, left to right seen from the front. */
+export class FloorPlacement {
+  @Equals('floor') on!: 'floor';
+  @Millimetres(-200_000, 200_000) x!: number;
+  @Millimetres(-200_000, 200_000) y!: number;
+  @Radians(-6.2832, 6.2832) turn!: number;
+}
+
+/** Anything set in the room. Its sizes are its own, so a change of the range's data never changes a design. */
+export class ItemRecord {
+  @Equals('item') kind!: 'item';
+  @RecordId() id!: string;
+  @RecordId() range!: string;
+  @Words(1, 40) code!: string;
+  /** The item kind (see ranges/kinds). */
+  @RecordId() type!: string;
+  @Millimetres(LEAST_ITEM, MOST_ITEM) width!: number;
+  @Millimetres(LEAST_ITEM, MOST_ITEM) depth!: number;
+  @Millimetres(LEAST_ITEM, MOST_HEIGHT) height!: number;
+  /** Height of its underside above the floor. */
+  @Millimetres(0, MOST_HEIGHT) up!: number;
+  @OneOf(['left', 'right']) hand!: Side;
+  @ValidateNested()
+  @Type(() => FloorPlacement, {
+    discriminator: {
+      property: 'on',
+      subTypes: [
+        { name: 'face', value: FacePlacement },
+        { name: 'floor', value: FloorPlacement },
+      ],
+    },
+    keepDiscriminatorProperty: true,
+  })
+  placement!: Placement;
+}
+
+export type Side = 'left' | 'right';
+export type Placement = FacePlacement | FloorPlacement;
+export type DesignRecord = RoomRecord | LoopRecord | FaceRecord | OpeningRecord | ItemRecord;
+export type RecordKind = DesignRecord['kind'];
+
+/** The class of each record kind, sorted by kind. */
+export const recordClasses = { face: FaceRecord, item: ItemRecord, loop: LoopRecord, opening: OpeningRecord, room: RoomRecord };

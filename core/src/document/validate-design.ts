@@ -1,0 +1,72 @@
+import { plainToInstance } from 'class-transformer';
+import { validateSync, type ValidationError } from 'class-validator';
+import { ok, refuse, type Fault, type Result } from '../result';
+import { SCHEMA, type Design } from './design';
+import { migrate } from './migrations';
+import { recordClasses, type DesignRecord, type RecordKind } from './records';
+
+/** The largest design file read, bytes: far above any real room. */
+export const MOST_DESIGN_BYTES = 5_000_000;
+
+/** Reads a design from text: refuses junk, other kinds of file, newer schemas, and records with faults (each with path, value and reason). */
+export function readDesign(text: string): Result<Design> {
+  if (text.length > MOST_DESIGN_BYTES) return refuse('design-too-large', { bytes: text.length, most: MOST_DESIGN_BYTES });
+  let value: unknown;
+  try {
+    value = JSON.parse(text);
+  } catch (error) {
+    return refuse('design-not-json', { reason: error instanceof Error ? error.message : String(error) });
+  }
+  return validateDesign(value);
+}
+
+/** Checks a parsed value record by record against the decorated classes; the cross-record invariants are checked separately. */
+export function validateDesign(value: unknown): Result<Design> {
+  if (!isObject(value)) return refuse('design-other-kind', { found: Array.isArray(value) ? 'a list' : typeof value });
+  const { schema, records } = value;
+  if (!Number.isInteger(schema) || !isObject(records)) {
+    return refuse('design-other-kind', { found: `an object with ${Object.keys(value).slice(0, 4).join(', ') || 'no keys'}` });
+  }
+  const extra = Object.keys(value).filter((key) => key !== 'schema' && key !== 'records');
+  if (extra.length > 0) return refuse('design-faulty', { faults: [{ path: extra[0]!, value: '', reason: 'is not a key of a design' }] });
+  const migrated = migrate({ schema: schema as number, records });
+  if (!migrated.ok) return migrated;
+  const faults = Object.entries(migrated.value.records).flatMap(([id, record]) => recordFaults(id, record, `records.${id}`));
+  if (faults.length > 0) return refuse('design-faulty', { faults });
+  return ok({ schema: SCHEMA, records: migrated.value.records as Record<string, DesignRecord> });
+}
+
+/** What is wrong with one record, as path, value and reason; empty when it is right. */
+export function recordFaults(id: string, record: unknown, path: string): Fault[] {
+  if (!isObject(record)) return [fault(path, record, 'must be a record')];
+  const known = Object.hasOwn(recordClasses, String(record['kind']));
+  if (!known) return [fault(`${path}.kind`, record['kind'], `must be one of ${Object.keys(recordClasses).join(', ')}`)];
+  if (record['id'] !== id) return [fault(`${path}.id`, record['id'], `must be its own key, ${id}`)];
+  if (record['kind'] === 'item') {
+    const placement = record['placement'];
+    const on = isObject(placement) ? placement['on'] : undefined;
+    if (on !== 'face' && on !== 'floor') return [fault(`${path}.placement.on`, on, 'must be face or floor')];
+  }
+  const recordClass = recordClasses[record['kind'] as RecordKind] as new () => object;
+  const errors = validateSync(plainToInstance(recordClass, record), {
+    whitelist: true,
+    forbidNonWhitelisted: true,
+    forbidUnknownValues: true,
+  });
+  return errors.flatMap((error) => faultsOf(error, path));
+}
+
+function faultsOf(error: ValidationError, path: string): Fault[] {
+  const own = `${path}.${error.property}`;
+  const reasons = Object.values(error.constraints ?? {}).map((text) => text.replace(/^(each value in )?(property )?\S+ /, '$1'));
+  return [...reasons.slice(0, 1).map((reason) => fault(own, error.value, reason)), ...(error.children ?? []).flatMap((child) => faultsOf(child, own))];
+}
+
+function fault(path: string, value: unknown, reason: string): Fault {
+  const shown = JSON.stringify(value) ?? 'nothing';
+  return { path, value: shown.length > 60 ? `${shown.slice(0, 57)}…` : shown, reason };
+}
+
+function isObject(value: unknown): value is Record<string, unknown> {
+  return typeof value === 'object' && value !== null && !Array.isArray(value);
+}

@@ -1,0 +1,66 @@
+import { perDesign, styleOf, type Design } from '../document/design';
+import { formatLength } from '../units/format-length';
+import { roundChain } from '../units/round-chain';
+import { baseBand, itemsOnFace } from '../setting/open-lengths';
+import { occupied } from '../setting/occupancy';
+import { placedOpenings } from '../survey/openings';
+import { roomShape, type PlacedFace } from '../survey/room-shape';
+
+/** One length of a chain: true ends along the face and the printed value, mm, and the printed text. */
+export interface ChainLink {
+  from: number;
+  to: number;
+  shown: number;
+  text: string;
+}
+
+/** A line of dimensions along a face. The printed values add up to the printed overall exactly. */
+export interface Chain {
+  face: PlacedFace;
+  row: 'units' | 'openings' | 'overall';
+  links: ChainLink[];
+  overall: { length: number; shown: number; text: string };
+}
+
+/** Ends nearer than this make no length of their own in a chain, mm. */
+const LEAST_LINK = 0.5;
+
+/** The chains of every face: units and fillers edge to edge, openings, overall. */
+export const dimensionChains: (design: Design) => readonly Chain[] = perDesign((design) => {
+  return roomShape(design).faces.flatMap((face) => {
+    const units = unitEnds(design, face);
+    const openings = placedOpenings(design)
+      .filter((opening) => opening.face.id === face.id)
+      .flatMap(({ left, right }) => [left, right]);
+    return [
+      ...(units.length > 0 ? [chain(design, face, 'units', units)] : []),
+      ...(openings.length > 0 ? [chain(design, face, 'openings', openings)] : []),
+      chain(design, face, 'overall', []),
+    ];
+  });
+});
+
+/** The ends of all that stands along a face in its base run; nothing for a face without items of its own. */
+function unitEnds(design: Design, face: PlacedFace): number[] {
+  const onFace = itemsOnFace(design, face.id);
+  if (onFace.length === 0) return [];
+  const stretches = occupied(design, face, baseBand(onFace)).filter(({ by }) => by.kind === 'item');
+  return stretches.flatMap(({ from, to }) => [from, to]);
+}
+
+function chain(design: Design, face: PlacedFace, row: Chain['row'], between: number[]): Chain {
+  const style = styleOf(design);
+  const ends = [0];
+  for (const end of [...between].sort((a, b) => a - b)) {
+    if (end - ends.at(-1)! > LEAST_LINK && face.length - end > LEAST_LINK) ends.push(end);
+  }
+  ends.push(face.length);
+  const lengths = ends.slice(1).map((end, index) => end - ends[index]!);
+  const { parts, overall } = roundChain(lengths, style.step);
+  return {
+    face,
+    row,
+    links: parts.map((shown, index) => ({ from: ends[index]!, to: ends[index + 1]!, shown, text: formatLength(shown, style) })),
+    overall: { length: face.length, shown: overall, text: formatLength(overall, style) },
+  };
+}

@@ -1,0 +1,110 @@
+import type { Design } from '../document/design';
+import { place, type Point } from '../geometry/point';
+import { itemBoxes, itemNumbers, type ItemBox } from '../setting/item-box';
+import { tops } from '../surfaces/tops';
+import { DASH, line, outline, TEXT, WEIGHT, type ArcMark, type Primitive } from './primitives';
+
+/** Fronts of cabinets, mm: thickness of a front and its gap off the box. */
+const FRONT = 20;
+/** Radius of a number's circle, paper mm. */
+const BALLOON = 2.6;
+
+/** Tops, items and their numbers. */
+export function drawItems(design: Design, scaleBy: number): Primitive[] {
+  const numbers = itemNumbers(design);
+  const boxes = itemBoxes(design);
+  return [
+    ...boxes.flatMap(drawItem),
+    ...tops(design).map(
+      (top): Primitive => ({ type: 'path', layer: 'tops', rings: top.outline, closed: true, weight: WEIGHT.top, ink: 'top' }),
+    ),
+    ...boxes.flatMap((box) => drawNumber(box, numbers.get(box.id)!, scaleBy)),
+  ];
+}
+
+/** A place on an item: across from its left and out from its back, mm. */
+function on({ origin, u, n }: ItemBox, across: number, out: number): Point {
+  return place(origin, u, across, n, out);
+}
+
+function rectangle(box: ItemBox, left: number, right: number, back: number, front: number): Point[] {
+  return [on(box, left, back), on(box, right, back), on(box, right, front), on(box, left, front)];
+}
+
+function drawItem(box: ItemBox): Primitive[] {
+  const body = outline('items', box.footprint, WEIGHT.object, 'drawing', 'item');
+  return [body, ...symbol(box)].map((mark) => ({ ...mark, source: box.id }));
+}
+
+function symbol(box: ItemBox): Primitive[] {
+  const { width, depth } = box.record;
+  const front = (from: number, to: number) => outline('items', rectangle(box, from, to, depth, depth + FRONT), WEIGHT.thin, 'drawing', 'paper');
+  switch (box.kind.symbol) {
+    case 'doors':
+      return width > 610 ? [front(2, width / 2 - 1.5), front(width / 2 + 1.5, width - 2)] : [front(2, width - 2)];
+    case 'drawers':
+      return [front(2, width - 2), line('items', [on(box, 40, depth - 60), on(box, width - 40, depth - 60)], WEIGHT.thin, 'faint')];
+    case 'sink':
+      return [front(2, width / 2 - 1.5), front(width / 2 + 1.5, width - 2), ...sink(box)];
+    case 'dishwasher':
+      return [front(2, width - 2), line('items', rectangle(box, 25, width - 25, 25, depth - 25).concat(on(box, 25, 25)), WEIGHT.thin, 'drawing', DASH)];
+    case 'cooker':
+      return [line('items', [on(box, 0, depth - 40), on(box, width, depth - 40)], WEIGHT.thin, 'drawing'), ...burners(box)];
+    case 'refrigerator':
+      return [
+        line('items', [on(box, 0, 0), on(box, width, depth)], WEIGHT.thin, 'drawing'),
+        line('items', [on(box, width, 0), on(box, 0, depth)], WEIGHT.thin, 'drawing'),
+        line('items', [on(box, 0, depth - 60), on(box, width, depth - 60)], WEIGHT.thin, 'drawing'),
+      ];
+    case 'filler':
+      return [outline('items', rectangle(box, 0, width, depth - FRONT, depth), WEIGHT.object, 'drawing', 'faint')];
+    case 'panel':
+      return [];
+  }
+}
+
+/** A bowl set back from the front, with its drain and tap. */
+function sink(box: ItemBox): Primitive[] {
+  const { width, depth } = box.record;
+  const margin = Math.min(80, width * 0.1);
+  const back = depth * BOWL_BACK;
+  const bowl = outline('items', rectangle(box, margin, width - margin, back, depth - 60), WEIGHT.thin, 'drawing', 'water');
+  return [bowl, circle(on(box, width / 2, back * 0.55), 18, WEIGHT.thin)];
+}
+
+/** Where a bowl begins, as a share of the depth. */
+const BOWL_BACK = 0.22;
+
+function bowlMiddle(depth: number): number {
+  return (depth * BOWL_BACK + depth - 60) / 2;
+}
+
+/** Four rings on a narrow range, six on a wide one. */
+function burners(box: ItemBox): Primitive[] {
+  const { width, depth } = box.record;
+  const columns = width > 700 + 80 ? 3 : 2;
+  const radius = Math.min(95, width / columns / 2.7);
+  return Array.from({ length: columns * 2 }, (_, index) => {
+    const across = (width * ((index % columns) + 0.5)) / columns;
+    const out = (depth - 40) * (index < columns ? 0.27 : 0.74);
+    return circle(on(box, across, out), radius * (index % 2 === 0 ? 1 : 0.8), WEIGHT.thin);
+  });
+}
+
+function circle(centre: Point, radius: number, weight: number): ArcMark {
+  return { type: 'arc', layer: 'items', centre, radius, from: 0, sweep: 2 * Math.PI, weight, ink: 'drawing' };
+}
+
+/** The item's number in a circle: in its middle, or in front of it when it is too narrow. */
+function drawNumber(box: ItemBox, number: number, scaleBy: number): Primitive[] {
+  const { width, depth } = box.record;
+  const narrow = width < 2.4 * BALLOON * scaleBy;
+  const out = narrow ? depth + (BALLOON + 3) * scaleBy : box.kind.symbol === 'sink' ? bowlMiddle(depth) : depth * 0.6;
+  const at = on(box, width / 2, out);
+  const leader = narrow ? [line('numbers', [on(box, width / 2, depth), on(box, width / 2, out - BALLOON * scaleBy)], WEIGHT.thin, 'drawing')] : [];
+  return [
+    ...leader,
+    { ...circle(at, BALLOON * scaleBy, WEIGHT.thin), layer: 'numbers', fill: 'paper', source: box.id },
+    { type: 'text', layer: 'numbers', at, text: String(number), size: TEXT.small, anchor: 'middle', turn: 0, ink: 'drawing', source: box.id },
+  ];
+}

@@ -1,0 +1,90 @@
+import { roomOf, type Design } from '../document/design';
+import { distance, type Point } from '../geometry/point';
+import { boundsOf, contains, distanceToSegment, forEachEdge, type Bounds } from '../geometry/polygon';
+import { formatArea } from '../units/format-area';
+import { itemBoxes } from '../setting/item-box';
+import { roomShape } from '../survey/room-shape';
+import { drawChains } from './draw-chains';
+import { drawItems } from './draw-items';
+import { drawWalls } from './draw-walls';
+import { TEXT, type Layer, type Primitive } from './primitives';
+import { textWidth } from './text-layout';
+
+/**
+ * The plan as drawing primitives in the room's millimetres (x right, y up).
+ * `scale` is how many room millimetres one paper millimetre is: it sizes texts, ticks and the distance of the chains.
+ */
+export function drawPlan(design: Design, scale: number, without: readonly Layer[] = []): Primitive[] {
+  const marks = [...drawItems(design, scale), ...drawWalls(design, scale), ...drawName(design, scale), ...drawChains(design, scale)];
+  return without.length === 0 ? marks : marks.filter(({ layer }) => !without.includes(layer));
+}
+
+/** Name and area of the room, at the emptiest place of its floor. */
+function drawName(design: Design, scale: number): Primitive[] {
+  const { name, unit } = roomOf(design);
+  const at = emptiest(design, (textWidth(name, TEXT.title, true) * scale) / 2);
+  const text = (words: string, up: number, size: number, bold: boolean): Primitive => ({
+    type: 'text',
+    layer: 'labels',
+    at: { x: at.x, y: at.y + up * scale },
+    text: words,
+    size,
+    anchor: 'middle',
+    turn: 0,
+    ink: 'drawing',
+    bold,
+  });
+  return [text(name, 2.6, TEXT.title, true), text(formatArea(roomShape(design).area, unit), -2.4, TEXT.normal, false)];
+}
+
+/** The place on the floor farthest from walls and items, by a grid; a word as wide as 2 × `half` should stand clear. */
+function emptiest(design: Design, half: number): Point {
+  const { outline } = roomShape(design);
+  const { left, right, bottom, top } = boundsOf(outline);
+  const polygons = [outline, ...itemBoxes(design).map(({ footprint }) => footprint)];
+  const room = (point: Point): number => {
+    let nearest = Infinity;
+    for (const polygon of polygons) forEachEdge(polygon, (a, b) => (nearest = Math.min(nearest, distanceToSegment(point, a, b))));
+    return nearest;
+  };
+  let best = { at: { x: (left + right) / 2, y: (bottom + top) / 2 }, free: -Infinity };
+  const steps = 18;
+  for (let i = 1; i < steps; i++) {
+    for (let j = 1; j < steps; j++) {
+      const at = { x: left + ((right - left) * i) / steps, y: bottom + ((top - bottom) * j) / steps };
+      if (!contains(outline, at) || polygons.slice(1).some((polygon) => contains(polygon, at))) continue;
+      const ends = [-half, 0, half].map((by) => ({ x: at.x + by, y: at.y }));
+      const clear = Math.min(...ends.map((end) => (contains(outline, end) ? room(end) : -1)));
+      const free = clear - distance(at, { x: (left + right) / 2, y: (bottom + top) / 2 }) * 0.05;
+      if (free > best.free) best = { at, free };
+    }
+  }
+  return best.at;
+}
+
+/** The extent of a drawing's marks, texts included, in the drawing's millimetres at a scale. */
+export function drawingBounds(marks: readonly Primitive[], scale: number): Bounds {
+  return boundsOf(marks.flatMap((mark) => cornersOf(mark, scale)));
+}
+
+function cornersOf(mark: Primitive, scale: number): Point[] {
+  switch (mark.type) {
+    case 'path':
+      return mark.rings.flat();
+    case 'arc': {
+      const { centre, radius } = mark;
+      return [
+        { x: centre.x - radius, y: centre.y - radius },
+        { x: centre.x + radius, y: centre.y + radius },
+      ];
+    }
+    case 'text': {
+      const wide = textWidth(mark.text, mark.size, mark.bold) * scale;
+      const high = mark.size * scale;
+      const before = mark.anchor === 'start' ? 0 : mark.anchor === 'end' ? wide : wide / 2;
+      const [cos, sin] = [Math.cos(mark.turn), Math.sin(mark.turn)];
+      const corner = (x: number, y: number) => ({ x: mark.at.x + x * cos - y * sin, y: mark.at.y + x * sin + y * cos });
+      return [corner(-before, -high / 2), corner(wide - before, -high / 2), corner(wide - before, high / 2), corner(-before, high / 2)];
+    }
+  }
+}

@@ -1,0 +1,70 @@
+import type { Point } from '../geometry/point';
+
+/** What a mark is drawn in; renderers turn inks into colours. */
+export type Ink = 'drawing' | 'measure' | 'faint' | 'poche' | 'paper' | 'top' | 'item' | 'water';
+
+/** What a mark belongs to; views switch layers on and off, exports keep them. */
+export type Layer = 'walls' | 'openings' | 'tops' | 'items' | 'numbers' | 'labels' | 'dimensions' | 'sheet';
+
+interface Mark {
+  layer: Layer;
+  /** The record it draws, for picking. */
+  source?: string;
+}
+
+/** Rings or open lines. Points in the drawing's own millimetres; line weight and dashes in paper millimetres. */
+export interface PathMark extends Mark {
+  type: 'path';
+  rings: readonly (readonly Point[])[];
+  closed: boolean;
+  /** 0 for no line. */
+  weight: number;
+  ink: Ink;
+  dash?: readonly number[];
+  fill?: Ink;
+}
+
+/** Part of a circle from angle `from`, counter-clockwise by `sweep` radians; a whole circle for 2π. */
+export interface ArcMark extends Mark {
+  type: 'arc';
+  centre: Point;
+  radius: number;
+  from: number;
+  sweep: number;
+  weight: number;
+  ink: Ink;
+  dash?: readonly number[];
+  fill?: Ink;
+}
+
+/** One line of text, its middle height at `at`; size in paper millimetres (cap height about 0.69 of it). */
+export interface TextMark extends Mark {
+  type: 'text';
+  at: Point;
+  text: string;
+  size: number;
+  anchor: 'start' | 'middle' | 'end';
+  /** Direction of the line of text, radians. */
+  turn: number;
+  ink: Ink;
+  bold?: boolean;
+  /** Stands on a ground of the paper's colour, so that no line runs through it. */
+  ground?: boolean;
+}
+
+/** One mark of a drawing: every view and export is a list of these. */
+export type Primitive = PathMark | ArcMark | TextMark;
+
+/** Line weights, paper mm. */
+export const WEIGHT = { cut: 0.5, object: 0.35, top: 0.25, thin: 0.18 } as const;
+/** Text sizes, paper mm. */
+export const TEXT = { small: 2.3, normal: 2.7, title: 4.2 } as const;
+export const DASH = [1.2, 0.8] as const;
+
+export function line(layer: Layer, points: readonly Point[], weight: number, ink: Ink, dash?: readonly number[]): PathMark {
+  return { type: 'path', layer, rings: [points], closed: false, weight, ink, ...(dash ? { dash } : {}) };
+}
+
+export function outline(layer: Layer, points: readonly Point[], weight: number, ink: Ink, fill?: Ink): PathMark {
+  return { type: 'path', layer, rings: [points], closed: true, weight, ink, ...(fill ? { fill } : {}) };
+}

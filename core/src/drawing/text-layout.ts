@@ -1,0 +1,56 @@
+import { fontWidths } from './font-widths';
+
+/** A piece of a line of text, set at `x` from its start, raised by `rise`, in `size`: all in the unit of the line's size. */
+export interface TextRun {
+  text: string;
+  x: number;
+  rise: number;
+  size: number;
+}
+
+/** Numerator and denominator against the text's size; large enough for a sixteenth to read at drawing size. */
+const FRACTION_SIZE = 0.68;
+/** How far the numerator's foot stands above the baseline. */
+const NUMERATOR_RISE = 0.3;
+/** Height of figures and capitals against the size. */
+export const CAP_HEIGHT = 0.69;
+
+/** Width of plain text in the drawing font, without kerning. */
+export function plainWidth(text: string, size: number, bold = false): number {
+  const widths = bold ? fontWidths.bold : fontWidths.regular;
+  let sum = 0;
+  for (const sign of text) sum += widths.get(sign.codePointAt(0)!) ?? 560;
+  return (sum * size) / 1000;
+}
+
+/** Sets a line of text with its fractions built: `4 1/2"` becomes a 4, a raised small 1, a stroke and a small 2. */
+export function layoutText(text: string, size: number, bold = false): { runs: TextRun[]; width: number } {
+  const runs: TextRun[] = [];
+  let x = 0;
+  const put = (piece: string, runSize: number, rise: number, tighten = 0) => {
+    if (piece === '') return;
+    runs.push({ text: piece, x: x - tighten, rise, size: runSize });
+    x += plainWidth(piece, runSize, bold) - 2 * tighten;
+  };
+  let rest = text;
+  for (let found = fraction(rest); found; found = fraction(rest)) {
+    put(rest.slice(0, found.index), size, 0);
+    if (found[1]) x += 0.09 * size;
+    put(found[2]!, size * FRACTION_SIZE, size * NUMERATOR_RISE);
+    put('/', size, 0, size * 0.04);
+    put(found[3]!, size * FRACTION_SIZE, 0);
+    rest = rest.slice(found.index + found[0].length);
+  }
+  put(rest, size, 0);
+  return { runs, width: x };
+}
+
+/** Width of a line of text with its fractions built. */
+export function textWidth(text: string, size: number, bold = false): number {
+  return layoutText(text, size, bold).width;
+}
+
+/** A fraction, with the space between it and its whole number. */
+function fraction(text: string): RegExpExecArray | null {
+  return /((?<=\d) )?(?<![\d/])(\d{1,2})\/(\d{1,2})(?![\d/])/.exec(text);
+}

@@ -1,0 +1,47 @@
+import { dot, scale, subtract, type Point } from './point';
+import { forEachEdge, type Polygon } from './polygon';
+
+/**
+ * How far two convex polygons go into each other, mm: the shortest move that parts them (separating axes).
+ * Zero or negative when they touch or stand apart (then the largest separation over the axes, negated).
+ */
+export function overlapDepth(a: Polygon, b: Polygon): number {
+  let least = Infinity;
+  for (const polygon of [a, b]) {
+    forEachEdge(polygon, (p, q) => {
+      const edge = subtract(q, p);
+      const axis = scale({ x: -edge.y, y: edge.x }, 1 / Math.hypot(edge.x, edge.y));
+      const [ownLow, ownHigh] = extent(a, axis);
+      const [otherLow, otherHigh] = extent(b, axis);
+      least = Math.min(least, Math.min(ownHigh, otherHigh) - Math.max(ownLow, otherLow));
+    });
+  }
+  return least;
+}
+
+/** The lowest and highest projection of a polygon on a unit axis. */
+export function extent(polygon: Polygon, axis: Point): [number, number] {
+  let low = Infinity;
+  let high = -Infinity;
+  for (const point of polygon) {
+    const at = dot(point, axis);
+    if (at < low) low = at;
+    if (at > high) high = at;
+  }
+  return [low, high];
+}
+
+/** The part of a polygon where dot(point, normal) >= at least `from` (Sutherland–Hodgman, one half-plane). */
+export function clipHalfPlane(polygon: Polygon, normal: Point, from: number): Point[] {
+  const kept: Point[] = [];
+  forEachEdge(polygon, (a, b) => {
+    const da = dot(a, normal) - from;
+    const db = dot(b, normal) - from;
+    if (da >= 0) kept.push(a);
+    if (da >= 0 !== db >= 0) {
+      const t = da / (da - db);
+      kept.push({ x: a.x + (b.x - a.x) * t, y: a.y + (b.y - a.y) * t });
+    }
+  });
+  return kept;
+}

@@ -1,0 +1,82 @@
+import { cross, distance, dot, scale, subtract, add, type Point } from './point';
+
+export type Polygon = readonly Point[];
+
+/** Signed area, mm²: positive counter-clockwise (shoelace formula). */
+export function signedArea(polygon: Polygon): number {
+  let twice = 0;
+  forEachEdge(polygon, (a, b) => (twice += cross(a, b)));
+  return twice / 2;
+}
+
+export function perimeter(polygon: Polygon): number {
+  let sum = 0;
+  forEachEdge(polygon, (a, b) => (sum += distance(a, b)));
+  return sum;
+}
+
+/** Calls back with each edge's start, end and index, the closing edge too. */
+export function forEachEdge(polygon: Polygon, visit: (a: Point, b: Point, index: number) => void): void {
+  for (let i = 0; i < polygon.length; i++) visit(polygon[i]!, polygon[(i + 1) % polygon.length]!, i);
+}
+
+/** Whether the point is inside (even-odd rule; on the edge is either). */
+export function contains(polygon: Polygon, point: Point): boolean {
+  let inside = false;
+  forEachEdge(polygon, (a, b) => {
+    if (a.y > point.y !== b.y > point.y && point.x < ((b.x - a.x) * (point.y - a.y)) / (b.y - a.y) + a.x) inside = !inside;
+  });
+  return inside;
+}
+
+export interface Bounds {
+  left: number;
+  bottom: number;
+  right: number;
+  top: number;
+}
+
+export function boundsOf(points: Iterable<Point>): Bounds {
+  const bounds = { left: Infinity, bottom: Infinity, right: -Infinity, top: -Infinity };
+  for (const { x, y } of points) {
+    bounds.left = Math.min(bounds.left, x);
+    bounds.right = Math.max(bounds.right, x);
+    bounds.bottom = Math.min(bounds.bottom, y);
+    bounds.top = Math.max(bounds.top, y);
+  }
+  return bounds;
+}
+
+/** Area centroid, mm; falls back to the first corner for a polygon without area. */
+export function centroid(polygon: Polygon): Point {
+  const area = signedArea(polygon);
+  if (area === 0) return polygon[0]!;
+  let sum: Point = { x: 0, y: 0 };
+  forEachEdge(polygon, (a, b) => (sum = add(sum, scale(add(a, b), cross(a, b)))));
+  return scale(sum, 1 / (6 * area));
+}
+
+/** Distance from a point to a segment, mm. */
+export function distanceToSegment(point: Point, a: Point, b: Point): number {
+  const along = subtract(b, a);
+  const size = dot(along, along);
+  const t = size === 0 ? 0 : Math.max(0, Math.min(1, dot(subtract(point, a), along) / size));
+  return distance(point, add(a, scale(along, t)));
+}
+
+/** Where the first pair of edges that do not share a corner cross each other, or null for a simple polygon. */
+export function crossingEdges(polygon: Polygon): [number, number] | null {
+  const count = polygon.length;
+  for (let i = 0; i < count; i++) {
+    for (let j = i + 2; j < count; j++) {
+      if (i === 0 && j === count - 1) continue;
+      if (segmentsCross(polygon[i]!, polygon[i + 1]!, polygon[j]!, polygon[(j + 1) % count]!)) return [i, j];
+    }
+  }
+  return null;
+}
+
+function segmentsCross(a: Point, b: Point, c: Point, d: Point): boolean {
+  const side = (p: Point, q: Point, r: Point) => Math.sign(cross(subtract(q, p), subtract(r, p)));
+  return side(a, b, c) !== side(a, b, d) && side(c, d, a) !== side(c, d, b);
+}

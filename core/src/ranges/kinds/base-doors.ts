@@ -1,0 +1,11 @@
+import type { ItemKind } from '../item-kind';
+
+export const baseDoors: ItemKind = {
+  id: 'base-doors',
+  name: 'Base cabinet',
+  top: 'under',
+  symbol: 'doors',
+  trim: { least: 150, most: 1220 },
+  front: true,
+  flat: false,
+};

@@ -1,0 +1,11 @@
+import type { ItemKind } from '../item-kind';
+
+export const baseDrawers: ItemKind = {
+  id: 'base-drawers',
+  name: 'Drawer base',
+  top: 'under',
+  symbol: 'drawers',
+  trim: { least: 300, most: 1220 },
+  front: true,
+  flat: false,
+};

@@ -1,0 +1,11 @@
+import type { ItemKind } from '../item-kind';
+
+export const baseSink: ItemKind = {
+  id: 'base-sink',
+  name: 'Sink base',
+  top: 'under',
+  symbol: 'sink',
+  trim: { least: 450, most: 1220 },
+  front: true,
+  flat: false,
+};

@@ -1,0 +1,11 @@
+import type { ItemKind } from '../item-kind';
+
+export const endPanel: ItemKind = {
+  id: 'end-panel',
+  name: 'End panel',
+  top: 'under',
+  symbol: 'panel',
+  trim: null,
+  front: false,
+  flat: true,
+};

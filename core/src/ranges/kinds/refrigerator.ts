@@ -1,0 +1,11 @@
+import type { ItemKind } from '../item-kind';
+
+export const refrigerator: ItemKind = {
+  id: 'refrigerator',
+  name: 'Refrigerator',
+  top: 'breaks',
+  symbol: 'refrigerator',
+  trim: null,
+  front: true,
+  flat: false,
+};

@@ -1,0 +1,54 @@
+import { reachIntoSector, sectorsMeet } from '../../geometry/sector';
+import { TOUCH } from '../../geometry/tolerance';
+import { doorSweep, doorLeaf } from '../../survey/openings';
+import type { Finding, Rule } from '../rule';
+
+/** A door leaf swings its full quarter without hitting an item or the sweep of another door. */
+export const doorSwing: Rule = {
+  id: 'door-swing',
+  name: 'Door swing',
+  level: 'collision',
+  source: { 'inch-residential': 'kitchen planning guideline 2', 'metric-residential': 'common practice' },
+  parameters: { 'inch-residential': {}, 'metric-residential': {} },
+  check({ openings, boxes }) {
+    const doors = openings.flatMap((opening) => {
+      const sector = doorSweep(opening);
+      return sector ? [{ opening, sector }] : [];
+    });
+    return doors.flatMap(({ opening, sector }, index): Omit<Finding, 'rule'>[] => {
+      const { hinge, closed, open } = doorLeaf(opening);
+      const base = { place: [hinge, closed, open], required: opening.record.width };
+      const top = opening.record.sill + opening.record.height;
+      const hits = boxes
+        .filter((box) => box.low < top && box.high > opening.record.sill)
+        .map((box) => ({ box, reach: reachIntoSector(box.footprint, sector) }))
+        .filter(({ reach }) => reach > TOUCH)
+        .map(({ box, reach }) => ({
+          ...base,
+          verdict: 'blocked' as const,
+          ids: [opening.record.id, box.id],
+          measured: reach,
+          names: [opening.name, box.record.code],
+        }));
+      const doorHits = doors
+        .slice(index + 1)
+        .filter((other) => sectorsMeet(sector, other.sector))
+        .map((other) => ({
+          ...base,
+          verdict: 'blocked' as const,
+          ids: [opening.record.id, other.opening.record.id],
+          measured: 0,
+          names: [opening.name, `door ${other.opening.name}`],
+        }));
+      const found = [...hits, ...doorHits];
+      const clear = { ...base, verdict: 'clear' as const, ids: [opening.record.id], measured: opening.record.width, names: [opening.name] };
+      return found.length > 0 ? found : [clear];
+    });
+  },
+  say: ({ verdict, measured, names }, show) => {
+    if (verdict === 'clear') return `Door ${names[0]} swings freely.`;
+    return measured > 0
+      ? `Door ${names[0]} hits ${names[1]}: it stands ${show(measured)} inside the swing.`
+      : `Door ${names[0]} and ${names[1]} swing through the same place.`;
+  },
+};

@@ -1,0 +1,60 @@
+import { contains, distanceToSegment } from '../../geometry/polygon';
+import { stretchOfSegment } from '../../setting/strip';
+import { TOUCH } from '../../geometry/tolerance';
+import type { Point } from '../../geometry/point';
+import type { PlacedFace } from '../../survey/room-shape';
+import type { ItemBox } from '../../setting/item-box';
+import type { Rule } from '../rule';
+
+/** An item goes into a wall, or above the ceiling. */
+export const wallCollision: Rule = {
+  id: 'wall-collision',
+  name: 'Clear of walls',
+  level: 'collision',
+  source: { 'inch-residential': 'geometry', 'metric-residential': 'geometry' },
+  parameters: { 'inch-residential': {}, 'metric-residential': {} },
+  check({ boxes, shape, room }) {
+    return boxes.flatMap((box) => {
+      const found = [];
+      const base = { verdict: 'blocked' as const, ids: [box.id], place: box.footprint, required: 0 };
+      const worst = deepest(box, shape.faces, shape.outline);
+      if (worst && worst.depth > TOUCH) found.push({ ...base, measured: worst.depth, names: [box.record.code, `face ${worst.letter}`] });
+      if (box.high > room.ceilingHeight + TOUCH) {
+        found.push({ ...base, measured: box.high - room.ceilingHeight, names: [box.record.code, 'the ceiling'] });
+      }
+      return found;
+    });
+  },
+  say: ({ measured, names }, show) => `${names[0]} goes ${show(measured)} into ${names[1]}.`,
+};
+
+/** How deep, mm, an item goes into the walls: by its corners outside the room, or by a wall corner inside it. */
+function deepest(box: ItemBox, faces: readonly PlacedFace[], outline: readonly Point[]): { depth: number; letter: string } | null {
+  let worst: { depth: number; letter: string } | null = null;
+  const note = (depth: number, letter: string) => {
+    if (!worst || depth > worst.depth) worst = { depth, letter };
+  };
+  const toWall = (point: Point) => {
+    let nearest = { depth: Infinity, letter: '' };
+    for (const { start, end, letter } of faces) {
+      const depth = distanceToSegment(point, start, end);
+      if (depth < nearest.depth) nearest = { depth, letter };
+    }
+    return nearest;
+  };
+  for (const corner of box.footprint) {
+    if (contains(outline, corner)) continue;
+    const { depth, letter } = toWall(corner);
+    note(depth, letter);
+  }
+  const { record, origin, u, n } = box;
+  const inner = { origin, u, n, near: TOUCH, far: record.depth - TOUCH };
+  for (const { start, end, letter } of faces) {
+    const stretch = stretchOfSegment(inner, start, end);
+    if (!stretch) continue;
+    const across = Math.min(stretch[1], record.width) - Math.max(stretch[0], 0);
+    const through = Math.min(record.width - stretch[0], stretch[1]);
+    if (through > TOUCH && stretch[0] < record.width - TOUCH && stretch[1] > TOUCH) note(Math.max(TOUCH * 2, Math.min(across, through)), letter);
+  }
+  return worst;
+}

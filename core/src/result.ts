@@ -1,0 +1,63 @@
+/**
+ * What every refusable operation returns: a value, or the reason why not.
+ * Expected refusals are values; only defects of the program are thrown.
+ */
+export type Result<T> = { ok: true; value: T } | { ok: false; refusal: Refusal };
+
+/** One fault of a document: where, what stands there, and why it can't. */
+export interface Fault {
+  path: string;
+  value: string;
+  reason: string;
+}
+
+/** The data each refusal code carries. Lengths are millimetres; the text is made in wording/refusal-text. */
+export interface RefusalData {
+  'length-unreadable': { text: string; reason: string };
+  'length-range': { what: string; length: number; least: number; most: number };
+  'number-range': { what: string; value: number; least: number; most: number };
+  'survey-underdetermined': { missing: number; measure: string[] };
+  'survey-impossible': { detail: string };
+  'survey-crossing': { first: string; second: string };
+  'opening-beyond-face': { opening: string; face: string; needed: number; available: number };
+  'opening-too-tall': { opening: string; top: number; ceiling: number };
+  'openings-overlap': { first: string; second: string; overlap: number };
+  'record-missing': { id: string; what: string };
+  'reference-broken': { path: string; target: string };
+  'record-count': { kind: string; found: number; wanted: number };
+  'design-not-json': { reason: string };
+  'design-other-kind': { found: string };
+  'design-faulty': { faults: Fault[] };
+  'design-newer': { schema: number; known: number };
+  'design-too-large': { bytes: number; most: number };
+  'code-unknown': { range: string; code: string };
+  'filler-too-wide': { width: number; most: number };
+  'filler-too-narrow': { width: number; least: number };
+  'gap-not-beside': { item: string };
+  'gap-missing': { face: string };
+  'width-limits': { item: string; width: number; least: number; most: number };
+  'tie-unavailable': { side: string };
+  'no-room-on-face': { item: string; width: number };
+  'patch-stale': { ids: string[] };
+  'sheet-too-small': { width: number; height: number; scale: number; page: string; fits: string[] };
+  'sheet-unknown': { what: string; value: string; known: string[] };
+}
+
+export type RefusalCode = keyof RefusalData;
+
+/** One expected refusal: a code, and the data its sentence is made of. */
+export type Refusal = { [C in RefusalCode]: { code: C; data: RefusalData[C] } }[RefusalCode];
+
+export function ok<T>(value: T): Result<T> {
+  return { ok: true, value };
+}
+
+export function refuse<C extends RefusalCode>(code: C, data: RefusalData[C]): { ok: false; refusal: Refusal } {
+  return { ok: false, refusal: { code, data } as Refusal };
+}
+
+/** The value of a result known to be good; throws the refusal as a defect otherwise (tests, trusted data). */
+export function must<T>(result: Result<T>): T {
+  if (result.ok) return result.value;
+  throw new Error(`${result.refusal.code}: ${JSON.stringify(result.refusal.data)}`);
+}

@@ -1,0 +1,43 @@
+import type { Design } from '../document/design';
+import { TOUCH } from '../geometry/tolerance';
+import { placedOpenings } from '../survey/openings';
+import { roomShape, type PlacedFace } from '../survey/room-shape';
+import { itemBoxes } from './item-box';
+import { stretchOfPolygon, stretchOfSegment, type Strip } from './strip';
+
+/** A stretch of a face that is taken: by an item, by an opening that reaches the floor, or by a wall that comes into the band. */
+export interface Stretch {
+  from: number;
+  to: number;
+  by: { kind: 'item' | 'opening' | 'wall'; id: string };
+}
+
+/** The band of a face asked about: how deep from the face, between which heights, and what to leave out. */
+export interface Band {
+  depth: number;
+  low: number;
+  high: number;
+  except?: string;
+}
+
+/** What takes up a face within a band, sorted along the face; stretches may overlap. Millimetres from the face's left end. */
+export function occupied(design: Design, face: PlacedFace, band: Band): Stretch[] {
+  const stretches: Stretch[] = [];
+  const strip: Strip = { origin: face.start, u: face.u, n: face.n, near: TOUCH, far: band.depth - TOUCH };
+  const add = (stretch: [number, number] | null, kind: Stretch['by']['kind'], id: string) => {
+    if (!stretch) return;
+    const [from, to] = [Math.max(0, stretch[0]), Math.min(face.length, stretch[1])];
+    if (to > from) stretches.push({ from, to, by: { kind, id } });
+  };
+  for (const box of itemBoxes(design)) {
+    if (box.id === band.except || box.low >= band.high || box.high <= band.low) continue;
+    add(stretchOfPolygon(strip, box.footprint), 'item', box.id);
+  }
+  for (const { record, face: host, left, right } of placedOpenings(design)) {
+    if (host.id === face.id && record.type !== 'window' && record.sill < band.high) add([left, right], 'opening', record.id);
+  }
+  for (const other of roomShape(design).faces) {
+    if (other.id !== face.id) add(stretchOfSegment(strip, other.start, other.end), 'wall', other.id);
+  }
+  return stretches.sort((a, b) => a.from - b.from || a.to - b.to);
+}

@@ -1,0 +1,40 @@
+import { perDesign, type Design } from '../document/design';
+import { dot, subtract } from '../geometry/point';
+import { AGAINST, PARALLEL } from '../geometry/tolerance';
+import { itemBoxes, type ItemBox } from './item-box';
+import { parallel } from './strip';
+
+/** How far the backs of neighbours may be out of line and still make one run, mm. */
+const SAME_BACK = 60;
+
+/** Neighbouring items that share a top, left to right. */
+export type Run = readonly ItemBox[];
+
+/** The runs of all items that carry a top: in line, facing the same way, end to end. */
+export const runs: (design: Design) => readonly Run[] = perDesign((design) => {
+  const carriers = itemBoxes(design).filter(({ kind, low }) => kind.top === 'under' && low < 300);
+  const left = new Set(carriers);
+  const found: Run[] = [];
+  for (const seed of carriers) {
+    if (!left.delete(seed)) continue;
+    const run = [seed];
+    for (const box of run) {
+      for (const other of left) {
+        if (adjoin(box, other)) {
+          left.delete(other);
+          run.push(other);
+        }
+      }
+    }
+    found.push(run.sort((a, b) => dot(subtract(a.origin, seed.origin), seed.u) - dot(subtract(b.origin, seed.origin), seed.u)));
+  }
+  return found;
+});
+
+function adjoin(a: ItemBox, b: ItemBox): boolean {
+  if (dot(a.u, b.u) <= 0 || !parallel(a.u, b.u, PARALLEL)) return false;
+  const apart = subtract(b.origin, a.origin);
+  const along = dot(apart, a.u);
+  const gap = along >= 0 ? along - a.record.width : -along - b.record.width;
+  return Math.abs(gap) <= AGAINST && Math.abs(dot(apart, a.n)) <= SAME_BACK;
+}

@@ -1,0 +1,42 @@
+import { clipHalfPlane, extent } from '../geometry/convex';
+import { cross, dot, scale, subtract, type Point } from '../geometry/point';
+
+/** A band of floor seen from an origin: along u without end, from `near` to `far` along n. */
+export interface Strip {
+  origin: Point;
+  u: Point;
+  n: Point;
+  near: number;
+  far: number;
+}
+
+/** The stretch [from, to] along u that a convex polygon takes of a strip, or null if it stays outside. */
+export function stretchOfPolygon(strip: Strip, polygon: readonly Point[]): [number, number] | null {
+  const { origin, u, n, near, far } = strip;
+  const local = polygon.map((point) => subtract(point, origin));
+  const inside = clipHalfPlane(clipHalfPlane(local, n, near), scale(n, -1), -far);
+  return inside.length < 3 ? null : extent(inside, u);
+}
+
+/** The stretch along u that a segment takes of a strip, or null if it stays outside. */
+export function stretchOfSegment({ origin, u, n, near, far }: Strip, a: Point, b: Point): [number, number] | null {
+  const [sa, sb] = [subtract(a, origin), subtract(b, origin)];
+  const [ya, yb] = [dot(sa, n), dot(sb, n)];
+  const [xa, xb] = [dot(sa, u), dot(sb, u)];
+  const within = (limit: number) => (limit - ya) / (yb - ya);
+  let [from, to] = [0, 1];
+  if (Math.abs(yb - ya) < 1e-9) {
+    if (ya < near || ya > far) return null;
+  } else {
+    const [t1, t2] = [within(near), within(far)].sort((p, q) => p - q) as [number, number];
+    [from, to] = [Math.max(0, t1), Math.min(1, t2)];
+    if (from >= to) return null;
+  }
+  const [p, q] = [xa + (xb - xa) * from, xa + (xb - xa) * to];
+  return p < q ? [p, q] : [q, p];
+}
+
+/** Whether two directions are parallel, either way round, within an angle. */
+export function parallel(a: Point, b: Point, within: number): boolean {
+  return Math.abs(cross(a, b)) <= Math.sin(within);
+}

@@ -1,0 +1,104 @@
+import { loopOf, perDesign, recordOf, roomOf, type Design } from '../document/design';
+import type { FaceRecord } from '../document/records';
+import { distance, inward, scale, subtract, type Point } from '../geometry/point';
+import { crossingEdges, perimeter, signedArea } from '../geometry/polygon';
+import { must, ok, refuse, type Result } from '../result';
+import { insideAngle, solveLoop, type Residual } from './solve-loop';
+
+/** A face with its computed place: u runs left to right as seen from inside, n points into the room. */
+export interface PlacedFace {
+  id: string;
+  /** A, B, C … in walking order. */
+  letter: string;
+  start: Point;
+  end: Point;
+  u: Point;
+  n: Point;
+  /** Direction of u, radians. */
+  turn: number;
+  /** True length, mm (the given one, or what follows from the others). */
+  length: number;
+  /** Inside angle at the start, radians. */
+  corner: number;
+  record: FaceRecord;
+}
+
+/** The measured shape of a room. */
+export interface RoomShape {
+  faces: PlacedFace[];
+  byId: Map<string, PlacedFace>;
+  /** Corners in walking order, clockwise: corner i starts face i. */
+  outline: Point[];
+  /** Floor area mm², perimeter mm, wall area mm² (openings not taken off), volume mm³. */
+  area: number;
+  perimeter: number;
+  wallArea: number;
+  volume: number;
+  misclosure: number;
+  residuals: Residual[];
+}
+
+/** The shape of the room, or why its measurements give none; computed once per design. */
+export const tryRoomShape: (design: Design) => Result<RoomShape> = perDesign((design) => {
+  const records = loopOf(design).faces.map((id) => recordOf(design, 'face', id)!);
+  const solved = solveLoop(
+    records.map((record, index) => ({
+      name: faceLetter(index),
+      length: record.length,
+      lengthMeasured: record.lengthFrom === 'measured',
+      corner: record.corner,
+      cornerMeasured: record.cornerFrom === 'measured',
+    })),
+  );
+  if (!solved.ok) return solved;
+  const { corners, misclosure, residuals } = solved.value;
+  const crossing = crossingEdges(corners);
+  if (crossing) return refuse('survey-crossing', { first: faceLetter(crossing[0]), second: faceLetter(crossing[1]) });
+  const area = -signedArea(corners);
+  if (area <= 0) return refuse('survey-impossible', { detail: '' });
+  const faces = records.map((record, index) => placeFace(record, index, corners));
+  const around = perimeter(corners);
+  const { ceilingHeight } = roomOf(design);
+  return ok({
+    faces,
+    byId: new Map(faces.map((face) => [face.id, face])),
+    outline: corners,
+    area,
+    perimeter: around,
+    wallArea: around * ceilingHeight,
+    volume: area * ceilingHeight,
+    misclosure,
+    residuals,
+  });
+});
+
+/** The shape of a valid design; throws for one whose measurements give none. */
+export function roomShape(design: Design): RoomShape {
+  return must(tryRoomShape(design));
+}
+
+function placeFace(record: FaceRecord, index: number, corners: Point[]): PlacedFace {
+  const count = corners.length;
+  const start = corners[index]!;
+  const end = corners[(index + 1) % count]!;
+  const size = distance(start, end);
+  const u = scale(subtract(end, start), 1 / size);
+  return {
+    id: record.id,
+    letter: faceLetter(index),
+    start,
+    end,
+    u,
+    n: inward(u),
+    turn: Math.atan2(u.y, u.x),
+    length: size,
+    corner: insideAngle(corners[(index - 1 + count) % count]!, start, end),
+    record,
+  };
+}
+
+/** 0 → A, 25 → Z, 26 → AA. */
+export function faceLetter(index: number): string {
+  const rest = Math.floor(index / 26);
+  return (rest > 0 ? faceLetter(rest - 1) : '') + String.fromCharCode(65 + (index % 26));
+}
