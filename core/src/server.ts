@@ -1,7 +1,5 @@
 /** What only servers and the command line use: validation of files and bodies, exports, demo rooms. */
 export * from './demo/demo-jobs';
-export * from './document/json-schema';
 export * from './document/validate-design';
-export * from './drawing/sheet';
 export * from './exports/design-json';
 export * from './exports/sheet-pdf';

@@ -1,5 +1,7 @@
 import type { Design } from '../document/design';
 import { place, type Point } from '../geometry/point';
+import type { ShelfItem } from '../ranges/range';
+import { kindOf } from '../ranges/kinds';
 import { itemBoxes, itemNumbers, type ItemBox } from '../setting/item-box';
 import { tops } from '../surfaces/tops';
 import { DASH, line, outline, TEXT, WEIGHT, type ArcMark, type Primitive } from './primitives';
@@ -22,22 +24,29 @@ export function drawItems(design: Design, scaleBy: number): Primitive[] {
   ];
 }
 
+/** What drawing an item needs of it. */
+type Shape = Pick<ItemBox, 'origin' | 'u' | 'n' | 'footprint' | 'kind'> & { width: number; depth: number };
+
 /** A place on an item: across from its left and out from its back, mm. */
-function on({ origin, u, n }: ItemBox, across: number, out: number): Point {
+function on({ origin, u, n }: Pick<Shape, 'origin' | 'u' | 'n'>, across: number, out: number): Point {
   return place(origin, u, across, n, out);
 }
 
-function rectangle(box: ItemBox, left: number, right: number, back: number, front: number): Point[] {
+function rectangle(box: Shape, left: number, right: number, back: number, front: number): Point[] {
   return [on(box, left, back), on(box, right, back), on(box, right, front), on(box, left, front)];
 }
 
 function drawItem(box: ItemBox): Primitive[] {
-  const body = outline('items', box.footprint, WEIGHT.object, 'drawing', 'item');
-  return [body, ...symbol(box)].map((mark) => ({ ...mark, source: box.id }));
+  const { width, depth } = box.record;
+  return drawShape({ ...box, width, depth }).map((mark) => ({ ...mark, source: box.id }));
 }
 
-function symbol(box: ItemBox): Primitive[] {
-  const { width, depth } = box.record;
+function drawShape(shape: Shape): Primitive[] {
+  return [outline('items', shape.footprint, WEIGHT.object, 'drawing', 'item'), ...symbol(shape)];
+}
+
+function symbol(box: Shape): Primitive[] {
+  const { width, depth } = box;
   const front = (from: number, to: number) => outline('items', rectangle(box, from, to, depth, depth + FRONT), WEIGHT.thin, 'drawing', 'paper');
   switch (box.kind.symbol) {
     case 'doors':
@@ -64,8 +73,8 @@ function symbol(box: ItemBox): Primitive[] {
 }
 
 /** A bowl set back from the front, with its drain and tap. */
-function sink(box: ItemBox): Primitive[] {
-  const { width, depth } = box.record;
+function sink(box: Shape): Primitive[] {
+  const { width, depth } = box;
   const margin = Math.min(80, width * 0.1);
   const back = depth * BOWL_BACK;
   const bowl = outline('items', rectangle(box, margin, width - margin, back, depth - 60), WEIGHT.thin, 'drawing', 'water');
@@ -80,8 +89,8 @@ function bowlMiddle(depth: number): number {
 }
 
 /** Four rings on a narrow range, six on a wide one. */
-function burners(box: ItemBox): Primitive[] {
-  const { width, depth } = box.record;
+function burners(box: Shape): Primitive[] {
+  const { width, depth } = box;
   const columns = width > 700 + 80 ? 3 : 2;
   const radius = Math.min(95, width / columns / 2.7);
   return Array.from({ length: columns * 2 }, (_, index) => {
@@ -107,4 +116,15 @@ function drawNumber(box: ItemBox, number: number, scaleBy: number): Primitive[] 
     { ...circle(at, BALLOON * scaleBy, WEIGHT.thin), layer: 'numbers', fill: 'paper', source: box.id },
     { type: 'text', layer: 'numbers', at, text: String(number), size: TEXT.small, anchor: 'middle', turn: 0, ink: 'drawing', source: box.id },
   ];
+}
+
+/** One item of the shelf as the plan draws it, its back left corner at the origin and its front down. */
+export function drawItemSymbol({ type, width, depth }: ShelfItem): Primitive[] {
+  const [origin, u, n] = [
+    { x: 0, y: 0 },
+    { x: 1, y: 0 },
+    { x: 0, y: -1 },
+  ];
+  const at = (across: number, out: number) => place(origin, u, across, n, out);
+  return drawShape({ origin, u, n, width, depth, kind: kindOf(type), footprint: [at(0, 0), at(width, 0), at(width, depth), at(0, depth)] });
 }

@@ -1,3 +1,4 @@
+/// <reference path="./fontkit.d.ts" />
 import {
   appendBezierCurve,
   beginText,

@@ -1,0 +1,92 @@
+<script lang="ts">
+  import { isInchUnit, pages, refusalText, sheetScales, type Sheet } from 'goodreach';
+  import { useWorkspace } from '$session/context';
+  import Button from '$ui/Button.svelte';
+  import type { SheetChoice } from '$views/sheet/sheet-choice.svelte';
+
+  let { choice }: { choice: SheetChoice } = $props();
+  const { session, saving, roomId } = useWorkspace();
+  const drawn = $derived(choice.sheets);
+  const problem = $derived(drawn.ok ? '' : refusalText(drawn.refusal, session.style));
+  const count = $derived(drawn.ok ? (drawn.value as Sheet[]).length : 0);
+  const saved = $derived(saving.state === 'saved');
+  const inch = $derived(isInchUnit(session.style.unit));
+  const scales = $derived([...sheetScales].sort((a, b) => Number(b.text.includes('"') === inch) - Number(a.text.includes('"') === inch)));
+  const href = $derived(`/api/rooms/${roomId}/sheet.pdf?page=${encodeURIComponent(choice.page)}&scale=${choice.scale}`);
+</script>
+
+<div class="panel">
+  <h2>Sheet</h2>
+  <label class="row">
+    Page
+    <select bind:value={choice.page}>
+      {#each pages as page (page.id)}<option value={page.id}>{page.id}</option>{/each}
+    </select>
+  </label>
+  <label class="row">
+    Scale
+    <select bind:value={choice.scale}>
+      {#each scales as scale (scale.id)}<option value={scale.id}>{scale.text}</option>{/each}
+    </select>
+  </label>
+  {#if problem}<p class="problem" role="alert">{problem}</p>{:else}<p class="help">{count === 1 ? 'One sheet' : `${count} sheets`}, true to scale.</p>{/if}
+  {#if !saved}<p class="help" role="status">The PDF is made from the saved room; waiting for the last edits to be saved.</p>{/if}
+  <Button look="primary" disabled={Boolean(problem) || !saved} onclick={() => window.open(href, '_blank')}>Open the PDF</Button>
+
+  <h2>Design file</h2>
+  <p class="help">The whole room as JSON, to keep or to import into another job.</p>
+  {#if saved}<a class="export" href="/api/rooms/{roomId}/design.json" download>Export design</a>{:else}<p class="help">Export waits for the last edits to be saved.</p>{/if}
+</div>
+
+<style>
+  .panel {
+    display: grid;
+    align-content: start;
+    gap: 0.6rem;
+    padding: 0.8rem;
+  }
+  h2 {
+    font-size: 14px;
+  }
+  h2:not(:first-child) {
+    margin-top: 0.8rem;
+  }
+  .row {
+    display: grid;
+    grid-template-columns: 4rem minmax(0, 1fr);
+    align-items: center;
+    color: var(--soft);
+  }
+  select {
+    min-height: 32px;
+    border: 1px solid var(--rule);
+    border-radius: 3px;
+    background: var(--sheet);
+    color: var(--text);
+  }
+  .help {
+    color: var(--soft);
+    font-size: 12.5px;
+  }
+  .problem {
+    padding: 0.4rem 0.6rem;
+    border-left: 3px solid var(--blocked);
+    background: var(--sheet);
+    color: var(--blocked);
+    font-size: 13px;
+  }
+  .export {
+    justify-self: start;
+    padding: 0.35rem 0.8rem;
+    border: 1px solid var(--rule-strong);
+    border-radius: 4px;
+    background: var(--sheet);
+    color: inherit;
+    font-weight: 500;
+    text-decoration: none;
+  }
+  .export:hover {
+    border-color: var(--clay);
+    color: var(--clay-strong);
+  }
+</style>

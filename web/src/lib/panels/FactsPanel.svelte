@@ -1,0 +1,76 @@
+<script lang="ts">
+  import { useWorkspace } from '$session/context';
+  import FaceFacts from './FaceFacts.svelte';
+  import ItemFacts from './ItemFacts.svelte';
+  import OpeningFacts from './OpeningFacts.svelte';
+  import RoomFacts from './RoomFacts.svelte';
+
+  const { session, screen } = useWorkspace();
+  const record = $derived(session.document.records[screen.selected ?? '']);
+</script>
+
+<div class="facts">
+  {#if record?.kind === 'item'}
+    {#key record.id}<ItemFacts item={record} />{/key}
+  {:else if record?.kind === 'opening'}
+    {#key record.id}<OpeningFacts opening={record} />{/key}
+  {:else if record?.kind === 'face'}
+    {#key record.id}<FaceFacts face={record} />{/key}
+  {:else}
+    <RoomFacts />
+  {/if}
+  {#if session.message}<p class="problem" role="alert">{session.message}</p>{/if}
+</div>
+
+<style>
+  .facts {
+    display: grid;
+    align-content: start;
+    gap: 0.5rem;
+    height: 100%;
+    padding: 0.8rem;
+    overflow-y: auto;
+  }
+  .facts :global(h2) {
+    font-size: 16px;
+  }
+  .facts :global(h3) {
+    margin-top: 0.5rem;
+    padding-top: 0.6rem;
+    border-top: 1px solid var(--rule);
+    color: var(--soft);
+    font-size: 13px;
+  }
+  .facts :global(.about) {
+    color: var(--soft);
+    font-size: 13px;
+  }
+  .facts :global(.row) {
+    display: grid;
+    grid-template-columns: 7.2rem minmax(0, 1fr);
+    align-items: center;
+    gap: 0.5rem;
+    color: var(--soft);
+  }
+  .facts :global(.row select),
+  .facts :global(.row input) {
+    min-width: 0;
+    min-height: 30px;
+    padding: 0.1rem 0.4rem;
+    border: 1px solid var(--rule);
+    border-radius: 3px;
+    background: var(--sheet);
+    color: var(--text);
+  }
+  .facts :global(.row output) {
+    color: var(--text);
+    font-weight: 500;
+  }
+  .problem {
+    padding: 0.4rem 0.6rem;
+    border-left: 3px solid var(--blocked);
+    background: var(--sheet);
+    color: var(--blocked);
+    font-size: 13px;
+  }
+</style>

@@ -1,0 +1,119 @@
+<script lang="ts">
+  import { checkReach, countVerdicts, formatLength, placedOpenings, roomOf, roomShape, type Caught } from 'goodreach';
+  import { useWorkspace } from '$session/context';
+  import Length from '$ui/Length.svelte';
+  import { unitNames } from '$ui/unit-names';
+  import VerdictMark from '$ui/VerdictMark.svelte';
+
+  const { session, screen, saving } = useWorkspace();
+  const counts = $derived(countVerdicts(checkReach(session.document)));
+
+  function caughtText({ by, id, face }: Caught): string {
+    const shape = roomShape(session.document);
+    const letter = face ? shape.byId.get(face)?.letter : '';
+    const record = session.document.records[id];
+    const opening = placedOpenings(session.document).find((one) => one.record.id === id);
+    switch (by) {
+      case 'end':
+        return `end of face ${letter}`;
+      case 'face':
+        return `face ${letter}`;
+      case 'wall':
+        return `wall ${shape.byId.get(id)?.letter ?? ''}`;
+      case 'centre':
+        return `centre of ${opening?.name ?? 'the opening'}`;
+      case 'opening':
+        return `edge of ${opening?.name ?? 'the opening'}`;
+      default:
+        return record?.kind === 'item' ? `beside ${record.code}` : '';
+    }
+  }
+
+  const savedText = $derived.by(() => {
+    switch (saving.state) {
+      case 'saved':
+        return `saved, revision ${saving.revision}`;
+      case 'saving':
+        return 'saving';
+      case 'offline':
+        return `not saved yet, ${saving.waiting} kept here`;
+      case 'clash':
+        return 'clash';
+    }
+  });
+</script>
+
+<footer>
+  <span class="pointer">
+    {#if screen.pointer}
+      <Length text={formatLength(screen.pointer.x, session.style)} />,
+      <Length text={formatLength(-screen.pointer.y, session.style)} />
+    {/if}
+  </span>
+  <span>{unitNames[roomOf(session.document).unit]}</span>
+  <span class="caught" aria-live="polite">{#if screen.caught}caught: {caughtText(screen.caught)}{/if}</span>
+  <button class="counts" onclick={() => (screen.step = 'reach')} title="Reach checks">
+    <VerdictMark verdict="clear" /> <span>{counts.clear}</span>
+    <VerdictMark verdict="tight" /> <span>{counts.tight}</span>
+    <VerdictMark verdict="blocked" /> <span>{counts.blocked}</span>
+  </button>
+  <span class="saved {saving.state}" role="status" title={saving.message}>{savedText}</span>
+</footer>
+
+{#if saving.state === 'offline' && saving.message}<p class="notice" role="alert">{saving.message}</p>{/if}
+
+<style>
+  footer {
+    display: grid;
+    grid-template-columns: 13rem auto minmax(0, 1fr) auto auto;
+    align-items: center;
+    gap: 1.4rem;
+    min-height: 32px;
+    padding: 0 1rem;
+    border-top: 1px solid var(--rule);
+    background: var(--chrome);
+    color: var(--soft);
+    font-size: 13px;
+  }
+  .caught {
+    color: var(--tide);
+  }
+  .counts {
+    display: flex;
+    align-items: center;
+    gap: 0.35rem;
+    min-height: 28px;
+    padding: 0 0.4rem;
+    border: 0;
+    border-radius: 3px;
+    background: none;
+    color: var(--text);
+    cursor: pointer;
+  }
+  .counts span {
+    margin-right: 0.4rem;
+  }
+  .counts:hover {
+    background: var(--sheet);
+  }
+  .saved {
+    min-width: 11rem;
+    text-align: right;
+  }
+  .offline,
+  .clash {
+    color: var(--blocked);
+    font-weight: 500;
+  }
+  .notice {
+    position: fixed;
+    right: 1rem;
+    bottom: 44px;
+    max-width: 26rem;
+    padding: 0.6rem 0.9rem;
+    border-left: 3px solid var(--blocked);
+    background: var(--sheet);
+    box-shadow: var(--shadow);
+    font-size: 13px;
+  }
+</style>

@@ -1,0 +1,46 @@
+import { error, json } from '@sveltejs/kit';
+import { refusalText, type LengthStyle, type Refusal } from 'goodreach';
+import type { SignedIn } from './sessions';
+
+/** The largest JSON body read, bytes; the server's own limit stands above it so that the answer is ours. */
+export const MOST_BODY = 6_000_000;
+
+/** The signed-in person, or a 401. */
+export function requirePerson(locals: App.Locals): SignedIn {
+  if (!locals.person) error(401, { message: 'Sign in first.' });
+  return locals.person;
+}
+
+/** The body as JSON; a 400 says why it can't be read, a 413 that it is too large. */
+export async function readJson(request: Request): Promise<unknown> {
+  const declared = Number(request.headers.get('content-length') ?? 0);
+  if (declared > MOST_BODY) error(413, { message: tooLarge(declared) });
+  const text = await request.text();
+  if (text.length > MOST_BODY) error(413, { message: tooLarge(text.length) });
+  try {
+    return JSON.parse(text);
+  } catch {
+    error(400, { message: 'The body is not JSON. Send application/json.' });
+  }
+}
+
+/** A refusal as an answer: 422 with its code, data and sentence. */
+export function refused(refusal: Refusal, style?: LengthStyle): Response {
+  return json({ code: refusal.code, data: refusal.data, message: refusalText(refusal, style) }, { status: 422 });
+}
+
+/** Faults of a body as an answer: 400 with each path and message. */
+export function faulty(faults: { path: string; message: string }[]): Response {
+  const message = faults.map((fault) => (fault.path ? `${fault.path}: ${fault.message}` : fault.message)).join(' ');
+  return json({ code: 'body', data: { faults }, message }, { status: 400 });
+}
+
+/** A file name made of words a person typed. */
+export function fileName(words: string, ending: string): string {
+  const plain = words.normalize('NFKD').replace(/[^\w\s-]/g, '').trim().replace(/\s+/g, '-').toLowerCase();
+  return `${plain || 'room'}.${ending}`;
+}
+
+function tooLarge(bytes: number): string {
+  return `The file is ${(bytes / 1e6).toFixed(1)} MB; a design has at most ${MOST_BODY / 1e6} MB. Choose a design file.`;
+}

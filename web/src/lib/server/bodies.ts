@@ -1,0 +1,81 @@
+import 'reflect-metadata';
+import { plainToInstance, Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsEmail,
+  IsIn,
+  IsInt,
+  IsNotEmpty,
+  IsNumber,
+  IsObject,
+  IsString,
+  IsUUID,
+  Length,
+  Max,
+  MaxLength,
+  Min,
+  ValidateIf,
+  ValidateNested,
+  validateSync,
+  type ValidationError,
+} from 'class-validator';
+import { lengthUnits, type EditAction, type LengthUnit } from 'goodreach';
+
+/** The body of a sign-in. */
+export class SignInBody {
+  @IsEmail({}, { message: 'Give the email address you were invited with.' }) email!: string;
+  @IsString() @Length(1, 200, { message: 'Give your password.' }) password!: string;
+}
+
+export class NewJobBody {
+  @IsString() @IsNotEmpty({ message: 'Give the job a name.' }) @MaxLength(80, { message: 'Keep the name under 80 characters.' }) name!: string;
+  @IsIn([...lengthUnits], { message: `Choose a unit: ${lengthUnits.join(', ')}.` }) unit!: LengthUnit;
+}
+
+/** A changed record: its content is checked by the record classes. */
+export class ChangeBody {
+  @IsString() @Length(1, 64) id!: string;
+  @ValidateIf((change: ChangeBody) => change.before !== null) @IsObject() before!: object | null;
+  @ValidateIf((change: ChangeBody) => change.after !== null) @IsObject() after!: object | null;
+}
+
+export class EditBody {
+  @IsUUID() id!: string;
+  @IsIn(['do', 'undo', 'redo']) action!: EditAction;
+  @IsString() @Length(1, 120) label!: string;
+  @IsArray() @ArrayMinSize(1) @ArrayMaxSize(5000) @ValidateNested({ each: true }) @Type(() => ChangeBody) patch!: ChangeBody[];
+}
+
+export class SaveBody {
+  @IsInt() @Min(0) baseRevision!: number;
+  @IsArray() @ArrayMinSize(1) @ArrayMaxSize(200) @ValidateNested({ each: true }) @Type(() => EditBody) edits!: EditBody[];
+}
+
+export class NewRoomBody {
+  @IsString() @IsNotEmpty({ message: 'Give the room a name.' }) @MaxLength(80) name!: string;
+  @IsIn([...lengthUnits]) unit!: LengthUnit;
+  @IsNumber() @Min(0.01) @Max(100) step!: number;
+  @IsNumber() ceilingHeight!: number;
+  @IsArray() @ArrayMinSize(4) @ArrayMaxSize(4) @ValidateIf(() => true) lengths!: [number, number, number | null, number | null];
+}
+
+/** A checked body, or what is wrong with it: one sentence a fault, with its path. */
+export type Checked<T> = { ok: true; value: T } | { ok: false; faults: { path: string; message: string }[] };
+
+/** Checks a body against its class; unknown keys are faults. */
+export function checkBody<T extends object>(bodyClass: new () => T, raw: unknown): Checked<T> {
+  if (typeof raw !== 'object' || raw === null || Array.isArray(raw)) {
+    return { ok: false, faults: [{ path: '', message: 'The body must be an object.' }] };
+  }
+  const value = plainToInstance(bodyClass, raw);
+  const errors = validateSync(value, { whitelist: true, forbidNonWhitelisted: true });
+  return errors.length === 0 ? { ok: true, value } : { ok: false, faults: errors.flatMap((error) => faultsOf(error, '')) };
+}
+
+function faultsOf(error: ValidationError, path: string): { path: string; message: string }[] {
+  const own = path ? `${path}.${error.property}` : error.property;
+  const messages = Object.values(error.constraints ?? {});
+  return [...messages.slice(0, 1).map((message) => ({ path: own, message })), ...(error.children ?? []).flatMap((child) => faultsOf(child, own))];
+}

@@ -1,0 +1,32 @@
+import { demoJobs, demoStudio } from 'goodreach/server';
+import { database } from './database';
+import { Job, Person, Room, Studio } from './models';
+import { hashPassword } from './sessions';
+
+/** The demo studio's sign-in; only ever loaded, printed and offered in demo mode. */
+export const demoSignIn = { email: 'designer@tidewrack.example', password: 'lamplight-and-tide' };
+
+/** Whether the server was started with the demo. */
+export function demoMode(): boolean {
+  return process.env['GOODREACH_DEMO'] === '1';
+}
+
+/** Adds the demo studio, its designer and jobs where they are missing; gives the designer's id. What is there is left as it is. */
+export async function loadDemo(): Promise<string> {
+  const sequelize = await database();
+  const passwordHash = await hashPassword(demoSignIn.password);
+  return sequelize.transaction(async (transaction) => {
+    await sequelize.query('select pg_advisory_xact_lock(7274022)', { transaction });
+    const existing = await Person.findOne({ where: { email: demoSignIn.email }, transaction });
+    const studioId = existing?.studioId ?? (await Studio.create({ name: demoStudio }, { transaction })).id;
+    const person =
+      existing ?? (await Person.create({ studioId, email: demoSignIn.email, name: 'The designer', passwordHash }, { transaction }));
+    const start = Date.now();
+    for (const [index, { name, unit, step, rooms }] of demoJobs().entries()) {
+      if (await Job.findOne({ where: { studioId, name }, transaction })) continue;
+      const job = await Job.create({ studioId, name, unit, step, createdAt: new Date(start + index) }, { transaction });
+      for (const document of rooms) await Room.create({ studioId, jobId: job.id, document }, { transaction });
+    }
+    return person.id;
+  });
+}

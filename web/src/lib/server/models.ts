@@ -1,0 +1,107 @@
+import type { Design, EditAction, LengthUnit, Patch } from 'goodreach';
+import { DataTypes, Model, type CreationOptional, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize';
+
+/** A tenant: everything belongs to one studio and is only ever asked for within it. */
+export class Studio extends Model<InferAttributes<Studio>, InferCreationAttributes<Studio>> {
+  declare id: CreationOptional<string>;
+  declare name: string;
+}
+
+export class Person extends Model<InferAttributes<Person>, InferCreationAttributes<Person>> {
+  declare id: CreationOptional<string>;
+  declare studioId: string;
+  declare email: string;
+  declare name: string;
+  declare passwordHash: string;
+}
+
+/** A signed-in browser; the id is the hash of the cookie's token. */
+export class SessionRow extends Model<InferAttributes<SessionRow>, InferCreationAttributes<SessionRow>> {
+  declare id: string;
+  declare personId: string;
+  declare expiresAt: Date;
+}
+
+export class Job extends Model<InferAttributes<Job>, InferCreationAttributes<Job>> {
+  declare id: CreationOptional<string>;
+  declare studioId: string;
+  declare name: string;
+  declare unit: LengthUnit;
+  declare step: number;
+  declare createdAt: CreationOptional<Date>;
+}
+
+/** A room with its current document; its past is in its edits. */
+export class Room extends Model<InferAttributes<Room>, InferCreationAttributes<Room>> {
+  declare id: CreationOptional<string>;
+  declare studioId: string;
+  declare jobId: string;
+  declare revision: CreationOptional<number>;
+  declare document: Design;
+  declare createdAt: CreationOptional<Date>;
+  declare updatedAt: CreationOptional<Date>;
+}
+
+/** One accepted edit: the patch that made a revision. The id is the client's, so that a lost reply is not a conflict. */
+export class Edit extends Model<InferAttributes<Edit>, InferCreationAttributes<Edit>> {
+  declare roomId: string;
+  declare id: string;
+  declare revision: number;
+  declare personId: string;
+  declare action: EditAction;
+  declare label: string;
+  declare patch: Patch;
+  declare madeAt: CreationOptional<Date>;
+}
+
+const uuid = () => ({ type: DataTypes.UUID, primaryKey: true, defaultValue: DataTypes.UUIDV4 });
+
+/** Ties the models to a database. */
+export function defineModels(sequelize: Sequelize): void {
+  const common = { sequelize, underscored: true, timestamps: false };
+  Studio.init({ id: uuid(), name: DataTypes.TEXT }, { ...common, tableName: 'studios' });
+  Person.init(
+    { id: uuid(), studioId: DataTypes.UUID, email: DataTypes.TEXT, name: DataTypes.TEXT, passwordHash: DataTypes.TEXT },
+    { ...common, tableName: 'people' },
+  );
+  SessionRow.init(
+    { id: { type: DataTypes.TEXT, primaryKey: true }, personId: DataTypes.UUID, expiresAt: DataTypes.DATE },
+    { ...common, tableName: 'sessions' },
+  );
+  Job.init(
+    {
+      id: uuid(),
+      studioId: DataTypes.UUID,
+      name: DataTypes.TEXT,
+      unit: DataTypes.TEXT,
+      step: DataTypes.DOUBLE,
+      createdAt: { type: DataTypes.DATE, defaultValue: DataTypes.NOW },
+    },
+    { ...common, tableName: 'jobs' },
+  );
+  Room.init(
+    {
+      id: uuid(),
+      studioId: DataTypes.UUID,
+      jobId: DataTypes.UUID,
+      revision: { type: DataTypes.INTEGER, defaultValue: 0 },
+      document: DataTypes.JSONB,
+      createdAt: DataTypes.DATE,
+      updatedAt: DataTypes.DATE,
+    },
+    { ...common, timestamps: true, tableName: 'rooms' },
+  );
+  Edit.init(
+    {
+      roomId: { type: DataTypes.UUID, primaryKey: true },
+      id: { type: DataTypes.UUID, primaryKey: true },
+      revision: DataTypes.INTEGER,
+      personId: DataTypes.UUID,
+      action: DataTypes.TEXT,
+      label: DataTypes.TEXT,
+      patch: DataTypes.JSONB,
+      madeAt: { type: DataTypes.DATE, defaultValue: DataTypes.NOW },
+    },
+    { ...common, tableName: 'edits' },
+  );
+}

@@ -1,0 +1,147 @@
+import {
+  applyPatch,
+  designRefusals,
+  invertPatch,
+  roomOf,
+  type Design,
+  type EditAction,
+  type LengthUnit,
+  type Patch,
+  type Refusal,
+} from 'goodreach';
+import { recordFaults } from 'goodreach/server';
+import { Op, type Transaction } from 'sequelize';
+import type { SaveBody } from './bodies';
+import { database } from './database';
+import { Edit, Job, Room } from './models';
+import type { SignedIn } from './sessions';
+
+/** An accepted edit as clients see it. */
+export interface KnownEdit {
+  id: string;
+  revision: number;
+  action: EditAction;
+  label: string;
+  patch: Patch;
+}
+
+/** How a save ended: accepted at a revision, in conflict with edits since, refused, or for a room that is not there. */
+export type SaveOutcome =
+  | { kind: 'saved'; revision: number }
+  | { kind: 'stale'; revision: number; since: KnownEdit[] }
+  | { kind: 'refused'; refusal: Refusal }
+  | { kind: 'missing' };
+
+/** How many edits are handed to a page for undo after a reload. */
+const REMEMBERED_EDITS = 500;
+
+export async function findRoom({ studioId }: SignedIn, id: string): Promise<Room | null> {
+  await database();
+  return isUuid(id) ? Room.findOne({ where: { id, studioId } }) : null;
+}
+
+export async function findJob({ studioId }: SignedIn, id: string): Promise<Job | null> {
+  await database();
+  return isUuid(id) ? Job.findOne({ where: { id, studioId } }) : null;
+}
+
+export async function listJobs({ studioId }: SignedIn): Promise<{ job: Job; rooms: Room[] }[]> {
+  await database();
+  const jobs = await Job.findAll({ where: { studioId }, order: [['createdAt', 'ASC'], ['name', 'ASC']] });
+  const rooms = await Room.findAll({ where: { studioId }, order: [['createdAt', 'ASC']] });
+  return jobs.map((job) => ({ job, rooms: rooms.filter(({ jobId }) => jobId === job.id) }));
+}
+
+export async function createJob({ studioId }: SignedIn, name: string, unit: LengthUnit, step: number): Promise<Job> {
+  await database();
+  return Job.create({ studioId, name: name.trim(), unit, step });
+}
+
+/** Adds a room to a job of the studio; the document must have been checked. */
+export async function createRoom({ studioId }: SignedIn, job: Job, document: Design): Promise<Room> {
+  await database();
+  return Room.create({ studioId, jobId: job.id, document });
+}
+
+/**
+ * Appends edits to a room in one transaction. Edits already known by their id are acknowledged again; others must
+ * start from the room's revision. Every record is validated, and the room must stay one after each edit.
+ */
+export async function saveEdits(person: SignedIn, roomId: string, body: SaveBody): Promise<SaveOutcome> {
+  const sequelize = await database();
+  if (!isUuid(roomId)) return { kind: 'missing' };
+  return sequelize.transaction(async (transaction): Promise<SaveOutcome> => {
+    const where = { id: roomId, studioId: person.studioId };
+    const room = await Room.findOne({ where, transaction, lock: transaction.LOCK.UPDATE });
+    if (!room) return { kind: 'missing' };
+    const known = await knownIds(roomId, body, transaction);
+    const fresh = body.edits.filter(({ id }) => !known.has(id));
+    if (fresh.length === 0) return { kind: 'saved', revision: room.revision };
+    if (body.baseRevision + known.size !== room.revision) {
+      return { kind: 'stale', revision: room.revision, since: await editsSince(roomId, body.baseRevision, transaction) };
+    }
+    let document = room.document;
+    let revision = room.revision;
+    for (const edit of fresh) {
+      const patch = edit.patch as unknown as Patch;
+      const refusal = faultyRecord(patch);
+      if (refusal) return { kind: 'refused', refusal };
+      const applied = applyPatch(document, patch);
+      if (!applied.ok) return { kind: 'refused', refusal: applied.refusal };
+      const [broken] = designRefusals(applied.value);
+      if (broken) return { kind: 'refused', refusal: broken };
+      document = applied.value;
+      revision += 1;
+      const { id, action, label } = edit;
+      await Edit.create({ roomId, id, revision, personId: person.personId, action, label, patch }, { transaction });
+    }
+    await room.update({ document, revision }, { transaction });
+    return { kind: 'saved', revision };
+  });
+}
+
+/** The edits after a revision, oldest first. */
+export async function editsSince(roomId: string, revision: number, transaction?: Transaction): Promise<KnownEdit[]> {
+  const rows = await Edit.findAll({
+    where: { roomId, revision: { [Op.gt]: revision } },
+    order: [['revision', 'ASC']],
+    ...(transaction ? { transaction } : {}),
+  });
+  return rows.map(({ id, revision: made, action, label, patch }) => ({ id, revision: made, action, label, patch }));
+}
+
+/** The last edits of a room, oldest first, for undo after a reload. */
+export function lastEdits(room: Room): Promise<KnownEdit[]> {
+  return editsSince(room.id, Math.max(0, room.revision - REMEMBERED_EDITS));
+}
+
+/** The document as it was at a revision: the edits since taken back one by one; null for a revision that never was. */
+export async function documentAt(room: Room, revision: number): Promise<Design | null> {
+  if (!Number.isInteger(revision) || revision < 0 || revision > room.revision) return null;
+  let document = room.document;
+  for (const { patch } of (await editsSince(room.id, revision)).reverse()) {
+    const applied = applyPatch(document, invertPatch(patch));
+    if (!applied.ok) throw new Error(`Revision ${revision} of room ${room.id} can't be read back.`);
+    document = applied.value;
+  }
+  return document;
+}
+
+/** What a list of rooms shows of one. */
+export function roomName(room: Room): string {
+  return roomOf(room.document).name;
+}
+
+function faultyRecord(patch: Patch): Refusal | null {
+  const faults = patch.flatMap(({ id, after }) => (after === null ? [] : recordFaults(id, after, `records.${id}`)));
+  return faults.length > 0 ? { code: 'design-faulty', data: { faults } } : null;
+}
+
+async function knownIds(roomId: string, body: SaveBody, transaction: Transaction): Promise<Set<string>> {
+  const rows = await Edit.findAll({ where: { roomId, id: body.edits.map(({ id }) => id) }, attributes: ['id'], transaction });
+  return new Set(rows.map(({ id }) => id));
+}
+
+function isUuid(text: string): boolean {
+  return /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i.test(text);
+}

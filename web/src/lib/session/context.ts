@@ -1,0 +1,14 @@
+import { createContext } from 'svelte';
+import type { DesignSession } from './design-session.svelte';
+import type { SaveQueue } from './save-queue.svelte';
+import type { ScreenState } from './screen.svelte';
+
+/** What every part of a room's page works with. */
+export interface Workspace {
+  session: DesignSession;
+  saving: SaveQueue;
+  screen: ScreenState;
+  roomId: string;
+}
+
+export const [useWorkspace, provideWorkspace] = createContext<Workspace>();

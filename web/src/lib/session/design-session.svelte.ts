@@ -1,0 +1,124 @@
+import {
+  applyPatch,
+  emptyHistory,
+  invertPatch,
+  refusalText,
+  remember,
+  styleOf,
+  type Command,
+  type Design,
+  type EditAction,
+  type History,
+  type Patch,
+  type Result,
+  type Step,
+} from 'goodreach';
+
+/** An edit as it goes to the server. */
+export interface LocalEdit {
+  id: string;
+  action: EditAction;
+  label: string;
+  patch: Patch;
+}
+
+/** An edit of the past, as the page was loaded with it. */
+export type PastEdit = Pick<LocalEdit, 'action' | 'label' | 'patch'>;
+
+/**
+ * The design on screen: committed, with what is being dragged on top, and its history.
+ * Changes enter only through run, preview, undo and redo; every committed one is handed to `onEdit`.
+ */
+export class DesignSession {
+  #committed: Design = $state.raw({ schema: 0, records: {} });
+  #preview: Design | null = $state.raw(null);
+  #history: History = $state.raw(emptyHistory);
+  /** Why the last edit was refused, in the design's units; empty when it was not. */
+  message = $state('');
+
+  readonly document: Design = $derived(this.#preview ?? this.#committed);
+  readonly canUndo = $derived(this.#history.done.length > 0);
+  readonly canRedo = $derived(this.#history.undone.length > 0);
+  readonly undoLabel = $derived(this.#history.done.at(-1)?.label ?? '');
+  readonly redoLabel = $derived(this.#history.undone.at(-1)?.label ?? '');
+  readonly style = $derived(styleOf(this.#committed));
+  readonly previewing = $derived(this.#preview !== null);
+
+  constructor(
+    document: Design,
+    past: readonly PastEdit[],
+    private readonly onEdit: (edit: LocalEdit) => void,
+  ) {
+    this.#committed = document;
+    this.#history = past.reduce((history, { action, ...step }) => remember(history, action, step), emptyHistory);
+  }
+
+  get committed(): Design {
+    return this.#committed;
+  }
+
+  /** Runs a command; true when it was done, else the message says why not and nothing has changed. */
+  run<Args>(command: Command<Args>, args: Args): boolean {
+    this.#preview = null;
+    const asked = command.run(this.#committed, args);
+    if (!asked.ok) return this.#refuse(asked);
+    if (asked.value.length === 0) return this.#clear();
+    return this.#commit('do', { label: command.label(args), patch: asked.value });
+  }
+
+  /** Shows what a command would do, without doing it; false when it may not. */
+  preview<Args>(command: Command<Args>, args: Args): boolean {
+    const asked = command.run(this.#committed, args);
+    const applied = asked.ok ? applyPatch(this.#committed, asked.value) : asked;
+    if (!applied.ok) return false;
+    this.#preview = applied.value;
+    return true;
+  }
+
+  /** Why a command would be refused, or an empty text. */
+  mayRun<Args>(command: Command<Args>, args: Args): string {
+    const asked = command.run(this.#committed, args);
+    return asked.ok ? '' : refusalText(asked.refusal, this.style);
+  }
+
+  dropPreview(): void {
+    this.#preview = null;
+  }
+
+  undo(): boolean {
+    this.#preview = null;
+    const step = this.#history.done.at(-1);
+    return step ? this.#commit('undo', { label: step.label, patch: invertPatch(step.patch) }) : false;
+  }
+
+  redo(): boolean {
+    this.#preview = null;
+    const step = this.#history.undone.at(-1);
+    return step ? this.#commit('redo', step) : false;
+  }
+
+  /** Puts another document in place, as when others' edits came in underneath ours. */
+  replace(document: Design): void {
+    this.#preview = null;
+    this.#committed = document;
+  }
+
+  #commit(action: EditAction, step: Step): boolean {
+    const applied = applyPatch(this.#committed, step.patch);
+    if (!applied.ok) return this.#refuse(applied);
+    this.#committed = applied.value;
+    this.#history = remember(this.#history, action, step);
+    this.onEdit({ id: crypto.randomUUID(), action, ...step });
+    return this.#clear();
+  }
+
+  #refuse(result: Extract<Result<unknown>, { ok: false }>): false {
+    this.message = refusalText(result.refusal, this.style);
+    return false;
+  }
+
+  #clear(): true {
+    this.message = '';
+    return true;
+  }
+}

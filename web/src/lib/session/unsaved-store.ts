@@ -1,0 +1,42 @@
+import { del, get, keys, set } from 'idb-keyval';
+import type { LocalEdit } from './design-session.svelte';
+
+/** Where a page keeps edits until the server has acknowledged them. */
+export interface UnsavedStore {
+  read(): Promise<LocalEdit[]>;
+  write(edits: readonly LocalEdit[]): Promise<void>;
+}
+
+/**
+ * Unsaved edits of one room in the browser's database, one entry a tab, so that tabs never overwrite each other.
+ * A tab holds a lock while it lives; what a closed tab left behind is taken over by the next page of the room.
+ */
+export function browserStore(roomId: string): UnsavedStore {
+  const prefix = `unsaved:${roomId}:`;
+  const own = prefix + crypto.randomUUID();
+  holdLock(own);
+  return {
+    async read() {
+      const left: LocalEdit[] = [];
+      for (const key of await keys<string>()) {
+        if (!key.startsWith(prefix) || key === own || (await isHeld(key))) continue;
+        left.push(...((await get<LocalEdit[]>(key)) ?? []));
+        await del(key);
+      }
+      if (left.length > 0) await set(own, left);
+      return left;
+    },
+    async write(edits) {
+      await (edits.length > 0 ? set(own, [...edits]) : del(own));
+    },
+  };
+}
+
+function holdLock(name: string): void {
+  void navigator.locks?.request(name, () => new Promise(() => {}));
+}
+
+async function isHeld(name: string): Promise<boolean> {
+  if (!navigator.locks) return false;
+  return navigator.locks.request(name, { ifAvailable: true }, (lock) => lock === null);
+}

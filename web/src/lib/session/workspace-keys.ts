@@ -1,0 +1,62 @@
+import { removeThings } from 'goodreach';
+import { tinykeys } from 'tinykeys';
+import type { PlanPort } from '../views/plan/plan-port';
+import type { ItemDrag } from '../tools/drag-item';
+import type { DesignSession } from './design-session.svelte';
+import { steps, type ScreenState } from './screen.svelte';
+
+interface Parts {
+  session: DesignSession;
+  screen: ScreenState;
+  drag: ItemDrag;
+  port: PlanPort;
+  showShortcuts(): void;
+}
+
+/** Every shortcut with what it does, as the list shows them. */
+export const shortcuts: readonly { keys: string; does: string }[] = [
+  { keys: 'Ctrl Z', does: 'Undo' },
+  { keys: 'Ctrl Shift Z', does: 'Redo' },
+  { keys: 'Alt 1 … 4', does: 'Go to Survey, Set, Reach, Draw' },
+  { keys: 'Alt 0', does: 'Show the whole plan' },
+  { keys: 'N, Shift N', does: 'Next item, the one before (in the plan)' },
+  { keys: 'Arrow keys', does: 'Nudge the selected item by the rounding; with Shift ten times it' },
+  { keys: 'Tab', does: 'From the plan to the ties of the selected item' },
+  { keys: 'Delete', does: 'Remove the selected item or opening' },
+  { keys: 'Escape', does: 'Back out: of a drag, a typed number, the selection' },
+  { keys: 'Space drag', does: 'Move the plan; the wheel zooms at the pointer' },
+  { keys: '?', does: 'This list' },
+];
+
+/** Listens for the shortcuts that work anywhere in a room; gives what stops it. */
+export function workspaceKeys(target: Window, { session, screen, drag, port, showShortcuts }: Parts): () => void {
+  const unlessTyping = (act: () => void) => (event: KeyboardEvent) => {
+    if (event.target instanceof HTMLElement && event.target.closest('input, select, textarea, [contenteditable]')) return;
+    event.preventDefault();
+    act();
+  };
+  const always = (act: () => void) => (event: KeyboardEvent) => {
+    event.preventDefault();
+    act();
+  };
+  const remove = unlessTyping(() => {
+    const kind = session.committed.records[screen.selected ?? '']?.kind;
+    if (!screen.selected || (kind !== 'item' && kind !== 'opening')) return;
+    if (session.run(removeThings, [screen.selected])) screen.select(null);
+  });
+  return tinykeys(target, {
+    '$mod+z': unlessTyping(() => session.undo()),
+    '$mod+Shift+z': unlessTyping(() => session.redo()),
+    '$mod+Shift+Z': unlessTyping(() => session.redo()),
+    '$mod+y': unlessTyping(() => session.redo()),
+    Delete: remove,
+    Backspace: remove,
+    Escape: () => {
+      if (drag.active) drag.cancel();
+      else if (screen.gap) screen.showGap(null);
+    },
+    'Alt+0': always(() => port.fit()),
+    'Shift+?': unlessTyping(showShortcuts),
+    ...Object.fromEntries(steps.map(({ id }, index) => [`Alt+${index + 1}`, always(() => (screen.step = id))])),
+  });
+}

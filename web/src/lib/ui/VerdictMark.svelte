@@ -1,0 +1,42 @@
+<script lang="ts">
+  import type { Verdict } from 'goodreach';
+
+  /** Clear: a ring; tight: a half-filled ring; blocked: a filled disc with a bar. */
+  let { verdict, size = 14 }: { verdict: Verdict; size?: number } = $props();
+</script>
+
+<svg class={verdict} width={size} height={size} viewBox="-8 -8 16 16" role="img" aria-label={verdict}>
+  {#if verdict === 'blocked'}
+    <circle r="7" class="full" />
+    <rect x="-4" y="-1.2" width="8" height="2.4" class="bar" />
+  {:else}
+    <circle r="6" class="ring" />
+    {#if verdict === 'tight'}<path d="M0-6A6 6 0 0 0 0 6Z" class="full" />{/if}
+  {/if}
+</svg>
+
+<style>
+  svg {
+    flex: none;
+  }
+  .ring {
+    fill: none;
+    stroke: currentcolor;
+    stroke-width: 2;
+  }
+  .full {
+    fill: currentcolor;
+  }
+  .bar {
+    fill: var(--sheet);
+  }
+  .clear {
+    color: var(--clear);
+  }
+  .tight {
+    color: var(--tight-mark);
+  }
+  .blocked {
+    color: var(--blocked);
+  }
+</style>

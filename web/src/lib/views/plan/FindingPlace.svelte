@@ -1,0 +1,45 @@
+<script lang="ts">
+  import { checkReach, type Finding } from 'goodreach';
+  import { useWorkspace } from '$session/context';
+
+  let { scale }: { scale: number } = $props();
+  const { session, screen } = useWorkspace();
+  const report = $derived(checkReach(session.document));
+  const shown = $derived(
+    report.findings.map((finding, index) => ({ finding, index })).filter(({ finding, index }) => finding.verdict !== 'clear' || index === screen.finding),
+  );
+
+  function points({ place }: Finding): string {
+    return place.map(({ x, y }) => `${x},${-y}`).join(' ');
+  }
+</script>
+
+{#each shown as { finding, index } (index)}
+  <polygon
+    class={finding.verdict}
+    class:shown={index === screen.finding}
+    points={points(finding)}
+    stroke-width={(index === screen.finding ? 0.5 : 0.25) * scale}
+    stroke-dasharray={finding.verdict === 'tight' ? `${1.4 * scale} ${0.9 * scale}` : undefined}
+  />
+{/each}
+
+<style>
+  polygon {
+    fill: color-mix(in srgb, currentcolor 13%, transparent);
+    stroke: currentcolor;
+    pointer-events: none;
+  }
+  .shown {
+    fill: color-mix(in srgb, currentcolor 24%, transparent);
+  }
+  .clear {
+    color: var(--clear);
+  }
+  .tight {
+    color: var(--tight-mark);
+  }
+  .blocked {
+    color: var(--blocked);
+  }
+</style>

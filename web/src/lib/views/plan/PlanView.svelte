@@ -1,0 +1,182 @@
+<script lang="ts">
+  import { drawingBounds, drawPlan, isInchUnit, itemBoxes, svgMarks, type Point } from 'goodreach';
+  import { select as pick } from 'd3-selection';
+  import { zoom, zoomIdentity, type D3ZoomEvent, type ZoomBehavior } from 'd3-zoom';
+  import { onMount } from 'svelte';
+  import { useWorkspace } from '$session/context';
+  import { SNAP_PIXELS, type ItemDrag } from '../../tools/drag-item';
+  import { nudge } from '../../tools/item-keys';
+  import { annotationScale, fitCamera, LEAST_ZOOM, MOST_ZOOM, toRoom, type Camera } from './camera';
+  import FindingPlace from './FindingPlace.svelte';
+  import GapChips from './GapChips.svelte';
+  import SelectionMark from './SelectionMark.svelte';
+  import TieChips from './TieChips.svelte';
+  import type { PlanPort } from './plan-port';
+
+  let { drag, port }: { drag: ItemDrag; port: PlanPort } = $props();
+  const { session, screen } = useWorkspace();
+
+  let view: HTMLDivElement;
+  let width = $state(0);
+  let height = $state(0);
+  let camera: Camera = $state.raw({ k: 0.1, x: 0, y: 0 });
+  let spaceHeld = $state(false);
+  let behaviour: ZoomBehavior<HTMLDivElement, unknown>;
+
+  const scale = $derived(annotationScale(camera));
+  const marks = $derived(svgMarks(drawPlan(session.document, scale), scale));
+  const viewBox = $derived(`${-camera.x / camera.k} ${-camera.y / camera.k} ${width / camera.k} ${height / camera.k}`);
+
+  onMount(() => {
+    behaviour = zoom<HTMLDivElement, unknown>()
+      .scaleExtent([LEAST_ZOOM, MOST_ZOOM])
+      .filter((event: Event) => {
+        if (event.type === 'wheel') return true;
+        if (event.type === 'dblclick') return false;
+        if (event instanceof TouchEvent) return event.touches.length > 1 || !sourceOf(event.target);
+        const mouse = event as MouseEvent;
+        return mouse.button === 1 || spaceHeld || (mouse.button === 0 && !sourceOf(event.target));
+      })
+      .clickDistance(4)
+      .on('zoom', ({ transform: { k, x, y } }: D3ZoomEvent<HTMLDivElement, unknown>) => (camera = { k, x, y }));
+    pick(view).call(behaviour);
+    fit();
+    port.locate = (clientX, clientY) => {
+      const { left, top, right, bottom } = view.getBoundingClientRect();
+      if (clientX < left || clientX > right || clientY < top || clientY > bottom) return null;
+      return { at: toRoom(camera, { x: clientX - left, y: clientY - top }), snap: SNAP_PIXELS / camera.k };
+    };
+    port.fit = fit;
+    return () => {
+      port.locate = () => null;
+    };
+  });
+
+  /** Shows the whole plan with its chains: their distance in pixels does not depend on the zoom, so they are a margin. */
+  function fit() {
+    const { clientWidth, clientHeight } = view;
+    const flat = drawingBounds(drawPlan(session.document, 1, ['dimensions', 'labels', 'numbers']), 1);
+    const next = fitCamera(flat, clientWidth, clientHeight, 128);
+    pick(view).call(behaviour.transform, zoomIdentity.translate(next.x, next.y).scale(next.k));
+  }
+
+  function sourceOf(target: EventTarget | null): string | null {
+    return target instanceof Element ? (target.closest('[data-source]')?.getAttribute('data-source') ?? null) : null;
+  }
+
+  function pixelOf(event: PointerEvent): Point {
+    const { left, top } = view.getBoundingClientRect();
+    return { x: event.clientX - left, y: event.clientY - top };
+  }
+
+  function press(event: PointerEvent) {
+    if (event.button !== 0 || spaceHeld) return;
+    const source = sourceOf(event.target);
+    if (event.target instanceof Element && event.target.closest('button, input, .chip-card')) return;
+    if (source && session.committed.records[source]?.kind === 'item') {
+      const pixel = pixelOf(event);
+      drag.pressItem(source, pixel, toRoom(camera, pixel));
+      view.setPointerCapture(event.pointerId);
+      screen.select(source);
+    } else if (source) {
+      screen.select(source);
+    }
+    view.focus({ preventScroll: true });
+  }
+
+  function move(event: PointerEvent) {
+    const pixel = pixelOf(event);
+    const at = toRoom(camera, pixel);
+    screen.pointer = at;
+    screen.hovered = drag.active ? null : sourceOf(event.target);
+    drag.move(pixel, at, SNAP_PIXELS / camera.k);
+  }
+
+  function click(event: MouseEvent) {
+    if (!sourceOf(event.target) && !(event.target instanceof Element && event.target.closest('button, input, .chip-card'))) screen.select(null);
+  }
+
+  function keys(event: KeyboardEvent) {
+    if (event.target !== view) return;
+    if (event.key === ' ') {
+      spaceHeld = true;
+      event.preventDefault();
+    } else if (event.key === 'Escape') {
+      if (drag.active) drag.cancel();
+      else screen.select(null);
+    } else if (screen.selected && event.key.startsWith('Arrow')) {
+      const base = isInchUnit(session.style.unit) ? session.style.step : Math.max(1, session.style.step);
+      if (nudge(session, screen.selected, event.key, base * (event.shiftKey ? 10 : 1))) event.preventDefault();
+    } else if (event.key === 'n' || event.key === 'N') {
+      nextItem(event.shiftKey ? -1 : 1);
+    }
+  }
+
+  /** Goes round the items, so that any can be chosen from the keyboard. */
+  function nextItem(by: number) {
+    const ids = itemBoxes(session.committed).map(({ id }) => id);
+    if (ids.length === 0) return;
+    const at = ids.indexOf(screen.selected ?? '');
+    screen.select(ids[(at + by + ids.length) % ids.length]!);
+  }
+</script>
+
+<!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -- a drawing that takes keys: its things are also reached through the panels -->
+<div
+  class="plan"
+  class:panning={spaceHeld}
+  role="application"
+  aria-label="Plan. N goes to the next item, arrow keys nudge it, Tab reaches its ties."
+  tabindex="0"
+  bind:this={view}
+  bind:clientWidth={width}
+  bind:clientHeight={height}
+  onpointerdown={press}
+  onpointermove={move}
+  onpointerup={() => drag.release()}
+  onpointercancel={() => drag.cancel()}
+  onpointerleave={() => (screen.pointer = null)}
+  onclick={click}
+  onkeydown={keys}
+  onkeyup={(event) => event.key === ' ' && (spaceHeld = false)}
+  onblur={() => (spaceHeld = false)}
+>
+  {#if width > 0}
+    <svg class="drawing" {viewBox} {width} {height} aria-hidden="true">
+      <!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by core, every text escaped -->
+      {@html marks}
+      <FindingPlace {scale} />
+      <SelectionMark {scale} />
+    </svg>
+    {#if !drag.active || session.previewing}<TieChips {camera} dragging={session.previewing} />{/if}
+    {#if !session.previewing}<GapChips {camera} />{/if}
+  {/if}
+</div>
+
+<style>
+  .plan {
+    position: relative;
+    width: 100%;
+    height: 100%;
+    overflow: hidden;
+    background: var(--paper);
+    touch-action: none;
+    user-select: none;
+    outline-offset: -3px;
+  }
+  .plan.panning {
+    cursor: grab;
+  }
+  svg {
+    position: absolute;
+    inset: 0;
+  }
+  .drawing :global([data-layer='items'][data-source]),
+  .drawing :global([data-layer='numbers'][data-source]) {
+    cursor: grab;
+  }
+  .drawing :global([data-layer='openings'][data-source]),
+  .drawing :global([data-layer='labels'][data-source]) {
+    cursor: pointer;
+  }
+</style>

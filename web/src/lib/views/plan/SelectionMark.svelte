@@ -1,0 +1,71 @@
+<script lang="ts">
+  import { boxOf, place, placedOpenings, roomOf, roomShape, type Point } from 'goodreach';
+  import { useWorkspace } from '$session/context';
+
+  let { scale }: { scale: number } = $props();
+  const { session, screen } = useWorkspace();
+
+  const selected = $derived(outlineOf(screen.selected));
+  const hovered = $derived(screen.hovered && screen.hovered !== screen.selected ? outlineOf(screen.hovered) : null);
+
+  function outlineOf(id: string | null): Point[] | null {
+    const design = session.document;
+    const record = id ? design.records[id] : undefined;
+    if (!record) return null;
+    if (record.kind === 'item') return boxOf(record, roomShape(design)).footprint;
+    const { wallThickness } = roomOf(design);
+    const band = (face: { start: Point; u: Point; n: Point }, from: number, to: number) =>
+      [
+        [from, 0],
+        [to, 0],
+        [to, -wallThickness],
+        [from, -wallThickness],
+      ].map(([along, out]) => place(face.start, face.u, along!, face.n, out!));
+    if (record.kind === 'face') {
+      const face = roomShape(design).byId.get(record.id);
+      return face ? band(face, 0, face.length) : null;
+    }
+    const opening = placedOpenings(design).find((one) => one.record.id === record.id);
+    return opening ? band(opening.face, opening.left, opening.right) : null;
+  }
+
+  function points(outline: Point[]): string {
+    return outline.map(({ x, y }) => `${x},${-y}`).join(' ');
+  }
+
+  /** Short ticks at each corner, standing off it along both sides. */
+  function ticks(outline: Point[]): string {
+    const reach = 2.4 * scale;
+    const gap = 0.9 * scale;
+    return outline
+      .map((corner, index) => {
+        const sides = [outline.at(index - 1)!, outline[(index + 1) % outline.length]!];
+        return sides
+          .map((side) => {
+            const size = Math.hypot(side.x - corner.x, side.y - corner.y);
+            const out = { x: (corner.x - side.x) / size, y: (corner.y - side.y) / size };
+            return `M${corner.x + out.x * gap} ${-(corner.y + out.y * gap)}L${corner.x + out.x * reach} ${-(corner.y + out.y * reach)}`;
+          })
+          .join('');
+      })
+      .join('');
+  }
+</script>
+
+{#if hovered}<polygon class="hover" points={points(hovered)} stroke-width={0.3 * scale} stroke-dasharray="{0.4 * scale} {0.8 * scale}" />{/if}
+{#if selected}
+  <polygon class="selected" points={points(selected)} stroke-width={0.45 * scale} />
+  <path class="ticks" d={ticks(selected)} stroke-width={0.45 * scale} />
+{/if}
+
+<style>
+  polygon,
+  path {
+    fill: none;
+    stroke: var(--clay);
+    pointer-events: none;
+  }
+  .selected {
+    fill: color-mix(in srgb, var(--clay) 8%, transparent);
+  }
+</style>

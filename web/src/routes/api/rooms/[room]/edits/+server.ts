@@ -1,0 +1,34 @@
+import { error, json } from '@sveltejs/kit';
+import { faulty, readJson, refused, requirePerson } from '$server/answers';
+import { checkBody, SaveBody } from '$server/bodies';
+import { editsSince, findRoom, saveEdits } from '$server/rooms';
+import type { RequestHandler } from './$types';
+
+/** The edits after a revision (`?since=`). */
+export const GET: RequestHandler = async ({ locals, params, url }) => {
+  const room = await findRoom(requirePerson(locals), params.room);
+  if (!room) error(404, { message: 'This room is not in your studio.' });
+  const since = Number(url.searchParams.get('since') ?? 0);
+  if (!Number.isInteger(since) || since < 0) error(400, { message: 'since must be a revision number, 0 or more.' });
+  return json({ revision: room.revision, edits: await editsSince(room.id, since) });
+};
+
+/** Saves edits on a base revision: 200 with the new revision, 409 with the edits since, 422 when refused. */
+export const POST: RequestHandler = async ({ locals, params, request }) => {
+  const person = requirePerson(locals);
+  const body = checkBody(SaveBody, await readJson(request));
+  if (!body.ok) return faulty(body.faults);
+  const outcome = await saveEdits(person, params.room, body.value);
+  switch (outcome.kind) {
+    case 'saved':
+      return json({ revision: outcome.revision });
+    case 'stale': {
+      const message = `The room is at revision ${outcome.revision} by now; this save starts from ${body.value.baseRevision}.`;
+      return json({ code: 'stale', revision: outcome.revision, since: outcome.since, message }, { status: 409 });
+    }
+    case 'refused':
+      return refused(outcome.refusal);
+    case 'missing':
+      error(404, { message: 'This room is not in your studio.' });
+  }
+};

@@ -1,0 +1,37 @@
+import { error } from '@sveltejs/kit';
+import { drawSheets, findPage, findScale, roomOf, styleOf } from 'goodreach';
+import { drawingFonts } from 'goodreach/fonts';
+import { writeSheetPdf } from 'goodreach/server';
+import { fileName, refused, requirePerson } from '$server/answers';
+import { Job } from '$server/models';
+import { findRoom } from '$server/rooms';
+import type { RequestHandler } from './$types';
+
+/** The plan sheet as a PDF: `?page=A3&scale=20`. */
+export const GET: RequestHandler = async ({ locals, params, url }) => {
+  const person = requirePerson(locals);
+  const room = await findRoom(person, params.room);
+  if (!room) error(404, { message: 'This room is not in your studio.' });
+  const page = findPage(url.searchParams.get('page') ?? 'A3');
+  if (!page.ok) return refused(page.refusal);
+  const scale = findScale(url.searchParams.get('scale') ?? '20');
+  if (!scale.ok) return refused(scale.refusal);
+  const job = await Job.findByPk(room.jobId);
+  const options = { studio: person.studioName, job: job?.name ?? '', date: today(), revision: room.revision };
+  const sheets = drawSheets(room.document, { page: page.value, scale: scale.value, ...options });
+  if (!sheets.ok) return refused(sheets.refusal, styleOf(room.document));
+  const { name } = roomOf(room.document);
+  const title = `${options.job} – ${name}, revision ${room.revision}`;
+  const pdf = await writeSheetPdf(sheets.value, await drawingFonts(), { title, author: person.studioName, date: new Date() });
+  return new Response(pdf as Uint8Array<ArrayBuffer>, {
+    headers: {
+      'content-type': 'application/pdf',
+      'content-disposition': `inline; filename="${fileName(`${options.job} ${name} r${room.revision}`, 'pdf')}"`,
+      'cache-control': 'no-store',
+    },
+  });
+};
+
+function today(): string {
+  return new Date().toISOString().slice(0, 10);
+}

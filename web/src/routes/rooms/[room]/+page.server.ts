@@ -1,0 +1,15 @@
+import { error } from '@sveltejs/kit';
+import { requirePerson } from '$server/answers';
+import { Job } from '$server/models';
+import { findRoom, lastEdits } from '$server/rooms';
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals, params }) => {
+  const person = requirePerson(locals);
+  const room = await findRoom(person, params.room);
+  if (!room) error(404, { message: 'This room is not in your studio.' });
+  const job = await Job.findByPk(room.jobId);
+  const edits = await lastEdits(room);
+  const names = { jobName: job?.name ?? '', studioName: person.studioName };
+  return { roomId: room.id, ...names, revision: room.revision, document: room.document, edits };
+};

@@ -1,0 +1,143 @@
+<script lang="ts">
+  import { page } from '$app/state';
+  import { roomOf } from 'goodreach';
+  import { onMount, untrack } from 'svelte';
+  import { provideWorkspace } from '$session/context';
+  import { DesignSession } from '$session/design-session.svelte';
+  import { SaveQueue } from '$session/save-queue.svelte';
+  import { ScreenState, steps, type StepId } from '$session/screen.svelte';
+  import { browserStore, type UnsavedStore } from '$session/unsaved-store';
+  import { workspaceKeys } from '$session/workspace-keys';
+  import DrawPanel from '$lib/panels/DrawPanel.svelte';
+  import FactsPanel from '$lib/panels/FactsPanel.svelte';
+  import ReachPanel from '$lib/panels/ReachPanel.svelte';
+  import ShelfPanel from '$lib/panels/ShelfPanel.svelte';
+  import SurveyPanel from '$lib/panels/SurveyPanel.svelte';
+  import ShortcutsDialog from '$lib/panels/ShortcutsDialog.svelte';
+  import StatusLine from '$lib/panels/StatusLine.svelte';
+  import TopBar from '$lib/panels/TopBar.svelte';
+  import { ItemDrag } from '$lib/tools/drag-item';
+  import { emptyPort } from '$views/plan/plan-port';
+  import PlanView from '$views/plan/PlanView.svelte';
+  import { SheetChoice } from '$views/sheet/sheet-choice.svelte';
+  import SheetView from '$views/sheet/SheetView.svelte';
+  import type { PageData } from './$types';
+
+  let { data }: { data: PageData } = $props();
+
+  /** The page is made anew for each room, so its data is taken once. */
+  const { roomId, jobName, studioName, revision, document, edits } = untrack(() => data);
+  const screen = new ScreenState();
+  const asked = page.url.searchParams.get('step');
+  screen.step = steps.find(({ id }) => id === asked)?.id ?? 'set';
+  const store: UnsavedStore =
+    typeof indexedDB === 'undefined' ? { read: async () => [], write: async () => {} } : browserStore(roomId);
+  const saving: SaveQueue = new SaveQueue({ roomId, revision, document, store, onRebase: (design) => session.replace(design) });
+  const session = new DesignSession(document, edits, (edit) => saving.add(edit));
+  const drag = new ItemDrag(session, screen);
+  const port = emptyPort();
+  const choice = new SheetChoice(
+    () => session.document,
+    () => saving.revision,
+    { studio: studioName, job: jobName },
+    roomOf(document).unit,
+  );
+  provideWorkspace({ session, saving, screen, roomId });
+
+  let shortcuts: ShortcutsDialog;
+  let ready = $state(false);
+
+  onMount(() => {
+    void saving.resume(new Set(edits.map(({ id }) => id))).then((resumed) => {
+      if (resumed) session.replace(resumed);
+      ready = true;
+    });
+    const stopKeys = workspaceKeys(window, { session, screen, drag, port, showShortcuts: () => shortcuts.open() });
+    return () => {
+      stopKeys();
+      saving.dispose();
+    };
+  });
+
+  function chooseStep(step: StepId) {
+    screen.step = step;
+  }
+</script>
+
+<svelte:head><title>{roomOf(session.document).name} – {jobName} – Good Reach</title></svelte:head>
+
+<div class="stage" data-ready={ready}>
+  <TopBar {jobName} {port} onstep={chooseStep} onshortcuts={() => shortcuts.open()} />
+  {#if saving.state === 'clash'}
+    <div class="clash" role="alert">
+      <p>{saving.message} Nothing is lost: keep your version as a file, then take the room as it is saved.</p>
+      <a href={URL.createObjectURL(new Blob([JSON.stringify(session.document)], { type: 'application/json' }))} download="my-version.json">Keep my version</a>
+      <button onclick={() => saving.takeSaved()}>Take the saved room</button>
+    </div>
+  {/if}
+  <aside class="left" aria-label="Shelf">
+    {#if screen.step === 'survey'}<SurveyPanel />
+    {:else if screen.step === 'set'}<ShelfPanel {drag} {port} />
+    {:else if screen.step === 'reach'}<ReachPanel />
+    {:else}<DrawPanel {choice} />{/if}
+  </aside>
+  <main>
+    {#if screen.step === 'draw'}<SheetView {choice} />{:else}<PlanView {drag} {port} />{/if}
+  </main>
+  <aside class="right" aria-label="Facts"><FactsPanel /></aside>
+  <StatusLine />
+</div>
+<ShortcutsDialog bind:this={shortcuts} />
+
+<style>
+  .stage {
+    display: grid;
+    grid: auto auto minmax(0, 1fr) auto / 17rem minmax(0, 1fr) 18rem;
+    grid-template-areas: 'top top top' 'clash clash clash' 'left main right' 'status status status';
+    height: 100dvh;
+    overflow: hidden;
+  }
+  .stage > :global(header) {
+    grid-area: top;
+  }
+  .clash {
+    display: flex;
+    grid-area: clash;
+    align-items: center;
+    gap: 1rem;
+    padding: 0.5rem 1rem;
+    border-bottom: 2px solid var(--blocked);
+    background: var(--sheet);
+    color: var(--blocked);
+  }
+  .clash p {
+    flex: 1;
+  }
+  .left,
+  .right {
+    min-height: 0;
+    background: var(--chrome);
+  }
+  .left {
+    grid-area: left;
+    border-right: 1px solid var(--rule);
+  }
+  .right {
+    grid-area: right;
+    border-left: 1px solid var(--rule);
+  }
+  main {
+    grid-area: main;
+    min-width: 0;
+    min-height: 0;
+    container-type: inline-size;
+  }
+  .stage > :global(footer) {
+    grid-area: status;
+  }
+  @media (max-width: 1000px) {
+    .stage {
+      grid-template-columns: 14rem minmax(0, 1fr) 15rem;
+    }
+  }
+</style>

@@ -1,0 +1,28 @@
+import { drawPlan, formatArea, roomOf, roomShape, writeSvg } from 'goodreach';
+import { requirePerson } from '$server/answers';
+import { listJobs } from '$server/rooms';
+import type { PageServerLoad } from './$types';
+
+/** Room millimetres per paper millimetre of a thumbnail: line weights and texts stay in proportion to its size. */
+const THUMBNAIL_SCALE = 60;
+
+export const load: PageServerLoad = async ({ locals }) => {
+  const person = requirePerson(locals);
+  const jobs = await listJobs(person);
+  return {
+    studio: person.studioName,
+    jobs: jobs.map(({ job, rooms }) => ({
+      id: job.id,
+      name: job.name,
+      unit: job.unit,
+      rooms: rooms.map(({ id, document, revision, updatedAt }) => ({
+        id,
+        name: roomOf(document).name,
+        area: formatArea(roomShape(document).area, roomOf(document).unit),
+        revision,
+        changed: updatedAt.toISOString(),
+        plan: writeSvg(drawPlan(document, THUMBNAIL_SCALE, ['dimensions', 'numbers', 'labels']), THUMBNAIL_SCALE, { margin: 2 }),
+      })),
+    })),
+  };
+};
