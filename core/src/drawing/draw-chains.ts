@@ -1,6 +1,7 @@
 import { perDesign, roomOf, type Design } from '../document/design';
-import { add, dot, length as sizeOf, middle, place, scale, subtract, type Point } from '../geometry/point';
+import { add, distance, dot, length as sizeOf, middle, place, scale, subtract, type Point } from '../geometry/point';
 import { contains } from '../geometry/polygon';
+import { BALLOON, numberPlaces } from './draw-items';
 import { roomShape, type PlacedFace, type RoomShape } from '../survey/room-shape';
 import { dimensionChains, type Chain } from './chains';
 import { line, TEXT, WEIGHT, type Primitive } from './primitives';
@@ -13,7 +14,7 @@ const LEVEL = 3.3;
 const TICK = 0.9;
 const OVERSHOOT = 1.2;
 const LIFT = 2.1;
-const INSIDE_ROW = 6;
+const INSIDE_ROW = 4;
 
 /** Where a chain stands: which way is outside, where its extension lines start, and which line its row is counted from. */
 interface Placed {
@@ -30,7 +31,7 @@ interface Placed {
 
 /** Marks of all dimension chains of a plan at a scale (model mm per paper mm): lines first, so that texts stand over every line. */
 export function drawChains(design: Design, scaleBy: number): Primitive[] {
-  const placed = placeChains(design);
+  const placed = placeChains(design).filter((one) => !one.inside || clearOfNumbers(design, one, scaleBy));
   const tiers = assignTiers(placed);
   const levels = textLevels(placed, tiers, scaleBy);
   const offsets = tierOffsets(placed, tiers, levels);
@@ -75,6 +76,14 @@ function seenFromOutside(face: PlacedFace, { outline, faces }: RoomShape): boole
     const out = dot(a, face.n) + ((dot(b, face.n) - dot(a, face.n)) * along) / (along - alongB);
     return out < 0;
   });
+}
+
+/** Whether the number of a chain inside the room stands clear of the items' own numbers; when zoomed too far out it is left away. */
+function clearOfNumbers(design: Design, { chain: { face, overall }, out, base }: Placed, scaleBy: number): boolean {
+  const on = middle(face.start, face.end);
+  const at = add(on, scale(out, base + (INSIDE_ROW + LIFT) * scaleBy - dot(on, out)));
+  const apart = (BALLOON + textWidth(overall.text, TEXT.normal) / 2) * scaleBy;
+  return [...numberPlaces(design, scaleBy).values()].every((number) => distance(number, at) >= apart);
 }
 
 /** Rows by interval colouring: a chain takes the lowest free row above every chain of a lower rank that it overlaps. */

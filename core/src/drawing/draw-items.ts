@@ -1,5 +1,5 @@
 import type { Design } from '../document/design';
-import { place, type Point } from '../geometry/point';
+import { distance, place, type Point } from '../geometry/point';
 import type { ShelfItem } from '../ranges/range';
 import { kindOf } from '../ranges/kinds';
 import { itemBoxes, itemNumbers, type ItemBox } from '../setting/item-box';
@@ -9,18 +9,19 @@ import { DASH, line, outline, TEXT, WEIGHT, type ArcMark, type Primitive } from 
 /** Fronts of cabinets, mm: thickness of a front and its gap off the box. */
 const FRONT = 20;
 /** Radius of a number's circle, paper mm. */
-const BALLOON = 2.6;
+export const BALLOON = 2.6;
 
 /** Tops, items and their numbers. */
 export function drawItems(design: Design, scaleBy: number): Primitive[] {
   const numbers = itemNumbers(design);
   const boxes = itemBoxes(design);
+  const places = numberPlaces(design, scaleBy);
   return [
     ...boxes.flatMap(drawItem),
     ...tops(design).map(
       (top): Primitive => ({ type: 'path', layer: 'tops', rings: top.outline, closed: true, weight: WEIGHT.top, ink: 'top' }),
     ),
-    ...boxes.flatMap((box) => drawNumber(box, numbers.get(box.id)!, scaleBy)),
+    ...boxes.flatMap((box) => drawNumber(box, numbers.get(box.id)!, places.get(box.id)!, scaleBy)),
   ];
 }
 
@@ -105,17 +106,35 @@ function circle(centre: Point, radius: number, weight: number): ArcMark {
 }
 
 /** The item's number in a circle: in its middle, or in front of it when it is too narrow. */
-function drawNumber(box: ItemBox, number: number, scaleBy: number): Primitive[] {
+function drawNumber(box: ItemBox, number: number, at: Point, scaleBy: number): Primitive[] {
   const { width, depth } = box.record;
-  const narrow = width < 2.4 * BALLOON * scaleBy;
-  const out = narrow ? depth + (BALLOON + 3) * scaleBy : box.kind.symbol === 'sink' ? bowlMiddle(depth) : depth * 0.6;
-  const at = on(box, width / 2, out);
-  const leader = narrow ? [line('numbers', [on(box, width / 2, depth), on(box, width / 2, out - BALLOON * scaleBy)], WEIGHT.thin, 'drawing')] : [];
+  const foot = on(box, width / 2, depth);
+  const edge = place(at, box.n, -BALLOON * scaleBy, box.n, 0);
+  const leader = isNarrow(width, scaleBy) ? [line('numbers', [foot, edge], WEIGHT.thin, 'drawing')] : [];
   return [
     ...leader,
     { ...circle(at, BALLOON * scaleBy, WEIGHT.thin), layer: 'numbers', fill: 'paper', source: box.id },
     { type: 'text', layer: 'numbers', at, text: String(number), size: TEXT.small, anchor: 'middle', turn: 0, ink: 'drawing', source: box.id },
   ];
+}
+
+/** Where the items' numbers stand: in the item, or in front of a narrow one, far enough out to be clear of the other numbers. */
+export function numberPlaces(design: Design, scaleBy: number): Map<string, Point> {
+  const places = new Map<string, Point>();
+  const boxes = [...itemBoxes(design)].sort((a, b) => b.record.width - a.record.width);
+  for (const box of boxes) {
+    const { width, depth } = box.record;
+    const narrow = isNarrow(width, scaleBy);
+    let out = narrow ? depth + (BALLOON + 3) * scaleBy : box.kind.symbol === 'sink' ? bowlMiddle(depth) : depth * 0.6;
+    const taken = () => [...places.values()].some((other) => distance(other, on(box, width / 2, out)) < 2.2 * BALLOON * scaleBy);
+    while (narrow && taken()) out += BALLOON * scaleBy;
+    places.set(box.id, on(box, width / 2, out));
+  }
+  return places;
+}
+
+function isNarrow(width: number, scaleBy: number): boolean {
+  return width < 2.4 * BALLOON * scaleBy;
 }
 
 /** One item of the shelf as the plan draws it, its back left corner at the origin and its front down. */

@@ -9,9 +9,9 @@ export interface TextRun {
 }
 
 /** Numerator and denominator against the text's size; large enough for a sixteenth to read at drawing size. */
-const FRACTION_SIZE = 0.68;
+const FRACTION_SIZE = 0.74;
 /** How far the numerator's foot stands above the baseline. */
-const NUMERATOR_RISE = 0.3;
+const NUMERATOR_RISE = 0.28;
 /** Height of figures and capitals against the size. */
 export const CAP_HEIGHT = 0.69;
 

@@ -1,7 +1,7 @@
 import type { Design } from '../document/design';
 import type { FacePlacement, Placement } from '../document/records';
 import { add, distance, dot, inward, place, scale, subtract, type Point } from '../geometry/point';
-import { contains } from '../geometry/polygon';
+import { contains, distanceToSegment } from '../geometry/polygon';
 import { placedOpenings } from '../survey/openings';
 import { roomShape, type PlacedFace } from '../survey/room-shape';
 import { quantise } from '../units/units';
@@ -36,22 +36,28 @@ const HUG_REACH = 350;
 /**
  * Where an item whose middle is at a point lands: its back to the nearest face within reach, in the free stretch nearest the
  * point, against a neighbour within `snap` mm; else beside a free-standing item; else free, square to the nearest face.
+ * A point outside the room always lands against the nearest face: nothing is set behind a wall by a slip of the hand.
  */
 export function hug(design: Design, setting: Setting, middle: Point, snap: number): Landing {
   const shape = roomShape(design);
   const near = shape.faces
     .map((face) => ({ face, out: dot(subtract(middle, face.start), face.n), along: dot(subtract(middle, face.start), face.u) }))
-    .filter(({ face, along }) => along > -setting.width / 2 && along < face.length + setting.width / 2 && face.length >= setting.width)
-    .filter(({ out }) => out > -HUG_REACH)
-    .sort((a, b) => Math.abs(a.out) - Math.abs(b.out));
+    .filter(({ face, along }) => along > -setting.width / 2 && along < face.length + setting.width / 2)
+    .filter(({ face }) => face.length >= setting.width)
+    .sort((a, b) => awayFrom(a.face, middle) - awayFrom(b.face, middle));
   const [nearest] = near;
-  if (nearest && nearest.out <= setting.depth / 2 + HUG_REACH) {
+  const outside = !contains(shape.outline, middle);
+  if (nearest && (outside || (nearest.out > 0 && nearest.out <= setting.depth / 2 + HUG_REACH))) {
     return onFace(design, nearest.face, setting, nearest.along - setting.width / 2, snap);
   }
   const beside = besideFree(design, setting, middle, snap * 3);
   if (beside) return beside;
   const turn = nearest?.face.turn ?? 0;
   return { placement: freePlacement(middle, turn, setting), caught: null };
+}
+
+function awayFrom(face: PlacedFace, point: Point): number {
+  return distanceToSegment(point, face.start, face.end);
 }
 
 /** A placement against a face with its left end at `along`, kept as a distance from the nearer end of the face. */

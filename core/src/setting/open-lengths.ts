@@ -12,19 +12,27 @@ export interface OpenLength {
   length: number;
   left: Stretch['by'] | null;
   right: Stretch['by'] | null;
+  /** Its length along the face itself: longer than what is free where a wall leans into the band. */
+  alongFace: number;
 }
+
+/** At an outside corner nothing has to be closed: what is left there, up to this, is no open length, mm. */
+const FREE_END = 150;
 
 /** Free stretches within a band between the ends of a face; null for a side means the end of the face. */
 export function freeStretches(design: Design, face: PlacedFace, band: Band): OpenLength[] {
   const open: OpenLength[] = [];
   let at = 0;
-  let left: Stretch['by'] | null = null;
-  const close = (to: number, right: Stretch['by'] | null) => {
-    if (to - at >= LEAST_OPEN) open.push({ face, from: at, to, length: to - at, left, right });
+  let bound: Stretch | null = null;
+  const close = (to: number, next: Stretch | null) => {
+    if (to - at < LEAST_OPEN) return;
+    const start = bound?.by.kind === 'wall' ? bound.from : at;
+    const end = next?.by.kind === 'wall' ? next.to : to;
+    open.push({ face, from: at, to, length: to - at, left: bound?.by ?? null, right: next?.by ?? null, alongFace: end - start });
   };
   for (const stretch of occupied(design, face, band)) {
-    close(stretch.from, stretch.by);
-    if (stretch.to > at) [at, left] = [stretch.to, stretch.by];
+    close(stretch.from, stretch);
+    if (stretch.to > at) [at, bound] = [stretch.to, stretch];
   }
   close(face.length, null);
   return open;
@@ -45,9 +53,15 @@ export function itemsOnFace(design: Design, faceId: string): ItemBox[] {
 }
 
 /** The open lengths of every face that has a run on it. */
-export const openLengths: (design: Design) => readonly OpenLength[] = perDesign((design) =>
-  roomShape(design).faces.flatMap((face) => {
+export const openLengths: (design: Design) => readonly OpenLength[] = perDesign((design) => {
+  const { faces } = roomShape(design);
+  return faces.flatMap((face, index) => {
     const onFace = itemsOnFace(design, face.id);
-    return onFace.length === 0 ? [] : freeStretches(design, face, baseBand(onFace));
-  }),
-);
+    if (onFace.length === 0) return [];
+    const free = { left: face.corner > Math.PI, right: faces[(index + 1) % faces.length]!.corner > Math.PI };
+    return freeStretches(design, face, baseBand(onFace)).filter(({ left, right, length }) => {
+      const atFreeEnd = (!left && free.left) || (!right && free.right);
+      return !atFreeEnd || length > FREE_END;
+    });
+  });
+});

@@ -21,8 +21,8 @@ export function formatLength(mm: number, style: LengthStyle): string {
       const perInch = Math.round(MM_PER_INCH / step);
       const wholeInches = Math.floor(steps / perInch);
       const fraction = reduced(steps % perInch, perInch);
-      if (unit === 'in' || wholeInches < 12) return `${sign}${inches(wholeInches, fraction)}"`;
-      return `${sign}${Math.floor(wholeInches / 12)}'-${inches(wholeInches % 12, fraction)}"`;
+      if (unit === 'in' || wholeInches < 12) return `${sign}${inches(wholeInches, fraction) || '0'}"`;
+      return `${sign}${Math.floor(wholeInches / 12)}'-${[wholeInches % 12, fraction].filter((part) => part !== '').join(' ')}"`;
     }
   }
 }

@@ -44,13 +44,13 @@
 </script>
 
 <footer>
+  <span>{unitNames[roomOf(session.document).unit]}</span>
   <span class="pointer">
     {#if screen.pointer}
       <Length text={formatLength(screen.pointer.x, session.style)} />,
       <Length text={formatLength(-screen.pointer.y, session.style)} />
     {/if}
   </span>
-  <span>{unitNames[roomOf(session.document).unit]}</span>
   <span class="caught" aria-live="polite">{#if screen.caught}caught: {caughtText(screen.caught)}{/if}</span>
   <button class="counts" onclick={() => (screen.step = 'reach')} title="Reach checks">
     <VerdictMark verdict="clear" /> <span>{counts.clear}</span>
@@ -65,7 +65,7 @@
 <style>
   footer {
     display: grid;
-    grid-template-columns: 13rem auto minmax(0, 1fr) auto auto;
+    grid-template-columns: auto 10rem minmax(0, 1fr) auto auto;
     align-items: center;
     gap: 1.4rem;
     min-height: 32px;

@@ -69,9 +69,11 @@
   function keys(event: KeyboardEvent & { currentTarget: HTMLInputElement }) {
     if (event.key === 'Enter') {
       commit();
+      event.preventDefault();
       if (!problem) {
         event.currentTarget.select();
-        onleave?.();
+        if (onleave) onleave();
+        else nextField(event.currentTarget)?.focus();
       }
     } else if (event.key === 'Escape') {
       text = null;
@@ -86,6 +88,12 @@
       text = null;
     } else return;
     event.stopPropagation();
+  }
+
+  /** In a form, Enter goes on to the next entry: type, Enter, next. */
+  function nextField(input: HTMLInputElement): HTMLElement | undefined {
+    const fields = [...(input.form?.elements ?? [])].filter((one): one is HTMLElement => one instanceof HTMLElement);
+    return fields[fields.indexOf(input) + 1];
   }
 
   function start(node: HTMLInputElement) {
@@ -150,6 +158,9 @@
     color: var(--tide);
     text-align: right;
     font-weight: 500;
+  }
+  .inline input {
+    width: 9rem;
   }
   input:hover {
     border-color: var(--rule-strong);

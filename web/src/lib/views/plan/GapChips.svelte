@@ -55,6 +55,9 @@
     </button>
     {#if isShown(gap)}
       <div class="chip-card" role="group" aria-label="Close the open length">
+        {#if gap.alongFace - gap.length > session.style.step}
+          <p>Out of square: <Length text={formatLength(gap.alongFace, session.style)} /> along the wall.</p>
+        {/if}
         {#each choices(gap) as { label, problem, act } (label)}
           <Button onclick={act} disabled={problem !== ''}>{label}</Button>
           {#if problem}<p>{problem}</p>{/if}

@@ -21,6 +21,7 @@
   let height = $state(0);
   let camera: Camera = $state.raw({ k: 0.1, x: 0, y: 0 });
   let spaceHeld = $state(false);
+  let pressed: string | null = null;
   let behaviour: ZoomBehavior<HTMLDivElement, unknown>;
 
   const scale = $derived(annotationScale(camera));
@@ -52,11 +53,14 @@
     };
   });
 
-  /** Shows the whole plan with its chains: their distance in pixels does not depend on the zoom, so they are a margin. */
+  /** Shows the whole plan with its chains. Their room size depends on the zoom, so the bounds are taken again at the zoom found. */
   function fit() {
     const { clientWidth, clientHeight } = view;
-    const flat = drawingBounds(drawPlan(session.document, 1, ['dimensions', 'labels', 'numbers']), 1);
-    const next = fitCamera(flat, clientWidth, clientHeight, 128);
+    let next = fitCamera(drawingBounds(drawPlan(session.document, 1), 1), clientWidth, clientHeight, 100);
+    for (let round = 0; round < 3; round++) {
+      const at = annotationScale(next);
+      next = fitCamera(drawingBounds(drawPlan(session.document, at), at), clientWidth, clientHeight, 20);
+    }
     pick(view).call(behaviour.transform, zoomIdentity.translate(next.x, next.y).scale(next.k));
   }
 
@@ -70,9 +74,11 @@
   }
 
   function press(event: PointerEvent) {
+    pressed = null;
     if (event.button !== 0 || spaceHeld) return;
-    const source = sourceOf(event.target);
     if (event.target instanceof Element && event.target.closest('button, input, .chip-card')) return;
+    const source = sourceOf(event.target);
+    pressed = source ?? 'paper';
     if (source && session.committed.records[source]?.kind === 'item') {
       const pixel = pixelOf(event);
       drag.pressItem(source, pixel, toRoom(camera, pixel));
@@ -92,8 +98,9 @@
     drag.move(pixel, at, SNAP_PIXELS / camera.k);
   }
 
-  function click(event: MouseEvent) {
-    if (!sourceOf(event.target) && !(event.target instanceof Element && event.target.closest('button, input, .chip-card'))) screen.select(null);
+  /** A click on bare paper lets go of the selection; capture moves a click's target, so what was pressed decides. */
+  function click() {
+    if (pressed === 'paper') screen.select(null);
   }
 
   function keys(event: KeyboardEvent) {

@@ -43,7 +43,7 @@
     --ink-top: #7a6a4b;
     --ink-item: #fff;
     --ink-water: #e8efed;
-    width: min(100cqw, 62rem);
+    width: min(calc(100cqw - 2.8rem), 62rem);
     margin: 0;
     background: #fff;
     box-shadow: var(--shadow);

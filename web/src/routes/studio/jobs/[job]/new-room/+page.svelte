@@ -30,6 +30,11 @@
   const corners = $derived(made?.ok ? roomShape(made.value).faces.map(({ corner }) => (corner * 180) / Math.PI) : []);
   const outOfSquare = $derived(corners.some((corner) => Math.abs(corner - 90) > 0.005));
 
+  function take(index: number, mm: number) {
+    lengths[index] = mm;
+    problem = '';
+  }
+
   function chooseUnit(next: LengthUnit) {
     unit = next;
     step = usualStyle(next).step;
@@ -81,8 +86,8 @@
         least={50}
         placeholder={index > 1 ? `as ${faceLetter(index - 2)}` : ''}
         focused={index === 0}
-        ontype={(mm) => (lengths[index] = mm)}
-        onset={(mm) => void (lengths[index] = mm)}
+        ontype={(mm) => take(index, mm)}
+        onset={(mm) => take(index, mm)}
       />
     {/each}
     <LengthField label="Ceiling" value={ceilingHeight} {style} least={1500} most={6000} onset={(mm) => void (ceilingHeight = mm)} />

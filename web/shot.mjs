@@ -1,0 +1,11 @@
+import { chromium } from '@playwright/test';
+const [,, outName, flow = '', size='1280x800'] = process.argv;
+const [w,h] = size.split('x').map(Number);
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', chromiumSandbox: false, args: ['--disable-quic','--no-first-run','--disable-background-networking','--disable-component-update','--disable-sync'] });
+const page = await browser.newPage({ viewport: { width: w, height: h } });
+page.on('console', m => { if (m.type()==='error') console.log('console:', m.text()); });
+page.on('pageerror', e => console.log('pageerror:', e.message));
+await page.goto('http://127.0.0.1:5180/');
+const shot = (n) => page.screenshot({ path: `/tmp/shots/${n}.png` });
+await (await import(flow)).default({ page, shot, outName });
+await browser.close();
