@@ -48,7 +48,7 @@ export class FaceRecord {
   /** measured: a fact to be met; outline: only a starting guess, the true length follows from the others. */
   @OneOf(['measured', 'outline']) lengthFrom!: 'measured' | 'outline';
   @Radians(0.05, 6.24) corner!: number;
-  /** measured: a fact; assumed: used only as far as the measured lengths leave it open. */
+  /** measured: a fact; assumed: kept as nearly as the measured values allow. */
   @OneOf(['measured', 'assumed']) cornerFrom!: 'measured' | 'assumed';
 }
 

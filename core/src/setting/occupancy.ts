@@ -1,5 +1,4 @@
 import type { Design } from '../document/design';
-import { TOUCH } from '../geometry/tolerance';
 import { placedOpenings } from '../survey/openings';
 import { roomShape, type PlacedFace } from '../survey/room-shape';
 import { itemBoxes } from './item-box';
@@ -23,7 +22,7 @@ export interface Band {
 /** What takes up a face within a band, sorted along the face; stretches may overlap. Millimetres from the face's left end. */
 export function occupied(design: Design, face: PlacedFace, band: Band): Stretch[] {
   const stretches: Stretch[] = [];
-  const strip: Strip = { origin: face.start, u: face.u, n: face.n, near: TOUCH, far: band.depth - TOUCH };
+  const strip: Strip = { origin: face.start, u: face.u, n: face.n, near: 0, far: band.depth };
   const add = (stretch: [number, number] | null, kind: Stretch['by']['kind'], id: string) => {
     if (!stretch) return;
     const [from, to] = [Math.max(0, stretch[0]), Math.min(face.length, stretch[1])];

@@ -1,4 +1,5 @@
 import { clipHalfPlane, extent } from '../geometry/convex';
+import { TOUCH } from '../geometry/tolerance';
 import { cross, dot, scale, subtract, type Point } from '../geometry/point';
 
 /** A band of floor seen from an origin: along u without end, from `near` to `far` along n. */
@@ -10,16 +11,29 @@ export interface Strip {
   far: number;
 }
 
-/** The stretch [from, to] along u that a convex polygon takes of a strip, or null if it stays outside. */
+/** The stretch [from, to] along u that a convex polygon takes of a strip, or null if it stays outside or only touches its edges. */
 export function stretchOfPolygon(strip: Strip, polygon: readonly Point[]): [number, number] | null {
+  return polygonStretch(narrowed(strip), polygon) && polygonStretch(strip, polygon);
+}
+
+/** The stretch along u that a segment takes of a strip, or null if it stays outside or only touches its edges. */
+export function stretchOfSegment(strip: Strip, a: Point, b: Point): [number, number] | null {
+  return segmentStretch(narrowed(strip), a, b) && segmentStretch(strip, a, b);
+}
+
+/** What reaches no deeper into a strip than a touch is not in it; what is in it is measured over its whole depth. */
+function narrowed(strip: Strip): Strip {
+  return { ...strip, near: strip.near + TOUCH, far: strip.far - TOUCH };
+}
+
+function polygonStretch(strip: Strip, polygon: readonly Point[]): [number, number] | null {
   const { origin, u, n, near, far } = strip;
   const local = polygon.map((point) => subtract(point, origin));
   const inside = clipHalfPlane(clipHalfPlane(local, n, near), scale(n, -1), -far);
   return inside.length < 3 ? null : extent(inside, u);
 }
 
-/** The stretch along u that a segment takes of a strip, or null if it stays outside. */
-export function stretchOfSegment({ origin, u, n, near, far }: Strip, a: Point, b: Point): [number, number] | null {
+function segmentStretch({ origin, u, n, near, far }: Strip, a: Point, b: Point): [number, number] | null {
   const [sa, sb] = [subtract(a, origin), subtract(b, origin)];
   const [ya, yb] = [dot(sa, n), dot(sb, n)];
   const [xa, xb] = [dot(sa, u), dot(sb, u)];

@@ -28,7 +28,7 @@ export function tiesOf(design: Design, box: ItemBox): Tie[] {
 /** The tie on one side; undefined when nothing stands there. */
 export function tieOn(design: Design, box: ItemBox, side: TieSide): Tie | undefined {
   const frame = sideFrame(box, side);
-  const strip: Strip = { origin: frame.corner, u: frame.out, n: frame.along, near: TOUCH, far: frame.size - TOUCH };
+  const strip: Strip = { origin: frame.corner, u: frame.out, n: frame.along, near: 0, far: frame.size };
   let nearest: { distance: number; to: Tie['to'] } | undefined;
   const consider = (stretch: [number, number] | null, kind: Tie['to']['kind'], id: string) => {
     if (!stretch || stretch[1] <= TOUCH) return;

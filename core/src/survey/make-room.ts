@@ -41,8 +41,8 @@ export function roomStandards(unit: LengthUnit) {
 }
 
 /**
- * A new four-sided room. With two lengths it is a rectangle; a third and fourth length are met exactly, and then only the
- * corners that the lengths leave open are taken as square, the first corner first.
+ * A new four-sided room. With two lengths it is a rectangle; a third and fourth length are met exactly, and then the
+ * corners are as near square as the lengths allow.
  */
 export function makeRoom({ name, unit, step, ceilingHeight, lengths }: NewRoom): Result<Design> {
   const wrong = firstRefusal(

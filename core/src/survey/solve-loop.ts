@@ -37,12 +37,14 @@ interface Observation extends Omit<Residual, 'residual'> {
 /** Uncertainty of a taped length (mm) and of a measured corner (radians). */
 const LENGTH_SIGMA = 2;
 const CORNER_SIGMA = (0.2 * Math.PI) / 180;
+/** Assumed corners weigh so little against measured values that these are met to far below 1e-6 mm. */
+const ASSUMED_WEIGHT = 1e-5;
 const MOST_ROUNDS = 60;
 
 /**
  * Corner positions of a loop by least squares on the corner coordinates (Gauss–Newton on the Gauss–Markov model).
- * Every measured value is used; assumed corners are added in walking order only while they say something the measured values leave open.
- * With just enough values the given ones are met exactly; with more, the rest is spread by weight 1/sigma².
+ * Every measured value is used, with weight 1/sigma². Where they leave the shape open, it is the one whose other corners
+ * are as near their assumed angles as the measured values allow, and these are met exactly; assumed corners never weigh against measured values.
  * Refused: too few values (naming which would help), or values that no loop can have.
  */
 export function solveLoop(faces: readonly LoopFace[]): Result<SolvedLoop> {
@@ -50,7 +52,7 @@ export function solveLoop(faces: readonly LoopFace[]): Result<SolvedLoop> {
   const unknowns = 2 * faces.length - 3;
   const chosen = choose(faces, start.corners, unknowns);
   if (!chosen.ok) return chosen;
-  const observations = chosen.value;
+  const { observations, determined } = chosen.value;
   const corners = start.corners.map((corner) => ({ ...corner }));
   let size = Infinity;
   for (let round = 0; round < MOST_ROUNDS && size > 1e-10; round++) {
@@ -73,9 +75,8 @@ export function solveLoop(faces: readonly LoopFace[]): Result<SolvedLoop> {
     assumed: observation.assumed,
     residual: -difference(corners, observation),
   }));
-  const exact = observations.length === unknowns;
-  const off = residuals.some(({ residual, of }) => Math.abs(residual) > (of === 'length' ? 1e-5 : 1e-8));
-  if (!(size <= 1e-6) || (exact && off)) return refuse('survey-impossible', { detail: longest(faces) });
+  const off = residuals.some(({ residual, of, assumed }) => !assumed && Math.abs(residual) > (of === 'length' ? 1e-5 : 1e-8));
+  if (!(size <= 1e-6) || (!determined && off)) return refuse('survey-impossible', { detail: longest(faces) });
   return ok({ corners, misclosure: start.misclosure, residuals });
 }
 
@@ -101,8 +102,11 @@ function traverse(faces: readonly LoopFace[]): { corners: Point[]; misclosure: n
   return { corners, misclosure: length(gap) };
 }
 
-/** The observations to use: all measured ones, then assumed corners while each adds rank (Gram–Schmidt on their derivatives). */
-function choose(faces: readonly LoopFace[], corners: Point[], unknowns: number): Result<Observation[]> {
+/**
+ * The observations to use: all measured ones, and all assumed corners if these do not determine the shape by themselves
+ * (rank by Gram–Schmidt on their derivatives). `determined`: the measured ones are more than enough, so they need not be met exactly.
+ */
+function choose(faces: readonly LoopFace[], corners: Point[], unknowns: number): Result<{ observations: Observation[]; determined: boolean }> {
   const basis: number[][] = [];
   const unit = perimeterOf(corners) / faces.length;
   const addsRank = (observation: Observation, keep: boolean): boolean => {
@@ -120,13 +124,14 @@ function choose(faces: readonly LoopFace[], corners: Point[], unknowns: number):
   const lengths = faces.map((face, index) => lengthOf(face, index));
   const angles = faces.map((face, index) => cornerOf(face, index));
   const measured = [...lengths.filter(({ index }) => faces[index]!.lengthMeasured), ...angles.filter(({ assumed }) => !assumed)];
-  for (const observation of measured) addsRank(observation, true);
-  const assumed = angles.filter((angle) => angle.assumed && basis.length < unknowns && addsRank(angle, true));
+  const independent = measured.filter((observation) => addsRank(observation, true)).length;
+  const assumed = independent < unknowns ? angles.filter((angle) => angle.assumed) : [];
+  for (const observation of assumed) addsRank(observation, true);
   if (basis.length < unknowns) {
     const helpful = lengths.filter(({ index }) => !faces[index]!.lengthMeasured).filter((one) => addsRank(one, false));
     return refuse('survey-underdetermined', { missing: unknowns - basis.length, measure: helpful.map(({ face }) => face) });
   }
-  return ok([...measured, ...assumed]);
+  return ok({ observations: [...measured, ...assumed], determined: independent < measured.length });
 }
 
 function lengthOf({ name, length: given }: LoopFace, index: number): Observation {
@@ -134,7 +139,7 @@ function lengthOf({ name, length: given }: LoopFace, index: number): Observation
 }
 
 function cornerOf({ name, corner: given, cornerMeasured }: LoopFace, index: number): Observation {
-  return { face: name, of: 'corner', given, index, sigma: CORNER_SIGMA, assumed: !cornerMeasured };
+  return { face: name, of: 'corner', given, index, sigma: CORNER_SIGMA / (cornerMeasured ? 1 : ASSUMED_WEIGHT), assumed: !cornerMeasured };
 }
 
 /** Given minus present value. */

@@ -1,7 +1,7 @@
 import { contains, distanceToSegment } from '../../geometry/polygon';
 import { stretchOfSegment } from '../../setting/strip';
-import { TOUCH } from '../../geometry/tolerance';
-import type { Point } from '../../geometry/point';
+import { dot, subtract, type Point } from '../../geometry/point';
+import { SAME_PLACE, TOUCH } from '../../geometry/tolerance';
 import type { PlacedFace } from '../../survey/room-shape';
 import type { ItemBox } from '../../setting/item-box';
 import type { Rule } from '../rule';
@@ -34,11 +34,14 @@ function deepest(box: ItemBox, faces: readonly PlacedFace[], outline: readonly P
   const note = (depth: number, letter: string) => {
     if (!worst || depth > worst.depth) worst = { depth, letter };
   };
+  /** The nearest wall; of two that meet there, the one the point is farther behind. */
   const toWall = (point: Point) => {
-    let nearest = { depth: Infinity, letter: '' };
-    for (const { start, end, letter } of faces) {
+    let nearest = { depth: Infinity, behind: -Infinity, letter: '' };
+    for (const { start, end, letter, n } of faces) {
       const depth = distanceToSegment(point, start, end);
-      if (depth < nearest.depth) nearest = { depth, letter };
+      const behind = -dot(subtract(point, start), n);
+      const same = Math.abs(depth - nearest.depth) < SAME_PLACE;
+      if (same ? behind > nearest.behind : depth < nearest.depth) nearest = { depth, behind, letter };
     }
     return nearest;
   };
@@ -48,7 +51,7 @@ function deepest(box: ItemBox, faces: readonly PlacedFace[], outline: readonly P
     note(depth, letter);
   }
   const { record, origin, u, n } = box;
-  const inner = { origin, u, n, near: TOUCH, far: record.depth - TOUCH };
+  const inner = { origin, u, n, near: 0, far: record.depth };
   for (const { start, end, letter } of faces) {
     const stretch = stretchOfSegment(inner, start, end);
     if (!stretch) continue;

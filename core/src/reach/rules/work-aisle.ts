@@ -1,6 +1,6 @@
 import { dot, place, scale, subtract, type Point } from '../../geometry/point';
 import { overlapDepth } from '../../geometry/convex';
-import { TOUCH } from '../../geometry/tolerance';
+import { KEPT, TOUCH } from '../../geometry/tolerance';
 import type { ItemBox } from '../../setting/item-box';
 import type { Finding, ReachFacts, Rule } from '../rule';
 
@@ -40,7 +40,7 @@ export const workAisle: Rule = {
         const known = tightest.get(key);
         if ((known && known.measured <= aisle.width) || filled(aisle.corners, facts.boxes, a.box, b.box)) continue;
         tightest.set(key, {
-          verdict: aisle.width < width! ? 'tight' : 'clear',
+          verdict: aisle.width < width! - KEPT ? 'tight' : 'clear',
           ids: [a.box.id, b.box.id],
           place: aisle.corners,
           measured: aisle.width,

@@ -93,7 +93,7 @@
     <LengthField label="Ceiling" value={ceilingHeight} {style} least={1500} most={6000} onset={(mm) => void (ceilingHeight = mm)} />
     {#if outOfSquare}
       <p class="help">
-        Out of square: corners of {corners.map((corner) => `${corner.toFixed(2)}°`).join(', ')}. The first corner is taken as square.
+        Out of square: corners of {corners.map((corner) => `${corner.toFixed(2)}°`).join(', ')}. They are as near square as these lengths allow.
       </p>
     {/if}
     {#if refusal || problem}<p class="problem" role="alert">{refusal || problem}</p>{/if}

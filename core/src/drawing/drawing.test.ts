@@ -1,0 +1,210 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { drawingFonts } from '../../fonts/files.mjs';
+import { rectangle } from '../../testing/rooms';
+import { RoomBuilder } from '../demo/build-room';
+import { galleyWithBay } from '../demo/galley-with-bay';
+import { orchardKitchen } from '../demo/orchard-kitchen';
+import { styleOf, type Design } from '../document/design';
+import { writeSheetPdf } from '../exports/sheet-pdf';
+import { svgMarks } from '../exports/svg';
+import { overlapDepth } from '../geometry/convex';
+import type { Point } from '../geometry/point';
+import { setRoom } from '../commands/set-room';
+import { shelfOf } from '../ranges/shelf';
+import { must } from '../result';
+import { refusalText } from '../wording/refusal-text';
+import { dimensionChains } from './chains';
+import { readingTurn } from './draw-chains';
+import { drawingBounds, drawPlan } from './plan';
+import type { Primitive, TextMark } from './primitives';
+import { itemSchedule } from './schedule';
+import { drawSheets, type SheetOptions } from './sheet';
+import { findPage, findScale } from './sheet-format';
+import { layoutText, textWidth } from './text-layout';
+
+const options = (page: string, scale: string): SheetOptions => ({
+  page: must(findPage(page)),
+  scale: must(findScale(scale)),
+  studio: 'Studio',
+  job: 'Job',
+  date: '2026-01-02',
+  revision: 7,
+});
+
+describe('dimension chains', () => {
+  const sums = (design: Design) => {
+    const { step } = styleOf(design);
+    for (const { links, overall, face, row } of dimensionChains(design)) {
+      const total = links.reduce((sum, { shown }) => sum + Math.round(shown / step), 0);
+      expect(total, `face ${face.letter} ${row}`).toBe(Math.round(overall.shown / step));
+      links.forEach(({ from, to, shown }) => expect(Math.abs(to - from - shown)).toBeLessThan(step * 1.000001));
+      expect(links.at(-1)!.to).toBe(face.length);
+    }
+  };
+  it('add up exactly in the demo rooms', () => {
+    sums(galleyWithBay());
+    sums(orchardKitchen());
+  });
+
+  it('add up exactly whatever stands where, in millimetres and in sixteenths', () => {
+    const items = shelfOf('fathom');
+    const placed = fc.array(fc.record({ item: fc.constantFrom(...items), face: fc.constantFrom('face-a', 'face-b'), at: fc.double({ min: 0, max: 3900, noNaN: true }) }), { maxLength: 8 });
+    fc.assert(
+      fc.property(placed, fc.boolean(), fc.double({ min: 3500, max: 4500, noNaN: true }), (all, inch, a) => {
+        const builder = rectangle(a, 3000);
+        if (inch) builder.run(setRoom, { unit: 'ft-in', step: 25.4 / 16 });
+        for (const { item, face, at } of all) builder.set(item.code, face, at);
+        sums(builder.design);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('print what a fitter reads', () => {
+    const chain = dimensionChains(orchardKitchen()).find(({ face, row }) => face.letter === 'A' && row === 'units')!;
+    expect(chain.links.map(({ text }) => text)).toEqual(['1"', `3'-0"`, `1'-3"`, `3'-0"`, `2'-0"`, '3"', `2'-0"`]);
+    expect(chain.overall.text).toBe(`11'-7"`);
+  });
+});
+
+/** The box of a text on the drawing. */
+function textBox(mark: TextMark, scale: number): Point[] {
+  const half = (textWidth(mark.text, mark.size, mark.bold) * scale) / 2;
+  const high = mark.size * scale * 0.36;
+  const [cos, sin] = [Math.cos(mark.turn), Math.sin(mark.turn)];
+  return [
+    [-half, -high],
+    [half, -high],
+    [half, high],
+    [-half, high],
+  ].map(([x, y]) => ({ x: mark.at.x + x! * cos - y! * sin, y: mark.at.y + x! * sin + y! * cos }));
+}
+
+describe('the plan', () => {
+  it.each([
+    ['galley at 1:20', galleyWithBay(), 20],
+    ['kitchen at 1:24', orchardKitchen(), 24],
+    ['galley at 1:50', galleyWithBay(), 50],
+  ])('has no two dimension texts over one another: %s', (_, design, scale) => {
+    const texts = drawPlan(design, scale).filter((mark): mark is TextMark => mark.type === 'text' && mark.layer === 'dimensions');
+    expect(texts.length).toBeGreaterThan(15);
+    texts.forEach((a, index) => {
+      for (const b of texts.slice(index + 1)) {
+        expect(overlapDepth(textBox(a, scale), textBox(b, scale)), `${a.text} and ${b.text}`).toBeLessThanOrEqual(0);
+      }
+    });
+  });
+
+  it('names the record of every item, opening and face it draws', () => {
+    const design = orchardKitchen();
+    const sources = new Set(drawPlan(design, 24).flatMap(({ source }) => source ?? []));
+    const drawn = Object.values(design.records).filter(({ kind }) => kind === 'item' || kind === 'opening' || kind === 'face');
+    expect([...sources].sort()).toEqual(drawn.map(({ id }) => id).sort());
+  });
+
+  it('writes its texts to be read from the bottom or the right', () => {
+    for (const degrees of [-180, -135, -91.3, -90, -45, 0, 45, 90, 91.3, 135, 180]) {
+      const reading = (readingTurn((degrees * Math.PI) / 180) * 180) / Math.PI;
+      expect(reading).toBeGreaterThan(-80.1);
+      expect(reading).toBeLessThanOrEqual(100.1);
+    }
+  });
+
+  it('escapes what people typed', () => {
+    const builder = rectangle();
+    builder.run(setRoom, { name: '<script>alert("&")</script>' });
+    const svg = svgMarks(drawPlan(builder.design, 20), 20);
+    expect(svg).not.toContain('<script>');
+    expect(svg).toContain('&#60;script&#62;');
+  });
+});
+
+describe('text', () => {
+  it('builds fractions out of three runs, and leaves other strokes alone', () => {
+    expect(layoutText(`7'-4 1/2"`, 10).runs.map(({ text }) => text)).toEqual([`7'-4`, '1', '/', '2', '"']);
+    expect(layoutText('11/16"', 10).runs.map(({ text }) => text)).toEqual(['11', '/', '16', '"']);
+    expect(layoutText('a/b 2026/11/24', 10).runs).toHaveLength(1);
+    const { runs, width } = layoutText('4 1/2', 10);
+    expect(runs[1]!.x).toBeGreaterThan(textWidth('4', 10));
+    expect(width).toBeLessThan(textWidth('4 1/2', 100) / 10 + 1);
+  });
+});
+
+describe('the schedule', () => {
+  it('lists items by number with sizes, and marks what is made to measure', () => {
+    const rows = itemSchedule(orchardKitchen());
+    expect(rows.map(({ number }) => number)).toEqual(rows.map((_, index) => index + 1));
+    expect(rows[2]).toMatchObject({ code: 'B36-S', name: 'Sink base', width: `3'-0"`, height: `2'-10 1/2"`, note: 'Saltbox' });
+    expect(rows.find(({ code }) => code === 'F3')).toMatchObject({ depth: '–' });
+  });
+});
+
+describe('sheets', () => {
+  it('refuse a scale at which the room does not fit, and name those at which it does', () => {
+    const drawn = drawSheets(rectangle(9000, 3000).design, options('A3', '20'));
+    expect(!drawn.ok && refusalText(drawn.refusal)).toMatch(/At 1:20 .* It fits at 1:50/);
+    expect(findPage('A9').ok).toBe(false);
+    expect(findScale('17').ok).toBe(false);
+  });
+
+  it('keep every mark on the page', () => {
+    for (const [design, page, scale] of [
+      [galleyWithBay(), 'A3', '20'],
+      [orchardKitchen(), 'Tabloid', '24'],
+    ] as const) {
+      const [sheet] = must(drawSheets(design, options(page, scale)));
+      const { left, bottom, right, top } = drawingBounds(sheet!.marks, 1);
+      expect([left >= 0, bottom >= 0, right <= sheet!.page.width, top <= sheet!.page.height]).toEqual([true, true, true, true]);
+    }
+  });
+
+  it('go on to a second page when the schedule is long', () => {
+    const builder = rectangle(4000, 3000);
+    for (let index = 0; index < 60; index++) builder.place('F300', { on: 'floor', x: 500 + index, y: -1200, turn: 0 });
+    const sheets = must(drawSheets(builder.design, options('A3', '20')));
+    expect(sheets).toHaveLength(2);
+    const texts = (marks: Primitive[]) => marks.flatMap((mark) => (mark.type === 'text' ? [mark.text] : []));
+    expect(texts(sheets[1]!.marks)).toContain('60');
+    expect(texts(sheets[1]!.marks)).toContain('Sheet 2 of 2');
+  });
+
+  it('become a sound PDF, true to scale, with fonts embedded and the words in it', async () => {
+    const builder = new RoomBuilder(rectangle(4000, 3000).design);
+    builder.set('F900', 'face-a', 0);
+    const sheets = must(drawSheets(builder.design, options('A3', '20')));
+    const bytes = await writeSheetPdf(sheets, await drawingFonts(), { title: 'Test', author: 'Studio', date: new Date('2026-01-02') });
+    const file = join(mkdtempSync(join(tmpdir(), 'sheet-')), 'sheet.pdf');
+    writeFileSync(file, bytes);
+    expect(execFileSync('qpdf', ['--check', file], { encoding: 'utf8' })).toContain('No syntax or stream encoding errors');
+    expect(execFileSync('pdfinfo', [file], { encoding: 'utf8' })).toMatch(/Page size:\s+1190\.55 x 841\.89 pts \(A3\)/);
+    const fonts = execFileSync('pdffonts', [file], { encoding: 'utf8' }).trim().split('\n').slice(2);
+    expect(fonts.length).toBe(2);
+    for (const font of fonts) expect(font).toMatch(/\syes\s+(yes|no)\s+yes\s/);
+    const words = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' });
+    for (const word of ['Test room', 'F900', '4000', '3000', '1:20', 'Item schedule', '12.00 m²', '2026-01-02']) expect(words).toContain(word);
+    const lines = straightLines(execFileSync('qpdf', ['--qdf', '--object-streams=disable', file, '-'], { encoding: 'latin1' }));
+    const near = (mm: number) => lines.filter((length) => Math.abs(length - mm) < 0.01).length;
+    // 4000 mm of wall is 200 mm of paper, 3000 is 150; the 500 mm fields of the scale bar are 25 mm: 1000 mm measures 50.0.
+    expect(near(200)).toBeGreaterThan(0);
+    expect(near(150)).toBeGreaterThan(0);
+    expect(near(25)).toBeGreaterThanOrEqual(4);
+    expect(near(45)).toBeGreaterThan(0);
+  });
+});
+
+/** Lengths, paper mm, of every straight piece of path in an unpacked PDF. */
+function straightLines(pdf: string): number[] {
+  const lengths: number[] = [];
+  let at: [number, number] | null = null;
+  for (const [, x, y, operator] of pdf.matchAll(/(-?[\d.]+) (-?[\d.]+) ([ml])\n/g)) {
+    const to: [number, number] = [Number(x), Number(y)];
+    if (operator === 'l' && at) lengths.push((Math.hypot(to[0] - at[0], to[1] - at[1]) * 25.4) / 72);
+    at = to;
+  }
+  return lengths;
+}
