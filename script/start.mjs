@@ -8,8 +8,13 @@ for (;;) {
   const answer = await fetch(`${address}/api/ready`).catch(() => null);
   if (answer?.ok) {
     const { demo } = await answer.json();
-    console.log(`Good Reach answers at ${address} (started in ${((Date.now() - started) / 1000).toFixed(1)} s)`);
-    if (demo) console.log(`Demo studio: press “Open the demo studio”, or sign in as ${demo.email} with ${demo.password}`);
+    console.log(
+      `Good Reach answers at ${address} (started in ${((Date.now() - started) / 1000).toFixed(1)} s)`,
+    );
+    if (demo)
+      console.log(
+        `Demo studio: press “Open the demo studio”, or sign in as ${demo.email} with ${demo.password}`,
+      );
     console.log('Stop with Ctrl C.');
     break;
   }

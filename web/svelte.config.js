@@ -6,6 +6,11 @@ export default {
   preprocess: vitePreprocess(),
   kit: {
     adapter: adapter({ out: 'build' }),
-    alias: { $ui: 'src/lib/ui', $server: 'src/lib/server', $session: 'src/lib/session', $views: 'src/lib/views' },
+    alias: {
+      $ui: 'src/lib/ui',
+      $server: 'src/lib/server',
+      $session: 'src/lib/session',
+      $views: 'src/lib/views',
+    },
   },
 };

@@ -38,7 +38,10 @@ describe('goodreach', { timeout: 60_000 }, () => {
     expect(room.faces[11]).toMatchObject({ face: 'L', corner: expect.closeTo(91.3, 6) });
     expect(JSON.parse((await goodreach('check', file)).out).counts).toMatchObject({ blocked: 0 });
     const { chains } = JSON.parse((await goodreach('dims', file)).out);
-    expect(chains.find((chain: { face: string; row: string }) => chain.face === 'K' && chain.row === 'overall').overall.text).toBe('4115');
+    expect(
+      chains.find((chain: { face: string; row: string }) => chain.face === 'K' && chain.row === 'overall')
+        .overall.text,
+    ).toBe('4115');
   });
 
   it('writes the sheet as a PDF', async () => {
@@ -60,12 +63,17 @@ describe('goodreach', { timeout: 60_000 }, () => {
 
   it('names path, value and reason of a fault', async () => {
     const broken = join(folder, 'broken.json');
-    await writeFile(broken, writeDesignJson(galleyWithBay()).replace('"ceilingHeight": 2380', '"ceilingHeight": -1'));
+    await writeFile(
+      broken,
+      writeDesignJson(galleyWithBay()).replace('"ceilingHeight": 2380', '"ceilingHeight": -1'),
+    );
     const answer = await goodreach('check', broken);
     expect(answer.status).toBe(1);
     expect(JSON.parse(answer.error).error).toMatchObject({
       code: 'design-faulty',
-      data: { faults: [{ path: 'records.room.ceilingHeight', value: '-1', reason: 'must not be less than 1500' }] },
+      data: {
+        faults: [{ path: 'records.room.ceilingHeight', value: '-1', reason: 'must not be less than 1500' }],
+      },
     });
   });
 });

@@ -33,7 +33,9 @@ function print(value: unknown): void {
   process.stdout.write(`${JSON.stringify(value, null, 2)}\n`);
 }
 
-const program = new Command('goodreach').description('Reads a design file and prints what follows from it, as JSON.').exitOverride();
+const program = new Command('goodreach')
+  .description('Reads a design file and prints what follows from it, as JSON.')
+  .exitOverride();
 
 /** One subcommand that reads a design and prints what a function makes of it. */
 function reader(name: string, description: string, compute: (design: Design) => unknown): void {
@@ -47,7 +49,10 @@ function reader(name: string, description: string, compute: (design: Design) => 
 reader('check', 'every reach finding, the gravest first', checkCommand);
 reader('dims', 'the dimension chains of every face', dimsCommand);
 reader('room', 'corners, lengths, areas, misclosure and residuals', roomCommand);
-reader('validate', 'whether the file is a sound design', (design) => ({ ok: true, records: Object.keys(design.records).length }));
+reader('validate', 'whether the file is a sound design', (design) => ({
+  ok: true,
+  records: Object.keys(design.records).length,
+}));
 
 program
   .command('sheet')
@@ -79,8 +84,15 @@ export async function main(argv: readonly string[]): Promise<number> {
       process.stderr.write(`${JSON.stringify({ error: { code, message: error.message, data } }, null, 2)}\n`);
       return 1;
     }
-    if (error instanceof Error && 'code' in error && typeof error.code === 'string' && error.code.startsWith('E')) {
-      process.stderr.write(`${JSON.stringify({ error: { code: 'file', message: error.message } }, null, 2)}\n`);
+    if (
+      error instanceof Error &&
+      'code' in error &&
+      typeof error.code === 'string' &&
+      error.code.startsWith('E')
+    ) {
+      process.stderr.write(
+        `${JSON.stringify({ error: { code: 'file', message: error.message } }, null, 2)}\n`,
+      );
       return 1;
     }
     throw error;

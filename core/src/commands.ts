@@ -10,4 +10,15 @@ import { setTie } from './commands/set-tie';
 import { trimToGap } from './commands/trim-to-gap';
 
 /** Every edit, sorted by id. */
-export const commands = [editItem, fillGap, moveItem, putOpening, removeThings, setFaceLength, setItem, setRoom, setTie, trimToGap] as const;
+export const commands = [
+  editItem,
+  fillGap,
+  moveItem,
+  putOpening,
+  removeThings,
+  setFaceLength,
+  setItem,
+  setRoom,
+  setTie,
+  trimToGap,
+] as const;

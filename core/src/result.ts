@@ -52,7 +52,10 @@ export function ok<T>(value: T): Result<T> {
   return { ok: true, value };
 }
 
-export function refuse<C extends RefusalCode>(code: C, data: RefusalData[C]): { ok: false; refusal: Refusal } {
+export function refuse<C extends RefusalCode>(
+  code: C,
+  data: RefusalData[C],
+): { ok: false; refusal: Refusal } {
   return { ok: false, refusal: { code, data } as Refusal };
 }
 

@@ -4,6 +4,12 @@ import { makeRoom } from '../src/survey/make-room';
 
 /** A metric rectangle, faces A to D clockwise, as a builder to set things in. Lengths mm. */
 export function rectangle(a = 4000, b = 3000, c: number | null = null, d: number | null = null): RoomBuilder {
-  const made = makeRoom({ name: 'Test room', unit: 'mm', step: 1, ceilingHeight: 2400, lengths: [a, b, c, d] });
+  const made = makeRoom({
+    name: 'Test room',
+    unit: 'mm',
+    step: 1,
+    ceilingHeight: 2400,
+    lengths: [a, b, c, d],
+  });
   return new RoomBuilder(must(made));
 }

@@ -12,7 +12,10 @@ export const handle: Handle = async ({ event, resolve }) => {
   event.locals.person = token ? await whoIs(token) : null;
   const { pathname } = event.url;
   if (pathname.startsWith('/api/')) {
-    if (!['GET', 'HEAD'].includes(event.request.method) && event.request.headers.get('origin') !== event.url.origin) {
+    if (
+      !['GET', 'HEAD'].includes(event.request.method) &&
+      event.request.headers.get('origin') !== event.url.origin
+    ) {
       error(403, { message: 'This write does not come from the program’s own pages.' });
     }
   } else if (!event.locals.person && (pathname.startsWith('/studio') || pathname.startsWith('/rooms'))) {

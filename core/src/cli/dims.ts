@@ -5,6 +5,11 @@ import { dimensionChains } from '../drawing/chains';
 export function dimsCommand(design: Design) {
   return {
     style: styleOf(design),
-    chains: dimensionChains(design).map(({ face, row, links, overall }) => ({ face: face.letter, row, links, overall })),
+    chains: dimensionChains(design).map(({ face, row, links, overall }) => ({
+      face: face.letter,
+      row,
+      links,
+      overall,
+    })),
   };
 }

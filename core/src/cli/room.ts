@@ -8,8 +8,19 @@ export function roomCommand(design: Design) {
   const { faces, outline, area, perimeter, wallArea, volume, misclosure, residuals } = roomShape(design);
   return {
     corners: outline,
-    faces: faces.map(({ letter, id, length, corner }) => ({ face: letter, id, length, corner: toDegrees(corner) })),
-    openings: placedOpenings(design).map(({ name, face, left, right, record }) => ({ name, type: record.type, face: face.letter, left, right })),
+    faces: faces.map(({ letter, id, length, corner }) => ({
+      face: letter,
+      id,
+      length,
+      corner: toDegrees(corner),
+    })),
+    openings: placedOpenings(design).map(({ name, face, left, right, record }) => ({
+      name,
+      type: record.type,
+      face: face.letter,
+      left,
+      right,
+    })),
     area,
     perimeter,
     wallArea,

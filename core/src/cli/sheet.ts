@@ -27,10 +27,22 @@ export async function sheetCommand(design: Design, flags: SheetFlags): Promise<R
   if (!scale.ok) return scale;
   const date = flags.date ?? new Date().toISOString().slice(0, 10);
   const { studio, job } = flags;
-  const sheets = drawSheets(design, { page: page.value, scale: scale.value, studio, job, date, revision: Number(flags.revision) || 0 });
+  const sheets = drawSheets(design, {
+    page: page.value,
+    scale: scale.value,
+    studio,
+    job,
+    date,
+    revision: Number(flags.revision) || 0,
+  });
   if (!sheets.ok) return sheets;
   return ok({
     summary: { page: page.value.id, scale: scale.value.text, sheets: sheets.value.map(({ title }) => title) },
-    pdf: async () => writeSheetPdf(sheets.value, await drawingFonts(), { title: job || 'Plan', author: studio, date: new Date(date) }),
+    pdf: async () =>
+      writeSheetPdf(sheets.value, await drawingFonts(), {
+        title: job || 'Plan',
+        author: studio,
+        date: new Date(date),
+      }),
   });
 }

@@ -34,20 +34,27 @@ export const fillGap: Command<GapPlace & { id: string }> = {
     const shelf = stock.find((item) => item.width >= width - 1e-6) ?? stock.at(-1);
     if (!shelf) return refuse('code-unknown', { range: neighbour.range, code: 'filler' });
     const made = { ...shelf, width, depth: neighbour.depth, height: neighbour.height };
-    return guarded(design, patchOf(design, [itemOf(id, made, facePlacement(gap.value.face, gap.value.from, width))]));
+    return guarded(
+      design,
+      patchOf(design, [itemOf(id, made, facePlacement(gap.value.face, gap.value.from, width))]),
+    );
   },
 };
 
 /** The open length at a place, as it is now. */
 export function findGap(design: Design, { face, at }: GapPlace): Result<OpenLength> {
-  const gap = openLengths(design).find((open) => open.face.id === face && at >= open.from - 1e-6 && at <= open.to + 1e-6);
+  const gap = openLengths(design).find(
+    (open) => open.face.id === face && at >= open.from - 1e-6 && at <= open.to + 1e-6,
+  );
   return gap ? ok(gap) : refuse('gap-missing', { face: roomShape(design).byId.get(face)?.letter ?? face });
 }
 
 /** The cabinet beside a gap whose depth and height a filler takes: a box if there is one, never an appliance. */
 function neighbourOf(design: Design, { left, right, face }: OpenLength): ItemRecord {
   const boxes = itemBoxes(design);
-  const beside = [left, right].flatMap((by) => boxes.find(({ id }) => by?.kind === 'item' && id === by.id) ?? []);
+  const beside = [left, right].flatMap(
+    (by) => boxes.find(({ id }) => by?.kind === 'item' && id === by.id) ?? [],
+  );
   const onFace = boxes.filter(({ against }) => against?.face === face);
   const cabinet = [...beside, ...onFace].find(({ kind }) => kind.trim !== null);
   return (cabinet ?? beside[0] ?? onFace[0]!).record;

@@ -12,7 +12,8 @@ export const putOpening: Command<OpeningRecord> = {
   id: 'put-opening',
   label: ({ type }) => (type === 'window' ? 'Set a window' : 'Set a door'),
   run(design, opening) {
-    if (!recordOf(design, 'face', opening.face)) return refuse('record-missing', { id: opening.face, what: 'face' });
+    if (!recordOf(design, 'face', opening.face))
+      return refuse('record-missing', { id: opening.face, what: 'face' });
     const { distance, width, height, sill, leaf } = opening;
     const wrong = firstRefusal(
       within('The distance', distance, 0, MOST_FACE),
@@ -35,10 +36,17 @@ export const putOpening: Command<OpeningRecord> = {
 };
 
 /** The usual sizes of a new door or window, mm. */
-export function usualOpening(type: OpeningRecord['type'], unit: LengthUnit): Pick<OpeningRecord, 'width' | 'height' | 'sill' | 'leaf'> {
+export function usualOpening(
+  type: OpeningRecord['type'],
+  unit: LengthUnit,
+): Pick<OpeningRecord, 'width' | 'height' | 'sill' | 'leaf'> {
   const inch = isInchUnit(unit);
   if (type === 'window') {
-    return inch ? { width: 36 * 25.4, height: 42 * 25.4, sill: 42 * 25.4, leaf: 1.75 * 25.4 } : { width: 900, height: 1000, sill: 1050, leaf: 40 };
+    return inch
+      ? { width: 36 * 25.4, height: 42 * 25.4, sill: 42 * 25.4, leaf: 1.75 * 25.4 }
+      : { width: 900, height: 1000, sill: 1050, leaf: 40 };
   }
-  return inch ? { width: 32 * 25.4, height: 80 * 25.4, sill: 0, leaf: 1.75 * 25.4 } : { width: 800, height: 2000, sill: 0, leaf: 40 };
+  return inch
+    ? { width: 32 * 25.4, height: 80 * 25.4, sill: 0, leaf: 1.75 * 25.4 }
+    : { width: 800, height: 2000, sill: 0, leaf: 40 };
 }

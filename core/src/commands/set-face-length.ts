@@ -16,6 +16,9 @@ export const setFaceLength: Command<{ face: string; length: number }> = {
     if (!record) return refuse('record-missing', { id: face, what: 'face' });
     const held = within(`Face ${roomShape(design).byId.get(face)!.letter}`, length, LEAST_FACE, MOST_FACE);
     if (!held.ok) return held;
-    return guarded(design, patchOf(design, [{ ...record, length: quantise(length), lengthFrom: 'measured' }]));
+    return guarded(
+      design,
+      patchOf(design, [{ ...record, length: quantise(length), lengthFrom: 'measured' }]),
+    );
   },
 };

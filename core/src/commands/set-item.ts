@@ -16,6 +16,10 @@ export const setItem: Command<{ id: string; range: string; code: string; placeme
 };
 
 /** The record of a shelf item set at a place. */
-export function itemOf(id: string, { range, code, type, width, depth, height }: ShelfItem, placement: Placement): ItemRecord {
+export function itemOf(
+  id: string,
+  { range, code, type, width, depth, height }: ShelfItem,
+  placement: Placement,
+): ItemRecord {
   return { kind: 'item', id, range, code, type, width, depth, height, up: 0, hand: 'left', placement };
 }

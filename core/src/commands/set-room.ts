@@ -24,7 +24,14 @@ export const setRoom: Command<RoomChange> = {
       within('The end overhang', after.endOverhang, 0, 500),
     );
     if (wrong) return wrong;
-    const lengths = ['ceilingHeight', 'wallThickness', 'counterHeight', 'topThickness', 'frontOverhang', 'endOverhang'] as const;
+    const lengths = [
+      'ceilingHeight',
+      'wallThickness',
+      'counterHeight',
+      'topThickness',
+      'frontOverhang',
+      'endOverhang',
+    ] as const;
     for (const key of lengths) after[key] = quantise(after[key]);
     after.name = after.name.trim() || room.name;
     return guarded(design, patchOf(design, [after]));

@@ -25,7 +25,12 @@ export const setTie: Command<{ id: string; side: TieSide; distance: number }> = 
   },
 };
 
-const words: Record<TieSide, string> = { left: 'to the left', right: 'to the right', behind: 'behind', front: 'in front' };
+const words: Record<TieSide, string> = {
+  left: 'to the left',
+  right: 'to the right',
+  behind: 'behind',
+  front: 'in front',
+};
 
 /** The item moved towards a side by a distance, mm; on a face it is then placed from the side that was typed. */
 function moved(box: ItemBox, side: TieSide, by: number): ItemRecord {
@@ -40,5 +45,13 @@ function moved(box: ItemBox, side: TieSide, by: number): ItemRecord {
   const along = against.along + sideways;
   const from = side === 'left' || side === 'right' ? side : record.placement.from;
   const distance = from === 'left' ? along : against.face.length - along - record.width;
-  return { ...record, placement: { ...record.placement, from, distance: quantise(distance), off: quantise(record.placement.off + forward) } };
+  return {
+    ...record,
+    placement: {
+      ...record.placement,
+      from,
+      distance: quantise(distance),
+      off: quantise(record.placement.off + forward),
+    },
+  };
 }

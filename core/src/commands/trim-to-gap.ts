@@ -20,11 +20,17 @@ export const trimToGap: Command<GapPlace & { id: string }> = {
     const record = found.value;
     const isLeft = left?.id === id;
     const against = itemBoxes(design).find((box) => box.id === id)!.against;
-    if ((!isLeft && right?.id !== id) || against?.face.id !== face) return refuse('gap-not-beside', { item: record.code });
+    if ((!isLeft && right?.id !== id) || against?.face.id !== face)
+      return refuse('gap-not-beside', { item: record.code });
     const width = quantise(record.width + length);
     const { trim } = kindOf(record.type);
     if (!trim || width < trim.least || width > trim.most) {
-      return refuse('width-limits', { item: record.code, width, least: trim?.least ?? 0, most: trim?.most ?? 0 });
+      return refuse('width-limits', {
+        item: record.code,
+        width,
+        least: trim?.least ?? 0,
+        most: trim?.most ?? 0,
+      });
     }
     const off = record.placement.on === 'face' ? record.placement.off : 0;
     const placement = facePlacement(gap.value.face, isLeft ? against.along : from, width, off);

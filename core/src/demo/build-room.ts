@@ -34,10 +34,26 @@ export class RoomBuilder {
   }
 
   /** Adds an opening with the usual sizes of its type unless given. */
-  open(face: string, type: OpeningRecord['type'], distance: number, change: Partial<OpeningRecord> = {}): string {
+  open(
+    face: string,
+    type: OpeningRecord['type'],
+    distance: number,
+    change: Partial<OpeningRecord> = {},
+  ): string {
     const id = this.id('opening');
     const usual = usualOpening(type, roomOf(this.design).unit);
-    const record: OpeningRecord = { kind: 'opening', id, face, type, from: 'left', distance, ...usual, hinge: 'left', swing: 'in', ...change };
+    const record: OpeningRecord = {
+      kind: 'opening',
+      id,
+      face,
+      type,
+      from: 'left',
+      distance,
+      ...usual,
+      hinge: 'left',
+      swing: 'in',
+      ...change,
+    };
     this.design = after(this.design, putOpening, record);
     return id;
   }

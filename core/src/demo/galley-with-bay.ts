@@ -37,16 +37,14 @@ export function galleyWithBay(): Design {
     ...roomStandards('mm'),
     wallThickness: 180,
   };
-  const faces = walked.map(
-    ([length, corner], index): FaceRecord => ({
-      kind: 'face',
-      id: `face-${faceLetter(index).toLowerCase()}`,
-      length,
-      lengthFrom: index < taped ? 'measured' : 'outline',
-      corner: toRadians(corner ?? 90),
-      cornerFrom: corner === null ? 'assumed' : 'measured',
-    }),
-  );
+  const faces = walked.map(([length, corner], index): FaceRecord => ({
+    kind: 'face',
+    id: `face-${faceLetter(index).toLowerCase()}`,
+    length,
+    lengthFrom: index < taped ? 'measured' : 'outline',
+    corner: toRadians(corner ?? 90),
+    cornerFrom: corner === null ? 'assumed' : 'measured',
+  }));
   const loop = { kind: 'loop' as const, id: 'loop', faces: faces.map(({ id }) => id) };
   const builder = new RoomBuilder(must(checkDesign(designOf([room, loop, ...faces]))));
   builder.open('face-k', 'window', 900, { width: 1200 });

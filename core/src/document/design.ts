@@ -1,4 +1,12 @@
-import type { DesignRecord, FaceRecord, ItemRecord, LoopRecord, OpeningRecord, RecordKind, RoomRecord } from './records';
+import type {
+  DesignRecord,
+  FaceRecord,
+  ItemRecord,
+  LoopRecord,
+  OpeningRecord,
+  RecordKind,
+  RoomRecord,
+} from './records';
 
 /** The version of the document format this program writes. */
 export const SCHEMA = 1;
@@ -9,7 +17,13 @@ export interface Design {
   readonly records: { readonly [id: string]: DesignRecord };
 }
 
-type ByKind = { face: FaceRecord; item: ItemRecord; loop: LoopRecord; opening: OpeningRecord; room: RoomRecord };
+type ByKind = {
+  face: FaceRecord;
+  item: ItemRecord;
+  loop: LoopRecord;
+  opening: OpeningRecord;
+  room: RoomRecord;
+};
 
 const sorted = new WeakMap<Design, Map<RecordKind, DesignRecord[]>>();
 

@@ -29,9 +29,18 @@ const sentence = (result: Result<unknown>) => (result.ok ? '' : refusalText(resu
 const shelf = shelfOf('fathom');
 
 /** A random edit: which command, and numbers to make its arguments from; many are refused, as in life. */
-const edit = fc.record({ what: fc.integer({ min: 0, max: 8 }), a: fc.nat(1000), b: fc.nat(1000), c: fc.nat(1000) });
+const edit = fc.record({
+  what: fc.integer({ min: 0, max: 8 }),
+  a: fc.nat(1000),
+  b: fc.nat(1000),
+  c: fc.nat(1000),
+});
 
-function ask(design: Design, { what, a, b, c }: { what: number; a: number; b: number; c: number }, count: number): Result<Patch> {
+function ask(
+  design: Design,
+  { what, a, b, c }: { what: number; a: number; b: number; c: number },
+  count: number,
+): Result<Patch> {
   const faces = ['face-a', 'face-b', 'face-c', 'face-d'];
   const face = faces[a % 4]!;
   const items = recordsOf(design, 'item');
@@ -40,7 +49,12 @@ function ask(design: Design, { what, a, b, c }: { what: number; a: number; b: nu
   switch (what) {
     case 0:
     case 1:
-      return setItem.run(design, { id: `item-${count}`, range: 'fathom', code: shelf[b % shelf.length]!.code, placement });
+      return setItem.run(design, {
+        id: `item-${count}`,
+        range: 'fathom',
+        code: shelf[b % shelf.length]!.code,
+        placement,
+      });
     case 2:
       return moveItem.run(design, { id, placement });
     case 3:
@@ -129,7 +143,11 @@ describe('design files', () => {
     }
   });
 
-  const good = () => JSON.parse(writeDesignJson(rectangle().design)) as { schema: number; records: Record<string, Record<string, unknown>> };
+  const good = () =>
+    JSON.parse(writeDesignJson(rectangle().design)) as {
+      schema: number;
+      records: Record<string, Record<string, unknown>>;
+    };
   const broken = (change: (file: ReturnType<typeof good>) => unknown) => {
     const file = good();
     return JSON.stringify(change(file) ?? file);
@@ -138,18 +156,54 @@ describe('design files', () => {
   it.each([
     ['not JSON', 'PK\u0003\u0004 junk', 'not readable as JSON'],
     ['a list', '[1, 2]', 'holds a list, not a design'],
-    ['another kind of JSON', '{"type": "FeatureCollection", "features": []}', 'an object with type, features'],
+    [
+      'another kind of JSON',
+      '{"type": "FeatureCollection", "features": []}',
+      'an object with type, features',
+    ],
     ['a newer schema', broken((file) => void (file.schema = 99)), 'newer version (schema 99'],
     ['an unknown key', broken((file) => ({ ...file, extra: 1 })), 'extra is not a key of a design'],
-    ['an unknown key in a record', broken((file) => void (file.records['room']!['colour'] = 'red')), 'records.room.colour'],
-    ['a wrong id', broken((file) => void (file.records['room']!['id'] = 'other')), 'records.room.id ("other") must be its own key'],
-    ['an unknown kind', broken((file) => void (file.records['room']!['kind'] = 'constructor')), 'records.room.kind'],
-    ['a length of text', broken((file) => void (file.records['face-a']!['length'] = '4000')), 'records.face-a.length ("4000")'],
-    ['a negative length', broken((file) => void (file.records['face-a']!['length'] = -4)), 'must not be less than 50'],
-    ['an infinite length', JSON.stringify(good()).replace('"length":4000', '"length":1e999'), 'records.face-a.length'],
-    ['a missing face', broken((file) => void delete file.records['face-b']), 'names face-b, which is not there'],
+    [
+      'an unknown key in a record',
+      broken((file) => void (file.records['room']!['colour'] = 'red')),
+      'records.room.colour',
+    ],
+    [
+      'a wrong id',
+      broken((file) => void (file.records['room']!['id'] = 'other')),
+      'records.room.id ("other") must be its own key',
+    ],
+    [
+      'an unknown kind',
+      broken((file) => void (file.records['room']!['kind'] = 'constructor')),
+      'records.room.kind',
+    ],
+    [
+      'a length of text',
+      broken((file) => void (file.records['face-a']!['length'] = '4000')),
+      'records.face-a.length ("4000")',
+    ],
+    [
+      'a negative length',
+      broken((file) => void (file.records['face-a']!['length'] = -4)),
+      'must not be less than 50',
+    ],
+    [
+      'an infinite length',
+      JSON.stringify(good()).replace('"length":4000', '"length":1e999'),
+      'records.face-a.length',
+    ],
+    [
+      'a missing face',
+      broken((file) => void delete file.records['face-b']),
+      'names face-b, which is not there',
+    ],
     ['no room', broken((file) => void delete file.records['room']), 'has 1 room record; this one has 0'],
-    ['a null record', broken((file) => void ((file.records as Record<string, unknown>)['x'] = null)), 'records.x'],
+    [
+      'a null record',
+      broken((file) => void ((file.records as Record<string, unknown>)['x'] = null)),
+      'records.x',
+    ],
   ])('are refused with place and reason: %s', (_, text, reason) => {
     expect(sentence(openDesign(text))).toContain(reason);
   });
@@ -159,11 +213,19 @@ describe('design files', () => {
     builder.set('F600', 'face-a', 0);
     const file = JSON.parse(writeDesignJson(builder.design)) as ReturnType<typeof good>;
     const item = file.records['item-1']!;
-    expect(sentence(acceptDesign({ ...file, records: { ...file.records, 'item-1': { ...item, placement: null } } }))).toContain('placement.on');
+    expect(
+      sentence(
+        acceptDesign({ ...file, records: { ...file.records, 'item-1': { ...item, placement: null } } }),
+      ),
+    ).toContain('placement.on');
     const lost = { ...item, placement: { on: 'face', face: 'face-z', from: 'left', distance: 0, off: 0 } };
-    expect(sentence(acceptDesign({ ...file, records: { ...file.records, 'item-1': lost } }))).toContain('names face-z');
+    expect(sentence(acceptDesign({ ...file, records: { ...file.records, 'item-1': lost } }))).toContain(
+      'names face-z',
+    );
     const far = { ...item, placement: { on: 'face', face: 'face-a', from: 'middle', distance: 0, off: 0 } };
-    expect(sentence(acceptDesign({ ...file, records: { ...file.records, 'item-1': far } }))).toContain('placement.from');
+    expect(sentence(acceptDesign({ ...file, records: { ...file.records, 'item-1': far } }))).toContain(
+      'placement.from',
+    );
   });
 
   it('are refused at 20 MB without being parsed', () => {
@@ -171,7 +233,9 @@ describe('design files', () => {
   });
 
   it('climb through the migrations of their version', () => {
-    const steps = { 1: (raw: { schema: number; records: object }) => ({ ...raw, records: { ...raw.records, added: 1 } }) };
+    const steps = {
+      1: (raw: { schema: number; records: object }) => ({ ...raw, records: { ...raw.records, added: 1 } }),
+    };
     expect(must(migrate({ schema: 1, records: {} }, steps, 2))).toEqual({ schema: 2, records: { added: 1 } });
     expect(sentence(migrate({ schema: 0, records: {} }, {}, 1))).toContain('schema 0');
   });

@@ -24,7 +24,9 @@ export function designJsonSchema(): Schema {
       schema: { const: SCHEMA },
       records: {
         type: 'object',
-        additionalProperties: { oneOf: Object.values(recordClasses).map(({ name }) => ({ $ref: `#/$defs/${name}` })) },
+        additionalProperties: {
+          oneOf: Object.values(recordClasses).map(({ name }) => ({ $ref: `#/$defs/${name}` })),
+        },
       },
     },
     required: ['records', 'schema'],

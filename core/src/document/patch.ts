@@ -40,8 +40,16 @@ export function squash(first: Patch, second: Patch): Patch {
 }
 
 /** The patch that writes these records and removes these ids. */
-export function patchOf(design: Design, written: readonly DesignRecord[], removed: readonly string[] = []): Patch {
-  const changes: Change[] = written.map((after) => ({ id: after.id, before: design.records[after.id] ?? null, after }));
+export function patchOf(
+  design: Design,
+  written: readonly DesignRecord[],
+  removed: readonly string[] = [],
+): Patch {
+  const changes: Change[] = written.map((after) => ({
+    id: after.id,
+    before: design.records[after.id] ?? null,
+    after,
+  }));
   for (const id of removed) changes.push({ id, before: design.records[id] ?? null, after: null });
   return changes.filter(({ before, after }) => !sameRecord(before, after));
 }

@@ -1,8 +1,26 @@
 import 'reflect-metadata';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, ArrayMinSize, ArrayUnique, Equals, IsArray, IsString, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  ArrayUnique,
+  Equals,
+  IsArray,
+  IsString,
+  ValidateNested,
+} from 'class-validator';
 import { Millimetres, OneOf, Radians, RecordId, Words } from './decorators';
-import { LEAST_CEILING, LEAST_FACE, LEAST_ITEM, LEAST_OPENING, MOST_FACE, MOST_HEIGHT, MOST_ITEM, packIds, type PackId } from './limits';
+import {
+  LEAST_CEILING,
+  LEAST_FACE,
+  LEAST_ITEM,
+  LEAST_OPENING,
+  MOST_FACE,
+  MOST_HEIGHT,
+  MOST_ITEM,
+  packIds,
+  type PackId,
+} from './limits';
 import { lengthUnits, type LengthUnit } from '../units/units';
 
 /**
@@ -121,4 +139,10 @@ export type DesignRecord = RoomRecord | LoopRecord | FaceRecord | OpeningRecord 
 export type RecordKind = DesignRecord['kind'];
 
 /** The class of each record kind, sorted by kind. */
-export const recordClasses = { face: FaceRecord, item: ItemRecord, loop: LoopRecord, opening: OpeningRecord, room: RoomRecord };
+export const recordClasses = {
+  face: FaceRecord,
+  item: ItemRecord,
+  loop: LoopRecord,
+  opening: OpeningRecord,
+  room: RoomRecord,
+};

@@ -17,7 +17,8 @@ export function brokenReferences(design: Design): Refusal[] {
     loop.faces.forEach((id) => walked.add(id));
   }
   for (const { id } of recordsOf(design, 'face')) {
-    if (!walked.has(id)) faults.push(refuse('reference-broken', { path: `records.${id}`, target: 'the loop' }).refusal);
+    if (!walked.has(id))
+      faults.push(refuse('reference-broken', { path: `records.${id}`, target: 'the loop' }).refusal);
   }
   for (const { id, face } of recordsOf(design, 'opening')) needFace(`records.${id}.face`, face);
   for (const { id, placement } of recordsOf(design, 'item')) {

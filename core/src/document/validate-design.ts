@@ -10,7 +10,8 @@ export const MOST_DESIGN_BYTES = 5_000_000;
 
 /** Reads a design from text: refuses junk, other kinds of file, newer schemas, and records with faults (each with path, value and reason). */
 export function readDesign(text: string): Result<Design> {
-  if (text.length > MOST_DESIGN_BYTES) return refuse('design-too-large', { bytes: text.length, most: MOST_DESIGN_BYTES });
+  if (text.length > MOST_DESIGN_BYTES)
+    return refuse('design-too-large', { bytes: text.length, most: MOST_DESIGN_BYTES });
   let value: unknown;
   try {
     value = JSON.parse(text);
@@ -22,16 +23,24 @@ export function readDesign(text: string): Result<Design> {
 
 /** Checks a parsed value record by record against the decorated classes; the cross-record invariants are checked separately. */
 export function validateDesign(value: unknown): Result<Design> {
-  if (!isObject(value)) return refuse('design-other-kind', { found: Array.isArray(value) ? 'a list' : typeof value });
+  if (!isObject(value))
+    return refuse('design-other-kind', { found: Array.isArray(value) ? 'a list' : typeof value });
   const { schema, records } = value;
   if (!Number.isInteger(schema) || !isObject(records)) {
-    return refuse('design-other-kind', { found: `an object with ${Object.keys(value).slice(0, 4).join(', ') || 'no keys'}` });
+    return refuse('design-other-kind', {
+      found: `an object with ${Object.keys(value).slice(0, 4).join(', ') || 'no keys'}`,
+    });
   }
   const extra = Object.keys(value).filter((key) => key !== 'schema' && key !== 'records');
-  if (extra.length > 0) return refuse('design-faulty', { faults: [{ path: extra[0]!, value: '', reason: 'is not a key of a design' }] });
+  if (extra.length > 0)
+    return refuse('design-faulty', {
+      faults: [{ path: extra[0]!, value: '', reason: 'is not a key of a design' }],
+    });
   const migrated = migrate({ schema: schema as number, records });
   if (!migrated.ok) return migrated;
-  const faults = Object.entries(migrated.value.records).flatMap(([id, record]) => recordFaults(id, record, `records.${id}`));
+  const faults = Object.entries(migrated.value.records).flatMap(([id, record]) =>
+    recordFaults(id, record, `records.${id}`),
+  );
   if (faults.length > 0) return refuse('design-faulty', { faults });
   return ok({ schema: SCHEMA, records: migrated.value.records as Record<string, DesignRecord> });
 }
@@ -40,7 +49,8 @@ export function validateDesign(value: unknown): Result<Design> {
 export function recordFaults(id: string, record: unknown, path: string): Fault[] {
   if (!isObject(record)) return [fault(path, record, 'must be a record')];
   const known = Object.hasOwn(recordClasses, String(record['kind']));
-  if (!known) return [fault(`${path}.kind`, record['kind'], `must be one of ${Object.keys(recordClasses).join(', ')}`)];
+  if (!known)
+    return [fault(`${path}.kind`, record['kind'], `must be one of ${Object.keys(recordClasses).join(', ')}`)];
   if (record['id'] !== id) return [fault(`${path}.id`, record['id'], `must be its own key, ${id}`)];
   if (record['kind'] === 'item') {
     const placement = record['placement'];
@@ -58,8 +68,13 @@ export function recordFaults(id: string, record: unknown, path: string): Fault[]
 
 function faultsOf(error: ValidationError, path: string): Fault[] {
   const own = `${path}.${error.property}`;
-  const reasons = Object.values(error.constraints ?? {}).map((text) => text.replace(/^(each value in )?(property )?\S+ /, '$1'));
-  return [...reasons.slice(0, 1).map((reason) => fault(own, error.value, reason)), ...(error.children ?? []).flatMap((child) => faultsOf(child, own))];
+  const reasons = Object.values(error.constraints ?? {}).map((text) =>
+    text.replace(/^(each value in )?(property )?\S+ /, '$1'),
+  );
+  return [
+    ...reasons.slice(0, 1).map((reason) => fault(own, error.value, reason)),
+    ...(error.children ?? []).flatMap((child) => faultsOf(child, own)),
+  ];
 }
 
 function fault(path: string, value: unknown, reason: string): Fault {

@@ -2,7 +2,9 @@ import { ok, refuse, type Result } from '../result';
 
 /** A length held against limits, mm. */
 export function within(what: string, length: number, least: number, most: number): Result<number> {
-  return length >= least && length <= most ? ok(length) : refuse('length-range', { what, length, least, most });
+  return length >= least && length <= most
+    ? ok(length)
+    : refuse('length-range', { what, length, least, most });
 }
 
 /** The first refusal of several checks, if any. */

@@ -60,7 +60,12 @@ function chain(design: Design, face: PlacedFace, row: Chain['row'], between: num
   return {
     face,
     row,
-    links: parts.map((shown, index) => ({ from: ends[index]!, to: ends[index + 1]!, shown, text: formatLength(shown, style) })),
+    links: parts.map((shown, index) => ({
+      from: ends[index]!,
+      to: ends[index + 1]!,
+      shown,
+      text: formatLength(shown, style),
+    })),
     overall: { length: face.length, shown: overall, text: formatLength(overall, style) },
   };
 }

@@ -1,5 +1,15 @@
 import { perDesign, roomOf, type Design } from '../document/design';
-import { add, distance, dot, length as sizeOf, middle, place, scale, subtract, type Point } from '../geometry/point';
+import {
+  add,
+  distance,
+  dot,
+  length as sizeOf,
+  middle,
+  place,
+  scale,
+  subtract,
+  type Point,
+} from '../geometry/point';
 import { contains } from '../geometry/polygon';
 import { BALLOON, numberPlaces } from './draw-items';
 import { roomShape, type PlacedFace, type RoomShape } from '../survey/room-shape';
@@ -35,7 +45,9 @@ export function drawChains(design: Design, scaleBy: number): Primitive[] {
   const tiers = assignTiers(placed);
   const levels = textLevels(placed, tiers, scaleBy);
   const offsets = tierOffsets(placed, tiers, levels);
-  const marks = placed.flatMap((one, index) => drawChain(one, one.base + offsets[index]! * scaleBy, levels[index]!, scaleBy, design));
+  const marks = placed.flatMap((one, index) =>
+    drawChain(one, one.base + offsets[index]! * scaleBy, levels[index]!, scaleBy, design),
+  );
   return [...marks.filter(({ type }) => type !== 'text'), ...marks.filter(({ type }) => type === 'text')];
 }
 
@@ -53,7 +65,9 @@ const placeChains = perDesign((design) => {
     const inside = !seenFromOutside(face, shape) || (bare && face.length < SHORT && setBack(face, shape));
     const out = inside ? face.n : scale(face.n, -1);
     const along = face.u;
-    const base = inside ? dot(face.start, out) : Math.max(...shape.outline.map((corner) => dot(corner, out))) + wallThickness;
+    const base = inside
+      ? dot(face.start, out)
+      : Math.max(...shape.outline.map((corner) => dot(corner, out))) + wallThickness;
     return { chain, out, along, from: dot(face.start, along), to: dot(face.end, along), base, inside };
   });
   return placed.filter(({ inside, chain }) => !inside || chain.row === 'overall');
@@ -79,7 +93,11 @@ function seenFromOutside(face: PlacedFace, { outline, faces }: RoomShape): boole
 }
 
 /** Whether the number of a chain inside the room stands clear of the items' own numbers; when zoomed too far out it is left away. */
-function clearOfNumbers(design: Design, { chain: { face, overall }, out, base }: Placed, scaleBy: number): boolean {
+function clearOfNumbers(
+  design: Design,
+  { chain: { face, overall }, out, base }: Placed,
+  scaleBy: number,
+): boolean {
   const on = middle(face.start, face.end);
   const at = add(on, scale(out, base + (INSIDE_ROW + LIFT) * scaleBy - dot(on, out)));
   const apart = (BALLOON + textWidth(overall.text, TEXT.normal) / 2) * scaleBy;
@@ -90,11 +108,15 @@ function clearOfNumbers(design: Design, { chain: { face, overall }, out, base }:
 function assignTiers(placed: readonly Placed[]): number[] {
   const rank = { units: 0, openings: 1, overall: 2 };
   const tiers = placed.map(() => 0);
-  const order = placed.map((_, index) => index).sort((a, b) => rank[placed[a]!.chain.row] - rank[placed[b]!.chain.row] || a - b);
+  const order = placed
+    .map((_, index) => index)
+    .sort((a, b) => rank[placed[a]!.chain.row] - rank[placed[b]!.chain.row] || a - b);
   const done: number[] = [];
   for (const index of order) {
     const own = placed[index]!;
-    const overlapping = done.filter((other) => sameSide(own, placed[other]!) && overlaps(own, placed[other]!));
+    const overlapping = done.filter(
+      (other) => sameSide(own, placed[other]!) && overlaps(own, placed[other]!),
+    );
     tiers[index] = overlapping.reduce((tier, other) => Math.max(tier, tiers[other]! + 1), 0);
     done.push(index);
   }
@@ -110,13 +132,19 @@ function overlaps(a: Placed, b: Placed): boolean {
 }
 
 /** Paper distance of each chain's line from its base: rows below it push it out by their own height. */
-function tierOffsets(placed: readonly Placed[], tiers: readonly number[], levels: readonly number[][]): number[] {
+function tierOffsets(
+  placed: readonly Placed[],
+  tiers: readonly number[],
+  levels: readonly number[][],
+): number[] {
   const heights = levels.map((own) => ROW + LEVEL * Math.max(0, ...own));
   return placed.map((one, index) => {
     if (one.inside) return INSIDE_ROW;
     let offset = FIRST_ROW;
     for (let tier = 0; tier < tiers[index]!; tier++) {
-      const inTier = placed.flatMap((other, at) => (tiers[at] === tier && sameSide(one, other) ? [heights[at]!] : []));
+      const inTier = placed.flatMap((other, at) =>
+        tiers[at] === tier && sameSide(one, other) ? [heights[at]!] : [],
+      );
       offset += Math.max(ROW, ...inTier);
     }
     return offset;
@@ -135,7 +163,11 @@ function textLevels(placed: readonly Placed[], tiers: readonly number[], scaleBy
       const tier = tiers[index]!;
       let level = 2 * half <= (to - from) / scaleBy ? 0 : 1;
       const clash = (other: (typeof taken)[number]) =>
-        other.tier === tier && other.level === level && sameSide(owner, other.owner) && other.from < span.to && other.to > span.from;
+        other.tier === tier &&
+        other.level === level &&
+        sameSide(owner, other.owner) &&
+        other.from < span.to &&
+        other.to > span.from;
       while (level > 0 && taken.some(clash)) level += 1;
       taken.push({ owner, tier, level, ...span });
       levels[index]![at] = level;
@@ -144,7 +176,13 @@ function textLevels(placed: readonly Placed[], tiers: readonly number[], scaleBy
   return levels;
 }
 
-function drawChain(placed: Placed, at: number, levels: readonly number[], scaleBy: number, design: Design): Primitive[] {
+function drawChain(
+  placed: Placed,
+  at: number,
+  levels: readonly number[],
+  scaleBy: number,
+  design: Design,
+): Primitive[] {
   const { chain, out, along, inside } = placed;
   const { face, links } = chain;
   const source = face.id;
@@ -152,7 +190,9 @@ function drawChain(placed: Placed, at: number, levels: readonly number[], scaleB
     const on = place(face.start, face.u, s, face.n, 0);
     return add(on, scale(out, at - dot(on, out)));
   };
-  const marks: Primitive[] = [{ ...line('dimensions', [rowPoint(0), rowPoint(face.length)], WEIGHT.thin, 'measure'), source }];
+  const marks: Primitive[] = [
+    { ...line('dimensions', [rowPoint(0), rowPoint(face.length)], WEIGHT.thin, 'measure'), source },
+  ];
   const { wallThickness } = roomOf(design);
   for (const end of [0, ...links.map(({ to }) => to)]) {
     const foot = rowPoint(end);
@@ -161,7 +201,14 @@ function drawChain(placed: Placed, at: number, levels: readonly number[], scaleB
     const gap = inside ? 1.5 * scaleBy : Math.min(depth, wallThickness + 1.5 * scaleBy);
     if (depth > gap) {
       const away = scale(subtract(foot, object), 1 / sizeOf(subtract(foot, object)));
-      marks.push(line('dimensions', [add(object, scale(away, gap)), add(foot, scale(out, OVERSHOOT * scaleBy))], WEIGHT.thin, 'measure'));
+      marks.push(
+        line(
+          'dimensions',
+          [add(object, scale(away, gap)), add(foot, scale(out, OVERSHOOT * scaleBy))],
+          WEIGHT.thin,
+          'measure',
+        ),
+      );
     }
     const tick = scale(add(along, out), TICK * scaleBy);
     marks.push(line('dimensions', [subtract(foot, tick), add(foot, tick)], WEIGHT.object, 'measure'));
@@ -173,10 +220,23 @@ function drawChain(placed: Placed, at: number, levels: readonly number[], scaleB
     const lift = LIFT + level * LEVEL;
     if (level > 0) {
       const foot = add(centre, scale(out, 0.4 * scaleBy));
-      marks.push(line('dimensions', [foot, add(centre, scale(out, (lift - 1.5) * scaleBy))], WEIGHT.thin, 'measure'));
+      marks.push(
+        line('dimensions', [foot, add(centre, scale(out, (lift - 1.5) * scaleBy))], WEIGHT.thin, 'measure'),
+      );
     }
     const where = add(centre, scale(out, lift * scaleBy));
-    marks.push({ type: 'text', layer: 'dimensions', at: where, text, size: TEXT.normal, anchor: 'middle', turn, ink: 'measure', ground: true, source });
+    marks.push({
+      type: 'text',
+      layer: 'dimensions',
+      at: where,
+      text,
+      size: TEXT.normal,
+      anchor: 'middle',
+      turn,
+      ink: 'measure',
+      ground: true,
+      source,
+    });
   });
   return marks;
 }

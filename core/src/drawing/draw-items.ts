@@ -18,9 +18,14 @@ export function drawItems(design: Design, scaleBy: number): Primitive[] {
   const places = numberPlaces(design, scaleBy);
   return [
     ...boxes.flatMap(drawItem),
-    ...tops(design).map(
-      (top): Primitive => ({ type: 'path', layer: 'tops', rings: top.outline, closed: true, weight: WEIGHT.top, ink: 'top' }),
-    ),
+    ...tops(design).map((top): Primitive => ({
+      type: 'path',
+      layer: 'tops',
+      rings: top.outline,
+      closed: true,
+      weight: WEIGHT.top,
+      ink: 'top',
+    })),
     ...boxes.flatMap((box) => drawNumber(box, numbers.get(box.id)!, places.get(box.id)!, scaleBy)),
   ];
 }
@@ -48,18 +53,36 @@ function drawShape(shape: Shape): Primitive[] {
 
 function symbol(box: Shape): Primitive[] {
   const { width, depth } = box;
-  const front = (from: number, to: number) => outline('items', rectangle(box, from, to, depth, depth + FRONT), WEIGHT.thin, 'drawing', 'paper');
+  const front = (from: number, to: number) =>
+    outline('items', rectangle(box, from, to, depth, depth + FRONT), WEIGHT.thin, 'drawing', 'paper');
   switch (box.kind.symbol) {
     case 'doors':
-      return width > 610 ? [front(2, width / 2 - 1.5), front(width / 2 + 1.5, width - 2)] : [front(2, width - 2)];
+      return width > 610
+        ? [front(2, width / 2 - 1.5), front(width / 2 + 1.5, width - 2)]
+        : [front(2, width - 2)];
     case 'drawers':
-      return [front(2, width - 2), line('items', [on(box, 40, depth - 60), on(box, width - 40, depth - 60)], WEIGHT.thin, 'faint')];
+      return [
+        front(2, width - 2),
+        line('items', [on(box, 40, depth - 60), on(box, width - 40, depth - 60)], WEIGHT.thin, 'faint'),
+      ];
     case 'sink':
       return [front(2, width / 2 - 1.5), front(width / 2 + 1.5, width - 2), ...sink(box)];
     case 'dishwasher':
-      return [front(2, width - 2), line('items', rectangle(box, 25, width - 25, 25, depth - 25).concat(on(box, 25, 25)), WEIGHT.thin, 'drawing', DASH)];
+      return [
+        front(2, width - 2),
+        line(
+          'items',
+          rectangle(box, 25, width - 25, 25, depth - 25).concat(on(box, 25, 25)),
+          WEIGHT.thin,
+          'drawing',
+          DASH,
+        ),
+      ];
     case 'cooker':
-      return [line('items', [on(box, 0, depth - 40), on(box, width, depth - 40)], WEIGHT.thin, 'drawing'), ...burners(box)];
+      return [
+        line('items', [on(box, 0, depth - 40), on(box, width, depth - 40)], WEIGHT.thin, 'drawing'),
+        ...burners(box),
+      ];
     case 'refrigerator':
       return [
         line('items', [on(box, 0, 0), on(box, width, depth)], WEIGHT.thin, 'drawing'),
@@ -67,7 +90,9 @@ function symbol(box: Shape): Primitive[] {
         line('items', [on(box, 0, depth - 60), on(box, width, depth - 60)], WEIGHT.thin, 'drawing'),
       ];
     case 'filler':
-      return [outline('items', rectangle(box, 0, width, depth - FRONT, depth), WEIGHT.object, 'drawing', 'faint')];
+      return [
+        outline('items', rectangle(box, 0, width, depth - FRONT, depth), WEIGHT.object, 'drawing', 'faint'),
+      ];
     case 'panel':
       return [];
   }
@@ -78,7 +103,13 @@ function sink(box: Shape): Primitive[] {
   const { width, depth } = box;
   const margin = Math.min(80, width * 0.1);
   const back = depth * BOWL_BACK;
-  const bowl = outline('items', rectangle(box, margin, width - margin, back, depth - 60), WEIGHT.thin, 'drawing', 'water');
+  const bowl = outline(
+    'items',
+    rectangle(box, margin, width - margin, back, depth - 60),
+    WEIGHT.thin,
+    'drawing',
+    'water',
+  );
   return [bowl, circle(on(box, width / 2, back * 0.55), 18, WEIGHT.thin)];
 }
 
@@ -114,7 +145,17 @@ function drawNumber(box: ItemBox, number: number, at: Point, scaleBy: number): P
   return [
     ...leader,
     { ...circle(at, BALLOON * scaleBy, WEIGHT.thin), layer: 'numbers', fill: 'paper', source: box.id },
-    { type: 'text', layer: 'numbers', at, text: String(number), size: TEXT.small, anchor: 'middle', turn: 0, ink: 'drawing', source: box.id },
+    {
+      type: 'text',
+      layer: 'numbers',
+      at,
+      text: String(number),
+      size: TEXT.small,
+      anchor: 'middle',
+      turn: 0,
+      ink: 'drawing',
+      source: box.id,
+    },
   ];
 }
 
@@ -125,8 +166,15 @@ export function numberPlaces(design: Design, scaleBy: number): Map<string, Point
   for (const box of boxes) {
     const { width, depth } = box.record;
     const narrow = isNarrow(width, scaleBy);
-    let out = narrow ? depth + (BALLOON + 3) * scaleBy : box.kind.symbol === 'sink' ? bowlMiddle(depth) : depth * 0.6;
-    const taken = () => [...places.values()].some((other) => distance(other, on(box, width / 2, out)) < 2.2 * BALLOON * scaleBy);
+    let out = narrow
+      ? depth + (BALLOON + 3) * scaleBy
+      : box.kind.symbol === 'sink'
+        ? bowlMiddle(depth)
+        : depth * 0.6;
+    const taken = () =>
+      [...places.values()].some(
+        (other) => distance(other, on(box, width / 2, out)) < 2.2 * BALLOON * scaleBy,
+      );
     while (narrow && taken()) out += BALLOON * scaleBy;
     places.set(box.id, on(box, width / 2, out));
   }
@@ -145,5 +193,13 @@ export function drawItemSymbol({ type, width, depth }: ShelfItem): Primitive[] {
     { x: 0, y: -1 },
   ];
   const at = (across: number, out: number) => place(origin, u, across, n, out);
-  return drawShape({ origin, u, n, width, depth, kind: kindOf(type), footprint: [at(0, 0), at(width, 0), at(width, depth), at(0, depth)] });
+  return drawShape({
+    origin,
+    u,
+    n,
+    width,
+    depth,
+    kind: kindOf(type),
+    footprint: [at(0, 0), at(width, 0), at(width, depth), at(0, depth)],
+  });
 }

@@ -10,7 +10,9 @@ export const wallRegion: (design: Design) => Region = perDesign((design) => {
   const { faces, outline: inner } = roomShape(design);
   const { wallThickness } = roomOf(design);
   const outer = faces.map((face, index) => outerCorner(faces.at(index - 1)!, face, wallThickness));
-  const slots = placedOpenings(design).map(({ face, left, right }) => across(face, left, right, -1, wallThickness + 1));
+  const slots = placedOpenings(design).map(({ face, left, right }) =>
+    across(face, left, right, -1, wallThickness + 1),
+  );
   return without([outer], [inner, ...slots]);
 });
 
@@ -33,7 +35,15 @@ function across(face: PlacedFace, left: number, right: number, near: number, far
 export function drawWalls(design: Design, scaleBy: number): Primitive[] {
   const region = wallRegion(design);
   const { wallThickness } = roomOf(design);
-  const walls: Primitive = { type: 'path', layer: 'walls', rings: region, closed: true, weight: WEIGHT.cut, ink: 'drawing', fill: 'poche' };
+  const walls: Primitive = {
+    type: 'path',
+    layer: 'walls',
+    rings: region,
+    closed: true,
+    weight: WEIGHT.cut,
+    ink: 'drawing',
+    fill: 'poche',
+  };
   return [
     walls,
     ...roomShape(design).faces.flatMap((face) => letterOf(design, face, wallThickness, scaleBy)),
@@ -52,7 +62,20 @@ function letterOf(design: Design, face: PlacedFace, thickness: number, scaleBy: 
   }
   const size = Math.min(TEXT.normal, (thickness / scaleBy) * 0.62);
   const where = place(face.start, face.u, (best.from + best.to) / 2, face.n, -thickness / 2);
-  return [{ type: 'text', layer: 'walls', at: where, text: face.letter, size, anchor: 'middle', turn: 0, ink: 'paper', bold: true, source: face.id }];
+  return [
+    {
+      type: 'text',
+      layer: 'walls',
+      at: where,
+      text: face.letter,
+      size,
+      anchor: 'middle',
+      turn: 0,
+      ink: 'paper',
+      bold: true,
+      source: face.id,
+    },
+  ];
 }
 
 function drawOpening(opening: PlacedOpening, thickness: number, scaleBy: number): Primitive[] {
@@ -63,7 +86,13 @@ function drawOpening(opening: PlacedOpening, thickness: number, scaleBy: number)
   const label: Primitive = {
     type: 'text',
     layer: 'labels',
-    at: place(face.start, face.u, (left + right) / 2, face.n, record.type === 'window' ? -thickness / 2 : -thickness - 2.6 * scaleBy),
+    at: place(
+      face.start,
+      face.u,
+      (left + right) / 2,
+      face.n,
+      record.type === 'window' ? -thickness / 2 : -thickness - 2.6 * scaleBy,
+    ),
     text: name,
     size: TEXT.small,
     anchor: 'middle',
@@ -99,7 +128,16 @@ function drawLeaf(opening: PlacedOpening): Primitive[] {
   const inward = record.swing === 'in';
   const starts = record.hinge === 'left' ? (inward ? -Math.PI / 2 : 0) : inward ? Math.PI : Math.PI / 2;
   return [
-    { ...outline('openings', [hinge, open, add(open, inside), add(hinge, inside)], WEIGHT.object, 'drawing', 'paper'), source: record.id },
+    {
+      ...outline(
+        'openings',
+        [hinge, open, add(open, inside), add(hinge, inside)],
+        WEIGHT.object,
+        'drawing',
+        'paper',
+      ),
+      source: record.id,
+    },
     {
       type: 'arc',
       layer: 'openings',

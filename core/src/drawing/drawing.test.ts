@@ -42,7 +42,9 @@ describe('dimension chains', () => {
     for (const { links, overall, face, row } of dimensionChains(design)) {
       const total = links.reduce((sum, { shown }) => sum + Math.round(shown / step), 0);
       expect(total, `face ${face.letter} ${row}`).toBe(Math.round(overall.shown / step));
-      links.forEach(({ from, to, shown }) => expect(Math.abs(to - from - shown)).toBeLessThan(step * 1.000001));
+      links.forEach(({ from, to, shown }) =>
+        expect(Math.abs(to - from - shown)).toBeLessThan(step * 1.000001),
+      );
       expect(links.at(-1)!.to).toBe(face.length);
     }
   };
@@ -53,7 +55,14 @@ describe('dimension chains', () => {
 
   it('add up exactly whatever stands where, in millimetres and in sixteenths', () => {
     const items = shelfOf('fathom');
-    const placed = fc.array(fc.record({ item: fc.constantFrom(...items), face: fc.constantFrom('face-a', 'face-b'), at: fc.double({ min: 0, max: 3900, noNaN: true }) }), { maxLength: 8 });
+    const placed = fc.array(
+      fc.record({
+        item: fc.constantFrom(...items),
+        face: fc.constantFrom('face-a', 'face-b'),
+        at: fc.double({ min: 0, max: 3900, noNaN: true }),
+      }),
+      { maxLength: 8 },
+    );
     fc.assert(
       fc.property(placed, fc.boolean(), fc.double({ min: 3500, max: 4500, noNaN: true }), (all, inch, a) => {
         const builder = rectangle(a, 3000);
@@ -66,8 +75,18 @@ describe('dimension chains', () => {
   });
 
   it('print what a fitter reads', () => {
-    const chain = dimensionChains(orchardKitchen()).find(({ face, row }) => face.letter === 'A' && row === 'units')!;
-    expect(chain.links.map(({ text }) => text)).toEqual(['1"', `3'-0"`, `1'-3"`, `3'-0"`, `2'-0"`, '3"', `2'-0"`]);
+    const chain = dimensionChains(orchardKitchen()).find(
+      ({ face, row }) => face.letter === 'A' && row === 'units',
+    )!;
+    expect(chain.links.map(({ text }) => text)).toEqual([
+      '1"',
+      `3'-0"`,
+      `1'-3"`,
+      `3'-0"`,
+      `2'-0"`,
+      '3"',
+      `2'-0"`,
+    ]);
     expect(chain.overall.text).toBe(`11'-7"`);
   });
 });
@@ -91,11 +110,16 @@ describe('the plan', () => {
     ['kitchen at 1:24', orchardKitchen(), 24],
     ['galley at 1:50', galleyWithBay(), 50],
   ])('has no two dimension texts over one another: %s', (_, design, scale) => {
-    const texts = drawPlan(design, scale).filter((mark): mark is TextMark => mark.type === 'text' && mark.layer === 'dimensions');
+    const texts = drawPlan(design, scale).filter(
+      (mark): mark is TextMark => mark.type === 'text' && mark.layer === 'dimensions',
+    );
     expect(texts.length).toBeGreaterThan(15);
     texts.forEach((a, index) => {
       for (const b of texts.slice(index + 1)) {
-        expect(overlapDepth(textBox(a, scale), textBox(b, scale)), `${a.text} and ${b.text}`).toBeLessThanOrEqual(0);
+        expect(
+          overlapDepth(textBox(a, scale), textBox(b, scale)),
+          `${a.text} and ${b.text}`,
+        ).toBeLessThanOrEqual(0);
       }
     });
   });
@@ -103,7 +127,9 @@ describe('the plan', () => {
   it('names the record of every item, opening and face it draws', () => {
     const design = orchardKitchen();
     const sources = new Set(drawPlan(design, 24).flatMap(({ source }) => source ?? []));
-    const drawn = Object.values(design.records).filter(({ kind }) => kind === 'item' || kind === 'opening' || kind === 'face');
+    const drawn = Object.values(design.records).filter(
+      ({ kind }) => kind === 'item' || kind === 'opening' || kind === 'face',
+    );
     expect([...sources].sort()).toEqual(drawn.map(({ id }) => id).sort());
   });
 
@@ -139,7 +165,13 @@ describe('the schedule', () => {
   it('lists items by number with sizes, and marks what is made to measure', () => {
     const rows = itemSchedule(orchardKitchen());
     expect(rows.map(({ number }) => number)).toEqual(rows.map((_, index) => index + 1));
-    expect(rows[2]).toMatchObject({ code: 'B36-S', name: 'Sink base', width: `3'-0"`, height: `2'-10 1/2"`, note: 'Saltbox' });
+    expect(rows[2]).toMatchObject({
+      code: 'B36-S',
+      name: 'Sink base',
+      width: `3'-0"`,
+      height: `2'-10 1/2"`,
+      note: 'Saltbox',
+    });
     expect(rows.find(({ code }) => code === 'F3')).toMatchObject({ depth: '–' });
   });
 });
@@ -159,13 +191,19 @@ describe('sheets', () => {
     ] as const) {
       const [sheet] = must(drawSheets(design, options(page, scale)));
       const { left, bottom, right, top } = drawingBounds(sheet!.marks, 1);
-      expect([left >= 0, bottom >= 0, right <= sheet!.page.width, top <= sheet!.page.height]).toEqual([true, true, true, true]);
+      expect([left >= 0, bottom >= 0, right <= sheet!.page.width, top <= sheet!.page.height]).toEqual([
+        true,
+        true,
+        true,
+        true,
+      ]);
     }
   });
 
   it('go on to a second page when the schedule is long', () => {
     const builder = rectangle(4000, 3000);
-    for (let index = 0; index < 60; index++) builder.place('F300', { on: 'floor', x: 500 + index, y: -1200, turn: 0 });
+    for (let index = 0; index < 60; index++)
+      builder.place('F300', { on: 'floor', x: 500 + index, y: -1200, turn: 0 });
     const sheets = must(drawSheets(builder.design, options('A3', '20')));
     expect(sheets).toHaveLength(2);
     const texts = (marks: Primitive[]) => marks.flatMap((mark) => (mark.type === 'text' ? [mark.text] : []));
@@ -177,17 +215,37 @@ describe('sheets', () => {
     const builder = new RoomBuilder(rectangle(4000, 3000).design);
     builder.set('F900', 'face-a', 0);
     const sheets = must(drawSheets(builder.design, options('A3', '20')));
-    const bytes = await writeSheetPdf(sheets, await drawingFonts(), { title: 'Test', author: 'Studio', date: new Date('2026-01-02') });
+    const bytes = await writeSheetPdf(sheets, await drawingFonts(), {
+      title: 'Test',
+      author: 'Studio',
+      date: new Date('2026-01-02'),
+    });
     const file = join(mkdtempSync(join(tmpdir(), 'sheet-')), 'sheet.pdf');
     writeFileSync(file, bytes);
-    expect(execFileSync('qpdf', ['--check', file], { encoding: 'utf8' })).toContain('No syntax or stream encoding errors');
-    expect(execFileSync('pdfinfo', [file], { encoding: 'utf8' })).toMatch(/Page size:\s+1190\.55 x 841\.89 pts \(A3\)/);
+    expect(execFileSync('qpdf', ['--check', file], { encoding: 'utf8' })).toContain(
+      'No syntax or stream encoding errors',
+    );
+    expect(execFileSync('pdfinfo', [file], { encoding: 'utf8' })).toMatch(
+      /Page size:\s+1190\.55 x 841\.89 pts \(A3\)/,
+    );
     const fonts = execFileSync('pdffonts', [file], { encoding: 'utf8' }).trim().split('\n').slice(2);
     expect(fonts.length).toBe(2);
     for (const font of fonts) expect(font).toMatch(/\syes\s+(yes|no)\s+yes\s/);
     const words = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' });
-    for (const word of ['Test room', 'F900', '4000', '3000', '1:20', 'Item schedule', '12.00 m²', '2026-01-02']) expect(words).toContain(word);
-    const lines = straightLines(execFileSync('qpdf', ['--qdf', '--object-streams=disable', file, '-'], { encoding: 'latin1' }));
+    for (const word of [
+      'Test room',
+      'F900',
+      '4000',
+      '3000',
+      '1:20',
+      'Item schedule',
+      '12.00 m²',
+      '2026-01-02',
+    ])
+      expect(words).toContain(word);
+    const lines = straightLines(
+      execFileSync('qpdf', ['--qdf', '--object-streams=disable', file, '-'], { encoding: 'latin1' }),
+    );
     const near = (mm: number) => lines.filter((length) => Math.abs(length - mm) < 0.01).length;
     // 4000 mm of wall is 200 mm of paper, 3000 is 150; the 500 mm fields of the scale bar are 25 mm: 1000 mm measures 50.0.
     expect(near(200)).toBeGreaterThan(0);

@@ -15,7 +15,12 @@ import { textWidth } from './text-layout';
  * `scale` is how many room millimetres one paper millimetre is: it sizes texts, ticks and the distance of the chains.
  */
 export function drawPlan(design: Design, scale: number, without: readonly Layer[] = []): Primitive[] {
-  const marks = [...drawItems(design, scale), ...drawWalls(design, scale), ...drawName(design, scale), ...drawChains(design, scale)];
+  const marks = [
+    ...drawItems(design, scale),
+    ...drawWalls(design, scale),
+    ...drawName(design, scale),
+    ...drawChains(design, scale),
+  ];
   return without.length === 0 ? marks : marks.filter(({ layer }) => !without.includes(layer));
 }
 
@@ -34,7 +39,10 @@ function drawName(design: Design, scale: number): Primitive[] {
     ink: 'drawing',
     bold,
   });
-  return [text(name, 2.6, TEXT.title, true), text(formatArea(roomShape(design).area, unit), -2.4, TEXT.normal, false)];
+  return [
+    text(name, 2.6, TEXT.title, true),
+    text(formatArea(roomShape(design).area, unit), -2.4, TEXT.normal, false),
+  ];
 }
 
 /** The place on the floor farthest from walls and items, by a grid; a word as wide as 2 × `half` should stand clear. */
@@ -44,7 +52,8 @@ function emptiest(design: Design, half: number): Point {
   const polygons = [outline, ...itemBoxes(design).map(({ footprint }) => footprint)];
   const room = (point: Point): number => {
     let nearest = Infinity;
-    for (const polygon of polygons) forEachEdge(polygon, (a, b) => (nearest = Math.min(nearest, distanceToSegment(point, a, b))));
+    for (const polygon of polygons)
+      forEachEdge(polygon, (a, b) => (nearest = Math.min(nearest, distanceToSegment(point, a, b))));
     return nearest;
   };
   let best = { at: { x: (left + right) / 2, y: (bottom + top) / 2 }, free: -Infinity };
@@ -83,8 +92,16 @@ function cornersOf(mark: Primitive, scale: number): Point[] {
       const high = mark.size * scale;
       const before = mark.anchor === 'start' ? 0 : mark.anchor === 'end' ? wide : wide / 2;
       const [cos, sin] = [Math.cos(mark.turn), Math.sin(mark.turn)];
-      const corner = (x: number, y: number) => ({ x: mark.at.x + x * cos - y * sin, y: mark.at.y + x * sin + y * cos });
-      return [corner(-before, -high / 2), corner(wide - before, -high / 2), corner(wide - before, high / 2), corner(-before, high / 2)];
+      const corner = (x: number, y: number) => ({
+        x: mark.at.x + x * cos - y * sin,
+        y: mark.at.y + x * sin + y * cos,
+      });
+      return [
+        corner(-before, -high / 2),
+        corner(wide - before, -high / 2),
+        corner(wide - before, high / 2),
+        corner(-before, high / 2),
+      ];
     }
   }
 }

@@ -61,10 +61,22 @@ export const WEIGHT = { cut: 0.5, object: 0.35, top: 0.25, thin: 0.18 } as const
 export const TEXT = { small: 2.3, normal: 2.7, title: 4.2 } as const;
 export const DASH = [1.2, 0.8] as const;
 
-export function line(layer: Layer, points: readonly Point[], weight: number, ink: Ink, dash?: readonly number[]): PathMark {
+export function line(
+  layer: Layer,
+  points: readonly Point[],
+  weight: number,
+  ink: Ink,
+  dash?: readonly number[],
+): PathMark {
   return { type: 'path', layer, rings: [points], closed: false, weight, ink, ...(dash ? { dash } : {}) };
 }
 
-export function outline(layer: Layer, points: readonly Point[], weight: number, ink: Ink, fill?: Ink): PathMark {
+export function outline(
+  layer: Layer,
+  points: readonly Point[],
+  weight: number,
+  ink: Ink,
+  fill?: Ink,
+): PathMark {
   return { type: 'path', layer, rings: [points], closed: true, weight, ink, ...(fill ? { fill } : {}) };
 }

@@ -32,6 +32,10 @@ export function itemSchedule(design: Design): ScheduleRow[] {
 }
 
 function noteOf(range: string, type: string, width: number): string {
-  const special = isStandardWidth(range, type, width) ? '' : type === 'filler' ? 'cut to fit' : 'special width';
+  const special = isStandardWidth(range, type, width)
+    ? ''
+    : type === 'filler'
+      ? 'cut to fit'
+      : 'special width';
   return [rangeName(range), special].filter(Boolean).join(', ');
 }

@@ -30,10 +30,14 @@ export const sheetScales: readonly SheetScale[] = [
 
 export function findPage(id: string): Result<Page> {
   const page = pages.find((one) => one.id.toLowerCase() === id.toLowerCase());
-  return page ? ok(page) : refuse('sheet-unknown', { what: 'page', value: id, known: pages.map((one) => one.id) });
+  return page
+    ? ok(page)
+    : refuse('sheet-unknown', { what: 'page', value: id, known: pages.map((one) => one.id) });
 }
 
 export function findScale(id: string): Result<SheetScale> {
   const scale = sheetScales.find((one) => one.id === id);
-  return scale ? ok(scale) : refuse('sheet-unknown', { what: 'scale', value: id, known: sheetScales.map((one) => one.id) });
+  return scale
+    ? ok(scale)
+    : refuse('sheet-unknown', { what: 'scale', value: id, known: sheetScales.map((one) => one.id) });
 }

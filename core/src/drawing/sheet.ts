@@ -38,7 +38,12 @@ const PAD = 2;
  */
 export function drawSheets(design: Design, options: SheetOptions): Result<Sheet[]> {
   const { page, scale } = options;
-  const field = { left: MARGIN, bottom: MARGIN, right: page.width - MARGIN - COLUMN, top: page.height - MARGIN };
+  const field = {
+    left: MARGIN,
+    bottom: MARGIN,
+    right: page.width - MARGIN - COLUMN,
+    top: page.height - MARGIN,
+  };
   const room = { width: field.right - field.left - 2 * PAD, height: field.top - field.bottom - 2 * PAD - 12 };
   const need = needAt(design, scale.ratio);
   if (need.width > room.width || need.height > room.height) {
@@ -47,7 +52,12 @@ export function drawSheets(design: Design, options: SheetOptions): Result<Sheet[
       return other.width <= room.width && other.height <= room.height;
     });
     const shown = { width: need.width, height: need.height };
-    return refuse('sheet-too-small', { ...shown, scale: scale.ratio, page: page.id, fits: fits.map(({ text }) => text) });
+    return refuse('sheet-too-small', {
+      ...shown,
+      scale: scale.ratio,
+      page: page.id,
+      fits: fits.map(({ text }) => text),
+    });
   }
   const centre = { x: (field.left + field.right) / 2, y: (field.bottom + field.top) / 2 + 6 };
   const origin = { x: centre.x - need.middle.x / scale.ratio, y: centre.y - need.middle.y / scale.ratio };
@@ -60,9 +70,21 @@ export function drawSheets(design: Design, options: SheetOptions): Result<Sheet[
       page,
       title: index === 0 ? 'Plan' : 'Item schedule, continued',
       marks: [
-        ...(index === 0 ? [...plan, ...scaleBar(design, scale, field.left + PAD + 4, field.bottom + PAD + 3)] : []),
-        outline('sheet', rectangle(MARGIN, MARGIN, page.width - MARGIN, page.height - MARGIN), WEIGHT.cut, 'drawing'),
-        line('sheet', [point(field.right, field.bottom), point(field.right, field.top)], WEIGHT.object, 'drawing'),
+        ...(index === 0
+          ? [...plan, ...scaleBar(design, scale, field.left + PAD + 4, field.bottom + PAD + 3)]
+          : []),
+        outline(
+          'sheet',
+          rectangle(MARGIN, MARGIN, page.width - MARGIN, page.height - MARGIN),
+          WEIGHT.cut,
+          'drawing',
+        ),
+        line(
+          'sheet',
+          [point(field.right, field.bottom), point(field.right, field.top)],
+          WEIGHT.object,
+          'drawing',
+        ),
         ...schedule(own, field.right, field.top),
         ...titleBlock(design, options, index, pagesOfRows.length, field.right, MARGIN),
       ],
@@ -73,7 +95,11 @@ export function drawSheets(design: Design, options: SheetOptions): Result<Sheet[
 /** Paper size of the plan at a scale, and the room place in its middle. */
 function needAt(design: Design, ratio: number) {
   const { left, right, bottom, top } = drawingBounds(drawPlan(design, ratio), ratio);
-  return { width: (right - left) / ratio, height: (top - bottom) / ratio, middle: { x: (left + right) / 2, y: (bottom + top) / 2 } };
+  return {
+    width: (right - left) / ratio,
+    height: (top - bottom) / ratio,
+    middle: { x: (left + right) / 2, y: (bottom + top) / 2 },
+  };
 }
 
 /** A mark of the room's drawing moved onto paper: exact similarity, weights and texts are paper sizes already. */
@@ -100,21 +126,33 @@ function schedule(rows: readonly ScheduleRow[], left: number, top: number): Prim
   ];
   const marks: Primitive[] = [text('Item schedule', left + 4, top - 6, TEXT.normal + 0.4, true)];
   const head = top - 12;
-  for (const { title, x, anchor } of columns) marks.push(text(title, left + x, head, TEXT.small, true, anchor));
-  marks.push(line('sheet', [point(left + 4, head - 2.6), point(left + COLUMN - 4, head - 2.6)], WEIGHT.top, 'drawing'));
+  for (const { title, x, anchor } of columns)
+    marks.push(text(title, left + x, head, TEXT.small, true, anchor));
+  marks.push(
+    line('sheet', [point(left + 4, head - 2.6), point(left + COLUMN - 4, head - 2.6)], WEIGHT.top, 'drawing'),
+  );
   rows.forEach((row, index) => {
     const y = head - ROW_HEIGHT * (index + 1);
-    for (const { x, anchor, of } of columns) marks.push(text(of(row), left + x, y, TEXT.small, false, anchor));
+    for (const { x, anchor, of } of columns)
+      marks.push(text(of(row), left + x, y, TEXT.small, false, anchor));
     if (row.note.includes(',')) marks.push(text('*', left + 87.2, y, TEXT.small));
     marks.push(line('sheet', [point(left + 4, y - 2.6), point(left + COLUMN - 4, y - 2.6)], 0.1, 'faint'));
   });
   const special = rows.some(({ note }) => note.includes(','));
-  if (special) marks.push(text('* made to this width', left + 4, head - ROW_HEIGHT * (rows.length + 1), TEXT.small));
+  if (special)
+    marks.push(text('* made to this width', left + 4, head - ROW_HEIGHT * (rows.length + 1), TEXT.small));
   if (rows.length === 0) marks.push(text('No items yet.', left + 4, head - ROW_HEIGHT, TEXT.small));
   return marks;
 }
 
-function titleBlock(design: Design, options: SheetOptions, index: number, count: number, left: number, bottom: number): Primitive[] {
+function titleBlock(
+  design: Design,
+  options: SheetOptions,
+  index: number,
+  count: number,
+  left: number,
+  bottom: number,
+): Primitive[] {
   const { name, unit } = roomOf(design);
   const { studio, job, date, revision, scale, page } = options;
   const top = bottom + TITLE_HEIGHT;
@@ -128,7 +166,12 @@ function titleBlock(design: Design, options: SheetOptions, index: number, count:
     line('sheet', [point(left, top), point(left + COLUMN, top)], WEIGHT.object, 'drawing'),
     text(fitted(studio, TEXT.normal, wide), left + 4, top - 5, TEXT.normal),
     text(fitted(job, TEXT.title, wide), left + 4, top - 12, TEXT.title, true),
-    text(fitted(`${name} · ${index === 0 ? 'plan' : 'item schedule'}`, TEXT.normal + 0.4, wide), left + 4, top - 18.5, TEXT.normal + 0.4),
+    text(
+      fitted(`${name} · ${index === 0 ? 'plan' : 'item schedule'}`, TEXT.normal + 0.4, wide),
+      left + 4,
+      top - 18.5,
+      TEXT.normal + 0.4,
+    ),
     ...field('Scale', index === 0 ? scale.text : '–', 4, bottom + 19.5),
     ...field('Page', page.id, 34, bottom + 19.5),
     ...field('Revision', String(revision), 54, bottom + 19.5),
@@ -157,8 +200,25 @@ function scaleBar(design: Design, scale: SheetScale, left: number, bottom: numbe
   return marks;
 }
 
-function text(words: string, x: number, y: number, size: number, bold = false, anchor: TextMark['anchor'] = 'start'): TextMark {
-  return { type: 'text', layer: 'sheet', at: { x, y }, text: words, size, anchor, turn: 0, ink: 'drawing', bold };
+function text(
+  words: string,
+  x: number,
+  y: number,
+  size: number,
+  bold = false,
+  anchor: TextMark['anchor'] = 'start',
+): TextMark {
+  return {
+    type: 'text',
+    layer: 'sheet',
+    at: { x, y },
+    text: words,
+    size,
+    anchor,
+    turn: 0,
+    ink: 'drawing',
+    bold,
+  };
 }
 
 /** The words, shortened with an ellipsis when they are wider than the space, paper mm. */

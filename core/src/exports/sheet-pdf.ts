@@ -1,3 +1,4 @@
+// eslint-disable-next-line @typescript-eslint/triple-slash-reference -- the package has no types; web compiles this file too
 /// <reference path="./fontkit.d.ts" />
 import {
   appendBezierCurve,
@@ -57,7 +58,11 @@ interface Faces {
 }
 
 /** Sheets as one vector PDF, true to scale, with the fonts embedded. */
-export async function writeSheetPdf(sheets: readonly Sheet[], files: FontFiles, info: PdfInfo): Promise<Uint8Array> {
+export async function writeSheetPdf(
+  sheets: readonly Sheet[],
+  files: FontFiles,
+  info: PdfInfo,
+): Promise<Uint8Array> {
   const pdf = await PDFDocument.create();
   pdf.registerFontkit(fontkit as never);
   pdf.setTitle(info.title);
@@ -82,7 +87,9 @@ function faces(page: PDFPage, font: PDFFont): Faces {
 }
 
 function operatorsOf(mark: Primitive, fonts: { regular: Faces; bold: Faces }): PDFOperator[] {
-  return mark.type === 'text' ? textOperators(mark, mark.bold ? fonts.bold : fonts.regular) : shapeOperators(mark);
+  return mark.type === 'text'
+    ? textOperators(mark, mark.bold ? fonts.bold : fonts.regular)
+    : shapeOperators(mark);
 }
 
 function shapeOperators(mark: PathMark | ArcMark): PDFOperator[] {
@@ -94,7 +101,10 @@ function shapeOperators(mark: PathMark | ArcMark): PDFOperator[] {
     setLineWidth(mark.weight * POINTS),
     setLineJoin(0),
     setLineCap(0),
-    setDashPattern((mark.dash ?? []).map((part) => part * POINTS), 0),
+    setDashPattern(
+      (mark.dash ?? []).map((part) => part * POINTS),
+      0,
+    ),
     setStrokingColor(colour(mark.ink)),
     ...(mark.fill ? [setFillingColor(colour(mark.fill))] : []),
     ...path,
@@ -105,7 +115,9 @@ function shapeOperators(mark: PathMark | ArcMark): PDFOperator[] {
 
 function pathOperators({ rings, closed }: PathMark): PDFOperator[] {
   return rings.flatMap((ring) => [
-    ...ring.map(({ x, y }, index) => (index === 0 ? moveTo(x * POINTS, y * POINTS) : lineTo(x * POINTS, y * POINTS))),
+    ...ring.map(({ x, y }, index) =>
+      index === 0 ? moveTo(x * POINTS, y * POINTS) : lineTo(x * POINTS, y * POINTS),
+    ),
     ...(closed ? [closePath()] : []),
   ]);
 }
@@ -114,8 +126,11 @@ function pathOperators({ rings, closed }: PathMark): PDFOperator[] {
 function arcOperators({ centre, radius, from, sweep }: ArcMark): PDFOperator[] {
   const parts = Math.max(1, Math.ceil(Math.abs(sweep) / (Math.PI / 2) - 1e-9));
   const step = sweep / parts;
-  const handle = ((4 / 3) * Math.tan(step / 4)) * radius;
-  const at = (angle: number): Point => ({ x: centre.x + radius * Math.cos(angle), y: centre.y + radius * Math.sin(angle) });
+  const handle = (4 / 3) * Math.tan(step / 4) * radius;
+  const at = (angle: number): Point => ({
+    x: centre.x + radius * Math.cos(angle),
+    y: centre.y + radius * Math.sin(angle),
+  });
   const first = at(from);
   const operators = [moveTo(first.x * POINTS, first.y * POINTS)];
   for (let part = 0; part < parts; part++) {
@@ -162,7 +177,10 @@ function textOperators(mark: TextMark, { font, key }: Faces): PDFOperator[] {
 /** The paper-coloured rectangle a text stands on. */
 function groundOf({ at, turn, size, layer }: TextMark, width: number, before: number): PathMark {
   const [cos, sin] = [Math.cos(turn), Math.sin(turn)];
-  const corner = (x: number, y: number): Point => ({ x: at.x + x * cos - y * sin, y: at.y + x * sin + y * cos });
+  const corner = (x: number, y: number): Point => ({
+    x: at.x + x * cos - y * sin,
+    y: at.y + x * sin + y * cos,
+  });
   const [left, right, half] = [-before - 0.3, width - before + 0.3, size * 0.5];
   const ring = [corner(left, -half), corner(right, -half), corner(right, half), corner(left, half)];
   return { type: 'path', layer, rings: [ring], closed: true, weight: 0, ink: 'paper', fill: 'paper' };

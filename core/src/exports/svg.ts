@@ -15,7 +15,9 @@ export function svgMarks(marks: readonly Primitive[], scale: number): string {
 export function writeSvg(marks: readonly Primitive[], scale: number, { margin }: { margin: number }): string {
   const { left, right, bottom, top } = drawingBounds(marks, scale);
   const edge = margin * scale;
-  const box = [left - edge, -top - edge, right - left + 2 * edge, top - bottom + 2 * edge].map(number).join(' ');
+  const box = [left - edge, -top - edge, right - left + 2 * edge, top - bottom + 2 * edge]
+    .map(number)
+    .join(' ');
   return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${box}" aria-hidden="true">${svgMarks(marks, scale)}</svg>`;
 }
 
@@ -27,7 +29,9 @@ function svgMark(mark: Primitive, scale: number): string {
 
 function svgShape(mark: PathMark | ArcMark, scale: number, attributes: string): string {
   const fill = mark.fill ? ` fill-${mark.fill}` : '';
-  const dash = mark.dash ? ` stroke-dasharray="${mark.dash.map((part) => number(part * scale)).join(' ')}"` : '';
+  const dash = mark.dash
+    ? ` stroke-dasharray="${mark.dash.map((part) => number(part * scale)).join(' ')}"`
+    : '';
   const style = `class="ink-${mark.ink}${fill}" stroke-width="${number(mark.weight * scale)}"${dash}`;
   if (mark.type === 'arc' && Math.abs(mark.sweep) >= 2 * Math.PI - 1e-9) {
     return `<circle cx="${number(mark.centre.x)}" cy="${number(-mark.centre.y)}" r="${number(mark.radius)}" ${style}${attributes}/>`;
@@ -40,7 +44,8 @@ function ringsPath({ rings, closed }: PathMark): string {
 }
 
 function arcPath({ centre, radius, from, sweep }: ArcMark): string {
-  const at = (angle: number) => pair({ x: centre.x + radius * Math.cos(angle), y: centre.y + radius * Math.sin(angle) });
+  const at = (angle: number) =>
+    pair({ x: centre.x + radius * Math.cos(angle), y: centre.y + radius * Math.sin(angle) });
   const large = Math.abs(sweep) > Math.PI ? 1 : 0;
   return `M${at(from)}A${number(radius)} ${number(radius)} 0 ${large} ${sweep > 0 ? 0 : 1} ${at(from + sweep)}`;
 }
@@ -54,7 +59,10 @@ function svgText(mark: TextMark, scale: number, attributes: string): string {
     ? `<rect class="fill-paper" x="${number(-before - 0.3 * scale)}" y="${number(-mark.size * scale * 0.5)}" width="${number(width + 0.6 * scale)}" height="${number(mark.size * scale)}"/>`
     : '';
   const letters = runs
-    .map(({ text, x, rise, size }) => `<text x="${number(x - before)}" y="${number(drop - rise)}" font-size="${number(size)}">${escape(text)}</text>`)
+    .map(
+      ({ text, x, rise, size }) =>
+        `<text x="${number(x - before)}" y="${number(drop - rise)}" font-size="${number(size)}">${escape(text)}</text>`,
+    )
     .join('');
   const bold = mark.bold ? ' bold' : '';
   return `<g class="text text-${mark.ink}${bold}" transform="translate(${number(mark.at.x)} ${number(-mark.at.y)})${turn}"${attributes}>${ground}${letters}</g>`;

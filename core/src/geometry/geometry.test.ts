@@ -47,7 +47,10 @@ function inSector(point: Point, { centre, radius, from, sweep }: Sector): boolea
 /** A sector as a polygon around it, an edge a quarter of a degree. */
 function fan({ centre, radius, from, sweep }: Sector): Point[] {
   const rim = Array.from({ length: 361 }, (_, i) => direction(from + (sweep * i) / 360));
-  return [centre, ...rim.map(({ x, y }) => ({ x: centre.x + x * radius * 1.00001, y: centre.y + y * radius * 1.00001 }))];
+  return [
+    centre,
+    ...rim.map(({ x, y }) => ({ x: centre.x + x * radius * 1.00001, y: centre.y + y * radius * 1.00001 })),
+  ];
 }
 
 describe('polygons', () => {
@@ -115,7 +118,9 @@ describe('sectors', () => {
     fc.assert(
       fc.property(box, sector, (polygon, swing) => {
         const inside = samples(polygon, 30).filter((point) => inSector(point, swing));
-        const nearest = Math.min(...inside.map(({ x, y }) => Math.hypot(x - swing.centre.x, y - swing.centre.y)));
+        const nearest = Math.min(
+          ...inside.map(({ x, y }) => Math.hypot(x - swing.centre.x, y - swing.centre.y)),
+        );
         const reach = reachIntoSector(polygon, swing);
         if (inside.length > 0) expect(reach).toBeGreaterThanOrEqual(swing.radius - nearest - 1e-6);
         if (reach > 1) expect(intersect([polygon], [fan(swing)]).length).toBeGreaterThan(0);
@@ -126,8 +131,12 @@ describe('sectors', () => {
   it('agrees with sampling on whether two sweeps share floor', () => {
     fc.assert(
       fc.property(sector, sector, (a, b) => {
-        const reach = [-1, 1].flatMap((x) => [-1, 1].map((y) => ({ x: a.centre.x + x * a.radius, y: a.centre.y + y * a.radius })));
-        const shared = samples([reach[0]!, reach[2]!, reach[3]!, reach[1]!], 60).some((point) => inSector(point, a) && inSector(point, b));
+        const reach = [-1, 1].flatMap((x) =>
+          [-1, 1].map((y) => ({ x: a.centre.x + x * a.radius, y: a.centre.y + y * a.radius })),
+        );
+        const shared = samples([reach[0]!, reach[2]!, reach[3]!, reach[1]!], 60).some(
+          (point) => inSector(point, a) && inSector(point, b),
+        );
         if (shared) expect(sectorsMeet(a, b)).toBe(true);
       }),
     );

@@ -24,7 +24,8 @@ export function forEachEdge(polygon: Polygon, visit: (a: Point, b: Point, index:
 export function contains(polygon: Polygon, point: Point): boolean {
   let inside = false;
   forEachEdge(polygon, (a, b) => {
-    if (a.y > point.y !== b.y > point.y && point.x < ((b.x - a.x) * (point.y - a.y)) / (b.y - a.y) + a.x) inside = !inside;
+    if (a.y > point.y !== b.y > point.y && point.x < ((b.x - a.x) * (point.y - a.y)) / (b.y - a.y) + a.x)
+      inside = !inside;
   });
   return inside;
 }

@@ -7,9 +7,12 @@ export type Region = Point[][];
 
 const PER_MM = 1000;
 
-export const union = (polygons: readonly Polygon[]): Region => from(Clipper.union(to(polygons), [], FillRule.NonZero));
-export const intersect = (a: readonly Polygon[], b: readonly Polygon[]): Region => from(Clipper.intersect(to(a), to(b), FillRule.NonZero));
-export const without = (a: readonly Polygon[], b: readonly Polygon[]): Region => from(Clipper.difference(to(a), to(b), FillRule.NonZero));
+export const union = (polygons: readonly Polygon[]): Region =>
+  from(Clipper.union(to(polygons), [], FillRule.NonZero));
+export const intersect = (a: readonly Polygon[], b: readonly Polygon[]): Region =>
+  from(Clipper.intersect(to(a), to(b), FillRule.NonZero));
+export const without = (a: readonly Polygon[], b: readonly Polygon[]): Region =>
+  from(Clipper.difference(to(a), to(b), FillRule.NonZero));
 
 /** Clipper takes floats silently and answers wrongly, so every number is rounded here; rings are turned counter-clockwise for the non-zero rule. */
 function to(polygons: readonly Polygon[]): Paths64 {

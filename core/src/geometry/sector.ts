@@ -34,7 +34,8 @@ export function sectorsMeet(a: Sector, b: Sector): boolean {
   const edgesA = straightEdges(a);
   const edgesB = straightEdges(b);
   if (edgesA.some((edge) => edgesB.some((other) => cross2(edge, other)))) return true;
-  if (edgesA.some((edge) => arcMeetsEdge(b, edge)) || edgesB.some((edge) => arcMeetsEdge(a, edge))) return true;
+  if (edgesA.some((edge) => arcMeetsEdge(b, edge)) || edgesB.some((edge) => arcMeetsEdge(a, edge)))
+    return true;
   return arcCrossings(a, b).some((point) => holds(a, point) && holds(b, point));
 }
 
@@ -81,5 +82,8 @@ function arcCrossings(a: Sector, b: Sector): Point[] {
   const off = Math.sqrt(Math.max(0, a.radius ** 2 - along ** 2));
   const u = scale(subtract(b.centre, a.centre), 1 / apart);
   const n = inward(u);
-  return [off, -off].map((side) => ({ x: a.centre.x + u.x * along + n.x * side, y: a.centre.y + u.y * along + n.y * side }));
+  return [off, -off].map((side) => ({
+    x: a.centre.x + u.x * along + n.x * side,
+    y: a.centre.y + u.y * along + n.y * side,
+  }));
 }

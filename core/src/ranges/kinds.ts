@@ -9,7 +9,16 @@ import { filler } from './kinds/filler';
 import { refrigerator } from './kinds/refrigerator';
 
 /** Every item kind, sorted by id. */
-export const itemKinds: readonly ItemKind[] = [baseDoors, baseDrawers, baseSink, cooker, dishwasher, endPanel, filler, refrigerator];
+export const itemKinds: readonly ItemKind[] = [
+  baseDoors,
+  baseDrawers,
+  baseSink,
+  cooker,
+  dishwasher,
+  endPanel,
+  filler,
+  refrigerator,
+];
 
 const byId = new Map(itemKinds.map((kind) => [kind.id, kind]));
 

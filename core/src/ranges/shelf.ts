@@ -36,7 +36,9 @@ export function searchShelf(rangeId: string, text: string): readonly ShelfItem[]
   const byCode = items.filter(({ code }) => code.startsWith(wanted));
   const words = wanted.split(/\s+/);
   const byWords = items.filter(
-    (item) => !byCode.includes(item) && words.every((word) => `${item.code} ${item.name}`.toUpperCase().includes(word)),
+    (item) =>
+      !byCode.includes(item) &&
+      words.every((word) => `${item.code} ${item.name}`.toUpperCase().includes(word)),
   );
   return [...byCode, ...byWords];
 }

@@ -33,7 +33,9 @@ export function runRules(design: Design, chosen: readonly Rule[]): ReachReport {
   const failed: ReachReport['failed'][number][] = [];
   for (const rule of chosen) {
     try {
-      findings.push(...rule.check(facts, rule.parameters[room.pack]).map((finding) => ({ rule: rule.id, ...finding })));
+      findings.push(
+        ...rule.check(facts, rule.parameters[room.pack]).map((finding) => ({ rule: rule.id, ...finding })),
+      );
     } catch (error) {
       failed.push({ rule: rule.id, reason: error instanceof Error ? error.message : String(error) });
     }

@@ -32,7 +32,9 @@ describe('counter-height', () => {
     builder.set('F600', 'face-a', 0);
     expect(found(builder, 'counter-height')).toEqual(['clear: Counter stands at 900 mm.']);
     builder.run(setRoom, { counterHeight: 914.4 });
-    expect(found(builder, 'counter-height')).toEqual(['tight: Counter stands at 900 mm, 14 mm below the room’s 914 mm.']);
+    expect(found(builder, 'counter-height')).toEqual([
+      'tight: Counter stands at 900 mm, 14 mm below the room’s 914 mm.',
+    ]);
   });
 });
 
@@ -56,7 +58,12 @@ describe('work-aisle', () => {
     builder.set('F600', 'face-a', 1000);
     builder.set('F600', 'face-c', 2400);
     const [finding] = checkReach(builder.design).findings.filter(({ rule }) => rule === 'work-aisle');
-    const [a, b, c, d] = finding!.place as [{ x: number; y: number }, { x: number; y: number }, { x: number; y: number }, { x: number; y: number }];
+    const [a, b, c, d] = finding!.place as [
+      { x: number; y: number },
+      { x: number; y: number },
+      { x: number; y: number },
+      { x: number; y: number },
+    ];
     const widths = [Math.hypot(a.x - d.x, a.y - d.y), Math.hypot(b.x - c.x, b.y - c.y)];
     expect(finding!.measured).toBeCloseTo(Math.min(...widths), 6);
     expect(Math.abs(widths[0]! - widths[1]!)).toBeGreaterThan(0.5);
@@ -66,7 +73,9 @@ describe('work-aisle', () => {
     const builder = rectangle();
     builder.set('F600', 'face-a', 1000);
     builder.place('F600', { on: 'floor', x: 1000, y: -1500, turn: 0 });
-    expect(found(builder, 'work-aisle')).toEqual(['tight: Aisle between F600 and F600 is 900 mm; 1000 mm is asked for.']);
+    expect(found(builder, 'work-aisle')).toEqual([
+      'tight: Aisle between F600 and F600 is 900 mm; 1000 mm is asked for.',
+    ]);
     const corner = new RoomBuilder(orchardKitchen());
     expect(found(corner, 'work-aisle').some((sentence) => sentence.includes('DISH24'))).toBe(false);
   });
@@ -82,7 +91,9 @@ describe('door-swing', () => {
     const builder = withDoor();
     expect(found(builder, 'door-swing')).toEqual(['clear: Door D1 swings freely.']);
     builder.place('F600', { on: 'floor', x: 500, y: -750, turn: 0 });
-    expect(found(builder, 'door-swing')).toEqual(['blocked: Door D1 hits F600: it stands 51 mm inside the swing.']);
+    expect(found(builder, 'door-swing')).toEqual([
+      'blocked: Door D1 hits F600: it stands 51 mm inside the swing.',
+    ]);
   });
   it('does not mind a cabinet behind the hinge, nor a door that opens out', () => {
     const builder = withDoor();
@@ -96,7 +107,9 @@ describe('door-swing', () => {
   it('finds two doors that swing through the same place', () => {
     const builder = withDoor();
     builder.open('face-d', 'door', 100, { from: 'right', hinge: 'left' });
-    expect(found(builder, 'door-swing')[0]).toBe('blocked: Door D1 and door D2 swing through the same place.');
+    expect(found(builder, 'door-swing')[0]).toBe(
+      'blocked: Door D1 and door D2 swing through the same place.',
+    );
   });
 });
 
@@ -135,7 +148,9 @@ describe('collisions', () => {
     builder.set('F600', 'face-b', 700);
     expect(found(builder, 'opening-blocked')).toEqual(['blocked: F600 stands 100 mm in front of door D1.']);
     builder.set('COLD600', 'face-b', 0);
-    expect(found(builder, 'opening-blocked')).toContain('blocked: COLD600 stands 100 mm in front of window W1.');
+    expect(found(builder, 'opening-blocked')).toContain(
+      'blocked: COLD600 stands 100 mm in front of window W1.',
+    );
   });
 });
 

@@ -7,10 +7,23 @@ import { wallCollision } from './rules/wall-collision';
 import { workAisle } from './rules/work-aisle';
 
 /** Every reach rule, sorted by id. */
-export const rules: readonly Rule[] = [counterHeight, doorSwing, itemCollision, openingBlocked, wallCollision, workAisle];
+export const rules: readonly Rule[] = [
+  counterHeight,
+  doorSwing,
+  itemCollision,
+  openingBlocked,
+  wallCollision,
+  workAisle,
+];
 
 /** The name, edition and standing of each rule pack. The text says what it is, and that it is no certificate. */
 export const packs = {
-  'inch-residential': { name: 'Inch residential', basis: 'published kitchen planning guidelines and common practice' },
-  'metric-residential': { name: 'Metric residential', basis: 'common practice; edit to your country’s rules' },
+  'inch-residential': {
+    name: 'Inch residential',
+    basis: 'published kitchen planning guidelines and common practice',
+  },
+  'metric-residential': {
+    name: 'Metric residential',
+    basis: 'common practice; edit to your country’s rules',
+  },
 } as const;

@@ -41,7 +41,11 @@ const HUG_REACH = 350;
 export function hug(design: Design, setting: Setting, middle: Point, snap: number): Landing {
   const shape = roomShape(design);
   const near = shape.faces
-    .map((face) => ({ face, out: dot(subtract(middle, face.start), face.n), along: dot(subtract(middle, face.start), face.u) }))
+    .map((face) => ({
+      face,
+      out: dot(subtract(middle, face.start), face.n),
+      along: dot(subtract(middle, face.start), face.u),
+    }))
     .filter(({ face, along }) => along > -setting.width / 2 && along < face.length + setting.width / 2)
     .filter(({ face }) => face.length >= setting.width)
     .sort((a, b) => awayFrom(a.face, middle) - awayFrom(b.face, middle));
@@ -64,7 +68,13 @@ function awayFrom(face: PlacedFace, point: Point): number {
 export function facePlacement(face: PlacedFace, along: number, width: number, off = 0): FacePlacement {
   const fromRight = face.length - along - width;
   const from = along <= fromRight + 1e-6 ? 'left' : 'right';
-  return { on: 'face', face: face.id, from, distance: quantise(from === 'left' ? along : fromRight), off: quantise(off) };
+  return {
+    on: 'face',
+    face: face.id,
+    from,
+    distance: quantise(from === 'left' ? along : fromRight),
+    off: quantise(off),
+  };
 }
 
 function onFace(design: Design, face: PlacedFace, setting: Setting, wanted: number, snap: number): Landing {
@@ -75,14 +85,26 @@ function onFace(design: Design, face: PlacedFace, setting: Setting, wanted: numb
   const [best] = slots;
   const centred = centredOnOpening(design, face, setting.width, wanted, snap);
   if (centred && (!best || Math.abs(centred.along - wanted) < Math.abs(best.along - wanted) + snap / 2)) {
-    const free = slots.some(({ slot }) => centred.along >= slot.from - 1e-6 && centred.along + setting.width <= slot.to + 1e-6);
-    if (free) return { placement: facePlacement(face, centred.along, setting.width), caught: { face: face.id, by: 'centre', id: centred.id } };
+    const free = slots.some(
+      ({ slot }) => centred.along >= slot.from - 1e-6 && centred.along + setting.width <= slot.to + 1e-6,
+    );
+    if (free)
+      return {
+        placement: facePlacement(face, centred.along, setting.width),
+        caught: { face: face.id, by: 'centre', id: centred.id },
+      };
   }
   if (best && Math.abs(best.along - wanted) <= setting.width) {
-    return { placement: facePlacement(face, best.along, setting.width), caught: { face: face.id, ...best.caught } };
+    return {
+      placement: facePlacement(face, best.along, setting.width),
+      caught: { face: face.id, ...best.caught },
+    };
   }
   const along = Math.max(0, Math.min(face.length - setting.width, wanted));
-  return { placement: facePlacement(face, along, setting.width), caught: { face: face.id, by: 'face', id: face.id } };
+  return {
+    placement: facePlacement(face, along, setting.width),
+    caught: { face: face.id, by: 'face', id: face.id },
+  };
 }
 
 function landIn(slot: OpenLength, width: number, wanted: number, snap: number) {
@@ -90,7 +112,8 @@ function landIn(slot: OpenLength, width: number, wanted: number, snap: number) {
   const toLeft = wanted < slot.from + snap;
   const toRight = wanted > last - snap;
   const left = toLeft && (!toRight || wanted - slot.from <= last - wanted);
-  const by = (bound: OpenLength['left']): Omit<Caught, 'face'> => (bound ? { by: bound.kind, id: bound.id } : { by: 'end', id: slot.face.id });
+  const by = (bound: OpenLength['left']): Omit<Caught, 'face'> =>
+    bound ? { by: bound.kind, id: bound.id } : { by: 'end', id: slot.face.id };
   if (left) return { slot, along: slot.from, caught: by(slot.left) };
   if (toRight) return { slot, along: Math.max(slot.from, last), caught: by(slot.right) };
   return { slot, along: wanted, caught: { by: 'face' as const, id: slot.face.id } };
@@ -99,7 +122,8 @@ function landIn(slot: OpenLength, width: number, wanted: number, snap: number) {
 function centredOnOpening(design: Design, face: PlacedFace, width: number, wanted: number, snap: number) {
   for (const { record, face: host, left, right } of placedOpenings(design)) {
     const along = (left + right) / 2 - width / 2;
-    if (host.id === face.id && record.type === 'window' && Math.abs(along - wanted) <= snap) return { along, id: record.id };
+    if (host.id === face.id && record.type === 'window' && Math.abs(along - wanted) <= snap)
+      return { along, id: record.id };
   }
   return null;
 }
@@ -107,7 +131,9 @@ function centredOnOpening(design: Design, face: PlacedFace, width: number, wante
 /** The place left, right or back to back of a free-standing item, if the point is near enough to one. */
 function besideFree(design: Design, setting: Setting, middle: Point, reach: number): Landing | null {
   const places = itemBoxes(design)
-    .filter((box) => !box.against && box.id !== setting.except && box.low < setting.high && box.high > setting.low)
+    .filter(
+      (box) => !box.against && box.id !== setting.except && box.low < setting.high && box.high > setting.low,
+    )
     .flatMap((box) => besidePlaces(box, setting).map((landing) => ({ box, ...landing })))
     .map((landing) => ({ ...landing, off: distance(landing.middle, middle) }))
     .filter(({ off }) => off <= reach)
@@ -152,11 +178,17 @@ export function nextPlace(design: Design, setting: Setting, besideId?: string): 
     return withRun.has(face.id) ? 1 : 2;
   }
   for (const face of faces) {
-    const fitting = freeStretches(design, face, { ...setting }).filter(({ length }) => length >= setting.width - 1e-6);
-    const after = beside?.against?.face === face ? fitting.find((slot) => slot.left?.id === beside.id) : undefined;
+    const fitting = freeStretches(design, face, { ...setting }).filter(
+      ({ length }) => length >= setting.width - 1e-6,
+    );
+    const after =
+      beside?.against?.face === face ? fitting.find((slot) => slot.left?.id === beside.id) : undefined;
     const slot = after ?? fitting[0];
     if (slot) return facePlacement(face, slot.from, setting.width);
   }
-  const middle = shape.outline.reduce((sum, corner) => add(sum, scale(corner, 1 / shape.outline.length)), { x: 0, y: 0 });
+  const middle = shape.outline.reduce((sum, corner) => add(sum, scale(corner, 1 / shape.outline.length)), {
+    x: 0,
+    y: 0,
+  });
   return contains(shape.outline, middle) ? freePlacement(middle, 0, setting) : null;
 }

@@ -46,9 +46,26 @@ export function boxOf(record: ItemRecord, shape: RoomShape): ItemBox {
   }
   const u = against?.face.u ?? direction(turn);
   const n = inward(u);
-  const footprint = [origin, place(origin, u, width, n, 0), place(origin, u, width, n, depth), place(origin, u, 0, n, depth)];
+  const footprint = [
+    origin,
+    place(origin, u, width, n, 0),
+    place(origin, u, width, n, depth),
+    place(origin, u, 0, n, depth),
+  ];
   const kind = kindOf(record.type);
-  return { id: record.id, record, kind, origin, u, n, turn, footprint, low: record.up, high: record.up + record.height, against };
+  return {
+    id: record.id,
+    record,
+    kind,
+    origin,
+    u,
+    n,
+    turn,
+    footprint,
+    low: record.up,
+    high: record.up + record.height,
+    against,
+  };
 }
 
 /** Numbers of the items on drawings and schedules: clockwise along the faces from the first corner, then the free-standing ones. */

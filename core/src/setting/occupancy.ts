@@ -33,7 +33,8 @@ export function occupied(design: Design, face: PlacedFace, band: Band): Stretch[
     add(stretchOfPolygon(strip, box.footprint), 'item', box.id);
   }
   for (const { record, face: host, left, right } of placedOpenings(design)) {
-    if (host.id === face.id && record.type !== 'window' && record.sill < band.high) add([left, right], 'opening', record.id);
+    if (host.id === face.id && record.type !== 'window' && record.sill < band.high)
+      add([left, right], 'opening', record.id);
   }
   for (const other of roomShape(design).faces) {
     if (other.id !== face.id) add(stretchOfSegment(strip, other.start, other.end), 'wall', other.id);

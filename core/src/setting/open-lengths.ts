@@ -28,7 +28,15 @@ export function freeStretches(design: Design, face: PlacedFace, band: Band): Ope
     if (to - at < LEAST_OPEN) return;
     const start = bound?.by.kind === 'wall' ? bound.from : at;
     const end = next?.by.kind === 'wall' ? next.to : to;
-    open.push({ face, from: at, to, length: to - at, left: bound?.by ?? null, right: next?.by ?? null, alongFace: end - start });
+    open.push({
+      face,
+      from: at,
+      to,
+      length: to - at,
+      left: bound?.by ?? null,
+      right: next?.by ?? null,
+      alongFace: end - start,
+    });
   };
   for (const stretch of occupied(design, face, band)) {
     close(stretch.from, stretch);
@@ -41,7 +49,11 @@ export function freeStretches(design: Design, face: PlacedFace, band: Band): Ope
 /** The band that the base run of a face stands in: as deep as its deepest item and as high as its highest base. */
 export function baseBand(onFace: readonly ItemBox[]): Band {
   return {
-    depth: Math.max(...onFace.map(({ record }) => record.depth + (record.placement.on === 'face' ? record.placement.off : 0))),
+    depth: Math.max(
+      ...onFace.map(
+        ({ record }) => record.depth + (record.placement.on === 'face' ? record.placement.off : 0),
+      ),
+    ),
     low: 0,
     high: Math.max(...onFace.map(({ high }) => high)),
   };

@@ -26,7 +26,11 @@ export const runs: (design: Design) => readonly Run[] = perDesign((design) => {
         }
       }
     }
-    found.push(run.sort((a, b) => dot(subtract(a.origin, seed.origin), seed.u) - dot(subtract(b.origin, seed.origin), seed.u)));
+    found.push(
+      run.sort(
+        (a, b) => dot(subtract(a.origin, seed.origin), seed.u) - dot(subtract(b.origin, seed.origin), seed.u),
+      ),
+    );
   }
   return found;
 });

@@ -47,7 +47,12 @@ describe('hugging', () => {
   it('turns the back to the face and stands against the neighbour', () => {
     const builder = rectangle();
     builder.set('F600', 'face-a', 0);
-    const { placement, caught } = hug(builder.design, { width: 500, depth: 560, low: 0, high: 870 }, { x: 870, y: -300 }, 40);
+    const { placement, caught } = hug(
+      builder.design,
+      { width: 500, depth: 560, low: 0, high: 870 },
+      { x: 870, y: -300 },
+      40,
+    );
     expect(placement).toEqual({ on: 'face', face: 'face-a', from: 'left', distance: 600, off: 0 });
     expect(caught).toEqual({ face: 'face-a', by: 'item', id: 'item-1' });
   });
@@ -60,17 +65,30 @@ describe('hugging', () => {
       placement: { face: 'face-a', distance: 1600 },
       caught: { by: 'centre' },
     });
-    expect(hug(builder.design, setting, { x: 2700, y: 900 }, 40).placement).toMatchObject({ on: 'face', face: 'face-a', from: 'right', distance: 900 });
+    expect(hug(builder.design, setting, { x: 2700, y: 900 }, 40).placement).toMatchObject({
+      on: 'face',
+      face: 'face-a',
+      from: 'right',
+      distance: 900,
+    });
   });
 
   it('never leaves an item inside a wall or facing one', () => {
     for (const design of [rectangle(4000, 3000, 4050, 2990).design, galleyWithBay()]) {
       const { outline, faces } = roomShape(design);
       const { left, right, bottom, top } = boundsOf(outline);
-      const point = fc.record({ x: fc.double({ min: left - 300, max: right + 300, noNaN: true }), y: fc.double({ min: bottom - 300, max: top + 300, noNaN: true }) });
+      const point = fc.record({
+        x: fc.double({ min: left - 300, max: right + 300, noNaN: true }),
+        y: fc.double({ min: bottom - 300, max: top + 300, noNaN: true }),
+      });
       fc.assert(
         fc.property(point, fc.constantFrom(...shelfOf('fathom')), (at, item) => {
-          const landing = hug(design, { width: item.width, depth: item.depth, low: 0, high: item.height }, at, 40);
+          const landing = hug(
+            design,
+            { width: item.width, depth: item.depth, low: 0, high: item.height },
+            at,
+            40,
+          );
           if (landing.placement.on === 'floor' || landing.caught?.by === 'face') return;
           const builder = new RoomBuilder(design);
           const id = builder.place(item.code, landing.placement);
@@ -93,7 +111,11 @@ describe('hugging', () => {
     const setting = { width: 600, depth: 560, low: 0, high: 870 };
     expect(nextPlace(builder.design, setting)).toMatchObject({ face: 'face-a', from: 'left', distance: 0 });
     const second = builder.set('F600', 'face-b', 900);
-    expect(nextPlace(builder.design, setting, second)).toMatchObject({ face: 'face-b', from: 'right', distance: 900 });
+    expect(nextPlace(builder.design, setting, second)).toMatchObject({
+      face: 'face-b',
+      from: 'right',
+      distance: 900,
+    });
     expect(nextPlace(builder.design, { ...setting, width: 3990 })).toMatchObject({ face: 'face-a' });
   });
 });
@@ -108,11 +130,15 @@ describe('open lengths', () => {
       const free = freeStretches(design, face, band);
       for (let s = 2.5; s < face.length; s += 5) {
         const ray = [20, 150, 300, 450, 540].map((out) => place(face.start, face.u, s, face.n, out));
-        const taken = ray.some((at) => !contains(outline, at) || boxes.some((box) => contains(box.footprint, at)));
+        const taken = ray.some(
+          (at) => !contains(outline, at) || boxes.some((box) => contains(box.footprint, at)),
+        );
         const door = face.letter === 'L' && s > 900 && s < 1700;
         const inFree = free.some(({ from, to }) => s > from && s < to);
-        if (taken || door) expect(inFree && free.every(({ from, to }) => s - from > 13 && to - s > 13)).toBe(false);
-        else if (!inFree) expect(free.some(({ from, to }) => Math.min(Math.abs(s - from), Math.abs(s - to)) < 14)).toBe(true);
+        if (taken || door)
+          expect(inFree && free.every(({ from, to }) => s - from > 13 && to - s > 13)).toBe(false);
+        else if (!inFree)
+          expect(free.some(({ from, to }) => Math.min(Math.abs(s - from), Math.abs(s - to)) < 14)).toBe(true);
       }
     }
   });
@@ -129,7 +155,12 @@ describe('open lengths', () => {
     builder.set('F900', 'face-a', 0);
     builder.set('F900', 'face-a', 975);
     builder.run(fillGap, { id: 'filler', face: 'face-a', at: 930 });
-    expect(recordOf(builder.design, 'item', 'filler')).toMatchObject({ width: 75, type: 'filler', depth: 560, height: 870 });
+    expect(recordOf(builder.design, 'item', 'filler')).toMatchObject({
+      width: 75,
+      type: 'filler',
+      depth: 560,
+      height: 870,
+    });
     expect(openLengths(builder.design).map(({ from, to }) => [from, to])).toEqual([[1875, 4000]]);
   });
 
@@ -139,7 +170,10 @@ describe('open lengths', () => {
     const right = builder.set('F600', 'face-a', 975);
     builder.run(trimToGap, { id: left, face: 'face-a', at: 930 });
     expect(boxOf(builder, left).record.width).toBe(975);
-    builder.run(moveItem, { id: right, placement: { on: 'face', face: 'face-a', from: 'left', distance: 1000, off: 0 } });
+    builder.run(moveItem, {
+      id: right,
+      placement: { on: 'face', face: 'face-a', from: 'left', distance: 1000, off: 0 },
+    });
     builder.run(trimToGap, { id: right, face: 'face-a', at: 990 });
     expect(boxOf(builder, right)).toMatchObject({ record: { width: 625 }, against: { along: 975 } });
   });
@@ -149,12 +183,31 @@ describe('open lengths', () => {
     const cooker = builder.set('COOK600', 'face-a', 0);
     const base = builder.set('F900', 'face-a', 1000);
     const gap = { face: 'face-a', at: 800 };
-    expect(sentence(fillGap.run(builder.design, { ...gap, id: 'f' }))).toContain('400 mm is too wide for a filler');
-    expect(sentence(trimToGap.run(builder.design, { ...gap, id: cooker }))).toContain('COOK600 comes in one size');
-    expect(sentence(trimToGap.run(builder.design, { ...gap, id: base }))).toContain('F900 can’t be made 1300 mm wide');
-    expect(sentence(fillGap.run(builder.design, { face: 'face-a', at: 300, id: 'f' }))).toContain('no open length there on face A');
-    expect(sentence(trimToGap.run(builder.design, { face: 'face-a', at: 2500, id: cooker }))).toContain('does not stand beside');
-    expect(sentence(setItem.run(builder.design, { id: 'x', range: 'fathom', code: 'F601', placement: { on: 'floor', x: 0, y: 0, turn: 0 } }))).toContain('no item “F601”');
+    expect(sentence(fillGap.run(builder.design, { ...gap, id: 'f' }))).toContain(
+      '400 mm is too wide for a filler',
+    );
+    expect(sentence(trimToGap.run(builder.design, { ...gap, id: cooker }))).toContain(
+      'COOK600 comes in one size',
+    );
+    expect(sentence(trimToGap.run(builder.design, { ...gap, id: base }))).toContain(
+      'F900 can’t be made 1300 mm wide',
+    );
+    expect(sentence(fillGap.run(builder.design, { face: 'face-a', at: 300, id: 'f' }))).toContain(
+      'no open length there on face A',
+    );
+    expect(sentence(trimToGap.run(builder.design, { face: 'face-a', at: 2500, id: cooker }))).toContain(
+      'does not stand beside',
+    );
+    expect(
+      sentence(
+        setItem.run(builder.design, {
+          id: 'x',
+          range: 'fathom',
+          code: 'F601',
+          placement: { on: 'floor', x: 0, y: 0, turn: 0 },
+        }),
+      ),
+    ).toContain('no item “F601”');
   });
 });
 
@@ -164,11 +217,24 @@ describe('ties', () => {
     builder.set('F600', 'face-a', 0);
     const id = builder.set('F600', 'face-a', 800);
     builder.set('F600', 'face-c', 2500);
-    const read = (side: 'left' | 'right' | 'behind' | 'front') => tieOn(builder.design, boxOf(builder, id), side);
-    expect(read('left')).toMatchObject({ distance: expect.closeTo(200, 6), to: { kind: 'item', id: 'item-1' } });
-    expect(read('right')).toMatchObject({ distance: expect.closeTo(2600, 6), to: { kind: 'wall', id: 'face-b' } });
-    expect(read('behind')).toMatchObject({ distance: expect.closeTo(0, 6), to: { kind: 'wall', id: 'face-a' } });
-    expect(read('front')).toMatchObject({ distance: expect.closeTo(3000 - 1120, 6), to: { kind: 'item', id: 'item-3' } });
+    const read = (side: 'left' | 'right' | 'behind' | 'front') =>
+      tieOn(builder.design, boxOf(builder, id), side);
+    expect(read('left')).toMatchObject({
+      distance: expect.closeTo(200, 6),
+      to: { kind: 'item', id: 'item-1' },
+    });
+    expect(read('right')).toMatchObject({
+      distance: expect.closeTo(2600, 6),
+      to: { kind: 'wall', id: 'face-b' },
+    });
+    expect(read('behind')).toMatchObject({
+      distance: expect.closeTo(0, 6),
+      to: { kind: 'wall', id: 'face-a' },
+    });
+    expect(read('front')).toMatchObject({
+      distance: expect.closeTo(3000 - 1120, 6),
+      to: { kind: 'item', id: 'item-3' },
+    });
   });
 
   it('typed, then read, give back the typed length within 1e-6 mm, on faces at any angle', () => {
@@ -177,14 +243,23 @@ describe('ties', () => {
     const face = fc.constantFrom('face-a', 'face-b', 'face-c', 'face-d');
     const side = fc.constantFrom('left' as const, 'right' as const, 'behind' as const);
     fc.assert(
-      fc.property(length, length, lean, lean, face, side, fc.double({ min: 0, max: 900, noNaN: true }), (a, b, c, d, on, which, typed) => {
-        const builder = rectangle(a, b, a + c, b + d);
-        const id = builder.place('F500', { on: 'face', face: on, from: 'left', distance: 900, off: 0 });
-        builder.run(setTie, { id, side: which, distance: typed });
-        const tie = tieOn(builder.design, boxOf(builder, id), which)!;
-        expect(Math.abs(tie.distance - typed)).toBeLessThan(1e-6 + 1e-6);
-        expect(distance(tie.from, tie.at)).toBeCloseTo(typed, 5);
-      }),
+      fc.property(
+        length,
+        length,
+        lean,
+        lean,
+        face,
+        side,
+        fc.double({ min: 0, max: 900, noNaN: true }),
+        (a, b, c, d, on, which, typed) => {
+          const builder = rectangle(a, b, a + c, b + d);
+          const id = builder.place('F500', { on: 'face', face: on, from: 'left', distance: 900, off: 0 });
+          builder.run(setTie, { id, side: which, distance: typed });
+          const tie = tieOn(builder.design, boxOf(builder, id), which)!;
+          expect(Math.abs(tie.distance - typed)).toBeLessThan(1e-6 + 1e-6);
+          expect(distance(tie.from, tie.at)).toBeCloseTo(typed, 5);
+        },
+      ),
       { numRuns: 80 },
     );
   });
@@ -196,6 +271,8 @@ describe('ties', () => {
     expect(boxOf(builder, id).origin.x).toBeCloseTo(700, 6);
     builder.run(setTie, { id, side: 'front', distance: 500 });
     expect(boxOf(builder, id).origin.y).toBeCloseTo(-(3000 - 500 - 560), 6);
-    expect(sentence(setTie.run(builder.design, { id: 'gone', side: 'left', distance: 1 }))).toContain('no longer in this room');
+    expect(sentence(setTie.run(builder.design, { id: 'gone', side: 'left', distance: 1 }))).toContain(
+      'no longer in this room',
+    );
   });
 });

@@ -39,7 +39,8 @@ export function tieOn(design: Design, box: ItemBox, side: TieSide): Tie | undefi
     if (other.id === box.id || other.low >= box.high || other.high <= box.low) continue;
     consider(stretchOfPolygon(strip, other.footprint), 'item', other.id);
   }
-  for (const face of roomShape(design).faces) consider(wallStretch(strip, face.start, face.end), 'wall', face.id);
+  for (const face of roomShape(design).faces)
+    consider(wallStretch(strip, face.start, face.end), 'wall', face.id);
   if (!nearest) return undefined;
   const from = frame.middle;
   const at = { x: from.x + frame.out.x * nearest.distance, y: from.y + frame.out.y * nearest.distance };

@@ -48,6 +48,11 @@ describe('tops', () => {
   it('overhang all round on an island', () => {
     const builder = rectangle();
     builder.place('F600', { on: 'floor', x: 1500, y: -1200, turn: 0 });
-    expect(boundsOf(tops(builder.design)[0]!.outline.flat())).toEqual({ left: 1480, right: 2120, top: -1180, bottom: -1800 });
+    expect(boundsOf(tops(builder.design)[0]!.outline.flat())).toEqual({
+      left: 1480,
+      right: 2120,
+      top: -1180,
+      bottom: -1800,
+    });
   });
 });

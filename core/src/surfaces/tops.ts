@@ -27,7 +27,11 @@ const BACK_REACH = 60;
 export const tops: (design: Design) => readonly Top[] = perDesign((design) => {
   const { topThickness } = roomOf(design);
   const { outline } = roomShape(design);
-  const strips = runs(design).map((run) => ({ run, underside: Math.max(...run.map(({ high }) => high)), corners: strip(design, run) }));
+  const strips = runs(design).map((run) => ({
+    run,
+    underside: Math.max(...run.map(({ high }) => high)),
+    corners: strip(design, run),
+  }));
   const levels = [...new Set(strips.map(({ underside }) => underside))].sort((a, b) => a - b);
   return levels.flatMap((underside) => {
     const level = strips.filter((one) => one.underside === underside);
@@ -61,11 +65,18 @@ function strip(design: Design, run: Run): Point[] {
     return tie.to.kind === 'wall' ? most : Math.max(0, tie.distance);
   };
   const left = -overhang(first, 'left', endOverhang);
-  const right = dot(subtract(last.origin, origin), u) + last.record.width + overhang(last, 'right', endOverhang);
+  const right =
+    dot(subtract(last.origin, origin), u) + last.record.width + overhang(last, 'right', endOverhang);
   const front = Math.max(...run.map((box) => outOf(box.origin) + box.record.depth)) + frontOverhang;
   const behind = run.map((box) => ({ box, tie: tieOn(design, box, 'behind') }));
   const toWall = behind.some(({ tie }) => tie?.to.kind === 'wall' && tie.distance <= BACK_REACH);
   const toItem = behind.some(({ tie }) => tie?.to.kind === 'item' && tie.distance <= BACK_REACH);
-  const back = Math.min(...run.map((box) => outOf(box.origin))) - (toWall ? BACK_REACH : toItem ? 0 : endOverhang);
-  return [place(origin, u, left, n, back), place(origin, u, right, n, back), place(origin, u, right, n, front), place(origin, u, left, n, front)];
+  const back =
+    Math.min(...run.map((box) => outOf(box.origin))) - (toWall ? BACK_REACH : toItem ? 0 : endOverhang);
+  return [
+    place(origin, u, left, n, back),
+    place(origin, u, right, n, back),
+    place(origin, u, right, n, front),
+    place(origin, u, left, n, front),
+  ];
 }

@@ -46,7 +46,9 @@ export function roomStandards(unit: LengthUnit) {
  */
 export function makeRoom({ name, unit, step, ceilingHeight, lengths }: NewRoom): Result<Design> {
   const wrong = firstRefusal(
-    ...lengths.flatMap((length, index) => (length === null ? [] : [within(`Face ${faceLetter(index)}`, length, LEAST_FACE, MOST_FACE)])),
+    ...lengths.flatMap((length, index) =>
+      length === null ? [] : [within(`Face ${faceLetter(index)}`, length, LEAST_FACE, MOST_FACE)],
+    ),
     within('The ceiling height', ceilingHeight, LEAST_CEILING, MOST_HEIGHT),
   );
   if (wrong) return wrong;
@@ -70,5 +72,7 @@ export function makeRoom({ name, unit, step, ceilingHeight, lengths }: NewRoom):
       cornerFrom: 'assumed',
     };
   });
-  return checkDesign(designOf([room, { kind: 'loop', id: 'loop', faces: faces.map(({ id }) => id) }, ...faces]));
+  return checkDesign(
+    designOf([room, { kind: 'loop', id: 'loop', faces: faces.map(({ id }) => id) }, ...faces]),
+  );
 }

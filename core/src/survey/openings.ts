@@ -40,15 +40,28 @@ export function doorSweep({ record, face, left, right }: PlacedOpening): Sector 
   if (record.type !== 'door' || record.swing !== 'in') return null;
   const hinge = place(face.start, face.u, record.hinge === 'left' ? left : right, face.n, 0);
   const radius = Math.hypot(record.width, record.leaf);
-  return { centre: hinge, radius, from: record.hinge === 'left' ? face.turn - Math.PI / 2 : face.turn + Math.PI, sweep: Math.PI / 2 };
+  return {
+    centre: hinge,
+    radius,
+    from: record.hinge === 'left' ? face.turn - Math.PI / 2 : face.turn + Math.PI,
+    sweep: Math.PI / 2,
+  };
 }
 
 /** Hinge point, closed tip and open tip of a door leaf in plan, whichever way it swings; the leaf opens to a right angle. */
-export function doorLeaf({ record, face, left, right }: PlacedOpening): { hinge: Point; closed: Point; open: Point } {
+export function doorLeaf({ record, face, left, right }: PlacedOpening): {
+  hinge: Point;
+  closed: Point;
+  open: Point;
+} {
   const [hingeAt, tipAt] = record.hinge === 'left' ? [left, right] : [right, left];
   const hinge = place(face.start, face.u, hingeAt, face.n, 0);
   const outward = record.swing === 'in' ? 1 : -1;
-  return { hinge, closed: place(face.start, face.u, tipAt, face.n, 0), open: place(hinge, face.u, 0, face.n, outward * record.width) };
+  return {
+    hinge,
+    closed: place(face.start, face.u, tipAt, face.n, 0),
+    open: place(hinge, face.u, 0, face.n, outward * record.width),
+  };
 }
 
 /** Openings that do not fit: past the end of their face, taller than the ceiling, over one another. */
@@ -59,10 +72,19 @@ export function openingFaults(design: Design): Refusal[] {
   placed.forEach(({ record, face, left, right, name }, index) => {
     if (left < -SAME_PLACE || right > face.length + SAME_PLACE) {
       const needed = record.distance + record.width;
-      faults.push(refuse('opening-beyond-face', { opening: name, face: face.letter, needed, available: face.length }).refusal);
+      faults.push(
+        refuse('opening-beyond-face', { opening: name, face: face.letter, needed, available: face.length })
+          .refusal,
+      );
     }
     if (record.sill + record.height > ceilingHeight + SAME_PLACE) {
-      faults.push(refuse('opening-too-tall', { opening: name, top: record.sill + record.height, ceiling: ceilingHeight }).refusal);
+      faults.push(
+        refuse('opening-too-tall', {
+          opening: name,
+          top: record.sill + record.height,
+          ceiling: ceilingHeight,
+        }).refusal,
+      );
     }
     for (const other of placed.slice(index + 1)) {
       if (other.face !== face) continue;

@@ -53,7 +53,8 @@ export const tryRoomShape: (design: Design) => Result<RoomShape> = perDesign((de
   if (!solved.ok) return solved;
   const { corners, misclosure, residuals } = solved.value;
   const crossing = crossingEdges(corners);
-  if (crossing) return refuse('survey-crossing', { first: faceLetter(crossing[0]), second: faceLetter(crossing[1]) });
+  if (crossing)
+    return refuse('survey-crossing', { first: faceLetter(crossing[0]), second: faceLetter(crossing[1]) });
   const area = -signedArea(corners);
   if (area <= 0) return refuse('survey-impossible', { detail: '' });
   const faces = records.map((record, index) => placeFace(record, index, corners));

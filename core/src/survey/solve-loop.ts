@@ -75,7 +75,9 @@ export function solveLoop(faces: readonly LoopFace[]): Result<SolvedLoop> {
     assumed: observation.assumed,
     residual: -difference(corners, observation),
   }));
-  const off = residuals.some(({ residual, of, assumed }) => !assumed && Math.abs(residual) > (of === 'length' ? 1e-5 : 1e-8));
+  const off = residuals.some(
+    ({ residual, of, assumed }) => !assumed && Math.abs(residual) > (of === 'length' ? 1e-5 : 1e-8),
+  );
   if (!(size <= 1e-6) || (!determined && off)) return refuse('survey-impossible', { detail: longest(faces) });
   return ok({ corners, misclosure: start.misclosure, residuals });
 }
@@ -106,11 +108,17 @@ function traverse(faces: readonly LoopFace[]): { corners: Point[]; misclosure: n
  * The observations to use: all measured ones, and all assumed corners if these do not determine the shape by themselves
  * (rank by Gram–Schmidt on their derivatives). `determined`: the measured ones are more than enough, so they need not be met exactly.
  */
-function choose(faces: readonly LoopFace[], corners: Point[], unknowns: number): Result<{ observations: Observation[]; determined: boolean }> {
+function choose(
+  faces: readonly LoopFace[],
+  corners: Point[],
+  unknowns: number,
+): Result<{ observations: Observation[]; determined: boolean }> {
   const basis: number[][] = [];
   const unit = perimeterOf(corners) / faces.length;
   const addsRank = (observation: Observation, keep: boolean): boolean => {
-    const row = derivative(corners, observation).map((value) => value * (observation.of === 'corner' ? unit : 1));
+    const row = derivative(corners, observation).map(
+      (value) => value * (observation.of === 'corner' ? unit : 1),
+    );
     const whole = norm(row);
     for (const other of basis) {
       const share = row.reduce((sum, value, i) => sum + value * other[i]!, 0);
@@ -123,13 +131,21 @@ function choose(faces: readonly LoopFace[], corners: Point[], unknowns: number):
   };
   const lengths = faces.map((face, index) => lengthOf(face, index));
   const angles = faces.map((face, index) => cornerOf(face, index));
-  const measured = [...lengths.filter(({ index }) => faces[index]!.lengthMeasured), ...angles.filter(({ assumed }) => !assumed)];
+  const measured = [
+    ...lengths.filter(({ index }) => faces[index]!.lengthMeasured),
+    ...angles.filter(({ assumed }) => !assumed),
+  ];
   const independent = measured.filter((observation) => addsRank(observation, true)).length;
   const assumed = independent < unknowns ? angles.filter((angle) => angle.assumed) : [];
   for (const observation of assumed) addsRank(observation, true);
   if (basis.length < unknowns) {
-    const helpful = lengths.filter(({ index }) => !faces[index]!.lengthMeasured).filter((one) => addsRank(one, false));
-    return refuse('survey-underdetermined', { missing: unknowns - basis.length, measure: helpful.map(({ face }) => face) });
+    const helpful = lengths
+      .filter(({ index }) => !faces[index]!.lengthMeasured)
+      .filter((one) => addsRank(one, false));
+    return refuse('survey-underdetermined', {
+      missing: unknowns - basis.length,
+      measure: helpful.map(({ face }) => face),
+    });
   }
   return ok({ observations: [...measured, ...assumed], determined: independent < measured.length });
 }
@@ -139,7 +155,14 @@ function lengthOf({ name, length: given }: LoopFace, index: number): Observation
 }
 
 function cornerOf({ name, corner: given, cornerMeasured }: LoopFace, index: number): Observation {
-  return { face: name, of: 'corner', given, index, sigma: CORNER_SIGMA / (cornerMeasured ? 1 : ASSUMED_WEIGHT), assumed: !cornerMeasured };
+  return {
+    face: name,
+    of: 'corner',
+    given,
+    index,
+    sigma: CORNER_SIGMA / (cornerMeasured ? 1 : ASSUMED_WEIGHT),
+    assumed: !cornerMeasured,
+  };
 }
 
 /** Given minus present value. */
@@ -197,7 +220,10 @@ function move(corners: { x: number; y: number }[], unknown: number, by: number):
 }
 
 function perimeterOf(corners: Point[]): number {
-  return corners.reduce((sum, corner, index) => sum + distance(corner, corners[(index + 1) % corners.length]!), 0);
+  return corners.reduce(
+    (sum, corner, index) => sum + distance(corner, corners[(index + 1) % corners.length]!),
+    0,
+  );
 }
 
 function norm(row: number[]): number {

@@ -17,16 +17,27 @@ const room = (lengths: [number, number, number | null, number | null]) =>
 /** The third corner of the quadrilateral of these lengths whose corners are nearest square, by golden section over the first corner's angle. */
 function squarest([a, b, c, d]: [number, number, number, number]): Point {
   const corners = (turn: number): Point[] => {
-    const [foot, start] = [{ x: d * Math.sin(turn), y: -d * Math.cos(turn) }, { x: a, y: 0 }];
+    const [foot, start] = [
+      { x: d * Math.sin(turn), y: -d * Math.cos(turn) },
+      { x: a, y: 0 },
+    ];
     const apart = distance(foot, start);
     const along = (apart ** 2 + c ** 2 - b ** 2) / (2 * apart);
     const off = Math.sqrt(Math.max(0, c ** 2 - along ** 2));
     const u = { x: (start.x - foot.x) / apart, y: (start.y - foot.y) / apart };
-    return [{ x: 0, y: 0 }, start, { x: foot.x + u.x * along + u.y * off, y: foot.y + u.y * along - u.x * off }, foot];
+    return [
+      { x: 0, y: 0 },
+      start,
+      { x: foot.x + u.x * along + u.y * off, y: foot.y + u.y * along - u.x * off },
+      foot,
+    ];
   };
   const cost = (turn: number) => {
     const loop = corners(turn);
-    return loop.reduce((sum, at, i) => sum + (insideAngle(loop[(i + 3) % 4]!, at, loop[(i + 1) % 4]!) - Math.PI / 2) ** 2, 0);
+    return loop.reduce(
+      (sum, at, i) => sum + (insideAngle(loop[(i + 3) % 4]!, at, loop[(i + 1) % 4]!) - Math.PI / 2) ** 2,
+      0,
+    );
   };
   let [low, high] = [-0.25, 0.25];
   for (let round = 0; round < 80; round++) {
@@ -58,18 +69,26 @@ describe('a four-sided room', () => {
   it('meets four lengths exactly, corners as near square as can be: against a search over the open angle', () => {
     const length = fc.double({ min: 2000, max: 4000, noNaN: true });
     fc.assert(
-      fc.property(length, length, fc.double({ min: -150, max: 150, noNaN: true }), fc.double({ min: -150, max: 150, noNaN: true }), (a, b, c, d) => {
-        const lengths: [number, number, number, number] = [a, b, a + c, b + d];
-        const { outline, faces } = roomShape(must(room(lengths)));
-        faces.forEach((face, index) => expect(face.length).toBeCloseTo(lengths[index]!, 5));
-        expect(distance(outline[2]!, squarest(lengths))).toBeLessThan(0.05);
-      }),
+      fc.property(
+        length,
+        length,
+        fc.double({ min: -150, max: 150, noNaN: true }),
+        fc.double({ min: -150, max: 150, noNaN: true }),
+        (a, b, c, d) => {
+          const lengths: [number, number, number, number] = [a, b, a + c, b + d];
+          const { outline, faces } = roomShape(must(room(lengths)));
+          faces.forEach((face, index) => expect(face.length).toBeCloseTo(lengths[index]!, 5));
+          expect(distance(outline[2]!, squarest(lengths))).toBeLessThan(0.05);
+        },
+      ),
       { numRuns: 40 },
     );
   });
 
   it('refuses what no room can be, and lengths out of range', () => {
-    expect(sentence(room([1000, 1000, 1000, 5000]))).toContain('face D is longer than all the others together');
+    expect(sentence(room([1000, 1000, 1000, 5000]))).toContain(
+      'face D is longer than all the others together',
+    );
     expect(sentence(room([-5, 2000, null, null]))).toContain('Face A can’t be -5 mm');
     expect(sentence(room([1e9, 2000, null, null]))).toContain('Face A');
     expect(room([Number.NaN, 2000, null, null]).ok).toBe(false);
@@ -131,13 +150,30 @@ describe('openings', () => {
     expect(doorSweep(door!)!.radius).toBeCloseTo(Math.hypot(800, 40), 9);
   });
 
-  const door = { kind: 'opening', id: 'o', face: 'face-a', type: 'door', from: 'left', hinge: 'left', swing: 'in', leaf: 40 } as const;
+  const door = {
+    kind: 'opening',
+    id: 'o',
+    face: 'face-a',
+    type: 'door',
+    from: 'left',
+    hinge: 'left',
+    swing: 'in',
+    leaf: 40,
+  } as const;
   it.each([
     ['wider than its wall', { distance: 0, width: 4100, height: 2000, sill: 0 }, 'does not fit on face A'],
-    ['past the end', { distance: 3300, width: 800, height: 2000, sill: 0 }, 'come to 4100 mm, the face is 4000 mm long'],
+    [
+      'past the end',
+      { distance: 3300, width: 800, height: 2000, sill: 0 },
+      'come to 4100 mm, the face is 4000 mm long',
+    ],
     ['above the ceiling', { distance: 0, width: 800, height: 2500, sill: 0 }, 'above the ceiling at 2400 mm'],
     ['no width', { distance: 0, width: 0, height: 2000, sill: 0 }, 'The width can’t be 0 mm'],
-    ['a negative distance', { distance: -1, width: 800, height: 2000, sill: 0 }, 'The distance can’t be -1 mm'],
+    [
+      'a negative distance',
+      { distance: -1, width: 800, height: 2000, sill: 0 },
+      'The distance can’t be -1 mm',
+    ],
     ['over another', { distance: 2100, width: 800, height: 2000, sill: 0 }, 'overlap by 100 mm'],
   ])('refuse %s', (_, sizes, reason) => {
     const builder = rectangle();
@@ -148,6 +184,8 @@ describe('openings', () => {
   it('keep a face from being made shorter than they need', () => {
     const builder = rectangle();
     builder.open('face-a', 'door', 3000);
-    expect(sentence(setFaceLength.run(builder.design, { face: 'face-a', length: 3500 }))).toContain('D1 does not fit on face A');
+    expect(sentence(setFaceLength.run(builder.design, { face: 'face-a', length: 3500 }))).toContain(
+      'D1 does not fit on face A',
+    );
   });
 });

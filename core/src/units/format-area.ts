@@ -7,5 +7,7 @@ export function formatArea(area: number, unit: LengthUnit): string {
 
 /** A volume, mm³, in cubic feet or cubic metres. */
 export function formatVolume(volume: number, unit: LengthUnit): string {
-  return isInchUnit(unit) ? `${(volume / MM_PER_FOOT ** 3).toFixed(0)} cu ft` : `${(volume / 1e9).toFixed(2)} m³`;
+  return isInchUnit(unit)
+    ? `${(volume / MM_PER_FOOT ** 3).toFixed(0)} cu ft`
+    : `${(volume / 1e9).toFixed(2)} m³`;
 }

@@ -57,7 +57,9 @@ describe('parseLength', () => {
 
   it('refuses lengths beyond limits, naming them in the unit typed in', () => {
     const read = parseLengthWithin('-5', 'mm', 'Face A', 50, 30_000);
-    expect(!read.ok && refusalText(read.refusal)).toBe('Face A can’t be -5 mm. Give a length from 50 mm to 30000 mm.');
+    expect(!read.ok && refusalText(read.refusal)).toBe(
+      'Face A can’t be -5 mm. Give a length from 50 mm to 30000 mm.',
+    );
     expect(parseLengthWithin('1000000000', 'mm', 'Face A', 50, 30_000).ok).toBe(false);
   });
 });
@@ -90,7 +92,8 @@ describe('formatLength', () => {
     const style = { unit: 'ft-in' as const, step: 25.4 / 64 };
     for (let count = 0; count <= 100 * 12 * 64; count += 1) {
       const mm = (count * 25.4) / 64;
-      if (Math.abs(must(parseLength(formatLength(mm, style), 'ft-in')) - mm) > 1e-6) expect.fail(`${count}/64 in`);
+      if (Math.abs(must(parseLength(formatLength(mm, style), 'ft-in')) - mm) > 1e-6)
+        expect.fail(`${count}/64 in`);
     }
   });
 
@@ -98,7 +101,8 @@ describe('formatLength', () => {
     for (const unit of ['mm', 'cm', 'm'] as const) {
       for (let count = 0; count <= 300_000; count += 7) {
         const mm = count / 10;
-        if (Math.abs(must(parseLength(formatLength(mm, { unit, step: 0.1 }), unit)) - mm) > 1e-6) expect.fail(`${mm} as ${unit}`);
+        if (Math.abs(must(parseLength(formatLength(mm, { unit, step: 0.1 }), unit)) - mm) > 1e-6)
+          expect.fail(`${mm} as ${unit}`);
       }
     }
   });

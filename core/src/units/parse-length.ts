@@ -30,7 +30,15 @@ const unitWords: Record<string, number> = {
   '′': 304.8,
   '’': 304.8,
 };
-const vulgar: Record<string, string> = { '½': ' 1/2', '¼': ' 1/4', '¾': ' 3/4', '⅛': ' 1/8', '⅜': ' 3/8', '⅝': ' 5/8', '⅞': ' 7/8' };
+const vulgar: Record<string, string> = {
+  '½': ' 1/2',
+  '¼': ' 1/4',
+  '¾': ' 3/4',
+  '⅛': ' 1/8',
+  '⅜': ' 3/8',
+  '⅝': ' 5/8',
+  '⅞': ' 7/8',
+};
 
 const unitPattern = `(mm|cm|m|inches|inch|in|feet|foot|ft|''|["″”'′’])(?![a-z])`;
 const numberPattern = String.raw`(\d+(?:[.,]\d+)?|[.,]\d+)`;
@@ -47,22 +55,40 @@ export function parseLength(text: string, unit: LengthUnit): Result<number> {
   if (trimmed.length > 80) return unreadable(`${trimmed.slice(0, 20)}…`, 'it is longer than 80 characters');
   let quantity: Quantity;
   try {
-    quantity = new Reader(trimmed.replace(/[½¼¾⅛⅜⅝⅞]/g, (sign) => vulgar[sign]!).replace(/[−–]/g, '-').toLowerCase(), unit).whole();
+    quantity = new Reader(
+      trimmed
+        .replace(/[½¼¾⅛⅜⅝⅞]/g, (sign) => vulgar[sign]!)
+        .replace(/[−–]/g, '-')
+        .toLowerCase(),
+      unit,
+    ).whole();
   } catch (error) {
     if (error instanceof Unreadable) return unreadable(text, error.message);
     throw error;
   }
   const mm = quantity.dimension === 1 ? quantity.value : quantity.value * mmPerUnit[unit];
   if (!Number.isFinite(mm)) return unreadable(text, 'it divides by zero');
-  if (Math.abs(mm) > MOST_LENGTH) return refuse('length-range', { what: 'A length', length: mm, least: -MOST_LENGTH, most: MOST_LENGTH });
+  if (Math.abs(mm) > MOST_LENGTH)
+    return refuse('length-range', { what: 'A length', length: mm, least: -MOST_LENGTH, most: MOST_LENGTH });
   return ok(quantise(mm));
 }
 
 /** As parseLength, but within limits given in mm; `what` names the thing in the refusal. */
-export function parseLengthWithin(text: string, unit: LengthUnit, what: string, least: number, most: number): Result<number> {
+export function parseLengthWithin(
+  text: string,
+  unit: LengthUnit,
+  what: string,
+  least: number,
+  most: number,
+): Result<number> {
   const read = parseLength(text, unit);
-  if (!read.ok) return read.refusal.code === 'length-range' ? refuse('length-range', { ...read.refusal.data, what, least, most }) : read;
-  return read.value < least || read.value > most ? refuse('length-range', { what, length: read.value, least, most }) : read;
+  if (!read.ok)
+    return read.refusal.code === 'length-range'
+      ? refuse('length-range', { ...read.refusal.data, what, least, most })
+      : read;
+  return read.value < least || read.value > most
+    ? refuse('length-range', { what, length: read.value, least, most })
+    : read;
 }
 
 function unreadable(text: string, reason: string): Result<number> {
@@ -102,11 +128,15 @@ class Reader {
       if (!sign) return left;
       const right = this.factor();
       if (sign === '/') {
-        if (right.dimension === 1 && left.dimension !== 1) throw new Unreadable('a number is divided by a length');
+        if (right.dimension === 1 && left.dimension !== 1)
+          throw new Unreadable('a number is divided by a length');
         left = { value: left.value / right.value, dimension: right.dimension === 1 ? 0 : left.dimension };
       } else {
         if (left.dimension === 1 && right.dimension === 1) throw new Unreadable('two lengths are multiplied');
-        left = { value: left.value * right.value, dimension: left.dimension === 1 || right.dimension === 1 ? 1 : 'bare' };
+        left = {
+          value: left.value * right.value,
+          dimension: left.dimension === 1 || right.dimension === 1 ? 1 : 'bare',
+        };
       }
     }
   }
@@ -192,7 +222,9 @@ function divide(top: string, bottom: string): number {
 
 function decimal(text: string): number {
   if (/^[1-9]\d{0,2},\d{3}$/.test(text)) {
-    throw new Unreadable(`the comma in “${text}” could mark thousands or decimals: write ${text.replace(',', '')} or ${text.replace(',', '.')}`);
+    throw new Unreadable(
+      `the comma in “${text}” could mark thousands or decimals: write ${text.replace(',', '')} or ${text.replace(',', '.')}`,
+    );
   }
   return Number(text.replace(',', '.'));
 }

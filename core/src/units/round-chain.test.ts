@@ -10,12 +10,18 @@ describe('roundChain', () => {
   it('adds up exactly, each part less than a step from the truth', () => {
     const part = fc.double({ min: 0.1, max: 5000, noNaN: true });
     fc.assert(
-      fc.property(fc.array(part, { minLength: 1, maxLength: 30 }), fc.constantFrom(1, 0.5, 25.4 / 16, 25.4 / 8), (parts, step) => {
-        const rounded = roundChain(parts, step);
-        const steps = rounded.parts.map((value) => Math.round(value / step));
-        expect(steps.reduce((sum, value) => sum + value, 0)).toBe(Math.round(rounded.overall / step));
-        rounded.parts.forEach((value, index) => expect(Math.abs(value - parts[index]!)).toBeLessThan(step * (1 + 1e-6)));
-      }),
+      fc.property(
+        fc.array(part, { minLength: 1, maxLength: 30 }),
+        fc.constantFrom(1, 0.5, 25.4 / 16, 25.4 / 8),
+        (parts, step) => {
+          const rounded = roundChain(parts, step);
+          const steps = rounded.parts.map((value) => Math.round(value / step));
+          expect(steps.reduce((sum, value) => sum + value, 0)).toBe(Math.round(rounded.overall / step));
+          rounded.parts.forEach((value, index) =>
+            expect(Math.abs(value - parts[index]!)).toBeLessThan(step * (1 + 1e-6)),
+          );
+        },
+      ),
     );
   });
 });

@@ -9,47 +9,64 @@ type Wording = { [C in RefusalCode]: (data: RefusalData[C], show: Show) => strin
 const wording: Wording = {
   'length-unreadable': ({ text, reason }) =>
     `“${text}” can’t be read as a length: ${reason}. Try 467, 1.2 m, 22 5/8, 3' 4 1/2" or 1200 - 2*18.`,
-  'length-range': ({ what, length, least, most }, show) => `${what} can’t be ${show(length)}. Give a length from ${show(least)} to ${show(most)}.`,
-  'number-range': ({ what, value, least, most }) => `${what} can’t be ${value}. Give a number from ${least} to ${most}.`,
+  'length-range': ({ what, length, least, most }, show) =>
+    `${what} can’t be ${show(length)}. Give a length from ${show(least)} to ${show(most)}.`,
+  'number-range': ({ what, value, least, most }) =>
+    `${what} can’t be ${value}. Give a number from ${least} to ${most}.`,
   'survey-underdetermined': ({ missing, measure }) =>
     `The room is not fixed yet: ${missing} more ${missing === 1 ? 'measurement is' : 'measurements are'} needed. Measure face ${measure.join(' or ')}.`,
   'survey-impossible': ({ detail }) =>
     detail
       ? `These lengths can’t close: face ${detail} is longer than all the others together. Measure it again.`
       : 'No room can have these lengths and corners. Measure the last one again.',
-  'survey-crossing': ({ first, second }) => `Face ${first} would cross face ${second}. Check their lengths and corners.`,
+  'survey-crossing': ({ first, second }) =>
+    `Face ${first} would cross face ${second}. Check their lengths and corners.`,
   'opening-beyond-face': ({ opening, face, needed, available }, show) =>
     `${opening} does not fit on face ${face}: distance and width come to ${show(needed)}, the face is ${show(available)} long. Make it narrower or move it.`,
   'opening-too-tall': ({ opening, top, ceiling }, show) =>
     `${opening} would reach ${show(top)}, above the ceiling at ${show(ceiling)}. Lower its height or sill.`,
-  'openings-overlap': ({ first, second, overlap }, show) => `${first} and ${second} overlap by ${show(overlap)}. Move one of them.`,
-  'record-missing': ({ id, what }) => `The ${what} ${id} is no longer in this room. Reload to see the room as it is.`,
-  'reference-broken': ({ path, target }) => `${path} names ${target}, which is not there. Mend the file where it was made.`,
-  'record-count': ({ kind, found, wanted }) => `A design has ${wanted} ${kind} record; this one has ${found}. Mend the file where it was made.`,
-  'design-not-json': ({ reason }) => `The file is not readable as JSON (${reason}). Choose a design exported as JSON.`,
+  'openings-overlap': ({ first, second, overlap }, show) =>
+    `${first} and ${second} overlap by ${show(overlap)}. Move one of them.`,
+  'record-missing': ({ id, what }) =>
+    `The ${what} ${id} is no longer in this room. Reload to see the room as it is.`,
+  'reference-broken': ({ path, target }) =>
+    `${path} names ${target}, which is not there. Mend the file where it was made.`,
+  'record-count': ({ kind, found, wanted }) =>
+    `A design has ${wanted} ${kind} record; this one has ${found}. Mend the file where it was made.`,
+  'design-not-json': ({ reason }) =>
+    `The file is not readable as JSON (${reason}). Choose a design exported as JSON.`,
   'design-other-kind': ({ found }) =>
     `The file holds ${found}, not a design: a design has schema and records. Choose a file made with Export design.`,
-  'design-newer': ({ schema, known }) => `The file was written by a newer version (schema ${schema}; this program reads up to ${known}). Update first.`,
-  'design-too-large': ({ bytes, most }) => `The file is ${Math.round(bytes / 1e5) / 10} MB; a design has at most ${most / 1e6} MB. Choose a design file.`,
+  'design-newer': ({ schema, known }) =>
+    `The file was written by a newer version (schema ${schema}; this program reads up to ${known}). Update first.`,
+  'design-too-large': ({ bytes, most }) =>
+    `The file is ${Math.round(bytes / 1e5) / 10} MB; a design has at most ${most / 1e6} MB. Choose a design file.`,
   'design-faulty': ({ faults }) => {
-    const shown = faults.slice(0, 4).map(({ path, value, reason }) => `${path}${value ? ` (${value})` : ''} ${reason}`);
+    const shown = faults
+      .slice(0, 4)
+      .map(({ path, value, reason }) => `${path}${value ? ` (${value})` : ''} ${reason}`);
     const more = faults.length > shown.length ? `; and ${faults.length - shown.length} more` : '';
     return `The design has faults: ${shown.join('; ')}${more}.`;
   },
-  'code-unknown': ({ range, code }) => `${range} has no item “${code}”. Look through the shelf for its codes.`,
+  'code-unknown': ({ range, code }) =>
+    `${range} has no item “${code}”. Look through the shelf for its codes.`,
   'filler-too-wide': ({ width, most }, show) =>
     `${show(width)} is too wide for a filler (up to ${show(most)}). Trim a cabinet to the gap, or set another item in it.`,
   'filler-too-narrow': ({ width, least }, show) =>
     `${show(width)} is too narrow for a filler (from ${show(least)}). Trim the neighbouring cabinet to the gap.`,
-  'gap-not-beside': ({ item }) => `${item} does not stand beside an open length. Choose the item next to the gap.`,
-  'gap-missing': ({ face }) => `There is no open length there on face ${face} any more. Choose one of the chips on the drawing.`,
+  'gap-not-beside': ({ item }) =>
+    `${item} does not stand beside an open length. Choose the item next to the gap.`,
+  'gap-missing': ({ face }) =>
+    `There is no open length there on face ${face} any more. Choose one of the chips on the drawing.`,
   'width-limits': ({ item, width, least, most }, show) =>
     most > 0
       ? `${item} can’t be made ${show(width)} wide: it is built from ${show(least)} to ${show(most)}. Use a filler, or another width beside it.`
       : `${item} comes in one size and can’t be trimmed. Trim a cabinet, or use a filler.`,
   'tie-unavailable': ({ side }) => `Nothing stands ${side} of it to measure from. Use another side.`,
-  'no-room-on-face': ({ item, width }, show) => `No face has ${show(width)} free for ${item}. Drag it where it should stand.`,
-  'patch-stale': ({ ids }) => `Someone has changed ${ids.join(', ')} in the meantime. Look at the new state and do it again.`,
+  'no-room-on-face': ({ item, width }, show) =>
+    `No face has ${show(width)} free for ${item}. Drag it where it should stand.`,
+  'patch-stale': ({ ids }) =>
+    `Someone has changed ${ids.join(', ')} in the meantime. Look at the new state and do it again.`,
   'sheet-too-small': ({ width, height, scale, page, fits }, show) =>
     `At 1:${scale} the room with its dimensions needs ${show(width)} by ${show(height)} of ${page}, more than there is. ` +
     (fits.length > 0 ? `It fits at ${fits.join(' or ')}.` : 'Choose a larger page.'),

@@ -16,17 +16,25 @@ export const actions: Actions = {
     const email = String(form['email'] ?? '');
     if (!body.ok) return fail(400, { email, message: body.faults.map(({ message }) => message).join(' ') });
     const token = await signIn(body.value.email, body.value.password);
-    if (!token) return fail(400, { email, message: 'Address or password is not right. Check both and try again.' });
+    if (!token)
+      return fail(400, { email, message: 'Address or password is not right. Check both and try again.' });
     keep(cookies, token, url);
     redirect(303, '/studio');
   },
   demo: async ({ cookies, url }) => {
-    if (!demoMode()) return fail(400, { email: '', message: 'The demo studio is not offered here. Sign in instead.' });
+    if (!demoMode())
+      return fail(400, { email: '', message: 'The demo studio is not offered here. Sign in instead.' });
     keep(cookies, await startSession(await loadDemo()), url);
     redirect(303, '/studio');
   },
 };
 
 function keep(cookies: Cookies, token: string, url: URL): void {
-  cookies.set(SESSION_COOKIE, token, { path: '/', httpOnly: true, sameSite: 'lax', secure: url.protocol === 'https:', expires: sessionEnd() });
+  cookies.set(SESSION_COOKIE, token, {
+    path: '/',
+    httpOnly: true,
+    sameSite: 'lax',
+    secure: url.protocol === 'https:',
+    expires: sessionEnd(),
+  });
 }

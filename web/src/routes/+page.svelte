@@ -20,8 +20,18 @@
       <p class="or"><span>or sign in</span></p>
     {/if}
     <form class="sign-in" method="POST" action="?/signIn" use:enhance>
-      <label>Email <input name="email" type="email" autocomplete="username" required value={form?.email ?? ''} /></label>
-      <label>Password <input name="password" type="password" autocomplete="current-password" required /></label>
+      <label
+        >Email <input
+          name="email"
+          type="email"
+          autocomplete="username"
+          required
+          value={form?.email ?? ''}
+        /></label
+      >
+      <label
+        >Password <input name="password" type="password" autocomplete="current-password" required /></label
+      >
       {#if form?.message}<p class="problem" role="alert">{form.message}</p>{/if}
       <Button type="submit" look={data.demo ? 'plain' : 'primary'}>Sign in</Button>
     </form>

@@ -41,7 +41,13 @@ export const doorSwing: Rule = {
           names: [opening.name, `door ${other.opening.name}`],
         }));
       const found = [...hits, ...doorHits];
-      const clear = { ...base, verdict: 'clear' as const, ids: [opening.record.id], measured: opening.record.width, names: [opening.name] };
+      const clear = {
+        ...base,
+        verdict: 'clear' as const,
+        ids: [opening.record.id],
+        measured: opening.record.width,
+        names: [opening.name],
+      };
       return found.length > 0 ? found : [clear];
     });
   },

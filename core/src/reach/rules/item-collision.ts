@@ -14,7 +14,9 @@ export const itemCollision: Rule = {
   source: { 'inch-residential': 'geometry', 'metric-residential': 'geometry' },
   parameters: none,
   check({ boxes }) {
-    const sorted = boxes.map((box) => ({ box, bounds: boundsOf(box.footprint) })).sort((a, b) => a.bounds.left - b.bounds.left);
+    const sorted = boxes
+      .map((box) => ({ box, bounds: boundsOf(box.footprint) }))
+      .sort((a, b) => a.bounds.left - b.bounds.left);
     return sorted.flatMap(({ box, bounds }, index) => {
       const found = [];
       for (let next = index + 1; next < sorted.length && sorted[next]!.bounds.left < bounds.right; next++) {
@@ -24,7 +26,14 @@ export const itemCollision: Rule = {
         if (depth <= TOUCH) continue;
         const ids = [box.id, other.box.id].sort();
         const place = (ids[0] === box.id ? box : other.box).footprint;
-        found.push({ verdict: 'blocked' as const, ids, place, measured: depth, required: 0, names: ids.map((id) => codeOf(boxes, id)) });
+        found.push({
+          verdict: 'blocked' as const,
+          ids,
+          place,
+          measured: depth,
+          required: 0,
+          names: ids.map((id) => codeOf(boxes, id)),
+        });
       }
       return found;
     });

@@ -19,7 +19,9 @@ export const openingBlocked: Rule = {
         place(face.start, face.u, left, face.n, depth!),
       ];
       return boxes
-        .filter((box) => Math.min(box.high, record.sill + record.height) - Math.max(box.low, record.sill) > TOUCH)
+        .filter(
+          (box) => Math.min(box.high, record.sill + record.height) - Math.max(box.low, record.sill) > TOUCH,
+        )
         .map((box) => ({ box, over: overlapDepth(box.footprint, front) }))
         .filter(({ over }) => over > TOUCH)
         .map(({ box, over }) => ({

@@ -18,9 +18,14 @@ export const wallCollision: Rule = {
       const found = [];
       const base = { verdict: 'blocked' as const, ids: [box.id], place: box.footprint, required: 0 };
       const worst = deepest(box, shape.faces, shape.outline);
-      if (worst && worst.depth > TOUCH) found.push({ ...base, measured: worst.depth, names: [box.record.code, `face ${worst.letter}`] });
+      if (worst && worst.depth > TOUCH)
+        found.push({ ...base, measured: worst.depth, names: [box.record.code, `face ${worst.letter}`] });
       if (box.high > room.ceilingHeight + TOUCH) {
-        found.push({ ...base, measured: box.high - room.ceilingHeight, names: [box.record.code, 'the ceiling'] });
+        found.push({
+          ...base,
+          measured: box.high - room.ceilingHeight,
+          names: [box.record.code, 'the ceiling'],
+        });
       }
       return found;
     });
@@ -29,7 +34,11 @@ export const wallCollision: Rule = {
 };
 
 /** How deep, mm, an item goes into the walls: by its corners outside the room, or by a wall corner inside it. */
-function deepest(box: ItemBox, faces: readonly PlacedFace[], outline: readonly Point[]): { depth: number; letter: string } | null {
+function deepest(
+  box: ItemBox,
+  faces: readonly PlacedFace[],
+  outline: readonly Point[],
+): { depth: number; letter: string } | null {
   let worst: { depth: number; letter: string } | null = null;
   const note = (depth: number, letter: string) => {
     if (!worst || depth > worst.depth) worst = { depth, letter };
@@ -57,7 +66,8 @@ function deepest(box: ItemBox, faces: readonly PlacedFace[], outline: readonly P
     if (!stretch) continue;
     const across = Math.min(stretch[1], record.width) - Math.max(stretch[0], 0);
     const through = Math.min(record.width - stretch[0], stretch[1]);
-    if (through > TOUCH && stretch[0] < record.width - TOUCH && stretch[1] > TOUCH) note(Math.max(TOUCH * 2, Math.min(across, through)), letter);
+    if (through > TOUCH && stretch[0] < record.width - TOUCH && stretch[1] > TOUCH)
+      note(Math.max(TOUCH * 2, Math.min(across, through)), letter);
   }
   return worst;
 }

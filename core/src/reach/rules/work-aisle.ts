@@ -25,7 +25,10 @@ export const workAisle: Rule = {
   id: 'work-aisle',
   name: 'Work aisle',
   level: 'guideline',
-  source: { 'inch-residential': 'kitchen planning guideline 6, one cook', 'metric-residential': 'common practice, one cook' },
+  source: {
+    'inch-residential': 'kitchen planning guideline 6, one cook',
+    'metric-residential': 'common practice, one cook',
+  },
   parameters: { 'inch-residential': { width: 1066.8 }, 'metric-residential': { width: 1000 } },
   check(facts, { width }) {
     const edges = facts.boxes.filter(({ low }) => low < 300).flatMap((box) => edgesOf(box, facts));
@@ -38,7 +41,8 @@ export const workAisle: Rule = {
         if (!aisle) continue;
         const key = [groupOf(a.box), groupOf(b.box)].sort().join(' ');
         const known = tightest.get(key);
-        if ((known && known.measured <= aisle.width) || filled(aisle.corners, facts.boxes, a.box, b.box)) continue;
+        if ((known && known.measured <= aisle.width) || filled(aisle.corners, facts.boxes, a.box, b.box))
+          continue;
         tightest.set(key, {
           verdict: aisle.width < width! - KEPT ? 'tight' : 'clear',
           ids: [a.box.id, b.box.id],
@@ -92,14 +96,23 @@ function edgesOf(box: ItemBox, { room, tops }: ReachFacts): Edge[] {
 function between(a: Edge, b: Edge): { width: number; corners: Point[] } | null {
   if (dot(a.out, b.out) > -Math.cos(FACING)) return null;
   const along = scale(subtract(a.to, a.from), 1 / Math.hypot(a.to.x - a.from.x, a.to.y - a.from.y));
-  const at = (point: Point) => ({ along: dot(subtract(point, a.from), along), out: dot(subtract(point, a.from), a.out) });
+  const at = (point: Point) => ({
+    along: dot(subtract(point, a.from), along),
+    out: dot(subtract(point, a.from), a.out),
+  });
   const size = at(a.to).along;
-  const [p, q] = [at(b.from), at(b.to)].sort((one, other) => one.along - other.along) as [ReturnType<typeof at>, ReturnType<typeof at>];
+  const [p, q] = [at(b.from), at(b.to)].sort((one, other) => one.along - other.along) as [
+    ReturnType<typeof at>,
+    ReturnType<typeof at>,
+  ];
   const [from, to] = [Math.max(0, p.along), Math.min(size, q.along)];
   if (to - from < 1) return null;
   const outAt = (x: number) => p.out + ((q.out - p.out) * (x - p.along)) / (q.along - p.along);
   const width = Math.min(outAt(from), outAt(to));
   if (width <= 0 || width > AISLE_REACH) return null;
   const corner = (x: number, out: number) => place(a.from, along, x, a.out, out);
-  return { width, corners: [corner(from, 0), corner(to, 0), corner(to, outAt(to)), corner(from, outAt(from))] };
+  return {
+    width,
+    corners: [corner(from, 0), corner(to, 0), corner(to, outAt(to)), corner(from, outAt(from))],
+  };
 }

@@ -11,8 +11,14 @@
   const count = $derived(drawn.ok ? (drawn.value as Sheet[]).length : 0);
   const saved = $derived(saving.state === 'saved');
   const inch = $derived(isInchUnit(session.style.unit));
-  const scales = $derived([...sheetScales].sort((a, b) => Number(b.text.includes('"') === inch) - Number(a.text.includes('"') === inch)));
-  const href = $derived(`/api/rooms/${roomId}/sheet.pdf?page=${encodeURIComponent(choice.page)}&scale=${choice.scale}`);
+  const scales = $derived(
+    [...sheetScales].sort(
+      (a, b) => Number(b.text.includes('"') === inch) - Number(a.text.includes('"') === inch),
+    ),
+  );
+  const href = $derived(
+    `/api/rooms/${roomId}/sheet.pdf?page=${encodeURIComponent(choice.page)}&scale=${choice.scale}`,
+  );
 </script>
 
 <div class="panel">
@@ -29,13 +35,23 @@
       {#each scales as scale (scale.id)}<option value={scale.id}>{scale.text}</option>{/each}
     </select>
   </label>
-  {#if problem}<p class="problem" role="alert">{problem}</p>{:else}<p class="help">{count === 1 ? 'One sheet' : `${count} sheets`}, true to scale.</p>{/if}
-  {#if !saved}<p class="help" role="status">The PDF is made from the saved room; waiting for the last edits to be saved.</p>{/if}
-  <Button look="primary" disabled={Boolean(problem) || !saved} onclick={() => window.open(href, '_blank')}>Open the PDF</Button>
+  {#if problem}<p class="problem" role="alert">{problem}</p>{:else}<p class="help">
+      {count === 1 ? 'One sheet' : `${count} sheets`}, true to scale.
+    </p>{/if}
+  {#if !saved}<p class="help" role="status">
+      The PDF is made from the saved room; waiting for the last edits to be saved.
+    </p>{/if}
+  <Button look="primary" disabled={Boolean(problem) || !saved} onclick={() => window.open(href, '_blank')}
+    >Open the PDF</Button
+  >
 
   <h2>Design file</h2>
   <p class="help">The whole room as JSON, to keep or to import into another job.</p>
-  {#if saved}<a class="export" href="/api/rooms/{roomId}/design.json" download>Export design</a>{:else}<p class="help">Export waits for the last edits to be saved.</p>{/if}
+  {#if saved}<a class="export" href="/api/rooms/{roomId}/design.json" download>Export design</a>{:else}<p
+      class="help"
+    >
+      Export waits for the last edits to be saved.
+    </p>{/if}
 </div>
 
 <style>

@@ -6,7 +6,11 @@
   /** The findings that speak of one thing. */
   let { id }: { id: string } = $props();
   const { session } = useWorkspace();
-  const findings = $derived(checkReach(session.document).findings.filter(({ ids, verdict }) => ids.includes(id) && verdict !== 'clear'));
+  const findings = $derived(
+    checkReach(session.document).findings.filter(
+      ({ ids, verdict }) => ids.includes(id) && verdict !== 'clear',
+    ),
+  );
 </script>
 
 {#if findings.length > 0}

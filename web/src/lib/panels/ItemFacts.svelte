@@ -26,7 +26,12 @@
   const special = $derived(!isStandardWidth(item.range, item.type, item.width));
   const box = $derived(itemBoxes(session.document).find(({ id }) => id === item.id));
   const ties = $derived(box ? tiesOf(session.document, box) : []);
-  const sideNames: Record<TieSide, string> = { left: 'To the left', right: 'To the right', behind: 'Behind', front: 'In front' };
+  const sideNames: Record<TieSide, string> = {
+    left: 'To the left',
+    right: 'To the right',
+    behind: 'Behind',
+    front: 'In front',
+  };
 
   function change(part: ItemChange): string {
     return session.run(editItem, { id: item.id, change: part }) ? '' : session.message;
@@ -43,16 +48,51 @@
 
 <h2>{number}. {item.code}</h2>
 <p class="about">
-  {kind.name}, {rangeName(item.range)}{#if special}<strong> · {item.type === 'filler' ? 'cut to fit' : 'special width'}</strong>{/if}
+  {kind.name}, {rangeName(item.range)}{#if special}<strong>
+      · {item.type === 'filler' ? 'cut to fit' : 'special width'}</strong
+    >{/if}
 </p>
-<LengthField label="Width" value={item.width} style={session.style} least={1} most={4000} onset={(width) => change({ width })} />
-<LengthField label="Depth" value={item.depth} style={session.style} least={1} most={4000} onset={(depth) => change({ depth })} />
-<LengthField label="Height" value={item.height} style={session.style} least={1} most={6000} onset={(height) => change({ height })} />
-<LengthField label="Above floor" value={item.up} style={session.style} most={6000} onset={(up) => change({ up })} />
+<LengthField
+  label="Width"
+  value={item.width}
+  style={session.style}
+  least={1}
+  most={4000}
+  onset={(width) => change({ width })}
+/>
+<LengthField
+  label="Depth"
+  value={item.depth}
+  style={session.style}
+  least={1}
+  most={4000}
+  onset={(depth) => change({ depth })}
+/>
+<LengthField
+  label="Height"
+  value={item.height}
+  style={session.style}
+  least={1}
+  most={6000}
+  onset={(height) => change({ height })}
+/>
+<LengthField
+  label="Above floor"
+  value={item.up}
+  style={session.style}
+  most={6000}
+  onset={(up) => change({ up })}
+/>
 
 <h3>Ties</h3>
 {#each ties as { side, distance } (side)}
-  <LengthField label={sideNames[side]} value={distance} style={session.style} least={-30_000} onset={(mm) => tie(side, mm)} />
+  <LengthField
+    label={sideNames[side]}
+    value={distance}
+    style={session.style}
+    least={-30_000}
+    onset={(mm) => tie(side, mm)}
+  />
 {:else}
   <p class="about">Nothing stands beside it.</p>
 {/each}

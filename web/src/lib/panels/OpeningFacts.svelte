@@ -25,7 +25,10 @@
   }
 </script>
 
-<h2>{placed?.name} {opening.type === 'window' ? 'Window' : opening.type === 'door' ? 'Door' : 'Cased opening'}</h2>
+<h2>
+  {placed?.name}
+  {opening.type === 'window' ? 'Window' : opening.type === 'door' ? 'Door' : 'Cased opening'}
+</h2>
 <p class="about">Left and right as seen from inside, facing the wall.</p>
 <label class="row">
   Face
@@ -35,7 +38,10 @@
 </label>
 <label class="row">
   Type
-  <select value={opening.type} onchange={(event) => change({ type: event.currentTarget.value as OpeningRecord['type'] })}>
+  <select
+    value={opening.type}
+    onchange={(event) => change({ type: event.currentTarget.value as OpeningRecord['type'] })}
+  >
     <option value="door">Door</option>
     <option value="window">Window</option>
     <option value="cased">Cased opening</option>
@@ -43,31 +49,71 @@
 </label>
 <label class="row">
   Measured from
-  <select value={opening.from} onchange={(event) => measureFrom(event.currentTarget.value as OpeningRecord['from'])}>
+  <select
+    value={opening.from}
+    onchange={(event) => measureFrom(event.currentTarget.value as OpeningRecord['from'])}
+  >
     <option value="left">Left corner</option>
     <option value="right">Right corner</option>
   </select>
 </label>
-<LengthField label="Distance" value={opening.distance} style={session.style} onset={(distance) => change({ distance })} />
-<LengthField label="Width" value={opening.width} style={session.style} least={100} onset={(width) => change({ width })} />
-<LengthField label="Height" value={opening.height} style={session.style} least={100} most={6000} onset={(height) => change({ height })} />
-<LengthField label="Sill" value={opening.sill} style={session.style} most={6000} onset={(sill) => change({ sill })} />
+<LengthField
+  label="Distance"
+  value={opening.distance}
+  style={session.style}
+  onset={(distance) => change({ distance })}
+/>
+<LengthField
+  label="Width"
+  value={opening.width}
+  style={session.style}
+  least={100}
+  onset={(width) => change({ width })}
+/>
+<LengthField
+  label="Height"
+  value={opening.height}
+  style={session.style}
+  least={100}
+  most={6000}
+  onset={(height) => change({ height })}
+/>
+<LengthField
+  label="Sill"
+  value={opening.sill}
+  style={session.style}
+  most={6000}
+  onset={(sill) => change({ sill })}
+/>
 {#if opening.type === 'door'}
   <label class="row">
     Hinges
-    <select value={opening.hinge} onchange={(event) => change({ hinge: event.currentTarget.value as OpeningRecord['hinge'] })}>
+    <select
+      value={opening.hinge}
+      onchange={(event) => change({ hinge: event.currentTarget.value as OpeningRecord['hinge'] })}
+    >
       <option value="left">Left</option>
       <option value="right">Right</option>
     </select>
   </label>
   <label class="row">
     Swings
-    <select value={opening.swing} onchange={(event) => change({ swing: event.currentTarget.value as OpeningRecord['swing'] })}>
+    <select
+      value={opening.swing}
+      onchange={(event) => change({ swing: event.currentTarget.value as OpeningRecord['swing'] })}
+    >
       <option value="in">Into the room</option>
       <option value="out">Out of the room</option>
     </select>
   </label>
-  <LengthField label="Leaf" value={opening.leaf} style={session.style} least={10} most={120} onset={(leaf) => change({ leaf })} />
+  <LengthField
+    label="Leaf"
+    value={opening.leaf}
+    style={session.style}
+    least={10}
+    most={120}
+    onset={(leaf) => change({ leaf })}
+  />
 {/if}
 <FindingsAbout id={opening.id} />
 <div><Button onclick={remove}>Remove</Button></div>

@@ -18,7 +18,10 @@
   <ul>
     {#each report.findings as finding, index (index)}
       <li>
-        <button class:shown={screen.finding === index} onclick={() => screen.showFinding(index, finding.ids[0])}>
+        <button
+          class:shown={screen.finding === index}
+          onclick={() => screen.showFinding(index, finding.ids[0])}
+        >
           <VerdictMark verdict={finding.verdict} size={16} />
           <span>
             <strong>{ruleName(finding.rule)}</strong>

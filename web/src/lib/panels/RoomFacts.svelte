@@ -1,5 +1,16 @@
 <script lang="ts">
-  import { formatArea, formatLengthWithUnit, formatVolume, roomOf, roomShape, roundingSteps, setRoom, usualStyle, type LengthUnit, type RoomChange } from 'goodreach';
+  import {
+    formatArea,
+    formatLengthWithUnit,
+    formatVolume,
+    roomOf,
+    roomShape,
+    roundingSteps,
+    setRoom,
+    usualStyle,
+    type LengthUnit,
+    type RoomChange,
+  } from 'goodreach';
   import { useWorkspace } from '$session/context';
   import Length from '$ui/Length.svelte';
   import LengthField from '$ui/LengthField.svelte';
@@ -24,7 +35,13 @@
 </script>
 
 <h2>{room.name}</h2>
-<label class="row">Name <input value={room.name} maxlength="80" onchange={(event) => change({ name: event.currentTarget.value })} /></label>
+<label class="row"
+  >Name <input
+    value={room.name}
+    maxlength="80"
+    onchange={(event) => change({ name: event.currentTarget.value })}
+  /></label
+>
 <label class="row">
   Units
   <select value={room.unit} onchange={(event) => change(usualStyle(event.currentTarget.value as LengthUnit))}>
@@ -34,16 +51,28 @@
 <label class="row">
   Rounding
   <select value={room.step} onchange={(event) => change({ step: Number(event.currentTarget.value) })}>
-    {#each roundingSteps[room.unit] as step (step)}<option value={step}>{stepName(room.unit, step)}</option>{/each}
-    {#if !roundingSteps[room.unit].includes(room.step)}<option value={room.step}>{stepName(room.unit, room.step)}</option>{/if}
+    {#each roundingSteps[room.unit] as step (step)}<option value={step}>{stepName(room.unit, step)}</option
+      >{/each}
+    {#if !roundingSteps[room.unit].includes(room.step)}<option value={room.step}
+        >{stepName(room.unit, room.step)}</option
+      >{/if}
   </select>
 </label>
 <div class="row">Floor <output>{formatArea(shape.area, room.unit)}</output></div>
-<div class="row">Perimeter <output><Length text={formatLengthWithUnit(shape.perimeter, session.style)} /></output></div>
+<div class="row">
+  Perimeter <output><Length text={formatLengthWithUnit(shape.perimeter, session.style)} /></output>
+</div>
 <div class="row">Walls <output>{formatArea(shape.wallArea, room.unit)}</output></div>
 <div class="row">Volume <output>{formatVolume(shape.volume, room.unit)}</output></div>
 
 <h3>Standard sizes</h3>
 {#each lengths as [label, key, least, most] (key)}
-  <LengthField {label} value={room[key]} style={session.style} {least} {most} onset={(mm) => change({ [key]: mm })} />
+  <LengthField
+    {label}
+    value={room[key]}
+    style={session.style}
+    {least}
+    {most}
+    onset={(mm) => change({ [key]: mm })}
+  />
 {/each}

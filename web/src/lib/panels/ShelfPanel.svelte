@@ -1,5 +1,15 @@
 <script lang="ts">
-  import { nextPlace, ranges, roomOf, searchShelf, setItem, setRoom, rangeName, formatLength, type ShelfItem } from 'goodreach';
+  import {
+    nextPlace,
+    ranges,
+    roomOf,
+    searchShelf,
+    setItem,
+    setRoom,
+    rangeName,
+    formatLength,
+    type ShelfItem,
+  } from 'goodreach';
   import { nanoid } from 'nanoid';
   import { useWorkspace } from '$session/context';
   import Length from '$ui/Length.svelte';
@@ -17,7 +27,9 @@
   const found = $derived(searchShelf(range, text));
   const groups = $derived.by(() => {
     const byName = new Map<string, { item: ShelfItem; index: number }[]>();
-    found.forEach((item, index) => byName.set(item.name, [...(byName.get(item.name) ?? []), { item, index }]));
+    found.forEach((item, index) =>
+      byName.set(item.name, [...(byName.get(item.name) ?? []), { item, index }]),
+    );
     return [...byName];
   });
 
@@ -108,7 +120,9 @@
         {/each}
       </ul>
     {:else}
-      <p class="note">Nothing in {rangeName(range)} matches “{text}”. Try a width, such as 600, or a word, such as drawer.</p>
+      <p class="note">
+        Nothing in {rangeName(range)} matches “{text}”. Try a width, such as 600, or a word, such as drawer.
+      </p>
     {/each}
   </div>
 </div>

@@ -1,5 +1,13 @@
 <script lang="ts">
-  import { checkReach, countVerdicts, formatLength, placedOpenings, roomOf, roomShape, type Caught } from 'goodreach';
+  import {
+    checkReach,
+    countVerdicts,
+    formatLength,
+    placedOpenings,
+    roomOf,
+    roomShape,
+    type Caught,
+  } from 'goodreach';
   import { useWorkspace } from '$session/context';
   import Length from '$ui/Length.svelte';
   import { unitNames } from '$ui/unit-names';
@@ -51,7 +59,9 @@
       <Length text={formatLength(-screen.pointer.y, session.style)} />
     {/if}
   </span>
-  <span class="caught" aria-live="polite">{#if screen.caught}caught: {caughtText(screen.caught)}{/if}</span>
+  <span class="caught" aria-live="polite"
+    >{#if screen.caught}caught: {caughtText(screen.caught)}{/if}</span
+  >
   <button class="counts" onclick={() => (screen.step = 'reach')} title="Reach checks">
     <VerdictMark verdict="clear" /> <span>{counts.clear}</span>
     <VerdictMark verdict="tight" /> <span>{counts.tight}</span>

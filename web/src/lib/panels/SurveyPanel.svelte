@@ -1,5 +1,12 @@
 <script lang="ts">
-  import { placedOpenings, putOpening, roomShape, setFaceLength, usualOpening, type OpeningRecord } from 'goodreach';
+  import {
+    placedOpenings,
+    putOpening,
+    roomShape,
+    setFaceLength,
+    usualOpening,
+    type OpeningRecord,
+  } from 'goodreach';
   import { nanoid } from 'nanoid';
   import { useWorkspace } from '$session/context';
   import Button from '$ui/Button.svelte';
@@ -14,13 +21,29 @@
   function add(type: OpeningRecord['type']) {
     note = '';
     const selected = session.committed.records[screen.selected ?? ''];
-    const faceId = selected?.kind === 'face' ? selected.id : selected?.kind === 'opening' ? selected.face : shape.faces[0]!.id;
+    const faceId =
+      selected?.kind === 'face'
+        ? selected.id
+        : selected?.kind === 'opening'
+          ? selected.face
+          : shape.faces[0]!.id;
     const candidates = [shape.byId.get(faceId)!, ...shape.faces];
     for (const face of candidates) {
       const usual = usualOpening(type, session.style.unit);
       const width = Math.min(usual.width, face.length);
       for (const distance of places(face.length - width)) {
-        const opening: OpeningRecord = { kind: 'opening', id: `opening-${nanoid(8)}`, face: face.id, type, from: 'left', distance, ...usual, width, hinge: 'left', swing: 'in' };
+        const opening: OpeningRecord = {
+          kind: 'opening',
+          id: `opening-${nanoid(8)}`,
+          face: face.id,
+          type,
+          from: 'left',
+          distance,
+          ...usual,
+          width,
+          hinge: 'left',
+          swing: 'in',
+        };
         if (session.mayRun(putOpening, opening) !== '') continue;
         session.run(putOpening, opening);
         screen.select(opening.id);
@@ -48,7 +71,6 @@
   <h2>Faces</h2>
   <div class="faces">
     {#each shape.faces as face (face.id)}
-      <!-- svelte-ignore a11y_no_static_element_interactions -- choosing follows the focus of the field inside -->
       <div class="face" class:selected={screen.selected === face.id} onfocusin={() => screen.select(face.id)}>
         <LengthField
           label="Face {face.letter}"
@@ -56,12 +78,17 @@
           style={session.style}
           least={50}
           onset={(mm) => setLength(face.id, mm)}
-          hint={face.record.lengthFrom === 'measured' ? degrees(face.corner) : `${degrees(face.corner)} follows`}
+          hint={face.record.lengthFrom === 'measured'
+            ? degrees(face.corner)
+            : `${degrees(face.corner)} follows`}
         />
       </div>
     {/each}
   </div>
-  <p class="help">Lengths to finished faces; the angle is the corner before each face. A length that “follows” is worked out from the others until you type it.</p>
+  <p class="help">
+    Lengths to finished faces; the angle is the corner before each face. A length that “follows” is worked out
+    from the others until you type it.
+  </p>
 
   <h2>Openings</h2>
   <div class="adds">
@@ -78,7 +105,9 @@
         </button>
       </li>
     {:else}
-      <li class="help">None yet. Choose a face, then add a door or a window and type its distance from the corner.</li>
+      <li class="help">
+        None yet. Choose a face, then add a door or a window and type its distance from the corner.
+      </li>
     {/each}
   </ul>
 </div>

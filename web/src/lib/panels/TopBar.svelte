@@ -41,25 +41,43 @@
   <ol class="track" aria-label="Steps">
     {#each steps as { id, name } (id)}
       <li>
-        <button class:current={screen.step === id} aria-current={screen.step === id ? 'step' : undefined} onclick={() => onstep(id)}>{name}</button>
+        <button
+          class:current={screen.step === id}
+          aria-current={screen.step === id ? 'step' : undefined}
+          onclick={() => onstep(id)}>{name}</button
+        >
       </li>
     {/each}
   </ol>
   <div class="tools">
-    <button onclick={() => session.undo()} disabled={!session.canUndo} title={session.canUndo ? `Undo: ${session.undoLabel} (Ctrl Z)` : 'Nothing to undo'}>
+    <button
+      onclick={() => session.undo()}
+      disabled={!session.canUndo}
+      title={session.canUndo ? `Undo: ${session.undoLabel} (Ctrl Z)` : 'Nothing to undo'}
+    >
       <Undo size={18} aria-hidden="true" /><span class="visually-hidden">Undo</span>
     </button>
-    <button onclick={() => session.redo()} disabled={!session.canRedo} title={session.canRedo ? `Redo: ${session.redoLabel} (Ctrl Shift Z)` : 'Nothing to redo'}>
+    <button
+      onclick={() => session.redo()}
+      disabled={!session.canRedo}
+      title={session.canRedo ? `Redo: ${session.redoLabel} (Ctrl Shift Z)` : 'Nothing to redo'}
+    >
       <Redo size={18} aria-hidden="true" /><span class="visually-hidden">Redo</span>
     </button>
     <button onclick={() => port.fit()} disabled={screen.step === 'draw'} title="Show the whole plan (Alt 0)">
       <Fit size={18} aria-hidden="true" /><span class="visually-hidden">Show the whole plan</span>
     </button>
-    <button onclick={turnLight} title={screen.dark ? 'Light paper' : 'Evening paper'} aria-pressed={screen.dark}>
+    <button
+      onclick={turnLight}
+      title={screen.dark ? 'Light paper' : 'Evening paper'}
+      aria-pressed={screen.dark}
+    >
       {#if screen.dark}<Sun size={18} aria-hidden="true" />{:else}<Moon size={18} aria-hidden="true" />{/if}
       <span class="visually-hidden">Evening paper</span>
     </button>
-    <button class="help" onclick={onshortcuts} title="Shortcuts (?)">?<span class="visually-hidden">Shortcuts</span></button>
+    <button class="help" onclick={onshortcuts} title="Shortcuts (?)"
+      >?<span class="visually-hidden">Shortcuts</span></button
+    >
   </div>
 </header>
 

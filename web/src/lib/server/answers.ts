@@ -26,18 +26,28 @@ export async function readJson(request: Request): Promise<unknown> {
 
 /** A refusal as an answer: 422 with its code, data and sentence. */
 export function refused(refusal: Refusal, style?: LengthStyle): Response {
-  return json({ code: refusal.code, data: refusal.data, message: refusalText(refusal, style) }, { status: 422 });
+  return json(
+    { code: refusal.code, data: refusal.data, message: refusalText(refusal, style) },
+    { status: 422 },
+  );
 }
 
 /** Faults of a body as an answer: 400 with each path and message. */
 export function faulty(faults: { path: string; message: string }[]): Response {
-  const message = faults.map((fault) => (fault.path ? `${fault.path}: ${fault.message}` : fault.message)).join(' ');
+  const message = faults
+    .map((fault) => (fault.path ? `${fault.path}: ${fault.message}` : fault.message))
+    .join(' ');
   return json({ code: 'body', data: { faults }, message }, { status: 400 });
 }
 
 /** A file name made of words a person typed. */
 export function fileName(words: string, ending: string): string {
-  const plain = words.normalize('NFKD').replace(/[^\w\s-]/g, '').trim().replace(/\s+/g, '-').toLowerCase();
+  const plain = words
+    .normalize('NFKD')
+    .replace(/[^\w\s-]/g, '')
+    .trim()
+    .replace(/\s+/g, '-')
+    .toLowerCase();
   return `${plain || 'room'}.${ending}`;
 }
 

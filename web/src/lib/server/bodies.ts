@@ -30,7 +30,10 @@ export class SignInBody {
 }
 
 export class NewJobBody {
-  @IsString() @IsNotEmpty({ message: 'Give the job a name.' }) @MaxLength(80, { message: 'Keep the name under 80 characters.' }) name!: string;
+  @IsString()
+  @IsNotEmpty({ message: 'Give the job a name.' })
+  @MaxLength(80, { message: 'Keep the name under 80 characters.' })
+  name!: string;
   @IsIn([...lengthUnits], { message: `Choose a unit: ${lengthUnits.join(', ')}.` }) unit!: LengthUnit;
 }
 
@@ -45,12 +48,22 @@ export class EditBody {
   @IsUUID() id!: string;
   @IsIn(['do', 'undo', 'redo']) action!: EditAction;
   @IsString() @Length(1, 120) label!: string;
-  @IsArray() @ArrayMinSize(1) @ArrayMaxSize(5000) @ValidateNested({ each: true }) @Type(() => ChangeBody) patch!: ChangeBody[];
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(5000)
+  @ValidateNested({ each: true })
+  @Type(() => ChangeBody)
+  patch!: ChangeBody[];
 }
 
 export class SaveBody {
   @IsInt() @Min(0) baseRevision!: number;
-  @IsArray() @ArrayMinSize(1) @ArrayMaxSize(200) @ValidateNested({ each: true }) @Type(() => EditBody) edits!: EditBody[];
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(200)
+  @ValidateNested({ each: true })
+  @Type(() => EditBody)
+  edits!: EditBody[];
 }
 
 export class NewRoomBody {
@@ -58,7 +71,12 @@ export class NewRoomBody {
   @IsIn([...lengthUnits]) unit!: LengthUnit;
   @IsNumber() @Min(0.01) @Max(100) step!: number;
   @IsNumber() ceilingHeight!: number;
-  @IsArray() @ArrayMinSize(4) @ArrayMaxSize(4) @ValidateIf(() => true) lengths!: [number, number, number | null, number | null];
+  @IsArray() @ArrayMinSize(4) @ArrayMaxSize(4) @ValidateIf(() => true) lengths!: [
+    number,
+    number,
+    number | null,
+    number | null,
+  ];
 }
 
 /** A checked body, or what is wrong with it: one sentence a fault, with its path. */
@@ -71,11 +89,16 @@ export function checkBody<T extends object>(bodyClass: new () => T, raw: unknown
   }
   const value = plainToInstance(bodyClass, raw);
   const errors = validateSync(value, { whitelist: true, forbidNonWhitelisted: true });
-  return errors.length === 0 ? { ok: true, value } : { ok: false, faults: errors.flatMap((error) => faultsOf(error, '')) };
+  return errors.length === 0
+    ? { ok: true, value }
+    : { ok: false, faults: errors.flatMap((error) => faultsOf(error, '')) };
 }
 
 function faultsOf(error: ValidationError, path: string): { path: string; message: string }[] {
   const own = path ? `${path}.${error.property}` : error.property;
   const messages = Object.values(error.constraints ?? {});
-  return [...messages.slice(0, 1).map((message) => ({ path: own, message })), ...(error.children ?? []).flatMap((child) => faultsOf(child, own))];
+  return [
+    ...messages.slice(0, 1).map((message) => ({ path: own, message })),
+    ...(error.children ?? []).flatMap((child) => faultsOf(child, own)),
+  ];
 }

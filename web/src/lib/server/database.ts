@@ -17,7 +17,12 @@ export function database(): Promise<Sequelize> {
 
 /** Opens a database, brings its tables up to date and ties the models to it. */
 export async function openDatabase(url: string): Promise<Sequelize> {
-  const sequelize = new Sequelize(url, { dialect: 'postgres', dialectModule: pg, logging: false, pool: { max: 10 } });
+  const sequelize = new Sequelize(url, {
+    dialect: 'postgres',
+    dialectModule: pg,
+    logging: false,
+    pool: { max: 10 },
+  });
   await migrateUp(sequelize);
   defineModels(sequelize);
   return sequelize;
@@ -48,6 +53,7 @@ async function migrateUp(sequelize: Sequelize): Promise<void> {
 
 function requiredUrl(): string {
   const url = process.env['DATABASE_URL'];
-  if (!url) throw new Error('DATABASE_URL is not set. Start with script/demo, or set it to a PostgreSQL address.');
+  if (!url)
+    throw new Error('DATABASE_URL is not set. Start with script/demo, or set it to a PostgreSQL address.');
   return url;
 }

@@ -20,11 +20,18 @@ export async function loadDemo(): Promise<string> {
     const existing = await Person.findOne({ where: { email: demoSignIn.email }, transaction });
     const studioId = existing?.studioId ?? (await Studio.create({ name: demoStudio }, { transaction })).id;
     const person =
-      existing ?? (await Person.create({ studioId, email: demoSignIn.email, name: 'The designer', passwordHash }, { transaction }));
+      existing ??
+      (await Person.create(
+        { studioId, email: demoSignIn.email, name: 'The designer', passwordHash },
+        { transaction },
+      ));
     const start = Date.now();
     for (const [index, { name, unit, step, rooms }] of demoJobs().entries()) {
       if (await Job.findOne({ where: { studioId, name }, transaction })) continue;
-      const job = await Job.create({ studioId, name, unit, step, createdAt: new Date(start + index) }, { transaction });
+      const job = await Job.create(
+        { studioId, name, unit, step, createdAt: new Date(start + index) },
+        { transaction },
+      );
       for (const document of rooms) await Room.create({ studioId, jobId: job.id, document }, { transaction });
     }
     return person.id;

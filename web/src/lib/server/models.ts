@@ -1,5 +1,12 @@
 import type { Design, EditAction, LengthUnit, Patch } from 'goodreach';
-import { DataTypes, Model, type CreationOptional, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize';
+import {
+  DataTypes,
+  Model,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Sequelize,
+} from 'sequelize';
 
 /** A tenant: everything belongs to one studio and is only ever asked for within it. */
 export class Studio extends Model<InferAttributes<Studio>, InferCreationAttributes<Studio>> {
@@ -61,7 +68,13 @@ export function defineModels(sequelize: Sequelize): void {
   const common = { sequelize, underscored: true, timestamps: false };
   Studio.init({ id: uuid(), name: DataTypes.TEXT }, { ...common, tableName: 'studios' });
   Person.init(
-    { id: uuid(), studioId: DataTypes.UUID, email: DataTypes.TEXT, name: DataTypes.TEXT, passwordHash: DataTypes.TEXT },
+    {
+      id: uuid(),
+      studioId: DataTypes.UUID,
+      email: DataTypes.TEXT,
+      name: DataTypes.TEXT,
+      passwordHash: DataTypes.TEXT,
+    },
     { ...common, tableName: 'people' },
   );
   SessionRow.init(

@@ -1,13 +1,15 @@
 import {
   applyPatch,
-  designRefusals,
+  checkDesign,
   invertPatch,
+  ok,
   roomOf,
   type Design,
   type EditAction,
   type LengthUnit,
   type Patch,
   type Refusal,
+  type Result,
 } from 'goodreach';
 import { recordFaults } from 'goodreach/server';
 import { Op, type Transaction } from 'sequelize';
@@ -47,12 +49,23 @@ export async function findJob({ studioId }: SignedIn, id: string): Promise<Job |
 
 export async function listJobs({ studioId }: SignedIn): Promise<{ job: Job; rooms: Room[] }[]> {
   await database();
-  const jobs = await Job.findAll({ where: { studioId }, order: [['createdAt', 'ASC'], ['name', 'ASC']] });
+  const jobs = await Job.findAll({
+    where: { studioId },
+    order: [
+      ['createdAt', 'ASC'],
+      ['name', 'ASC'],
+    ],
+  });
   const rooms = await Room.findAll({ where: { studioId }, order: [['createdAt', 'ASC']] });
   return jobs.map((job) => ({ job, rooms: rooms.filter(({ jobId }) => jobId === job.id) }));
 }
 
-export async function createJob({ studioId }: SignedIn, name: string, unit: LengthUnit, step: number): Promise<Job> {
+export async function createJob(
+  { studioId }: SignedIn,
+  name: string,
+  unit: LengthUnit,
+  step: number,
+): Promise<Job> {
   await database();
   return Job.create({ studioId, name: name.trim(), unit, step });
 }
@@ -78,36 +91,64 @@ export async function saveEdits(person: SignedIn, roomId: string, body: SaveBody
     const fresh = body.edits.filter(({ id }) => !known.has(id));
     if (fresh.length === 0) return { kind: 'saved', revision: room.revision };
     if (body.baseRevision + known.size !== room.revision) {
-      return { kind: 'stale', revision: room.revision, since: await editsSince(roomId, body.baseRevision, transaction) };
+      return {
+        kind: 'stale',
+        revision: room.revision,
+        since: await editsSince(roomId, body.baseRevision, transaction),
+      };
     }
-    let document = room.document;
-    let revision = room.revision;
-    for (const edit of fresh) {
-      const patch = edit.patch as unknown as Patch;
-      const refusal = faultyRecord(patch);
-      if (refusal) return { kind: 'refused', refusal };
-      const applied = applyPatch(document, patch);
-      if (!applied.ok) return { kind: 'refused', refusal: applied.refusal };
-      const [broken] = designRefusals(applied.value);
-      if (broken) return { kind: 'refused', refusal: broken };
-      document = applied.value;
-      revision += 1;
-      const { id, action, label } = edit;
-      await Edit.create({ roomId, id, revision, personId: person.personId, action, label, patch }, { transaction });
-    }
-    await room.update({ document, revision }, { transaction });
+    const accepted = acceptAll(room.document, fresh);
+    if (!accepted.ok) return { kind: 'refused', refusal: accepted.refusal };
+    const rows = fresh.map(({ id, action, label, patch }, index) => ({
+      roomId,
+      id,
+      revision: room.revision + index + 1,
+      personId: person.personId,
+      action,
+      label,
+      patch: patch as unknown as Patch,
+    }));
+    await Edit.bulkCreate(rows, { transaction });
+    const revision = room.revision + fresh.length;
+    await room.update({ document: accepted.value, revision }, { transaction });
     return { kind: 'saved', revision };
   });
 }
 
+/** The document after all edits, or the first refusal: nothing is written before every edit is known to be right. */
+function acceptAll(document: Design, edits: SaveBody['edits']): Result<Design> {
+  let current = document;
+  for (const edit of edits) {
+    const patch = edit.patch as unknown as Patch;
+    const faulty = faultyRecord(patch);
+    if (faulty) return { ok: false, refusal: faulty };
+    const applied = applyPatch(current, patch);
+    if (!applied.ok) return applied;
+    const checked = checkDesign(applied.value);
+    if (!checked.ok) return checked;
+    current = checked.value;
+  }
+  return ok(current);
+}
+
 /** The edits after a revision, oldest first. */
-export async function editsSince(roomId: string, revision: number, transaction?: Transaction): Promise<KnownEdit[]> {
+export async function editsSince(
+  roomId: string,
+  revision: number,
+  transaction?: Transaction,
+): Promise<KnownEdit[]> {
   const rows = await Edit.findAll({
     where: { roomId, revision: { [Op.gt]: revision } },
     order: [['revision', 'ASC']],
     ...(transaction ? { transaction } : {}),
   });
-  return rows.map(({ id, revision: made, action, label, patch }) => ({ id, revision: made, action, label, patch }));
+  return rows.map(({ id, revision: made, action, label, patch }) => ({
+    id,
+    revision: made,
+    action,
+    label,
+    patch,
+  }));
 }
 
 /** The last edits of a room, oldest first, for undo after a reload. */
@@ -133,12 +174,18 @@ export function roomName(room: Room): string {
 }
 
 function faultyRecord(patch: Patch): Refusal | null {
-  const faults = patch.flatMap(({ id, after }) => (after === null ? [] : recordFaults(id, after, `records.${id}`)));
+  const faults = patch.flatMap(({ id, after }) =>
+    after === null ? [] : recordFaults(id, after, `records.${id}`),
+  );
   return faults.length > 0 ? { code: 'design-faulty', data: { faults } } : null;
 }
 
 async function knownIds(roomId: string, body: SaveBody, transaction: Transaction): Promise<Set<string>> {
-  const rows = await Edit.findAll({ where: { roomId, id: body.edits.map(({ id }) => id) }, attributes: ['id'], transaction });
+  const rows = await Edit.findAll({
+    where: { roomId, id: body.edits.map(({ id }) => id) },
+    attributes: ['id'],
+    transaction,
+  });
   return new Set(rows.map(({ id }) => id));
 }
 

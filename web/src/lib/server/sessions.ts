@@ -42,7 +42,9 @@ export async function startSession(personId: string): Promise<string> {
 /** Who a token belongs to; null when it is unknown or has run out. */
 export async function whoIs(token: string): Promise<SignedIn | null> {
   await database();
-  const session = await SessionRow.findOne({ where: { id: digest(token), expiresAt: { [Op.gt]: new Date() } } });
+  const session = await SessionRow.findOne({
+    where: { id: digest(token), expiresAt: { [Op.gt]: new Date() } },
+  });
   const person = session && (await Person.findByPk(session.personId));
   const studio = person && (await Studio.findByPk(person.studioId));
   if (!person || !studio) return null;

@@ -50,7 +50,10 @@ export class DesignSession {
     private readonly onEdit: (edit: LocalEdit) => void,
   ) {
     this.#committed = document;
-    this.#history = past.reduce((history, { action, ...step }) => remember(history, action, step), emptyHistory);
+    this.#history = past.reduce(
+      (history, { action, label, patch }) => remember(history, action, { label, patch }),
+      emptyHistory,
+    );
   }
 
   get committed(): Design {

@@ -98,18 +98,31 @@ export class SaveQueue {
     this.#sending = true;
     this.state = this.#failures > 0 ? 'offline' : 'saving';
     const sent = this.#pending.slice(0, MOST_EDITS);
-    const answer = await this.#ask(`/api/rooms/${this.options.roomId}/edits`, { baseRevision: this.revision, edits: sent });
+    const answer = await this.#ask(`/api/rooms/${this.options.roomId}/edits`, {
+      baseRevision: this.revision,
+      edits: sent,
+    });
     this.#sending = false;
-    if (!answer) return this.#retry('No connection to the server. Your work is kept here and saved when it is back.');
+    if (!answer)
+      return this.#retry('No connection to the server. Your work is kept here and saved when it is back.');
     await this.#take(answer, sent);
   }
 
   async #take(answer: Response, sent: readonly LocalEdit[]): Promise<void> {
-    const body = (await answer.json().catch(() => ({}))) as { revision?: number; since?: LocalEdit[]; message?: string };
+    const body = (await answer.json().catch(() => ({}))) as {
+      revision?: number;
+      since?: LocalEdit[];
+      message?: string;
+    };
     if (answer.ok && body.revision !== undefined) return this.#accept(sent, body.revision);
-    if (answer.status === 409 && body.since && body.revision !== undefined) return this.#rebase(body.since, body.revision);
-    if (answer.status === 401) return this.#retry('You are signed out. Sign in again in another tab; your work is kept here and then saved.');
-    if (answer.status >= 500) return this.#retry('The server has a fault. Your work is kept here and saved when it answers again.');
+    if (answer.status === 409 && body.since && body.revision !== undefined)
+      return this.#rebase(body.since, body.revision);
+    if (answer.status === 401)
+      return this.#retry(
+        'You are signed out. Sign in again in another tab; your work is kept here and then saved.',
+      );
+    if (answer.status >= 500)
+      return this.#retry('The server has a fault. Your work is kept here and saved when it answers again.');
     this.#clash(body.message ?? 'The server refuses this edit.');
   }
 
@@ -159,7 +172,10 @@ export class SaveQueue {
 
   async #ask(url: string, body?: unknown): Promise<Response | null> {
     const send = this.options.fetch ?? fetch;
-    const init = body === undefined ? {} : { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) };
+    const init =
+      body === undefined
+        ? {}
+        : { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) };
     try {
       return await send(url, init);
     } catch {

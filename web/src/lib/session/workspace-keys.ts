@@ -29,9 +29,16 @@ export const shortcuts: readonly { keys: string; does: string }[] = [
 ];
 
 /** Listens for the shortcuts that work anywhere in a room; gives what stops it. */
-export function workspaceKeys(target: Window, { session, screen, drag, port, showShortcuts }: Parts): () => void {
+export function workspaceKeys(
+  target: Window,
+  { session, screen, drag, port, showShortcuts }: Parts,
+): () => void {
   const unlessTyping = (act: () => void) => (event: KeyboardEvent) => {
-    if (event.target instanceof HTMLElement && event.target.closest('input, select, textarea, [contenteditable]')) return;
+    if (
+      event.target instanceof HTMLElement &&
+      event.target.closest('input, select, textarea, [contenteditable]')
+    )
+      return;
     event.preventDefault();
     act();
   };
@@ -47,7 +54,6 @@ export function workspaceKeys(target: Window, { session, screen, drag, port, sho
   return tinykeys(target, {
     '$mod+z': unlessTyping(() => session.undo()),
     '$mod+Shift+z': unlessTyping(() => session.redo()),
-    '$mod+Shift+Z': unlessTyping(() => session.redo()),
     '$mod+y': unlessTyping(() => session.redo()),
     Delete: remove,
     Backspace: remove,
@@ -57,6 +63,8 @@ export function workspaceKeys(target: Window, { session, screen, drag, port, sho
     },
     'Alt+0': always(() => port.fit()),
     'Shift+?': unlessTyping(showShortcuts),
-    ...Object.fromEntries(steps.map(({ id }, index) => [`Alt+${index + 1}`, always(() => (screen.step = id))])),
+    ...Object.fromEntries(
+      steps.map(({ id }, index) => [`Alt+${index + 1}`, always(() => (screen.step = id))]),
+    ),
   });
 }

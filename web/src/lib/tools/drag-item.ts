@@ -1,4 +1,15 @@
-import { hug, itemBoxes, itemOf, moveItem, setItem, type ItemRecord, type Landing, type Placement, type Point, type ShelfItem } from 'goodreach';
+import {
+  hug,
+  itemBoxes,
+  itemOf,
+  moveItem,
+  setItem,
+  type ItemRecord,
+  type Landing,
+  type Placement,
+  type Point,
+  type ShelfItem,
+} from 'goodreach';
 import { nanoid } from 'nanoid';
 import type { DesignSession } from '../session/design-session.svelte';
 import type { ScreenState } from '../session/screen.svelte';
@@ -65,8 +76,18 @@ export class ItemDrag {
       return;
     }
     const middle = { x: at.x + grab.x, y: at.y + grab.y };
-    const setting = { width: record.width, depth: record.depth, low: record.up, high: record.up + record.height };
-    const landing = hug(this.session.committed, { ...setting, ...(isNew ? {} : { except: record.id }) }, middle, snap);
+    const setting = {
+      width: record.width,
+      depth: record.depth,
+      low: record.up,
+      high: record.up + record.height,
+    };
+    const landing = hug(
+      this.session.committed,
+      { ...setting, ...(isNew ? {} : { except: record.id }) },
+      middle,
+      snap,
+    );
     this.state.landing = landing;
     this.screen.caught = landing.caught;
     this.show(landing);
@@ -84,7 +105,9 @@ export class ItemDrag {
     }
     const { id, range, code } = state.record;
     const { placement } = state.landing;
-    const done = state.isNew ? this.session.run(setItem, { id, range, code, placement }) : this.session.run(moveItem, { id, placement });
+    const done = state.isNew
+      ? this.session.run(setItem, { id, range, code, placement })
+      : this.session.run(moveItem, { id, placement });
     if (done) this.screen.select(id);
     return done ? id : null;
   }

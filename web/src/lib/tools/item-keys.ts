@@ -1,4 +1,13 @@
-import { facePlacement, itemBoxes, moveItem, place, quantise, type Design, type ItemBox, type Placement } from 'goodreach';
+import {
+  facePlacement,
+  itemBoxes,
+  moveItem,
+  place,
+  quantise,
+  type Design,
+  type ItemBox,
+  type Placement,
+} from 'goodreach';
 import type { DesignSession } from '../session/design-session.svelte';
 
 /** The way each arrow key points in plan. */
@@ -23,7 +32,8 @@ export function nudge(session: DesignSession, id: string, key: string, by: numbe
 
 function moved({ record, against, origin, u, n, turn }: ItemBox, across: number, out: number): Placement {
   const { placement } = record;
-  if (against && placement.on === 'face') return facePlacement(against.face, against.along + across, record.width, placement.off + out);
+  if (against && placement.on === 'face')
+    return facePlacement(against.face, against.along + across, record.width, placement.off + out);
   const corner = place(origin, u, across, n, out);
   return { on: 'floor', x: quantise(corner.x), y: quantise(corner.y), turn };
 }

@@ -5,7 +5,8 @@
 </script>
 
 <span class="length"
-  >{#each parts as part, index (index)}{#if index % 2 === 1}<span class="frac">{part}</span>{:else}{part}{/if}{/each}</span
+  >{#each parts as part, index (index)}{#if index % 2 === 1}<span class="frac">{part}</span
+      >{:else}{part}{/if}{/each}</span
 >
 
 <style>

@@ -1,5 +1,11 @@
 <script lang="ts">
-  import { formatLength, formatLengthWithUnit, parseLengthWithin, refusalText, type LengthStyle } from 'goodreach';
+  import {
+    formatLength,
+    formatLengthWithUnit,
+    parseLengthWithin,
+    refusalText,
+    type LengthStyle,
+  } from 'goodreach';
 
   interface Props {
     label: string;
@@ -92,7 +98,9 @@
 
   /** In a form, Enter goes on to the next entry: type, Enter, next. */
   function nextField(input: HTMLInputElement): HTMLElement | undefined {
-    const fields = [...(input.form?.elements ?? [])].filter((one): one is HTMLElement => one instanceof HTMLElement);
+    const fields = [...(input.form?.elements ?? [])].filter(
+      (one): one is HTMLElement => one instanceof HTMLElement,
+    );
     return fields[fields.indexOf(input) + 1];
   }
 

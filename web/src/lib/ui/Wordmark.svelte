@@ -3,7 +3,9 @@
 </script>
 
 <span class="wordmark" class:large>
-  <svg viewBox="0 0 22 22" aria-hidden="true"><path d="M2 20V3h18" /><path class="swing" d="M6 20A14 14 0 0 1 20 7" /></svg>
+  <svg viewBox="0 0 22 22" aria-hidden="true"
+    ><path d="M2 20V3h18" /><path class="swing" d="M6 20A14 14 0 0 1 20 7" /></svg
+  >
   Good Reach
 </span>
 

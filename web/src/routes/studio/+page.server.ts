@@ -21,7 +21,11 @@ export const load: PageServerLoad = async ({ locals }) => {
         area: formatArea(roomShape(document).area, roomOf(document).unit),
         revision,
         changed: updatedAt.toISOString(),
-        plan: writeSvg(drawPlan(document, THUMBNAIL_SCALE, ['dimensions', 'numbers', 'labels']), THUMBNAIL_SCALE, { margin: 2 }),
+        plan: writeSvg(
+          drawPlan(document, THUMBNAIL_SCALE, ['dimensions', 'numbers', 'labels']),
+          THUMBNAIL_SCALE,
+          { margin: 2 },
+        ),
       })),
     })),
   };

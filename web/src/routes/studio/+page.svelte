@@ -32,14 +32,20 @@
     importProblem = { job, message: '' };
     if (file.size > 5_000_000) {
       const size = (file.size / 1e6).toFixed(1);
-      importProblem = { job, message: `${file.name} is ${size} MB; a design has at most 5 MB. Choose a file made with Export design.` };
+      importProblem = {
+        job,
+        message: `${file.name} is ${size} MB; a design has at most 5 MB. Choose a file made with Export design.`,
+      };
       return;
     }
     let design: unknown;
     try {
       design = JSON.parse(await file.text());
     } catch {
-      importProblem = { job, message: `${file.name} is not readable as JSON. Choose a file made with Export design.` };
+      importProblem = {
+        job,
+        message: `${file.name} is not readable as JSON. Choose a file made with Export design.`,
+      };
       return;
     }
     const answer = await postJson<{ id: string }>(`/api/jobs/${job}/rooms`, { design });
@@ -64,7 +70,7 @@
 
   {#if adding}
     <form class="new-job" onsubmit={addJob}>
-      <!-- svelte-ignore a11y_autofocus -- the form was just asked for -->
+      <!-- svelte-ignore a11y_autofocus (the form was just asked for) -->
       <label>Job name <input bind:value={name} required maxlength="80" autofocus /></label>
       <label>
         Units
@@ -87,13 +93,23 @@
           <a class="action" href="/studio/jobs/{job.id}/new-room">New room</a>
           <label class="action">
             Import design
-            <input class="visually-hidden" type="file" accept=".json,application/json" onchange={(event) => importDesign(job.id, event.currentTarget)} />
+            <input
+              class="visually-hidden"
+              type="file"
+              accept=".json,application/json"
+              onchange={(event) => importDesign(job.id, event.currentTarget)}
+            />
           </label>
         </span>
       </div>
-      {#if importProblem.job === job.id && importProblem.message}<p class="problem" role="alert">{importProblem.message}</p>{/if}
+      {#if importProblem.job === job.id && importProblem.message}<p class="problem" role="alert">
+          {importProblem.message}
+        </p>{/if}
       {#if job.rooms.length === 0}
-        <p class="empty">No room yet. <a href="/studio/jobs/{job.id}/new-room">Measure the first one</a>, or import a design file.</p>
+        <p class="empty">
+          No room yet. <a href="/studio/jobs/{job.id}/new-room">Measure the first one</a>, or import a design
+          file.
+        </p>
       {:else}
         <ul>
           {#each job.rooms as room (room.id)}

@@ -6,7 +6,9 @@
   const { session, screen } = useWorkspace();
   const report = $derived(checkReach(session.document));
   const shown = $derived(
-    report.findings.map((finding, index) => ({ finding, index })).filter(({ finding, index }) => finding.verdict !== 'clear' || index === screen.finding),
+    report.findings
+      .map((finding, index) => ({ finding, index }))
+      .filter(({ finding, index }) => finding.verdict !== 'clear' || index === screen.finding),
   );
 
   function points({ place }: Finding): string {

@@ -1,5 +1,13 @@
 <script lang="ts">
-  import { fillGap, formatLength, itemBoxes, openLengths, place, trimToGap, type OpenLength } from 'goodreach';
+  import {
+    fillGap,
+    formatLength,
+    itemBoxes,
+    openLengths,
+    place,
+    trimToGap,
+    type OpenLength,
+  } from 'goodreach';
   import { nanoid } from 'nanoid';
   import { useWorkspace } from '$session/context';
   import Button from '$ui/Button.svelte';
@@ -25,7 +33,8 @@
   /** What can be done with an open length: each with why it can't, if so. */
   function choices({ face, from, to, left, right }: OpenLength) {
     const at = { face: face.id, at: (from + to) / 2 };
-    const codeOf = (id: string) => itemBoxes(session.committed).find((box) => box.id === id)?.record.code ?? '';
+    const codeOf = (id: string) =>
+      itemBoxes(session.committed).find((box) => box.id === id)?.record.code ?? '';
     const beside = [left, right].flatMap((by) => (by?.kind === 'item' ? [by.id] : []));
     const fillId = `item-${nanoid(8)}`;
     return [

@@ -1,5 +1,14 @@
 <script lang="ts">
-  import { drawingBounds, drawPlan, formatLength, isInchUnit, roundingSteps, svgMarks, type Design, type LengthStyle } from 'goodreach';
+  import {
+    drawingBounds,
+    drawPlan,
+    formatLength,
+    isInchUnit,
+    roundingSteps,
+    svgMarks,
+    type Design,
+    type LengthStyle,
+  } from 'goodreach';
   import { PIXELS_PER_PAPER_MM } from './camera';
 
   interface Props {
@@ -29,7 +38,10 @@
     if (!design || width === 0) return null;
     const flat = drawingBounds(drawPlan(design, 1), 1);
     const room = { wide: flat.right - flat.left, high: flat.top - flat.bottom };
-    const mmPerPixel = Math.max(room.wide / Math.max(80, width - 160), room.high / Math.max(80, height - 160));
+    const mmPerPixel = Math.max(
+      room.wide / Math.max(80, width - 160),
+      room.high / Math.max(80, height - 160),
+    );
     const scale = mmPerPixel * PIXELS_PER_PAPER_MM;
     const marks = drawPlan(design, scale);
     const box = drawingBounds(marks, scale);
@@ -73,9 +85,18 @@
 >
   {#if dragged && start && end}
     <svg {width} {height} class="drag">
-      <rect x={Math.min(start.x, end.x)} y={Math.min(start.y, end.y)} width={Math.abs(end.x - start.x)} height={Math.abs(end.y - start.y)} />
-      <text x={(start.x + end.x) / 2} y={Math.min(start.y, end.y) - 10}>A {formatLength(dragged.a, style)}</text>
-      <text class="side" x={Math.max(start.x, end.x) + 12} y={(start.y + end.y) / 2}>B {formatLength(dragged.b, style)}</text>
+      <rect
+        x={Math.min(start.x, end.x)}
+        y={Math.min(start.y, end.y)}
+        width={Math.abs(end.x - start.x)}
+        height={Math.abs(end.y - start.y)}
+      />
+      <text x={(start.x + end.x) / 2} y={Math.min(start.y, end.y) - 10}
+        >A {formatLength(dragged.a, style)}</text
+      >
+      <text class="side" x={Math.max(start.x, end.x) + 12} y={(start.y + end.y) / 2}
+        >B {formatLength(dragged.b, style)}</text
+      >
     </svg>
   {:else if picture}
     <!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by core, every text escaped -->

@@ -26,7 +26,9 @@
 
   const scale = $derived(annotationScale(camera));
   const marks = $derived(svgMarks(drawPlan(session.document, scale), scale));
-  const viewBox = $derived(`${-camera.x / camera.k} ${-camera.y / camera.k} ${width / camera.k} ${height / camera.k}`);
+  const viewBox = $derived(
+    `${-camera.x / camera.k} ${-camera.y / camera.k} ${width / camera.k} ${height / camera.k}`,
+  );
 
   onMount(() => {
     behaviour = zoom<HTMLDivElement, unknown>()
@@ -39,7 +41,10 @@
         return mouse.button === 1 || spaceHeld || (mouse.button === 0 && !sourceOf(event.target));
       })
       .clickDistance(4)
-      .on('zoom', ({ transform: { k, x, y } }: D3ZoomEvent<HTMLDivElement, unknown>) => (camera = { k, x, y }));
+      .on(
+        'zoom',
+        ({ transform: { k, x, y } }: D3ZoomEvent<HTMLDivElement, unknown>) => (camera = { k, x, y }),
+      );
     pick(view).call(behaviour);
     fit();
     port.locate = (clientX, clientY) => {
@@ -65,7 +70,9 @@
   }
 
   function sourceOf(target: EventTarget | null): string | null {
-    return target instanceof Element ? (target.closest('[data-source]')?.getAttribute('data-source') ?? null) : null;
+    return target instanceof Element
+      ? (target.closest('[data-source]')?.getAttribute('data-source') ?? null)
+      : null;
   }
 
   function pixelOf(event: PointerEvent): Point {
@@ -113,7 +120,8 @@
       else screen.select(null);
     } else if (screen.selected && event.key.startsWith('Arrow')) {
       const base = isInchUnit(session.style.unit) ? session.style.step : Math.max(1, session.style.step);
-      if (nudge(session, screen.selected, event.key, base * (event.shiftKey ? 10 : 1))) event.preventDefault();
+      if (nudge(session, screen.selected, event.key, base * (event.shiftKey ? 10 : 1)))
+        event.preventDefault();
     } else if (event.key === 'n' || event.key === 'N') {
       nextItem(event.shiftKey ? -1 : 1);
     }
@@ -128,7 +136,7 @@
   }
 </script>
 
-<!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -- a drawing that takes keys: its things are also reached through the panels -->
+<!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions (a drawing that takes keys: its things are also reached through the panels) -->
 <div
   class="plan"
   class:panning={spaceHeld}

@@ -6,7 +6,9 @@
   const { session, screen } = useWorkspace();
 
   const selected = $derived(outlineOf(screen.selected));
-  const hovered = $derived(screen.hovered && screen.hovered !== screen.selected ? outlineOf(screen.hovered) : null);
+  const hovered = $derived(
+    screen.hovered && screen.hovered !== screen.selected ? outlineOf(screen.hovered) : null,
+  );
 
   function outlineOf(id: string | null): Point[] | null {
     const design = session.document;
@@ -52,7 +54,12 @@
   }
 </script>
 
-{#if hovered}<polygon class="hover" points={points(hovered)} stroke-width={0.3 * scale} stroke-dasharray="{0.4 * scale} {0.8 * scale}" />{/if}
+{#if hovered}<polygon
+    class="hover"
+    points={points(hovered)}
+    stroke-width={0.3 * scale}
+    stroke-dasharray="{0.4 * scale} {0.8 * scale}"
+  />{/if}
 {#if selected}
   <polygon class="selected" points={points(selected)} stroke-width={0.45 * scale} />
   <path class="ticks" d={ticks(selected)} stroke-width={0.45 * scale} />

@@ -13,7 +13,11 @@
 
   const moving = $derived(dragging ? changedItem() : screen.selected);
   const box = $derived(itemBoxes(session.document).find(({ id }) => id === moving));
-  const ties = $derived(box ? tiesOf(session.document, box).filter(({ side, distance }) => side !== 'behind' || distance > 0.5) : []);
+  const ties = $derived(
+    box
+      ? tiesOf(session.document, box).filter(({ side, distance }) => side !== 'behind' || distance > 0.5)
+      : [],
+  );
 
   $effect(() => {
     void screen.selected;
@@ -62,7 +66,11 @@
           />
         </div>
       {:else}
-        <button class="chip" onclick={() => (typing = tie.side)} aria-label="Distance {names[tie.side]} {formatLength(tie.distance, session.style)}, type to change">
+        <button
+          class="chip"
+          onclick={() => (typing = tie.side)}
+          aria-label="Distance {names[tie.side]} {formatLength(tie.distance, session.style)}, type to change"
+        >
           <Length text={formatLength(tie.distance, session.style)} />
         </button>
       {/if}

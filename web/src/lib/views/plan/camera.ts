@@ -25,8 +25,15 @@ export function toRoom({ k, x, y }: Camera, pixel: Point): Point {
 export function fitCamera(bounds: Bounds, width: number, height: number, margin: number): Camera {
   const wide = Math.max(1, bounds.right - bounds.left);
   const high = Math.max(1, bounds.top - bounds.bottom);
-  const k = Math.min(MOST_ZOOM, Math.max(LEAST_ZOOM, Math.min((width - 2 * margin) / wide, (height - 2 * margin) / high)));
-  return { k, x: width / 2 - ((bounds.left + bounds.right) / 2) * k, y: height / 2 + ((bounds.bottom + bounds.top) / 2) * k };
+  const k = Math.min(
+    MOST_ZOOM,
+    Math.max(LEAST_ZOOM, Math.min((width - 2 * margin) / wide, (height - 2 * margin) / high)),
+  );
+  return {
+    k,
+    x: width / 2 - ((bounds.left + bounds.right) / 2) * k,
+    y: height / 2 + ((bounds.bottom + bounds.top) / 2) * k,
+  };
 }
 
 /** The scale drawings are annotated at, in steps of a sixth of a doubling so that zooming does not redraw at every notch. */

@@ -8,12 +8,17 @@
   const drawn = $derived(choice.sheets);
 </script>
 
-<!-- svelte-ignore a11y_no_noninteractive_tabindex -- a scrolling view must be reachable by keyboard -->
+<!-- svelte-ignore a11y_no_noninteractive_tabindex (a scrolling view must be reachable by keyboard) -->
 <div class="desk" tabindex="0" role="region" aria-label="Sheets">
   {#if drawn.ok}
     {#each drawn.value as { page, title, marks } (title)}
       <figure>
-        <svg class="drawing" viewBox="0 {-page.height} {page.width} {page.height}" role="img" aria-label="{title}, {page.id}">
+        <svg
+          class="drawing"
+          viewBox="0 {-page.height} {page.width} {page.height}"
+          role="img"
+          aria-label="{title}, {page.id}"
+        >
           <!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by core, every text escaped -->
           {@html svgMarks(marks, 1)}
         </svg>

@@ -25,6 +25,12 @@ export class SheetChoice {
     const scale = findScale(this.scale);
     if (!scale.ok) return scale;
     const date = new Date().toISOString().slice(0, 10);
-    return drawSheets(this.design(), { page: page.value, scale: scale.value, ...this.titles, date, revision: this.revision() });
+    return drawSheets(this.design(), {
+      page: page.value,
+      scale: scale.value,
+      ...this.titles,
+      date,
+      revision: this.revision(),
+    });
   });
 }

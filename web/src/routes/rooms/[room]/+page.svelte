@@ -32,7 +32,13 @@
   screen.step = steps.find(({ id }) => id === asked)?.id ?? 'set';
   const store: UnsavedStore =
     typeof indexedDB === 'undefined' ? { read: async () => [], write: async () => {} } : browserStore(roomId);
-  const saving: SaveQueue = new SaveQueue({ roomId, revision, document, store, onRebase: (design) => session.replace(design) });
+  const saving: SaveQueue = new SaveQueue({
+    roomId,
+    revision,
+    document,
+    store,
+    onRebase: (design) => session.replace(design),
+  });
   const session = new DesignSession(document, edits, (edit) => saving.add(edit));
   const drag = new ItemDrag(session, screen);
   const port = emptyPort();
@@ -52,7 +58,13 @@
       if (resumed) session.replace(resumed);
       ready = true;
     });
-    const stopKeys = workspaceKeys(window, { session, screen, drag, port, showShortcuts: () => shortcuts.open() });
+    const stopKeys = workspaceKeys(window, {
+      session,
+      screen,
+      drag,
+      port,
+      showShortcuts: () => shortcuts.open(),
+    });
     return () => {
       stopKeys();
       saving.dispose();
@@ -71,7 +83,10 @@
   {#if saving.state === 'clash'}
     <div class="clash" role="alert">
       <p>{saving.message} Nothing is lost: keep your version as a file, then take the room as it is saved.</p>
-      <a href={URL.createObjectURL(new Blob([JSON.stringify(session.document)], { type: 'application/json' }))} download="my-version.json">Keep my version</a>
+      <a
+        href={URL.createObjectURL(new Blob([JSON.stringify(session.document)], { type: 'application/json' }))}
+        download="my-version.json">Keep my version</a
+      >
       <button onclick={() => saving.takeSaved()}>Take the saved room</button>
     </div>
   {/if}

@@ -9,7 +9,8 @@ export const GET: RequestHandler = async ({ locals, params, url }) => {
   const room = await findRoom(requirePerson(locals), params.room);
   if (!room) error(404, { message: 'This room is not in your studio.' });
   const since = Number(url.searchParams.get('since') ?? 0);
-  if (!Number.isInteger(since) || since < 0) error(400, { message: 'since must be a revision number, 0 or more.' });
+  if (!Number.isInteger(since) || since < 0)
+    error(400, { message: 'since must be a revision number, 0 or more.' });
   return json({ revision: room.revision, edits: await editsSince(room.id, since) });
 };
 
@@ -24,7 +25,10 @@ export const POST: RequestHandler = async ({ locals, params, request }) => {
       return json({ revision: outcome.revision });
     case 'stale': {
       const message = `The room is at revision ${outcome.revision} by now; this save starts from ${body.value.baseRevision}.`;
-      return json({ code: 'stale', revision: outcome.revision, since: outcome.since, message }, { status: 409 });
+      return json(
+        { code: 'stale', revision: outcome.revision, since: outcome.since, message },
+        { status: 409 },
+      );
     }
     case 'refused':
       return refused(outcome.refusal);

@@ -22,7 +22,11 @@ export const GET: RequestHandler = async ({ locals, params, url }) => {
   if (!sheets.ok) return refused(sheets.refusal, styleOf(room.document));
   const { name } = roomOf(room.document);
   const title = `${options.job} – ${name}, revision ${room.revision}`;
-  const pdf = await writeSheetPdf(sheets.value, await drawingFonts(), { title, author: person.studioName, date: new Date() });
+  const pdf = await writeSheetPdf(sheets.value, await drawingFonts(), {
+    title,
+    author: person.studioName,
+    date: new Date(),
+  });
   return new Response(pdf as Uint8Array<ArrayBuffer>, {
     headers: {
       'content-type': 'application/pdf',

@@ -1,6 +1,15 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { makeRoom, refusalText, roundingSteps, usualStyle, isInchUnit, faceLetter, roomShape, type LengthUnit } from 'goodreach';
+  import {
+    makeRoom,
+    refusalText,
+    roundingSteps,
+    usualStyle,
+    isInchUnit,
+    faceLetter,
+    roomShape,
+    type LengthUnit,
+  } from 'goodreach';
   import { untrack } from 'svelte';
   import { postJson } from '$session/post-json';
   import Button from '$ui/Button.svelte';
@@ -27,7 +36,9 @@
     return makeRoom({ name, unit, step, ceilingHeight, lengths: [a, b, c ?? null, d ?? null] });
   });
   const refusal = $derived(made && !made.ok ? refusalText(made.refusal, style) : '');
-  const corners = $derived(made?.ok ? roomShape(made.value).faces.map(({ corner }) => (corner * 180) / Math.PI) : []);
+  const corners = $derived(
+    made?.ok ? roomShape(made.value).faces.map(({ corner }) => (corner * 180) / Math.PI) : [],
+  );
   const outOfSquare = $derived(corners.some((corner) => Math.abs(corner - 90) > 0.005));
 
   function take(index: number, mm: number) {
@@ -77,7 +88,9 @@
         {#each roundingSteps[unit] as one (one)}<option value={one}>{stepName(unit, one)}</option>{/each}
       </select>
     </label>
-    <p class="help">Walk the faces one way round and type what the tape says. Leave C and D empty for a plain rectangle.</p>
+    <p class="help">
+      Walk the faces one way round and type what the tape says. Leave C and D empty for a plain rectangle.
+    </p>
     {#each lengths as length, index (index)}
       <LengthField
         label="Face {faceLetter(index)}"
@@ -90,16 +103,28 @@
         onset={(mm) => take(index, mm)}
       />
     {/each}
-    <LengthField label="Ceiling" value={ceilingHeight} {style} least={1500} most={6000} onset={(mm) => void (ceilingHeight = mm)} />
+    <LengthField
+      label="Ceiling"
+      value={ceilingHeight}
+      {style}
+      least={1500}
+      most={6000}
+      onset={(mm) => void (ceilingHeight = mm)}
+    />
     {#if outOfSquare}
       <p class="help">
-        Out of square: corners of {corners.map((corner) => `${corner.toFixed(2)}°`).join(', ')}. They are as near square as these lengths allow.
+        Out of square: corners of {corners.map((corner) => `${corner.toFixed(2)}°`).join(', ')}. They are as
+        near square as these lengths allow.
       </p>
     {/if}
     {#if refusal || problem}<p class="problem" role="alert">{refusal || problem}</p>{/if}
     <Button type="submit" look="primary" disabled={sending || Boolean(refusal)}>Make the room</Button>
   </form>
-  <OutlinePad design={made?.ok ? made.value : null} {style} ondraw={(a, b) => (lengths = [a, b, null, null])} />
+  <OutlinePad
+    design={made?.ok ? made.value : null}
+    {style}
+    ondraw={(a, b) => (lengths = [a, b, null, null])}
+  />
 </div>
 
 <style>

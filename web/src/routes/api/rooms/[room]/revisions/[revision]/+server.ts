@@ -9,6 +9,7 @@ export const GET: RequestHandler = async ({ locals, params }) => {
   if (!room) error(404, { message: 'This room is not in your studio.' });
   const revision = Number(params.revision);
   const document = await documentAt(room, revision);
-  if (!document) error(404, { message: `This room has revisions 0 to ${room.revision}; there is no ${params.revision}.` });
+  if (!document)
+    error(404, { message: `This room has revisions 0 to ${room.revision}; there is no ${params.revision}.` });
   return json({ revision, document });
 };

@@ -1,0 +1,91 @@
+import { createTypeScriptImportResolver } from 'eslint-import-resolver-typescript';
+import { importX } from 'eslint-plugin-import-x';
+import svelte from 'eslint-plugin-svelte';
+import globals from 'globals';
+import tseslint from 'typescript-eslint';
+import svelteConfig from './web/svelte.config.js';
+
+/** Folders of core in the order imports may run: a folder may use itself and those before it. */
+const order = [
+  'units',
+  'wording',
+  'geometry',
+  'document',
+  'survey',
+  'ranges',
+  'setting',
+  'surfaces',
+  'reach',
+  'drawing',
+  'exports',
+  'commands',
+  'demo',
+  'cli',
+];
+const later = (folder) => order.slice(order.indexOf(folder) + 1);
+
+const boundaries = [
+  ...order.slice(0, -1).map((folder) => ({
+    target: `./core/src/${folder}`,
+    from: later(folder).map((name) => `./core/src/${name}`),
+    message: `${folder} may not use a folder that comes after it (docs/architecture.md).`,
+  })),
+  { target: './core', from: './web', message: 'core never uses web.' },
+  {
+    target: './web/src/lib/views',
+    from: './web/src/lib/server',
+    message: 'The browser’s code never uses the server’s.',
+  },
+  {
+    target: './web/src/lib/session',
+    from: './web/src/lib/server',
+    message: 'The browser’s code never uses the server’s.',
+  },
+  {
+    target: './web/src/lib/panels',
+    from: './web/src/lib/server',
+    message: 'The browser’s code never uses the server’s.',
+  },
+];
+
+export default tseslint.config(
+  {
+    ignores: [
+      '**/node_modules',
+      '**/build',
+      '**/.svelte-kit',
+      '**/test-results',
+      'core/src/drawing/font-widths.ts',
+    ],
+  },
+  ...tseslint.configs.recommended,
+  ...svelte.configs.recommended,
+  {
+    plugins: { 'import-x': importX },
+    settings: {
+      'import-x/resolver-next': [
+        createTypeScriptImportResolver({ project: ['core/tsconfig.cli.json', 'web/tsconfig.json'] }),
+      ],
+    },
+    languageOptions: { globals: { ...globals.browser, ...globals.node } },
+    rules: {
+      'import-x/no-cycle': 'error',
+      'import-x/no-restricted-paths': ['error', { basePath: import.meta.dirname, zones: boundaries }],
+      'max-lines': ['error', { max: 400 }],
+      'no-console': ['error', { allow: ['error'] }],
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      eqeqeq: ['error', 'always', { null: 'ignore' }],
+    },
+  },
+  {
+    files: ['**/*.svelte', '**/*.svelte.ts'],
+    languageOptions: {
+      parserOptions: { parser: tseslint.parser, extraFileExtensions: ['.svelte'], svelteConfig },
+    },
+    rules: { 'svelte/no-navigation-without-resolve': 'off', 'svelte/prefer-svelte-reactivity': 'off' },
+  },
+  // A folder's tests build their cases with the whole of core.
+  { files: ['**/*.test.ts'], rules: { 'import-x/no-restricted-paths': 'off' } },
+  { files: ['script/**', 'web/bench/**', 'core/scripts/**'], rules: { 'no-console': 'off' } },
+);

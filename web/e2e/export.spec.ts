@@ -1,0 +1,92 @@
+import { execFileSync } from 'node:child_process';
+import { writeFileSync } from 'node:fs';
+import { expect, test } from './studio';
+
+test('the sheet is drawn on screen and comes as a sound PDF with the saved revision', async ({
+  page,
+  studio,
+}, info) => {
+  await studio.enter();
+  await studio.openRoom('Galley with bay');
+  await page.getByLabel('Counter').fill('905');
+  await page.keyboard.press('Enter');
+  await studio.saved();
+  await studio.step('Draw');
+  await expect(page.getByRole('img', { name: 'Plan, A3' })).toBeVisible();
+  const [popup] = await Promise.all([
+    page.waitForEvent('popup'),
+    page.getByRole('button', { name: 'Open the PDF' }).click(),
+  ]);
+  await popup.close();
+  const answer = await page.request.get(`${studio.roomUrl()}/sheet.pdf?page=A3&scale=20`);
+  const file = info.outputPath('sheet.pdf');
+  writeFileSync(file, await answer.body());
+  expect(execFileSync('qpdf', ['--check', file], { encoding: 'utf8' })).toContain(
+    'No syntax or stream encoding errors',
+  );
+  const words = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' });
+  for (const word of [
+    'Lamplighter’s Cottage',
+    'Galley with bay',
+    'Tidewrack Kitchens & Baths',
+    '1:20',
+    '4115',
+    'COOK900',
+  ]) {
+    expect(words).toContain(word);
+  }
+  await page.getByLabel('Page').selectOption('Tabloid');
+  await expect(page.getByRole('img', { name: 'Plan, Tabloid' })).toBeVisible();
+  const small = await page.request.get(`${studio.roomUrl()}/sheet.pdf?page=A9`);
+  expect([small.status(), (await small.json()).message]).toEqual([
+    422,
+    expect.stringContaining('There is no page “A9”'),
+  ]);
+});
+
+test('a design exported as JSON and imported again is the same file', async ({ page, studio }, info) => {
+  await studio.enter();
+  await studio.openRoom('Kitchen');
+  await studio.step('Draw');
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'Export design' }).click(),
+  ]);
+  const file = info.outputPath('kitchen.json');
+  await download.saveAs(file);
+  await page.goto(`${studio.address}/studio`);
+  const jobs = page
+    .locator('section')
+    .filter({ has: page.getByRole('heading', { name: 'Lamplighter’s Cottage' }) });
+  await jobs.locator('input[type=file]').setInputFiles(file);
+  await jobs
+    .getByRole('link', { name: /^Kitchen/ })
+    .last()
+    .click();
+  await studio.ready();
+  const again = await page.request.get(`${studio.roomUrl()}/design.json`);
+  const original = execFileSync('cat', [file], { encoding: 'utf8' });
+  expect(await again.text()).toBe(original);
+});
+
+test('files that are no designs are refused with a reason, and add no room', async ({ page, studio }) => {
+  await studio.enter();
+  const rooms = await page.locator('a.room').count();
+  const input = page.locator('input[type=file]').first();
+  for (const [name, content, reason] of [
+    ['notes.txt', 'not json at all', 'notes.txt is not readable as JSON'],
+    ['map.json', '{"type":"FeatureCollection","features":[]}', 'not a design'],
+    ['empty.json', '{"schema":1,"records":{}}', 'A design has 1 room record'],
+    ['junk.json', 'x'.repeat(20_000_000), 'junk.json is 20.0 MB; a design has at most 5 MB'],
+  ] as const) {
+    await input.setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(content) });
+    await expect(page.getByRole('alert')).toContainText(reason);
+  }
+  const answer = await page.request.post(`${studio.address}/api/jobs/${crypto.randomUUID()}/rooms`, {
+    data: 'x'.repeat(20_000_000),
+    headers: { origin: studio.address, 'content-type': 'application/json' },
+  });
+  expect([404, 413]).toContain(answer.status());
+  await page.reload();
+  await expect(page.locator('a.room')).toHaveCount(rooms);
+});

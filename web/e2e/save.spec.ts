@@ -1,0 +1,138 @@
+import { expect, test } from './studio';
+
+test('undo, redo, and both again after a reload; the revision number goes on', async ({ page, studio }) => {
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await page.keyboard.press('Alt+2');
+  for (const code of ['f600', 'f450']) {
+    await page.getByRole('searchbox').fill(code);
+    await page.keyboard.press('Enter');
+  }
+  await studio.saved(2);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await studio.saved(3);
+  await page.reload();
+  await studio.ready();
+  await studio.saved(3);
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await studio.saved(4);
+  await page.reload();
+  await studio.ready();
+  await page.locator('.plan').focus();
+  await page.keyboard.press('Control+z');
+  await page.keyboard.press('Control+z');
+  await studio.saved(6);
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
+  expect(await studio.items()).toEqual([]);
+  await page.keyboard.press('Control+Shift+z');
+  await studio.saved(7);
+  expect(await studio.items()).toHaveLength(1);
+  const past = await page.request.get(`${studio.roomUrl()}/revisions/2`);
+  expect(
+    Object.values((await past.json()).document.records).filter(
+      (record) => (record as { kind: string }).kind === 'item',
+    ),
+  ).toHaveLength(2);
+  expect((await page.request.get(`${studio.roomUrl()}/revisions/99`)).status()).toBe(404);
+});
+
+test('work goes on while the server is stopped, survives closing the page, and is saved when it is back', async ({
+  page,
+  studio,
+  application,
+  context,
+}) => {
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await page.keyboard.press('Alt+2');
+  await page.getByRole('searchbox').fill('f600');
+  await page.keyboard.press('Enter');
+  await studio.saved(1);
+  const address = page.url();
+  await application.pause();
+  await page.getByRole('searchbox').fill('f450');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('status').last()).toContainText('not saved yet, 1 kept here');
+  const second = await context.newPage();
+  await page.close();
+  await application.resume();
+  await second.goto(address);
+  await expect(second.getByRole('status').last()).toHaveText('saved, revision 2', { timeout: 20_000 });
+  await expect(second.locator('.plan circle[data-layer=numbers]')).toHaveCount(2);
+  const saved = await second.request.get(
+    address.replace('/rooms/', '/api/rooms/').replace(/\?.*/, '/design.json'),
+  );
+  expect(JSON.stringify(await saved.json())).toContain('"code":"F450"');
+});
+
+test('two pages on one room: edits to different things are joined, to the same thing are told', async ({
+  page,
+  studio,
+  context,
+}) => {
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await other.locator('[data-ready=true]').waitFor();
+  await page.getByLabel('Ceiling').fill('2500');
+  await page.keyboard.press('Enter');
+  await studio.saved(1);
+  await other.getByLabel('Face A').fill('4200');
+  await other.keyboard.press('Enter');
+  await expect(other.getByRole('status').last()).toHaveText('saved, revision 2');
+  await expect(other.getByLabel('Ceiling')).not.toBeVisible();
+  await other.locator('.plan').focus();
+  await other.keyboard.press('Escape');
+  await expect(other.getByLabel('Ceiling')).toHaveValue('2500');
+
+  await page.getByLabel('Ceiling').fill('2600');
+  await page.keyboard.press('Enter');
+  await studio.saved(3);
+  await other.getByLabel('Ceiling').fill('2700');
+  await other.keyboard.press('Enter');
+  await expect(other.getByRole('alert').first()).toContainText('Someone else changed the same things');
+  await expect(other.getByRole('link', { name: 'Keep my version' })).toBeVisible();
+  await other.getByRole('button', { name: 'Take the saved room' }).click();
+  await expect(other.getByLabel('Ceiling')).toHaveValue('2600');
+  await expect(other.getByRole('status').last()).toHaveText('saved, revision 3');
+});
+
+test('the server answers a stale save with 409, strangers with 404 or 401, other origins with 403', async ({
+  page,
+  studio,
+  playwright,
+  application,
+}) => {
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await page.getByLabel('Ceiling').fill('2500');
+  await page.keyboard.press('Enter');
+  await studio.saved(1);
+  const edits = [
+    { id: crypto.randomUUID(), action: 'do', label: 'x', patch: [{ id: 'x', before: null, after: {} }] },
+  ];
+  const headers = { origin: application.address };
+  const stale = await page.request.post(`${studio.roomUrl()}/edits`, {
+    data: { baseRevision: 0, edits },
+    headers,
+  });
+  expect([stale.status(), (await stale.json()).revision]).toEqual([409, 1]);
+  expect(
+    (
+      await page.request.post(`${studio.roomUrl()}/edits`, { data: { baseRevision: 1, edits }, headers })
+    ).status(),
+  ).toBe(422);
+  expect(
+    (await page.request.post(`${studio.roomUrl()}/edits`, { data: { edits: 'all' }, headers })).status(),
+  ).toBe(400);
+  expect(
+    (
+      await page.request.post(`${studio.roomUrl()}/edits`, {
+        data: { baseRevision: 1, edits },
+        headers: { origin: 'http://elsewhere.example' },
+      })
+    ).status(),
+  ).toBe(403);
+  const unknown = `${application.address}/api/rooms/${crypto.randomUUID()}`;
+  expect((await page.request.get(`${unknown}/design.json`)).status()).toBe(404);
+  const stranger = await playwright.request.newContext();
+  expect((await stranger.get(`${studio.roomUrl()}/design.json`)).status()).toBe(401);
+  await stranger.dispose();
+});

@@ -1,0 +1,87 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { randomBytes } from 'node:crypto';
+import { createServer } from 'node:net';
+import { fileURLToPath } from 'node:url';
+import pg from 'pg';
+
+const entry = fileURLToPath(new URL('../build/index.js', import.meta.url));
+
+/** The built application on a database of its own, in demo mode; it can be stopped and started again at the same address. */
+export class Application {
+  private constructor(
+    readonly address: string,
+    private readonly port: number,
+    private readonly databaseUrl: string,
+    private readonly databaseName: string,
+  ) {}
+  private process: ChildProcess | null = null;
+
+  static async start(): Promise<Application> {
+    const server = process.env['DATABASE_URL'];
+    if (!server) throw new Error('Run these tests with script/test e2e: it starts their PostgreSQL.');
+    const name = `e2e_${randomBytes(6).toString('hex')}`;
+    await ask(server, `create database ${name}`);
+    const url = new URL(server);
+    url.pathname = `/${name}`;
+    const port = await freePort();
+    const application = new Application(`http://127.0.0.1:${port}`, port, url.href, name);
+    await application.resume();
+    return application;
+  }
+
+  async resume(): Promise<void> {
+    this.process = spawn(process.execPath, [entry], {
+      env: {
+        ...process.env,
+        DATABASE_URL: this.databaseUrl,
+        GOODREACH_DEMO: '1',
+        NODE_ENV: 'production',
+        HOST: '127.0.0.1',
+        PORT: String(this.port),
+        ORIGIN: this.address,
+        BODY_SIZE_LIMIT: '32M',
+        SHUTDOWN_TIMEOUT: '1',
+        LOG_LEVEL: 'silent',
+      },
+      stdio: ['ignore', 'ignore', 'inherit'],
+    });
+    for (let tries = 0; tries < 200; tries++) {
+      const answer = await fetch(`${this.address}/api/ready`).catch(() => null);
+      if (answer?.ok) return;
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
+    throw new Error('The application does not answer.');
+  }
+
+  async pause(): Promise<void> {
+    const running = this.process;
+    this.process = null;
+    if (!running) return;
+    const ended = new Promise((resolve) => running.once('exit', resolve));
+    running.kill('SIGTERM');
+    await ended;
+  }
+
+  async stop(): Promise<void> {
+    await this.pause();
+    await ask(process.env['DATABASE_URL']!, `drop database ${this.databaseName} with (force)`);
+  }
+}
+
+async function ask(url: string, query: string): Promise<void> {
+  const client = new pg.Client({ connectionString: url });
+  await client.connect();
+  await client.query(query);
+  await client.end();
+}
+
+function freePort(): Promise<number> {
+  return new Promise((resolve, reject) => {
+    const probe = createServer();
+    probe.once('error', reject);
+    probe.listen(0, '127.0.0.1', () => {
+      const address = probe.address();
+      probe.close(() => resolve(typeof address === 'object' && address ? address.port : 0));
+    });
+  });
+}

@@ -1,0 +1,113 @@
+import { expect, test as base, type Page } from '@playwright/test';
+import { Application } from './server';
+
+/** Tests with an application of their own (one a worker) and the steps everyone takes. */
+export const test = base.extend<{ studio: Studio }, { application: Application }>({
+  application: [
+    // eslint-disable-next-line no-empty-pattern -- the runner asks for a pattern here
+    async ({}, use) => {
+      const application = await Application.start();
+      await use(application);
+      await application.stop();
+    },
+    { scope: 'worker' },
+  ],
+  studio: async ({ page, application }, use) => {
+    const defects: string[] = [];
+    page.on('pageerror', (defect) => defects.push(defect.message));
+    await use(new Studio(page, application.address));
+    expect(defects, 'errors thrown in the page').toEqual([]);
+  },
+});
+
+export { expect };
+
+export class Studio {
+  constructor(
+    readonly page: Page,
+    readonly address: string,
+  ) {}
+
+  async enter(): Promise<void> {
+    await this.page.goto(this.address);
+    await this.page.getByRole('button', { name: 'Open the demo studio' }).click();
+    await this.page.waitForURL('**/studio');
+  }
+
+  /** A job and room of the test's own: a rectangle with these typed lengths. */
+  async newRoom(unit: string, lengths: readonly string[]): Promise<void> {
+    const { page } = this;
+    await this.enter();
+    await page.getByRole('button', { name: 'New job' }).click();
+    await page.getByLabel('Job name').fill(`Job ${Date.now()} ${Math.random()}`);
+    await page.getByLabel('Units').selectOption({ label: unit });
+    await page.getByRole('button', { name: 'Add job' }).click();
+    await page.getByRole('heading', { name: 'Measure the room' }).waitFor();
+    for (const [index, length] of lengths.entries()) {
+      await page.getByLabel(`Face ${'ABCD'[index]}`).fill(length);
+      await page.keyboard.press('Enter');
+    }
+    await page.getByRole('button', { name: 'Make the room' }).click();
+    await this.ready();
+  }
+
+  async ready(): Promise<void> {
+    await this.page.locator('[data-ready=true]').waitFor();
+  }
+
+  async openRoom(name: string): Promise<void> {
+    await this.page.getByRole('link', { name }).first().click();
+    await this.ready();
+  }
+
+  async step(name: 'Survey' | 'Set' | 'Reach' | 'Draw'): Promise<void> {
+    await this.page.getByRole('button', { name, exact: true }).click();
+  }
+
+  /** Drags an item from the shelf to a share (0..1) of the plan's width and height. */
+  async dragFromShelf(code: string, across: number, down: number): Promise<void> {
+    const { page } = this;
+    const entry = page.locator('button.item').filter({ has: page.getByText(code, { exact: true }) });
+    await entry.scrollIntoViewIfNeeded();
+    const from = (await entry.boundingBox())!;
+    const plan = (await page.locator('.plan').boundingBox())!;
+    await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(plan.x + plan.width * 0.5, plan.y + plan.height * 0.5, { steps: 4 });
+    await page.mouse.move(plan.x + plan.width * across, plan.y + plan.height * down, { steps: 6 });
+    await page.mouse.up();
+  }
+
+  async saved(revision?: number): Promise<void> {
+    await expect(this.page.getByRole('status').last()).toHaveText(
+      revision === undefined ? /^saved, revision/ : `saved, revision ${revision}`,
+      {
+        timeout: 20_000,
+      },
+    );
+  }
+
+  /** Goes round the items by keyboard until the one of this code is chosen. */
+  async chooseItem(code: string): Promise<void> {
+    const title = this.page.locator('.right h2');
+    for (let tries = 0; tries < 20; tries++) {
+      await this.page.locator('.plan').press('n');
+      if ((await title.textContent())?.endsWith(` ${code}`)) return;
+    }
+    throw new Error(`No ${code} on the plan.`);
+  }
+
+  /** The design as the server has it. */
+  async design(): Promise<{ records: Record<string, Record<string, unknown>> }> {
+    const answer = await this.page.request.get(`${this.roomUrl()}/design.json`);
+    return answer.json();
+  }
+
+  roomUrl(): string {
+    return this.page.url().replace('/rooms/', '/api/rooms/').replace(/\?.*/, '');
+  }
+
+  async items(): Promise<Record<string, unknown>[]> {
+    return Object.values((await this.design()).records).filter(({ kind }) => kind === 'item');
+  }
+}

@@ -1,0 +1,126 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { checkBody, NewJobBody, NewRoomBody, SaveBody, SignInBody } from './bodies';
+import { openDatabase } from './database';
+import { demoSignIn, loadDemo } from './demo';
+import { Job, Person, Room, SessionRow, Studio } from './models';
+import { endSession, signIn, startSession, whoIs } from './sessions';
+import { addStudio, freshDatabase } from './testing/fresh-database';
+
+let drop: () => Promise<void>;
+beforeAll(async () => {
+  drop = await freshDatabase();
+});
+afterAll(() => drop());
+
+describe('sessions', () => {
+  it('start with the right password only, and end', async () => {
+    const person = await addStudio('Sessions');
+    expect(await signIn(person.email, 'wrong')).toBeNull();
+    expect(await signIn('nobody@studio.example', person.password)).toBeNull();
+    const token = (await signIn(`  ${person.email.toUpperCase()} `, person.password))!;
+    expect(await whoIs(token)).toMatchObject({ personId: person.personId, studioName: 'Sessions' });
+    await endSession(token);
+    expect(await whoIs(token)).toBeNull();
+  });
+
+  it('keep neither the password nor the token', async () => {
+    const person = await addStudio('Secrets');
+    const token = await startSession(person.personId);
+    const { passwordHash } = (await Person.findByPk(person.personId))!;
+    expect(passwordHash).toMatch(/^\$argon2id\$/);
+    const row = (await SessionRow.findOne({ where: { personId: person.personId } }))!;
+    expect(row.id).not.toContain(token);
+  });
+
+  it('run out', async () => {
+    const person = await addStudio('Late');
+    const token = await startSession(person.personId);
+    await SessionRow.update(
+      { expiresAt: new Date(Date.now() - 1000) },
+      { where: { personId: person.personId } },
+    );
+    expect(await whoIs(token)).toBeNull();
+  });
+});
+
+describe('the demo', () => {
+  it('is loaded once, however often and however many at once', async () => {
+    await Promise.all([loadDemo(), loadDemo()]);
+    await loadDemo();
+    const person = (await Person.findOne({ where: { email: demoSignIn.email } }))!;
+    expect(await Studio.count({ where: { id: person.studioId } })).toBe(1);
+    expect(await Job.count({ where: { studioId: person.studioId } })).toBe(2);
+    expect(await Room.count({ where: { studioId: person.studioId } })).toBe(2);
+  });
+
+  it('leaves alone what was changed', async () => {
+    const room = (await Room.findOne())!;
+    await room.update({ revision: 5 });
+    await loadDemo();
+    expect((await Room.findByPk(room.id))!.revision).toBe(5);
+  });
+});
+
+describe('migrations', () => {
+  it('can be run by several processes at once, and again', async () => {
+    const opened = await Promise.all([1, 2, 3].map(() => openDatabase(process.env['DATABASE_URL']!)));
+    const [rows] = await opened[0]!.query('select name from migrations');
+    expect(rows).toEqual([{ name: '0001-rooms' }]);
+    await Promise.all(opened.slice(0, 2).map((sequelize) => sequelize.close()));
+  });
+});
+
+describe('bodies', () => {
+  const faults = (check: ReturnType<typeof checkBody<object>>) =>
+    check.ok ? [] : check.faults.map(({ path }) => path);
+  const edit = {
+    id: '7f3c2b1a-1111-4222-8333-444455556666',
+    action: 'do',
+    label: 'x',
+    patch: [{ id: 'a', before: null, after: {} }],
+  };
+  it.each([
+    ['a number', SaveBody, 7, ['']],
+    ['a list', SaveBody, [], ['']],
+    ['no edits', SaveBody, { baseRevision: 0, edits: [] }, ['edits']],
+    ['a revision that is none', SaveBody, { baseRevision: -1, edits: [edit] }, ['baseRevision']],
+    [
+      'an unknown action',
+      SaveBody,
+      { baseRevision: 0, edits: [{ ...edit, action: 'drop' }] },
+      ['edits.0.action'],
+    ],
+    ['an unknown key', SaveBody, { baseRevision: 0, edits: [{ ...edit, extra: 1 }] }, ['edits.0.extra']],
+    [
+      'a patch of text',
+      SaveBody,
+      { baseRevision: 0, edits: [{ ...edit, patch: ['x'] }] },
+      ['edits.0.patch.0'],
+    ],
+    ['an id that is none', SaveBody, { baseRevision: 0, edits: [{ ...edit, id: '1' }] }, ['edits.0.id']],
+    ['a job without a name', NewJobBody, { name: '', unit: 'mm' }, ['name']],
+    ['a job in furlongs', NewJobBody, { name: 'x', unit: 'furlong' }, ['unit']],
+    [
+      'a room of three faces',
+      NewRoomBody,
+      { name: 'x', unit: 'mm', step: 1, ceilingHeight: 2400, lengths: [1, 2, 3] },
+      ['lengths'],
+    ],
+    ['an address that is none', SignInBody, { email: 'x', password: 'y' }, ['email']],
+  ])('name what is wrong with %s', (_, bodyClass, raw, paths) => {
+    expect(faults(checkBody(bodyClass as new () => object, raw))).toEqual(expect.arrayContaining(paths));
+  });
+
+  it('pass when they are right', () => {
+    expect(checkBody(SaveBody, { baseRevision: 0, edits: [edit] }).ok).toBe(true);
+    expect(
+      checkBody(NewRoomBody, {
+        name: 'x',
+        unit: 'mm',
+        step: 1,
+        ceilingHeight: 2400,
+        lengths: [1, 2, null, null],
+      }).ok,
+    ).toBe(true);
+  });
+});

@@ -1,0 +1,180 @@
+import { randomUUID } from 'node:crypto';
+import {
+  applyPatch,
+  canonical,
+  invertPatch,
+  makeRoom,
+  must,
+  putOpening,
+  setItem,
+  setRoom,
+  type Design,
+  type Patch,
+} from 'goodreach';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { SaveBody } from './bodies';
+import { Edit, Room } from './models';
+import {
+  createJob,
+  createRoom,
+  documentAt,
+  editsSince,
+  findJob,
+  findRoom,
+  listJobs,
+  saveEdits,
+} from './rooms';
+import { addStudio, freshDatabase } from './testing/fresh-database';
+
+type Studio = Awaited<ReturnType<typeof addStudio>>;
+let drop: () => Promise<void>;
+let ours: Studio;
+let theirs: Studio;
+
+beforeAll(async () => {
+  drop = await freshDatabase();
+  ours = await addStudio('Ours');
+  theirs = await addStudio('Theirs');
+});
+afterAll(() => drop());
+
+const start = must(
+  makeRoom({ name: 'Kitchen', unit: 'mm', step: 1, ceilingHeight: 2400, lengths: [4000, 3000, null, null] }),
+);
+
+async function newRoom(studio: Studio): Promise<Room> {
+  return createRoom(studio, await createJob(studio, 'A job', 'mm', 1), start);
+}
+
+function body(baseRevision: number, ...patches: Patch[]): SaveBody {
+  return {
+    baseRevision,
+    edits: patches.map((patch) => ({ id: randomUUID(), action: 'do', label: 'Edit', patch: patch as never })),
+  };
+}
+
+const rename = (design: Design, name: string) => must(setRoom.run(design, { name }));
+const after = (design: Design, ...patches: Patch[]) =>
+  patches.reduce((now, patch) => must(applyPatch(now, patch)), design);
+
+describe('saving', () => {
+  it('appends edits, moves the revision on, and every revision can be read back', async () => {
+    const room = await newRoom(ours);
+    const one = rename(start, 'One');
+    const two = must(
+      setItem.run(after(start, one), {
+        id: 'i',
+        range: 'fathom',
+        code: 'F600',
+        placement: { on: 'face', face: 'face-a', from: 'left', distance: 0, off: 0 },
+      }),
+    );
+    expect(await saveEdits(ours, room.id, body(0, one, two))).toEqual({ kind: 'saved', revision: 2 });
+    const three = invertPatch(two);
+    expect(await saveEdits(ours, room.id, body(2, three))).toEqual({ kind: 'saved', revision: 3 });
+    const saved = (await findRoom(ours, room.id))!;
+    const states = [start, after(start, one), after(start, one, two), after(start, one)];
+    for (const [revision, state] of states.entries()) {
+      expect(canonical(await documentAt(saved, revision))).toBe(canonical(state));
+    }
+    expect(await documentAt(saved, 4)).toBeNull();
+    expect(await documentAt(saved, -1)).toBeNull();
+    expect((await editsSince(room.id, 1)).map(({ revision }) => revision)).toEqual([2, 3]);
+    expect(
+      (await Edit.findAll({ where: { roomId: room.id } })).every(
+        ({ personId, madeAt }) => personId === ours.personId && madeAt instanceof Date,
+      ),
+    ).toBe(true);
+  });
+
+  it('answers a stale base with the edits since, and changes nothing', async () => {
+    const room = await newRoom(ours);
+    await saveEdits(ours, room.id, body(0, rename(start, 'One')));
+    const outcome = await saveEdits(ours, room.id, body(0, rename(start, 'Two')));
+    expect(outcome).toMatchObject({ kind: 'stale', revision: 1, since: [{ revision: 1, label: 'Edit' }] });
+    expect((await findRoom(ours, room.id))!.document.records['room']).toMatchObject({ name: 'One' });
+  });
+
+  it('acknowledges an edit again whose reply was lost', async () => {
+    const room = await newRoom(ours);
+    const save = body(0, rename(start, 'One'));
+    await saveEdits(ours, room.id, save);
+    expect(await saveEdits(ours, room.id, save)).toEqual({ kind: 'saved', revision: 1 });
+    const next = must(setRoom.run(after(start, rename(start, 'One')), { ceilingHeight: 2500 }));
+    const more = body(0, next);
+    expect(
+      await saveEdits(ours, room.id, { baseRevision: 0, edits: [...save.edits, ...more.edits] }),
+    ).toEqual({ kind: 'saved', revision: 2 });
+    expect(await Edit.count({ where: { roomId: room.id } })).toBe(2);
+  });
+
+  it('lets only one of two saves at once through', async () => {
+    const room = await newRoom(ours);
+    const outcomes = await Promise.all(
+      ['One', 'Two', 'Three'].map((name) => saveEdits(ours, room.id, body(0, rename(start, name)))),
+    );
+    expect(outcomes.map(({ kind }) => kind).sort()).toEqual(['saved', 'stale', 'stale']);
+    expect((await findRoom(ours, room.id))!.revision).toBe(1);
+  });
+
+  const door = {
+    kind: 'opening',
+    id: 'd',
+    face: 'face-a',
+    type: 'door',
+    from: 'left',
+    distance: 0,
+    width: 800,
+    height: 2000,
+    sill: 0,
+    hinge: 'left',
+    swing: 'in',
+    leaf: 40,
+  } as const;
+  const put = (record: object): Patch => [{ id: 'd', before: null, after: record as never }];
+  it.each([
+    ['a door wider than its wall', put({ ...door, width: 4200 }), 'opening-beyond-face'],
+    ['a record with an unknown key', put({ ...door, colour: 'red' }), 'design-faulty'],
+    ['a record under another id', [{ id: 'e', before: null, after: door }] as Patch, 'design-faulty'],
+    ['a number that is none', put({ ...door, width: 'wide' }), 'design-faulty'],
+    ['a face that is not there', put({ ...door, face: 'face-z' }), 'reference-broken'],
+    ['a change of what was never so', [{ id: 'room', before: null, after: null }] as Patch, 'patch-stale'],
+    [
+      'a room without its room record',
+      [{ id: 'room', before: { ...start.records['room']!, name: 'Before' }, after: null }] as Patch,
+      'record-count',
+    ],
+  ])('refuses %s and keeps the room as it was', async (_, patch, code) => {
+    const room = await newRoom(ours);
+    const outcome = await saveEdits(ours, room.id, body(0, rename(start, 'Before'), patch));
+    expect(outcome).toMatchObject({ kind: 'refused', refusal: { code } });
+    const kept = (await findRoom(ours, room.id))!;
+    expect([kept.revision, canonical(kept.document)]).toEqual([0, canonical(start)]);
+    expect(await Edit.count({ where: { roomId: room.id } })).toBe(0);
+  });
+
+  it('accepts what the commands make', async () => {
+    const room = await newRoom(ours);
+    expect(await saveEdits(ours, room.id, body(0, must(putOpening.run(start, door))))).toMatchObject({
+      kind: 'saved',
+    });
+  });
+});
+
+describe('studios', () => {
+  it('never see or change each other’s jobs and rooms', async () => {
+    const room = await newRoom(theirs);
+    expect(await findRoom(ours, room.id)).toBeNull();
+    expect(await findJob(ours, room.jobId)).toBeNull();
+    expect(await saveEdits(ours, room.id, body(0, rename(start, 'Mine now')))).toEqual({ kind: 'missing' });
+    expect((await listJobs(ours)).some(({ rooms }) => rooms.some(({ id }) => id === room.id))).toBe(false);
+    expect((await findRoom(theirs, room.id))!.revision).toBe(0);
+  });
+
+  it('get nothing for an id that is no id', async () => {
+    for (const id of ['', '1', "' or 1=1 --", '00000000-0000-0000-0000-000000000000']) {
+      expect(await findRoom(ours, id)).toBeNull();
+      expect(await saveEdits(ours, id, body(0, rename(start, 'x')))).toEqual({ kind: 'missing' });
+    }
+  });
+});

@@ -1,0 +1,173 @@
+import { applyPatch, makeRoom, must, setRoom, type Design, type Patch } from 'goodreach';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { DesignSession, type LocalEdit } from './design-session.svelte';
+import { SaveQueue } from './save-queue.svelte';
+
+const start = must(
+  makeRoom({ name: 'Kitchen', unit: 'mm', step: 1, ceilingHeight: 2400, lengths: [4000, 3000, null, null] }),
+);
+
+/** A server of one room in memory, which can be cut off, lose replies, and be edited by someone else. */
+class Server {
+  document = start;
+  edits: LocalEdit[] = [];
+  down = false;
+  loseReply = false;
+  requests = 0;
+
+  other(patch: Patch) {
+    this.accept({ id: crypto.randomUUID(), action: 'do', label: 'Other', patch });
+  }
+
+  private accept(edit: LocalEdit) {
+    this.document = must(applyPatch(this.document, edit.patch));
+    this.edits.push(edit);
+  }
+
+  fetch = (async (url: string, init?: { body?: string }) => {
+    this.requests += 1;
+    if (this.down) throw new TypeError('down');
+    if (!init?.body) {
+      const since = Number(new URL(url, 'http://x').searchParams.get('since'));
+      return Response.json({ revision: this.edits.length, edits: this.edits.slice(since) });
+    }
+    const { baseRevision, edits } = JSON.parse(init.body) as { baseRevision: number; edits: LocalEdit[] };
+    const fresh = edits.filter(({ id }) => !this.edits.some((known) => known.id === id));
+    if (fresh.length > 0 && baseRevision + edits.length - fresh.length !== this.edits.length) {
+      return Response.json(
+        { revision: this.edits.length, since: this.edits.slice(baseRevision) },
+        { status: 409 },
+      );
+    }
+    fresh.forEach((edit) => this.accept(edit));
+    if (this.loseReply) {
+      this.loseReply = false;
+      throw new TypeError('lost');
+    }
+    return Response.json({ revision: this.edits.length });
+  }) as unknown as typeof fetch;
+}
+
+function open(server: Server, kept: LocalEdit[] = []) {
+  const store = {
+    read: async () => kept,
+    write: async (edits: readonly LocalEdit[]) => void (kept = [...edits]),
+  };
+  const document: Design = server.document;
+  const saving: SaveQueue = new SaveQueue({
+    roomId: 'r',
+    revision: server.edits.length,
+    document,
+    store,
+    onRebase: (design) => session.replace(design),
+    fetch: server.fetch,
+  });
+  const session = new DesignSession(document, [], (edit) => saving.add(edit));
+  return { saving, session, kept: () => kept };
+}
+
+const nameOf = (design: Design) => (design.records['room'] as { name: string }).name;
+const ceilingOf = (design: Design) => (design.records['room'] as { ceilingHeight: number }).ceilingHeight;
+const settle = () => vi.advanceTimersByTimeAsync(20_000);
+
+beforeEach(() => void vi.useFakeTimers());
+afterEach(() => void vi.useRealTimers());
+
+describe('the save queue', () => {
+  it('sends edits made close together as one request, each its own revision', async () => {
+    const server = new Server();
+    const { session, saving, kept } = open(server);
+    session.run(setRoom, { name: 'One' });
+    session.run(setRoom, { name: 'Two' });
+    session.undo();
+    expect(kept()).toHaveLength(3);
+    await settle();
+    expect([saving.state, saving.revision, server.requests, kept().length]).toEqual(['saved', 3, 1, 0]);
+    expect(nameOf(server.document)).toBe('One');
+    expect(server.edits.map(({ action }) => action)).toEqual(['do', 'do', 'undo']);
+  });
+
+  it('keeps work while the server is down, says so, and saves it when it is back', async () => {
+    const server = new Server();
+    const { session, saving, kept } = open(server);
+    server.down = true;
+    session.run(setRoom, { name: 'One' });
+    await vi.advanceTimersByTimeAsync(3_000);
+    expect([saving.state, kept().length]).toEqual(['offline', 1]);
+    expect(saving.message).toContain('kept here');
+    session.run(setRoom, { name: 'Two' });
+    server.down = false;
+    await settle();
+    expect([saving.state, nameOf(server.document), saving.revision]).toEqual(['saved', 'Two', 2]);
+  });
+
+  it('does not take a lost reply for a conflict', async () => {
+    const server = new Server();
+    const { session, saving } = open(server);
+    server.loseReply = true;
+    session.run(setRoom, { name: 'One' });
+    await settle();
+    expect([saving.state, saving.revision, server.edits.length]).toEqual(['saved', 1, 1]);
+  });
+
+  it('replays its edits on someone else’s', async () => {
+    const server = new Server();
+    const { session, saving } = open(server);
+    const face = start.records['face-a']!;
+    server.other([{ id: 'face-a', before: face, after: { ...face, length: 4100 } as never }]);
+    session.run(setRoom, { name: 'Mine' });
+    await settle();
+    expect([saving.state, saving.revision]).toEqual(['saved', 2]);
+    expect(nameOf(server.document)).toBe('Mine');
+    expect(session.document.records['face-a']).toMatchObject({ length: 4100 });
+  });
+
+  it('stops when both changed the same thing, keeps both, and can take the saved room', async () => {
+    const server = new Server();
+    const { session, saving, kept } = open(server);
+    server.other(must(setRoom.run(start, { ceilingHeight: 2500 })));
+    session.run(setRoom, { name: 'Mine' });
+    await settle();
+    expect(saving.state).toBe('clash');
+    expect([nameOf(session.document), ceilingOf(server.document), kept().length]).toEqual(['Mine', 2500, 1]);
+    await saving.takeSaved();
+    expect([saving.state, ceilingOf(session.document), nameOf(session.document), kept().length]).toEqual([
+      'saved',
+      2500,
+      'Kitchen',
+      0,
+    ]);
+    session.run(setRoom, { name: 'Again' });
+    await settle();
+    expect([saving.state, nameOf(server.document)]).toEqual(['saved', 'Again']);
+  });
+
+  it('takes up what an earlier page could not send, but not what the server already has', async () => {
+    const server = new Server();
+    const first = open(server);
+    server.down = true;
+    first.session.run(setRoom, { name: 'Kept' });
+    await vi.advanceTimersByTimeAsync(500);
+    server.down = false;
+    const second = open(server, first.kept());
+    first.saving.dispose();
+    expect(nameOf((await second.saving.resume(new Set()))!)).toBe('Kept');
+    await settle();
+    expect(nameOf(server.document)).toBe('Kept');
+    const third = open(server, [...server.edits]);
+    expect(await third.saving.resume(new Set(server.edits.map(({ id }) => id)))).toBeNull();
+    expect(third.kept()).toEqual([]);
+  });
+});
+
+describe('the session', () => {
+  it('refuses with a sentence and changes nothing; a preview is dropped without a trace', () => {
+    const { session } = open(new Server());
+    expect(session.run(setRoom, { ceilingHeight: 100 })).toBe(false);
+    expect(session.message).toContain('The ceiling height can’t be 100 mm');
+    expect(session.preview(setRoom, { name: 'Shown' })).toBe(true);
+    expect([nameOf(session.document), nameOf(session.committed)]).toEqual(['Shown', 'Kitchen']);
+    session.dropPreview();
+    expect([nameOf(session.document), session.canUndo]).toEqual(['Kitchen', false]);
+  });
+});
