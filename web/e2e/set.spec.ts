@@ -124,5 +124,5 @@ test('reach checks follow every edit, and a finding points at its place', async 
   await page.getByLabel('To the left').fill('-20');
   await page.keyboard.press('Enter');
   await expect(findings.filter({ hasText: 'F600 goes 20 mm into face D.' })).toHaveCount(1);
-  await expect(page.locator('.counts span').nth(2)).toHaveText('2');
+  await expect(page.locator('.counts span').nth(2)).toHaveText('3');
 });

@@ -14,6 +14,12 @@
     return session.run(putOpening, { ...opening, ...part }) ? '' : session.message;
   }
 
+  /** Moves to another face, nearer to its corner where that face is too short for the distance. */
+  function moveTo(faceId: string) {
+    const length = faces.find(({ id }) => id === faceId)!.length;
+    change({ face: faceId, distance: Math.max(0, Math.min(opening.distance, length - opening.width)) });
+  }
+
   /** Keeps the place when the distance is measured from the other end. */
   function measureFrom(from: OpeningRecord['from']) {
     if (!placed) return;
@@ -32,7 +38,7 @@
 <p class="about">Left and right as seen from inside, facing the wall.</p>
 <label class="row">
   Face
-  <select value={opening.face} onchange={(event) => change({ face: event.currentTarget.value })}>
+  <select value={opening.face} onchange={(event) => moveTo(event.currentTarget.value)}>
     {#each faces as face (face.id)}<option value={face.id}>{face.letter}</option>{/each}
   </select>
 </label>

@@ -1,5 +1,14 @@
 <script lang="ts">
-  import { formatLength, itemBoxes, setTie, tiesOf, type Tie, type TieSide } from 'goodreach';
+  import {
+    formatLength,
+    itemBoxes,
+    place,
+    setTie,
+    tiesOf,
+    type Point,
+    type Tie,
+    type TieSide,
+  } from 'goodreach';
   import { useWorkspace } from '$session/context';
   import Length from '$ui/Length.svelte';
   import LengthField from '$ui/LengthField.svelte';
@@ -30,8 +39,15 @@
     return Object.keys(document.records).find((id) => document.records[id] !== committed.records[id]) ?? null;
   }
 
+  /** Both ends of a tie on screen; sideways ties stand towards the front, clear of the chips of open lengths by the wall. */
+  function ends({ side, from, at }: Tie): [Point, Point] {
+    const out = box && (side === 'left' || side === 'right') ? box.record.depth * 0.28 : 0;
+    const shift = (point: Point) => toScreen(camera, box ? place(point, box.n, out, box.n, 0) : point);
+    return [shift(from), shift(at)];
+  }
+
   function style(tie: Tie): string {
-    const [a, b] = [toScreen(camera, tie.from), toScreen(camera, tie.at)];
+    const [a, b] = ends(tie);
     return `left: ${(a.x + b.x) / 2}px; top: ${(a.y + b.y) / 2}px`;
   }
 
@@ -44,8 +60,7 @@
 {#if box}
   <svg class="lines" aria-hidden="true">
     {#each ties as tie (tie.side)}
-      {@const a = toScreen(camera, tie.from)}
-      {@const b = toScreen(camera, tie.at)}
+      {@const [a, b] = ends(tie)}
       <line x1={a.x} y1={a.y} x2={b.x} y2={b.y} />
       <circle cx={b.x} cy={b.y} r="2.5" />
     {/each}
