@@ -64,7 +64,10 @@ export default tseslint.config(
     plugins: { 'import-x': importX },
     settings: {
       'import-x/resolver-next': [
-        createTypeScriptImportResolver({ project: ['core/tsconfig.cli.json', 'web/tsconfig.json'] }),
+        createTypeScriptImportResolver({
+          project: ['core/tsconfig.cli.json', 'web/tsconfig.json'],
+          noWarnOnMultipleProjects: true,
+        }),
       ],
     },
     languageOptions: { globals: { ...globals.browser, ...globals.node } },

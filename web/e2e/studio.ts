@@ -4,7 +4,6 @@ import { Application } from './server';
 /** Tests with an application of their own (one a worker) and the steps everyone takes. */
 export const test = base.extend<{ studio: Studio }, { application: Application }>({
   application: [
-    // eslint-disable-next-line no-empty-pattern -- the runner asks for a pattern here
     async ({}, use) => {
       const application = await Application.start();
       await use(application);
