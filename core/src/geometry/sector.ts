@@ -1,5 +1,5 @@
 import { clipHalfPlane } from './convex';
-import { direction, distance, dot, inward, scale, subtract, type Point } from './point';
+import { add, direction, distance, dot, inward, scale, subtract, type Point } from './point';
 import { contains, distanceToSegment, forEachEdge, type Polygon } from './polygon';
 import { wrapAngle } from '../units/angles';
 
@@ -26,6 +26,15 @@ export function reachIntoSector(polygon: Polygon, { centre, radius, from, sweep 
   let nearest = Infinity;
   forEachEdge(inWedge, (a, b) => (nearest = Math.min(nearest, distanceToSegment(origin, a, b))));
   return radius - nearest;
+}
+
+/** A sector as a polygon: its centre, then points along its arc, at most `step` radians apart. */
+export function sectorOutline({ centre, radius, from, sweep }: Sector, step = Math.PI / 36): Point[] {
+  const parts = Math.max(1, Math.ceil(Math.abs(sweep) / step));
+  const arc = Array.from({ length: parts + 1 }, (_, index) =>
+    add(centre, scale(direction(from + (sweep * index) / parts), radius)),
+  );
+  return [centre, ...arc];
 }
 
 /** Whether two sectors share a place: the arcs cross, an edge crosses an edge or arc, or one holds the other's centre. */

@@ -1,6 +1,6 @@
-import { reachIntoSector, sectorsMeet } from '../../geometry/sector';
+import { reachIntoSector, sectorOutline, sectorsMeet } from '../../geometry/sector';
 import { TOUCH } from '../../geometry/tolerance';
-import { doorSweep, doorLeaf } from '../../survey/openings';
+import { doorSweep } from '../../survey/openings';
 import type { Finding, Rule } from '../rule';
 
 /** A door leaf swings its full quarter without hitting an item or the sweep of another door. */
@@ -16,8 +16,7 @@ export const doorSwing: Rule = {
       return sector ? [{ opening, sector }] : [];
     });
     return doors.flatMap(({ opening, sector }, index): Omit<Finding, 'rule'>[] => {
-      const { hinge, closed, open } = doorLeaf(opening);
-      const base = { place: [hinge, closed, open], required: opening.record.width };
+      const base = { place: sectorOutline(sector), required: opening.record.width };
       const top = opening.record.sill + opening.record.height;
       const hits = boxes
         .filter((box) => box.low < top && box.high > opening.record.sill)

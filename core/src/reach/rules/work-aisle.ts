@@ -2,6 +2,7 @@ import { dot, place, scale, subtract, type Point } from '../../geometry/point';
 import { overlapDepth } from '../../geometry/convex';
 import { KEPT, TOUCH } from '../../geometry/tolerance';
 import type { ItemBox } from '../../setting/item-box';
+import { overhangPast } from '../../surfaces/overhang';
 import type { Finding, ReachFacts, Rule } from '../rule';
 
 /** Fronts farther apart than this have a floor between them, not an aisle, mm. */
@@ -71,24 +72,20 @@ function groupOf({ against, turn, id }: ItemBox): string {
   return against ? against.face.id : `free ${turn.toFixed(3)} ${id}`;
 }
 
-/** The four sides of an item, the front moved out by the top's overhang where it carries one. */
-function edgesOf(box: ItemBox, { room, tops }: ReachFacts): Edge[] {
+/** The four sides of an item, each moved out by what its top stands past it. */
+function edgesOf(box: ItemBox, { tops }: ReachFacts): Edge[] {
   const [backLeft, backRight, frontRight, frontLeft] = box.footprint as [Point, Point, Point, Point];
-  const covered = tops.some(({ items }) => items.includes(box.id));
-  const reach = covered ? room.frontOverhang : 0;
-  const edge = (from: Point, to: Point, out: Point, by: number, front: boolean): Edge => ({
-    box,
-    from: place(from, out, by, out, 0),
-    to: place(to, out, by, out, 0),
-    out,
-    front,
-  });
+  const top = tops.find(({ items }) => items.includes(box.id));
+  const edge = (from: Point, to: Point, out: Point, front = false): Edge => {
+    const by = top ? overhangPast(top, from, to, out) : 0;
+    return { box, from: place(from, out, by, out, 0), to: place(to, out, by, out, 0), out, front };
+  };
   const { u, n, kind } = box;
   return [
-    edge(frontRight, frontLeft, n, reach, kind.front),
-    edge(backLeft, backRight, scale(n, -1), 0, false),
-    edge(frontLeft, backLeft, scale(u, -1), 0, false),
-    edge(backRight, frontRight, u, 0, false),
+    edge(frontRight, frontLeft, n, kind.front),
+    edge(backLeft, backRight, scale(n, -1)),
+    edge(frontLeft, backLeft, scale(u, -1)),
+    edge(backRight, frontRight, u),
   ];
 }
 

@@ -2,11 +2,11 @@
   import { drawingBounds, drawPlan, isInchUnit, itemBoxes, svgMarks, type Point } from 'goodreach';
   import { select as pick } from 'd3-selection';
   import { zoom, zoomIdentity, type D3ZoomEvent, type ZoomBehavior } from 'd3-zoom';
-  import { onMount } from 'svelte';
+  import { onMount, untrack } from 'svelte';
   import { useWorkspace } from '$session/context';
   import { SNAP_PIXELS, type ItemDrag } from '../../tools/drag-item';
   import { nudge } from '../../tools/item-keys';
-  import { annotationScale, fitCamera, LEAST_ZOOM, MOST_ZOOM, toRoom, type Camera } from './camera';
+  import { annotationScale, fitCamera, LEAST_ZOOM, MOST_ZOOM, toRoom, toScreen, type Camera } from './camera';
   import FindingPlace from './FindingPlace.svelte';
   import GapChips from './GapChips.svelte';
   import SelectionMark from './SelectionMark.svelte';
@@ -23,6 +23,8 @@
   let spaceHeld = $state(false);
   let pressed: string | null = null;
   let behaviour: ZoomBehavior<HTMLDivElement, unknown>;
+  /** The whole plan is shown, and stays shown as it grows, until a person zooms or pans. */
+  let framed = true;
 
   const scale = $derived(annotationScale(camera));
   const marks = $derived(svgMarks(drawPlan(session.document, scale), scale));
@@ -43,7 +45,10 @@
       .clickDistance(4)
       .on(
         'zoom',
-        ({ transform: { k, x, y } }: D3ZoomEvent<HTMLDivElement, unknown>) => (camera = { k, x, y }),
+        ({ transform: { k, x, y }, sourceEvent }: D3ZoomEvent<HTMLDivElement, unknown>) => {
+          camera = { k, x, y };
+          if (sourceEvent) framed = false;
+        },
       );
     pick(view).call(behaviour);
     fit();
@@ -66,7 +71,22 @@
       const at = annotationScale(next);
       next = fitCamera(drawingBounds(drawPlan(session.document, at), at), clientWidth, clientHeight, 20);
     }
+    framed = true;
     pick(view).call(behaviour.transform, zoomIdentity.translate(next.x, next.y).scale(next.k));
+  }
+
+  $effect(() => {
+    void [width, height, session.committed];
+    untrack(() => {
+      if (framed && outgrown()) fit();
+    });
+  });
+
+  /** Whether a chain or wall runs off the view. */
+  function outgrown(): boolean {
+    const { left, right, bottom, top } = drawingBounds(drawPlan(session.committed, scale), scale);
+    const [a, b] = [toScreen(camera, { x: left, y: top }), toScreen(camera, { x: right, y: bottom })];
+    return a.x < 0 || a.y < 0 || b.x > view.clientWidth || b.y > view.clientHeight;
   }
 
   function sourceOf(target: EventTarget | null): string | null {
