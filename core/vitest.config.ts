@@ -1,5 +1,5 @@
 import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
-  test: { include: ['src/**/*.test.ts'], benchmark: { include: ['src/**/*.bench.ts'] } },
+  test: { include: ['src/**/*.test.ts'], benchmark: { include: ['bench/*.bench.ts'] } },
 });

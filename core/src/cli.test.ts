@@ -54,6 +54,11 @@ describe('goodreach', { timeout: 60_000 }, () => {
   it.each([
     ['a file that is not there', ['validate', 'nowhere.json'], 'ENOENT'],
     ['a page that is not known', ['sheet', 'galley.json', '--page', 'A9'], 'There is no page “A9”'],
+    [
+      'a day that never was',
+      ['sheet', 'galley.json', '--date', '2026-02-31'],
+      'There is no date “2026-02-31”',
+    ],
     ['a missing argument', ['room'], "missing required argument 'design'"],
   ])('ends with status 1 and says why: %s', async (_, words, reason) => {
     const answer = await goodreach(...words);

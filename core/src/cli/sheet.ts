@@ -3,7 +3,7 @@ import type { Design } from '../document/design';
 import { drawSheets } from '../drawing/sheet';
 import { findPage, findScale } from '../drawing/sheet-format';
 import { writeSheetPdf } from '../exports/sheet-pdf';
-import { ok, type Result } from '../result';
+import { ok, refuse, type Result } from '../result';
 
 export interface SheetFlags {
   page: string;
@@ -26,6 +26,14 @@ export async function sheetCommand(design: Design, flags: SheetFlags): Promise<R
   const scale = findScale(flags.scale);
   if (!scale.ok) return scale;
   const date = flags.date ?? new Date().toISOString().slice(0, 10);
+  if (!isDay(date))
+    return refuse('sheet-unknown', { what: 'date', value: date, known: ['a day as yyyy-mm-dd'] });
+  if (!/^\d{1,9}$/.test(flags.revision))
+    return refuse('sheet-unknown', {
+      what: 'revision',
+      value: flags.revision,
+      known: ['a whole number from 0'],
+    });
   const { studio, job } = flags;
   const sheets = drawSheets(design, {
     page: page.value,
@@ -33,7 +41,7 @@ export async function sheetCommand(design: Design, flags: SheetFlags): Promise<R
     studio,
     job,
     date,
-    revision: Number(flags.revision) || 0,
+    revision: Number(flags.revision),
   });
   if (!sheets.ok) return sheets;
   return ok({
@@ -45,4 +53,9 @@ export async function sheetCommand(design: Design, flags: SheetFlags): Promise<R
         date: new Date(date),
       }),
   });
+}
+
+function isDay(text: string): boolean {
+  const day = new Date(`${text}T00:00:00Z`);
+  return !Number.isNaN(day.getTime()) && day.toISOString().slice(0, 10) === text;
 }

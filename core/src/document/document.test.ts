@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { readFileSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { rectangle } from '../../testing/rooms';
 import { commands } from '../commands';
@@ -116,9 +116,11 @@ describe('commands', () => {
     expect(sentence(applyPatch(other, patch))).toContain('Someone has changed room');
   });
 
-  it('are listed in order, each once', () => {
-    const ids = commands.map(({ id }) => id);
-    expect(ids).toEqual([...new Set(ids)].sort());
+  it('are listed in order, each with the name of its file', () => {
+    const files = readdirSync(new URL('../commands', import.meta.url)).filter(
+      (file) => file !== 'command.ts',
+    );
+    expect(commands.map(({ id }) => `${id}.ts`)).toEqual(files.sort());
   });
 });
 

@@ -43,13 +43,10 @@
         return mouse.button === 1 || spaceHeld || (mouse.button === 0 && !sourceOf(event.target));
       })
       .clickDistance(4)
-      .on(
-        'zoom',
-        ({ transform: { k, x, y }, sourceEvent }: D3ZoomEvent<HTMLDivElement, unknown>) => {
-          camera = { k, x, y };
-          if (sourceEvent) framed = false;
-        },
-      );
+      .on('zoom', ({ transform: { k, x, y }, sourceEvent }: D3ZoomEvent<HTMLDivElement, unknown>) => {
+        camera = { k, x, y };
+        if (sourceEvent) framed = false;
+      });
     pick(view).call(behaviour);
     fit();
     port.locate = (clientX, clientY) => {

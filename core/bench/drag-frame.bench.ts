@@ -1,10 +1,10 @@
 import { bench, describe } from 'vitest';
-import { galleyWithBay } from '../demo/galley-with-bay';
-import { checkReach } from '../reach/check-reach';
-import { svgMarks } from '../exports/svg';
-import { hug } from '../setting/hug';
-import type { Design } from '../document/design';
-import { drawPlan } from './plan';
+import { galleyWithBay } from '../src/demo/galley-with-bay';
+import { checkReach } from '../src/reach/check-reach';
+import { svgMarks } from '../src/exports/svg';
+import { hug } from '../src/setting/hug';
+import type { Design } from '../src/document/design';
+import { drawPlan } from '../src/drawing/plan';
 
 /** What a drag asks of core for each frame: where the item lands, the checks and the drawing of a design not seen before. */
 describe('one frame of a drag in the galley', () => {
