@@ -48,6 +48,7 @@ export * from './survey/check-design';
 export * from './survey/make-room';
 export * from './survey/openings';
 export * from './survey/room-shape';
+export * from './survey/survey-report';
 export * from './units/angles';
 export * from './units/format-area';
 export * from './units/format-length';

@@ -1,11 +1,16 @@
 import type { Design } from '../document/design';
 import { placedOpenings } from '../survey/openings';
 import { roomShape } from '../survey/room-shape';
+import { surveyReport } from '../survey/survey-report';
 import { toDegrees } from '../units/angles';
 
-/** Corners (mm), faces, areas (mm²), volume (mm³), misclosure and the residual of every measurement used. */
+/**
+ * Corners (mm) with their uncertainty, faces, areas (mm²), volume (mm³), misclosure, and how every measurement fares:
+ * lengths in mm, corners in degrees.
+ */
 export function roomCommand(design: Design) {
-  const { faces, outline, area, perimeter, wallArea, volume, misclosure, residuals } = roomShape(design);
+  const { faces, outline, area, perimeter, wallArea, volume } = roomShape(design);
+  const { misclosure, measurements, corners, suspects, next } = surveyReport(design);
   return {
     corners: outline,
     faces: faces.map(({ letter, id, length, corner }) => ({
@@ -26,6 +31,26 @@ export function roomCommand(design: Design) {
     wallArea,
     volume,
     misclosure,
-    residuals,
+    measurements: measurements.map(({ observation, residual, redundancy, standardised }) => {
+      const shown = observation.of === 'corner' ? toDegrees : (mm: number) => mm;
+      return {
+        name: observation.name,
+        of: observation.of,
+        standing: observation.standing,
+        given: shown(observation.given),
+        residual: shown(residual),
+        redundancy,
+        standardised,
+      };
+    }),
+    suspects: suspects.map(({ observation }) => observation.name),
+    next,
+    cornerReports: corners.map(({ name, ellipse, offSquare }) => ({
+      corner: name,
+      major: ellipse.major,
+      minor: ellipse.minor,
+      turn: toDegrees(ellipse.turn),
+      offSquare: toDegrees(offSquare),
+    })),
   };
 }

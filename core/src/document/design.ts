@@ -3,6 +3,7 @@ import type {
   FaceRecord,
   ItemRecord,
   LoopRecord,
+  MeasurementRecord,
   OpeningRecord,
   RecordKind,
   RoomRecord,
@@ -21,6 +22,7 @@ type ByKind = {
   face: FaceRecord;
   item: ItemRecord;
   loop: LoopRecord;
+  measurement: MeasurementRecord;
   opening: OpeningRecord;
   room: RoomRecord;
 };

@@ -1,13 +1,13 @@
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
 import { SCHEMA } from './design';
-import { FacePlacement, FloorPlacement, recordClasses } from './records';
+import { FacePlace, FacePlacement, FloorPlacement, recordClasses } from './records';
 
 type Schema = Record<string, unknown>;
 
 /** The JSON Schema of a design document, generated from the decorators the program itself validates by. */
 export function designJsonSchema(): Schema {
   const generated = validationMetadatasToSchemas({ refPointerPrefix: '#/$defs/' }) as Record<string, Schema>;
-  const classes = { ...recordClasses, FacePlacement, FloorPlacement };
+  const classes = { ...recordClasses, FacePlace, FacePlacement, FloorPlacement };
   const definitions = Object.fromEntries(
     Object.values(classes)
       .map(({ name }) => [name, { ...generated[name], additionalProperties: false }] as [string, Schema])

@@ -7,5 +7,9 @@ export const LEAST_OPENING = 100;
 export const MOST_ITEM = 4_000;
 export const LEAST_ITEM = 1;
 
+/** What a measured length may be trusted to, mm. */
+export const LEAST_UNCERTAINTY = 0.01;
+export const MOST_UNCERTAINTY = 100;
+
 export const packIds = ['inch-residential', 'metric-residential'] as const;
 export type PackId = (typeof packIds)[number];

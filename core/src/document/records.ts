@@ -6,6 +6,7 @@ import {
   ArrayUnique,
   Equals,
   IsArray,
+  IsOptional,
   IsString,
   ValidateNested,
 } from 'class-validator';
@@ -15,9 +16,11 @@ import {
   LEAST_FACE,
   LEAST_ITEM,
   LEAST_OPENING,
+  LEAST_UNCERTAINTY,
   MOST_FACE,
   MOST_HEIGHT,
   MOST_ITEM,
+  MOST_UNCERTAINTY,
   packIds,
   type PackId,
 } from './limits';
@@ -45,6 +48,9 @@ export class RoomRecord {
   /** How far the top stands past the box at the front, and at a free end. */
   @Millimetres(0, 500) frontOverhang!: number;
   @Millimetres(0, 500) endOverhang!: number;
+  /** What a taped length and a measured corner are trusted to (one standard deviation): mm and radians. */
+  @Millimetres(LEAST_UNCERTAINTY, MOST_UNCERTAINTY) lengthUncertainty!: number;
+  @Radians(1e-5, 0.2) cornerUncertainty!: number;
   /** The rule pack the room is checked by. */
   @OneOf(packIds) pack!: PackId;
   /** The range taken from unless another is chosen. */
@@ -63,11 +69,32 @@ export class FaceRecord {
   @Equals('face') kind!: 'face';
   @RecordId() id!: string;
   @Millimetres(LEAST_FACE, MOST_FACE) length!: number;
-  /** measured: a fact to be met; outline: only a starting guess, the true length follows from the others. */
-  @OneOf(['measured', 'outline']) lengthFrom!: 'measured' | 'outline';
+  /** measured: a fact to be met; excluded: measured but not believed; outline: only a starting guess. The true length of the last two follows from the others. */
+  @OneOf(['measured', 'excluded', 'outline']) lengthFrom!: 'measured' | 'excluded' | 'outline';
+  /** What this length is trusted to, mm, where it is not what the room's lengths are. */
+  @IsOptional() @Millimetres(LEAST_UNCERTAINTY, MOST_UNCERTAINTY) lengthUncertainty?: number;
   @Radians(0.05, 6.24) corner!: number;
-  /** measured: a fact; assumed: kept as nearly as the measured values allow. */
-  @OneOf(['measured', 'assumed']) cornerFrom!: 'measured' | 'assumed';
+  /** measured: a fact; assumed: kept as nearly as the measured values allow; excluded: measured but not believed. */
+  @OneOf(['measured', 'assumed', 'excluded']) cornerFrom!: 'measured' | 'assumed' | 'excluded';
+}
+
+/** A place on a face: so far from its left or right end; zero is the corner itself. */
+export class FacePlace {
+  @RecordId() face!: string;
+  @OneOf(['left', 'right']) from!: Side;
+  @Millimetres(0, MOST_FACE) distance!: number;
+}
+
+/** A distance taped between two places of the room: a diagonal, or from a corner to a point on another face. */
+export class MeasurementRecord {
+  @Equals('measurement') kind!: 'measurement';
+  @RecordId() id!: string;
+  @ValidateNested() @Type(() => FacePlace) from!: FacePlace;
+  @ValidateNested() @Type(() => FacePlace) to!: FacePlace;
+  @Millimetres(LEAST_FACE, MOST_FACE * 2) length!: number;
+  @IsOptional() @Millimetres(LEAST_UNCERTAINTY, MOST_UNCERTAINTY) uncertainty?: number;
+  /** excluded: kept, but not believed. */
+  @OneOf(['measured', 'excluded']) standing!: 'measured' | 'excluded';
 }
 
 /** A door, window or cased opening, placed by the distance of its nearer jamb from one end of its face. */
@@ -135,7 +162,8 @@ export class ItemRecord {
 
 export type Side = 'left' | 'right';
 export type Placement = FacePlacement | FloorPlacement;
-export type DesignRecord = RoomRecord | LoopRecord | FaceRecord | OpeningRecord | ItemRecord;
+export type DesignRecord =
+  FaceRecord | ItemRecord | LoopRecord | MeasurementRecord | OpeningRecord | RoomRecord;
 export type RecordKind = DesignRecord['kind'];
 
 /** The class of each record kind, sorted by kind. */
@@ -143,6 +171,7 @@ export const recordClasses = {
   face: FaceRecord,
   item: ItemRecord,
   loop: LoopRecord,
+  measurement: MeasurementRecord,
   opening: OpeningRecord,
   room: RoomRecord,
 };

@@ -20,6 +20,10 @@ export function brokenReferences(design: Design): Refusal[] {
     if (!walked.has(id))
       faults.push(refuse('reference-broken', { path: `records.${id}`, target: 'the loop' }).refusal);
   }
+  for (const { id, from, to } of recordsOf(design, 'measurement')) {
+    needFace(`records.${id}.from.face`, from.face);
+    needFace(`records.${id}.to.face`, to.face);
+  }
   for (const { id, face } of recordsOf(design, 'opening')) needFace(`records.${id}.face`, face);
   for (const { id, placement } of recordsOf(design, 'item')) {
     if (placement.on === 'face') needFace(`records.${id}.placement.face`, placement.face);

@@ -77,7 +77,8 @@ export function crossingEdges(polygon: Polygon): [number, number] | null {
   return null;
 }
 
-function segmentsCross(a: Point, b: Point, c: Point, d: Point): boolean {
+/** Whether two segments cross (touching ends count where they lie to different sides). */
+export function segmentsCross(a: Point, b: Point, c: Point, d: Point): boolean {
   const side = (p: Point, q: Point, r: Point) => Math.sign(cross(subtract(q, p), subtract(r, p)));
   return side(a, b, c) !== side(a, b, d) && side(c, d, a) !== side(c, d, b);
 }

@@ -4,6 +4,7 @@ import type { FaceRecord, RoomRecord } from '../document/records';
 import type { Result } from '../result';
 import { checkDesign } from './check-design';
 import { faceLetter } from './room-shape';
+import { toRadians } from '../units/angles';
 import { isInchUnit, quantise, type LengthUnit } from '../units/units';
 import { firstRefusal, within } from '../document/within';
 
@@ -26,6 +27,8 @@ export function roomStandards(unit: LengthUnit) {
         topThickness: 1.5 * 25.4,
         frontOverhang: 1.5 * 25.4,
         endOverhang: 25.4,
+        lengthUncertainty: 25.4 / 16,
+        cornerUncertainty: toRadians(0.2),
         pack: 'inch-residential',
         range: 'saltbox',
       } as const)
@@ -35,6 +38,8 @@ export function roomStandards(unit: LengthUnit) {
         topThickness: 30,
         frontOverhang: 40,
         endOverhang: 20,
+        lengthUncertainty: 2,
+        cornerUncertainty: toRadians(0.2),
         pack: 'metric-residential',
         range: 'fathom',
       } as const);

@@ -1,9 +1,10 @@
-import { loopOf, perDesign, recordOf, roomOf, type Design } from '../document/design';
-import type { FaceRecord } from '../document/records';
+import { loopOf, perDesign, recordOf, recordsOf, roomOf, type Design } from '../document/design';
+import type { FacePlace, FaceRecord, RoomRecord } from '../document/records';
 import { distance, inward, scale, subtract, type Point } from '../geometry/point';
 import { crossingEdges, perimeter, signedArea } from '../geometry/polygon';
 import { must, ok, refuse, type Result } from '../result';
-import { insideAngle, solveLoop, type Residual } from './solve-loop';
+import { insideAngle, type LoopPlace, type Observation } from './observations';
+import { solveLoop, type LoopDistance, type LoopFace } from './solve-loop';
 
 /** A face with its computed place: u runs left to right as seen from inside, n points into the room. */
 export interface PlacedFace {
@@ -34,24 +35,22 @@ export interface RoomShape {
   perimeter: number;
   wallArea: number;
   volume: number;
+  /** By how much walking the faces as given fails to close, mm. */
   misclosure: number;
-  residuals: Residual[];
+  /** Every value the shape was adjusted from, the excluded ones too. */
+  observations: readonly Observation[];
 }
 
 /** The shape of the room, or why its measurements give none; computed once per design. */
 export const tryRoomShape: (design: Design) => Result<RoomShape> = perDesign((design) => {
   const records = loopOf(design).faces.map((id) => recordOf(design, 'face', id)!);
+  const room = roomOf(design);
   const solved = solveLoop(
-    records.map((record, index) => ({
-      name: faceLetter(index),
-      length: record.length,
-      lengthMeasured: record.lengthFrom === 'measured',
-      corner: record.corner,
-      cornerMeasured: record.cornerFrom === 'measured',
-    })),
+    records.map((record, index) => loopFace(record, index, room)),
+    distancesOf(design),
   );
   if (!solved.ok) return solved;
-  const { corners, misclosure, residuals } = solved.value;
+  const { corners, misclosure, observations } = solved.value;
   const crossing = crossingEdges(corners);
   if (crossing)
     return refuse('survey-crossing', { first: faceLetter(crossing[0]), second: faceLetter(crossing[1]) });
@@ -59,7 +58,7 @@ export const tryRoomShape: (design: Design) => Result<RoomShape> = perDesign((de
   if (area <= 0) return refuse('survey-impossible', { detail: '' });
   const faces = records.map((record, index) => placeFace(record, index, corners));
   const around = perimeter(corners);
-  const { ceilingHeight } = roomOf(design);
+  const { ceilingHeight } = room;
   return ok({
     faces,
     byId: new Map(faces.map((face) => [face.id, face])),
@@ -69,13 +68,49 @@ export const tryRoomShape: (design: Design) => Result<RoomShape> = perDesign((de
     wallArea: around * ceilingHeight,
     volume: area * ceilingHeight,
     misclosure,
-    residuals,
+    observations,
   });
 });
 
 /** The shape of a valid design; throws for one whose measurements give none. */
 export function roomShape(design: Design): RoomShape {
   return must(tryRoomShape(design));
+}
+
+function loopFace(record: FaceRecord, index: number, room: RoomRecord): LoopFace {
+  return {
+    id: record.id,
+    name: faceLetter(index),
+    length: record.length,
+    lengthStanding: record.lengthFrom === 'measured' ? 'measured' : 'excluded',
+    lengthSigma: record.lengthUncertainty ?? room.lengthUncertainty,
+    corner: record.corner,
+    cornerStanding: record.cornerFrom,
+    cornerSigma: room.cornerUncertainty,
+  };
+}
+
+function distancesOf(design: Design): LoopDistance[] {
+  const { lengthUncertainty } = roomOf(design);
+  const order = new Map(loopOf(design).faces.map((id, index) => [id, index]));
+  const at = (place: FacePlace): LoopPlace => ({ ...place, face: order.get(place.face)! });
+  return recordsOf(design, 'measurement').map((record) => {
+    const [from, to] = [at(record.from), at(record.to)];
+    const count = order.size;
+    const name = `${placeName(from, count)} to ${placeName(to, count)}`;
+    const sigma = record.uncertainty ?? lengthUncertainty;
+    return { id: record.id, name, from, to, length: record.length, standing: record.standing, sigma };
+  });
+}
+
+/** A corner by the two faces that meet in it, `A/B`; a place on a face by the face's letter. */
+export function placeName({ face, from, distance: away }: LoopPlace, count: number): string {
+  return away === 0 ? cornerName(from === 'left' ? face : face + 1, count) : `face ${faceLetter(face)}`;
+}
+
+/** The corner at the start of a face, by the two faces that meet in it: `A/B`. */
+export function cornerName(index: number, count: number): string {
+  return `${faceLetter((index - 1 + count) % count)}/${faceLetter(index % count)}`;
 }
 
 function placeFace(record: FaceRecord, index: number, corners: Point[]): PlacedFace {

@@ -10,7 +10,8 @@ import { rectangle } from '../../testing/rooms';
 import { makeRoom } from './make-room';
 import { doorSweep, placedOpenings } from './openings';
 import { faceLetter, roomShape } from './room-shape';
-import { insideAngle, solveLoop, type LoopFace } from './solve-loop';
+import { computedValue, insideAngle } from './observations';
+import { solveLoop, type LoopFace } from './solve-loop';
 
 const room = (lengths: [number, number, number | null, number | null]) =>
   makeRoom({ name: 'Room', unit: 'mm', step: 1, ceilingHeight: 2400, lengths });
@@ -48,6 +49,18 @@ function squarest([a, b, c, d]: [number, number, number, number]): Point {
   return corners((low + high) / 2)[2]!;
 }
 
+/** Measured lengths and corners assumed square. */
+const loopFaces = (lengths: number[]): LoopFace[] =>
+  lengths.map((length, index) => ({
+    id: `face-${index}`,
+    name: faceLetter(index),
+    length,
+    lengthStanding: 'measured',
+    lengthSigma: 2,
+    corner: Math.PI / 2,
+    cornerStanding: 'assumed',
+    cornerSigma: 0.0035,
+  }));
 const sentence = (result: Result<unknown>) => (result.ok ? '' : refusalText(result.refusal));
 
 describe('a four-sided room', () => {
@@ -95,29 +108,24 @@ describe('a four-sided room', () => {
   });
 
   it('says which face to measure when too little is known', () => {
-    const faces: LoopFace[] = [0, 1, 2, 3].map((index) => ({
-      name: faceLetter(index),
-      length: index % 2 === 0 ? 3000 : 2000,
-      lengthMeasured: index % 2 === 0,
-      corner: Math.PI / 2,
-      cornerMeasured: false,
+    const faces = loopFaces([3000, 2000, 3000, 2000]).map((face, index) => ({
+      ...face,
+      lengthStanding: index % 2 === 0 ? ('measured' as const) : ('excluded' as const),
     }));
     expect(sentence(solveLoop(faces))).toContain('Measure face B or D');
   });
 
   it('spreads what does not close when everything is measured, and reports the residuals', () => {
-    const faces: LoopFace[] = [4000, 3000, 4006, 3000].map((length, index) => ({
-      name: faceLetter(index),
-      length,
-      lengthMeasured: true,
-      corner: Math.PI / 2,
-      cornerMeasured: true,
+    const faces = loopFaces([4000, 3000, 4006, 3000]).map((face): LoopFace => ({
+      ...face,
+      cornerStanding: 'measured',
     }));
-    const { misclosure, residuals } = must(solveLoop(faces));
+    const { misclosure, observations, corners } = must(solveLoop(faces));
     expect(misclosure).toBeCloseTo(6, 6);
-    const lengths = residuals.filter(({ of }) => of === 'length');
-    expect(lengths[0]!.residual).toBeGreaterThan(0.1);
-    expect(lengths[2]!.residual).toBeCloseTo(-lengths[0]!.residual, 2);
+    const lengths = observations.filter(({ of }) => of === 'length');
+    const residuals = lengths.map((one) => computedValue(corners, one) - one.given);
+    expect(residuals[0]).toBeGreaterThan(0.1);
+    expect(residuals[2]).toBeCloseTo(-residuals[0]!, 2);
   });
 
   it('keeps typed lengths exact when a face is measured later', () => {

@@ -1,0 +1,234 @@
+import { perDesign, type Design } from '../document/design';
+import { contains, forEachEdge, segmentsCross } from '../geometry/polygon';
+import { middle, type Point } from '../geometry/point';
+import { toRadians, wrapAngle } from '../units/angles';
+import { NormalEquations, type Factor, type SparseRow } from './normal-equations';
+import { derivative, difference, unknownOf, type Observation } from './observations';
+import { cornerName, roomShape, type RoomShape } from './room-shape';
+import { rankOf, weightOf } from './solve-loop';
+
+/** How one measurement fares in the adjustment. */
+export interface MeasurementReport {
+  observation: Observation;
+  /** Adjusted minus given value: mm, or radians for corners. */
+  residual: number;
+  /** The share of its error the other measurements would show, 0 to 1; null for one that is not used. */
+  redundancy: number | null;
+  /** Residual over its own standard deviation (Baarda's w); null where nothing checks it. */
+  standardised: number | null;
+}
+
+/** How well a corner is known. */
+export interface CornerReport {
+  /** Index of the face it starts. */
+  index: number;
+  name: string;
+  at: Point;
+  /** Standard ellipse, mm and radians, as seen from the first corner along the first face. */
+  ellipse: { major: number; minor: number; turn: number };
+  /** Inside angle less the nearest right angle, radians. */
+  offSquare: number;
+}
+
+/** The measurement that would help most. */
+export interface NextMeasurement {
+  /** Corners to tape between, by the index of the face they start. */
+  from: number;
+  to: number;
+  name: string;
+  /** open: the measured values alone do not fix the shape; unchecked: they do, but none is checked by the others. */
+  why: 'open' | 'unchecked';
+  /** What it is known to now, mm: one standard deviation. */
+  uncertainty: number;
+}
+
+export interface SurveyReport {
+  misclosure: number;
+  measurements: readonly MeasurementReport[];
+  corners: readonly CornerReport[];
+  /** The measurements that look wrong, the worst first; several when the survey can't tell them apart. */
+  suspects: readonly MeasurementReport[];
+  next: NextMeasurement | null;
+}
+
+/** A standardised residual larger than this is no chance (Baarda). */
+const SUSPECT = 3;
+/** Standardised residuals as near as this share to the worst can't be told from it. */
+const ALIKE = 0.98;
+/** Below this redundancy a measurement counts as unchecked. */
+const LEAST_REDUNDANCY = 0.01;
+/** What a corner that is only assumed square is trusted to. */
+const ASSUMED_SIGMA = toRadians(1);
+
+/**
+ * What the measurements say about themselves: residuals, the one that looks wrong, how well each corner is known and what to measure next.
+ * Redundancy r = 1 − aQaᵀ/σ² and w = v / (σ√r) after W. Baarda, A testing procedure for use in geodetic networks (1968).
+ */
+export const surveyReport: (design: Design) => SurveyReport = perDesign((design) => {
+  const shape = roomShape(design);
+  const { outline, observations, misclosure } = shape;
+  const count = 2 * outline.length - 3;
+  const used = observations.filter(({ standing }) => standing !== 'excluded');
+  const adjusted = factorOf(outline, used, count, weightOf);
+  const measurements = observations
+    .filter(({ standing }) => standing !== 'assumed')
+    .filter((one) => one.standing === 'measured' || wasTaped(design, one))
+    .map((observation) => reportOn(outline, observation, adjusted));
+  const known = factorOf(outline, used, count, (one) => {
+    const sigma = one.standing === 'assumed' ? ASSUMED_SIGMA : one.sigma;
+    return 1 / sigma ** 2;
+  });
+  const covariance = known.inverse();
+  return {
+    misclosure,
+    measurements,
+    corners: shape.faces.map(({ corner }, index) => ({
+      index,
+      name: cornerName(index, outline.length),
+      at: outline[index]!,
+      ellipse: ellipseOf(covariance, index),
+      offSquare: offSquare(corner),
+    })),
+    suspects: suspectsAmong(measurements),
+    next: nextMeasurement(design, shape, covariance),
+  };
+});
+
+function factorOf(
+  outline: readonly Point[],
+  used: readonly Observation[],
+  count: number,
+  weight: (one: Observation) => number,
+): Factor {
+  const equations = new NormalEquations(count);
+  for (const one of used) equations.add(derivative(outline, one), 0, weight(one));
+  return equations.factor()!;
+}
+
+/** Whether an excluded value was ever measured: the length of an outline never was. */
+function wasTaped(design: Design, { of, id }: Observation): boolean {
+  if (of === 'distance') return true;
+  const record = design.records[id];
+  return record?.kind === 'face' && (of === 'corner' ? record.cornerFrom : record.lengthFrom) === 'excluded';
+}
+
+function reportOn(outline: readonly Point[], observation: Observation, factor: Factor): MeasurementReport {
+  const residual = -difference(outline, observation);
+  if (observation.standing === 'excluded')
+    return { observation, residual, redundancy: null, standardised: null };
+  const row = derivative(outline, observation);
+  const dense = new Float64Array(2 * outline.length - 3);
+  row.at.forEach((unknown, index) => (dense[unknown] = row.by[index]!));
+  const solved = factor.solve(dense);
+  const spread = row.at.reduce((sum, unknown, index) => sum + row.by[index]! * solved[unknown]!, 0);
+  const redundancy = Math.min(1, Math.max(0, 1 - spread / observation.sigma ** 2));
+  const checked = redundancy >= LEAST_REDUNDANCY;
+  return {
+    observation,
+    residual,
+    redundancy,
+    standardised: checked ? residual / (observation.sigma * Math.sqrt(redundancy)) : null,
+  };
+}
+
+function suspectsAmong(measurements: readonly MeasurementReport[]): MeasurementReport[] {
+  const size = ({ standardised }: MeasurementReport) => Math.abs(standardised ?? 0);
+  const sorted = [...measurements].sort((a, b) => size(b) - size(a));
+  const worst = sorted[0] ? size(sorted[0]) : 0;
+  return worst > SUSPECT ? sorted.filter((one) => size(one) >= worst * ALIKE) : [];
+}
+
+/** The standard ellipse of a corner from its block of the covariance (eigenvalues of a symmetric 2 × 2 matrix). */
+function ellipseOf(covariance: readonly Float64Array[], corner: number): CornerReport['ellipse'] {
+  const at = (a: number, b: number) => (a < 0 || b < 0 ? 0 : covariance[a]![b]!);
+  const [x, y] = [unknownOf(corner, 0), unknownOf(corner, 1)];
+  const [xx, yy, xy] = [at(x, x), at(y, y), at(x, y)];
+  const centre = (xx + yy) / 2;
+  const radius = Math.hypot((xx - yy) / 2, xy);
+  return {
+    major: Math.sqrt(centre + radius),
+    minor: Math.sqrt(Math.max(0, centre - radius)),
+    turn: Math.atan2(2 * xy, xx - yy) / 2,
+  };
+}
+
+function offSquare(corner: number): number {
+  return wrapAngle(corner - (Math.PI / 2) * Math.round(corner / (Math.PI / 2)));
+}
+
+/** The distance between two corners that see each other, not measured yet, which is known least now. */
+function nextMeasurement(
+  design: Design,
+  shape: RoomShape,
+  covariance: readonly Float64Array[],
+): NextMeasurement | null {
+  const { outline, observations } = shape;
+  const count = outline.length;
+  const measured = observations.filter(({ standing }) => standing === 'measured');
+  const rank = rankOf(outline, measured);
+  if (rank === 2 * count - 3 && measured.length > rank) return null;
+  const taken = new Set(observations.flatMap((one) => pairOf(design, one, count) ?? []));
+  const candidates = outline
+    .flatMap((_, from) => outline.map((__, to) => ({ from, to })))
+    .filter(({ from, to }) => from < to && !taken.has(pairKey(from, to)))
+    .map((pair) => ({ ...pair, uncertainty: uncertaintyBetween(outline, pair.from, pair.to, covariance) }))
+    .sort((a, b) => b.uncertainty - a.uncertainty);
+  const best = candidates.find(({ from, to }) => seesEachOther(outline, from, to));
+  if (!best) return null;
+  const { from, to } = best;
+  const face = to === from + 1 ? from : from === 0 && to === count - 1 ? to : -1;
+  const name =
+    face >= 0
+      ? `face ${shape.faces[face]!.letter}`
+      : `${cornerName(from, count)} to ${cornerName(to, count)}`;
+  return { ...best, name, why: rank < 2 * count - 3 ? 'open' : 'unchecked' };
+}
+
+const pairKey = (from: number, to: number) => `${Math.min(from, to)} ${Math.max(from, to)}`;
+
+/** The two corners a taped value runs between, if it does. */
+function pairOf(design: Design, one: Observation, count: number): string | null {
+  if (one.of !== 'distance') {
+    const taped = one.standing === 'measured' || wasTaped(design, one);
+    return one.of === 'length' && taped ? pairKey(one.index, (one.index + 1) % count) : null;
+  }
+  if (one.from.distance > 0 || one.to.distance > 0) return null;
+  const corner = ({ face, from }: typeof one.from) => (from === 'left' ? face : (face + 1) % count);
+  return pairKey(corner(one.from), corner(one.to));
+}
+
+/** One standard deviation of the distance between two corners, mm. */
+function uncertaintyBetween(
+  outline: readonly Point[],
+  from: number,
+  to: number,
+  covariance: readonly Float64Array[],
+): number {
+  const row: SparseRow = derivative(outline, {
+    id: '',
+    name: '',
+    of: 'distance',
+    from: { face: from, from: 'left', distance: 0 },
+    to: { face: to, from: 'left', distance: 0 },
+    given: 0,
+    sigma: 1,
+    standing: 'excluded',
+  });
+  let sum = 0;
+  row.at.forEach((a, i) => row.at.forEach((b, j) => (sum += row.by[i]! * row.by[j]! * covariance[a]![b]!)));
+  return Math.sqrt(Math.max(0, sum));
+}
+
+/** Whether a tape can be stretched between two corners inside the room. */
+function seesEachOther(outline: readonly Point[], from: number, to: number): boolean {
+  const count = outline.length;
+  if (to === from + 1 || (from === 0 && to === count - 1)) return true;
+  const [a, b] = [outline[from]!, outline[to]!];
+  if (!contains(outline, middle(a, b))) return false;
+  let clear = true;
+  forEachEdge(outline, (p, q, index) => {
+    const own = [index, (index + 1) % count].some((corner) => corner === from || corner === to);
+    if (!own && segmentsCross(a, b, p, q)) clear = false;
+  });
+  return clear;
+}
