@@ -1,6 +1,7 @@
 import { editItem } from './commands/edit-item';
 import { fillGap } from './commands/fill-gap';
 import { moveItem } from './commands/move-item';
+import { putMeasurement } from './commands/put-measurement';
 import { putOpening } from './commands/put-opening';
 import { removeThings } from './commands/remove-things';
 import { setFaceLength } from './commands/set-face-length';
@@ -14,6 +15,7 @@ export const commands = [
   editItem,
   fillGap,
   moveItem,
+  putMeasurement,
   putOpening,
   removeThings,
   setFaceLength,

@@ -5,6 +5,7 @@ export type { Command } from './commands/command';
 export * from './commands/edit-item';
 export * from './commands/fill-gap';
 export * from './commands/move-item';
+export * from './commands/put-measurement';
 export * from './commands/put-opening';
 export * from './commands/remove-things';
 export * from './commands/set-face-length';

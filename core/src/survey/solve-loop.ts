@@ -68,7 +68,7 @@ export function solveLoop(
   const corners = start.corners;
   const count = 2 * corners.length - 3;
   let size = Infinity;
-  for (let round = 0; round < MOST_ROUNDS && size > 1e-9; round++) {
+  for (let round = 0; round < MOST_ROUNDS && size > 1e-7; round++) {
     const equations = new NormalEquations(count);
     for (const one of used) equations.add(derivative(corners, one), difference(corners, one), weightOf(one));
     const step = equations.solve();
@@ -80,8 +80,9 @@ export function solveLoop(
   const impossible = () => refuse('survey-impossible', { detail: longest(faces) });
   if (!(size <= 1e-6)) return impossible();
   const measured = used.filter(({ standing }) => standing === 'measured');
-  if (!measured.every((one) => isMet(corners, one)) && rankOf(corners, measured) === measured.length)
-    return impossible();
+  // Values with nothing to spare must be met exactly; if they are not, no room has them.
+  const met = measured.every((one) => isMet(corners, one));
+  if (!met && measured.length <= count && rankOf(corners, measured) === measured.length) return impossible();
   return ok({ corners, misclosure: start.misclosure, observations });
 }
 

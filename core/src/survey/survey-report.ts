@@ -69,11 +69,9 @@ export const surveyReport: (design: Design) => SurveyReport = perDesign((design)
   const { outline, observations, misclosure } = shape;
   const count = 2 * outline.length - 3;
   const used = observations.filter(({ standing }) => standing !== 'excluded');
-  const adjusted = factorOf(outline, used, count, weightOf);
-  const measurements = observations
-    .filter(({ standing }) => standing !== 'assumed')
-    .filter((one) => one.standing === 'measured' || wasTaped(design, one))
-    .map((observation) => reportOn(outline, observation, adjusted));
+  const measurements = measurementReports(outline, observations).filter(
+    ({ observation }) => observation.standing === 'measured' || wasTaped(design, observation),
+  );
   const known = factorOf(outline, used, count, (one) => {
     const sigma = one.standing === 'assumed' ? ASSUMED_SIGMA : one.sigma;
     return 1 / sigma ** 2;
@@ -93,6 +91,18 @@ export const surveyReport: (design: Design) => SurveyReport = perDesign((design)
     next: nextMeasurement(design, shape, covariance),
   };
 });
+
+/** How every measurement fares, the excluded ones too, in an adjusted loop of these corners. */
+export function measurementReports(
+  outline: readonly Point[],
+  observations: readonly Observation[],
+): MeasurementReport[] {
+  const used = observations.filter(({ standing }) => standing !== 'excluded');
+  const factor = factorOf(outline, used, 2 * outline.length - 3, weightOf);
+  return observations
+    .filter(({ standing }) => standing !== 'assumed')
+    .map((observation) => reportOn(outline, observation, factor));
+}
 
 function factorOf(
   outline: readonly Point[],
@@ -131,7 +141,8 @@ function reportOn(outline: readonly Point[], observation: Observation, factor: F
   };
 }
 
-function suspectsAmong(measurements: readonly MeasurementReport[]): MeasurementReport[] {
+/** The measurements that are no chance, the worst and those that can’t be told from it. */
+export function suspectsAmong(measurements: readonly MeasurementReport[]): MeasurementReport[] {
   const size = ({ standardised }: MeasurementReport) => Math.abs(standardised ?? 0);
   const sorted = [...measurements].sort((a, b) => size(b) - size(a));
   const worst = sorted[0] ? size(sorted[0]) : 0;
