@@ -1,9 +1,14 @@
 import { editItem } from './commands/edit-item';
 import { fillGap } from './commands/fill-gap';
+import { insertCorner } from './commands/insert-corner';
+import { moveFace } from './commands/move-face';
 import { moveItem } from './commands/move-item';
+import { pushPart } from './commands/push-part';
 import { putMeasurement } from './commands/put-measurement';
 import { putOpening } from './commands/put-opening';
+import { removeCorner } from './commands/remove-corner';
 import { removeThings } from './commands/remove-things';
+import { resizeFace } from './commands/resize-face';
 import { setFaceLength } from './commands/set-face-length';
 import { setItem } from './commands/set-item';
 import { setRoom } from './commands/set-room';
@@ -14,10 +19,15 @@ import { trimToGap } from './commands/trim-to-gap';
 export const commands = [
   editItem,
   fillGap,
+  insertCorner,
+  moveFace,
   moveItem,
+  pushPart,
   putMeasurement,
   putOpening,
+  removeCorner,
   removeThings,
+  resizeFace,
   setFaceLength,
   setItem,
   setRoom,

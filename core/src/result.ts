@@ -22,6 +22,11 @@ export interface RefusalData {
   'opening-beyond-face': { opening: string; face: string; needed: number; available: number };
   'opening-too-tall': { opening: string; top: number; ceiling: number };
   'openings-overlap': { first: string; second: string; overlap: number };
+  'opening-cut': { opening: string; face: string };
+  'face-vanishes': { face: string };
+  'face-in-line': { face: string; neighbour: string };
+  'faces-too-few': { least: number };
+  'part-off-face': { face: string; from: number; to: number; length: number };
   'record-missing': { id: string; what: string };
   'reference-broken': { path: string; target: string };
   'record-count': { kind: string; found: number; wanted: number };

@@ -3,6 +3,7 @@ import { applyPatch, type Patch } from '../document/patch';
 import type { ItemRecord, OpeningRecord } from '../document/records';
 import { ok, refuse, type Result } from '../result';
 import { designRefusals } from '../survey/check-design';
+import { roomShape, type PlacedFace } from '../survey/room-shape';
 
 /** One edit: asked of a design, it answers with the patch or why not. The same code answers "may I?" and acts. */
 export interface Command<Args> {
@@ -24,6 +25,11 @@ export function guarded(design: Design, patch: Patch): Result<Patch> {
 export function findItemRecord(design: Design, id: string): Result<ItemRecord> {
   const record = recordOf(design, 'item', id);
   return record ? ok(record) : refuse('record-missing', { id, what: 'item' });
+}
+
+export function findFace(design: Design, id: string): Result<PlacedFace> {
+  const face = roomShape(design).byId.get(id);
+  return face ? ok(face) : refuse('record-missing', { id, what: 'face' });
 }
 
 export function findOpening(design: Design, id: string): Result<OpeningRecord> {

@@ -81,6 +81,32 @@ export function perDesign<T>(compute: (design: Design) => T): (design: Design) =
   };
 }
 
+/** How many sets of records a `perRecords` function remembers for each anchor: the committed design and what a drag makes of it. */
+const REMEMBERED = 4;
+
+/**
+ * Remembers what a pure function computes from some records of a design: designs that share those very records share the
+ * result. The first record selected is the anchor it is remembered by.
+ */
+export function perRecords<T>(
+  select: (design: Design) => readonly DesignRecord[],
+  compute: (design: Design) => T,
+): (design: Design) => T {
+  const known = new WeakMap<DesignRecord, { records: readonly DesignRecord[]; value: T }[]>();
+  return perDesign((design) => {
+    const records = select(design);
+    const entries = known.get(records[0]!) ?? [];
+    const entry = entries.find(
+      (one) =>
+        one.records.length === records.length && one.records.every((record, i) => record === records[i]),
+    );
+    if (entry) return entry.value;
+    const value = compute(design);
+    known.set(records[0]!, [{ records, value }, ...entries].slice(0, REMEMBERED));
+    return value;
+  });
+}
+
 /** A design of these records. */
 export function designOf(records: readonly DesignRecord[]): Design {
   return { schema: SCHEMA, records: Object.fromEntries(records.map((record) => [record.id, record])) };

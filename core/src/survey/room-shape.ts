@@ -1,5 +1,5 @@
-import { loopOf, perDesign, recordOf, recordsOf, roomOf, type Design } from '../document/design';
-import type { FacePlace, FaceRecord, RoomRecord } from '../document/records';
+import { loopOf, perRecords, recordOf, recordsOf, roomOf, type Design } from '../document/design';
+import type { DesignRecord, FacePlace, FaceRecord, RoomRecord } from '../document/records';
 import { distance, inward, scale, subtract, type Point } from '../geometry/point';
 import { crossingEdges, perimeter, signedArea } from '../geometry/polygon';
 import { must, ok, refuse, type Result } from '../result';
@@ -41,8 +41,8 @@ export interface RoomShape {
   observations: readonly Observation[];
 }
 
-/** The shape of the room, or why its measurements give none; computed once per design. */
-export const tryRoomShape: (design: Design) => Result<RoomShape> = perDesign((design) => {
+/** The shape of the room, or why its measurements give none; computed once for the records it is made from. */
+export const tryRoomShape: (design: Design) => Result<RoomShape> = perRecords(surveyed, (design) => {
   const records = loopOf(design).faces.map((id) => recordOf(design, 'face', id)!);
   const room = roomOf(design);
   const solved = solveLoop(
@@ -75,6 +75,13 @@ export const tryRoomShape: (design: Design) => Result<RoomShape> = perDesign((de
 /** The shape of a valid design; throws for one whose measurements give none. */
 export function roomShape(design: Design): RoomShape {
   return must(tryRoomShape(design));
+}
+
+/** The records the shape is computed from. */
+function surveyed(design: Design): readonly DesignRecord[] {
+  const loop = loopOf(design);
+  const faces = loop.faces.map((id) => recordOf(design, 'face', id)!);
+  return [loop, roomOf(design), ...faces, ...recordsOf(design, 'measurement')];
 }
 
 function loopFace(record: FaceRecord, index: number, room: RoomRecord): LoopFace {

@@ -27,6 +27,15 @@ const wording: Wording = {
     `${opening} would reach ${show(top)}, above the ceiling at ${show(ceiling)}. Lower its height or sill.`,
   'openings-overlap': ({ first, second, overlap }, show) =>
     `${first} and ${second} overlap by ${show(overlap)}. Move one of them.`,
+  'opening-cut': ({ opening, face }) =>
+    `${opening} on face ${face} would be cut in two. Move it out of the way first.`,
+  'face-vanishes': ({ face }) =>
+    `Face ${face} would be left with no length. Move by less, or remove the corner instead.`,
+  'face-in-line': ({ face, neighbour }) =>
+    `Face ${face} runs straight on from face ${neighbour}. Join them first, or push out a part.`,
+  'faces-too-few': ({ least }) => `A room keeps at least ${least} faces. Add another corner first.`,
+  'part-off-face': ({ face, from, to, length }, show) =>
+    `That would reach from ${show(from)} to ${show(to)}, past face ${face}, which is ${show(length)} long. Make it narrower or move it.`,
   'record-missing': ({ id, what }) =>
     `The ${what} ${id} is no longer in this room. Reload to see the room as it is.`,
   'reference-broken': ({ path, target }) =>

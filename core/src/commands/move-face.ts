@@ -1,0 +1,60 @@
+import { MOST_FACE } from '../document/limits';
+import { patchOf, type Patch } from '../document/patch';
+import type { Design } from '../document/design';
+import { within } from '../document/within';
+import { cross, dot, place, scale, add, subtract, type Point } from '../geometry/point';
+import { PARALLEL } from '../geometry/tolerance';
+import { ok, refuse, type Result } from '../result';
+import { reshape, walkedFaces } from '../survey/reshape';
+import { roomShape, type PlacedFace } from '../survey/room-shape';
+import { findFace, guarded, type Command } from './command';
+
+/** Moves a face along its normal, mm outwards (negative: into the room); its neighbours grow or shrink and keep their directions. */
+export const moveFace: Command<{ face: string; by: number }> = {
+  id: 'move-face',
+  label: () => 'Move a face',
+  run(design, { face, by }) {
+    const found = findFace(design, face);
+    if (!found.ok) return found;
+    const held = within('The distance moved', by, -MOST_FACE, MOST_FACE);
+    return held.ok ? faceMoved(design, found.value, by) : held;
+  },
+};
+
+/** The patch that moves a face outwards by a distance, mm. */
+export function faceMoved(design: Design, face: PlacedFace, by: number): Result<Patch> {
+  const { faces } = roomShape(design);
+  const index = faces.indexOf(face);
+  const before = faces.at(index - 1)!;
+  const after = faces[(index + 1) % faces.length]!;
+  const start = meet(before, face, by);
+  if (!start) return refuse('face-in-line', { face: face.letter, neighbour: before.letter });
+  const end = meet(after, face, by);
+  if (!end) return refuse('face-in-line', { face: face.letter, neighbour: after.letter });
+  const corners = faces.map((one) => one.start);
+  corners[index] = start;
+  corners[(index + 1) % faces.length] = end;
+  const kept = stillWalked(faces, corners);
+  if (!kept.ok) return kept;
+  const walked = walkedFaces(design).map((one, i) => ({ ...one, at: corners[i]! }));
+  const { written, removed } = reshape(design, walked);
+  return guarded(design, patchOf(design, written, removed));
+}
+
+/** Where a neighbour's line meets a face moved outwards; null when they run the same way. */
+function meet(neighbour: PlacedFace, face: PlacedFace, by: number): Point | null {
+  const turn = cross(neighbour.u, face.u);
+  if (Math.abs(turn) < PARALLEL) return null;
+  const origin = place(face.start, face.u, 0, face.n, -by);
+  const along = cross(subtract(origin, neighbour.start), face.u) / turn;
+  return add(neighbour.start, scale(neighbour.u, along));
+}
+
+/** Refused when a face would be turned round or lose its length. */
+function stillWalked(faces: readonly PlacedFace[], corners: readonly Point[]): Result<void> {
+  for (const [index, { u, letter }] of faces.entries()) {
+    const along = subtract(corners[(index + 1) % corners.length]!, corners[index]!);
+    if (dot(along, u) <= 0) return refuse('face-vanishes', { face: letter });
+  }
+  return ok(undefined);
+}

@@ -1,0 +1,70 @@
+import { recordsOf, type Design } from '../document/design';
+import type { DesignRecord, FacePlace, Side } from '../document/records';
+import { SAME_PLACE } from '../geometry/tolerance';
+import { ok, refuse, type Result } from '../result';
+import { quantise } from '../units/units';
+import { placedOpenings } from './openings';
+import { roomShape } from './room-shape';
+
+/** A part of a face that becomes (a part of) another: from and to are distances from the old face's left end, mm; `from` falls on the new face's left end. */
+export interface FacePart {
+  face: string;
+  from: number;
+  to: number;
+}
+
+/**
+ * Everything that belongs to some faces, given its place on the parts each face becomes: openings and items stay where they
+ * are along it. Refused when an opening would be cut in two.
+ */
+export function rehome(
+  design: Design,
+  partsOf: Readonly<Record<string, readonly FacePart[]>>,
+): Result<DesignRecord[]> {
+  const { byId } = roomShape(design);
+  const written: DesignRecord[] = [];
+  for (const { record, face, left, right, name } of placedOpenings(design)) {
+    const part = partsOf[face.id]?.find(
+      ({ from, to }) => left >= from - SAME_PLACE && right <= to + SAME_PLACE,
+    );
+    if (!partsOf[face.id]) continue;
+    if (!part) return refuse('opening-cut', { opening: name, face: face.letter });
+    written.push({ ...record, face: part.face, distance: distanceIn(part, record.from, left, right) });
+  }
+  for (const record of recordsOf(design, 'item')) {
+    const { placement, width } = record;
+    const parts = placement.on === 'face' ? partsOf[placement.face] : undefined;
+    if (placement.on !== 'face' || !parts) continue;
+    const face = byId.get(placement.face)!;
+    const left = placement.from === 'left' ? placement.distance : face.length - placement.distance - width;
+    const part = partAt(parts, left + width / 2);
+    const distance = distanceIn(part, placement.from, left, left + width);
+    written.push({ ...record, placement: { ...placement, face: part.face, distance } });
+  }
+  for (const record of recordsOf(design, 'measurement')) {
+    const at = (place: FacePlace): FacePlace => {
+      const parts = partsOf[place.face];
+      if (!parts) return place;
+      const face = byId.get(place.face)!;
+      const along = place.from === 'left' ? place.distance : face.length - place.distance;
+      const part = place.from === 'left' ? partAt(parts, along) : partAt([...parts].reverse(), along);
+      return { ...place, face: part.face, distance: Math.max(0, distanceIn(part, place.from, along, along)) };
+    };
+    if (partsOf[record.from.face] || partsOf[record.to.face])
+      written.push({ ...record, from: at(record.from), to: at(record.to) });
+  }
+  return ok(written);
+}
+
+function partAt(parts: readonly FacePart[], along: number): FacePart {
+  return (
+    parts.find(({ from, to }) => along >= from - SAME_PLACE && along <= to + SAME_PLACE) ??
+    parts.reduce((best, part) => (away(part, along) < away(best, along) ? part : best))
+  );
+}
+
+const away = ({ from, to }: FacePart, along: number) => Math.max(from - along, along - to);
+
+function distanceIn({ from, to }: FacePart, side: Side, left: number, right: number): number {
+  return quantise(side === 'left' ? left - from : to - right);
+}

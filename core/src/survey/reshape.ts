@@ -1,0 +1,146 @@
+import { loopOf, recordOf, recordsOf, type Design } from '../document/design';
+import { applyPatch, patchOf } from '../document/patch';
+import type { DesignRecord, FaceRecord, ItemRecord, MeasurementRecord } from '../document/records';
+import { distance, type Point } from '../geometry/point';
+import { must } from '../result';
+import { quantise } from '../units/units';
+import { datumOf, inDatum, turnInDatum, type Datum } from './datum';
+import { computedValue, insideAngle } from './observations';
+import { roomShape, tryRoomShape, type PlacedFace } from './room-shape';
+
+/** A face of the room as it is to be, and where its start is to stand, in the room's present coordinates. */
+export interface Walked {
+  record: FaceRecord;
+  at: Point;
+}
+
+/** The records a change of shape writes, and the ids it removes. */
+export interface Reshaping {
+  written: DesignRecord[];
+  removed: string[];
+}
+
+/** A corner that comes out this near to where it is wanted is there, mm. */
+const REACHED = 1e-3;
+/** A taped distance that changes by less than this still holds, mm. */
+const STILL = 0.01;
+
+/**
+ * The measurements that put the corners where they are wanted. Every given length and angle is shifted by what the computed one
+ * changes, so what was measured stays measured and what followed still follows; only where the wanted shape would not come
+ * out do changed lengths, then changed corners, become given ones. Taped distances that no longer hold are excluded, not
+ * forgotten; what stands free on the floor stays in its place. `rehomed` are records already
+ * moved to other faces, and new ones.
+ */
+export function reshape(
+  design: Design,
+  walked: readonly Walked[],
+  rehomed: readonly DesignRecord[] = [],
+): Reshaping {
+  const wanted = walked.map(({ at }) => at);
+  const datum = datumOf(wanted);
+  const moved = new Map(rehomed.map((record) => [record.id, record]));
+  const fresh = <R extends DesignRecord>(record: R) => (moved.get(record.id) as R | undefined) ?? record;
+  const kept = new Set(walked.map(({ record }) => record.id));
+  const gone = recordsOf(design, 'measurement').filter(
+    (one) => !kept.has(fresh(one).from.face) || !kept.has(fresh(one).to.face),
+  );
+  const removed = [...loopOf(design).faces.filter((id) => !kept.has(id)), ...gone.map(({ id }) => id)];
+  const others = [
+    ...rehomed.filter(({ id, kind }) => !design.records[id] || (kind !== 'measurement' && kind !== 'item')),
+    ...floorItems(recordsOf(design, 'item').map(fresh), datum),
+    ...measurements(
+      design,
+      walked,
+      recordsOf(design, 'measurement')
+        .filter((one) => !gone.includes(one))
+        .map(fresh),
+    ),
+  ];
+  const loop = { ...loopOf(design), faces: walked.map(({ record }) => record.id) };
+  let reshaping: Reshaping = { written: [], removed };
+  for (const firmness of ['shifted', 'lengths', 'corners'] as const) {
+    reshaping = { written: [loop, ...facesOf(design, walked, firmness), ...others], removed };
+    const shape = tryRoomShape(
+      must(applyPatch(design, patchOf(design, reshaping.written, reshaping.removed))),
+    );
+    const reached =
+      shape.ok &&
+      shape.value.outline.every(
+        (corner, index) => distance(corner, inDatum(datum, wanted[index]!)) < REACHED,
+      );
+    if (reached) break;
+  }
+  return reshaping;
+}
+
+type Firmness = 'shifted' | 'lengths' | 'corners';
+
+/** The face records whose lengths and corners come out as wanted. */
+function facesOf(design: Design, walked: readonly Walked[], firmness: Firmness): FaceRecord[] {
+  const { byId } = roomShape(design);
+  const count = walked.length;
+  return walked.map(({ record, at }, index) => {
+    const next = walked[(index + 1) % count]!.at;
+    const corner = insideAngle(walked[(index - 1 + count) % count]!.at, at, next);
+    const size = distance(at, next);
+    const before: PlacedFace | undefined = byId.get(record.id);
+    const by = { length: size - (before?.length ?? size), corner: corner - (before?.corner ?? corner) };
+    const after = {
+      ...record,
+      length: quantise(before ? record.length + by.length : size),
+      corner: before ? record.corner + by.corner : corner,
+    };
+    if (Math.abs(by.corner) < 1e-9 && before) after.corner = record.corner;
+    if (firmness !== 'shifted' && record.lengthFrom === 'outline' && Math.abs(by.length) > REACHED)
+      Object.assign(after, { length: quantise(size), lengthFrom: 'measured' });
+    if (firmness === 'corners' && record.cornerFrom === 'assumed')
+      Object.assign(after, { corner, cornerFrom: 'measured' });
+    return after;
+  });
+}
+
+/** Items as they are; those that stand free on the floor in the room's new coordinates. */
+function floorItems(items: readonly ItemRecord[], datum: Datum): ItemRecord[] {
+  return items.map((record) => {
+    const { placement } = record;
+    if (placement.on !== 'floor') return record;
+    const { x, y } = inDatum(datum, placement);
+    const turn = turnInDatum(datum, placement.turn);
+    return { ...record, placement: { ...placement, x: quantise(x), y: quantise(y), turn } };
+  });
+}
+
+/** Taped distances; those whose ends come to stand otherwise are excluded. */
+function measurements(
+  design: Design,
+  walked: readonly Walked[],
+  taped: readonly MeasurementRecord[],
+): MeasurementRecord[] {
+  const { observations, outline } = roomShape(design);
+  const order = new Map(walked.map(({ record }, index) => [record.id, index]));
+  const corners = walked.map(({ at }) => at);
+  return taped.map((record) => {
+    const was = observations.find(({ id, of }) => id === record.id && of === 'distance');
+    const now = computedValue(corners, {
+      id: record.id,
+      name: '',
+      of: 'distance',
+      from: { ...record.from, face: order.get(record.from.face)! },
+      to: { ...record.to, face: order.get(record.to.face)! },
+      given: record.length,
+      sigma: 1,
+      standing: record.standing,
+    });
+    const held = was !== undefined && Math.abs(now - computedValue(outline, was)) < STILL;
+    return held ? record : { ...record, standing: 'excluded' };
+  });
+}
+
+/** The faces of the room as they are, to be changed and walked anew. */
+export function walkedFaces(design: Design): Walked[] {
+  return roomShape(design).faces.map(({ id, start }) => ({
+    record: recordOf(design, 'face', id)!,
+    at: start,
+  }));
+}
