@@ -1,3 +1,4 @@
+import { editFaces } from './commands/edit-faces';
 import { editItem } from './commands/edit-item';
 import { fillGap } from './commands/fill-gap';
 import { insertCorner } from './commands/insert-corner';
@@ -13,10 +14,12 @@ import { setFaceLength } from './commands/set-face-length';
 import { setItem } from './commands/set-item';
 import { setRoom } from './commands/set-room';
 import { setTie } from './commands/set-tie';
+import { stretchRoom } from './commands/stretch-room';
 import { trimToGap } from './commands/trim-to-gap';
 
 /** Every edit, sorted by id. */
 export const commands = [
+  editFaces,
   editItem,
   fillGap,
   insertCorner,
@@ -32,5 +35,6 @@ export const commands = [
   setItem,
   setRoom,
   setTie,
+  stretchRoom,
   trimToGap,
 ] as const;

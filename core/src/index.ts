@@ -2,6 +2,7 @@
 export * from './result';
 export * from './commands';
 export type { Command } from './commands/command';
+export * from './commands/edit-faces';
 export * from './commands/edit-item';
 export * from './commands/fill-gap';
 export * from './commands/insert-corner';
@@ -17,6 +18,7 @@ export * from './commands/set-face-length';
 export * from './commands/set-item';
 export * from './commands/set-room';
 export * from './commands/set-tie';
+export * from './commands/stretch-room';
 export * from './commands/trim-to-gap';
 export * from './document/canonical';
 export * from './document/design';

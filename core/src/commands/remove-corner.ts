@@ -22,8 +22,8 @@ export const removeCorner: Command<{ face: string }> = {
     const { end, length } = found.value;
     const whole = distance(before.start, end);
     const moved = rehome(design, {
-      [before.id]: [{ face: before.id, from: 0, to: whole }],
-      [face]: [{ face: before.id, from: length - whole, to: length }],
+      [before.id]: [{ face: before.id, from: 0, to: before.length, length: whole }],
+      [face]: [{ face: before.id, from: 0, to: length, zero: length - whole, length: whole }],
     });
     if (!moved.ok) return moved;
     const walked = walkedFaces(design).filter(({ record }) => record.id !== face);

@@ -14,13 +14,16 @@ import { Millimetres, OneOf, Radians, RecordId, Words } from './decorators';
 import {
   LEAST_CEILING,
   LEAST_FACE,
+  LEAST_HALF_WALL,
   LEAST_ITEM,
   LEAST_OPENING,
   LEAST_UNCERTAINTY,
+  LEAST_WALL,
   MOST_FACE,
   MOST_HEIGHT,
   MOST_ITEM,
   MOST_UNCERTAINTY,
+  MOST_WALL,
   packIds,
   type PackId,
 } from './limits';
@@ -41,7 +44,7 @@ export class RoomRecord {
   @Millimetres(0.01, 100) step!: number;
   @Millimetres(LEAST_CEILING, MOST_HEIGHT) ceilingHeight!: number;
   /** Thickness of the walls drawn behind the faces. */
-  @Millimetres(10, 1_500) wallThickness!: number;
+  @Millimetres(LEAST_WALL, MOST_WALL) wallThickness!: number;
   /** Standard height of the finished countertop above the floor. */
   @Millimetres(500, 1_500) counterHeight!: number;
   @Millimetres(3, 150) topThickness!: number;
@@ -76,6 +79,18 @@ export class FaceRecord {
   @Radians(0.05, 6.24) corner!: number;
   /** measured: a fact; assumed: kept as nearly as the measured values allow; excluded: measured but not believed. */
   @OneOf(['measured', 'assumed', 'excluded']) cornerFrom!: 'measured' | 'assumed' | 'excluded';
+  /** Thickness of the wall behind the face, its linings included, where it is not the room's. */
+  @IsOptional() @Millimetres(LEAST_WALL, MOST_WALL) thickness?: number;
+  /** Build-up on this side of the wall and on the far side (lining, furring, tile), within the thickness. */
+  @IsOptional() @Millimetres(0, MOST_WALL) lining?: number;
+  @IsOptional() @Millimetres(0, MOST_WALL) backLining?: number;
+  /** Height of the ceiling over the corner at its start, where it is not the room's. */
+  @IsOptional() @Millimetres(LEAST_CEILING, MOST_HEIGHT) ceilingHeight?: number;
+  /** Height of a half wall, its cap included; a wall without it goes up to the ceiling. */
+  @IsOptional() @Millimetres(LEAST_HALF_WALL, MOST_HEIGHT) wallHeight?: number;
+  @IsOptional() @Millimetres(0, 200) cap?: number;
+  /** What the wall is finished with, where it is not as the others. */
+  @IsOptional() @Words(1, 40) finish?: string;
 }
 
 /** A place on a face: so far from its left or right end; zero is the corner itself. */

@@ -6,11 +6,14 @@ import { quantise } from '../units/units';
 import { placedOpenings } from './openings';
 import { roomShape } from './room-shape';
 
-/** A part of a face that becomes (a part of) another: from and to are distances from the old face's left end, mm; `from` falls on the new face's left end. */
+/** A part of a face, between two distances from its left end, mm, that becomes (a part of) a face. */
 export interface FacePart {
   face: string;
   from: number;
   to: number;
+  /** The old distance that falls on the new face's left end, and the new face's length, mm; its own ends unless given. */
+  zero?: number;
+  length?: number;
 }
 
 /**
@@ -65,6 +68,8 @@ function partAt(parts: readonly FacePart[], along: number): FacePart {
 
 const away = ({ from, to }: FacePart, along: number) => Math.max(from - along, along - to);
 
-function distanceIn({ from, to }: FacePart, side: Side, left: number, right: number): number {
-  return quantise(side === 'left' ? left - from : to - right);
+function distanceIn(part: FacePart, side: Side, left: number, right: number): number {
+  const zero = part.zero ?? part.from;
+  const length = part.length ?? part.to - part.from;
+  return quantise(side === 'left' ? left - zero : zero + length - right);
 }

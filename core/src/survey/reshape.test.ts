@@ -7,6 +7,8 @@ import { pushPart } from '../commands/push-part';
 import { putMeasurement } from '../commands/put-measurement';
 import { removeCorner } from '../commands/remove-corner';
 import { resizeFace } from '../commands/resize-face';
+import { editFaces } from '../commands/edit-faces';
+import { stretchRoom } from '../commands/stretch-room';
 import { setFaceLength } from '../commands/set-face-length';
 import { galleyWithBay } from '../demo/galley-with-bay';
 import { RoomBuilder } from '../demo/build-room';
@@ -137,6 +139,54 @@ describe('corners', () => {
     builder.run(removeCorner, { face: 'face-c' });
     expect(roomShape(builder.design).faces).toHaveLength(3);
     expect(sentence(removeCorner.run(builder.design, { face: 'face-a' }))).toContain('at least 3 faces');
+  });
+});
+
+describe('stretching the room', () => {
+  it('moves all that is beyond the line, and nothing before it', () => {
+    const builder = rectangle();
+    builder.set('F600', 'face-a', 300);
+    builder.set('F500-3', 'face-a', 3000);
+    builder.open('face-c', 'window', 400, { width: 900 });
+    builder.place('F600', { on: 'floor', x: 3000, y: -1800, turn: 0 });
+    builder.run(stretchRoom, { through: { x: 2000, y: 0 }, towards: 0, by: 350 });
+    expect(lengths(builder.design).map((l) => +l.toFixed(6))).toEqual([4350, 3000, 4350, 3000]);
+    const places = itemBoxes(builder.design).map(({ origin }) => +origin.x.toFixed(4));
+    expect(places).toEqual([300, 3350, 3350]);
+    const [window] = placedOpenings(builder.design);
+    expect(window!.left).toBeCloseTo(400, 6);
+    builder.run(stretchRoom, { through: { x: 2000, y: 0 }, towards: Math.PI, by: 100 });
+    const after = itemBoxes(builder.design);
+    expect(after.map(({ origin }) => +(origin.x - after[0]!.origin.x).toFixed(4))).toEqual([0, 3150, 3150]);
+  });
+
+  it('is refused through an opening, and past the other end', () => {
+    const builder = rectangle();
+    builder.open('face-a', 'door', 1600);
+    const through = { x: 2000, y: 0 };
+    expect(sentence(stretchRoom.run(builder.design, { through, towards: 0, by: 300 }))).toContain(
+      'D1 on face A would be cut in two',
+    );
+    expect(sentence(stretchRoom.run(rectangle().design, { through, towards: 0, by: -4100 }))).toContain(
+      'would be left with no length',
+    );
+  });
+});
+
+describe('several faces', () => {
+  it('take a thickness of their own at once, and give it up again', () => {
+    const builder = rectangle();
+    const faces = ['face-a', 'face-c'];
+    builder.run(editFaces, { faces, change: { thickness: 240, finish: 'PT2' } });
+    expect(recordOf(builder.design, 'face', 'face-c')).toMatchObject({ thickness: 240, finish: 'PT2' });
+    builder.run(editFaces, { faces, change: { thickness: null, finish: '' } });
+    expect(builder.design).toEqual(rectangle().design);
+    expect(sentence(editFaces.run(builder.design, { faces, change: { wallHeight: 20 } }))).toContain(
+      'The wall height can’t be 20 mm',
+    );
+    expect(sentence(editFaces.run(builder.design, { faces, change: { corner: 0 } }))).toContain(
+      'from 3 to 357',
+    );
   });
 });
 

@@ -1,0 +1,71 @@
+import { recordsOf } from '../document/design';
+import { MOST_FACE } from '../document/limits';
+import { patchOf } from '../document/patch';
+import { within } from '../document/within';
+import { add, direction, distance, dot, scale, subtract, type Point } from '../geometry/point';
+import { refuse } from '../result';
+import { itemBoxes } from '../setting/item-box';
+import { rehome, type FacePart } from '../survey/rehome';
+import { reshape, walkedFaces } from '../survey/reshape';
+import { roomShape } from '../survey/room-shape';
+import { quantise } from '../units/units';
+import { guarded, type Command } from './command';
+
+/** A line through a place, and the direction (radians) and distance (mm) in which everything beyond it moves. */
+export interface Stretch {
+  through: Point;
+  towards: number;
+  by: number;
+}
+
+/**
+ * Moves everything beyond a line by a distance square to it: corners with their faces and all that stands on them, and what
+ * stands free. Faces across the line grow or shrink between what stands before it and what stands beyond.
+ */
+export const stretchRoom: Command<Stretch> = {
+  id: 'stretch-room',
+  label: () => 'Stretch the room',
+  run(design, { through, towards, by }) {
+    const held = within('The distance moved', by, -MOST_FACE, MOST_FACE);
+    if (!held.ok) return held;
+    const way = direction(towards);
+    const beyond = (point: Point) => dot(subtract(point, through), way);
+    const carried = (point: Point) => (beyond(point) > 0 ? add(point, scale(way, by)) : point);
+    const { faces } = roomShape(design);
+    const parts: Record<string, FacePart[]> = {};
+    for (const face of faces) {
+      const [start, end] = [carried(face.start), carried(face.end)];
+      const length = distance(start, end);
+      if (dot(subtract(end, start), face.u) <= 0) return refuse('face-vanishes', { face: face.letter });
+      const [left, right] = [beyond(face.start), beyond(face.end)];
+      if (left > 0 === right > 0) continue;
+      const cut = (face.length * left) / (left - right);
+      const grown = length - face.length;
+      // Each part keeps its distance from the end it is on the side of.
+      parts[face.id] = [
+        { face: face.id, from: -MOST_FACE, to: cut, zero: 0, length },
+        { face: face.id, from: cut, to: MOST_FACE, zero: -grown, length },
+      ];
+    }
+    const moved = rehome(design, parts);
+    if (!moved.ok) return moved;
+    const boxes = new Map(itemBoxes(design).map((box) => [box.id, box]));
+    const free = recordsOf(design, 'item').flatMap((record) => {
+      const { placement } = record;
+      const box = boxes.get(record.id)!;
+      if (placement.on !== 'floor' || beyond(middleOf(box.footprint)) <= 0) return [];
+      const { x, y } = add(placement, scale(way, by));
+      return [{ ...record, placement: { ...placement, x: quantise(x), y: quantise(y) } }];
+    });
+    const walked = walkedFaces(design).map((one) => ({ ...one, at: carried(one.at) }));
+    const { written, removed } = reshape(design, walked, [...moved.value, ...free]);
+    return guarded(design, patchOf(design, written, removed));
+  },
+};
+
+function middleOf(points: readonly Point[]): Point {
+  return scale(
+    points.reduce((sum, point) => add(sum, point)),
+    1 / points.length,
+  );
+}
