@@ -2,6 +2,7 @@ import { editFaces } from './commands/edit-faces';
 import { editItem } from './commands/edit-item';
 import { fillGap } from './commands/fill-gap';
 import { insertCorner } from './commands/insert-corner';
+import { lineUpOpening } from './commands/line-up-opening';
 import { moveFace } from './commands/move-face';
 import { moveItem } from './commands/move-item';
 import { pushPart } from './commands/push-part';
@@ -14,6 +15,7 @@ import { setFaceLength } from './commands/set-face-length';
 import { setItem } from './commands/set-item';
 import { setRoom } from './commands/set-room';
 import { setTie } from './commands/set-tie';
+import { spaceOpenings } from './commands/space-openings';
 import { stretchRoom } from './commands/stretch-room';
 import { trimToGap } from './commands/trim-to-gap';
 
@@ -23,6 +25,7 @@ export const commands = [
   editItem,
   fillGap,
   insertCorner,
+  lineUpOpening,
   moveFace,
   moveItem,
   pushPart,
@@ -35,6 +38,7 @@ export const commands = [
   setItem,
   setRoom,
   setTie,
+  spaceOpenings,
   stretchRoom,
   trimToGap,
 ] as const;

@@ -41,19 +41,9 @@ export class RoomBuilder {
     change: Partial<OpeningRecord> = {},
   ): string {
     const id = this.id('opening');
-    const usual = usualOpening(type, roomOf(this.design).unit);
-    const record: OpeningRecord = {
-      kind: 'opening',
-      id,
-      face,
-      type,
-      from: 'left',
-      distance,
-      ...usual,
-      hinge: 'left',
-      swing: 'in',
-      ...change,
-    };
+    const usual = usualOpening(id, face, type, distance, roomOf(this.design).unit);
+    const record: OpeningRecord = { ...usual, ...change };
+    if (change.from && !change.to) record.to = change.from;
     this.design = after(this.design, putOpening, record);
     return id;
   }

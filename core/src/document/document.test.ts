@@ -5,7 +5,7 @@ import { rectangle } from '../../testing/rooms';
 import { commands } from '../commands';
 import { editItem } from '../commands/edit-item';
 import { moveItem } from '../commands/move-item';
-import { putOpening } from '../commands/put-opening';
+import { putOpening, usualOpening } from '../commands/put-opening';
 import { removeThings } from '../commands/remove-things';
 import { setFaceLength } from '../commands/set-face-length';
 import { setItem } from '../commands/set-item';
@@ -65,18 +65,9 @@ function ask(
       return setFaceLength.run(design, { face, length: 2500 + b + c });
     case 6:
       return putOpening.run(design, {
-        kind: 'opening',
-        id: `opening-${b % 3}`,
-        face,
-        type: c % 2 ? 'door' : 'window',
-        from: 'left',
-        distance: c * 2,
+        ...usualOpening(`opening-${b % 3}`, face, c % 2 ? 'door' : 'window', c * 2, 'mm'),
         width: 600 + b / 3,
         height: 1200,
-        sill: c % 2 ? 0 : 900,
-        hinge: 'left',
-        swing: 'in',
-        leaf: 40,
       });
     case 7:
       return removeThings.run(design, [id]);

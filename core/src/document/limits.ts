@@ -7,6 +7,8 @@ export const LEAST_WALL = 10;
 export const MOST_WALL = 1_500;
 export const LEAST_HALF_WALL = 100;
 export const LEAST_OPENING = 100;
+/** A leaf opens at least this far, radians. */
+export const LEAST_OPEN_ANGLE = Math.PI / 12;
 export const MOST_ITEM = 4_000;
 export const LEAST_ITEM = 1;
 

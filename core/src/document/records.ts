@@ -17,6 +17,7 @@ import {
   LEAST_HALF_WALL,
   LEAST_ITEM,
   LEAST_OPENING,
+  LEAST_OPEN_ANGLE,
   LEAST_UNCERTAINTY,
   LEAST_WALL,
   MOST_FACE,
@@ -27,6 +28,14 @@ import {
   packIds,
   type PackId,
 } from './limits';
+import {
+  measuredFrom,
+  openingActions,
+  openingTypes,
+  type MeasuredFrom,
+  type OpeningAction,
+  type OpeningType,
+} from './opening-types';
 import { lengthUnits, type LengthUnit } from '../units/units';
 
 /**
@@ -112,22 +121,30 @@ export class MeasurementRecord {
   @OneOf(['measured', 'excluded']) standing!: 'measured' | 'excluded';
 }
 
-/** A door, window or cased opening, placed by the distance of its nearer jamb from one end of its face. */
+/** A door, window, cased opening, hatch or niche, placed by the distance of a jamb or its centre line from an end or the centre of its face. */
 export class OpeningRecord {
   @Equals('opening') kind!: 'opening';
   @RecordId() id!: string;
   @RecordId() face!: string;
-  @OneOf(['door', 'window', 'cased']) type!: 'door' | 'window' | 'cased';
-  /** Which end of the face, seen from inside the room, the distance is measured from. */
-  @OneOf(['left', 'right']) from!: Side;
-  @Millimetres(0, MOST_FACE) distance!: number;
+  @OneOf(openingTypes) type!: OpeningType;
+  @OneOf(openingActions) action!: OpeningAction;
+  /** Where on the face, seen from inside the room, the distance is measured from; from the centre it counts to the right. */
+  @OneOf(measuredFrom) from!: MeasuredFrom;
+  /** What of the opening it is measured to: its left jamb, centre line or right jamb. */
+  @OneOf(measuredFrom) to!: MeasuredFrom;
+  @Millimetres(-MOST_FACE, MOST_FACE) distance!: number;
   @Millimetres(LEAST_OPENING, MOST_FACE) width!: number;
   @Millimetres(LEAST_OPENING, MOST_HEIGHT) height!: number;
   @Millimetres(0, MOST_HEIGHT) sill!: number;
-  /** Hinge side seen from inside, which way the leaf swings, and the leaf's thickness; kept for every type so that the type can be changed back. */
+  /** Hinge side seen from inside (the side a pocket door slides to), which way the leaf swings, its thickness, how far it opens; kept for every type so that the type can be changed back. */
   @OneOf(['left', 'right']) hinge!: Side;
   @OneOf(['in', 'out']) swing!: 'in' | 'out';
   @Millimetres(10, 120) leaf!: number;
+  @Radians(LEAST_OPEN_ANGLE, Math.PI) angle!: number;
+  /** Width of the casing around it on the room's side; 0 for none. */
+  @Millimetres(0, 300) casing!: number;
+  /** Depth of a niche. */
+  @Millimetres(10, MOST_WALL) depth!: number;
 }
 
 /** Against a face: distance from one end of the face to the item's nearer end, and how far off the face it stands. */

@@ -1,4 +1,4 @@
-import { perDesign, roomOf, type Design } from '../document/design';
+import { perDesign, type Design } from '../document/design';
 import {
   add,
   distance,
@@ -13,6 +13,7 @@ import {
 import { contains } from '../geometry/polygon';
 import { BALLOON, numberPlaces } from './draw-items';
 import { roomShape, type PlacedFace, type RoomShape } from '../survey/room-shape';
+import { wallBacks } from '../survey/wall-outline';
 import { dimensionChains, type Chain } from './chains';
 import { line, TEXT, WEIGHT, type Primitive } from './primitives';
 import { textWidth } from './text-layout';
@@ -46,7 +47,7 @@ export function drawChains(design: Design, scaleBy: number): Primitive[] {
   const levels = textLevels(placed, tiers, scaleBy);
   const offsets = tierOffsets(placed, tiers, levels);
   const marks = placed.flatMap((one, index) =>
-    drawChain(one, one.base + offsets[index]! * scaleBy, levels[index]!, scaleBy, design),
+    drawChain(one, one.base + offsets[index]! * scaleBy, levels[index]!, scaleBy),
   );
   return [...marks.filter(({ type }) => type !== 'text'), ...marks.filter(({ type }) => type === 'text')];
 }
@@ -57,7 +58,7 @@ const SHORT = 500;
 /** Faces seen from outside hang their chains outside the whole room; cheeks turned away from it, or short and set back, keep one inside. */
 const placeChains = perDesign((design) => {
   const shape = roomShape(design);
-  const { wallThickness } = roomOf(design);
+  const backs = wallBacks(shape.faces).flatMap(({ before, after }) => [before, after]);
   const chains = dimensionChains(design);
   const placed = chains.map((chain): Placed => {
     const { face } = chain;
@@ -65,9 +66,7 @@ const placeChains = perDesign((design) => {
     const inside = !seenFromOutside(face, shape) || (bare && face.length < SHORT && setBack(face, shape));
     const out = inside ? face.n : scale(face.n, -1);
     const along = face.u;
-    const base = inside
-      ? dot(face.start, out)
-      : Math.max(...shape.outline.map((corner) => dot(corner, out))) + wallThickness;
+    const base = inside ? dot(face.start, out) : Math.max(...backs.map((corner) => dot(corner, out)));
     return { chain, out, along, from: dot(face.start, along), to: dot(face.end, along), base, inside };
   });
   return placed.filter(({ inside, chain }) => !inside || chain.row === 'overall');
@@ -176,13 +175,7 @@ function textLevels(placed: readonly Placed[], tiers: readonly number[], scaleBy
   return levels;
 }
 
-function drawChain(
-  placed: Placed,
-  at: number,
-  levels: readonly number[],
-  scaleBy: number,
-  design: Design,
-): Primitive[] {
+function drawChain(placed: Placed, at: number, levels: readonly number[], scaleBy: number): Primitive[] {
   const { chain, out, along, inside } = placed;
   const { face, links } = chain;
   const source = face.id;
@@ -193,12 +186,11 @@ function drawChain(
   const marks: Primitive[] = [
     { ...line('dimensions', [rowPoint(0), rowPoint(face.length)], WEIGHT.thin, 'measure'), source },
   ];
-  const { wallThickness } = roomOf(design);
   for (const end of [0, ...links.map(({ to }) => to)]) {
     const foot = rowPoint(end);
     const object = place(face.start, face.u, end, face.n, 0);
     const depth = dot(subtract(foot, object), out);
-    const gap = inside ? 1.5 * scaleBy : Math.min(depth, wallThickness + 1.5 * scaleBy);
+    const gap = inside ? 1.5 * scaleBy : Math.min(depth, face.thickness + 1.5 * scaleBy);
     if (depth > gap) {
       const away = scale(subtract(foot, object), 1 / sizeOf(subtract(foot, object)));
       marks.push(

@@ -146,7 +146,9 @@ describe('collisions', () => {
     builder.open('face-b', 'window', 0, { sill: 1000 });
     builder.set('F600', 'face-a', 500);
     builder.set('F600', 'face-b', 700);
-    expect(found(builder, 'opening-blocked')).toEqual(['blocked: F600 stands 100 mm in front of door D1.']);
+    expect(found(builder, 'opening-blocked')).toEqual([
+      'blocked: F600 stands 100 mm in front of opening D1.',
+    ]);
     builder.set('COLD600', 'face-b', 0);
     expect(found(builder, 'opening-blocked')).toContain(
       'blocked: COLD600 stands 100 mm in front of window W1.',

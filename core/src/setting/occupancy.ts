@@ -1,4 +1,5 @@
 import type { Design } from '../document/design';
+import type { OpeningType } from '../document/opening-types';
 import { placedOpenings } from '../survey/openings';
 import { roomShape, type PlacedFace } from '../survey/room-shape';
 import { itemBoxes } from './item-box';
@@ -33,11 +34,16 @@ export function occupied(design: Design, face: PlacedFace, band: Band): Stretch[
     add(stretchOfPolygon(strip, box.footprint), 'item', box.id);
   }
   for (const { record, face: host, left, right } of placedOpenings(design)) {
-    if (host.id === face.id && record.type !== 'window' && record.sill < band.high)
+    if (host.id === face.id && passable(record.type) && record.sill < band.high)
       add([left, right], 'opening', record.id);
   }
   for (const other of roomShape(design).faces) {
     if (other.id !== face.id) add(stretchOfSegment(strip, other.start, other.end), 'wall', other.id);
   }
   return stretches.sort((a, b) => a.from - b.from || a.to - b.to);
+}
+
+/** Whether a person goes through an opening of this type, so that nothing stands before it. */
+function passable(type: OpeningType): boolean {
+  return type === 'door' || type === 'cased';
 }

@@ -3,7 +3,7 @@ import type { DesignRecord, FacePlace, Side } from '../document/records';
 import { SAME_PLACE } from '../geometry/tolerance';
 import { ok, refuse, type Result } from '../result';
 import { quantise } from '../units/units';
-import { placedOpenings } from './openings';
+import { distanceFor, placedOpenings } from './openings';
 import { roomShape } from './room-shape';
 
 /** A part of a face, between two distances from its left end, mm, that becomes (a part of) a face. */
@@ -32,7 +32,9 @@ export function rehome(
     );
     if (!partsOf[face.id]) continue;
     if (!part) return refuse('opening-cut', { opening: name, face: face.letter });
-    written.push({ ...record, face: part.face, distance: distanceIn(part, record.from, left, right) });
+    const zero = part.zero ?? part.from;
+    const distance = distanceFor(record, left - zero, part.length ?? part.to - part.from);
+    written.push({ ...record, face: part.face, distance: quantise(distance) });
   }
   for (const record of recordsOf(design, 'item')) {
     const { placement, width } = record;

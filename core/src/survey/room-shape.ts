@@ -3,6 +3,7 @@ import type { DesignRecord, FacePlace, FaceRecord, RoomRecord } from '../documen
 import { distance, inward, scale, subtract, type Point } from '../geometry/point';
 import { crossingEdges, perimeter, signedArea } from '../geometry/polygon';
 import { must, ok, refuse, type Result } from '../result';
+import { ceilingOver, volumeUnder, type Ceiling } from './ceiling';
 import { insideAngle, type LoopPlace, type Observation } from './observations';
 import { solveLoop, type LoopDistance, type LoopFace } from './solve-loop';
 
@@ -21,6 +22,12 @@ export interface PlacedFace {
   length: number;
   /** Inside angle at the start, radians. */
   corner: number;
+  /** Of the wall behind it, linings included, mm. */
+  thickness: number;
+  /** Height of the ceiling over its left and right end, mm. */
+  ceiling: readonly [number, number];
+  /** Height of a half wall, mm; null for one that goes up to the ceiling. */
+  wallHeight: number | null;
   record: FaceRecord;
 }
 
@@ -30,6 +37,7 @@ export interface RoomShape {
   byId: Map<string, PlacedFace>;
   /** Corners in walking order, clockwise: corner i starts face i. */
   outline: Point[];
+  ceiling: Ceiling;
   /** Floor area mm², perimeter mm, wall area mm² (openings not taken off), volume mm³. */
   area: number;
   perimeter: number;
@@ -56,17 +64,19 @@ export const tryRoomShape: (design: Design) => Result<RoomShape> = perRecords(su
     return refuse('survey-crossing', { first: faceLetter(crossing[0]), second: faceLetter(crossing[1]) });
   const area = -signedArea(corners);
   if (area <= 0) return refuse('survey-impossible', { detail: '' });
-  const faces = records.map((record, index) => placeFace(record, index, corners));
+  const heights = records.map((record) => record.ceilingHeight ?? room.ceilingHeight);
+  const faces = records.map((record, index) => placeFace(record, index, corners, heights, room));
+  const ceiling = ceilingOver(corners, heights);
   const around = perimeter(corners);
-  const { ceilingHeight } = room;
   return ok({
     faces,
     byId: new Map(faces.map((face) => [face.id, face])),
     outline: corners,
+    ceiling,
     area,
     perimeter: around,
-    wallArea: around * ceilingHeight,
-    volume: area * ceilingHeight,
+    wallArea: faces.reduce((sum, face) => sum + face.length * meanHeight(face), 0),
+    volume: volumeUnder(ceiling, area),
     misclosure,
     observations,
   });
@@ -120,7 +130,18 @@ export function cornerName(index: number, count: number): string {
   return `${faceLetter((index - 1 + count) % count)}/${faceLetter(index % count)}`;
 }
 
-function placeFace(record: FaceRecord, index: number, corners: Point[]): PlacedFace {
+/** Mean height of a wall over its length, mm. */
+function meanHeight({ ceiling: [left, right], wallHeight }: PlacedFace): number {
+  return wallHeight ?? (left + right) / 2;
+}
+
+function placeFace(
+  record: FaceRecord,
+  index: number,
+  corners: readonly Point[],
+  heights: readonly number[],
+  room: RoomRecord,
+): PlacedFace {
   const count = corners.length;
   const start = corners[index]!;
   const end = corners[(index + 1) % count]!;
@@ -136,8 +157,19 @@ function placeFace(record: FaceRecord, index: number, corners: Point[]): PlacedF
     turn: Math.atan2(u.y, u.x),
     length: size,
     corner: insideAngle(corners[(index - 1 + count) % count]!, start, end),
+    thickness: record.thickness ?? room.wallThickness,
+    ceiling: [heights[index]!, heights[(index + 1) % count]!],
+    wallHeight: record.wallHeight ?? null,
     record,
   };
+}
+
+/** How high a wall stands at a place along its face, mm. */
+export function wallHeightAt(
+  { ceiling: [left, right], length, wallHeight }: PlacedFace,
+  along: number,
+): number {
+  return wallHeight ?? left + ((right - left) * along) / length;
 }
 
 /** 0 → A, 25 → Z, 26 → AA. */

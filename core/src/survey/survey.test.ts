@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { putOpening } from '../commands/put-opening';
+import { putOpening, usualOpening } from '../commands/put-opening';
 import { setFaceLength } from '../commands/set-face-length';
 import { galleyWithBay } from '../demo/galley-with-bay';
 import { distance, type Point } from '../geometry/point';
@@ -8,7 +8,7 @@ import { must, type Result } from '../result';
 import { refusalText } from '../wording/refusal-text';
 import { rectangle } from '../../testing/rooms';
 import { makeRoom } from './make-room';
-import { doorSweep, placedOpenings } from './openings';
+import { doorSweeps, placedOpenings } from './openings';
 import { faceLetter, roomShape } from './room-shape';
 import { computedValue, insideAngle } from './observations';
 import { solveLoop, type LoopFace } from './solve-loop';
@@ -155,27 +155,18 @@ describe('openings', () => {
     builder.open('face-a', 'door', 100, { from: 'right' });
     const [door] = placedOpenings(builder.design);
     expect([door!.left, door!.right, door!.name]).toEqual([3100, 3900, 'D1']);
-    expect(doorSweep(door!)!.radius).toBeCloseTo(Math.hypot(800, 40), 9);
+    expect(doorSweeps(door!)[0]!.radius).toBeCloseTo(Math.hypot(800, 40), 9);
   });
 
-  const door = {
-    kind: 'opening',
-    id: 'o',
-    face: 'face-a',
-    type: 'door',
-    from: 'left',
-    hinge: 'left',
-    swing: 'in',
-    leaf: 40,
-  } as const;
+  const door = usualOpening('o', 'face-a', 'door', 0, 'mm');
   it.each([
     ['wider than its wall', { distance: 0, width: 4100, height: 2000, sill: 0 }, 'does not fit on face A'],
     [
       'past the end',
       { distance: 3300, width: 800, height: 2000, sill: 0 },
-      'come to 4100 mm, the face is 4000 mm long',
+      'from 3300 mm to 4100 mm, the face is 4000 mm long',
     ],
-    ['above the ceiling', { distance: 0, width: 800, height: 2500, sill: 0 }, 'above the ceiling at 2400 mm'],
+    ['above the ceiling', { distance: 0, width: 800, height: 2500, sill: 0 }, 'above the wall at 2400 mm'],
     ['no width', { distance: 0, width: 0, height: 2000, sill: 0 }, 'The width can’t be 0 mm'],
     [
       'a negative distance',

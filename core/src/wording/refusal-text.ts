@@ -21,10 +21,16 @@ const wording: Wording = {
       : 'No room can have these lengths and corners. Measure the last one again.',
   'survey-crossing': ({ first, second }) =>
     `Face ${first} would cross face ${second}. Check their lengths and corners.`,
-  'opening-beyond-face': ({ opening, face, needed, available }, show) =>
-    `${opening} does not fit on face ${face}: distance and width come to ${show(needed)}, the face is ${show(available)} long. Make it narrower or move it.`,
+  'opening-beyond-face': ({ opening, face, from, to, length }, show) =>
+    `${opening} does not fit on face ${face}: it would reach from ${show(from)} to ${show(to)}, the face is ${show(length)} long. Make it narrower or move it.`,
+  'pocket-too-short': ({ opening, face, needed, available }, show) =>
+    `${opening} slides into ${show(needed)} of wall; face ${face} has ${show(available)} there. Let it slide the other way, or move it.`,
+  'niche-too-deep': ({ opening, depth, wall }, show) =>
+    `${opening} is ${show(depth)} deep, the wall ${show(wall)} thick. Make it shallower, or the wall thicker.`,
+  'not-across': ({ opening, other }) =>
+    `${other} does not stand across from the face of ${opening}. Choose another to line up with.`,
   'opening-too-tall': ({ opening, top, ceiling }, show) =>
-    `${opening} would reach ${show(top)}, above the ceiling at ${show(ceiling)}. Lower its height or sill.`,
+    `${opening} would reach ${show(top)}, above the wall at ${show(ceiling)}. Lower its height or sill.`,
   'openings-overlap': ({ first, second, overlap }, show) =>
     `${first} and ${second} overlap by ${show(overlap)}. Move one of them.`,
   'opening-cut': ({ opening, face }) =>

@@ -1,9 +1,9 @@
 import { reachIntoSector, sectorOutline, sectorsMeet } from '../../geometry/sector';
 import { TOUCH } from '../../geometry/tolerance';
-import { doorSweep } from '../../survey/openings';
+import { doorSweeps } from '../../survey/openings';
 import type { Finding, Rule } from '../rule';
 
-/** A door leaf swings its full quarter without hitting an item or the sweep of another door. */
+/** A door leaf swings as far as it opens without hitting an item or the sweep of another door. */
 export const doorSwing: Rule = {
   id: 'door-swing',
   name: 'Door swing',
@@ -11,10 +11,7 @@ export const doorSwing: Rule = {
   source: { 'inch-residential': 'kitchen planning guideline 2', 'metric-residential': 'common practice' },
   parameters: { 'inch-residential': {}, 'metric-residential': {} },
   check({ openings, boxes }) {
-    const doors = openings.flatMap((opening) => {
-      const sector = doorSweep(opening);
-      return sector ? [{ opening, sector }] : [];
-    });
+    const doors = openings.flatMap((opening) => doorSweeps(opening).map((sector) => ({ opening, sector })));
     return doors.flatMap(({ opening, sector }, index): Omit<Finding, 'rule'>[] => {
       const base = { place: sectorOutline(sector), required: opening.record.width };
       const top = opening.record.sill + opening.record.height;
@@ -31,7 +28,7 @@ export const doorSwing: Rule = {
         }));
       const doorHits = doors
         .slice(index + 1)
-        .filter((other) => sectorsMeet(sector, other.sector))
+        .filter((other) => other.opening !== opening && sectorsMeet(sector, other.sector))
         .map((other) => ({
           ...base,
           verdict: 'blocked' as const,

@@ -3,6 +3,8 @@ import { place } from '../../geometry/point';
 import { TOUCH } from '../../geometry/tolerance';
 import type { Rule } from '../rule';
 
+const words = { door: 'door', cased: 'opening', window: 'window', hatch: 'hatch', niche: 'niche' } as const;
+
 /** No item stands in front of a door or window it reaches up to. */
 export const openingBlocked: Rule = {
   id: 'opening-blocked',
@@ -30,7 +32,7 @@ export const openingBlocked: Rule = {
           place: front,
           measured: over,
           required: 0,
-          names: [box.record.code, record.type === 'window' ? `window ${name}` : `door ${name}`],
+          names: [box.record.code, `${words[record.type]} ${name}`],
         }));
     });
   },

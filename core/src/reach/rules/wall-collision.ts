@@ -2,6 +2,7 @@ import { contains, distanceToSegment } from '../../geometry/polygon';
 import { stretchOfSegment } from '../../setting/strip';
 import { dot, subtract, type Point } from '../../geometry/point';
 import { SAME_PLACE, TOUCH } from '../../geometry/tolerance';
+import { headroom } from '../../survey/ceiling';
 import type { PlacedFace } from '../../survey/room-shape';
 import type { ItemBox } from '../../setting/item-box';
 import type { Rule } from '../rule';
@@ -13,17 +14,18 @@ export const wallCollision: Rule = {
   level: 'collision',
   source: { 'inch-residential': 'geometry', 'metric-residential': 'geometry' },
   parameters: { 'inch-residential': {}, 'metric-residential': {} },
-  check({ boxes, shape, room }) {
+  check({ boxes, shape }) {
     return boxes.flatMap((box) => {
       const found = [];
       const base = { verdict: 'blocked' as const, ids: [box.id], place: box.footprint, required: 0 };
       const worst = deepest(box, shape.faces, shape.outline);
       if (worst && worst.depth > TOUCH)
         found.push({ ...base, measured: worst.depth, names: [box.record.code, `face ${worst.letter}`] });
-      if (box.high > room.ceilingHeight + TOUCH) {
+      const room = headroom(shape.ceiling, box.footprint);
+      if (box.high > room + TOUCH) {
         found.push({
           ...base,
-          measured: box.high - room.ceilingHeight,
+          measured: box.high - room,
           names: [box.record.code, 'the ceiling'],
         });
       }

@@ -1,0 +1,26 @@
+import { patchOf } from '../document/patch';
+import { distanceFor, placedOpenings } from '../survey/openings';
+import { quantise } from '../units/units';
+import { findFace, guarded, type Command } from './command';
+
+/** Spaces the openings of a face equally: the same length of wall before, between and after them, in the order they stand. */
+export const spaceOpenings: Command<{ face: string }> = {
+  id: 'space-openings',
+  label: () => 'Space openings equally',
+  run(design, { face }) {
+    const found = findFace(design, face);
+    if (!found.ok) return found;
+    const { length } = found.value;
+    const openings = placedOpenings(design).filter((opening) => opening.face.id === face);
+    const taken = openings.reduce((sum, { record }) => sum + record.width, 0);
+    const gap = (length - taken) / (openings.length + 1);
+    let left = 0;
+    const written = openings.map(({ record }) => {
+      left += gap;
+      const after = { ...record, distance: quantise(distanceFor(record, left, length)) };
+      left += record.width;
+      return after;
+    });
+    return guarded(design, patchOf(design, written));
+  },
+};

@@ -1,0 +1,65 @@
+import earcut from 'earcut';
+import { clipHalfPlane } from '../geometry/convex';
+import { cross, dot, inward, scale, subtract, unit, type Point } from '../geometry/point';
+import { signedArea, type Polygon } from '../geometry/polygon';
+
+/** A ceiling: flat at one height, or sloped facets between the heights of the room's corners. Heights above the floor, mm. */
+export type Ceiling = { flat: number } | { facets: readonly Facet[] };
+
+/** A triangle of the outline, counter-clockwise, with the ceiling's height over each corner. */
+interface Facet {
+  corners: readonly [Point, Point, Point];
+  heights: readonly [number, number, number];
+}
+
+/** The ceiling over an outline, given its height over each corner: over a plane it is that plane, else the facets of a triangulation. */
+export function ceilingOver(outline: Polygon, heights: readonly number[]): Ceiling {
+  const [first] = heights;
+  if (heights.every((height) => height === first)) return { flat: first! };
+  const triangles = earcut(outline.flatMap(({ x, y }) => [x, y]));
+  const facets: Facet[] = [];
+  for (let i = 0; i < triangles.length; i += 3) {
+    const [a, b, c] = triangles.slice(i, i + 3) as [number, number, number];
+    const turned = signedArea([outline[a]!, outline[b]!, outline[c]!]) < 0 ? [a, c, b] : [a, b, c];
+    const [p, q, r] = turned as [number, number, number];
+    facets.push({
+      corners: [outline[p]!, outline[q]!, outline[r]!],
+      heights: [heights[p]!, heights[q]!, heights[r]!],
+    });
+  }
+  return { facets };
+}
+
+/** The lowest the ceiling comes over a convex polygon, mm; Infinity where the polygon is nowhere under it. */
+export function headroom(ceiling: Ceiling, polygon: Polygon): number {
+  if ('flat' in ceiling) return ceiling.flat;
+  let lowest = Infinity;
+  for (const facet of ceiling.facets) {
+    let inside: readonly Point[] = polygon;
+    facet.corners.forEach((corner, index) => {
+      const next = facet.corners[(index + 1) % 3]!;
+      const normal = scale(inward(unit(subtract(next, corner))), -1);
+      inside = clipHalfPlane(inside, normal, dot(corner, normal));
+    });
+    if (inside.length < 3) continue;
+    for (const point of inside) lowest = Math.min(lowest, heightOn(facet, point));
+  }
+  return lowest;
+}
+
+/** mm³ between floor and ceiling over an outline of this area, mm². */
+export function volumeUnder(ceiling: Ceiling, area: number): number {
+  if ('flat' in ceiling) return ceiling.flat * area;
+  return ceiling.facets.reduce((sum, { corners, heights }) => {
+    const mean = (heights[0] + heights[1] + heights[2]) / 3;
+    return sum + mean * signedArea(corners);
+  }, 0);
+}
+
+/** The height of a facet's plane over a point (barycentric coordinates). */
+function heightOn({ corners: [a, b, c], heights }: Facet, point: Point): number {
+  const whole = cross(subtract(b, a), subtract(c, a));
+  const toB = cross(subtract(point, a), subtract(c, a)) / whole;
+  const toC = cross(subtract(b, a), subtract(point, a)) / whole;
+  return heights[0] * (1 - toB - toC) + heights[1] * toB + heights[2] * toC;
+}
