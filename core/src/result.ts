@@ -15,6 +15,7 @@ export interface Fault {
 export interface RefusalData {
   'length-unreadable': { text: string; reason: string };
   'length-range': { what: string; length: number; least: number; most: number };
+  'angle-unreadable': { text: string };
   'number-range': { what: string; value: number; least: number; most: number };
   'survey-underdetermined': { missing: number; measure: string[] };
   'survey-impossible': { detail: string };

@@ -2,13 +2,16 @@ import { patchOf } from '../document/patch';
 import { refuse } from '../result';
 import { guarded, type Command } from './command';
 
-/** Takes items and openings out of the room. */
+/** What can simply be taken out of a room, and what it is called. */
+const removable: readonly string[] = ['item', 'measurement', 'opening'];
+
+/** Takes items, openings and taped distances out of the room. */
 export const removeThings: Command<readonly string[]> = {
   id: 'remove-things',
   label: (ids) => (ids.length === 1 ? 'Remove' : `Remove ${ids.length}`),
   run(design, ids) {
-    const missing = ids.find((id) => !['item', 'opening'].includes(design.records[id]?.kind ?? ''));
-    if (missing !== undefined) return refuse('record-missing', { id: missing, what: 'item or opening' });
+    const missing = ids.find((id) => !removable.includes(design.records[id]?.kind ?? ''));
+    if (missing !== undefined) return refuse('record-missing', { id: missing, what: 'thing' });
     return guarded(design, patchOf(design, [], ids));
   },
 };

@@ -11,6 +11,8 @@ const wording: Wording = {
     `“${text}” can’t be read as a length: ${reason}. Try 467, 1.2 m, 22 5/8, 3' 4 1/2" or 1200 - 2*18.`,
   'length-range': ({ what, length, least, most }, show) =>
     `${what} can’t be ${show(length)}. Give a length from ${show(least)} to ${show(most)}.`,
+  'angle-unreadable': ({ text }) =>
+    `“${text}” can’t be read as an angle in degrees. Try 90, 91.3 or 91° 18'.`,
   'number-range': ({ what, value, least, most }) =>
     `${what} can’t be ${value}. Give a number from ${least} to ${most}.`,
   'survey-underdetermined': ({ missing, measure }) =>

@@ -1,21 +1,118 @@
 <script lang="ts">
-  import { roomShape, setFaceLength, type FaceRecord } from 'goodreach';
+  import {
+    cornerName,
+    editFaces,
+    resizeFace,
+    roomOf,
+    roomShape,
+    setFaceLength,
+    type FaceChange,
+    type FaceRecord,
+  } from 'goodreach';
   import { useWorkspace } from '$session/context';
+  import AngleField from '$ui/AngleField.svelte';
   import LengthField from '$ui/LengthField.svelte';
+  import FaceReshape from './survey/FaceReshape.svelte';
+  import FaceWall from './survey/FaceWall.svelte';
 
   let { face }: { face: FaceRecord } = $props();
-  const { session } = useWorkspace();
-  const placed = $derived(roomShape(session.document).byId.get(face.id)!);
-  const degrees = $derived((placed.corner * 180) / Math.PI);
+  const { session, screen } = useWorkspace();
+  const shape = $derived(roomShape(session.document));
+  const placed = $derived(shape.byId.get(face.id)!);
+  const index = $derived(shape.faces.indexOf(placed));
+  const room = $derived(roomOf(session.document));
+  const chosen = $derived([face.id, ...screen.also]);
+  const letters = $derived(chosen.map((id) => shape.byId.get(id)?.letter ?? '').join(', '));
 
+  function change(part: FaceChange): string {
+    return session.run(editFaces, { faces: chosen, change: part }) ? '' : session.message;
+  }
   function setLength(length: number): string {
     return session.run(setFaceLength, { face: face.id, length }) ? '' : session.message;
   }
+  function resize(length: number, moves: 'left' | 'right'): string {
+    return session.run(resizeFace, { face: face.id, length, moves }) ? '' : session.message;
+  }
 </script>
 
-<h2>Face {placed.letter}</h2>
-<p class="about">
-  {face.lengthFrom === 'measured' ? 'Measured.' : 'Follows from the other faces until it is measured.'}
-</p>
-<LengthField label="Length" value={placed.length} style={session.style} least={50} onset={setLength} />
-<div class="row">Corner at left <output>{degrees.toFixed(2)}°</output></div>
+{#if chosen.length > 1}
+  <h2>Faces {letters}</h2>
+  <p class="about">What is typed here changes all {chosen.length} of them.</p>
+  <FaceWall {face} faces={chosen} />
+{:else}
+  <h2>Face {placed.letter}</h2>
+  <p class="about">Left and right as seen from inside, facing the wall.</p>
+  <LengthField
+    label="Measured length"
+    value={placed.length}
+    style={session.style}
+    least={50}
+    onset={setLength}
+  />
+  <label class="row">
+    Counts as
+    <select
+      value={face.lengthFrom}
+      onchange={(event) => change({ lengthFrom: event.currentTarget.value as FaceRecord['lengthFrom'] })}
+    >
+      <option value="measured">Measured</option>
+      <option value="outline">Follows from the others</option>
+      <option value="excluded">Measured, not believed</option>
+    </select>
+  </label>
+  <LengthField
+    label="Trusted to"
+    value={face.lengthUncertainty ?? room.lengthUncertainty}
+    style={{ ...session.style, step: session.style.step / 2 }}
+    least={0.01}
+    most={100}
+    hint={face.lengthUncertainty === undefined ? 'as the room' : ''}
+    onset={(lengthUncertainty) => change({ lengthUncertainty })}
+    onclear={() => change({ lengthUncertainty: null })}
+  />
+  <AngleField
+    label="Corner {cornerName(index, shape.faces.length)}"
+    value={placed.corner}
+    least={3}
+    most={357}
+    hint={{ measured: 'measured', assumed: 'assumed', excluded: 'not believed' }[face.cornerFrom]}
+    onset={(corner) => change({ corner, cornerFrom: 'measured' })}
+  />
+  {#if face.cornerFrom !== 'assumed'}
+    <div>
+      <button class="link" onclick={() => change({ cornerFrom: 'assumed' })}
+        >Take the corner as assumed</button
+      >
+    </div>
+  {/if}
+
+  <h3>Change the room</h3>
+  <LengthField
+    label="Left end moves"
+    value={placed.length}
+    style={session.style}
+    least={50}
+    onset={(mm) => resize(mm, 'left')}
+  />
+  <LengthField
+    label="Right end moves"
+    value={placed.length}
+    style={session.style}
+    least={50}
+    onset={(mm) => resize(mm, 'right')}
+  />
+  {#key face.id}<FaceReshape {face} />{/key}
+  <h3>Wall</h3>
+  <FaceWall {face} faces={chosen} />
+{/if}
+
+<style>
+  .link {
+    padding: 0;
+    border: 0;
+    background: none;
+    color: var(--tide);
+    cursor: pointer;
+    font-size: 13px;
+  }
+</style>

@@ -2,6 +2,7 @@
   import { useWorkspace } from '$session/context';
   import FaceFacts from './FaceFacts.svelte';
   import ItemFacts from './ItemFacts.svelte';
+  import MeasurementFacts from './MeasurementFacts.svelte';
   import OpeningFacts from './OpeningFacts.svelte';
   import RoomFacts from './RoomFacts.svelte';
 
@@ -16,6 +17,8 @@
     {#key record.id}<OpeningFacts opening={record} />{/key}
   {:else if record?.kind === 'face'}
     {#key record.id}<FaceFacts face={record} />{/key}
+  {:else if record?.kind === 'measurement'}
+    {#key record.id}<MeasurementFacts measurement={record} />{/key}
   {:else}
     <RoomFacts />
   {/if}

@@ -6,6 +6,7 @@ import {
   makeRoom,
   must,
   putOpening,
+  usualOpening,
   setItem,
   setRoom,
   type Design,
@@ -117,20 +118,7 @@ describe('saving', () => {
     expect((await findRoom(ours, room.id))!.revision).toBe(1);
   });
 
-  const door = {
-    kind: 'opening',
-    id: 'd',
-    face: 'face-a',
-    type: 'door',
-    from: 'left',
-    distance: 0,
-    width: 800,
-    height: 2000,
-    sill: 0,
-    hinge: 'left',
-    swing: 'in',
-    leaf: 40,
-  } as const;
+  const door = usualOpening('d', 'face-a', 'door', 0, 'mm');
   const put = (record: object): Patch => [{ id: 'd', before: null, after: record as never }];
   it.each([
     ['a door wider than its wall', put({ ...door, width: 4200 }), 'opening-beyond-face'],

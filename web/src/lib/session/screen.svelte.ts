@@ -9,11 +9,24 @@ export const steps = [
 ] as const;
 export type StepId = (typeof steps)[number]['id'];
 
+/** What the Survey step shows in its panel. */
+export const surveyTabs = [
+  { id: 'faces', name: 'Faces' },
+  { id: 'checks', name: 'Checks' },
+  { id: 'openings', name: 'Openings' },
+] as const;
+export type SurveyTab = (typeof surveyTabs)[number]['id'];
+
 /** What the person is looking at and has chosen; none of it enters the design. */
 export class ScreenState {
   step: StepId = $state('set');
   /** The selected record: an item, opening or face. */
   selected: string | null = $state(null);
+  /** Faces chosen besides the selected one, to be changed together. */
+  also: readonly string[] = $state.raw([]);
+  surveyTab: SurveyTab = $state('faces');
+  /** Whether the plan shows how well each corner is known. */
+  ellipses = $state(false);
   /** The open length whose choices are shown. */
   gap: GapPlace | null = $state.raw(null);
   /** The finding shown on the drawing, by its index. */
@@ -26,8 +39,21 @@ export class ScreenState {
 
   select(id: string | null): void {
     this.selected = id;
+    this.also = [];
     this.gap = null;
     this.finding = null;
+  }
+
+  isSelected(id: string): boolean {
+    return this.selected === id || this.also.includes(id);
+  }
+
+  /** Adds a face to what is chosen, or takes it out. */
+  toggle(id: string): void {
+    const chosen = this.selected === null ? [] : [this.selected, ...this.also];
+    const next = chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id];
+    this.select(next[0] ?? null);
+    this.also = next.slice(1);
   }
 
   showGap(gap: GapPlace | null): void {

@@ -10,6 +10,7 @@
   import FindingPlace from './FindingPlace.svelte';
   import GapChips from './GapChips.svelte';
   import SelectionMark from './SelectionMark.svelte';
+  import SurveyMarks from './SurveyMarks.svelte';
   import TieChips from './TieChips.svelte';
   import type { PlanPort } from './plan-port';
 
@@ -108,6 +109,8 @@
       drag.pressItem(source, pixel, toRoom(camera, pixel));
       view.setPointerCapture(event.pointerId);
       screen.select(source);
+    } else if (source && event.shiftKey && session.committed.records[source]?.kind === 'face') {
+      screen.toggle(source);
     } else if (source) {
       screen.select(source);
     }
@@ -177,6 +180,7 @@
     <svg class="drawing" {viewBox} {width} {height} aria-hidden="true">
       <!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by core, every text escaped -->
       {@html marks}
+      {#if screen.step === 'survey'}<SurveyMarks {scale} />{/if}
       <FindingPlace {scale} />
       <SelectionMark {scale} />
     </svg>

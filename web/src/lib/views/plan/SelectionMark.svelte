@@ -1,11 +1,16 @@
 <script lang="ts">
-  import { boxOf, place, placedOpenings, roomOf, roomShape, type Point } from 'goodreach';
+  import { boxOf, place, placedOpenings, roomShape, type PlacedFace, type Point } from 'goodreach';
   import { useWorkspace } from '$session/context';
 
   let { scale }: { scale: number } = $props();
   const { session, screen } = useWorkspace();
 
-  const selected = $derived(outlineOf(screen.selected));
+  const selected = $derived(
+    [screen.selected, ...screen.also].flatMap((id) => {
+      const outline = outlineOf(id);
+      return outline ? [outline] : [];
+    }),
+  );
   const hovered = $derived(
     screen.hovered && screen.hovered !== screen.selected ? outlineOf(screen.hovered) : null,
   );
@@ -15,13 +20,12 @@
     const record = id ? design.records[id] : undefined;
     if (!record) return null;
     if (record.kind === 'item') return boxOf(record, roomShape(design)).footprint;
-    const { wallThickness } = roomOf(design);
-    const band = (face: { start: Point; u: Point; n: Point }, from: number, to: number) =>
+    const band = (face: PlacedFace, from: number, to: number) =>
       [
         [from, 0],
         [to, 0],
-        [to, -wallThickness],
-        [from, -wallThickness],
+        [to, -face.thickness],
+        [from, -face.thickness],
       ].map(([along, out]) => place(face.start, face.u, along!, face.n, out!));
     if (record.kind === 'face') {
       const face = roomShape(design).byId.get(record.id);
@@ -60,10 +64,10 @@
     stroke-width={0.3 * scale}
     stroke-dasharray="{0.4 * scale} {0.8 * scale}"
   />{/if}
-{#if selected}
-  <polygon class="selected" points={points(selected)} stroke-width={0.45 * scale} />
-  <path class="ticks" d={ticks(selected)} stroke-width={0.45 * scale} />
-{/if}
+{#each selected as outline, index (index)}
+  <polygon class="selected" points={points(outline)} stroke-width={0.45 * scale} />
+  <path class="ticks" d={ticks(outline)} stroke-width={0.45 * scale} />
+{/each}
 
 <style>
   polygon,

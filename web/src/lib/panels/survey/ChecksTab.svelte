@@ -1,0 +1,320 @@
+<script lang="ts">
+  import {
+    cornerName,
+    editFaces,
+    formatDegrees,
+    formatLength,
+    formatLengthWithUnit,
+    putMeasurement,
+    removeThings,
+    roomShape,
+    surveyReport,
+    type FacePlace,
+    type MeasurementReport,
+  } from 'goodreach';
+  import { nanoid } from 'nanoid';
+  import { useWorkspace } from '$session/context';
+  import Button from '$ui/Button.svelte';
+  import LengthField from '$ui/LengthField.svelte';
+
+  const { session, screen } = useWorkspace();
+  const shape = $derived(roomShape(session.document));
+  const report = $derived(surveyReport(session.document));
+  const count = $derived(shape.faces.length);
+  let from = $state(0);
+  let to = $state(2);
+  /** A place on a face instead of a second corner: its distance from the face's left end, mm. */
+  let along: number | null = $state(null);
+
+  const corner = (index: number): FacePlace => ({
+    face: shape.faces[index % count]!.id,
+    from: 'left',
+    distance: 0,
+  });
+
+  function add(length: number): string {
+    const end: FacePlace = along === null ? corner(to) : { ...corner(to), distance: along };
+    const id = `measurement-${nanoid(8)}`;
+    const done = session.run(putMeasurement, {
+      kind: 'measurement',
+      id,
+      from: corner(from),
+      to: end,
+      length,
+      standing: 'measured',
+    });
+    if (done) screen.select(id);
+    return done ? '' : session.message;
+  }
+
+  function takeNext() {
+    if (!report.next) return;
+    [from, to, along] = [report.next.from, report.next.to, null];
+    document.querySelector<HTMLInputElement>('[name=measured]')?.focus();
+  }
+
+  /** Believes a measurement again, or no longer. */
+  function toggle({ observation: { id, of, standing } }: MeasurementReport) {
+    const next = standing === 'excluded' ? 'measured' : 'excluded';
+    const record = session.committed.records[id];
+    if (record?.kind === 'measurement') session.run(putMeasurement, { ...record, standing: next });
+    else
+      session.run(editFaces, {
+        faces: [id],
+        change: of === 'corner' ? { cornerFrom: next } : { lengthFrom: next },
+      });
+  }
+
+  function setLength(id: string, length: number): string {
+    const record = session.committed.records[id];
+    if (record?.kind !== 'measurement') return '';
+    return session.run(putMeasurement, { ...record, length }) ? '' : session.message;
+  }
+
+  const isSuspect = (one: MeasurementReport) => report.suspects.some((other) => other === one);
+
+  /** By how much the adjusted value differs from the given one, with its sign. */
+  function off({ observation, residual }: MeasurementReport): string {
+    const sign = residual < 0 ? '−' : '+';
+    const size = Math.abs(residual);
+    if (observation.of === 'corner') return size < 1e-6 ? '0°' : sign + formatDegrees(size);
+    return size < session.style.step / 20 ? '0' : sign + formatLength(size, fine);
+  }
+  const fine = $derived({
+    ...session.style,
+    step: session.style.step / (session.style.unit === 'mm' ? 10 : 2),
+  });
+</script>
+
+<p class="sum">
+  Misclosure <output>{formatLengthWithUnit(report.misclosure, fine)}</output>
+</p>
+{#if report.suspects.length > 0}
+  <p class="wrong" role="status">
+    {report.suspects.map(({ observation }) => observation.name).join(' or ')} looks wrong: {report.suspects
+      .length > 1
+      ? 'these can’t be told apart. Measure one of them again, or stop believing it.'
+      : 'measure it again, or stop believing it.'}
+  </p>
+{/if}
+{#if report.next}
+  <p class="next">
+    {report.next.why === 'open'
+      ? 'The shape rests on corners that are only assumed.'
+      : 'Nothing checks these measurements yet.'}
+    Measure next: <button onclick={takeNext}>{report.next.name}</button>
+  </p>
+{/if}
+
+<h3>Add a distance</h3>
+<div class="add">
+  <label>
+    From corner
+    <select bind:value={from}>
+      {#each shape.faces as face, index (face.id)}<option value={index}>{cornerName(index, count)}</option
+        >{/each}
+    </select>
+  </label>
+  <label>
+    To
+    <select
+      value={along === null ? `corner ${to}` : `face ${to}`}
+      onchange={(event) => {
+        const [kind, index] = event.currentTarget.value.split(' ');
+        to = Number(index);
+        along = kind === 'face' ? 0 : null;
+      }}
+    >
+      <optgroup label="corner">
+        {#each shape.faces as face, index (face.id)}<option value="corner {index}"
+            >{cornerName(index, count)}</option
+          >{/each}
+      </optgroup>
+      <optgroup label="a place on face">
+        {#each shape.faces as face, index (face.id)}<option value="face {index}">{face.letter}</option>{/each}
+      </optgroup>
+    </select>
+  </label>
+  {#if along !== null}
+    <LengthField
+      label="From its left end"
+      value={along}
+      style={session.style}
+      onset={(mm) => void (along = mm)}
+    />
+  {/if}
+  <LengthField
+    label="Measured"
+    name="measured"
+    value={null}
+    style={session.style}
+    least={50}
+    most={60_000}
+    placeholder="type, Enter"
+    onset={add}
+  />
+</div>
+
+<h3>All measurements</h3>
+<table>
+  <thead><tr><th>Measured</th><th class="number">Given</th><th class="number">Off by</th><th></th></tr></thead
+  >
+  <tbody>
+    {#each report.measurements as one (`${one.observation.of} ${one.observation.id}`)}
+      {@const { observation } = one}
+      <tr class:wrong={isSuspect(one)} class:excluded={observation.standing === 'excluded'}>
+        <td>
+          <button onclick={() => screen.select(observation.id)}
+            >{observation.of === 'length' ? `face ${observation.name}` : observation.name}</button
+          >
+        </td>
+        <td class="number">
+          {#if observation.of === 'distance'}
+            <LengthField
+              label={observation.name}
+              hideLabel
+              value={observation.given}
+              style={session.style}
+              least={50}
+              most={60_000}
+              onset={(mm) => setLength(observation.id, mm)}
+            />
+          {:else if observation.of === 'corner'}{formatDegrees(observation.given)}
+          {:else}{formatLength(observation.given, session.style)}{/if}
+        </td>
+        <td
+          class="number"
+          title={one.standardised === null
+            ? 'Nothing checks it'
+            : `${Math.abs(one.standardised).toFixed(1)} times what chance would give`}
+        >
+          {off(one)}
+        </td>
+        <td>
+          <button
+            class="believe"
+            aria-pressed={observation.standing !== 'excluded'}
+            title={observation.standing === 'excluded'
+              ? 'Believe it again'
+              : 'Stop believing it: kept, not used'}
+            onclick={() => toggle(one)}>{observation.standing === 'excluded' ? 'off' : 'on'}</button
+          >
+          {#if observation.of === 'distance'}
+            <button
+              title="Remove"
+              aria-label="Remove {observation.name}"
+              onclick={() => session.run(removeThings, [observation.id])}>×</button
+            >
+          {/if}
+        </td>
+      </tr>
+    {/each}
+  </tbody>
+</table>
+<label class="ellipses">
+  <input type="checkbox" bind:checked={screen.ellipses} /> Show on the plan how well each corner is known, 20 times enlarged
+</label>
+<Button
+  onclick={() =>
+    session.run(editFaces, {
+      faces: shape.faces.map(({ id }) => id),
+      change: { cornerFrom: 'assumed' },
+    })}>Take all corners as assumed</Button
+>
+
+<style>
+  .sum,
+  .ellipses {
+    color: var(--soft);
+  }
+  output {
+    color: var(--text);
+    font-weight: 500;
+  }
+  .wrong {
+    color: var(--blocked);
+  }
+  p.wrong,
+  .next {
+    padding: 0.35rem 0.55rem;
+    border-left: 3px solid var(--tide);
+    background: var(--sheet);
+    font-size: 13px;
+  }
+  p.wrong {
+    border-left-color: var(--blocked);
+  }
+  .next button,
+  td button {
+    padding: 0;
+    border: 0;
+    background: none;
+    color: var(--tide);
+    cursor: pointer;
+    font-weight: 500;
+    text-align: left;
+  }
+  .add {
+    display: grid;
+    gap: 0.35rem;
+  }
+  .add label {
+    display: grid;
+    grid-template-columns: 7.2rem minmax(0, 1fr);
+    align-items: center;
+    gap: 0.5rem;
+    color: var(--soft);
+  }
+  select {
+    min-width: 0;
+    min-height: 30px;
+    border: 1px solid var(--rule);
+    border-radius: 3px;
+    background: var(--sheet);
+  }
+  h3 {
+    font-size: 13px;
+  }
+  table {
+    border-collapse: collapse;
+    font-size: 12.5px;
+  }
+  th {
+    color: var(--soft);
+    font-weight: 400;
+    text-align: left;
+  }
+  .number {
+    text-align: right;
+  }
+  td {
+    padding: 0.15rem 0.2rem;
+    border-top: 1px solid var(--rule);
+  }
+  td :global(.field input) {
+    width: 4.4rem;
+    min-height: 26px;
+    font-size: 12.5px;
+  }
+  td :global(.field .hint) {
+    display: none;
+  }
+  .excluded {
+    color: var(--soft);
+    text-decoration: line-through;
+  }
+  td .believe {
+    min-width: 2rem;
+    min-height: 24px;
+    border: 1px solid var(--rule);
+    border-radius: 3px;
+    color: var(--text);
+    text-align: center;
+  }
+  td .believe[aria-pressed='true'] {
+    background: var(--sheet);
+  }
+  .ellipses input {
+    accent-color: var(--clay);
+  }
+</style>

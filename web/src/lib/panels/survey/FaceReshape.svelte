@@ -1,0 +1,140 @@
+<script lang="ts">
+  import {
+    insertCorner,
+    moveFace,
+    pushPart,
+    removeCorner,
+    roomShape,
+    stretchRoom,
+    place,
+    type FaceRecord,
+  } from 'goodreach';
+  import { nanoid } from 'nanoid';
+  import { useWorkspace } from '$session/context';
+  import Button from '$ui/Button.svelte';
+  import LengthField from '$ui/LengthField.svelte';
+
+  let { face }: { face: FaceRecord } = $props();
+  const { session, screen } = useWorkspace();
+  const placed = $derived(roomShape(session.document).byId.get(face.id)!);
+  const id = () => `face-${nanoid(8)}`;
+
+  let part = $state({ from: 'left' as 'left' | 'right', distance: 600, width: 900, depth: 300, into: false });
+  let stretch = $state({ distance: 0, towards: 'right' as 'left' | 'right' });
+
+  function move(by: number): string {
+    return session.run(moveFace, { face: face.id, by }) ? '' : session.message;
+  }
+
+  function push() {
+    const front = id();
+    const ids = [id(), front, id(), id(), `measurement-${nanoid(8)}`] as const;
+    const { from, distance, width, depth, into } = part;
+    const args = { face: face.id, from, distance, width, depth: into ? -depth : depth, ids };
+    if (session.run(pushPart, args)) screen.select(front);
+  }
+
+  function split(distance: number): string {
+    return session.run(insertCorner, { face: face.id, distance, id: id() }) ? '' : session.message;
+  }
+
+  function join() {
+    if (session.run(removeCorner, { face: face.id })) screen.select(null);
+  }
+
+  function stretchBy(by: number): string {
+    const through = place(placed.start, placed.u, stretch.distance, placed.n, 0);
+    const towards = placed.turn + (stretch.towards === 'left' ? Math.PI : 0);
+    return session.run(stretchRoom, { through, towards, by }) ? '' : session.message;
+  }
+</script>
+
+<LengthField
+  label="Move outwards"
+  value={null}
+  style={session.style}
+  least={-30_000}
+  placeholder="by"
+  onset={move}
+/>
+<LengthField label="Corner at" value={null} style={session.style} placeholder="from left" onset={split} />
+<details>
+  <summary>Push a part in or out</summary>
+  <label class="row">
+    Way
+    <select bind:value={part.into}>
+      <option value={false}>Out: a bay or recess</option>
+      <option value={true}>In: a breast or pier</option>
+    </select>
+  </label>
+  <label class="row">
+    From
+    <select bind:value={part.from}>
+      <option value="left">Left corner</option>
+      <option value="right">Right corner</option>
+    </select>
+  </label>
+  <LengthField
+    label="Distance"
+    value={part.distance}
+    style={session.style}
+    onset={(mm) => void (part.distance = mm)}
+  />
+  <LengthField
+    label="Width"
+    value={part.width}
+    style={session.style}
+    onset={(mm) => void (part.width = mm)}
+  />
+  <LengthField
+    label="Depth"
+    value={part.depth}
+    style={session.style}
+    onset={(mm) => void (part.depth = mm)}
+  />
+  <Button onclick={push}>Push</Button>
+</details>
+<details>
+  <summary>Stretch beyond a line</summary>
+  <LengthField
+    label="Line at"
+    value={stretch.distance}
+    style={session.style}
+    hint="from left"
+    onset={(mm) => void (stretch.distance = mm)}
+  />
+  <label class="row">
+    Moves what is
+    <select bind:value={stretch.towards}>
+      <option value="right">right of it</option>
+      <option value="left">left of it</option>
+    </select>
+  </label>
+  <LengthField
+    label="By"
+    value={null}
+    style={session.style}
+    least={-30_000}
+    placeholder="type, Enter"
+    onset={stretchBy}
+  />
+</details>
+<div><Button onclick={join}>Remove the corner at left</Button></div>
+
+<style>
+  details {
+    display: grid;
+    gap: 0.4rem;
+  }
+  summary {
+    color: var(--tide);
+    cursor: pointer;
+  }
+  details :global(.field),
+  details .row {
+    margin-top: 0.35rem;
+  }
+  details :global(button) {
+    margin-top: 0.5rem;
+  }
+</style>

@@ -1,0 +1,69 @@
+<script lang="ts">
+  import { placeAt, roomShape, surveyReport } from 'goodreach';
+  import { useWorkspace } from '$session/context';
+
+  /** Taped distances as thin lines, and on request how well each corner is known: ellipses drawn twenty times their size. */
+  let { scale }: { scale: number } = $props();
+  const { session, screen } = useWorkspace();
+  const shape = $derived(roomShape(session.document));
+  const report = $derived(surveyReport(session.document));
+  const taped = $derived(
+    report.measurements.flatMap((one) => {
+      const { observation } = one;
+      if (observation.of !== 'distance') return [];
+      return {
+        id: observation.id,
+        from: placeAt(shape.outline, observation.from),
+        to: placeAt(shape.outline, observation.to),
+        excluded: observation.standing === 'excluded',
+        suspect: report.suspects.some((other) => other === one),
+      };
+    }),
+  );
+  const ENLARGED = 20;
+</script>
+
+{#each taped as { id, from, to, excluded, suspect } (id)}
+  <line
+    data-source={id}
+    class:suspect
+    class:chosen={screen.selected === id}
+    x1={from.x}
+    y1={-from.y}
+    x2={to.x}
+    y2={-to.y}
+    stroke-width={(screen.selected === id ? 0.5 : 0.25) * scale}
+    stroke-dasharray={excluded ? `${0.6 * scale} ${1.2 * scale}` : `${3 * scale} ${0.8 * scale}`}
+  />
+{/each}
+{#if screen.ellipses && screen.surveyTab === 'checks'}
+  {#each report.corners as { at, ellipse, name } (name)}
+    <ellipse
+      cx={at.x}
+      cy={-at.y}
+      rx={Math.max(0.6 * scale, ellipse.major * ENLARGED)}
+      ry={Math.max(0.6 * scale, ellipse.minor * ENLARGED)}
+      transform="rotate({(-ellipse.turn * 180) / Math.PI} {at.x} {-at.y})"
+      stroke-width={0.35 * scale}
+    >
+      <title>{name}</title>
+    </ellipse>
+  {/each}
+{/if}
+
+<style>
+  line,
+  ellipse {
+    fill: color-mix(in srgb, var(--tide) 14%, transparent);
+    stroke: var(--tide);
+  }
+  line {
+    cursor: pointer;
+  }
+  .suspect {
+    stroke: var(--blocked);
+  }
+  .chosen {
+    stroke: var(--clay);
+  }
+</style>
