@@ -1,6 +1,7 @@
 import { RoomBuilder } from '../src/demo/build-room';
 import { must } from '../src/result';
 import { makeRoom } from '../src/survey/make-room';
+import { outlineFaces } from '../src/survey/outlines';
 
 /** A metric rectangle, faces A to D clockwise, as a builder to set things in. Lengths mm. */
 export function rectangle(a = 4000, b = 3000, c: number | null = null, d: number | null = null): RoomBuilder {
@@ -9,7 +10,7 @@ export function rectangle(a = 4000, b = 3000, c: number | null = null, d: number
     unit: 'mm',
     step: 1,
     ceilingHeight: 2400,
-    lengths: [a, b, c, d],
+    faces: outlineFaces({ id: 'rectangle', turns: 0, mirrored: false }, [a, b, c, d], 'mm'),
   });
   return new RoomBuilder(must(made));
 }

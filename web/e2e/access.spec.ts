@@ -15,6 +15,7 @@ for (const light of ['light', 'dark'] as const) {
     await page.goto(studio.address);
     const found = await faults('sign-in');
     await studio.newRoom('Millimetres', ['4000', '3000']);
+    await studio.tab('Openings');
     await page.getByRole('button', { name: 'Add door' }).click();
     found.push(...(await faults('survey')));
     await studio.step('Set');

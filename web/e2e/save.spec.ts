@@ -72,26 +72,26 @@ test('two pages on one room: edits to different things are joined, to the same t
   const other = await context.newPage();
   await other.goto(page.url());
   await other.locator('[data-ready=true]').waitFor();
-  await page.getByLabel('Ceiling').fill('2500');
+  await page.getByLabel('Ceiling', { exact: true }).fill('2500');
   await page.keyboard.press('Enter');
   await studio.saved(1);
-  await other.getByLabel('Face A').fill('4200');
+  await other.getByLabel('Face A', { exact: true }).fill('4200');
   await other.keyboard.press('Enter');
   await expect(other.getByRole('status').last()).toHaveText('saved, revision 2');
-  await expect(other.getByLabel('Ceiling')).not.toBeVisible();
+  await expect(other.getByLabel('Ceiling', { exact: true })).not.toBeVisible();
   await other.locator('.plan').focus();
   await other.keyboard.press('Escape');
-  await expect(other.getByLabel('Ceiling')).toHaveValue('2500');
+  await expect(other.getByLabel('Ceiling', { exact: true })).toHaveValue('2500');
 
-  await page.getByLabel('Ceiling').fill('2600');
+  await page.getByLabel('Ceiling', { exact: true }).fill('2600');
   await page.keyboard.press('Enter');
   await studio.saved(3);
-  await other.getByLabel('Ceiling').fill('2700');
+  await other.getByLabel('Ceiling', { exact: true }).fill('2700');
   await other.keyboard.press('Enter');
   await expect(other.getByRole('alert').first()).toContainText('Someone else changed the same things');
   await expect(other.getByRole('link', { name: 'Keep my version' })).toBeVisible();
   await other.getByRole('button', { name: 'Take the saved room' }).click();
-  await expect(other.getByLabel('Ceiling')).toHaveValue('2600');
+  await expect(other.getByLabel('Ceiling', { exact: true })).toHaveValue('2600');
   await expect(other.getByRole('status').last()).toHaveText('saved, revision 3');
 });
 
@@ -102,7 +102,7 @@ test('the server answers a stale save with 409, strangers with 404 or 401, other
   application,
 }) => {
   await studio.newRoom('Millimetres', ['4000', '3000']);
-  await page.getByLabel('Ceiling').fill('2500');
+  await page.getByLabel('Ceiling', { exact: true }).fill('2500');
   await page.keyboard.press('Enter');
   await studio.saved(1);
   const edits = [

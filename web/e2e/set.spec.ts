@@ -101,6 +101,7 @@ test('Escape drops a drag without a trace', async ({ page, studio }) => {
 
 test('reach checks follow every edit, and a finding points at its place', async ({ page, studio }) => {
   await studio.newRoom('Millimetres', ['4000', '2150']);
+  await studio.tab('Openings');
   await page.getByRole('button', { name: 'Add door' }).click();
   await page.getByRole('combobox', { name: 'Face' }).selectOption('D');
   await page.getByLabel('Distance').fill('1300');

@@ -43,7 +43,7 @@ export class Studio {
     await page.getByRole('button', { name: 'Add job' }).click();
     await page.getByRole('heading', { name: 'Measure the room' }).waitFor();
     for (const [index, length] of lengths.entries()) {
-      await page.getByLabel(`Face ${'ABCD'[index]}`).fill(length);
+      await page.getByLabel(`Face ${'ABCDEFGH'[index]}`, { exact: true }).fill(length);
       await page.keyboard.press('Enter');
     }
     await page.getByRole('button', { name: 'Make the room' }).click();
@@ -57,6 +57,10 @@ export class Studio {
   async openRoom(name: string): Promise<void> {
     await this.page.getByRole('link', { name }).first().click();
     await this.ready();
+  }
+
+  async tab(name: 'Faces' | 'Checks' | 'Openings' | 'Things'): Promise<void> {
+    await this.page.getByRole('tab', { name }).click();
   }
 
   async step(name: 'Survey' | 'Set' | 'Reach' | 'Draw'): Promise<void> {

@@ -2,6 +2,7 @@ import { fillGap } from '../commands/fill-gap';
 import type { Design } from '../document/design';
 import { must } from '../result';
 import { makeRoom } from '../survey/make-room';
+import { outlineFaces } from '../survey/outlines';
 import { MM_PER_INCH } from '../units/units';
 import { RoomBuilder } from './build-room';
 
@@ -14,7 +15,11 @@ export function orchardKitchen(): Design {
     unit: 'ft-in',
     step: inches(1 / 16),
     ceilingHeight: inches(96.5),
-    lengths: [inches(139), inches(112.5), null, null],
+    faces: outlineFaces(
+      { id: 'rectangle', turns: 0, mirrored: false },
+      [inches(139), inches(112.5)],
+      'ft-in',
+    ),
   });
   const builder = new RoomBuilder(must(made));
   builder.open('face-a', 'window', inches(52));

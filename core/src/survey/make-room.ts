@@ -14,8 +14,16 @@ export interface NewRoom {
   unit: LengthUnit;
   step: number;
   ceilingHeight: number;
-  /** Faces A to D, clockwise; C and D may be null when only two were taped. */
-  lengths: readonly [number, number, number | null, number | null];
+  /** Its faces, clockwise. */
+  faces: readonly NewFace[];
+}
+
+/** A face of a new room: its length, mm, and the inside angle at its start, radians; each measured, or only taken until it is. */
+export interface NewFace {
+  length: number;
+  measured: boolean;
+  corner: number;
+  cornerMeasured: boolean;
 }
 
 /** The standard sizes a job of these units starts with, mm. */
@@ -45,15 +53,10 @@ export function roomStandards(unit: LengthUnit) {
       } as const);
 }
 
-/**
- * A new four-sided room. With two lengths it is a rectangle; a third and fourth length are met exactly, and then the
- * corners are as near square as the lengths allow.
- */
-export function makeRoom({ name, unit, step, ceilingHeight, lengths }: NewRoom): Result<Design> {
+/** A new room of these faces. Measured lengths are met exactly; corners that were not measured are as near theirs as the lengths allow. */
+export function makeRoom({ name, unit, step, ceilingHeight, faces }: NewRoom): Result<Design> {
   const wrong = firstRefusal(
-    ...lengths.flatMap((length, index) =>
-      length === null ? [] : [within(`Face ${faceLetter(index)}`, length, LEAST_FACE, MOST_FACE)],
-    ),
+    ...faces.map(({ length }, index) => within(`Face ${faceLetter(index)}`, length, LEAST_FACE, MOST_FACE)),
     within('The ceiling height', ceilingHeight, LEAST_CEILING, MOST_HEIGHT),
   );
   if (wrong) return wrong;
@@ -66,18 +69,15 @@ export function makeRoom({ name, unit, step, ceilingHeight, lengths }: NewRoom):
     ceilingHeight: quantise(ceilingHeight),
     ...roomStandards(unit),
   };
-  const faces = lengths.map((length, index): FaceRecord => {
-    const opposite = lengths[index - 2] ?? lengths[index]!;
-    return {
-      kind: 'face',
-      id: `face-${faceLetter(index).toLowerCase()}`,
-      length: quantise(length ?? opposite),
-      lengthFrom: length === null ? 'outline' : 'measured',
-      corner: Math.PI / 2,
-      cornerFrom: 'assumed',
-    };
-  });
+  const records = faces.map(({ length, measured, corner, cornerMeasured }, index): FaceRecord => ({
+    kind: 'face',
+    id: `face-${faceLetter(index).toLowerCase()}`,
+    length: quantise(length),
+    lengthFrom: measured ? 'measured' : 'outline',
+    corner,
+    cornerFrom: cornerMeasured ? 'measured' : 'assumed',
+  }));
   return checkDesign(
-    designOf([room, { kind: 'loop', id: 'loop', faces: faces.map(({ id }) => id) }, ...faces]),
+    designOf([room, { kind: 'loop', id: 'loop', faces: records.map(({ id }) => id) }, ...records]),
   );
 }

@@ -8,13 +8,20 @@ import { must, type Result } from '../result';
 import { refusalText } from '../wording/refusal-text';
 import { rectangle } from '../../testing/rooms';
 import { makeRoom } from './make-room';
+import { outlineFaces } from './outlines';
 import { doorSweeps, placedOpenings } from './openings';
 import { faceLetter, roomShape } from './room-shape';
 import { computedValue, insideAngle } from './observations';
 import { solveLoop, type LoopFace } from './solve-loop';
 
 const room = (lengths: [number, number, number | null, number | null]) =>
-  makeRoom({ name: 'Room', unit: 'mm', step: 1, ceilingHeight: 2400, lengths });
+  makeRoom({
+    name: 'Room',
+    unit: 'mm',
+    step: 1,
+    ceilingHeight: 2400,
+    faces: outlineFaces({ id: 'rectangle', turns: 0, mirrored: false }, lengths, 'mm'),
+  });
 /** The third corner of the quadrilateral of these lengths whose corners are nearest square, by golden section over the first corner's angle. */
 function squarest([a, b, c, d]: [number, number, number, number]): Point {
   const corners = (turn: number): Point[] => {

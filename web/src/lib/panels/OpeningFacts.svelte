@@ -61,6 +61,9 @@
     change({ ...part, distance: distanceFor({ ...opening, ...part }, placed.left, placed.face.length) });
   }
 
+  /** From an end to the jamb nearer to it, from the centre to the centre line, until chosen otherwise. */
+  const measureFrom = (from: MeasuredFrom) => measure({ from, to: from });
+
   function centre() {
     change({ from: 'centre', to: 'centre', distance: 0 });
   }
@@ -113,10 +116,7 @@
 {/if}
 <label class="row">
   Measured from
-  <select
-    value={opening.from}
-    onchange={(event) => measure({ from: event.currentTarget.value as MeasuredFrom })}
-  >
+  <select value={opening.from} onchange={(event) => measureFrom(event.currentTarget.value as MeasuredFrom)}>
     {#each measuredFrom as from (from)}<option value={from}>{fromNames[from]}</option>{/each}
   </select>
 </label>

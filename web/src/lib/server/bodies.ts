@@ -8,12 +8,10 @@ import {
   IsIn,
   IsInt,
   IsNotEmpty,
-  IsNumber,
   IsObject,
   IsString,
   IsUUID,
   Length,
-  Max,
   MaxLength,
   Min,
   ValidateIf,
@@ -64,19 +62,6 @@ export class SaveBody {
   @ValidateNested({ each: true })
   @Type(() => EditBody)
   edits!: EditBody[];
-}
-
-export class NewRoomBody {
-  @IsString() @IsNotEmpty({ message: 'Give the room a name.' }) @MaxLength(80) name!: string;
-  @IsIn([...lengthUnits]) unit!: LengthUnit;
-  @IsNumber() @Min(0.01) @Max(100) step!: number;
-  @IsNumber() ceilingHeight!: number;
-  @IsArray() @ArrayMinSize(4) @ArrayMaxSize(4) @ValidateIf(() => true) lengths!: [
-    number,
-    number,
-    number | null,
-    number | null,
-  ];
 }
 
 /** A checked body, or what is wrong with it: one sentence a fault, with its path. */

@@ -4,6 +4,7 @@ import {
   canonical,
   invertPatch,
   makeRoom,
+  outlineFaces,
   must,
   putOpening,
   usualOpening,
@@ -40,7 +41,13 @@ beforeAll(async () => {
 afterAll(() => drop());
 
 const start = must(
-  makeRoom({ name: 'Kitchen', unit: 'mm', step: 1, ceilingHeight: 2400, lengths: [4000, 3000, null, null] }),
+  makeRoom({
+    name: 'Kitchen',
+    unit: 'mm',
+    step: 1,
+    ceilingHeight: 2400,
+    faces: outlineFaces({ id: 'rectangle', turns: 0, mirrored: false }, [4000, 3000], 'mm'),
+  }),
 );
 
 async function newRoom(studio: Studio): Promise<Room> {

@@ -1,10 +1,16 @@
-import { applyPatch, makeRoom, must, setRoom, type Design, type Patch } from 'goodreach';
+import { applyPatch, makeRoom, outlineFaces, must, setRoom, type Design, type Patch } from 'goodreach';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { DesignSession, type LocalEdit } from './design-session.svelte';
 import { SaveQueue } from './save-queue.svelte';
 
 const start = must(
-  makeRoom({ name: 'Kitchen', unit: 'mm', step: 1, ceilingHeight: 2400, lengths: [4000, 3000, null, null] }),
+  makeRoom({
+    name: 'Kitchen',
+    unit: 'mm',
+    step: 1,
+    ceilingHeight: 2400,
+    faces: outlineFaces({ id: 'rectangle', turns: 0, mirrored: false }, [4000, 3000], 'mm'),
+  }),
 );
 
 /** A server of one room in memory, which can be cut off, lose replies, and be edited by someone else. */

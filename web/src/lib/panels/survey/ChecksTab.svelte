@@ -212,7 +212,8 @@
   </tbody>
 </table>
 <label class="ellipses">
-  <input type="checkbox" bind:checked={screen.ellipses} /> Show on the plan how well each corner is known, 20 times enlarged
+  <input type="checkbox" bind:checked={screen.ellipses} /> Show on the plan how well each corner is known, 20 times
+  enlarged
 </label>
 <Button
   onclick={() =>

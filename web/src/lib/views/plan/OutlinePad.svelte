@@ -12,13 +12,14 @@
   import { PIXELS_PER_PAPER_MM } from './camera';
 
   interface Props {
-    /** The room so far; null while too little is typed. */
+    /** The room so far, or a sketch of it while too little is typed; null for nothing to show. */
     design: Design | null;
+    sketched: boolean;
     style: LengthStyle;
     /** Takes the lengths of faces A and B of a dragged rectangle, mm. */
     ondraw: (a: number, b: number) => void;
   }
-  let { design, style, ondraw }: Props = $props();
+  let { design, sketched, style, ondraw }: Props = $props();
 
   let width = $state(800);
   let height = $state(600);
@@ -43,7 +44,7 @@
       room.high / Math.max(80, height - 160),
     );
     const scale = mmPerPixel * PIXELS_PER_PAPER_MM;
-    const marks = drawPlan(design, scale);
+    const marks = drawPlan(design, scale, sketched ? ['dimensions', 'labels'] : []);
     const box = drawingBounds(marks, scale);
     const [w, h] = [width * mmPerPixel, height * mmPerPixel];
     const left = (box.left + box.right) / 2 - w / 2;
@@ -100,10 +101,9 @@
     </svg>
   {:else if picture}
     <!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by core, every text escaped -->
-    <svg class="drawing" viewBox={picture.box}>{@html picture.marks}</svg>
-  {:else}
-    <p>Type the lengths, or drag a rectangle here and correct its numbers.</p>
+    <svg class="drawing" class:sketched viewBox={picture.box}>{@html picture.marks}</svg>
   {/if}
+  {#if sketched && !dragged}<p>Type the lengths, or drag a rectangle here and correct its numbers.</p>{/if}
 </div>
 
 <style>
@@ -137,11 +137,15 @@
   .side {
     text-anchor: start;
   }
+  .sketched {
+    opacity: 0.35;
+  }
   p {
     position: absolute;
-    inset: 0;
-    display: grid;
-    place-items: center;
+    right: 2rem;
+    bottom: 2rem;
+    left: 2rem;
+    text-align: center;
     color: var(--soft);
   }
 </style>

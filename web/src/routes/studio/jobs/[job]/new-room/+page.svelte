@@ -2,46 +2,70 @@
   import { goto } from '$app/navigation';
   import {
     makeRoom,
+    outlineFaces,
     refusalText,
     roundingSteps,
     usualStyle,
     isInchUnit,
+    faceCount,
     faceLetter,
+    formatDegrees,
     roomShape,
+    type ChosenOutline,
     type LengthUnit,
   } from 'goodreach';
   import { untrack } from 'svelte';
   import { postJson } from '$session/post-json';
+  import OutlineChoice from '$lib/panels/survey/OutlineChoice.svelte';
+  import WalkEntry from '$lib/panels/survey/WalkEntry.svelte';
+  import { RoomWalk } from '$lib/tools/room-walk.svelte';
   import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
   import Wordmark from '$ui/Wordmark.svelte';
   import { stepName, unitNames } from '$ui/unit-names';
   import OutlinePad from '$views/plan/OutlinePad.svelte';
+  import WalkPad from '$views/plan/WalkPad.svelte';
   import type { PageData } from './$types';
 
   let { data }: { data: PageData } = $props();
   let name = $state('Kitchen');
   let unit: LengthUnit = $state(untrack(() => data.job.unit));
   let step = $state(untrack(() => data.job.step));
-  let lengths: (number | null)[] = $state([null, null, null, null]);
+  let outline: ChosenOutline | null = $state.raw({ id: 'rectangle', turns: 0, mirrored: false });
+  let lengths: (number | null)[] = $state([]);
   let ceilingHeight = $state(untrack(() => (isInchUnit(data.job.unit) ? 96 * 25.4 : 2400)));
   let problem = $state('');
   let sending = $state(false);
+  const walk = new RoomWalk();
 
   const style = $derived({ unit, step });
-  const ready = $derived(lengths[0] !== null && lengths[1] !== null);
+  const letters = $derived(
+    outline ? Array.from({ length: faceCount(outline.id) }, (_, i) => faceLetter(i)) : [],
+  );
+  const typed = $derived(lengths.some((length) => length != null));
   const made = $derived.by(() => {
-    const [a, b, c, d] = lengths;
-    if (a == null || b == null) return null;
-    return makeRoom({ name, unit, step, ceilingHeight, lengths: [a, b, c ?? null, d ?? null] });
+    const room = { name, unit, step, ceilingHeight };
+    if (outline) return typed ? makeRoom({ ...room, faces: outlineFaces(outline, lengths, unit) }) : null;
+    if (!walk.made) return null;
+    return walk.made.ok ? makeRoom({ ...room, faces: walk.made.value }) : walk.made;
+  });
+  /** The outline as it lies, at its usual size, while too little is typed to make the room. */
+  const sketch = $derived.by(() => {
+    if (!outline) return null;
+    const faces = outlineFaces(outline, lengths, unit).map((face) => ({ ...face, measured: true }));
+    const room = makeRoom({ name, unit, step, ceilingHeight, faces });
+    return room.ok ? room.value : null;
   });
   const refusal = $derived(made && !made.ok ? refusalText(made.refusal, style) : '');
-  const corners = $derived(
-    made?.ok ? roomShape(made.value).faces.map(({ corner }) => (corner * 180) / Math.PI) : [],
+  /** Too few lengths is no fault while they are still being typed. */
+  const unfinished = $derived(made && !made.ok && made.refusal.code === 'survey-underdetermined');
+  const skewed = $derived(
+    made?.ok
+      ? roomShape(made.value).faces.filter(({ corner, record }) => Math.abs(corner - record.corner) > 1e-4)
+      : [],
   );
-  const outOfSquare = $derived(corners.some((corner) => Math.abs(corner - 90) > 0.005));
 
-  function take(index: number, mm: number) {
+  function take(index: number, mm: number | null) {
     lengths[index] = mm;
     problem = '';
   }
@@ -51,15 +75,20 @@
     step = usualStyle(next).step;
   }
 
-  async function make(event: SubmitEvent) {
-    event.preventDefault();
-    if (!ready) {
-      problem = 'Type at least the lengths of faces A and B, or drag a rectangle.';
+  function choose(next: ChosenOutline | null) {
+    if (next?.id !== outline?.id) lengths = [];
+    outline = next;
+    problem = '';
+  }
+
+  async function make(event?: SubmitEvent) {
+    event?.preventDefault();
+    if (!made?.ok) {
+      problem = refusal || 'Type the lengths of the faces first, or drag a rectangle.';
       return;
     }
     sending = true;
-    const body = { name, unit, step, ceilingHeight, lengths: [...lengths] };
-    const answer = await postJson<{ id: string }>(`/api/jobs/${data.job.id}/rooms`, body);
+    const answer = await postJson<{ id: string }>(`/api/jobs/${data.job.id}/rooms`, { design: made.value });
     sending = false;
     if (answer.ok) await goto(`/rooms/${answer.value.id}?step=survey`);
     else problem = answer.message;
@@ -88,21 +117,27 @@
         {#each roundingSteps[unit] as one (one)}<option value={one}>{stepName(unit, one)}</option>{/each}
       </select>
     </label>
-    <p class="help">
-      Walk the faces one way round and type what the tape says. Leave C and D empty for a plain rectangle.
-    </p>
-    {#each lengths as length, index (index)}
-      <LengthField
-        label="Face {faceLetter(index)}"
-        value={length}
-        {style}
-        least={50}
-        placeholder={index > 1 ? `as ${faceLetter(index - 2)}` : ''}
-        focused={index === 0}
-        ontype={(mm) => take(index, mm)}
-        onset={(mm) => take(index, mm)}
-      />
-    {/each}
+    <OutlineChoice {outline} onchoose={choose} />
+    {#if outline}
+      <p class="help">
+        Walk the faces clockwise and type what the tape says. What you leave empty follows from the rest.
+      </p>
+      {#each letters as letter, index (`${outline.id} ${letter}`)}
+        <LengthField
+          label="Face {letter}"
+          value={lengths[index] ?? null}
+          {style}
+          least={50}
+          placeholder="follows"
+          focused={index === 0}
+          ontype={(mm) => take(index, mm)}
+          onset={(mm) => take(index, mm)}
+          onclear={() => take(index, null)}
+        />
+      {/each}
+    {:else}
+      <WalkEntry {walk} {style} />
+    {/if}
     <LengthField
       label="Ceiling"
       value={ceilingHeight}
@@ -111,20 +146,30 @@
       most={6000}
       onset={(mm) => void (ceilingHeight = mm)}
     />
-    {#if outOfSquare}
+    {#if skewed.length > 0}
       <p class="help">
-        Out of square: corners of {corners.map((corner) => `${corner.toFixed(2)}°`).join(', ')}. They are as
-        near square as these lengths allow.
+        Out of square: {skewed
+          .map(({ letter, corner }) => `${formatDegrees(corner)} before ${letter}`)
+          .join(', ')}. As near square as these lengths allow.
       </p>
     {/if}
-    {#if refusal || problem}<p class="problem" role="alert">{refusal || problem}</p>{/if}
-    <Button type="submit" look="primary" disabled={sending || Boolean(refusal)}>Make the room</Button>
+    {#if refusal && !problem}<p class={unfinished ? 'help' : 'problem'} role="status">{refusal}</p>{/if}
+    {#if problem}<p class="problem" role="alert">{problem}</p>{/if}
+    <Button type="submit" look="primary" disabled={sending}>Make the room</Button>
   </form>
-  <OutlinePad
-    design={made?.ok ? made.value : null}
-    {style}
-    ondraw={(a, b) => (lengths = [a, b, null, null])}
-  />
+  {#if outline}
+    <OutlinePad
+      design={made?.ok ? made.value : sketch}
+      sketched={!made?.ok}
+      {style}
+      ondraw={(a, b) => {
+        choose({ id: 'rectangle', turns: 0, mirrored: false });
+        lengths = [a, b];
+      }}
+    />
+  {:else}
+    <WalkPad {walk} {style} onclose={() => make()} />
+  {/if}
 </div>
 
 <style>
@@ -152,8 +197,8 @@
   form {
     display: grid;
     align-content: start;
-    gap: 0.7rem;
-    padding: 1.2rem;
+    gap: 0.45rem;
+    padding: 1rem 1.2rem;
     border-right: 1px solid var(--rule);
     background: var(--chrome);
     overflow-y: auto;

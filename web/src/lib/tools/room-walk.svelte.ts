@@ -1,0 +1,49 @@
+import {
+  aim,
+  turned,
+  walkedPlaces,
+  walkGap,
+  walkToFaces,
+  type Aim,
+  type NewFace,
+  type Point,
+  type Result,
+  type WalkedFace,
+} from 'goodreach';
+
+/** A room being walked face by face: typed lengths, directions from the pointer or a typed turn. */
+export class RoomWalk {
+  faces: readonly WalkedFace[] = $state.raw([]);
+  /** Where the next face would run by the pointer; null until it points. */
+  aimed: Aim | null = $state.raw(null);
+  /** A typed turn to the right, radians; it goes before the pointer. */
+  turn: number | null = $state(null);
+  gapMode: 'close' | 'share' = $state('close');
+
+  readonly places = $derived(walkedPlaces(this.faces));
+  readonly gap = $derived(walkGap(this.faces));
+  /** Direction of the next face: typed, pointed, or a square turn to the right. */
+  readonly heading = $derived(
+    this.turn !== null
+      ? turned(this.faces, this.turn)
+      : (this.aimed?.heading ?? (this.faces.length === 0 ? 0 : turned(this.faces, Math.PI / 2))),
+  );
+  readonly made: Result<NewFace[]> | null = $derived(
+    this.faces.length < 2 ? null : walkToFaces(this.faces, this.gapMode),
+  );
+
+  point(at: Point | null, near: number): void {
+    this.aimed = at ? aim(this.faces, at, near) : null;
+  }
+
+  add(length: number): void {
+    this.faces = [...this.faces, { length, heading: this.heading, typed: this.turn !== null }];
+    this.turn = null;
+    this.aimed = null;
+  }
+
+  takeBack(): void {
+    this.faces = this.faces.slice(0, -1);
+    this.aimed = null;
+  }
+}
