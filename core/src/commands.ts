@@ -6,8 +6,10 @@ import { lineUpOpening } from './commands/line-up-opening';
 import { moveFace } from './commands/move-face';
 import { moveItem } from './commands/move-item';
 import { pushPart } from './commands/push-part';
+import { putFixed } from './commands/put-fixed';
 import { putMeasurement } from './commands/put-measurement';
 import { putOpening } from './commands/put-opening';
+import { putService } from './commands/put-service';
 import { removeCorner } from './commands/remove-corner';
 import { removeThings } from './commands/remove-things';
 import { resizeFace } from './commands/resize-face';
@@ -29,8 +31,10 @@ export const commands = [
   moveFace,
   moveItem,
   pushPart,
+  putFixed,
   putMeasurement,
   putOpening,
+  putService,
   removeCorner,
   removeThings,
   resizeFace,

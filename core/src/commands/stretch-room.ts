@@ -1,10 +1,10 @@
-import { recordsOf } from '../document/design';
+import { placedRecords } from '../document/design';
 import { MOST_FACE } from '../document/limits';
 import { patchOf } from '../document/patch';
+import type { FloorPlacement, PlacedRecord } from '../document/records';
 import { within } from '../document/within';
-import { add, direction, distance, dot, scale, subtract, type Point } from '../geometry/point';
+import { add, direction, distance, dot, inward, place, scale, subtract, type Point } from '../geometry/point';
 import { refuse } from '../result';
-import { itemBoxes } from '../setting/item-box';
 import { rehome, type FacePart } from '../survey/rehome';
 import { reshape, walkedFaces } from '../survey/reshape';
 import { roomShape } from '../survey/room-shape';
@@ -49,11 +49,9 @@ export const stretchRoom: Command<Stretch> = {
     }
     const moved = rehome(design, parts);
     if (!moved.ok) return moved;
-    const boxes = new Map(itemBoxes(design).map((box) => [box.id, box]));
-    const free = recordsOf(design, 'item').flatMap((record) => {
+    const free = placedRecords(design).flatMap((record) => {
       const { placement } = record;
-      const box = boxes.get(record.id)!;
-      if (placement.on !== 'floor' || beyond(middleOf(box.footprint)) <= 0) return [];
+      if (placement.on !== 'floor' || beyond(middleOf(record, placement)) <= 0) return [];
       const { x, y } = add(placement, scale(way, by));
       return [{ ...record, placement: { ...placement, x: quantise(x), y: quantise(y) } }];
     });
@@ -63,9 +61,9 @@ export const stretchRoom: Command<Stretch> = {
   },
 };
 
-function middleOf(points: readonly Point[]): Point {
-  return scale(
-    points.reduce((sum, point) => add(sum, point)),
-    1 / points.length,
-  );
+/** The middle of what stands free on the floor. */
+function middleOf(record: PlacedRecord, { x, y, turn }: FloorPlacement): Point {
+  if (record.kind === 'service') return { x, y };
+  const u = direction(turn);
+  return place({ x, y }, u, record.width / 2, inward(u), record.depth / 2);
 }

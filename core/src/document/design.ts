@@ -1,12 +1,15 @@
 import type {
   DesignRecord,
   FaceRecord,
+  FixedRecord,
   ItemRecord,
   LoopRecord,
   MeasurementRecord,
   OpeningRecord,
+  PlacedRecord,
   RecordKind,
   RoomRecord,
+  ServiceRecord,
 } from './records';
 
 /** The version of the document format this program writes. */
@@ -20,11 +23,13 @@ export interface Design {
 
 type ByKind = {
   face: FaceRecord;
+  fixed: FixedRecord;
   item: ItemRecord;
   loop: LoopRecord;
   measurement: MeasurementRecord;
   opening: OpeningRecord;
   room: RoomRecord;
+  service: ServiceRecord;
 };
 
 const sorted = new WeakMap<Design, Map<RecordKind, DesignRecord[]>>();
@@ -80,6 +85,13 @@ export function perDesign<T>(compute: (design: Design) => T): (design: Design) =
     return entry.value;
   };
 }
+
+/** All records that have a placement: items, fixed things, services. */
+export const placedRecords: (design: Design) => readonly PlacedRecord[] = perDesign((design) => [
+  ...recordsOf(design, 'item'),
+  ...recordsOf(design, 'fixed'),
+  ...recordsOf(design, 'service'),
+]);
 
 /** How many sets of records a `perRecords` function remembers for each anchor: the committed design and what a drag makes of it. */
 const REMEMBERED = 4;

@@ -14,7 +14,8 @@ export function designJsonSchema(): Schema {
       .sort(([a], [b]) => (a < b ? -1 : 1)),
   );
   const placements = [{ $ref: '#/$defs/FacePlacement' }, { $ref: '#/$defs/FloorPlacement' }];
-  (definitions['ItemRecord']!['properties'] as Schema)['placement'] = { oneOf: placements };
+  for (const name of ['FixedRecord', 'ItemRecord', 'ServiceRecord'])
+    (definitions[name]!['properties'] as Schema)['placement'] = { oneOf: placements };
   return {
     $schema: 'https://json-schema.org/draft/2020-12/schema',
     title: 'Good Reach design',

@@ -10,6 +10,7 @@ import {
   IsString,
   ValidateNested,
 } from 'class-validator';
+import { applyDecorators } from './apply-decorators';
 import { Millimetres, OneOf, Radians, RecordId, Words } from './decorators';
 import {
   LEAST_CEILING,
@@ -28,6 +29,7 @@ import {
   packIds,
   type PackId,
 } from './limits';
+import { fixedTypes, serviceTypes, type FixedType, type ServiceType } from './fixture-types';
 import {
   measuredFrom,
   openingActions,
@@ -164,6 +166,46 @@ export class FloorPlacement {
   @Radians(-6.2832, 6.2832) turn!: number;
 }
 
+/** A placement against a face or free on the floor, told apart by `on`. */
+function IsPlacement(): PropertyDecorator {
+  return applyDecorators(
+    ValidateNested(),
+    Type(() => FloorPlacement, {
+      discriminator: {
+        property: 'on',
+        subTypes: [
+          { name: 'face', value: FacePlacement },
+          { name: 'floor', value: FloorPlacement },
+        ],
+      },
+      keepDiscriminatorProperty: true,
+    }),
+  );
+}
+
+/** A thing built into the room that stays: its size, and where it stands. A round column is as wide as it is deep. */
+export class FixedRecord {
+  @Equals('fixed') kind!: 'fixed';
+  @RecordId() id!: string;
+  @OneOf(fixedTypes) type!: FixedType;
+  @Millimetres(LEAST_ITEM, MOST_FACE) width!: number;
+  @Millimetres(LEAST_ITEM, MOST_FACE) depth!: number;
+  @Millimetres(LEAST_ITEM, MOST_HEIGHT) height!: number;
+  /** Height of its underside above the floor. */
+  @Millimetres(0, MOST_HEIGHT) up!: number;
+  @IsPlacement() placement!: Placement;
+}
+
+/** A point of supply or waste: on a face so far from one of its ends, or on the floor or ceiling. */
+export class ServiceRecord {
+  @Equals('service') kind!: 'service';
+  @RecordId() id!: string;
+  @OneOf(serviceTypes) type!: ServiceType;
+  /** Height above the floor. */
+  @Millimetres(0, MOST_HEIGHT) up!: number;
+  @IsPlacement() placement!: Placement;
+}
+
 /** Anything set in the room. Its sizes are its own, so a change of the range's data never changes a design. */
 export class ItemRecord {
   @Equals('item') kind!: 'item';
@@ -178,32 +220,34 @@ export class ItemRecord {
   /** Height of its underside above the floor. */
   @Millimetres(0, MOST_HEIGHT) up!: number;
   @OneOf(['left', 'right']) hand!: Side;
-  @ValidateNested()
-  @Type(() => FloorPlacement, {
-    discriminator: {
-      property: 'on',
-      subTypes: [
-        { name: 'face', value: FacePlacement },
-        { name: 'floor', value: FloorPlacement },
-      ],
-    },
-    keepDiscriminatorProperty: true,
-  })
+  @IsPlacement()
   placement!: Placement;
 }
+
+/** A record that has a placement. */
+export type PlacedRecord = FixedRecord | ItemRecord | ServiceRecord;
 
 export type Side = 'left' | 'right';
 export type Placement = FacePlacement | FloorPlacement;
 export type DesignRecord =
-  FaceRecord | ItemRecord | LoopRecord | MeasurementRecord | OpeningRecord | RoomRecord;
+  | FaceRecord
+  | FixedRecord
+  | ItemRecord
+  | LoopRecord
+  | MeasurementRecord
+  | OpeningRecord
+  | RoomRecord
+  | ServiceRecord;
 export type RecordKind = DesignRecord['kind'];
 
 /** The class of each record kind, sorted by kind. */
 export const recordClasses = {
   face: FaceRecord,
+  fixed: FixedRecord,
   item: ItemRecord,
   loop: LoopRecord,
   measurement: MeasurementRecord,
   opening: OpeningRecord,
   room: RoomRecord,
+  service: ServiceRecord,
 };

@@ -1,5 +1,5 @@
 import { refuse, type Refusal } from '../result';
-import { recordOf, recordsOf, type Design } from './design';
+import { placedRecords, recordOf, recordsOf, type Design } from './design';
 
 /** What is wrong between records: there is one room and one loop, and everything named exists. */
 export function brokenReferences(design: Design): Refusal[] {
@@ -25,7 +25,7 @@ export function brokenReferences(design: Design): Refusal[] {
     needFace(`records.${id}.to.face`, to.face);
   }
   for (const { id, face } of recordsOf(design, 'opening')) needFace(`records.${id}.face`, face);
-  for (const { id, placement } of recordsOf(design, 'item')) {
+  for (const { id, placement } of placedRecords(design)) {
     if (placement.on === 'face') needFace(`records.${id}.placement.face`, placement.face);
   }
   return faults;

@@ -52,7 +52,7 @@ export function recordFaults(id: string, record: unknown, path: string): Fault[]
   if (!known)
     return [fault(`${path}.kind`, record['kind'], `must be one of ${Object.keys(recordClasses).join(', ')}`)];
   if (record['id'] !== id) return [fault(`${path}.id`, record['id'], `must be its own key, ${id}`)];
-  if (record['kind'] === 'item') {
+  if (['fixed', 'item', 'service'].includes(String(record['kind']))) {
     const placement = record['placement'];
     const on = isObject(placement) ? placement['on'] : undefined;
     if (on !== 'face' && on !== 'floor') return [fault(`${path}.placement.on`, on, 'must be face or floor')];

@@ -3,9 +3,12 @@ import { distance, type Point } from '../geometry/point';
 import { boundsOf, contains, distanceToSegment, forEachEdge, type Bounds } from '../geometry/polygon';
 import { formatArea } from '../units/format-area';
 import { itemBoxes } from '../setting/item-box';
+import { fixedThings } from '../survey/fixed-things';
 import { roomShape } from '../survey/room-shape';
 import { drawChains } from './draw-chains';
 import { drawItems } from './draw-items';
+import { drawFixed } from './draw-fixed';
+import { drawServices } from './draw-services';
 import { drawWalls } from './draw-walls';
 import { TEXT, type Layer, type Primitive } from './primitives';
 import { textWidth } from './text-layout';
@@ -18,6 +21,8 @@ export function drawPlan(design: Design, scale: number, without: readonly Layer[
   const marks = [
     ...drawItems(design, scale),
     ...drawWalls(design, scale),
+    ...drawFixed(design),
+    ...drawServices(design, scale),
     ...drawName(design, scale),
     ...drawChains(design, scale),
   ];
@@ -49,7 +54,10 @@ function drawName(design: Design, scale: number): Primitive[] {
 function emptiest(design: Design, half: number): Point {
   const { outline } = roomShape(design);
   const { left, right, bottom, top } = boundsOf(outline);
-  const polygons = [outline, ...itemBoxes(design).map(({ footprint }) => footprint)];
+  const polygons = [
+    outline,
+    ...[...itemBoxes(design), ...fixedThings(design)].map(({ footprint }) => footprint),
+  ];
   const room = (point: Point): number => {
     let nearest = Infinity;
     for (const polygon of polygons)

@@ -4,7 +4,8 @@ import type { Point } from '../geometry/point';
 export type Ink = 'drawing' | 'measure' | 'faint' | 'poche' | 'paper' | 'top' | 'item' | 'water';
 
 /** What a mark belongs to; views switch layers on and off, exports keep them. */
-export type Layer = 'walls' | 'openings' | 'tops' | 'items' | 'numbers' | 'labels' | 'dimensions' | 'sheet';
+export type Layer =
+  'walls' | 'openings' | 'services' | 'tops' | 'items' | 'numbers' | 'labels' | 'dimensions' | 'sheet';
 
 interface Mark {
   layer: Layer;

@@ -1,6 +1,7 @@
 import { perDesign, roomOf, styleOf, type Design } from '../document/design';
 import { itemBoxes } from '../setting/item-box';
 import { tops } from '../surfaces/tops';
+import { fixedThings } from '../survey/fixed-things';
 import { placedOpenings } from '../survey/openings';
 import { roomShape } from '../survey/room-shape';
 import { formatLengthWithUnit } from '../units/format-length';
@@ -26,6 +27,7 @@ export function runRules(design: Design, chosen: readonly Rule[]): ReachReport {
     room,
     shape: roomShape(design),
     boxes: itemBoxes(design),
+    fixed: fixedThings(design),
     openings: placedOpenings(design),
     tops: tops(design),
   };

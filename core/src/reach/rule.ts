@@ -4,6 +4,7 @@ import type { RoomRecord } from '../document/records';
 import type { Point } from '../geometry/point';
 import type { ItemBox } from '../setting/item-box';
 import type { Top } from '../surfaces/tops';
+import type { FixedThing } from '../survey/fixed-things';
 import type { PlacedOpening } from '../survey/openings';
 import type { RoomShape } from '../survey/room-shape';
 
@@ -16,6 +17,7 @@ export interface ReachFacts {
   room: RoomRecord;
   shape: RoomShape;
   boxes: readonly ItemBox[];
+  fixed: readonly FixedThing[];
   openings: readonly PlacedOpening[];
   tops: readonly Top[];
 }

@@ -25,8 +25,8 @@ export interface Landing {
 
 export interface Caught {
   face?: string;
-  /** The neighbour, opening or wall whose edge it stands against; or the opening it is centred on. */
-  by: 'end' | 'item' | 'opening' | 'wall' | 'centre' | 'face' | 'beside';
+  /** The neighbour, fixed thing, opening or wall whose edge it stands against; or the opening it is centred on. */
+  by: 'end' | 'fixed' | 'item' | 'opening' | 'wall' | 'centre' | 'face' | 'beside';
   id: string;
 }
 

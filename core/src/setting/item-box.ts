@@ -1,25 +1,17 @@
 import { perDesign, recordsOf, type Design } from '../document/design';
 import type { ItemRecord } from '../document/records';
-import { direction, inward, place, type Point } from '../geometry/point';
 import { kindOf } from '../ranges/kinds';
 import type { ItemKind } from '../ranges/item-kind';
-import { roomShape, type PlacedFace, type RoomShape } from '../survey/room-shape';
+import { footprintOf, type Footprint } from '../survey/footprint';
+import { roomShape, type RoomShape } from '../survey/room-shape';
 
-/** An item with its computed place: origin is its back left corner, u runs along its back, n towards its front. */
-export interface ItemBox {
+/** An item with its computed place and heights, mm. */
+export interface ItemBox extends Footprint {
   id: string;
   record: ItemRecord;
   kind: ItemKind;
-  origin: Point;
-  u: Point;
-  n: Point;
-  turn: number;
-  /** Floor outline, clockwise: back left, back right, front right, front left. */
-  footprint: Point[];
   low: number;
   high: number;
-  /** The face it stands against, and its left end along it, mm; null when it stands free. */
-  against: { face: PlacedFace; along: number } | null;
 }
 
 /** Every item with its place, in the order of their ids. */
@@ -30,41 +22,13 @@ export const itemBoxes: (design: Design) => readonly ItemBox[] = perDesign((desi
 
 /** Where one item record stands in a room of this shape. */
 export function boxOf(record: ItemRecord, shape: RoomShape): ItemBox {
-  const { placement, width, depth } = record;
-  let against: ItemBox['against'] = null;
-  let origin: Point;
-  let turn: number;
-  if (placement.on === 'face') {
-    const face = shape.byId.get(placement.face)!;
-    const along = placement.from === 'left' ? placement.distance : face.length - placement.distance - width;
-    against = { face, along };
-    origin = place(face.start, face.u, along, face.n, placement.off);
-    turn = face.turn;
-  } else {
-    origin = { x: placement.x, y: placement.y };
-    turn = placement.turn;
-  }
-  const u = against?.face.u ?? direction(turn);
-  const n = inward(u);
-  const footprint = [
-    origin,
-    place(origin, u, width, n, 0),
-    place(origin, u, width, n, depth),
-    place(origin, u, 0, n, depth),
-  ];
-  const kind = kindOf(record.type);
   return {
     id: record.id,
     record,
-    kind,
-    origin,
-    u,
-    n,
-    turn,
-    footprint,
+    kind: kindOf(record.type),
     low: record.up,
     high: record.up + record.height,
-    against,
+    ...footprintOf(record.placement, record.width, record.depth, shape),
   };
 }
 

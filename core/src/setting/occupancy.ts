@@ -1,15 +1,16 @@
 import type { Design } from '../document/design';
 import type { OpeningType } from '../document/opening-types';
+import { fixedThings } from '../survey/fixed-things';
 import { placedOpenings } from '../survey/openings';
 import { roomShape, type PlacedFace } from '../survey/room-shape';
 import { itemBoxes } from './item-box';
 import { stretchOfPolygon, stretchOfSegment, type Strip } from './strip';
 
-/** A stretch of a face that is taken: by an item, by an opening that reaches the floor, or by a wall that comes into the band. */
+/** A stretch of a face that is taken: by an item or a fixed thing, by an opening that reaches the floor, or by a wall that comes into the band. */
 export interface Stretch {
   from: number;
   to: number;
-  by: { kind: 'item' | 'opening' | 'wall'; id: string };
+  by: { kind: 'fixed' | 'item' | 'opening' | 'wall'; id: string };
 }
 
 /** The band of a face asked about: how deep from the face, between which heights, and what to leave out. */
@@ -32,6 +33,10 @@ export function occupied(design: Design, face: PlacedFace, band: Band): Stretch[
   for (const box of itemBoxes(design)) {
     if (box.id === band.except || box.low >= band.high || box.high <= band.low) continue;
     add(stretchOfPolygon(strip, box.footprint), 'item', box.id);
+  }
+  for (const thing of fixedThings(design)) {
+    if (thing.low >= band.high || thing.high <= band.low) continue;
+    add(stretchOfPolygon(strip, thing.footprint), 'fixed', thing.id);
   }
   for (const { record, face: host, left, right } of placedOpenings(design)) {
     if (host.id === face.id && passable(record.type) && record.sill < band.high)

@@ -1,6 +1,7 @@
 import type { Design } from '../document/design';
 import { scale, type Point } from '../geometry/point';
 import { TOUCH } from '../geometry/tolerance';
+import { fixedThings } from '../survey/fixed-things';
 import { roomShape } from '../survey/room-shape';
 import { itemBoxes, type ItemBox } from './item-box';
 import { stretchOfPolygon, stretchOfSegment, type Strip } from './strip';
@@ -14,7 +15,7 @@ export interface Tie {
   /** mm; negative when they go into each other. */
   distance: number;
   /** What it is measured to. */
-  to: { kind: 'item' | 'wall'; id: string };
+  to: { kind: 'fixed' | 'item' | 'wall'; id: string };
   /** Ends of the measured line, on the item and on the other thing. */
   from: Point;
   at: Point;
@@ -38,6 +39,10 @@ export function tieOn(design: Design, box: ItemBox, side: TieSide): Tie | undefi
   for (const other of itemBoxes(design)) {
     if (other.id === box.id || other.low >= box.high || other.high <= box.low) continue;
     consider(stretchOfPolygon(strip, other.footprint), 'item', other.id);
+  }
+  for (const thing of fixedThings(design)) {
+    if (thing.low >= box.high || thing.high <= box.low) continue;
+    consider(stretchOfPolygon(strip, thing.footprint), 'fixed', thing.id);
   }
   for (const face of roomShape(design).faces)
     consider(wallStretch(strip, face.start, face.end), 'wall', face.id);

@@ -1,4 +1,4 @@
-import { recordsOf, type Design } from '../document/design';
+import { placedRecords, recordsOf, type Design } from '../document/design';
 import type { DesignRecord, FacePlace, Side } from '../document/records';
 import { SAME_PLACE } from '../geometry/tolerance';
 import { ok, refuse, type Result } from '../result';
@@ -17,8 +17,8 @@ export interface FacePart {
 }
 
 /**
- * Everything that belongs to some faces, given its place on the parts each face becomes: openings and items stay where they
- * are along it. Refused when an opening would be cut in two.
+ * Everything that belongs to some faces, given its place on the parts each face becomes: openings, items, fixed things and services stay where
+ * they are along it. Refused when an opening would be cut in two.
  */
 export function rehome(
   design: Design,
@@ -36,8 +36,9 @@ export function rehome(
     const distance = distanceFor(record, left - zero, part.length ?? part.to - part.from);
     written.push({ ...record, face: part.face, distance: quantise(distance) });
   }
-  for (const record of recordsOf(design, 'item')) {
-    const { placement, width } = record;
+  for (const record of placedRecords(design)) {
+    const { placement } = record;
+    const width = record.kind === 'service' ? 0 : record.width;
     const parts = placement.on === 'face' ? partsOf[placement.face] : undefined;
     if (placement.on !== 'face' || !parts) continue;
     const face = byId.get(placement.face)!;

@@ -1,6 +1,6 @@
-import { loopOf, recordOf, recordsOf, type Design } from '../document/design';
+import { loopOf, placedRecords, recordOf, recordsOf, type Design } from '../document/design';
 import { applyPatch, patchOf } from '../document/patch';
-import type { DesignRecord, FaceRecord, ItemRecord, MeasurementRecord } from '../document/records';
+import type { DesignRecord, FaceRecord, MeasurementRecord, PlacedRecord } from '../document/records';
 import { distance, type Point } from '../geometry/point';
 import { must } from '../result';
 import { quantise } from '../units/units';
@@ -47,8 +47,8 @@ export function reshape(
   );
   const removed = [...loopOf(design).faces.filter((id) => !kept.has(id)), ...gone.map(({ id }) => id)];
   const others = [
-    ...rehomed.filter(({ id, kind }) => !design.records[id] || (kind !== 'measurement' && kind !== 'item')),
-    ...floorItems(recordsOf(design, 'item').map(fresh), datum),
+    ...rehomed.filter((record) => !design.records[record.id] || record.kind === 'opening'),
+    ...placedRecords(design).map((record) => inPlace(fresh(record), datum)),
     ...measurements(
       design,
       walked,
@@ -100,15 +100,13 @@ function facesOf(design: Design, walked: readonly Walked[], firmness: Firmness):
   });
 }
 
-/** Items as they are; those that stand free on the floor in the room's new coordinates. */
-function floorItems(items: readonly ItemRecord[], datum: Datum): ItemRecord[] {
-  return items.map((record) => {
-    const { placement } = record;
-    if (placement.on !== 'floor') return record;
-    const { x, y } = inDatum(datum, placement);
-    const turn = turnInDatum(datum, placement.turn);
-    return { ...record, placement: { ...placement, x: quantise(x), y: quantise(y), turn } };
-  });
+/** A placed thing as it is; one that stands free on the floor in the room's new coordinates. */
+function inPlace<R extends PlacedRecord>(record: R, datum: Datum): R {
+  const { placement } = record;
+  if (placement.on !== 'floor') return record;
+  const { x, y } = inDatum(datum, placement);
+  const turn = turnInDatum(datum, placement.turn);
+  return { ...record, placement: { ...placement, x: quantise(x), y: quantise(y), turn } };
 }
 
 /** Taped distances; those whose ends come to stand otherwise are excluded. */

@@ -1,5 +1,6 @@
 import { reachIntoSector, sectorOutline, sectorsMeet } from '../../geometry/sector';
 import { TOUCH } from '../../geometry/tolerance';
+import { fixedName } from '../../survey/fixed-things';
 import { doorSweeps } from '../../survey/openings';
 import type { Finding, Rule } from '../rule';
 
@@ -10,12 +11,16 @@ export const doorSwing: Rule = {
   level: 'collision',
   source: { 'inch-residential': 'kitchen planning guideline 2', 'metric-residential': 'common practice' },
   parameters: { 'inch-residential': {}, 'metric-residential': {} },
-  check({ openings, boxes }) {
+  check({ openings, boxes, fixed }) {
+    const bodies = [
+      ...boxes.map((box) => ({ ...box, name: box.record.code })),
+      ...fixed.map((thing) => ({ ...thing, name: `the ${fixedName(thing.record.type)}` })),
+    ];
     const doors = openings.flatMap((opening) => doorSweeps(opening).map((sector) => ({ opening, sector })));
     return doors.flatMap(({ opening, sector }, index): Omit<Finding, 'rule'>[] => {
       const base = { place: sectorOutline(sector), required: opening.record.width };
       const top = opening.record.sill + opening.record.height;
-      const hits = boxes
+      const hits = bodies
         .filter((box) => box.low < top && box.high > opening.record.sill)
         .map((box) => ({ box, reach: reachIntoSector(box.footprint, sector) }))
         .filter(({ reach }) => reach > TOUCH)
@@ -24,7 +29,7 @@ export const doorSwing: Rule = {
           verdict: 'blocked' as const,
           ids: [opening.record.id, box.id],
           measured: reach,
-          names: [opening.name, box.record.code],
+          names: [opening.name, box.name],
         }));
       const doorHits = doors
         .slice(index + 1)

@@ -1,26 +1,42 @@
 import { boundsOf, type Bounds } from '../../geometry/polygon';
 import { overlapDepth } from '../../geometry/convex';
 import { TOUCH } from '../../geometry/tolerance';
-import type { ItemBox } from '../../setting/item-box';
+import type { Point } from '../../geometry/point';
+import { fixedName } from '../../survey/fixed-things';
 import type { Rule } from '../rule';
 
 const none = { 'inch-residential': {}, 'metric-residential': {} };
 
-/** Two items take the same space. */
+/** Anything with a footprint and heights that may be run into. */
+interface Body {
+  id: string;
+  name: string;
+  item: boolean;
+  footprint: readonly Point[];
+  low: number;
+  high: number;
+}
+
+/** Two items, or an item and a fixed thing, take the same space. */
 export const itemCollision: Rule = {
   id: 'item-collision',
   name: 'Items apart',
   level: 'collision',
   source: { 'inch-residential': 'geometry', 'metric-residential': 'geometry' },
   parameters: none,
-  check({ boxes }) {
-    const sorted = boxes
+  check({ boxes, fixed }) {
+    const bodies: Body[] = [
+      ...boxes.map((box) => ({ ...box, name: box.record.code, item: true })),
+      ...fixed.map((thing) => ({ ...thing, name: fixedName(thing.record.type), item: false })),
+    ];
+    const sorted = bodies
       .map((box) => ({ box, bounds: boundsOf(box.footprint) }))
       .sort((a, b) => a.bounds.left - b.bounds.left);
     return sorted.flatMap(({ box, bounds }, index) => {
       const found = [];
       for (let next = index + 1; next < sorted.length && sorted[next]!.bounds.left < bounds.right; next++) {
         const other = sorted[next]!;
+        if (!box.item && !other.box.item) continue;
         if (!boundsMeet(bounds, other.bounds) || !heightsMeet(box, other.box)) continue;
         const depth = overlapDepth(box.footprint, other.box.footprint);
         if (depth <= TOUCH) continue;
@@ -32,7 +48,7 @@ export const itemCollision: Rule = {
           place,
           measured: depth,
           required: 0,
-          names: ids.map((id) => codeOf(boxes, id)),
+          names: ids.map((id) => bodies.find((body) => body.id === id)!.name),
         });
       }
       return found;
@@ -45,10 +61,6 @@ function boundsMeet(a: Bounds, b: Bounds): boolean {
   return a.bottom < b.top && b.bottom < a.top && a.left < b.right && b.left < a.right;
 }
 
-function heightsMeet(a: ItemBox, b: ItemBox): boolean {
+function heightsMeet(a: Body, b: Body): boolean {
   return Math.min(a.high, b.high) - Math.max(a.low, b.low) > TOUCH;
-}
-
-function codeOf(boxes: readonly ItemBox[], id: string): string {
-  return boxes.find((box) => box.id === id)!.record.code;
 }

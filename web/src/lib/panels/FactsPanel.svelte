@@ -1,10 +1,12 @@
 <script lang="ts">
   import { useWorkspace } from '$session/context';
   import FaceFacts from './FaceFacts.svelte';
+  import FixedFacts from './FixedFacts.svelte';
   import ItemFacts from './ItemFacts.svelte';
   import MeasurementFacts from './MeasurementFacts.svelte';
   import OpeningFacts from './OpeningFacts.svelte';
   import RoomFacts from './RoomFacts.svelte';
+  import ServiceFacts from './ServiceFacts.svelte';
 
   const { session, screen } = useWorkspace();
   const record = $derived(session.document.records[screen.selected ?? '']);
@@ -17,6 +19,10 @@
     {#key record.id}<OpeningFacts opening={record} />{/key}
   {:else if record?.kind === 'face'}
     {#key record.id}<FaceFacts face={record} />{/key}
+  {:else if record?.kind === 'fixed'}
+    {#key record.id}<FixedFacts thing={record} />{/key}
+  {:else if record?.kind === 'service'}
+    {#key record.id}<ServiceFacts service={record} />{/key}
   {:else if record?.kind === 'measurement'}
     {#key record.id}<MeasurementFacts measurement={record} />{/key}
   {:else}

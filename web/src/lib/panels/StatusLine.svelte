@@ -2,6 +2,7 @@
   import {
     checkReach,
     countVerdicts,
+    fixedName,
     formatLength,
     placedOpenings,
     roomOf,
@@ -33,6 +34,7 @@
       case 'opening':
         return `edge of ${opening?.name ?? 'the opening'}`;
       default:
+        if (record?.kind === 'fixed') return `beside the ${fixedName(record.type)}`;
         return record?.kind === 'item' ? `beside ${record.code}` : '';
     }
   }

@@ -5,6 +5,7 @@
   import ChecksTab from './survey/ChecksTab.svelte';
   import FacesTab from './survey/FacesTab.svelte';
   import OpeningsTab from './survey/OpeningsTab.svelte';
+  import ThingsTab from './survey/ThingsTab.svelte';
 
   const { screen } = useWorkspace();
 </script>
@@ -18,7 +19,8 @@
   />
   {#if screen.surveyTab === 'faces'}<FacesTab />
   {:else if screen.surveyTab === 'checks'}<ChecksTab />
-  {:else}<OpeningsTab />{/if}
+  {:else if screen.surveyTab === 'openings'}<OpeningsTab />
+  {:else}<ThingsTab />{/if}
 </div>
 
 <style>

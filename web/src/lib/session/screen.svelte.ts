@@ -14,6 +14,7 @@ export const surveyTabs = [
   { id: 'faces', name: 'Faces' },
   { id: 'checks', name: 'Checks' },
   { id: 'openings', name: 'Openings' },
+  { id: 'things', name: 'Things' },
 ] as const;
 export type SurveyTab = (typeof surveyTabs)[number]['id'];
 

@@ -22,7 +22,10 @@ export const shortcuts: readonly { keys: string; does: string }[] = [
   { keys: 'N, Shift N', does: 'Next item, the one before (in the plan)' },
   { keys: 'Arrow keys', does: 'Nudge the selected item by the rounding; with Shift ten times it' },
   { keys: 'Tab', does: 'From the plan to the ties of the selected item' },
-  { keys: 'Delete', does: 'Remove the selected item or opening' },
+  {
+    keys: 'Delete',
+    does: 'Remove what is selected: an item, opening, fixed thing, service or taped distance',
+  },
   { keys: 'Escape', does: 'Back out: of a drag, a typed number, the selection' },
   { keys: 'Space drag', does: 'Move the plan; the wheel zooms at the pointer' },
   { keys: '?', does: 'This list' },
@@ -48,7 +51,7 @@ export function workspaceKeys(
   };
   const remove = unlessTyping(() => {
     const kind = session.committed.records[screen.selected ?? '']?.kind;
-    if (!screen.selected || (kind !== 'item' && kind !== 'opening')) return;
+    if (!screen.selected || !kind || kind === 'face') return;
     if (session.run(removeThings, [screen.selected])) screen.select(null);
   });
   return tinykeys(target, {

@@ -1,5 +1,14 @@
 <script lang="ts">
-  import { boxOf, place, placedOpenings, roomShape, type PlacedFace, type Point } from 'goodreach';
+  import {
+    boxOf,
+    fixedThings,
+    place,
+    placedOpenings,
+    placedServices,
+    roomShape,
+    type PlacedFace,
+    type Point,
+  } from 'goodreach';
   import { useWorkspace } from '$session/context';
 
   let { scale }: { scale: number } = $props();
@@ -27,6 +36,17 @@
         [to, -face.thickness],
         [from, -face.thickness],
       ].map(([along, out]) => place(face.start, face.u, along!, face.n, out!));
+    if (record.kind === 'fixed') return fixedThings(design).find((one) => one.id === id)!.footprint;
+    if (record.kind === 'service') {
+      const { at } = placedServices(design).find((one) => one.id === id)!;
+      const half = 4 * scale;
+      return [
+        [-1, 1],
+        [1, 1],
+        [1, -1],
+        [-1, -1],
+      ].map(([x, y]) => ({ x: at.x + x! * half, y: at.y + y! * half }));
+    }
     if (record.kind === 'face') {
       const face = roomShape(design).byId.get(record.id);
       return face ? band(face, 0, face.length) : null;

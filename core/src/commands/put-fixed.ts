@@ -1,0 +1,63 @@
+import { roomOf, type Design } from '../document/design';
+import type { FixedType } from '../document/fixture-types';
+import { LEAST_ITEM, MOST_FACE, MOST_HEIGHT } from '../document/limits';
+import { patchOf } from '../document/patch';
+import type { FixedRecord } from '../document/records';
+import { firstRefusal, within } from '../document/within';
+import { fixedName } from '../survey/fixed-things';
+import { isInchUnit, MM_PER_INCH, quantise } from '../units/units';
+import { guarded, type Command } from './command';
+import { quantisedPlacement } from '../document/quantised-placement';
+
+/** Adds a fixed thing, or changes one that is there. */
+export const putFixed: Command<FixedRecord> = {
+  id: 'put-fixed',
+  label: ({ type }) => `Set a ${fixedName(type)}`,
+  run(design, thing) {
+    const wrong = firstRefusal(
+      within('The width', thing.width, LEAST_ITEM, MOST_FACE),
+      within('The depth', thing.depth, LEAST_ITEM, MOST_FACE),
+      within('The height', thing.height, LEAST_ITEM, MOST_HEIGHT),
+      within('The height above the floor', thing.up, 0, MOST_HEIGHT),
+    );
+    if (wrong) return wrong;
+    const placement = quantisedPlacement(thing.placement);
+    if (!placement.ok) return placement;
+    const after = { ...thing, placement: placement.value };
+    for (const key of ['width', 'depth', 'height', 'up'] as const) after[key] = quantise(after[key]);
+    return guarded(design, patchOf(design, [after]));
+  },
+};
+
+/** Usual width and depth, [mm, in] each, and where it reaches: up to the ceiling, or so high. */
+const usual: Record<
+  FixedType,
+  { width: [number, number]; depth: [number, number]; height?: [number, number] }
+> = {
+  breast: { width: [1000, 48], depth: [300, 16] },
+  chase: { width: [300, 12], depth: [300, 12] },
+  column: { width: [300, 12], depth: [300, 12] },
+  'pipe-box': { width: [150, 6], depth: [150, 6] },
+  radiator: { width: [800, 30], depth: [100, 4], height: [600, 24] },
+  'round-column': { width: [300, 12], depth: [300, 12] },
+  soffit: { width: [2000, 84], depth: [350, 14], height: [250, 12] },
+  step: { width: [900, 36], depth: [280, 11], height: [150, 6] },
+};
+
+/** A new fixed thing of its usual size, against the left end of a face. */
+export function usualFixed(design: Design, id: string, type: FixedType, face: string): FixedRecord {
+  const { unit, ceilingHeight } = roomOf(design);
+  const size = ([metric, inch]: [number, number]) => (isInchUnit(unit) ? inch * MM_PER_INCH : metric);
+  const { width, depth, height } = usual[type];
+  const high = height ? size(height) : ceilingHeight;
+  return {
+    kind: 'fixed',
+    id,
+    type,
+    width: size(width),
+    depth: size(depth),
+    height: high,
+    up: type === 'soffit' ? ceilingHeight - high : 0,
+    placement: { on: 'face', face, from: 'left', distance: 0, off: 0 },
+  };
+}

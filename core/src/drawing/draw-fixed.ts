@@ -1,0 +1,72 @@
+import type { Design } from '../document/design';
+import { middle, place, type Point } from '../geometry/point';
+import { fixedThings, type FixedThing } from '../survey/fixed-things';
+import { DASH, line, outline, WEIGHT, type Primitive } from './primitives';
+
+/** What is built into the room: solid things cut, low things seen from above, what hangs from the ceiling dashed. */
+export function drawFixed(design: Design): Primitive[] {
+  return fixedThings(design).flatMap((thing) => bodyOf(thing).map((mark) => ({ ...mark, source: thing.id })));
+}
+
+function bodyOf(thing: FixedThing): Primitive[] {
+  const { record, footprint, circle, origin, u, n } = thing;
+  const at = (across: number, out: number): Point => place(origin, u, across, n, out);
+  const { width, depth } = record;
+  switch (record.type) {
+    case 'round-column':
+      return [
+        {
+          type: 'arc',
+          layer: 'walls',
+          centre: circle!.centre,
+          radius: circle!.radius,
+          from: 0,
+          sweep: 2 * Math.PI,
+          weight: WEIGHT.cut,
+          ink: 'drawing',
+          fill: 'poche',
+        },
+      ];
+    case 'radiator': {
+      const fins = Math.max(2, Math.round(width / 100));
+      return [
+        outline('items', footprint, WEIGHT.object, 'drawing', 'item'),
+        ...Array.from({ length: fins - 1 }, (_, index) => {
+          const across = (width * (index + 1)) / fins;
+          return line('items', [at(across, depth * 0.2), at(across, depth * 0.8)], WEIGHT.thin, 'drawing');
+        }),
+      ];
+    }
+    case 'step':
+      return [
+        outline('items', footprint, WEIGHT.object, 'drawing', 'item'),
+        line(
+          'items',
+          [middle(footprint[3]!, footprint[2]!), middle(footprint[0]!, footprint[1]!)],
+          WEIGHT.thin,
+          'drawing',
+        ),
+        line(
+          'items',
+          [
+            at(width / 2 - depth * 0.2, depth * 0.25),
+            at(width / 2, 0),
+            at(width / 2 + depth * 0.2, depth * 0.25),
+          ],
+          WEIGHT.thin,
+          'drawing',
+        ),
+      ];
+    case 'soffit':
+      return [{ ...outline('walls', footprint, WEIGHT.thin, 'drawing'), dash: DASH }];
+    case 'pipe-box':
+    case 'chase':
+      return [
+        outline('walls', footprint, WEIGHT.object, 'drawing', 'item'),
+        line('walls', [footprint[0]!, footprint[2]!], WEIGHT.thin, 'drawing'),
+        line('walls', [footprint[1]!, footprint[3]!], WEIGHT.thin, 'drawing'),
+      ];
+    default:
+      return [outline('walls', footprint, WEIGHT.cut, 'drawing', 'poche')];
+  }
+}

@@ -1,0 +1,153 @@
+import { describe, expect, it } from 'vitest';
+import { rectangle } from '../../testing/rooms';
+import { editFaces } from '../commands/edit-faces';
+import { moveFace } from '../commands/move-face';
+import { pushPart } from '../commands/push-part';
+import { putFixed, usualFixed } from '../commands/put-fixed';
+import { putService } from '../commands/put-service';
+import type { FixedType } from '../document/fixture-types';
+import type { FixedRecord, Placement } from '../document/records';
+import { drawPlan } from '../drawing/plan';
+import { checkReach, sayFinding } from '../reach/check-reach';
+import { hug } from '../setting/hug';
+import { itemBoxes } from '../setting/item-box';
+import { tiesOf } from '../setting/ties';
+import { headroom } from './ceiling';
+import { fixedThings } from './fixed-things';
+import { roomShape } from './room-shape';
+import { placedServices, usualServiceHeight } from './services';
+
+const withThing = (type: FixedType, change: Partial<FixedRecord> = {}) => {
+  const builder = rectangle();
+  builder.run(putFixed, { ...usualFixed(builder.design, 'thing', type, 'face-a'), ...change });
+  return builder;
+};
+const at = (distance: number): Placement => ({ on: 'face', face: 'face-a', from: 'left', distance, off: 0 });
+
+describe('a fixed thing', () => {
+  it('takes up its stretch of the run: a cabinet hugs beside it and is tied to it', () => {
+    const builder = withThing('pipe-box', { placement: at(1000) });
+    const cabinet = { width: 600, depth: 560, low: 0, high: 870 };
+    const landing = hug(builder.design, cabinet, { x: 1480, y: -280 }, 60);
+    expect(landing).toMatchObject({ placement: { distance: 1150 }, caught: { by: 'fixed', id: 'thing' } });
+    builder.set('F600', 'face-a', 1200);
+    const left = tiesOf(builder.design, itemBoxes(builder.design)[0]!).find(({ side }) => side === 'left');
+    expect(left).toMatchObject({ distance: 50, to: { kind: 'fixed', id: 'thing' } });
+  });
+
+  it('is run into, where it has the height of what runs into it', () => {
+    const collisions = (type: FixedType) => {
+      const builder = withThing(type, { placement: at(300) });
+      builder.set('F600', 'face-a', 350);
+      return checkReach(builder.design)
+        .findings.filter(({ rule }) => rule === 'item-collision')
+        .map((finding) => sayFinding(builder.design, finding));
+    };
+    expect(collisions('chase')).toEqual([expect.stringMatching(/F600 and chase go 250 mm into each other/)]);
+    expect(collisions('soffit')).toEqual([]);
+  });
+
+  it('stands in the way of a door', () => {
+    const builder = withThing('radiator', {
+      placement: { on: 'face', face: 'face-d', from: 'right', distance: 200, off: 0 },
+    });
+    builder.open('face-a', 'door', 50);
+    const sentences = checkReach(builder.design).findings.map((finding) =>
+      sayFinding(builder.design, finding),
+    );
+    expect(sentences).toContainEqual(
+      expect.stringMatching(/Door D1 hits the radiator: it stands \d+ mm inside the swing/),
+    );
+  });
+
+  it('that is round holds its circle, and little more', () => {
+    const [column] = fixedThings(
+      withThing('round-column', { placement: { on: 'floor', x: 1000, y: -1000, turn: 0 } }).design,
+    );
+    const { centre, radius } = column!.circle!;
+    expect(centre).toEqual({ x: 1150, y: -1150 });
+    for (const { x, y } of column!.footprint)
+      expect(Math.hypot(x - centre.x, y - centre.y)).toBeCloseTo(radius / Math.cos(Math.PI / 24), 9);
+  });
+
+  it('goes with its face when the room changes, as services do', () => {
+    const builder = withThing('radiator', { placement: at(2600) });
+    builder.run(putService, { kind: 'service', id: 'tap', type: 'cold', up: 550, placement: at(1300) });
+    builder.run(putService, {
+      kind: 'service',
+      id: 'lamp',
+      type: 'light',
+      up: 2400,
+      placement: { on: 'floor', x: 2000, y: -1500, turn: 0 },
+    });
+    builder.run(pushPart, {
+      face: 'face-a',
+      from: 'left',
+      distance: 1000,
+      width: 800,
+      depth: 300,
+      ids: ['r1', 'front', 'r2', 'rest', 'whole'],
+    });
+    expect(fixedThings(builder.design)[0]!.against).toMatchObject({ face: { id: 'rest' }, along: 800 });
+    const tap = placedServices(builder.design).find(({ id }) => id === 'tap')!;
+    expect(tap.against!.face.id).toBe('front');
+    expect(tap.at).toMatchObject({ x: expect.closeTo(1300, 6), y: expect.closeTo(300, 6) });
+    builder.run(moveFace, { face: 'face-d', by: 250 });
+    const lamp = placedServices(builder.design).find(({ id }) => id === 'lamp')!;
+    expect(lamp.at.x).toBeCloseTo(2250, 6);
+  });
+});
+
+describe('services', () => {
+  it('have usual heights, and a symbol each on the plan', () => {
+    expect(usualServiceHeight('light', 'mm', 2400)).toBe(2400);
+    expect(usualServiceHeight('socket', 'ft-in', 2400)).toBeCloseTo(44 * 25.4, 9);
+    const builder = rectangle();
+    builder.run(putService, { kind: 'service', id: 's', type: 'gas', up: 100, placement: at(900) });
+    const marks = drawPlan(builder.design, 20).filter(({ source }) => source === 's');
+    expect(marks.map(({ layer }) => layer)).toEqual(['services', 'services', 'services']);
+    expect(
+      putService.run(builder.design, { kind: 'service', id: 's', type: 'gas', up: -1, placement: at(0) }).ok,
+    ).toBe(false);
+  });
+});
+
+describe('a sloped ceiling', () => {
+  const sloped = () => {
+    const builder = rectangle();
+    builder.run(editFaces, { faces: ['face-a', 'face-b'], change: { ceilingHeight: 2000 } });
+    builder.run(editFaces, { faces: ['face-c', 'face-d'], change: { ceilingHeight: 2600 } });
+    return builder;
+  };
+
+  it('is the plane through its corners: room area times the mean height', () => {
+    const { ceiling, volume, wallArea } = roomShape(sloped().design);
+    expect(volume).toBeCloseTo(4000 * 3000 * 2300, 0);
+    expect(wallArea).toBeCloseTo(4000 * 2000 + 4000 * 2600 + 2 * 3000 * 2300, 3);
+    const square = (x: number, y: number) => [
+      { x, y },
+      { x: x + 500, y },
+      { x: x + 500, y: y - 600 },
+      { x, y: y - 600 },
+    ];
+    expect(headroom(ceiling, square(100, 0))).toBeCloseTo(2000, 6);
+    expect(headroom(ceiling, square(3400, -1500))).toBeCloseTo(2300, 6);
+    expect(headroom(ceiling, square(9000, 0))).toBe(Infinity);
+  });
+
+  it('is met by tall items under its low side only', () => {
+    const builder = sloped();
+    const tall = builder.set('COLD600', 'face-a', 500);
+    const low = () =>
+      checkReach(builder.design).findings.filter(({ rule }) => rule === 'wall-collision').length;
+    const before = low();
+    const record = itemBoxes(builder.design).find(({ id }) => id === tall)!.record;
+    const design = {
+      ...builder.design,
+      records: { ...builder.design.records, [tall]: { ...record, height: 2100 } },
+    };
+    const found = checkReach(design).findings.filter(({ rule }) => rule === 'wall-collision');
+    expect([before, found.length]).toEqual([0, 1]);
+    expect(sayFinding(design, found[0]!)).toBe('COLD600 goes 100 mm into the ceiling.');
+  });
+});

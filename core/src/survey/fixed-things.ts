@@ -1,0 +1,53 @@
+import { perDesign, recordsOf, type Design } from '../document/design';
+import type { FixedType } from '../document/fixture-types';
+import type { FixedRecord } from '../document/records';
+import { add, direction, place, scale, type Point } from '../geometry/point';
+import { footprintOf, type Footprint } from './footprint';
+import { roomShape } from './room-shape';
+
+/** A fixed thing with its computed place and heights, mm. A round column's footprint is a polygon around its circle. */
+export interface FixedThing extends Footprint {
+  id: string;
+  record: FixedRecord;
+  low: number;
+  high: number;
+  /** Of a round column. */
+  circle: { centre: Point; radius: number } | null;
+}
+
+/** Sides of the polygon that stands for a circle: it goes past the circle by less than 1 % of the radius at its corners. */
+const SIDES = 24;
+
+/** Every fixed thing with its place, in the order of their ids. */
+export const fixedThings: (design: Design) => readonly FixedThing[] = perDesign((design) => {
+  const shape = roomShape(design);
+  return recordsOf(design, 'fixed').map((record) => {
+    const round = record.type === 'round-column';
+    const depth = round ? record.width : record.depth;
+    const at = footprintOf(record.placement, record.width, depth, shape);
+    const radius = record.width / 2;
+    const centre = place(at.origin, at.u, radius, at.n, radius);
+    return {
+      id: record.id,
+      record,
+      low: record.up,
+      high: record.up + record.height,
+      ...at,
+      footprint: round ? around(centre, radius) : at.footprint,
+      circle: round ? { centre, radius } : null,
+    };
+  });
+});
+
+/** A polygon around a circle, clockwise. */
+function around(centre: Point, radius: number): Point[] {
+  const reach = radius / Math.cos(Math.PI / SIDES);
+  return Array.from({ length: SIDES }, (_, index) =>
+    add(centre, scale(direction((-2 * Math.PI * index) / SIDES), reach)),
+  );
+}
+
+/** What a fixed thing is called in a sentence. */
+export function fixedName(type: FixedType): string {
+  return type.replace('-', ' ');
+}

@@ -1,0 +1,18 @@
+<script lang="ts">
+  import { drawServiceSymbol, svgMarks, type ServiceType } from 'goodreach';
+
+  let { type }: { type: ServiceType } = $props();
+</script>
+
+<!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by core, every text escaped -->
+<svg class="drawing" viewBox="-2.2 -2.2 4.4 4.4" aria-hidden="true"
+  >{@html svgMarks(drawServiceSymbol(type), 1)}</svg
+>
+
+<style>
+  svg {
+    flex: none;
+    width: 20px;
+    height: 20px;
+  }
+</style>

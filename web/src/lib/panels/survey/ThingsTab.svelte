@@ -1,0 +1,133 @@
+<script lang="ts">
+  import {
+    fixedThings,
+    fixedTypes,
+    placedServices,
+    putFixed,
+    putService,
+    roomOf,
+    roomShape,
+    serviceTypes,
+    usualFixed,
+    usualServiceHeight,
+    type FixedType,
+    type ServiceType,
+  } from 'goodreach';
+  import { nanoid } from 'nanoid';
+  import { useWorkspace } from '$session/context';
+  import { fixedNames, serviceNames } from '$ui/thing-names';
+  import ServiceSymbol from './ServiceSymbol.svelte';
+
+  const { session, screen } = useWorkspace();
+  const shape = $derived(roomShape(session.document));
+  const things = $derived(fixedThings(session.document));
+  const services = $derived(placedServices(session.document));
+
+  /** The face chosen, or the first. */
+  function face() {
+    const selected = session.committed.records[screen.selected ?? ''];
+    if (selected?.kind === 'face') return shape.byId.get(selected.id)!;
+    if (selected && 'placement' in selected && selected.placement.on === 'face')
+      return shape.byId.get(selected.placement.face)!;
+    return shape.faces[0]!;
+  }
+
+  function addFixed(type: FixedType) {
+    const id = `fixed-${nanoid(8)}`;
+    if (session.run(putFixed, usualFixed(session.committed, id, type, face().id))) screen.select(id);
+  }
+
+  function addService(type: ServiceType) {
+    const id = `service-${nanoid(8)}`;
+    const { unit, ceilingHeight } = roomOf(session.committed);
+    const on = face();
+    const [a, b] = [shape.outline[0]!, shape.outline[Math.floor(shape.outline.length / 2)]!];
+    const done = session.run(putService, {
+      kind: 'service',
+      id,
+      type,
+      up: usualServiceHeight(type, unit, ceilingHeight),
+      placement:
+        type === 'light'
+          ? { on: 'floor', x: (a.x + b.x) / 2, y: (a.y + b.y) / 2, turn: 0 }
+          : { on: 'face', face: on.id, from: 'left', distance: Math.round(on.length / 2), off: 0 },
+    });
+    if (done) screen.select(id);
+  }
+</script>
+
+<h3>Fixed things</h3>
+<div class="adds">
+  {#each fixedTypes as type (type)}
+    <button onclick={() => addFixed(type)}>{fixedNames[type]}</button>
+  {/each}
+</div>
+<ul>
+  {#each things as { record, against } (record.id)}
+    <li>
+      <button class:selected={screen.selected === record.id} onclick={() => screen.select(record.id)}>
+        {fixedNames[record.type]}{against ? ` on face ${against.face.letter}` : ''}
+      </button>
+    </li>
+  {/each}
+</ul>
+<h3>Services</h3>
+<div class="adds">
+  {#each serviceTypes as type (type)}
+    <button onclick={() => addService(type)}><ServiceSymbol {type} /> {serviceNames[type]}</button>
+  {/each}
+</div>
+<ul>
+  {#each services as { record, against } (record.id)}
+    <li>
+      <button class:selected={screen.selected === record.id} onclick={() => screen.select(record.id)}>
+        <ServiceSymbol type={record.type} />
+        {serviceNames[record.type]}{against ? ` on face ${against.face.letter}` : ''}
+      </button>
+    </li>
+  {:else}
+    <li class="help">Choose a face, then what comes out of it; type its distance and height in the facts.</li>
+  {/each}
+</ul>
+
+<style>
+  h3 {
+    font-size: 13px;
+  }
+  .adds {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 0.3rem;
+  }
+  button {
+    display: flex;
+    align-items: center;
+    gap: 0.4rem;
+    min-height: 30px;
+    padding: 0.15rem 0.5rem;
+    border: 1px solid var(--rule);
+    border-radius: 3px;
+    background: var(--sheet);
+    cursor: pointer;
+    text-align: left;
+  }
+  button:hover,
+  button.selected {
+    border-color: var(--clay);
+  }
+  ul {
+    display: grid;
+    gap: 0.2rem;
+    margin: 0;
+    padding: 0;
+    list-style: none;
+  }
+  li button {
+    width: 100%;
+    border-color: transparent;
+    background: none;
+  }
+  li button.selected {
+    background: var(--sheet);
+  }
+</style>

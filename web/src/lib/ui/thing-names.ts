@@ -1,0 +1,26 @@
+import type { FixedType, ServiceType } from 'goodreach';
+
+/** What fixed things and services are called on screen. */
+export const fixedNames: Record<FixedType, string> = {
+  breast: 'Breast',
+  chase: 'Chase',
+  column: 'Column',
+  'pipe-box': 'Pipe box',
+  radiator: 'Radiator',
+  'round-column': 'Round column',
+  soffit: 'Soffit',
+  step: 'Step',
+};
+
+export const serviceNames: Record<ServiceType, string> = {
+  cold: 'Cold water',
+  data: 'Data',
+  drain: 'Drain',
+  extract: 'Extract',
+  gas: 'Gas',
+  hot: 'Hot water',
+  light: 'Light',
+  socket: 'Socket',
+  switch: 'Switch',
+  vent: 'Vent',
+};
