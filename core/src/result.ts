@@ -20,7 +20,7 @@ export interface RefusalData {
   'survey-underdetermined': { missing: number; measure: string[] };
   'survey-impossible': { detail: string };
   'survey-crossing': { first: string; second: string };
-  'opening-beyond-face': { opening: string; face: string; from: number; to: number; length: number };
+  'beyond-face': { what: string; face: string; from: number; to: number; length: number };
   'pocket-too-short': { opening: string; face: string; needed: number; available: number };
   'niche-too-deep': { opening: string; depth: number; wall: number };
   'not-across': { opening: string; other: string };

@@ -1,3 +1,4 @@
+import { putFixed, usualFixed } from '../commands/put-fixed';
 import { designOf, type Design } from '../document/design';
 import type { FaceRecord, RoomRecord } from '../document/records';
 import { must } from '../result';
@@ -50,6 +51,12 @@ export function galleyWithBay(): Design {
   builder.open('face-k', 'window', 900, { width: 1200 });
   builder.open('face-h', 'window', 150, { width: 1160, sill: 600, height: 1400 });
   builder.open('face-l', 'door', 900);
+  builder.run(putFixed, {
+    ...usualFixed(builder.design, 'pipe-box', 'pipe-box', 'face-k'),
+    width: 200,
+    depth: 200,
+    placement: { on: 'face', face: 'face-k', from: 'right', distance: 0, off: 0 },
+  });
   builder.set('F600-3', 'face-a', 120);
   builder.set('F600', 'face-a', 720);
   builder.set('COOK900', 'face-c', 60);

@@ -1,15 +1,38 @@
-import type { Design } from '../document/design';
+import { recordsOf, type Design } from '../document/design';
 import { brokenReferences } from '../document/references';
-import { ok, type Refusal, type Result } from '../result';
+import { SAME_PLACE } from '../geometry/tolerance';
+import { ok, refuse, type Refusal, type Result } from '../result';
 import { openingFaults } from './openings';
-import { tryRoomShape } from './room-shape';
+import { fixedName } from './fixed-things';
+import { roomShape, tryRoomShape } from './room-shape';
 
 /** Everything that keeps records from making a room together: broken references, an outline that can't be, openings that don't fit. */
 export function designRefusals(design: Design): Refusal[] {
   const broken = brokenReferences(design);
   if (broken.length > 0) return broken;
   const shape = tryRoomShape(design);
-  return shape.ok ? openingFaults(design) : [shape.refusal];
+  return shape.ok ? [...openingFaults(design), ...placementFaults(design)] : [shape.refusal];
+}
+
+/** Fixed things and services that reach past the end of the face they are on. */
+function placementFaults(design: Design): Refusal[] {
+  const { byId } = roomShape(design);
+  return [...recordsOf(design, 'fixed'), ...recordsOf(design, 'service')].flatMap((record) => {
+    const { placement, type } = record;
+    if (placement.on !== 'face') return [];
+    const { letter, length } = byId.get(placement.face)!;
+    const width = record.kind === 'fixed' ? record.width : 0;
+    const from = placement.from === 'left' ? placement.distance : length - placement.distance - width;
+    const to = from + width;
+    if (from >= -SAME_PLACE && to <= length + SAME_PLACE) return [];
+    return [
+      refuse('beyond-face', { what: capital(fixedName(type)), face: letter, from, to, length }).refusal,
+    ];
+  });
+}
+
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
 }
 
 /** The design if its records make a room; else the first thing in the way. */

@@ -12,11 +12,15 @@ import { checkReach, sayFinding } from '../reach/check-reach';
 import { hug } from '../setting/hug';
 import { itemBoxes } from '../setting/item-box';
 import { tiesOf } from '../setting/ties';
+import type { Result } from '../result';
+import { refusalText } from '../wording/refusal-text';
+import { setFaceLength } from '../commands/set-face-length';
 import { headroom } from './ceiling';
 import { fixedThings } from './fixed-things';
 import { roomShape } from './room-shape';
 import { placedServices, usualServiceHeight } from './services';
 
+const sentence = (result: Result<unknown>) => (result.ok ? '' : refusalText(result.refusal));
 const withThing = (type: FixedType, change: Partial<FixedRecord> = {}) => {
   const builder = rectangle();
   builder.run(putFixed, { ...usualFixed(builder.design, 'thing', type, 'face-a'), ...change });
@@ -68,6 +72,15 @@ describe('a fixed thing', () => {
     expect(centre).toEqual({ x: 1150, y: -1150 });
     for (const { x, y } of column!.footprint)
       expect(Math.hypot(x - centre.x, y - centre.y)).toBeCloseTo(radius / Math.cos(Math.PI / 24), 9);
+  });
+
+  it('is refused past the end of its face, and keeps the face from being made shorter', () => {
+    const builder = withThing('radiator', { placement: at(3000) });
+    const service = { kind: 'service', id: 's', type: 'socket', up: 300, placement: at(4100) } as const;
+    expect(sentence(putService.run(builder.design, service))).toContain('Socket does not fit on face A');
+    expect(sentence(setFaceLength.run(builder.design, { face: 'face-a', length: 3700 }))).toContain(
+      'Radiator does not fit on face A: it would reach from 3000 mm to 3800 mm',
+    );
   });
 
   it('goes with its face when the room changes, as services do', () => {

@@ -1,5 +1,5 @@
 import { perDesign, recordsOf, type Design } from '../document/design';
-import type { FixedType } from '../document/fixture-types';
+import type { FixedType, ServiceType } from '../document/fixture-types';
 import type { FixedRecord } from '../document/records';
 import { add, direction, place, scale, type Point } from '../geometry/point';
 import { footprintOf, type Footprint } from './footprint';
@@ -47,7 +47,7 @@ function around(centre: Point, radius: number): Point[] {
   );
 }
 
-/** What a fixed thing is called in a sentence. */
-export function fixedName(type: FixedType): string {
+/** What a fixed thing or a service is called in a sentence. */
+export function fixedName(type: FixedType | ServiceType): string {
   return type.replace('-', ' ');
 }

@@ -106,8 +106,8 @@ export function openingFaults(design: Design): Refusal[] {
   placed.forEach((opening, index) => {
     const { record, face, left, right, name } = opening;
     if (left < -SAME_PLACE || right > face.length + SAME_PLACE) {
-      const data = { opening: name, face: face.letter, from: left, to: right, length: face.length };
-      faults.push(refuse('opening-beyond-face', data).refusal);
+      const data = { what: name, face: face.letter, from: left, to: right, length: face.length };
+      faults.push(refuse('beyond-face', data).refusal);
     }
     const headroom = Math.min(wallHeightAt(face, left), wallHeightAt(face, right));
     if (top(record) > headroom + SAME_PLACE)

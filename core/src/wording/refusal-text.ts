@@ -23,8 +23,8 @@ const wording: Wording = {
       : 'No room can have these lengths and corners. Measure the last one again.',
   'survey-crossing': ({ first, second }) =>
     `Face ${first} would cross face ${second}. Check their lengths and corners.`,
-  'opening-beyond-face': ({ opening, face, from, to, length }, show) =>
-    `${opening} does not fit on face ${face}: it would reach from ${show(from)} to ${show(to)}, the face is ${show(length)} long. Make it narrower or move it.`,
+  'beyond-face': ({ what, face, from, to, length }, show) =>
+    `${what} does not fit on face ${face}: it would reach from ${show(from)} to ${show(to)}, the face is ${show(length)} long. Make it narrower or move it.`,
   'pocket-too-short': ({ opening, face, needed, available }, show) =>
     `${opening} slides into ${show(needed)} of wall; face ${face} has ${show(available)} there. Let it slide the other way, or move it.`,
   'niche-too-deep': ({ opening, depth, wall }, show) =>

@@ -128,7 +128,7 @@ describe('saving', () => {
   const door = usualOpening('d', 'face-a', 'door', 0, 'mm');
   const put = (record: object): Patch => [{ id: 'd', before: null, after: record as never }];
   it.each([
-    ['a door wider than its wall', put({ ...door, width: 4200 }), 'opening-beyond-face'],
+    ['a door wider than its wall', put({ ...door, width: 4200 }), 'beyond-face'],
     ['a record with an unknown key', put({ ...door, colour: 'red' }), 'design-faulty'],
     ['a record under another id', [{ id: 'e', before: null, after: door }] as Patch, 'design-faulty'],
     ['a number that is none', put({ ...door, width: 'wide' }), 'design-faulty'],

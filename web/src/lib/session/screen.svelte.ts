@@ -49,9 +49,9 @@ export class ScreenState {
     return this.selected === id || this.also.includes(id);
   }
 
-  /** Adds a face to what is chosen, or takes it out. */
-  toggle(id: string): void {
-    const chosen = this.selected === null ? [] : [this.selected, ...this.also];
+  /** Adds a face to the faces chosen, or takes it out. */
+  toggle(id: string, isFace: (id: string) => boolean): void {
+    const chosen = [this.selected, ...this.also].filter((one) => one !== null && isFace(one)) as string[];
     const next = chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id];
     this.select(next[0] ?? null);
     this.also = next.slice(1);

@@ -71,6 +71,10 @@
     return session.run(putMeasurement, { ...record, length }) ? '' : session.message;
   }
 
+  function takeCorners(cornerFrom: 'measured' | 'assumed') {
+    session.run(editFaces, { faces: shape.faces.map(({ id }) => id), change: { cornerFrom } });
+  }
+
   const isSuspect = (one: MeasurementReport) => report.suspects.some((other) => other === one);
 
   /** By how much the adjusted value differs from the given one, with its sign. */
@@ -215,13 +219,10 @@
   <input type="checkbox" bind:checked={screen.ellipses} /> Show on the plan how well each corner is known, 20 times
   enlarged
 </label>
-<Button
-  onclick={() =>
-    session.run(editFaces, {
-      faces: shape.faces.map(({ id }) => id),
-      change: { cornerFrom: 'assumed' },
-    })}>Take all corners as assumed</Button
->
+<div class="corners">
+  <Button onclick={() => takeCorners('measured')}>All corners measured as they stand</Button>
+  <Button onclick={() => takeCorners('assumed')}>All corners only assumed</Button>
+</div>
 
 <style>
   .sum,
@@ -314,6 +315,10 @@
   }
   td .believe[aria-pressed='true'] {
     background: var(--sheet);
+  }
+  .corners {
+    display: grid;
+    gap: 0.4rem;
   }
   .ellipses input {
     accent-color: var(--clay);

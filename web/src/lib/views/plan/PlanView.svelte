@@ -110,7 +110,7 @@
       view.setPointerCapture(event.pointerId);
       screen.select(source);
     } else if (source && event.shiftKey && session.committed.records[source]?.kind === 'face') {
-      screen.toggle(source);
+      screen.toggle(source, (id) => session.committed.records[id]?.kind === 'face');
     } else if (source) {
       screen.select(source);
     }

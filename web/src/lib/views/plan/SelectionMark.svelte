@@ -36,16 +36,13 @@
         [to, -face.thickness],
         [from, -face.thickness],
       ].map(([along, out]) => place(face.start, face.u, along!, face.n, out!));
-    if (record.kind === 'fixed') return fixedThings(design).find((one) => one.id === id)!.footprint;
+    if (record.kind === 'fixed') {
+      const { record: thing, ...at } = fixedThings(design).find((one) => one.id === id)!;
+      return thing.type === 'round-column' ? square(at.circle!.centre, at.circle!.radius) : at.footprint;
+    }
     if (record.kind === 'service') {
       const { at } = placedServices(design).find((one) => one.id === id)!;
-      const half = 4 * scale;
-      return [
-        [-1, 1],
-        [1, 1],
-        [1, -1],
-        [-1, -1],
-      ].map(([x, y]) => ({ x: at.x + x! * half, y: at.y + y! * half }));
+      return square(at, 4 * scale);
     }
     if (record.kind === 'face') {
       const face = roomShape(design).byId.get(record.id);
@@ -53,6 +50,15 @@
     }
     const opening = placedOpenings(design).find((one) => one.record.id === record.id);
     return opening ? band(opening.face, opening.left, opening.right) : null;
+  }
+
+  function square({ x, y }: Point, half: number): Point[] {
+    return [
+      { x: x - half, y: y + half },
+      { x: x + half, y: y + half },
+      { x: x + half, y: y - half },
+      { x: x - half, y: y - half },
+    ];
   }
 
   function points(outline: Point[]): string {

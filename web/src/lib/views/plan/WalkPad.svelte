@@ -61,7 +61,7 @@
 </script>
 
 <!-- A pointer way to what the fields beside it take from the keyboard. -->
-<!-- svelte-ignore a11y_click_events_have_key_events -->
+<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_noninteractive_element_interactions -->
 <div
   class="pad"
   role="img"
