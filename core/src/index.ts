@@ -68,6 +68,7 @@ export * from './survey/openings';
 export * from './survey/outlines';
 export * from './survey/room-shape';
 export * from './survey/services';
+export * from './survey/shared-shift';
 export * from './survey/survey-report';
 export * from './survey/walk';
 export * from './units/angles';

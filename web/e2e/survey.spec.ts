@@ -201,3 +201,35 @@ test('a room is walked face by face, closed by pointing at its start', async ({ 
   expect(faces.map(({ length }) => Math.round(length))).toEqual([4000, 3000, 1500, 1200, 2500, 1800]);
   expect(area).toBeCloseTo(4000 * 1800 + 1500 * 1200, 0);
 });
+
+test('a face is dragged on the plan, and dropped with Escape', async ({ page, studio }) => {
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  const width = async () =>
+    Math.round(roomShape((await studio.design()) as unknown as Design).faces[0]!.length);
+  /** The middle of the letter of a face on screen: it stands in its wall. */
+  const wall = async (letter: string) => {
+    const box = (await page.locator(`.plan g[data-layer=walls]`).filter({ hasText: letter }).boundingBox())!;
+    return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+  };
+  const other = await wall('B');
+  const from = await wall('D');
+  await page.mouse.move(from.x, from.y);
+  await page.mouse.down();
+  await page.mouse.move(from.x - 30, from.y, { steps: 4 });
+  await expect(page.locator('.moved')).toHaveText(/^out \d+/);
+  await page.keyboard.press('Escape');
+  await page.mouse.up();
+  await expect(page.locator('.moved')).toHaveCount(0);
+  await studio.saved(0);
+  await page.mouse.move(from.x, from.y);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 30, from.y + 7, { steps: 4 });
+  const said = Number((await page.locator('.moved').textContent())!.replace(/\D/g, ''));
+  await page.mouse.up();
+  await studio.saved(1);
+  expect(await width()).toBe(4000 - said);
+  expect(said % 10).toBe(0);
+  // The first corner moved; what did not is still where it was.
+  const after = await wall('B');
+  expect(Math.hypot(after.x - other.x, after.y - other.y)).toBeLessThan(2);
+});

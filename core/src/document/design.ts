@@ -98,25 +98,26 @@ const REMEMBERED = 4;
 
 /**
  * Remembers what a pure function computes from some records of a design: designs that share those very records share the
- * result. The first record selected is the anchor it is remembered by.
+ * result. The first record selected is the anchor it is remembered by. A hint may make computing faster, never the result another.
  */
-export function perRecords<T>(
+export function perRecords<T, Hint>(
   select: (design: Design) => readonly DesignRecord[],
-  compute: (design: Design) => T,
-): (design: Design) => T {
-  const known = new WeakMap<DesignRecord, { records: readonly DesignRecord[]; value: T }[]>();
-  return perDesign((design) => {
+  compute: (design: Design, hint?: Hint) => T,
+): (design: Design, hint?: Hint) => T {
+  const byAnchor = new WeakMap<DesignRecord, { records: readonly DesignRecord[]; value: T }[]>();
+  const byDesign = new WeakMap<Design, { value: T }>();
+  return (design, hint) => {
+    const known = byDesign.get(design);
+    if (known) return known.value;
     const records = select(design);
-    const entries = known.get(records[0]!) ?? [];
-    const entry = entries.find(
-      (one) =>
-        one.records.length === records.length && one.records.every((record, i) => record === records[i]),
-    );
-    if (entry) return entry.value;
-    const value = compute(design);
-    known.set(records[0]!, [{ records, value }, ...entries].slice(0, REMEMBERED));
-    return value;
-  });
+    const entries = byAnchor.get(records[0]!) ?? [];
+    const same = (one: (typeof entries)[number]) =>
+      one.records.length === records.length && one.records.every((record, i) => record === records[i]);
+    const entry = entries.find(same) ?? { records, value: compute(design, hint) };
+    byAnchor.set(records[0]!, [entry, ...entries.filter((one) => one !== entry)].slice(0, REMEMBERED));
+    byDesign.set(design, entry);
+    return entry.value;
+  };
 }
 
 /** A design of these records. */

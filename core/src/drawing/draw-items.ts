@@ -11,23 +11,30 @@ const FRONT = 20;
 /** Radius of a number's circle, paper mm. */
 export const BALLOON = 2.6;
 
-/** Tops, items and their numbers. */
-export function drawItems(design: Design, scaleBy: number): Primitive[] {
+/** Every item in plan. */
+export function drawItems(design: Design): Primitive[] {
+  return itemBoxes(design).flatMap(drawItem);
+}
+
+/** The outlines of the countertops. */
+export function drawTops(design: Design): Primitive[] {
+  return tops(design).map((top) => ({
+    type: 'path',
+    layer: 'tops',
+    rings: top.outline,
+    closed: true,
+    weight: WEIGHT.top,
+    ink: 'top',
+  }));
+}
+
+/** The number of every item, in its circle. */
+export function drawNumbers(design: Design, scaleBy: number): Primitive[] {
   const numbers = itemNumbers(design);
-  const boxes = itemBoxes(design);
   const places = numberPlaces(design, scaleBy);
-  return [
-    ...boxes.flatMap(drawItem),
-    ...tops(design).map((top): Primitive => ({
-      type: 'path',
-      layer: 'tops',
-      rings: top.outline,
-      closed: true,
-      weight: WEIGHT.top,
-      ink: 'top',
-    })),
-    ...boxes.flatMap((box) => drawNumber(box, numbers.get(box.id)!, places.get(box.id)!, scaleBy)),
-  ];
+  return itemBoxes(design).flatMap((box) =>
+    drawNumber(box, numbers.get(box.id)!, places.get(box.id)!, scaleBy),
+  );
 }
 
 /** What drawing an item needs of it. */

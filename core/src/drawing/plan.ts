@@ -6,27 +6,33 @@ import { itemBoxes } from '../setting/item-box';
 import { fixedThings } from '../survey/fixed-things';
 import { roomShape } from '../survey/room-shape';
 import { drawChains } from './draw-chains';
-import { drawItems } from './draw-items';
+import { drawItems, drawNumbers, drawTops } from './draw-items';
 import { drawFixed } from './draw-fixed';
 import { drawServices } from './draw-services';
 import { drawWalls } from './draw-walls';
 import { TEXT, type Layer, type Primitive } from './primitives';
 import { textWidth } from './text-layout';
 
+/** What a plan leaves away while its shape is being dragged: what takes long to place, and would be out of date. */
+export const WHILE_MOVING: readonly Layer[] = ['dimensions', 'labels', 'tops'];
+
 /**
- * The plan as drawing primitives in the room's millimetres (x right, y up).
+ * The plan as drawing primitives in the room's millimetres (x right, y up), some layers left away.
  * `scale` is how many room millimetres one paper millimetre is: it sizes texts, ticks and the distance of the chains.
  */
 export function drawPlan(design: Design, scale: number, without: readonly Layer[] = []): Primitive[] {
+  const wanted = (layer: Layer) => !without.includes(layer);
   const marks = [
-    ...drawItems(design, scale),
+    ...drawItems(design),
+    ...(wanted('tops') ? drawTops(design) : []),
+    ...(wanted('numbers') ? drawNumbers(design, scale) : []),
     ...drawWalls(design, scale),
     ...drawFixed(design),
     ...drawServices(design, scale),
-    ...drawName(design, scale),
-    ...drawChains(design, scale),
+    ...(wanted('labels') ? drawName(design, scale) : []),
+    ...(wanted('dimensions') ? drawChains(design, scale) : []),
   ];
-  return without.length === 0 ? marks : marks.filter(({ layer }) => !without.includes(layer));
+  return without.length === 0 ? marks : marks.filter(({ layer }) => wanted(layer));
 }
 
 /** Name and area of the room, at the emptiest place of its floor. */
@@ -58,10 +64,13 @@ function emptiest(design: Design, half: number): Point {
     outline,
     ...[...itemBoxes(design), ...fixedThings(design)].map(({ footprint }) => footprint),
   ];
-  const room = (point: Point): number => {
+  /** Distance to the nearest edge; given up once it is no better than what is already found. */
+  const room = (point: Point, enough: number): number => {
     let nearest = Infinity;
-    for (const polygon of polygons)
+    for (const polygon of polygons) {
       forEachEdge(polygon, (a, b) => (nearest = Math.min(nearest, distanceToSegment(point, a, b))));
+      if (nearest <= enough) return nearest;
+    }
     return nearest;
   };
   let best = { at: { x: (left + right) / 2, y: (bottom + top) / 2 }, free: -Infinity };
@@ -70,9 +79,14 @@ function emptiest(design: Design, half: number): Point {
     for (let j = 1; j < steps; j++) {
       const at = { x: left + ((right - left) * i) / steps, y: bottom + ((top - bottom) * j) / steps };
       if (!contains(outline, at) || polygons.slice(1).some((polygon) => contains(polygon, at))) continue;
-      const ends = [-half, 0, half].map((by) => ({ x: at.x + by, y: at.y }));
-      const clear = Math.min(...ends.map((end) => (contains(outline, end) ? room(end) : -1)));
-      const free = clear - distance(at, { x: (left + right) / 2, y: (bottom + top) / 2 }) * 0.05;
+      const off = distance(at, { x: (left + right) / 2, y: (bottom + top) / 2 }) * 0.05;
+      let clear = Infinity;
+      for (const by of [0, -half, half]) {
+        const end = { x: at.x + by, y: at.y };
+        clear = Math.min(clear, contains(outline, end) ? room(end, best.free + off) : -1);
+        if (clear - off <= best.free) break;
+      }
+      const free = clear - off;
       if (free > best.free) best = { at, free };
     }
   }

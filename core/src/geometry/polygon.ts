@@ -48,6 +48,11 @@ export function boundsOf(points: Iterable<Point>): Bounds {
   return bounds;
 }
 
+/** Whether two bounds share a place. */
+export function boundsMeet(a: Bounds, b: Bounds): boolean {
+  return a.bottom < b.top && b.bottom < a.top && a.left < b.right && b.left < a.right;
+}
+
 /** Area centroid, mm; falls back to the first corner for a polygon without area. */
 export function centroid(polygon: Polygon): Point {
   const area = signedArea(polygon);

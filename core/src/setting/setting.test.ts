@@ -11,6 +11,7 @@ import { RoomBuilder } from '../demo/build-room';
 import { recordOf } from '../document/design';
 import { distance, place } from '../geometry/point';
 import { boundsOf, contains } from '../geometry/polygon';
+import { fixedThings } from '../survey/fixed-things';
 import { itemKinds } from '../ranges/kinds';
 import { findItem, searchShelf, shelfOf } from '../ranges/shelf';
 import { must, type Result } from '../result';
@@ -124,7 +125,7 @@ describe('open lengths', () => {
   it('agree with sampling along the faces', () => {
     const design = galleyWithBay();
     const { faces, outline } = roomShape(design);
-    const boxes = itemBoxes(design);
+    const boxes = [...itemBoxes(design), ...fixedThings(design)];
     for (const face of faces) {
       const band = { depth: 560, low: 0, high: 870 };
       const free = freeStretches(design, face, band);

@@ -13,12 +13,26 @@ export interface Strip {
 
 /** The stretch [from, to] along u that a convex polygon takes of a strip, or null if it stays outside or only touches its edges. */
 export function stretchOfPolygon(strip: Strip, polygon: readonly Point[]): [number, number] | null {
-  return polygonStretch(narrowed(strip), polygon) && polygonStretch(strip, polygon);
+  return misses(strip, polygon)
+    ? null
+    : polygonStretch(narrowed(strip), polygon) && polygonStretch(strip, polygon);
 }
 
 /** The stretch along u that a segment takes of a strip, or null if it stays outside or only touches its edges. */
 export function stretchOfSegment(strip: Strip, a: Point, b: Point): [number, number] | null {
-  return segmentStretch(narrowed(strip), a, b) && segmentStretch(strip, a, b);
+  return misses(strip, [a, b]) ? null : segmentStretch(narrowed(strip), a, b) && segmentStretch(strip, a, b);
+}
+
+/** Whether all of some points lie on one side of a strip: most things do, and nothing more has to be computed for them. */
+function misses({ origin, n, near, far }: Strip, points: readonly Point[]): boolean {
+  let [before, behind] = [true, true];
+  for (const point of points) {
+    const out = (point.x - origin.x) * n.x + (point.y - origin.y) * n.y;
+    if (out > near) before = false;
+    if (out < far) behind = false;
+    if (!before && !behind) return false;
+  }
+  return true;
 }
 
 /** What reaches no deeper into a strip than a touch is not in it; what is in it is measured over its whole depth. */

@@ -1,6 +1,6 @@
 import { perDesign, roomOf, type Design } from '../document/design';
 import { place, dot, subtract, type Point } from '../geometry/point';
-import { signedArea } from '../geometry/polygon';
+import { boundsMeet, boundsOf, signedArea, type Polygon } from '../geometry/polygon';
 import { intersect, union, type Region } from '../geometry/region';
 import { runs, type Run } from '../setting/runs';
 import { tieOn, type TieSide } from '../setting/ties';
@@ -39,8 +39,8 @@ export const tops: (design: Design) => readonly Top[] = perDesign((design) => {
     const solids = rings.filter((ring) => signedArea(ring) > 0);
     const holes = rings.filter((ring) => signedArea(ring) < 0);
     return solids.map((ring) => {
-      const own = [ring, ...holes.filter((hole) => intersect([ring], [hole]).length > 0)];
-      const carried = level.filter(({ corners }) => intersect([ring], [corners]).length > 0);
+      const own = [ring, ...holes.filter((hole) => meet(ring, hole))];
+      const carried = level.filter(({ corners }) => meet(ring, corners));
       return {
         items: carried.flatMap(({ run }) => run.map(({ id }) => id)),
         outline: own,
@@ -51,6 +51,11 @@ export const tops: (design: Design) => readonly Top[] = perDesign((design) => {
     });
   });
 });
+
+/** Whether two polygons share some area. */
+function meet(a: Polygon, b: Polygon): boolean {
+  return boundsMeet(boundsOf(a), boundsOf(b)) && intersect([a], [b]).length > 0;
+}
 
 /** The corners of a run's top before walls cut it. */
 function strip(design: Design, run: Run): Point[] {

@@ -21,3 +21,6 @@ export function inDatum({ origin, u }: Datum, point: Point): Point {
 
 /** A direction as seen in a datum, radians. */
 export const turnInDatum = ({ turn }: Datum, angle: number): number => wrapAngle(angle - turn);
+
+/** Whether a datum is the one the room is in already. */
+export const isSame = ({ origin, turn }: Datum): boolean => origin.x === 0 && origin.y === 0 && turn === 0;

@@ -20,6 +20,7 @@ import { itemBoxes } from '../setting/item-box';
 import { refusalText } from '../wording/refusal-text';
 import { placedOpenings } from './openings';
 import { faceLetter, roomShape } from './room-shape';
+import { sharedShift } from './shared-shift';
 
 const sentence = (result: Result<unknown>) => (result.ok ? '' : refusalText(result.refusal));
 const lengths = (design: Design) => roomShape(design).faces.map(({ length }) => length);
@@ -67,6 +68,20 @@ describe('moving a face', () => {
     builder.run(moveFace, { face: 'face-d', by: 500 });
     spread(places()).forEach((apart, i) => expect(apart).toBeCloseTo(before[i]!, 4));
     expect(lengths(builder.design)[0]).toBeCloseTo(4500, 6);
+  });
+
+  it('shifts what is seen by what most corners seem to move', () => {
+    const builder = new RoomBuilder(galleyWithBay());
+    const before = roomShape(builder.design);
+    builder.run(moveFace, { face: 'face-d', by: 100 });
+    expect(sharedShift(before, roomShape(builder.design))).toMatchObject({
+      x: expect.closeTo(0, 3),
+      y: expect.closeTo(0, 3),
+    });
+    const middle = roomShape(builder.design);
+    builder.run(moveFace, { face: 'face-l', by: 100 });
+    const { x, y } = sharedShift(middle, roomShape(builder.design));
+    expect([x, y]).toEqual([expect.closeTo(100 / Math.cos((1.3 * Math.PI) / 180), 3), expect.closeTo(0, 3)]);
   });
 
   it('excludes taped distances that no longer hold, and keeps the others', () => {

@@ -4,7 +4,7 @@ import type { DesignRecord, FaceRecord, MeasurementRecord, PlacedRecord } from '
 import { distance, type Point } from '../geometry/point';
 import { must } from '../result';
 import { quantise } from '../units/units';
-import { datumOf, inDatum, turnInDatum, type Datum } from './datum';
+import { datumOf, inDatum, isSame, turnInDatum, type Datum } from './datum';
 import { computedValue, insideAngle } from './observations';
 import { roomShape, tryRoomShape, type PlacedFace } from './room-shape';
 
@@ -58,17 +58,16 @@ export function reshape(
     ),
   ];
   const loop = { ...loopOf(design), faces: walked.map(({ record }) => record.id) };
+  const placed = wanted.map((corner) => inDatum(datum, corner));
   let reshaping: Reshaping = { written: [], removed };
   for (const firmness of ['shifted', 'lengths', 'corners'] as const) {
     reshaping = { written: [loop, ...facesOf(design, walked, firmness), ...others], removed };
     const shape = tryRoomShape(
       must(applyPatch(design, patchOf(design, reshaping.written, reshaping.removed))),
+      placed,
     );
     const reached =
-      shape.ok &&
-      shape.value.outline.every(
-        (corner, index) => distance(corner, inDatum(datum, wanted[index]!)) < REACHED,
-      );
+      shape.ok && shape.value.outline.every((corner, index) => distance(corner, placed[index]!) < REACHED);
     if (reached) break;
   }
   return reshaping;
@@ -85,7 +84,9 @@ function facesOf(design: Design, walked: readonly Walked[], firmness: Firmness):
     const corner = insideAngle(walked[(index - 1 + count) % count]!.at, at, next);
     const size = distance(at, next);
     const before: PlacedFace | undefined = byId.get(record.id);
+    const kept = before && firmness === 'shifted';
     const by = { length: size - (before?.length ?? size), corner: corner - (before?.corner ?? corner) };
+    if (kept && Math.abs(by.length) < 1e-7 && Math.abs(by.corner) < 1e-9) return record;
     const after = {
       ...record,
       length: quantise(before ? record.length + by.length : size),
@@ -103,7 +104,7 @@ function facesOf(design: Design, walked: readonly Walked[], firmness: Firmness):
 /** A placed thing as it is; one that stands free on the floor in the room's new coordinates. */
 function inPlace<R extends PlacedRecord>(record: R, datum: Datum): R {
   const { placement } = record;
-  if (placement.on !== 'floor') return record;
+  if (placement.on !== 'floor' || isSame(datum)) return record;
   const { x, y } = inDatum(datum, placement);
   const turn = turnInDatum(datum, placement.turn);
   return { ...record, placement: { ...placement, x: quantise(x), y: quantise(y), turn } };

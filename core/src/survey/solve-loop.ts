@@ -46,6 +46,8 @@ export interface SolvedLoop {
 /** Assumed corners weigh so little against measured values that these are met to far below 1e-6 mm. */
 const ASSUMED_WEIGHT = 1e-8;
 const MOST_ROUNDS = 60;
+/** A step this short, mm, is the last: the next would be a thousandth of it or less. */
+const CONVERGED = 1e-5;
 
 /** Weight of an observation in the adjustment, 1/sigma². */
 export function weightOf({ sigma, standing }: Observation): number {
@@ -56,19 +58,20 @@ export function weightOf({ sigma, standing }: Observation): number {
  * Corner positions of a loop by least squares on the corner coordinates (Gauss–Newton on the Gauss–Markov model).
  * Every measured value is used, with weight 1/sigma². Where they leave the shape open, it is the one whose other corners
  * are as near their assumed angles as the measured values allow; assumed corners never weigh against measured values.
- * Refused: too few values (naming which would help), or values that no loop can have.
+ * `near` are corners to start from when they are known to be close, in the datum. Refused: too few values (naming which would help), or values that no loop can have.
  */
 export function solveLoop(
   faces: readonly LoopFace[],
   distances: readonly LoopDistance[] = [],
+  near?: readonly Point[],
 ): Result<SolvedLoop> {
   const start = traverse(faces);
   const observations = observationsOf(faces, distances);
   const used = observations.filter(({ standing }) => standing !== 'excluded');
-  const corners = start.corners;
+  const corners = near?.length === faces.length ? [...near] : start.corners;
   const count = 2 * corners.length - 3;
   let size = Infinity;
-  for (let round = 0; round < MOST_ROUNDS && size > 1e-7; round++) {
+  for (let round = 0; round < MOST_ROUNDS && size > CONVERGED; round++) {
     const equations = new NormalEquations(count);
     for (const one of used) equations.add(derivative(corners, one), difference(corners, one), weightOf(one));
     const step = equations.solve();
@@ -78,7 +81,7 @@ export function solveLoop(
     move(corners, step, Math.min(1, perimeterOf(corners) / 8 / Math.max(size, 1e-12)));
   }
   const impossible = () => refuse('survey-impossible', { detail: longest(faces) });
-  if (!(size <= 1e-6)) return impossible();
+  if (!(size <= CONVERGED)) return impossible();
   const measured = used.filter(({ standing }) => standing === 'measured');
   // Values with nothing to spare must be met exactly; if they are not, no room has them.
   const met = measured.every((one) => isMet(corners, one));

@@ -1,4 +1,4 @@
-import { boundsOf, type Bounds } from '../../geometry/polygon';
+import { boundsMeet, boundsOf } from '../../geometry/polygon';
 import { overlapDepth } from '../../geometry/convex';
 import { TOUCH } from '../../geometry/tolerance';
 import type { Point } from '../../geometry/point';
@@ -56,10 +56,6 @@ export const itemCollision: Rule = {
   },
   say: ({ measured, names }, show) => `${names[0]} and ${names[1]} go ${show(measured)} into each other.`,
 };
-
-function boundsMeet(a: Bounds, b: Bounds): boolean {
-  return a.bottom < b.top && b.bottom < a.top && a.left < b.right && b.left < a.right;
-}
 
 function heightsMeet(a: Body, b: Body): boolean {
   return Math.min(a.high, b.high) - Math.max(a.low, b.low) > TOUCH;

@@ -7,7 +7,7 @@
   let { id }: { id: string } = $props();
   const { session } = useWorkspace();
   const findings = $derived(
-    checkReach(session.document).findings.filter(
+    checkReach(session.settled).findings.filter(
       ({ ids, verdict }) => ids.includes(id) && verdict !== 'clear',
     ),
   );

@@ -4,7 +4,7 @@
   import VerdictMark from '$ui/VerdictMark.svelte';
 
   const { session, screen } = useWorkspace();
-  const report = $derived(checkReach(session.document));
+  const report = $derived(checkReach(session.settled));
   const pack = $derived(packs[roomOf(session.document).pack]);
   const ruleName = (id: string) => rules.find((rule) => rule.id === id)?.name ?? id;
 </script>

@@ -15,7 +15,7 @@
   import VerdictMark from '$ui/VerdictMark.svelte';
 
   const { session, screen, saving } = useWorkspace();
-  const counts = $derived(countVerdicts(checkReach(session.document)));
+  const counts = $derived(countVerdicts(checkReach(session.settled)));
 
   function caughtText({ by, id, face }: Caught): string {
     const shape = roomShape(session.document);

@@ -1,5 +1,6 @@
 import {
   applyPatch,
+  checkReach,
   emptyHistory,
   invertPatch,
   refusalText,
@@ -25,6 +26,10 @@ export interface LocalEdit {
 /** An edit of the past, as the page was loaded with it. */
 export type PastEdit = Pick<LocalEdit, 'action' | 'label' | 'patch'>;
 
+/** Milliseconds a frame of a drag can spare for checks, and how long the pointer rests before they are made all the same. */
+const SPARE = 3;
+const REST = 90;
+
 /**
  * The design on screen: committed, with what is being dragged on top, and its history.
  * Changes enter only through run, preview, undo and redo; every committed one is handed to `onEdit`.
@@ -33,6 +38,10 @@ export class DesignSession {
   #committed: Design = $state.raw({ schema: 0, records: {} });
   #preview: Design | null = $state.raw(null);
   #history: History = $state.raw(emptyHistory);
+  #settled: Design = $state.raw({ schema: 0, records: {} });
+  #settling: ReturnType<typeof setTimeout> | undefined;
+  /** How long the last checks took, ms. */
+  #cost = 0;
   /** Why the last edit was refused, in the design's units; empty when it was not. */
   message = $state('');
 
@@ -50,6 +59,7 @@ export class DesignSession {
     private readonly onEdit: (edit: LocalEdit) => void,
   ) {
     this.#committed = document;
+    this.#settled = document;
     this.#history = past.reduce(
       (history, { action, label, patch }) => remember(history, action, { label, patch }),
       emptyHistory,
@@ -60,9 +70,14 @@ export class DesignSession {
     return this.#committed;
   }
 
+  /** What the checks speak of: the document, but no sooner than a drag rests where they take longer than a frame can spare. */
+  get settled(): Design {
+    return this.#settled;
+  }
+
   /** Runs a command; true when it was done, else the message says why not and nothing has changed. */
   run<Args>(command: Command<Args>, args: Args): boolean {
-    this.#preview = null;
+    if (this.#preview) this.dropPreview();
     const asked = command.run(this.#committed, args);
     if (!asked.ok) return this.#refuse(asked);
     if (asked.value.length === 0) return this.#clear();
@@ -75,6 +90,7 @@ export class DesignSession {
     const applied = asked.ok ? applyPatch(this.#committed, asked.value) : asked;
     if (!applied.ok) return false;
     this.#preview = applied.value;
+    this.#settle();
     return true;
   }
 
@@ -86,6 +102,7 @@ export class DesignSession {
 
   dropPreview(): void {
     this.#preview = null;
+    this.#settle();
   }
 
   undo(): boolean {
@@ -104,15 +121,29 @@ export class DesignSession {
   replace(document: Design): void {
     this.#preview = null;
     this.#committed = document;
+    this.#settle();
   }
 
   #commit(action: EditAction, step: Step): boolean {
     const applied = applyPatch(this.#committed, step.patch);
     if (!applied.ok) return this.#refuse(applied);
     this.#committed = applied.value;
+    this.#settle();
     this.#history = remember(this.#history, action, step);
     this.onEdit({ id: crypto.randomUUID(), action, ...step });
     return this.#clear();
+  }
+
+  #settle(): void {
+    clearTimeout(this.#settling);
+    const now = () => {
+      const start = performance.now();
+      checkReach(this.document);
+      this.#cost = performance.now() - start;
+      this.#settled = this.document;
+    };
+    if (this.#preview !== null && this.#cost > SPARE) this.#settling = setTimeout(now, REST);
+    else now();
   }
 
   #refuse(result: Extract<Result<unknown>, { ok: false }>): false {

@@ -8,7 +8,8 @@ import { steps, type ScreenState } from './screen.svelte';
 interface Parts {
   session: DesignSession;
   screen: ScreenState;
-  drag: ItemDrag;
+  /** What may be under way with the pointer, and is dropped by Escape. */
+  drags: readonly Pick<ItemDrag, 'active' | 'cancel'>[];
   port: PlanPort;
   showShortcuts(): void;
 }
@@ -34,7 +35,7 @@ export const shortcuts: readonly { keys: string; does: string }[] = [
 /** Listens for the shortcuts that work anywhere in a room; gives what stops it. */
 export function workspaceKeys(
   target: Window,
-  { session, screen, drag, port, showShortcuts }: Parts,
+  { session, screen, drags, port, showShortcuts }: Parts,
 ): () => void {
   const unlessTyping = (act: () => void) => (event: KeyboardEvent) => {
     if (
@@ -61,7 +62,8 @@ export function workspaceKeys(
     Delete: remove,
     Backspace: remove,
     Escape: () => {
-      if (drag.active) drag.cancel();
+      const active = drags.find((drag) => drag.active);
+      if (active) active.cancel();
       else if (screen.gap) screen.showGap(null);
     },
     'Alt+0': always(() => port.fit()),

@@ -2,12 +2,13 @@
   import { drawServiceSymbol, svgMarks, type ServiceType } from 'goodreach';
 
   let { type }: { type: ServiceType } = $props();
+  const marks = $derived(svgMarks(drawServiceSymbol(type), 1));
 </script>
 
-<!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by core, every text escaped -->
-<svg class="drawing" viewBox="-2.2 -2.2 4.4 4.4" aria-hidden="true"
-  >{@html svgMarks(drawServiceSymbol(type), 1)}</svg
->
+<svg class="drawing" viewBox="-2.2 -2.2 4.4 4.4" aria-hidden="true">
+  <!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by core, every text escaped -->
+  {@html marks}
+</svg>
 
 <style>
   svg {

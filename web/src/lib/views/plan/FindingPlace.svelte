@@ -4,7 +4,7 @@
 
   let { scale }: { scale: number } = $props();
   const { session, screen } = useWorkspace();
-  const report = $derived(checkReach(session.document));
+  const report = $derived(checkReach(session.settled));
   const shown = $derived(
     report.findings
       .map((finding, index) => ({ finding, index }))

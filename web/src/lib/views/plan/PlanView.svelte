@@ -1,9 +1,21 @@
 <script lang="ts">
-  import { drawingBounds, drawPlan, isInchUnit, itemBoxes, svgMarks, type Point } from 'goodreach';
+  import {
+    drawingBounds,
+    drawPlan,
+    formatLength,
+    isInchUnit,
+    itemBoxes,
+    roomShape,
+    sharedShift,
+    svgMarks,
+    WHILE_MOVING,
+    type Point,
+  } from 'goodreach';
   import { select as pick } from 'd3-selection';
   import { zoom, zoomIdentity, type D3ZoomEvent, type ZoomBehavior } from 'd3-zoom';
   import { onMount, untrack } from 'svelte';
   import { useWorkspace } from '$session/context';
+  import type { FaceDrag } from '../../tools/drag-face.svelte';
   import { SNAP_PIXELS, type ItemDrag } from '../../tools/drag-item';
   import { nudge } from '../../tools/item-keys';
   import { annotationScale, fitCamera, LEAST_ZOOM, MOST_ZOOM, toRoom, toScreen, type Camera } from './camera';
@@ -14,8 +26,11 @@
   import TieChips from './TieChips.svelte';
   import type { PlanPort } from './plan-port';
 
-  let { drag, port }: { drag: ItemDrag; port: PlanPort } = $props();
+  let { drag, faceDrag, port }: { drag: ItemDrag; faceDrag: FaceDrag; port: PlanPort } = $props();
   const { session, screen } = useWorkspace();
+
+  /** Milliseconds a frame of a drag can spare for drawing. */
+  const SPARE = 5;
 
   let view: HTMLDivElement;
   let width = $state(0);
@@ -28,9 +43,24 @@
   let framed = true;
 
   const scale = $derived(annotationScale(camera));
-  const marks = $derived(svgMarks(drawPlan(session.document, scale), scale));
+  /** How long the whole plan last took to draw, ms; where that is more than a frame can spare, a drag draws less until it rests. */
+  let cost = 0;
+  const marks = $derived.by(() => {
+    const resting = session.document === session.settled;
+    const start = performance.now();
+    const light = !resting && cost > SPARE;
+    const drawn = svgMarks(drawPlan(session.document, scale, light ? WHILE_MOVING : []), scale);
+    if (!light) cost = performance.now() - start;
+    return drawn;
+  });
+  /** The room's first corner is its origin: where that is what moves, the view moves instead, and the rest stays where it was. */
+  const shift = $derived(
+    session.previewing
+      ? sharedShift(roomShape(session.committed), roomShape(session.document))
+      : { x: 0, y: 0 },
+  );
   const viewBox = $derived(
-    `${-camera.x / camera.k} ${-camera.y / camera.k} ${width / camera.k} ${height / camera.k}`,
+    `${-camera.x / camera.k + shift.x} ${-camera.y / camera.k - shift.y} ${width / camera.k} ${height / camera.k}`,
   );
 
   onMount(() => {
@@ -73,6 +103,23 @@
     pick(view).call(behaviour.transform, zoomIdentity.translate(next.x, next.y).scale(next.k));
   }
 
+  let seen = untrack(() => roomShape(session.committed));
+  $effect(() => {
+    const shape = roomShape(session.committed);
+    untrack(() => {
+      const { x, y } = sharedShift(seen, shape);
+      seen = shape;
+      if ((x !== 0 || y !== 0) && behaviour) {
+        const wasFramed = framed;
+        pick(view).call(
+          behaviour.transform,
+          zoomIdentity.translate(camera.x - x * camera.k, camera.y + y * camera.k).scale(camera.k),
+        );
+        framed = wasFramed;
+      }
+    });
+  });
+
   $effect(() => {
     void [width, height, session.committed];
     untrack(() => {
@@ -113,6 +160,11 @@
       screen.toggle(source, (id) => session.committed.records[id]?.kind === 'face');
     } else if (source) {
       screen.select(source);
+      if (screen.step === 'survey' && session.committed.records[source]?.kind === 'face') {
+        const pixel = pixelOf(event);
+        faceDrag.press(source, pixel, toRoom(camera, pixel));
+        view.setPointerCapture(event.pointerId);
+      }
     }
     view.focus({ preventScroll: true });
   }
@@ -123,6 +175,7 @@
     screen.pointer = at;
     screen.hovered = drag.active ? null : sourceOf(event.target);
     drag.move(pixel, at, SNAP_PIXELS / camera.k);
+    faceDrag.move(pixel, at);
   }
 
   /** A click on bare paper lets go of the selection; capture moves a click's target, so what was pressed decides. */
@@ -137,6 +190,7 @@
       event.preventDefault();
     } else if (event.key === 'Escape') {
       if (drag.active) drag.cancel();
+      else if (faceDrag.active) faceDrag.cancel();
       else screen.select(null);
     } else if (screen.selected && event.key.startsWith('Arrow')) {
       const base = isInchUnit(session.style.unit) ? session.style.step : Math.max(1, session.style.step);
@@ -168,8 +222,14 @@
   bind:clientHeight={height}
   onpointerdown={press}
   onpointermove={move}
-  onpointerup={() => drag.release()}
-  onpointercancel={() => drag.cancel()}
+  onpointerup={() => {
+    drag.release();
+    faceDrag.release();
+  }}
+  onpointercancel={() => {
+    drag.cancel();
+    faceDrag.cancel();
+  }}
   onpointerleave={() => (screen.pointer = null)}
   onclick={click}
   onkeydown={keys}
@@ -184,8 +244,17 @@
       <FindingPlace {scale} />
       <SelectionMark {scale} />
     </svg>
-    {#if !drag.active || session.previewing}<TieChips {camera} dragging={session.previewing} />{/if}
+    {#if !faceDrag.active && (!drag.active || session.previewing)}<TieChips
+        {camera}
+        dragging={session.previewing}
+      />{/if}
     {#if !session.previewing}<GapChips {camera} />{/if}
+    {#if faceDrag.by !== null && screen.pointer}
+      {@const at = toScreen(camera, screen.pointer)}
+      <output class="moved" style="left: {at.x + 18}px; top: {at.y - 30}px"
+        >{faceDrag.by < 0 ? 'in' : 'out'} {formatLength(Math.abs(faceDrag.by), session.style)}</output
+      >
+    {/if}
   {/if}
 </div>
 
@@ -206,6 +275,16 @@
   svg {
     position: absolute;
     inset: 0;
+  }
+  .moved {
+    position: absolute;
+    padding: 0.1rem 0.45rem;
+    border: 1px solid var(--clay);
+    border-radius: 3px;
+    background: var(--sheet);
+    color: var(--tide);
+    font-weight: 500;
+    pointer-events: none;
   }
   .drawing :global([data-layer='items'][data-source]),
   .drawing :global([data-layer='numbers'][data-source]) {

@@ -16,6 +16,7 @@
   import ShortcutsDialog from '$lib/panels/ShortcutsDialog.svelte';
   import StatusLine from '$lib/panels/StatusLine.svelte';
   import TopBar from '$lib/panels/TopBar.svelte';
+  import { FaceDrag } from '$lib/tools/drag-face.svelte';
   import { ItemDrag } from '$lib/tools/drag-item';
   import { emptyPort } from '$views/plan/plan-port';
   import PlanView from '$views/plan/PlanView.svelte';
@@ -41,6 +42,7 @@
   });
   const session = new DesignSession(document, edits, (edit) => saving.add(edit));
   const drag = new ItemDrag(session, screen);
+  const faceDrag = new FaceDrag(session);
   const port = emptyPort();
   const choice = new SheetChoice(
     () => session.document,
@@ -61,7 +63,7 @@
     const stopKeys = workspaceKeys(window, {
       session,
       screen,
-      drag,
+      drags: [drag, faceDrag],
       port,
       showShortcuts: () => shortcuts.open(),
     });
@@ -97,7 +99,7 @@
     {:else}<DrawPanel {choice} />{/if}
   </aside>
   <main>
-    {#if screen.step === 'draw'}<SheetView {choice} />{:else}<PlanView {drag} {port} />{/if}
+    {#if screen.step === 'draw'}<SheetView {choice} />{:else}<PlanView {drag} {faceDrag} {port} />{/if}
   </main>
   <aside class="right" aria-label="Facts"><FactsPanel /></aside>
   <StatusLine />

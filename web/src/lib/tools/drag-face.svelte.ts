@@ -1,0 +1,61 @@
+import { dot, isInchUnit, moveFace, roomShape, subtract, type PlacedFace, type Point } from 'goodreach';
+import type { DesignSession } from '../session/design-session.svelte';
+
+/** What a drag needs of the session: to show, to do, to drop. */
+type Doing = Pick<DesignSession, 'committed' | 'style' | 'preview' | 'run' | 'dropPreview'>;
+
+/** Pixels the pointer must travel before a press becomes a drag. */
+const DRAG_START = 4;
+
+type State =
+  | { name: 'idle' }
+  | { name: 'pressed'; face: PlacedFace; pixel: Point; at: Point }
+  | { name: 'dragging'; face: PlacedFace; at: Point };
+
+/** Dragging a face of the room along its normal: each move shows the room as it would be, release does it, Escape drops it. */
+export class FaceDrag {
+  private state: State = { name: 'idle' };
+  /** How far out the face has been dragged, mm; null while none is. */
+  by: number | null = $state(null);
+
+  constructor(private readonly session: Doing) {}
+
+  get active(): boolean {
+    return this.state.name === 'dragging';
+  }
+
+  press(id: string, pixel: Point, at: Point): void {
+    const face = roomShape(this.session.committed).byId.get(id);
+    if (face) this.state = { name: 'pressed', face, pixel, at };
+  }
+
+  /** The pointer is at a pixel, and at a place of the room. */
+  move(pixel: Point, at: Point): void {
+    if (this.state.name === 'idle') return;
+    const { face, at: from } = this.state;
+    if (this.state.name === 'pressed') {
+      if (Math.hypot(pixel.x - this.state.pixel.x, pixel.y - this.state.pixel.y) < DRAG_START) return;
+      this.state = { name: 'dragging', face, at: from };
+    }
+    const grain = isInchUnit(this.session.style.unit) ? 25.4 / 4 : 10;
+    const by = Math.round(-dot(subtract(at, from), face.n) / grain) * grain;
+    if (by === this.by) return;
+    // A place the face can't go to is not shown; what was shown last stays.
+    if (this.session.preview(moveFace, { face: face.id, by })) this.by = by;
+  }
+
+  release(): void {
+    const { state, by } = this;
+    this.state = { name: 'idle' };
+    this.by = null;
+    if (state.name !== 'dragging') return;
+    if (by) this.session.run(moveFace, { face: state.face.id, by });
+    else this.session.dropPreview();
+  }
+
+  cancel(): void {
+    this.state = { name: 'idle' };
+    this.by = null;
+    this.session.dropPreview();
+  }
+}
