@@ -6,6 +6,7 @@ import { lineUpOpening } from './commands/line-up-opening';
 import { moveFace } from './commands/move-face';
 import { moveItem } from './commands/move-item';
 import { pushPart } from './commands/push-part';
+import { putDivider } from './commands/put-divider';
 import { putFixed } from './commands/put-fixed';
 import { putMeasurement } from './commands/put-measurement';
 import { putOpening } from './commands/put-opening';
@@ -31,6 +32,7 @@ export const commands = [
   moveFace,
   moveItem,
   pushPart,
+  putDivider,
   putFixed,
   putMeasurement,
   putOpening,

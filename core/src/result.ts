@@ -31,6 +31,7 @@ export interface RefusalData {
   'face-in-line': { face: string; neighbour: string };
   'faces-too-few': { least: number };
   'part-off-face': { face: string; from: number; to: number; length: number };
+  'divider-outside': { from: string; to: string };
   'record-missing': { id: string; what: string };
   'reference-broken': { path: string; target: string };
   'record-count': { kind: string; found: number; wanted: number };

@@ -1,6 +1,6 @@
 import { firstRefusal, within } from '../document/within';
 import { roomOf, type Design } from '../document/design';
-import { LEAST_CEILING, MOST_HEIGHT } from '../document/limits';
+import { LEAST_CEILING, LEAST_UNCERTAINTY, MOST_HEIGHT, MOST_UNCERTAINTY } from '../document/limits';
 import { patchOf } from '../document/patch';
 import type { RoomRecord } from '../document/records';
 import { quantise } from '../units/units';
@@ -17,6 +17,7 @@ export const setRoom: Command<RoomChange> = {
     const after = { ...room, ...change };
     const wrong = firstRefusal(
       within('The ceiling height', after.ceilingHeight, LEAST_CEILING, MOST_HEIGHT),
+      within('The uncertainty', after.lengthUncertainty, LEAST_UNCERTAINTY, MOST_UNCERTAINTY),
       within('The wall thickness', after.wallThickness, 10, 1_500),
       within('The counter height', after.counterHeight, 500, 1_500),
       within('The top thickness', after.topThickness, 3, 150),
@@ -25,6 +26,7 @@ export const setRoom: Command<RoomChange> = {
     );
     if (wrong) return wrong;
     const lengths = [
+      'lengthUncertainty',
       'ceilingHeight',
       'wallThickness',
       'counterHeight',
@@ -34,6 +36,9 @@ export const setRoom: Command<RoomChange> = {
     ] as const;
     for (const key of lengths) after[key] = quantise(after[key]);
     after.name = after.name.trim() || room.name;
+    const number = after.number?.trim();
+    if (number) after.number = number;
+    else delete after.number;
     return guarded(design, patchOf(design, [after]));
   },
 };

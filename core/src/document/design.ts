@@ -1,5 +1,6 @@
 import type {
   DesignRecord,
+  DividerRecord,
   FaceRecord,
   FixedRecord,
   ItemRecord,
@@ -22,6 +23,7 @@ export interface Design {
 }
 
 type ByKind = {
+  divider: DividerRecord;
   face: FaceRecord;
   fixed: FixedRecord;
   item: ItemRecord;

@@ -50,6 +50,8 @@ export class RoomRecord {
   @Equals('room') kind!: 'room';
   @RecordId() id!: string;
   @Words(1, 80) name!: string;
+  /** The number it goes by on the drawings of the job. */
+  @IsOptional() @Words(1, 12) number?: string;
   @OneOf(lengthUnits) unit!: LengthUnit;
   /** Rounding step of shown lengths, mm. */
   @Millimetres(0.01, 100) step!: number;
@@ -109,6 +111,16 @@ export class FacePlace {
   @RecordId() face!: string;
   @OneOf(['left', 'right']) from!: Side;
   @Millimetres(0, MOST_FACE) distance!: number;
+}
+
+/** A line that divides an open plan without a wall: what lies on one side of it, seen from its start, is a part with a name of its own. */
+export class DividerRecord {
+  @Equals('divider') kind!: 'divider';
+  @RecordId() id!: string;
+  @Words(1, 80) name!: string;
+  @ValidateNested() @Type(() => FacePlace) from!: FacePlace;
+  @ValidateNested() @Type(() => FacePlace) to!: FacePlace;
+  @OneOf(['left', 'right']) side!: Side;
 }
 
 /** A distance taped between two places of the room: a diagonal, or from a corner to a point on another face. */
@@ -230,6 +242,7 @@ export type PlacedRecord = FixedRecord | ItemRecord | ServiceRecord;
 export type Side = 'left' | 'right';
 export type Placement = FacePlacement | FloorPlacement;
 export type DesignRecord =
+  | DividerRecord
   | FaceRecord
   | FixedRecord
   | ItemRecord
@@ -242,6 +255,7 @@ export type RecordKind = DesignRecord['kind'];
 
 /** The class of each record kind, sorted by kind. */
 export const recordClasses = {
+  divider: DividerRecord,
   face: FaceRecord,
   fixed: FixedRecord,
   item: ItemRecord,

@@ -20,7 +20,7 @@ export function brokenReferences(design: Design): Refusal[] {
     if (!walked.has(id))
       faults.push(refuse('reference-broken', { path: `records.${id}`, target: 'the loop' }).refusal);
   }
-  for (const { id, from, to } of recordsOf(design, 'measurement')) {
+  for (const { id, from, to } of [...recordsOf(design, 'measurement'), ...recordsOf(design, 'divider')]) {
     needFace(`records.${id}.from.face`, from.face);
     needFace(`records.${id}.to.face`, to.face);
   }

@@ -4,13 +4,13 @@ import { boundsOf, contains, distanceToSegment, forEachEdge, type Bounds } from 
 import { formatArea } from '../units/format-area';
 import { itemBoxes } from '../setting/item-box';
 import { fixedThings } from '../survey/fixed-things';
-import { roomShape } from '../survey/room-shape';
+import { placedDividers, zonesOf } from '../survey/zones';
 import { drawChains } from './draw-chains';
 import { drawItems, drawNumbers, drawTops } from './draw-items';
 import { drawFixed } from './draw-fixed';
 import { drawServices } from './draw-services';
 import { drawWalls } from './draw-walls';
-import { TEXT, type Layer, type Primitive } from './primitives';
+import { DASH, line, TEXT, WEIGHT, type Layer, type Primitive } from './primitives';
 import { textWidth } from './text-layout';
 
 /** What a plan leaves away while its shape is being dragged: what takes long to place, and would be out of date. */
@@ -29,36 +29,45 @@ export function drawPlan(design: Design, scale: number, without: readonly Layer[
     ...drawWalls(design, scale),
     ...drawFixed(design),
     ...drawServices(design, scale),
-    ...(wanted('labels') ? drawName(design, scale) : []),
+    ...drawDividers(design),
+    ...(wanted('labels') ? drawNames(design, scale) : []),
     ...(wanted('dimensions') ? drawChains(design, scale) : []),
   ];
   return without.length === 0 ? marks : marks.filter(({ layer }) => wanted(layer));
 }
 
-/** Name and area of the room, at the emptiest place of its floor. */
-function drawName(design: Design, scale: number): Primitive[] {
-  const { name, unit } = roomOf(design);
-  const at = emptiest(design, (textWidth(name, TEXT.title, true) * scale) / 2);
-  const text = (words: string, up: number, size: number, bold: boolean): Primitive => ({
-    type: 'text',
-    layer: 'labels',
-    at: { x: at.x, y: at.y + up * scale },
-    text: words,
-    size,
-    anchor: 'middle',
-    turn: 0,
-    ink: 'drawing',
-    bold,
+/** The dividing lines of an open plan. */
+function drawDividers(design: Design): Primitive[] {
+  return placedDividers(design).map(({ record, from, to }) => ({
+    ...line('walls', [from, to], WEIGHT.top, 'drawing', DASH),
+    source: record.id,
+  }));
+}
+
+/** Name and area of each part of the room, at the emptiest place of its floor. */
+function drawNames(design: Design, scale: number): Primitive[] {
+  const { number, unit } = roomOf(design);
+  return zonesOf(design).flatMap(({ name, divider, outline, area }) => {
+    const words = number && divider === null ? `${number} ${name}` : name;
+    const size = divider === null ? TEXT.title : TEXT.title * 0.8;
+    const at = emptiest(design, outline, (textWidth(words, size, true) * scale) / 2);
+    const text = (content: string, up: number, high: number, bold: boolean): Primitive => ({
+      type: 'text',
+      layer: 'labels',
+      at: { x: at.x, y: at.y + up * scale },
+      text: content,
+      size: high,
+      anchor: 'middle',
+      turn: 0,
+      ink: 'drawing',
+      bold,
+    });
+    return [text(words, 2.6, size, true), text(formatArea(area, unit), -2.4, TEXT.normal, false)];
   });
-  return [
-    text(name, 2.6, TEXT.title, true),
-    text(formatArea(roomShape(design).area, unit), -2.4, TEXT.normal, false),
-  ];
 }
 
 /** The place on the floor farthest from walls and items, by a grid; a word as wide as 2 × `half` should stand clear. */
-function emptiest(design: Design, half: number): Point {
-  const { outline } = roomShape(design);
+function emptiest(design: Design, outline: readonly Point[], half: number): Point {
   const { left, right, bottom, top } = boundsOf(outline);
   const polygons = [
     outline,

@@ -4,6 +4,7 @@ import { SAME_PLACE } from '../geometry/tolerance';
 import { ok, refuse, type Refusal, type Result } from '../result';
 import { openingFaults } from './openings';
 import { fixedName } from './fixed-things';
+import { tryZones } from './zones';
 import { roomShape, tryRoomShape } from './room-shape';
 
 /** Everything that keeps records from making a room together: broken references, an outline that can't be, openings that don't fit. */
@@ -11,7 +12,9 @@ export function designRefusals(design: Design): Refusal[] {
   const broken = brokenReferences(design);
   if (broken.length > 0) return broken;
   const shape = tryRoomShape(design);
-  return shape.ok ? [...openingFaults(design), ...placementFaults(design)] : [shape.refusal];
+  if (!shape.ok) return [shape.refusal];
+  const zones = tryZones(design);
+  return [...openingFaults(design), ...placementFaults(design), ...(zones.ok ? [] : [zones.refusal])];
 }
 
 /** Fixed things and services that reach past the end of the face they are on. */

@@ -47,7 +47,7 @@ export function rehome(
     const distance = distanceIn(part, placement.from, left, left + width);
     written.push({ ...record, placement: { ...placement, face: part.face, distance } });
   }
-  for (const record of recordsOf(design, 'measurement')) {
+  for (const record of [...recordsOf(design, 'measurement'), ...recordsOf(design, 'divider')]) {
     const at = (place: FacePlace): FacePlace => {
       const parts = partsOf[place.face];
       if (!parts) return place;

@@ -47,7 +47,9 @@ export function reshape(
   );
   const removed = [...loopOf(design).faces.filter((id) => !kept.has(id)), ...gone.map(({ id }) => id)];
   const others = [
-    ...rehomed.filter((record) => !design.records[record.id] || record.kind === 'opening'),
+    ...rehomed.filter(
+      (record) => !design.records[record.id] || record.kind === 'opening' || record.kind === 'divider',
+    ),
     ...placedRecords(design).map((record) => inPlace(fresh(record), datum)),
     ...measurements(
       design,

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { useWorkspace } from '$session/context';
+  import DividerFacts from './DividerFacts.svelte';
   import FaceFacts from './FaceFacts.svelte';
   import FixedFacts from './FixedFacts.svelte';
   import ItemFacts from './ItemFacts.svelte';
@@ -19,6 +20,8 @@
     {#key record.id}<OpeningFacts opening={record} />{/key}
   {:else if record?.kind === 'face'}
     {#key record.id}<FaceFacts face={record} />{/key}
+  {:else if record?.kind === 'divider'}
+    {#key record.id}<DividerFacts divider={record} />{/key}
   {:else if record?.kind === 'fixed'}
     {#key record.id}<FixedFacts thing={record} />{/key}
   {:else if record?.kind === 'service'}

@@ -8,6 +8,7 @@
     roundingSteps,
     setRoom,
     usualStyle,
+    zonesOf,
     type LengthUnit,
     type RoomChange,
   } from 'goodreach';
@@ -19,6 +20,7 @@
   const { session } = useWorkspace();
   const room = $derived(roomOf(session.document));
   const shape = $derived(roomShape(session.document));
+  const zones = $derived(zonesOf(session.document));
 
   function change(part: RoomChange): string {
     return session.run(setRoom, part) ? '' : session.message;
@@ -26,6 +28,7 @@
 
   const lengths = [
     ['Ceiling', 'ceilingHeight', 1500, 6000],
+    ['Tape trusted to', 'lengthUncertainty', 0.01, 100],
     ['Walls', 'wallThickness', 10, 1500],
     ['Counter', 'counterHeight', 500, 1500],
     ['Top', 'topThickness', 3, 150],
@@ -40,6 +43,14 @@
     value={room.name}
     maxlength="80"
     onchange={(event) => change({ name: event.currentTarget.value })}
+  /></label
+>
+<label class="row"
+  >Number <input
+    value={room.number ?? ''}
+    maxlength="12"
+    placeholder="none"
+    onchange={(event) => change({ number: event.currentTarget.value })}
   /></label
 >
 <label class="row">
@@ -58,6 +69,11 @@
       >{/if}
   </select>
 </label>
+{#if zones.length > 1}
+  {#each zones as zone (zone.divider ?? 'room')}
+    <div class="row">{zone.name} <output>{formatArea(zone.area, room.unit)}</output></div>
+  {/each}
+{/if}
 <div class="row">Floor <output>{formatArea(shape.area, room.unit)}</output></div>
 <div class="row">
   Perimeter <output><Length text={formatLengthWithUnit(shape.perimeter, session.style)} /></output>

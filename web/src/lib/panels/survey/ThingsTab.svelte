@@ -1,8 +1,11 @@
 <script lang="ts">
   import {
+    dot,
     fixedThings,
     fixedTypes,
+    placedDividers,
     placedServices,
+    putDivider,
     putFixed,
     putService,
     roomOf,
@@ -11,6 +14,7 @@
     usualFixed,
     usualServiceHeight,
     type FixedType,
+    type PlacedFace,
     type ServiceType,
   } from 'goodreach';
   import { nanoid } from 'nanoid';
@@ -35,6 +39,40 @@
   function addFixed(type: FixedType) {
     const id = `fixed-${nanoid(8)}`;
     if (session.run(putFixed, usualFixed(session.committed, id, type, face().id))) screen.select(id);
+  }
+
+  /** A line from the middle of the chosen face to the face across from it, where the room can be divided so. */
+  function divide() {
+    const on = face();
+    const others = shape.faces.filter((one) => one !== on).sort((a, b) => facing(b) - facing(a));
+    /** How far across, and how much towards the chosen face, another one lies. */
+    function facing(one: PlacedFace): number {
+      const away = {
+        x: (one.start.x + one.end.x) / 2 - on.start.x,
+        y: (one.start.y + one.end.y) / 2 - on.start.y,
+      };
+      return -dot(one.n, on.n) * dot(away, on.n);
+    }
+    const middle = ({ id, length }: PlacedFace) => ({
+      face: id,
+      from: 'left' as const,
+      distance: Math.round(length / 2),
+    });
+    for (const other of others) {
+      const record = {
+        kind: 'divider' as const,
+        id: `divider-${nanoid(8)}`,
+        name: 'Part',
+        from: middle(on),
+        to: middle(other),
+        side: 'left' as const,
+      };
+      if (session.mayRun(putDivider, record) !== '') continue;
+      session.run(putDivider, record);
+      screen.select(record.id);
+      return;
+    }
+    session.message = 'No line divides the room there. Choose a face that has another across from it.';
   }
 
   function addService(type: ServiceType) {
@@ -67,6 +105,19 @@
     <li>
       <button class:selected={screen.selected === record.id} onclick={() => screen.select(record.id)}>
         {fixedNames[record.type]}{against ? ` on face ${against.face.letter}` : ''}
+      </button>
+    </li>
+  {/each}
+</ul>
+<h3>Open plan</h3>
+<div class="adds">
+  <button onclick={divide}>Dividing line</button>
+</div>
+<ul>
+  {#each placedDividers(session.document) as { record } (record.id)}
+    <li>
+      <button class:selected={screen.selected === record.id} onclick={() => screen.select(record.id)}>
+        {record.name}
       </button>
     </li>
   {/each}

@@ -3,6 +3,7 @@
     boxOf,
     fixedThings,
     place,
+    placedDividers,
     placedOpenings,
     placedServices,
     roomShape,
@@ -36,6 +37,10 @@
         [to, -face.thickness],
         [from, -face.thickness],
       ].map(([along, out]) => place(face.start, face.u, along!, face.n, out!));
+    if (record.kind === 'divider') {
+      const { from, to } = placedDividers(design).find((one) => one.record.id === id)!;
+      return [from, to];
+    }
     if (record.kind === 'fixed') {
       const { record: thing, ...at } = fixedThings(design).find((one) => one.id === id)!;
       return thing.type === 'round-column' ? square(at.circle!.centre, at.circle!.radius) : at.footprint;

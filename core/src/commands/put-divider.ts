@@ -1,0 +1,24 @@
+import { patchOf } from '../document/patch';
+import type { DividerRecord, FacePlace } from '../document/records';
+import { firstRefusal, within } from '../document/within';
+import { quantise } from '../units/units';
+import { findFace, guarded, type Command } from './command';
+
+/** Adds a line that divides an open plan without a wall, or changes one that is there. */
+export const putDivider: Command<DividerRecord> = {
+  id: 'put-divider',
+  label: () => 'Divide the room',
+  run(design, divider) {
+    const onFace = ({ face, distance }: FacePlace) => {
+      const found = findFace(design, face);
+      if (!found.ok) return found;
+      return within(`The distance along face ${found.value.letter}`, distance, 0, found.value.length);
+    };
+    const wrong = firstRefusal(onFace(divider.from), onFace(divider.to));
+    if (wrong) return wrong;
+    const place = (one: FacePlace): FacePlace => ({ ...one, distance: quantise(one.distance) });
+    const name = divider.name.trim() || 'Part';
+    const after = { ...divider, name, from: place(divider.from), to: place(divider.to) };
+    return guarded(design, patchOf(design, [after]));
+  },
+};
