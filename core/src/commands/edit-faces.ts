@@ -1,8 +1,10 @@
 import {
   LEAST_CEILING,
+  LEAST_CORNER,
   LEAST_HALF_WALL,
   LEAST_UNCERTAINTY,
   LEAST_WALL,
+  MOST_CORNER,
   MOST_HEIGHT,
   MOST_UNCERTAINTY,
   MOST_WALL,
@@ -56,7 +58,7 @@ function holds(change: FaceChange): Result<void> {
     if (!checked.ok) return checked;
   }
   const { corner } = change;
-  if (corner !== undefined && !(corner >= 0.05 && corner <= 6.24))
+  if (corner !== undefined && !(corner >= LEAST_CORNER && corner <= MOST_CORNER))
     return refuse('number-range', { what: 'The corner', value: toDegrees(corner), least: 3, most: 357 });
   return ok(undefined);
 }

@@ -35,7 +35,7 @@ export const insertCorner: Command<{ face: string; distance: number; id: string 
       record: { ...record, id, cornerFrom: 'measured' },
       at: place(start, u, distance, n, 0),
     });
-    const { written, removed } = reshape(design, walked, moved.value);
-    return guarded(design, patchOf(design, written, removed));
+    const shaped = reshape(design, walked, moved.value);
+    return shaped.ok ? guarded(design, patchOf(design, shaped.value.written, shaped.value.removed)) : shaped;
   },
 };

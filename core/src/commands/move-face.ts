@@ -37,8 +37,8 @@ export function faceMoved(design: Design, face: PlacedFace, by: number): Result<
   const kept = stillWalked(faces, corners);
   if (!kept.ok) return kept;
   const walked = walkedFaces(design).map((one, i) => ({ ...one, at: corners[i]! }));
-  const { written, removed } = reshape(design, walked);
-  return guarded(design, patchOf(design, written, removed));
+  const shaped = reshape(design, walked);
+  return shaped.ok ? guarded(design, patchOf(design, shaped.value.written, shaped.value.removed)) : shaped;
 }
 
 /** Where a neighbour's line meets a face moved outwards; null when they run the same way. */

@@ -82,7 +82,7 @@ export const pushPart: Command<PushedPart> = {
               standing: record.lengthFrom,
             },
           ];
-    const { written, removed } = reshape(design, walked, [...moved.value, ...kept]);
-    return guarded(design, patchOf(design, written, removed));
+    const shaped = reshape(design, walked, [...moved.value, ...kept]);
+    return shaped.ok ? guarded(design, patchOf(design, shaped.value.written, shaped.value.removed)) : shaped;
   },
 };

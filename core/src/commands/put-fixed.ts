@@ -37,6 +37,9 @@ const usual: Record<
   breast: { width: [1000, 48], depth: [300, 16] },
   chase: { width: [300, 12], depth: [300, 12] },
   column: { width: [300, 12], depth: [300, 12] },
+  // A partition's width is its thickness, its depth how far it runs out.
+  'half-wall': { width: [100, 4.75], depth: [1200, 48], height: [1050, 42] },
+  partition: { width: [100, 4.75], depth: [1200, 48] },
   'pipe-box': { width: [150, 6], depth: [150, 6] },
   radiator: { width: [800, 30], depth: [100, 4], height: [600, 24] },
   'round-column': { width: [300, 12], depth: [300, 12] },

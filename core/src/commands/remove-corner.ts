@@ -27,7 +27,7 @@ export const removeCorner: Command<{ face: string }> = {
     });
     if (!moved.ok) return moved;
     const walked = walkedFaces(design).filter(({ record }) => record.id !== face);
-    const { written, removed } = reshape(design, walked, moved.value);
-    return guarded(design, patchOf(design, written, removed));
+    const shaped = reshape(design, walked, moved.value);
+    return shaped.ok ? guarded(design, patchOf(design, shaped.value.written, shaped.value.removed)) : shaped;
   },
 };

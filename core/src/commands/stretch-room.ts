@@ -56,8 +56,8 @@ export const stretchRoom: Command<Stretch> = {
       return [{ ...record, placement: { ...placement, x: quantise(x), y: quantise(y) } }];
     });
     const walked = walkedFaces(design).map((one) => ({ ...one, at: carried(one.at) }));
-    const { written, removed } = reshape(design, walked, [...moved.value, ...free]);
-    return guarded(design, patchOf(design, written, removed));
+    const shaped = reshape(design, walked, [...moved.value, ...free]);
+    return shaped.ok ? guarded(design, patchOf(design, shaped.value.written, shaped.value.removed)) : shaped;
   },
 };
 

@@ -100,26 +100,22 @@ const REMEMBERED = 4;
 
 /**
  * Remembers what a pure function computes from some records of a design: designs that share those very records share the
- * result. The first record selected is the anchor it is remembered by. A hint may make computing faster, never the result another.
+ * result. The first record selected is the anchor it is remembered by.
  */
-export function perRecords<T, Hint>(
+export function perRecords<T>(
   select: (design: Design) => readonly DesignRecord[],
-  compute: (design: Design, hint?: Hint) => T,
-): (design: Design, hint?: Hint) => T {
+  compute: (design: Design) => T,
+): (design: Design) => T {
   const byAnchor = new WeakMap<DesignRecord, { records: readonly DesignRecord[]; value: T }[]>();
-  const byDesign = new WeakMap<Design, { value: T }>();
-  return (design, hint) => {
-    const known = byDesign.get(design);
-    if (known) return known.value;
+  return perDesign((design) => {
     const records = select(design);
     const entries = byAnchor.get(records[0]!) ?? [];
     const same = (one: (typeof entries)[number]) =>
       one.records.length === records.length && one.records.every((record, i) => record === records[i]);
-    const entry = entries.find(same) ?? { records, value: compute(design, hint) };
+    const entry = entries.find(same) ?? { records, value: compute(design) };
     byAnchor.set(records[0]!, [entry, ...entries.filter((one) => one !== entry)].slice(0, REMEMBERED));
-    byDesign.set(design, entry);
     return entry.value;
-  };
+  });
 }
 
 /** A design of these records. */

@@ -3,6 +3,8 @@ export const fixedTypes = [
   'breast',
   'chase',
   'column',
+  'half-wall',
+  'partition',
   'pipe-box',
   'radiator',
   'round-column',

@@ -1,6 +1,9 @@
 /** The limits of stored values, mm. Typed values are held against them at once; the server holds every record against them again. */
 export const LEAST_FACE = 50;
 export const MOST_FACE = 30_000;
+/** Inside angles of corners, radians: about 3 to 357 degrees. */
+export const LEAST_CORNER = 0.05;
+export const MOST_CORNER = 6.24;
 export const LEAST_CEILING = 1_500;
 export const MOST_HEIGHT = 6_000;
 export const LEAST_WALL = 10;

@@ -14,6 +14,7 @@ import { applyDecorators } from './apply-decorators';
 import { Millimetres, OneOf, Radians, RecordId, Words } from './decorators';
 import {
   LEAST_CEILING,
+  LEAST_CORNER,
   LEAST_FACE,
   LEAST_HALF_WALL,
   LEAST_ITEM,
@@ -21,6 +22,7 @@ import {
   LEAST_OPEN_ANGLE,
   LEAST_UNCERTAINTY,
   LEAST_WALL,
+  MOST_CORNER,
   MOST_FACE,
   MOST_HEIGHT,
   MOST_ITEM,
@@ -89,7 +91,7 @@ export class FaceRecord {
   @OneOf(['measured', 'excluded', 'outline']) lengthFrom!: 'measured' | 'excluded' | 'outline';
   /** What this length is trusted to, mm, where it is not what the room's lengths are. */
   @IsOptional() @Millimetres(LEAST_UNCERTAINTY, MOST_UNCERTAINTY) lengthUncertainty?: number;
-  @Radians(0.05, 6.24) corner!: number;
+  @Radians(LEAST_CORNER, MOST_CORNER) corner!: number;
   /** measured: a fact; assumed: kept as nearly as the measured values allow; excluded: measured but not believed. */
   @OneOf(['measured', 'assumed', 'excluded']) cornerFrom!: 'measured' | 'assumed' | 'excluded';
   /** Thickness of the wall behind the face, its linings included, where it is not the room's. */

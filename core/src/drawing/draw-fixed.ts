@@ -59,6 +59,16 @@ function bodyOf(thing: FixedThing): Primitive[] {
       ];
     case 'soffit':
       return [{ ...outline('walls', footprint, WEIGHT.thin, 'drawing'), dash: DASH }];
+    case 'half-wall':
+      return [
+        outline('walls', footprint, WEIGHT.object, 'drawing', 'paper'),
+        line(
+          'walls',
+          [middle(footprint[0]!, footprint[1]!), middle(footprint[3]!, footprint[2]!)],
+          WEIGHT.thin,
+          'drawing',
+        ),
+      ];
     case 'pipe-box':
     case 'chase':
       return [

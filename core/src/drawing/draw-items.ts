@@ -1,4 +1,5 @@
 import type { Design } from '../document/design';
+import type { ItemRecord } from '../document/records';
 import { distance, place, type Point } from '../geometry/point';
 import type { ShelfItem } from '../ranges/range';
 import { kindOf } from '../ranges/kinds';
@@ -49,9 +50,18 @@ function rectangle(box: Shape, left: number, right: number, back: number, front:
   return [on(box, left, back), on(box, right, back), on(box, right, front), on(box, left, front)];
 }
 
+/** The marks of each item where it was last drawn: most items stay where they are while something is dragged. */
+const drawn = new WeakMap<ItemRecord, { origin: Point; turn: number; marks: Primitive[] }>();
+
 function drawItem(box: ItemBox): Primitive[] {
-  const { width, depth } = box.record;
-  return drawShape({ ...box, width, depth }).map((mark) => ({ ...mark, source: box.id }));
+  const { record, origin, turn } = box;
+  const last = drawn.get(record);
+  if (last && last.turn === turn && last.origin.x === origin.x && last.origin.y === origin.y)
+    return last.marks;
+  const { width, depth } = record;
+  const marks = drawShape({ ...box, width, depth }).map((mark) => ({ ...mark, source: box.id }));
+  drawn.set(record, { origin, turn, marks });
+  return marks;
 }
 
 function drawShape(shape: Shape): Primitive[] {

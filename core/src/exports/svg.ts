@@ -21,7 +21,18 @@ export function writeSvg(marks: readonly Primitive[], scale: number, { margin }:
   return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${box}" aria-hidden="true">${svgMarks(marks, scale)}</svg>`;
 }
 
+/** What each mark was last written as: marks are never changed, and most of a drawing stays while something is dragged. */
+const written = new WeakMap<Primitive, { scale: number; svg: string }>();
+
 function svgMark(mark: Primitive, scale: number): string {
+  const known = written.get(mark);
+  if (known?.scale === scale) return known.svg;
+  const svg = writeMark(mark, scale);
+  written.set(mark, { scale, svg });
+  return svg;
+}
+
+function writeMark(mark: Primitive, scale: number): string {
   const source = mark.source ? ` data-source="${escape(mark.source)}"` : '';
   const layer = ` data-layer="${mark.layer}"`;
   return mark.type === 'text' ? svgText(mark, scale, layer + source) : svgShape(mark, scale, layer + source);

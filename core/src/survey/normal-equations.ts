@@ -5,7 +5,7 @@ export interface SparseRow {
 }
 
 /** A pivot smaller than this share of its diagonal means the unknown is not fixed by the rows. */
-const LEAST_PIVOT = 3e-13;
+const LEAST_PIVOT = 1e-12;
 
 /**
  * Normal equations JᵀPJ x = JᵀPl of a least-squares problem, built up row by row and solved by Cholesky's method.

@@ -1,12 +1,15 @@
 import { loopOf, placedRecords, recordOf, recordsOf, type Design } from '../document/design';
 import { applyPatch, patchOf } from '../document/patch';
 import type { DesignRecord, FaceRecord, MeasurementRecord, PlacedRecord } from '../document/records';
+import { LEAST_CORNER, LEAST_FACE, MOST_CORNER, MOST_FACE } from '../document/limits';
+import { firstRefusal, within } from '../document/within';
 import { distance, type Point } from '../geometry/point';
-import { must } from '../result';
+import { must, ok, refuse, type Result } from '../result';
+import { toDegrees } from '../units/angles';
 import { quantise } from '../units/units';
 import { datumOf, inDatum, isSame, turnInDatum, type Datum } from './datum';
 import { computedValue, insideAngle } from './observations';
-import { roomShape, tryRoomShape, type PlacedFace } from './room-shape';
+import { cornerName, faceLetter, roomShape, tryRoomShape, type PlacedFace } from './room-shape';
 
 /** A face of the room as it is to be, and where its start is to stand, in the room's present coordinates. */
 export interface Walked {
@@ -22,21 +25,25 @@ export interface Reshaping {
 
 /** A corner that comes out this near to where it is wanted is there, mm. */
 const REACHED = 1e-3;
+/** An assumed corner that stands farther than this from what it is assumed to be is assumed to be what it is, radians. */
+const FAR_OFF = 0.15;
+/** How often other measurements are tried until the wanted shape comes out. */
+const MOST_TRIES = 8;
 /** A taped distance that changes by less than this still holds, mm. */
 const STILL = 0.01;
 
 /**
  * The measurements that put the corners where they are wanted. Every given length and angle is shifted by what the computed one
  * changes, so what was measured stays measured and what followed still follows; only where the wanted shape would not come
- * out do changed lengths, then changed corners, become given ones. Taped distances that no longer hold are excluded, not
+ * out do lengths that are missing, then changed lengths, then corners, become given ones. Taped distances that no longer hold are excluded, not
  * forgotten; what stands free on the floor stays in its place. `rehomed` are records already
- * moved to other faces, and new ones.
+ * moved to other faces, and new ones. Refused where a face would come out too short or long, or a corner too sharp.
  */
 export function reshape(
   design: Design,
   walked: readonly Walked[],
   rehomed: readonly DesignRecord[] = [],
-): Reshaping {
+): Result<Reshaping> {
   const wanted = walked.map(({ at }) => at);
   const datum = datumOf(wanted);
   const moved = new Map(rehomed.map((record) => [record.id, record]));
@@ -61,24 +68,58 @@ export function reshape(
   ];
   const loop = { ...loopOf(design), faces: walked.map(({ record }) => record.id) };
   const placed = wanted.map((corner) => inDatum(datum, corner));
+  const wrong = unbuildable(walked);
+  if (wrong) return wrong;
+  const firm = new Set<string>();
   let reshaping: Reshaping = { written: [], removed };
-  for (const firmness of ['shifted', 'lengths', 'corners'] as const) {
-    reshaping = { written: [loop, ...facesOf(design, walked, firmness), ...others], removed };
+  let firmness: Firmness = 'shifted';
+  for (let tries = 0; tries < MOST_TRIES; tries++) {
+    reshaping = { written: [loop, ...facesOf(design, walked, firmness, firm), ...others], removed };
     const shape = tryRoomShape(
       must(applyPatch(design, patchOf(design, reshaping.written, reshaping.removed))),
-      placed,
     );
-    const reached =
-      shape.ok && shape.value.outline.every((corner, index) => distance(corner, placed[index]!) < REACHED);
-    if (reached) break;
+    if (shape.ok && shape.value.outline.every((corner, i) => distance(corner, placed[i]!) < REACHED)) break;
+    const missing =
+      shape.ok || shape.refusal.code !== 'survey-underdetermined' ? [] : shape.refusal.data.measure;
+    const [needed] = missing.map((letter) => walked.findIndex((_, i) => faceLetter(i) === letter));
+    if (needed !== undefined && needed >= 0) firm.add(walked[needed]!.record.id);
+    else firmness = firmness === 'shifted' ? 'lengths' : 'corners';
   }
-  return reshaping;
+  return ok(reshaping);
+}
+
+/** The first face or corner that is out of limits, if any. */
+function unbuildable(walked: readonly Walked[]) {
+  const count = walked.length;
+  return firstRefusal(
+    ...walked.flatMap(({ at }, index) => {
+      const next = walked[(index + 1) % count]!.at;
+      const corner = insideAngle(walked[(index - 1 + count) % count]!.at, at, next);
+      const size = distance(at, next);
+      return [
+        within(`Face ${faceLetter(index)}`, size, LEAST_FACE, MOST_FACE),
+        corner >= LEAST_CORNER && corner <= MOST_CORNER
+          ? ok(corner)
+          : refuse('number-range', {
+              what: `Corner ${cornerName(index, count)}`,
+              value: Math.round(toDegrees(corner) * 100) / 100,
+              least: 3,
+              most: 357,
+            }),
+      ];
+    }),
+  );
 }
 
 type Firmness = 'shifted' | 'lengths' | 'corners';
 
 /** The face records whose lengths and corners come out as wanted. */
-function facesOf(design: Design, walked: readonly Walked[], firmness: Firmness): FaceRecord[] {
+function facesOf(
+  design: Design,
+  walked: readonly Walked[],
+  firmness: Firmness,
+  firm: ReadonlySet<string>,
+): FaceRecord[] {
   const { byId } = roomShape(design);
   const count = walked.length;
   return walked.map(({ record, at }, index) => {
@@ -86,7 +127,7 @@ function facesOf(design: Design, walked: readonly Walked[], firmness: Firmness):
     const corner = insideAngle(walked[(index - 1 + count) % count]!.at, at, next);
     const size = distance(at, next);
     const before: PlacedFace | undefined = byId.get(record.id);
-    const kept = before && firmness === 'shifted';
+    const kept = before && firmness === 'shifted' && !firm.has(record.id);
     const by = { length: size - (before?.length ?? size), corner: corner - (before?.corner ?? corner) };
     if (kept && Math.abs(by.length) < 1e-7 && Math.abs(by.corner) < 1e-9) return record;
     const after = {
@@ -95,8 +136,11 @@ function facesOf(design: Design, walked: readonly Walked[], firmness: Firmness):
       corner: before ? record.corner + by.corner : corner,
     };
     if (Math.abs(by.corner) < 1e-9 && before) after.corner = record.corner;
-    if (firmness !== 'shifted' && record.lengthFrom === 'outline' && Math.abs(by.length) > REACHED)
-      Object.assign(after, { length: quantise(size), lengthFrom: 'measured' });
+    // What only follows is where the adjustment starts from: right where it is wanted.
+    if (record.lengthFrom === 'outline') after.length = quantise(size);
+    if (record.cornerFrom === 'assumed' && Math.abs(after.corner - corner) > FAR_OFF) after.corner = corner;
+    const changed = firmness !== 'shifted' && Math.abs(by.length) > REACHED;
+    if (record.lengthFrom === 'outline' && (changed || firm.has(record.id))) after.lengthFrom = 'measured';
     if (firmness === 'corners' && record.cornerFrom === 'assumed')
       Object.assign(after, { corner, cornerFrom: 'measured' });
     return after;

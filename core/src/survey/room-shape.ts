@@ -49,42 +49,38 @@ export interface RoomShape {
   observations: readonly Observation[];
 }
 
-/** The shape of the room, or why its measurements give none; computed once for the records it is made from, faster with corners it is near to. */
-export const tryRoomShape: (design: Design, near?: readonly Point[]) => Result<RoomShape> = perRecords(
-  surveyed,
-  (design, near) => {
-    const records = loopOf(design).faces.map((id) => recordOf(design, 'face', id)!);
-    const room = roomOf(design);
-    const solved = solveLoop(
-      records.map((record, index) => loopFace(record, index, room)),
-      distancesOf(design),
-      near,
-    );
-    if (!solved.ok) return solved;
-    const { corners, misclosure, observations } = solved.value;
-    const crossing = crossingEdges(corners);
-    if (crossing)
-      return refuse('survey-crossing', { first: faceLetter(crossing[0]), second: faceLetter(crossing[1]) });
-    const area = -signedArea(corners);
-    if (area <= 0) return refuse('survey-impossible', { detail: '' });
-    const heights = records.map((record) => record.ceilingHeight ?? room.ceilingHeight);
-    const faces = records.map((record, index) => placeFace(record, index, corners, heights, room));
-    const ceiling = ceilingOver(corners, heights);
-    const around = perimeter(corners);
-    return ok({
-      faces,
-      byId: new Map(faces.map((face) => [face.id, face])),
-      outline: corners,
-      ceiling,
-      area,
-      perimeter: around,
-      wallArea: faces.reduce((sum, face) => sum + face.length * meanHeight(face), 0),
-      volume: volumeUnder(ceiling, area),
-      misclosure,
-      observations,
-    });
-  },
-);
+/** The shape of the room, or why its measurements give none; computed once for the records it is made from. */
+export const tryRoomShape: (design: Design) => Result<RoomShape> = perRecords(surveyed, (design) => {
+  const records = loopOf(design).faces.map((id) => recordOf(design, 'face', id)!);
+  const room = roomOf(design);
+  const solved = solveLoop(
+    records.map((record, index) => loopFace(record, index, room)),
+    distancesOf(design),
+  );
+  if (!solved.ok) return solved;
+  const { corners, misclosure, observations } = solved.value;
+  const crossing = crossingEdges(corners);
+  if (crossing)
+    return refuse('survey-crossing', { first: faceLetter(crossing[0]), second: faceLetter(crossing[1]) });
+  const area = -signedArea(corners);
+  if (area <= 0) return refuse('survey-impossible', { detail: '' });
+  const heights = records.map((record) => record.ceilingHeight ?? room.ceilingHeight);
+  const faces = records.map((record, index) => placeFace(record, index, corners, heights, room));
+  const ceiling = ceilingOver(corners, heights);
+  const around = perimeter(corners);
+  return ok({
+    faces,
+    byId: new Map(faces.map((face) => [face.id, face])),
+    outline: corners,
+    ceiling,
+    area,
+    perimeter: around,
+    wallArea: faces.reduce((sum, face) => sum + face.length * meanHeight(face), 0),
+    volume: volumeUnder(ceiling, area),
+    misclosure,
+    observations,
+  });
+});
 
 /** The shape of a valid design; throws for one whose measurements give none. */
 export function roomShape(design: Design): RoomShape {

@@ -58,17 +58,16 @@ export function weightOf({ sigma, standing }: Observation): number {
  * Corner positions of a loop by least squares on the corner coordinates (Gauss–Newton on the Gauss–Markov model).
  * Every measured value is used, with weight 1/sigma². Where they leave the shape open, it is the one whose other corners
  * are as near their assumed angles as the measured values allow; assumed corners never weigh against measured values.
- * `near` are corners to start from when they are known to be close, in the datum. Refused: too few values (naming which would help), or values that no loop can have.
+ * Refused: too few values (naming which would help), or values that no loop can have.
  */
 export function solveLoop(
   faces: readonly LoopFace[],
   distances: readonly LoopDistance[] = [],
-  near?: readonly Point[],
 ): Result<SolvedLoop> {
   const start = traverse(faces);
   const observations = observationsOf(faces, distances);
   const used = observations.filter(({ standing }) => standing !== 'excluded');
-  const corners = near?.length === faces.length ? [...near] : start.corners;
+  const corners = start.corners;
   const count = 2 * corners.length - 3;
   let size = Infinity;
   for (let round = 0; round < MOST_ROUNDS && size > CONVERGED; round++) {

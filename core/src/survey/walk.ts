@@ -1,5 +1,6 @@
 import { add, cross, direction, distance, dot, scale, subtract, type Point } from '../geometry/point';
 import { signedArea } from '../geometry/polygon';
+import { LEAST_CORNER, MOST_CORNER } from '../document/limits';
 import { SAME_PLACE } from '../geometry/tolerance';
 import { ok, refuse, type Result } from '../result';
 import { wrapAngle } from '../units/angles';
@@ -121,7 +122,7 @@ export function walkToFaces(faces: readonly WalkedFace[], gap: 'close' | 'share'
       return {
         length: face.length,
         measured: face.measured,
-        corner: Math.min(6.24, Math.max(0.05, corner)),
+        corner: Math.min(MOST_CORNER, Math.max(LEAST_CORNER, corner)),
         // The corner at the start closes the walk: it was never turned by hand.
         cornerMeasured: index > 0 && face.typed,
       };

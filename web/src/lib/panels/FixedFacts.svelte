@@ -9,6 +9,7 @@
 
   let { thing }: { thing: FixedRecord } = $props();
   const { session, screen } = useWorkspace();
+  const standing = $derived(thing.type === 'partition' || thing.type === 'half-wall');
   const round = $derived(thing.type === 'round-column');
 
   function change(part: Partial<FixedRecord>): string {
@@ -27,7 +28,7 @@
   onchange={(placement) => change({ placement })}
 />
 <LengthField
-  label={round ? 'Diameter' : 'Width'}
+  label={round ? 'Diameter' : standing ? 'Thickness' : 'Width'}
   value={thing.width}
   style={session.style}
   least={1}
@@ -35,7 +36,7 @@
 />
 {#if !round}
   <LengthField
-    label="Depth"
+    label={standing ? 'Length' : 'Depth'}
     value={thing.depth}
     style={session.style}
     least={1}

@@ -5,6 +5,8 @@ export const fixedNames: Record<FixedType, string> = {
   breast: 'Breast',
   chase: 'Chase',
   column: 'Column',
+  'half-wall': 'Half wall',
+  partition: 'Partition',
   'pipe-box': 'Pipe box',
   radiator: 'Radiator',
   'round-column': 'Round column',
