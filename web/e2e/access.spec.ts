@@ -5,6 +5,7 @@ const rules = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
 
 for (const light of ['light', 'dark'] as const) {
   test(`no page breaks an automatic WCAG 2.2 AA rule, by ${light} paper`, async ({ page, studio }) => {
+    test.slow();
     const faults = async (place: string) => {
       const { violations } = await new AxeBuilder({ page }).withTags(rules).analyze();
       return violations.map(
@@ -17,7 +18,15 @@ for (const light of ['light', 'dark'] as const) {
     await studio.newRoom('Millimetres', ['4000', '3000']);
     await studio.tab('Openings');
     await page.getByRole('button', { name: 'Add door' }).click();
-    found.push(...(await faults('survey')));
+    found.push(...(await faults('survey, an opening chosen')));
+    await studio.tab('Checks');
+    found.push(...(await faults('survey, checks')));
+    await studio.tab('Things');
+    await page.getByRole('button', { name: 'Radiator' }).first().click();
+    found.push(...(await faults('survey, a thing chosen')));
+    await studio.tab('Faces');
+    await page.getByLabel('Face A', { exact: true }).focus();
+    found.push(...(await faults('survey, a face chosen')));
     await studio.step('Set');
     await studio.dragFromShelf('F600', 0.5, 0.3);
     found.push(...(await faults('set, an item chosen')));
@@ -34,6 +43,11 @@ for (const light of ['light', 'dark'] as const) {
     found.push(...(await faults('shortcuts')));
     await page.goto(`${studio.address}/studio`);
     found.push(...(await faults('jobs')));
+    await page.getByRole('link', { name: 'New room' }).first().click();
+    await page.getByRole('radio', { name: 'Splayed bay' }).click();
+    found.push(...(await faults('new room, an outline')));
+    await page.getByRole('radio', { name: 'Walk it face by face' }).click();
+    found.push(...(await faults('new room, walked')));
     expect(found).toEqual([]);
   });
 }

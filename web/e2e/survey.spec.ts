@@ -233,3 +233,49 @@ test('a face is dragged on the plan, and dropped with Escape', async ({ page, st
   const after = await wall('B');
   expect(Math.hypot(after.x - other.x, after.y - other.y)).toBeLessThan(2);
 });
+
+test('openings and things are set by numbers, dragged along their face, and kept on it', async ({
+  page,
+  studio,
+}) => {
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await studio.tab('Openings');
+  await page.getByRole('button', { name: 'Add door' }).click();
+  await page.getByLabel('Opens as').selectOption('Pocket');
+  await page.getByLabel('Measured from').selectOption('Centre of face');
+  await page.getByLabel('Distance').fill('0');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Add window' }).click();
+  await page.getByRole('combobox', { name: 'Face' }).selectOption('C');
+  await page.getByLabel('Line up with').selectOption('D1');
+  await expect(page.getByLabel('Distance')).toHaveValue('1550');
+  const label = (await page.locator('.plan g[data-layer=labels]').filter({ hasText: 'W1' }).boundingBox())!;
+  const [x, y] = [label.x + label.width / 2, label.y + label.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x - 40, y + 25, { steps: 5 });
+  await page.mouse.up();
+  const dragged = Number(await page.getByLabel('Distance').inputValue());
+  expect(dragged).toBeGreaterThan(1700);
+  expect(dragged % 10).toBe(0);
+  await studio.tab('Things');
+  await page.getByRole('button', { name: 'Radiator' }).first().click();
+  await page.getByLabel('Stands').selectOption('on face B');
+  await page.getByLabel('Distance').fill('2500');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert').first()).toContainText(
+    'Radiator does not fit on face B: it would reach from 2500 mm to 3300 mm, the face is 3000 mm long.',
+  );
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Cold water' }).click();
+  await expect(page.locator('.right h2')).toHaveText('Cold water');
+  await expect(page.getByLabel('Height', { exact: true })).toHaveValue('550');
+  await page.getByRole('button', { name: 'Dividing line' }).click();
+  await page.getByLabel('Part’s name').fill('Larder');
+  await page.keyboard.press('Enter');
+  await studio.saved();
+  const kinds = Object.values((await studio.design()).records).map(
+    ({ kind, name, type }) => name ?? type ?? kind,
+  );
+  expect(kinds).toEqual(expect.arrayContaining(['Larder', 'cold', 'radiator', 'door', 'window']));
+});

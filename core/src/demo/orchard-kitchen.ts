@@ -1,3 +1,4 @@
+import { putFixed, usualFixed } from '../commands/put-fixed';
 import { fillGap } from '../commands/fill-gap';
 import type { Design } from '../document/design';
 import { must } from '../result';
@@ -23,7 +24,14 @@ export function orchardKitchen(): Design {
   });
   const builder = new RoomBuilder(must(made));
   builder.open('face-a', 'window', inches(52));
-  builder.open('face-d', 'door', inches(30));
+  builder.open('face-d', 'door', inches(30), { action: 'pocket', hinge: 'right', casing: inches(2.5) });
+  builder.run(putFixed, {
+    ...usualFixed(builder.design, 'soffit', 'soffit', 'face-a'),
+    width: inches(139),
+    depth: inches(14),
+    height: inches(12),
+    up: inches(84.5),
+  });
   builder.set('COLD36', 'face-a', inches(1));
   builder.set('B15-3', 'face-a', inches(37));
   builder.set('B36-S', 'face-a', inches(52));

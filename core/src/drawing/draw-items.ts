@@ -33,9 +33,11 @@ export function drawTops(design: Design): Primitive[] {
 export function drawNumbers(design: Design, scaleBy: number): Primitive[] {
   const numbers = itemNumbers(design);
   const places = numberPlaces(design, scaleBy);
-  return itemBoxes(design).flatMap((box) =>
-    drawNumber(box, numbers.get(box.id)!, places.get(box.id)!, scaleBy),
-  );
+  return itemBoxes(design).flatMap((box) => {
+    const [number, at] = [numbers.get(box.id)!, places.get(box.id)!];
+    const by = [number, at.x, at.y, box.origin.x, box.origin.y, box.turn, scaleBy];
+    return remembered(drawnNumbers, box.record, by, () => drawNumber(box, number, at, scaleBy));
+  });
 }
 
 /** What drawing an item needs of it. */
@@ -50,18 +52,33 @@ function rectangle(box: Shape, left: number, right: number, back: number, front:
   return [on(box, left, back), on(box, right, back), on(box, right, front), on(box, left, front)];
 }
 
-/** The marks of each item where it was last drawn: most items stay where they are while something is dragged. */
-const drawn = new WeakMap<ItemRecord, { origin: Point; turn: number; marks: Primitive[] }>();
+/** Marks as last drawn for each item, and the numbers they were drawn by. */
+type Drawn = WeakMap<ItemRecord, { by: readonly number[]; marks: readonly Primitive[] }>;
+const drawnItems: Drawn = new WeakMap();
+const drawnNumbers: Drawn = new WeakMap();
+/** Numbers nearer than this, mm, draw the same: far below what is seen, above what an adjustment leaves open. */
+const UNSEEN = 1e-4;
 
-function drawItem(box: ItemBox): Primitive[] {
-  const { record, origin, turn } = box;
+/** The marks of an item drawn anew only where one of its numbers has changed: most items stay while something is dragged. */
+function remembered(
+  drawn: Drawn,
+  record: ItemRecord,
+  by: readonly number[],
+  draw: () => Primitive[],
+): readonly Primitive[] {
   const last = drawn.get(record);
-  if (last && last.turn === turn && last.origin.x === origin.x && last.origin.y === origin.y)
-    return last.marks;
-  const { width, depth } = record;
-  const marks = drawShape({ ...box, width, depth }).map((mark) => ({ ...mark, source: box.id }));
-  drawn.set(record, { origin, turn, marks });
+  if (last && last.by.every((value, index) => Math.abs(value - by[index]!) < UNSEEN)) return last.marks;
+  const marks = draw();
+  drawn.set(record, { by, marks });
   return marks;
+}
+
+function drawItem(box: ItemBox): readonly Primitive[] {
+  const { record, origin, turn } = box;
+  const { width, depth } = record;
+  return remembered(drawnItems, record, [origin.x, origin.y, turn], () =>
+    drawShape({ ...box, width, depth }).map((mark) => ({ ...mark, source: box.id })),
+  );
 }
 
 function drawShape(shape: Shape): Primitive[] {

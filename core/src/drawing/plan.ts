@@ -13,6 +13,9 @@ import { drawWalls } from './draw-walls';
 import { DASH, line, TEXT, WEIGHT, type Layer, type Primitive } from './primitives';
 import { textWidth } from './text-layout';
 
+/** What hangs higher than this leaves the floor free, mm. */
+const HEAD = 1_500;
+
 /** What a plan leaves away while its shape is being dragged: what takes long to place, and would be out of date. */
 export const WHILE_MOVING: readonly Layer[] = ['dimensions', 'labels', 'tops'];
 
@@ -71,7 +74,9 @@ function emptiest(design: Design, outline: readonly Point[], half: number): Poin
   const { left, right, bottom, top } = boundsOf(outline);
   const polygons = [
     outline,
-    ...[...itemBoxes(design), ...fixedThings(design)].map(({ footprint }) => footprint),
+    ...[...itemBoxes(design), ...fixedThings(design)]
+      .filter(({ low }) => low < HEAD)
+      .map(({ footprint }) => footprint),
   ];
   /** Distance to the nearest edge; given up once it is no better than what is already found. */
   const room = (point: Point, enough: number): number => {

@@ -51,7 +51,7 @@
     </select>
   </label>
   <LengthField
-    label={end === 'from' ? 'From its left' : 'From its left end'}
+    label={end === 'from' ? 'Start, from left' : 'End, from left'}
     value={divider[end].from === 'left'
       ? divider[end].distance
       : faces.find(({ id }) => id === divider[end].face)!.length - divider[end].distance}

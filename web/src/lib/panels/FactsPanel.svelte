@@ -79,6 +79,9 @@
     font-weight: 500;
   }
   .problem {
+    position: sticky;
+    bottom: 0;
+    box-shadow: var(--shadow);
     padding: 0.4rem 0.6rem;
     border-left: 3px solid var(--blocked);
     background: var(--sheet);

@@ -15,6 +15,7 @@
   import { zoom, zoomIdentity, type D3ZoomEvent, type ZoomBehavior } from 'd3-zoom';
   import { onMount, untrack } from 'svelte';
   import { useWorkspace } from '$session/context';
+  import type { AlongDrag } from '../../tools/drag-along';
   import type { FaceDrag } from '../../tools/drag-face.svelte';
   import { SNAP_PIXELS, type ItemDrag } from '../../tools/drag-item';
   import { nudge } from '../../tools/item-keys';
@@ -26,7 +27,13 @@
   import TieChips from './TieChips.svelte';
   import type { PlanPort } from './plan-port';
 
-  let { drag, faceDrag, port }: { drag: ItemDrag; faceDrag: FaceDrag; port: PlanPort } = $props();
+  interface Props {
+    drag: ItemDrag;
+    faceDrag: FaceDrag;
+    alongDrag: AlongDrag;
+    port: PlanPort;
+  }
+  let { drag, faceDrag, alongDrag, port }: Props = $props();
   const { session, screen } = useWorkspace();
 
   /** Milliseconds a frame of a drag can spare for drawing. */
@@ -160,9 +167,10 @@
       screen.toggle(source, (id) => session.committed.records[id]?.kind === 'face');
     } else if (source) {
       screen.select(source);
-      if (screen.step === 'survey' && session.committed.records[source]?.kind === 'face') {
+      if (screen.step === 'survey') {
         const pixel = pixelOf(event);
         faceDrag.press(source, pixel, toRoom(camera, pixel));
+        alongDrag.press(source, pixel, toRoom(camera, pixel));
         view.setPointerCapture(event.pointerId);
       }
     }
@@ -176,6 +184,7 @@
     screen.hovered = drag.active ? null : sourceOf(event.target);
     drag.move(pixel, at, SNAP_PIXELS / camera.k);
     faceDrag.move(pixel, at);
+    alongDrag.move(pixel, at);
   }
 
   /** A click on bare paper lets go of the selection; capture moves a click's target, so what was pressed decides. */
@@ -191,6 +200,7 @@
     } else if (event.key === 'Escape') {
       if (drag.active) drag.cancel();
       else if (faceDrag.active) faceDrag.cancel();
+      else if (alongDrag.active) alongDrag.cancel();
       else screen.select(null);
     } else if (screen.selected && event.key.startsWith('Arrow')) {
       const base = isInchUnit(session.style.unit) ? session.style.step : Math.max(1, session.style.step);
@@ -225,10 +235,12 @@
   onpointerup={() => {
     drag.release();
     faceDrag.release();
+    alongDrag.release();
   }}
   onpointercancel={() => {
     drag.cancel();
     faceDrag.cancel();
+    alongDrag.cancel();
   }}
   onpointerleave={() => (screen.pointer = null)}
   onclick={click}
@@ -285,6 +297,7 @@
     color: var(--tide);
     font-weight: 500;
     pointer-events: none;
+    white-space: nowrap;
   }
   .drawing :global([data-layer='items'][data-source]),
   .drawing :global([data-layer='numbers'][data-source]) {

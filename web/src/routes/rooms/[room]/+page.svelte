@@ -16,6 +16,7 @@
   import ShortcutsDialog from '$lib/panels/ShortcutsDialog.svelte';
   import StatusLine from '$lib/panels/StatusLine.svelte';
   import TopBar from '$lib/panels/TopBar.svelte';
+  import { AlongDrag } from '$lib/tools/drag-along';
   import { FaceDrag } from '$lib/tools/drag-face.svelte';
   import { ItemDrag } from '$lib/tools/drag-item';
   import { emptyPort } from '$views/plan/plan-port';
@@ -43,6 +44,7 @@
   const session = new DesignSession(document, edits, (edit) => saving.add(edit));
   const drag = new ItemDrag(session, screen);
   const faceDrag = new FaceDrag(session);
+  const alongDrag = new AlongDrag(session);
   const port = emptyPort();
   const choice = new SheetChoice(
     () => session.document,
@@ -63,7 +65,7 @@
     const stopKeys = workspaceKeys(window, {
       session,
       screen,
-      drags: [drag, faceDrag],
+      drags: [drag, faceDrag, alongDrag],
       port,
       showShortcuts: () => shortcuts.open(),
     });
@@ -99,7 +101,12 @@
     {:else}<DrawPanel {choice} />{/if}
   </aside>
   <main>
-    {#if screen.step === 'draw'}<SheetView {choice} />{:else}<PlanView {drag} {faceDrag} {port} />{/if}
+    {#if screen.step === 'draw'}<SheetView {choice} />{:else}<PlanView
+        {drag}
+        {faceDrag}
+        {alongDrag}
+        {port}
+      />{/if}
   </main>
   <aside class="right" aria-label="Facts"><FactsPanel /></aside>
   <StatusLine />

@@ -1,0 +1,106 @@
+import {
+  distanceFor,
+  dot,
+  isInchUnit,
+  leftJamb,
+  putFixed,
+  putOpening,
+  putService,
+  roomShape,
+  subtract,
+  type PlacedFace,
+  type Point,
+} from 'goodreach';
+import type { DesignSession } from '../session/design-session.svelte';
+
+/** What a drag needs of the session: to show, to do, to drop. */
+type Doing = Pick<DesignSession, 'committed' | 'style' | 'preview' | 'run' | 'dropPreview'>;
+
+/** Pixels the pointer must travel before a press becomes a drag. */
+const DRAG_START = 4;
+
+type State =
+  | { name: 'idle' }
+  | { name: 'pressed' | 'dragging'; id: string; pixel: Point; at: Point; by: number; across: Point };
+
+/**
+ * Dragging an opening, fixed thing or service: along its face, or over the floor where it stands free. Each move shows it in its new
+ * place, release does it, Escape drops it.
+ */
+export class AlongDrag {
+  private state: State = { name: 'idle' };
+
+  constructor(private readonly session: Doing) {}
+
+  get active(): boolean {
+    return this.state.name === 'dragging';
+  }
+
+  press(id: string, pixel: Point, at: Point): void {
+    const kind = this.session.committed.records[id]?.kind;
+    if (kind === 'opening' || kind === 'fixed' || kind === 'service')
+      this.state = { name: 'pressed', id, pixel, at, by: 0, across: { x: 0, y: 0 } };
+  }
+
+  move(pixel: Point, at: Point): void {
+    const { state } = this;
+    if (state.name === 'idle') return;
+    if (state.name === 'pressed') {
+      if (Math.hypot(pixel.x - state.pixel.x, pixel.y - state.pixel.y) < DRAG_START) return;
+      state.name = 'dragging';
+    }
+    const across = subtract(at, state.at);
+    const face = this.faceOf(state.id);
+    const by = face ? this.round(dot(across, face.u)) : 0;
+    const before = { by: state.by, across: state.across };
+    Object.assign(state, { by, across: { x: this.round(across.x), y: this.round(across.y) } });
+    // A place it does not fit in is not shown; what was shown last stays.
+    if (!this.act((command, args) => this.session.preview(command, args))) Object.assign(state, before);
+  }
+
+  release(): void {
+    const active = this.active;
+    if (active) this.act((command, args) => this.session.run(command, args));
+    this.state = { name: 'idle' };
+  }
+
+  cancel(): void {
+    if (this.state.name !== 'idle') this.session.dropPreview();
+    this.state = { name: 'idle' };
+  }
+
+  private round(mm: number): number {
+    const grain = isInchUnit(this.session.style.unit) ? 25.4 / 4 : 10;
+    return Math.round(mm / grain) * grain;
+  }
+
+  private faceOf(id: string): PlacedFace | undefined {
+    const record = this.session.committed.records[id];
+    const { byId } = roomShape(this.session.committed);
+    if (record?.kind === 'opening') return byId.get(record.face);
+    if (record && 'placement' in record && record.placement.on === 'face')
+      return byId.get(record.placement.face);
+    return undefined;
+  }
+
+  /** Asks for the command that puts what is dragged where it has been dragged to. */
+  private act(ask: DesignSession['preview']): boolean {
+    const { state } = this;
+    if (state.name === 'idle') return false;
+    const record = this.session.committed.records[state.id];
+    const face = this.faceOf(state.id);
+    if (record?.kind === 'opening' && face) {
+      const left = leftJamb(record, face.length) + state.by;
+      return ask(putOpening, { ...record, distance: distanceFor(record, left, face.length) });
+    }
+    if (record?.kind !== 'fixed' && record?.kind !== 'service') return false;
+    const { placement } = record;
+    const moved =
+      placement.on === 'face'
+        ? { ...placement, distance: placement.distance + (placement.from === 'left' ? state.by : -state.by) }
+        : { ...placement, x: placement.x + state.across.x, y: placement.y + state.across.y };
+    return record.kind === 'fixed'
+      ? ask(putFixed, { ...record, placement: moved })
+      : ask(putService, { ...record, placement: moved });
+  }
+}
