@@ -11,9 +11,11 @@ import { putFixed } from './commands/put-fixed';
 import { putMeasurement } from './commands/put-measurement';
 import { putOpening } from './commands/put-opening';
 import { putService } from './commands/put-service';
+import { putUnderlay } from './commands/put-underlay';
 import { removeCorner } from './commands/remove-corner';
 import { removeThings } from './commands/remove-things';
 import { resizeFace } from './commands/resize-face';
+import { scaleUnderlay } from './commands/scale-underlay';
 import { setFaceLength } from './commands/set-face-length';
 import { setItem } from './commands/set-item';
 import { setRoom } from './commands/set-room';
@@ -37,9 +39,11 @@ export const commands = [
   putMeasurement,
   putOpening,
   putService,
+  putUnderlay,
   removeCorner,
   removeThings,
   resizeFace,
+  scaleUnderlay,
   setFaceLength,
   setItem,
   setRoom,

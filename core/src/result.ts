@@ -32,6 +32,7 @@ export interface RefusalData {
   'faces-too-few': { least: number };
   'part-off-face': { face: string; from: number; to: number; length: number };
   'divider-outside': { from: string; to: string };
+  'places-alike': Record<string, never>;
   'record-missing': { id: string; what: string };
   'reference-broken': { path: string; target: string };
   'record-count': { kind: string; found: number; wanted: number };

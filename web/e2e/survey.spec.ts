@@ -279,3 +279,53 @@ test('openings and things are set by numbers, dragged along their face, and kept
   );
   expect(kinds).toEqual(expect.arrayContaining(['Larder', 'cold', 'radiator', 'door', 'window']));
 });
+
+test('a picture is laid under the plan, scaled by two places, moved and locked', async ({ page, studio }) => {
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await studio.tab('Things');
+  const file = page.locator('input[type=file]');
+  await file.setInputFiles({
+    name: 'junk.png',
+    mimeType: 'image/png',
+    buffer: Buffer.from('no picture at all'),
+  });
+  await expect(page.getByRole('alert').first()).toContainText('junk.png could not be read');
+  const sketch =
+    '<svg xmlns="http://www.w3.org/2000/svg" width="800" height="600"><rect x="100" y="100" width="400" height="300" fill="none" stroke="black"/></svg>';
+  await file.setInputFiles({ name: 'sketch.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(sketch) });
+  await expect(page.locator('.right h2')).toHaveText('Underlay');
+  await expect(page.getByLabel('Width')).toHaveValue('4000');
+  const image = page.locator('.plan image');
+  const box = (await image.boundingBox())!;
+  const pixel = box.width / 800;
+  await page.getByRole('button', { name: 'Scale by two places' }).click();
+  for (const across of [100, 500]) await page.mouse.click(box.x + across * pixel, box.y + 100 * pixel);
+  await page.getByLabel('True length').fill('4 m');
+  await page.keyboard.press('Enter');
+  const width = Number(await page.getByLabel('Width').inputValue());
+  expect(Math.abs(width - 8000)).toBeLessThan(60);
+  await page.getByLabel('Across').fill('-1000');
+  await page.keyboard.press('Enter');
+  await page.getByRole('checkbox', { name: 'Locked' }).check();
+  await studio.saved();
+  const laid = Object.values((await studio.design()).records).find(({ kind }) => kind === 'underlay')!;
+  expect(laid).toMatchObject({
+    name: 'sketch.svg',
+    x: -1000,
+    locked: true,
+    pixelsWide: 800,
+    pixelsHigh: 600,
+  });
+  const address = `${studio.roomUrl()}/files/${laid['file'] as string}`;
+  const answer = await page.request.get(address);
+  expect(answer.headers()['content-security-policy']).toContain('sandbox');
+  expect(await answer.text()).toBe(sketch);
+  const sent = (body: Buffer, origin: string) =>
+    page.request.post(`${studio.roomUrl()}/files`, { data: body, headers: { origin, 'x-file-name': 'x' } });
+  expect((await sent(Buffer.from('GIF89a'), studio.address)).status()).toBe(422);
+  expect((await sent(Buffer.alloc(21_000_000), studio.address)).status()).toBe(413);
+  expect((await sent(Buffer.from(sketch), 'http://elsewhere.example')).status()).toBe(403);
+  await page.reload();
+  await studio.ready();
+  await expect(page.locator('.plan image')).toHaveCount(1);
+});

@@ -3,9 +3,17 @@ import { refuse } from '../result';
 import { guarded, type Command } from './command';
 
 /** What can simply be taken out of a room, and what it is called. */
-const removable: readonly string[] = ['divider', 'fixed', 'item', 'measurement', 'opening', 'service'];
+const removable: readonly string[] = [
+  'divider',
+  'fixed',
+  'item',
+  'measurement',
+  'opening',
+  'service',
+  'underlay',
+];
 
-/** Takes items, openings, fixed things, services, dividing lines and taped distances out of the room. */
+/** Takes items, openings, fixed things, services, dividing lines, underlays and taped distances out of the room. */
 export const removeThings: Command<readonly string[]> = {
   id: 'remove-things',
   label: (ids) => (ids.length === 1 ? 'Remove' : `Remove ${ids.length}`),

@@ -6,6 +6,11 @@ export function Millimetres(least: number, most: number): PropertyDecorator {
   return applyDecorators(IsNumber({ allowNaN: false, allowInfinity: false }), Min(least), Max(most));
 }
 
+/** A finite number within limits. */
+export function Between(least: number, most: number): PropertyDecorator {
+  return Millimetres(least, most);
+}
+
 /** A finite angle in radians within limits. */
 export function Radians(least: number, most: number): PropertyDecorator {
   return Millimetres(least, most);

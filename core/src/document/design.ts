@@ -11,6 +11,7 @@ import type {
   RecordKind,
   RoomRecord,
   ServiceRecord,
+  UnderlayRecord,
 } from './records';
 
 /** The version of the document format this program writes. */
@@ -32,6 +33,7 @@ type ByKind = {
   opening: OpeningRecord;
   room: RoomRecord;
   service: ServiceRecord;
+  underlay: UnderlayRecord;
 };
 
 const sorted = new WeakMap<Design, Map<RecordKind, DesignRecord[]>>();

@@ -10,6 +10,9 @@ export const LEAST_WALL = 10;
 export const MOST_WALL = 1_500;
 export const LEAST_HALF_WALL = 100;
 export const LEAST_OPENING = 100;
+/** Millimetres of the room a pixel of an underlay may stand for. */
+export const LEAST_PIXEL = 0.001;
+export const MOST_PIXEL = 1_000;
 /** A leaf opens at least this far, radians. */
 export const LEAST_OPEN_ANGLE = Math.PI / 12;
 export const MOST_ITEM = 4_000;

@@ -6,12 +6,13 @@ import {
   ArrayUnique,
   Equals,
   IsArray,
+  IsBoolean,
   IsOptional,
   IsString,
   ValidateNested,
 } from 'class-validator';
 import { applyDecorators } from './apply-decorators';
-import { Millimetres, OneOf, Radians, RecordId, Words } from './decorators';
+import { Between, Millimetres, OneOf, Radians, RecordId, Words } from './decorators';
 import {
   LEAST_CEILING,
   LEAST_CORNER,
@@ -20,12 +21,14 @@ import {
   LEAST_ITEM,
   LEAST_OPENING,
   LEAST_OPEN_ANGLE,
+  LEAST_PIXEL,
   LEAST_UNCERTAINTY,
   LEAST_WALL,
   MOST_CORNER,
   MOST_FACE,
   MOST_HEIGHT,
   MOST_ITEM,
+  MOST_PIXEL,
   MOST_UNCERTAINTY,
   MOST_WALL,
   packIds,
@@ -113,6 +116,24 @@ export class FacePlace {
   @RecordId() face!: string;
   @OneOf(['left', 'right']) from!: Side;
   @Millimetres(0, MOST_FACE) distance!: number;
+}
+
+/** A picture laid under the plan to draw over: where its top left corner lies, how it is turned, and its scale. */
+export class UnderlayRecord {
+  @Equals('underlay') kind!: 'underlay';
+  @RecordId() id!: string;
+  /** The stored file. */
+  @RecordId() file!: string;
+  @Words(1, 120) name!: string;
+  @Between(1, 40_000) pixelsWide!: number;
+  @Between(1, 40_000) pixelsHigh!: number;
+  @Millimetres(-200_000, 200_000) x!: number;
+  @Millimetres(-200_000, 200_000) y!: number;
+  @Radians(-6.2832, 6.2832) turn!: number;
+  @Between(LEAST_PIXEL, MOST_PIXEL) mmPerPixel!: number;
+  /** 0 for fully shown, 1 for not at all. */
+  @Between(0, 1) fade!: number;
+  @IsBoolean() locked!: boolean;
 }
 
 /** A line that divides an open plan without a wall: what lies on one side of it, seen from its start, is a part with a name of its own. */
@@ -252,7 +273,8 @@ export type DesignRecord =
   | MeasurementRecord
   | OpeningRecord
   | RoomRecord
-  | ServiceRecord;
+  | ServiceRecord
+  | UnderlayRecord;
 export type RecordKind = DesignRecord['kind'];
 
 /** The class of each record kind, sorted by kind. */
@@ -266,4 +288,5 @@ export const recordClasses = {
   opening: OpeningRecord,
   room: RoomRecord,
   service: ServiceRecord,
+  underlay: UnderlayRecord,
 };

@@ -1,6 +1,12 @@
 import { loopOf, placedRecords, recordOf, recordsOf, type Design } from '../document/design';
 import { applyPatch, patchOf } from '../document/patch';
-import type { DesignRecord, FaceRecord, MeasurementRecord, PlacedRecord } from '../document/records';
+import type {
+  DesignRecord,
+  FaceRecord,
+  MeasurementRecord,
+  PlacedRecord,
+  UnderlayRecord,
+} from '../document/records';
 import { LEAST_CORNER, LEAST_FACE, MOST_CORNER, MOST_FACE } from '../document/limits';
 import { firstRefusal, within } from '../document/within';
 import { distance, type Point } from '../geometry/point';
@@ -57,6 +63,7 @@ export function reshape(
     ...rehomed.filter(
       (record) => !design.records[record.id] || record.kind === 'opening' || record.kind === 'divider',
     ),
+    ...recordsOf(design, 'underlay').map((record) => underIn(record, datum)),
     ...placedRecords(design).map((record) => inPlace(fresh(record), datum)),
     ...measurements(
       design,
@@ -145,6 +152,13 @@ function facesOf(
       Object.assign(after, { corner, cornerFrom: 'measured' });
     return after;
   });
+}
+
+/** An underlay where it lay, in the room's new coordinates. */
+function underIn(record: UnderlayRecord, datum: Datum): UnderlayRecord {
+  if (isSame(datum)) return record;
+  const { x, y } = inDatum(datum, record);
+  return { ...record, x: quantise(x), y: quantise(y), turn: turnInDatum(datum, record.turn) };
 }
 
 /** A placed thing as it is; one that stands free on the floor in the room's new coordinates. */

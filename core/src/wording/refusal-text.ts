@@ -46,6 +46,7 @@ const wording: Wording = {
     `That would reach from ${show(from)} to ${show(to)}, past face ${face}, which is ${show(length)} long. Make it narrower or move it.`,
   'divider-outside': ({ from, to }) =>
     `The line from ${from} to ${to} does not divide the room: it must run through the inside, and cross no other. Move one of its ends.`,
+  'places-alike': () => 'The two places are the same. Choose two that are well apart.',
   'record-missing': ({ id, what }) =>
     `The ${what} ${id} is no longer in this room. Reload to see the room as it is.`,
   'reference-broken': ({ path, target }) =>

@@ -8,6 +8,7 @@
   import OpeningFacts from './OpeningFacts.svelte';
   import RoomFacts from './RoomFacts.svelte';
   import ServiceFacts from './ServiceFacts.svelte';
+  import UnderlayFacts from './UnderlayFacts.svelte';
 
   const { session, screen } = useWorkspace();
   const record = $derived(session.document.records[screen.selected ?? '']);
@@ -26,6 +27,8 @@
     {#key record.id}<FixedFacts thing={record} />{/key}
   {:else if record?.kind === 'service'}
     {#key record.id}<ServiceFacts service={record} />{/key}
+  {:else if record?.kind === 'underlay'}
+    {#key record.id}<UnderlayFacts underlay={record} />{/key}
   {:else if record?.kind === 'measurement'}
     {#key record.id}<MeasurementFacts measurement={record} />{/key}
   {:else}

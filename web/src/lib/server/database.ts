@@ -2,10 +2,14 @@ import pg from 'pg';
 import { Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 import * as rooms from './migrations/0001-rooms';
+import * as files from './migrations/0002-files';
 import { defineModels } from './models';
 
 /** Every migration, in order. */
-const migrations = [{ name: '0001-rooms', ...rooms }];
+const migrations = [
+  { name: '0001-rooms', ...rooms },
+  { name: '0002-files', ...files },
+];
 
 const held = globalThis as { goodReachDatabase?: Promise<Sequelize> };
 

@@ -61,6 +61,17 @@ export class Edit extends Model<InferAttributes<Edit>, InferCreationAttributes<E
   declare madeAt: CreationOptional<Date>;
 }
 
+/** A file laid under a room: a picture a person has uploaded. */
+export class StoredFile extends Model<InferAttributes<StoredFile>, InferCreationAttributes<StoredFile>> {
+  declare id: CreationOptional<string>;
+  declare studioId: string;
+  declare roomId: string;
+  declare name: string;
+  declare type: string;
+  declare bytes: Buffer;
+  declare createdAt: CreationOptional<Date>;
+}
+
 const uuid = () => ({ type: DataTypes.UUID, primaryKey: true, defaultValue: DataTypes.UUIDV4 });
 
 /** Ties the models to a database. */
@@ -103,6 +114,18 @@ export function defineModels(sequelize: Sequelize): void {
       updatedAt: DataTypes.DATE,
     },
     { ...common, timestamps: true, tableName: 'rooms' },
+  );
+  StoredFile.init(
+    {
+      id: uuid(),
+      studioId: DataTypes.UUID,
+      roomId: DataTypes.UUID,
+      name: DataTypes.TEXT,
+      type: DataTypes.TEXT,
+      bytes: DataTypes.BLOB,
+      createdAt: { type: DataTypes.DATE, defaultValue: DataTypes.NOW },
+    },
+    { ...common, tableName: 'files' },
   );
   Edit.init(
     {

@@ -189,6 +189,6 @@ async function knownIds(roomId: string, body: SaveBody, transaction: Transaction
   return new Set(rows.map(({ id }) => id));
 }
 
-function isUuid(text: string): boolean {
+export function isUuid(text: string): boolean {
   return /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i.test(text);
 }

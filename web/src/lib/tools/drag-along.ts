@@ -6,6 +6,7 @@ import {
   putFixed,
   putOpening,
   putService,
+  putUnderlay,
   roomShape,
   subtract,
   type PlacedFace,
@@ -24,7 +25,7 @@ type State =
   | { name: 'pressed' | 'dragging'; id: string; pixel: Point; at: Point; by: number; across: Point };
 
 /**
- * Dragging an opening, fixed thing or service: along its face, or over the floor where it stands free. Each move shows it in its new
+ * Dragging an opening, fixed thing, service or underlay: along its face, or over the floor where it stands free. Each move shows it in its new
  * place, release does it, Escape drops it.
  */
 export class AlongDrag {
@@ -37,8 +38,10 @@ export class AlongDrag {
   }
 
   press(id: string, pixel: Point, at: Point): void {
-    const kind = this.session.committed.records[id]?.kind;
-    if (kind === 'opening' || kind === 'fixed' || kind === 'service')
+    const record = this.session.committed.records[id];
+    const kind = record?.kind;
+    if (kind === 'underlay' && record && 'locked' in record && record.locked) return;
+    if (kind === 'opening' || kind === 'fixed' || kind === 'service' || kind === 'underlay')
       this.state = { name: 'pressed', id, pixel, at, by: 0, across: { x: 0, y: 0 } };
   }
 
@@ -93,6 +96,8 @@ export class AlongDrag {
       const left = leftJamb(record, face.length) + state.by;
       return ask(putOpening, { ...record, distance: distanceFor(record, left, face.length) });
     }
+    if (record?.kind === 'underlay')
+      return ask(putUnderlay, { ...record, x: record.x + state.across.x, y: record.y + state.across.y });
     if (record?.kind !== 'fixed' && record?.kind !== 'service') return false;
     const { placement } = record;
     const moved =

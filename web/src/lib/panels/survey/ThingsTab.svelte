@@ -21,6 +21,7 @@
   import { useWorkspace } from '$session/context';
   import { fixedNames, serviceNames } from '$ui/thing-names';
   import ServiceSymbol from './ServiceSymbol.svelte';
+  import UnderlayEntry from './UnderlayEntry.svelte';
 
   const { session, screen } = useWorkspace();
   const shape = $derived(roomShape(session.document));
@@ -140,6 +141,8 @@
     <li class="help">Choose a face, then what comes out of it; type its distance and height in the facts.</li>
   {/each}
 </ul>
+
+<UnderlayEntry />
 
 <style>
   h3 {

@@ -25,6 +25,7 @@
   import SelectionMark from './SelectionMark.svelte';
   import SurveyMarks from './SurveyMarks.svelte';
   import TieChips from './TieChips.svelte';
+  import Underlays from './Underlays.svelte';
   import type { PlanPort } from './plan-port';
 
   interface Props {
@@ -156,6 +157,11 @@
     pressed = null;
     if (event.button !== 0 || spaceHeld) return;
     if (event.target instanceof Element && event.target.closest('button, input, .chip-card')) return;
+    if (screen.pick && screen.pick.places.length < 2) {
+      screen.pick = { ...screen.pick, places: [...screen.pick.places, toRoom(camera, pixelOf(event))] };
+      pressed = screen.pick.id;
+      return;
+    }
     const source = sourceOf(event.target);
     pressed = source ?? 'paper';
     if (source && session.committed.records[source]?.kind === 'item') {
@@ -250,6 +256,7 @@
 >
   {#if width > 0}
     <svg class="drawing" {viewBox} {width} {height} aria-hidden="true">
+      <Underlays {scale} />
       <!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by core, every text escaped -->
       {@html marks}
       {#if screen.step === 'survey'}<SurveyMarks {scale} />{/if}

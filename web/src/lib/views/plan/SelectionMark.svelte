@@ -1,7 +1,9 @@
 <script lang="ts">
   import {
     boxOf,
+    direction,
     fixedThings,
+    inward,
     place,
     placedDividers,
     placedOpenings,
@@ -37,6 +39,16 @@
         [to, -face.thickness],
         [from, -face.thickness],
       ].map(([along, out]) => place(face.start, face.u, along!, face.n, out!));
+    if (record.kind === 'underlay') {
+      const [wide, high] = [record.pixelsWide * record.mmPerPixel, record.pixelsHigh * record.mmPerPixel];
+      const u = direction(record.turn);
+      return [
+        [0, 0],
+        [wide, 0],
+        [wide, high],
+        [0, high],
+      ].map(([along, down]) => place(record, u, along!, inward(u), down!));
+    }
     if (record.kind === 'divider') {
       const { from, to } = placedDividers(design).find((one) => one.record.id === id)!;
       return [from, to];

@@ -1,0 +1,52 @@
+import { database } from './database';
+import { StoredFile } from './models';
+import { findRoom, isUuid } from './rooms';
+import type { SignedIn } from './sessions';
+
+/** The largest file stored, bytes. */
+export const MOST_FILE_BYTES = 20_000_000;
+
+/** How storing a file ended: stored under an id, not a picture that can be laid under, or for a room that is not there. */
+export type StoreOutcome = { kind: 'stored'; id: string } | { kind: 'unknown' } | { kind: 'missing' };
+
+/** Stores a picture for a room of the studio. What it is, its bytes say, not its name. */
+export async function storeFile(
+  person: SignedIn,
+  roomId: string,
+  name: string,
+  bytes: Uint8Array,
+): Promise<StoreOutcome> {
+  const room = await findRoom(person, roomId);
+  if (!room) return { kind: 'missing' };
+  const type = pictureType(bytes);
+  if (!type) return { kind: 'unknown' };
+  const file = await StoredFile.create({
+    studioId: person.studioId,
+    roomId: room.id,
+    name,
+    type,
+    bytes: Buffer.from(bytes),
+  });
+  return { kind: 'stored', id: file.id };
+}
+
+/** A file of a room of the studio. */
+export async function findFile(
+  { studioId }: SignedIn,
+  roomId: string,
+  id: string,
+): Promise<StoredFile | null> {
+  await database();
+  return isUuid(roomId) && isUuid(id) ? StoredFile.findOne({ where: { id, roomId, studioId } }) : null;
+}
+
+/** The type of a picture by its first bytes: PNG, JPEG or SVG; null for anything else. */
+export function pictureType(bytes: Uint8Array): string | null {
+  const starts = (...signature: number[]) => signature.every((byte, index) => bytes[index] === byte);
+  if (starts(0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a)) return 'image/png';
+  if (starts(0xff, 0xd8, 0xff)) return 'image/jpeg';
+  const head = new TextDecoder().decode(bytes.subarray(0, 2_000)).replace(/^\uFEFF/, '');
+  return /^\s*(<\?xml[^>]*\?>\s*)?(<!--[\s\S]*?-->\s*|<!DOCTYPE[^>]*>\s*)*<svg[\s>]/.test(head)
+    ? 'image/svg+xml'
+    : null;
+}
