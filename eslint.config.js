@@ -17,6 +17,7 @@ const order = [
   'surfaces',
   'reach',
   'drawing',
+  'imports',
   'exports',
   'commands',
   'demo',

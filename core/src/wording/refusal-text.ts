@@ -47,6 +47,8 @@ const wording: Wording = {
   'divider-outside': ({ from, to }) =>
     `The line from ${from} to ${to} does not divide the room: it must run through the inside, and cross no other. Move one of its ends.`,
   'places-alike': () => 'The two places are the same. Choose two that are well apart.',
+  'dxf-unreadable': ({ reason }) =>
+    `The file can’t be read as a DXF drawing: ${reason}. Save it as DXF anew, or choose a picture of it.`,
   'record-missing': ({ id, what }) =>
     `The ${what} ${id} is no longer in this room. Reload to see the room as it is.`,
   'reference-broken': ({ path, target }) =>

@@ -2,6 +2,7 @@
   import { putUnderlay, recordsOf, roomShape } from 'goodreach';
   import { nanoid } from 'nanoid';
   import { useWorkspace } from '$session/context';
+  import { pictureOf, Unreadable, type Picture } from '$lib/tools/picture-of';
 
   /** Lays pictures under the plan: uploads them, and lists those that lie there. */
   const { session, screen, roomId } = useWorkspace();
@@ -16,36 +17,26 @@
     problem = '';
     sending = true;
     try {
-      const size = await sizeOf(file);
+      const picture = await pictureOf(file);
       const answer = await fetch(`/api/rooms/${roomId}/files`, {
         method: 'POST',
         headers: { 'x-file-name': encodeURIComponent(file.name), 'content-type': 'application/octet-stream' },
-        body: file,
+        body: picture.blob,
       });
       const body = (await answer.json()) as { id?: string; message?: string };
-      if (answer.ok && body.id) set(body.id, file.name, size);
+      if (answer.ok && body.id) set(body.id, file.name, picture);
       else problem = body.message ?? 'The picture could not be stored. Try again.';
-    } catch {
-      problem = `${file.name} could not be read or sent. Choose a PNG, JPEG or SVG file, and try again.`;
+    } catch (error) {
+      problem =
+        error instanceof Unreadable
+          ? error.message
+          : `${file.name} could not be read or sent. Choose a PNG, JPEG, SVG, PDF or DXF file, and try again.`;
     }
     sending = false;
   }
 
-  /** Width and height of a picture, pixels. */
-  async function sizeOf(file: File): Promise<{ wide: number; high: number }> {
-    const url = URL.createObjectURL(file);
-    try {
-      const image = new Image();
-      image.src = url;
-      await image.decode();
-      return { wide: image.naturalWidth || 1000, high: image.naturalHeight || 1000 };
-    } finally {
-      URL.revokeObjectURL(url);
-    }
-  }
-
-  /** As wide as the room until it is scaled, its top left corner over the room's first. */
-  function set(file: string, name: string, { wide, high }: { wide: number; high: number }) {
+  /** As wide as the room until it is scaled, where it has no scale of its own; its top left corner over the room's first. */
+  function set(file: string, name: string, { wide, high, mmPerPixel }: Picture) {
     const xs = roomShape(session.committed).outline.map(({ x }) => x);
     const id = `underlay-${nanoid(8)}`;
     const done = session.run(putUnderlay, {
@@ -58,7 +49,7 @@
       x: Math.min(...xs),
       y: 0,
       turn: 0,
-      mmPerPixel: (Math.max(...xs) - Math.min(...xs)) / wide,
+      mmPerPixel: mmPerPixel ?? (Math.max(...xs) - Math.min(...xs)) / wide,
       fade: 0.5,
       locked: false,
     });
@@ -69,7 +60,7 @@
 <h3>Underlay</h3>
 <label class="file">
   {sending ? 'Sending the picture…' : 'Lay a picture under the plan'}
-  <input type="file" accept=".png,.jpg,.jpeg,.svg" disabled={sending} onchange={lay} />
+  <input type="file" accept=".png,.jpg,.jpeg,.svg,.pdf,.dxf" disabled={sending} onchange={lay} />
 </label>
 {#if problem}<p class="problem" role="alert">{problem}</p>{/if}
 <ul>

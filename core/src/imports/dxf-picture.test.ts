@@ -1,0 +1,74 @@
+import { describe, expect, it } from 'vitest';
+import { must, type Result } from '../result';
+import { refusalText } from '../wording/refusal-text';
+import { dxfPicture } from './dxf-picture';
+
+const sentence = (result: Result<unknown>) => (result.ok ? '' : refusalText(result.refusal));
+const pairs = (...list: (string | number)[]) => list.join('\n');
+const file = (entities: string, units = 4) =>
+  pairs(
+    0,
+    'SECTION',
+    2,
+    'HEADER',
+    9,
+    '$INSUNITS',
+    70,
+    units,
+    0,
+    'ENDSEC',
+    0,
+    'SECTION',
+    2,
+    'ENTITIES',
+    entities,
+    0,
+    'ENDSEC',
+    0,
+    'EOF',
+  );
+const line = (x1: number, y1: number, x2: number, y2: number) =>
+  pairs(0, 'LINE', 8, 0, 10, x1, 20, y1, 30, 0, 11, x2, 21, y2, 31, 0);
+/** Every place of the picture's path, pixels. */
+const places = (svg: string) =>
+  [...svg.match(/ d="([^"]*)"/)![1]!.matchAll(/(-?[\d.]+) (-?[\d.]+)/g)].map(([, x, y]) => [
+    Number(x),
+    Number(y),
+  ]);
+
+describe('a DXF drawing', () => {
+  it('becomes a picture to scale, its top upwards', () => {
+    const picture = must(dxfPicture(file(pairs(line(1000, 0, 5000, 0), line(1000, 0, 1000, 2000)))));
+    expect([picture.pixelsWide, picture.pixelsHigh, picture.mmPerPixel]).toEqual([2000, 1000, 2]);
+    expect(places(picture.svg)).toEqual([
+      [0, 1000],
+      [2000, 1000],
+      [0, 1000],
+      [0, 0],
+    ]);
+  });
+
+  it('in inches or without units says so', () => {
+    expect(must(dxfPicture(file(line(0, 0, 100, 0), 1))).mmPerPixel).toBeCloseTo((100 / 2000) * 25.4, 9);
+    expect(must(dxfPicture(file(line(0, 0, 100, 0), 0))).mmPerPixel).toBeNull();
+  });
+
+  it('keeps the bulges of its polylines, and its arcs', () => {
+    const half = pairs(0, 'LWPOLYLINE', 8, 0, 90, 2, 70, 0, 10, 0, 20, 0, 42, 1, 10, 200, 20, 0);
+    const picture = must(dxfPicture(file(half)));
+    // Half a circle of radius 100, below its chord when it bulges to the right of the way it is walked.
+    expect([picture.pixelsWide, picture.pixelsHigh]).toEqual([2000, 1000]);
+    for (const [x, y] of places(picture.svg)) expect(Math.hypot(x! - 1000, y!)).toBeCloseTo(1000, 1);
+    const quarter = pairs(0, 'ARC', 8, 0, 10, 0, 20, 0, 30, 0, 40, 50, 50, 0, 51, 90);
+    const arc = must(dxfPicture(file(quarter)));
+    expect([arc.pixelsWide, arc.pixelsHigh]).toEqual([2000, 2000]);
+  });
+
+  it.each([
+    ['junk', 'PK\u0003\u0004', 'can’t be read as a DXF drawing'],
+    ['nothing', '', 'can’t be read as a DXF drawing'],
+    ['a drawing without lines', file(pairs(0, 'POINT', 8, 0, 10, 1, 20, 1, 30, 0)), 'it has no lines'],
+  ])('is refused: %s', (_, text, reason) => {
+    expect(sentence(dxfPicture(text))).toContain(reason);
+  });
+});
