@@ -1,8 +1,17 @@
 import { firstRefusal, within } from '../document/within';
 import { roomOf, type Design } from '../document/design';
-import { LEAST_CEILING, LEAST_UNCERTAINTY, MOST_HEIGHT, MOST_UNCERTAINTY } from '../document/limits';
+import {
+  LEAST_CEILING,
+  LEAST_CORNER_UNCERTAINTY,
+  LEAST_UNCERTAINTY,
+  MOST_CORNER_UNCERTAINTY,
+  MOST_HEIGHT,
+  MOST_UNCERTAINTY,
+} from '../document/limits';
 import { patchOf } from '../document/patch';
 import type { RoomRecord } from '../document/records';
+import { refuse } from '../result';
+import { toDegrees } from '../units/angles';
 import { quantise } from '../units/units';
 import { guarded, type Command } from './command';
 
@@ -25,6 +34,13 @@ export const setRoom: Command<RoomChange> = {
       within('The end overhang', after.endOverhang, 0, 500),
     );
     if (wrong) return wrong;
+    if (!(
+      after.cornerUncertainty >= LEAST_CORNER_UNCERTAINTY &&
+      after.cornerUncertainty <= MOST_CORNER_UNCERTAINTY
+    )) {
+      const value = toDegrees(after.cornerUncertainty);
+      return refuse('number-range', { what: 'The uncertainty of corners', value, least: 0.001, most: 11 });
+    }
     const lengths = [
       'lengthUncertainty',
       'ceilingHeight',

@@ -22,5 +22,9 @@ export const LEAST_ITEM = 1;
 export const LEAST_UNCERTAINTY = 0.01;
 export const MOST_UNCERTAINTY = 100;
 
+/** What a measured corner may be trusted to, radians. */
+export const LEAST_CORNER_UNCERTAINTY = 1e-5;
+export const MOST_CORNER_UNCERTAINTY = 0.2;
+
 export const packIds = ['inch-residential', 'metric-residential'] as const;
 export type PackId = (typeof packIds)[number];

@@ -16,6 +16,7 @@ import { Between, Millimetres, OneOf, Radians, RecordId, Words } from './decorat
 import {
   LEAST_CEILING,
   LEAST_CORNER,
+  LEAST_CORNER_UNCERTAINTY,
   LEAST_FACE,
   LEAST_HALF_WALL,
   LEAST_ITEM,
@@ -25,6 +26,7 @@ import {
   LEAST_UNCERTAINTY,
   LEAST_WALL,
   MOST_CORNER,
+  MOST_CORNER_UNCERTAINTY,
   MOST_FACE,
   MOST_HEIGHT,
   MOST_ITEM,
@@ -71,7 +73,7 @@ export class RoomRecord {
   @Millimetres(0, 500) endOverhang!: number;
   /** What a taped length and a measured corner are trusted to (one standard deviation): mm and radians. */
   @Millimetres(LEAST_UNCERTAINTY, MOST_UNCERTAINTY) lengthUncertainty!: number;
-  @Radians(1e-5, 0.2) cornerUncertainty!: number;
+  @Radians(LEAST_CORNER_UNCERTAINTY, MOST_CORNER_UNCERTAINTY) cornerUncertainty!: number;
   /** The rule pack the room is checked by. */
   @OneOf(packIds) pack!: PackId;
   /** The range taken from unless another is chosen. */

@@ -44,7 +44,9 @@ export const dimensionChains: (design: Design) => readonly Chain[] = perDesign((
 function unitEnds(design: Design, face: PlacedFace): number[] {
   const onFace = itemsOnFace(design, face.id);
   if (onFace.length === 0) return [];
-  const stretches = occupied(design, face, baseBand(onFace)).filter(({ by }) => by.kind === 'item');
+  const stretches = occupied(design, face, baseBand(onFace)).filter(
+    ({ by }) => by.kind === 'item' || by.kind === 'fixed',
+  );
   return stretches.flatMap(({ from, to }) => [from, to]);
 }
 

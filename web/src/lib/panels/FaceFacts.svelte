@@ -12,6 +12,7 @@
   import { useWorkspace } from '$session/context';
   import AngleField from '$ui/AngleField.svelte';
   import LengthField from '$ui/LengthField.svelte';
+  import RoomMeasures from './RoomMeasures.svelte';
   import FaceReshape from './survey/FaceReshape.svelte';
   import FaceWall from './survey/FaceWall.svelte';
 
@@ -102,6 +103,8 @@
     onset={(mm) => resize(mm, 'right')}
   />
   {#key face.id}<FaceReshape {face} />{/key}
+  <h3>Room</h3>
+  <RoomMeasures />
   <h3>Wall</h3>
   <FaceWall {face} faces={chosen} />
 {/if}

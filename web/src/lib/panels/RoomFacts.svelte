@@ -1,26 +1,13 @@
 <script lang="ts">
-  import {
-    formatArea,
-    formatLengthWithUnit,
-    formatVolume,
-    roomOf,
-    roomShape,
-    roundingSteps,
-    setRoom,
-    usualStyle,
-    zonesOf,
-    type LengthUnit,
-    type RoomChange,
-  } from 'goodreach';
+  import { roomOf, roundingSteps, setRoom, usualStyle, type LengthUnit, type RoomChange } from 'goodreach';
   import { useWorkspace } from '$session/context';
-  import Length from '$ui/Length.svelte';
+  import AngleField from '$ui/AngleField.svelte';
   import LengthField from '$ui/LengthField.svelte';
   import { stepName, unitNames } from '$ui/unit-names';
+  import RoomMeasures from './RoomMeasures.svelte';
 
   const { session } = useWorkspace();
   const room = $derived(roomOf(session.document));
-  const shape = $derived(roomShape(session.document));
-  const zones = $derived(zonesOf(session.document));
 
   function change(part: RoomChange): string {
     return session.run(setRoom, part) ? '' : session.message;
@@ -69,17 +56,7 @@
       >{/if}
   </select>
 </label>
-{#if zones.length > 1}
-  {#each zones as zone (zone.divider ?? 'room')}
-    <div class="row">{zone.name} <output>{formatArea(zone.area, room.unit)}</output></div>
-  {/each}
-{/if}
-<div class="row">Floor <output>{formatArea(shape.area, room.unit)}</output></div>
-<div class="row">
-  Perimeter <output><Length text={formatLengthWithUnit(shape.perimeter, session.style)} /></output>
-</div>
-<div class="row">Walls <output>{formatArea(shape.wallArea, room.unit)}</output></div>
-<div class="row">Volume <output>{formatVolume(shape.volume, room.unit)}</output></div>
+<RoomMeasures />
 
 <h3>Standard sizes</h3>
 {#each lengths as [label, key, least, most] (key)}
@@ -92,3 +69,10 @@
     onset={(mm) => change({ [key]: mm })}
   />
 {/each}
+<AngleField
+  label="Corners trusted to"
+  value={room.cornerUncertainty}
+  least={0.01}
+  most={10}
+  onset={(cornerUncertainty) => change({ cornerUncertainty })}
+/>

@@ -215,6 +215,23 @@
     {/each}
   </tbody>
 </table>
+<h3>Corners</h3>
+<table>
+  <thead><tr><th>Corner</th><th class="number">Out of square</th><th class="number">Known to</th></tr></thead>
+  <tbody>
+    {#each report.corners as { name, index, offSquare, ellipse } (name)}
+      <tr>
+        <td><button onclick={() => screen.select(shape.faces[index]!.id)}>{name}</button></td>
+        <td class="number"
+          >{Math.abs(offSquare) < 1e-5
+            ? '0°'
+            : (offSquare < 0 ? '−' : '+') + formatDegrees(Math.abs(offSquare))}</td
+        >
+        <td class="number">± {formatLength(ellipse.major, fine)}</td>
+      </tr>
+    {/each}
+  </tbody>
+</table>
 <label class="ellipses">
   <input type="checkbox" bind:checked={screen.ellipses} /> Show on the plan how well each corner is known, 20 times
   enlarged
