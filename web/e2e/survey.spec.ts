@@ -202,6 +202,64 @@ test('a room is walked face by face, closed by pointing at its start', async ({ 
   expect(area).toBeCloseTo(4000 * 1800 + 1500 * 1200, 0);
 });
 
+test('a room is taken from the outline in a DXF drawing', async ({ page, studio }) => {
+  await studio.enter();
+  await page.getByRole('link', { name: 'New room' }).first().click();
+  await page.getByRole('radio', { name: 'Walk it face by face' }).click();
+  const corners = [
+    [0, 0],
+    [4, 0],
+    [4, 2.5],
+    [2.2, 2.5],
+    [2.2, 3.1],
+    [0, 3.1],
+  ];
+  const head = [
+    '0',
+    'SECTION',
+    '2',
+    'HEADER',
+    '9',
+    '$INSUNITS',
+    '70',
+    '6',
+    '0',
+    'ENDSEC',
+    '0',
+    'SECTION',
+    '2',
+    'ENTITIES',
+  ];
+  const loop = [
+    '0',
+    'LWPOLYLINE',
+    '8',
+    '0',
+    '90',
+    '6',
+    '70',
+    '1',
+    ...corners.flatMap(([x, y]) => ['10', `${x}`, '20', `${y}`]),
+  ];
+  const send = (lines: string[]) =>
+    page
+      .locator('input[type=file]')
+      .setInputFiles({
+        name: 'room.dxf',
+        mimeType: 'application/dxf',
+        buffer: Buffer.from(lines.join('\n')),
+      });
+  await send([...head, '0', 'ENDSEC', '0', 'EOF']);
+  await expect(page.getByRole('alert').first()).toContainText('it has no lines');
+  await send([...head, ...loop, '0', 'ENDSEC', '0', 'EOF']);
+  await expect(page.getByText('It closes.')).toBeVisible();
+  await page.getByRole('button', { name: 'Make the room' }).click();
+  await studio.ready();
+  const { area, faces } = roomShape((await studio.design()) as unknown as Design);
+  expect(area / 1e6).toBeCloseTo(4 * 2.5 + 2.2 * 0.6, 6);
+  expect(faces).toHaveLength(6);
+});
+
 test('a face is dragged on the plan, and dropped with Escape', async ({ page, studio }) => {
   await studio.newRoom('Millimetres', ['4000', '3000']);
   const width = async () =>

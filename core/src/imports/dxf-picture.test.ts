@@ -1,7 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { must, type Result } from '../result';
 import { refusalText } from '../wording/refusal-text';
+import { makeRoom } from '../survey/make-room';
+import { roomShape } from '../survey/room-shape';
+import { walkToFaces } from '../survey/walk';
 import { dxfPicture } from './dxf-picture';
+import { dxfRoom } from './dxf-room';
 
 const sentence = (result: Result<unknown>) => (result.ok ? '' : refusalText(result.refusal));
 const pairs = (...list: (string | number)[]) => list.join('\n');
@@ -70,5 +74,50 @@ describe('a DXF drawing', () => {
     ['a drawing without lines', file(pairs(0, 'POINT', 8, 0, 10, 1, 20, 1, 30, 0)), 'it has no lines'],
   ])('is refused: %s', (_, text, reason) => {
     expect(sentence(dxfPicture(text))).toContain(reason);
+  });
+});
+
+describe('a room from a DXF drawing', () => {
+  const polyline = (closed: boolean, ...places: [number, number][]) =>
+    pairs(
+      0,
+      'LWPOLYLINE',
+      8,
+      0,
+      90,
+      places.length,
+      70,
+      closed ? 1 : 0,
+      ...places.flatMap(([x, y]) => [10, x, 20, y]),
+    );
+  const l: [number, number][] = [
+    [0, 0],
+    [400, 0],
+    [400, 120],
+    [400, 250],
+    [220, 250],
+    [220, 310],
+    [0, 310],
+  ];
+
+  it('is its largest closed polyline, whichever way round it is drawn, in the drawing’s units', () => {
+    for (const places of [l, [...l].reverse()]) {
+      const small = polyline(true, [10, 10], [50, 10], [50, 60]);
+      const walk = must(
+        dxfRoom(file(pairs(small, polyline(true, ...places), polyline(false, [0, 0], [900, 900])), 5), 1),
+      );
+      const faces = must(walkToFaces(walk, 'share'));
+      const room = roomShape(must(makeRoom({ name: 'R', unit: 'mm', step: 1, ceilingHeight: 2400, faces })));
+      expect(room.faces.map(({ length }) => Math.round(length)).sort()).toEqual(
+        [1800, 2200, 2500, 3100, 4000, 600].sort(),
+      );
+      expect(room.area).toBeCloseTo((400 * 250 + 220 * 60) * 100, 0);
+    }
+  });
+
+  it('is refused where nothing closes', () => {
+    expect(sentence(dxfRoom(file(polyline(false, ...l)), 1))).toContain(
+      'no closed polyline to take as the room',
+    );
   });
 });

@@ -42,6 +42,14 @@ export class RoomWalk {
     this.aimed = null;
   }
 
+  /** Takes a whole loop at once, as from a drawing. */
+  take(faces: readonly WalkedFace[]): void {
+    this.faces = faces;
+    this.turn = null;
+    this.aimed = null;
+    this.gapMode = 'share';
+  }
+
   takeBack(): void {
     this.faces = this.faces.slice(0, -1);
     this.aimed = null;

@@ -5,6 +5,8 @@
     formatDegrees,
     formatLength,
     formatLengthWithUnit,
+    mmPerUnit,
+    refusalText,
     wrapAngle,
     type LengthStyle,
   } from 'goodreach';
@@ -30,6 +32,18 @@
       event.preventDefault();
       walk.takeBack();
     }
+  }
+
+  let problem = $state('');
+
+  async function read(event: Event & { currentTarget: HTMLInputElement }) {
+    const [file] = event.currentTarget.files ?? [];
+    event.currentTarget.value = '';
+    if (!file) return;
+    const { dxfRoom } = await import('goodreach/dxf');
+    const loop = dxfRoom(await file.text(), mmPerUnit[style.unit]);
+    problem = loop.ok ? '' : refusalText(loop.refusal, style);
+    if (loop.ok) walk.take(loop.value);
   }
 
   function add(length: number): void {
@@ -76,6 +90,13 @@
       />
     {/if}
   {/key}
+  {#if walk.faces.length === 0}
+    <label class="file">
+      Take the outline from a DXF drawing
+      <input type="file" accept=".dxf" onchange={read} />
+    </label>
+  {/if}
+  {#if problem}<p class="gap" role="alert">{problem}</p>{/if}
   {#if walk.faces.length > 1}
     <p class="gap">
       {#if walk.gap < 0.05}It closes.{:else}
@@ -109,6 +130,25 @@
   }
   span {
     font-size: 12.5px;
+  }
+  .file {
+    position: relative;
+    padding: 0.3rem 0.6rem;
+    border: 1px dashed var(--rule-strong);
+    border-radius: 3px;
+    color: var(--soft);
+    cursor: pointer;
+    font-size: 13px;
+  }
+  .file:hover,
+  .file:focus-within {
+    border-color: var(--clay);
+  }
+  .file input {
+    position: absolute;
+    inset: 0;
+    opacity: 0;
+    cursor: pointer;
   }
   .gap {
     display: grid;

@@ -1,0 +1,3 @@
+/** Readers of DXF drawings, loaded only when a file is read. */
+export * from './imports/dxf-picture';
+export * from './imports/dxf-room';

@@ -1,0 +1,118 @@
+import DxfParser, {
+  type IArcEntity,
+  type ICircleEntity,
+  type IDxf,
+  type IEntity,
+  type IInsertEntity,
+  type ILineEntity,
+  type ILwpolylineEntity,
+  type IPolylineEntity,
+} from 'dxf-parser';
+import { add, direction, distance, scale, type Point } from '../geometry/point';
+import { ok, refuse, type Result } from '../result';
+
+/** Steps of a full circle. */
+const STEPS = 72;
+/** Blocks in blocks go no deeper than this. */
+const DEEPEST = 8;
+/** Millimetres a unit of the header's INSUNITS stands for. */
+const mmPerUnit: Record<number, number> = { 1: 25.4, 2: 304.8, 4: 1, 5: 10, 6: 1000 };
+
+/** The lines of a drawing, in its own units, y upwards. */
+export interface DxfLines {
+  lines: readonly (readonly Point[])[];
+  /** Millimetres a unit, where the drawing says. */
+  mmPerUnit: number | null;
+}
+
+type Line = readonly Point[];
+type Place = (point: Point) => Point;
+
+/**
+ * Reads the lines of a DXF drawing: lines, polylines with their bulges, arcs, circles, and blocks of them; a closed polyline ends
+ * where it starts. Refused when it is no DXF, or has none of these.
+ */
+export function dxfLines(text: string): Result<DxfLines> {
+  let drawing: IDxf | null;
+  try {
+    drawing = new DxfParser().parseSync(text);
+  } catch (error) {
+    return refuse('dxf-unreadable', { reason: error instanceof Error ? error.message : String(error) });
+  }
+  const lines = drawing ? linesOf(drawing.entities, drawing, (point) => point, 0) : [];
+  if (lines.length === 0) return refuse('dxf-unreadable', { reason: 'it has no lines' });
+  return ok({ lines, mmPerUnit: mmPerUnit[Number(drawing?.header?.['$INSUNITS'] ?? 0)] ?? null });
+}
+
+function linesOf(entities: readonly IEntity[], drawing: IDxf, place: Place, depth: number): Line[] {
+  return entities.flatMap((entity): Line[] => {
+    switch (entity.type) {
+      case 'LINE':
+        return [(entity as ILineEntity).vertices.map(place)];
+      case 'LWPOLYLINE':
+      case 'POLYLINE':
+        return [polyline(entity as ILwpolylineEntity | IPolylineEntity).map(place)];
+      case 'CIRCLE': {
+        const { center, radius } = entity as ICircleEntity;
+        return [arc(center, radius, 0, 2 * Math.PI).map(place)];
+      }
+      case 'ARC': {
+        const { center, radius, startAngle, endAngle } = entity as IArcEntity;
+        const sweep = (((endAngle - startAngle) % (2 * Math.PI)) + 2 * Math.PI) % (2 * Math.PI);
+        return [arc(center, radius, startAngle, sweep).map(place)];
+      }
+      case 'INSERT': {
+        const insert = entity as IInsertEntity;
+        const block = drawing.blocks?.[insert.name];
+        return block && depth < DEEPEST
+          ? linesOf(
+              block.entities ?? [],
+              drawing,
+              (point) => place(inserted(insert, block.position, point)),
+              depth + 1,
+            )
+          : [];
+      }
+      default:
+        return [];
+    }
+  });
+}
+
+/** Where a point of a block comes to lie: scaled, turned, moved. */
+function inserted(
+  { position, xScale = 1, yScale = 1, rotation = 0 }: IInsertEntity,
+  base: Point,
+  point: Point,
+): Point {
+  const turn = (rotation * Math.PI) / 180;
+  const [x, y] = [(point.x - base.x) * xScale, (point.y - base.y) * yScale];
+  return add(position, {
+    x: x * Math.cos(turn) - y * Math.sin(turn),
+    y: x * Math.sin(turn) + y * Math.cos(turn),
+  });
+}
+
+/** The places of a polyline; a vertex with a bulge (the tangent of a quarter of the arc's angle) starts an arc. */
+function polyline({ vertices, shape }: ILwpolylineEntity | IPolylineEntity): Point[] {
+  const ends = shape ? [...vertices, vertices[0]!] : vertices;
+  return ends.flatMap((vertex, index): Point[] => {
+    const next = ends[index + 1];
+    const bulge = 'bulge' in vertex ? Number(vertex.bulge ?? 0) : 0;
+    if (!next || !bulge) return [vertex];
+    const chord = distance(vertex, next);
+    if (chord === 0) return [vertex];
+    const sweep = 4 * Math.atan(bulge);
+    const radius = chord / (2 * Math.sin(sweep / 2));
+    const along = Math.atan2(next.y - vertex.y, next.x - vertex.x);
+    const centre = add(vertex, scale(direction(along + Math.PI / 2 - sweep / 2), radius));
+    return arc(centre, Math.abs(radius), Math.atan2(vertex.y - centre.y, vertex.x - centre.x), sweep);
+  });
+}
+
+function arc(centre: Point, radius: number, from: number, sweep: number): Point[] {
+  const parts = Math.max(2, Math.ceil((Math.abs(sweep) / (2 * Math.PI)) * STEPS));
+  return Array.from({ length: parts + 1 }, (_, index) =>
+    add(centre, scale(direction(from + (sweep * index) / parts), radius)),
+  );
+}
