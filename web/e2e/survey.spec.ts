@@ -242,13 +242,11 @@ test('a room is taken from the outline in a DXF drawing', async ({ page, studio 
     ...corners.flatMap(([x, y]) => ['10', `${x}`, '20', `${y}`]),
   ];
   const send = (lines: string[]) =>
-    page
-      .locator('input[type=file]')
-      .setInputFiles({
-        name: 'room.dxf',
-        mimeType: 'application/dxf',
-        buffer: Buffer.from(lines.join('\n')),
-      });
+    page.locator('input[type=file]').setInputFiles({
+      name: 'room.dxf',
+      mimeType: 'application/dxf',
+      buffer: Buffer.from(lines.join('\n')),
+    });
   await send([...head, '0', 'ENDSEC', '0', 'EOF']);
   await expect(page.getByRole('alert').first()).toContainText('it has no lines');
   await send([...head, ...loop, '0', 'ENDSEC', '0', 'EOF']);

@@ -11,10 +11,12 @@ import { galleyWithBay } from '../demo/galley-with-bay';
 import { orchardKitchen } from '../demo/orchard-kitchen';
 import { styleOf, type Design } from '../document/design';
 import { writeSheetPdf } from '../exports/sheet-pdf';
-import { svgMarks } from '../exports/svg';
+import { svgGroups, svgMarks } from '../exports/svg';
 import { overlapDepth } from '../geometry/convex';
 import type { Point } from '../geometry/point';
+import { moveFace } from '../commands/move-face';
 import { setRoom } from '../commands/set-room';
+import { applyPatch } from '../document/patch';
 import { shelfOf } from '../ranges/shelf';
 import { must } from '../result';
 import { refusalText } from '../wording/refusal-text';
@@ -129,6 +131,19 @@ describe('the plan', () => {
     const sources = new Set(drawPlan(design, 24).flatMap(({ source }) => source ?? []));
     const drawn = Object.values(design.records).filter(({ kind }) => kind !== 'room' && kind !== 'loop');
     expect([...sources].sort()).toEqual(drawn.map(({ id }) => id).sort());
+  });
+
+  it('is the same in pieces as in one, and only the pieces of what moved differ', () => {
+    const design = galleyWithBay();
+    const groups = (of: Design) => svgGroups(drawPlan(of, 24), 24);
+    const before = groups(design);
+    expect(before.map(({ svg }) => svg).join('')).toBe(svgMarks(drawPlan(design, 24), 24));
+    expect(new Set(before.map(({ key }) => key)).size).toBe(before.length);
+    const moved = must(applyPatch(design, must(moveFace.run(design, { face: 'face-h', by: 50 }))));
+    const known = new Map(before.map(({ key, svg }) => [key, svg]));
+    const renewed = groups(moved).filter(({ key, svg }) => known.get(key) !== svg);
+    expect(renewed.some(({ key }) => key.startsWith('walls'))).toBe(true);
+    expect(renewed.some(({ key }) => key.startsWith('items') || key.startsWith('numbers'))).toBe(false);
   });
 
   it('writes its texts to be read from the bottom or the right', () => {

@@ -11,6 +11,30 @@ export function svgMarks(marks: readonly Primitive[], scale: number): string {
   return marks.map((mark) => svgMark(mark, scale)).join('');
 }
 
+/** A piece of a drawing as SVG, with a key that stays the same for the same piece of the next drawing. */
+export interface SvgGroup {
+  key: string;
+  svg: string;
+}
+
+/** Marks as SVG in pieces, one for each run of marks of a layer and record, in drawing order: a page renews only those that differ. */
+export function svgGroups(marks: readonly Primitive[], scale: number): SvgGroup[] {
+  const groups: SvgGroup[] = [];
+  const counts = new Map<string, number>();
+  let last = '';
+  for (const mark of marks) {
+    const name = `${mark.layer} ${mark.source ?? ''}`;
+    if (name !== last) {
+      const count = (counts.get(name) ?? 0) + 1;
+      counts.set(name, count);
+      groups.push({ key: `${name} ${count}`, svg: '' });
+      last = name;
+    }
+    groups.at(-1)!.svg += svgMark(mark, scale);
+  }
+  return groups;
+}
+
 /** A whole SVG image of marks with a margin around them, paper mm. */
 export function writeSvg(marks: readonly Primitive[], scale: number, { margin }: { margin: number }): string {
   const { left, right, bottom, top } = drawingBounds(marks, scale);

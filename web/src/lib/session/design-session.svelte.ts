@@ -59,7 +59,7 @@ export class DesignSession {
     private readonly onEdit: (edit: LocalEdit) => void,
   ) {
     this.#committed = document;
-    this.#settled = document;
+    this.#settle();
     this.#history = past.reduce(
       (history, { action, label, patch }) => remember(history, action, { label, patch }),
       emptyHistory,

@@ -19,7 +19,7 @@
 
   const { session, screen } = useWorkspace();
   const shape = $derived(roomShape(session.document));
-  const report = $derived(surveyReport(session.document));
+  const report = $derived(surveyReport(session.settled));
   const count = $derived(shape.faces.length);
   let from = $state(0);
   let to = $state(2);

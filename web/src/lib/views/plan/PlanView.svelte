@@ -7,7 +7,7 @@
     itemBoxes,
     roomShape,
     sharedShift,
-    svgMarks,
+    svgGroups,
     WHILE_MOVING,
     type Point,
   } from 'goodreach';
@@ -53,11 +53,11 @@
   const scale = $derived(annotationScale(camera));
   /** How long the whole plan last took to draw, ms; where that is more than a frame can spare, a drag draws less until it rests. */
   let cost = 0;
-  const marks = $derived.by(() => {
+  const groups = $derived.by(() => {
     const resting = session.document === session.settled;
     const start = performance.now();
     const light = !resting && cost > SPARE;
-    const drawn = svgMarks(drawPlan(session.document, scale, light ? WHILE_MOVING : []), scale);
+    const drawn = svgGroups(drawPlan(session.document, scale, light ? WHILE_MOVING : []), scale);
     if (!light) cost = performance.now() - start;
     return drawn;
   });
@@ -148,13 +148,20 @@
       : null;
   }
 
+  /** Where the view lies on screen, taken when the pointer comes or presses: asking in every move would lay the page out anew each time. */
+  let corner = { left: 0, top: 0 };
+
+  function takeCorner() {
+    corner = view.getBoundingClientRect();
+  }
+
   function pixelOf(event: PointerEvent): Point {
-    const { left, top } = view.getBoundingClientRect();
-    return { x: event.clientX - left, y: event.clientY - top };
+    return { x: event.clientX - corner.left, y: event.clientY - corner.top };
   }
 
   function press(event: PointerEvent) {
     pressed = null;
+    takeCorner();
     if (event.button !== 0 || spaceHeld) return;
     if (event.target instanceof Element && event.target.closest('button, input, .chip-card')) return;
     if (screen.pick && screen.pick.places.length < 2) {
@@ -237,6 +244,7 @@
   bind:clientWidth={width}
   bind:clientHeight={height}
   onpointerdown={press}
+  onpointerenter={takeCorner}
   onpointermove={move}
   onpointerup={() => {
     drag.release();
@@ -257,8 +265,10 @@
   {#if width > 0}
     <svg class="drawing" {viewBox} {width} {height} aria-hidden="true">
       <Underlays {scale} />
-      <!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by core, every text escaped -->
-      {@html marks}
+      {#each groups as { key, svg } (key)}
+        <!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by core, every text escaped -->
+        <g>{@html svg}</g>
+      {/each}
       {#if screen.step === 'survey'}<SurveyMarks {scale} />{/if}
       <FindingPlace {scale} />
       <SelectionMark {scale} />

@@ -6,17 +6,19 @@
   let { scale }: { scale: number } = $props();
   const { session, screen } = useWorkspace();
   const shape = $derived(roomShape(session.document));
-  const report = $derived(surveyReport(session.document));
+  /** What the measurements say of themselves takes longer than a frame of a drag: it is told of the design at rest. */
+  const report = $derived(surveyReport(session.settled));
+  const suspects = $derived(new Set(report.suspects.map(({ observation }) => observation.id)));
   const taped = $derived(
-    report.measurements.flatMap((one) => {
-      const { observation } = one;
-      if (observation.of !== 'distance') return [];
+    shape.observations.flatMap((one) => {
+      if (one.of !== 'distance') return [];
+      const { id, standing } = one;
       return {
-        id: observation.id,
-        from: placeAt(shape.outline, observation.from),
-        to: placeAt(shape.outline, observation.to),
-        excluded: observation.standing === 'excluded',
-        suspect: report.suspects.some((other) => other === one),
+        id,
+        from: placeAt(shape.outline, one.from),
+        to: placeAt(shape.outline, one.to),
+        excluded: standing === 'excluded',
+        suspect: suspects.has(id),
       };
     }),
   );
