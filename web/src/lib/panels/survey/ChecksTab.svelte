@@ -265,6 +265,8 @@
   }
   .next button,
   td button {
+    min-width: 24px;
+    min-height: 24px;
     padding: 0;
     border: 0;
     background: none;

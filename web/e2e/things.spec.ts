@@ -1,0 +1,139 @@
+import { expect, test } from './studio';
+
+test('openings and things are set by numbers, dragged along their face, and kept on it', async ({
+  page,
+  studio,
+}) => {
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await studio.tab('Openings');
+  await page.getByRole('button', { name: 'Add door' }).click();
+  await page.getByLabel('Opens as').selectOption('Pocket');
+  await page.getByLabel('Measured from').selectOption('Centre of face');
+  await page.getByLabel('Distance').fill('0');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Add window' }).click();
+  await page.getByRole('combobox', { name: 'Face' }).selectOption('C');
+  await page.getByLabel('Line up with').selectOption('D1');
+  await expect(page.getByLabel('Distance')).toHaveValue('1550');
+  const label = (await page.locator('.plan g[data-layer=labels]').filter({ hasText: 'W1' }).boundingBox())!;
+  const [x, y] = [label.x + label.width / 2, label.y + label.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x - 40, y + 25, { steps: 5 });
+  await page.mouse.up();
+  const dragged = Number(await page.getByLabel('Distance').inputValue());
+  expect(dragged).toBeGreaterThan(1700);
+  expect(dragged % 10).toBe(0);
+  await studio.tab('Things');
+  await page.getByRole('button', { name: 'Radiator' }).first().click();
+  await page.getByLabel('Stands').selectOption('on face B');
+  await page.getByLabel('Distance').fill('2500');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert').first()).toContainText(
+    'Radiator does not fit on face B: it would reach from 2500 mm to 3300 mm, the face is 3000 mm long.',
+  );
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Cold water' }).click();
+  await expect(page.locator('.right h2')).toHaveText('Cold water');
+  await expect(page.getByLabel('Height', { exact: true })).toHaveValue('550');
+  await page.getByRole('button', { name: 'Dividing line' }).click();
+  await page.getByLabel('Part’s name').fill('Larder');
+  await page.keyboard.press('Enter');
+  await studio.saved();
+  const kinds = Object.values((await studio.design()).records).map(
+    ({ kind, name, type }) => name ?? type ?? kind,
+  );
+  expect(kinds).toEqual(expect.arrayContaining(['Larder', 'cold', 'radiator', 'door', 'window']));
+});
+
+test('a picture is laid under the plan, scaled by two places, moved and locked', async ({ page, studio }) => {
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await studio.tab('Things');
+  const file = page.locator('input[type=file]');
+  await file.setInputFiles({
+    name: 'junk.png',
+    mimeType: 'image/png',
+    buffer: Buffer.from('no picture at all'),
+  });
+  await expect(page.getByRole('alert').first()).toContainText('junk.png could not be read');
+  const sketch =
+    '<svg xmlns="http://www.w3.org/2000/svg" width="800" height="600"><rect x="100" y="100" width="400" height="300" fill="none" stroke="black"/></svg>';
+  await file.setInputFiles({ name: 'sketch.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(sketch) });
+  await expect(page.locator('.right h2')).toHaveText('Underlay');
+  await expect(page.getByLabel('Width')).toHaveValue('4000');
+  const image = page.locator('.plan image');
+  const box = (await image.boundingBox())!;
+  const pixel = box.width / 800;
+  await page.getByRole('button', { name: 'Scale by two places' }).click();
+  for (const across of [100, 500]) await page.mouse.click(box.x + across * pixel, box.y + 100 * pixel);
+  await page.getByLabel('True length').fill('4 m');
+  await page.keyboard.press('Enter');
+  const width = Number(await page.getByLabel('Width').inputValue());
+  expect(Math.abs(width - 8000)).toBeLessThan(60);
+  await page.getByLabel('Across').fill('-1000');
+  await page.keyboard.press('Enter');
+  await page.getByRole('checkbox', { name: 'Locked' }).check();
+  await studio.saved();
+  const laid = Object.values((await studio.design()).records).find(({ kind }) => kind === 'underlay')!;
+  expect(laid).toMatchObject({
+    name: 'sketch.svg',
+    x: -1000,
+    locked: true,
+    pixelsWide: 800,
+    pixelsHigh: 600,
+  });
+  const address = `${studio.roomUrl()}/files/${laid['file'] as string}`;
+  const answer = await page.request.get(address);
+  expect(answer.headers()['content-security-policy']).toContain('sandbox');
+  expect(await answer.text()).toBe(sketch);
+  const sent = (body: Buffer, origin: string) =>
+    page.request.post(`${studio.roomUrl()}/files`, { data: body, headers: { origin, 'x-file-name': 'x' } });
+  expect((await sent(Buffer.from('GIF89a'), studio.address)).status()).toBe(422);
+  expect((await sent(Buffer.alloc(21_000_000), studio.address)).status()).toBe(413);
+  expect((await sent(Buffer.from(sketch), 'http://elsewhere.example')).status()).toBe(403);
+  const drawing = [
+    '0',
+    'SECTION',
+    '2',
+    'HEADER',
+    '9',
+    '$INSUNITS',
+    '70',
+    '4',
+    '0',
+    'ENDSEC',
+    '0',
+    'SECTION',
+    '2',
+    'ENTITIES',
+  ];
+  const line = [
+    '0',
+    'LINE',
+    '8',
+    '0',
+    '10',
+    '0',
+    '20',
+    '0',
+    '30',
+    '0',
+    '11',
+    '3600',
+    '21',
+    '1800',
+    '31',
+    '0',
+  ];
+  const dxf = [...drawing, ...line, '0', 'ENDSEC', '0', 'EOF'].join('\n');
+  await file.setInputFiles({ name: 'old.dxf', mimeType: 'application/dxf', buffer: Buffer.from(dxf) });
+  await expect(page.getByLabel('Width')).toHaveValue('3600');
+  const sheet = await page.request.get(`${studio.roomUrl()}/sheet.pdf?page=A3&scale=20`);
+  await file.setInputFiles({ name: 'sheet.pdf', mimeType: 'application/pdf', buffer: await sheet.body() });
+  await expect(page.locator('.right .about').first()).toHaveText('sheet.pdf');
+  await page.reload();
+  await studio.ready();
+  await expect(page.locator('.plan image')).toHaveCount(3);
+  const page1 = Object.values((await studio.design()).records).find(({ name }) => name === 'sheet.pdf')!;
+  expect([page1['pixelsWide'], page1['pixelsHigh']]).toEqual([2481, 1754]);
+});
