@@ -1,4 +1,5 @@
 import { roomShape, type Design } from 'goodreach';
+import { dxfFile } from './dxf';
 import { expect, Studio, test } from './studio';
 
 /** Counts what is keyed in: a value typed with Enter, a choice made, a button pressed; all from the keyboard. */
@@ -214,42 +215,14 @@ test('a room is taken from the outline in a DXF drawing', async ({ page, studio 
     [2.2, 3.1],
     [0, 3.1],
   ];
-  const head = [
-    '0',
-    'SECTION',
-    '2',
-    'HEADER',
-    '9',
-    '$INSUNITS',
-    '70',
-    '6',
-    '0',
-    'ENDSEC',
-    '0',
-    'SECTION',
-    '2',
-    'ENTITIES',
-  ];
-  const loop = [
-    '0',
-    'LWPOLYLINE',
-    '8',
-    '0',
-    '90',
-    '6',
-    '70',
-    '1',
-    ...corners.flatMap(([x, y]) => ['10', `${x}`, '20', `${y}`]),
-  ];
-  const send = (lines: string[]) =>
-    page.locator('input[type=file]').setInputFiles({
-      name: 'room.dxf',
-      mimeType: 'application/dxf',
-      buffer: Buffer.from(lines.join('\n')),
-    });
-  await send([...head, '0', 'ENDSEC', '0', 'EOF']);
+  const loop = [0, 'LWPOLYLINE', 8, 0, 90, 6, 70, 1, ...corners.flatMap(([x, y]) => [10, x!, 20, y!])];
+  const send = (entities: readonly (string | number)[]) =>
+    page
+      .locator('input[type=file]')
+      .setInputFiles({ name: 'room.dxf', mimeType: 'application/dxf', buffer: dxfFile(6, entities) });
+  await send([]);
   await expect(page.getByRole('alert').first()).toContainText('it has no lines');
-  await send([...head, ...loop, '0', 'ENDSEC', '0', 'EOF']);
+  await send(loop);
   await expect(page.getByText('It closes.')).toBeVisible();
   await page.getByRole('button', { name: 'Make the room' }).click();
   await studio.ready();

@@ -1,3 +1,4 @@
+import { dxfFile } from './dxf';
 import { expect, test } from './studio';
 
 test('openings and things are set by numbers, dragged along their face, and kept on it', async ({
@@ -91,42 +92,8 @@ test('a picture is laid under the plan, scaled by two places, moved and locked',
   expect((await sent(Buffer.from('GIF89a'), studio.address)).status()).toBe(422);
   expect((await sent(Buffer.alloc(21_000_000), studio.address)).status()).toBe(413);
   expect((await sent(Buffer.from(sketch), 'http://elsewhere.example')).status()).toBe(403);
-  const drawing = [
-    '0',
-    'SECTION',
-    '2',
-    'HEADER',
-    '9',
-    '$INSUNITS',
-    '70',
-    '4',
-    '0',
-    'ENDSEC',
-    '0',
-    'SECTION',
-    '2',
-    'ENTITIES',
-  ];
-  const line = [
-    '0',
-    'LINE',
-    '8',
-    '0',
-    '10',
-    '0',
-    '20',
-    '0',
-    '30',
-    '0',
-    '11',
-    '3600',
-    '21',
-    '1800',
-    '31',
-    '0',
-  ];
-  const dxf = [...drawing, ...line, '0', 'ENDSEC', '0', 'EOF'].join('\n');
-  await file.setInputFiles({ name: 'old.dxf', mimeType: 'application/dxf', buffer: Buffer.from(dxf) });
+  const line = [0, 'LINE', 8, 0, 10, 0, 20, 0, 30, 0, 11, 3600, 21, 1800, 31, 0];
+  await file.setInputFiles({ name: 'old.dxf', mimeType: 'application/dxf', buffer: dxfFile(4, line) });
   await expect(page.getByLabel('Width')).toHaveValue('3600');
   const sheet = await page.request.get(`${studio.roomUrl()}/sheet.pdf?page=A3&scale=20`);
   await file.setInputFiles({ name: 'sheet.pdf', mimeType: 'application/pdf', buffer: await sheet.body() });

@@ -11,6 +11,7 @@
   import { useWorkspace } from '$session/context';
   import { openingNames } from '$ui/opening-names';
   import Button from '$ui/Button.svelte';
+  import ChoiceList from '$ui/ChoiceList.svelte';
 
   const { session, screen } = useWorkspace();
   const shape = $derived(roomShape(session.document));
@@ -54,20 +55,17 @@
   {/each}
 </div>
 {#if note}<p class="help" role="alert">{note}</p>{/if}
-<ul>
-  {#each openings as { record, face, name } (record.id)}
-    <li>
-      <button class:selected={screen.selected === record.id} onclick={() => screen.select(record.id)}>
-        <span>{name}</span>
-        {openingNames[record.type]} on face {face.letter}
-      </button>
-    </li>
-  {:else}
-    <li class="help">
-      None yet. Choose a face, then add a door or a window and type its distance from the corner.
-    </li>
-  {/each}
-</ul>
+<ChoiceList
+  things={openings.map((opening) => ({ id: opening.record.id, ...opening }))}
+  chosen={screen.selected}
+  onchoose={(id) => screen.select(id)}
+  empty="None yet. Choose a face, then add a door or a window and type its distance from the corner."
+>
+  {#snippet children({ record, face, name })}
+    <span>{name}</span>
+    {openingNames[record.type]} on face {face.letter}
+  {/snippet}
+</ChoiceList>
 
 <style>
   .adds {
@@ -75,29 +73,7 @@
     flex-wrap: wrap;
     gap: 0.4rem;
   }
-  ul {
-    display: grid;
-    gap: 0.2rem;
-    margin: 0;
-    padding: 0;
-    list-style: none;
-  }
-  li button {
-    width: 100%;
-    padding: 0.3rem 0.5rem;
-    border: 1px solid transparent;
-    border-radius: 3px;
-    background: none;
-    cursor: pointer;
-    text-align: left;
-  }
-  li button:hover,
-  li button.selected {
-    border-color: var(--clay);
-    background: var(--sheet);
-  }
-  li span {
-    display: inline-block;
+  span {
     width: 2rem;
     font-weight: 500;
   }

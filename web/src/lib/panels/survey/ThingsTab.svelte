@@ -19,6 +19,7 @@
   } from 'goodreach';
   import { nanoid } from 'nanoid';
   import { useWorkspace } from '$session/context';
+  import ChoiceList from '$ui/ChoiceList.svelte';
   import { fixedNames, serviceNames } from '$ui/thing-names';
   import ServiceSymbol from './ServiceSymbol.svelte';
   import UnderlayEntry from './UnderlayEntry.svelte';
@@ -101,46 +102,39 @@
     <button onclick={() => addFixed(type)}>{fixedNames[type]}</button>
   {/each}
 </div>
-<ul>
-  {#each things as { record, against } (record.id)}
-    <li>
-      <button class:selected={screen.selected === record.id} onclick={() => screen.select(record.id)}>
-        {fixedNames[record.type]}{against ? ` on face ${against.face.letter}` : ''}
-      </button>
-    </li>
-  {/each}
-</ul>
+<ChoiceList {things} chosen={screen.selected} onchoose={(id) => screen.select(id)}>
+  {#snippet children({ record, against })}
+    {fixedNames[record.type]}{against ? ` on face ${against.face.letter}` : ''}
+  {/snippet}
+</ChoiceList>
 <h3>Open plan</h3>
 <div class="adds">
   <button onclick={divide}>Dividing line</button>
 </div>
-<ul>
-  {#each placedDividers(session.document) as { record } (record.id)}
-    <li>
-      <button class:selected={screen.selected === record.id} onclick={() => screen.select(record.id)}>
-        {record.name}
-      </button>
-    </li>
-  {/each}
-</ul>
+<ChoiceList
+  things={placedDividers(session.document).map(({ record }) => record)}
+  chosen={screen.selected}
+  onchoose={(id) => screen.select(id)}
+>
+  {#snippet children({ name })}{name}{/snippet}
+</ChoiceList>
 <h3>Services</h3>
 <div class="adds">
   {#each serviceTypes as type (type)}
     <button onclick={() => addService(type)}><ServiceSymbol {type} /> {serviceNames[type]}</button>
   {/each}
 </div>
-<ul>
-  {#each services as { record, against } (record.id)}
-    <li>
-      <button class:selected={screen.selected === record.id} onclick={() => screen.select(record.id)}>
-        <ServiceSymbol type={record.type} />
-        {serviceNames[record.type]}{against ? ` on face ${against.face.letter}` : ''}
-      </button>
-    </li>
-  {:else}
-    <li class="help">Choose a face, then what comes out of it; type its distance and height in the facts.</li>
-  {/each}
-</ul>
+<ChoiceList
+  things={services}
+  chosen={screen.selected}
+  onchoose={(id) => screen.select(id)}
+  empty="Choose a face, then what comes out of it; type its distance and height in the facts."
+>
+  {#snippet children({ record, against })}
+    <ServiceSymbol type={record.type} />
+    {serviceNames[record.type]}{against ? ` on face ${against.face.letter}` : ''}
+  {/snippet}
+</ChoiceList>
 
 <UnderlayEntry />
 
@@ -165,23 +159,7 @@
     cursor: pointer;
     text-align: left;
   }
-  button:hover,
-  button.selected {
+  button:hover {
     border-color: var(--clay);
-  }
-  ul {
-    display: grid;
-    gap: 0.2rem;
-    margin: 0;
-    padding: 0;
-    list-style: none;
-  }
-  li button {
-    width: 100%;
-    border-color: transparent;
-    background: none;
-  }
-  li button.selected {
-    background: var(--sheet);
   }
 </style>

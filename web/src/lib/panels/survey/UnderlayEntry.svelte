@@ -2,6 +2,8 @@
   import { putUnderlay, recordsOf, roomShape } from 'goodreach';
   import { nanoid } from 'nanoid';
   import { useWorkspace } from '$session/context';
+  import ChoiceList from '$ui/ChoiceList.svelte';
+  import FileEntry from '$ui/FileEntry.svelte';
   import { pictureOf, Unreadable, type Picture } from '$lib/tools/picture-of';
 
   /** Lays pictures under the plan: uploads them, and lists those that lie there. */
@@ -10,10 +12,7 @@
   let problem = $state('');
   let sending = $state(false);
 
-  async function lay(event: Event & { currentTarget: HTMLInputElement }) {
-    const [file] = event.currentTarget.files ?? [];
-    event.currentTarget.value = '';
-    if (!file) return;
+  async function lay(file: File) {
     problem = '';
     sending = true;
     try {
@@ -58,67 +57,20 @@
 </script>
 
 <h3>Underlay</h3>
-<label class="file">
-  {sending ? 'Sending the picture…' : 'Lay a picture under the plan'}
-  <input type="file" accept=".png,.jpg,.jpeg,.svg,.pdf,.dxf" disabled={sending} onchange={lay} />
-</label>
+<FileEntry
+  label={sending ? 'Sending the picture…' : 'Lay a picture under the plan'}
+  accept=".png,.jpg,.jpeg,.svg,.pdf,.dxf"
+  disabled={sending}
+  onfile={lay}
+/>
 {#if problem}<p class="problem" role="alert">{problem}</p>{/if}
-<ul>
-  {#each underlays as { id, name } (id)}
-    <li>
-      <button class:selected={screen.selected === id} onclick={() => screen.select(id)}>{name}</button>
-    </li>
-  {/each}
-</ul>
+<ChoiceList things={underlays} chosen={screen.selected} onchoose={(id) => screen.select(id)}>
+  {#snippet children({ name })}{name}{/snippet}
+</ChoiceList>
 
 <style>
   h3 {
     font-size: 13px;
-  }
-  .file {
-    position: relative;
-    display: grid;
-    place-items: center start;
-    min-height: 30px;
-    padding: 0.15rem 0.5rem;
-    border: 1px dashed var(--rule-strong);
-    border-radius: 3px;
-    cursor: pointer;
-  }
-  .file:hover,
-  .file:focus-within {
-    border-color: var(--clay);
-  }
-  input {
-    position: absolute;
-    inset: 0;
-    opacity: 0;
-    cursor: pointer;
-  }
-  ul {
-    display: grid;
-    gap: 0.2rem;
-    margin: 0;
-    padding: 0;
-    list-style: none;
-  }
-  li button {
-    width: 100%;
-    min-height: 30px;
-    padding: 0.15rem 0.5rem;
-    overflow: hidden;
-    border: 1px solid transparent;
-    border-radius: 3px;
-    background: none;
-    cursor: pointer;
-    text-align: left;
-    text-overflow: ellipsis;
-    white-space: nowrap;
-  }
-  li button:hover,
-  li button.selected {
-    border-color: var(--clay);
-    background: var(--sheet);
   }
   .problem {
     color: var(--blocked);

@@ -12,6 +12,7 @@
   } from 'goodreach';
   import type { RoomWalk } from '$lib/tools/room-walk.svelte';
   import AngleField from '$ui/AngleField.svelte';
+  import FileEntry from '$ui/FileEntry.svelte';
   import LengthField from '$ui/LengthField.svelte';
 
   let { walk, style }: { walk: RoomWalk; style: LengthStyle } = $props();
@@ -36,10 +37,7 @@
 
   let problem = $state('');
 
-  async function read(event: Event & { currentTarget: HTMLInputElement }) {
-    const [file] = event.currentTarget.files ?? [];
-    event.currentTarget.value = '';
-    if (!file) return;
+  async function read(file: File) {
     const { dxfRoom } = await import('goodreach/dxf');
     const loop = dxfRoom(await file.text(), mmPerUnit[style.unit]);
     problem = loop.ok ? '' : refusalText(loop.refusal, style);
@@ -91,10 +89,7 @@
     {/if}
   {/key}
   {#if walk.faces.length === 0}
-    <label class="file">
-      Take the outline from a DXF drawing
-      <input type="file" accept=".dxf" onchange={read} />
-    </label>
+    <FileEntry label="Take the outline from a DXF drawing" accept=".dxf" onfile={read} />
   {/if}
   {#if problem}<p class="gap" role="alert">{problem}</p>{/if}
   {#if walk.faces.length > 1}
@@ -130,25 +125,6 @@
   }
   span {
     font-size: 12.5px;
-  }
-  .file {
-    position: relative;
-    padding: 0.3rem 0.6rem;
-    border: 1px dashed var(--rule-strong);
-    border-radius: 3px;
-    color: var(--soft);
-    cursor: pointer;
-    font-size: 13px;
-  }
-  .file:hover,
-  .file:focus-within {
-    border-color: var(--clay);
-  }
-  .file input {
-    position: absolute;
-    inset: 0;
-    opacity: 0;
-    cursor: pointer;
   }
   .gap {
     display: grid;

@@ -1,0 +1,130 @@
+import {
+  makeRoom,
+  must,
+  outlineFaces,
+  placedOpenings,
+  putFixed,
+  putOpening,
+  roomShape,
+  usualFixed,
+  usualOpening,
+  usualStyle,
+  type Design,
+} from 'goodreach';
+import { describe, expect, it } from 'vitest';
+import { DesignSession, type LocalEdit } from '../session/design-session.svelte';
+import { AlongDrag } from './drag-along';
+import { FaceDrag } from './drag-face.svelte';
+import { RoomWalk } from './room-walk.svelte';
+
+const room = (): Design =>
+  must(
+    makeRoom({
+      name: 'Kitchen',
+      ...usualStyle('mm'),
+      ceilingHeight: 2400,
+      faces: outlineFaces({ id: 'rectangle', turns: 0, mirrored: false }, [4000, 3000], 'mm'),
+    }),
+  );
+
+function session() {
+  const edits: LocalEdit[] = [];
+  return { edits, session: new DesignSession(room(), [], (edit) => edits.push(edit)) };
+}
+
+const lengths = (design: Design) => roomShape(design).faces.map(({ length }) => Math.round(length));
+
+describe('dragging a face', () => {
+  it('shows it in steps of 10 mm, and does it on release as one edit', () => {
+    const { session: on, edits } = session();
+    const drag = new FaceDrag(on);
+    drag.press('face-c', { x: 0, y: 0 }, { x: 2000, y: -3100 });
+    drag.move({ x: 1, y: 1 }, { x: 2000, y: -3101 });
+    expect([drag.active, on.previewing]).toEqual([false, false]);
+    drag.move({ x: 0, y: 20 }, { x: 2040, y: -3264 });
+    expect([drag.by, lengths(on.document)]).toEqual([160, [4000, 3160, 4000, 3160]]);
+    expect(lengths(on.committed)).toEqual([4000, 3000, 4000, 3000]);
+    drag.release();
+    expect([drag.by, lengths(on.committed), edits.length]).toEqual([null, [4000, 3160, 4000, 3160], 1]);
+  });
+
+  it('keeps to the last place that can be, and leaves no trace when it is dropped', () => {
+    const { session: on, edits } = session();
+    const drag = new FaceDrag(on);
+    drag.press('face-c', { x: 0, y: 0 }, { x: 2000, y: -3000 });
+    drag.move({ x: 0, y: -90 }, { x: 2000, y: -1000 });
+    drag.move({ x: 0, y: -190 }, { x: 2000, y: 500 });
+    expect([drag.by, lengths(on.document)[1]]).toEqual([-2000, 1000]);
+    drag.cancel();
+    expect([drag.active, on.previewing, lengths(on.document)[1], edits.length]).toEqual([
+      false,
+      false,
+      3000,
+      0,
+    ]);
+  });
+
+  it('does nothing for what is no face', () => {
+    const { session: on } = session();
+    const drag = new FaceDrag(on);
+    drag.press('room', { x: 0, y: 0 }, { x: 0, y: 0 });
+    drag.move({ x: 50, y: 50 }, { x: 900, y: 900 });
+    expect([drag.active, on.previewing]).toEqual([false, false]);
+  });
+});
+
+describe('dragging along a face', () => {
+  it('slides an opening as it is measured, and no further than it fits', () => {
+    const { session: on } = session();
+    on.run(putOpening, { ...usualOpening('w', 'face-a', 'window', 500, 'mm'), from: 'right', to: 'right' });
+    const drag = new AlongDrag(on);
+    drag.press('w', { x: 0, y: 0 }, { x: 3000, y: 0 });
+    drag.move({ x: -40, y: 30 }, { x: 2604, y: -400 });
+    const left = () => placedOpenings(on.document)[0]!.left;
+    expect(left()).toBeCloseTo(4000 - 500 - 900 - 400, 6);
+    drag.move({ x: 900, y: 0 }, { x: 9000, y: 0 });
+    expect(left()).toBeCloseTo(2200, 6);
+    drag.release();
+    expect(on.committed.records['w']).toMatchObject({ from: 'right', distance: 900 });
+  });
+
+  it('moves what stands free over the floor', () => {
+    const { session: on } = session();
+    const column = usualFixed(on.committed, 'c', 'column', 'face-a');
+    on.run(putFixed, { ...column, placement: { on: 'floor', x: 1000, y: -1000, turn: 0 } });
+    const drag = new AlongDrag(on);
+    drag.press('c', { x: 0, y: 0 }, { x: 1100, y: -1100 });
+    drag.move({ x: 20, y: 20 }, { x: 1333, y: -1288 });
+    drag.release();
+    expect(on.committed.records['c']).toMatchObject({ placement: { x: 1230, y: -1190 } });
+    expect(drag.active).toBe(false);
+  });
+});
+
+describe('walking a room', () => {
+  it('turns right by itself, by the pointer, or by a typed turn, which counts as measured', () => {
+    const walk = new RoomWalk();
+    walk.add(4000);
+    expect(walk.heading).toBeCloseTo(-Math.PI / 2, 9);
+    walk.point({ x: 7000, y: 20 }, 50);
+    expect(walk.heading).toBeCloseTo(0, 9);
+    walk.turn = Math.PI / 3;
+    expect(walk.heading).toBeCloseTo(-Math.PI / 3, 9);
+    walk.add(3000);
+    expect(walk.faces[1]).toMatchObject({ length: 3000, typed: true });
+    expect([walk.turn, walk.aimed]).toEqual([null, null]);
+  });
+
+  it('is taken back face by face, and closed or shared out as chosen', () => {
+    const walk = new RoomWalk();
+    expect(walk.made).toBeNull();
+    for (const length of [4000, 3000, 4006, 3000]) walk.add(length);
+    expect(walk.gap).toBeCloseTo(6, 6);
+    expect(must(walk.made!)).toHaveLength(5);
+    walk.gapMode = 'share';
+    expect(must(walk.made!)).toHaveLength(4);
+    walk.takeBack();
+    walk.gapMode = 'close';
+    expect(must(walk.made!).map(({ measured }) => measured)).toEqual([true, true, true, false]);
+  });
+});

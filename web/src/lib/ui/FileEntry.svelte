@@ -1,0 +1,44 @@
+<script lang="ts">
+  /** Takes one file, chosen or dropped. */
+  interface Props {
+    label: string;
+    /** Endings offered, as in `.png,.svg`. */
+    accept: string;
+    disabled?: boolean;
+    onfile: (file: File) => void;
+  }
+  let { label, accept, disabled = false, onfile }: Props = $props();
+
+  function take(event: Event & { currentTarget: HTMLInputElement }) {
+    const [file] = event.currentTarget.files ?? [];
+    // The same file can be taken again.
+    event.currentTarget.value = '';
+    if (file) onfile(file);
+  }
+</script>
+
+<label>
+  {label}
+  <input type="file" {accept} {disabled} onchange={take} />
+</label>
+
+<style>
+  label {
+    position: relative;
+    padding: 0.3rem 0.6rem;
+    border: 1px dashed var(--rule-strong);
+    border-radius: 3px;
+    cursor: pointer;
+    font-size: 13px;
+  }
+  label:hover,
+  label:focus-within {
+    border-color: var(--clay);
+  }
+  input {
+    position: absolute;
+    inset: 0;
+    opacity: 0;
+    cursor: pointer;
+  }
+</style>
