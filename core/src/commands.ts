@@ -1,3 +1,4 @@
+import { bendFace } from './commands/bend-face';
 import { editFaces } from './commands/edit-faces';
 import { editItem } from './commands/edit-item';
 import { fillGap } from './commands/fill-gap';
@@ -26,6 +27,7 @@ import { trimToGap } from './commands/trim-to-gap';
 
 /** Every edit, sorted by id. */
 export const commands = [
+  bendFace,
   editFaces,
   editItem,
   fillGap,

@@ -27,6 +27,11 @@ export interface RefusalData {
   'opening-too-tall': { opening: string; top: number; ceiling: number };
   'openings-overlap': { first: string; second: string; overlap: number };
   'opening-cut': { opening: string; face: string };
+  'face-bent': { face: string; what: string };
+  'arc-too-tight': { face: string; radius: number; least: number };
+  'arc-too-short': { face: string; along: number; chord: number };
+  'measured-on-bend': { measurement: string; face: string };
+  'wider-than-arc': { what: string; face: string; width: number; radius: number };
   'face-vanishes': { face: string };
   'face-in-line': { face: string; neighbour: string };
   'faces-too-few': { least: number };

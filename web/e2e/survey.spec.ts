@@ -1,3 +1,4 @@
+import type { Locator } from '@playwright/test';
 import { roomShape, type Design } from 'goodreach';
 import { dxfFile } from './dxf';
 import { expect, Studio, test } from './studio';
@@ -261,4 +262,34 @@ test('a face is dragged on the plan, and dropped with Escape', async ({ page, st
   // The first corner moved; what did not is still where it was.
   const after = await wall('B');
   expect(Math.hypot(after.x - other.x, after.y - other.y)).toBeLessThan(2);
+});
+
+test('a face is bent to an arc by its depth and radius, carries an opening, and is straightened', async ({
+  page,
+  studio,
+}) => {
+  await studio.newRoom('Millimetres', ['4200', '3000']);
+  await page.getByLabel('Face A', { exact: true }).focus();
+  await page.getByText('Bend to an arc').click();
+  const depth = page.getByLabel('Depth', { exact: true }).first();
+  const radius = page.getByLabel('Radius');
+  const type = async (field: Locator, value: string) => {
+    await field.fill(value);
+    await field.press('Enter');
+  };
+  await type(depth, '700');
+  await expect(radius).toHaveValue('3500');
+  await expect(page.getByText('R 3500, depth 700')).toBeVisible();
+  await type(radius, '2000');
+  await expect(page.getByText('An arc of radius 2000 mm does not span face A.').first()).toBeVisible();
+  await type(radius, '2625');
+  await expect(depth).toHaveValue('1050');
+  await studio.tab('Openings');
+  await page.getByRole('button', { name: 'Add window' }).click();
+  await expect(page.getByText('Window on face A')).toBeVisible();
+  await studio.tab('Faces');
+  await page.getByLabel('Face A', { exact: true }).focus();
+  await page.getByRole('button', { name: 'Straighten' }).click();
+  await expect(page.getByText('R 2625')).toHaveCount(0);
+  await expect(page.getByText('12.60 m²')).toBeVisible();
 });

@@ -9,15 +9,16 @@ import { toDegrees } from '../units/angles';
  * lengths in mm, corners in degrees.
  */
 export function roomCommand(design: Design) {
-  const { faces, outline, area, perimeter, wallArea, volume } = roomShape(design);
+  const { faces, corners: at, area, perimeter, wallArea, volume } = roomShape(design);
   const { misclosure, measurements, corners, suspects, next } = surveyReport(design);
   return {
-    corners: outline,
-    faces: faces.map(({ letter, id, length, corner }) => ({
+    corners: at,
+    faces: faces.map(({ letter, id, chord, length, corner, arc }) => ({
       face: letter,
       id,
-      length,
+      length: chord,
       corner: toDegrees(corner),
+      ...(arc ? { alongArc: length, radius: arc.radius, centre: arc.centre } : {}),
     })),
     openings: placedOpenings(design).map(({ name, face, left, right, record }) => ({
       name,

@@ -3,7 +3,8 @@ import { applyPatch, type Patch } from '../document/patch';
 import type { ItemRecord, OpeningRecord } from '../document/records';
 import { ok, refuse, type Result } from '../result';
 import { designRefusals } from '../survey/check-design';
-import { roomShape, type PlacedFace } from '../survey/room-shape';
+import type { PlacedFace } from '../survey/placed-face';
+import { roomShape } from '../survey/room-shape';
 
 /** One edit: asked of a design, it answers with the patch or why not. The same code answers "may I?" and acts. */
 export interface Command<Args> {

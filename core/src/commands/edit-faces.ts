@@ -17,7 +17,7 @@ import { toDegrees } from '../units/angles';
 import { quantise } from '../units/units';
 import { findFace, guarded, type Command } from './command';
 
-type Editable = Omit<FaceRecord, 'kind' | 'id' | 'length'>;
+type Editable = Omit<FaceRecord, 'kind' | 'id' | 'length' | 'bend'>;
 /** What changes of a face; null gives up a value of its own for the room's. */
 export type FaceChange = {
   [K in keyof Editable]?: Editable[K] | (undefined extends Editable[K] ? null : never);

@@ -1,7 +1,7 @@
 import { LEAST_FACE } from '../document/limits';
 import { patchOf } from '../document/patch';
 import { within } from '../document/within';
-import { place } from '../geometry/point';
+import { bentAs, facePoint } from '../survey/placed-face';
 import { rehome } from '../survey/rehome';
 import { reshape, walkedFaces } from '../survey/reshape';
 import { quantise } from '../units/units';
@@ -14,7 +14,7 @@ export const insertCorner: Command<{ face: string; distance: number; id: string 
   run(design, { face, distance, id }) {
     const found = findFace(design, face);
     if (!found.ok) return found;
-    const { letter, length, start, u, n, record } = found.value;
+    const { letter, length, record } = found.value;
     const held = within(
       `The distance along face ${letter}`,
       distance,
@@ -31,10 +31,15 @@ export const insertCorner: Command<{ face: string; distance: number; id: string 
     if (!moved.ok) return moved;
     const walked = walkedFaces(design);
     const index = walked.findIndex((one) => one.record.id === face);
-    walked.splice(index + 1, 0, {
-      record: { ...record, id, cornerFrom: 'measured' },
-      at: place(start, u, distance, n, 0),
-    });
+    walked.splice(
+      index,
+      1,
+      { ...walked[index]!, record: bentAs(found.value, record, distance) },
+      {
+        record: bentAs(found.value, { ...record, id, cornerFrom: 'measured' }, length - distance),
+        at: facePoint(found.value, distance),
+      },
+    );
     const shaped = reshape(design, walked, moved.value);
     return shaped.ok ? guarded(design, patchOf(design, shaped.value.written, shaped.value.removed)) : shaped;
   },

@@ -1,9 +1,10 @@
 import { recordOf } from '../document/design';
 import { patchOf } from '../document/patch';
-import { add, dot, place, scale, subtract, type Point } from '../geometry/point';
+import { add, scale, type Point } from '../geometry/point';
 import { refuse } from '../result';
 import { itemBoxes } from '../setting/item-box';
 import { distanceFor, placedOpenings } from '../survey/openings';
+import { acrossFrom, facePoint } from '../survey/placed-face';
 import { quantise } from '../units/units';
 import { guarded, type Command } from './command';
 
@@ -18,8 +19,7 @@ export const lineUpOpening: Command<{ id: string; with: string }> = {
     const other = openings.find(({ record }) => record.id === otherId);
     const box = itemBoxes(design).find((one) => one.id === otherId);
     let centre: Point;
-    if (other)
-      centre = place(other.face.start, other.face.u, (other.left + other.right) / 2, other.face.n, 0);
+    if (other) centre = facePoint(other.face, (other.left + other.right) / 2);
     else if (box)
       centre = scale(
         box.footprint.reduce((sum, corner) => add(sum, corner)),
@@ -27,10 +27,11 @@ export const lineUpOpening: Command<{ id: string; with: string }> = {
       );
     else return refuse('record-missing', { id: otherId, what: 'opening or item' });
     const { record, face } = opening;
-    const left = dot(subtract(centre, face.start), face.u) - record.width / 2;
-    if (left < 0 || left + record.width > face.length)
+    const half = (opening.right - opening.left) / 2;
+    const along = acrossFrom(face, centre);
+    if (along === null || along < half || along + half > face.length)
       return refuse('not-across', { opening: opening.name, other: other?.name ?? box!.record.code });
-    const distance = quantise(distanceFor(record, left, face.length));
+    const distance = quantise(distanceFor(record, along - half, face));
     return guarded(design, patchOf(design, [{ ...recordOf(design, 'opening', id)!, distance }]));
   },
 };

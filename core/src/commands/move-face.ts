@@ -6,7 +6,8 @@ import { cross, dot, place, scale, add, subtract, type Point } from '../geometry
 import { PARALLEL } from '../geometry/tolerance';
 import { ok, refuse, type Result } from '../result';
 import { reshape, walkedFaces } from '../survey/reshape';
-import { roomShape, type PlacedFace } from '../survey/room-shape';
+import type { PlacedFace } from '../survey/placed-face';
+import { roomShape } from '../survey/room-shape';
 import { findFace, guarded, type Command } from './command';
 
 /** Moves a face along its normal, mm outwards (negative: into the room); its neighbours grow or shrink and keep their directions. */

@@ -27,7 +27,8 @@ export const pushPart: Command<PushedPart> = {
   run(design, { face, from, distance, width, depth, ids }) {
     const found = findFace(design, face);
     if (!found.ok) return found;
-    const { letter, length, start, u, n, record } = found.value;
+    const { letter, length, start, u, n, arc, record } = found.value;
+    if (arc) return refuse('face-bent', { face: letter, what: 'a part can be pushed' });
     const wrong = firstRefusal(
       within('The distance', distance, LEAST_FACE, MOST_FACE),
       within('The width', width, LEAST_FACE, MOST_FACE),

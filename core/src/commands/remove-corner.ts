@@ -1,14 +1,18 @@
 import { patchOf } from '../document/patch';
 import { distance } from '../geometry/point';
 import { refuse } from '../result';
+import { bentAs, type PlacedFace } from '../survey/placed-face';
 import { rehome } from '../survey/rehome';
 import { reshape, walkedFaces } from '../survey/reshape';
 import { roomShape } from '../survey/room-shape';
 import { findFace, guarded, type Command } from './command';
 
+/** Centres of arcs nearer than this are one, mm. */
+const SAME_CENTRE = 0.01;
+
 /**
  * Takes away the corner at the left end of a face: the face before it runs straight to this one's right end, and all that
- * stood on this one stands on it. Faces in line are joined by this.
+ * stood on this one stands on it. Faces in line, and parts of one arc, are joined by this.
  */
 export const removeCorner: Command<{ face: string }> = {
   id: 'remove-corner',
@@ -20,14 +24,27 @@ export const removeCorner: Command<{ face: string }> = {
     if (faces.length <= 3) return refuse('faces-too-few', { least: 3 });
     const before = faces.at(faces.indexOf(found.value) - 1)!;
     const { end, length } = found.value;
-    const whole = distance(before.start, end);
+    const arc = sameArc(before, found.value) ? before : { arc: null };
+    const whole = arc.arc ? before.length + length : distance(before.start, end);
     const moved = rehome(design, {
       [before.id]: [{ face: before.id, from: 0, to: before.length, length: whole }],
       [face]: [{ face: before.id, from: 0, to: length, zero: length - whole, length: whole }],
     });
     if (!moved.ok) return moved;
-    const walked = walkedFaces(design).filter(({ record }) => record.id !== face);
+    const walked = walkedFaces(design)
+      .filter(({ record }) => record.id !== face)
+      .map((one) => (one.record.id === before.id ? { ...one, record: bentAs(arc, one.record, whole) } : one));
     const shaped = reshape(design, walked, moved.value);
     return shaped.ok ? guarded(design, patchOf(design, shaped.value.written, shaped.value.removed)) : shaped;
   },
 };
+
+/** Whether two bent faces are parts of one circle, to the tolerance a tape gives. */
+function sameArc({ arc: a }: PlacedFace, { arc: b }: PlacedFace): boolean {
+  return (
+    a !== null &&
+    b !== null &&
+    Math.sign(a.sweep) === Math.sign(b.sweep) &&
+    distance(a.centre, b.centre) < SAME_CENTRE
+  );
+}

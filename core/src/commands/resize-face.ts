@@ -13,7 +13,7 @@ export const resizeFace: Command<{ face: string; length: number; moves: Side }> 
   run(design, { face, length, moves }) {
     const found = findFace(design, face);
     if (!found.ok) return found;
-    const { letter, u, length: before } = found.value;
+    const { letter, u, chord: before } = found.value;
     const held = within(`Face ${letter}`, length, LEAST_FACE, MOST_FACE);
     if (!held.ok) return held;
     const { faces } = roomShape(design);

@@ -12,13 +12,13 @@ export const spaceOpenings: Command<{ face: string }> = {
     if (!found.ok) return found;
     const { length } = found.value;
     const openings = placedOpenings(design).filter((opening) => opening.face.id === face);
-    const taken = openings.reduce((sum, { record }) => sum + record.width, 0);
+    const taken = openings.reduce((sum, { left, right }) => sum + right - left, 0);
     const gap = (length - taken) / (openings.length + 1);
     let left = 0;
-    const written = openings.map(({ record }) => {
+    const written = openings.map(({ record, left: before, right }) => {
       left += gap;
-      const after = { ...record, distance: quantise(distanceFor(record, left, length)) };
-      left += record.width;
+      const after = { ...record, distance: quantise(distanceFor(record, left, found.value)) };
+      left += right - before;
       return after;
     });
     return guarded(design, patchOf(design, written));

@@ -39,6 +39,8 @@ export const stretchRoom: Command<Stretch> = {
       if (dot(subtract(end, start), face.u) <= 0) return refuse('face-vanishes', { face: face.letter });
       const [left, right] = [beyond(face.start), beyond(face.end)];
       if (left > 0 === right > 0) continue;
+      if (face.arc)
+        return refuse('face-bent', { face: face.letter, what: 'the room can be stretched across it' });
       const cut = (face.length * left) / (left - right);
       const grown = length - face.length;
       // Each part keeps its distance from the end it is on the side of.

@@ -91,6 +91,7 @@ export class LoopRecord {
 export class FaceRecord {
   @Equals('face') kind!: 'face';
   @RecordId() id!: string;
+  /** From corner to corner, straight. */
   @Millimetres(LEAST_FACE, MOST_FACE) length!: number;
   /** measured: a fact to be met; excluded: measured but not believed; outline: only a starting guess. The true length of the last two follows from the others. */
   @OneOf(['measured', 'excluded', 'outline']) lengthFrom!: 'measured' | 'excluded' | 'outline';
@@ -99,6 +100,8 @@ export class FaceRecord {
   @Radians(LEAST_CORNER, MOST_CORNER) corner!: number;
   /** measured: a fact; assumed: kept as nearly as the measured values allow; excluded: measured but not believed. */
   @OneOf(['measured', 'assumed', 'excluded']) cornerFrom!: 'measured' | 'assumed' | 'excluded';
+  /** How far the middle of a face that is bent to an arc stands off the straight line between its corners: out of the room, or (negative) into it. */
+  @IsOptional() @Millimetres(-MOST_FACE, MOST_FACE) bend?: number;
   /** Thickness of the wall behind the face, its linings included, where it is not the room's. */
   @IsOptional() @Millimetres(LEAST_WALL, MOST_WALL) thickness?: number;
   /** Build-up on this side of the wall and on the far side (lining, furring, tile), within the thickness. */

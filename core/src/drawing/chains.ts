@@ -4,9 +4,11 @@ import { roundChain } from '../units/round-chain';
 import { baseBand, itemsOnFace } from '../setting/open-lengths';
 import { occupied } from '../setting/occupancy';
 import { placedOpenings } from '../survey/openings';
-import { roomShape, type PlacedFace } from '../survey/room-shape';
+import { frameAt, type PlacedFace } from '../survey/placed-face';
+import { dot, subtract } from '../geometry/point';
+import { roomShape } from '../survey/room-shape';
 
-/** One length of a chain: true ends along the face and the printed value, mm, and the printed text. */
+/** One length of a chain: true ends along the straight line between the face's corners and the printed value, mm, and the printed text. */
 export interface ChainLink {
   from: number;
   to: number;
@@ -31,7 +33,7 @@ export const dimensionChains: (design: Design) => readonly Chain[] = perDesign((
     const units = unitEnds(design, face);
     const openings = placedOpenings(design)
       .filter((opening) => opening.face.id === face.id)
-      .flatMap(({ left, right }) => [left, right]);
+      .flatMap(({ left, right }) => [alongChord(face, left), alongChord(face, right)]);
     return [
       ...(units.length > 0 ? [chain(design, face, 'units', units)] : []),
       ...(openings.length > 0 ? [chain(design, face, 'openings', openings)] : []),
@@ -47,16 +49,21 @@ function unitEnds(design: Design, face: PlacedFace): number[] {
   const stretches = occupied(design, face, baseBand(onFace)).filter(
     ({ by }) => by.kind === 'item' || by.kind === 'fixed',
   );
-  return stretches.flatMap(({ from, to }) => [from, to]);
+  return stretches.flatMap(({ from, to }) => [alongChord(face, from), alongChord(face, to)]);
+}
+
+/** A place along a face on the straight line between its corners, mm from the left one: what a bent face is set out from. */
+function alongChord(face: PlacedFace, along: number): number {
+  return dot(subtract(frameAt(face, along).at, face.start), face.u);
 }
 
 function chain(design: Design, face: PlacedFace, row: Chain['row'], between: number[]): Chain {
   const style = styleOf(design);
   const ends = [0];
   for (const end of [...between].sort((a, b) => a - b)) {
-    if (end - ends.at(-1)! > LEAST_LINK && face.length - end > LEAST_LINK) ends.push(end);
+    if (end - ends.at(-1)! > LEAST_LINK && face.chord - end > LEAST_LINK) ends.push(end);
   }
-  ends.push(face.length);
+  ends.push(face.chord);
   const lengths = ends.slice(1).map((end, index) => end - ends[index]!);
   const { parts, overall } = roundChain(lengths, style.step);
   return {
@@ -68,6 +75,6 @@ function chain(design: Design, face: PlacedFace, row: Chain['row'], between: num
       shown,
       text: formatLength(shown, style),
     })),
-    overall: { length: face.length, shown: overall, text: formatLength(overall, style) },
+    overall: { length: face.chord, shown: overall, text: formatLength(overall, style) },
   };
 }

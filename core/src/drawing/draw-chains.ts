@@ -12,10 +12,12 @@ import {
 } from '../geometry/point';
 import { contains } from '../geometry/polygon';
 import { BALLOON, numberPlaces } from './draw-items';
-import { roomShape, type PlacedFace, type RoomShape } from '../survey/room-shape';
-import { wallBacks } from '../survey/wall-outline';
+import { acrossFrom, facePoint, type PlacedFace } from '../survey/placed-face';
+import { roomShape, type RoomShape } from '../survey/room-shape';
+import { wallOutside } from '../survey/wall-outline';
 import { dimensionChains, type Chain } from './chains';
 import { line, TEXT, WEIGHT, type Primitive } from './primitives';
+import { readingTurn } from './reading-turn';
 import { textWidth } from './text-layout';
 
 /** Distances of the chains, paper mm. */
@@ -58,12 +60,12 @@ const SHORT = 500;
 /** Faces seen from outside hang their chains outside the whole room; cheeks turned away from it, or short and set back, keep one inside. */
 const placeChains = perDesign((design) => {
   const shape = roomShape(design);
-  const backs = wallBacks(shape.faces).flatMap(({ before, after }) => [before, after]);
+  const backs = wallOutside(shape.faces);
   const chains = dimensionChains(design);
   const placed = chains.map((chain): Placed => {
     const { face } = chain;
     const bare = chains.filter((other) => other.face === face).length === 1;
-    const inside = !seenFromOutside(face, shape) || (bare && face.length < SHORT && setBack(face, shape));
+    const inside = !seenFromOutside(face, shape) || (bare && face.chord < SHORT && setBack(face, shape));
     const out = inside ? face.n : scale(face.n, -1);
     const along = face.u;
     const base = inside ? dot(face.start, out) : Math.max(...backs.map((corner) => dot(corner, out)));
@@ -79,7 +81,7 @@ function setBack(face: PlacedFace, { outline }: RoomShape): boolean {
 
 /** Whether nothing of the room lies straight behind the middle of a face. */
 function seenFromOutside(face: PlacedFace, { outline, faces }: RoomShape): boolean {
-  const behind = place(middle(face.start, face.end), face.u, 0, face.n, -1);
+  const behind = facePoint(face, face.length / 2, -1);
   if (contains(outline, behind)) return false;
   return !faces.some((other) => {
     if (other === face) return false;
@@ -175,6 +177,13 @@ function textLevels(placed: readonly Placed[], tiers: readonly number[], scaleBy
   return levels;
 }
 
+/** The place on a face straight across from a place along the line between its corners; that line itself past a half circle. */
+function onFace(face: PlacedFace, along: number): Point {
+  const on = place(face.start, face.u, along, face.n, 0);
+  const across = face.arc && acrossFrom(face, on);
+  return across === null ? on : facePoint(face, across);
+}
+
 function drawChain(placed: Placed, at: number, levels: readonly number[], scaleBy: number): Primitive[] {
   const { chain, out, along, inside } = placed;
   const { face, links } = chain;
@@ -184,11 +193,11 @@ function drawChain(placed: Placed, at: number, levels: readonly number[], scaleB
     return add(on, scale(out, at - dot(on, out)));
   };
   const marks: Primitive[] = [
-    { ...line('dimensions', [rowPoint(0), rowPoint(face.length)], WEIGHT.thin, 'measure'), source },
+    { ...line('dimensions', [rowPoint(0), rowPoint(face.chord)], WEIGHT.thin, 'measure'), source },
   ];
   for (const end of [0, ...links.map(({ to }) => to)]) {
     const foot = rowPoint(end);
-    const object = place(face.start, face.u, end, face.n, 0);
+    const object = onFace(face, end);
     const depth = dot(subtract(foot, object), out);
     const gap = inside ? 1.5 * scaleBy : Math.min(depth, face.thickness + 1.5 * scaleBy);
     if (depth > gap) {
@@ -231,15 +240,4 @@ function drawChain(placed: Placed, at: number, levels: readonly number[], scaleB
     });
   });
   return marks;
-}
-
-/** How far past upright a text may lean and still read from the right: out-of-square walls must not turn their numbers round. */
-const LEAN = (10 * Math.PI) / 180;
-
-/** The direction a text along a line is written in, so that it reads from the bottom or the right: in (-80°, 100°]. */
-export function readingTurn(turn: number): number {
-  let reading = turn % Math.PI;
-  if (reading > Math.PI / 2 + LEAN) reading -= Math.PI;
-  if (reading <= -Math.PI / 2 + LEAN) reading += Math.PI;
-  return reading;
 }

@@ -1,15 +1,20 @@
 import { add, direction, place, scale, type Point } from '../geometry/point';
 import { doorLeaves, type PlacedOpening } from '../survey/openings';
-import type { PlacedFace } from '../survey/room-shape';
 import { DASH, line, outline, TEXT, WEIGHT, type PathMark, type Primitive } from './primitives';
 
 /** How far a casing stands off its face on the drawing, mm. */
 const CASING_DEPTH = 18;
 
-/** A rectangle on a face between two places along it, from `near` behind the face to `far` behind it. */
-export function across(face: PlacedFace, left: number, right: number, near: number, far: number): Point[] {
-  const at = (s: number, behind: number) => place(face.start, face.u, s, face.n, -behind);
-  return [at(left, near), at(right, near), at(right, far), at(left, far)];
+/** A rectangle in the wall at an opening, between two places right of its left jamb, from `near` behind its face to `far` behind it. */
+export function across(
+  { at, u, n }: PlacedOpening,
+  left: number,
+  right: number,
+  near: number,
+  far: number,
+): Point[] {
+  const corner = (along: number, behind: number) => place(at, u, along, n, -behind);
+  return [corner(left, near), corner(right, near), corner(right, far), corner(left, far)];
 }
 
 /** An opening in plan: what closes it, how it opens, its casing and its name. */
@@ -20,17 +25,23 @@ export function drawOpening(opening: PlacedOpening, scaleBy: number): Primitive[
 }
 
 function bodyOf(opening: PlacedOpening): Primitive[] {
-  const { record, face, left, right } = opening;
-  const { thickness } = face;
+  const { record } = opening;
+  const { thickness } = opening.face;
   switch (record.type) {
     case 'window':
       return drawWindow(opening);
     case 'niche':
       return [
-        outline('openings', across(face, left, right, 0, record.depth), WEIGHT.top, 'drawing', 'paper'),
+        outline(
+          'openings',
+          across(opening, 0, record.width, 0, record.depth),
+          WEIGHT.top,
+          'drawing',
+          'paper',
+        ),
       ];
     case 'hatch': {
-      const [a, b, c, d] = across(face, left, right, 0, thickness) as [Point, Point, Point, Point];
+      const [a, b, c, d] = across(opening, 0, record.width, 0, thickness) as [Point, Point, Point, Point];
       return [
         outline('openings', [a, b, c, d], WEIGHT.top, 'drawing', 'paper'),
         line('openings', [a, c], WEIGHT.thin, 'drawing', DASH),
@@ -42,8 +53,9 @@ function bodyOf(opening: PlacedOpening): Primitive[] {
   }
 }
 
-function threshold({ face, left, right }: PlacedOpening): PathMark[] {
-  const [a, b, c, d] = across(face, left, right, 0, face.thickness) as [Point, Point, Point, Point];
+function threshold(opening: PlacedOpening): PathMark[] {
+  const { record, face } = opening;
+  const [a, b, c, d] = across(opening, 0, record.width, 0, face.thickness) as [Point, Point, Point, Point];
   return [
     outline('openings', [a, b, c, d], 0, 'drawing', 'paper'),
     line('openings', [a, b], WEIGHT.thin, 'drawing', DASH),
@@ -52,49 +64,56 @@ function threshold({ face, left, right }: PlacedOpening): PathMark[] {
 }
 
 /** Glass lines in the wall: one for fixed lights, a swing for a casement, two for a sash, two halves that pass for a slider. */
-function drawWindow({ record, face, left, right }: PlacedOpening): Primitive[] {
-  const { thickness } = face;
+function drawWindow(opening: PlacedOpening): Primitive[] {
+  const { record } = opening;
+  const { thickness } = opening.face;
+  const { width } = record;
   const glass = (from: number, to: number, depth: number): PathMark => {
-    const [a, b] = across(face, from, to, thickness * depth, thickness) as [Point, Point];
+    const [a, b] = across(opening, from, to, thickness * depth, thickness) as [Point, Point];
     return line('openings', [a, b], WEIGHT.thin, 'drawing');
   };
-  const frame = outline('openings', across(face, left, right, 0, thickness), WEIGHT.top, 'drawing', 'paper');
-  const width = right - left;
+  const frame = outline(
+    'openings',
+    across(opening, 0, record.width, 0, thickness),
+    WEIGHT.top,
+    'drawing',
+    'paper',
+  );
   switch (record.action) {
     case 'sash':
-      return [frame, glass(left, right, 0.35), glass(left, right, 0.5), glass(left, right, 0.65)];
+      return [frame, glass(0, width, 0.35), glass(0, width, 0.5), glass(0, width, 0.65)];
     case 'sliding':
-      return [frame, glass(left, left + width * 0.55, 0.4), glass(right - width * 0.55, right, 0.6)];
+      return [frame, glass(0, width * 0.55, 0.4), glass(width * 0.45, width, 0.6)];
     case 'casement':
-      return [frame, glass(left, right, 0.3), glass(left, right, 0.7)];
+      return [frame, glass(0, width, 0.3), glass(0, width, 0.7)];
     default:
-      return [frame, glass(left, right, 0.5)];
+      return [frame, glass(0, width, 0.5)];
   }
 }
 
 function drawDoor(opening: PlacedOpening): Primitive[] {
-  const { record, face, left, right } = opening;
-  const { thickness } = face;
+  const { record } = opening;
+  const { thickness } = opening.face;
+  const { width } = record;
   const panel = (from: number, to: number, behind: number, dashed = false): PathMark => ({
     ...outline(
       'openings',
-      across(face, from, to, behind - record.leaf / 2, behind + record.leaf / 2),
+      across(opening, from, to, behind - record.leaf / 2, behind + record.leaf / 2),
       WEIGHT.object,
       'drawing',
       'paper',
     ),
     ...(dashed ? { dash: DASH, weight: WEIGHT.thin } : {}),
   });
-  const width = right - left;
   switch (record.action) {
     case 'sliding':
       return [
-        panel(left, left + width * 0.53, thickness / 2 - record.leaf * 0.6),
-        panel(right - width * 0.53, right, thickness / 2 + record.leaf * 0.6),
+        panel(0, width * 0.53, thickness / 2 - record.leaf * 0.6),
+        panel(width * 0.47, width, thickness / 2 + record.leaf * 0.6),
       ];
     case 'pocket': {
-      const slid = record.hinge === 'left' ? [left - width, left] : [right, right + width];
-      return [panel(slid[0]!, slid[1]!, thickness / 2, true), panel(left, right, thickness / 2)];
+      const slid = record.hinge === 'left' ? [-width, 0] : [width, 2 * width];
+      return [panel(slid[0]!, slid[1]!, thickness / 2, true), panel(0, width, thickness / 2)];
     }
     case 'folding':
       return drawFolds(opening);
@@ -128,7 +147,7 @@ function drawDoor(opening: PlacedOpening): Primitive[] {
 /** Two leaves folded half open: the fold swings out, the far edge runs along the track. */
 function drawFolds(opening: PlacedOpening): Primitive[] {
   return doorLeaves(opening).flatMap(({ hinge, width, closed, from, sweep }): Primitive[] => {
-    const towards = opening.record.swing === 'in' ? opening.face.n : scale(opening.face.n, -1);
+    const towards = opening.record.swing === 'in' ? opening.n : scale(opening.n, -1);
     const along = direction(closed);
     const half = Math.SQRT1_2 * width;
     const fold = add(hinge, add(scale(along, half), scale(towards, half)));
@@ -150,28 +169,22 @@ function drawFolds(opening: PlacedOpening): Primitive[] {
   });
 }
 
-function casingOf({ record, face, left, right }: PlacedOpening): PathMark[] {
-  const { casing } = record;
+function casingOf(opening: PlacedOpening): PathMark[] {
+  const { casing, width } = opening.record;
   if (casing === 0) return [];
   return [
-    across(face, left - casing, left, -CASING_DEPTH, 0),
-    across(face, right, right + casing, -CASING_DEPTH, 0),
+    across(opening, -casing, 0, -CASING_DEPTH, 0),
+    across(opening, width, width + casing, -CASING_DEPTH, 0),
   ].map((ring) => outline('openings', ring, WEIGHT.thin, 'drawing', 'paper'));
 }
 
-function nameOf({ record, face, left, right, name }: PlacedOpening, scaleBy: number): Primitive {
+function nameOf({ record, face, at, u, n, name }: PlacedOpening, scaleBy: number): Primitive {
   const { thickness } = face;
   const inWall = record.type === 'window' || record.type === 'niche' || record.type === 'hatch';
   return {
     type: 'text',
     layer: 'labels',
-    at: place(
-      face.start,
-      face.u,
-      (left + right) / 2,
-      face.n,
-      inWall ? -thickness / 2 : -thickness - 2.6 * scaleBy,
-    ),
+    at: place(at, u, record.width / 2, n, inWall ? -thickness / 2 : -thickness - 2.6 * scaleBy),
     text: name,
     size: TEXT.small,
     anchor: 'middle',

@@ -1,26 +1,30 @@
-import { perDesign, type Design } from '../document/design';
-import { place, type Point } from '../geometry/point';
+import { perDesign, styleOf, type Design } from '../document/design';
 import { without, type Region } from '../geometry/region';
 import { placedOpenings } from '../survey/openings';
-import { roomShape, type PlacedFace } from '../survey/room-shape';
-import { wallBacks, wallQuads } from '../survey/wall-outline';
+import { facePath, facePoint, frameAt, type PlacedFace } from '../survey/placed-face';
+import { roomShape } from '../survey/room-shape';
+import { wallOutside, wallRings } from '../survey/wall-outline';
+import { formatLength } from '../units/format-length';
+import { readingTurn } from './reading-turn';
 import { across, drawOpening } from './draw-openings';
 import { line, outline, TEXT, WEIGHT, type Primitive } from './primitives';
 
 /** Half walls lower than this are seen from above rather than cut by the plan, mm. */
 const CUT_HEIGHT = 1_200;
+/** How far behind its wall the note of a bent face stands, paper mm. */
+const BEHIND = 2.6;
 
 /** The cut walls: a band behind every face, cut through by the openings; half walls below the cut are not in it. */
 export const wallRegion: (design: Design) => Region = perDesign((design) => {
   const { faces, outline: inner } = roomShape(design);
-  const outer = wallBacks(faces).flatMap(({ before, after }) =>
-    before === after ? [before] : [before, after],
-  );
   const slots = placedOpenings(design)
     .filter(({ record }) => record.type !== 'niche')
-    .map(({ face, left, right }) => across(face, left, right, -1, face.thickness + 1));
-  const quads = wallQuads(faces).filter((_, index) => isLow(faces[index]!));
-  return without([outer], [inner, ...slots, ...quads]);
+    .map((opening) => {
+      const beyond = opening.bulge + 1;
+      return across(opening, 0, opening.record.width, -beyond, opening.face.thickness + beyond);
+    });
+  const low = wallRings(faces).filter((_, index) => isLow(faces[index]!));
+  return without([wallOutside(faces)], [inner, ...slots, ...low]);
 });
 
 function isLow({ wallHeight }: PlacedFace): boolean {
@@ -30,7 +34,7 @@ function isLow({ wallHeight }: PlacedFace): boolean {
 /** Walls, openings and the letters of the faces. */
 export function drawWalls(design: Design, scaleBy: number): Primitive[] {
   const { faces } = roomShape(design);
-  const quads = wallQuads(faces);
+  const rings = wallRings(faces);
   const walls: Primitive = {
     type: 'path',
     layer: 'walls',
@@ -44,11 +48,12 @@ export function drawWalls(design: Design, scaleBy: number): Primitive[] {
     walls,
     ...faces.flatMap((face, index) =>
       isLow(face)
-        ? [{ ...outline('walls', quads[index]!, WEIGHT.object, 'drawing', 'paper'), source: face.id }]
+        ? [{ ...outline('walls', rings[index]!, WEIGHT.object, 'drawing', 'paper'), source: face.id }]
         : [],
     ),
     ...faces.flatMap(linings),
     ...faces.flatMap((face) => letterOf(design, face, scaleBy)),
+    ...faces.flatMap((face) => bendNote(design, face, scaleBy)),
     ...placedOpenings(design).flatMap((opening) => drawOpening(opening, scaleBy)),
   ];
 }
@@ -58,14 +63,13 @@ function linings(face: PlacedFace): Primitive[] {
   const { lining = 0, backLining = 0 } = face.record;
   return [lining, backLining > 0 ? face.thickness - backLining : 0]
     .filter((behind) => behind > 0 && behind < face.thickness)
-    .map((behind) => {
-      const [a, b] = across(face, 0, face.length, behind, behind) as [Point, Point];
-      return line('walls', [a, b], WEIGHT.thin, isLow(face) ? 'drawing' : 'paper');
-    });
+    .map((behind) =>
+      line('walls', facePath(face, 0, face.length, -behind), WEIGHT.thin, isLow(face) ? 'drawing' : 'paper'),
+    );
 }
 
-/** The letter of a face, in its wall, in the middle of the longest part without an opening. */
-function letterOf(design: Design, face: PlacedFace, scaleBy: number): Primitive[] {
+/** The middle of the longest part of a face without an opening, mm along it. */
+function clearPlace(design: Design, face: PlacedFace): number {
   const ends = placedOpenings(design).filter((opening) => opening.face === face);
   let at = 0;
   let best = { from: 0, to: 0 };
@@ -73,12 +77,40 @@ function letterOf(design: Design, face: PlacedFace, scaleBy: number): Primitive[
     if (left - at > best.to - best.from) best = { from: at, to: left };
     at = Math.max(at, right);
   }
+  return (best.from + best.to) / 2;
+}
+
+/** What a bent face is bent by, behind its wall: radius, and how far it stands off the line between its corners. */
+function bendNote(design: Design, face: PlacedFace, scaleBy: number): Primitive[] {
+  const { arc, record, thickness } = face;
+  if (!arc) return [];
+  const style = styleOf(design);
+  const shown = (mm: number) => formatLength(mm, style);
+  const along = clearPlace(design, face);
+  return [
+    {
+      type: 'text',
+      layer: 'dimensions',
+      at: facePoint(face, along, -thickness - BEHIND * scaleBy),
+      text: `R ${shown(arc.radius)}, depth ${shown(Math.abs(record.bend!))}`,
+      size: TEXT.normal,
+      anchor: 'middle',
+      turn: readingTurn(Math.atan2(frameAt(face, along).u.y, frameAt(face, along).u.x)),
+      ink: 'measure',
+      ground: true,
+      source: face.id,
+    },
+  ];
+}
+
+/** The letter of a face, in its wall. */
+function letterOf(design: Design, face: PlacedFace, scaleBy: number): Primitive[] {
   const size = Math.min(TEXT.normal, (face.thickness / scaleBy) * 0.62);
   return [
     {
       type: 'text',
       layer: 'walls',
-      at: place(face.start, face.u, (best.from + best.to) / 2, face.n, -face.thickness / 2),
+      at: facePoint(face, clearPlace(design, face), -face.thickness / 2),
       text: face.letter,
       size,
       anchor: 'middle',

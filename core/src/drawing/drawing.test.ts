@@ -21,7 +21,7 @@ import { shelfOf } from '../ranges/shelf';
 import { must } from '../result';
 import { refusalText } from '../wording/refusal-text';
 import { dimensionChains } from './chains';
-import { readingTurn } from './draw-chains';
+import { readingTurn } from './reading-turn';
 import { drawingBounds, drawPlan } from './plan';
 import type { Primitive, TextMark } from './primitives';
 import { itemSchedule } from './schedule';

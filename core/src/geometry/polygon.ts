@@ -70,6 +70,14 @@ export function distanceToSegment(point: Point, a: Point, b: Point): number {
   return distance(point, add(a, scale(along, t)));
 }
 
+/** Distance from a point to a line of segments, mm. */
+export function distanceToPath(point: Point, path: readonly Point[]): number {
+  let least = Infinity;
+  for (let i = 1; i < path.length; i++)
+    least = Math.min(least, distanceToSegment(point, path[i - 1]!, path[i]!));
+  return least;
+}
+
 /** Where the first pair of edges that do not share a corner cross each other, or null for a simple polygon. */
 export function crossingEdges(polygon: Polygon): [number, number] | null {
   const count = polygon.length;

@@ -1,11 +1,13 @@
 import type { Design } from '../document/design';
 import type { FacePlacement, Placement } from '../document/records';
-import { add, distance, dot, inward, place, scale, subtract, type Point } from '../geometry/point';
-import { contains, distanceToSegment } from '../geometry/polygon';
+import { add, distance, inward, place, scale, type Point } from '../geometry/point';
+import { contains, distanceToPath } from '../geometry/polygon';
 import { placedOpenings } from '../survey/openings';
-import { roomShape, type PlacedFace } from '../survey/room-shape';
+import { facePath, frameAt, projectOn, spanOf, type PlacedFace } from '../survey/placed-face';
+import { roomShape } from '../survey/room-shape';
 import { quantise } from '../units/units';
 import { itemBoxes, type ItemBox } from './item-box';
+import type { Band } from './occupancy';
 import { freeStretches, type OpenLength } from './open-lengths';
 
 /** What is being set: its sizes and height band, mm, and the item it already is, if any. */
@@ -41,27 +43,23 @@ const HUG_REACH = 350;
 export function hug(design: Design, setting: Setting, middle: Point, snap: number): Landing {
   const shape = roomShape(design);
   const near = shape.faces
-    .map((face) => ({
-      face,
-      out: dot(subtract(middle, face.start), face.n),
-      along: dot(subtract(middle, face.start), face.u),
-    }))
+    .map((face) => ({ face, ...projectOn(face, middle) }))
     .filter(({ face, along }) => along > -setting.width / 2 && along < face.length + setting.width / 2)
-    .filter(({ face }) => face.length >= setting.width)
-    .sort((a, b) => awayFrom(a.face, middle) - awayFrom(b.face, middle));
+    .filter(({ face }) => face.length >= spanOf(face, setting.width, setting.depth))
+    .map((near) => ({ ...near, away: distanceToPath(middle, facePath(near.face)) }))
+    .sort((a, b) => a.away - b.away);
   const [nearest] = near;
   const outside = !contains(shape.outline, middle);
-  if (nearest && (outside || (nearest.out > 0 && nearest.out <= setting.depth / 2 + HUG_REACH))) {
-    return onFace(design, nearest.face, setting, nearest.along - setting.width / 2, snap);
+  for (const { face, out, along } of near) {
+    if (!outside && (out <= 0 || out > setting.depth / 2 + HUG_REACH)) continue;
+    const landing = onFace(design, face, setting, along - setting.width / 2, snap);
+    if (landing) return landing;
   }
   const beside = besideFree(design, setting, middle, snap * 3);
   if (beside) return beside;
-  const turn = nearest?.face.turn ?? 0;
+  const along = nearest && frameAt(nearest.face, nearest.along).u;
+  const turn = along ? Math.atan2(along.y, along.x) : 0;
   return { placement: freePlacement(middle, turn, setting), caught: null };
-}
-
-function awayFrom(face: PlacedFace, point: Point): number {
-  return distanceToSegment(point, face.start, face.end);
 }
 
 /** A placement against a face with its left end at `along`, kept as a distance from the nearer end of the face. */
@@ -77,16 +75,21 @@ export function facePlacement(face: PlacedFace, along: number, width: number, of
   };
 }
 
-function onFace(design: Design, face: PlacedFace, setting: Setting, wanted: number, snap: number): Landing {
-  const slots = freeStretches(design, face, { ...setting })
-    .filter(({ length }) => length >= setting.width - 1e-6)
-    .map((slot) => landIn(slot, setting.width, wanted, snap))
+function onFace(
+  design: Design,
+  face: PlacedFace,
+  setting: Setting,
+  wanted: number,
+  snap: number,
+): Landing | null {
+  const slots = slotsFor(design, face, setting)
+    .map((slot) => landIn(slot, setting, wanted, snap))
     .sort((a, b) => Math.abs(a.along - wanted) - Math.abs(b.along - wanted));
   const [best] = slots;
   const centred = centredOnOpening(design, face, setting.width, wanted, snap);
   if (centred && (!best || Math.abs(centred.along - wanted) < Math.abs(best.along - wanted) + snap / 2)) {
     const free = slots.some(
-      ({ slot }) => centred.along >= slot.from - 1e-6 && centred.along + setting.width <= slot.to + 1e-6,
+      ({ first, last }) => centred.along >= first - 1e-6 && centred.along <= last + 1e-6,
     );
     if (free)
       return {
@@ -100,23 +103,37 @@ function onFace(design: Design, face: PlacedFace, setting: Setting, wanted: numb
       caught: { face: face.id, ...best.caught },
     };
   }
-  const along = Math.max(0, Math.min(face.length - setting.width, wanted));
+  // Taken all along: over what is set there, which is shown, but clear of what is built.
+  const [clear] = slotsFor(design, face, { ...setting, builtOnly: true })
+    .map((slot) => landIn(slot, setting, wanted, 0))
+    .map(({ first, last }) => Math.max(first, Math.min(last, wanted)))
+    .sort((a, b) => Math.abs(a - wanted) - Math.abs(b - wanted));
+  if (clear === undefined) return null;
   return {
-    placement: facePlacement(face, along, setting.width),
+    placement: facePlacement(face, clear, setting.width),
     caught: { face: face.id, by: 'face', id: face.id },
   };
 }
 
-function landIn(slot: OpenLength, width: number, wanted: number, snap: number) {
-  const last = slot.to - width;
-  const toLeft = wanted < slot.from + snap;
+/** The free stretches of a face something fits in. */
+function slotsFor(design: Design, face: PlacedFace, setting: Setting & Band): OpenLength[] {
+  const span = spanOf(face, setting.width, setting.depth);
+  return freeStretches(design, face, setting).filter(({ length }) => length >= span - 1e-6);
+}
+
+/** Where in a free stretch something lands: its left end's first and last place, and the one nearest to where it is wanted. */
+function landIn(slot: OpenLength, { width, depth }: Setting, wanted: number, snap: number) {
+  const spare = (spanOf(slot.face, width, depth) - width) / 2;
+  const first = slot.from + spare;
+  const last = Math.max(first, slot.to - spare - width);
+  const toLeft = wanted < first + snap;
   const toRight = wanted > last - snap;
-  const left = toLeft && (!toRight || wanted - slot.from <= last - wanted);
+  const left = toLeft && (!toRight || wanted - first <= last - wanted);
   const by = (bound: OpenLength['left']): Omit<Caught, 'face'> =>
     bound ? { by: bound.kind, id: bound.id } : { by: 'end', id: slot.face.id };
-  if (left) return { slot, along: slot.from, caught: by(slot.left) };
-  if (toRight) return { slot, along: Math.max(slot.from, last), caught: by(slot.right) };
-  return { slot, along: wanted, caught: { by: 'face' as const, id: slot.face.id } };
+  if (left) return { first, last, along: first, caught: by(slot.left) };
+  if (toRight) return { first, last, along: last, caught: by(slot.right) };
+  return { first, last, along: wanted, caught: { by: 'face' as const, id: slot.face.id } };
 }
 
 function centredOnOpening(design: Design, face: PlacedFace, width: number, wanted: number, snap: number) {
@@ -178,13 +195,11 @@ export function nextPlace(design: Design, setting: Setting, besideId?: string): 
     return withRun.has(face.id) ? 1 : 2;
   }
   for (const face of faces) {
-    const fitting = freeStretches(design, face, { ...setting }).filter(
-      ({ length }) => length >= setting.width - 1e-6,
-    );
+    const fitting = slotsFor(design, face, setting);
     const after =
       beside?.against?.face === face ? fitting.find((slot) => slot.left?.id === beside.id) : undefined;
     const slot = after ?? fitting[0];
-    if (slot) return facePlacement(face, slot.from, setting.width);
+    if (slot) return facePlacement(face, landIn(slot, setting, -Infinity, 0).along, setting.width);
   }
   const middle = shape.outline.reduce((sum, corner) => add(sum, scale(corner, 1 / shape.outline.length)), {
     x: 0,

@@ -2,9 +2,10 @@ import type { Design } from '../document/design';
 import type { OpeningType } from '../document/opening-types';
 import { fixedThings } from '../survey/fixed-things';
 import { placedOpenings } from '../survey/openings';
-import { roomShape, type PlacedFace } from '../survey/room-shape';
+import { facePath, type PlacedFace } from '../survey/placed-face';
+import { roomShape } from '../survey/room-shape';
 import { itemBoxes } from './item-box';
-import { stretchOfPolygon, stretchOfSegment, type Strip } from './strip';
+import { faceBand } from './face-band';
 
 /** A stretch of a face that is taken: by an item or a fixed thing, by an opening that reaches the floor, or by a wall that comes into the band. */
 export interface Stretch {
@@ -19,31 +20,34 @@ export interface Band {
   low: number;
   high: number;
   except?: string;
+  /** Only what is built in, walls and fixed things, counts. */
+  builtOnly?: boolean;
 }
 
 /** What takes up a face within a band, sorted along the face; stretches may overlap. Millimetres from the face's left end. */
 export function occupied(design: Design, face: PlacedFace, band: Band): Stretch[] {
   const stretches: Stretch[] = [];
-  const strip: Strip = { origin: face.start, u: face.u, n: face.n, near: 0, far: band.depth };
+  const floor = faceBand(face, band.depth);
   const add = (stretch: [number, number] | null, kind: Stretch['by']['kind'], id: string) => {
     if (!stretch) return;
     const [from, to] = [Math.max(0, stretch[0]), Math.min(face.length, stretch[1])];
     if (to > from) stretches.push({ from, to, by: { kind, id } });
   };
-  for (const box of itemBoxes(design)) {
+  for (const box of band.builtOnly ? [] : itemBoxes(design)) {
     if (box.id === band.except || box.low >= band.high || box.high <= band.low) continue;
-    add(stretchOfPolygon(strip, box.footprint), 'item', box.id);
+    add(floor.ofPolygon(box.footprint), 'item', box.id);
   }
   for (const thing of fixedThings(design)) {
     if (thing.low >= band.high || thing.high <= band.low) continue;
-    add(stretchOfPolygon(strip, thing.footprint), 'fixed', thing.id);
+    add(floor.ofPolygon(thing.footprint), 'fixed', thing.id);
   }
-  for (const { record, face: host, left, right } of placedOpenings(design)) {
+  for (const { record, face: host, left, right } of band.builtOnly ? [] : placedOpenings(design)) {
     if (host.id === face.id && passable(record.type) && record.sill < band.high)
       add([left, right], 'opening', record.id);
   }
   for (const other of roomShape(design).faces) {
-    if (other.id !== face.id) add(stretchOfSegment(strip, other.start, other.end), 'wall', other.id);
+    if (other.id === face.id) continue;
+    for (const stretch of floor.ofPath(facePath(other))) add(stretch, 'wall', other.id);
   }
   return stretches.sort((a, b) => a.from - b.from || a.to - b.to);
 }

@@ -1,6 +1,7 @@
 import { perDesign, type Design } from '../document/design';
 import { LEAST_OPEN } from '../geometry/tolerance';
-import { roomShape, type PlacedFace } from '../survey/room-shape';
+import type { PlacedFace } from '../survey/placed-face';
+import { roomShape } from '../survey/room-shape';
 import { itemBoxes, type ItemBox } from './item-box';
 import { occupied, type Band, type Stretch } from './occupancy';
 

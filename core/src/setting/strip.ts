@@ -23,6 +23,26 @@ export function stretchOfSegment(strip: Strip, a: Point, b: Point): [number, num
   return misses(strip, [a, b]) ? null : segmentStretch(narrowed(strip), a, b) && segmentStretch(strip, a, b);
 }
 
+/** The stretches along u that a line of segments takes of a strip: one for every time it comes in. */
+export function stretchesOfPath(strip: Strip, path: readonly Point[]): [number, number][] {
+  return joined(path.slice(1).map((end, i) => stretchOfSegment(strip, path[i]!, end)));
+}
+
+/** Stretches of edges that follow one another, as one where they join. */
+export function joined(stretches: readonly ([number, number] | null)[]): [number, number][] {
+  const all: [number, number][] = [];
+  let open = false;
+  for (const stretch of stretches) {
+    const last = all.at(-1);
+    if (stretch && open && last) {
+      last[0] = Math.min(last[0], stretch[0]);
+      last[1] = Math.max(last[1], stretch[1]);
+    } else if (stretch) all.push([...stretch]);
+    open = stretch !== null;
+  }
+  return all;
+}
+
 /** Whether all of some points lie on one side of a strip: most things do, and nothing more has to be computed for them. */
 function misses({ origin, n, near, far }: Strip, points: readonly Point[]): boolean {
   let [before, behind] = [true, true];

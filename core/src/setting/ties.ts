@@ -2,6 +2,7 @@ import type { Design } from '../document/design';
 import { scale, type Point } from '../geometry/point';
 import { TOUCH } from '../geometry/tolerance';
 import { fixedThings } from '../survey/fixed-things';
+import { facePath } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
 import { itemBoxes, type ItemBox } from './item-box';
 import { stretchOfPolygon, stretchOfSegment, type Strip } from './strip';
@@ -44,8 +45,14 @@ export function tieOn(design: Design, box: ItemBox, side: TieSide): Tie | undefi
     if (thing.low >= box.high || thing.high <= box.low) continue;
     consider(stretchOfPolygon(strip, thing.footprint), 'fixed', thing.id);
   }
-  for (const face of roomShape(design).faces)
-    consider(wallStretch(strip, face.start, face.end), 'wall', face.id);
+  const sideways = side === 'left' || side === 'right';
+  for (const face of roomShape(design).faces) {
+    // A bent face behind an item touches its back corners, which says nothing about what is beside it.
+    if (sideways && face.arc && face.id === box.against?.face.id) continue;
+    const path = facePath(face);
+    for (let i = 1; i < path.length; i++)
+      consider(wallStretch(strip, path[i - 1]!, path[i]!), 'wall', face.id);
+  }
   if (!nearest) return undefined;
   const from = frame.middle;
   const at = { x: from.x + frame.out.x * nearest.distance, y: from.y + frame.out.y * nearest.distance };

@@ -14,7 +14,12 @@ export function designRefusals(design: Design): Refusal[] {
   const shape = tryRoomShape(design);
   if (!shape.ok) return [shape.refusal];
   const zones = tryZones(design);
-  return [...openingFaults(design), ...placementFaults(design), ...(zones.ok ? [] : [zones.refusal])];
+  return [
+    ...openingFaults(design),
+    ...placementFaults(design),
+    ...tapedOnBends(design),
+    ...(zones.ok ? [] : [zones.refusal]),
+  ];
 }
 
 /** Fixed things and services that reach past the end of the face they are on. */
@@ -31,6 +36,18 @@ function placementFaults(design: Design): Refusal[] {
     return [
       refuse('beyond-face', { what: capital(fixedName(type)), face: letter, from, to, length }).refusal,
     ];
+  });
+}
+
+/** Taped distances to a place on a face that is bent: places are only known along straight ones. */
+function tapedOnBends(design: Design): Refusal[] {
+  const { byId, observations } = roomShape(design);
+  return recordsOf(design, 'measurement').flatMap(({ id, from, to, standing }) => {
+    if (standing === 'excluded') return [];
+    const bent = [from, to].find(({ face, distance }) => distance > 0 && byId.get(face)!.arc);
+    if (!bent) return [];
+    const measurement = observations.find((one) => one.id === id && one.of === 'distance')!.name;
+    return [refuse('measured-on-bend', { measurement, face: byId.get(bent.face)!.letter }).refusal];
   });
 }
 

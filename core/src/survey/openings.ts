@@ -1,11 +1,12 @@
 import { perDesign, recordsOf, type Design } from '../document/design';
 import type { MeasuredFrom, OpeningType } from '../document/opening-types';
 import type { OpeningRecord } from '../document/records';
-import { place, type Point } from '../geometry/point';
+import { distance, place, scale, subtract, inward, type Point } from '../geometry/point';
 import { SAME_PLACE } from '../geometry/tolerance';
 import type { Sector } from '../geometry/sector';
 import { refuse, type Refusal } from '../result';
-import { roomShape, wallHeightAt, type PlacedFace } from './room-shape';
+import { facePoint, wallHeightAt, type PlacedFace } from './placed-face';
+import { roomShape } from './room-shape';
 
 /** An opening with its computed place on its face. */
 export interface PlacedOpening {
@@ -14,6 +15,12 @@ export interface PlacedOpening {
   /** Jambs along the face from its left end, mm. */
   left: number;
   right: number;
+  /** The left jamb on the face; u runs straight from it to the right jamb, n into the room. */
+  at: Point;
+  u: Point;
+  n: Point;
+  /** How far the middle of a bent face stands off the straight line between the jambs, either way, mm. */
+  bulge: number;
   /** D1, D2 … doors and cased openings; W1 … windows; H1 … hatches; N1 … niches; numbered in walking order. */
   name: string;
 }
@@ -27,8 +34,9 @@ export const placedOpenings: (design: Design) => PlacedOpening[] = perDesign((de
   const order = new Map(faces.map((face, index) => [face.id, index]));
   const placed = recordsOf(design, 'opening').map((record) => {
     const face = byId.get(record.face)!;
-    const left = leftJamb(record, face.length);
-    return { record, face, left, right: left + record.width, name: '' };
+    const span = openingSpan(record, face);
+    const left = leftJamb(record, face);
+    return { record, face, left, right: left + span, name: '', ...frameOf(face, left, left + span) };
   });
   placed.sort((a, b) => order.get(a.face.id)! - order.get(b.face.id)! || a.left - b.left);
   const counts: Record<string, number> = {};
@@ -40,21 +48,40 @@ export const placedOpenings: (design: Design) => PlacedOpening[] = perDesign((de
   return placed;
 });
 
+function frameOf(face: PlacedFace, left: number, right: number) {
+  const { arc } = face;
+  if (!arc) return { at: facePoint(face, left), u: face.u, n: face.n, bulge: 0 };
+  const [at, other] = [facePoint(face, left), facePoint(face, right)];
+  const width = distance(at, other);
+  const u = scale(subtract(other, at), 1 / width);
+  const bulge = arc.radius - Math.sqrt(Math.max(0, arc.radius ** 2 - width ** 2 / 4));
+  return { at, u, n: inward(u), bulge };
+}
+
+/** How much of its face an opening takes, mm: more than its straight width on a bent one. */
+export function openingSpan({ width }: Pick<OpeningRecord, 'width'>, { arc }: Along): number {
+  return arc ? 2 * arc.radius * Math.asin(Math.min(1, width / (2 * arc.radius))) : width;
+}
+
 type Measured = Pick<OpeningRecord, 'from' | 'to' | 'distance' | 'width'>;
+/** What of a face a place along it depends on. */
+type Along = Pick<PlacedFace, 'length' | 'arc'>;
 
 /** The share of a length at which left, centre and right lie. */
 const share: Record<MeasuredFrom, number> = { left: 0, centre: 0.5, right: 1 };
 
 /** Where the left jamb stands, mm from the face's left end. */
-export function leftJamb({ from, to, distance, width }: Measured, faceLength: number): number {
+export function leftJamb(opening: Measured, face: Along): number {
+  const { from, to, distance } = opening;
   const towards = from === 'right' ? -1 : 1;
-  return share[from] * faceLength + towards * distance - share[to] * width;
+  return share[from] * face.length + towards * distance - share[to] * openingSpan(opening, face);
 }
 
 /** The distance that puts the left jamb at a place, measured as the opening is. */
-export function distanceFor({ from, to, width }: Measured, left: number, faceLength: number): number {
+export function distanceFor(opening: Measured, left: number, face: Along): number {
+  const { from, to } = opening;
   const towards = from === 'right' ? -1 : 1;
-  return towards * (left + share[to] * width - share[from] * faceLength);
+  return towards * (left + share[to] * openingSpan(opening, face) - share[from] * face.length);
 }
 
 /** A leaf of a hinged, double or folding door: its hinge, width, and the directions it has closed and opened as far as it goes, radians. */
@@ -69,16 +96,17 @@ export interface Leaf {
 }
 
 /** The leaves of a door that turn on hinges, whichever way they swing. A folding door counts with the half that turns. */
-export function doorLeaves({ record, face, left, right }: PlacedOpening): Leaf[] {
+export function doorLeaves({ record, at, u }: PlacedOpening): Leaf[] {
   const { type, action, hinge, swing, angle, width } = record;
   if (type !== 'door' || action === 'sliding' || action === 'pocket') return [];
   const sides = action === 'double' ? (['left', 'right'] as const) : [hinge];
+  const along = Math.atan2(u.y, u.x);
   return sides.map((side) => {
-    const closed = side === 'left' ? face.turn : face.turn + Math.PI;
+    const closed = side === 'left' ? along : along + Math.PI;
     // Seen from above, a left leaf that opens into the room turns clockwise, a right one the other way.
     const clockwise = (side === 'left') === (swing === 'in');
     return {
-      hinge: place(face.start, face.u, side === 'left' ? left : right, face.n, 0),
+      hinge: side === 'left' ? at : place(at, u, width, u, 0),
       width: action === 'hinged' ? width : width / 2,
       closed,
       open: clockwise ? closed - angle : closed + angle,
@@ -105,6 +133,15 @@ export function openingFaults(design: Design): Refusal[] {
   const placed = placedOpenings(design);
   placed.forEach((opening, index) => {
     const { record, face, left, right, name } = opening;
+    if (face.arc && record.width > 2 * face.arc.radius)
+      faults.push(
+        refuse('wider-than-arc', {
+          what: name,
+          face: face.letter,
+          width: record.width,
+          radius: face.arc.radius,
+        }).refusal,
+      );
     if (left < -SAME_PLACE || right > face.length + SAME_PLACE) {
       const data = { what: name, face: face.letter, from: left, to: right, length: face.length };
       faults.push(refuse('beyond-face', data).refusal);

@@ -33,7 +33,10 @@ export function rehome(
     if (!partsOf[face.id]) continue;
     if (!part) return refuse('opening-cut', { opening: name, face: face.letter });
     const zero = part.zero ?? part.from;
-    const distance = distanceFor(record, left - zero, part.length ?? part.to - part.from);
+    const distance = distanceFor(record, left - zero, {
+      length: part.length ?? part.to - part.from,
+      arc: face.arc,
+    });
     written.push({ ...record, face: part.face, distance: quantise(distance) });
   }
   for (const record of placedRecords(design)) {

@@ -15,7 +15,8 @@ import { toDegrees } from '../units/angles';
 import { quantise } from '../units/units';
 import { datumOf, inDatum, isSame, turnInDatum, type Datum } from './datum';
 import { computedValue, insideAngle } from './observations';
-import { cornerName, faceLetter, roomShape, tryRoomShape, type PlacedFace } from './room-shape';
+import type { PlacedFace } from './placed-face';
+import { cornerName, faceLetter, roomShape, tryRoomShape } from './room-shape';
 
 /** A face of the room as it is to be, and where its start is to stand, in the room's present coordinates. */
 export interface Walked {
@@ -85,7 +86,7 @@ export function reshape(
     const shape = tryRoomShape(
       must(applyPatch(design, patchOf(design, reshaping.written, reshaping.removed))),
     );
-    if (shape.ok && shape.value.outline.every((corner, i) => distance(corner, placed[i]!) < REACHED)) break;
+    if (shape.ok && shape.value.corners.every((corner, i) => distance(corner, placed[i]!) < REACHED)) break;
     const missing =
       shape.ok || shape.refusal.code !== 'survey-underdetermined' ? [] : shape.refusal.data.measure;
     const [needed] = missing.map((letter) => walked.findIndex((_, i) => faceLetter(i) === letter));
@@ -135,7 +136,7 @@ function facesOf(
     const size = distance(at, next);
     const before: PlacedFace | undefined = byId.get(record.id);
     const kept = before && firmness === 'shifted' && !firm.has(record.id);
-    const by = { length: size - (before?.length ?? size), corner: corner - (before?.corner ?? corner) };
+    const by = { length: size - (before?.chord ?? size), corner: corner - (before?.corner ?? corner) };
     if (kept && Math.abs(by.length) < 1e-7 && Math.abs(by.corner) < 1e-9) return record;
     const after = {
       ...record,
@@ -176,7 +177,7 @@ function measurements(
   walked: readonly Walked[],
   taped: readonly MeasurementRecord[],
 ): MeasurementRecord[] {
-  const { observations, outline } = roomShape(design);
+  const { observations, corners: stood } = roomShape(design);
   const order = new Map(walked.map(({ record }, index) => [record.id, index]));
   const corners = walked.map(({ at }) => at);
   return taped.map((record) => {
@@ -191,7 +192,7 @@ function measurements(
       sigma: 1,
       standing: record.standing,
     });
-    const held = was !== undefined && Math.abs(now - computedValue(outline, was)) < STILL;
+    const held = was !== undefined && Math.abs(now - computedValue(stood, was)) < STILL;
     return held ? record : { ...record, standing: 'excluded' };
   });
 }

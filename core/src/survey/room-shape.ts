@@ -1,41 +1,20 @@
 import { loopOf, perRecords, recordOf, recordsOf, roomOf, type Design } from '../document/design';
 import type { DesignRecord, FacePlace, FaceRecord, RoomRecord } from '../document/records';
-import { distance, inward, scale, subtract, type Point } from '../geometry/point';
-import { crossingEdges, perimeter, signedArea } from '../geometry/polygon';
+import type { Point } from '../geometry/point';
+import { crossingEdges, signedArea } from '../geometry/polygon';
 import { must, ok, refuse, type Result } from '../result';
 import { ceilingOver, volumeUnder, type Ceiling } from './ceiling';
 import { insideAngle, type LoopPlace, type Observation } from './observations';
+import { bendArea, faceLine, facePath, type PlacedFace } from './placed-face';
 import { solveLoop, type LoopDistance, type LoopFace } from './solve-loop';
-
-/** A face with its computed place: u runs left to right as seen from inside, n points into the room. */
-export interface PlacedFace {
-  id: string;
-  /** A, B, C … in walking order. */
-  letter: string;
-  start: Point;
-  end: Point;
-  u: Point;
-  n: Point;
-  /** Direction of u, radians. */
-  turn: number;
-  /** True length, mm (the given one, or what follows from the others). */
-  length: number;
-  /** Inside angle at the start, radians. */
-  corner: number;
-  /** Of the wall behind it, linings included, mm. */
-  thickness: number;
-  /** Height of the ceiling over its left and right end, mm. */
-  ceiling: readonly [number, number];
-  /** Height of a half wall, mm; null for one that goes up to the ceiling. */
-  wallHeight: number | null;
-  record: FaceRecord;
-}
 
 /** The measured shape of a room. */
 export interface RoomShape {
   faces: PlacedFace[];
   byId: Map<string, PlacedFace>;
   /** Corners in walking order, clockwise: corner i starts face i. */
+  corners: Point[];
+  /** The floor's outline, clockwise: the corners, and between those of a bent face a line of chords. */
   outline: Point[];
   ceiling: Ceiling;
   /** Floor area mm², perimeter mm, wall area mm² (openings not taken off), volume mm³. */
@@ -59,28 +38,42 @@ export const tryRoomShape: (design: Design) => Result<RoomShape> = perRecords(su
   );
   if (!solved.ok) return solved;
   const { corners, misclosure, observations } = solved.value;
-  const crossing = crossingEdges(corners);
-  if (crossing)
-    return refuse('survey-crossing', { first: faceLetter(crossing[0]), second: faceLetter(crossing[1]) });
-  const area = -signedArea(corners);
-  if (area <= 0) return refuse('survey-impossible', { detail: '' });
   const heights = records.map((record) => record.ceilingHeight ?? room.ceilingHeight);
   const faces = records.map((record, index) => placeFace(record, index, corners, heights, room));
-  const ceiling = ceilingOver(corners, heights);
-  const around = perimeter(corners);
+  const paths = faces.map((face) => facePath(face).slice(0, -1));
+  const outline = paths.flat();
+  const crossing = crossingEdges(outline);
+  if (crossing) {
+    const [first, second] = crossing.map((edge) => faceLetter(pathOfEdge(paths, edge))) as [string, string];
+    return refuse('survey-crossing', { first, second });
+  }
+  const area = faces.reduce((sum, face) => sum + bendArea(face), -signedArea(corners));
+  if (area <= 0) return refuse('survey-impossible', { detail: '' });
+  const over = faces.flatMap(({ ceiling: [left, right] }, index) => {
+    const path = paths[index]!;
+    return path.map((_, at) => left + ((right - left) * at) / path.length);
+  });
+  const ceiling = ceilingOver(outline, over);
   return ok({
     faces,
     byId: new Map(faces.map((face) => [face.id, face])),
-    outline: corners,
+    corners,
+    outline,
     ceiling,
     area,
-    perimeter: around,
+    perimeter: faces.reduce((sum, { length }) => sum + length, 0),
     wallArea: faces.reduce((sum, face) => sum + face.length * meanHeight(face), 0),
     volume: volumeUnder(ceiling, area),
     misclosure,
     observations,
   });
 });
+
+/** Which of several paths that follow one another an edge of their whole outline belongs to. */
+function pathOfEdge(paths: readonly Point[][], edge: number): number {
+  let before = 0;
+  return paths.findIndex((path) => edge < (before += path.length));
+}
 
 /** The shape of a valid design; throws for one whose measurements give none. */
 export function roomShape(design: Design): RoomShape {
@@ -145,31 +138,16 @@ function placeFace(
   const count = corners.length;
   const start = corners[index]!;
   const end = corners[(index + 1) % count]!;
-  const size = distance(start, end);
-  const u = scale(subtract(end, start), 1 / size);
   return {
     id: record.id,
     letter: faceLetter(index),
-    start,
-    end,
-    u,
-    n: inward(u),
-    turn: Math.atan2(u.y, u.x),
-    length: size,
+    ...faceLine(start, end, record.bend),
     corner: insideAngle(corners[(index - 1 + count) % count]!, start, end),
     thickness: record.thickness ?? room.wallThickness,
     ceiling: [heights[index]!, heights[(index + 1) % count]!],
     wallHeight: record.wallHeight ?? null,
     record,
   };
-}
-
-/** How high a wall stands at a place along its face, mm. */
-export function wallHeightAt(
-  { ceiling: [left, right], length, wallHeight }: PlacedFace,
-  along: number,
-): number {
-  return wallHeight ?? left + ((right - left) * along) / length;
 }
 
 /** 0 → A, 25 → Z, 26 → AA. */

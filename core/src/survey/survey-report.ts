@@ -66,13 +66,13 @@ const ASSUMED_SIGMA = toRadians(1);
  */
 export const surveyReport: (design: Design) => SurveyReport = perDesign((design) => {
   const shape = roomShape(design);
-  const { outline, observations, misclosure } = shape;
-  const count = 2 * outline.length - 3;
+  const { corners: loop, observations, misclosure } = shape;
+  const count = 2 * loop.length - 3;
   const used = observations.filter(({ standing }) => standing !== 'excluded');
-  const measurements = measurementReports(outline, observations).filter(
+  const measurements = measurementReports(loop, observations).filter(
     ({ observation }) => observation.standing === 'measured' || wasTaped(design, observation),
   );
-  const known = factorOf(outline, used, count, (one) => {
+  const known = factorOf(loop, used, count, (one) => {
     const sigma = one.standing === 'assumed' ? ASSUMED_SIGMA : one.sigma;
     return 1 / sigma ** 2;
   });
@@ -82,8 +82,8 @@ export const surveyReport: (design: Design) => SurveyReport = perDesign((design)
     measurements,
     corners: shape.faces.map(({ corner }, index) => ({
       index,
-      name: cornerName(index, outline.length),
-      at: outline[index]!,
+      name: cornerName(index, loop.length),
+      at: loop[index]!,
       ellipse: ellipseOf(covariance, index),
       offSquare: offSquare(corner),
     })),
@@ -94,24 +94,24 @@ export const surveyReport: (design: Design) => SurveyReport = perDesign((design)
 
 /** How every measurement fares, the excluded ones too, in an adjusted loop of these corners. */
 export function measurementReports(
-  outline: readonly Point[],
+  loop: readonly Point[],
   observations: readonly Observation[],
 ): MeasurementReport[] {
   const used = observations.filter(({ standing }) => standing !== 'excluded');
-  const factor = factorOf(outline, used, 2 * outline.length - 3, weightOf);
+  const factor = factorOf(loop, used, 2 * loop.length - 3, weightOf);
   return observations
     .filter(({ standing }) => standing !== 'assumed')
-    .map((observation) => reportOn(outline, observation, factor));
+    .map((observation) => reportOn(loop, observation, factor));
 }
 
 function factorOf(
-  outline: readonly Point[],
+  loop: readonly Point[],
   used: readonly Observation[],
   count: number,
   weight: (one: Observation) => number,
 ): Factor {
   const equations = new NormalEquations(count);
-  for (const one of used) equations.add(derivative(outline, one), 0, weight(one));
+  for (const one of used) equations.add(derivative(loop, one), 0, weight(one));
   return equations.factor()!;
 }
 
@@ -122,12 +122,12 @@ function wasTaped(design: Design, { of, id }: Observation): boolean {
   return record?.kind === 'face' && (of === 'corner' ? record.cornerFrom : record.lengthFrom) === 'excluded';
 }
 
-function reportOn(outline: readonly Point[], observation: Observation, factor: Factor): MeasurementReport {
-  const residual = -difference(outline, observation);
+function reportOn(loop: readonly Point[], observation: Observation, factor: Factor): MeasurementReport {
+  const residual = -difference(loop, observation);
   if (observation.standing === 'excluded')
     return { observation, residual, redundancy: null, standardised: null };
-  const row = derivative(outline, observation);
-  const dense = new Float64Array(2 * outline.length - 3);
+  const row = derivative(loop, observation);
+  const dense = new Float64Array(2 * loop.length - 3);
   row.at.forEach((unknown, index) => (dense[unknown] = row.by[index]!));
   const solved = factor.solve(dense);
   const spread = row.at.reduce((sum, unknown, index) => sum + row.by[index]! * solved[unknown]!, 0);
@@ -173,18 +173,18 @@ function nextMeasurement(
   shape: RoomShape,
   covariance: readonly Float64Array[],
 ): NextMeasurement | null {
-  const { outline, observations } = shape;
-  const count = outline.length;
+  const { corners: loop, observations } = shape;
+  const count = loop.length;
   const measured = observations.filter(({ standing }) => standing === 'measured');
-  const rank = rankOf(outline, measured);
+  const rank = rankOf(loop, measured);
   if (rank === 2 * count - 3 && measured.length > rank) return null;
   const taken = new Set(observations.flatMap((one) => pairOf(design, one, count) ?? []));
-  const candidates = outline
-    .flatMap((_, from) => outline.map((__, to) => ({ from, to })))
+  const candidates = loop
+    .flatMap((_, from) => loop.map((__, to) => ({ from, to })))
     .filter(({ from, to }) => from < to && !taken.has(pairKey(from, to)))
-    .map((pair) => ({ ...pair, uncertainty: uncertaintyBetween(outline, pair.from, pair.to, covariance) }))
+    .map((pair) => ({ ...pair, uncertainty: uncertaintyBetween(loop, pair.from, pair.to, covariance) }))
     .sort((a, b) => b.uncertainty - a.uncertainty);
-  const best = candidates.find(({ from, to }) => seesEachOther(outline, from, to));
+  const best = candidates.find(({ from, to }) => seesEachOther(loop, from, to));
   if (!best) return null;
   const { from, to } = best;
   const face = to === from + 1 ? from : from === 0 && to === count - 1 ? to : -1;
@@ -210,12 +210,12 @@ function pairOf(design: Design, one: Observation, count: number): string | null 
 
 /** One standard deviation of the distance between two corners, mm. */
 function uncertaintyBetween(
-  outline: readonly Point[],
+  loop: readonly Point[],
   from: number,
   to: number,
   covariance: readonly Float64Array[],
 ): number {
-  const row: SparseRow = derivative(outline, {
+  const row: SparseRow = derivative(loop, {
     id: '',
     name: '',
     of: 'distance',
@@ -231,13 +231,13 @@ function uncertaintyBetween(
 }
 
 /** Whether a tape can be stretched between two corners inside the room. */
-function seesEachOther(outline: readonly Point[], from: number, to: number): boolean {
-  const count = outline.length;
+function seesEachOther(loop: readonly Point[], from: number, to: number): boolean {
+  const count = loop.length;
   if (to === from + 1 || (from === 0 && to === count - 1)) return true;
-  const [a, b] = [outline[from]!, outline[to]!];
-  if (!contains(outline, middle(a, b))) return false;
+  const [a, b] = [loop[from]!, loop[to]!];
+  if (!contains(loop, middle(a, b))) return false;
   let clear = true;
-  forEachEdge(outline, (p, q, index) => {
+  forEachEdge(loop, (p, q, index) => {
     const own = [index, (index + 1) % count].some((corner) => corner === from || corner === to);
     if (!own && segmentsCross(a, b, p, q)) clear = false;
   });

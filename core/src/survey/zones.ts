@@ -1,10 +1,10 @@
 import { perDesign, recordsOf, roomOf, type Design } from '../document/design';
-import type { DividerRecord } from '../document/records';
+import type { DividerRecord, FacePlace } from '../document/records';
 import type { Point } from '../geometry/point';
 import { perimeter, signedArea } from '../geometry/polygon';
 import { splitPolygon } from '../geometry/split-polygon';
 import { ok, refuse, type Result } from '../result';
-import { placeAt } from './observations';
+import { facePoint } from './placed-face';
 import { placeName, roomShape } from './room-shape';
 
 /** A part of an open plan: its name, outline (clockwise) and measures, mm² and mm. */
@@ -26,12 +26,15 @@ export interface PlacedDivider {
 
 /** Every dividing line with its ends, in the order of their ids. */
 export const placedDividers: (design: Design) => readonly PlacedDivider[] = perDesign((design) => {
-  const { faces, outline } = roomShape(design);
-  const order = new Map(faces.map(({ id }, index) => [id, index]));
+  const { byId } = roomShape(design);
+  const at = ({ face: id, from, distance }: FacePlace) => {
+    const face = byId.get(id)!;
+    return facePoint(face, from === 'left' ? distance : face.length - distance);
+  };
   return recordsOf(design, 'divider').map((record) => ({
     record,
-    from: placeAt(outline, { ...record.from, face: order.get(record.from.face)! }),
-    to: placeAt(outline, { ...record.to, face: order.get(record.to.face)! }),
+    from: at(record.from),
+    to: at(record.to),
   }));
 });
 

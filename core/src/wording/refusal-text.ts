@@ -37,6 +37,16 @@ const wording: Wording = {
     `${first} and ${second} overlap by ${show(overlap)}. Move one of them.`,
   'opening-cut': ({ opening, face }) =>
     `${opening} on face ${face} would be cut in two. Move it out of the way first.`,
+  'face-bent': ({ face, what }) =>
+    `Face ${face} is bent: ${what} only on a straight one. Straighten it first, or put in a corner.`,
+  'arc-too-tight': ({ face, radius, least }, show) =>
+    `An arc of radius ${show(radius)} does not span face ${face}. Give at least ${show(least)}, half the straight length between its corners.`,
+  'arc-too-short': ({ face, along, chord }, show) =>
+    `Face ${face} is ${show(chord)} from corner to corner: bent, it is longer along its arc than that, not ${show(along)}.`,
+  'measured-on-bend': ({ measurement, face }) =>
+    `${measurement} was taped to a place on face ${face}, which is bent. Exclude it, or tape to a corner instead.`,
+  'wider-than-arc': ({ what, face, width, radius }, show) =>
+    `${what} is ${show(width)} wide, the circle of face ${face} only ${show(2 * radius)} across. Make it narrower.`,
   'face-vanishes': ({ face }) =>
     `Face ${face} would be left with no length. Move by less, or remove the corner instead.`,
   'face-in-line': ({ face, neighbour }) =>

@@ -13,12 +13,12 @@ export const openingBlocked: Rule = {
   source: { 'inch-residential': 'common practice', 'metric-residential': 'common practice' },
   parameters: { 'inch-residential': { depth: 101.6 }, 'metric-residential': { depth: 100 } },
   check({ openings, boxes }, { depth }) {
-    return openings.flatMap(({ record, face, left, right, name }) => {
+    return openings.flatMap(({ record, at, u, n, name }) => {
       const front = [
-        place(face.start, face.u, left, face.n, 0),
-        place(face.start, face.u, right, face.n, 0),
-        place(face.start, face.u, right, face.n, depth!),
-        place(face.start, face.u, left, face.n, depth!),
+        at,
+        place(at, u, record.width, n, 0),
+        place(at, u, record.width, n, depth!),
+        place(at, u, 0, n, depth!),
       ];
       return boxes
         .filter(

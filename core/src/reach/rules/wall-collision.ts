@@ -1,9 +1,9 @@
-import { contains, distanceToSegment } from '../../geometry/polygon';
-import { stretchOfSegment } from '../../setting/strip';
-import { dot, subtract, type Point } from '../../geometry/point';
+import { contains, distanceToPath } from '../../geometry/polygon';
+import { stretchesOfPath } from '../../setting/strip';
+import type { Point } from '../../geometry/point';
 import { SAME_PLACE, TOUCH } from '../../geometry/tolerance';
 import { headroom } from '../../survey/ceiling';
-import type { PlacedFace } from '../../survey/room-shape';
+import { facePath, projectOn, type PlacedFace } from '../../survey/placed-face';
 import type { ItemBox } from '../../setting/item-box';
 import type { Rule } from '../rule';
 
@@ -48,9 +48,10 @@ function deepest(
   /** The nearest wall; of two that meet there, the one the point is farther behind. */
   const toWall = (point: Point) => {
     let nearest = { depth: Infinity, behind: -Infinity, letter: '' };
-    for (const { start, end, letter, n } of faces) {
-      const depth = distanceToSegment(point, start, end);
-      const behind = -dot(subtract(point, start), n);
+    for (const face of faces) {
+      const { letter } = face;
+      const depth = distanceToPath(point, facePath(face));
+      const behind = -projectOn(face, point).out;
       const same = Math.abs(depth - nearest.depth) < SAME_PLACE;
       if (same ? behind > nearest.behind : depth < nearest.depth) nearest = { depth, behind, letter };
     }
@@ -62,14 +63,14 @@ function deepest(
     note(depth, letter);
   }
   const { record, origin, u, n } = box;
-  const inner = { origin, u, n, near: 0, far: record.depth };
-  for (const { start, end, letter } of faces) {
-    const stretch = stretchOfSegment(inner, start, end);
-    if (!stretch) continue;
-    const across = Math.min(stretch[1], record.width) - Math.max(stretch[0], 0);
-    const through = Math.min(record.width - stretch[0], stretch[1]);
-    if (through > TOUCH && stretch[0] < record.width - TOUCH && stretch[1] > TOUCH)
-      note(Math.max(TOUCH * 2, Math.min(across, through)), letter);
+  const inner = { origin, u, n, near: TOUCH, far: record.depth };
+  for (const face of faces) {
+    for (const [from, to] of stretchesOfPath(inner, facePath(face))) {
+      const across = Math.min(to, record.width) - Math.max(from, 0);
+      const through = Math.min(record.width - from, to);
+      if (through > TOUCH && from < record.width - TOUCH && to > TOUCH)
+        note(Math.max(TOUCH * 2, Math.min(across, through)), face.letter);
+    }
   }
   return worst;
 }

@@ -44,8 +44,8 @@
   <h2>Face {placed.letter}</h2>
   <p class="about">Left and right as seen from inside, facing the wall.</p>
   <LengthField
-    label="Measured length"
-    value={placed.length}
+    label={placed.arc ? 'Corner to corner' : 'Measured length'}
+    value={placed.chord}
     style={session.style}
     least={50}
     onset={setLength}
@@ -90,14 +90,14 @@
   <h3>Change the room</h3>
   <LengthField
     label="Left end moves"
-    value={placed.length}
+    value={placed.chord}
     style={session.style}
     least={50}
     onset={(mm) => resize(mm, 'left')}
   />
   <LengthField
     label="Right end moves"
-    value={placed.length}
+    value={placed.chord}
     style={session.style}
     least={50}
     onset={(mm) => resize(mm, 'right')}

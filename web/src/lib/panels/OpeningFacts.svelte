@@ -58,7 +58,7 @@
   /** Keeps the place when the distance is measured otherwise. */
   function measure(part: Partial<Pick<OpeningRecord, 'from' | 'to'>>) {
     if (!placed) return;
-    change({ ...part, distance: distanceFor({ ...opening, ...part }, placed.left, placed.face.length) });
+    change({ ...part, distance: distanceFor({ ...opening, ...part }, placed.left, placed.face) });
   }
 
   /** From an end to the jamb nearer to it, from the centre to the centre line, until chosen otherwise. */

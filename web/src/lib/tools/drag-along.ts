@@ -1,8 +1,8 @@
 import {
   distanceFor,
-  dot,
   isInchUnit,
   leftJamb,
+  projectOn,
   putFixed,
   putOpening,
   putService,
@@ -54,7 +54,7 @@ export class AlongDrag {
     }
     const across = subtract(at, state.at);
     const face = this.faceOf(state.id);
-    const by = face ? this.round(dot(across, face.u)) : 0;
+    const by = face ? this.round(projectOn(face, at).along - projectOn(face, state.at).along) : 0;
     const before = { by: state.by, across: state.across };
     Object.assign(state, { by, across: { x: this.round(across.x), y: this.round(across.y) } });
     // A place it does not fit in is not shown; what was shown last stays.
@@ -93,8 +93,8 @@ export class AlongDrag {
     const record = this.session.committed.records[state.id];
     const face = this.faceOf(state.id);
     if (record?.kind === 'opening' && face) {
-      const left = leftJamb(record, face.length) + state.by;
-      return ask(putOpening, { ...record, distance: distanceFor(record, left, face.length) });
+      const left = leftJamb(record, face) + state.by;
+      return ask(putOpening, { ...record, distance: distanceFor(record, left, face) });
     }
     if (record?.kind === 'underlay')
       return ask(putUnderlay, { ...record, x: record.x + state.across.x, y: record.y + state.across.y });

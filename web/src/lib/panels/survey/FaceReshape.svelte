@@ -13,6 +13,8 @@
   import { useWorkspace } from '$session/context';
   import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
+  import More from '$ui/More.svelte';
+  import FaceBend from './FaceBend.svelte';
 
   let { face }: { face: FaceRecord } = $props();
   const { session, screen } = useWorkspace();
@@ -58,8 +60,8 @@
   onset={move}
 />
 <LengthField label="Corner at" value={null} style={session.style} placeholder="from left" onset={split} />
-<details>
-  <summary>Push a part in or out</summary>
+<FaceBend {placed} />
+<More title="Push a part in or out">
   <label class="row">
     Way
     <select bind:value={part.into}>
@@ -93,9 +95,8 @@
     onset={(mm) => void (part.depth = mm)}
   />
   <Button onclick={push}>Push</Button>
-</details>
-<details>
-  <summary>Stretch beyond a line</summary>
+</More>
+<More title="Stretch beyond a line">
   <LengthField
     label="Line at"
     value={stretch.distance}
@@ -118,23 +119,5 @@
     placeholder="type, Enter"
     onset={stretchBy}
   />
-</details>
+</More>
 <div><Button onclick={join}>Remove the corner at left</Button></div>
-
-<style>
-  details {
-    display: grid;
-    gap: 0.4rem;
-  }
-  summary {
-    color: var(--tide);
-    cursor: pointer;
-  }
-  details :global(.field),
-  details .row {
-    margin-top: 0.35rem;
-  }
-  details :global(button) {
-    margin-top: 0.5rem;
-  }
-</style>

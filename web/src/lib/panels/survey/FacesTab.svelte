@@ -10,9 +10,9 @@
     return session.run(setFaceLength, { face, length }) ? '' : session.message;
   }
 
-  function hint({ corner, record }: PlacedFace): string {
+  function hint({ corner, record, arc }: PlacedFace): string {
     const standing = { measured: '', outline: ' follows', excluded: ' not believed' }[record.lengthFrom];
-    return formatDegrees(corner) + standing;
+    return formatDegrees(corner) + (arc ? ' bent' : '') + standing;
   }
 </script>
 
@@ -28,7 +28,7 @@
       <div onfocusin={() => screen.isSelected(face.id) || screen.select(face.id)}>
         <LengthField
           label="Face {face.letter}"
-          value={face.length}
+          value={face.chord}
           style={session.style}
           least={50}
           onset={(mm) => setLength(face.id, mm)}

@@ -4,7 +4,7 @@
     formatLength,
     itemBoxes,
     openLengths,
-    place,
+    facePoint,
     trimToGap,
     type OpenLength,
   } from 'goodreach';
@@ -21,7 +21,7 @@
 
   /** The chip stands a little off the face, in the middle of what is free. */
   function style({ face, from, to }: OpenLength): string {
-    const middle = toScreen(camera, place(face.start, face.u, (from + to) / 2, face.n, 0));
+    const middle = toScreen(camera, facePoint(face, (from + to) / 2));
     const out = 20;
     return `left: ${middle.x + face.n.x * out}px; top: ${middle.y - face.n.y * out}px`;
   }

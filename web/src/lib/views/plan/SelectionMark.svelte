@@ -2,13 +2,16 @@
   import {
     boxOf,
     direction,
+    facePath,
     fixedThings,
+    dot,
     inward,
     place,
     placedDividers,
     placedOpenings,
     placedServices,
     roomShape,
+    subtract,
     type PlacedFace,
     type Point,
   } from 'goodreach';
@@ -32,13 +35,10 @@
     const record = id ? design.records[id] : undefined;
     if (!record) return null;
     if (record.kind === 'item') return boxOf(record, roomShape(design)).footprint;
-    const band = (face: PlacedFace, from: number, to: number) =>
-      [
-        [from, 0],
-        [to, 0],
-        [to, -face.thickness],
-        [from, -face.thickness],
-      ].map(([along, out]) => place(face.start, face.u, along!, face.n, out!));
+    const band = (face: PlacedFace, from: number, to: number) => [
+      ...facePath(face, from, to),
+      ...facePath(face, from, to, -face.thickness).reverse(),
+    ];
     if (record.kind === 'underlay') {
       const [wide, high] = [record.pixelsWide * record.mmPerPixel, record.pixelsHigh * record.mmPerPixel];
       const u = direction(record.turn);
@@ -82,6 +82,12 @@
     return outline.map(({ x, y }) => `${x},${-y}`).join(' ');
   }
 
+  /** Whether a line hardly turns at a place: the joints of a bent face are no corners. */
+  function isSmooth(before: Point, at: Point, after: Point): boolean {
+    const [into, out] = [subtract(at, before), subtract(after, at)];
+    return dot(into, out) > 0.95 * Math.hypot(into.x, into.y) * Math.hypot(out.x, out.y);
+  }
+
   /** Short ticks at each corner, standing off it along both sides. */
   function ticks(outline: Point[]): string {
     const reach = 2.4 * scale;
@@ -89,6 +95,7 @@
     return outline
       .map((corner, index) => {
         const sides = [outline.at(index - 1)!, outline[(index + 1) % outline.length]!];
+        if (isSmooth(sides[0]!, corner, sides[1]!)) return '';
         return sides
           .map((side) => {
             const size = Math.hypot(side.x - corner.x, side.y - corner.y);

@@ -15,8 +15,8 @@
       const { id, standing } = one;
       return {
         id,
-        from: placeAt(shape.outline, one.from),
-        to: placeAt(shape.outline, one.to),
+        from: placeAt(shape.corners, one.from),
+        to: placeAt(shape.corners, one.to),
         excluded: standing === 'excluded',
         suspect: suspects.has(id),
       };
