@@ -1,11 +1,11 @@
 import type { Design } from '../document/design';
-import type { ItemRecord } from '../document/records';
-import { distance, place, type Point } from '../geometry/point';
+import { place, type Point } from '../geometry/point';
 import type { ShelfItem } from '../ranges/range';
 import { kindOf } from '../ranges/kinds';
 import { itemBoxes, itemNumbers, type ItemBox } from '../setting/item-box';
 import { tops } from '../surfaces/tops';
 import { DASH, line, outline, TEXT, WEIGHT, type ArcMark, type Primitive } from './primitives';
+import { rememberedMarks } from './remembered-marks';
 
 /** Fronts of cabinets, mm: thickness of a front and its gap off the box. */
 const FRONT = 20;
@@ -36,7 +36,7 @@ export function drawNumbers(design: Design, scaleBy: number): Primitive[] {
   return itemBoxes(design).flatMap((box) => {
     const [number, at] = [numbers.get(box.id)!, places.get(box.id)!];
     const by = [number, at.x, at.y, box.origin.x, box.origin.y, box.turn, scaleBy];
-    return remembered(drawnNumbers, box.record, by, () => drawNumber(box, number, at, scaleBy));
+    return rememberedNumber(box.record, by, () => drawNumber(box, number, at, scaleBy));
   });
 }
 
@@ -52,31 +52,13 @@ function rectangle(box: Shape, left: number, right: number, back: number, front:
   return [on(box, left, back), on(box, right, back), on(box, right, front), on(box, left, front)];
 }
 
-/** Marks as last drawn for each item, and the numbers they were drawn by. */
-type Drawn = WeakMap<ItemRecord, { by: readonly number[]; marks: readonly Primitive[] }>;
-const drawnItems: Drawn = new WeakMap();
-const drawnNumbers: Drawn = new WeakMap();
-/** Numbers nearer than this, mm, draw the same: far below what is seen, above what an adjustment leaves open. */
-const UNSEEN = 1e-4;
-
-/** The marks of an item drawn anew only where one of its numbers has changed: most items stay while something is dragged. */
-function remembered(
-  drawn: Drawn,
-  record: ItemRecord,
-  by: readonly number[],
-  draw: () => Primitive[],
-): readonly Primitive[] {
-  const last = drawn.get(record);
-  if (last && last.by.every((value, index) => Math.abs(value - by[index]!) < UNSEEN)) return last.marks;
-  const marks = draw();
-  drawn.set(record, { by, marks });
-  return marks;
-}
+const rememberedItem = rememberedMarks();
+const rememberedNumber = rememberedMarks();
 
 function drawItem(box: ItemBox): readonly Primitive[] {
   const { record, origin, turn } = box;
   const { width, depth } = record;
-  return remembered(drawnItems, record, [origin.x, origin.y, turn], () =>
+  return rememberedItem(record, [origin.x, origin.y, turn], () =>
     drawShape({ ...box, width, depth }).map((mark) => ({ ...mark, source: box.id })),
   );
 }
@@ -196,6 +178,8 @@ function drawNumber(box: ItemBox, number: number, at: Point, scaleBy: number): P
 /** Where the items' numbers stand: in the item, or in front of a narrow one, far enough out to be clear of the other numbers. */
 export function numberPlaces(design: Design, scaleBy: number): Map<string, Point> {
   const places = new Map<string, Point>();
+  const taken: Point[] = [];
+  const apart = 2.2 * BALLOON * scaleBy;
   const boxes = [...itemBoxes(design)].sort((a, b) => b.record.width - a.record.width);
   for (const box of boxes) {
     const { width, depth } = box.record;
@@ -205,14 +189,17 @@ export function numberPlaces(design: Design, scaleBy: number): Map<string, Point
       : box.kind.symbol === 'sink'
         ? bowlMiddle(depth)
         : depth * 0.6;
-    const taken = () =>
-      [...places.values()].some(
-        (other) => distance(other, on(box, width / 2, out)) < 2.2 * BALLOON * scaleBy,
-      );
-    while (narrow && taken()) out += BALLOON * scaleBy;
-    places.set(box.id, on(box, width / 2, out));
+    let at = on(box, width / 2, out);
+    while (narrow && isNearAny(at, taken, apart)) at = on(box, width / 2, (out += BALLOON * scaleBy));
+    taken.push(at);
+    places.set(box.id, at);
   }
   return places;
+}
+
+function isNearAny({ x, y }: Point, others: readonly Point[], apart: number): boolean {
+  for (const other of others) if ((other.x - x) ** 2 + (other.y - y) ** 2 < apart ** 2) return true;
+  return false;
 }
 
 function isNarrow(width: number, scaleBy: number): boolean {

@@ -8,11 +8,14 @@ import { formatLength } from '../units/format-length';
 import { readingTurn } from './reading-turn';
 import { across, drawOpening } from './draw-openings';
 import { line, outline, TEXT, WEIGHT, type Primitive } from './primitives';
+import { rememberedMarks } from './remembered-marks';
 
 /** Half walls lower than this are seen from above rather than cut by the plan, mm. */
 const CUT_HEIGHT = 1_200;
 /** How far behind its wall the note of a bent face stands, paper mm. */
 const BEHIND = 2.6;
+
+const remembered = rememberedMarks();
 
 /** The cut walls: a band behind every face, cut through by the openings; half walls below the cut are not in it. */
 export const wallRegion: (design: Design) => Region = perDesign((design) => {
@@ -23,7 +26,7 @@ export const wallRegion: (design: Design) => Region = perDesign((design) => {
       const beyond = opening.bulge + 1;
       return across(opening, 0, opening.record.width, -beyond, opening.face.thickness + beyond);
     });
-  const low = wallRings(faces).filter((_, index) => isLow(faces[index]!));
+  const low = faces.some(isLow) ? wallRings(faces).filter((_, index) => isLow(faces[index]!)) : [];
   return without([wallOutside(faces)], [inner, ...slots, ...low]);
 });
 
@@ -34,7 +37,7 @@ function isLow({ wallHeight }: PlacedFace): boolean {
 /** Walls, openings and the letters of the faces. */
 export function drawWalls(design: Design, scaleBy: number): Primitive[] {
   const { faces } = roomShape(design);
-  const rings = wallRings(faces);
+  const rings = faces.some(isLow) ? wallRings(faces) : [];
   const walls: Primitive = {
     type: 'path',
     layer: 'walls',
@@ -52,8 +55,7 @@ export function drawWalls(design: Design, scaleBy: number): Primitive[] {
         : [],
     ),
     ...faces.flatMap(linings),
-    ...faces.flatMap((face) => letterOf(design, face, scaleBy)),
-    ...faces.flatMap((face) => bendNote(design, face, scaleBy)),
+    ...faces.flatMap((face) => lettersOf(design, face, scaleBy)),
     ...placedOpenings(design).flatMap((opening) => drawOpening(opening, scaleBy)),
   ];
 }
@@ -80,13 +82,25 @@ function clearPlace(design: Design, face: PlacedFace): number {
   return (best.from + best.to) / 2;
 }
 
+/** What is written on a face: its letter, and how it is bent. */
+function lettersOf(design: Design, face: PlacedFace, scaleBy: number): readonly Primitive[] {
+  const along = clearPlace(design, face);
+  const { start, end, thickness, letter, record } = face;
+  const { unit, step } = styleOf(design);
+  const by = [start.x, start.y, end.x, end.y, along, thickness, letter, scaleBy, unit, step];
+  return remembered(record, by, () => [
+    letterOf(face, along, scaleBy),
+    ...bendNote(design, face, along, scaleBy),
+  ]);
+}
+
 /** What a bent face is bent by, behind its wall: radius, and how far it stands off the line between its corners. */
-function bendNote(design: Design, face: PlacedFace, scaleBy: number): Primitive[] {
+function bendNote(design: Design, face: PlacedFace, along: number, scaleBy: number): Primitive[] {
   const { arc, record, thickness } = face;
   if (!arc) return [];
   const style = styleOf(design);
   const shown = (mm: number) => formatLength(mm, style);
-  const along = clearPlace(design, face);
+  const { u } = frameAt(face, along);
   return [
     {
       type: 'text',
@@ -95,7 +109,7 @@ function bendNote(design: Design, face: PlacedFace, scaleBy: number): Primitive[
       text: `R ${shown(arc.radius)}, depth ${shown(Math.abs(record.bend!))}`,
       size: TEXT.normal,
       anchor: 'middle',
-      turn: readingTurn(Math.atan2(frameAt(face, along).u.y, frameAt(face, along).u.x)),
+      turn: readingTurn(Math.atan2(u.y, u.x)),
       ink: 'measure',
       ground: true,
       source: face.id,
@@ -104,20 +118,18 @@ function bendNote(design: Design, face: PlacedFace, scaleBy: number): Primitive[
 }
 
 /** The letter of a face, in its wall. */
-function letterOf(design: Design, face: PlacedFace, scaleBy: number): Primitive[] {
+function letterOf(face: PlacedFace, along: number, scaleBy: number): Primitive {
   const size = Math.min(TEXT.normal, (face.thickness / scaleBy) * 0.62);
-  return [
-    {
-      type: 'text',
-      layer: 'walls',
-      at: facePoint(face, clearPlace(design, face), -face.thickness / 2),
-      text: face.letter,
-      size,
-      anchor: 'middle',
-      turn: 0,
-      ink: isLow(face) ? 'drawing' : 'paper',
-      bold: true,
-      source: face.id,
-    },
-  ];
+  return {
+    type: 'text',
+    layer: 'walls',
+    at: facePoint(face, along, -face.thickness / 2),
+    text: face.letter,
+    size,
+    anchor: 'middle',
+    turn: 0,
+    ink: isLow(face) ? 'drawing' : 'paper',
+    bold: true,
+    source: face.id,
+  };
 }

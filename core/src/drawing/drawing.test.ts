@@ -11,7 +11,7 @@ import { galleyWithBay } from '../demo/galley-with-bay';
 import { orchardKitchen } from '../demo/orchard-kitchen';
 import { styleOf, type Design } from '../document/design';
 import { writeSheetPdf } from '../exports/sheet-pdf';
-import { svgGroups, svgMarks } from '../exports/svg';
+import { markGroups, svgMarks } from '../exports/svg';
 import { overlapDepth } from '../geometry/convex';
 import type { Point } from '../geometry/point';
 import { moveFace } from '../commands/move-face';
@@ -135,7 +135,8 @@ describe('the plan', () => {
 
   it('is the same in pieces as in one, and only the pieces of what moved differ', () => {
     const design = galleyWithBay();
-    const groups = (of: Design) => svgGroups(drawPlan(of, 24), 24);
+    const groups = (of: Design) =>
+      markGroups(drawPlan(of, 24)).map(({ key, marks }) => ({ key, svg: svgMarks(marks, 24) }));
     const before = groups(design);
     expect(before.map(({ svg }) => svg).join('')).toBe(svgMarks(drawPlan(design, 24), 24));
     expect(new Set(before.map(({ key }) => key)).size).toBe(before.length);

@@ -3,34 +3,41 @@ import type { ArcMark, PathMark, Primitive, TextMark } from '../drawing/primitiv
 import { drawingBounds } from '../drawing/plan';
 import { CAP_HEIGHT, layoutText } from '../drawing/text-layout';
 
+/** One SVG element of a drawing. */
+export interface SvgElement {
+  name: 'circle' | 'g' | 'path' | 'rect' | 'text';
+  attributes: Readonly<Record<string, string>>;
+  children: readonly (SvgElement | string)[];
+}
+
 /**
- * Marks as SVG elements, y turned down. Inks become classes (`ink-drawing`, `fill-paper`), so that the page's colours apply;
+ * Marks as SVG, y turned down. Inks become classes (`ink-drawing`, `fill-paper`), so that the page's colours apply;
  * sources become `data-source` for picking. `scale` is room millimetres per paper millimetre.
  */
 export function svgMarks(marks: readonly Primitive[], scale: number): string {
-  return marks.map((mark) => svgMark(mark, scale)).join('');
+  return marks.map((mark) => written(svgElement(mark, scale))).join('');
 }
 
-/** A piece of a drawing as SVG, with a key that stays the same for the same piece of the next drawing. */
-export interface SvgGroup {
+/** Marks of one piece of a drawing, with a key that stays the same for the same piece of the next drawing. */
+export interface MarkGroup {
   key: string;
-  svg: string;
+  marks: Primitive[];
 }
 
-/** Marks as SVG in pieces, one for each run of marks of a layer and record, in drawing order: a page renews only those that differ. */
-export function svgGroups(marks: readonly Primitive[], scale: number): SvgGroup[] {
-  const groups: SvgGroup[] = [];
+/** Marks in pieces, one for each run of marks of a layer and record, in drawing order: a page renews only those that differ. */
+export function markGroups(marks: readonly Primitive[]): MarkGroup[] {
+  const groups: MarkGroup[] = [];
   const counts = new Map<string, number>();
-  let last = '';
+  let last: Primitive | undefined;
   for (const mark of marks) {
-    const name = `${mark.layer} ${mark.source ?? ''}`;
-    if (name !== last) {
+    if (last?.layer !== mark.layer || last.source !== mark.source) {
+      const name = `${mark.layer} ${mark.source ?? ''}`;
       const count = (counts.get(name) ?? 0) + 1;
       counts.set(name, count);
-      groups.push({ key: `${name} ${count}`, svg: '' });
-      last = name;
+      groups.push({ key: `${name} ${count}`, marks: [] });
+      last = mark;
     }
-    groups.at(-1)!.svg += svgMark(mark, scale);
+    groups.at(-1)!.marks.push(mark);
   }
   return groups;
 }
@@ -45,33 +52,45 @@ export function writeSvg(marks: readonly Primitive[], scale: number, { margin }:
   return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${box}" aria-hidden="true">${svgMarks(marks, scale)}</svg>`;
 }
 
-/** What each mark was last written as: marks are never changed, and most of a drawing stays while something is dragged. */
-const written = new WeakMap<Primitive, { scale: number; svg: string }>();
+/** What each mark was last drawn as: marks are never changed, and most of a drawing stays while something is dragged. */
+const drawn = new WeakMap<Primitive, { scale: number; element: SvgElement }>();
 
-function svgMark(mark: Primitive, scale: number): string {
-  const known = written.get(mark);
-  if (known?.scale === scale) return known.svg;
-  const svg = writeMark(mark, scale);
-  written.set(mark, { scale, svg });
-  return svg;
+/** A mark as one SVG element; the same object for the same mark and scale. */
+export function svgElement(mark: Primitive, scale: number): SvgElement {
+  const known = drawn.get(mark);
+  if (known?.scale === scale) return known.element;
+  const element = mark.type === 'text' ? textElement(mark, scale) : shapeElement(mark, scale);
+  drawn.set(mark, { scale, element });
+  return element;
 }
 
-function writeMark(mark: Primitive, scale: number): string {
-  const source = mark.source ? ` data-source="${escape(mark.source)}"` : '';
-  const layer = ` data-layer="${mark.layer}"`;
-  return mark.type === 'text' ? svgText(mark, scale, layer + source) : svgShape(mark, scale, layer + source);
+function written({ name, attributes, children }: SvgElement): string {
+  let start = `<${name}`;
+  for (const key in attributes) start += ` ${key}="${escape(attributes[key]!)}"`;
+  if (children.length === 0) return `${start}/>`;
+  const inside = children.map((child) => (typeof child === 'string' ? escape(child) : written(child)));
+  return `${start}>${inside.join('')}</${name}>`;
 }
 
-function svgShape(mark: PathMark | ArcMark, scale: number, attributes: string): string {
-  const fill = mark.fill ? ` fill-${mark.fill}` : '';
-  const dash = mark.dash
-    ? ` stroke-dasharray="${mark.dash.map((part) => number(part * scale)).join(' ')}"`
-    : '';
-  const style = `class="ink-${mark.ink}${fill}" stroke-width="${number(mark.weight * scale)}"${dash}`;
+/** What a view picks and styles a mark by. */
+function told({ layer, source }: Primitive): Record<string, string> {
+  return source ? { 'data-layer': layer, 'data-source': source } : { 'data-layer': layer };
+}
+
+function shapeElement(mark: PathMark | ArcMark, scale: number): SvgElement {
+  const attributes: Record<string, string> = {
+    class: mark.fill ? `ink-${mark.ink} fill-${mark.fill}` : `ink-${mark.ink}`,
+    'stroke-width': number(mark.weight * scale),
+    ...told(mark),
+  };
+  if (mark.dash) attributes['stroke-dasharray'] = mark.dash.map((part) => number(part * scale)).join(' ');
   if (mark.type === 'arc' && Math.abs(mark.sweep) >= 2 * Math.PI - 1e-9) {
-    return `<circle cx="${number(mark.centre.x)}" cy="${number(-mark.centre.y)}" r="${number(mark.radius)}" ${style}${attributes}/>`;
+    const { centre, radius } = mark;
+    Object.assign(attributes, { cx: number(centre.x), cy: number(-centre.y), r: number(radius) });
+    return { name: 'circle', attributes, children: [] };
   }
-  return `<path d="${mark.type === 'arc' ? arcPath(mark) : ringsPath(mark)}" ${style}${attributes}/>`;
+  attributes.d = mark.type === 'arc' ? arcPath(mark) : ringsPath(mark);
+  return { name: 'path', attributes, children: [] };
 }
 
 function ringsPath({ rings, closed }: PathMark): string {
@@ -85,22 +104,36 @@ function arcPath({ centre, radius, from, sweep }: ArcMark): string {
   return `M${at(from)}A${number(radius)} ${number(radius)} 0 ${large} ${sweep > 0 ? 0 : 1} ${at(from + sweep)}`;
 }
 
-function svgText(mark: TextMark, scale: number, attributes: string): string {
+function textElement(mark: TextMark, scale: number): SvgElement {
   const { runs, width } = layoutText(mark.text, mark.size * scale, mark.bold);
   const before = mark.anchor === 'start' ? 0 : mark.anchor === 'end' ? width : width / 2;
   const drop = (mark.size * scale * CAP_HEIGHT) / 2;
   const turn = mark.turn === 0 ? '' : ` rotate(${number((-mark.turn * 180) / Math.PI)})`;
-  const ground = mark.ground
-    ? `<rect class="fill-paper" x="${number(-before - 0.3 * scale)}" y="${number(-mark.size * scale * 0.5)}" width="${number(width + 0.6 * scale)}" height="${number(mark.size * scale)}"/>`
-    : '';
-  const letters = runs
-    .map(
-      ({ text, x, rise, size }) =>
-        `<text x="${number(x - before)}" y="${number(drop - rise)}" font-size="${number(size)}">${escape(text)}</text>`,
-    )
-    .join('');
-  const bold = mark.bold ? ' bold' : '';
-  return `<g class="text text-${mark.ink}${bold}" transform="translate(${number(mark.at.x)} ${number(-mark.at.y)})${turn}"${attributes}>${ground}${letters}</g>`;
+  const letters = runs.map(({ text, x, rise, size }): SvgElement => ({
+    name: 'text',
+    attributes: { x: number(x - before), y: number(drop - rise), 'font-size': number(size) },
+    children: [text],
+  }));
+  const ground: SvgElement = {
+    name: 'rect',
+    attributes: {
+      class: 'fill-paper',
+      x: number(-before - 0.3 * scale),
+      y: number(-mark.size * scale * 0.5),
+      width: number(width + 0.6 * scale),
+      height: number(mark.size * scale),
+    },
+    children: [],
+  };
+  return {
+    name: 'g',
+    attributes: {
+      class: `text text-${mark.ink}${mark.bold ? ' bold' : ''}`,
+      transform: `translate(${number(mark.at.x)} ${number(-mark.at.y)})${turn}`,
+      ...told(mark),
+    },
+    children: mark.ground ? [ground, ...letters] : letters,
+  };
 }
 
 function pair({ x, y }: Point): string {

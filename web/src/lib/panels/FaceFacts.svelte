@@ -18,7 +18,8 @@
 
   let { face }: { face: FaceRecord } = $props();
   const { session, screen } = useWorkspace();
-  const shape = $derived(roomShape(session.document));
+  /** Its fields follow when a drag rests; what is dragged tells its own distance. */
+  const shape = $derived(roomShape(session.settled));
   const placed = $derived(shape.byId.get(face.id)!);
   const index = $derived(shape.faces.indexOf(placed));
   const room = $derived(roomOf(session.document));

@@ -26,7 +26,7 @@ export interface LocalEdit {
 /** An edit of the past, as the page was loaded with it. */
 export type PastEdit = Pick<LocalEdit, 'action' | 'label' | 'patch'>;
 
-/** Milliseconds a frame of a drag can spare for checks, and how long the pointer rests before they are made all the same. */
+/** Milliseconds a frame of a drag can spare for checks, and how long nothing moves until it rests. */
 const SPARE = 3;
 const REST = 90;
 
@@ -39,6 +39,7 @@ export class DesignSession {
   #preview: Design | null = $state.raw(null);
   #history: History = $state.raw(emptyHistory);
   #settled: Design = $state.raw({ schema: 0, records: {} });
+  #resting = $state(true);
   #settling: ReturnType<typeof setTimeout> | undefined;
   /** How long the last checks took, ms. */
   #cost = 0;
@@ -73,6 +74,11 @@ export class DesignSession {
   /** What the checks speak of: the document, but no sooner than a drag rests where they take longer than a frame can spare. */
   get settled(): Design {
     return this.#settled;
+  }
+
+  /** False while a drag moves: what takes longer than a frame waits for it to rest. */
+  get resting(): boolean {
+    return this.#resting;
   }
 
   /** Runs a command; true when it was done, else the message says why not and nothing has changed. */
@@ -136,14 +142,22 @@ export class DesignSession {
 
   #settle(): void {
     clearTimeout(this.#settling);
-    const now = () => {
-      const start = performance.now();
-      checkReach(this.document);
-      this.#cost = performance.now() - start;
-      this.#settled = this.document;
+    const rest = () => {
+      this.#check();
+      this.#resting = true;
     };
-    if (this.#preview !== null && this.#cost > SPARE) this.#settling = setTimeout(now, REST);
-    else now();
+    if (this.#preview === null) return rest();
+    this.#resting = false;
+    this.#settling = setTimeout(rest, REST);
+    if (this.#cost <= SPARE) this.#check();
+  }
+
+  #check(): void {
+    if (this.#settled === this.document) return;
+    const start = performance.now();
+    checkReach(this.document);
+    this.#cost = performance.now() - start;
+    this.#settled = this.document;
   }
 
   #refuse(result: Extract<Result<unknown>, { ok: false }>): false {

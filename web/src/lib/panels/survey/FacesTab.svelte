@@ -4,7 +4,8 @@
   import LengthField from '$ui/LengthField.svelte';
 
   const { session, screen } = useWorkspace();
-  const shape = $derived(roomShape(session.document));
+  /** Forty rows of numbers take longer to renew than a frame: they follow when a drag rests. */
+  const shape = $derived(roomShape(session.settled));
 
   function setLength(face: string, length: number): string {
     return session.run(setFaceLength, { face, length }) ? '' : session.message;

@@ -5,9 +5,9 @@
     formatLength,
     isInchUnit,
     itemBoxes,
+    markGroups,
     roomShape,
     sharedShift,
-    svgGroups,
     WHILE_MOVING,
     type Point,
   } from 'goodreach';
@@ -26,6 +26,7 @@
   import SurveyMarks from './SurveyMarks.svelte';
   import TieChips from './TieChips.svelte';
   import Underlays from './Underlays.svelte';
+  import { pieces } from './pieces';
   import type { PlanPort } from './plan-port';
 
   interface Props {
@@ -54,10 +55,9 @@
   /** How long the whole plan last took to draw, ms; where that is more than a frame can spare, a drag draws less until it rests. */
   let cost = 0;
   const groups = $derived.by(() => {
-    const resting = session.document === session.settled;
     const start = performance.now();
-    const light = !resting && cost > SPARE;
-    const drawn = svgGroups(drawPlan(session.document, scale, light ? WHILE_MOVING : []), scale);
+    const light = !session.resting && cost > SPARE;
+    const drawn = markGroups(drawPlan(session.document, scale, light ? WHILE_MOVING : []));
     if (!light) cost = performance.now() - start;
     return drawn;
   });
@@ -265,10 +265,7 @@
   {#if width > 0}
     <svg class="drawing" {viewBox} {width} {height} aria-hidden="true">
       <Underlays {scale} />
-      {#each groups as { key, svg } (key)}
-        <!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by core, every text escaped -->
-        <g>{@html svg}</g>
-      {/each}
+      <g use:pieces={{ groups, scale }}></g>
       {#if screen.step === 'survey'}<SurveyMarks {scale} />{/if}
       <FindingPlace {scale} />
       <SelectionMark {scale} />

@@ -5,7 +5,9 @@
   /** Taped distances as thin lines, and on request how well each corner is known: ellipses drawn twenty times their size. */
   let { scale }: { scale: number } = $props();
   const { session, screen } = useWorkspace();
-  const shape = $derived(roomShape(session.document));
+  /** Hidden while a drag moves: the many ends of taped lines take longer to renew than a frame. */
+  const shape = $derived(roomShape(session.settled));
+  const current = $derived(session.document === session.settled);
   /** What the measurements say of themselves takes longer than a frame of a drag: it is told of the design at rest. */
   const report = $derived(surveyReport(session.settled));
   const suspects = $derived(new Set(report.suspects.map(({ observation }) => observation.id)));
@@ -25,19 +27,21 @@
   const ENLARGED = 20;
 </script>
 
-{#each taped as { id, from, to, excluded, suspect } (id)}
-  <line
-    data-source={id}
-    class:suspect
-    class:chosen={screen.selected === id}
-    x1={from.x}
-    y1={-from.y}
-    x2={to.x}
-    y2={-to.y}
-    stroke-width={(screen.selected === id ? 0.5 : 0.25) * scale}
-    stroke-dasharray={excluded ? `${0.6 * scale} ${1.2 * scale}` : `${3 * scale} ${0.8 * scale}`}
-  />
-{/each}
+<g class:current>
+  {#each taped as { id, from, to, excluded, suspect } (id)}
+    <line
+      data-source={id}
+      class:suspect
+      class:chosen={screen.selected === id}
+      x1={from.x}
+      y1={-from.y}
+      x2={to.x}
+      y2={-to.y}
+      stroke-width={(screen.selected === id ? 0.5 : 0.25) * scale}
+      stroke-dasharray={excluded ? `${0.6 * scale} ${1.2 * scale}` : `${3 * scale} ${0.8 * scale}`}
+    />
+  {/each}
+</g>
 {#if screen.ellipses && screen.surveyTab === 'checks'}
   {#each report.corners as { at, ellipse, name } (name)}
     <ellipse
@@ -54,6 +58,9 @@
 {/if}
 
 <style>
+  g:not(.current) {
+    visibility: hidden;
+  }
   line,
   ellipse {
     fill: color-mix(in srgb, var(--tide) 14%, transparent);
