@@ -271,7 +271,7 @@ test('a face is bent to an arc by its depth and radius, carries an opening, and 
   await studio.newRoom('Millimetres', ['4200', '3000']);
   await page.getByLabel('Face A', { exact: true }).focus();
   await page.getByText('Bend to an arc').click();
-  const depth = page.getByLabel('Depth', { exact: true }).first();
+  const depth = page.getByLabel('Arc depth');
   const radius = page.getByLabel('Radius');
   const type = async (field: Locator, value: string) => {
     await field.fill(value);

@@ -39,7 +39,7 @@
     </select>
   </label>
   <LengthField
-    label="Depth"
+    label="Arc depth"
     value={bent === 0 ? null : Math.abs(bent)}
     style={session.style}
     placeholder="type, Enter"
