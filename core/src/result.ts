@@ -38,6 +38,7 @@ export interface RefusalData {
   'part-off-face': { face: string; from: number; to: number; length: number };
   'divider-outside': { from: string; to: string };
   'places-alike': Record<string, never>;
+  'outline-crossing': Record<string, never>;
   'dxf-unreadable': { reason: string };
   'record-missing': { id: string; what: string };
   'reference-broken': { path: string; target: string };

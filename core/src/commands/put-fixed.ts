@@ -4,12 +4,13 @@ import { LEAST_ITEM, MOST_FACE, MOST_HEIGHT } from '../document/limits';
 import { patchOf } from '../document/patch';
 import type { FixedRecord } from '../document/records';
 import { firstRefusal, within } from '../document/within';
+import { withOutline } from '../survey/fixed-outline';
 import { fixedName } from '../survey/fixed-things';
 import { isInchUnit, MM_PER_INCH, quantise } from '../units/units';
 import { guarded, type Command } from './command';
 import { quantisedPlacement } from '../document/quantised-placement';
 
-/** Adds a fixed thing, or changes one that is there. */
+/** Adds a fixed thing, or changes one that is there. Corners of its own may be given anywhere in its frame: they stay where they are. */
 export const putFixed: Command<FixedRecord> = {
   id: 'put-fixed',
   label: ({ type }) => `Set a ${fixedName(type)}`,
@@ -25,7 +26,9 @@ export const putFixed: Command<FixedRecord> = {
     if (!placement.ok) return placement;
     const after = { ...thing, placement: placement.value };
     for (const key of ['width', 'depth', 'height', 'up'] as const) after[key] = quantise(after[key]);
-    return guarded(design, patchOf(design, [after]));
+    if (!thing.corners) return guarded(design, patchOf(design, [after]));
+    const shaped = withOutline(after, thing.corners);
+    return shaped.ok ? guarded(design, patchOf(design, [shaped.value])) : shaped;
   },
 };
 

@@ -1,13 +1,13 @@
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
 import { SCHEMA } from './design';
-import { FacePlace, FacePlacement, FloorPlacement, recordClasses } from './records';
+import { FacePlace, FacePlacement, FloorPlacement, OutlinePlace, recordClasses } from './records';
 
 type Schema = Record<string, unknown>;
 
 /** The JSON Schema of a design document, generated from the decorators the program itself validates by. */
 export function designJsonSchema(): Schema {
   const generated = validationMetadatasToSchemas({ refPointerPrefix: '#/$defs/' }) as Record<string, Schema>;
-  const classes = { ...recordClasses, FacePlace, FacePlacement, FloorPlacement };
+  const classes = { ...recordClasses, FacePlace, FacePlacement, FloorPlacement, OutlinePlace };
   const definitions = Object.fromEntries(
     Object.values(classes)
       .map(({ name }) => [name, { ...generated[name], additionalProperties: false }] as [string, Schema])
@@ -16,6 +16,8 @@ export function designJsonSchema(): Schema {
   const placements = [{ $ref: '#/$defs/FacePlacement' }, { $ref: '#/$defs/FloorPlacement' }];
   for (const name of ['FixedRecord', 'ItemRecord', 'ServiceRecord'])
     (definitions[name]!['properties'] as Schema)['placement'] = { oneOf: placements };
+  const fixed = definitions['FixedRecord']!['properties'] as Record<string, Schema>;
+  fixed['corners']!['items'] = { $ref: '#/$defs/OutlinePlace' };
   return {
     $schema: 'https://json-schema.org/draft/2020-12/schema',
     title: 'Good Reach design',

@@ -223,6 +223,12 @@ function IsPlacement(): PropertyDecorator {
   );
 }
 
+/** A corner of an outline, in the frame of the thing it is the outline of: along its back from the left end, and out from it. */
+export class OutlinePlace {
+  @Millimetres(0, MOST_FACE) along!: number;
+  @Millimetres(0, MOST_FACE) out!: number;
+}
+
 /** A thing built into the room that stays: its size, and where it stands. A round column is as wide as it is deep. */
 export class FixedRecord {
   @Equals('fixed') kind!: 'fixed';
@@ -234,6 +240,14 @@ export class FixedRecord {
   /** Height of its underside above the floor. */
   @Millimetres(0, MOST_HEIGHT) up!: number;
   @IsPlacement() placement!: Placement;
+  /** Its outline, walked from left to right along the back, where it is no rectangle; width and depth are its extent. */
+  @IsOptional()
+  @IsArray()
+  @ArrayMinSize(3)
+  @ArrayMaxSize(60)
+  @ValidateNested({ each: true })
+  @Type(() => OutlinePlace)
+  corners?: OutlinePlace[];
 }
 
 /** A point of supply or waste: on a face so far from one of its ends, or on the floor or ceiling. */

@@ -1,4 +1,5 @@
 import type { Design } from '../document/design';
+import type { FixedType } from '../document/fixture-types';
 import { middle, place, type Point } from '../geometry/point';
 import { fixedThings, type FixedThing } from '../survey/fixed-things';
 import { DASH, line, outline, WEIGHT, type Primitive } from './primitives';
@@ -12,6 +13,7 @@ function bodyOf(thing: FixedThing): Primitive[] {
   const { record, footprint, circle, origin, u, n } = thing;
   const at = (across: number, out: number): Point => place(origin, u, across, n, out);
   const { width, depth } = record;
+  if (record.corners && !circle) return [outlineAs(record.type, footprint)];
   switch (record.type) {
     case 'round-column':
       return [
@@ -58,7 +60,7 @@ function bodyOf(thing: FixedThing): Primitive[] {
         ),
       ];
     case 'soffit':
-      return [{ ...outline('walls', footprint, WEIGHT.thin, 'drawing'), dash: DASH }];
+      return [outlineAs('soffit', footprint)];
     case 'half-wall':
       return [
         outline('walls', footprint, WEIGHT.object, 'drawing', 'paper'),
@@ -77,6 +79,15 @@ function bodyOf(thing: FixedThing): Primitive[] {
         line('walls', [footprint[1]!, footprint[3]!], WEIGHT.thin, 'drawing'),
       ];
     default:
-      return [outline('walls', footprint, WEIGHT.cut, 'drawing', 'poche')];
+      return [outlineAs(record.type, footprint)];
   }
+}
+
+/** The bare outline of a thing of a type: cut, seen from above, or dashed where it hangs. */
+function outlineAs(type: FixedType, footprint: readonly Point[]): Primitive {
+  if (type === 'soffit') return { ...outline('walls', footprint, WEIGHT.thin, 'drawing'), dash: DASH };
+  const low = type === 'step' || type === 'radiator' || type === 'half-wall';
+  const boxed = type === 'chase' || type === 'pipe-box';
+  if (low || boxed) return outline('walls', footprint, WEIGHT.object, 'drawing', 'item');
+  return outline('walls', footprint, WEIGHT.cut, 'drawing', 'poche');
 }

@@ -30,6 +30,12 @@ export function contains(polygon: Polygon, point: Point): boolean {
   return inside;
 }
 
+/** A straight piece of a line. */
+export interface Segment {
+  a: Point;
+  b: Point;
+}
+
 export interface Bounds {
   left: number;
   bottom: number;

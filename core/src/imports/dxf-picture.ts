@@ -28,7 +28,7 @@ export function dxfPicture(text: string): Result<DxfPicture> {
   const path = lines
     .map((line) =>
       line.map(
-        ({ x, y }) => `${((x - left) / unitsPerPixel).toFixed(2)} ${((top - y) / unitsPerPixel).toFixed(2)}`,
+        ({ x, y }) => `${((x - left) / unitsPerPixel).toFixed(4)} ${((top - y) / unitsPerPixel).toFixed(4)}`,
       ),
     )
     .map((places) => `M${places.join('L')}`)

@@ -6,6 +6,7 @@ import { facePath, type PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
 import { itemBoxes } from './item-box';
 import { faceBand } from './face-band';
+import { merged } from './strip';
 
 /** A stretch of a face that is taken: by an item or a fixed thing, by an opening that reaches the floor, or by a wall that comes into the band. */
 export interface Stretch {
@@ -39,7 +40,11 @@ export function occupied(design: Design, face: PlacedFace, band: Band): Stretch[
   }
   for (const thing of fixedThings(design)) {
     if (thing.low >= band.high || thing.high <= band.low) continue;
-    add(floor.ofPolygon(thing.footprint), 'fixed', thing.id);
+    const pieces = thing.pieces.flatMap((piece) => {
+      const stretch = floor.ofPolygon(piece);
+      return stretch ? [stretch] : [];
+    });
+    for (const stretch of merged(pieces)) add(stretch, 'fixed', thing.id);
   }
   for (const { record, face: host, left, right } of band.builtOnly ? [] : placedOpenings(design)) {
     if (host.id === face.id && passable(record.type) && record.sill < band.high)

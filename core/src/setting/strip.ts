@@ -43,6 +43,17 @@ export function joined(stretches: readonly ([number, number] | null)[]): [number
   return all;
 }
 
+/** Stretches that meet or lie over one another as one. */
+export function merged(stretches: readonly (readonly [number, number])[]): [number, number][] {
+  const all: [number, number][] = [];
+  for (const [from, to] of [...stretches].sort((a, b) => a[0] - b[0])) {
+    const last = all.at(-1);
+    if (last && from <= last[1] + TOUCH) last[1] = Math.max(last[1], to);
+    else all.push([from, to]);
+  }
+  return all;
+}
+
 /** Whether all of some points lie on one side of a strip: most things do, and nothing more has to be computed for them. */
 function misses({ origin, n, near, far }: Strip, points: readonly Point[]): boolean {
   let [before, behind] = [true, true];

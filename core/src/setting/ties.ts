@@ -43,7 +43,7 @@ export function tieOn(design: Design, box: ItemBox, side: TieSide): Tie | undefi
   }
   for (const thing of fixedThings(design)) {
     if (thing.low >= box.high || thing.high <= box.low) continue;
-    consider(stretchOfPolygon(strip, thing.footprint), 'fixed', thing.id);
+    for (const piece of thing.pieces) consider(stretchOfPolygon(strip, piece), 'fixed', thing.id);
   }
   const sideways = side === 'left' || side === 'right';
   for (const face of roomShape(design).faces) {

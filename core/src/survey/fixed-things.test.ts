@@ -8,6 +8,8 @@ import { putService } from '../commands/put-service';
 import type { FixedType } from '../document/fixture-types';
 import type { FixedRecord, Placement } from '../document/records';
 import { drawPlan } from '../drawing/plan';
+import { distance } from '../geometry/point';
+import { boundsOf, signedArea } from '../geometry/polygon';
 import { checkReach, sayFinding } from '../reach/check-reach';
 import { hug } from '../setting/hug';
 import { itemBoxes } from '../setting/item-box';
@@ -162,5 +164,71 @@ describe('a sloped ceiling', () => {
     const found = checkReach(design).findings.filter(({ rule }) => rule === 'wall-collision');
     expect([before, found.length]).toEqual([0, 1]);
     expect(sayFinding(design, found[0]!)).toBe('COLD600 goes 100 mm into the ceiling.');
+  });
+});
+
+describe('an outline of its own', () => {
+  /** An L in the corner of faces A and B: 2000 along A, 350 deep, with a leg of 400 that runs 1200 down. */
+  const corners = [
+    { along: 0, out: 0 },
+    { along: 2000, out: 0 },
+    { along: 2000, out: 1200 },
+    { along: 1600, out: 1200 },
+    { along: 1600, out: 350 },
+    { along: 0, out: 350 },
+  ];
+  const inCorner: Placement = { on: 'face', face: 'face-a', from: 'right', distance: 0, off: 0 };
+
+  it('has its corners where they are given, whichever way round, and its extent as size', () => {
+    for (const given of [corners, [...corners].reverse()]) {
+      const builder = withThing('soffit', { width: 2000, placement: inCorner, corners: given });
+      const [thing] = fixedThings(builder.design);
+      expect(thing!.record).toMatchObject({ width: 2000, depth: 1200 });
+      expect(Math.abs(signedArea(thing!.footprint))).toBeCloseTo(2000 * 350 + 400 * 850, 6);
+      expect(thing!.pieces.reduce((sum, piece) => sum + Math.abs(signedArea(piece)), 0)).toBeCloseTo(
+        1_040_000,
+        6,
+      );
+      expect(boundsOf(thing!.footprint)).toEqual({ left: 2000, right: 4000, top: 0, bottom: -1200 });
+    }
+  });
+
+  it('keeps every other corner in place when one is moved past its extent', () => {
+    for (const placement of [inCorner, at(1000), { on: 'floor', x: 1500, y: -900, turn: 0.4 } as const]) {
+      const builder = withThing('soffit', { width: 2000, placement, corners });
+      const before = fixedThings(builder.design)[0]!;
+      const moved = before.record.corners!.map((corner, index) =>
+        index === 5 || index === 0 ? { ...corner, along: corner.along - 300 } : corner,
+      );
+      builder.run(putFixed, { ...before.record, corners: moved });
+      const after = fixedThings(builder.design)[0]!;
+      expect(after.record.width).toBe(2300);
+      for (const index of [1, 2, 3, 4])
+        expect(distance(after.footprint[index]!, before.footprint[index]!)).toBeLessThan(1e-5);
+      expect(distance(after.footprint[0]!, before.footprint[0]!)).toBeCloseTo(300, 5);
+    }
+  });
+
+  it('is run into only where it is, and leaves its notch free', () => {
+    const column = { ...usualFixed(rectangle().design, 'thing', 'column', 'face-a'), width: 2000, corners };
+    const builder = rectangle();
+    builder.run(putFixed, { ...column, placement: inCorner });
+    const cabinet = { width: 600, depth: 560, low: 0, high: 870 };
+    builder.place('F600', { on: 'floor', x: 2500, y: -400, turn: 0 });
+    const collisions = () =>
+      checkReach(builder.design).findings.filter(({ rule }) => rule === 'item-collision');
+    expect(collisions()).toEqual([]);
+    builder.place('F600', { on: 'floor', x: 3100, y: -500, turn: 0 });
+    expect(collisions().map(({ measured }) => Math.round(measured))).toContain(100);
+    const landing = hug(builder.design, cabinet, { x: 1700, y: -300 }, 400);
+    expect(landing).toMatchObject({ placement: { distance: 1400 }, caught: { by: 'fixed' } });
+  });
+
+  it('is refused where its sides cross or it has none', () => {
+    const crossed = [corners[0]!, corners[2]!, corners[1]!, corners[3]!];
+    const { design } = withThing('soffit');
+    const soffit = fixedThings(design)[0]!.record;
+    for (const wrong of [crossed, corners.slice(0, 2)])
+      expect(sentence(putFixed.run(design, { ...soffit, corners: wrong }))).toContain('make no outline');
   });
 });

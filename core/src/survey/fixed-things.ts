@@ -2,6 +2,8 @@ import { perDesign, recordsOf, type Design } from '../document/design';
 import type { FixedType, ServiceType } from '../document/fixture-types';
 import type { FixedRecord } from '../document/records';
 import { add, direction, place, scale, type Point } from '../geometry/point';
+import { convexPieces } from '../geometry/convex-pieces';
+import { outlineOf } from './fixed-outline';
 import { footprintOf, type Footprint } from './footprint';
 import { roomShape } from './room-shape';
 
@@ -11,6 +13,8 @@ export interface FixedThing extends Footprint {
   record: FixedRecord;
   low: number;
   high: number;
+  /** The footprint as convex pieces. */
+  pieces: readonly (readonly Point[])[];
   /** Of a round column. */
   circle: { centre: Point; radius: number } | null;
 }
@@ -27,13 +31,17 @@ export const fixedThings: (design: Design) => readonly FixedThing[] = perDesign(
     const at = footprintOf(record.placement, record.width, depth, shape);
     const radius = record.width / 2;
     const centre = place(at.origin, at.u, radius, at.n, radius);
+    const footprint = round
+      ? around(centre, radius)
+      : outlineOf(record).map(({ along, out }) => place(at.origin, at.u, along, at.n, out));
     return {
       id: record.id,
       record,
       low: record.up,
       high: record.up + record.height,
       ...at,
-      footprint: round ? around(centre, radius) : at.footprint,
+      footprint,
+      pieces: convexPieces(footprint),
       circle: round ? { centre, radius } : null,
     };
   });

@@ -57,6 +57,8 @@ const wording: Wording = {
   'divider-outside': ({ from, to }) =>
     `The line from ${from} to ${to} does not divide the room: it must run through the inside, and cross no other. Move one of its ends.`,
   'places-alike': () => 'The two places are the same. Choose two that are well apart.',
+  'outline-crossing': () =>
+    'These corners make no outline: its sides cross, or it has no extent. Move one of them, or take it out.',
   'dxf-unreadable': ({ reason }) =>
     `The file can’t be read as a DXF drawing: ${reason}. Save it as DXF anew, or choose a picture of it.`,
   'record-missing': ({ id, what }) =>

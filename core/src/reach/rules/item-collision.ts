@@ -13,6 +13,8 @@ interface Body {
   name: string;
   item: boolean;
   footprint: readonly Point[];
+  /** The footprint as convex pieces. */
+  pieces: readonly (readonly Point[])[];
   low: number;
   high: number;
 }
@@ -26,7 +28,7 @@ export const itemCollision: Rule = {
   parameters: none,
   check({ boxes, fixed }) {
     const bodies: Body[] = [
-      ...boxes.map((box) => ({ ...box, name: box.record.code, item: true })),
+      ...boxes.map((box) => ({ ...box, pieces: [box.footprint], name: box.record.code, item: true })),
       ...fixed.map((thing) => ({ ...thing, name: fixedName(thing.record.type), item: false })),
     ];
     const sorted = bodies
@@ -38,7 +40,7 @@ export const itemCollision: Rule = {
         const other = sorted[next]!;
         if (!box.item && !other.box.item) continue;
         if (!boundsMeet(bounds, other.bounds) || !heightsMeet(box, other.box)) continue;
-        const depth = overlapDepth(box.footprint, other.box.footprint);
+        const depth = deepest(box, other.box);
         if (depth <= TOUCH) continue;
         const ids = [box.id, other.box.id].sort();
         const place = (ids[0] === box.id ? box : other.box).footprint;
@@ -56,6 +58,11 @@ export const itemCollision: Rule = {
   },
   say: ({ measured, names }, show) => `${names[0]} and ${names[1]} go ${show(measured)} into each other.`,
 };
+
+/** How far the deepest pieces of two bodies go into each other, mm. */
+function deepest(a: Body, b: Body): number {
+  return Math.max(...a.pieces.flatMap((own) => b.pieces.map((other) => overlapDepth(own, other))));
+}
 
 function heightsMeet(a: Body, b: Body): boolean {
   return Math.min(a.high, b.high) - Math.max(a.low, b.low) > TOUCH;

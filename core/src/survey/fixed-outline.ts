@@ -1,0 +1,47 @@
+import type { FixedRecord, OutlinePlace } from '../document/records';
+import { LEAST_ITEM } from '../document/limits';
+import { direction, inward, place } from '../geometry/point';
+import { boundsOf, crossingEdges, signedArea } from '../geometry/polygon';
+import { ok, refuse, type Result } from '../result';
+import { quantise } from '../units/units';
+
+/** The corners of a fixed thing in its own frame: along its back from the left end and out from it, mm, those of its rectangle unless it has its own. */
+export function outlineOf({ corners, width, depth }: FixedRecord): readonly OutlinePlace[] {
+  return (
+    corners ?? [
+      { along: 0, out: 0 },
+      { along: width, out: 0 },
+      { along: width, out: depth },
+      { along: 0, out: depth },
+    ]
+  );
+}
+
+/**
+ * A fixed thing of these corners, given in its present frame: they are walked clockwise, its width and depth become their extent,
+ * and its placement moves along so that every corner stays where it is. Refused where they make no outline.
+ */
+export function withOutline(record: FixedRecord, corners: readonly OutlinePlace[]): Result<FixedRecord> {
+  const flat = corners.map(({ along, out }) => ({ x: along, y: out }));
+  const area = corners.length < 3 ? 0 : signedArea(flat);
+  if (Math.abs(area) < LEAST_ITEM ** 2 || crossingEdges(flat)) return refuse('outline-crossing', {});
+  const { left, right, bottom, top } = boundsOf(flat);
+  const walked = area > 0 ? corners : [...corners].reverse();
+  const moved = walked.map(({ along, out }) => ({
+    along: quantise(along - left),
+    out: quantise(out - bottom),
+  }));
+  const size = { width: quantise(right - left), depth: quantise(top - bottom) };
+  return ok({ ...record, ...size, corners: moved, placement: shifted(record, left, bottom, size.width) });
+}
+
+/** The placement of a thing whose frame moves along its back and out from it, and that comes to be so wide. */
+function shifted({ placement, width }: FixedRecord, along: number, out: number, wide: number) {
+  if (placement.on === 'face') {
+    const by = placement.from === 'left' ? along : width - along - wide;
+    return { ...placement, distance: quantise(placement.distance + by), off: quantise(placement.off + out) };
+  }
+  const u = direction(placement.turn);
+  const { x, y } = place(placement, u, along, inward(u), out);
+  return { ...placement, x: quantise(x), y: quantise(y) };
+}
