@@ -104,3 +104,67 @@ test('a picture is laid under the plan, scaled by two places, moved and locked',
   const page1 = Object.values((await studio.design()).records).find(({ name }) => name === 'sheet.pdf')!;
   expect([page1['pixelsWide'], page1['pixelsHigh']]).toEqual([2481, 1754]);
 });
+
+test('a soffit is drawn on the plan corner by corner, and corrected by numbers', async ({ page, studio }) => {
+  await studio.newRoom('Millimetres', ['4200', '3000']);
+  await studio.tab('Things');
+  await page.getByRole('button', { name: 'Soffit', exact: true }).click();
+  await page.getByText('An outline of its own').click();
+  await page.getByRole('button', { name: 'Draw it on the plan' }).click();
+  const left = (await page.locator('.plan g[data-source=face-d]').first().boundingBox())!;
+  const top = (await page.locator('.plan g[data-source=face-a]').first().boundingBox())!;
+  const [x, y] = [left.x + left.width / 2, top.y + top.height / 2];
+  for (const [across, down] of [
+    [14, 14],
+    [200, 14],
+    [200, 60],
+    [90, 62],
+    [89, 150],
+    [16, 150],
+  ])
+    await page.mouse.click(x + across!, y + down!);
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Outline, 6 corners')).toBeVisible();
+  const value = async (name: string) => Number(await page.getByLabel(name, { exact: true }).inputValue());
+  expect([await value('Corner 1 along'), await value('Corner 1 out'), await value('Corner 6 along')]).toEqual(
+    [0, 0, 0],
+  );
+  expect(await value('Corner 4 out')).toBe(await value('Corner 3 out'));
+  await page.getByLabel('Corner 2 along').fill('2400');
+  await page.keyboard.press('Enter');
+  await page.getByLabel('Corner 3 along').fill('2400');
+  await page.keyboard.press('Enter');
+  await page.getByLabel('Underside').fill('2200');
+  await page.keyboard.press('Enter');
+  await studio.saved();
+  const soffit = Object.values((await studio.design()).records).find(({ kind }) => kind === 'fixed')!;
+  expect(soffit).toMatchObject({ type: 'soffit', width: 2400, up: 2200, height: 200 });
+  await page.getByRole('button', { name: 'Make it a rectangle' }).click();
+  await expect(page.getByLabel('Width')).toHaveValue('2400');
+});
+
+test('faces and openings are drawn to the lines of a drawing laid under the plan', async ({
+  page,
+  studio,
+}) => {
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await studio.tab('Things');
+  const line = [0, 'LINE', 8, 0, 10, 0, 20, 0, 30, 0, 11, 3937, 21, 0, 31, 0];
+  const post = [0, 'LINE', 8, 0, 10, 3937, 20, 0, 30, 0, 11, 3937, 21, 2963, 31, 0];
+  const file = { name: 'old.dxf', mimeType: 'application/dxf', buffer: dxfFile(4, [...line, ...post]) };
+  await page.locator('input[type=file]').setInputFiles(file);
+  await page.getByLabel('Across').fill('0');
+  await page.keyboard.press('Enter');
+  await page.getByLabel('Down').fill('0');
+  await page.keyboard.press('Enter');
+  await page.getByRole('checkbox', { name: 'Locked' }).check();
+  await studio.tab('Faces');
+  const wall = (await page.locator('.plan g[data-source=face-c]').first().boundingBox())!;
+  const [x, y] = [wall.x + wall.width / 2, wall.y + wall.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x, y - 7, { steps: 4 });
+  await expect(page.locator('.moved')).toHaveText('in 37, on the line');
+  await page.mouse.up();
+  await expect(page.getByLabel('Face B', { exact: true })).toHaveValue('2963');
+});

@@ -1,9 +1,10 @@
 import type { FixedRecord, OutlinePlace } from '../document/records';
 import { LEAST_ITEM } from '../document/limits';
-import { direction, inward, place } from '../geometry/point';
+import { direction, dot, inward, place, subtract, type Point } from '../geometry/point';
 import { boundsOf, crossingEdges, signedArea } from '../geometry/polygon';
 import { ok, refuse, type Result } from '../result';
 import { quantise } from '../units/units';
+import type { Footprint } from './footprint';
 
 /** The corners of a fixed thing in its own frame: along its back from the left end and out from it, mm, those of its rectangle unless it has its own. */
 export function outlineOf({ corners, width, depth }: FixedRecord): readonly OutlinePlace[] {
@@ -15,6 +16,12 @@ export function outlineOf({ corners, width, depth }: FixedRecord): readonly Outl
       { along: 0, out: depth },
     ]
   );
+}
+
+/** A place of the room in the frame of what stands in it, mm. */
+export function inFrame({ origin, u, n }: Pick<Footprint, 'origin' | 'u' | 'n'>, point: Point): OutlinePlace {
+  const off = subtract(point, origin);
+  return { along: dot(off, u), out: dot(off, n) };
 }
 
 /**

@@ -17,7 +17,16 @@ describe('a pointed place', () => {
     expect(snapPlace([room], { x: 3960, y: -30 }, 60)).toEqual({ at: { x: 4000, y: 0 }, caught: 'corner' });
     expect(snapPlace([room], { x: 2000, y: -30 }, 60)).toMatchObject({ at: { x: 2000 }, caught: 'face' });
     const before = { x: 1000, y: -1500 };
-    expect(snapPlace([room], { x: 2000, y: -1520 }, 60, before)).toEqual({
+    const first = { x: 2015, y: -700 };
+    expect(snapPlace([room], { x: 2003, y: -1520 }, 60, [first, before], 10)).toEqual({
+      at: { x: 2015, y: -1500 },
+      caught: 'level',
+    });
+    expect(snapPlace([room], { x: 1503, y: -1618 }, 60, [first, before], 10)).toEqual({
+      at: { x: 1500, y: -1620 },
+      caught: null,
+    });
+    expect(snapPlace([room], { x: 2000, y: -1520 }, 60, [before])).toEqual({
       at: { x: 2000, y: -1500 },
       caught: 'level',
     });

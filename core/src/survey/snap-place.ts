@@ -14,7 +14,7 @@ import {
 } from '../geometry/point';
 import type { Segment } from '../geometry/polygon';
 import { fixedThings } from './fixed-things';
-import { facePath, type PlacedFace } from './placed-face';
+import { facePath, projectOn, type PlacedFace } from './placed-face';
 import { roomShape } from './room-shape';
 
 /** What a pointed place is drawn to. */
@@ -55,14 +55,15 @@ export function underlaySegments(
 }
 
 /**
- * Where a pointed place is drawn to within `near` mm: the nearest point, else the nearest line, else level with the place before
- * it along or square to the room's first face; itself where nothing is near.
+ * Where a pointed place is drawn to within `near` mm: the nearest point, else the nearest line, else level with earlier
+ * places along or square to the room's first face; what is free of it goes to a whole number of `grain` mm.
  */
 export function snapPlace(
   targets: readonly SnapTargets[],
   pointed: Point,
   near: number,
-  before?: Point,
+  earlier: readonly Point[] = [],
+  grain = 0,
 ): { at: Point; caught: PlaceCatch | null } {
   let best: { at: Point; caught: PlaceCatch | null } = { at: pointed, caught: null };
   let least = near;
@@ -79,10 +80,26 @@ export function snapPlace(
       const on = nearestOn(a, b, pointed);
       if (on) consider(on, caught);
     }
-  if (best.caught || !before) return best;
-  consider({ x: pointed.x, y: before.y }, 'level');
-  consider({ x: before.x, y: pointed.y }, 'level');
-  return best;
+  if (best.caught) return best;
+  const x = level(
+    pointed.x,
+    earlier.map((place) => place.x),
+    near,
+  );
+  const y = level(
+    pointed.y,
+    earlier.map((place) => place.y),
+    near,
+  );
+  const free = (value: number) => (grain > 0 ? Math.round(value / grain) * grain : value);
+  const at = { x: x ?? free(pointed.x), y: y ?? free(pointed.y) };
+  return { at, caught: x === null && y === null ? null : 'level' };
+}
+
+/** The nearest of some values to one, within `near`. */
+function level(value: number, others: readonly number[], near: number): number | null {
+  const [nearest] = [...others].sort((a, b) => Math.abs(a - value) - Math.abs(b - value));
+  return nearest !== undefined && Math.abs(nearest - value) < near ? nearest : null;
 }
 
 /** Lines that differ in direction by less than this run along a face, as the sine of the angle. */
@@ -107,6 +124,28 @@ export function faceToLine(
     if (to < 0 || from > face.chord) continue;
     const by = -(dot(subtract(a, face.start), face.n) + dot(subtract(b, face.start), face.n)) / 2;
     if (Math.abs(by - wanted) < Math.min(near, best === null ? near : Math.abs(best - wanted))) best = by;
+  }
+  return best;
+}
+
+/** How far off a face, mm, the end of a line may be and still mark a place on it. */
+const BESIDE = 50;
+
+/** How far what stands along a face moves so that one of its edges, mm along the face, comes to the end of a line in the wall or beside it; null where no end is within `near` mm. */
+export function edgeToLine(
+  face: PlacedFace,
+  segments: readonly Segment[],
+  edges: readonly number[],
+  near: number,
+): number | null {
+  let best: number | null = null;
+  for (const end of segments.flatMap(({ a, b }) => [a, b])) {
+    const { along, out } = projectOn(face, end);
+    if (out > BESIDE || out < -face.thickness - BESIDE) continue;
+    for (const edge of edges) {
+      const by = along - edge;
+      if (Math.abs(by) < (best === null ? near : Math.abs(best))) best = by;
+    }
   }
   return best;
 }

@@ -5,12 +5,15 @@
   import LengthField from '$ui/LengthField.svelte';
   import { fixedNames } from '$ui/thing-names';
   import FindingsAbout from './FindingsAbout.svelte';
+  import FixedOutline from './FixedOutline.svelte';
   import PlacementFields from './PlacementFields.svelte';
 
   let { thing }: { thing: FixedRecord } = $props();
   const { session, screen } = useWorkspace();
   const standing = $derived(thing.type === 'partition' || thing.type === 'half-wall');
   const round = $derived(thing.type === 'round-column');
+  /** What hangs from the ceiling keeps its top there when its underside moves. */
+  const hanging = $derived(thing.type === 'soffit');
 
   function change(part: Partial<FixedRecord>): string {
     return session.run(putFixed, { ...thing, ...part }) ? '' : session.message;
@@ -27,14 +30,16 @@
   width={thing.width}
   onchange={(placement) => change({ placement })}
 />
-<LengthField
-  label={round ? 'Diameter' : standing ? 'Thickness' : 'Width'}
-  value={thing.width}
-  style={session.style}
-  least={1}
-  onset={(width) => change(round ? { width, depth: width } : { width })}
-/>
-{#if !round}
+{#if !thing.corners}
+  <LengthField
+    label={round ? 'Diameter' : standing ? 'Thickness' : 'Width'}
+    value={thing.width}
+    style={session.style}
+    least={1}
+    onset={(width) => change(round ? { width, depth: width } : { width })}
+  />
+{/if}
+{#if !round && !thing.corners}
   <LengthField
     label={standing ? 'Length' : 'Depth'}
     value={thing.depth}
@@ -44,19 +49,20 @@
   />
 {/if}
 <LengthField
-  label="Height"
+  label={hanging ? 'Drop' : 'Height'}
   value={thing.height}
   style={session.style}
   least={1}
   most={6000}
-  onset={(height) => change({ height })}
+  onset={(height) => change(hanging ? { height, up: thing.up + thing.height - height } : { height })}
 />
 <LengthField
-  label="Above floor"
+  label={hanging ? 'Underside' : 'Above floor'}
   value={thing.up}
   style={session.style}
   most={6000}
-  onset={(up) => change({ up })}
+  onset={(up) => change(hanging ? { up, height: thing.up + thing.height - up } : { up })}
 />
+{#if !round && !standing}{#key thing.id}<FixedOutline {thing} />{/key}{/if}
 <FindingsAbout id={thing.id} />
 <div><Button onclick={remove}>Remove</Button></div>

@@ -8,13 +8,14 @@
     roomOf,
     roomShape,
     type Caught,
+    type PlaceCatch,
   } from 'goodreach';
   import { useWorkspace } from '$session/context';
   import Length from '$ui/Length.svelte';
   import { unitNames } from '$ui/unit-names';
   import VerdictMark from '$ui/VerdictMark.svelte';
 
-  const { session, screen, saving } = useWorkspace();
+  const { session, screen, saving, pick } = useWorkspace();
   const counts = $derived(countVerdicts(checkReach(session.settled)));
 
   function caughtText({ by, id, face }: Caught): string {
@@ -39,6 +40,14 @@
     }
   }
 
+  const pickedTo: Record<PlaceCatch, string> = {
+    corner: 'corner',
+    end: 'end of a line',
+    face: 'face',
+    level: 'level with the last place',
+    line: 'line of the underlay',
+  };
+
   const savedText = $derived.by(() => {
     switch (saving.state) {
       case 'saved':
@@ -62,7 +71,9 @@
     {/if}
   </span>
   <span class="caught" aria-live="polite"
-    >{#if screen.caught}caught: {caughtText(screen.caught)}{/if}</span
+    >{#if screen.caught}caught: {caughtText(screen.caught)}{:else if pick.aimed?.caught}caught: {pickedTo[
+        pick.aimed.caught
+      ]}{/if}</span
   >
   <button class="counts" onclick={() => (screen.step = 'reach')} title="Reach checks">
     <VerdictMark verdict="clear" /> <span>{counts.clear}</span>

@@ -6,8 +6,8 @@
   import LengthField from '$ui/LengthField.svelte';
 
   let { underlay }: { underlay: UnderlayRecord } = $props();
-  const { session, screen } = useWorkspace();
-  const places = $derived(screen.pick?.id === underlay.id ? screen.pick.places : null);
+  const { session, screen, pick } = useWorkspace();
+  const places = $derived(pick.now?.id === underlay.id ? pick.now.places : null);
 
   function change(part: Partial<UnderlayRecord>): string {
     return session.run(putUnderlay, { ...underlay, ...part }) ? '' : session.message;
@@ -17,7 +17,7 @@
     const [from, to] = places ?? [];
     if (!from || !to) return '';
     const done = session.run(scaleUnderlay, { id: underlay.id, from, to, length });
-    if (done) screen.pick = null;
+    if (done) pick.stop();
     return done ? '' : session.message;
   }
 </script>
@@ -41,12 +41,10 @@
       onset={scaleBy}
     />
   {/if}
-  <div><Button onclick={() => (screen.pick = null)}>Stop scaling</Button></div>
+  <div><Button onclick={() => pick.stop()}>Stop scaling</Button></div>
 {:else}
   <div>
-    <Button look="primary" onclick={() => (screen.pick = { id: underlay.id, places: [] })}
-      >Scale by two places</Button
-    >
+    <Button look="primary" onclick={() => pick.start(underlay.id, 'scale')}>Scale by two places</Button>
   </div>
 {/if}
 <LengthField

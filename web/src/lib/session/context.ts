@@ -1,5 +1,6 @@
 import { createContext } from 'svelte';
 import type { DesignSession } from './design-session.svelte';
+import type { PlacePick } from '../tools/place-pick.svelte';
 import type { SaveQueue } from './save-queue.svelte';
 import type { ScreenState } from './screen.svelte';
 
@@ -8,6 +9,7 @@ export interface Workspace {
   session: DesignSession;
   saving: SaveQueue;
   screen: ScreenState;
+  pick: PlacePick;
   roomId: string;
 }
 

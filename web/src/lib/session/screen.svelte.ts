@@ -1,4 +1,4 @@
-import type { Caught, GapPlace, Point } from 'goodreach';
+import type { Caught, GapPlace } from 'goodreach';
 
 /** The steps offered so far; a step changes what is offered, never what is possible. */
 export const steps = [
@@ -28,8 +28,6 @@ export class ScreenState {
   surveyTab: SurveyTab = $state('faces');
   /** Whether the plan shows how well each corner is known. */
   ellipses = $state(false);
-  /** An underlay being scaled, and the places picked on it so far, room mm. */
-  pick: { id: string; places: readonly Point[] } | null = $state.raw(null);
   /** The open length whose choices are shown. */
   gap: GapPlace | null = $state.raw(null);
   /** The finding shown on the drawing, by its index. */
@@ -43,7 +41,6 @@ export class ScreenState {
   select(id: string | null): void {
     this.selected = id;
     this.also = [];
-    if (this.pick?.id !== id) this.pick = null;
     this.gap = null;
     this.finding = null;
   }

@@ -1,7 +1,10 @@
 import {
   distanceFor,
+  edgeToLine,
+  fixedThings,
   isInchUnit,
   leftJamb,
+  placedOpenings,
   projectOn,
   putFixed,
   putOpening,
@@ -13,6 +16,7 @@ import {
   type Point,
 } from 'goodreach';
 import type { DesignSession } from '../session/design-session.svelte';
+import type { UnderlayLines } from './underlay-lines.svelte';
 
 /** What a drag needs of the session: to show, to do, to drop. */
 type Doing = Pick<DesignSession, 'committed' | 'style' | 'preview' | 'run' | 'dropPreview'>;
@@ -31,7 +35,10 @@ type State =
 export class AlongDrag {
   private state: State = { name: 'idle' };
 
-  constructor(private readonly session: Doing) {}
+  constructor(
+    private readonly session: Doing,
+    private readonly lines: Pick<UnderlayLines, 'segments'>,
+  ) {}
 
   get active(): boolean {
     return this.state.name === 'dragging';
@@ -45,7 +52,8 @@ export class AlongDrag {
       this.state = { name: 'pressed', id, pixel, at, by: 0, across: { x: 0, y: 0 } };
   }
 
-  move(pixel: Point, at: Point): void {
+  /** The pointer is at a pixel, and at a place of the room; the end of a line within `near` mm draws an edge to it. */
+  move(pixel: Point, at: Point, near: number): void {
     const { state } = this;
     if (state.name === 'idle') return;
     if (state.name === 'pressed') {
@@ -54,7 +62,9 @@ export class AlongDrag {
     }
     const across = subtract(at, state.at);
     const face = this.faceOf(state.id);
-    const by = face ? this.round(projectOn(face, at).along - projectOn(face, state.at).along) : 0;
+    const by = face
+      ? this.alongBy(state.id, face, projectOn(face, at).along - projectOn(face, state.at).along, near)
+      : 0;
     const before = { by: state.by, across: state.across };
     Object.assign(state, { by, across: { x: this.round(across.x), y: this.round(across.y) } });
     // A place it does not fit in is not shown; what was shown last stays.
@@ -70,6 +80,21 @@ export class AlongDrag {
   cancel(): void {
     if (this.state.name !== 'idle') this.session.dropPreview();
     this.state = { name: 'idle' };
+  }
+
+  /** How far along its face something is dragged: to the end of a line, else to a round figure. */
+  private alongBy(id: string, face: PlacedFace, wanted: number, near: number): number {
+    const record = this.session.committed.records[id];
+    const opening = placedOpenings(this.session.committed).find((one) => one.record.id === id);
+    const left =
+      opening?.left ??
+      fixedThings(this.session.committed).find((one) => one.id === id)?.against?.along ??
+      null;
+    if (left === null) return this.round(wanted);
+    const width = record && 'width' in record ? record.width : 0;
+    const right = opening?.right ?? left + width;
+    const off = edgeToLine(face, this.lines.segments, [left + wanted, right + wanted], near);
+    return off === null ? this.round(wanted) : wanted + off;
   }
 
   private round(mm: number): number {

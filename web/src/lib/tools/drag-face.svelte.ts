@@ -1,5 +1,15 @@
-import { dot, isInchUnit, moveFace, roomShape, subtract, type PlacedFace, type Point } from 'goodreach';
+import {
+  dot,
+  faceToLine,
+  isInchUnit,
+  moveFace,
+  roomShape,
+  subtract,
+  type PlacedFace,
+  type Point,
+} from 'goodreach';
 import type { DesignSession } from '../session/design-session.svelte';
+import type { UnderlayLines } from './underlay-lines.svelte';
 
 /** What a drag needs of the session: to show, to do, to drop. */
 type Doing = Pick<DesignSession, 'committed' | 'style' | 'preview' | 'run' | 'dropPreview'>;
@@ -17,8 +27,13 @@ export class FaceDrag {
   private state: State = { name: 'idle' };
   /** How far out the face has been dragged, mm; null while none is. */
   by: number | null = $state(null);
+  /** Whether it has been drawn to a line of an underlay. */
+  onLine = $state(false);
 
-  constructor(private readonly session: Doing) {}
+  constructor(
+    private readonly session: Doing,
+    private readonly lines: Pick<UnderlayLines, 'segments'>,
+  ) {}
 
   get active(): boolean {
     return this.state.name === 'dragging';
@@ -29,8 +44,8 @@ export class FaceDrag {
     if (face) this.state = { name: 'pressed', face, pixel, at };
   }
 
-  /** The pointer is at a pixel, and at a place of the room. */
-  move(pixel: Point, at: Point): void {
+  /** The pointer is at a pixel, and at a place of the room; a line within `near` mm draws the face to it. */
+  move(pixel: Point, at: Point, near: number): void {
     if (this.state.name === 'idle') return;
     const { face, at: from } = this.state;
     if (this.state.name === 'pressed') {
@@ -38,16 +53,21 @@ export class FaceDrag {
       this.state = { name: 'dragging', face, at: from };
     }
     const grain = isInchUnit(this.session.style.unit) ? 25.4 / 4 : 10;
-    const by = Math.round(-dot(subtract(at, from), face.n) / grain) * grain;
+    const wanted = -dot(subtract(at, from), face.n);
+    const line = face.arc ? null : faceToLine(face, this.lines.segments, wanted, near);
+    const by = line ?? Math.round(wanted / grain) * grain;
     if (by === this.by) return;
     // A place the face can't go to is not shown; what was shown last stays.
-    if (this.session.preview(moveFace, { face: face.id, by })) this.by = by;
+    if (!this.session.preview(moveFace, { face: face.id, by })) return;
+    this.by = by;
+    this.onLine = line !== null;
   }
 
   release(): void {
     const { state, by } = this;
     this.state = { name: 'idle' };
     this.by = null;
+    this.onLine = false;
     if (state.name !== 'dragging') return;
     if (by) this.session.run(moveFace, { face: state.face.id, by });
     else this.session.dropPreview();
@@ -56,6 +76,7 @@ export class FaceDrag {
   cancel(): void {
     this.state = { name: 'idle' };
     this.by = null;
+    this.onLine = false;
     this.session.dropPreview();
   }
 }

@@ -1,4 +1,5 @@
 import {
+  lineTargets,
   makeRoom,
   must,
   outlineFaces,
@@ -10,11 +11,13 @@ import {
   usualOpening,
   usualStyle,
   type Design,
+  type Point,
 } from 'goodreach';
 import { describe, expect, it } from 'vitest';
 import { DesignSession, type LocalEdit } from '../session/design-session.svelte';
 import { AlongDrag } from './drag-along';
 import { FaceDrag } from './drag-face.svelte';
+import { PlacePick } from './place-pick.svelte';
 import { RoomWalk } from './room-walk.svelte';
 
 const room = (): Design =>
@@ -32,16 +35,20 @@ function session() {
   return { edits, session: new DesignSession(room(), [], (edit) => edits.push(edit)) };
 }
 
+/** No underlay, and one line 37 mm outside face C that ends 1234 mm right of the room's left side. */
+const none = { segments: [] };
+const oneLine = { segments: [{ a: { x: 1234, y: -3037 }, b: { x: 3900, y: -3037 } }] };
+
 const lengths = (design: Design) => roomShape(design).faces.map(({ length }) => Math.round(length));
 
 describe('dragging a face', () => {
   it('shows it in steps of 10 mm, and does it on release as one edit', () => {
     const { session: on, edits } = session();
-    const drag = new FaceDrag(on);
+    const drag = new FaceDrag(on, none);
     drag.press('face-c', { x: 0, y: 0 }, { x: 2000, y: -3100 });
-    drag.move({ x: 1, y: 1 }, { x: 2000, y: -3101 });
+    drag.move({ x: 1, y: 1 }, { x: 2000, y: -3101 }, 0);
     expect([drag.active, on.previewing]).toEqual([false, false]);
-    drag.move({ x: 0, y: 20 }, { x: 2040, y: -3264 });
+    drag.move({ x: 0, y: 20 }, { x: 2040, y: -3264 }, 0);
     expect([drag.by, lengths(on.document)]).toEqual([160, [4000, 3160, 4000, 3160]]);
     expect(lengths(on.committed)).toEqual([4000, 3000, 4000, 3000]);
     drag.release();
@@ -50,10 +57,10 @@ describe('dragging a face', () => {
 
   it('keeps to the last place that can be, and leaves no trace when it is dropped', () => {
     const { session: on, edits } = session();
-    const drag = new FaceDrag(on);
+    const drag = new FaceDrag(on, none);
     drag.press('face-c', { x: 0, y: 0 }, { x: 2000, y: -3000 });
-    drag.move({ x: 0, y: -90 }, { x: 2000, y: -1000 });
-    drag.move({ x: 0, y: -190 }, { x: 2000, y: 500 });
+    drag.move({ x: 0, y: -90 }, { x: 2000, y: -1000 }, 0);
+    drag.move({ x: 0, y: -190 }, { x: 2000, y: 500 }, 0);
     expect([drag.by, lengths(on.document)[1]]).toEqual([-2000, 1000]);
     drag.cancel();
     expect([drag.active, on.previewing, lengths(on.document)[1], edits.length]).toEqual([
@@ -66,10 +73,70 @@ describe('dragging a face', () => {
 
   it('does nothing for what is no face', () => {
     const { session: on } = session();
-    const drag = new FaceDrag(on);
+    const drag = new FaceDrag(on, none);
     drag.press('room', { x: 0, y: 0 }, { x: 0, y: 0 });
-    drag.move({ x: 50, y: 50 }, { x: 900, y: 900 });
+    drag.move({ x: 50, y: 50 }, { x: 900, y: 900 }, 0);
     expect([drag.active, on.previewing]).toEqual([false, false]);
+  });
+
+  it('is drawn to a line of an underlay that runs along it', () => {
+    const { session: on } = session();
+    const drag = new FaceDrag(on, oneLine);
+    drag.press('face-c', { x: 0, y: 0 }, { x: 2000, y: -3000 });
+    drag.move({ x: 0, y: 20 }, { x: 2000, y: -3050 }, 20);
+    expect([drag.by, drag.onLine]).toEqual([37, true]);
+    drag.move({ x: 0, y: 30 }, { x: 2000, y: -3081 }, 20);
+    expect([drag.by, drag.onLine]).toEqual([80, false]);
+    drag.release();
+    expect(lengths(on.committed)[1]).toBe(3080);
+  });
+});
+
+describe('picking places', () => {
+  const picking = (purpose: 'scale' | 'outline', done = (_: readonly Point[]) => {}) => {
+    const selection = { selected: 'thing' as string | null };
+    const pick = new PlacePick(session().session, selection, { targets: lineTargets(oneLine.segments) });
+    pick.start('thing', purpose, done);
+    return { pick, selection };
+  };
+
+  it('draws them to corners of the room and ends of lines, and wants two for a scale', () => {
+    const { pick } = picking('scale');
+    pick.point({ x: 1240, y: -3030 }, 30);
+    expect(pick.aimed).toEqual({ at: { x: 1234, y: -3037 }, caught: 'end' });
+    pick.click({ x: 1240, y: -3030 }, 30);
+    expect([pick.wants, pick.aimed]).toEqual([true, null]);
+    pick.click({ x: 3990, y: -2990 }, 30);
+    expect(pick.now?.places.map(({ x, y }) => [x, Math.round(y)])).toEqual([
+      [1234, -3037],
+      [4000, -3000],
+    ]);
+    expect(pick.wants).toBe(false);
+  });
+
+  it('closes an outline at its first place, takes back the last, and ends with the selection', () => {
+    const given: (readonly Point[])[] = [];
+    const { pick, selection } = picking('outline', (places) => given.push(places));
+    for (const [x, y] of [
+      [1000, -1000],
+      [2000, -1010],
+      [3000, -2000],
+    ])
+      pick.click({ x: x!, y: y! }, 30);
+    pick.takeBack();
+    pick.click({ x: 2005, y: -2500 }, 30);
+    pick.click({ x: 1010, y: -1010 }, 30);
+    expect(given).toEqual([
+      [
+        { x: 1000, y: -1000 },
+        { x: 2000, y: -1000 },
+        { x: 2000, y: -2500 },
+      ],
+    ]);
+    expect(pick.now).toBeNull();
+    pick.start('thing', 'outline');
+    selection.selected = null;
+    expect([pick.now, pick.wants]).toEqual([null, false]);
   });
 });
 
@@ -77,24 +144,35 @@ describe('dragging along a face', () => {
   it('slides an opening as it is measured, and no further than it fits', () => {
     const { session: on } = session();
     on.run(putOpening, { ...usualOpening('w', 'face-a', 'window', 500, 'mm'), from: 'right', to: 'right' });
-    const drag = new AlongDrag(on);
+    const drag = new AlongDrag(on, none);
     drag.press('w', { x: 0, y: 0 }, { x: 3000, y: 0 });
-    drag.move({ x: -40, y: 30 }, { x: 2604, y: -400 });
+    drag.move({ x: -40, y: 30 }, { x: 2604, y: -400 }, 0);
     const left = () => placedOpenings(on.document)[0]!.left;
     expect(left()).toBeCloseTo(4000 - 500 - 900 - 400, 6);
-    drag.move({ x: 900, y: 0 }, { x: 9000, y: 0 });
+    drag.move({ x: 900, y: 0 }, { x: 9000, y: 0 }, 0);
     expect(left()).toBeCloseTo(2200, 6);
     drag.release();
     expect(on.committed.records['w']).toMatchObject({ from: 'right', distance: 900 });
+  });
+
+  it('is drawn to the end of a line in its wall', () => {
+    const { session: on } = session();
+    on.run(putOpening, usualOpening('w', 'face-c', 'window', 500, 'mm'));
+    const drag = new AlongDrag(on, oneLine);
+    drag.press('w', { x: 0, y: 0 }, { x: 3000, y: -3000 });
+    // Face C runs from right to left: its right jamb comes to the end at 1234 mm from the room's left side.
+    drag.move({ x: -90, y: 0 }, { x: 3000 - (4000 - 1400 - 1234) - 15, y: -3000 }, 20);
+    expect(placedOpenings(on.document)[0]!.right).toBeCloseTo(4000 - 1234, 6);
+    drag.cancel();
   });
 
   it('moves what stands free over the floor', () => {
     const { session: on } = session();
     const column = usualFixed(on.committed, 'c', 'column', 'face-a');
     on.run(putFixed, { ...column, placement: { on: 'floor', x: 1000, y: -1000, turn: 0 } });
-    const drag = new AlongDrag(on);
+    const drag = new AlongDrag(on, none);
     drag.press('c', { x: 0, y: 0 }, { x: 1100, y: -1100 });
-    drag.move({ x: 20, y: 20 }, { x: 1333, y: -1288 });
+    drag.move({ x: 20, y: 20 }, { x: 1333, y: -1288 }, 0);
     drag.release();
     expect(on.committed.records['c']).toMatchObject({ placement: { x: 1230, y: -1190 } });
     expect(drag.active).toBe(false);

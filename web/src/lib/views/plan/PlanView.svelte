@@ -22,6 +22,7 @@
   import { annotationScale, fitCamera, LEAST_ZOOM, MOST_ZOOM, toRoom, toScreen, type Camera } from './camera';
   import FindingPlace from './FindingPlace.svelte';
   import GapChips from './GapChips.svelte';
+  import PickedPlaces from './PickedPlaces.svelte';
   import SelectionMark from './SelectionMark.svelte';
   import SurveyMarks from './SurveyMarks.svelte';
   import TieChips from './TieChips.svelte';
@@ -36,7 +37,7 @@
     port: PlanPort;
   }
   let { drag, faceDrag, alongDrag, port }: Props = $props();
-  const { session, screen } = useWorkspace();
+  const { session, screen, pick: placePick } = useWorkspace();
 
   /** Milliseconds a frame of a drag can spare for drawing. */
   const SPARE = 5;
@@ -164,9 +165,10 @@
     takeCorner();
     if (event.button !== 0 || spaceHeld) return;
     if (event.target instanceof Element && event.target.closest('button, input, .chip-card')) return;
-    if (screen.pick && screen.pick.places.length < 2) {
-      screen.pick = { ...screen.pick, places: [...screen.pick.places, toRoom(camera, pixelOf(event))] };
-      pressed = screen.pick.id;
+    if (placePick.wants) {
+      pressed = placePick.now!.id;
+      placePick.click(toRoom(camera, pixelOf(event)), SNAP_PIXELS / camera.k);
+      view.focus({ preventScroll: true });
       return;
     }
     const source = sourceOf(event.target);
@@ -196,8 +198,9 @@
     screen.pointer = at;
     screen.hovered = drag.active ? null : sourceOf(event.target);
     drag.move(pixel, at, SNAP_PIXELS / camera.k);
-    faceDrag.move(pixel, at);
-    alongDrag.move(pixel, at);
+    faceDrag.move(pixel, at, SNAP_PIXELS / camera.k);
+    alongDrag.move(pixel, at, SNAP_PIXELS / camera.k);
+    placePick.point(at, SNAP_PIXELS / camera.k);
   }
 
   /** A click on bare paper lets go of the selection; capture moves a click's target, so what was pressed decides. */
@@ -214,11 +217,17 @@
       if (drag.active) drag.cancel();
       else if (faceDrag.active) faceDrag.cancel();
       else if (alongDrag.active) alongDrag.cancel();
+      else if (placePick.now) placePick.stop();
       else screen.select(null);
     } else if (screen.selected && event.key.startsWith('Arrow')) {
       const base = isInchUnit(session.style.unit) ? session.style.step : Math.max(1, session.style.step);
       if (nudge(session, screen.selected, event.key, base * (event.shiftKey ? 10 : 1)))
         event.preventDefault();
+    } else if (placePick.now?.purpose === 'outline' && (event.key === 'Enter' || event.key === 'Backspace')) {
+      if (event.key === 'Enter') placePick.close();
+      else placePick.takeBack();
+      event.stopPropagation();
+      event.preventDefault();
     } else if (event.key === 'n' || event.key === 'N') {
       nextItem(event.shiftKey ? -1 : 1);
     }
@@ -256,7 +265,10 @@
     faceDrag.cancel();
     alongDrag.cancel();
   }}
-  onpointerleave={() => (screen.pointer = null)}
+  onpointerleave={() => {
+    screen.pointer = null;
+    placePick.point(null, 0);
+  }}
   onclick={click}
   onkeydown={keys}
   onkeyup={(event) => event.key === ' ' && (spaceHeld = false)}
@@ -264,11 +276,12 @@
 >
   {#if width > 0}
     <svg class="drawing" {viewBox} {width} {height} aria-hidden="true">
-      <Underlays {scale} />
+      <Underlays />
       <g use:pieces={{ groups, scale }}></g>
       {#if screen.step === 'survey'}<SurveyMarks {scale} />{/if}
       <FindingPlace {scale} />
       <SelectionMark {scale} />
+      <PickedPlaces {scale} />
     </svg>
     {#if !faceDrag.active && (!drag.active || session.previewing)}<TieChips
         {camera}
@@ -278,7 +291,8 @@
     {#if faceDrag.by !== null && screen.pointer}
       {@const at = toScreen(camera, screen.pointer)}
       <output class="moved" style="left: {at.x + 18}px; top: {at.y - 30}px"
-        >{faceDrag.by < 0 ? 'in' : 'out'} {formatLength(Math.abs(faceDrag.by), session.style)}</output
+        >{faceDrag.by < 0 ? 'in' : 'out'}
+        {formatLength(Math.abs(faceDrag.by), session.style)}{faceDrag.onLine ? ', on the line' : ''}</output
       >
     {/if}
   {/if}

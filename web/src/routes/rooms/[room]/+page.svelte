@@ -19,6 +19,8 @@
   import { AlongDrag } from '$lib/tools/drag-along';
   import { FaceDrag } from '$lib/tools/drag-face.svelte';
   import { ItemDrag } from '$lib/tools/drag-item';
+  import { PlacePick } from '$lib/tools/place-pick.svelte';
+  import { UnderlayLines } from '$lib/tools/underlay-lines.svelte';
   import { emptyPort } from '$views/plan/plan-port';
   import PlanView from '$views/plan/PlanView.svelte';
   import { SheetChoice } from '$views/sheet/sheet-choice.svelte';
@@ -43,8 +45,10 @@
   });
   const session = new DesignSession(document, edits, (edit) => saving.add(edit));
   const drag = new ItemDrag(session, screen);
-  const faceDrag = new FaceDrag(session);
-  const alongDrag = new AlongDrag(session);
+  const lines = new UnderlayLines(session, roomId);
+  const pick = new PlacePick(session, screen, lines);
+  const faceDrag = new FaceDrag(session, lines);
+  const alongDrag = new AlongDrag(session, lines);
   const port = emptyPort();
   const choice = new SheetChoice(
     () => session.document,
@@ -52,7 +56,8 @@
     { studio: studioName, job: jobName },
     roomOf(document).unit,
   );
-  provideWorkspace({ session, saving, screen, roomId });
+  provideWorkspace({ session, saving, screen, pick, roomId });
+  $effect(() => void lines.load());
 
   let shortcuts: ShortcutsDialog;
   let ready = $state(false);

@@ -1,0 +1,127 @@
+<script lang="ts">
+  import { fixedThings, inFrame, outlineOf, putFixed, type FixedRecord, type OutlinePlace } from 'goodreach';
+  import { useWorkspace } from '$session/context';
+  import Button from '$ui/Button.svelte';
+  import LengthField from '$ui/LengthField.svelte';
+  import More from '$ui/More.svelte';
+
+  /** The outline of a fixed thing: drawn by clicks on the plan, its corners corrected by numbers. */
+  let { thing }: { thing: FixedRecord } = $props();
+  const { session, pick } = useWorkspace();
+  const corners = $derived(outlineOf(thing));
+  const drawing = $derived(pick.now?.id === thing.id ? pick.now : null);
+
+  function set(next: readonly OutlinePlace[]): string {
+    return session.run(putFixed, { ...thing, corners: [...next] }) ? '' : session.message;
+  }
+
+  function change(index: number, part: Partial<OutlinePlace>): string {
+    return set(corners.map((corner, at) => (at === index ? { ...corner, ...part } : corner)));
+  }
+
+  /** Puts a corner in the middle of the side after one. */
+  function insert(index: number) {
+    const [a, b] = [corners[index]!, corners[(index + 1) % corners.length]!];
+    const between = { along: (a.along + b.along) / 2, out: (a.out + b.out) / 2 };
+    set([...corners.slice(0, index + 1), between, ...corners.slice(index + 1)]);
+  }
+
+  function draw() {
+    pick.start(thing.id, 'outline', (places) => {
+      const at = fixedThings(session.committed).find(({ id }) => id === thing.id)!;
+      set(places.map((place) => inFrame(at, place)));
+    });
+  }
+
+  function square() {
+    const whole = { ...thing };
+    delete whole.corners;
+    session.run(putFixed, whole);
+  }
+</script>
+
+{#if drawing}
+  <p class="about" role="status">
+    Click the corners on the plan, one after the other; click the first again, or press Enter, to close.
+    Backspace takes one back.
+  </p>
+  <div class="buttons">
+    <Button look="primary" disabled={drawing.places.length < 3} onclick={() => pick.close()}>Close it</Button>
+    <Button onclick={() => pick.stop()}>Stop drawing</Button>
+  </div>
+{:else}
+  <More
+    title={thing.corners ? `Outline, ${corners.length} corners` : 'An outline of its own'}
+    open={thing.corners !== undefined}
+  >
+    <p class="about">Along its back from the left, and out from it.</p>
+    {#each corners as { along, out }, index (index)}
+      <div class="corner" role="group" aria-label="Corner {index + 1}">
+        <span>{index + 1}</span>
+        <LengthField
+          label="Corner {index + 1} along"
+          hideLabel
+          value={along}
+          style={session.style}
+          least={-30_000}
+          onset={(mm) => change(index, { along: mm })}
+        />
+        <LengthField
+          label="Corner {index + 1} out"
+          hideLabel
+          value={out}
+          style={session.style}
+          least={-30_000}
+          onset={(mm) => change(index, { out: mm })}
+        />
+        <button onclick={() => insert(index)} aria-label="Put a corner after corner {index + 1}">+</button>
+        <button
+          disabled={corners.length <= 3}
+          onclick={() => set(corners.filter((_, at) => at !== index))}
+          aria-label="Take out corner {index + 1}">−</button
+        >
+      </div>
+    {/each}
+    <div class="buttons">
+      <Button onclick={draw}>Draw it on the plan</Button>
+      {#if thing.corners}<Button onclick={square}>Make it a rectangle</Button>{/if}
+    </div>
+  </More>
+{/if}
+
+<style>
+  .corner {
+    display: grid;
+    grid-template-columns: 1.2rem 1fr 1fr 1.7rem 1.7rem;
+    gap: 0.3rem;
+    align-items: center;
+    margin-top: 0.3rem;
+  }
+  .corner :global(.field) {
+    margin-top: 0;
+  }
+  .corner :global(input) {
+    width: 100%;
+  }
+  .corner :global(.understood) {
+    display: none;
+  }
+  .corner span {
+    color: var(--soft);
+    font-size: 13px;
+  }
+  .corner button {
+    min-height: 28px;
+    margin: 0;
+    padding: 0;
+    border: 1px solid var(--rule);
+    border-radius: 3px;
+    background: var(--sheet);
+    cursor: pointer;
+  }
+  .buttons {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.4rem;
+  }
+</style>

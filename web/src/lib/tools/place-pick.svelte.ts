@@ -1,0 +1,94 @@
+import { distance, isInchUnit, roomTargets, snapPlace, type PlaceCatch, type Point } from 'goodreach';
+import type { DesignSession } from '../session/design-session.svelte';
+import type { UnderlayLines } from './underlay-lines.svelte';
+
+/** What places are picked for: the two ends of a known length of an underlay, or the corners of an outline. */
+export type PickPurpose = 'scale' | 'outline';
+
+interface Picking {
+  /** The record they are picked for; another selection ends it. */
+  id: string;
+  purpose: PickPurpose;
+}
+
+/** Picking places on the plan, each drawn to corners, faces and lines near it. */
+export class PlacePick {
+  #picking: Picking | null = $state.raw(null);
+  #places: readonly Point[] = $state.raw([]);
+  /** Where the next place would be. */
+  aimed: { at: Point; caught: PlaceCatch | null } | null = $state.raw(null);
+  #done: (places: readonly Point[]) => void = () => {};
+
+  constructor(
+    private readonly session: Pick<DesignSession, 'committed' | 'style'>,
+    private readonly selection: { selected: string | null },
+    private readonly lines: Pick<UnderlayLines, 'targets'>,
+  ) {}
+
+  /** What is being picked, and the places so far; null when nothing is. */
+  get now(): (Picking & { places: readonly Point[] }) | null {
+    const picking = this.#picking;
+    return picking?.id === this.selection.selected ? { ...picking, places: this.#places } : null;
+  }
+
+  /** Whether another place is wanted. */
+  get wants(): boolean {
+    const now = this.now;
+    return now !== null && (now.purpose === 'outline' || now.places.length < 2);
+  }
+
+  /** `done` gets the corners of an outline once it is closed. */
+  start(id: string, purpose: PickPurpose, done: (places: readonly Point[]) => void = () => {}): void {
+    this.#picking = { id, purpose };
+    this.#places = [];
+    this.aimed = null;
+    this.#done = done;
+  }
+
+  stop(): void {
+    this.#picking = null;
+    this.aimed = null;
+  }
+
+  /** The pointer is at a place of the room; `near` is how far, mm, it is drawn. */
+  point(at: Point | null, near: number): void {
+    this.aimed = at && this.wants ? this.#drawn(at, near) : null;
+  }
+
+  /** A place is clicked. An outline is closed by clicking its first place. */
+  click(at: Point, near: number): void {
+    if (!this.wants) return;
+    const [first] = this.#places;
+    if (first && this.#places.length >= 3 && distance(at, first) <= near) return this.close();
+    this.#places = [...this.#places, this.#drawn(at, near).at];
+    this.aimed = null;
+  }
+
+  takeBack(): void {
+    this.#places = this.#places.slice(0, -1);
+  }
+
+  close(): void {
+    const places = this.#places;
+    this.stop();
+    this.#done(places);
+  }
+
+  #drawn(at: Point, near: number) {
+    const [first] = this.#places;
+    const closing =
+      first && this.#places.length >= 3
+        ? [{ points: [{ at: first, caught: 'corner' as const }], lines: [] }]
+        : [];
+    const targets = [...closing, roomTargets(this.session.committed), this.lines.targets];
+    if (this.#picking?.purpose === 'scale') return snapPlace(targets, at, near);
+    const grain = isInchUnit(this.session.style.unit) ? 25.4 / 4 : 10;
+    return snapPlace(
+      targets,
+      at,
+      near,
+      [first, this.#places.at(-1)].filter((one) => one !== undefined),
+      grain,
+    );
+  }
+}
