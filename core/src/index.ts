@@ -30,6 +30,7 @@ export * from './commands/stretch-room';
 export * from './commands/trim-to-gap';
 export * from './document/canonical';
 export * from './document/design';
+export * from './document/fixture-names';
 export * from './document/fixture-types';
 export * from './document/history';
 export * from './document/limits';

@@ -15,6 +15,7 @@ import { markGroups, svgMarks } from '../exports/svg';
 import { overlapDepth } from '../geometry/convex';
 import type { Point } from '../geometry/point';
 import { moveFace } from '../commands/move-face';
+import { putService } from '../commands/put-service';
 import { setRoom } from '../commands/set-room';
 import { applyPatch } from '../document/patch';
 import { shelfOf } from '../ranges/shelf';
@@ -223,6 +224,38 @@ describe('sheets', () => {
     const texts = (marks: Primitive[]) => marks.flatMap((mark) => (mark.type === 'text' ? [mark.text] : []));
     expect(texts(sheets[1]!.marks)).toContain('60');
     expect(texts(sheets[1]!.marks)).toContain('Sheet 2 of 2');
+  });
+
+  it('tell the symbols of the services there are, above the title block and clear of the schedule', () => {
+    const builder = rectangle(4000, 3000);
+    for (let index = 0; index < 40; index++)
+      builder.place('F300', { on: 'floor', x: 500 + index, y: -1200, turn: 0 });
+    const before = must(drawSheets(builder.design, options('A3', '20')));
+    for (const type of ['socket', 'drain', 'gas', 'hot'] as const)
+      builder.run(putService, {
+        kind: 'service',
+        id: `service-${type}`,
+        type,
+        up: 300,
+        placement: { on: 'face', face: 'face-b', from: 'left', distance: 900, off: 0 },
+      });
+    const sheets = must(drawSheets(builder.design, options('A3', '20')));
+    expect([before.length, sheets.length]).toEqual([1, 2]);
+    const named = (words: string) =>
+      sheets[0]!.marks.find((mark): mark is TextMark => mark.type === 'text' && mark.text === words)!;
+    for (const words of ['Services', 'Socket', 'Drain', 'Gas', 'Hot water']) {
+      expect(named(words).at.y).toBeGreaterThan(10 + 44);
+      expect(named(words).at.y).toBeLessThan(10 + 44 + 22);
+    }
+    const texts = sheets.map(({ marks }) =>
+      marks.flatMap((mark) => (mark.type === 'text' ? [mark.text] : [])),
+    );
+    expect(texts[0]).not.toContain('Cold water');
+    expect(texts[1]).not.toContain('Services');
+    const rows = sheets[0]!.marks.filter(
+      (mark): mark is TextMark => mark.type === 'text' && mark.layer === 'sheet' && mark.text === 'F300',
+    );
+    expect(Math.min(...rows.map(({ at }) => at.y))).toBeGreaterThan(named('Services').at.y + 6);
   });
 
   it('become a sound PDF, true to scale, with fonts embedded and the words in it', async () => {

@@ -3,8 +3,10 @@ import type { Point } from '../geometry/point';
 import { ok, refuse, type Result } from '../result';
 import { isInchUnit } from '../units/units';
 import { drawingBounds, drawPlan } from './plan';
-import { line, outline, TEXT, WEIGHT, type Primitive, type TextMark } from './primitives';
+import { line, outline, TEXT, WEIGHT, type Primitive } from './primitives';
 import { itemSchedule, type ScheduleRow } from './schedule';
+import { legendHeight, serviceLegend } from './service-legend';
+import { onPaper, point, text } from './sheet-marks';
 import { sheetScales, type Page, type SheetScale } from './sheet-format';
 import { layoutText, textWidth } from './text-layout';
 
@@ -63,15 +65,20 @@ export function drawSheets(design: Design, options: SheetOptions): Result<Sheet[
   const origin = { x: centre.x - need.middle.x / scale.ratio, y: centre.y - need.middle.y / scale.ratio };
   const plan = drawPlan(design, scale.ratio).map((mark) => onPaper(mark, origin, scale.ratio));
   const rows = itemSchedule(design);
-  const perPage = Math.floor((page.height - 2 * MARGIN - TITLE_HEIGHT - 12) / ROW_HEIGHT) - 1;
-  const pagesOfRows = chunks(rows, perPage);
+  const perPage = (taken: number) =>
+    Math.floor((page.height - 2 * MARGIN - TITLE_HEIGHT - 12 - taken) / ROW_HEIGHT) - 1;
+  const pagesOfRows = chunks(rows, perPage(legendHeight(design)), perPage(0));
   return ok(
     pagesOfRows.map((own, index) => ({
       page,
       title: index === 0 ? 'Plan' : 'Item schedule, continued',
       marks: [
         ...(index === 0
-          ? [...plan, ...scaleBar(design, scale, field.left + PAD + 4, field.bottom + PAD + 3)]
+          ? [
+              ...plan,
+              ...scaleBar(design, scale, field.left + PAD + 4, field.bottom + PAD + 3),
+              ...serviceLegend(design, field.right, MARGIN + TITLE_HEIGHT, COLUMN),
+            ]
           : []),
         outline(
           'sheet',
@@ -100,19 +107,6 @@ function needAt(design: Design, ratio: number) {
     height: (top - bottom) / ratio,
     middle: { x: (left + right) / 2, y: (bottom + top) / 2 },
   };
-}
-
-/** A mark of the room's drawing moved onto paper: exact similarity, weights and texts are paper sizes already. */
-function onPaper(mark: Primitive, origin: Point, ratio: number): Primitive {
-  const move = ({ x, y }: Point): Point => ({ x: origin.x + x / ratio, y: origin.y + y / ratio });
-  switch (mark.type) {
-    case 'path':
-      return { ...mark, rings: mark.rings.map((ring) => ring.map(move)) };
-    case 'arc':
-      return { ...mark, centre: move(mark.centre), radius: mark.radius / ratio };
-    case 'text':
-      return { ...mark, at: move(mark.at) };
-  }
 }
 
 function schedule(rows: readonly ScheduleRow[], left: number, top: number): Primitive[] {
@@ -200,27 +194,6 @@ function scaleBar(design: Design, scale: SheetScale, left: number, bottom: numbe
   return marks;
 }
 
-function text(
-  words: string,
-  x: number,
-  y: number,
-  size: number,
-  bold = false,
-  anchor: TextMark['anchor'] = 'start',
-): TextMark {
-  return {
-    type: 'text',
-    layer: 'sheet',
-    at: { x, y },
-    text: words,
-    size,
-    anchor,
-    turn: 0,
-    ink: 'drawing',
-    bold,
-  };
-}
-
 /** The words, shortened with an ellipsis when they are wider than the space, paper mm. */
 function fitted(words: string, size: number, width: number): string {
   if (textWidth(words, size, true) <= width) return words;
@@ -229,16 +202,13 @@ function fitted(words: string, size: number, width: number): string {
   return `${kept.trimEnd()}…`;
 }
 
-function point(x: number, y: number): Point {
-  return { x, y };
-}
-
 function rectangle(left: number, bottom: number, right: number, top: number): Point[] {
   return [point(left, bottom), point(right, bottom), point(right, top), point(left, top)];
 }
 
-function chunks<T>(list: readonly T[], size: number): T[][] {
-  const parts: T[][] = [];
-  for (let at = 0; at < list.length; at += size) parts.push(list.slice(at, at + size));
-  return parts.length > 0 ? parts : [[]];
+/** A list in parts: the first so long, the others as long as that may be. */
+function chunks<T>(list: readonly T[], first: number, others: number): T[][] {
+  const parts: T[][] = [list.slice(0, first)];
+  for (let at = first; at < list.length; at += others) parts.push(list.slice(at, at + others));
+  return parts;
 }

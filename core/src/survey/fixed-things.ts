@@ -2,6 +2,7 @@ import { perDesign, recordsOf, type Design } from '../document/design';
 import type { FixedType, ServiceType } from '../document/fixture-types';
 import type { FixedRecord } from '../document/records';
 import { add, direction, place, scale, type Point } from '../geometry/point';
+import { fixedNames, serviceNames } from '../document/fixture-names';
 import { convexPieces } from '../geometry/convex-pieces';
 import { outlineOf } from './fixed-outline';
 import { footprintOf, type Footprint } from './footprint';
@@ -57,5 +58,5 @@ function around(centre: Point, radius: number): Point[] {
 
 /** What a fixed thing or a service is called in a sentence. */
 export function fixedName(type: FixedType | ServiceType): string {
-  return type.replace('-', ' ');
+  return { ...fixedNames, ...serviceNames }[type].toLowerCase();
 }

@@ -1,9 +1,8 @@
 <script lang="ts">
-  import { putFixed, removeThings, type FixedRecord } from 'goodreach';
+  import { fixedNames, type FixedRecord, putFixed, removeThings } from 'goodreach';
   import { useWorkspace } from '$session/context';
   import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
-  import { fixedNames } from '$ui/thing-names';
   import FindingsAbout from './FindingsAbout.svelte';
   import FixedOutline from './FixedOutline.svelte';
   import PlacementFields from './PlacementFields.svelte';

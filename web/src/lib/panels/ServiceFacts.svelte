@@ -1,9 +1,15 @@
 <script lang="ts">
-  import { putService, removeThings, serviceTypes, type ServiceRecord, type ServiceType } from 'goodreach';
+  import {
+    putService,
+    removeThings,
+    serviceNames,
+    type ServiceRecord,
+    type ServiceType,
+    serviceTypes,
+  } from 'goodreach';
   import { useWorkspace } from '$session/context';
   import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
-  import { serviceNames } from '$ui/thing-names';
   import PlacementFields from './PlacementFields.svelte';
 
   let { service }: { service: ServiceRecord } = $props();

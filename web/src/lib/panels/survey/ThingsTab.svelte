@@ -1,26 +1,27 @@
 <script lang="ts">
   import {
     dot,
+    fixedNames,
     fixedThings,
+    type FixedType,
     fixedTypes,
     placedDividers,
+    type PlacedFace,
     placedServices,
     putDivider,
     putFixed,
     putService,
     roomOf,
     roomShape,
+    serviceNames,
+    type ServiceType,
     serviceTypes,
     usualFixed,
     usualServiceHeight,
-    type FixedType,
-    type PlacedFace,
-    type ServiceType,
   } from 'goodreach';
   import { nanoid } from 'nanoid';
   import { useWorkspace } from '$session/context';
   import ChoiceList from '$ui/ChoiceList.svelte';
-  import { fixedNames, serviceNames } from '$ui/thing-names';
   import ServiceSymbol from './ServiceSymbol.svelte';
   import UnderlayEntry from './UnderlayEntry.svelte';
 

@@ -1,8 +1,8 @@
-import type { FixedType, ServiceType } from 'goodreach';
+import type { FixedType, ServiceType } from './fixture-types';
 
-/** What fixed things and services are called on screen. */
+/** What fixed things and services are called, on screen and on drawings. */
 export const fixedNames: Record<FixedType, string> = {
-  breast: 'Breast',
+  breast: 'Chimney breast',
   chase: 'Chase',
   column: 'Column',
   'half-wall': 'Half wall',
