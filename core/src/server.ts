@@ -1,5 +1,6 @@
 /** What only servers and the command line use: validation of files and bodies, exports, demo rooms. */
 export * from './demo/demo-jobs';
+export { OpeningShape } from './document/records';
 export * from './document/validate-design';
 export * from './exports/design-json';
 export * from './exports/sheet-pdf';

@@ -168,3 +168,30 @@ test('faces and openings are drawn to the lines of a drawing laid under the plan
   await page.mouse.up();
   await expect(page.getByLabel('Face B', { exact: true })).toHaveValue('2963');
 });
+
+test('an opening is kept as a kind, and added in another room of the studio', async ({ page, studio }) => {
+  await studio.newRoom('Millimetres', ['4200', '3000']);
+  await studio.tab('Openings');
+  await page.getByRole('button', { name: 'Add door' }).click();
+  await page.getByLabel('Width').fill('762');
+  await page.keyboard.press('Enter');
+  await page.getByLabel('Keep it as a kind').fill('Larder door');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Larder door is kept for every room of the studio')).toBeVisible();
+  await studio.saved();
+  await page.goto(`${studio.address}/studio`);
+  await page.getByRole('link', { name: 'New room' }).first().click();
+  await page.getByLabel('Face A', { exact: true }).fill('3600');
+  await page.getByLabel('Face B', { exact: true }).fill('2400');
+  await page.getByRole('button', { name: 'Make the room' }).click();
+  await studio.ready();
+  await studio.tab('Openings');
+  await page.getByRole('button', { name: 'Add Larder door' }).click();
+  await expect(page.locator('.right h2')).toHaveText('D1 Door');
+  await expect(page.getByLabel('Width')).toHaveValue('762');
+  await page.getByRole('button', { name: 'Forget Larder door' }).click();
+  await expect(page.getByRole('button', { name: 'Add Larder door' })).toHaveCount(0);
+  await studio.saved();
+  const doors = Object.values((await studio.design()).records).filter(({ kind }) => kind === 'opening');
+  expect(doors).toMatchObject([{ type: 'door', width: 762 }]);
+});

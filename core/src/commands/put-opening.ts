@@ -3,7 +3,7 @@ import { recordOf } from '../document/design';
 import { LEAST_OPENING, LEAST_OPEN_ANGLE, MOST_FACE, MOST_HEIGHT, MOST_WALL } from '../document/limits';
 import { patchOf } from '../document/patch';
 import type { OpeningType } from '../document/opening-types';
-import type { OpeningRecord } from '../document/records';
+import type { OpeningRecord, OpeningShape } from '../document/records';
 import { ok, refuse } from '../result';
 import { toDegrees } from '../units/angles';
 import { isInchUnit, MM_PER_INCH, quantise, type LengthUnit } from '../units/units';
@@ -74,6 +74,12 @@ const inches = (width: number, height: number, sill: number): Sizes => ({
   height: height * MM_PER_INCH,
   sill: sill * MM_PER_INCH,
 });
+
+/** What an opening is, without its place. */
+export function shapeOfOpening(opening: OpeningRecord): OpeningShape {
+  const { type, action, width, height, sill, hinge, swing, leaf, angle, casing, depth } = opening;
+  return { type, action, width, height, sill, hinge, swing, leaf, angle, casing, depth };
+}
 
 /** The usual sizes of a new opening, mm. */
 const usualSizes: Record<OpeningType, { inch: Sizes; metric: Sizes }> = {

@@ -163,18 +163,10 @@ export class MeasurementRecord {
   @OneOf(['measured', 'excluded']) standing!: 'measured' | 'excluded';
 }
 
-/** A door, window, cased opening, hatch or niche, placed by the distance of a jamb or its centre line from an end or the centre of its face. */
-export class OpeningRecord {
-  @Equals('opening') kind!: 'opening';
-  @RecordId() id!: string;
-  @RecordId() face!: string;
+/** What a door, window, cased opening, hatch or niche is, wherever it stands: a kind kept to be used again is one of these. */
+export class OpeningShape {
   @OneOf(openingTypes) type!: OpeningType;
   @OneOf(openingActions) action!: OpeningAction;
-  /** Where on the face, seen from inside the room, the distance is measured from; from the centre it counts to the right. */
-  @OneOf(measuredFrom) from!: MeasuredFrom;
-  /** What of the opening it is measured to: its left jamb, centre line or right jamb. */
-  @OneOf(measuredFrom) to!: MeasuredFrom;
-  @Millimetres(-MOST_FACE, MOST_FACE) distance!: number;
   @Millimetres(LEAST_OPENING, MOST_FACE) width!: number;
   @Millimetres(LEAST_OPENING, MOST_HEIGHT) height!: number;
   @Millimetres(0, MOST_HEIGHT) sill!: number;
@@ -187,6 +179,18 @@ export class OpeningRecord {
   @Millimetres(0, 300) casing!: number;
   /** Depth of a niche. */
   @Millimetres(10, MOST_WALL) depth!: number;
+}
+
+/** An opening, placed by the distance of a jamb or its centre line from an end or the centre of its face. */
+export class OpeningRecord extends OpeningShape {
+  @Equals('opening') kind!: 'opening';
+  @RecordId() id!: string;
+  @RecordId() face!: string;
+  /** Where on the face, seen from inside the room, the distance is measured from; from the centre it counts to the right. */
+  @OneOf(measuredFrom) from!: MeasuredFrom;
+  /** What of the opening it is measured to: its left jamb, centre line or right jamb. */
+  @OneOf(measuredFrom) to!: MeasuredFrom;
+  @Millimetres(-MOST_FACE, MOST_FACE) distance!: number;
 }
 
 /** Against a face: distance from one end of the face to the item's nearer end, and how far off the face it stands. */

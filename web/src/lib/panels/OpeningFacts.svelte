@@ -9,6 +9,7 @@
     distanceFor,
     removeThings,
     roomShape,
+    shapeOfOpening,
     spaceOpenings,
     usualOpening,
     windowActions,
@@ -26,7 +27,7 @@
   import FindingsAbout from './FindingsAbout.svelte';
 
   let { opening }: { opening: OpeningRecord } = $props();
-  const { session, screen } = useWorkspace();
+  const { session, screen, openingKinds } = useWorkspace();
   const openings = $derived(placedOpenings(session.document));
   const placed = $derived(openings.find(({ record }) => record.id === opening.id));
   const faces = $derived(roomShape(session.document).faces);
@@ -82,6 +83,19 @@
       }
     }
     session.message = 'No face has room for another like it.';
+  }
+
+  let kindName = $state('');
+  let kept = $state('');
+
+  /** Keeps what the opening is for other rooms and jobs of the studio. */
+  async function keep(event: SubmitEvent) {
+    event.preventDefault();
+    const name = kindName.trim();
+    if (name === '') return;
+    const wrong = await openingKinds.keep(name, shapeOfOpening(opening));
+    kept = wrong || `${name} is kept for every room of the studio: add it under Openings.`;
+    if (!wrong) kindName = '';
   }
 
   function remove() {
@@ -247,9 +261,35 @@
   <Button onclick={another}>Another like it</Button>
   <Button onclick={remove}>Remove</Button>
 </div>
+<form class="keep" onsubmit={keep}>
+  <label for="{opening.id}-kind">Keep it as a kind</label>
+  <input
+    id="{opening.id}-kind"
+    bind:value={kindName}
+    maxlength="60"
+    placeholder="Name, then Enter"
+    autocomplete="off"
+  />
+</form>
+{#if kept}<p class="about" role="status">{kept}</p>{/if}
 <FindingsAbout id={opening.id} />
 
 <style>
+  .keep {
+    display: grid;
+    gap: 0.25rem;
+    margin-top: 0.3rem;
+  }
+  .keep label {
+    color: var(--soft);
+  }
+  .keep input {
+    min-height: 30px;
+    padding: 0.15rem 0.45rem;
+    border: 1px solid var(--rule);
+    border-radius: 3px;
+    background: var(--sheet);
+  }
   .buttons {
     display: flex;
     flex-wrap: wrap;

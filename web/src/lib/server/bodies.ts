@@ -20,6 +20,7 @@ import {
   type ValidationError,
 } from 'class-validator';
 import { lengthUnits, type EditAction, type LengthUnit } from 'goodreach';
+import { OpeningShape } from 'goodreach/server';
 
 /** The body of a sign-in. */
 export class SignInBody {
@@ -33,6 +34,15 @@ export class NewJobBody {
   @MaxLength(80, { message: 'Keep the name under 80 characters.' })
   name!: string;
   @IsIn([...lengthUnits], { message: `Choose a unit: ${lengthUnits.join(', ')}.` }) unit!: LengthUnit;
+}
+
+/** A kind of opening to keep: its name, and what it is. */
+export class OpeningKindBody {
+  @IsString()
+  @IsNotEmpty({ message: 'Give the kind a name.' })
+  @MaxLength(60, { message: 'Keep the name under 60 characters.' })
+  name!: string;
+  @IsObject() @ValidateNested() @Type(() => OpeningShape) shape!: OpeningShape;
 }
 
 /** A changed record: its content is checked by the record classes. */

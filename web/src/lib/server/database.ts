@@ -3,12 +3,14 @@ import { Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 import * as rooms from './migrations/0001-rooms';
 import * as files from './migrations/0002-files';
+import * as openingKinds from './migrations/0003-opening-kinds';
 import { defineModels } from './models';
 
 /** Every migration, in order. */
 const migrations = [
   { name: '0001-rooms', ...rooms },
   { name: '0002-files', ...files },
+  { name: '0003-opening-kinds', ...openingKinds },
 ];
 
 const held = globalThis as { goodReachDatabase?: Promise<Sequelize> };

@@ -1,4 +1,4 @@
-import type { Design, EditAction, LengthUnit, Patch } from 'goodreach';
+import type { Design, EditAction, LengthUnit, OpeningShape, Patch } from 'goodreach';
 import {
   DataTypes,
   Model,
@@ -72,6 +72,14 @@ export class StoredFile extends Model<InferAttributes<StoredFile>, InferCreation
   declare createdAt: CreationOptional<Date>;
 }
 
+/** A kind of opening the studio keeps to use again, under a name of its own. */
+export class OpeningKind extends Model<InferAttributes<OpeningKind>, InferCreationAttributes<OpeningKind>> {
+  declare id: CreationOptional<string>;
+  declare studioId: string;
+  declare name: string;
+  declare shape: OpeningShape;
+}
+
 const uuid = () => ({ type: DataTypes.UUID, primaryKey: true, defaultValue: DataTypes.UUIDV4 });
 
 /** Ties the models to a database. */
@@ -126,6 +134,10 @@ export function defineModels(sequelize: Sequelize): void {
       createdAt: { type: DataTypes.DATE, defaultValue: DataTypes.NOW },
     },
     { ...common, tableName: 'files' },
+  );
+  OpeningKind.init(
+    { id: uuid(), studioId: DataTypes.UUID, name: DataTypes.TEXT, shape: DataTypes.JSONB },
+    { ...common, tableName: 'opening_kinds' },
   );
   Edit.init(
     {

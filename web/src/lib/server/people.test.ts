@@ -65,7 +65,7 @@ describe('migrations', () => {
   it('can be run by several processes at once, and again', async () => {
     const opened = await Promise.all([1, 2, 3].map(() => openDatabase(process.env['DATABASE_URL']!)));
     const [rows] = await opened[0]!.query('select name from migrations');
-    expect(rows).toEqual([{ name: '0001-rooms' }, { name: '0002-files' }]);
+    expect(rows).toEqual([{ name: '0001-rooms' }, { name: '0002-files' }, { name: '0003-opening-kinds' }]);
     await Promise.all(opened.slice(0, 2).map((sequelize) => sequelize.close()));
   });
 });

@@ -1,6 +1,7 @@
 import { createContext } from 'svelte';
 import type { DesignSession } from './design-session.svelte';
 import type { PlacePick } from '../tools/place-pick.svelte';
+import type { OpeningKinds } from './opening-kinds.svelte';
 import type { SaveQueue } from './save-queue.svelte';
 import type { ScreenState } from './screen.svelte';
 
@@ -10,6 +11,7 @@ export interface Workspace {
   saving: SaveQueue;
   screen: ScreenState;
   pick: PlacePick;
+  openingKinds: OpeningKinds;
   roomId: string;
 }
 

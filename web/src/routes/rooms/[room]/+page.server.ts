@@ -1,6 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { requirePerson } from '$server/answers';
 import { Job } from '$server/models';
+import { listOpeningKinds } from '$server/opening-kinds';
 import { findRoom, lastEdits } from '$server/rooms';
 import type { PageServerLoad } from './$types';
 
@@ -10,6 +11,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
   if (!room) error(404, { message: 'This room is not in your studio.' });
   const job = await Job.findByPk(room.jobId);
   const edits = await lastEdits(room);
+  const openingKinds = await listOpeningKinds(person);
   const names = { jobName: job?.name ?? '', studioName: person.studioName };
-  return { roomId: room.id, ...names, revision: room.revision, document: room.document, edits };
+  return { roomId: room.id, ...names, revision: room.revision, document: room.document, edits, openingKinds };
 };

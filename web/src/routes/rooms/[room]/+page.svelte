@@ -4,6 +4,7 @@
   import { onMount, untrack } from 'svelte';
   import { provideWorkspace } from '$session/context';
   import { DesignSession } from '$session/design-session.svelte';
+  import { OpeningKinds } from '$session/opening-kinds.svelte';
   import { SaveQueue } from '$session/save-queue.svelte';
   import { ScreenState, steps, type StepId } from '$session/screen.svelte';
   import { browserStore, type UnsavedStore } from '$session/unsaved-store';
@@ -56,7 +57,8 @@
     { studio: studioName, job: jobName },
     roomOf(document).unit,
   );
-  provideWorkspace({ session, saving, screen, pick, roomId });
+  const openingKinds = new OpeningKinds(untrack(() => data.openingKinds));
+  provideWorkspace({ session, saving, screen, pick, openingKinds, roomId });
   $effect(() => void lines.load());
 
   let shortcuts: ShortcutsDialog;
