@@ -115,6 +115,73 @@ describe('a room from a DXF drawing', () => {
     }
   });
 
+  it('has its arcs as bent faces, whichever way round it is drawn', () => {
+    // 4000 × 3000 with a half circle of radius 2000 on the far side, drawn as a bulge.
+    const one = pairs(
+      0,
+      'LWPOLYLINE',
+      8,
+      0,
+      90,
+      4,
+      70,
+      1,
+      10,
+      0,
+      20,
+      0,
+      10,
+      4000,
+      20,
+      0,
+      10,
+      4000,
+      20,
+      3000,
+      42,
+      1,
+      10,
+      0,
+      20,
+      3000,
+    );
+    const other = pairs(
+      0,
+      'LWPOLYLINE',
+      8,
+      0,
+      90,
+      4,
+      70,
+      1,
+      10,
+      0,
+      20,
+      0,
+      10,
+      0,
+      20,
+      3000,
+      42,
+      -1,
+      10,
+      4000,
+      20,
+      3000,
+      10,
+      4000,
+      20,
+      0,
+    );
+    for (const drawn of [one, other]) {
+      const faces = must(walkToFaces(must(dxfRoom(file(drawn, 4), 1)), 'share'));
+      const room = roomShape(must(makeRoom({ name: 'R', unit: 'mm', step: 1, ceilingHeight: 2400, faces })));
+      expect(room.faces.map(({ chord }) => Math.round(chord)).sort()).toEqual([3000, 3000, 4000, 4000]);
+      expect(room.faces.flatMap(({ arc }) => (arc ? [Math.round(arc.radius)] : []))).toEqual([2000]);
+      expect(room.area).toBeCloseTo(12e6 + (Math.PI * 2000 ** 2) / 2, 0);
+    }
+  });
+
   it('is refused where nothing closes', () => {
     expect(sentence(dxfRoom(file(polyline(false, ...l)), 1))).toContain(
       'no closed polyline to take as the room',

@@ -24,6 +24,8 @@ export interface NewFace {
   measured: boolean;
   corner: number;
   cornerMeasured: boolean;
+  /** How far it is bent out of the room, mm; into it where negative. */
+  bend?: number;
 }
 
 /** The standard sizes a job of these units starts with, mm. */
@@ -69,13 +71,14 @@ export function makeRoom({ name, unit, step, ceilingHeight, faces }: NewRoom): R
     ceilingHeight: quantise(ceilingHeight),
     ...roomStandards(unit),
   };
-  const records = faces.map(({ length, measured, corner, cornerMeasured }, index): FaceRecord => ({
+  const records = faces.map(({ length, measured, corner, cornerMeasured, bend }, index): FaceRecord => ({
     kind: 'face',
     id: `face-${faceLetter(index).toLowerCase()}`,
     length: quantise(length),
     lengthFrom: measured ? 'measured' : 'outline',
     corner,
     cornerFrom: cornerMeasured ? 'measured' : 'assumed',
+    ...(bend ? { bend: quantise(bend) } : {}),
   }));
   return checkDesign(
     designOf([room, { kind: 'loop', id: 'loop', faces: records.map(({ id }) => id) }, ...records]),

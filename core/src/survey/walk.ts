@@ -5,12 +5,15 @@ import { SAME_PLACE } from '../geometry/tolerance';
 import { ok, refuse, type Result } from '../result';
 import { wrapAngle } from '../units/angles';
 import type { NewFace } from './make-room';
+import { faceLine, facePath } from './placed-face';
 
 /** A face as it is walked: its length, mm, its direction, radians, and whether that was typed as a turn or only pointed. */
 export interface WalkedFace {
   length: number;
   heading: number;
   typed: boolean;
+  /** How far its middle stands off to the left of the way it is walked, mm, where it is bent. */
+  bend?: number;
 }
 
 /** What a pointed direction or length was drawn to. */
@@ -32,6 +35,18 @@ export function walkedPlaces(faces: readonly WalkedFace[]): Point[] {
   for (const { length, heading } of faces)
     places.push(add(places.at(-1)!, scale(direction(heading), length)));
   return places;
+}
+
+/** The way that was walked, bent faces as lines of chords. */
+export function walkedPath(faces: readonly WalkedFace[]): Point[] {
+  const places = walkedPlaces(faces);
+  return faces.reduce(
+    (path, { bend }, index) => [
+      ...path,
+      ...facePath(faceLine(places[index]!, places[index + 1]!, bend)).slice(1),
+    ],
+    places.slice(0, 1),
+  );
 }
 
 /**
@@ -125,6 +140,7 @@ export function walkToFaces(faces: readonly WalkedFace[], gap: 'close' | 'share'
         corner: Math.min(MOST_CORNER, Math.max(LEAST_CORNER, corner)),
         // The corner at the start closes the walk: it was never turned by hand.
         cornerMeasured: index > 0 && face.typed,
+        ...(face.bend ? { bend: face.bend } : {}),
       };
     }),
   );
@@ -137,6 +153,7 @@ function reversed<F extends WalkedFace>(faces: readonly F[]): F[] {
       ...face,
       heading: wrapAngle(face.heading + Math.PI),
       typed: faces[index + 1]?.typed ?? false,
+      ...(face.bend ? { bend: -face.bend } : {}),
     }))
     .reverse();
 }

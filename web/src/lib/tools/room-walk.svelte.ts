@@ -1,6 +1,7 @@
 import {
   aim,
   turned,
+  walkedPath,
   walkedPlaces,
   walkGap,
   walkToFaces,
@@ -21,6 +22,7 @@ export class RoomWalk {
   gapMode: 'close' | 'share' = $state('close');
 
   readonly places = $derived(walkedPlaces(this.faces));
+  readonly path = $derived(walkedPath(this.faces));
   readonly gap = $derived(walkGap(this.faces));
   /** Direction of the next face: typed, pointed, or a square turn to the right. */
   readonly heading = $derived(

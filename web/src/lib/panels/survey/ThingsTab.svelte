@@ -1,5 +1,6 @@
 <script lang="ts">
   import {
+    centroid,
     dot,
     fixedNames,
     fixedThings,
@@ -82,7 +83,7 @@
     const id = `service-${nanoid(8)}`;
     const { unit, ceilingHeight } = roomOf(session.committed);
     const on = face();
-    const [a, b] = [shape.outline[0]!, shape.outline[Math.floor(shape.outline.length / 2)]!];
+    const middle = centroid(shape.outline);
     const done = session.run(putService, {
       kind: 'service',
       id,
@@ -90,7 +91,7 @@
       up: usualServiceHeight(type, unit, ceilingHeight),
       placement:
         type === 'light'
-          ? { on: 'floor', x: (a.x + b.x) / 2, y: (a.y + b.y) / 2, turn: 0 }
+          ? { on: 'floor', ...middle, turn: 0 }
           : { on: 'face', face: on.id, from: 'left', distance: Math.round(on.length / 2), off: 0 },
     });
     if (done) screen.select(id);

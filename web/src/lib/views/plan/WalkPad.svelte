@@ -15,7 +15,7 @@
 
   /** Millimetres a pixel, and where the start lies: 10 mm (half an inch) until the walk needs more room. */
   const camera = $derived.by(() => {
-    const [xs, ys] = [walk.places.map(({ x }) => x), walk.places.map(({ y }) => -y)];
+    const [xs, ys] = [walk.path.map(({ x }) => x), walk.path.map(({ y }) => -y)];
     const [left, right, top, bottom] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
     const usual = isInchUnit(style.unit) ? 12.7 : 10;
     const scale = Math.max(usual, (right - left) / (width * 0.55), (bottom - top) / (height * 0.55));
@@ -75,7 +75,7 @@
   <svg {width} {height}>
     {#if walk.faces.length > 0}
       <polyline
-        points={walk.places
+        points={walk.path
           .map(toPixel)
           .map(({ x, y }) => `${x},${y}`)
           .join(' ')}
