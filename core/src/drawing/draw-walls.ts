@@ -12,7 +12,7 @@ import { rememberedMarks } from './remembered-marks';
 
 /** Half walls lower than this are seen from above rather than cut by the plan, mm. */
 const CUT_HEIGHT = 1_200;
-/** How far behind its wall the note of a bent face stands, paper mm. */
+/** How far behind its wall the note of a face stands, paper mm. */
 const BEHIND = 2.6;
 
 const remembered = rememberedMarks();
@@ -82,7 +82,7 @@ function clearPlace(design: Design, face: PlacedFace): number {
   return (best.from + best.to) / 2;
 }
 
-/** What is written on a face: its letter, and how it is bent. */
+/** What is written on a face: its letter, and a note. */
 function lettersOf(design: Design, face: PlacedFace, scaleBy: number): readonly Primitive[] {
   const along = clearPlace(design, face);
   const { start, end, thickness, letter, record } = face;
@@ -90,23 +90,29 @@ function lettersOf(design: Design, face: PlacedFace, scaleBy: number): readonly 
   const by = [start.x, start.y, end.x, end.y, along, thickness, letter, scaleBy, unit, step];
   return remembered(record, by, () => [
     letterOf(face, along, scaleBy),
-    ...bendNote(design, face, along, scaleBy),
+    ...noteOf(design, face, along, scaleBy),
   ]);
 }
 
-/** What a bent face is bent by, behind its wall: radius, and how far it stands off the line between its corners. */
-function bendNote(design: Design, face: PlacedFace, along: number, scaleBy: number): Primitive[] {
-  const { arc, record, thickness } = face;
-  if (!arc) return [];
+/** What can't be seen of a wall in plan, noted behind it: how its face is bent, the height and cap of a half wall, its own finish. */
+function noteOf(design: Design, face: PlacedFace, along: number, scaleBy: number): Primitive[] {
+  const { arc, record, thickness, wallHeight } = face;
   const style = styleOf(design);
   const shown = (mm: number) => formatLength(mm, style);
+  const parts = [
+    ...(arc ? [`R ${shown(arc.radius)}`, `depth ${shown(Math.abs(record.bend!))}`] : []),
+    ...(wallHeight === null ? [] : [`half wall ${shown(wallHeight)} high`]),
+    ...(wallHeight !== null && record.cap ? [`cap ${shown(record.cap)}`] : []),
+    ...(record.finish ? [record.finish] : []),
+  ];
+  if (parts.length === 0) return [];
   const { u } = frameAt(face, along);
   return [
     {
       type: 'text',
       layer: 'dimensions',
       at: facePoint(face, along, -thickness - BEHIND * scaleBy),
-      text: `R ${shown(arc.radius)}, depth ${shown(Math.abs(record.bend!))}`,
+      text: parts.join(', '),
       size: TEXT.normal,
       anchor: 'middle',
       turn: readingTurn(Math.atan2(u.y, u.x)),

@@ -14,6 +14,7 @@ import { writeSheetPdf } from '../exports/sheet-pdf';
 import { markGroups, svgMarks } from '../exports/svg';
 import { overlapDepth } from '../geometry/convex';
 import type { Point } from '../geometry/point';
+import { editFaces } from '../commands/edit-faces';
 import { moveFace } from '../commands/move-face';
 import { putService } from '../commands/put-service';
 import { setRoom } from '../commands/set-room';
@@ -154,6 +155,18 @@ describe('the plan', () => {
       expect(reading).toBeGreaterThan(-80.1);
       expect(reading).toBeLessThanOrEqual(100.1);
     }
+  });
+
+  it('notes what can’t be seen of a wall from above', () => {
+    const builder = rectangle();
+    builder.run(editFaces, { faces: ['face-b'], change: { wallHeight: 1050, cap: 40, finish: 'Chalk' } });
+    const notes = () =>
+      drawPlan(builder.design, 20).filter(
+        (mark): mark is TextMark => mark.type === 'text' && mark.source === 'face-b',
+      );
+    expect(notes().map(({ text }) => text)).toContain('half wall 1050 high, cap 40, Chalk');
+    builder.run(editFaces, { faces: ['face-b'], change: { wallHeight: null, cap: null, finish: null } });
+    expect(notes().map(({ text }) => text)).toEqual(['B', '3000']);
   });
 
   it('escapes what people typed', () => {
