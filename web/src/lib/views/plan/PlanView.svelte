@@ -136,6 +136,12 @@
     });
   });
 
+  /** How far a dragged face stands from where it was. */
+  function movedText(by: number): string {
+    const away = formatLength(Math.abs(by), session.style);
+    return `${by < 0 ? 'in' : 'out'} ${away}${faceDrag.onLine ? ', on the line' : ''}`;
+  }
+
   /** Whether a chain or wall runs off the view. */
   function outgrown(): boolean {
     const { left, right, bottom, top } = drawingBounds(drawPlan(session.committed, scale), scale);
@@ -290,10 +296,7 @@
     {#if !session.previewing}<GapChips {camera} />{/if}
     {#if faceDrag.by !== null && screen.pointer}
       {@const at = toScreen(camera, screen.pointer)}
-      <output class="moved" style="left: {at.x + 18}px; top: {at.y - 30}px"
-        >{faceDrag.by < 0 ? 'in' : 'out'}
-        {formatLength(Math.abs(faceDrag.by), session.style)}{faceDrag.onLine ? ', on the line' : ''}</output
-      >
+      <output class="moved" style="left: {at.x + 18}px; top: {at.y - 30}px">{movedText(faceDrag.by)}</output>
     {/if}
   {/if}
 </div>
