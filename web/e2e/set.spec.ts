@@ -127,3 +127,24 @@ test('reach checks follow every edit, and a finding points at its place', async 
   await expect(findings.filter({ hasText: 'F600 goes 20 mm into face D.' })).toHaveCount(1);
   await expect(page.locator('.counts span').nth(2)).toHaveText('3');
 });
+
+test('a wall cabinet is taken from its kind and hangs over a base cabinet', async ({ page, studio }) => {
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await studio.step('Set');
+  await studio.dragFromShelf('F600', 0.5, 0.3);
+  await page.getByRole('button', { name: 'Wall', exact: true }).click();
+  await studio.dragFromShelf('U600/720', 0.5, 0.3);
+  await expect(page.locator('.right h2')).toContainText('U600/720');
+  await expect(page.getByLabel('Above floor')).toHaveValue('1400');
+  await expect(page.getByText(/^Price in the range: \d+$/)).toBeVisible();
+  await studio.saved();
+  const [base, wall] = (await studio.items()).sort((a, b) => Number(a['up']) - Number(b['up']));
+  expect(wall!['placement']).toMatchObject({ on: 'face', face: 'face-a' });
+  expect(Math.abs(distanceOf(wall!) - distanceOf(base!))).toBeLessThan(25);
+  await expect(page.getByText('go into each other')).toHaveCount(0);
+});
+
+function distanceOf({ placement, width }: Record<string, unknown>): number {
+  const { from, distance } = placement as { from: string; distance: number };
+  return from === 'left' ? distance : 4000 - distance - Number(width);
+}

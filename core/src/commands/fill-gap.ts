@@ -33,7 +33,7 @@ export const fillGap: Command<GapPlace & { id: string }> = {
     const stock = shelfOf(neighbour.range).filter(({ type }) => type === 'filler');
     const shelf = stock.find((item) => item.width >= width - 1e-6) ?? stock.at(-1);
     if (!shelf) return refuse('code-unknown', { range: neighbour.range, code: 'filler' });
-    const made = { ...shelf, width, depth: neighbour.depth, height: neighbour.height };
+    const made = { ...shelf, width, depth: neighbour.depth, height: neighbour.height, up: neighbour.up };
     return guarded(
       design,
       patchOf(design, [itemOf(id, made, facePlacement(gap.value.face, gap.value.from, width))]),

@@ -18,8 +18,8 @@ export const setItem: Command<{ id: string; range: string; code: string; placeme
 /** The record of a shelf item set at a place. */
 export function itemOf(
   id: string,
-  { range, code, type, width, depth, height }: ShelfItem,
+  { range, code, type, width, depth, height, up }: ShelfItem,
   placement: Placement,
 ): ItemRecord {
-  return { kind: 'item', id, range, code, type, width, depth, height, up: 0, hand: 'left', placement };
+  return { kind: 'item', id, range, code, type, width, depth, height, up, hand: 'left', placement };
 }

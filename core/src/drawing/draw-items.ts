@@ -12,9 +12,14 @@ const FRONT = 20;
 /** Radius of a number's circle, paper mm. */
 export const BALLOON = 2.6;
 
-/** Every item in plan. */
+/** Every item in plan: what hangs above the cut dashed over what stands below it. */
 export function drawItems(design: Design): Primitive[] {
-  return itemBoxes(design).flatMap(drawItem);
+  const boxes = itemBoxes(design);
+  return [...boxes.filter((box) => !isHung(box)), ...boxes.filter(isHung)].flatMap(drawItem);
+}
+
+function isHung({ kind }: Pick<ItemBox, 'kind'>): boolean {
+  return kind.symbol === 'wall' || kind.symbol === 'hood';
 }
 
 /** The outlines of the countertops. */
@@ -64,6 +69,7 @@ function drawItem(box: ItemBox): readonly Primitive[] {
 }
 
 function drawShape(shape: Shape): Primitive[] {
+  if (isHung(shape)) return hung(shape);
   return [outline('items', shape.footprint, WEIGHT.object, 'drawing', 'item'), ...symbol(shape)];
 }
 
@@ -101,10 +107,30 @@ function symbol(box: Shape): Primitive[] {
       ];
     case 'refrigerator':
       return [
-        line('items', [on(box, 0, 0), on(box, width, depth)], WEIGHT.thin, 'drawing'),
-        line('items', [on(box, width, 0), on(box, 0, depth)], WEIGHT.thin, 'drawing'),
+        ...cross(box),
         line('items', [on(box, 0, depth - 60), on(box, width, depth - 60)], WEIGHT.thin, 'drawing'),
       ];
+    case 'tall':
+      return [...cross(box), front(2, width - 2)];
+    case 'hob':
+      return [front(2, width - 2), ...burners(box)];
+    case 'oven':
+      return [
+        front(2, width - 2),
+        line('items', [on(box, 60, depth - 70), on(box, width - 60, depth - 70)], WEIGHT.object, 'drawing'),
+      ];
+    case 'open':
+      return [
+        line('items', [on(box, 0, depth * 0.5), on(box, width, depth * 0.5)], WEIGHT.thin, 'drawing', DASH),
+      ];
+    case 'blind':
+      return [
+        front(width * 0.45, width - 2),
+        line('items', [on(box, width * 0.45, 0), on(box, width * 0.45, depth)], WEIGHT.thin, 'drawing', DASH),
+      ];
+    case 'wall':
+    case 'hood':
+      return [];
     case 'filler':
       return [
         outline('items', rectangle(box, 0, width, depth - FRONT, depth), WEIGHT.object, 'drawing', 'faint'),
@@ -112,6 +138,22 @@ function symbol(box: Shape): Primitive[] {
     case 'panel':
       return [];
   }
+}
+
+/** What is as high as the room is worked in: crossed from corner to corner. */
+function cross(box: Shape): Primitive[] {
+  const { width, depth } = box;
+  return [
+    line('items', [on(box, 0, 0), on(box, width, depth)], WEIGHT.thin, 'drawing'),
+    line('items', [on(box, width, 0), on(box, 0, depth)], WEIGHT.thin, 'drawing'),
+  ];
+}
+
+/** What hangs above the cut: a dashed outline, a hood with its duct. */
+function hung(box: Shape): Primitive[] {
+  const edge = { ...outline('items', box.footprint, WEIGHT.top, 'drawing'), dash: DASH };
+  if (box.kind.symbol !== 'hood') return [edge];
+  return [edge, { ...circle(on(box, box.width / 2, box.depth * 0.35), 75, WEIGHT.thin), dash: DASH }];
 }
 
 /** A bowl set back from the front, with its drain and tap. */
@@ -188,14 +230,19 @@ export function numberPlaces(design: Design, scaleBy: number): Map<string, Point
       ? depth + (BALLOON + 3) * scaleBy
       : box.kind.symbol === 'sink'
         ? bowlMiddle(depth)
-        : depth * 0.6;
-    let at = on(box, width / 2, out);
+        : depth * (isHung(box) ? 0.35 : 0.6);
+    const across = narrow ? [0.5] : ACROSS;
+    const free = across.find((share) => !isNearAny(on(box, width * share, out), taken, apart));
+    let at = on(box, width * (free ?? 0.5), out);
     while (narrow && isNearAny(at, taken, apart)) at = on(box, width / 2, (out += BALLOON * scaleBy));
     taken.push(at);
     places.set(box.id, at);
   }
   return places;
 }
+
+/** Where along an item its number may stand, as shares of its width: its middle unless another number is there. */
+const ACROSS = [0.5, 0.25, 0.75] as const;
 
 function isNearAny({ x, y }: Point, others: readonly Point[], apart: number): boolean {
   for (const other of others) if ((other.x - x) ** 2 + (other.y - y) ** 2 < apart ** 2) return true;

@@ -1,7 +1,7 @@
 import { ok, refuse, type Result } from '../result';
 import { fathom } from './data/fathom';
 import { saltbox } from './data/saltbox';
-import type { Range, ShelfItem } from './range';
+import type { Family, Range, ShelfItem } from './range';
 
 /** Every range, sorted by id. */
 export const ranges: readonly Range[] = [fathom, saltbox];
@@ -46,14 +46,23 @@ export function searchShelf(rangeId: string, text: string): readonly ShelfItem[]
 function itemsOf(range: Range): ShelfItem[] {
   const mm = range.unit === 'in' ? 25.4 : 1;
   return range.families.flatMap((family) =>
-    family.widths.map((width) => ({
-      range: range.id,
-      code: `${family.prefix}${width}${family.suffix}`,
-      type: family.type,
-      name: family.name,
-      width: width * mm,
-      depth: family.depth * mm,
-      height: family.height * mm,
-    })),
+    family.heights.flatMap((height) =>
+      family.widths.map((width) => ({
+        range: range.id,
+        code: codeOf(range, family, width, height),
+        type: family.type,
+        name: family.name,
+        width: width * mm,
+        depth: family.depth * mm,
+        height: height * mm,
+        up: family.hangs ? Math.max(family.hangs.bottom, family.hangs.top - height) * mm : 0,
+        price: Math.round(family.price.each + family.price.width * width + family.price.height * height),
+      })),
+    ),
   );
+}
+
+function codeOf({ unit }: Range, { prefix, suffix, heights }: Family, width: number, height: number): string {
+  const between = unit === 'mm' ? '/' : '';
+  return `${prefix}${width}${heights.length > 1 ? `${between}${height}` : ''}${suffix}`;
 }

@@ -1,5 +1,5 @@
 import type { Design } from '../document/design';
-import type { OpeningType } from '../document/opening-types';
+import type { OpeningRecord } from '../document/records';
 import { fixedThings } from '../survey/fixed-things';
 import { placedOpenings } from '../survey/openings';
 import { facePath, type PlacedFace } from '../survey/placed-face';
@@ -47,8 +47,7 @@ export function occupied(design: Design, face: PlacedFace, band: Band): Stretch[
     for (const stretch of merged(pieces)) add(stretch, 'fixed', thing.id);
   }
   for (const { record, face: host, left, right } of band.builtOnly ? [] : placedOpenings(design)) {
-    if (host.id === face.id && passable(record.type) && record.sill < band.high)
-      add([left, right], 'opening', record.id);
+    if (host.id === face.id && isInTheWay(record, band)) add([left, right], 'opening', record.id);
   }
   for (const other of roomShape(design).faces) {
     if (other.id === face.id) continue;
@@ -57,7 +56,12 @@ export function occupied(design: Design, face: PlacedFace, band: Band): Stretch[
   return stretches.sort((a, b) => a.from - b.from || a.to - b.to);
 }
 
-/** Whether a person goes through an opening of this type, so that nothing stands before it. */
-function passable(type: OpeningType): boolean {
-  return type === 'door' || type === 'cased';
+/** What hangs higher than this, or reaches higher than the other, covers a window it stands before, mm. */
+const HUNG = 300;
+const TALL = 1_500;
+
+/** Whether nothing of a band can stand before an opening: people go through it, or it is a window that would be covered. */
+function isInTheWay({ type, sill, height }: OpeningRecord, { low, high }: Band): boolean {
+  if (sill >= high || sill + height <= low) return false;
+  return type === 'door' || type === 'cased' || low > HUNG || high > TALL;
 }

@@ -14,6 +14,7 @@ import { boundsOf, contains } from '../geometry/polygon';
 import { fixedThings } from '../survey/fixed-things';
 import { itemKinds } from '../ranges/kinds';
 import { findItem, searchShelf, shelfOf } from '../ranges/shelf';
+import { checkReach } from '../reach/check-reach';
 import { must, type Result } from '../result';
 import { roomShape } from '../survey/room-shape';
 import { refusalText } from '../wording/refusal-text';
@@ -27,7 +28,15 @@ const boxOf = (builder: RoomBuilder, id: string) => itemBoxes(builder.design).fi
 
 describe('the shelf', () => {
   it('finds by code first, then by words', () => {
-    expect(searchShelf('saltbox', 'b18').map(({ code }) => code)).toEqual(['B18', 'B18-3']);
+    expect(searchShelf('saltbox', 'b18').map(({ code }) => code)).toEqual([
+      'B18',
+      'B18-D',
+      'B18-3',
+      'B18-W',
+      'B18-X',
+    ]);
+    expect(searchShelf('saltbox', 'u3036').map(({ code }) => code)).toEqual(['U3036', 'U3036-G', 'U3036-C']);
+    expect(searchShelf('fathom', 'glass 450/720').map(({ code }) => code)).toEqual(['U450/720-G']);
     expect(searchShelf('fathom', 'sink 800').map(({ code }) => code)).toEqual(['F800-S']);
     expect(searchShelf('fathom', 'zebra')).toEqual([]);
     expect(must(findItem('saltbox', ' b36-s ')).width).toBeCloseTo(914.4, 9);
@@ -37,14 +46,49 @@ describe('the shelf', () => {
   it('has codes that are each one item, of a known kind', () => {
     for (const range of ['fathom', 'saltbox']) {
       const items = shelfOf(range);
-      expect(items.length).toBeGreaterThanOrEqual(20);
+      expect(items.length).toBeGreaterThanOrEqual(150);
       expect(new Set(items.map(({ code }) => code)).size).toBe(items.length);
       for (const { type } of items) expect(itemKinds.map(({ id }) => id)).toContain(type);
     }
   });
+
+  it('has a price for each, and hangs what hangs at its standard height', () => {
+    for (const { price, width, up, height, type } of ['fathom', 'saltbox'].flatMap(shelfOf)) {
+      expect(Number.isInteger(price) && price > 0 && width > 0).toBe(true);
+      expect(up > 300).toBe(type.startsWith('wall') || type === 'hood');
+      expect(up + height).toBeLessThanOrEqual(2440);
+    }
+    const inches = (code: string) => must(findItem('saltbox', code)).up / 25.4;
+    expect(
+      ['B24', 'U3030', 'U3042', 'U3018-V', 'T2490-B'].map((code) => (code[0] === 'U' ? inches(code) : 0)),
+    ).toEqual([0, 54, 54, 66, 0]);
+    expect(must(findItem('fathom', 'U800/360-V')).up).toBe(1760);
+    expect(must(findItem('saltbox', 'B36')).price).toBe(110 + 6 * 36);
+    expect(must(findItem('fathom', 'T600/2150')).price).toBe(110 + 210 + 215);
+  });
 });
 
 describe('hugging', () => {
+  it('hangs a wall cabinet over a base cabinet at its standard height, and never before a window', () => {
+    const builder = rectangle();
+    builder.open('face-a', 'window', 1500, { width: 900 });
+    builder.set('F600', 'face-a', 400);
+    const wall = must(findItem('fathom', 'U600/720'));
+    const setting = { width: 600, depth: 350, low: wall.up, high: wall.up + 720 };
+    const over = hug(builder.design, setting, { x: 720, y: -180 }, 60);
+    expect(over.placement).toMatchObject({ face: 'face-a', distance: 420 });
+    builder.place('U600/720', { on: 'face', face: 'face-a', from: 'left', distance: 200, off: 0 });
+    expect(itemBoxes(builder.design)[1]).toMatchObject({ low: 1400, high: 2120 });
+    expect(checkReach(builder.design).findings.filter(({ rule }) => rule === 'item-collision')).toEqual([]);
+    const beside = hug(builder.design, setting, { x: 1600, y: -180 }, 60);
+    expect(beside).toMatchObject({
+      placement: { from: 'left', distance: 900 },
+      caught: { by: 'opening' },
+    });
+    const base = { width: 600, depth: 560, low: 0, high: 870 };
+    expect(hug(builder.design, base, { x: 1800, y: -280 }, 60).placement).toMatchObject({ distance: 1500 });
+  });
+
   it('turns the back to the face and stands against the neighbour', () => {
     const builder = rectangle();
     builder.set('F600', 'face-a', 0);

@@ -3,6 +3,7 @@ import type { ItemKind } from '../item-kind';
 export const baseDoors: ItemKind = {
   id: 'base-doors',
   name: 'Base cabinet',
+  group: 'Base',
   top: 'under',
   symbol: 'doors',
   trim: { least: 150, most: 1220 },

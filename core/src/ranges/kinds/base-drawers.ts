@@ -3,6 +3,7 @@ import type { ItemKind } from '../item-kind';
 export const baseDrawers: ItemKind = {
   id: 'base-drawers',
   name: 'Drawer base',
+  group: 'Base',
   top: 'under',
   symbol: 'drawers',
   trim: { least: 300, most: 1220 },

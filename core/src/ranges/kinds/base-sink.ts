@@ -3,6 +3,7 @@ import type { ItemKind } from '../item-kind';
 export const baseSink: ItemKind = {
   id: 'base-sink',
   name: 'Sink base',
+  group: 'Base',
   top: 'under',
   symbol: 'sink',
   trim: { least: 450, most: 1220 },

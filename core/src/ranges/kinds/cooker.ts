@@ -3,6 +3,7 @@ import type { ItemKind } from '../item-kind';
 export const cooker: ItemKind = {
   id: 'cooker',
   name: 'Range',
+  group: 'Appliances',
   top: 'breaks',
   symbol: 'cooker',
   trim: null,

@@ -3,6 +3,7 @@ import type { ItemKind } from '../item-kind';
 export const dishwasher: ItemKind = {
   id: 'dishwasher',
   name: 'Dishwasher',
+  group: 'Appliances',
   top: 'under',
   symbol: 'dishwasher',
   trim: null,

@@ -3,6 +3,7 @@ import type { ItemKind } from '../item-kind';
 export const endPanel: ItemKind = {
   id: 'end-panel',
   name: 'End panel',
+  group: 'Panels and fillers',
   top: 'under',
   symbol: 'panel',
   trim: null,

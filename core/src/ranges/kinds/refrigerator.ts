@@ -3,6 +3,7 @@ import type { ItemKind } from '../item-kind';
 export const refrigerator: ItemKind = {
   id: 'refrigerator',
   name: 'Refrigerator',
+  group: 'Appliances',
   top: 'breaks',
   symbol: 'refrigerator',
   trim: null,

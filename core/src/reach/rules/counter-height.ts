@@ -9,15 +9,19 @@ export const counterHeight: Rule = {
   level: 'guideline',
   source: { 'inch-residential': source, 'metric-residential': source },
   parameters: { 'inch-residential': { off: 6.35 }, 'metric-residential': { off: 6 } },
-  check({ tops, room }, { off }) {
-    return tops.map(({ items, outline, surface }) => ({
-      verdict: Math.abs(surface - room.counterHeight) > off! ? ('tight' as const) : ('clear' as const),
-      ids: items,
-      place: outline[0]!,
-      measured: surface,
-      required: room.counterHeight,
-      names: [],
-    }));
+  check({ tops, room, boxes }, { off }) {
+    // A vanity has a height of its own.
+    const vanities = new Set(boxes.filter(({ kind }) => kind.group === 'Vanity').map(({ id }) => id));
+    return tops
+      .filter(({ items }) => !items.every((id) => vanities.has(id)))
+      .map(({ items, outline, surface }) => ({
+        verdict: Math.abs(surface - room.counterHeight) > off! ? ('tight' as const) : ('clear' as const),
+        ids: items,
+        place: outline[0]!,
+        measured: surface,
+        required: room.counterHeight,
+        names: [],
+      }));
   },
   say: ({ measured, required, verdict }, show) =>
     verdict === 'clear'

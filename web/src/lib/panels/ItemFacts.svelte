@@ -1,6 +1,7 @@
 <script lang="ts">
   import {
     editItem,
+    findItem,
     isStandardWidth,
     itemBoxes,
     itemNumbers,
@@ -24,6 +25,9 @@
   const kind = $derived(kindOf(item.type));
   const number = $derived(itemNumbers(session.document).get(item.id));
   const special = $derived(!isStandardWidth(item.range, item.type, item.width));
+  /** What the range asks for it as it is; a special one is asked for. */
+  const shelfItem = $derived(findItem(item.range, item.code));
+  const price = $derived(shelfItem.ok && !special ? shelfItem.value.price : null);
   const box = $derived(itemBoxes(session.document).find(({ id }) => id === item.id));
   const ties = $derived(box ? tiesOf(session.document, box) : []);
   const sideNames: Record<TieSide, string> = {
@@ -97,6 +101,7 @@
   <p class="about">Nothing stands beside it.</p>
 {/each}
 
+{#if price !== null}<p class="about">Price in the range: {price}</p>{/if}
 <FindingsAbout id={item.id} />
 <div><Button onclick={remove}>Remove</Button></div>
 

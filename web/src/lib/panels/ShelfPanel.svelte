@@ -1,5 +1,7 @@
 <script lang="ts">
   import {
+    kindGroups,
+    kindOf,
     nextPlace,
     ranges,
     roomOf,
@@ -8,6 +10,7 @@
     setRoom,
     rangeName,
     formatLength,
+    type KindGroup,
     type ShelfItem,
   } from 'goodreach';
   import { nanoid } from 'nanoid';
@@ -24,7 +27,13 @@
   let at = $state(0);
   let note = $state('');
   const range = $derived(roomOf(session.document).range);
-  const found = $derived(searchShelf(range, text));
+  let group: KindGroup = $state('Base');
+  /** What is typed is looked for in the whole range, else one group is shown. */
+  const found = $derived(
+    text.trim() === ''
+      ? searchShelf(range, '').filter(({ type }) => kindOf(type).group === group)
+      : searchShelf(range, text),
+  );
   const groups = $derived.by(() => {
     const byName = new Map<string, { item: ShelfItem; index: number }[]>();
     found.forEach((item, index) =>
@@ -33,11 +42,18 @@
     return [...byName];
   });
 
+  /** Its width, and its height where the range has it in more than one. */
+  function sizeOf({ type, width, height }: ShelfItem): string {
+    const tall = kindOf(type).group === 'Wall' || kindOf(type).group === 'Tall';
+    const wide = formatLength(width, session.style);
+    return tall ? `${wide} × ${formatLength(height, session.style)}` : wide;
+  }
+
   /** Sets an item without a pointer: beside the chosen one, else in the first free place. */
   function setNext(item: ShelfItem) {
     const placement = nextPlace(
       session.committed,
-      { width: item.width, depth: item.depth, low: 0, high: item.height },
+      { width: item.width, depth: item.depth, low: item.up, high: item.up + item.height },
       screen.selected ?? undefined,
     );
     if (!placement) {
@@ -92,6 +108,13 @@
     }}
     onkeydown={searchKeys}
   />
+  {#if text.trim() === ''}
+    <div class="groups" role="group" aria-label="Kinds">
+      {#each kindGroups as one (one)}
+        <button aria-pressed={one === group} onclick={() => (group = one)}>{one}</button>
+      {/each}
+    </div>
+  {/if}
   {#if note}<p class="note" role="status">{note}</p>{/if}
   <div class="list">
     {#each groups as [name, entries] (name)}
@@ -114,7 +137,7 @@
             >
               <ItemPicture {item} />
               <span class="code">{item.code}</span>
-              <span class="size"><Length text={formatLength(item.width, session.style)} /></span>
+              <span class="size"><Length text={sizeOf(item)} /></span>
             </button>
           </li>
         {/each}
@@ -129,8 +152,8 @@
 
 <style>
   .shelf {
-    display: grid;
-    grid-template-rows: auto auto auto minmax(0, 1fr);
+    display: flex;
+    flex-direction: column;
     gap: 0.6rem;
     height: 100%;
     padding: 0.8rem 0 0;
@@ -160,11 +183,36 @@
   .search {
     border-color: var(--rule-strong);
   }
+  .groups {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.25rem;
+    margin: 0 0.8rem;
+  }
+  .groups button {
+    min-height: 28px;
+    padding: 0.1rem 0.6rem;
+    border: 1px solid var(--rule);
+    border-radius: 14px;
+    background: none;
+    cursor: pointer;
+    font-size: 13px;
+  }
+  .groups button:hover {
+    border-color: var(--clay);
+  }
+  .groups button[aria-pressed='true'] {
+    border-color: var(--clay);
+    background: var(--sheet);
+    font-weight: 500;
+  }
   .note {
     color: var(--soft);
     font-size: 12.5px;
   }
   .list {
+    flex: 1;
+    min-height: 0;
     padding: 0 0.8rem 1rem;
     overflow-y: auto;
   }

@@ -1,0 +1,12 @@
+import type { ItemKind } from '../item-kind';
+
+export const baseBlind: ItemKind = {
+  id: 'base-blind',
+  name: 'Blind corner base',
+  group: 'Base',
+  top: 'under',
+  symbol: 'blind',
+  trim: { least: 450, most: 1524 },
+  front: true,
+  flat: false,
+};

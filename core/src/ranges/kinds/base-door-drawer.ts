@@ -1,0 +1,12 @@
+import type { ItemKind } from '../item-kind';
+
+export const baseDoorDrawer: ItemKind = {
+  id: 'base-door-drawer',
+  name: 'Base, drawer over doors',
+  group: 'Base',
+  top: 'under',
+  symbol: 'doors',
+  trim: { least: 200, most: 1220 },
+  front: true,
+  flat: false,
+};

@@ -1,0 +1,12 @@
+import type { ItemKind } from '../item-kind';
+
+export const baseHob: ItemKind = {
+  id: 'base-hob',
+  name: 'Hob base',
+  group: 'Base',
+  top: 'under',
+  symbol: 'hob',
+  trim: { least: 450, most: 1220 },
+  front: true,
+  flat: false,
+};

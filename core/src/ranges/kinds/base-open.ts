@@ -1,0 +1,12 @@
+import type { ItemKind } from '../item-kind';
+
+export const baseOpen: ItemKind = {
+  id: 'base-open',
+  name: 'Open base',
+  group: 'Base',
+  top: 'under',
+  symbol: 'open',
+  trim: { least: 100, most: 1220 },
+  front: true,
+  flat: false,
+};

@@ -1,0 +1,12 @@
+import type { ItemKind } from '../item-kind';
+
+export const baseOven: ItemKind = {
+  id: 'base-oven',
+  name: 'Oven base',
+  group: 'Base',
+  top: 'under',
+  symbol: 'oven',
+  trim: null,
+  front: true,
+  flat: false,
+};

@@ -1,0 +1,12 @@
+import type { ItemKind } from '../item-kind';
+
+export const baseWaste: ItemKind = {
+  id: 'base-waste',
+  name: 'Waste pull-out',
+  group: 'Base',
+  top: 'under',
+  symbol: 'doors',
+  trim: { least: 250, most: 700 },
+  front: true,
+  flat: false,
+};

@@ -1,0 +1,12 @@
+import type { ItemKind } from '../item-kind';
+
+export const tallBroom: ItemKind = {
+  id: 'tall-broom',
+  name: 'Broom cupboard',
+  group: 'Tall',
+  top: 'breaks',
+  symbol: 'tall',
+  trim: { least: 300, most: 1220 },
+  front: true,
+  flat: false,
+};

@@ -1,0 +1,12 @@
+import type { ItemKind } from '../item-kind';
+
+export const vanityDoors: ItemKind = {
+  id: 'vanity-doors',
+  name: 'Vanity',
+  group: 'Vanity',
+  top: 'under',
+  symbol: 'doors',
+  trim: { least: 250, most: 1220 },
+  front: true,
+  flat: false,
+};

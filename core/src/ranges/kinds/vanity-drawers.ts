@@ -1,0 +1,12 @@
+import type { ItemKind } from '../item-kind';
+
+export const vanityDrawers: ItemKind = {
+  id: 'vanity-drawers',
+  name: 'Vanity drawers',
+  group: 'Vanity',
+  top: 'under',
+  symbol: 'drawers',
+  trim: { least: 300, most: 1220 },
+  front: true,
+  flat: false,
+};

@@ -1,0 +1,12 @@
+import type { ItemKind } from '../item-kind';
+
+export const vanitySink: ItemKind = {
+  id: 'vanity-sink',
+  name: 'Vanity, basin',
+  group: 'Vanity',
+  top: 'under',
+  symbol: 'sink',
+  trim: { least: 450, most: 1524 },
+  front: true,
+  flat: false,
+};

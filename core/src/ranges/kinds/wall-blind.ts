@@ -1,0 +1,12 @@
+import type { ItemKind } from '../item-kind';
+
+export const wallBlind: ItemKind = {
+  id: 'wall-blind',
+  name: 'Blind corner wall',
+  group: 'Wall',
+  top: 'none',
+  symbol: 'wall',
+  trim: { least: 450, most: 1220 },
+  front: false,
+  flat: false,
+};

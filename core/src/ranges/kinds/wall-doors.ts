@@ -1,0 +1,12 @@
+import type { ItemKind } from '../item-kind';
+
+export const wallDoors: ItemKind = {
+  id: 'wall-doors',
+  name: 'Wall cabinet',
+  group: 'Wall',
+  top: 'none',
+  symbol: 'wall',
+  trim: { least: 200, most: 1220 },
+  front: false,
+  flat: false,
+};

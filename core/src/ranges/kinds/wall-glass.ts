@@ -1,0 +1,12 @@
+import type { ItemKind } from '../item-kind';
+
+export const wallGlass: ItemKind = {
+  id: 'wall-glass',
+  name: 'Glass wall cabinet',
+  group: 'Wall',
+  top: 'none',
+  symbol: 'wall',
+  trim: { least: 250, most: 1220 },
+  front: false,
+  flat: false,
+};

@@ -1,0 +1,12 @@
+import type { ItemKind } from '../item-kind';
+
+export const wallLiftUp: ItemKind = {
+  id: 'wall-lift-up',
+  name: 'Lift-up wall cabinet',
+  group: 'Wall',
+  top: 'none',
+  symbol: 'wall',
+  trim: { least: 400, most: 1220 },
+  front: false,
+  flat: false,
+};

@@ -1,0 +1,12 @@
+import type { ItemKind } from '../item-kind';
+
+export const wallOpen: ItemKind = {
+  id: 'wall-open',
+  name: 'Open wall shelf',
+  group: 'Wall',
+  top: 'none',
+  symbol: 'wall',
+  trim: { least: 100, most: 1220 },
+  front: false,
+  flat: false,
+};

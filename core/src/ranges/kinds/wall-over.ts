@@ -1,0 +1,12 @@
+import type { ItemKind } from '../item-kind';
+
+export const wallOver: ItemKind = {
+  id: 'wall-over',
+  name: 'Wall cabinet over',
+  group: 'Wall',
+  top: 'none',
+  symbol: 'wall',
+  trim: { least: 400, most: 1220 },
+  front: false,
+  flat: false,
+};

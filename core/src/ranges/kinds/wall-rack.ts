@@ -1,0 +1,12 @@
+import type { ItemKind } from '../item-kind';
+
+export const wallRack: ItemKind = {
+  id: 'wall-rack',
+  name: 'Plate rack',
+  group: 'Wall',
+  top: 'none',
+  symbol: 'wall',
+  trim: { least: 400, most: 1000 },
+  front: false,
+  flat: false,
+};
