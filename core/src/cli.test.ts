@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { promisify } from 'node:util';
 import { beforeAll, describe, expect, it } from 'vitest';
+import { RoomBuilder } from './demo/build-room';
 import { galleyWithBay } from './demo/galley-with-bay';
 import { writeDesignJson } from './exports/design-json';
 
@@ -42,6 +43,29 @@ describe('goodreach', { timeout: 60_000 }, () => {
       chains.find((chain: { face: string; row: string }) => chain.face === 'K' && chain.row === 'overall')
         .overall.text,
     ).toBe('4115');
+  });
+
+  it('prints the items by number, and what collides', async () => {
+    const { items } = JSON.parse((await goodreach('items', file)).out);
+    expect(items.map(({ number }: { number: number }) => number)).toEqual([1, 2, 3, 4, 5, 6, 7, 8, 9, 10]);
+    expect(items[0]).toMatchObject({
+      code: 'F600-3',
+      face: 'A',
+      along: 120,
+      up: 0,
+      special: false,
+      price: 340,
+    });
+    expect(JSON.parse((await goodreach('collide', file)).out)).toEqual({ collisions: [], failed: [] });
+    const builder = new RoomBuilder(galleyWithBay());
+    builder.set('F600', 'face-a', 500);
+    const crowded = join(folder, 'crowded.json');
+    await writeFile(crowded, writeDesignJson(builder.design));
+    const { collisions } = JSON.parse((await goodreach('collide', crowded)).out);
+    expect(collisions.map(({ measured }: { measured: number }) => Math.round(measured)).sort()).toEqual([
+      220, 380,
+    ]);
+    expect(collisions[0].text).toMatch(/F600.* go (220|380) mm into each other\./);
   });
 
   it('writes the sheet as a PDF', async () => {

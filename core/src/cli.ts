@@ -1,7 +1,9 @@
 import { readFile, writeFile } from 'node:fs/promises';
 import { Command, CommanderError } from 'commander';
 import { checkCommand } from './cli/check';
+import { collideCommand } from './cli/collide';
 import { dimsCommand } from './cli/dims';
+import { itemsCommand } from './cli/items';
 import { roomCommand } from './cli/room';
 import { sheetCommand, type SheetFlags } from './cli/sheet';
 import { styleOf, type Design } from './document/design';
@@ -47,7 +49,9 @@ function reader(name: string, description: string, compute: (design: Design) => 
 }
 
 reader('check', 'every reach finding, the gravest first', checkCommand);
+reader('collide', 'what goes into what, how deep and where', collideCommand);
 reader('dims', 'the dimension chains of every face', dimsCommand);
+reader('items', 'every item with its sizes, place and price', itemsCommand);
 reader('room', 'corners, lengths, areas, misclosure and residuals', roomCommand);
 reader('validate', 'whether the file is a sound design', (design) => ({
   ok: true,
