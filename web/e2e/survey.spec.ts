@@ -71,6 +71,9 @@ test('the whole galley with bay is entered from the keyboard', async ({ page, st
   await keys.type('Depth', '310');
   await keys.press('Push');
 
+  await keys.face('F');
+  await keys.type('Half wall', '1050');
+  await keys.type('Cap', '30');
   await keys.face('K');
   await keys.press('Openings', 'tab');
   await keys.press('Add window');
@@ -106,6 +109,8 @@ test('the whole galley with bay is entered from the keyboard', async ({ page, st
   const built = (design: Design, letterOf: (face: string) => string) =>
     Object.values(design.records)
       .flatMap((record): object[] => {
+        if (record.kind === 'face' && record.wallHeight !== undefined)
+          return [{ face: letterOf(record.id), wallHeight: record.wallHeight, cap: record.cap }];
         if (record.kind === 'opening') return [{ ...record, id: '', face: letterOf(record.face) }];
         if (record.kind === 'fixed' && record.placement.on === 'face')
           return [

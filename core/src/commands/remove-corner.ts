@@ -1,4 +1,5 @@
 import { patchOf } from '../document/patch';
+import { onArc } from '../geometry/arc';
 import { distance } from '../geometry/point';
 import { refuse } from '../result';
 import { bentAs, type PlacedFace } from '../survey/placed-face';
@@ -7,8 +8,8 @@ import { reshape, walkedFaces } from '../survey/reshape';
 import { roomShape } from '../survey/room-shape';
 import { findFace, guarded, type Command } from './command';
 
-/** Centres of arcs nearer than this are one, mm. */
-const SAME_CENTRE = 0.01;
+/** Places nearer than this to a circle lie on it, mm. */
+const ON_CIRCLE = 0.01;
 
 /**
  * Takes away the corner at the left end of a face: the face before it runs straight to this one's right end, and all that
@@ -39,12 +40,8 @@ export const removeCorner: Command<{ face: string }> = {
   },
 };
 
-/** Whether two bent faces are parts of one circle, to the tolerance a tape gives. */
+/** Whether two bent faces are parts of one circle: the second goes on along that of the first. */
 function sameArc({ arc: a }: PlacedFace, { arc: b }: PlacedFace): boolean {
-  return (
-    a !== null &&
-    b !== null &&
-    Math.sign(a.sweep) === Math.sign(b.sweep) &&
-    distance(a.centre, b.centre) < SAME_CENTRE
-  );
+  if (!a || !b || Math.sign(a.sweep) !== Math.sign(b.sweep)) return false;
+  return [0.5, 1].every((share) => Math.abs(distance(onArc(b, share), a.centre) - a.radius) < ON_CIRCLE);
 }

@@ -1,3 +1,4 @@
+import { editFaces } from '../commands/edit-faces';
 import { putFixed, usualFixed } from '../commands/put-fixed';
 import { designOf, type Design } from '../document/design';
 import type { FaceRecord, RoomRecord } from '../document/records';
@@ -26,7 +27,7 @@ const walked: [number, number | null][] = [
 /** The last two lengths were not taped: they follow from the rest. */
 const taped = 10;
 
-/** A long kitchen with a chimney breast, a bay at one end and a wall 1.3 degrees out of square. */
+/** A long kitchen with a chimney breast, a bay at one end, a low half wall to the passage and a wall 1.3 degrees out of square. */
 export function galleyWithBay(): Design {
   const room: RoomRecord = {
     kind: 'room',
@@ -48,6 +49,7 @@ export function galleyWithBay(): Design {
   }));
   const loop = { kind: 'loop' as const, id: 'loop', faces: faces.map(({ id }) => id) };
   const builder = new RoomBuilder(must(checkDesign(designOf([room, loop, ...faces]))));
+  builder.run(editFaces, { faces: ['face-f'], change: { wallHeight: 1050, cap: 30 } });
   builder.open('face-k', 'window', 900, { width: 1200 });
   builder.open('face-h', 'window', 150, { width: 1160, sill: 600, height: 1400 });
   builder.open('face-l', 'door', 900);

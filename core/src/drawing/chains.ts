@@ -54,7 +54,7 @@ function unitEnds(design: Design, face: PlacedFace): number[] {
 
 /** A place along a face on the straight line between its corners, mm from the left one: what a bent face is set out from. */
 function alongChord(face: PlacedFace, along: number): number {
-  return dot(subtract(frameAt(face, along).at, face.start), face.u);
+  return face.arc ? dot(subtract(frameAt(face, along).at, face.start), face.u) : along;
 }
 
 function chain(design: Design, face: PlacedFace, row: Chain['row'], between: number[]): Chain {

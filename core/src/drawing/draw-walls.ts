@@ -6,6 +6,7 @@ import { roomShape } from '../survey/room-shape';
 import { wallOutside, wallRings } from '../survey/wall-outline';
 import { formatLength } from '../units/format-length';
 import { readingTurn } from './reading-turn';
+import { textWidth } from './text-layout';
 import { across, drawOpening } from './draw-openings';
 import { line, outline, TEXT, WEIGHT, type Primitive } from './primitives';
 import { rememberedMarks } from './remembered-marks';
@@ -94,25 +95,26 @@ function lettersOf(design: Design, face: PlacedFace, scaleBy: number): readonly 
   ]);
 }
 
-/** What can't be seen of a wall in plan, noted behind it: how its face is bent, the height and cap of a half wall, its own finish. */
+/** What can't be seen of a wall in plan, noted behind it: how its face is bent, the height and cap of a half wall, its own finish. One that is longer than its face at this scale is left away. */
 function noteOf(design: Design, face: PlacedFace, along: number, scaleBy: number): Primitive[] {
   const { arc, record, thickness, wallHeight } = face;
   const style = styleOf(design);
   const shown = (mm: number) => formatLength(mm, style);
   const parts = [
     ...(arc ? [`R ${shown(arc.radius)}`, `depth ${shown(Math.abs(record.bend!))}`] : []),
-    ...(wallHeight === null ? [] : [`half wall ${shown(wallHeight)} high`]),
+    ...(wallHeight === null ? [] : [`${shown(wallHeight)} high`]),
     ...(wallHeight !== null && record.cap ? [`cap ${shown(record.cap)}`] : []),
     ...(record.finish ? [record.finish] : []),
   ];
-  if (parts.length === 0) return [];
+  const text = parts.join(', ');
+  if (text === '' || textWidth(text, TEXT.normal) * scaleBy > face.length) return [];
   const { u } = frameAt(face, along);
   return [
     {
       type: 'text',
       layer: 'dimensions',
       at: facePoint(face, along, -thickness - BEHIND * scaleBy),
-      text: parts.join(', '),
+      text,
       size: TEXT.normal,
       anchor: 'middle',
       turn: readingTurn(Math.atan2(u.y, u.x)),

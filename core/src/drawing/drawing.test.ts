@@ -164,7 +164,10 @@ describe('the plan', () => {
       drawPlan(builder.design, 20).filter(
         (mark): mark is TextMark => mark.type === 'text' && mark.source === 'face-b',
       );
-    expect(notes().map(({ text }) => text)).toContain('half wall 1050 high, cap 40, Chalk');
+    expect(notes().map(({ text }) => text)).toContain('1050 high, cap 40, Chalk');
+    expect(
+      drawPlan(builder.design, 200).some((mark) => mark.type === 'text' && mark.text.includes('high')),
+    ).toBe(false);
     builder.run(editFaces, { faces: ['face-b'], change: { wallHeight: null, cap: null, finish: null } });
     expect(notes().map(({ text }) => text)).toEqual(['B', '3000']);
   });

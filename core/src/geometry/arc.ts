@@ -31,10 +31,10 @@ export function arcDepth(chord: number, radius: number, more: boolean): number {
   return more ? radius + flat : radius - flat;
 }
 
-/** How far an arc of a length rises over a chord that is shorter: by halving, to 1e-9 of the length (the length grows with the depth). */
+/** How far an arc of a length rises over a chord that is shorter: by halving, to 1e-12 of the length (the length grows with the depth). */
 export function depthForLength(chord: number, length: number): number {
   let [low, high] = [0, length];
-  while (high - low > length * 1e-9) {
+  while (high - low > length * 1e-12) {
     const depth = (low + high) / 2;
     if (arcLength(chord, depth) < length) low = depth;
     else high = depth;

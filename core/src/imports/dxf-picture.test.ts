@@ -78,6 +78,10 @@ describe('a DXF drawing', () => {
 });
 
 describe('a room from a DXF drawing', () => {
+  const roomOf = (drawing: string) => {
+    const faces = must(walkToFaces(must(dxfRoom(drawing, 1)), 'share'));
+    return roomShape(must(makeRoom({ name: 'R', unit: 'mm', step: 1, ceilingHeight: 2400, faces })));
+  };
   const polyline = (closed: boolean, ...places: [number, number][]) =>
     pairs(
       0,
@@ -103,11 +107,9 @@ describe('a room from a DXF drawing', () => {
   it('is its largest closed polyline, whichever way round it is drawn, in the drawing’s units', () => {
     for (const places of [l, [...l].reverse()]) {
       const small = polyline(true, [10, 10], [50, 10], [50, 60]);
-      const walk = must(
-        dxfRoom(file(pairs(small, polyline(true, ...places), polyline(false, [0, 0], [900, 900])), 5), 1),
+      const room = roomOf(
+        file(pairs(small, polyline(true, ...places), polyline(false, [0, 0], [900, 900])), 5),
       );
-      const faces = must(walkToFaces(walk, 'share'));
-      const room = roomShape(must(makeRoom({ name: 'R', unit: 'mm', step: 1, ceilingHeight: 2400, faces })));
       expect(room.faces.map(({ length }) => Math.round(length)).sort()).toEqual(
         [1800, 2200, 2500, 3100, 4000, 600].sort(),
       );
@@ -174,8 +176,7 @@ describe('a room from a DXF drawing', () => {
       0,
     );
     for (const drawn of [one, other]) {
-      const faces = must(walkToFaces(must(dxfRoom(file(drawn, 4), 1)), 'share'));
-      const room = roomShape(must(makeRoom({ name: 'R', unit: 'mm', step: 1, ceilingHeight: 2400, faces })));
+      const room = roomOf(file(drawn, 4));
       expect(room.faces.map(({ chord }) => Math.round(chord)).sort()).toEqual([3000, 3000, 4000, 4000]);
       expect(room.faces.flatMap(({ arc }) => (arc ? [Math.round(arc.radius)] : []))).toEqual([2000]);
       expect(room.area).toBeCloseTo(12e6 + (Math.PI * 2000 ** 2) / 2, 0);

@@ -14,6 +14,9 @@ export interface ItemBox extends Footprint {
   high: number;
 }
 
+/** What has its underside lower than this stands on the floor, mm; what is higher hangs. */
+export const HUNG = 300;
+
 /** Every item with its place, in the order of their ids. */
 export const itemBoxes: (design: Design) => readonly ItemBox[] = perDesign((design) => {
   const shape = roomShape(design);

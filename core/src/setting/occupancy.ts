@@ -4,7 +4,7 @@ import { fixedThings } from '../survey/fixed-things';
 import { placedOpenings } from '../survey/openings';
 import { facePath, type PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
-import { itemBoxes } from './item-box';
+import { HUNG, itemBoxes } from './item-box';
 import { faceBand } from './face-band';
 import { merged } from './strip';
 
@@ -56,12 +56,11 @@ export function occupied(design: Design, face: PlacedFace, band: Band): Stretch[
   return stretches.sort((a, b) => a.from - b.from || a.to - b.to);
 }
 
-/** What hangs higher than this, or reaches higher than the other, covers a window it stands before, mm. */
-const HUNG = 300;
+/** What hangs, or stands higher than this, covers a window it is before, mm. */
 const TALL = 1_500;
 
 /** Whether nothing of a band can stand before an opening: people go through it, or it is a window that would be covered. */
 function isInTheWay({ type, sill, height }: OpeningRecord, { low, high }: Band): boolean {
   if (sill >= high || sill + height <= low) return false;
-  return type === 'door' || type === 'cased' || low > HUNG || high > TALL;
+  return type === 'door' || type === 'cased' || low >= HUNG || high > TALL;
 }

@@ -2,7 +2,7 @@ import { perDesign, type Design } from '../document/design';
 import { LEAST_OPEN } from '../geometry/tolerance';
 import type { PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
-import { itemBoxes, type ItemBox } from './item-box';
+import { HUNG, itemBoxes, type ItemBox } from './item-box';
 import { occupied, type Band, type Stretch } from './occupancy';
 
 /** What is left free in a run along a face, mm from the face's left end, and what bounds it on each side. */
@@ -62,7 +62,7 @@ export function baseBand(onFace: readonly ItemBox[]): Band {
 
 /** Items that stand on the floor against a face. */
 export function itemsOnFace(design: Design, faceId: string): ItemBox[] {
-  return itemBoxes(design).filter((box) => box.against?.face.id === faceId && box.low < 300);
+  return itemBoxes(design).filter((box) => box.against?.face.id === faceId && box.low < HUNG);
 }
 
 /** The open lengths of every face that has a run on it. */

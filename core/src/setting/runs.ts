@@ -1,7 +1,7 @@
 import { perDesign, type Design } from '../document/design';
 import { dot, subtract } from '../geometry/point';
 import { AGAINST, PARALLEL } from '../geometry/tolerance';
-import { itemBoxes, type ItemBox } from './item-box';
+import { HUNG, itemBoxes, type ItemBox } from './item-box';
 import { parallel } from './strip';
 
 /** How far the backs of neighbours may be out of line and still make one run, mm. */
@@ -12,7 +12,7 @@ export type Run = readonly ItemBox[];
 
 /** The runs of all items that carry a top: in line, facing the same way, end to end. */
 export const runs: (design: Design) => readonly Run[] = perDesign((design) => {
-  const carriers = itemBoxes(design).filter(({ kind, low }) => kind.top === 'under' && low < 300);
+  const carriers = itemBoxes(design).filter(({ kind, low }) => kind.top === 'under' && low < HUNG);
   const left = new Set(carriers);
   const found: Run[] = [];
   for (const seed of carriers) {

@@ -245,6 +245,13 @@ describe('reshaping a bent face', () => {
     }
   });
 
+  it('joins the parts of a shallow arc again too', () => {
+    const builder = bent(3);
+    builder.run(insertCorner, { face: 'face-a', distance: 1300, id: 'face-n' });
+    builder.run(removeCorner, { face: 'face-n' });
+    expect(Math.abs(faceOf(builder, 'A').record.bend! - 3)).toBeLessThan(0.001);
+  });
+
   it('says what can only be done on a straight one', () => {
     const { design } = bent(300);
     const ids = ['a', 'b', 'c', 'd', 'e'] as const;

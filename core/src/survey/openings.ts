@@ -1,6 +1,7 @@
 import { perDesign, recordsOf, type Design } from '../document/design';
 import type { MeasuredFrom, OpeningType } from '../document/opening-types';
 import type { OpeningRecord } from '../document/records';
+import { arcDepth } from '../geometry/arc';
 import { distance, place, scale, subtract, inward, type Point } from '../geometry/point';
 import { SAME_PLACE } from '../geometry/tolerance';
 import type { Sector } from '../geometry/sector';
@@ -54,8 +55,7 @@ function frameOf(face: PlacedFace, left: number, right: number) {
   const [at, other] = [facePoint(face, left), facePoint(face, right)];
   const width = distance(at, other);
   const u = scale(subtract(other, at), 1 / width);
-  const bulge = arc.radius - Math.sqrt(Math.max(0, arc.radius ** 2 - width ** 2 / 4));
-  return { at, u, n: inward(u), bulge };
+  return { at, u, n: inward(u), bulge: arcDepth(width, arc.radius, false) };
 }
 
 /** How much of its face an opening takes, mm: more than its straight width on a bent one. */

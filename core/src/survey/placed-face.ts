@@ -1,5 +1,5 @@
 import type { FaceRecord } from '../document/records';
-import { arcBetween, arcLength, chordsFor, onArc, type Arc } from '../geometry/arc';
+import { arcBetween, arcDepth, arcLength, chordsFor, onArc, type Arc } from '../geometry/arc';
 import { distance, dot, inward, length, place, scale, subtract, type Point } from '../geometry/point';
 import { wrapAngle } from '../units/angles';
 import { quantise } from '../units/units';
@@ -139,9 +139,7 @@ export function spanOf({ arc }: Pick<PlacedFace, 'arc'>, width: number, depth = 
 
 /** How far the back of a thing of some width stands off a bent face, mm: with both back corners on it where the face bends out of the room, touching it with its middle where it bends in. */
 export function backOff({ arc }: Pick<PlacedFace, 'arc'>, width: number): number {
-  if (!arc || arc.sweep > 0) return 0;
-  const { radius } = arc;
-  return radius - Math.sqrt(Math.max(0, radius * radius - (width * width) / 4));
+  return !arc || arc.sweep > 0 ? 0 : arcDepth(width, arc.radius, false);
 }
 
 /** Area between a bent face and the straight line between its ends, mm²; negative where it bends into the room. */

@@ -1,7 +1,7 @@
 import { dot, place, scale, subtract, type Point } from '../../geometry/point';
 import { overlapDepth } from '../../geometry/convex';
 import { KEPT, TOUCH } from '../../geometry/tolerance';
-import type { ItemBox } from '../../setting/item-box';
+import { HUNG, type ItemBox } from '../../setting/item-box';
 import { overhangPast } from '../../surfaces/overhang';
 import type { Finding, ReachFacts, Rule } from '../rule';
 
@@ -32,7 +32,7 @@ export const workAisle: Rule = {
   },
   parameters: { 'inch-residential': { width: 1066.8 }, 'metric-residential': { width: 1000 } },
   check(facts, { width }) {
-    const edges = facts.boxes.filter(({ low }) => low < 300).flatMap((box) => edgesOf(box, facts));
+    const edges = facts.boxes.filter(({ low }) => low < HUNG).flatMap((box) => edgesOf(box, facts));
     const tightest = new Map<string, Omit<Finding, 'rule'>>();
     for (const a of edges) {
       if (!a.front) continue;

@@ -8,6 +8,7 @@
   /** The outline of a fixed thing: drawn by clicks on the plan, its corners corrected by numbers. */
   let { thing }: { thing: FixedRecord } = $props();
   const { session, pick } = useWorkspace();
+  const sides = ['along', 'out'] as const;
   const corners = $derived(outlineOf(thing));
   const drawing = $derived(pick.now?.id === thing.id ? pick.now : null);
 
@@ -55,25 +56,19 @@
     open={thing.corners !== undefined}
   >
     <p class="about">Along its back from the left, and out from it.</p>
-    {#each corners as { along, out }, index (index)}
+    {#each corners as corner, index (index)}
       <div class="corner" role="group" aria-label="Corner {index + 1}">
         <span>{index + 1}</span>
-        <LengthField
-          label="Corner {index + 1} along"
-          hideLabel
-          value={along}
-          style={session.style}
-          least={-30_000}
-          onset={(mm) => change(index, { along: mm })}
-        />
-        <LengthField
-          label="Corner {index + 1} out"
-          hideLabel
-          value={out}
-          style={session.style}
-          least={-30_000}
-          onset={(mm) => change(index, { out: mm })}
-        />
+        {#each sides as side (side)}
+          <LengthField
+            label="Corner {index + 1} {side}"
+            hideLabel
+            value={corner[side]}
+            style={session.style}
+            least={-30_000}
+            onset={(mm) => change(index, { [side]: mm })}
+          />
+        {/each}
         <button onclick={() => insert(index)} aria-label="Put a corner after corner {index + 1}">+</button>
         <button
           disabled={corners.length <= 3}
