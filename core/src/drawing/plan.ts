@@ -17,7 +17,7 @@ import { textWidth } from './text-layout';
 const HEAD = 1_500;
 
 /** What a plan leaves away while its shape is being dragged: what takes long to place, and would be out of date. */
-export const WHILE_MOVING: readonly Layer[] = ['dimensions', 'labels', 'tops'];
+export const WHILE_MOVING: readonly Layer[] = ['dimensions', 'labels', 'numbers', 'tops'];
 
 /**
  * The plan as drawing primitives in the room's millimetres (x right, y up), some layers left away.
