@@ -34,6 +34,7 @@ export class SaveQueue {
 
   #acknowledged: Design;
   #sending = false;
+  #disposed = false;
   #timer: ReturnType<typeof setTimeout> | undefined;
   #failures = 0;
 
@@ -85,11 +86,12 @@ export class SaveQueue {
 
   dispose(): void {
     clearTimeout(this.#timer);
-    this.#sending = true;
+    this.#disposed = true;
   }
 
   #schedule(wait: number): void {
     clearTimeout(this.#timer);
+    if (this.#disposed) return;
     this.#timer = setTimeout(() => void this.#send(), wait);
   }
 
@@ -102,10 +104,10 @@ export class SaveQueue {
       baseRevision: this.revision,
       edits: sent,
     });
+    if (answer) await this.#take(answer, sent);
+    else this.#retry('No connection to the server. Your work is kept here and saved when it is back.');
+    // Not before the answer is taken: what was sent is pending until then, and would be sent and accepted twice.
     this.#sending = false;
-    if (!answer)
-      return this.#retry('No connection to the server. Your work is kept here and saved when it is back.');
-    await this.#take(answer, sent);
   }
 
   async #take(answer: Response, sent: readonly LocalEdit[]): Promise<void> {

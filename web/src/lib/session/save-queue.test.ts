@@ -19,6 +19,8 @@ class Server {
   edits: LocalEdit[] = [];
   down = false;
   loseReply = false;
+  /** Milliseconds between the head of an answer and its body. */
+  slowBody = 0;
   requests = 0;
 
   other(patch: Patch) {
@@ -50,7 +52,12 @@ class Server {
       this.loseReply = false;
       throw new TypeError('lost');
     }
-    return Response.json({ revision: this.edits.length });
+    const answer = Response.json({ revision: this.edits.length });
+    if (this.slowBody > 0) {
+      const body = answer.json();
+      answer.json = () => new Promise((read) => setTimeout(() => read(body), this.slowBody));
+    }
+    return answer;
   }) as unknown as typeof fetch;
 }
 
@@ -80,6 +87,23 @@ beforeEach(() => void vi.useFakeTimers());
 afterEach(() => void vi.useRealTimers());
 
 describe('the save queue', () => {
+  it('takes an answer once, though another edit is due while its body is still coming', async () => {
+    const server = new Server();
+    server.slowBody = 1_000;
+    const { saving, session } = open(server);
+    session.run(setRoom, { name: 'First' });
+    await vi.advanceTimersByTimeAsync(300);
+    session.run(setRoom, { name: 'Second' });
+    await vi.advanceTimersByTimeAsync(5_000);
+    expect([saving.state, saving.revision, saving.waiting, nameOf(server.document)]).toEqual([
+      'saved',
+      2,
+      0,
+      'Second',
+    ]);
+    expect(server.requests).toBe(2);
+  });
+
   it('sends edits made close together as one request, each its own revision', async () => {
     const server = new Server();
     const { session, saving, kept } = open(server);
