@@ -4,10 +4,16 @@ import { checkCommand } from './cli/check';
 import { collideCommand } from './cli/collide';
 import { dimsCommand } from './cli/dims';
 import { itemsCommand } from './cli/items';
+import { openCommand } from './cli/open';
+import { proposeCommand, type ProposeFlags } from './cli/propose';
 import { roomCommand } from './cli/room';
+import { servicesCommand } from './cli/services';
 import { sheetCommand, type SheetFlags } from './cli/sheet';
 import { styleOf, type Design } from './document/design';
 import { openDesign } from './exports/design-json';
+import { rangeCsv } from './exports/range-csv';
+import { readRangeCsv } from './imports/range-csv';
+import { findRange, ranges } from './ranges/shelf';
 import type { Refusal, Result } from './result';
 import { usualStyle, type LengthStyle } from './units/units';
 import { refusalText } from './wording/refusal-text';
@@ -21,6 +27,9 @@ class Refused extends Error {
     super(refusalText(refusal, style));
   }
 }
+
+/** What was read has faults, which are printed already. */
+class Faulty extends Error {}
 
 function valueOf<T>(result: Result<T>, style?: LengthStyle): T {
   if (!result.ok) throw new Refused(result.refusal, style);
@@ -49,14 +58,67 @@ function reader(name: string, description: string, compute: (design: Design) => 
 }
 
 reader('check', 'every reach finding, the gravest first', checkCommand);
-reader('collide', 'what goes into what, how deep and where', collideCommand);
 reader('dims', 'the dimension chains of every face', dimsCommand);
 reader('items', 'every item with its sizes, place and price', itemsCommand);
+reader('open', 'what is left open in every run, and the filler that would close it', openCommand);
+reader('services', 'what was surveyed, and the rough-ins that items bring', servicesCommand);
 reader('room', 'corners, lengths, areas, misclosure and residuals', roomCommand);
 reader('validate', 'whether the file is a sound design', (design) => ({
   ok: true,
   records: Object.keys(design.records).length,
 }));
+
+program
+  .command('collide')
+  .description('what goes into what, how deep and where')
+  .argument('<design>', 'a design file (JSON)')
+  .option('--open', 'with all doors and drawers open')
+  .action(async (file: string, { open }: { open?: boolean }) =>
+    print(collideCommand(await readDesignFile(file), open)),
+  );
+
+program
+  .command('propose')
+  .description('the best ways to fill faces, or an open length of one, from the room’s range')
+  .argument('<design>', 'a design file (JSON)')
+  .requiredOption('--face <letters>', 'a face, or several that follow one another, such as A,B')
+  .option('--at <place>', 'only the open length at this distance from the face’s left end')
+  .option('--band <band>', 'base, wall or tall', 'base')
+  .option('--family <pattern>', 'the code pattern of the family that fills, such as F*-3')
+  .option(
+    '--order <criteria>',
+    'criteria, the first first: filler, symmetry, items, widths, alignment, price',
+  )
+  .option('--centre <place>', 'a centre line, so far from the first face’s left end')
+  .option('--most <number>', 'how many answers', '4')
+  .action(async (file: string, flags: ProposeFlags) => {
+    const design = await readDesignFile(file);
+    print(valueOf(proposeCommand(design, flags), styleOf(design)));
+  });
+
+const rangeProgram = program.command('range').description('ranges as tables (CSV)');
+rangeProgram
+  .command('import')
+  .description('whether a table is a sound range: the range, or every fault with its line and column')
+  .argument('<table>', 'a CSV file, one family a line')
+  .action(async (file: string) => {
+    const report = readRangeCsv(await readFile(file, 'utf8'), 'imported');
+    print(report);
+    if (!report.ok) throw new Faulty();
+  });
+rangeProgram
+  .command('export')
+  .description('a range of the program as a table')
+  .argument('<range>', `one of ${ranges.map(({ id }) => id).join(', ')}`)
+  .action((id: string) => {
+    const range = findRange(id);
+    if (!range)
+      throw new Refused({
+        code: 'sheet-unknown',
+        data: { what: 'range', value: id, known: ranges.map((one) => one.id) },
+      });
+    process.stdout.write(rangeCsv(range));
+  });
 
 program
   .command('sheet')
@@ -83,6 +145,7 @@ export async function main(argv: readonly string[]): Promise<number> {
     return 0;
   } catch (error) {
     if (error instanceof CommanderError) return error.exitCode === 0 ? 0 : 1;
+    if (error instanceof Faulty) return 1;
     if (error instanceof Refused) {
       const { code, data } = error.refusal;
       process.stderr.write(`${JSON.stringify({ error: { code, message: error.message, data } }, null, 2)}\n`);

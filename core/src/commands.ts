@@ -1,11 +1,22 @@
 import { bendFace } from './commands/bend-face';
+import { blockOut } from './commands/block-out';
+import { caseRefrigerator } from './commands/case-refrigerator';
+import { centreItems } from './commands/centre-items';
+import { concealCistern } from './commands/conceal-cistern';
 import { editFaces } from './commands/edit-faces';
-import { editItem } from './commands/edit-item';
+import { editItems } from './commands/edit-items';
 import { fillGap } from './commands/fill-gap';
+import { groupItems } from './commands/group-items';
 import { insertCorner } from './commands/insert-corner';
+import { joinItems } from './commands/join-items';
+import { leaveOpen } from './commands/leave-open';
+import { lineUpItems } from './commands/line-up-items';
 import { lineUpOpening } from './commands/line-up-opening';
+import { lockItems } from './commands/lock-items';
+import { mirrorItems } from './commands/mirror-items';
 import { moveFace } from './commands/move-face';
 import { moveItem } from './commands/move-item';
+import { moveItems } from './commands/move-items';
 import { pushPart } from './commands/push-part';
 import { putDivider } from './commands/put-divider';
 import { putFixed } from './commands/put-fixed';
@@ -15,26 +26,55 @@ import { putService } from './commands/put-service';
 import { putUnderlay } from './commands/put-underlay';
 import { removeCorner } from './commands/remove-corner';
 import { removeThings } from './commands/remove-things';
+import { renumberItems } from './commands/renumber-items';
+import { repeatItems } from './commands/repeat-items';
+import { replaceItems } from './commands/replace-items';
 import { resizeFace } from './commands/resize-face';
 import { scaleUnderlay } from './commands/scale-underlay';
+import { seatRow } from './commands/seat-row';
+import { setApart } from './commands/set-apart';
+import { setBacks } from './commands/set-backs';
+import { setBar } from './commands/set-bar';
+import { setBlock } from './commands/set-block';
+import { setDrain } from './commands/set-drain';
+import { setEndPanel } from './commands/set-end-panel';
 import { setFaceLength } from './commands/set-face-length';
+import { setInto } from './commands/set-into';
 import { setItem } from './commands/set-item';
+import { setOver } from './commands/set-over';
 import { setRoom } from './commands/set-room';
 import { setTie } from './commands/set-tie';
+import { shiftItems } from './commands/shift-items';
+import { spaceItems } from './commands/space-items';
 import { spaceOpenings } from './commands/space-openings';
+import { splitItem } from './commands/split-item';
+import { squareItems } from './commands/square-items';
 import { stretchRoom } from './commands/stretch-room';
+import { swapItems } from './commands/swap-items';
 import { trimToGap } from './commands/trim-to-gap';
+import { turnItems } from './commands/turn-items';
 
 /** Every edit, sorted by id. */
 export const commands = [
   bendFace,
+  blockOut,
+  caseRefrigerator,
+  centreItems,
+  concealCistern,
   editFaces,
-  editItem,
+  editItems,
   fillGap,
+  groupItems,
   insertCorner,
+  joinItems,
+  leaveOpen,
+  lineUpItems,
   lineUpOpening,
+  lockItems,
+  mirrorItems,
   moveFace,
   moveItem,
+  moveItems,
   pushPart,
   putDivider,
   putFixed,
@@ -44,13 +84,31 @@ export const commands = [
   putUnderlay,
   removeCorner,
   removeThings,
+  renumberItems,
+  repeatItems,
+  replaceItems,
   resizeFace,
   scaleUnderlay,
+  seatRow,
+  setApart,
+  setBacks,
+  setBar,
+  setBlock,
+  setDrain,
+  setEndPanel,
   setFaceLength,
+  setInto,
   setItem,
+  setOver,
   setRoom,
   setTie,
+  shiftItems,
+  spaceItems,
   spaceOpenings,
+  splitItem,
+  squareItems,
   stretchRoom,
+  swapItems,
   trimToGap,
+  turnItems,
 ] as const;

@@ -2,11 +2,11 @@ import type { Design } from '../document/design';
 import { runRules, sayFinding } from '../reach/check-reach';
 import { rules } from '../reach/rules';
 
-/** What goes into what: items, walls, ceilings, fixed things, openings and swings, with how deep (mm) and where. */
-export function collideCommand(design: Design) {
+/** What goes into what: items, walls, ceilings, fixed things, openings and swings, with how deep (mm) and where; with all doors and drawers open where that is asked. */
+export function collideCommand(design: Design, open = false) {
   const { findings, failed } = runRules(
     design,
-    rules.filter(({ level }) => level === 'collision'),
+    rules.filter(({ level, onRequest }) => level === 'collision' && (open || !onRequest)),
   );
   return {
     collisions: findings

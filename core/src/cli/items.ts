@@ -1,22 +1,23 @@
 import type { Design } from '../document/design';
-import { findItem, isStandardWidth, rangeName } from '../ranges/shelf';
-import { itemBoxes, itemNumbers } from '../setting/item-box';
+import { rangeName, rangesOf } from '../ranges/shelf';
+import { priceOf, specialSizes } from '../ranges/specials';
+import { itemBoxes } from '../setting/item-box';
+import { itemNumbers } from '../setting/item-numbers';
 import { toDegrees } from '../units/angles';
 
 /** Every item by its number: what it is, its sizes and place (mm, degrees), and its price where the range makes it so. */
 export function itemsCommand(design: Design) {
+  const known = rangesOf(design);
   const numbers = itemNumbers(design);
   return {
     items: itemBoxes(design)
       .map(({ id, record, kind, low, footprint, turn, against }) => {
-        const found = findItem(record.range, record.code);
-        const standard = isStandardWidth(record.range, record.type, record.width);
         return {
           number: numbers.get(id)!,
           id,
           code: record.code,
-          name: kind.name,
-          range: rangeName(record.range),
+          name: record.name ?? kind.name,
+          range: rangeName(record.range, known),
           width: record.width,
           depth: record.depth,
           height: record.height,
@@ -25,8 +26,8 @@ export function itemsCommand(design: Design) {
           along: against?.along ?? null,
           turn: toDegrees(turn),
           corners: footprint,
-          special: !standard,
-          price: found.ok && standard ? found.value.price : null,
+          special: specialSizes(record, known),
+          price: priceOf(record, known),
         };
       })
       .sort((a, b) => a.number - b.number),

@@ -1,8 +1,14 @@
 import { recordOf, type Design } from '../document/design';
-import { applyPatch, type Patch } from '../document/patch';
-import type { ItemRecord, OpeningRecord } from '../document/records';
+import { MOST_HEIGHT } from '../document/limits';
+import { applyPatch, patchOf, type Patch } from '../document/patch';
+import { quantisedPlacement } from '../document/quantised-placement';
+import { within } from '../document/within';
+import { quantise } from '../units/units';
+import type { DesignRecord, ItemRecord, OpeningRecord, Placement } from '../document/records';
 import { ok, refuse, type Result } from '../result';
 import { designRefusals } from '../survey/check-design';
+import { placeBlock, type Block } from '../setting/block';
+import { boxOf, type ItemBox } from '../setting/item-box';
 import type { PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
 
@@ -23,14 +29,60 @@ export function guarded(design: Design, patch: Patch): Result<Patch> {
   return refusal ? { ok: false, refusal } : ok(patch);
 }
 
+/** The patch that writes these items, beside other records, if each stands within the limits of what is stored and the design still makes a room. */
+export function guardedItems(
+  design: Design,
+  items: readonly ItemRecord[],
+  others: readonly DesignRecord[] = [],
+): Result<Patch> {
+  const written: ItemRecord[] = [];
+  for (const item of items) {
+    const placement = quantisedPlacement(item.placement);
+    if (!placement.ok) return placement;
+    const up = within('The height above the floor', item.up, 0, MOST_HEIGHT);
+    if (!up.ok) return up;
+    written.push({ ...item, up: quantise(item.up), placement: placement.value });
+  }
+  return guarded(design, patchOf(design, [...others, ...written]));
+}
+
 export function findItemRecord(design: Design, id: string): Result<ItemRecord> {
   const record = recordOf(design, 'item', id);
   return record ? ok(record) : refuse('record-missing', { id, what: 'item' });
 }
 
+/** An item that may be changed: it is there, and not locked. */
+export function findFreeItem(design: Design, id: string): Result<ItemRecord> {
+  const found = findItemRecord(design, id);
+  return found.ok && found.value.locked ? refuse('item-locked', { item: found.value.code }) : found;
+}
+
+/** Items that may be changed, with their places, in the order asked for; at least so many. */
+export function findFreeItems(
+  design: Design,
+  ids: readonly string[],
+  least = 1,
+): Result<[ItemBox, ...ItemBox[]]> {
+  if (ids.length < least || ids.length === 0) return refuse('items-too-few', { least });
+  const shape = roomShape(design);
+  const boxes: ItemBox[] = [];
+  for (const id of ids) {
+    const found = findFreeItem(design, id);
+    if (!found.ok) return found;
+    boxes.push(boxOf(found.value, shape));
+  }
+  return ok(boxes as [ItemBox, ...ItemBox[]]);
+}
+
 export function findFace(design: Design, id: string): Result<PlacedFace> {
   const face = roomShape(design).byId.get(id);
   return face ? ok(face) : refuse('record-missing', { id, what: 'face' });
+}
+
+/** Where the items of a block come to stand with it; refused where its face is not there. */
+export function findPlaces(design: Design, block: Block, placement: Placement): Result<Placement[]> {
+  const face = placement.on === 'face' ? findFace(design, placement.face) : ok(null);
+  return face.ok ? ok(placeBlock(block, placement, roomShape(design))) : face;
 }
 
 export function findOpening(design: Design, id: string): Result<OpeningRecord> {

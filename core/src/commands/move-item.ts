@@ -1,13 +1,24 @@
-import { patchOf } from '../document/patch';
-import type { Placement } from '../document/records';
-import { findItemRecord, guarded, type Command } from './command';
+import type { Placement, Side } from '../document/records';
+import { placedAt } from '../setting/shift-item';
+import { quantise } from '../units/units';
+import { findFreeItem, guardedItems, type Command } from './command';
 
-/** Moves an item to another place. */
-export const moveItem: Command<{ id: string; placement: Placement }> = {
+/** Moves an item to another place; to another height and hand where the place asks for it. It is not turned against its new place unless that is asked for. */
+export const moveItem: Command<{
+  id: string;
+  placement: Placement;
+  up?: number;
+  hand?: Side;
+  keepTurned?: boolean;
+}> = {
   id: 'move-item',
   label: () => 'Move',
-  run(design, { id, placement }) {
-    const found = findItemRecord(design, id);
-    return found.ok ? guarded(design, patchOf(design, [{ ...found.value, placement }])) : found;
+  run(design, { id, placement, up, hand, keepTurned }) {
+    const found = findFreeItem(design, id);
+    if (!found.ok) return found;
+    const moved = keepTurned ? { ...found.value, placement } : placedAt(found.value, placement);
+    if (up !== undefined) moved.up = quantise(up);
+    if (hand) moved.hand = hand;
+    return guardedItems(design, [moved]);
   },
 };

@@ -1,3 +1,4 @@
+import { recordOf } from '../document/design';
 import { patchOf } from '../document/patch';
 import { refuse } from '../result';
 import { guarded, type Command } from './command';
@@ -7,19 +8,22 @@ const removable: readonly string[] = [
   'divider',
   'fixed',
   'item',
+  'left-open',
   'measurement',
   'opening',
   'service',
   'underlay',
 ];
 
-/** Takes items, openings, fixed things, services, dividing lines, underlays and taped distances out of the room. */
+/** Takes items, openings, fixed things, services, dividing lines, underlays, taped distances and what was left open on purpose out of the room. */
 export const removeThings: Command<readonly string[]> = {
   id: 'remove-things',
   label: (ids) => (ids.length === 1 ? 'Remove' : `Remove ${ids.length}`),
   run(design, ids) {
     const missing = ids.find((id) => !removable.includes(design.records[id]?.kind ?? ''));
     if (missing !== undefined) return refuse('record-missing', { id: missing, what: 'thing' });
+    const locked = ids.map((id) => recordOf(design, 'item', id)).find((item) => item?.locked);
+    if (locked) return refuse('item-locked', { item: locked.code });
     return guarded(design, patchOf(design, [], ids));
   },
 };

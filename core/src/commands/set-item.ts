@@ -1,25 +1,60 @@
-import { patchOf } from '../document/patch';
-import type { ItemRecord, Placement } from '../document/records';
-import { findItem } from '../ranges/shelf';
-import type { ShelfItem } from '../ranges/range';
-import { guarded, type Command } from './command';
+import type { ItemRecord, Placement, Side } from '../document/records';
+import type { RangeRecord } from '../document/range-record';
+import { findItem, rangesOf } from '../ranges/shelf';
+import type { Range, ShelfItem } from '../ranges/range';
+import { nextNumber } from '../setting/item-numbers';
+import { quantise } from '../units/units';
+import { guardedItems, type Command } from './command';
 
 /** Sets an item from the shelf at a place. */
-export const setItem: Command<{ id: string; range: string; code: string; placement: Placement }> = {
+export const setItem: Command<ItemToSet> = {
   id: 'set-item',
   label: ({ code }) => `Set ${code}`,
-  run(design, { id, range, code, placement }) {
-    const found = findItem(range, code);
+  run(design, { id, range, code, placement, up, hand, of }) {
+    // A range as it is now takes the place of the copy the room has: what was set before has its own sizes.
+    const others = rangesOf(design).filter((one) => one.id !== of?.id);
+    const found = findItem(range, code, of ? [...others, of] : others);
     if (!found.ok) return found;
-    return guarded(design, patchOf(design, [itemOf(id, found.value, placement)]));
+    const item = itemOf(id, found.value, placement, nextNumber(design));
+    if (up !== undefined) item.up = quantise(up);
+    if (hand) item.hand = hand;
+    const copy: RangeRecord[] = of && found.value.range === of.id ? [{ ...of, kind: 'range' }] : [];
+    return guardedItems(design, [item], copy);
   },
 };
+
+/** What is set: a code of a range, where, and its height above the floor and hand where they are not the usual ones. A range of the studio's own comes with it, as it is now: the room keeps a copy. */
+export interface ItemToSet {
+  id: string;
+  range: string;
+  code: string;
+  placement: Placement;
+  up?: number;
+  hand?: Side;
+  of?: Range;
+}
 
 /** The record of a shelf item set at a place. */
 export function itemOf(
   id: string,
-  { range, code, type, width, depth, height, up }: ShelfItem,
+  { range, code, type, width, depth, height, leg, up }: ShelfItem,
   placement: Placement,
+  number?: number,
 ): ItemRecord {
-  return { kind: 'item', id, range, code, type, width, depth, height, up, hand: 'left', placement };
+  const item: ItemRecord = {
+    kind: 'item',
+    id,
+    range,
+    code,
+    type,
+    width,
+    depth,
+    height,
+    up,
+    hand: 'left',
+    placement,
+  };
+  if (leg !== undefined) item.leg = leg;
+  if (number !== undefined) item.number = number;
+  return item;
 }

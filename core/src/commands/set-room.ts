@@ -55,6 +55,7 @@ export const setRoom: Command<RoomChange> = {
     const number = after.number?.trim();
     if (number) after.number = number;
     else delete after.number;
+    if (!after.specials) delete after.specials;
     return guarded(design, patchOf(design, [after]));
   },
 };

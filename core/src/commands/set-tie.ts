@@ -1,27 +1,27 @@
+import { applyPatch, patchOf } from '../document/patch';
 import { within } from '../document/within';
+import type { Design } from '../document/design';
 import { MOST_FACE } from '../document/limits';
-import { patchOf } from '../document/patch';
 import type { ItemRecord } from '../document/records';
-import { place } from '../geometry/point';
-import { refuse } from '../result';
-import { itemBoxes, type ItemBox } from '../setting/item-box';
+import { ok, refuse, type Result } from '../result';
+import { boxOf } from '../setting/item-box';
+import { shifted } from '../setting/shift-item';
 import { tieOn, type TieSide } from '../setting/ties';
+import { roomShape } from '../survey/room-shape';
 import { quantise } from '../units/units';
-import { findItemRecord, guarded, type Command } from './command';
+import { findFreeItem, guardedItems, type Command } from './command';
 
 /** Moves an item so that one of its ties has a typed length, mm. */
 export const setTie: Command<{ id: string; side: TieSide; distance: number }> = {
   id: 'set-tie',
   label: () => 'Set a tie',
   run(design, { id, side, distance }) {
-    const found = findItemRecord(design, id);
+    const found = findFreeItem(design, id);
     if (!found.ok) return found;
     const held = within('A tie', distance, -MOST_FACE, MOST_FACE);
     if (!held.ok) return held;
-    const box = itemBoxes(design).find((one) => one.id === id)!;
-    const tie = tieOn(design, box, side);
-    if (!tie) return refuse('tie-unavailable', { side: words[side] });
-    return guarded(design, patchOf(design, [moved(box, side, tie.distance - distance)]));
+    const moved = tied(design, found.value, side, distance);
+    return moved.ok ? guardedItems(design, [moved.value]) : moved;
   },
 };
 
@@ -30,28 +30,57 @@ const words: Record<TieSide, string> = {
   right: 'to the right',
   behind: 'behind',
   front: 'in front',
+  below: 'below',
+  above: 'above',
 };
 
-/** The item moved towards a side by a distance, mm; on a face it is then placed from the side that was typed. */
-function moved(box: ItemBox, side: TieSide, by: number): ItemRecord {
-  const { record, against, origin, u, n } = box;
-  const sideways = side === 'left' ? -by : side === 'right' ? by : 0;
-  const forward = side === 'front' ? by : side === 'behind' ? -by : 0;
-  if (record.placement.on === 'floor' || !against) {
-    const corner = place(origin, u, sideways, n, forward);
-    const turn = box.turn;
-    return { ...record, placement: { on: 'floor', x: quantise(corner.x), y: quantise(corner.y), turn } };
-  }
-  const along = against.along + sideways;
-  const from = side === 'left' || side === 'right' ? side : record.placement.from;
-  const distance = from === 'left' ? along : against.face.length - along - record.width;
-  return {
-    ...record,
-    placement: {
-      ...record.placement,
-      from,
-      distance: quantise(distance),
-      off: quantise(record.placement.off + forward),
-    },
+/** The step lengths are stored in, mm: no tie comes nearer to what was typed; and how often it is tried where an item turns as it slides along a bent face. */
+const STEP = 1e-6;
+const TRIES = 40;
+
+/** The item moved until the tie is as long as asked. Where it slides straight the first move does it; along a bent face the secant method. */
+function tied(design: Design, record: ItemRecord, side: TieSide, distance: number): Result<ItemRecord> {
+  const shape = roomShape(design);
+  const read = (item: ItemRecord): number | null => {
+    const after = applyPatch(design, patchOf(design, [item]));
+    return after.ok ? (tieOn(after.value, boxOf(item, shape), side)?.distance ?? null) : null;
   };
+  const unavailable = refuse('tie-unavailable', { side: words[side] });
+  const first = tieOn(design, boxOf(record, shape), side);
+  if (!first) return unavailable;
+  const turning = boxOf(record, shape).against?.face.arc && (side === 'left' || side === 'right');
+  let by = first.distance - distance;
+  if (!turning) return ok(moved(record, side, by));
+  if (Math.abs(by) <= STEP) return ok(record);
+  let [before, wrong] = [0, by];
+  let best = { off: Infinity, item: record };
+  for (let tries = 0; tries < TRIES && Math.abs(by - before) > STEP / 2; tries++) {
+    const item = moved(record, side, by);
+    const now = read(item);
+    if (now === null) break;
+    const off = now - distance;
+    if (Math.abs(off) < best.off) best = { off: Math.abs(off), item };
+    const slope = off === wrong ? -1 : (off - wrong) / (by - before);
+    [before, wrong] = [by, off];
+    by -= off / slope;
+  }
+  return best.off <= STEP ? ok(best.item) : unavailable;
+
+  function moved(item: ItemRecord, towards: TieSide, away: number): ItemRecord {
+    if (towards === 'below' || towards === 'above')
+      return { ...item, up: quantise(item.up + (towards === 'above' ? away : -away)) };
+    const sideways = towards === 'left' ? -away : towards === 'right' ? away : 0;
+    const out = towards === 'front' ? away : towards === 'behind' ? -away : 0;
+    return fromSide(shifted(boxOf(item, shape), sideways, out), towards);
+  }
+
+  /** On a face it is then placed from the side that was typed. */
+  function fromSide(item: ItemRecord, typed: TieSide): ItemRecord {
+    const { placement } = item;
+    if (placement.on !== 'face' || (typed !== 'left' && typed !== 'right') || placement.from === typed)
+      return item;
+    const { length } = shape.byId.get(placement.face)!;
+    const other = quantise(length - placement.distance - item.width);
+    return { ...item, placement: { ...placement, from: typed, distance: other } };
+  }
 }

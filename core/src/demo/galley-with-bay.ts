@@ -1,4 +1,7 @@
+import { editItems } from '../commands/edit-items';
 import { editFaces } from '../commands/edit-faces';
+import { fillGap } from '../commands/fill-gap';
+import { leaveOpen } from '../commands/leave-open';
 import { putFixed, usualFixed } from '../commands/put-fixed';
 import { designOf, type Design } from '../document/design';
 import type { FaceRecord, RoomRecord } from '../document/records';
@@ -26,6 +29,35 @@ const walked: [number, number | null][] = [
 ];
 /** The last two lengths were not taped: they follow from the rest. */
 const taped = 10;
+
+/** A peninsula past the half wall, worked at from the kitchen, with two stools in the bay. */
+function peninsula(builder: RoomBuilder): void {
+  const turn = -Math.PI / 2;
+  builder.place('FL50', { on: 'floor', x: 4180, y: -560, turn });
+  builder.place('F800', { on: 'floor', x: 4180, y: -610, turn });
+  builder.place('STOOL380/650', { on: 'floor', x: 4590, y: -730, turn });
+  builder.place('STOOL380/650', { on: 'floor', x: 4590, y: -1150, turn });
+}
+
+/** Fillers at the walls and beside the breast; air beside the hood and for the refrigerator's door. */
+function closeRuns(builder: RoomBuilder): void {
+  const filled = [
+    ['face-a', 60, 'base'],
+    ['face-a', 60, 'wall'],
+    ['face-c', 30, 'base'],
+    ['face-c', 990, 'base'],
+    ['face-e', 1820, 'wall'],
+    ['face-k', 3870, 'base'],
+  ] as const;
+  for (const [face, at, band] of filled)
+    builder.run(fillGap, { id: `filler-${face}-${band}-${at}`, face, at, band });
+  for (const [face, at, band] of [
+    ['face-c', 30, 'wall'],
+    ['face-c', 990, 'wall'],
+    ['face-k', 25, 'tall'],
+  ] as const)
+    builder.run(leaveOpen, { id: `open-${face}-${at}`, face, at, band });
+}
 
 /** A long kitchen with a chimney breast, a bay at one end, a low half wall to the passage and a wall 1.3 degrees out of square. */
 export function galleyWithBay(): Design {
@@ -62,12 +94,22 @@ export function galleyWithBay(): Design {
   builder.set('F600-3', 'face-a', 120);
   builder.set('F600', 'face-a', 720);
   builder.set('COOK900', 'face-c', 60);
-  builder.set('F500-3', 'face-e', 0);
-  builder.set('F900', 'face-e', 500);
+  builder.set('F600-3', 'face-e', 0);
+  const corner = builder.set('F1200-C', 'face-e', 600);
+  builder.run(editItems, { ids: [corner], change: { hand: 'right' } });
   builder.set('COLD600', 'face-k', 50);
   builder.set('F450', 'face-k', 650);
   builder.set('F800-S', 'face-k', 1100);
   builder.set('DISH600', 'face-k', 1900);
   builder.set('F900-3', 'face-k', 2500);
+  builder.set('F450', 'face-k', 3400);
+  builder.set('U600/720', 'face-a', 120);
+  builder.set('U600/720', 'face-a', 720);
+  builder.set('HOOD900', 'face-c', 60);
+  builder.set('U600/720', 'face-e', 0);
+  builder.set('U900/720', 'face-e', 600);
+  builder.set('U300/720', 'face-e', 1500);
+  peninsula(builder);
+  closeRuns(builder);
   return builder.design;
 }

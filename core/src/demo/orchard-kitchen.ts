@@ -1,5 +1,6 @@
 import { putFixed, usualFixed } from '../commands/put-fixed';
 import { fillGap } from '../commands/fill-gap';
+import { leaveOpen } from '../commands/leave-open';
 import type { Design } from '../document/design';
 import { must } from '../result';
 import { makeRoom } from '../survey/make-room';
@@ -42,6 +43,23 @@ export function orchardKitchen(): Design {
   builder.set('COOK30', 'face-b', inches(39));
   builder.set('B24-3', 'face-b', inches(69));
   builder.set('B18', 'face-b', inches(93));
+  builder.set('U3612-V', 'face-a', inches(1));
+  builder.set('U1530', 'face-a', inches(37));
+  builder.set('U2430', 'face-a', inches(88));
+  builder.set('HOOD30', 'face-b', inches(39));
+  builder.set('U2430', 'face-b', inches(69));
+  builder.set('U2430', 'face-a', inches(112));
+  builder.set('U2430', 'face-b', inches(15));
+  builder.set('U1830', 'face-b', inches(93));
+  const filled = [
+    ['face-b', 112, 'base'],
+    ['face-a', 137.5, 'wall'],
+    ['face-b', 13.5, 'wall'],
+    ['face-b', 112, 'wall'],
+  ] as const;
+  for (const [index, [face, at, band]] of filled.entries())
+    builder.run(fillGap, { id: `filler-${index + 2}`, face, at: inches(at), band });
+  builder.run(leaveOpen, { id: 'air', face: 'face-a', at: inches(0.5), band: 'tall' });
   builder.place('B36', { on: 'floor', x: inches(72), y: -inches(91), turn: Math.PI });
   return builder.design;
 }

@@ -1,5 +1,17 @@
 import { applyDecorators } from './apply-decorators';
-import { IsIn, IsNumber, IsString, Length, Matches, Max, Min } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsIn,
+  IsNumber,
+  IsString,
+  Length,
+  Matches,
+  Max,
+  Min,
+} from 'class-validator';
+import { MOST_HEIGHT } from './limits';
 
 /** A finite length in millimetres within limits. */
 export function Millimetres(least: number, most: number): PropertyDecorator {
@@ -29,4 +41,16 @@ export function Words(least: number, most: number): PropertyDecorator {
 /** One of a fixed list of words. */
 export function OneOf(words: readonly (string | number)[]): PropertyDecorator {
   return IsIn([...words]);
+}
+
+/** The sizes something is made in: one to so many lengths. */
+export function Sizes(most: number): PropertyDecorator {
+  return applyDecorators(
+    IsArray(),
+    ArrayMinSize(1),
+    ArrayMaxSize(most),
+    IsNumber({ allowNaN: false, allowInfinity: false }, { each: true }),
+    Min(0.01, { each: true }),
+    Max(MOST_HEIGHT, { each: true }),
+  );
 }

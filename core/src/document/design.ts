@@ -4,6 +4,7 @@ import type {
   FaceRecord,
   FixedRecord,
   ItemRecord,
+  LeftOpenRecord,
   LoopRecord,
   MeasurementRecord,
   OpeningRecord,
@@ -13,6 +14,7 @@ import type {
   ServiceRecord,
   UnderlayRecord,
 } from './records';
+import type { RangeRecord } from './range-record';
 
 /** The version of the document format this program writes. */
 export const SCHEMA = 1;
@@ -28,9 +30,11 @@ type ByKind = {
   face: FaceRecord;
   fixed: FixedRecord;
   item: ItemRecord;
+  'left-open': LeftOpenRecord;
   loop: LoopRecord;
   measurement: MeasurementRecord;
   opening: OpeningRecord;
+  range: RangeRecord;
   room: RoomRecord;
   service: ServiceRecord;
   underlay: UnderlayRecord;

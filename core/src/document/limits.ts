@@ -28,3 +28,7 @@ export const MOST_CORNER_UNCERTAINTY = 0.2;
 
 export const packIds = ['inch-residential', 'metric-residential'] as const;
 export type PackId = (typeof packIds)[number];
+
+/** The height bands a run is closed in: on the floor, hung, and from the floor to over head height. */
+export const runBands = ['base', 'wall', 'tall'] as const;
+export type RunBand = (typeof runBands)[number];

@@ -7,6 +7,7 @@ import {
   Equals,
   IsArray,
   IsBoolean,
+  IsInt,
   IsOptional,
   IsString,
   ValidateNested,
@@ -34,9 +35,12 @@ import {
   MOST_UNCERTAINTY,
   MOST_WALL,
   packIds,
+  runBands,
   type PackId,
+  type RunBand,
 } from './limits';
 import { fixedTypes, serviceTypes, type FixedType, type ServiceType } from './fixture-types';
+import { RangeRecord } from './range-record';
 import {
   measuredFrom,
   openingActions,
@@ -78,6 +82,8 @@ export class RoomRecord {
   @OneOf(packIds) pack!: PackId;
   /** The range taken from unless another is chosen. */
   @RecordId() range!: string;
+  /** Whether cabinets may be ordered in widths their range does not list; without it, edits keep to the listed ones. */
+  @IsOptional() @IsBoolean() specials?: boolean;
 }
 
 /** The closed chain of faces around the room, in the order they were walked. */
@@ -139,6 +145,14 @@ export class UnderlayRecord {
   /** 0 for fully shown, 1 for not at all. */
   @Between(0, 1) fade!: number;
   @IsBoolean() locked!: boolean;
+}
+
+/** A place on a face, mm from its left or right end, where an open length of one height band is left open on purpose. */
+export class LeftOpenRecord {
+  @Equals('left-open') kind!: 'left-open';
+  @RecordId() id!: string;
+  @OneOf(runBands) band!: RunBand;
+  @ValidateNested() @Type(() => FacePlace) at!: FacePlace;
 }
 
 /** A line that divides an open plan without a wall: what lies on one side of it, seen from its start, is a part with a name of its own. */
@@ -280,6 +294,27 @@ export class ItemRecord {
   @OneOf(['left', 'right']) hand!: Side;
   @IsPlacement()
   placement!: Placement;
+  /** Turned about its middle by so much against how its placement sets it. */
+  @IsOptional() @Radians(-6.2832, 6.2832) turned?: number;
+  /** How deep the legs of a corner cabinet are; its width and depth reach along both walls. */
+  @IsOptional() @Millimetres(LEAST_ITEM, MOST_ITEM) leg?: number;
+  /** The outline of a plain shape, walked from left to right along the back, where it is no rectangle; width and depth are its extent. Of a mirror: along and up, width and height its extent. */
+  @IsOptional()
+  @IsArray()
+  @ArrayMinSize(3)
+  @ArrayMaxSize(60)
+  @ValidateNested({ each: true })
+  @Type(() => OutlinePlace)
+  corners?: OutlinePlace[];
+  /** What it is called, where its kind does not say it. */
+  @IsOptional() @Words(1, 60) name?: string;
+  @IsOptional() @Words(1, 40) finish?: string;
+  /** Its number on drawings and schedules, once it has one. */
+  @IsOptional() @IsInt() @Between(1, 9_999) number?: number;
+  /** Locked: not moved, changed or removed until it is unlocked. */
+  @IsOptional() @IsBoolean() locked?: boolean;
+  /** Items of one group are chosen, moved and turned together. */
+  @IsOptional() @RecordId() group?: string;
 }
 
 /** A record that has a placement. */
@@ -292,9 +327,11 @@ export type DesignRecord =
   | FaceRecord
   | FixedRecord
   | ItemRecord
+  | LeftOpenRecord
   | LoopRecord
   | MeasurementRecord
   | OpeningRecord
+  | RangeRecord
   | RoomRecord
   | ServiceRecord
   | UnderlayRecord;
@@ -306,9 +343,11 @@ export const recordClasses = {
   face: FaceRecord,
   fixed: FixedRecord,
   item: ItemRecord,
+  'left-open': LeftOpenRecord,
   loop: LoopRecord,
   measurement: MeasurementRecord,
   opening: OpeningRecord,
+  range: RangeRecord,
   room: RoomRecord,
   service: ServiceRecord,
   underlay: UnderlayRecord,

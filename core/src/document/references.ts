@@ -24,6 +24,7 @@ export function brokenReferences(design: Design): Refusal[] {
     needFace(`records.${id}.from.face`, from.face);
     needFace(`records.${id}.to.face`, to.face);
   }
+  for (const { id, at } of recordsOf(design, 'left-open')) needFace(`records.${id}.at.face`, at.face);
   for (const { id, face } of recordsOf(design, 'opening')) needFace(`records.${id}.face`, face);
   for (const { id, placement } of placedRecords(design)) {
     if (placement.on === 'face') needFace(`records.${id}.placement.face`, placement.face);

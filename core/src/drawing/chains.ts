@@ -1,6 +1,8 @@
 import { perDesign, styleOf, type Design } from '../document/design';
 import { formatLength } from '../units/format-length';
 import { roundChain } from '../units/round-chain';
+import type { KindGroup } from '../ranges/item-kind';
+import { itemBoxes } from '../setting/item-box';
 import { baseBand, itemsOnFace } from '../setting/open-lengths';
 import { occupied } from '../setting/occupancy';
 import { placedOpenings } from '../survey/openings';
@@ -42,11 +44,17 @@ export const dimensionChains: (design: Design) => readonly Chain[] = perDesign((
   });
 });
 
+/** The groups of cabinets that sinks, hobs and ovens are let into. */
+const LETS_IN: ReadonlySet<KindGroup> = new Set(['Base', 'Tall', 'Vanity']);
+
 /** The ends of all that stands along a face in its base run; nothing for a face without items of its own. */
 function unitEnds(design: Design, face: PlacedFace): number[] {
   const onFace = itemsOnFace(design, face.id);
   if (onFace.length === 0) return [];
-  const stretches = occupied(design, face, baseBand(onFace)).filter(
+  // What is let into a cabinet is set out from it, not in the chain.
+  const letIn = itemBoxes(design).filter(({ kind }) => kind.within?.some((group) => LETS_IN.has(group)));
+  const band = { ...baseBand(onFace), except: new Set(letIn.map(({ id }) => id)) };
+  const stretches = occupied(design, face, band).filter(
     ({ by }) => by.kind === 'item' || by.kind === 'fixed',
   );
   return stretches.flatMap(({ from, to }) => [alongChord(face, from), alongChord(face, to)]);

@@ -72,16 +72,23 @@ function drawNames(design: Design, scale: number): Primitive[] {
 /** The place on the floor farthest from walls and items, by a grid; a word as wide as 2 × `half` should stand clear. */
 function emptiest(design: Design, outline: readonly Point[], half: number): Point {
   const { left, right, bottom, top } = boundsOf(outline);
-  const polygons = [
-    outline,
-    ...[...itemBoxes(design), ...fixedThings(design)]
-      .filter(({ low }) => low < HEAD)
-      .map(({ footprint }) => footprint),
-  ];
+  const standing = [
+    ...itemBoxes(design).map(({ low, rectangle }) => ({ low, polygon: rectangle })),
+    ...fixedThings(design).map(({ low, footprint }) => ({ low, polygon: footprint })),
+  ].filter(({ low }) => low < HEAD);
+  const polygons = [outline, ...standing.map(({ polygon }) => polygon)].map((polygon) => ({
+    polygon,
+    bounds: boundsOf(polygon),
+  }));
+  const isOn = (point: Point) =>
+    polygons.some(
+      ({ polygon, bounds }, index) => index > 0 && holds(bounds, point) && contains(polygon, point),
+    );
   /** Distance to the nearest edge; given up once it is no better than what is already found. */
   const room = (point: Point, enough: number): number => {
     let nearest = Infinity;
-    for (const polygon of polygons) {
+    for (const { polygon, bounds } of polygons) {
+      if (polygon !== outline && awayFrom(bounds, point) >= nearest) continue;
       forEachEdge(polygon, (a, b) => (nearest = Math.min(nearest, distanceToSegment(point, a, b))));
       if (nearest <= enough) return nearest;
     }
@@ -92,7 +99,7 @@ function emptiest(design: Design, outline: readonly Point[], half: number): Poin
   for (let i = 1; i < steps; i++) {
     for (let j = 1; j < steps; j++) {
       const at = { x: left + ((right - left) * i) / steps, y: bottom + ((top - bottom) * j) / steps };
-      if (!contains(outline, at) || polygons.slice(1).some((polygon) => contains(polygon, at))) continue;
+      if (!contains(outline, at) || isOn(at)) continue;
       const off = distance(at, { x: (left + right) / 2, y: (bottom + top) / 2 }) * 0.05;
       let clear = Infinity;
       for (const by of [0, -half, half]) {
@@ -105,6 +112,15 @@ function emptiest(design: Design, outline: readonly Point[], half: number): Poin
     }
   }
   return best.at;
+}
+
+function holds({ left, right, bottom, top }: Bounds, { x, y }: Point): boolean {
+  return x >= left && x <= right && y >= bottom && y <= top;
+}
+
+/** How far a place stands from some bounds, at the least, mm. */
+function awayFrom({ left, right, bottom, top }: Bounds, { x, y }: Point): number {
+  return Math.max(left - x, x - right, bottom - y, y - top, 0);
 }
 
 /** The extent of a drawing's marks, texts included, in the drawing's millimetres at a scale. */

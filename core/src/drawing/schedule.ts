@@ -1,6 +1,10 @@
 import { styleOf, type Design } from '../document/design';
-import { isStandardWidth, rangeName } from '../ranges/shelf';
-import { itemBoxes, itemNumbers } from '../setting/item-box';
+import type { ItemRecord } from '../document/records';
+import type { Range } from '../ranges/range';
+import { rangeName, rangesOf } from '../ranges/shelf';
+import { specialSizes } from '../ranges/specials';
+import { itemBoxes } from '../setting/item-box';
+import { itemNumbers } from '../setting/item-numbers';
 import { formatLength } from '../units/format-length';
 
 /** One line of the item schedule; sizes printed in the room's units. */
@@ -12,30 +16,38 @@ export interface ScheduleRow {
   depth: string;
   height: string;
   note: string;
+  /** Whether it is made to order in some size. */
+  special: boolean;
 }
 
 /** The items of the room in the order of their numbers on the drawing. */
 export function itemSchedule(design: Design): ScheduleRow[] {
   const numbers = itemNumbers(design);
   const style = styleOf(design);
+  const known = rangesOf(design);
   return itemBoxes(design)
     .map(({ id, record, kind }) => ({
       number: numbers.get(id)!,
       code: record.code,
-      name: kind.name,
+      name: record.name ?? kind.name,
       width: formatLength(record.width, style),
       depth: kind.flat ? '–' : formatLength(record.depth, style),
       height: formatLength(record.height, style),
-      note: noteOf(record.range, record.type, record.width),
+      note: noteOf(record, known),
+      special: specialSizes(record, known).length > 0,
     }))
     .sort((a, b) => a.number - b.number);
 }
 
-function noteOf(range: string, type: string, width: number): string {
-  const special = isStandardWidth(range, type, width)
-    ? ''
-    : type === 'filler'
-      ? 'cut to fit'
-      : 'special width';
-  return [rangeName(range), special].filter(Boolean).join(', ');
+function noteOf(record: ItemRecord, known: readonly Range[]): string {
+  return [rangeName(record.range, known), specialText(record, known), record.finish]
+    .filter(Boolean)
+    .join(', ');
+}
+
+/** What of an item is made to order, in words; empty where its range makes it so. */
+export function specialText(record: ItemRecord, known: readonly Range[]): string {
+  const special = specialSizes(record, known);
+  if (special.length === 0) return '';
+  return record.type === 'filler' ? 'cut to fit' : `special ${special.join(' and ')}`;
 }

@@ -129,12 +129,11 @@ function schedule(rows: readonly ScheduleRow[], left: number, top: number): Prim
     const y = head - ROW_HEIGHT * (index + 1);
     for (const { x, anchor, of } of columns)
       marks.push(text(of(row), left + x, y, TEXT.small, false, anchor));
-    if (row.note.includes(',')) marks.push(text('*', left + 87.2, y, TEXT.small));
+    if (row.special) marks.push(text('*', left + 87.2, y, TEXT.small));
     marks.push(line('sheet', [point(left + 4, y - 2.6), point(left + COLUMN - 4, y - 2.6)], 0.1, 'faint'));
   });
-  const special = rows.some(({ note }) => note.includes(','));
-  if (special)
-    marks.push(text('* made to this width', left + 4, head - ROW_HEIGHT * (rows.length + 1), TEXT.small));
+  if (rows.some(({ special }) => special))
+    marks.push(text('* made to these sizes', left + 4, head - ROW_HEIGHT * (rows.length + 1), TEXT.small));
   if (rows.length === 0) marks.push(text('No items yet.', left + 4, head - ROW_HEIGHT, TEXT.small));
   return marks;
 }

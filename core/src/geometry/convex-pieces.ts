@@ -1,4 +1,5 @@
 import earcut from 'earcut';
+import { overlapDepth } from './convex';
 import { cross, subtract, type Point } from './point';
 import type { Polygon } from './polygon';
 
@@ -9,6 +10,13 @@ export function convexPieces(polygon: Polygon): Point[][] {
   return Array.from({ length: triangles.length / 3 }, (_, index) =>
     [0, 1, 2].map((corner) => polygon[triangles[3 * index + corner]!]!),
   );
+}
+
+/** How far two things made of convex pieces go into each other, mm: what the deepest pair does. Zero or negative when they touch or stand apart. */
+export function deepestOverlap(a: readonly Polygon[], b: readonly Polygon[]): number {
+  let deepest = -Infinity;
+  for (const own of a) for (const other of b) deepest = Math.max(deepest, overlapDepth(own, other));
+  return deepest;
 }
 
 /** Whether a polygon turns one way only. */

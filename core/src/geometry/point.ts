@@ -22,6 +22,12 @@ export const place = (origin: Point, u: Point, along: number, n: Point, out: num
 /** A quarter turn clockwise: from along a face to into the room. */
 export const inward = (u: Point): Point => ({ x: u.y, y: -u.x });
 
+/** A vector turned counter-clockwise by an angle, radians. */
+export function rotate({ x, y }: Point, by: number): Point {
+  const [c, s] = [Math.cos(by), Math.sin(by)];
+  return { x: x * c - y * s, y: x * s + y * c };
+}
+
 export function unit(a: Point): Point {
   const size = length(a);
   return { x: a.x / size, y: a.y / size };

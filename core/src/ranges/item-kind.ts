@@ -1,5 +1,17 @@
 /** The groups of the shelf, in its order. */
-export const kindGroups = ['Base', 'Wall', 'Tall', 'Vanity', 'Appliances', 'Panels and fillers'] as const;
+export const kindGroups = [
+  'Base',
+  'Wall',
+  'Tall',
+  'Vanity',
+  'Panels',
+  'Trim',
+  'Appliances',
+  'Fixtures',
+  'Accessories',
+  'Furniture',
+  'Shapes',
+] as const;
 export type KindGroup = (typeof kindGroups)[number];
 
 /** What every item of a kind has in common, whatever range it comes from. */
@@ -13,21 +25,45 @@ export interface ItemKind {
   top: 'under' | 'breaks' | 'none';
   /** How the plan draws it. */
   symbol:
+    | 'basin'
+    | 'bath'
+    | 'bidet'
     | 'blind'
+    | 'box'
+    | 'chair'
     | 'cooker'
+    | 'corner'
     | 'dishwasher'
     | 'doors'
     | 'drawers'
     | 'filler'
     | 'hob'
     | 'hood'
+    | 'machine'
     | 'open'
     | 'oven'
     | 'panel'
+    | 'rail'
     | 'refrigerator'
+    | 'shower'
     | 'sink'
+    | 'sink-bowl'
+    | 'stool'
     | 'tall'
+    | 'toilet'
     | 'wall';
+  /** Its outline on the floor, where it is no rectangle: legs along both walls of a corner, straight or cut across; a front corner cut off; a circle; any. */
+  plan?: 'l' | 'diagonal' | 'chamfer' | 'round' | 'any';
+  /** Whether it stands along one wall of a corner, the end in the corner without a front. */
+  blind?: true;
+  /** Whether its service points are at one end, which can be either. */
+  sided?: true;
+  /** Whether an outline of its own is that of its front, along and up, rather than on the floor. */
+  upright?: true;
+  /** How its front opens: leaves to the side, drawers, a flap up, a door that comes down. */
+  opens?: 'doors' | 'drawers' | 'up' | 'down';
+  /** The groups of what it may stand in or under without colliding: a hob in a base, an oven in its housing, a chair under a table. */
+  within?: readonly KindGroup[];
   /** Whether it is built to any width within limits, mm; null for things made in one size. */
   trim: { least: number; most: number } | null;
   /** Whether its front stays proud and is worked at, so that aisles are measured from it. */

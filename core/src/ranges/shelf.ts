@@ -1,68 +1,145 @@
+import { recordsOf, perDesign, type Design } from '../document/design';
 import { ok, refuse, type Result } from '../result';
 import { fathom } from './data/fathom';
+import { genericIn } from './data/generic-in';
+import { genericMm } from './data/generic-mm';
+import { plain } from './data/plain';
 import { saltbox } from './data/saltbox';
+import { kindOf } from './kinds';
+import { quantise } from '../units/units';
 import type { Family, Range, ShelfItem } from './range';
 
-/** Every range, sorted by id. */
-export const ranges: readonly Range[] = [fathom, saltbox];
+/** The ranges the program comes with, sorted by id. */
+export const ranges: readonly Range[] = [fathom, genericIn, genericMm, plain, saltbox];
 
-const shelves = new Map<string, readonly ShelfItem[]>(ranges.map((range) => [range.id, itemsOf(range)]));
+/** The ranges of a design: those of the program, and those of the studio it keeps a copy of. */
+export const rangesOf: (design: Design) => readonly Range[] = perDesign((design) => [
+  ...ranges,
+  ...recordsOf(design, 'range'),
+]);
 
-/** What can be taken from a range, family after family; empty for an unknown range. */
-export function shelfOf(rangeId: string): readonly ShelfItem[] {
-  return shelves.get(rangeId) ?? [];
+/** Whether a range is of cabinets that stand at a height of their own, so that mixing it with another shows. */
+export function isCabinetRange(range: Range): boolean {
+  return range.construction !== 'none';
 }
 
-export function rangeName(rangeId: string): string {
-  return ranges.find(({ id }) => id === rangeId)?.name ?? rangeId;
+export function findRange(id: string, known: readonly Range[] = ranges): Range | undefined {
+  return known.find((range) => range.id === id);
 }
 
-/** The item of a code, in capitals or not. */
-export function findItem(rangeId: string, code: string): Result<ShelfItem> {
-  const found = shelfOf(rangeId).find((item) => item.code === code.trim().toUpperCase());
-  return found ? ok(found) : refuse('code-unknown', { range: rangeName(rangeId), code });
+export function rangeName(id: string, known: readonly Range[] = ranges): string {
+  return findRange(id, known)?.name ?? id;
 }
 
-/** Whether a width is one the range makes in this type; others are special. */
-export function isStandardWidth(rangeId: string, type: string, width: number): boolean {
-  return shelfOf(rangeId).some((item) => item.type === type && Math.abs(item.width - width) < 1e-6);
+/** What can be taken from a range, family after family, and after it what is of no maker in its unit; empty for an unknown range. */
+export function shelfOf(rangeId: string, known: readonly Range[] = ranges): readonly ShelfItem[] {
+  const range = findRange(rangeId, known);
+  return range ? shelfAround(range).items : [];
 }
 
-/** The shelf items a typed code or words may mean: a code that begins so first, then every word found in name or code. */
-export function searchShelf(rangeId: string, text: string): readonly ShelfItem[] {
+/** The item of a code of a range, or of what is of no maker in its unit; in capitals or not, by its own code or another it goes by. */
+export function findItem(rangeId: string, code: string, known: readonly Range[] = ranges): Result<ShelfItem> {
+  const range = findRange(rangeId, known);
+  const found = range && shelfAround(range).byCode.get(code.trim().toUpperCase());
+  return found ? ok(found) : refuse('code-unknown', { range: rangeName(rangeId, known), code });
+}
+
+/** The shelf items a typed code or words may mean: a code that begins so first, then those of whose code, name, kind and sizes every word begins one. */
+export function searchShelf(
+  rangeId: string,
+  text: string,
+  known: readonly Range[] = ranges,
+): readonly ShelfItem[] {
+  const items = shelfOf(rangeId, known);
   const wanted = text.trim().toUpperCase();
-  const items = shelfOf(rangeId);
   if (wanted === '') return items;
-  const byCode = items.filter(({ code }) => code.startsWith(wanted));
+  const starts = (item: ShelfItem) => [item.code, ...item.also].some((code) => code.startsWith(wanted));
+  const byCode = new Set(items.filter(starts));
   const words = wanted.split(/\s+/);
   const byWords = items.filter(
-    (item) =>
-      !byCode.includes(item) &&
-      words.every((word) => `${item.code} ${item.name}`.toUpperCase().includes(word)),
+    (item) => !byCode.has(item) && words.every((word) => wordsOf(item).some((one) => one.startsWith(word))),
   );
   return [...byCode, ...byWords];
 }
 
-function itemsOf(range: Range): ShelfItem[] {
+interface Shelf {
+  items: readonly ShelfItem[];
+  byCode: ReadonlyMap<string, ShelfItem>;
+}
+
+const shelves = new WeakMap<Range, Shelf>();
+
+/** A range's own items and what is of no maker beside them. A code is first looked for among the own. */
+function shelfAround(range: Range): Shelf {
+  let shelf = shelves.get(range);
+  if (!shelf) {
+    const beside = [range.unit === 'in' ? genericIn : genericMm, plain].filter((one) => one !== range);
+    const items = [range, ...beside].flatMap(itemsOf);
+    const byCode = new Map<string, ShelfItem>();
+    for (const codes of [(item: ShelfItem) => [item.code], (item: ShelfItem) => item.also])
+      for (const item of items) for (const code of codes(item)) if (!byCode.has(code)) byCode.set(code, item);
+    shelves.set(range, (shelf = { items, byCode }));
+  }
+  return shelf;
+}
+
+const searched = new WeakMap<ShelfItem, readonly string[]>();
+
+/** What an item is found by: its codes, the sizes in them, and the words it is called by. */
+function wordsOf(item: ShelfItem): readonly string[] {
+  let words = searched.get(item);
+  if (!words) {
+    const codes = [item.code, ...item.also];
+    const sizes = codes.flatMap((code) => code.match(/\d[\d./]*/g) ?? []);
+    const { name, group } = kindOf(item.type);
+    const called = [item.name, name, group]
+      .join(' ')
+      .toUpperCase()
+      .split(/[\s,]+/);
+    words = [...new Set([...codes, ...sizes, ...called])];
+    searched.set(item, words);
+  }
+  return words;
+}
+
+/** Every item of a range's own. */
+export function itemsOf(range: Range): ShelfItem[] {
   const mm = range.unit === 'in' ? 25.4 : 1;
   return range.families.flatMap((family) =>
     family.heights.flatMap((height) =>
-      family.widths.map((width) => ({
-        range: range.id,
-        code: codeOf(range, family, width, height),
-        type: family.type,
-        name: family.name,
-        width: width * mm,
-        depth: family.depth * mm,
-        height: height * mm,
-        up: family.hangs ? Math.max(family.hangs.bottom, family.hangs.top - height) * mm : 0,
-        price: Math.round(family.price.each + family.price.width * width + family.price.height * height),
-      })),
+      family.widths.map((width): ShelfItem => {
+        const { type, name, also, depths, leg, hangs, price, services } = family;
+        // A corner cabinet reaches as far along both walls, and what is round is as deep as wide.
+        const square = (leg !== undefined || kindOf(type).plan === 'round') && depths.includes(width);
+        const depth = square ? width : depths[0]!;
+        return {
+          range: range.id,
+          code: codeOf(range, family, family.code, width, height),
+          also: (also ?? []).map((pattern) => codeOf(range, family, pattern, width, height)),
+          type,
+          name,
+          width: quantise(width * mm),
+          depth: quantise(depth * mm),
+          depths: depths.map((one) => quantise(one * mm)),
+          height: quantise(height * mm),
+          ...(leg ? { leg: quantise(leg * mm) } : {}),
+          up: hangs ? quantise(Math.max(hangs.bottom, hangs.top - height) * mm) : 0,
+          price: Math.round(price.each + price.width * width + price.height * height),
+          services: services ?? [],
+          family,
+        };
+      }),
     ),
   );
 }
 
-function codeOf({ unit }: Range, { prefix, suffix, heights }: Family, width: number, height: number): string {
+function codeOf(
+  { unit }: Range,
+  { heights }: Family,
+  pattern: string,
+  width: number,
+  height: number,
+): string {
   const between = unit === 'mm' ? '/' : '';
-  return `${prefix}${width}${heights.length > 1 ? `${between}${height}` : ''}${suffix}`;
+  return pattern.replace('*', `${width}${heights.length > 1 ? `${between}${height}` : ''}`);
 }

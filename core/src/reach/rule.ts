@@ -42,6 +42,8 @@ export interface Rule {
   id: string;
   name: string;
   level: 'code' | 'guideline' | 'collision';
+  /** Checked only when it is asked for. */
+  onRequest?: true;
   /** Where each pack's figure comes from. */
   source: Record<PackId, string>;
   /** Thresholds per pack, mm. */

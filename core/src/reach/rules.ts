@@ -2,6 +2,8 @@ import type { Rule } from './rule';
 import { counterHeight } from './rules/counter-height';
 import { doorSwing } from './rules/door-swing';
 import { itemCollision } from './rules/item-collision';
+import { mixedRanges } from './rules/mixed-ranges';
+import { openFrontsRule } from './rules/open-fronts';
 import { openingBlocked } from './rules/opening-blocked';
 import { wallCollision } from './rules/wall-collision';
 import { workAisle } from './rules/work-aisle';
@@ -11,6 +13,8 @@ export const rules: readonly Rule[] = [
   counterHeight,
   doorSwing,
   itemCollision,
+  mixedRanges,
+  openFrontsRule,
   openingBlocked,
   wallCollision,
   workAisle,

@@ -1,17 +1,24 @@
 import { perDesign, recordsOf, type Design } from '../document/design';
 import type { ItemRecord } from '../document/records';
+import { convexPieces } from '../geometry/convex-pieces';
+import { direction, inward, place, type Point } from '../geometry/point';
 import { kindOf } from '../ranges/kinds';
 import type { ItemKind } from '../ranges/item-kind';
 import { footprintOf, type Footprint } from '../survey/footprint';
 import { roomShape, type RoomShape } from '../survey/room-shape';
+import { itemOutline } from './item-outline';
 
-/** An item with its computed place and heights, mm. */
+/** An item with its computed place and heights, mm. What is turned against its placement stands against no face. */
 export interface ItemBox extends Footprint {
   id: string;
   record: ItemRecord;
   kind: ItemKind;
   low: number;
   high: number;
+  /** Its extent: back left, back right, front right, front left. */
+  rectangle: readonly [Point, Point, Point, Point];
+  /** The footprint, its true outline, as convex pieces. */
+  pieces: readonly (readonly Point[])[];
 }
 
 /** What has its underside lower than this stands on the floor, mm; what is higher hangs. */
@@ -23,25 +30,57 @@ export const itemBoxes: (design: Design) => readonly ItemBox[] = perDesign((desi
   return recordsOf(design, 'item').map((record) => boxOf(record, shape));
 });
 
-/** Where one item record stands in a room of this shape. */
+const remembered = new WeakMap<RoomShape, WeakMap<ItemRecord, ItemBox>>();
+
+/** Where one item record stands in a room of this shape; computed once for both. */
 export function boxOf(record: ItemRecord, shape: RoomShape): ItemBox {
+  let known = remembered.get(shape);
+  if (!known) remembered.set(shape, (known = new WeakMap()));
+  let box = known.get(record);
+  if (!box) known.set(record, (box = placedBox(record, shape)));
+  return box;
+}
+
+function placedBox(record: ItemRecord, shape: RoomShape): ItemBox {
+  const set = footprintOf(record.placement, record.width, record.depth, shape);
+  const at = record.turned ? turnedBy(set, record, record.turned) : set;
+  const outline = itemOutline(record);
+  const footprint = outline.map(({ along, out }) => place(at.origin, at.u, along, at.n, out));
   return {
     id: record.id,
     record,
     kind: kindOf(record.type),
     low: record.up,
     high: record.up + record.height,
-    ...footprintOf(record.placement, record.width, record.depth, shape),
+    ...at,
+    rectangle: at.footprint as [Point, Point, Point, Point],
+    footprint,
+    pieces: convexPieces(footprint),
   };
 }
 
-/** Numbers of the items on drawings and schedules: clockwise along the faces from the first corner, then the free-standing ones. */
-export const itemNumbers: (design: Design) => ReadonlyMap<string, number> = perDesign((design) => {
-  const faces = roomShape(design).faces;
-  const order = (box: ItemBox) => (box.against ? faces.indexOf(box.against.face) : faces.length);
-  const along = (box: ItemBox) => box.against?.along ?? box.origin.x;
-  const sorted = [...itemBoxes(design)].sort(
-    (a, b) => order(a) - order(b) || along(a) - along(b) || a.origin.y - b.origin.y || (a.id < b.id ? -1 : 1),
-  );
-  return new Map(sorted.map((box, index) => [box.id, index + 1]));
-});
+/** Turned about its middle. */
+function turnedBy({ origin, u, n, turn }: Footprint, { width, depth }: ItemRecord, by: number): Footprint {
+  const middle = place(origin, u, width / 2, n, depth / 2);
+  const along = direction(turn + by);
+  const out = inward(along);
+  const corner = place(middle, along, -width / 2, out, -depth / 2);
+  return {
+    origin: corner,
+    u: along,
+    n: out,
+    turn: turn + by,
+    footprint: [
+      corner,
+      place(corner, along, width, out, 0),
+      place(corner, along, width, out, depth),
+      place(corner, along, 0, out, depth),
+    ],
+    against: null,
+  };
+}
+
+/** The middle of an item in plan. */
+export function middleOf({ origin, u, n, record }: ItemBox): Point {
+  return place(origin, u, record.width / 2, n, record.depth / 2);
+}

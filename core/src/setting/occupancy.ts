@@ -1,11 +1,12 @@
 import type { Design } from '../document/design';
 import type { OpeningRecord } from '../document/records';
-import { fixedThings } from '../survey/fixed-things';
+import type { Point } from '../geometry/point';
 import { placedOpenings } from '../survey/openings';
 import { facePath, type PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
-import { HUNG, itemBoxes } from './item-box';
-import { faceBand } from './face-band';
+import { bodiesNear } from './bodies';
+import { HUNG } from './item-box';
+import { faceBand, type FaceBand } from './face-band';
 import { merged } from './strip';
 
 /** A stretch of a face that is taken: by an item or a fixed thing, by an opening that reaches the floor, or by a wall that comes into the band. */
@@ -20,7 +21,7 @@ export interface Band {
   depth: number;
   low: number;
   high: number;
-  except?: string;
+  except?: ReadonlySet<string>;
   /** Only what is built in, walls and fixed things, counts. */
   builtOnly?: boolean;
 }
@@ -34,20 +35,15 @@ export function occupied(design: Design, face: PlacedFace, band: Band): Stretch[
     const [from, to] = [Math.max(0, stretch[0]), Math.min(face.length, stretch[1])];
     if (to > from) stretches.push({ from, to, by: { kind, id } });
   };
-  for (const box of band.builtOnly ? [] : itemBoxes(design)) {
-    if (box.id === band.except || box.low >= band.high || box.high <= band.low) continue;
-    add(floor.ofPolygon(box.footprint), 'item', box.id);
-  }
-  for (const thing of fixedThings(design)) {
-    if (thing.low >= band.high || thing.high <= band.low) continue;
-    const pieces = thing.pieces.flatMap((piece) => {
-      const stretch = floor.ofPolygon(piece);
-      return stretch ? [stretch] : [];
-    });
-    for (const stretch of merged(pieces)) add(stretch, 'fixed', thing.id);
+  const reach = [...facePath(face), ...facePath(face, 0, face.length, band.depth)];
+  for (const body of bodiesNear(design, reach)) {
+    if (body.low >= band.high || body.high <= band.low) continue;
+    if (body.box && (band.builtOnly || band.except?.has(body.id))) continue;
+    for (const stretch of stretchesOf(floor, body.pieces)) add(stretch, body.box ? 'item' : 'fixed', body.id);
   }
   for (const { record, face: host, left, right } of band.builtOnly ? [] : placedOpenings(design)) {
-    if (host.id === face.id && isInTheWay(record, band)) add([left, right], 'opening', record.id);
+    if (host.id === face.id && isInTheWay(record, band))
+      add([left - record.casing, right + record.casing], 'opening', record.id);
   }
   for (const other of roomShape(design).faces) {
     if (other.id === face.id) continue;
@@ -56,8 +52,22 @@ export function occupied(design: Design, face: PlacedFace, band: Band): Stretch[
   return stretches.sort((a, b) => a.from - b.from || a.to - b.to);
 }
 
-/** What hangs, or stands higher than this, covers a window it is before, mm. */
-const TALL = 1_500;
+/** What convex pieces take of a band together. */
+function stretchesOf(floor: FaceBand, pieces: readonly (readonly Point[])[]): readonly [number, number][] {
+  if (pieces.length === 1) {
+    const stretch = floor.ofPolygon(pieces[0]!);
+    return stretch ? [stretch] : [];
+  }
+  return merged(
+    pieces.flatMap((piece) => {
+      const stretch = floor.ofPolygon(piece);
+      return stretch ? [stretch] : [];
+    }),
+  );
+}
+
+/** What hangs, or stands higher than this, covers a window it is before, and is no base, mm. */
+export const TALL = 1_500;
 
 /** Whether nothing of a band can stand before an opening: people go through it, or it is a window that would be covered. */
 function isInTheWay({ type, sill, height }: OpeningRecord, { low, high }: Band): boolean {

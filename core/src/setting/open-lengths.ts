@@ -1,12 +1,13 @@
-import { perDesign, type Design } from '../document/design';
-import { LEAST_OPEN } from '../geometry/tolerance';
+import { perDesign, recordsOf, type Design } from '../document/design';
+import type { RunBand } from '../document/limits';
+import { AGAINST, LEAST_OPEN } from '../geometry/tolerance';
 import type { PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
 import { HUNG, itemBoxes, type ItemBox } from './item-box';
-import { occupied, type Band, type Stretch } from './occupancy';
+import { occupied, TALL, type Band, type Stretch } from './occupancy';
 
-/** What is left free in a run along a face, mm from the face's left end, and what bounds it on each side. */
-export interface OpenLength {
+/** What is left free along a face within a band, mm from the face's left end, and what bounds it on each side. */
+export interface FreeStretch {
   face: PlacedFace;
   from: number;
   to: number;
@@ -17,12 +18,22 @@ export interface OpenLength {
   alongFace: number;
 }
 
+/** A free stretch of a run, in one height band. */
+export interface OpenLength extends FreeStretch {
+  band: RunBand;
+  depth: number;
+  low: number;
+  high: number;
+  /** The record that says it is left open on purpose. */
+  leftOpen: string | null;
+}
+
 /** At an outside corner nothing has to be closed: what is left there, up to this, is no open length, mm. */
 const FREE_END = 150;
 
 /** Free stretches within a band between the ends of a face; null for a side means the end of the face. */
-export function freeStretches(design: Design, face: PlacedFace, band: Band): OpenLength[] {
-  const open: OpenLength[] = [];
+export function freeStretches(design: Design, face: PlacedFace, band: Band): FreeStretch[] {
+  const open: FreeStretch[] = [];
   let at = 0;
   let bound: Stretch | null = null;
   const close = (to: number, next: Stretch | null) => {
@@ -47,17 +58,19 @@ export function freeStretches(design: Design, face: PlacedFace, band: Band): Ope
   return open;
 }
 
-/** The band that the base run of a face stands in: as deep as its deepest item and as high as its highest base. */
+/** The band that the base run of a face stands in: as deep as its deepest item, legs of corner cabinets, and as high as its highest base; tall ones count only where there is nothing else. */
 export function baseBand(onFace: readonly ItemBox[]): Band {
+  const bases = onFace.filter(({ high }) => high <= TALL);
   return {
-    depth: Math.max(
-      ...onFace.map(
-        ({ record }) => record.depth + (record.placement.on === 'face' ? record.placement.off : 0),
-      ),
-    ),
+    depth: Math.max(...onFace.map(reachOf)),
     low: 0,
-    high: Math.max(...onFace.map(({ high }) => high)),
+    high: Math.max(...(bases.length > 0 ? bases : onFace).map(({ high }) => high)),
   };
+}
+
+/** How far an item reaches off the face it stands against; the leg of a corner cabinet, mm. */
+export function reachOf({ record }: ItemBox): number {
+  return (record.leg ?? record.depth) + (record.placement.on === 'face' ? record.placement.off : 0);
 }
 
 /** Items that stand on the floor against a face. */
@@ -65,16 +78,134 @@ export function itemsOnFace(design: Design, faceId: string): ItemBox[] {
   return itemBoxes(design).filter((box) => box.against?.face.id === faceId && box.low < HUNG);
 }
 
-/** The open lengths of every face that has a run on it. */
-export const openLengths: (design: Design) => readonly OpenLength[] = perDesign((design) => {
+/** Whether something stands in a run on the floor, or is a vanity that hangs: not what is loose, and no fixture. */
+function isBaseRun({ kind, low }: Pick<ItemBox, 'kind' | 'low'>): boolean {
+  return kind.top !== 'none' && (low < HUNG || kind.group === 'Vanity');
+}
+
+/** Whether something hangs in a run of wall cabinets: one of them, or the hood between them. */
+export function isWallRun({ kind, low }: Pick<ItemBox, 'kind' | 'low'>): boolean {
+  return low >= HUNG && (kind.group === 'Wall' || kind.symbol === 'hood');
+}
+
+/** The wall cabinets that hang against a face. */
+export function hungOnFace(design: Design, faceId: string): ItemBox[] {
+  return itemBoxes(design).filter((box) => box.against?.face.id === faceId && isWallRun(box));
+}
+
+/** The band that wall cabinets of a face hang in. */
+export function wallBand(hung: readonly ItemBox[]): Band {
+  const cabinets = hung.filter(({ kind }) => kind.group === 'Wall');
+  const of = cabinets.length > 0 ? cabinets : hung;
+  return {
+    depth: Math.max(...of.map(reachOf)),
+    low: Math.min(...of.map(({ low }) => low)),
+    high: Math.max(...of.map(({ high }) => high)),
+  };
+}
+
+/** The open lengths of every face that has a run on it, base runs before wall runs. */
+export const openLengths: (design: Design) => readonly OpenLength[] = perDesign((design) =>
+  roomShape(design).faces.flatMap((face) => openOnFace(design, face)),
+);
+
+function openOnFace(design: Design, face: PlacedFace): OpenLength[] {
+  const onFace = itemBoxes(design).filter((box) => box.against?.face.id === face.id && isBaseRun(box));
+  const base = onFace.length === 0 ? [] : openIn(design, face, 'base', baseBand(onFace));
+  const closed = base.map((open) => asTall(design, open));
+  const hung = hungOnFace(design, face.id);
+  if (hung.length === 0) return closed;
+  const ids = new Set(hung.map(({ id }) => id));
+  const isBeside = ({ left, right }: FreeStretch) => [left, right].some((by) => by && ids.has(by.id));
+  const inTall = (one: FreeStretch) =>
+    closed.some(({ band, from, to }) => band === 'tall' && one.from >= from - 1 && one.to <= to + 1);
+  const wall = openIn(design, face, 'wall', wallBand(hung)).filter((one) => isBeside(one) && !inTall(one));
+  return [...closed, ...wall];
+}
+
+function openIn(design: Design, face: PlacedFace, band: RunBand, at: Band): OpenLength[] {
   const { faces } = roomShape(design);
-  return faces.flatMap((face, index) => {
-    const onFace = itemsOnFace(design, face.id);
-    if (onFace.length === 0) return [];
-    const free = { left: face.corner > Math.PI, right: faces[(index + 1) % faces.length]!.corner > Math.PI };
-    return freeStretches(design, face, baseBand(onFace)).filter(({ left, right, length }) => {
+  const next = faces[(faces.indexOf(face) + 1) % faces.length]!;
+  const free = { left: face.corner > Math.PI, right: next.corner > Math.PI };
+  return freeStretches(design, face, at)
+    .filter(({ left, right, length }) => {
       const atFreeEnd = (!left && free.left) || (!right && free.right);
       return !atFreeEnd || length > FREE_END;
-    });
+    })
+    .filter((stretch) => closesRun(design, stretch) && !isInCorner(design, stretch, at.depth))
+    .map((stretch) => ({ ...stretch, band, ...at, leftOpen: leftOpenIn(design, stretch, band) }));
+}
+
+/** Whether a stretch ends a run or parts it: beside a cabinet or appliance, and not between it and a fixture or what stands about. */
+function closesRun(design: Design, { left, right }: FreeStretch): boolean {
+  const beside = [left, right].flatMap((by) =>
+    by?.kind === 'item' ? (itemBoxes(design).find(({ id }) => id === by.id) ?? []) : [],
+  );
+  return (
+    beside.length > 0 &&
+    beside.every((box) => isBaseRun(box) || isWallRun(box) || box.kind.group === 'Panels')
+  );
+}
+
+/** The most that a blind cabinet is pulled off its corner, mm. */
+const MOST_PULL = 300;
+
+/** Whether a stretch lies in an inside corner that is closed: behind a blind cabinet pulled off it, or behind the fillers of two runs that leave it empty. */
+function isInCorner(
+  design: Design,
+  { face, from, to, left, right, length }: FreeStretch,
+  depth: number,
+): boolean {
+  const atEnd = (by: Stretch['by'] | null) => !by || by.kind === 'wall';
+  const { faces } = roomShape(design);
+  const index = faces.indexOf(face);
+  const ends = [
+    {
+      beside: left,
+      corner: atEnd(right),
+      hand: 'right',
+      other: faces[(index + 1) % faces.length]!,
+      at: face.length - from,
+    },
+    { beside: right, corner: atEnd(left), hand: 'left', other: faces.at(index - 1)!, at: to },
+  ];
+  return ends.some(({ beside, corner, hand, other, at }) => {
+    const box =
+      beside?.kind === 'item' && corner ? itemBoxes(design).find(({ id }) => id === beside.id) : undefined;
+    if (!box) return false;
+    if (box.kind.blind) return box.record.hand === hand && length <= MOST_PULL;
+    const behind = Math.abs(at - depth) <= AGAINST && box.kind.symbol === 'filler';
+    return (
+      behind &&
+      itemBoxes(design).some(({ kind, against, record }) => {
+        if (against?.face !== other || kind.symbol !== 'filler') return false;
+        const off = hand === 'right' ? against.along : other.length - against.along - record.width;
+        return Math.abs(off - depth) <= AGAINST;
+      })
+    );
   });
-});
+}
+
+/** An open length between tall ones, or a tall one and what is built, that is free up to their height is one of the tall run. */
+function asTall(design: Design, open: OpenLength): OpenLength {
+  const boxes = itemBoxes(design);
+  const beside = [open.left, open.right].flatMap((by) =>
+    by?.kind === 'item' ? (boxes.find(({ id }) => id === by.id) ?? []) : [],
+  );
+  if (beside.length === 0 || beside.some(({ high }) => high <= TALL)) return open;
+  const at = { depth: open.depth, low: 0, high: Math.min(...beside.map(({ high }) => high)) };
+  const free = freeStretches(design, open.face, at).find(
+    ({ from, to }) => from <= open.from + 1 && to >= open.to - 1,
+  );
+  return free ? { ...open, ...at, band: 'tall', leftOpen: leftOpenIn(design, open, 'tall') } : open;
+}
+
+/** The record that says a stretch is left open on purpose. */
+function leftOpenIn(design: Design, { face, from, to }: FreeStretch, band: RunBand): string | null {
+  const found = recordsOf(design, 'left-open').find((record) => {
+    if (record.band !== band || record.at.face !== face.id) return false;
+    const along = record.at.from === 'left' ? record.at.distance : face.length - record.at.distance;
+    return along >= from && along <= to;
+  });
+  return found?.id ?? null;
+}

@@ -1,22 +1,27 @@
-import type { Design } from '../document/design';
+import { roomOf, type Design } from '../document/design';
+import { deepestOverlap } from '../geometry/convex-pieces';
 import { scale, type Point } from '../geometry/point';
 import { TOUCH } from '../geometry/tolerance';
+import { headroom } from '../survey/ceiling';
 import { fixedThings } from '../survey/fixed-things';
 import { facePath } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
-import { itemBoxes, type ItemBox } from './item-box';
+import { itemBoxes, middleOf, type ItemBox } from './item-box';
 import { stretchOfPolygon, stretchOfSegment, type Strip } from './strip';
 
-export const tieSides = ['left', 'right', 'behind', 'front'] as const;
+/** The sides of an item that show in plan, and all of them. */
+export const planSides = ['left', 'right', 'behind', 'front'] as const;
+export const tieSides = [...planSides, 'below', 'above'] as const;
+export type PlanSide = (typeof planSides)[number];
 export type TieSide = (typeof tieSides)[number];
 
 /** The distance from one side of an item to the nearest thing beside it. */
-export interface Tie {
-  side: TieSide;
+export interface Tie<S extends TieSide = TieSide> {
+  side: S;
   /** mm; negative when they go into each other. */
   distance: number;
   /** What it is measured to. */
-  to: { kind: 'fixed' | 'item' | 'wall'; id: string };
+  to: { kind: 'ceiling' | 'fixed' | 'floor' | 'item' | 'wall'; id: string };
   /** Ends of the measured line, on the item and on the other thing. */
   from: Point;
   at: Point;
@@ -27,8 +32,44 @@ export function tiesOf(design: Design, box: ItemBox): Tie[] {
   return tieSides.flatMap((side) => tieOn(design, box, side) ?? []);
 }
 
+/** The ties of an item that show in plan. */
+export function tiesInPlan(design: Design, box: ItemBox): Tie<PlanSide>[] {
+  return planSides.flatMap((side) => tieInPlan(design, box, side) ?? []);
+}
+
 /** The tie on one side; undefined when nothing stands there. */
 export function tieOn(design: Design, box: ItemBox, side: TieSide): Tie | undefined {
+  return side === 'below' || side === 'above' ? tieUpright(design, box, side) : tieInPlan(design, box, side);
+}
+
+/** Down to what stands below it, with the top that runs over that, or the floor; up to what is above it, or the ceiling. */
+function tieUpright(design: Design, box: ItemBox, side: 'below' | 'above'): Tie {
+  const { ceiling } = roomShape(design);
+  const { topThickness } = roomOf(design);
+  const below = side === 'below';
+  const room = Math.min(...box.pieces.map((piece) => headroom(ceiling, piece)));
+  let nearest: Pick<Tie, 'distance' | 'to'> = below
+    ? { distance: box.low, to: { kind: 'floor', id: 'room' } }
+    : { distance: room - box.high, to: { kind: 'ceiling', id: 'room' } };
+  const middle = (box.low + box.high) / 2;
+  const consider = (
+    other: Pick<ItemBox, 'high' | 'id' | 'low' | 'pieces'>,
+    kind: 'fixed' | 'item',
+    top = 0,
+  ) => {
+    const distance = below ? box.low - other.high - top : other.low - box.high;
+    const beyond = below ? other.high > middle : other.low < middle;
+    if (beyond || distance >= nearest.distance || deepestOverlap(box.pieces, other.pieces) <= TOUCH) return;
+    nearest = { distance, to: { kind, id: other.id } };
+  };
+  for (const other of itemBoxes(design))
+    if (other.id !== box.id) consider(other, 'item', other.kind.top === 'under' ? topThickness : 0);
+  for (const thing of fixedThings(design)) consider(thing, 'fixed');
+  const at = middleOf(box);
+  return { side, ...nearest, from: at, at };
+}
+
+function tieInPlan(design: Design, box: ItemBox, side: PlanSide): Tie<PlanSide> | undefined {
   const frame = sideFrame(box, side);
   const strip: Strip = { origin: frame.corner, u: frame.out, n: frame.along, near: 0, far: frame.size };
   let nearest: { distance: number; to: Tie['to'] } | undefined;
@@ -39,7 +80,7 @@ export function tieOn(design: Design, box: ItemBox, side: TieSide): Tie | undefi
   };
   for (const other of itemBoxes(design)) {
     if (other.id === box.id || other.low >= box.high || other.high <= box.low) continue;
-    consider(stretchOfPolygon(strip, other.footprint), 'item', other.id);
+    for (const piece of other.pieces) consider(stretchOfPolygon(strip, piece), 'item', other.id);
   }
   for (const thing of fixedThings(design)) {
     if (thing.low >= box.high || thing.high <= box.low) continue;
@@ -66,15 +107,15 @@ function wallStretch(strip: Strip, a: Point, b: Point): [number, number] | null 
 }
 
 /** A side of an item: its first corner, the direction away from it, the direction along it and its length. */
-function sideFrame({ u, n, footprint, record }: ItemBox, side: TieSide) {
-  const [backLeft, backRight, frontRight, frontLeft] = footprint as [Point, Point, Point, Point];
-  const ends: Record<TieSide, [Point, Point]> = {
+function sideFrame({ u, n, rectangle, record }: ItemBox, side: PlanSide) {
+  const [backLeft, backRight, frontRight, frontLeft] = rectangle;
+  const ends: Record<PlanSide, [Point, Point]> = {
     left: [backLeft, frontLeft],
     right: [backRight, frontRight],
     behind: [backLeft, backRight],
     front: [frontLeft, frontRight],
   };
-  const out: Record<TieSide, Point> = { left: scale(u, -1), right: u, behind: scale(n, -1), front: n };
+  const out: Record<PlanSide, Point> = { left: scale(u, -1), right: u, behind: scale(n, -1), front: n };
   const [corner, end] = ends[side];
   const sideways = side === 'left' || side === 'right';
   return {

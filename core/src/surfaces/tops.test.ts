@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { rectangle } from '../../testing/rooms';
 import { boundsOf } from '../geometry/polygon';
+import { openLengths } from '../setting/open-lengths';
 import { tops } from './tops';
 
 describe('tops', () => {
@@ -54,5 +55,48 @@ describe('tops', () => {
       top: -1180,
       bottom: -1800,
     });
+  });
+});
+
+describe('a corner cabinet', () => {
+  const overhang = 40;
+
+  it('with two legs carries the top around the corner, as deep as its legs', () => {
+    const builder = rectangle(4000, 3000);
+    builder.set('F900-L', 'face-a', 0);
+    builder.set('F600', 'face-a', 900);
+    builder.set('F600', 'face-d', 3000 - 900 - 600);
+    const [top, ...others] = tops(builder.design);
+    expect(others).toEqual([]);
+    const reach = 560 + overhang;
+    // Both legs past their last items by the end overhang, the corner counted once.
+    expect(top!.area).toBeCloseTo(1520 * reach * 2 - reach * reach, 3);
+  });
+
+  it('cut across carries it to the front across the corner, past it by the overhang', () => {
+    const builder = rectangle(4000, 3000);
+    builder.set('F900-K', 'face-a', 0);
+    builder.set('F600', 'face-a', 900);
+    builder.set('F600', 'face-d', 3000 - 900 - 600);
+    const reach = 560 + overhang;
+    // What the front across cuts off the inner corner: a right triangle between the legs' front lines and the line moved out by the overhang.
+    const side = 340 + overhang * Math.SQRT2 - 2 * overhang;
+    const [top] = tops(builder.design);
+    expect(top!.area).toBeCloseTo(1520 * reach * 2 - reach * reach + side ** 2 / 2, 0);
+  });
+});
+
+describe('a base run beside a tall unit', () => {
+  it('has its open lengths and chain from what stands, whatever hangs above', () => {
+    const builder = rectangle();
+    builder.set('T600/2070', 'face-a', 0);
+    builder.set('F600', 'face-a', 1000);
+    builder.set('U900/720', 'face-a', 1300);
+    expect(openLengths(builder.design).map(({ band, from, to }) => [band, from, to])).toEqual([
+      ['base', 600, 1000],
+      ['base', 1600, 4000],
+      ['wall', 600, 1300],
+      ['wall', 2200, 4000],
+    ]);
   });
 });

@@ -1,4 +1,4 @@
-import type { FixedRecord, OutlinePlace } from '../document/records';
+import type { OutlinePlace, Placement } from '../document/records';
 import { LEAST_ITEM } from '../document/limits';
 import { direction, dot, inward, place, subtract, type Point } from '../geometry/point';
 import { boundsOf, crossingEdges, signedArea } from '../geometry/polygon';
@@ -6,8 +6,16 @@ import { ok, refuse, type Result } from '../result';
 import { quantise } from '../units/units';
 import type { Footprint } from './footprint';
 
+/** What may have an outline of its own in place of its rectangle. */
+interface Outlined {
+  width: number;
+  depth: number;
+  placement: Placement;
+  corners?: OutlinePlace[];
+}
+
 /** The corners of a fixed thing in its own frame: along its back from the left end and out from it, mm, those of its rectangle unless it has its own. */
-export function outlineOf({ corners, width, depth }: FixedRecord): readonly OutlinePlace[] {
+export function outlineOf({ corners, width, depth }: Outlined): readonly OutlinePlace[] {
   return (
     corners ?? [
       { along: 0, out: 0 },
@@ -25,10 +33,10 @@ export function inFrame({ origin, u, n }: Pick<Footprint, 'origin' | 'u' | 'n'>,
 }
 
 /**
- * A fixed thing of these corners, given in its present frame: they are walked clockwise, its width and depth become their extent,
+ * A thing of these corners, given in its present frame: they are walked clockwise, its width and depth become their extent,
  * and its placement moves along so that every corner stays where it is. Refused where they make no outline.
  */
-export function withOutline(record: FixedRecord, corners: readonly OutlinePlace[]): Result<FixedRecord> {
+export function withOutline<T extends Outlined>(record: T, corners: readonly OutlinePlace[]): Result<T> {
   const flat = corners.map(({ along, out }) => ({ x: along, y: out }));
   const area = corners.length < 3 ? 0 : signedArea(flat);
   if (Math.abs(area) < LEAST_ITEM ** 2 || crossingEdges(flat)) return refuse('outline-crossing', {});
@@ -43,7 +51,7 @@ export function withOutline(record: FixedRecord, corners: readonly OutlinePlace[
 }
 
 /** The placement of a thing whose frame moves along its back and out from it, and that comes to be so wide. */
-function shifted({ placement, width }: FixedRecord, along: number, out: number, wide: number) {
+function shifted({ placement, width }: Outlined, along: number, out: number, wide: number) {
   if (placement.on === 'face') {
     const by = placement.from === 'left' ? along : width - along - wide;
     return { ...placement, distance: quantise(placement.distance + by), off: quantise(placement.off + out) };

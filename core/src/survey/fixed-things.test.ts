@@ -49,7 +49,9 @@ describe('a fixed thing', () => {
         .findings.filter(({ rule }) => rule === 'item-collision')
         .map((finding) => sayFinding(builder.design, finding));
     };
-    expect(collisions('chase')).toEqual([expect.stringMatching(/F600 and chase go 250 mm into each other/)]);
+    expect(collisions('chase')).toEqual([
+      expect.stringMatching(/F600 and the chase go 250 mm into each other/),
+    ]);
     expect(collisions('soffit')).toEqual([]);
   });
 

@@ -14,6 +14,8 @@ export interface NewRoom {
   unit: LengthUnit;
   step: number;
   ceilingHeight: number;
+  /** The job's range, where it has chosen one. */
+  range?: string;
   /** Its faces, clockwise. */
   faces: readonly NewFace[];
 }
@@ -56,7 +58,7 @@ export function roomStandards(unit: LengthUnit) {
 }
 
 /** A new room of these faces. Measured lengths are met exactly; corners that were not measured are as near theirs as the lengths allow. */
-export function makeRoom({ name, unit, step, ceilingHeight, faces }: NewRoom): Result<Design> {
+export function makeRoom({ name, unit, step, ceilingHeight, range, faces }: NewRoom): Result<Design> {
   const wrong = firstRefusal(
     ...faces.map(({ length }, index) => within(`Face ${faceLetter(index)}`, length, LEAST_FACE, MOST_FACE)),
     within('The ceiling height', ceilingHeight, LEAST_CEILING, MOST_HEIGHT),
@@ -70,6 +72,7 @@ export function makeRoom({ name, unit, step, ceilingHeight, faces }: NewRoom): R
     step,
     ceilingHeight: quantise(ceilingHeight),
     ...roomStandards(unit),
+    ...(range ? { range } : {}),
   };
   const records = faces.map(({ length, measured, corner, cornerMeasured, bend }, index): FaceRecord => ({
     kind: 'face',

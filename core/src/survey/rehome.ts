@@ -50,15 +50,17 @@ export function rehome(
     const distance = distanceIn(part, placement.from, left, left + width);
     written.push({ ...record, placement: { ...placement, face: part.face, distance } });
   }
+  const at = (place: FacePlace): FacePlace => {
+    const parts = partsOf[place.face];
+    if (!parts) return place;
+    const face = byId.get(place.face)!;
+    const along = place.from === 'left' ? place.distance : face.length - place.distance;
+    const part = place.from === 'left' ? partAt(parts, along) : partAt([...parts].reverse(), along);
+    return { ...place, face: part.face, distance: Math.max(0, distanceIn(part, place.from, along, along)) };
+  };
+  for (const record of recordsOf(design, 'left-open'))
+    if (partsOf[record.at.face]) written.push({ ...record, at: at(record.at) });
   for (const record of [...recordsOf(design, 'measurement'), ...recordsOf(design, 'divider')]) {
-    const at = (place: FacePlace): FacePlace => {
-      const parts = partsOf[place.face];
-      if (!parts) return place;
-      const face = byId.get(place.face)!;
-      const along = place.from === 'left' ? place.distance : face.length - place.distance;
-      const part = place.from === 'left' ? partAt(parts, along) : partAt([...parts].reverse(), along);
-      return { ...place, face: part.face, distance: Math.max(0, distanceIn(part, place.from, along, along)) };
-    };
     if (partsOf[record.from.face] || partsOf[record.to.face])
       written.push({ ...record, from: at(record.from), to: at(record.to) });
   }

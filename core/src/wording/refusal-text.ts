@@ -88,6 +88,11 @@ const wording: Wording = {
     `${show(width)} is too wide for a filler (up to ${show(most)}). Trim a cabinet to the gap, or set another item in it.`,
   'filler-too-narrow': ({ width, least }, show) =>
     `${show(width)} is too narrow for a filler (from ${show(least)}). Trim the neighbouring cabinet to the gap.`,
+  'item-locked': ({ item }) => `${item} is locked. Unlock it first.`,
+  'items-too-few': ({ least }) =>
+    least === 1 ? 'Choose an item first.' : `Choose ${least} items or more: Shift click adds one.`,
+  'items-apart': ({ what }) =>
+    `${what} only items that stand on one face, or free ones. Choose them without the others.`,
   'gap-not-beside': ({ item }) =>
     `${item} does not stand beside an open length. Choose the item next to the gap.`,
   'gap-missing': ({ face }) =>
@@ -96,6 +101,27 @@ const wording: Wording = {
     most > 0
       ? `${item} can’t be made ${show(width)} wide: it is built from ${show(least)} to ${show(most)}. Use a filler, or another width beside it.`
       : `${item} comes in one size and can’t be trimmed. Trim a cabinet, or use a filler.`,
+  'width-not-made': ({ item, range, width, made }, show) =>
+    `${range} does not list ${item} ${show(width)} wide; it lists ${nearest(made, width).map(show).join(', ')}. Choose one of these, use a filler, or allow special widths in the room’s facts.`,
+  'not-split': ({ item, width, made }, show) =>
+    made.length > 0
+      ? `${item} can’t be split in two of ${show(width)} together: its range lists ${made.map(show).join(', ')}. Choose another width, or allow special widths in the room’s facts.`
+      : `${item} can’t be split: it is made in one piece.`,
+  'not-swapped': ({ item, width, family }, show) =>
+    `${item} has no place for ${family} ${show(width)} wide: its range does not list it. Change the width first.`,
+  'not-joined': ({ first, second, why }) =>
+    ({
+      kind: `${first} and ${second} are not of one family. Swap the kind of one first.`,
+      apart: `${first} and ${second} do not stand side by side in line. Move one to the other first.`,
+      size: `No item of their family is as wide as ${first} and ${second} together. Allow special widths in the room’s facts, or keep both.`,
+    })[why],
+  'does-not-fit': ({ item, into, width, free }, show) =>
+    `${item} needs ${show(width)} and ${into} has ${show(free)}: ${show(width - free)} too little. Choose a narrower one, or make room.`,
+  'no-half-wall': ({ face }) =>
+    `Face ${face} goes up to the ceiling. Give it the height of a half wall first, in its facts.`,
+  'no-drain': ({ item }) => `${item} has no drain to place it by. Use its ties.`,
+  'nothing-fits': ({ family, range }) =>
+    `No widths of ${family} (${range}) close this length, even with fillers. Choose another family, smaller fillers at the ends, or let more items be replaced.`,
   'tie-unavailable': ({ side }) => `Nothing stands ${side} of it to measure from. Use another side.`,
   'no-room-on-face': ({ item, width }, show) =>
     `No face has ${show(width)} free for ${item}. Drag it where it should stand.`,
@@ -106,6 +132,11 @@ const wording: Wording = {
     (fits.length > 0 ? `It fits at ${fits.join(' or ')}.` : 'Choose a larger page.'),
   'sheet-unknown': ({ what, value, known }) => `There is no ${what} “${value}”. Choose ${known.join(', ')}.`,
 };
+
+/** The sizes nearest to one, at most three on either side. */
+function nearest(sizes: readonly number[], size: number): number[] {
+  return [...sizes.filter((one) => one < size).slice(-3), ...sizes.filter((one) => one >= size).slice(0, 3)];
+}
 
 /** A refusal as a sentence, lengths in the given style. */
 export function refusalText(refusal: Refusal, style: LengthStyle = usualStyle('mm')): string {

@@ -6,6 +6,8 @@ export const baseBlind: ItemKind = {
   group: 'Base',
   top: 'under',
   symbol: 'blind',
+  blind: true,
+  opens: 'doors',
   trim: { least: 450, most: 1524 },
   front: true,
   flat: false,

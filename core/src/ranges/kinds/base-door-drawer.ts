@@ -6,6 +6,7 @@ export const baseDoorDrawer: ItemKind = {
   group: 'Base',
   top: 'under',
   symbol: 'doors',
+  opens: 'doors',
   trim: { least: 200, most: 1220 },
   front: true,
   flat: false,

@@ -6,6 +6,7 @@ export const baseDoors: ItemKind = {
   group: 'Base',
   top: 'under',
   symbol: 'doors',
+  opens: 'doors',
   trim: { least: 150, most: 1220 },
   front: true,
   flat: false,

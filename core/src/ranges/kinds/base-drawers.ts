@@ -6,6 +6,7 @@ export const baseDrawers: ItemKind = {
   group: 'Base',
   top: 'under',
   symbol: 'drawers',
+  opens: 'drawers',
   trim: { least: 300, most: 1220 },
   front: true,
   flat: false,

@@ -6,6 +6,7 @@ export const baseHob: ItemKind = {
   group: 'Base',
   top: 'under',
   symbol: 'hob',
+  opens: 'doors',
   trim: { least: 450, most: 1220 },
   front: true,
   flat: false,

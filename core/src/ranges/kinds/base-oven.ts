@@ -6,6 +6,7 @@ export const baseOven: ItemKind = {
   group: 'Base',
   top: 'under',
   symbol: 'oven',
+  opens: 'down',
   trim: null,
   front: true,
   flat: false,

@@ -6,6 +6,7 @@ export const baseSink: ItemKind = {
   group: 'Base',
   top: 'under',
   symbol: 'sink',
+  opens: 'doors',
   trim: { least: 450, most: 1220 },
   front: true,
   flat: false,

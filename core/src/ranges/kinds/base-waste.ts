@@ -6,6 +6,7 @@ export const baseWaste: ItemKind = {
   group: 'Base',
   top: 'under',
   symbol: 'doors',
+  opens: 'drawers',
   trim: { least: 250, most: 700 },
   front: true,
   flat: false,

@@ -6,6 +6,7 @@ export const cooker: ItemKind = {
   group: 'Appliances',
   top: 'breaks',
   symbol: 'cooker',
+  opens: 'down',
   trim: null,
   front: true,
   flat: false,

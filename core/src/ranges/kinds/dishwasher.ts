@@ -6,6 +6,7 @@ export const dishwasher: ItemKind = {
   group: 'Appliances',
   top: 'under',
   symbol: 'dishwasher',
+  opens: 'down',
   trim: null,
   front: true,
   flat: false,

@@ -3,7 +3,7 @@ import type { ItemKind } from '../item-kind';
 export const endPanel: ItemKind = {
   id: 'end-panel',
   name: 'End panel',
-  group: 'Panels and fillers',
+  group: 'Panels',
   top: 'under',
   symbol: 'panel',
   trim: null,

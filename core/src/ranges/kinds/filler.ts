@@ -3,7 +3,7 @@ import type { ItemKind } from '../item-kind';
 export const filler: ItemKind = {
   id: 'filler',
   name: 'Filler',
-  group: 'Panels and fillers',
+  group: 'Panels',
   top: 'under',
   symbol: 'filler',
   trim: { least: 6, most: 153 },

@@ -6,6 +6,7 @@ export const refrigerator: ItemKind = {
   group: 'Appliances',
   top: 'breaks',
   symbol: 'refrigerator',
+  opens: 'doors',
   trim: null,
   front: true,
   flat: false,

@@ -6,6 +6,7 @@ export const tallBroom: ItemKind = {
   group: 'Tall',
   top: 'breaks',
   symbol: 'tall',
+  opens: 'doors',
   trim: { least: 300, most: 1220 },
   front: true,
   flat: false,

@@ -6,6 +6,7 @@ export const tallFridge: ItemKind = {
   group: 'Tall',
   top: 'breaks',
   symbol: 'tall',
+  opens: 'doors',
   trim: null,
   front: true,
   flat: false,

@@ -6,6 +6,7 @@ export const tallPantry: ItemKind = {
   group: 'Tall',
   top: 'breaks',
   symbol: 'tall',
+  opens: 'doors',
   trim: { least: 250, most: 1220 },
   front: true,
   flat: false,

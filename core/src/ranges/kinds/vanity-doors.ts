@@ -6,6 +6,7 @@ export const vanityDoors: ItemKind = {
   group: 'Vanity',
   top: 'under',
   symbol: 'doors',
+  opens: 'doors',
   trim: { least: 250, most: 1220 },
   front: true,
   flat: false,

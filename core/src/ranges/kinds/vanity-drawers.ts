@@ -6,6 +6,7 @@ export const vanityDrawers: ItemKind = {
   group: 'Vanity',
   top: 'under',
   symbol: 'drawers',
+  opens: 'drawers',
   trim: { least: 300, most: 1220 },
   front: true,
   flat: false,

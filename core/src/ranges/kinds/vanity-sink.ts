@@ -6,6 +6,7 @@ export const vanitySink: ItemKind = {
   group: 'Vanity',
   top: 'under',
   symbol: 'sink',
+  opens: 'doors',
   trim: { least: 450, most: 1524 },
   front: true,
   flat: false,

@@ -6,6 +6,8 @@ export const wallBlind: ItemKind = {
   group: 'Wall',
   top: 'none',
   symbol: 'wall',
+  blind: true,
+  opens: 'doors',
   trim: { least: 450, most: 1220 },
   front: false,
   flat: false,

@@ -6,6 +6,7 @@ export const wallDoors: ItemKind = {
   group: 'Wall',
   top: 'none',
   symbol: 'wall',
+  opens: 'doors',
   trim: { least: 200, most: 1220 },
   front: false,
   flat: false,

@@ -6,6 +6,7 @@ export const wallGlass: ItemKind = {
   group: 'Wall',
   top: 'none',
   symbol: 'wall',
+  opens: 'doors',
   trim: { least: 250, most: 1220 },
   front: false,
   flat: false,

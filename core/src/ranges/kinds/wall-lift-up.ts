@@ -6,6 +6,7 @@ export const wallLiftUp: ItemKind = {
   group: 'Wall',
   top: 'none',
   symbol: 'wall',
+  opens: 'up',
   trim: { least: 400, most: 1220 },
   front: false,
   flat: false,

@@ -6,6 +6,7 @@ export const wallOver: ItemKind = {
   group: 'Wall',
   top: 'none',
   symbol: 'wall',
+  opens: 'doors',
   trim: { least: 400, most: 1220 },
   front: false,
   flat: false,

@@ -22,7 +22,10 @@ export const doorSwing: Rule = {
       const top = opening.record.sill + opening.record.height;
       const hits = bodies
         .filter((box) => box.low < top && box.high > opening.record.sill)
-        .map((box) => ({ box, reach: reachIntoSector(box.footprint, sector) }))
+        .map((box) => ({
+          box,
+          reach: Math.max(...box.pieces.map((piece) => reachIntoSector(piece, sector))),
+        }))
         .filter(({ reach }) => reach > TOUCH)
         .map(({ box, reach }) => ({
           ...base,

@@ -21,7 +21,7 @@ export const wallCollision: Rule = {
       const worst = deepest(box, shape.faces, shape.outline);
       if (worst && worst.depth > TOUCH)
         found.push({ ...base, measured: worst.depth, names: [box.record.code, `face ${worst.letter}`] });
-      const room = headroom(shape.ceiling, box.footprint);
+      const room = Math.min(...box.pieces.map((piece) => headroom(shape.ceiling, piece)));
       if (box.high > room + TOUCH) {
         found.push({
           ...base,
@@ -42,29 +42,33 @@ function deepest(
   outline: readonly Point[],
 ): { depth: number; letter: string } | null {
   let worst: { depth: number; letter: string } | null = null;
+  /** What lies on a half wall, or higher, goes over it. */
+  const over = (face: PlacedFace) => face.wallHeight !== null && box.low >= face.wallHeight - TOUCH;
   const note = (depth: number, letter: string) => {
     if (!worst || depth > worst.depth) worst = { depth, letter };
   };
   /** The nearest wall; of two that meet there, the one the point is farther behind. */
   const toWall = (point: Point) => {
-    let nearest = { depth: Infinity, behind: -Infinity, letter: '' };
+    let nearest = { depth: Infinity, behind: -Infinity, letter: '', over: false };
     for (const face of faces) {
       const { letter } = face;
       const depth = distanceToPath(point, facePath(face));
       const behind = -projectOn(face, point).out;
       const same = Math.abs(depth - nearest.depth) < SAME_PLACE;
-      if (same ? behind > nearest.behind : depth < nearest.depth) nearest = { depth, behind, letter };
+      if (same ? behind > nearest.behind : depth < nearest.depth)
+        nearest = { depth, behind, letter, over: over(face) };
     }
     return nearest;
   };
   for (const corner of box.footprint) {
     if (contains(outline, corner)) continue;
-    const { depth, letter } = toWall(corner);
-    note(depth, letter);
+    const nearest = toWall(corner);
+    if (!nearest.over) note(nearest.depth, nearest.letter);
   }
   const { record, origin, u, n } = box;
   const inner = { origin, u, n, near: TOUCH, far: record.depth };
   for (const face of faces) {
+    if (over(face)) continue;
     for (const [from, to] of stretchesOfPath(inner, facePath(face))) {
       const across = Math.min(to, record.width) - Math.max(from, 0);
       const through = Math.min(record.width - from, to);

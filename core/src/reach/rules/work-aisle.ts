@@ -1,5 +1,5 @@
 import { dot, place, scale, subtract, type Point } from '../../geometry/point';
-import { overlapDepth } from '../../geometry/convex';
+import { deepestOverlap } from '../../geometry/convex-pieces';
 import { KEPT, TOUCH } from '../../geometry/tolerance';
 import { HUNG, type ItemBox } from '../../setting/item-box';
 import { overhangPast } from '../../surfaces/overhang';
@@ -32,7 +32,9 @@ export const workAisle: Rule = {
   },
   parameters: { 'inch-residential': { width: 1066.8 }, 'metric-residential': { width: 1000 } },
   check(facts, { width }) {
-    const edges = facts.boxes.filter(({ low }) => low < HUNG).flatMap((box) => edgesOf(box, facts));
+    const edges = facts.boxes
+      .filter(({ low, kind }) => low < HUNG && kind.group !== 'Furniture')
+      .flatMap((box) => edgesOf(box, facts));
     const tightest = new Map<string, Omit<Finding, 'rule'>>();
     for (const a of edges) {
       if (!a.front) continue;
@@ -64,7 +66,7 @@ export const workAisle: Rule = {
 
 /** Whether another item stands in the space between two: then it is a joint of runs, not an aisle. */
 function filled(corners: readonly Point[], boxes: readonly ItemBox[], a: ItemBox, b: ItemBox): boolean {
-  return boxes.some((box) => box !== a && box !== b && overlapDepth(corners, box.footprint) > TOUCH);
+  return boxes.some((box) => box !== a && box !== b && deepestOverlap([corners], box.pieces) > TOUCH);
 }
 
 /** Items of one face, or of one direction in the open floor, count as one side of an aisle. */
@@ -74,7 +76,7 @@ function groupOf({ against, turn, id }: ItemBox): string {
 
 /** The four sides of an item, each moved out by what its top stands past it. */
 function edgesOf(box: ItemBox, { tops }: ReachFacts): Edge[] {
-  const [backLeft, backRight, frontRight, frontLeft] = box.footprint as [Point, Point, Point, Point];
+  const [backLeft, backRight, frontRight, frontLeft] = box.rectangle;
   const top = tops.find(({ items }) => items.includes(box.id));
   const edge = (from: Point, to: Point, out: Point, front = false): Edge => {
     const by = top ? overhangPast(top, from, to, out) : 0;

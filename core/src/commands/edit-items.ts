@@ -1,0 +1,92 @@
+import { firstRefusal, within } from '../document/within';
+import { LEAST_ITEM, MOST_HEIGHT, MOST_ITEM } from '../document/limits';
+import { roomOf } from '../document/design';
+import { patchOf } from '../document/patch';
+import type { ItemRecord, OutlinePlace, RoomRecord } from '../document/records';
+import { listedWidths, mayBeWide, recoded } from '../ranges/specials';
+import { rangeName, rangesOf } from '../ranges/shelf';
+import { kindOf } from '../ranges/kinds';
+import type { Range } from '../ranges/range';
+import { ok, refuse, type Result } from '../result';
+import { withOutline } from '../survey/fixed-outline';
+import { quantise } from '../units/units';
+import { findFreeItems, guarded, type Command } from './command';
+
+export type ItemChange = Partial<
+  Pick<ItemRecord, 'corners' | 'depth' | 'finish' | 'hand' | 'height' | 'leg' | 'name' | 'up' | 'width'>
+>;
+
+/** Changes the measures, outline, hand, name or finish of items; each keeps the end it is placed from, and gets the code its family has the new size under. */
+export const editItems: Command<{ ids: readonly string[]; change: ItemChange }> = {
+  id: 'edit-items',
+  label: ({ ids }) => (ids.length === 1 ? 'Change an item' : `Change ${ids.length} items`),
+  run(design, { ids, change }) {
+    const found = findFreeItems(design, ids);
+    if (!found.ok) return found;
+    const changed: ItemRecord[] = [];
+    for (const { record } of found.value) {
+      const after = changedItem(record, change, roomOf(design), rangesOf(design));
+      if (!after.ok) return after;
+      changed.push(after.value);
+    }
+    return guarded(design, patchOf(design, changed));
+  },
+};
+
+function changedItem(
+  record: ItemRecord,
+  change: ItemChange,
+  room: RoomRecord,
+  known: readonly Range[],
+): Result<ItemRecord> {
+  const after = { ...record, ...change };
+  const wrong = firstRefusal(
+    within('The width', after.width, LEAST_ITEM, MOST_ITEM),
+    within('The depth', after.depth, LEAST_ITEM, MOST_ITEM),
+    within('The height', after.height, LEAST_ITEM, MOST_HEIGHT),
+    within('The height above the floor', after.up, 0, MOST_HEIGHT),
+  );
+  if (wrong) return wrong;
+  if (change.width !== undefined && !mayBeWide(record, change.width, room, known))
+    return refuse('width-not-made', {
+      item: record.code,
+      range: rangeName(record.range, known),
+      width: change.width,
+      made: listedWidths(record, known),
+    });
+  for (const key of ['width', 'depth', 'height', 'up'] as const) after[key] = quantise(after[key]);
+  for (const key of ['finish', 'name'] as const) {
+    const text = after[key]?.trim();
+    if (text) after[key] = text;
+    else delete after[key];
+  }
+  const sized = recoded(stretched(after, record), known);
+  if (!change.corners) return ok(sized);
+  return kindOf(record.type).upright
+    ? withFrontOutline(sized, change.corners)
+    : withOutline(sized, change.corners);
+}
+
+/** A mirror of these corners, along and up from its lower left one: its width and height become their extent, and it stays where they are. */
+function withFrontOutline(item: ItemRecord, corners: readonly OutlinePlace[]): Result<ItemRecord> {
+  const low = Math.min(...corners.map(({ out }) => out));
+  const raised = corners.map(({ along, out }) => ({ along, out: out - low }));
+  const shaped = withOutline({ ...item, depth: item.height }, raised);
+  if (!shaped.ok) return shaped;
+  const { depth: height, ...after } = shaped.value;
+  return ok({ ...after, depth: item.depth, height, up: quantise(item.up + low) });
+}
+
+/** An outline of its own grows and shrinks with the width and depth, that of a front with the width and height. */
+function stretched(after: ItemRecord, { type, width, depth, height, corners }: ItemRecord): ItemRecord {
+  if (!corners || after.corners !== corners) return after;
+  const across = after.width / width;
+  const deep = kindOf(type).upright ? after.height / height : after.depth / depth;
+  return {
+    ...after,
+    corners: corners.map(({ along, out }) => ({
+      along: quantise(along * across),
+      out: quantise(out * deep),
+    })),
+  };
+}

@@ -1,0 +1,54 @@
+import type { ItemRecord } from '../document/records';
+import { dot, place, scale, subtract } from '../geometry/point';
+import { ok, refuse, type Result } from '../result';
+import { blockOf } from '../setting/block';
+import type { ItemBox } from '../setting/item-box';
+import { placedAt, shifted, standing } from '../setting/shift-item';
+import { findFreeItems, guardedItems, type Command } from './command';
+
+/**
+ * Mirrors items left to right, seen from the front of the first. One stays where it is and changes hand and outline; several change places
+ * about the middle of all as well: along their face where they share one, else standing free.
+ */
+export const mirrorItems: Command<{ ids: readonly string[] }> = {
+  id: 'mirror-items',
+  label: ({ ids }) => (ids.length === 1 ? 'Mirror' : `Mirror ${ids.length} items`),
+  run(design, { ids }) {
+    const found = findFreeItems(design, ids);
+    if (!found.ok) return found;
+    const mirrored = mirroredAll(found.value);
+    return mirrored.ok ? guardedItems(design, mirrored.value) : mirrored;
+  },
+};
+
+function mirroredAll(boxes: readonly [ItemBox, ...ItemBox[]]): Result<ItemRecord[]> {
+  if (boxes.length === 1) return ok([otherHand(boxes[0].record)]);
+  const faces = new Set(boxes.map(({ against }) => against?.face.id));
+  if (faces.size > 1) return refuse('items-apart', { what: 'Mirror' });
+  const [first] = boxes;
+  if (first.against) {
+    const from = Math.min(...boxes.map(({ against }) => against!.along));
+    const to = Math.max(...boxes.map(({ against, record }) => against!.along + record.width));
+    return ok(
+      boxes.map((box) => {
+        const along = from + to - box.against!.along - box.record.width;
+        return otherHand(shifted(box, along - box.against!.along, 0));
+      }),
+    );
+  }
+  const block = blockOf(boxes);
+  const middle = place(block.origin, first.u, block.width / 2, first.n, 0);
+  return ok(
+    boxes.map((box) => {
+      // The back right corner becomes the back left one, and the back keeps running left to right.
+      const corner = place(box.origin, box.u, box.record.width, box.n, 0);
+      const across = dot(subtract(corner, middle), first.u);
+      const mirrored = place(corner, scale(first.u, -1), 2 * across, first.n, 0);
+      return otherHand(placedAt(box.record, standing(mirrored, 2 * first.turn - box.turn)));
+    }),
+  );
+}
+
+function otherHand(record: ItemRecord): ItemRecord {
+  return { ...record, hand: record.hand === 'left' ? 'right' : 'left' };
+}

@@ -1,0 +1,31 @@
+import { recordOf } from '../document/design';
+import { applyPatch, patchOf, squash } from '../document/patch';
+import type { ItemRecord } from '../document/records';
+import type { Range } from '../ranges/range';
+import { ok } from '../result';
+import { nextNumber } from '../setting/item-numbers';
+import { findFreeItem, guardedItems, type Command } from './command';
+
+/** Takes items away and sets others in their place, as a proposal says; they are numbered on. A range of the studio's own comes with them. */
+export const replaceItems: Command<{
+  removed: readonly string[];
+  items: readonly ItemRecord[];
+  of?: Range;
+}> = {
+  id: 'replace-items',
+  label: ({ items }) => (items.length === 1 ? 'Set what is proposed' : `Set ${items.length} as proposed`),
+  run(design, { removed, items, of }) {
+    for (const id of removed) {
+      const free = findFreeItem(design, id);
+      if (!free.ok) return free;
+    }
+    const removal = patchOf(design, [], removed);
+    const cleared = applyPatch(design, removal);
+    if (!cleared.ok) return cleared;
+    const first = nextNumber(design);
+    const numbered = items.map((item, index) => ({ ...item, number: first + index }));
+    const copy = of && !recordOf(design, 'range', of.id) ? [{ ...of, kind: 'range' as const }] : [];
+    const set = guardedItems(cleared.value, numbered, copy);
+    return set.ok ? ok(squash(removal, set.value)) : set;
+  },
+};

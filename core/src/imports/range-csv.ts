@@ -1,0 +1,296 @@
+import Papa from 'papaparse';
+import { serviceTypes } from '../document/fixture-types';
+import { MOST_HEIGHT, MOST_ITEM } from '../document/limits';
+import {
+  CODE_PATTERN,
+  constructions,
+  frontStyles,
+  MOST_DEPTHS,
+  MOST_FAMILIES,
+  MOST_HEIGHTS,
+  MOST_WIDTHS,
+} from '../document/range-limits';
+import { itemKinds } from '../ranges/kinds';
+import type { Family, Range, ServicePoint } from '../ranges/range';
+import { optionalColumns, rangeColumns, type RangeColumn } from '../ranges/range-columns';
+import { itemsOf } from '../ranges/shelf';
+import { parseLength } from '../units/parse-length';
+import { quantise } from '../units/units';
+
+/** What is wrong with one cell of a table: its line in the file (the header is line 1), its column, what stands there and why it can't. */
+export interface RangeFault {
+  row: number;
+  column: string;
+  value: string;
+  reason: string;
+}
+
+/** What a table came to: a range, or every fault in it; a table with a fault gives nothing. */
+export type RangeReport =
+  { ok: true; range: Range; families: number; items: number } | { ok: false; faults: RangeFault[] };
+
+/** The largest table read, characters. */
+export const MOST_RANGE_TEXT = 1_000_000;
+
+/** Reads a range, one family a row, lengths in its unit or with their own. The range gets the id given. */
+export function readRangeCsv(text: string, id: string): RangeReport {
+  const whole = (reason: string): RangeReport => ({
+    ok: false,
+    faults: [{ row: 1, column: '', value: '', reason }],
+  });
+  if (text.length > MOST_RANGE_TEXT) return whole(`is longer than ${MOST_RANGE_TEXT} characters`);
+  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: false });
+  const [header = [], ...lines] = data;
+  const columns = header.map((cell) => cell.trim().toLowerCase());
+  const table = new Table(columns);
+  for (const column of rangeColumns)
+    if (!columns.includes(column) && !optionalColumns.includes(column))
+      table.fault(1, column, '', 'the column is missing');
+  columns.forEach((column, index) => {
+    if (!(rangeColumns as readonly string[]).includes(column))
+      table.fault(
+        1,
+        column || `column ${index + 1}`,
+        header[index] ?? '',
+        `is no column of a range; they are ${rangeColumns.join(', ')}`,
+      );
+    else if (columns.indexOf(column) !== index) table.fault(1, column, header[index]!, 'is there twice');
+  });
+  const rows = lines
+    .map((cells, index) => ({ cells, row: index + 2 }))
+    .filter(({ cells }) => cells.some((cell) => cell.trim() !== ''));
+  if (table.faults.length > 0) return { ok: false, faults: table.faults };
+  if (rows.length === 0) return whole('has no rows: give one family a row');
+  if (rows.length > MOST_FAMILIES)
+    return whole(`has ${rows.length} families; a range has at most ${MOST_FAMILIES}`);
+  const [first] = rows;
+  const named = (column: RangeColumn) => table.cell(first!.cells, column);
+  const unit = table.oneOf(first!, 'unit', ['in', 'mm'] as const);
+  const construction = table.oneOf(first!, 'construction', constructions);
+  const fronts = named('fronts') === '' ? null : table.oneOf(first!, 'fronts', frontStyles);
+  const name = named('range');
+  if (name === '' || name.length > 60)
+    table.fault(first!.row, 'range', name, 'give a name of up to 60 letters');
+  const families = rows.flatMap((line) => {
+    for (const column of ['range', 'unit', 'construction', 'fronts'] as const) {
+      const value = table.cell(line.cells, column);
+      if (line !== first && value !== named(column))
+        table.fault(
+          line.row,
+          column,
+          value,
+          `differs from line ${first!.row} (${named(column)}): one table is one range`,
+        );
+    }
+    const family = table.family(line, unit ?? 'mm');
+    return family ? [{ family, row: line.row }] : [];
+  });
+  const range: Range = {
+    id,
+    name,
+    unit: unit ?? 'mm',
+    construction: construction ?? 'none',
+    ...(fronts ? { fronts } : {}),
+    families: families.map(({ family }) => family),
+  };
+  noteDoubleCodes(range, families, table);
+  if (table.faults.length > 0) return { ok: false, faults: table.faults };
+  return { ok: true, range, families: families.length, items: itemsOf(range).length };
+}
+
+/** Codes that would name two items. */
+function noteDoubleCodes(range: Range, families: readonly { family: Family; row: number }[], table: Table) {
+  const taken = new Map<string, number>();
+  for (const { family, row } of families) {
+    for (const { code } of itemsOf({ ...range, families: [family] })) {
+      const other = taken.get(code);
+      if (other === undefined) taken.set(code, row);
+      else {
+        const where = other === row ? 'twice in this line' : `of line ${other} too`;
+        table.fault(
+          row,
+          'code',
+          family.code,
+          `${code} is the code ${where}; tell them apart before or behind the star`,
+        );
+        break;
+      }
+    }
+  }
+}
+
+interface Line {
+  cells: readonly string[];
+  row: number;
+}
+
+/** The cells of a table by their columns, and what is found wrong in them. */
+class Table {
+  readonly faults: RangeFault[] = [];
+
+  constructor(private readonly columns: readonly string[]) {}
+
+  fault(row: number, column: string, value: string, reason: string): void {
+    this.faults.push({ row, column, value: value.length > 60 ? `${value.slice(0, 57)}…` : value, reason });
+  }
+
+  cell(cells: readonly string[], column: RangeColumn): string {
+    return (cells[this.columns.indexOf(column)] ?? '').trim();
+  }
+
+  oneOf<T extends string>({ cells, row }: Line, column: RangeColumn, known: readonly T[]): T | null {
+    const value = this.cell(cells, column).toLowerCase();
+    const found = known.find((one) => one === value);
+    if (!found) this.fault(row, column, value, `must be one of ${known.join(', ')}`);
+    return found ?? null;
+  }
+
+  /** One family, or null where a cell of its line is at fault. */
+  family(line: Line, unit: 'in' | 'mm'): Family | null {
+    const before = this.faults.length;
+    const { cells, row } = line;
+    const type = this.cell(cells, 'type');
+    if (!itemKinds.some(({ id }) => id === type))
+      this.fault(
+        row,
+        'type',
+        type,
+        'is no kind of item, such as base-doors; a range saved as a table shows them',
+      );
+    const name = this.cell(cells, 'name');
+    if (name === '' || name.length > 60) this.fault(row, 'name', name, 'give a name of up to 60 letters');
+    const code = this.#pattern(line, 'code', this.cell(cells, 'code'));
+    const also = parted(this.cell(cells, 'other codes')).map((one) =>
+      this.#pattern(line, 'other codes', one),
+    );
+    if (also.length > 6) this.fault(row, 'other codes', String(also.length), 'give at most 6');
+    const widths = this.#sizes(line, 'widths', unit, MOST_WIDTHS);
+    const heights = this.#sizes(line, 'heights', unit, MOST_HEIGHTS);
+    const depths = this.#sizes(line, 'depths', unit, MOST_DEPTHS);
+    if (!code.includes('*') && widths.length * heights.length > 1)
+      this.fault(row, 'code', code, 'needs a star where the sizes stand, as there are several');
+    const leg = this.#length(line, 'leg', unit, MOST_ITEM);
+    const bottom = this.#length(line, 'hangs from', unit, MOST_HEIGHT);
+    const top = this.#length(line, 'hangs up to', unit, MOST_HEIGHT);
+    if ((bottom === null) !== (top === null))
+      this.fault(
+        row,
+        bottom === null ? 'hangs from' : 'hangs up to',
+        '',
+        'give both, or neither for what stands on the floor',
+      );
+    else if (bottom !== null && top! < bottom)
+      this.fault(row, 'hangs up to', String(top), `is below where it hangs from, ${bottom}`);
+    const price = {
+      each: this.#money(line, 'price', 1_000_000),
+      width: this.#money(line, 'price per width', 10_000),
+      height: this.#money(line, 'price per height', 10_000),
+    };
+    const services = parted(this.cell(cells, 'services')).flatMap((one) => this.#service(line, one, unit));
+    if (services.length > 12) this.fault(row, 'services', String(services.length), 'give at most 12');
+    if (this.faults.length > before) return null;
+    return {
+      type,
+      name,
+      code,
+      ...(also.length > 0 ? { also } : {}),
+      widths,
+      heights,
+      depths,
+      ...(leg === null ? {} : { leg }),
+      ...(bottom === null ? {} : { hangs: { bottom, top: top! } }),
+      price,
+      ...(services.length > 0 ? { services } : {}),
+    };
+  }
+
+  #pattern({ row }: Line, column: RangeColumn, value: string): string {
+    const pattern = value.toUpperCase();
+    if (!CODE_PATTERN.test(pattern))
+      this.fault(
+        row,
+        column,
+        value,
+        'give letters, digits, strokes and dashes, with a star where the sizes stand, such as B*-D',
+      );
+    return pattern;
+  }
+
+  #sizes(line: Line, column: RangeColumn, unit: 'in' | 'mm', most: number): number[] {
+    const parts = parted(this.cell(line.cells, column));
+    if (parts.length === 0 || parts.length > most)
+      this.fault(line.row, column, this.cell(line.cells, column), `give 1 to ${most} sizes, with ; between`);
+    const sizes = parts.flatMap((part) => {
+      const size = this.#size(line, column, part, unit, MOST_HEIGHT);
+      if (size !== null && size <= 0) this.fault(line.row, column, part, 'a size is more than nothing');
+      return size === null ? [] : [size];
+    });
+    const double = sizes.find((size, index) => sizes.indexOf(size) !== index);
+    if (double !== undefined) this.fault(line.row, column, String(double), 'is there twice');
+    return sizes;
+  }
+
+  #length(line: Line, column: RangeColumn, unit: 'in' | 'mm', most: number): number | null {
+    const value = this.cell(line.cells, column);
+    return value === '' ? null : this.#size(line, column, value, unit, most);
+  }
+
+  /** A typed length in the range's unit. */
+  #size({ row }: Line, column: RangeColumn, value: string, unit: 'in' | 'mm', most: number): number | null {
+    const read = parseLength(value, unit);
+    if (!read.ok) {
+      this.fault(row, column, value, 'can’t be read as a length, such as 600, 34 1/2 or 1.2 m');
+      return null;
+    }
+    if (read.value < 0 || read.value > most) {
+      this.fault(row, column, value, `must be from 0 to ${most} mm`);
+      return null;
+    }
+    return quantise(read.value / (unit === 'in' ? 25.4 : 1));
+  }
+
+  #money({ cells, row }: Line, column: RangeColumn, most: number): number {
+    const value = this.cell(cells, column);
+    const amount = value === '' ? 0 : Number(value);
+    if (Number.isFinite(amount) && amount >= 0 && amount <= most) return amount;
+    this.fault(row, column, value, `must be a number from 0 to ${most}, with a point before decimals`);
+    return 0;
+  }
+
+  #service(line: Line, value: string, unit: 'in' | 'mm'): ServicePoint[] {
+    const words = value.split(/\s+/);
+    const type = serviceTypes.find((one) => one === words[0]);
+    const from = (['left', 'right'] as const).find((one) => one === words[1]);
+    const lengths = words
+      .slice(from ? 2 : 1)
+      .join(' ')
+      .split('/')
+      .map((length) => parseLength(length, unit));
+    const [across, out, up] = lengths.flatMap((length) => (length.ok ? [quantise(length.value)] : []));
+    if (
+      !type ||
+      lengths.length !== 3 ||
+      across === undefined ||
+      out === undefined ||
+      up === undefined ||
+      up < 0
+    ) {
+      this.fault(
+        line.row,
+        'services',
+        value,
+        `give a service and where, such as drain 0/100/450 or drain left 150/350/50: across from the middle or an end, out, up; services are ${serviceTypes.join(', ')}`,
+      );
+      return [];
+    }
+    return [{ type, ...(from ? { from } : {}), across, out, up }];
+  }
+}
+
+/** The parts of a cell with ; between. */
+function parted(value: string): string[] {
+  return value
+    .split(';')
+    .map((part) => part.trim())
+    .filter(Boolean);
+}

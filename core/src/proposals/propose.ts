@@ -1,0 +1,336 @@
+import { recordOf, type Design } from '../document/design';
+import { applyPatch, patchOf } from '../document/patch';
+import type { ItemRecord } from '../document/records';
+import { itemOf } from '../commands/set-item';
+import { bandFillers, bandGroups } from '../ranges/bands';
+import { constructionOf } from '../ranges/construction';
+import { kindOf } from '../ranges/kinds';
+import type { Range, ShelfItem } from '../ranges/range';
+import { findRange, itemsOf, rangesOf, shelfOf } from '../ranges/shelf';
+import { must, ok, refuse, type Result } from '../result';
+import type { Band } from '../setting/occupancy';
+import { facePlacement } from '../setting/face-placement';
+import { baseBand, hungOnFace, itemsOnFace, wallBand } from '../setting/open-lengths';
+import type { PlacedFace } from '../survey/placed-face';
+import { roomShape } from '../survey/room-shape';
+import { quantise } from '../units/units';
+import { cornerChoices, cornerPlacement, type CornerChoice } from './corner-choices';
+import { edgesOnFace, faceSegments, nothingTaken, type TakenEnds } from './face-segments';
+import type { FillProblem, Filling, Values } from './fill-problem';
+import { IslandLine } from './island';
+import type { ProposalRequest } from './request';
+import { bestFillings } from './search';
+
+/** A computed way to fill an open length, a face or several: what is taken away, what is set, and what it is worth. */
+export interface Proposal {
+  values: Values;
+  removed: readonly string[];
+  items: readonly ItemRecord[];
+  /** How the corners between the faces are filled, in walking order. */
+  corners: readonly string[];
+}
+
+/** Faces are laid one after the other on the line of the search this far apart, mm: more than any room. */
+const APART = 1_000_000;
+
+/** Corners that are filled with corner cabinets are square within this (1 degree). */
+const SQUARE = Math.PI / 180;
+
+/**
+ * The best few ways to fill what is asked about, the best first; refused where nothing of the range closes it. Corners that nothing stands
+ * in are left empty only where no corner cabinet goes into them.
+ */
+export function propose(
+  design: Design,
+  request: ProposalRequest,
+  newId: () => string,
+  known: readonly Range[] = rangesOf(design),
+): Result<Proposal[]> {
+  const range = findRange(request.range, known);
+  const family = range && itemsOf(range).filter((item) => item.family.code === request.family);
+  if (!range || !family || family.length === 0)
+    return refuse('code-unknown', { range: range?.name ?? request.range, code: request.family });
+  const filler = fillerOf(range, request, known);
+  if (!filler) return refuse('code-unknown', { range: range.name, code: 'filler' });
+  if (request.island !== undefined) return proposeIsland(design, request, range, family, filler, newId);
+  const { byId } = roomShape(design);
+  const missing = request.faces.find((id) => !byId.has(id));
+  if (missing !== undefined || request.faces.length === 0)
+    return refuse('record-missing', { id: missing ?? '', what: 'face' });
+  const removed = request.replaced.filter((id) => recordOf(design, 'item', id));
+  const cleared = must(applyPatch(design, patchOf(design, [], removed)));
+  const line = new FillLine(cleared, request, range, family, filler);
+  for (const choices of line.cornerWays()) {
+    const problems = choices.map((corners) => line.problem(corners));
+    const best = bestFillings(problems, request.order, request.most);
+    if (best.length > 0)
+      return ok(
+        best.map((filling) => ({
+          values: filling.values,
+          removed,
+          items: line.itemsOf(filling, problems[filling.problem]!, choices[filling.problem]!, newId),
+          corners: choices[filling.problem]!.flatMap((corner) => (corner ? [corner.name] : [])),
+        })),
+      );
+  }
+  return refuse('nothing-fits', { family: family[0]!.name, range: range.name });
+}
+
+/** A free-standing block is taken away, and runs stand in its place. */
+function proposeIsland(
+  design: Design,
+  request: ProposalRequest,
+  range: Range,
+  family: readonly ShelfItem[],
+  filler: ShelfItem,
+  newId: () => string,
+): Result<Proposal[]> {
+  const island = request.island!;
+  if (!recordOf(design, 'item', island)) return refuse('record-missing', { id: island, what: 'item' });
+  const line = new IslandLine(design, { ...request, island }, range, family, filler);
+  const best = bestFillings([line.problem()], request.order, request.most);
+  if (best.length === 0) return refuse('nothing-fits', { family: family[0]!.name, range: range.name });
+  return ok(
+    best.map((filling) => ({
+      values: filling.values,
+      removed: [island],
+      items: line.itemsOf(filling, newId),
+      corners: [],
+    })),
+  );
+}
+
+function fillerOf(range: Range, { band }: ProposalRequest, known: readonly Range[]): ShelfItem | undefined {
+  return shelfOf(range.id, known).find(({ type }) => type === bandFillers[band]);
+}
+
+/** The corners between the faces: how each is filled, or null where something stands in it or the faces do not meet. */
+type Corners = readonly (CornerChoice | null)[];
+
+/** Some faces laid on one line, what they can be filled with, and back from a filling to items. */
+class FillLine {
+  private readonly faces: readonly PlacedFace[];
+  private readonly pieces: readonly ShelfItem[];
+  private readonly band: Band;
+
+  constructor(
+    private readonly design: Design,
+    private readonly request: ProposalRequest,
+    private readonly range: Range,
+    family: readonly ShelfItem[],
+    private readonly filler: ShelfItem,
+  ) {
+    const { byId } = roomShape(design);
+    this.faces = request.faces.map((id) => byId.get(id)!);
+    const height = this.standingHeight() ?? family[0]!.height;
+    const high = family.some((item) => Math.abs(item.height - height) < 1) ? height : family[0]!.height;
+    this.pieces = family.filter((item) => Math.abs(item.height - high) < 1);
+    const [piece] = this.pieces;
+    this.band = { depth: piece!.depth, low: piece!.up, high: piece!.up + high };
+  }
+
+  /** As high as what stands in the run already, for families of several heights. */
+  private standingHeight(): number | undefined {
+    const { band } = this.request;
+    const of = this.faces.map((face) => {
+      const boxes = band === 'wall' ? hungOnFace(this.design, face.id) : itemsOnFace(this.design, face.id);
+      if (boxes.length === 0) return undefined;
+      if (band === 'tall') return Math.max(...boxes.map(({ high }) => high));
+      const { low, high } = band === 'wall' ? wallBand(boxes) : baseBand(boxes);
+      return high - low;
+    });
+    return of.find((height) => height !== undefined);
+  }
+
+  /** Every combination of ways to fill the free corners between the faces; after them those that leave some empty. */
+  cornerWays(): Corners[][] {
+    const method = constructionOf(this.range);
+    const corners = this.faces.slice(1).map((face, index) => {
+      const before = this.faces[index]!;
+      if (!method || this.request.at !== undefined || !this.isFree(before, face))
+        return { filled: [null], empty: null };
+      const size = { depth: this.band.depth, height: this.band.high - this.band.low };
+      const { filled, empty } = cornerChoices(
+        itemsOf(this.range),
+        this.request.band,
+        size,
+        method,
+        this.request.ends,
+      );
+      const square = Math.abs(face.corner - Math.PI / 2) <= SQUARE && !face.arc && !before.arc;
+      return { filled: square ? filled : [], empty };
+    });
+    const combine = (ways: readonly (readonly (CornerChoice | null)[])[]): Corners[] =>
+      ways.reduce<Corners[]>(
+        (all, one) => all.flatMap((corners) => one.map((way) => [...corners, way])),
+        [[]],
+      );
+    const full = combine(corners.map(({ filled }) => filled));
+    const withEmpty = combine(corners.map(({ filled, empty }) => (empty ? [...filled, empty] : filled)));
+    return withEmpty.length > full.length ? [full, withEmpty] : [full];
+  }
+
+  /** Whether nothing stands in the inside corner between a face and the next. */
+  private isFree(before: PlacedFace, face: PlacedFace): boolean {
+    const { faces } = roomShape(this.design);
+    if (faces[(faces.indexOf(before) + 1) % faces.length] !== face || face.corner >= Math.PI) return false;
+    const ends = this.request.ends;
+    const last = faceSegments(this.design, before, this.band, ends, nothingTaken).at(-1);
+    const first = faceSegments(this.design, face, this.band, ends, nothingTaken)[0];
+    const reach = this.band.depth;
+    return (
+      !!last &&
+      !!first &&
+      before.length - last.to < 50 &&
+      first.from < 50 &&
+      last.to - last.from > reach &&
+      first.to - first.from > reach
+    );
+  }
+
+  private takenOf(index: number, corners: Corners): TakenEnds {
+    const [before, after] = [corners[index - 1], corners[index]];
+    return {
+      left: before?.beginning ?? 0,
+      right: after?.ending ?? 0,
+      leftCorner: !!before,
+      rightCorner: !!after,
+    };
+  }
+
+  problem(corners: Corners): FillProblem {
+    const { request, design } = this;
+    const { at, band, ends, centre } = request;
+    const shift = (index: number) => (place: number) => place + index * APART;
+    const perFace = this.faces.map((face, index) => {
+      const taken = this.takenOf(index, corners);
+      const segments = faceSegments(design, face, this.band, ends, taken).filter(
+        ({ from, to }) => at === undefined || (at >= from && at <= to),
+      );
+      const { own, other } = edgesOnFace(design, face, band);
+      const inside = other.filter((place) =>
+        segments.some(({ from, to }) => place > from + 1 && place < to - 1),
+      );
+      const cornerEdges = [
+        ...(taken.leftCorner ? [taken.left] : []),
+        ...(taken.rightCorner ? [face.length - taken.right] : []),
+      ];
+      return {
+        segments,
+        joints: [...new Set([...own, ...cornerEdges])].sort((a, b) => a - b),
+        inside,
+        shift: shift(index),
+      };
+    });
+    const centred = this.faces.findIndex(({ id }) => id === centre?.face);
+    return {
+      pieces: this.pieces.map(({ code, width, price }) => ({ code, width, price })),
+      segments: perFace.flatMap(({ segments, shift }) =>
+        segments.map((segment) => ({ ...segment, from: shift(segment.from), to: shift(segment.to) })),
+      ),
+      joints: perFace.flatMap(({ joints, shift }) => joints.map(shift)),
+      centre: centre && centred >= 0 ? this.stretchAbout(centre.at, perFace[centred]!, centred) : null,
+      aligned: perFace.flatMap(({ inside, shift }) => inside.map(shift)),
+      filler: kindOf(this.filler.type).trim!,
+      decided: {
+        filler: corners.reduce((sum, corner) => sum + (corner?.filler ?? 0), 0),
+        widths: this.cornerCabinets(corners).map(({ width }) => width),
+        price: this.cornerCabinets(corners).reduce((sum, { price }) => sum + price, 0),
+      },
+    };
+  }
+
+  private cornerCabinets(corners: Corners): ShelfItem[] {
+    return corners
+      .flatMap((corner) => corner?.items ?? [])
+      .flatMap(({ item }) => (kindOf(item.type).flat ? [] : [item]));
+  }
+
+  /** The stretch that is compared with itself about a centre line: all of the run on its face. */
+  private stretchAbout(
+    at: number,
+    { segments, joints }: { segments: readonly { from: number; to: number }[]; joints: readonly number[] },
+    index: number,
+  ) {
+    const places = [...joints, ...segments.flatMap(({ from, to }) => [from, to])];
+    if (places.length === 0) return null;
+    const by = index * APART;
+    return { at: at + by, from: Math.min(...places) + by, to: Math.max(...places) + by };
+  }
+
+  /** The items of a filling, from left to right. */
+  itemsOf(filling: Filling, { segments }: FillProblem, corners: Corners, newId: () => string): ItemRecord[] {
+    const items: ItemRecord[] = [];
+    filling.segments.forEach(({ left, pieces, right }, index) => {
+      const segment = segments[index]!;
+      const face = this.faces[Math.floor((segment.from + APART / 2) / APART)]!;
+      const zero = this.faces.indexOf(face) * APART;
+      let at = segment.from - zero;
+      const strip = (width: number) => {
+        if (width >= kindOf(this.filler.type).trim!.least) items.push(this.strip(face, at, width, newId()));
+        at += width;
+      };
+      strip(left);
+      for (const piece of pieces) {
+        const item = this.pieces[piece]!;
+        items.push(itemOf(newId(), item, facePlacement(face, at, item.width)));
+        at += item.width;
+      }
+      strip(right);
+    });
+    corners.forEach((corner, index) => {
+      const faces = { ending: this.faces[index]!.id, beginning: this.faces[index + 1]!.id };
+      for (const one of corner?.items ?? []) {
+        const made = { ...one.item, width: one.width };
+        items.push({ ...itemOf(newId(), made, cornerPlacement(one, faces)), hand: one.hand });
+      }
+    });
+    return items.map((item) => ({ ...item, width: quantise(item.width) }));
+  }
+
+  private strip(face: PlacedFace, at: number, width: number, id: string): ItemRecord {
+    const [piece] = this.pieces;
+    const sizes = { width: quantise(width), depth: piece!.depth, height: piece!.height, up: piece!.up };
+    const wide = shelfOf(this.range.id, [this.range]).filter(({ type }) => type === this.filler.type);
+    const from =
+      wide.find((item) => item.width >= width - 1e-6 && item.height === piece!.height) ?? this.filler;
+    return itemOf(id, { ...from, ...sizes }, facePlacement(face, at, sizes.width));
+  }
+}
+
+/** The code patterns of a range's families that can fill a band, with their names; plain cabinets first. */
+export function fillingFamilies(
+  range: Range,
+  band: ProposalRequest['band'],
+): { code: string; name: string }[] {
+  return range.families
+    .filter(({ type }) => {
+      const kind = kindOf(type);
+      return kind.group === bandGroups[band] && kind.trim !== null && !kind.plan && !kind.blind;
+    })
+    .filter(({ type, widths }) => widths.length > 1 || type.startsWith('tall'))
+    .map(({ code, name }) => ({ code, name }));
+}
+
+/** The items of some faces that a proposal takes away unless told otherwise: plain cabinets and fillers of its band, not locked. */
+export function replaceable(
+  design: Design,
+  faces: readonly string[],
+  band: ProposalRequest['band'],
+): ItemRecord[] {
+  const plain: Record<ProposalRequest['band'], readonly string[]> = {
+    base: ['base-doors', 'base-door-drawer', 'base-drawers', 'base-open', 'block-counter', 'filler'],
+    wall: ['wall-doors', 'wall-open', 'wall-glass', 'filler-wall'],
+    tall: ['tall-pantry', 'tall-broom', 'filler-tall'],
+  };
+  return faces.flatMap((face) =>
+    Object.values(design.records).filter(
+      (record): record is ItemRecord =>
+        record.kind === 'item' &&
+        !record.locked &&
+        record.placement.on === 'face' &&
+        record.placement.face === face &&
+        plain[band].includes(record.type),
+    ),
+  );
+}

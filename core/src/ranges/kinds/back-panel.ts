@@ -1,0 +1,12 @@
+import type { ItemKind } from '../item-kind';
+
+export const backPanel: ItemKind = {
+  id: 'back-panel',
+  name: 'Back panel',
+  group: 'Panels',
+  top: 'none',
+  symbol: 'panel',
+  trim: { least: 100, most: 3600 },
+  front: false,
+  flat: true,
+};

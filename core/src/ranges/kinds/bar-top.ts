@@ -1,0 +1,12 @@
+import type { ItemKind } from '../item-kind';
+
+export const barTop: ItemKind = {
+  id: 'bar-top',
+  name: 'Bar top',
+  group: 'Panels',
+  top: 'none',
+  symbol: 'panel',
+  trim: { least: 300, most: 4000 },
+  front: false,
+  flat: true,
+};

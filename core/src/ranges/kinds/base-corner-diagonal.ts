@@ -1,0 +1,14 @@
+import type { ItemKind } from '../item-kind';
+
+export const baseCornerDiagonal: ItemKind = {
+  id: 'base-corner-diagonal',
+  name: 'Diagonal corner base',
+  group: 'Base',
+  top: 'under',
+  symbol: 'corner',
+  plan: 'diagonal',
+  opens: 'doors',
+  trim: { least: 700, most: 1200 },
+  front: true,
+  flat: false,
+};

@@ -1,0 +1,14 @@
+import type { ItemKind } from '../item-kind';
+
+export const baseCornerDrawers: ItemKind = {
+  id: 'base-corner-drawers',
+  name: 'Corner drawer base',
+  group: 'Base',
+  top: 'under',
+  symbol: 'corner',
+  plan: 'l',
+  opens: 'drawers',
+  trim: { least: 800, most: 1200 },
+  front: true,
+  flat: false,
+};

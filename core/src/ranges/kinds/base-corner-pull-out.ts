@@ -1,0 +1,14 @@
+import type { ItemKind } from '../item-kind';
+
+export const baseCornerPullOut: ItemKind = {
+  id: 'base-corner-pull-out',
+  name: 'Blind corner base, pull-out',
+  group: 'Base',
+  top: 'under',
+  symbol: 'blind',
+  blind: true,
+  opens: 'doors',
+  trim: { least: 800, most: 1300 },
+  front: true,
+  flat: false,
+};

@@ -1,0 +1,13 @@
+import type { ItemKind } from '../item-kind';
+
+export const baseEndShelf: ItemKind = {
+  id: 'base-end-shelf',
+  name: 'End shelf base',
+  group: 'Base',
+  top: 'under',
+  symbol: 'open',
+  plan: 'chamfer',
+  trim: { least: 150, most: 450 },
+  front: true,
+  flat: false,
+};

@@ -1,0 +1,13 @@
+import type { ItemKind } from '../item-kind';
+
+export const dryer: ItemKind = {
+  id: 'dryer',
+  name: 'Dryer',
+  group: 'Appliances',
+  top: 'breaks',
+  symbol: 'machine',
+  opens: 'doors',
+  trim: null,
+  front: true,
+  flat: false,
+};

@@ -1,0 +1,12 @@
+import type { ItemKind } from '../item-kind';
+
+export const fillerBlind: ItemKind = {
+  id: 'filler-blind',
+  name: 'Blind filler',
+  group: 'Panels',
+  top: 'under',
+  symbol: 'filler',
+  trim: { least: 10, most: 300 },
+  front: false,
+  flat: true,
+};

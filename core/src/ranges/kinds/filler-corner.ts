@@ -1,0 +1,13 @@
+import type { ItemKind } from '../item-kind';
+
+export const fillerCorner: ItemKind = {
+  id: 'filler-corner',
+  name: 'Corner filler',
+  group: 'Panels',
+  top: 'under',
+  symbol: 'filler',
+  plan: 'l',
+  trim: { least: 10, most: 200 },
+  front: false,
+  flat: true,
+};

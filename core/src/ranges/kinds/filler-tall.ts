@@ -1,0 +1,12 @@
+import type { ItemKind } from '../item-kind';
+
+export const fillerTall: ItemKind = {
+  id: 'filler-tall',
+  name: 'Tall filler',
+  group: 'Panels',
+  top: 'none',
+  symbol: 'filler',
+  trim: { least: 3, most: 250 },
+  front: false,
+  flat: true,
+};

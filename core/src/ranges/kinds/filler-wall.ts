@@ -1,0 +1,12 @@
+import type { ItemKind } from '../item-kind';
+
+export const fillerWall: ItemKind = {
+  id: 'filler-wall',
+  name: 'Wall filler',
+  group: 'Panels',
+  top: 'none',
+  symbol: 'wall',
+  trim: { least: 3, most: 250 },
+  front: false,
+  flat: true,
+};

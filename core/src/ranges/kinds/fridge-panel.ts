@@ -1,0 +1,12 @@
+import type { ItemKind } from '../item-kind';
+
+export const fridgePanel: ItemKind = {
+  id: 'fridge-panel',
+  name: 'Refrigerator return panel',
+  group: 'Panels',
+  top: 'breaks',
+  symbol: 'panel',
+  trim: { least: 10, most: 80 },
+  front: false,
+  flat: true,
+};

@@ -1,0 +1,13 @@
+import type { ItemKind } from '../item-kind';
+
+export const microwave: ItemKind = {
+  id: 'microwave',
+  name: 'Microwave',
+  group: 'Appliances',
+  top: 'none',
+  symbol: 'wall',
+  within: ['Base', 'Wall', 'Tall', 'Vanity', 'Panels'],
+  trim: null,
+  front: false,
+  flat: false,
+};

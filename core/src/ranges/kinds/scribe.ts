@@ -1,0 +1,12 @@
+import type { ItemKind } from '../item-kind';
+
+export const scribe: ItemKind = {
+  id: 'scribe',
+  name: 'Scribe strip',
+  group: 'Trim',
+  top: 'none',
+  symbol: 'panel',
+  trim: { least: 3, most: 80 },
+  front: false,
+  flat: true,
+};

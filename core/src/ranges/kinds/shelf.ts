@@ -1,0 +1,12 @@
+import type { ItemKind } from '../item-kind';
+
+export const shelf: ItemKind = {
+  id: 'shelf',
+  name: 'Floating shelf',
+  group: 'Panels',
+  top: 'none',
+  symbol: 'wall',
+  trim: { least: 100, most: 3600 },
+  front: false,
+  flat: true,
+};

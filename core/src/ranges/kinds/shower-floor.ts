@@ -1,0 +1,12 @@
+import type { ItemKind } from '../item-kind';
+
+export const showerFloor: ItemKind = {
+  id: 'shower-floor',
+  name: 'Wet floor',
+  group: 'Fixtures',
+  top: 'none',
+  symbol: 'shower',
+  trim: { least: 600, most: 4000 },
+  front: false,
+  flat: false,
+};

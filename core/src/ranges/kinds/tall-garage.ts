@@ -1,0 +1,13 @@
+import type { ItemKind } from '../item-kind';
+
+export const tallGarage: ItemKind = {
+  id: 'tall-garage',
+  name: 'Appliance garage',
+  group: 'Tall',
+  top: 'none',
+  symbol: 'open',
+  opens: 'up',
+  trim: { least: 400, most: 1000 },
+  front: false,
+  flat: false,
+};

@@ -1,0 +1,13 @@
+import type { ItemKind } from '../item-kind';
+
+export const vanityHung: ItemKind = {
+  id: 'vanity-hung',
+  name: 'Vanity, wall hung',
+  group: 'Vanity',
+  top: 'under',
+  symbol: 'drawers',
+  opens: 'drawers',
+  trim: { least: 300, most: 1500 },
+  front: true,
+  flat: false,
+};

@@ -1,0 +1,13 @@
+import type { ItemKind } from '../item-kind';
+
+export const vanityTower: ItemKind = {
+  id: 'vanity-tower',
+  name: 'Linen tower',
+  group: 'Tall',
+  top: 'breaks',
+  symbol: 'tall',
+  opens: 'doors',
+  trim: { least: 250, most: 700 },
+  front: true,
+  flat: false,
+};

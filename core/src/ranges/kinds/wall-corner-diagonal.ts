@@ -1,0 +1,14 @@
+import type { ItemKind } from '../item-kind';
+
+export const wallCornerDiagonal: ItemKind = {
+  id: 'wall-corner-diagonal',
+  name: 'Diagonal corner wall cabinet',
+  group: 'Wall',
+  top: 'none',
+  symbol: 'wall',
+  plan: 'diagonal',
+  opens: 'doors',
+  trim: { least: 500, most: 800 },
+  front: false,
+  flat: false,
+};

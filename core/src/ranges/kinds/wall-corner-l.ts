@@ -1,0 +1,14 @@
+import type { ItemKind } from '../item-kind';
+
+export const wallCornerL: ItemKind = {
+  id: 'wall-corner-l',
+  name: 'Corner wall cabinet',
+  group: 'Wall',
+  top: 'none',
+  symbol: 'wall',
+  plan: 'l',
+  opens: 'doors',
+  trim: { least: 500, most: 800 },
+  front: false,
+  flat: false,
+};

@@ -1,0 +1,13 @@
+import type { ItemKind } from '../item-kind';
+
+export const wallEndShelf: ItemKind = {
+  id: 'wall-end-shelf',
+  name: 'End shelf, wall',
+  group: 'Wall',
+  top: 'none',
+  symbol: 'wall',
+  plan: 'chamfer',
+  trim: { least: 150, most: 450 },
+  front: false,
+  flat: false,
+};

@@ -1,0 +1,90 @@
+import type { Design } from '../document/design';
+import type { Placement } from '../document/records';
+import { deepestOverlap } from '../geometry/convex-pieces';
+import { add, distance, scale, type Point } from '../geometry/point';
+import { boundsOf, contains, type Bounds } from '../geometry/polygon';
+import { TOUCH } from '../geometry/tolerance';
+import { footprintOf } from '../survey/footprint';
+import type { PlacedFace } from '../survey/placed-face';
+import { roomShape } from '../survey/room-shape';
+import { besidePlaces } from './beside';
+import { bodiesNear } from './bodies';
+import { facePlacement } from './face-placement';
+import { fitsIn, fitted, hangUnder, landIn, slotsFor, turnAt } from './face-slots';
+import { HUNG, itemBoxes } from './item-box';
+import type { Landing, Setting } from './landing';
+import { standingAround } from './shift-item';
+
+/** The next free place for an item when nobody points: over the chosen item where it hangs, or right of it, else the first free stretch on its face or the chosen one, on faces with a run first. */
+export function nextPlace(design: Design, setting: Setting, besideId?: string): Landing | null {
+  const shape = roomShape(design);
+  const boxes = itemBoxes(design);
+  const beside = boxes.find(({ id }) => id === besideId);
+  const withRun = new Set(boxes.flatMap(({ against }) => against?.face.id ?? []));
+  if (beside && !beside.against) {
+    const free = besidePlaces(beside, setting).find(({ placement }) => isFree(design, setting, placement));
+    if (free) return { placement: free.placement, caught: { by: 'beside', id: beside.id } };
+  }
+  const faces = setting.loose ? [] : [...shape.faces].sort((a, b) => rank(a) - rank(b));
+  function rank(face: PlacedFace): number {
+    if (face.id === beside?.against?.face.id || face.id === besideId) return 0;
+    return withRun.has(face.id) ? 1 : 2;
+  }
+  for (const face of faces) {
+    const hung = hangUnder(design, face, setting, 0, face.length);
+    const fitting = slotsFor(design, face, hung);
+    const after =
+      beside?.against?.face === face ? fitting.find((slot) => slot.left?.id === beside.id) : undefined;
+    // What hangs is set over the chosen cabinet that stands.
+    const over =
+      beside?.against?.face === face && beside.low < HUNG && setting.low >= HUNG
+        ? {
+            at: beside.against.along,
+            slot: fitting.find((slot) => fitsIn(slot, setting, beside.against!.along)),
+          }
+        : undefined;
+    const slot = over?.slot ?? after ?? fitting[0];
+    if (slot) {
+      const at = landIn(slot, setting, over?.slot ? over.at : -Infinity, 0);
+      const placement = facePlacement(face, at.along, setting.width);
+      const landing = { placement, caught: { face: face.id, ...at.caught } };
+      return { ...landing, ...fitted(setting, hung, face, landing) };
+    }
+  }
+  const middle = shape.outline.reduce((sum, corner) => add(sum, scale(corner, 1 / shape.outline.length)), {
+    x: 0,
+    y: 0,
+  });
+  const places = around(middle, boundsOf(shape.outline)).map((at) =>
+    standingAround(at, setting.turn ?? turnAt(shape, at), setting),
+  );
+  const free = places.find((placement) => isFree(design, setting, placement));
+  return free ? { placement: free, caught: null } : null;
+}
+
+/** How far apart the places are that are tried for what stands about, mm. */
+const TRY_STEP = 100;
+
+/** Places within some bounds, the nearest to a point first. */
+function around(middle: Point, { left, right, bottom, top }: Bounds): Point[] {
+  const steps = (from: number, to: number, at: number) => {
+    const first = Math.ceil((from - at) / TRY_STEP);
+    return Array.from(
+      { length: Math.floor((to - at) / TRY_STEP) - first + 1 },
+      (_, i) => at + (first + i) * TRY_STEP,
+    );
+  };
+  return steps(left, right, middle.x)
+    .flatMap((x) => steps(bottom, top, middle.y).map((y) => ({ x, y })))
+    .sort((a, b) => distance(a, middle) - distance(b, middle));
+}
+
+/** Whether nothing stands where something would be set, and it is in the room. */
+function isFree(design: Design, { width, depth, low, high }: Setting, placement: Placement): boolean {
+  const shape = roomShape(design);
+  const { footprint } = footprintOf(placement, width, depth, shape);
+  if (!footprint.every((corner) => contains(shape.outline, corner))) return false;
+  return bodiesNear(design, footprint).every(
+    (other) => other.low >= high || other.high <= low || deepestOverlap([footprint], other.pieces) <= TOUCH,
+  );
+}
