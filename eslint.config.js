@@ -20,6 +20,7 @@ const order = [
   'imports',
   'exports',
   'commands',
+  'proposals',
   'demo',
   'cli',
 ];

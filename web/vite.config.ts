@@ -3,5 +3,5 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   plugins: [sveltekit()],
-  test: { include: ['src/**/*.test.ts'], testTimeout: 20_000, hookTimeout: 60_000 },
+  test: { include: ['src/**/*.test.ts'], testTimeout: 120_000, hookTimeout: 120_000 },
 });

@@ -63,6 +63,25 @@ test('work goes on while the server is stopped, survives closing the page, and i
   expect(JSON.stringify(await saved.json())).toContain('"code":"F450"');
 });
 
+test('what a page could not save when it went is taken over by another page of the room', async ({
+  page,
+  studio,
+  context,
+}) => {
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await page.route('**/edits', (route) => route.abort());
+  await page.getByLabel('Ceiling', { exact: true }).fill('2500');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('status').last()).toContainText('not saved yet, 1 kept here');
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await other.locator('[data-ready=true]').waitFor();
+  await expect(other.getByLabel('Ceiling', { exact: true })).toHaveValue('2400');
+  await page.close();
+  await expect(other.getByLabel('Ceiling', { exact: true })).toHaveValue('2500');
+  await expect(other.getByRole('status').last()).toHaveText('saved, revision 1');
+});
+
 test('two pages on one room: edits to different things are joined, to the same thing are told', async ({
   page,
   studio,

@@ -25,28 +25,6 @@ test('cabinets dragged near a wall hug it, beside the neighbour; ties place them
   expect((await studio.items()).map(({ width }) => width).sort()).toEqual([600, 75, 900]);
 });
 
-test('a cabinet is trimmed to what is left, and the answer says so when it can’t be', async ({
-  page,
-  studio,
-}) => {
-  await studio.newRoom('Millimetres', ['1650', '3000']);
-  await studio.step('Set');
-  await page.getByRole('searchbox').fill('f900');
-  await page.keyboard.press('Enter');
-  await page.getByRole('searchbox').fill('dish600');
-  await page.keyboard.press('Enter');
-  await page.getByRole('button', { name: 'Open length 150 on face A' }).click();
-  await expect(page.getByRole('button', { name: 'Trim DISH600 to the gap' })).toBeDisabled();
-  await expect(page.getByText('DISH600 comes in one size')).toBeVisible();
-  await page.keyboard.press('Escape');
-  await page.locator('.plan').press('n');
-  await page.getByLabel('To the right').waitFor();
-  await page.getByRole('button', { name: 'Open length 150 on face A' }).click();
-  await page.getByRole('button', { name: 'Close with a filler' }).click();
-  await expect(page.getByRole('button', { name: /^Open length/ })).toHaveCount(0);
-  await studio.saved(3);
-});
-
 test('a whole run is set from the keyboard alone, nudged, tied and removed', async ({ page, studio }) => {
   await studio.newRoom('Millimetres', ['4000', '3000']);
   await page.keyboard.press('Alt+2');

@@ -29,7 +29,9 @@ export class Studio {
 
   async enter(): Promise<void> {
     await this.page.goto(this.address);
-    await this.page.getByRole('button', { name: 'Open the demo studio' }).click();
+    // Signed in already, it is the studio's page.
+    if (!this.page.url().endsWith('/studio'))
+      await this.page.getByRole('button', { name: 'Open the demo studio' }).click();
     await this.page.waitForURL('**/studio');
   }
 
@@ -67,6 +69,18 @@ export class Studio {
     await this.page.getByRole('button', { name, exact: true }).click();
   }
 
+  /** Drags an item from the shelf to a place of the room, mm from its first corner: x to the right, y up. */
+  async dragToRoom(code: string, [x, y]: readonly [number, number]): Promise<void> {
+    const drawing = this.page.locator('.plan svg.drawing');
+    const [left, top, width, height] = (await drawing.getAttribute('viewBox'))!.split(' ').map(Number) as [
+      number,
+      number,
+      number,
+      number,
+    ];
+    await this.dragFromShelf(code, (x - left) / width, (-y - top) / height);
+  }
+
   /** Drags an item from the shelf to a share (0..1) of the plan's width and height. */
   async dragFromShelf(code: string, across: number, down: number): Promise<void> {
     const { page } = this;
@@ -79,6 +93,45 @@ export class Studio {
     await page.mouse.move(plan.x + plan.width * 0.5, plan.y + plan.height * 0.5, { steps: 4 });
     await page.mouse.move(plan.x + plan.width * across, plan.y + plan.height * down, { steps: 6 });
     await page.mouse.up();
+  }
+
+  /** Types codes into the shelf's search, each followed by Enter: they are set in the next free place. */
+  async setByCode(...codes: string[]): Promise<void> {
+    const search = this.page.getByRole('searchbox');
+    await search.focus();
+    for (const code of codes) {
+      await this.page.keyboard.press('Control+a');
+      await this.page.keyboard.type(code);
+      await this.page.keyboard.press('Enter');
+    }
+    await search.fill('');
+  }
+
+  /** Where the number of an item stands on the screen. */
+  async itemPlace(number: number): Promise<{ x: number; y: number }> {
+    const text = this.page
+      .locator('.plan [data-layer=numbers]')
+      .filter({ hasText: new RegExp(`^${number}$`) });
+    const { x, y, width, height } = (await text.boundingBox())!;
+    return { x: x + width / 2, y: y + height / 2 };
+  }
+
+  /** Clicks the item of a number, with keys held. */
+  async clickItem(
+    number: number,
+    held: readonly string[] = [],
+    button: 'left' | 'right' = 'left',
+  ): Promise<void> {
+    const { x, y } = await this.itemPlace(number);
+    for (const key of held) await this.page.keyboard.down(key);
+    await this.page.mouse.click(x, y, { button });
+    for (const key of held) await this.page.keyboard.up(key);
+  }
+
+  /** Where an item's left end stands along its face, mm, of the face's length. */
+  along({ placement, width }: Record<string, unknown>, length: number): number {
+    const { from, distance } = placement as { from: string; distance: number };
+    return from === 'left' ? distance : length - distance - Number(width);
   }
 
   async saved(revision?: number): Promise<void> {
@@ -98,6 +151,16 @@ export class Studio {
       if ((await title.textContent())?.endsWith(` ${code}`)) return;
     }
     throw new Error(`No ${code} on the plan.`);
+  }
+
+  /** Goes round the faces by keyboard until the one of this name is chosen. */
+  async chooseFace(name: string): Promise<void> {
+    const title = this.page.locator('.right h2').first();
+    for (let tries = 0; tries < 20; tries++) {
+      await this.page.locator('.plan').press('f');
+      if ((await title.textContent()) === name) return;
+    }
+    throw new Error(`No ${name} in the plan.`);
   }
 
   /** The design as the server has it. */

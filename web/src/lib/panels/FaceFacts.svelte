@@ -1,16 +1,20 @@
 <script lang="ts">
   import {
+    blockOut,
     cornerName,
     editFaces,
     resizeFace,
     roomOf,
     roomShape,
+    setBar,
     setFaceLength,
     type FaceChange,
     type FaceRecord,
   } from 'goodreach';
+  import { nanoid } from 'nanoid';
   import { useWorkspace } from '$session/context';
   import AngleField from '$ui/AngleField.svelte';
+  import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
   import RoomMeasures from './RoomMeasures.svelte';
   import FaceReshape from './survey/FaceReshape.svelte';
@@ -26,6 +30,22 @@
   const chosen = $derived([face.id, ...screen.also]);
   const letters = $derived(chosen.map((id) => shape.byId.get(id)?.letter ?? '').join(', '));
 
+  /** Rough counters where nothing stands yet; each can be trimmed by its ties, or turned into cabinets by a proposal. */
+  function blockCounters(faces: readonly string[]) {
+    session.run(blockOut, { faces, prefix: `block-${nanoid(8)}` });
+  }
+
+  /** The chosen faces in walking order, where each begins at the corner the one before it ends at. */
+  const inLine = $derived.by(() => {
+    const { faces } = shape;
+    const follows = (id: string) =>
+      chosen.includes(faces.at(faces.findIndex((one) => one.id === id) - 1)!.id);
+    const starts = chosen.filter((id) => !follows(id));
+    if (starts.length !== 1) return null;
+    const from = faces.findIndex(({ id }) => id === starts[0]);
+    return chosen.map((_, index) => faces[(from + index) % faces.length]!.id);
+  });
+
   function change(part: FaceChange): string {
     return session.run(editFaces, { faces: chosen, change: part }) ? '' : session.message;
   }
@@ -40,6 +60,12 @@
 {#if chosen.length > 1}
   <h2>Faces {letters}</h2>
   <p class="about">What is typed here changes all {chosen.length} of them.</p>
+  {#if inLine}
+    <div class="runs">
+      <Button onclick={() => blockCounters(inLine)}>Block out counters</Button>
+      <Button onclick={() => screen.propose({ faces: inLine, band: 'base' })}>Propose a run</Button>
+    </div>
+  {/if}
   <FaceWall {face} faces={chosen} />
 {:else}
   <h2>Face {placed.letter}</h2>
@@ -88,6 +114,16 @@
     </div>
   {/if}
 
+  <div class="runs">
+    <Button onclick={() => blockCounters([face.id])}>Block out a counter</Button>
+    <Button onclick={() => screen.propose({ faces: [face.id], band: 'base' })}>Propose a run</Button>
+    {#if placed.wallHeight !== null}
+      <Button onclick={() => session.run(setBar, { face: face.id, id: `item-${nanoid(8)}` })}
+        >Set a bar on it</Button
+      >
+    {/if}
+  </div>
+
   <h3>Change the room</h3>
   <LengthField
     label="Left end moves"
@@ -111,6 +147,16 @@
 {/if}
 
 <style>
+  .runs {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.3rem;
+  }
+  .runs :global(button) {
+    min-height: 28px;
+    padding: 0.1rem 0.55rem;
+    font-size: 13px;
+  }
   .link {
     padding: 0;
     border: 0;

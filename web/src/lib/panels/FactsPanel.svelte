@@ -1,9 +1,11 @@
 <script lang="ts">
+  import type { ItemRecord } from 'goodreach';
   import { useWorkspace } from '$session/context';
   import DividerFacts from './DividerFacts.svelte';
   import FaceFacts from './FaceFacts.svelte';
   import FixedFacts from './FixedFacts.svelte';
-  import ItemFacts from './ItemFacts.svelte';
+  import ItemFacts from './items/ItemFacts.svelte';
+  import ItemsFacts from './items/ItemsFacts.svelte';
   import MeasurementFacts from './MeasurementFacts.svelte';
   import OpeningFacts from './OpeningFacts.svelte';
   import RoomFacts from './RoomFacts.svelte';
@@ -12,10 +14,18 @@
 
   const { session, screen } = useWorkspace();
   const record = $derived(session.document.records[screen.selected ?? '']);
+  const items = $derived(
+    screen.chosen.flatMap((id) => {
+      const one = session.document.records[id];
+      return one?.kind === 'item' ? [one] : [];
+    }),
+  );
 </script>
 
 <div class="facts">
-  {#if record?.kind === 'item'}
+  {#if items.length > 1}
+    <ItemsFacts items={items as [ItemRecord, ...ItemRecord[]]} />
+  {:else if record?.kind === 'item'}
     {#key record.id}<ItemFacts item={record} />{/key}
   {:else if record?.kind === 'opening'}
     {#key record.id}<OpeningFacts opening={record} />{/key}

@@ -4,7 +4,7 @@
   import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
   import FindingsAbout from './FindingsAbout.svelte';
-  import FixedOutline from './FixedOutline.svelte';
+  import OutlineFields from './OutlineFields.svelte';
   import PlacementFields from './PlacementFields.svelte';
 
   let { thing }: { thing: FixedRecord } = $props();
@@ -62,6 +62,6 @@
   most={6000}
   onset={(up) => change(hanging ? { up, height: thing.up + thing.height - up } : { up })}
 />
-{#if !round && !standing}{#key thing.id}<FixedOutline {thing} />{/key}{/if}
+{#if !round && !standing}{#key thing.id}<OutlineFields {thing} />{/key}{/if}
 <FindingsAbout id={thing.id} />
 <div><Button onclick={remove}>Remove</Button></div>

@@ -1,10 +1,10 @@
 <script lang="ts">
-  import { checkReach, packs, roomOf, rules, sayFinding } from 'goodreach';
+  import { checkReach, checkReachOpen, packs, roomOf, rules, sayFinding } from 'goodreach';
   import { useWorkspace } from '$session/context';
   import VerdictMark from '$ui/VerdictMark.svelte';
 
   const { session, screen } = useWorkspace();
-  const report = $derived(checkReach(session.settled));
+  const report = $derived((screen.doorsOpen ? checkReachOpen : checkReach)(session.settled));
   const pack = $derived(packs[roomOf(session.document).pack]);
   const ruleName = (id: string) => rules.find((rule) => rule.id === id)?.name ?? id;
 </script>
@@ -12,6 +12,10 @@
 <div class="panel">
   <h2>Reach checks</h2>
   <p class="help">{pack.name}: {pack.basis}. A planning aid, not a certificate of compliance.</p>
+  <label class="open">
+    <input type="checkbox" bind:checked={screen.doorsOpen} />
+    With all doors and drawers open
+  </label>
   {#each report.failed as { rule, reason } (rule)}
     <p class="failed" role="alert">The check “{ruleName(rule)}” could not run: {reason}</p>
   {/each}
@@ -46,6 +50,11 @@
   }
   h2 {
     font-size: 14px;
+  }
+  .open {
+    display: flex;
+    align-items: center;
+    gap: 0.5rem;
   }
   .help {
     color: var(--soft);

@@ -1,7 +1,17 @@
 <script lang="ts">
-  import { roomOf, roundingSteps, setRoom, usualStyle, type LengthUnit, type RoomChange } from 'goodreach';
+  import {
+    itemBoxes,
+    renumberItems,
+    roomOf,
+    roundingSteps,
+    setRoom,
+    usualStyle,
+    type LengthUnit,
+    type RoomChange,
+  } from 'goodreach';
   import { useWorkspace } from '$session/context';
   import AngleField from '$ui/AngleField.svelte';
+  import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
   import { stepName, unitNames } from '$ui/unit-names';
   import RoomMeasures from './RoomMeasures.svelte';
@@ -57,6 +67,13 @@
   </select>
 </label>
 <RoomMeasures />
+{#if itemBoxes(session.document).length > 0}
+  <div>
+    <Button title="Clockwise from the first face" onclick={() => session.run(renumberItems, {})}
+      >Number the items anew</Button
+    >
+  </div>
+{/if}
 
 <h3>Standard sizes</h3>
 {#each lengths as [label, key, least, most] (key)}
@@ -69,6 +86,14 @@
     onset={(mm) => change({ [key]: mm })}
   />
 {/each}
+<label class="check">
+  <input
+    type="checkbox"
+    checked={room.specials ?? false}
+    onchange={(event) => change({ specials: event.currentTarget.checked })}
+  />
+  Special widths allowed
+</label>
 <AngleField
   label="Corners trusted to"
   value={room.cornerUncertainty}
@@ -76,3 +101,11 @@
   most={10}
   onset={(cornerUncertainty) => change({ cornerUncertainty })}
 />
+
+<style>
+  .check {
+    display: flex;
+    gap: 0.5rem;
+    align-items: center;
+  }
+</style>

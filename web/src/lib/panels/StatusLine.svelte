@@ -7,6 +7,7 @@
     placedOpenings,
     roomOf,
     roomShape,
+    sayFinding,
     type Caught,
     type PlaceCatch,
   } from 'goodreach';
@@ -32,6 +33,8 @@
         return `wall ${shape.byId.get(id)?.letter ?? ''}`;
       case 'centre':
         return `centre of ${opening?.name ?? 'the opening'}`;
+      case 'overhead':
+        return `under what is above face ${letter}`;
       case 'opening':
         return `edge of ${opening?.name ?? 'the opening'}`;
       default:
@@ -71,7 +74,8 @@
     {/if}
   </span>
   <span class="caught" aria-live="polite"
-    >{#if screen.caught}caught: {caughtText(screen.caught)}{:else if pick.aimed?.caught}caught: {pickedTo[
+    >{#if screen.collisions[0]}<span class="hit">{sayFinding(session.committed, screen.collisions[0])}</span
+      >{:else if screen.caught}caught: {caughtText(screen.caught)}{:else if pick.aimed?.caught}caught: {pickedTo[
         pick.aimed.caught
       ]}{/if}</span
   >
@@ -100,6 +104,9 @@
   }
   .caught {
     color: var(--tide);
+  }
+  .hit {
+    color: var(--blocked);
   }
   .counts {
     display: flex;

@@ -5,17 +5,20 @@
   import Sun from '@lucide/svelte/icons/sun';
   import Undo from '@lucide/svelte/icons/undo-2';
   import { roomOf } from 'goodreach';
+  import type { RoomOption } from '$session/room-option';
+  import OptionMenu from './OptionMenu.svelte';
   import { useWorkspace } from '$session/context';
   import { steps, type StepId } from '$session/screen.svelte';
   import type { PlanPort } from '$views/plan/plan-port';
 
   interface Props {
     jobName: string;
+    options: readonly RoomOption[];
     port: PlanPort;
     onstep: (step: StepId) => void;
     onshortcuts: () => void;
   }
-  let { jobName, port, onstep, onshortcuts }: Props = $props();
+  let { jobName, options, port, onstep, onshortcuts }: Props = $props();
   const { session, screen } = useWorkspace();
 
   $effect(() => {
@@ -37,6 +40,8 @@
     <a href="/studio">{jobName}</a>
     <span aria-hidden="true">/</span>
     <strong>{roomOf(session.document).name}</strong>
+    <span aria-hidden="true">/</span>
+    <OptionMenu {options} />
   </nav>
   <ol class="track" aria-label="Steps">
     {#each steps as { id, name } (id)}
@@ -93,10 +98,17 @@
     background: var(--chrome);
   }
   nav {
-    overflow: hidden;
+    display: flex;
+    align-items: center;
+    gap: 0.4rem;
+    min-width: 0;
     color: var(--soft);
-    text-overflow: ellipsis;
     white-space: nowrap;
+  }
+  nav a,
+  strong {
+    overflow: hidden;
+    text-overflow: ellipsis;
   }
   nav a {
     color: inherit;

@@ -3,12 +3,15 @@ import { plainToInstance, Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayMinSize,
+  Equals,
   IsArray,
+  IsBoolean,
   IsEmail,
   IsIn,
   IsInt,
   IsNotEmpty,
   IsObject,
+  IsOptional,
   IsString,
   IsUUID,
   Length,
@@ -43,6 +46,17 @@ export class OpeningKindBody {
   @MaxLength(60, { message: 'Keep the name under 60 characters.' })
   name!: string;
   @IsObject() @ValidateNested() @Type(() => OpeningShape) shape!: OpeningShape;
+}
+
+/** A table of a range to import, or only to be checked. */
+export class RangeBody {
+  @IsString() @IsNotEmpty({ message: 'Give the table, as CSV.' }) @MaxLength(1_000_000) csv!: string;
+  @IsOptional() @IsBoolean() tryOnly?: boolean;
+}
+
+/** A change of an option: chosen for its room. */
+export class OptionBody {
+  @Equals(true, { message: 'An option can only be chosen.' }) chosen!: true;
 }
 
 /** A changed record: its content is checked by the record classes. */

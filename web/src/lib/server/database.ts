@@ -4,6 +4,7 @@ import { SequelizeStorage, Umzug } from 'umzug';
 import * as rooms from './migrations/0001-rooms';
 import * as files from './migrations/0002-files';
 import * as openingKinds from './migrations/0003-opening-kinds';
+import * as rangesAndOptions from './migrations/0004-ranges-and-options';
 import { defineModels } from './models';
 
 /** Every migration, in order. */
@@ -11,6 +12,7 @@ const migrations = [
   { name: '0001-rooms', ...rooms },
   { name: '0002-files', ...files },
   { name: '0003-opening-kinds', ...openingKinds },
+  { name: '0004-ranges-and-options', ...rangesAndOptions },
 ];
 
 const held = globalThis as { goodReachDatabase?: Promise<Sequelize> };

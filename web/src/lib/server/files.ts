@@ -1,5 +1,5 @@
 import { database } from './database';
-import { StoredFile } from './models';
+import { Room, StoredFile } from './models';
 import { findRoom, isUuid } from './rooms';
 import type { SignedIn } from './sessions';
 
@@ -30,14 +30,19 @@ export async function storeFile(
   return { kind: 'stored', id: file.id };
 }
 
-/** A file of a room of the studio. */
+/** A file laid under a room of the studio; options of a room show those of the one they were made from. */
 export async function findFile(
   { studioId }: SignedIn,
   roomId: string,
   id: string,
 ): Promise<StoredFile | null> {
   await database();
-  return isUuid(roomId) && isUuid(id) ? StoredFile.findOne({ where: { id, roomId, studioId } }) : null;
+  if (!isUuid(roomId) || !isUuid(id)) return null;
+  const room = await Room.findOne({ where: { id: roomId, studioId }, attributes: ['id', 'optionOf'] });
+  const file = room && (await StoredFile.findOne({ where: { id, studioId } }));
+  if (!room || !file) return null;
+  const origin = await Room.findOne({ where: { id: file.roomId, studioId }, attributes: ['id', 'optionOf'] });
+  return origin && (origin.optionOf ?? origin.id) === (room.optionOf ?? room.id) ? file : null;
 }
 
 /** The type of a picture by its first bytes: PNG, JPEG or SVG; null for anything else. */

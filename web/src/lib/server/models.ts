@@ -1,4 +1,4 @@
-import type { Design, EditAction, LengthUnit, OpeningShape, Patch } from 'goodreach';
+import type { Design, EditAction, LengthUnit, OpeningShape, Patch, Range } from 'goodreach';
 import {
   DataTypes,
   Model,
@@ -43,6 +43,10 @@ export class Room extends Model<InferAttributes<Room>, InferCreationAttributes<R
   declare id: CreationOptional<string>;
   declare studioId: string;
   declare jobId: string;
+  /** Its options share a room: the one they were all made from. */
+  declare optionOf: CreationOptional<string | null>;
+  declare option: CreationOptional<string>;
+  declare chosen: CreationOptional<boolean>;
   declare revision: CreationOptional<number>;
   declare document: Design;
   declare createdAt: CreationOptional<Date>;
@@ -78,6 +82,15 @@ export class OpeningKind extends Model<InferAttributes<OpeningKind>, InferCreati
   declare studioId: string;
   declare name: string;
   declare shape: OpeningShape;
+}
+
+/** A range of the studio's own, imported from a table. */
+export class StudioRange extends Model<InferAttributes<StudioRange>, InferCreationAttributes<StudioRange>> {
+  declare id: CreationOptional<string>;
+  declare studioId: string;
+  declare name: string;
+  declare data: Range;
+  declare createdAt: CreationOptional<Date>;
 }
 
 const uuid = () => ({ type: DataTypes.UUID, primaryKey: true, defaultValue: DataTypes.UUIDV4 });
@@ -116,6 +129,9 @@ export function defineModels(sequelize: Sequelize): void {
       id: uuid(),
       studioId: DataTypes.UUID,
       jobId: DataTypes.UUID,
+      optionOf: DataTypes.UUID,
+      option: { type: DataTypes.TEXT, defaultValue: 'A' },
+      chosen: { type: DataTypes.BOOLEAN, defaultValue: true },
       revision: { type: DataTypes.INTEGER, defaultValue: 0 },
       document: DataTypes.JSONB,
       createdAt: DataTypes.DATE,
@@ -138,6 +154,16 @@ export function defineModels(sequelize: Sequelize): void {
   OpeningKind.init(
     { id: uuid(), studioId: DataTypes.UUID, name: DataTypes.TEXT, shape: DataTypes.JSONB },
     { ...common, tableName: 'opening_kinds' },
+  );
+  StudioRange.init(
+    {
+      id: uuid(),
+      studioId: DataTypes.UUID,
+      name: DataTypes.TEXT,
+      data: DataTypes.JSONB,
+      createdAt: { type: DataTypes.DATE, defaultValue: DataTypes.NOW },
+    },
+    { ...common, tableName: 'ranges' },
   );
   Edit.init(
     {

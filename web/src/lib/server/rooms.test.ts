@@ -21,6 +21,7 @@ import {
   createRoom,
   documentAt,
   editsSince,
+  lastEdits,
   findJob,
   findRoom,
   listJobs,
@@ -88,6 +89,10 @@ describe('saving', () => {
     expect(await documentAt(saved, 4)).toBeNull();
     expect(await documentAt(saved, -1)).toBeNull();
     expect((await editsSince(room.id, 1)).map(({ revision }) => revision)).toEqual([2, 3]);
+    // A room read before an edit came in goes with the edits before it.
+    await saveEdits(ours, room.id, body(3, rename(after(start, one), 'Late')));
+    expect((await lastEdits(saved)).map(({ revision }) => revision)).toEqual([1, 2, 3]);
+    expect(canonical(await documentAt(saved, 1))).toBe(canonical(after(start, one)));
     expect(
       (await Edit.findAll({ where: { roomId: room.id } })).every(
         ({ personId, madeAt }) => personId === ours.personId && madeAt instanceof Date,
@@ -162,7 +167,9 @@ describe('studios', () => {
     expect(await findRoom(ours, room.id)).toBeNull();
     expect(await findJob(ours, room.jobId)).toBeNull();
     expect(await saveEdits(ours, room.id, body(0, rename(start, 'Mine now')))).toEqual({ kind: 'missing' });
-    expect((await listJobs(ours)).some(({ rooms }) => rooms.some(({ id }) => id === room.id))).toBe(false);
+    expect((await listJobs(ours)).some(({ rooms }) => rooms.some((one) => one.room.id === room.id))).toBe(
+      false,
+    );
     expect((await findRoom(theirs, room.id))!.revision).toBe(0);
   });
 

@@ -47,7 +47,10 @@ export async function findJob({ studioId }: SignedIn, id: string): Promise<Job |
   return isUuid(id) ? Job.findOne({ where: { id, studioId } }) : null;
 }
 
-export async function listJobs({ studioId }: SignedIn): Promise<{ job: Job; rooms: Room[] }[]> {
+/** The jobs of the studio with their rooms: of each room the option that is chosen, and how many it has. */
+export async function listJobs({
+  studioId,
+}: SignedIn): Promise<{ job: Job; rooms: { room: Room; options: number }[] }[]> {
   await database();
   const jobs = await Job.findAll({
     where: { studioId },
@@ -57,7 +60,17 @@ export async function listJobs({ studioId }: SignedIn): Promise<{ job: Job; room
     ],
   });
   const rooms = await Room.findAll({ where: { studioId }, order: [['createdAt', 'ASC']] });
-  return jobs.map((job) => ({ job, rooms: rooms.filter(({ jobId }) => jobId === job.id) }));
+  const first = ({ id, optionOf }: Room) => optionOf ?? id;
+  const listed = rooms
+    .filter(({ chosen }) => chosen)
+    .map((room) => ({ room, options: rooms.filter((one) => first(one) === first(room)).length }))
+    .sort((a, b) => createdOf(a.room) - createdOf(b.room));
+  return jobs.map((job) => ({ job, rooms: listed.filter(({ room }) => room.jobId === job.id) }));
+
+  /** An option stands where the room it was made from stood. */
+  function createdOf(room: Room): number {
+    return (rooms.find(({ id }) => id === first(room)) ?? room).createdAt.getTime();
+  }
 }
 
 export async function createJob(
@@ -153,14 +166,19 @@ export async function editsSince(
 
 /** The last edits of a room, oldest first, for undo after a reload. */
 export function lastEdits(room: Room): Promise<KnownEdit[]> {
-  return editsSince(room.id, Math.max(0, room.revision - REMEMBERED_EDITS));
+  return editsOf(room, Math.max(0, room.revision - REMEMBERED_EDITS));
+}
+
+/** The edits that made a room, as it was read, from a revision on: not those that came in since. */
+async function editsOf(room: Room, revision: number): Promise<KnownEdit[]> {
+  return (await editsSince(room.id, revision)).filter((edit) => edit.revision <= room.revision);
 }
 
 /** The document as it was at a revision: the edits since taken back one by one; null for a revision that never was. */
 export async function documentAt(room: Room, revision: number): Promise<Design | null> {
   if (!Number.isInteger(revision) || revision < 0 || revision > room.revision) return null;
   let document = room.document;
-  for (const { patch } of (await editsSince(room.id, revision)).reverse()) {
+  for (const { patch } of (await editsOf(room, revision)).reverse()) {
     const applied = applyPatch(document, invertPatch(patch));
     if (!applied.ok) throw new Error(`Revision ${revision} of room ${room.id} can't be read back.`);
     document = applied.value;

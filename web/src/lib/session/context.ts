@@ -4,6 +4,7 @@ import type { PlacePick } from '../tools/place-pick.svelte';
 import type { OpeningKinds } from './opening-kinds.svelte';
 import type { SaveQueue } from './save-queue.svelte';
 import type { ScreenState } from './screen.svelte';
+import type { StudioShelf } from './studio-shelf.svelte';
 
 /** What every part of a room's page works with. */
 export interface Workspace {
@@ -12,6 +13,7 @@ export interface Workspace {
   screen: ScreenState;
   pick: PlacePick;
   openingKinds: OpeningKinds;
+  shelf: StudioShelf;
   roomId: string;
 }
 

@@ -10,6 +10,7 @@ import {
   type Design,
   type EditAction,
   type History,
+  type ItemRecord,
   type Patch,
   type Result,
   type Step,
@@ -79,6 +80,16 @@ export class DesignSession {
   /** False while a drag moves: what takes longer than a frame waits for it to rest. */
   get resting(): boolean {
     return this.#resting;
+  }
+
+  /** The item that is being moved or set: the one that differs between what is shown and what is done. */
+  get movingItem(): ItemRecord | null {
+    if (this.#preview === null) return null;
+    for (const id in this.#preview.records) {
+      const record = this.#preview.records[id]!;
+      if (record !== this.#committed.records[id] && record.kind === 'item') return record;
+    }
+    return null;
   }
 
   /** Runs a command; true when it was done, else the message says why not and nothing has changed. */

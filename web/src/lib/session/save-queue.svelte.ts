@@ -33,6 +33,8 @@ export class SaveQueue {
   readonly waiting = $derived(this.#pending.length);
 
   #acknowledged: Design;
+  /** The edits that the acknowledged document is known to hold. */
+  #known = new Set<string>();
   #sending = false;
   #disposed = false;
   #timer: ReturnType<typeof setTimeout> | undefined;
@@ -43,21 +45,28 @@ export class SaveQueue {
     this.#acknowledged = options.document;
   }
 
-  /** Takes up edits that an earlier page could not send; gives the document with them, or null when they no longer fit. */
-  async resume(known: ReadonlySet<string>): Promise<Design | null> {
-    const left = (await this.options.store.read()).filter(({ id }) => !known.has(id));
-    if (left.length === 0) {
-      await this.options.store.write([]);
-      return null;
-    }
-    this.#pending = left;
-    const replayed = replay(this.#acknowledged, left);
-    if (!replayed) {
-      this.#clash('Edits that were not saved before no longer fit the room as it is now.');
-      return null;
-    }
-    await this.options.store.write(left);
-    this.#schedule(0);
+  /**
+   * Takes up edits that an earlier page could not send, now and when another page of the room goes; gives the document with
+   * them, or null when there are none or they no longer fit.
+   */
+  async resume(known: Iterable<string>): Promise<Design | null> {
+    this.#known = new Set(known);
+    const left = await this.options.store.read();
+    this.options.store.onLeft((later) => {
+      const replayed = this.#takeUp(later);
+      if (replayed) this.options.onRebase(replayed);
+    });
+    return this.#takeUp(left);
+  }
+
+  #takeUp(edits: readonly LocalEdit[]): Design | null {
+    const left = edits.filter(({ id }) => !this.#known.has(id));
+    this.#pending = [...this.#pending, ...left];
+    void this.options.store.write(this.#pending);
+    if (left.length === 0 || this.state === 'clash') return null;
+    const replayed = replay(this.#acknowledged, this.#pending);
+    if (replayed) this.#schedule(0);
+    else this.#clash('Edits that were not saved before no longer fit the room as it is now.');
     return replayed;
   }
 
@@ -78,10 +87,18 @@ export class SaveQueue {
     const { revision, edits } = (await answer.json()) as { revision: number; edits: LocalEdit[] };
     const document = replay(this.#acknowledged, edits);
     if (!document) return;
-    this.#settle(document, revision);
+    this.#settle(document, revision, edits);
     this.options.onRebase(document);
     this.state = 'saved';
     this.message = '';
+  }
+
+  /** Whether all is saved, waiting for what is under way; false when it can't be saved now. */
+  async whenSaved(most = 10_000): Promise<boolean> {
+    const end = Date.now() + most;
+    while (this.#pending.length > 0 && this.state !== 'clash' && Date.now() < end)
+      await new Promise((resolve) => setTimeout(resolve, 50));
+    return this.#pending.length === 0;
   }
 
   dispose(): void {
@@ -135,7 +152,7 @@ export class SaveQueue {
     this.message = '';
     this.#pending = this.#pending.slice(sent.length);
     void this.options.store.write(this.#pending);
-    this.#settle(document, revision);
+    this.#settle(document, revision, sent);
     this.state = this.#pending.length > 0 ? 'saving' : 'saved';
     if (this.#pending.length > 0) this.#schedule(0);
   }
@@ -150,12 +167,13 @@ export class SaveQueue {
     }
     this.#pending = own;
     void this.options.store.write(own);
-    this.#settle(saved, revision);
+    this.#settle(saved, revision, since);
     this.options.onRebase(replayed);
     this.#schedule(0);
   }
 
-  #settle(document: Design, revision: number): void {
+  #settle(document: Design, revision: number, edits: readonly LocalEdit[]): void {
+    for (const { id } of edits) this.#known.add(id);
     this.#acknowledged = document;
     this.revision = revision;
   }

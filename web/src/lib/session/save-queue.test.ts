@@ -62,9 +62,11 @@ class Server {
 }
 
 function open(server: Server, kept: LocalEdit[] = []) {
+  let leave: (edits: LocalEdit[]) => void = () => {};
   const store = {
     read: async () => kept,
     write: async (edits: readonly LocalEdit[]) => void (kept = [...edits]),
+    onLeft: (take: typeof leave) => void (leave = take),
   };
   const document: Design = server.document;
   const saving: SaveQueue = new SaveQueue({
@@ -76,7 +78,7 @@ function open(server: Server, kept: LocalEdit[] = []) {
     fetch: server.fetch,
   });
   const session = new DesignSession(document, [], (edit) => saving.add(edit));
-  return { saving, session, kept: () => kept };
+  return { saving, session, kept: () => kept, leave: (edits: LocalEdit[]) => leave(edits) };
 }
 
 const nameOf = (design: Design) => (design.records['room'] as { name: string }).name;
@@ -187,6 +189,24 @@ describe('the save queue', () => {
     const third = open(server, [...server.edits]);
     expect(await third.saving.resume(new Set(server.edits.map(({ id }) => id)))).toBeNull();
     expect(third.kept()).toEqual([]);
+  });
+
+  it('takes over what another page of the room leaves behind when it goes, but not what is saved by then', async () => {
+    const server = new Server();
+    const [going, staying] = [open(server), open(server)];
+    await staying.saving.resume([]);
+    server.loseReply = true;
+    going.session.run(setRoom, { name: 'Saved' });
+    await vi.advanceTimersByTimeAsync(300);
+    going.session.run(setRoom, { ceilingHeight: 2500 });
+    going.saving.dispose();
+    staying.leave(going.kept());
+    await settle();
+    for (const document of [server.document, staying.session.document])
+      expect([nameOf(document), ceilingOf(document)]).toEqual(['Saved', 2500]);
+    expect([server.edits.length, staying.kept(), staying.saving.state]).toEqual([2, [], 'saved']);
+    staying.leave(server.edits);
+    expect(staying.saving.state).toBe('saved');
   });
 });
 

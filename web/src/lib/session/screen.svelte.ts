@@ -1,4 +1,4 @@
-import type { Caught, GapPlace } from 'goodreach';
+import type { Caught, Finding, GapPlace, RunBand } from 'goodreach';
 
 /** The steps offered so far; a step changes what is offered, never what is possible. */
 export const steps = [
@@ -18,25 +18,42 @@ export const surveyTabs = [
 ] as const;
 export type SurveyTab = (typeof surveyTabs)[number]['id'];
 
+/** What proposals are asked for: an open length, or one or more whole faces. */
+export interface ProposeTarget {
+  faces: readonly string[];
+  band: RunBand;
+  at?: number;
+  /** A free-standing block in place of faces. */
+  island?: string;
+}
+
 /** What the person is looking at and has chosen; none of it enters the design. */
 export class ScreenState {
   step: StepId = $state('set');
   /** The selected record: an item, opening or face. */
   selected: string | null = $state(null);
-  /** Faces chosen besides the selected one, to be changed together. */
+  /** Faces or items chosen besides the selected one, to be changed together. */
   also: readonly string[] = $state.raw([]);
   surveyTab: SurveyTab = $state('faces');
   /** Whether the plan shows how well each corner is known. */
   ellipses = $state(false);
   /** The open length whose choices are shown. */
   gap: GapPlace | null = $state.raw(null);
+  /** What the shelf's place shows proposals for. */
+  proposing: ProposeTarget | null = $state.raw(null);
   /** The finding shown on the drawing, by its index. */
   finding: number | null = $state(null);
   hovered: string | null = $state(null);
   /** Pointer over the plan, room mm. */
   pointer: { x: number; y: number } | null = $state.raw(null);
   caught: Caught | null = $state.raw(null);
+  /** What is dragged would run into, where it is. */
+  collisions: readonly Finding[] = $state.raw([]);
+  /** Whether the reach checks open all doors and drawers. */
+  doorsOpen = $state(false);
   dark = $state(false);
+  /** Ranges whose differences from the room's were read. */
+  toldRanges: readonly string[] = $state.raw([]);
 
   select(id: string | null): void {
     this.selected = id;
@@ -45,22 +62,39 @@ export class ScreenState {
     this.finding = null;
   }
 
+  /** All that is chosen, the selected one first. */
+  get chosen(): readonly string[] {
+    return this.selected === null ? [] : [this.selected, ...this.also];
+  }
+
+  /** Chooses several, the first of them the selected one. */
+  choose(ids: readonly string[]): void {
+    this.select(ids[0] ?? null);
+    this.also = ids.slice(1);
+  }
+
   isSelected(id: string): boolean {
     return this.selected === id || this.also.includes(id);
   }
 
-  /** Adds a face to the faces chosen, or takes it out. */
-  toggle(id: string, isFace: (id: string) => boolean): void {
-    const chosen = [this.selected, ...this.also].filter((one) => one !== null && isFace(one)) as string[];
-    const next = chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id];
-    this.select(next[0] ?? null);
-    this.also = next.slice(1);
+  /** Adds things of one sort to those chosen, or takes them out; what is chosen of another sort is let go. */
+  toggle(ids: readonly string[], isOfSort: (id: string) => boolean): void {
+    const chosen = this.chosen.filter(isOfSort);
+    const out = ids.every((id) => chosen.includes(id));
+    this.choose(out ? chosen.filter((one) => !ids.includes(one)) : [...new Set([...chosen, ...ids])]);
   }
 
+  /** Shows what can be done with an open length; what is chosen stays chosen, so that it can be shared among it. */
   showGap(gap: GapPlace | null): void {
     this.gap = gap;
-    this.selected = null;
     this.finding = null;
+  }
+
+  /** Shows proposals in the shelf's place. */
+  propose(target: ProposeTarget | null): void {
+    this.proposing = target;
+    this.gap = null;
+    if (target) this.step = 'set';
   }
 
   showFinding(index: number, first: string | undefined): void {

@@ -5,38 +5,56 @@ import type { LocalEdit } from './design-session.svelte';
 export interface UnsavedStore {
   read(): Promise<LocalEdit[]>;
   write(edits: readonly LocalEdit[]): Promise<void>;
+  /** Says once for each page of the room that is still open what it left unsaved when it goes. */
+  onLeft(take: (edits: LocalEdit[]) => void): void;
 }
 
 /**
  * Unsaved edits of one room in the browser's database, one entry a tab, so that tabs never overwrite each other.
- * A tab holds a lock while it lives; what a closed tab left behind is taken over by the next page of the room. What is not
- * written yet when the page goes, as on a reload right after an edit, is put into the storage that takes it at once.
+ * A tab holds a lock while it lives; what a closed tab left behind is taken over by the next page of the room, or by one that is
+ * open already as soon as the lock is free. When a page goes, as on a reload right after an edit, what it has is put into the
+ * storage that takes it at once: that also says that the page is gone, for its lock may be held a moment longer.
  */
 export function browserStore(roomId: string): UnsavedStore {
   const prefix = `unsaved:${roomId}:`;
   const own = prefix + crypto.randomUUID();
   holdLock(own);
-  let unwritten: readonly LocalEdit[] | null = null;
+  let unsaved: readonly LocalEdit[] = [];
+  const open: string[] = [];
+  const takeOver = async (key: string) => {
+    const last = localStorage.getItem(key);
+    const left = last ? (JSON.parse(last) as LocalEdit[]) : ((await get<LocalEdit[]>(key)) ?? []);
+    if (left.length > 0) await set(own, [...unsaved, ...left]);
+    await del(key);
+    localStorage.removeItem(key);
+    return left;
+  };
   window.addEventListener('pagehide', () => {
-    if (unwritten) localStorage.setItem(own, JSON.stringify(unwritten));
+    if (unsaved.length > 0) localStorage.setItem(own, JSON.stringify(unsaved));
+  });
+  // Kept alive by the browser and shown again, it is not gone after all.
+  window.addEventListener('pageshow', ({ persisted }) => {
+    if (persisted) localStorage.removeItem(own);
   });
   return {
     async read() {
-      const left: LocalEdit[] = [];
       for (const key of new Set([...(await keys<string>()), ...Object.keys(localStorage)])) {
-        if (!key.startsWith(prefix) || key === own || (await isHeld(key))) continue;
-        const last = localStorage.getItem(key);
-        left.push(...(last ? (JSON.parse(last) as LocalEdit[]) : ((await get<LocalEdit[]>(key)) ?? [])));
-        await del(key);
-        localStorage.removeItem(key);
+        if (!key.startsWith(prefix) || key === own) continue;
+        if (!localStorage.getItem(key) && (await isHeld(key))) open.push(key);
+        else unsaved = [...unsaved, ...(await takeOver(key))];
       }
-      if (left.length > 0) await set(own, left);
-      return left;
+      return [...unsaved];
+    },
+    onLeft(take) {
+      for (const key of open.splice(0))
+        void navigator.locks.request(key, async () => {
+          const left = await takeOver(key);
+          if (left.length > 0) take(left);
+        });
     },
     async write(edits) {
-      unwritten = edits;
+      unsaved = edits;
       await (edits.length > 0 ? set(own, [...edits]) : del(own));
-      if (unwritten === edits) unwritten = null;
     },
   };
 }

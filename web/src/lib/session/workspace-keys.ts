@@ -2,6 +2,7 @@ import { removeThings } from 'goodreach';
 import { tinykeys } from 'tinykeys';
 import type { PlanPort } from '../views/plan/plan-port';
 import type { ItemDrag } from '../tools/drag-item';
+import { itemActions } from '../tools/item-actions';
 import type { DesignSession } from './design-session.svelte';
 import { steps, type ScreenState } from './screen.svelte';
 
@@ -21,7 +22,13 @@ export const shortcuts: readonly { keys: string; does: string }[] = [
   { keys: 'Alt 1 … 4', does: 'Go to Survey, Set, Reach, Draw' },
   { keys: 'Alt 0', does: 'Show the whole plan' },
   { keys: 'N, Shift N', does: 'Next item, the one before (in the plan)' },
-  { keys: 'Arrow keys', does: 'Nudge the selected item by the rounding; with Shift ten times it' },
+  { keys: 'F, Shift F', does: 'Next face, the one before: what is set next goes there (in the plan)' },
+  { keys: 'Ctrl A, Shift click', does: 'Choose all items; add one to those chosen (in the plan)' },
+  { keys: 'Arrow keys', does: 'Nudge the chosen items by the rounding; with Shift ten times it' },
+  { keys: 'Alt while dragging', does: 'Nothing catches: the item stays where the pointer is' },
+  ...itemActions
+    .filter(({ id }) => id !== 'remove')
+    .map(({ keys, name }) => ({ keys, does: `${name} (in the plan)` })),
   { keys: 'Tab', does: 'From the plan to the ties of the selected item' },
   {
     keys: 'Delete',
@@ -53,7 +60,7 @@ export function workspaceKeys(
   const remove = unlessTyping(() => {
     const kind = session.committed.records[screen.selected ?? '']?.kind;
     if (!screen.selected || !kind || kind === 'face') return;
-    if (session.run(removeThings, [screen.selected])) screen.select(null);
+    if (session.run(removeThings, screen.chosen)) screen.select(null);
   });
   return tinykeys(target, {
     '$mod+z': unlessTyping(() => session.undo()),

@@ -1,13 +1,23 @@
 import {
+  asLanded,
+  blockOf,
+  boxOf,
+  collisionsOf,
   hug,
   itemBoxes,
-  itemOf,
+  middleOf,
   moveItem,
+  moveItems,
+  roomShape,
   setItem,
-  type ItemRecord,
+  settingOf,
+  standingAround,
+  type Block,
+  type ItemBox,
   type Landing,
-  type Placement,
   type Point,
+  type Range,
+  type Setting,
   type ShelfItem,
 } from 'goodreach';
 import { nanoid } from 'nanoid';
@@ -15,113 +25,175 @@ import type { DesignSession } from '../session/design-session.svelte';
 import type { ScreenState } from '../session/screen.svelte';
 
 /** What a drag needs of the session: to show, to do, to drop. */
-type Doing = Pick<DesignSession, 'committed' | 'preview' | 'run' | 'dropPreview'>;
+type Doing = Pick<DesignSession, 'committed' | 'document' | 'preview' | 'run' | 'dropPreview'>;
 
 /** Pixels the pointer must travel before a press becomes a drag. */
 const DRAG_START = 4;
 /** Pixels within which an item is drawn against a neighbour. */
 export const SNAP_PIXELS = 14;
 
+/** What is dragged: one from the shelf, one of the room, or several of it as one block, the pressed one first. */
+type Dragged =
+  | { of: 'shelf'; id: string; item: ShelfItem; range: Range | undefined }
+  | { of: 'room'; ids: readonly [string, ...string[]]; block: Block };
+
 type State =
   | { name: 'idle' }
-  | { name: 'pressed'; from: Point; record: ItemRecord; isNew: boolean; grab: Point }
-  | { name: 'dragging'; record: ItemRecord; isNew: boolean; grab: Point; landing: Landing | null };
+  | { name: 'pressed'; from: Point; dragged: Dragged; setting: Setting; grab: Point }
+  | {
+      name: 'dragging';
+      dragged: Dragged;
+      setting: Setting;
+      grab: Point;
+      landing: Landing | null;
+      /** Picked up by a click: it hangs on the pointer until the next press sets it. */
+      carried: boolean;
+    };
 
 /**
- * Dragging an item from the shelf or across the plan. Idle, pressed until the pointer has travelled, then dragging:
- * each move shows where it would land, release does it, Escape drops it.
+ * Dragging items from the shelf or across the plan. Idle, pressed until the pointer has travelled, then dragging:
+ * each move shows where they would land, release does it, Escape drops it. With `free` nothing catches them. What is clicked on the
+ * shelf is carried: it hangs on the pointer, and the next press on the plan sets it.
  */
 export class ItemDrag {
   private state: State = { name: 'idle' };
 
   constructor(
     private readonly session: Doing,
-    private readonly screen: Pick<ScreenState, 'select' | 'caught'>,
+    private readonly screen: Pick<ScreenState, 'select' | 'caught' | 'collisions'>,
   ) {}
+
+  /** Whether something picked up by a click hangs on the pointer. */
+  get carrying(): boolean {
+    return this.state.name === 'dragging' && this.state.carried;
+  }
 
   get active(): boolean {
     return this.state.name === 'dragging';
   }
 
-  /** Pressed on an item of the plan, at a pixel and at a place of the room. */
-  pressItem(id: string, pixel: Point, at: Point): void {
-    const box = itemBoxes(this.session.committed).find((one) => one.id === id);
-    if (!box) return;
-    const [a, , c] = box.footprint as [Point, Point, Point];
-    const middle = { x: (a.x + c.x) / 2, y: (a.y + c.y) / 2 };
-    const grab = { x: middle.x - at.x, y: middle.y - at.y };
-    this.state = { name: 'pressed', from: pixel, record: box.record, isNew: false, grab };
+  /** Pressed on an item of the plan, at a pixel and at a place of the room; others chosen with it come along. Locked ones stay. */
+  pressItem(id: string, pixel: Point, at: Point, chosen: readonly string[] = []): void {
+    const shape = roomShape(this.session.committed);
+    const pressed = itemBoxes(this.session.committed).find((one) => one.id === id);
+    if (!pressed || pressed.record.locked) return;
+    const others = chosen.includes(id) ? chosen.filter((one) => one !== id) : [];
+    const boxes: [ItemBox, ...ItemBox[]] = [pressed];
+    for (const other of others) {
+      const record = this.session.committed.records[other];
+      if (record?.kind === 'item' && !record.locked) boxes.push(boxOf(record, shape));
+    }
+    const block = blockOf(boxes);
+    const middle =
+      boxes.length === 1
+        ? middleOf(pressed)
+        : {
+            x: block.origin.x + (pressed.u.x * block.width + pressed.n.x * block.depth) / 2,
+            y: block.origin.y + (pressed.u.y * block.width + pressed.n.y * block.depth) / 2,
+          };
+    const ids = boxes.map((box) => box.id) as [string, ...string[]];
+    const own = boxes.length === 1 ? settingOf(pressed.record) : block;
+    const { width, depth, low, high } = own;
+    const setting: Setting = { width, depth, low, high, except: new Set(ids) };
+    if ('corner' in own && own.corner) setting.corner = true;
+    if (!pressed.against) setting.turn = pressed.turn;
+    this.state = {
+      name: 'pressed',
+      from: pixel,
+      dragged: { of: 'room', ids, block },
+      setting,
+      grab: { x: middle.x - at.x, y: middle.y - at.y },
+    };
   }
 
-  /** Pressed on an entry of the shelf: the item hangs by its middle. */
-  pressShelf(item: ShelfItem, pixel: Point): void {
-    const nowhere: Placement = { on: 'floor', x: 0, y: 0, turn: 0 };
-    const record = itemOf(`item-${nanoid(8)}`, item, nowhere);
-    this.state = { name: 'pressed', from: pixel, record, isNew: true, grab: { x: 0, y: 0 } };
+  /** Pressed on an entry of the shelf: the item hangs by its middle. A range of the studio's own comes with it. */
+  pressShelf(item: ShelfItem, pixel: Point, range?: Range): void {
+    this.state = {
+      name: 'pressed',
+      from: pixel,
+      dragged: { of: 'shelf', id: `item-${nanoid(8)}`, item, range },
+      setting: settingOf(item),
+      grab: { x: 0, y: 0 },
+    };
   }
 
   /** The pointer is at a pixel, and at a place of the room or outside the plan (null). Snap is in room mm. */
-  move(pixel: Point, at: Point | null, snap: number): void {
+  move(pixel: Point, at: Point | null, snap: number, free = false): void {
     if (this.state.name === 'idle') return;
     if (this.state.name === 'pressed') {
       if (Math.hypot(pixel.x - this.state.from.x, pixel.y - this.state.from.y) < DRAG_START) return;
-      const { record, isNew, grab } = this.state;
-      this.state = { name: 'dragging', record, isNew, grab, landing: null };
+      const { dragged, setting, grab } = this.state;
+      this.state = { name: 'dragging', dragged, setting, grab, landing: null, carried: false };
     }
-    const { record, grab, isNew } = this.state;
+    const { grab, setting, dragged } = this.state;
     if (!at) {
       this.state.landing = null;
-      this.screen.caught = null;
+      this.#told();
       this.session.dropPreview();
       return;
     }
     const middle = { x: at.x + grab.x, y: at.y + grab.y };
-    const setting = {
-      width: record.width,
-      depth: record.depth,
-      low: record.up,
-      high: record.up + record.height,
-    };
-    const landing = hug(
-      this.session.committed,
-      { ...setting, ...(isNew ? {} : { except: record.id }) },
-      middle,
-      snap,
-    );
+    const landing = free
+      ? { placement: standingAround(middle, setting.turn ?? 0, setting), caught: null }
+      : hug(this.session.committed, setting, middle, snap);
     this.state.landing = landing;
     this.screen.caught = landing.caught;
-    this.show(landing);
+    if (dragged.of === 'shelf') this.session.preview(setItem, setArgs(dragged, landing));
+    else if (dragged.ids.length === 1) this.session.preview(moveItem, moveArgs(dragged.ids[0], landing));
+    else this.session.preview(moveItems, { ids: dragged.ids, placement: landing.placement });
+    const moved = dragged.of === 'shelf' ? [dragged.id] : dragged.ids;
+    const { records } = this.session.document;
+    const items = moved.flatMap((id) => (records[id]?.kind === 'item' ? [records[id]] : []));
+    this.screen.collisions = collisionsOf(this.session.committed, items);
   }
 
-  /** Lets go: does what was shown. Gives the id of what was set or moved, or null when nothing was. */
+  /** Lets go: does what was shown; what was only clicked on the shelf is carried on. Gives the id of what was set or moved, or null when nothing was. */
   release(): string | null {
     const state = this.state;
+    if (state.name === 'pressed' && state.dragged.of === 'shelf') {
+      const { dragged, setting, grab } = state;
+      this.state = { name: 'dragging', dragged, setting, grab, landing: null, carried: true };
+      return null;
+    }
     this.state = { name: 'idle' };
-    this.screen.caught = null;
+    this.#told();
     if (state.name !== 'dragging') return null;
-    if (!state.landing) {
+    const { dragged, landing } = state;
+    if (!landing) {
       this.session.dropPreview();
       return null;
     }
-    const { id, range, code } = state.record;
-    const { placement } = state.landing;
-    const done = state.isNew
-      ? this.session.run(setItem, { id, range, code, placement })
-      : this.session.run(moveItem, { id, placement });
-    if (done) this.screen.select(id);
-    return done ? id : null;
+    if (dragged.of === 'shelf') {
+      const done = this.session.run(setItem, setArgs(dragged, landing));
+      if (done) this.screen.select(dragged.id);
+      return done ? dragged.id : null;
+    }
+    const [first] = dragged.ids;
+    const done =
+      dragged.ids.length === 1
+        ? this.session.run(moveItem, moveArgs(first, landing))
+        : this.session.run(moveItems, { ids: dragged.ids, placement: landing.placement });
+    return done ? first : null;
   }
 
   cancel(): void {
     this.state = { name: 'idle' };
-    this.screen.caught = null;
+    this.#told();
     this.session.dropPreview();
   }
 
-  private show({ placement }: Landing): void {
-    if (this.state.name !== 'dragging') return;
-    const { id, range, code } = this.state.record;
-    if (this.state.isNew) this.session.preview(setItem, { id, range, code, placement });
-    else this.session.preview(moveItem, { id, placement });
+  /** Nothing catches and nothing is run into any more. */
+  #told(): void {
+    this.screen.caught = null;
+    this.screen.collisions = [];
   }
+}
+
+function setArgs({ id, item, range }: Extract<Dragged, { of: 'shelf' }>, landing: Landing) {
+  const { code } = item;
+  return { id, range: item.range, code, ...asLanded(landing), ...(range ? { of: range } : {}) };
+}
+
+function moveArgs(id: string, landing: Landing) {
+  return { id, ...asLanded(landing) };
 }

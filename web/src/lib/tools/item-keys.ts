@@ -1,14 +1,6 @@
-import {
-  facePlacement,
-  itemBoxes,
-  moveItem,
-  place,
-  quantise,
-  type Design,
-  type ItemBox,
-  type Placement,
-} from 'goodreach';
+import { boxOf, dot, itemNumbers, roomShape, scale, shiftItems } from 'goodreach';
 import type { DesignSession } from '../session/design-session.svelte';
+import type { ScreenState } from '../session/screen.svelte';
 
 /** The way each arrow key points in plan. */
 const ways: Record<string, { x: number; y: number }> = {
@@ -18,26 +10,30 @@ const ways: Record<string, { x: number; y: number }> = {
   ArrowDown: { x: 0, y: -1 },
 };
 
-/** Nudges an item the way an arrow key points, by a distance in mm; false for another key. */
-export function nudge(session: DesignSession, id: string, key: string, by: number): boolean {
+/** Nudges items the way an arrow key points, along or square to the back of the first, by a distance in mm; false for another key. */
+export function nudge(session: DesignSession, ids: readonly string[], key: string, by: number): boolean {
   const way = ways[key];
-  const box = way && find(session.committed, id);
-  if (!way || !box) return false;
-  const across = way.x * box.u.x + way.y * box.u.y;
-  const out = way.x * box.n.x + way.y * box.n.y;
-  const sideways = Math.abs(across) >= Math.abs(out);
-  const step = by * Math.sign(sideways ? across : out);
-  return session.run(moveItem, { id, placement: moved(box, sideways ? step : 0, sideways ? 0 : step) });
+  const first = session.committed.records[ids[0] ?? ''];
+  if (!way || first?.kind !== 'item') return false;
+  const { u, n } = boxOf(first, roomShape(session.committed));
+  const [across, out] = [dot(way, u), dot(way, n)];
+  const axis = Math.abs(across) >= Math.abs(out) ? scale(u, Math.sign(across)) : scale(n, Math.sign(out));
+  return session.run(shiftItems, { ids, by: scale(axis, by) });
 }
 
-function moved({ record, against, origin, u, n, turn }: ItemBox, across: number, out: number): Placement {
-  const { placement } = record;
-  if (against && placement.on === 'face')
-    return facePlacement(against.face, against.along + across, record.width, placement.off + out);
-  const corner = place(origin, u, across, n, out);
-  return { on: 'floor', x: quantise(corner.x), y: quantise(corner.y), turn };
-}
-
-function find(design: Design, id: string): ItemBox | undefined {
-  return itemBoxes(design).find((box) => box.id === id);
+/** Goes round the items by their numbers, or the faces as they were walked, so that any can be chosen from the keyboard. What is set next goes beside the chosen item, or on the chosen face. */
+export function chooseNext(
+  session: DesignSession,
+  screen: ScreenState,
+  what: 'face' | 'item',
+  by: 1 | -1,
+): void {
+  const numbers = itemNumbers(session.committed);
+  const ids =
+    what === 'face'
+      ? roomShape(session.committed).faces.map(({ id }) => id)
+      : [...numbers.keys()].sort((a, b) => numbers.get(a)! - numbers.get(b)!);
+  if (ids.length === 0) return;
+  const at = ids.indexOf(screen.selected ?? '');
+  screen.select(ids[(Math.max(at, by < 0 ? 0 : -1) + by + ids.length) % ids.length]!);
 }

@@ -15,8 +15,9 @@ export const load: PageServerLoad = async ({ locals }) => {
       id: job.id,
       name: job.name,
       unit: job.unit,
-      rooms: rooms.map(({ id, document, revision, updatedAt }) => ({
+      rooms: rooms.map(({ room: { id, document, revision, updatedAt, option }, options }) => ({
         id,
+        option: options > 1 ? `option ${option} of ${options}` : '',
         name: roomOf(document).name,
         area: formatArea(roomShape(document).area, roomOf(document).unit),
         revision,

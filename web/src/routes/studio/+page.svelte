@@ -2,7 +2,7 @@
   import { goto, invalidateAll } from '$app/navigation';
   import { unitNames } from '$ui/unit-names';
   import type { LengthUnit } from 'goodreach';
-  import { postJson } from '$session/post-json';
+  import { postJson } from '$session/send-json';
   import Button from '$ui/Button.svelte';
   import Wordmark from '$ui/Wordmark.svelte';
   import type { PageData } from './$types';
@@ -59,6 +59,7 @@
 <header>
   <Wordmark />
   <span class="studio">{data.studio}</span>
+  <a class="ranges" href="/studio/ranges">Ranges</a>
   <form method="POST" action="/sign-out"><Button type="submit" look="quiet">Sign out</Button></form>
 </header>
 
@@ -118,7 +119,10 @@
                 <!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by core, every text escaped -->
                 <span class="plan drawing">{@html room.plan}</span>
                 <span class="name">{room.name}</span>
-                <span class="about">{room.area} · revision {room.revision}</span>
+                <span class="about"
+                  >{room.area}{#if room.option}
+                    · {room.option}{/if} · revision {room.revision}</span
+                >
               </a>
             </li>
           {/each}
@@ -141,6 +145,13 @@
   }
   .studio {
     color: var(--soft);
+  }
+  .ranges {
+    color: var(--tide);
+    text-decoration: none;
+  }
+  .ranges:hover {
+    text-decoration: underline;
   }
   header form {
     margin-left: auto;

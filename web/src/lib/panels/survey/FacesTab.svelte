@@ -24,7 +24,7 @@
         type="checkbox"
         aria-label="Choose face {face.letter}"
         checked={screen.isSelected(face.id)}
-        onchange={() => screen.toggle(face.id, (id) => shape.byId.has(id))}
+        onchange={() => screen.toggle([face.id], (id) => shape.byId.has(id))}
       />
       <div onfocusin={() => screen.isSelected(face.id) || screen.select(face.id)}>
         <LengthField

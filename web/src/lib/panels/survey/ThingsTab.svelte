@@ -6,6 +6,8 @@
     fixedThings,
     type FixedType,
     fixedTypes,
+    formatLength,
+    itemNumbers,
     placedDividers,
     type PlacedFace,
     placedServices,
@@ -14,6 +16,7 @@
     putService,
     roomOf,
     roomShape,
+    roughIns,
     serviceNames,
     type ServiceType,
     serviceTypes,
@@ -30,6 +33,17 @@
   const shape = $derived(roomShape(session.document));
   const things = $derived(fixedThings(session.document));
   const services = $derived(placedServices(session.document));
+
+  const length = (mm: number) => formatLength(mm, session.style);
+  /** What fixtures and appliances need where they stand: their rough-ins, by item. */
+  const brought = $derived.by(() => {
+    const numbers = itemNumbers(session.settled);
+    return roughIns(session.settled).map((point, index) => ({
+      ...point,
+      id: `${point.item} ${index}`,
+      number: numbers.get(point.item)!,
+    }));
+  });
 
   /** The face chosen, or the first. */
   function face() {
@@ -137,10 +151,30 @@
     {serviceNames[record.type]}{against ? ` on face ${against.face.letter}` : ''}
   {/snippet}
 </ChoiceList>
+{#if brought.length > 0}
+  <h4>Brought by items</h4>
+  <ChoiceList
+    things={brought}
+    chosen={null}
+    onchoose={(id) => screen.select(brought.find((one) => one.id === id)?.item ?? null)}
+  >
+    {#snippet children({ type, number, against, up })}
+      <ServiceSymbol {type} />
+      {number}. {serviceNames[type]}, {against ? `${against.letter} ${length(against.along)}, ` : ''}{length(
+        up,
+      )} up
+    {/snippet}
+  </ChoiceList>
+{/if}
 
 <UnderlayEntry />
 
 <style>
+  h4 {
+    color: var(--soft);
+    font-size: 12.5px;
+    font-weight: 500;
+  }
   h3 {
     font-size: 13px;
   }

@@ -1,12 +1,12 @@
 <script lang="ts">
-  import { checkReach, type Finding } from 'goodreach';
+  import { checkReach, checkReachOpen, type Finding } from 'goodreach';
   import { useWorkspace } from '$session/context';
 
   let { scale }: { scale: number } = $props();
   const { session, screen } = useWorkspace();
-  const report = $derived(checkReach(session.settled));
+  const report = $derived((screen.doorsOpen ? checkReachOpen : checkReach)(session.settled));
   const shown = $derived(
-    report.findings
+    (session.previewing ? screen.collisions : report.findings)
       .map((finding, index) => ({ finding, index }))
       .filter(({ finding, index }) => finding.verdict !== 'clear' || index === screen.finding),
   );

@@ -1,79 +1,64 @@
 <script lang="ts">
-  import {
-    fillGap,
-    formatLength,
-    itemBoxes,
-    openLengths,
-    facePoint,
-    trimToGap,
-    type OpenLength,
-  } from 'goodreach';
-  import { nanoid } from 'nanoid';
+  import { formatLength, openLengths, facePoint, type OpenLength, type RunBand } from 'goodreach';
   import { useWorkspace } from '$session/context';
-  import Button from '$ui/Button.svelte';
   import Length from '$ui/Length.svelte';
   import { toScreen, type Camera } from './camera';
+  import GapCard from './GapCard.svelte';
 
+  /** The open lengths as chips beside their faces: those of the runs on the floor next to it, those that hang farther out. */
   let { camera }: { camera: Camera } = $props();
   const { session, screen } = useWorkspace();
 
   const gaps = $derived(openLengths(session.document));
+  const offset: Record<RunBand, number> = { base: 20, tall: 20, wall: 47 };
+  const bandNames: Record<RunBand, string> = { base: '', wall: 'wall run', tall: 'tall run' };
 
   /** The chip stands a little off the face, in the middle of what is free. */
-  function style({ face, from, to }: OpenLength): string {
+  function placeOf({ face, from, to, band }: OpenLength): { x: number; y: number } {
     const middle = toScreen(camera, facePoint(face, (from + to) / 2));
-    const out = 20;
-    return `left: ${middle.x + face.n.x * out}px; top: ${middle.y - face.n.y * out}px`;
+    const out = offset[band];
+    return { x: middle.x + face.n.x * out, y: middle.y - face.n.y * out };
   }
 
-  function isShown({ face, from, to }: OpenLength): boolean {
-    return screen.gap?.face === face.id && screen.gap.at >= from && screen.gap.at <= to;
+  function style(gap: OpenLength): string {
+    const { x, y } = placeOf(gap);
+    return `left: ${x}px; top: ${y}px`;
   }
 
-  /** What can be done with an open length: each with why it can't, if so. */
-  function choices({ face, from, to, left, right }: OpenLength) {
-    const at = { face: face.id, at: (from + to) / 2 };
-    const codeOf = (id: string) =>
-      itemBoxes(session.committed).find((box) => box.id === id)?.record.code ?? '';
-    const beside = [left, right].flatMap((by) => (by?.kind === 'item' ? [by.id] : []));
-    const fillId = `item-${nanoid(8)}`;
-    return [
-      {
-        label: 'Close with a filler',
-        problem: session.mayRun(fillGap, { ...at, id: fillId }),
-        act: () => session.run(fillGap, { ...at, id: fillId }) && screen.select(fillId),
-      },
-      ...beside.map((id) => ({
-        label: `Trim ${codeOf(id)} to the gap`,
-        problem: session.mayRun(trimToGap, { ...at, id }),
-        act: () => session.run(trimToGap, { ...at, id }) && screen.select(id),
-      })),
-    ];
+  /** The card stays within the drawing: towards the room from its chip, and never past the sides. */
+  function cardStyle(gap: OpenLength): string {
+    const { x, y } = placeOf(gap);
+    const up = gap.face.n.y > 0.5;
+    return `left: clamp(8.2rem, ${x}px, calc(100cqw - 8.2rem)); top: ${y + (up ? -18 : 18)}px; transform: translate(-50%, ${up ? '-100%' : '0'})`;
+  }
+
+  function isShown({ face, from, to, band }: OpenLength): boolean {
+    const { gap } = screen;
+    return gap?.face === face.id && gap.at >= from && gap.at <= to && (gap.band ?? 'base') === band;
+  }
+
+  function toggle(gap: OpenLength) {
+    const { face, from, to, band } = gap;
+    screen.showGap(isShown(gap) ? null : { face: face.id, at: (from + to) / 2, band });
   }
 </script>
 
-{#each gaps as gap (`${gap.face.id} ${gap.from.toFixed(3)}`)}
-  <div class="gap" class:shown={isShown(gap)} style={style(gap)}>
+{#each gaps as gap (`${gap.band} ${gap.face.id} ${gap.from.toFixed(3)}`)}
+  <div class="gap {gap.band}" class:shown={isShown(gap)} class:left-open={gap.leftOpen} style={style(gap)}>
     <button
       class="chip"
       aria-expanded={isShown(gap)}
-      aria-label="Open length {formatLength(gap.length, session.style)} on face {gap.face.letter}"
-      onclick={() => screen.showGap(isShown(gap) ? null : { face: gap.face.id, at: (gap.from + gap.to) / 2 })}
+      aria-label="Open length {formatLength(gap.length, session.style)} on face {gap.face.letter}{gap.band ===
+      'base'
+        ? ''
+        : `, ${bandNames[gap.band]}`}{gap.leftOpen ? ', left open' : ''}"
+      title={bandNames[gap.band]}
+      onclick={() => toggle(gap)}
     >
       <Length text={formatLength(gap.length, session.style)} />
     </button>
-    {#if isShown(gap)}
-      <div class="chip-card" role="group" aria-label="Close the open length">
-        {#if gap.alongFace - gap.length > session.style.step}
-          <p>Out of square: <Length text={formatLength(gap.alongFace, session.style)} /> along the wall.</p>
-        {/if}
-        {#each choices(gap) as { label, problem, act } (label)}
-          <Button onclick={act} disabled={problem !== ''}>{label}</Button>
-          {#if problem}<p>{problem}</p>{/if}
-        {/each}
-      </div>
-    {/if}
   </div>
+  {#if isShown(gap)}<div class="card" style={cardStyle(gap)}><GapCard {gap} /></div>{/if}
 {/each}
 
 <style>
@@ -81,8 +66,12 @@
     position: absolute;
     transform: translate(-50%, -50%);
   }
-  .gap.shown {
+  .gap.shown,
+  .card {
     z-index: 3;
+  }
+  .card {
+    position: absolute;
   }
   .chip {
     min-width: 24px;
@@ -96,29 +85,20 @@
     font-size: 12.5px;
     font-weight: 500;
   }
+  /* What hangs is told apart by its square chip, as wall cabinets are by their dashes. */
+  .wall .chip {
+    border-radius: 2px;
+    font-weight: 400;
+  }
+  .left-open .chip {
+    border-color: var(--rule-strong);
+    color: var(--soft);
+    font-weight: 400;
+  }
   .chip:hover,
   .shown .chip {
     border-style: solid;
     background: var(--clay);
     color: var(--on-clay);
-  }
-  .chip-card {
-    position: absolute;
-    top: calc(100% + 6px);
-    left: 50%;
-    display: grid;
-    gap: 0.4rem;
-    width: 15.5rem;
-    padding: 0.6rem;
-    transform: translateX(-50%);
-    border: 1px solid var(--rule-strong);
-    border-radius: 4px;
-    background: var(--sheet);
-    box-shadow: var(--shadow);
-  }
-  p {
-    color: var(--soft);
-    font-size: 12px;
-    line-height: 1.35;
   }
 </style>

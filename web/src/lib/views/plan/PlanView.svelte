@@ -1,14 +1,17 @@
 <script lang="ts">
   import {
+    boxOf,
     drawingBounds,
     drawPlan,
     formatLength,
     isInchUnit,
     itemBoxes,
     markGroups,
+    middleOf,
     roomShape,
     sharedShift,
     WHILE_MOVING,
+    type Layer,
     type Point,
   } from 'goodreach';
   import { select as pick } from 'd3-selection';
@@ -18,12 +21,15 @@
   import type { AlongDrag } from '../../tools/drag-along';
   import type { FaceDrag } from '../../tools/drag-face.svelte';
   import { SNAP_PIXELS, type ItemDrag } from '../../tools/drag-item';
-  import { nudge } from '../../tools/item-keys';
+  import { actOnKey, groupOf } from '../../tools/item-actions';
+  import { chooseNext, nudge } from '../../tools/item-keys';
   import { annotationScale, fitCamera, LEAST_ZOOM, MOST_ZOOM, toRoom, toScreen, type Camera } from './camera';
   import FindingPlace from './FindingPlace.svelte';
   import GapChips from './GapChips.svelte';
+  import ItemMenu from './ItemMenu.svelte';
   import PickedPlaces from './PickedPlaces.svelte';
   import SelectionMark from './SelectionMark.svelte';
+  import SnapMark from './SnapMark.svelte';
   import SurveyMarks from './SurveyMarks.svelte';
   import TieChips from './TieChips.svelte';
   import Underlays from './Underlays.svelte';
@@ -37,7 +43,7 @@
     port: PlanPort;
   }
   let { drag, faceDrag, alongDrag, port }: Props = $props();
-  const { session, screen, pick: placePick } = useWorkspace();
+  const { session, screen, pick: placePick, roomId } = useWorkspace();
 
   /** Milliseconds a frame of a drag can spare for drawing. */
   const SPARE = 5;
@@ -53,13 +59,19 @@
   let framed = true;
 
   const scale = $derived(annotationScale(camera));
-  /** How long the whole plan last took to draw, ms; where that is more than a frame can spare, a drag draws less until it rests. */
-  let cost = 0;
+  /** What may be left away, less and more of it, and how long the plan last took to draw so, ms: where that is more than a frame can spare, a drag draws less until it rests. */
+  const lighter: { without: readonly Layer[]; cost: number }[] = [
+    { without: [], cost: 0 },
+    { without: ['labels'], cost: 0 },
+    { without: WHILE_MOVING, cost: 0 },
+  ];
   const groups = $derived.by(() => {
     const start = performance.now();
-    const light = !session.resting && cost > SPARE;
-    const drawn = markGroups(drawPlan(session.document, scale, light ? WHILE_MOVING : []));
-    if (!light) cost = performance.now() - start;
+    const level = session.resting
+      ? lighter[0]!
+      : (lighter.find(({ cost }) => cost <= SPARE) ?? lighter.at(-1)!);
+    const drawn = markGroups(drawPlan(session.document, scale, level.without));
+    level.cost = performance.now() - start;
     return drawn;
   });
   /** The room's first corner is its origin: where that is what moves, the view moves instead, and the rest stays where it was. */
@@ -170,22 +182,35 @@
     pressed = null;
     takeCorner();
     if (event.button !== 0 || spaceHeld) return;
-    if (event.target instanceof Element && event.target.closest('button, input, .chip-card')) return;
+    if (event.target instanceof Element && event.target.closest('button, input, .chip-card, .menu')) return;
     if (placePick.wants) {
       pressed = placePick.now!.id;
       placePick.click(toRoom(camera, pixelOf(event)), SNAP_PIXELS / camera.k);
       view.focus({ preventScroll: true });
       return;
     }
+    if (drag.carrying) {
+      const pixel = pixelOf(event);
+      drag.move(pixel, toRoom(camera, pixel), SNAP_PIXELS / camera.k, event.altKey);
+      pressed = drag.release() ?? 'carried';
+      view.focus({ preventScroll: true });
+      return;
+    }
     const source = sourceOf(event.target);
     pressed = source ?? 'paper';
-    if (source && session.committed.records[source]?.kind === 'item') {
+    const kind = session.committed.records[source ?? '']?.kind;
+    if (source && event.shiftKey && (kind === 'face' || kind === 'item')) {
+      screen.toggle(
+        kind === 'item' ? groupOf(session.committed, source) : [source],
+        (id) => session.committed.records[id]?.kind === kind,
+      );
+    } else if (source && kind === 'item') {
       const pixel = pixelOf(event);
-      drag.pressItem(source, pixel, toRoom(camera, pixel));
+      // In a group, one of it is reached by pressing it with Alt, or by its number in the facts.
+      if (event.altKey) screen.select(source);
+      else if (!screen.isSelected(source)) screen.choose(groupOf(session.committed, source));
+      drag.pressItem(source, pixel, toRoom(camera, pixel), screen.chosen);
       view.setPointerCapture(event.pointerId);
-      screen.select(source);
-    } else if (source && event.shiftKey && session.committed.records[source]?.kind === 'face') {
-      screen.toggle(source, (id) => session.committed.records[id]?.kind === 'face');
     } else if (source) {
       screen.select(source);
       if (screen.step === 'survey') {
@@ -198,12 +223,29 @@
     view.focus({ preventScroll: true });
   }
 
+  function closeMenu() {
+    menu = null;
+    view.focus({ preventScroll: true });
+  }
+
+  /** Where the menu of the chosen items is open, in pixels of the view. */
+  let menu: Point | null = $state.raw(null);
+
+  function openMenu(event: MouseEvent) {
+    event.preventDefault();
+    takeCorner();
+    const source = sourceOf(event.target);
+    const onItem = source !== null && session.committed.records[source]?.kind === 'item';
+    if (onItem && !screen.isSelected(source)) screen.choose(groupOf(session.committed, source));
+    menu = { x: event.clientX - corner.left, y: event.clientY - corner.top };
+  }
+
   function move(event: PointerEvent) {
     const pixel = pixelOf(event);
     const at = toRoom(camera, pixel);
     screen.pointer = at;
     screen.hovered = drag.active ? null : sourceOf(event.target);
-    drag.move(pixel, at, SNAP_PIXELS / camera.k);
+    drag.move(pixel, at, SNAP_PIXELS / camera.k, event.altKey);
     faceDrag.move(pixel, at, SNAP_PIXELS / camera.k);
     alongDrag.move(pixel, at, SNAP_PIXELS / camera.k);
     placePick.point(at, SNAP_PIXELS / camera.k);
@@ -225,26 +267,30 @@
       else if (alongDrag.active) alongDrag.cancel();
       else if (placePick.now) placePick.stop();
       else screen.select(null);
-    } else if (screen.selected && event.key.startsWith('Arrow')) {
+    } else if (screen.selected && event.key.startsWith('Arrow') && !event.altKey) {
       const base = isInchUnit(session.style.unit) ? session.style.step : Math.max(1, session.style.step);
-      if (nudge(session, screen.selected, event.key, base * (event.shiftKey ? 10 : 1)))
-        event.preventDefault();
+      if (nudge(session, screen.chosen, event.key, base * (event.shiftKey ? 10 : 1))) event.preventDefault();
     } else if (placePick.now?.purpose === 'outline' && (event.key === 'Enter' || event.key === 'Backspace')) {
       if (event.key === 'Enter') placePick.close();
       else placePick.takeBack();
       event.stopPropagation();
       event.preventDefault();
     } else if (event.key === 'n' || event.key === 'N') {
-      nextItem(event.shiftKey ? -1 : 1);
+      chooseNext(session, screen, 'item', event.shiftKey ? -1 : 1);
+    } else if (event.key === 'f' || event.key === 'F') {
+      chooseNext(session, screen, 'face', event.shiftKey ? -1 : 1);
+    } else if (event.key === 'a' && (event.ctrlKey || event.metaKey)) {
+      screen.choose(itemBoxes(session.committed).map(({ id }) => id));
+      event.preventDefault();
+    } else if (event.key === 'ContextMenu' || (event.shiftKey && event.key === 'F10')) {
+      const first = session.committed.records[screen.selected ?? ''];
+      if (first?.kind === 'item')
+        menu = toScreen(camera, middleOf(boxOf(first, roomShape(session.committed))));
+      event.preventDefault();
+    } else if (actOnKey({ session, screen, roomId }, event)) {
+      event.preventDefault();
+      event.stopPropagation();
     }
-  }
-
-  /** Goes round the items, so that any can be chosen from the keyboard. */
-  function nextItem(by: number) {
-    const ids = itemBoxes(session.committed).map(({ id }) => id);
-    if (ids.length === 0) return;
-    const at = ids.indexOf(screen.selected ?? '');
-    screen.select(ids[(at + by + ids.length) % ids.length]!);
   }
 </script>
 
@@ -253,7 +299,7 @@
   class="plan"
   class:panning={spaceHeld}
   role="application"
-  aria-label="Plan. N goes to the next item, arrow keys nudge it, Tab reaches its ties."
+  aria-label="Plan. N goes to the next item, F to the next face, arrow keys nudge it, Tab reaches its ties."
   tabindex="0"
   bind:this={view}
   bind:clientWidth={width}
@@ -276,6 +322,7 @@
     placePick.point(null, 0);
   }}
   onclick={click}
+  oncontextmenu={openMenu}
   onkeydown={keys}
   onkeyup={(event) => event.key === ' ' && (spaceHeld = false)}
   onblur={() => (spaceHeld = false)}
@@ -287,6 +334,7 @@
       {#if screen.step === 'survey'}<SurveyMarks {scale} />{/if}
       <FindingPlace {scale} />
       <SelectionMark {scale} />
+      <SnapMark {scale} />
       <PickedPlaces {scale} />
     </svg>
     {#if !faceDrag.active && (!drag.active || session.previewing)}<TieChips
@@ -294,6 +342,7 @@
         dragging={session.previewing}
       />{/if}
     {#if !session.previewing}<GapChips {camera} />{/if}
+    {#if menu}<ItemMenu at={menu} onclose={closeMenu} />{/if}
     {#if faceDrag.by !== null && screen.pointer}
       {@const at = toScreen(camera, screen.pointer)}
       <output class="moved" style="left: {at.x + 18}px; top: {at.y - 30}px">{movedText(faceDrag.by)}</output>

@@ -4,10 +4,10 @@
     itemBoxes,
     place,
     setTie,
-    tiesOf,
+    tiesInPlan,
     type Point,
     type Tie,
-    type TieSide,
+    type PlanSide,
   } from 'goodreach';
   import { useWorkspace } from '$session/context';
   import Length from '$ui/Length.svelte';
@@ -17,14 +17,18 @@
   let { camera, dragging }: { camera: Camera; dragging: boolean } = $props();
   const { session, screen } = useWorkspace();
 
-  const names: Record<TieSide, string> = { left: 'left', right: 'right', behind: 'behind', front: 'front' };
-  let typing: TieSide | null = $state(null);
+  const names: Record<PlanSide, string> = { left: 'left', right: 'right', behind: 'behind', front: 'front' };
+  let typing: PlanSide | null = $state(null);
 
-  const moving = $derived(dragging ? changedItem() : screen.selected);
+  /** Not of what a proposal would set: it is only shown. */
+  const moving = $derived.by(() => {
+    if (dragging) return screen.proposing ? null : (session.movingItem?.id ?? null);
+    return screen.also.length > 0 ? null : screen.selected;
+  });
   const box = $derived(itemBoxes(session.document).find(({ id }) => id === moving));
   const ties = $derived(
     box
-      ? tiesOf(session.document, box).filter(({ side, distance }) => side !== 'behind' || distance > 0.5)
+      ? tiesInPlan(session.document, box).filter(({ side, distance }) => side !== 'behind' || distance > 0.5)
       : [],
   );
 
@@ -33,25 +37,19 @@
     typing = null;
   });
 
-  /** The item that differs between what is shown and what is done. */
-  function changedItem(): string | null {
-    const { document, committed } = session;
-    return Object.keys(document.records).find((id) => document.records[id] !== committed.records[id]) ?? null;
-  }
-
   /** Both ends of a tie on screen; sideways ties stand towards the front, clear of the chips of open lengths by the wall. */
-  function ends({ side, from, at }: Tie): [Point, Point] {
+  function ends({ side, from, at }: Tie<PlanSide>): [Point, Point] {
     const out = box && (side === 'left' || side === 'right') ? box.record.depth * 0.28 : 0;
     const shift = (point: Point) => toScreen(camera, box ? place(point, box.n, out, box.n, 0) : point);
     return [shift(from), shift(at)];
   }
 
-  function style(tie: Tie): string {
+  function style(tie: Tie<PlanSide>): string {
     const [a, b] = ends(tie);
     return `left: ${(a.x + b.x) / 2}px; top: ${(a.y + b.y) / 2}px`;
   }
 
-  function set(side: TieSide, distance: number): string {
+  function set(side: PlanSide, distance: number): string {
     if (!box) return '';
     return session.run(setTie, { id: box.id, side, distance }) ? '' : session.message;
   }

@@ -14,7 +14,7 @@ export const GET: RequestHandler = async ({ locals }) => {
       name,
       unit,
       step,
-      rooms: rooms.map((room) => ({ id: room.id, name: roomName(room), revision: room.revision })),
+      rooms: rooms.map(({ room }) => ({ id: room.id, name: roomName(room), revision: room.revision })),
     })),
   );
 };

@@ -1,6 +1,8 @@
 import { error } from '@sveltejs/kit';
 import { requirePerson } from '$server/answers';
 import { Job } from '$server/models';
+import { listOptions } from '$server/options';
+import { listRanges } from '$server/ranges';
 import { listOpeningKinds } from '$server/opening-kinds';
 import { findRoom, lastEdits } from '$server/rooms';
 import type { PageServerLoad } from './$types';
@@ -12,6 +14,9 @@ export const load: PageServerLoad = async ({ locals, params }) => {
   const job = await Job.findByPk(room.jobId);
   const edits = await lastEdits(room);
   const openingKinds = await listOpeningKinds(person);
+  const ranges = await listRanges(person);
+  const options = await listOptions(person, room);
   const names = { jobName: job?.name ?? '', studioName: person.studioName };
-  return { roomId: room.id, ...names, revision: room.revision, document: room.document, edits, openingKinds };
+  const { id: roomId, revision, document } = room;
+  return { roomId, ...names, revision, document, edits, openingKinds, ranges, options };
 };

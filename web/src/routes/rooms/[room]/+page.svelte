@@ -6,13 +6,15 @@
   import { DesignSession } from '$session/design-session.svelte';
   import { OpeningKinds } from '$session/opening-kinds.svelte';
   import { SaveQueue } from '$session/save-queue.svelte';
+  import { StudioShelf } from '$session/studio-shelf.svelte';
   import { ScreenState, steps, type StepId } from '$session/screen.svelte';
   import { browserStore, type UnsavedStore } from '$session/unsaved-store';
   import { workspaceKeys } from '$session/workspace-keys';
   import DrawPanel from '$lib/panels/DrawPanel.svelte';
   import FactsPanel from '$lib/panels/FactsPanel.svelte';
   import ReachPanel from '$lib/panels/ReachPanel.svelte';
-  import ShelfPanel from '$lib/panels/ShelfPanel.svelte';
+  import ProposePanel from '$lib/panels/propose/ProposePanel.svelte';
+  import ShelfPanel from '$lib/panels/items/ShelfPanel.svelte';
   import SurveyPanel from '$lib/panels/SurveyPanel.svelte';
   import ShortcutsDialog from '$lib/panels/ShortcutsDialog.svelte';
   import StatusLine from '$lib/panels/StatusLine.svelte';
@@ -36,7 +38,9 @@
   const asked = page.url.searchParams.get('step');
   screen.step = steps.find(({ id }) => id === asked)?.id ?? 'set';
   const store: UnsavedStore =
-    typeof indexedDB === 'undefined' ? { read: async () => [], write: async () => {} } : browserStore(roomId);
+    typeof indexedDB === 'undefined'
+      ? { read: async () => [], write: async () => {}, onLeft: () => {} }
+      : browserStore(roomId);
   const saving: SaveQueue = new SaveQueue({
     roomId,
     revision,
@@ -58,14 +62,16 @@
     roomOf(document).unit,
   );
   const openingKinds = new OpeningKinds(untrack(() => data.openingKinds));
-  provideWorkspace({ session, saving, screen, pick, openingKinds, roomId });
+  const shelf = new StudioShelf(untrack(() => data.ranges));
+  provideWorkspace({ session, saving, screen, pick, openingKinds, shelf, roomId });
   $effect(() => void lines.load());
 
   let shortcuts: ShortcutsDialog;
   let ready = $state(false);
 
   onMount(() => {
-    void saving.resume(new Set(edits.map(({ id }) => id))).then((resumed) => {
+    shelf.load();
+    void saving.resume(edits.map(({ id }) => id)).then((resumed) => {
       if (resumed) session.replace(resumed);
       ready = true;
     });
@@ -90,7 +96,7 @@
 <svelte:head><title>{roomOf(session.document).name} – {jobName} – Good Reach</title></svelte:head>
 
 <div class="stage" data-ready={ready}>
-  <TopBar {jobName} {port} onstep={chooseStep} onshortcuts={() => shortcuts.open()} />
+  <TopBar {jobName} options={data.options} {port} onstep={chooseStep} onshortcuts={() => shortcuts.open()} />
   {#if saving.state === 'clash'}
     <div class="clash" role="alert">
       <p>{saving.message} Nothing is lost: keep your version as a file, then take the room as it is saved.</p>
@@ -103,6 +109,8 @@
   {/if}
   <aside class="left" aria-label="Shelf">
     {#if screen.step === 'survey'}<SurveyPanel />
+    {:else if screen.step === 'set' && screen.proposing}
+      {#key screen.proposing}<ProposePanel target={screen.proposing} />{/key}
     {:else if screen.step === 'set'}<ShelfPanel {drag} {port} />
     {:else if screen.step === 'reach'}<ReachPanel />
     {:else}<DrawPanel {choice} />{/if}
@@ -166,7 +174,7 @@
   .stage > :global(footer) {
     grid-area: status;
   }
-  @media (max-width: 1000px) {
+  @media (max-width: 1100px) {
     .stage {
       grid-template-columns: 14rem minmax(0, 1fr) 15rem;
     }

@@ -15,7 +15,7 @@
     type LengthUnit,
   } from 'goodreach';
   import { untrack } from 'svelte';
-  import { postJson } from '$session/post-json';
+  import { postJson } from '$session/send-json';
   import OutlineChoice from '$lib/panels/survey/OutlineChoice.svelte';
   import WalkEntry from '$lib/panels/survey/WalkEntry.svelte';
   import { RoomWalk } from '$lib/tools/room-walk.svelte';
@@ -44,7 +44,10 @@
   );
   const typed = $derived(lengths.some((length) => length != null));
   const made = $derived.by(() => {
-    const room = { name, unit, step, ceilingHeight };
+    // The job's own range, unless the room is made in other units than it.
+    const range =
+      data.job.range && isInchUnit(unit) === isInchUnit(data.job.unit) ? { range: data.job.range } : {};
+    const room = { name, unit, step, ceilingHeight, ...range };
     if (outline) return typed ? makeRoom({ ...room, faces: outlineFaces(outline, lengths, unit) }) : null;
     if (!walk.made) return null;
     return walk.made.ok ? makeRoom({ ...room, faces: walk.made.value }) : walk.made;

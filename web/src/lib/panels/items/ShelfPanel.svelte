@@ -1,15 +1,18 @@
 <script lang="ts">
+  import Star from '@lucide/svelte/icons/star';
   import {
+    asLanded,
+    findItem,
+    formatLength,
     kindGroups,
     kindOf,
+    longestFree,
     nextPlace,
-    ranges,
+    rangeName,
     roomOf,
     searchShelf,
     setItem,
-    setRoom,
-    rangeName,
-    formatLength,
+    settingOf,
     type KindGroup,
     type ShelfItem,
   } from 'goodreach';
@@ -17,65 +20,99 @@
   import { useWorkspace } from '$session/context';
   import Length from '$ui/Length.svelte';
   import type { PlanPort } from '$views/plan/plan-port';
-  import type { ItemDrag } from '../tools/drag-item';
+  import type { ItemDrag } from '../../tools/drag-item';
   import ItemPicture from './ItemPicture.svelte';
+  import RangeChoice from './RangeChoice.svelte';
 
   let { drag, port }: { drag: ItemDrag; port: PlanPort } = $props();
-  const { session, screen } = useWorkspace();
+  const { session, screen, shelf } = useWorkspace();
 
   let text = $state('');
   let at = $state(0);
   let note = $state('');
-  const range = $derived(roomOf(session.document).range);
-  let group: KindGroup = $state('Base');
+  const known = $derived(shelf.known(session.document));
+  const chosen = $derived(roomOf(session.document).range);
+  /** The range looked into, where it is not the room's. */
+  let other: string | null = $state(null);
+  const range = $derived(other ?? chosen);
+  type Group = KindGroup | 'Recent' | 'Favourites';
+  let group: Group = $state('Base');
+  const groupNames = $derived<Group[]>([
+    ...(shelf.recent.length > 0 ? (['Recent'] as const) : []),
+    ...(shelf.favourites.length > 0 ? (['Favourites'] as const) : []),
+    ...kindGroups,
+  ]);
+  const byKind = $derived.by(() => {
+    const groups = new Map<KindGroup, ShelfItem[]>();
+    for (const item of searchShelf(range, '', known)) {
+      const { group } = kindOf(item.type);
+      groups.set(group, [...(groups.get(group) ?? []), item]);
+    }
+    return groups;
+  });
   /** What is typed is looked for in the whole range, else one group is shown. */
-  const found = $derived(
-    text.trim() === ''
-      ? searchShelf(range, '').filter(({ type }) => kindOf(type).group === group)
-      : searchShelf(range, text),
-  );
+  const found = $derived.by(() => {
+    if (text.trim() !== '') return searchShelf(range, text, known);
+    if (group !== 'Recent' && group !== 'Favourites') return byKind.get(group) ?? [];
+    return (group === 'Recent' ? shelf.recent : shelf.favourites).flatMap(({ range: of, code }) => {
+      const item = findItem(of, code, known);
+      return item.ok ? [item.value] : [];
+    });
+  });
+  /** How many entries a long list shows at first. */
+  const SHOWN = 120;
   const groups = $derived.by(() => {
     const byName = new Map<string, { item: ShelfItem; index: number }[]>();
-    found.forEach((item, index) =>
-      byName.set(item.name, [...(byName.get(item.name) ?? []), { item, index }]),
-    );
+    found.slice(0, SHOWN).forEach((item, index) => {
+      const entries = byName.get(item.name);
+      if (entries) entries.push({ item, index });
+      else byName.set(item.name, [{ item, index }]);
+    });
     return [...byName];
   });
 
   /** Its width, and its height where the range has it in more than one. */
-  function sizeOf({ type, width, height }: ShelfItem): string {
-    const tall = kindOf(type).group === 'Wall' || kindOf(type).group === 'Tall';
+  function sizeOf({ family, width, height }: ShelfItem): string {
     const wide = formatLength(width, session.style);
-    return tall ? `${wide} × ${formatLength(height, session.style)}` : wide;
+    return family.heights.length > 1 ? `${wide} × ${formatLength(height, session.style)}` : wide;
   }
 
   /** Sets an item without a pointer: beside the chosen one, else in the first free place. */
   function setNext(item: ShelfItem) {
-    const placement = nextPlace(
-      session.committed,
-      { width: item.width, depth: item.depth, low: item.up, high: item.up + item.height },
-      screen.selected ?? undefined,
-    );
-    if (!placement) {
-      note = `There is no free place for ${item.code}. Drag it where it should stand.`;
+    drag.cancel();
+    const landing = nextPlace(session.committed, settingOf(item), screen.selected ?? undefined);
+    if (!landing) {
+      const free = longestFree(session.committed, settingOf(item));
+      note = `There is no free place for ${item.code}: it needs ${formatLength(item.width, session.style)}, the longest that is free is ${formatLength(free, session.style)}. Drag it where it should stand.`;
       return;
     }
     const id = `item-${nanoid(8)}`;
-    if (session.run(setItem, { id, range: item.range, code: item.code, placement })) {
+    const of = shelf.own(item.range);
+    const { range, code } = item;
+    if (session.run(setItem, { id, range, code, ...asLanded(landing), ...(of ? { of } : {}) })) {
+      shelf.taken(item);
       screen.select(id);
       note = `${item.code} is set. Press Enter to set another beside it.`;
-    }
+    } else note = session.message;
   }
 
   function press(event: PointerEvent & { currentTarget: HTMLElement }, item: ShelfItem) {
     if (event.button !== 0) return;
     event.currentTarget.setPointerCapture(event.pointerId);
-    drag.pressShelf(item, { x: event.clientX, y: event.clientY });
+    drag.pressShelf(item, { x: event.clientX, y: event.clientY }, shelf.own(item.range));
   }
 
   function move(event: PointerEvent) {
     const place = port.locate(event.clientX, event.clientY);
-    drag.move({ x: event.clientX, y: event.clientY }, place?.at ?? null, place?.snap ?? 0);
+    drag.move({ x: event.clientX, y: event.clientY }, place?.at ?? null, place?.snap ?? 0, event.altKey);
+  }
+
+  /** Dropped on the plan it is set; only clicked, it hangs on the pointer. */
+  function letGo(item: ShelfItem) {
+    const set = drag.release();
+    if (set || drag.carrying) shelf.taken(item);
+    if (drag.carrying)
+      note = `${item.code} hangs on the pointer: click where it should stand. Escape drops it.`;
   }
 
   function searchKeys(event: KeyboardEvent) {
@@ -90,17 +127,12 @@
 </script>
 
 <div class="shelf">
-  <label class="range">
-    Range
-    <select value={range} onchange={(event) => session.run(setRoom, { range: event.currentTarget.value })}>
-      {#each ranges as one (one.id)}<option value={one.id}>{one.name}, {one.construction}</option>{/each}
-    </select>
-  </label>
+  <RangeChoice {chosen} {known} bind:other onlook={() => (text = '')} />
   <input
     class="search"
     type="search"
     placeholder="Code or words, then Enter"
-    aria-label="Find in {rangeName(range)} by code or words"
+    aria-label="Find in {rangeName(range, known)} by code or words"
     bind:value={text}
     oninput={() => {
       at = 0;
@@ -110,7 +142,7 @@
   />
   {#if text.trim() === ''}
     <div class="groups" role="group" aria-label="Kinds">
-      {#each kindGroups as one (one)}
+      {#each groupNames as one (one)}
         <button aria-pressed={one === group} onclick={() => (group = one)}>{one}</button>
       {/each}
     </div>
@@ -125,10 +157,10 @@
             <button
               class="item"
               class:at={text !== '' && index === at}
-              title="Drag onto the plan, or press Enter to set it in the next free place"
+              title="Drag onto the plan, click to carry it there, or press Enter to set it in the next free place"
               onpointerdown={(event) => press(event, item)}
               onpointermove={move}
-              onpointerup={() => drag.release()}
+              onpointerup={() => letGo(item)}
               onpointercancel={() => drag.cancel()}
               onkeydown={(event) => {
                 if (event.key === 'Enter') setNext(item);
@@ -136,17 +168,33 @@
               }}
             >
               <ItemPicture {item} />
-              <span class="code">{item.code}</span>
+              <span class="code" class:long={item.code.length > 9}>{item.code}</span>
               <span class="size"><Length text={sizeOf(item)} /></span>
+            </button>
+            <button
+              class="star"
+              class:on={shelf.isFavourite(item)}
+              aria-pressed={shelf.isFavourite(item)}
+              aria-label="{item.code} is a favourite"
+              title={shelf.isFavourite(item) ? 'Take out of the favourites' : 'Keep among the favourites'}
+              onclick={() => shelf.toggleFavourite(item)}
+            >
+              <Star size={14} aria-hidden="true" />
             </button>
           </li>
         {/each}
       </ul>
     {:else}
       <p class="note">
-        Nothing in {rangeName(range)} matches “{text}”. Try a width, such as 600, or a word, such as drawer.
+        {#if text.trim() === ''}{rangeName(range, known)} has nothing of this kind.{:else}Nothing in {rangeName(
+            range,
+            known,
+          )} matches “{text}”. Try a width, such as 600, or a word, such as drawer.{/if}
       </p>
     {/each}
+    {#if found.length > SHOWN}
+      <p class="note">{found.length - SHOWN} more: type a code or words to find them.</p>
+    {/if}
   </div>
 </div>
 
@@ -158,19 +206,10 @@
     height: 100%;
     padding: 0.8rem 0 0;
   }
-  .range,
   .search,
   .note {
     margin: 0 0.8rem;
   }
-  .range {
-    display: grid;
-    grid-template-columns: auto minmax(0, 1fr);
-    align-items: center;
-    gap: 0.6rem;
-    color: var(--soft);
-  }
-  select,
   .search {
     min-width: 0;
     min-height: 32px;
@@ -243,6 +282,35 @@
     cursor: grab;
     touch-action: none;
   }
+  li {
+    position: relative;
+  }
+  .star {
+    position: absolute;
+    top: 0;
+    right: 0;
+    display: grid;
+    place-items: center;
+    width: 24px;
+    height: 24px;
+    padding: 0;
+    border: 0;
+    background: none;
+    color: var(--soft);
+    cursor: pointer;
+    opacity: 0;
+  }
+  li:hover .star,
+  .star:focus-visible,
+  .star.on {
+    opacity: 1;
+  }
+  .star.on {
+    color: var(--clay);
+  }
+  .star.on :global(svg) {
+    fill: currentcolor;
+  }
   .item:hover,
   .item.at {
     border-color: var(--clay);
@@ -253,6 +321,10 @@
   .code {
     font-size: 12.5px;
     font-weight: 500;
+  }
+  .code.long {
+    font-size: 11px;
+    line-height: 1.7;
   }
   .size {
     color: var(--soft);

@@ -1,19 +1,37 @@
 <script lang="ts">
-  import { fixedThings, inFrame, outlineOf, putFixed, type FixedRecord, type OutlinePlace } from 'goodreach';
+  import {
+    editItems,
+    fixedThings,
+    inFrame,
+    itemBoxes,
+    kindOf,
+    outlineOf,
+    putFixed,
+    type FixedRecord,
+    type ItemRecord,
+    type OutlinePlace,
+  } from 'goodreach';
   import { useWorkspace } from '$session/context';
   import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
   import More from '$ui/More.svelte';
 
-  /** The outline of a fixed thing: drawn by clicks on the plan, its corners corrected by numbers. */
-  let { thing }: { thing: FixedRecord } = $props();
+  /** The outline of a fixed thing or a plain shape: drawn by clicks on the plan, its corners corrected by numbers. */
+  let { thing }: { thing: FixedRecord | ItemRecord } = $props();
+  /** Of its front, along and up, rather than on the floor. */
+  const upright = $derived(thing.kind === 'item' && kindOf(thing.type).upright === true);
   const { session, pick } = useWorkspace();
   const sides = ['along', 'out'] as const;
-  const corners = $derived(outlineOf(thing));
+  const corners = $derived(outlineOf(upright ? { ...thing, depth: thing.height } : thing));
   const drawing = $derived(pick.now?.id === thing.id ? pick.now : null);
 
   function set(next: readonly OutlinePlace[]): string {
-    return session.run(putFixed, { ...thing, corners: [...next] }) ? '' : session.message;
+    const corners = [...next];
+    const done =
+      thing.kind === 'fixed'
+        ? session.run(putFixed, { ...thing, corners })
+        : session.run(editItems, { ids: [thing.id], change: { corners } });
+    return done ? '' : session.message;
   }
 
   function change(index: number, part: Partial<OutlinePlace>): string {
@@ -29,12 +47,15 @@
 
   function draw() {
     pick.start(thing.id, 'outline', (places) => {
-      const at = fixedThings(session.committed).find(({ id }) => id === thing.id)!;
+      const all = thing.kind === 'fixed' ? fixedThings(session.committed) : itemBoxes(session.committed);
+      const at = all.find(({ id }) => id === thing.id)!;
       set(places.map((place) => inFrame(at, place)));
     });
   }
 
   function square() {
+    if (thing.kind === 'item')
+      return set(outlineOf({ ...thing, ...(upright ? { depth: thing.height } : {}), corners: undefined }));
     const whole = { ...thing };
     delete whole.corners;
     session.run(putFixed, whole);
@@ -55,13 +76,17 @@
     title={thing.corners ? `Outline, ${corners.length} corners` : 'An outline of its own'}
     open={thing.corners !== undefined}
   >
-    <p class="about">Along its back from the left, and out from it.</p>
+    <p class="about">
+      {upright
+        ? 'Along from the left, and up from its lower edge.'
+        : 'Along its back from the left, and out from it.'}
+    </p>
     {#each corners as corner, index (index)}
       <div class="corner" role="group" aria-label="Corner {index + 1}">
         <span>{index + 1}</span>
         {#each sides as side (side)}
           <LengthField
-            label="Corner {index + 1} {side}"
+            label="Corner {index + 1} {upright && side === 'out' ? 'up' : side}"
             hideLabel
             value={corner[side]}
             style={session.style}
@@ -78,7 +103,7 @@
       </div>
     {/each}
     <div class="buttons">
-      <Button onclick={draw}>Draw it on the plan</Button>
+      {#if !upright}<Button onclick={draw}>Draw it on the plan</Button>{/if}
       {#if thing.corners}<Button onclick={square}>Make it a rectangle</Button>{/if}
     </div>
   </More>

@@ -2,19 +2,29 @@
 export type Answer<T> = { ok: true; value: T } | { ok: false; status: number; message: string };
 
 /** Posts JSON to a route of our own. */
-export async function postJson<T>(url: string, body: unknown): Promise<Answer<T>> {
+export function postJson<T>(url: string, body: unknown): Promise<Answer<T>> {
+  return sendJson<T>('POST', url, body);
+}
+
+/** Sends JSON to a route of our own, or nothing with a removal. */
+export async function sendJson<T>(
+  method: 'DELETE' | 'PATCH' | 'POST',
+  url: string,
+  body?: unknown,
+): Promise<Answer<T>> {
   try {
     const answer = await fetch(url, {
-      method: 'POST',
+      method,
       headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(body),
+      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
     });
-    const value = (await answer.json()) as T & { message?: string };
+    const text = await answer.text();
+    const value = (text === '' ? null : JSON.parse(text)) as T & { message?: string };
     if (answer.ok) return { ok: true, value };
     return {
       ok: false,
       status: answer.status,
-      message: value.message ?? 'The server refuses this. Check what you typed.',
+      message: value?.message ?? 'The server refuses this. Check what you typed.',
     };
   } catch {
     return {

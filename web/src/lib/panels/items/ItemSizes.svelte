@@ -1,0 +1,64 @@
+<script lang="ts">
+  import { editItems, specialSizes, type ItemChange, type ItemRecord, type SpecialSize } from 'goodreach';
+  import { useWorkspace } from '$session/context';
+  import LengthField from '$ui/LengthField.svelte';
+  import TextField from '$ui/TextField.svelte';
+
+  /** The measures and finish of items: what they share is shown, what is typed changes all of them. */
+  let { items }: { items: readonly ItemRecord[] } = $props();
+  const { session, shelf } = useWorkspace();
+  const ids = $derived(items.map(({ id }) => id));
+  const locked = $derived(items.some((item) => item.locked));
+  const special = $derived(
+    new Set(items.flatMap((item) => specialSizes(item, shelf.known(session.document)))),
+  );
+  const sizes: { key: 'width' | 'depth' | 'height' | 'up'; label: string; least: number; most: number }[] = [
+    { key: 'width', label: 'Width', least: 1, most: 4000 },
+    { key: 'depth', label: 'Depth', least: 1, most: 4000 },
+    { key: 'height', label: 'Height', least: 1, most: 6000 },
+    { key: 'up', label: 'Above floor', least: 0, most: 6000 },
+  ];
+
+  /** What all have in common, or null. */
+  function shared<K extends 'width' | 'depth' | 'height' | 'up' | 'finish' | 'leg'>(key: K) {
+    const [first, ...others] = items;
+    return others.every((item) => item[key] === first![key]) ? (first![key] ?? null) : null;
+  }
+
+  function change(part: ItemChange): string {
+    return session.run(editItems, { ids, change: part }) ? '' : session.message;
+  }
+</script>
+
+{#each sizes as { key, label, least, most } (key)}
+  <LengthField
+    {label}
+    value={shared(key)}
+    style={session.style}
+    {least}
+    {most}
+    disabled={locked}
+    placeholder="various"
+    hint={special.has(key as SpecialSize) ? 'special' : ''}
+    onset={(mm) => change({ [key]: mm })}
+  />
+{/each}
+{#if items.every(({ leg }) => leg !== undefined)}
+  <LengthField
+    label="Legs deep"
+    value={shared('leg')}
+    style={session.style}
+    least={1}
+    most={4000}
+    disabled={locked}
+    placeholder="various"
+    onset={(leg) => change({ leg })}
+  />
+{/if}
+<TextField
+  label="Finish"
+  value={shared('finish') ?? ''}
+  placeholder={items.length > 1 && shared('finish') === null ? 'as each is' : ''}
+  most={40}
+  onset={(finish) => change({ finish })}
+/>

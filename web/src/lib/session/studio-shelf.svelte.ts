@@ -1,0 +1,74 @@
+import { rangesOf, type Design, type Range, type ShelfItem } from 'goodreach';
+
+/** What was taken from the shelf, or marked to be found again. */
+interface Remembered {
+  range: string;
+  code: string;
+}
+
+const KEPT = 'goodreach-shelf';
+const MOST_RECENT = 12;
+
+/** The shelf of the person at this browser: the studio's own ranges, what was taken last, and the favourites. */
+export class StudioShelf {
+  /** The studio's own ranges, as the server has them. */
+  ranges: readonly Range[] = $state.raw([]);
+  recent: readonly Remembered[] = $state.raw([]);
+  favourites: readonly Remembered[] = $state.raw([]);
+
+  constructor(ranges: readonly Range[]) {
+    this.ranges = ranges;
+  }
+
+  /** Reads what this browser remembers; junk is nothing remembered. */
+  load(): void {
+    try {
+      const kept = JSON.parse(localStorage.getItem(KEPT) ?? '{}') as Partial<Record<string, unknown>>;
+      this.recent = remembered(kept['recent']);
+      this.favourites = remembered(kept['favourites']);
+    } catch {
+      this.recent = [];
+      this.favourites = [];
+    }
+  }
+
+  /** Every range there is for a room: the program's, those the room keeps, and the studio's own as they are now. */
+  known(design: Design): readonly Range[] {
+    const own = new Map(this.ranges.map((range) => [range.id, range]));
+    const kept = rangesOf(design).filter(({ id }) => !own.has(id));
+    return [...kept, ...this.ranges];
+  }
+
+  own(id: string): Range | undefined {
+    return this.ranges.find((range) => range.id === id);
+  }
+
+  taken({ range, code }: ShelfItem): void {
+    const others = this.recent.filter((one) => one.range !== range || one.code !== code);
+    this.recent = [{ range, code }, ...others].slice(0, MOST_RECENT);
+    this.#keep();
+  }
+
+  isFavourite({ range, code }: ShelfItem): boolean {
+    return this.favourites.some((one) => one.range === range && one.code === code);
+  }
+
+  toggleFavourite(item: ShelfItem): void {
+    const { range, code } = item;
+    this.favourites = this.isFavourite(item)
+      ? this.favourites.filter((one) => one.range !== range || one.code !== code)
+      : [...this.favourites, { range, code }];
+    this.#keep();
+  }
+
+  #keep(): void {
+    localStorage.setItem(KEPT, JSON.stringify({ recent: this.recent, favourites: this.favourites }));
+  }
+}
+
+function remembered(value: unknown): Remembered[] {
+  if (!Array.isArray(value)) return [];
+  return value.filter(
+    (one): one is Remembered => typeof one?.range === 'string' && typeof one?.code === 'string',
+  );
+}
