@@ -98,6 +98,7 @@ export * from './ranges/specials';
 export * from './reach/check-reach';
 export * from './reach/rule';
 export * from './reach/rules';
+export { kneeSpaceFor, kneeSpaces } from './reach/seats';
 export * from './setting/alcove';
 export * from './setting/apart';
 export * from './setting/drain';

@@ -73,3 +73,30 @@ test('what was taken is found again under Recent, and what is starred under Favo
   await page.keyboard.press('Enter');
   await studio.saved(3);
 });
+
+test('a studio allows special widths in its new rooms; those there are keep what they have', async ({
+  page,
+  studio,
+}) => {
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await studio.step('Set');
+  await expect(page.getByLabel('Special widths allowed')).not.toBeChecked();
+  const before = page.url();
+  const decide = async (allowed: boolean) => {
+    await page.goto(`${studio.address}/studio/ranges`);
+    const box = page.getByLabel('New rooms may have cabinets in widths their range does not list');
+    const answered = page.waitForResponse((answer) => answer.url().endsWith('/api/studio'));
+    await box.setChecked(allowed);
+    expect((await answered).ok()).toBe(true);
+    await expect(box).toBeChecked({ checked: allowed });
+  };
+  await decide(true);
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await studio.step('Set');
+  await expect(page.getByLabel('Special widths allowed')).toBeChecked();
+  await page.goto(before);
+  await studio.ready();
+  await studio.step('Set');
+  await expect(page.getByLabel('Special widths allowed')).not.toBeChecked();
+  await decide(false);
+});

@@ -1,8 +1,15 @@
 import { firstRefusal, within } from '../document/within';
-import { LEAST_ITEM, MOST_HEIGHT, MOST_ITEM } from '../document/limits';
+import {
+  LEAST_ITEM,
+  MOST_HEIGHT,
+  MOST_ITEM,
+  MOST_OVERHANG,
+  overhangSides,
+  type OverhangSide,
+} from '../document/limits';
 import { roomOf } from '../document/design';
 import { patchOf } from '../document/patch';
-import type { ItemRecord, OutlinePlace, RoomRecord } from '../document/records';
+import type { ItemRecord, OutlinePlace, RoomRecord, TopOverhangs } from '../document/records';
 import { listedWidths, mayBeWide, recoded } from '../ranges/specials';
 import { rangeName, rangesOf } from '../ranges/shelf';
 import { kindOf } from '../ranges/kinds';
@@ -14,9 +21,12 @@ import { findFreeItems, guarded, type Command } from './command';
 
 export type ItemChange = Partial<
   Pick<ItemRecord, 'corners' | 'depth' | 'finish' | 'hand' | 'height' | 'leg' | 'name' | 'up' | 'width'>
->;
+> & {
+  /** The top's overhangs of its own; null goes back to the room's. */
+  overhangs?: Partial<Record<OverhangSide, number | null>>;
+};
 
-/** Changes the measures, outline, hand, name or finish of items; each keeps the end it is placed from, and gets the code its family has the new size under. */
+/** Changes the measures, the top's overhangs, outline, hand, name or finish of items; each keeps the end it is placed from, and gets the code its family has the new size under. */
 export const editItems: Command<{ ids: readonly string[]; change: ItemChange }> = {
   id: 'edit-items',
   label: ({ ids }) => (ids.length === 1 ? 'Change an item' : `Change ${ids.length} items`),
@@ -39,12 +49,14 @@ function changedItem(
   room: RoomRecord,
   known: readonly Range[],
 ): Result<ItemRecord> {
-  const after = { ...record, ...change };
+  const { overhangs, ...rest } = change;
+  const after = overhangs ? withOverhangs({ ...record, ...rest }, overhangs) : { ...record, ...rest };
   const wrong = firstRefusal(
     within('The width', after.width, LEAST_ITEM, MOST_ITEM),
     within('The depth', after.depth, LEAST_ITEM, MOST_ITEM),
     within('The height', after.height, LEAST_ITEM, MOST_HEIGHT),
     within('The height above the floor', after.up, 0, MOST_HEIGHT),
+    ...overhangSides.map((side) => within('The overhang', after.overhangs?.[side] ?? 0, 0, MOST_OVERHANG)),
   );
   if (wrong) return wrong;
   if (change.width !== undefined && !mayBeWide(record, change.width, room, known))
@@ -65,6 +77,19 @@ function changedItem(
   return kindOf(record.type).upright
     ? withFrontOutline(sized, change.corners)
     : withOutline(sized, change.corners);
+}
+
+/** An item whose top stands so far past some of its sides; null as far as the room says. */
+export function withOverhangs(
+  { overhangs: before, ...item }: ItemRecord,
+  change: NonNullable<ItemChange['overhangs']>,
+): ItemRecord {
+  const overhangs: TopOverhangs = {};
+  for (const side of overhangSides) {
+    const own = change[side] === undefined ? before?.[side] : change[side];
+    if (own !== undefined && own !== null) overhangs[side] = quantise(own);
+  }
+  return Object.keys(overhangs).length > 0 ? { ...item, overhangs } : item;
 }
 
 /** A mirror of these corners, along and up from its lower left one: its width and height become their extent, and it stays where they are. */

@@ -1,4 +1,4 @@
-import type { ItemRecord } from '../document/records';
+import type { ItemRecord, TopOverhangs } from '../document/records';
 import { dot, place, scale, subtract } from '../geometry/point';
 import { ok, refuse, type Result } from '../result';
 import { blockOf } from '../setting/block';
@@ -50,5 +50,11 @@ function mirroredAll(boxes: readonly [ItemBox, ...ItemBox[]]): Result<ItemRecord
 }
 
 function otherHand(record: ItemRecord): ItemRecord {
-  return { ...record, hand: record.hand === 'left' ? 'right' : 'left' };
+  const hand = record.hand === 'left' ? 'right' : 'left';
+  if (!record.overhangs) return { ...record, hand };
+  const { left, right, ...rest } = record.overhangs;
+  const overhangs: TopOverhangs = rest;
+  if (left !== undefined) overhangs.right = left;
+  if (right !== undefined) overhangs.left = right;
+  return { ...record, hand, overhangs };
 }

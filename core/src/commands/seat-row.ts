@@ -1,42 +1,56 @@
+import { MOST_OVERHANG, type OverhangSide } from '../document/limits';
+import { within } from '../document/within';
+import { place } from '../geometry/point';
 import { findItem, rangesOf } from '../ranges/shelf';
 import { refuse } from '../result';
-import { place } from '../geometry/point';
 import { nextNumber } from '../setting/item-numbers';
+import { rowSide, withTrim } from '../setting/row-side';
 import { standing } from '../setting/shift-item';
 import { findFreeItems, guardedItems, type Command } from './command';
-import { rowOf } from './set-backs';
+import { withOverhangs } from './edit-items';
 import { itemOf } from './set-item';
 
-/** Sets stools or chairs at the back of a row of cabinets, equally spaced, each in the middle of its share, so far off the back, mm. */
+/**
+ * Sets stools or chairs along one side of some cabinets, seen from the front of the first: equally spaced, each in the middle of its share, half
+ * under the top, which stands out by `overhang`, mm, over their knees.
+ */
 export const seatRow: Command<{
   ids: readonly string[];
+  side: OverhangSide;
   range: string;
   code: string;
   seats: readonly string[];
-  off: number;
+  overhang: number;
 }> = {
   id: 'seat-row',
-  label: ({ seats }) => `Set ${seats.length} seats`,
-  run(design, { ids, range, code, seats, off }) {
+  label: ({ seats }) => (seats.length === 1 ? 'Set a seat' : `Set ${seats.length} seats`),
+  run(design, { ids, side, range, code, seats, overhang }) {
     const found = findFreeItems(design, ids);
     if (!found.ok) return found;
     if (seats.length === 0) return refuse('items-too-few', { least: 1 });
-    const row = rowOf(found.value);
-    if (!row.ok) return row;
+    const deep = within('The overhang', overhang, 0, MOST_OVERHANG);
+    if (!deep.ok) return deep;
+    const alone = rowSide(found.value, side);
+    if (!alone.ok) return alone;
+    // The top runs over the panels at the ends as well.
+    const whole = rowSide(withTrim(design, found.value), side);
+    const { from, along, length, out, bearing } = whole.ok ? whole.value : alone.value;
     const item = findItem(range, code, rangesOf(design));
     if (!item.ok) return item;
-    const { first, length } = row.value;
-    const { width } = item.value;
+    const { width, depth } = item.value;
     const share = length / seats.length;
     if (width > share)
       return refuse('does-not-fit', { item: code, into: 'its share of the row', width, free: share });
+    // A seat faces the row.
+    const turn = Math.atan2(along.y, along.x);
     const number = nextNumber(design);
     const items = seats.map((id, index) => {
-      // A seat faces the row: its front towards the row's back.
-      const along = share * (index + 0.5) - width / 2;
-      const corner = place(first.origin, first.u, along, first.n, -off - item.value.depth);
-      return itemOf(id, item.value, standing(corner, first.turn), number + index);
+      const corner = place(from, along, share * (index + 0.5) - width / 2, out, overhang / 2 + depth);
+      return itemOf(id, item.value, standing(corner, turn), number + index);
     });
-    return guardedItems(design, items);
+    const carriers = bearing
+      .filter(({ box }) => box.kind.top === 'under' && !box.record.locked)
+      .map((one) => withOverhangs(one.box.record, { [one.side]: overhang }));
+    return guardedItems(design, [...carriers, ...items]);
   },
 };

@@ -1,11 +1,9 @@
+import { place } from '../geometry/point';
 import { rangesOf, shelfOf } from '../ranges/shelf';
-import { ok, refuse, type Result } from '../result';
-import { dot, place, subtract } from '../geometry/point';
-import { AGAINST, PARALLEL } from '../geometry/tolerance';
-import type { ItemBox } from '../setting/item-box';
+import { refuse } from '../result';
 import { nextNumber } from '../setting/item-numbers';
+import { rowSide, type RowSide } from '../setting/row-side';
 import { standing } from '../setting/shift-item';
-import { parallel } from '../setting/strip';
 import { quantise } from '../units/units';
 import { findFreeItems, guardedItems, type Command } from './command';
 import { itemOf } from './set-item';
@@ -18,39 +16,20 @@ export const setBacks: Command<{ ids: readonly string[]; panels: readonly string
     const found = findFreeItems(design, ids);
     if (!found.ok) return found;
     if (panels.length === 0) return refuse('items-too-few', { least: 1 });
-    const row = rowOf(found.value);
+    const row = rowSide(found.value, 'behind');
     if (!row.ok) return row;
-    const { first, length } = row.value;
+    const { from, along, out, length, bearing } = row.value;
+    const [{ box: first }] = bearing as [RowSide['bearing'][number]];
     const made = shelfOf(first.record.range, rangesOf(design)).find(({ type }) => type === 'back-panel');
     if (!made) return refuse('code-unknown', { range: first.record.range, code: 'back panel' });
     const width = quantise(length / panels.length);
-    const { origin, u, n, turn, record } = first;
+    const { turn, record } = first;
     const number = nextNumber(design);
     const items = panels.map((id, index) => {
-      const corner = place(origin, u, (length / panels.length) * index, n, -made.depth);
+      const corner = place(from, along, (length / panels.length) * index, out, made.depth);
       const sizes = { width, height: record.height, up: record.up };
       return itemOf(id, { ...made, ...sizes }, standing(corner, turn), number + index);
     });
     return guardedItems(design, items);
   },
 };
-
-/** Items that stand side by side in one line, facing one way: the leftmost, and how long they are together. */
-export function rowOf(boxes: readonly [ItemBox, ...ItemBox[]]): Result<{ first: ItemBox; length: number }> {
-  const [seed] = boxes;
-  const along = (box: ItemBox) => dot(subtract(box.origin, seed.origin), seed.u);
-  const inLine = boxes.every(
-    (box) =>
-      parallel(box.u, seed.u, PARALLEL) &&
-      dot(box.u, seed.u) > 0 &&
-      Math.abs(dot(subtract(box.origin, seed.origin), seed.n)) <= AGAINST,
-  );
-  const sorted = [...boxes].sort((a, b) => along(a) - along(b));
-  const apart = sorted.some((box, index) => {
-    const next = sorted[index + 1];
-    return next && Math.abs(along(next) - along(box) - box.record.width) > AGAINST;
-  });
-  if (!inLine || apart) return refuse('items-apart', { what: 'A back or seats go to a row of' });
-  const last = sorted.at(-1)!;
-  return ok({ first: sorted[0]!, length: along(last) + last.record.width - along(sorted[0]!) });
-}

@@ -7,6 +7,7 @@ import {
   MOST_CORNER_UNCERTAINTY,
   MOST_HEIGHT,
   MOST_UNCERTAINTY,
+  MOST_OVERHANG,
 } from '../document/limits';
 import { patchOf } from '../document/patch';
 import type { RoomRecord } from '../document/records';
@@ -30,8 +31,8 @@ export const setRoom: Command<RoomChange> = {
       within('The wall thickness', after.wallThickness, 10, 1_500),
       within('The counter height', after.counterHeight, 500, 1_500),
       within('The top thickness', after.topThickness, 3, 150),
-      within('The front overhang', after.frontOverhang, 0, 500),
-      within('The end overhang', after.endOverhang, 0, 500),
+      within('The front overhang', after.frontOverhang, 0, MOST_OVERHANG),
+      within('The end overhang', after.endOverhang, 0, MOST_OVERHANG),
     );
     if (wrong) return wrong;
     if (!(

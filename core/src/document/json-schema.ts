@@ -1,14 +1,21 @@
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
 import { SCHEMA } from './design';
 import { Family, Hanging, Price, ServicePoint } from './range-record';
-import { FacePlace, FacePlacement, FloorPlacement, OutlinePlace, recordClasses } from './records';
+import {
+  FacePlace,
+  FacePlacement,
+  FloorPlacement,
+  OutlinePlace,
+  recordClasses,
+  TopOverhangs,
+} from './records';
 
 type Schema = Record<string, unknown>;
 
 /** The JSON Schema of a design document, generated from the decorators the program itself validates by. */
 export function designJsonSchema(): Schema {
   const generated = validationMetadatasToSchemas({ refPointerPrefix: '#/$defs/' }) as Record<string, Schema>;
-  const nested = { Family, Hanging, Price, ServicePoint };
+  const nested = { Family, Hanging, Price, ServicePoint, TopOverhangs };
   const classes = { ...recordClasses, ...nested, FacePlace, FacePlacement, FloorPlacement, OutlinePlace };
   const definitions = Object.fromEntries(
     Object.values(classes)

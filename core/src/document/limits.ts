@@ -17,6 +17,8 @@ export const MOST_PIXEL = 1_000;
 export const LEAST_OPEN_ANGLE = Math.PI / 12;
 export const MOST_ITEM = 4_000;
 export const LEAST_ITEM = 1;
+/** A top stands no further than this past what carries it. */
+export const MOST_OVERHANG = 500;
 
 /** What a measured length may be trusted to, mm. */
 export const LEAST_UNCERTAINTY = 0.01;
@@ -28,6 +30,10 @@ export const MOST_CORNER_UNCERTAINTY = 0.2;
 
 export const packIds = ['inch-residential', 'metric-residential'] as const;
 export type PackId = (typeof packIds)[number];
+
+/** The sides of an item over which its top can stand out further than the room says. */
+export const overhangSides = ['left', 'right', 'behind'] as const;
+export type OverhangSide = (typeof overhangSides)[number];
 
 /** The height bands a run is closed in: on the floor, hung, and from the floor to over head height. */
 export const runBands = ['base', 'wall', 'tall'] as const;

@@ -31,6 +31,7 @@ import {
   MOST_FACE,
   MOST_HEIGHT,
   MOST_ITEM,
+  MOST_OVERHANG,
   MOST_PIXEL,
   MOST_UNCERTAINTY,
   MOST_WALL,
@@ -247,6 +248,13 @@ export class OutlinePlace {
   @Millimetres(0, MOST_FACE) out!: number;
 }
 
+/** How far the top over an item stands past its sides, where that is not the room's usual overhang: for seats, mostly. */
+export class TopOverhangs {
+  @IsOptional() @Millimetres(0, MOST_OVERHANG) left?: number;
+  @IsOptional() @Millimetres(0, MOST_OVERHANG) right?: number;
+  @IsOptional() @Millimetres(0, MOST_OVERHANG) behind?: number;
+}
+
 /** A thing built into the room that stays: its size, and where it stands. A round column is as wide as it is deep. */
 export class FixedRecord {
   @Equals('fixed') kind!: 'fixed';
@@ -306,6 +314,8 @@ export class ItemRecord {
   @ValidateNested({ each: true })
   @Type(() => OutlinePlace)
   corners?: OutlinePlace[];
+  /** The top's overhangs of its own. */
+  @IsOptional() @ValidateNested() @Type(() => TopOverhangs) overhangs?: TopOverhangs;
   /** What it is called, where its kind does not say it. */
   @IsOptional() @Words(1, 60) name?: string;
   @IsOptional() @Words(1, 40) finish?: string;

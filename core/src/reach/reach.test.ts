@@ -1,13 +1,21 @@
 import { describe, expect, it } from 'vitest';
 import { rectangle } from '../../testing/rooms';
+import { editFaces } from '../commands/edit-faces';
+import { editItems } from '../commands/edit-items';
+import { moveItem } from '../commands/move-item';
+import { setBacks } from '../commands/set-backs';
+import { setBar } from '../commands/set-bar';
 import { setRoom } from '../commands/set-room';
+import { turnItems } from '../commands/turn-items';
 import { RoomBuilder } from '../demo/build-room';
 import { orchardKitchen } from '../demo/orchard-kitchen';
+import { recordOf } from '../document/design';
 import { readdirSync } from 'node:fs';
 import { itemKinds } from '../ranges/kinds';
 import { checkReach, countVerdicts, runRules, sayFinding } from './check-reach';
 import type { Rule } from './rule';
 import { rules } from './rules';
+import { kneeSpaceFor, kneeSpaces } from './seats';
 
 /** The sentences of one rule in a room, gravest first, each with its verdict. */
 function found(builder: RoomBuilder, rule: string): string[] {
@@ -78,6 +86,72 @@ describe('work-aisle', () => {
     ]);
     const corner = new RoomBuilder(orchardKitchen());
     expect(found(corner, 'work-aisle').some((sentence) => sentence.includes('DISH24'))).toBe(false);
+  });
+});
+
+describe('knee-space and seat-width', () => {
+  /** An island 900 wide, its back at y = -1000, the top 900 above the floor and so far past it; a stool half under. */
+  const seated = (overhang: number, ...lefts: number[]) => {
+    const builder = rectangle();
+    const island = builder.place('F900', { on: 'floor', x: 1000, y: -1000, turn: 0 });
+    builder.run(editItems, { ids: [island], change: { overhangs: { behind: overhang } } });
+    for (const x of lefts)
+      builder.place('STOOL380/650', { on: 'floor', x, y: -1000 + 380 + overhang / 2, turn: 0 });
+    return builder;
+  };
+
+  it('is measured from the edge of the top to what is under it', () => {
+    expect(found(seated(380, 1200), 'knee-space')).toEqual(['clear: Knee space of 380 mm at STOOL380/650.']);
+    expect(found(seated(250, 1200), 'knee-space')).toEqual([
+      'tight: Knee space at STOOL380/650 is 250 mm deep; 380 mm is asked for at this height.',
+    ]);
+    // A stool in the open is at nothing.
+    const away = rectangle();
+    away.place('STOOL380/650', { on: 'floor', x: 1000, y: -1000, turn: 0 });
+    expect(found(away, 'knee-space')).toEqual([]);
+  });
+
+  it('is not made deeper by panels on the back: the top stands out past them', () => {
+    const builder = seated(380, 1200);
+    builder.run(setBacks, { ids: ['item-1'], panels: ['back'] });
+    expect(found(builder, 'knee-space')).toEqual(['clear: Knee space of 380 mm at STOOL380/650.']);
+  });
+
+  it('asks for less under a bar, and takes a half wall for what it is', () => {
+    const builder = rectangle();
+    builder.run(editFaces, { faces: ['face-c'], change: { wallHeight: 1050, thickness: 120 } });
+    builder.run(setBar, { face: 'face-c', id: 'bar', seats: 'this-side' });
+    const stool = builder.set('STOOL380/750', 'face-c', 1000);
+    const stand = (off: number) => {
+      const placement = { on: 'face', face: 'face-c', from: 'left', distance: 1000, off } as const;
+      builder.run(moveItem, { id: stool, placement });
+      builder.run(turnItems, { ids: [stool], by: Math.PI });
+    };
+    stand(150);
+    expect(found(builder, 'knee-space')).toEqual([expect.stringMatching(/^clear: Knee space of 3\d\d mm/)]);
+    // As deep as the bar stands out on the room's side: its listed or needed depth, less the wall and 25 behind it.
+    const depth = recordOf(builder.design, 'item', 'bar')!.depth;
+    const [finding] = checkReach(builder.design).findings.filter(({ rule }) => rule === 'knee-space');
+    expect(finding).toMatchObject({ measured: expect.closeTo(depth - 120 - 25, 6), required: 300 });
+  });
+
+  it('counts the width from middle to middle, each pair once', () => {
+    expect(found(seated(380, 1020, 1500), 'seat-width')).toEqual([
+      'tight: STOOL380/650 stand 480 mm apart, middle to middle; 600 mm is asked for.',
+    ]);
+    expect(found(seated(380, 960, 1560), 'seat-width')).toEqual([
+      'clear: Each STOOL380/650 has 600 mm of width.',
+    ]);
+    expect(found(seated(380, 960), 'seat-width')).toEqual([]);
+    expect(found(seated(380, 900, 1300, 1700), 'seat-width')).toHaveLength(2);
+  });
+
+  it('stands at each height for what the guideline lists', () => {
+    const depths = kneeSpaces['inch-residential'];
+    const inches = [30, 36, 42].map(
+      (height) => Math.round((kneeSpaceFor(depths, height * 25.4) / 25.4) * 1e6) / 1e6,
+    );
+    expect(inches).toEqual([18, 15, 12]);
   });
 });
 

@@ -212,7 +212,8 @@ describe('ends and backs', () => {
     expect(['p1', 'p2', 'p3'].map((id) => recordOf(builder.design, 'item', id)!.width)).toEqual([
       600, 600, 600,
     ]);
-    builder.run(seatRow, { ids, range: 'fathom', code: 'STOOL380/650', seats: ['s1', 's2'], off: 50 });
+    const stools = { range: 'fathom', code: 'STOOL380/650', overhang: 380 };
+    builder.run(seatRow, { ...stools, ids, side: 'behind', seats: ['s1', 's2'] });
     const box = boxOf(builder, first);
     for (const [id, along] of [
       ['s1', 450],
@@ -221,14 +222,21 @@ describe('ends and backs', () => {
       const { record, origin, u, n } = boxOf(builder, id);
       const off = subtract(origin, box.origin);
       expect(off.x * box.u.x + off.y * box.u.y + record.width / 2).toBeCloseTo(along, 4);
-      // Its front is 50 off the cabinets' back.
-      expect(-(off.x * box.n.x + off.y * box.n.y) - record.depth).toBeCloseTo(50, 4);
+      // It stands half under the top.
+      expect(-(off.x * box.n.x + off.y * box.n.y) - record.depth).toBeCloseTo(190, 4);
       expect(u.x * box.u.x + u.y * box.u.y).toBeCloseTo(1, 6);
       expect(n.x * box.n.x + n.y * box.n.y).toBeCloseTo(1, 6);
     }
     expect(collisions(builder)).toEqual([]);
-    const many = { ids, range: 'fathom', code: 'STOOL380/650', seats: ['a', 'b', 'c', 'd', 'e'], off: 0 };
-    expect(sentence(seatRow.run(builder.design, many))).toContain('20 mm too little');
+    const asked = (side: 'behind' | 'left', seats: string[]) =>
+      sentence(seatRow.run(builder.design, { ...stools, ids, side, seats }));
+    expect(asked('behind', ['a', 'b', 'c', 'd', 'e'])).toContain('20 mm too little');
+    // The end is as long as one cabinet is deep.
+    expect(asked('left', ['a'])).toBe('');
+    expect(asked('left', ['a', 'b'])).toContain('100 mm too little');
+    expect(
+      sentence(seatRow.run(builder.design, { ...stools, ids, side: 'left', seats: ['a'], overhang: 900 })),
+    ).toContain('The overhang');
     const away = builder.place('F900', { on: 'floor', x: 500, y: -3000, turn: 0 });
     expect(sentence(setBacks.run(builder.design, { ids: [first, away], panels: ['x'] }))).toContain(
       'a row of',

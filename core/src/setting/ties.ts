@@ -37,9 +37,16 @@ export function tiesInPlan(design: Design, box: ItemBox): Tie<PlanSide>[] {
   return planSides.flatMap((side) => tieInPlan(design, box, side) ?? []);
 }
 
-/** The tie on one side; undefined when nothing stands there. */
-export function tieOn(design: Design, box: ItemBox, side: TieSide): Tie | undefined {
-  return side === 'below' || side === 'above' ? tieUpright(design, box, side) : tieInPlan(design, box, side);
+/** The tie on one side, in plan to such items only as count; undefined when nothing stands there. */
+export function tieOn(
+  design: Design,
+  box: ItemBox,
+  side: TieSide,
+  counts: (other: ItemBox) => boolean = () => true,
+): Tie | undefined {
+  return side === 'below' || side === 'above'
+    ? tieUpright(design, box, side)
+    : tieInPlan(design, box, side, counts);
 }
 
 /** Down to what stands below it, with the top that runs over that, or the floor; up to what is above it, or the ceiling. */
@@ -69,7 +76,12 @@ function tieUpright(design: Design, box: ItemBox, side: 'below' | 'above'): Tie 
   return { side, ...nearest, from: at, at };
 }
 
-function tieInPlan(design: Design, box: ItemBox, side: PlanSide): Tie<PlanSide> | undefined {
+function tieInPlan(
+  design: Design,
+  box: ItemBox,
+  side: PlanSide,
+  counts: (other: ItemBox) => boolean = () => true,
+): Tie<PlanSide> | undefined {
   const frame = sideFrame(box, side);
   const strip: Strip = { origin: frame.corner, u: frame.out, n: frame.along, near: 0, far: frame.size };
   let nearest: { distance: number; to: Tie['to'] } | undefined;
@@ -79,7 +91,7 @@ function tieInPlan(design: Design, box: ItemBox, side: PlanSide): Tie<PlanSide> 
     if (!nearest || stretch[0] < nearest.distance) nearest = { distance: stretch[0], to: { kind, id } };
   };
   for (const other of itemBoxes(design)) {
-    if (other.id === box.id || other.low >= box.high || other.high <= box.low) continue;
+    if (other.id === box.id || other.low >= box.high || other.high <= box.low || !counts(other)) continue;
     for (const piece of other.pieces) consider(stretchOfPolygon(strip, piece), 'item', other.id);
   }
   for (const thing of fixedThings(design)) {

@@ -1,9 +1,7 @@
+import { MOST_OVERHANG } from '../document/limits';
 import { cross, middle, subtract, type Point } from '../geometry/point';
 import { forEachEdge } from '../geometry/polygon';
 import type { Top } from './tops';
-
-/** A top reaches no further than this past what carries it, mm; beyond, it lies over a neighbour. */
-const MOST_OVERHANG = 500;
 
 /**
  * How far a top stands past the side of an item that carries it, mm, measured straight out (unit vector) from the middle of the side.

@@ -1,7 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { rectangle } from '../../testing/rooms';
+import { rectangle, shaped } from '../../testing/rooms';
+import { editItems } from '../commands/edit-items';
+import { mirrorItems } from '../commands/mirror-items';
+import { setBacks } from '../commands/set-backs';
+import { recordOf } from '../document/design';
 import { boundsOf } from '../geometry/polygon';
 import { openLengths } from '../setting/open-lengths';
+import { refusalText } from '../wording/refusal-text';
 import { tops } from './tops';
 
 describe('tops', () => {
@@ -55,6 +60,77 @@ describe('tops', () => {
       top: -1180,
       bottom: -1800,
     });
+  });
+});
+
+describe('a top over seats', () => {
+  /** Three in a row standing free at (1000, -1000): 600, 900 and 300 wide, 560 deep. */
+  const island = () => {
+    const builder = rectangle();
+    const ids = [
+      builder.place('F600', { on: 'floor', x: 1000, y: -1000, turn: 0 }),
+      builder.place('F900', { on: 'floor', x: 1600, y: -1000, turn: 0 }),
+      builder.place('F300', { on: 'floor', x: 2500, y: -1000, turn: 0 }),
+    ] as const;
+    return { builder, ids };
+  };
+
+  it('stands further out behind some of its items, and is still one', () => {
+    const { builder, ids } = island();
+    builder.run(editItems, { ids: [ids[0], ids[1]], change: { overhangs: { behind: 380 } } });
+    const [top, ...others] = tops(builder.design);
+    expect(others).toEqual([]);
+    expect(boundsOf(top!.outline.flat())).toEqual({ left: 980, right: 2820, top: -620, bottom: -1600 });
+    // 20 behind everything; 360 more behind the first two, past the left end by 20 as well.
+    expect(top!.area).toBeCloseTo(1840 * 620 + (20 + 1500) * 360, 3);
+  });
+
+  it('steps with every overhang, whatever order they come in', () => {
+    const { builder, ids } = island();
+    [100, 300, 200].forEach((behind, i) =>
+      builder.run(editItems, { ids: [ids[i]!], change: { overhangs: { behind } } }),
+    );
+    const [top] = tops(builder.design);
+    expect(top!.outline).toHaveLength(1);
+    expect(top!.area).toBeCloseTo(1840 * 600 + 620 * 100 + 900 * 300 + 320 * 200, 3);
+  });
+
+  it('stands out over an end, runs over a stool and past the panels of the back, and ends at what is as high', () => {
+    const { builder, ids } = island();
+    builder.run(editItems, { ids: [ids[2]], change: { overhangs: { right: 300 } } });
+    builder.place('STOOL380/650', { on: 'floor', x: 2810, y: -1300, turn: -Math.PI / 2 });
+    builder.run(setBacks, { ids, panels: ['p1', 'p2'] });
+    const thickness = recordOf(builder.design, 'item', 'p1')!.depth;
+    expect(boundsOf(tops(builder.design)[0]!.outline.flat())).toEqual({
+      left: 980,
+      right: 3100,
+      top: -1000 + thickness + 20,
+      bottom: -1600,
+    });
+    builder.place('COLD600', { on: 'floor', x: 2900, y: -1000, turn: 0 });
+    expect(boundsOf(tops(builder.design)[0]!.outline.flat()).right).toBe(2900);
+  });
+
+  it('runs to the wall behind some, and out past the rest where the wall has ended', () => {
+    // Walls at y = -2000 from x = 4000 to 2500, then down; a run facing up goes on to 1900.
+    const builder = shaped('l', [4000, 2000, 1500, 2000, 2500, 4000]);
+    builder.place('F600', { on: 'floor', x: 3100, y: -2000, turn: Math.PI });
+    const free = builder.place('F600', { on: 'floor', x: 2500, y: -2000, turn: Math.PI });
+    builder.run(editItems, { ids: [free], change: { overhangs: { behind: 300 } } });
+    const [top] = tops(builder.design);
+    expect(top!.area).toBeCloseTo((3120 - 1880) * 600 + (2500 - 1880) * 300, 2);
+  });
+
+  it('goes back to the room’s overhang, is held within limits, and is mirrored with its item', () => {
+    const { builder, ids } = island();
+    const own = () => recordOf(builder.design, 'item', ids[0])!.overhangs;
+    builder.run(editItems, { ids, change: { overhangs: { left: 250, behind: 300 } } });
+    builder.run(mirrorItems, { ids: [ids[0]] });
+    expect(own()).toEqual({ right: 250, behind: 300 });
+    builder.run(editItems, { ids, change: { overhangs: { behind: null, right: null } } });
+    expect(own()).toBeUndefined();
+    const far = editItems.run(builder.design, { ids, change: { overhangs: { left: 501 } } });
+    expect(!far.ok && refusalText(far.refusal)).toContain('The overhang');
   });
 });
 

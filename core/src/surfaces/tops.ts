@@ -1,10 +1,12 @@
-import { perDesign, roomOf, type Design } from '../document/design';
+import { perDesign, recordOf, roomOf, type Design } from '../document/design';
 import { place, dot, subtract, type Point } from '../geometry/point';
 import { boundsMeet, boundsOf, signedArea, type Polygon } from '../geometry/polygon';
 import { intersect, union, type Region } from '../geometry/region';
+import { AGAINST, TOUCH } from '../geometry/tolerance';
 import { hasLegs } from '../ranges/handing';
+import type { ItemBox } from '../setting/item-box';
 import { runs, type Run } from '../setting/runs';
-import { tieOn, type TieSide } from '../setting/ties';
+import { tieOn, type Tie, type TieSide } from '../setting/ties';
 import { roomShape } from '../survey/room-shape';
 
 /** A countertop: its outline with overhangs, and the heights of its underside and surface above the floor, mm. */
@@ -23,7 +25,7 @@ const BACK_REACH = 60;
 
 /**
  * The countertops of the room. Each run gives a strip from its back to the overhang past its deepest box; ends run to what stands
- * within the end overhang, or past a free end by it; strips of one height that meet are one top; walls cut them.
+ * within the end overhang, or past a free end by it; an item can have overhangs of its own; strips of one height that meet are one top; walls cut them.
  */
 export const tops: (design: Design) => readonly Top[] = perDesign((design) => {
   const { topThickness } = roomOf(design);
@@ -31,18 +33,18 @@ export const tops: (design: Design) => readonly Top[] = perDesign((design) => {
   const strips = runs(design).map((run) => ({
     run,
     underside: Math.max(...run.map(({ high }) => high)),
-    corners: strip(design, run),
+    strip: stripOf(design, run),
     around: cornerTops(design, run),
   }));
   const levels = [...new Set(strips.map(({ underside }) => underside))].sort((a, b) => a - b);
   return levels.flatMap((underside) => {
     const level = strips.filter((one) => one.underside === underside);
-    const rings = intersect(union(level.flatMap(({ corners, around }) => [corners, ...around])), [outline]);
+    const rings = intersect(union(level.flatMap(({ strip, around }) => [...strip, ...around])), [outline]);
     const solids = rings.filter((ring) => signedArea(ring) > 0);
     const holes = rings.filter((ring) => signedArea(ring) < 0);
     return solids.map((ring) => {
       const own = [ring, ...holes.filter((hole) => meet(ring, hole))];
-      const carried = level.filter(({ corners }) => meet(ring, corners));
+      const carried = level.filter(({ strip }) => meet(ring, strip[0]!));
       return {
         items: carried.flatMap(({ run }) => run.map(({ id }) => id)),
         outline: own,
@@ -90,32 +92,85 @@ function cornerTops(design: Design, run: Run): Point[][] {
   });
 }
 
-/** The corners of a run's top before walls cut it. */
-function strip(design: Design, run: Run): Point[] {
+/**
+ * The polygons of a run's top before walls cut it: a strip as deep as its deepest box, and more where it stands further out for seats.
+ * A wall behind takes it to the wall, another run behind ends it at the boxes.
+ */
+function stripOf(design: Design, run: Run): Point[][] {
   const { frontOverhang, endOverhang } = roomOf(design);
-  const first = run[0]!;
+  const { origin, u, n } = run[0]!;
+  const alongOf = (box: ItemBox) => dot(subtract(box.origin, origin), u);
+  const outOf = (box: ItemBox) => dot(subtract(box.origin, origin), n);
+  const underside = Math.max(...run.map(({ high }) => high));
+  const beside = (box: ItemBox, side: TieSide) =>
+    tieOn(design, box, side, (other) => stopsTop(other, underside));
+  const left = -overhang(beside(run[0]!, 'left'), run[0]!.record.overhangs?.left ?? endOverhang);
   const last = run.at(-1)!;
-  const { origin, u, n } = first;
-  const outOf = (point: Point) => dot(subtract(point, origin), n);
-  const overhang = (box: typeof first, side: TieSide, most: number) => {
-    const tie = tieOn(design, box, side);
-    if (!tie || tie.distance > most) return most;
-    return tie.to.kind === 'wall' ? most : Math.max(0, tie.distance);
-  };
-  const left = -overhang(first, 'left', endOverhang);
   const right =
-    dot(subtract(last.origin, origin), u) + last.record.width + overhang(last, 'right', endOverhang);
+    alongOf(last) +
+    last.record.width +
+    overhang(beside(last, 'right'), last.record.overhangs?.right ?? endOverhang);
   const front =
-    Math.max(...run.map((box) => outOf(box.origin) + (box.record.leg ?? box.record.depth))) + frontOverhang;
-  const behind = run.map((box) => ({ box, tie: tieOn(design, box, 'behind') }));
-  const toWall = behind.some(({ tie }) => tie?.to.kind === 'wall' && tie.distance <= BACK_REACH);
-  const toItem = behind.some(({ tie }) => tie?.to.kind === 'item' && tie.distance <= BACK_REACH);
-  const back =
-    Math.min(...run.map((box) => outOf(box.origin))) - (toWall ? BACK_REACH : toItem ? 0 : endOverhang);
-  return [
-    place(origin, u, left, n, back),
-    place(origin, u, right, n, back),
-    place(origin, u, right, n, front),
-    place(origin, u, left, n, front),
-  ];
+    Math.max(...run.map((box) => outOf(box) + (box.record.leg ?? box.record.depth))) + frontOverhang;
+  const back = Math.min(...run.map(outOf));
+  const piece = (from: number, to: number, back: number) =>
+    [
+      [from, back],
+      [to, back],
+      [to, front],
+      [from, front],
+    ].map(([along, out]) => place(origin, u, along!, n, out!));
+  // How far back it goes behind each: to a wall, to what stands there, or out past the back and what clads it.
+  const panels = cladding(design, run);
+  const depths = run.map((box) => {
+    const tie = beside(box, 'behind');
+    const own = box.record.overhangs?.behind;
+    if (!tie || tie.distance > BACK_REACH) return panels + (own ?? endOverhang);
+    // Where only part of it stands at a wall, the top may still go out past the rest: the wall cuts it.
+    return tie.to.kind === 'wall' ? Math.max(BACK_REACH, own ?? 0) : 0;
+  });
+  // The shallowest over the whole run, then every deeper one over the items that have at least it: nested, so that no joint between pieces is left.
+  return [...new Set(depths)]
+    .sort((a, b) => a - b)
+    .flatMap((depth) =>
+      sequences(depths.map((own) => own >= depth)).map(([first, end]) =>
+        piece(
+          first === 0 ? left : alongOf(run[first]!),
+          end === run.length ? right : alongOf(run[end]!),
+          back - depth,
+        ),
+      ),
+    );
+}
+
+/** Whether a thing stands in a top's way: it is as high, or breaks it. A stool under it does not, nor do the panels that clad a back. */
+function stopsTop({ kind, high }: ItemBox, underside: number): boolean {
+  return kind.top !== 'none' || high > underside + TOUCH;
+}
+
+/** How far a top stands out towards what is beside it: by so much, or as far as that. */
+function overhang(tie: Tie | undefined, most: number): number {
+  if (!tie || tie.distance > most || tie.to.kind === 'wall') return most;
+  return Math.max(0, tie.distance);
+}
+
+/** How thick the panels are that a run's back is finished with, mm; 0 without any. */
+function cladding(design: Design, run: Run): number {
+  const panels = run.map((box) => {
+    const tie = tieOn(design, box, 'behind');
+    const panel = tie && tie.distance <= AGAINST ? recordOf(design, 'item', tie.to.id) : undefined;
+    return panel?.type === 'back-panel' ? panel.depth : 0;
+  });
+  return Math.max(...panels);
+}
+
+/** The stretches of a list that hold: from the first index, to the one after the last. */
+function sequences(holds: readonly boolean[]): [number, number][] {
+  const found: [number, number][] = [];
+  holds.forEach((held, index) => {
+    const last = found.at(-1);
+    if (held && last?.[1] === index) last[1] = index + 1;
+    else if (held) found.push([index, index + 1]);
+  });
+  return found;
 }

@@ -16,6 +16,8 @@ export interface NewRoom {
   ceilingHeight: number;
   /** The job's range, where it has chosen one. */
   range?: string;
+  /** Whether the studio lets it have widths its range does not list. */
+  specials?: boolean;
   /** Its faces, clockwise. */
   faces: readonly NewFace[];
 }
@@ -58,7 +60,15 @@ export function roomStandards(unit: LengthUnit) {
 }
 
 /** A new room of these faces. Measured lengths are met exactly; corners that were not measured are as near theirs as the lengths allow. */
-export function makeRoom({ name, unit, step, ceilingHeight, range, faces }: NewRoom): Result<Design> {
+export function makeRoom({
+  name,
+  unit,
+  step,
+  ceilingHeight,
+  range,
+  specials,
+  faces,
+}: NewRoom): Result<Design> {
   const wrong = firstRefusal(
     ...faces.map(({ length }, index) => within(`Face ${faceLetter(index)}`, length, LEAST_FACE, MOST_FACE)),
     within('The ceiling height', ceilingHeight, LEAST_CEILING, MOST_HEIGHT),
@@ -73,6 +83,7 @@ export function makeRoom({ name, unit, step, ceilingHeight, range, faces }: NewR
     ceilingHeight: quantise(ceilingHeight),
     ...roomStandards(unit),
     ...(range ? { range } : {}),
+    ...(specials ? { specials } : {}),
   };
   const records = faces.map(({ length, measured, corner, cornerMeasured, bend }, index): FaceRecord => ({
     kind: 'face',

@@ -35,6 +35,12 @@
     session.run(blockOut, { faces, prefix: `block-${nanoid(8)}` });
   }
 
+  /** A raised bar over the half wall, over the knees of those who sit on one side of it, if any. */
+  function setBarFor(seats: string) {
+    const where = seats === 'this-side' || seats === 'far-side' ? { seats } : {};
+    session.run(setBar, { face: face.id, id: `item-${nanoid(8)}`, ...where });
+  }
+
   /** The chosen faces in walking order, where each begins at the corner the one before it ends at. */
   const inLine = $derived.by(() => {
     const { faces } = shape;
@@ -118,9 +124,21 @@
     <Button onclick={() => blockCounters([face.id])}>Block out a counter</Button>
     <Button onclick={() => screen.propose({ faces: [face.id], band: 'base' })}>Propose a run</Button>
     {#if placed.wallHeight !== null}
-      <Button onclick={() => session.run(setBar, { face: face.id, id: `item-${nanoid(8)}` })}
-        >Set a bar on it</Button
-      >
+      <label>
+        Set a bar on it
+        <select
+          value=""
+          onchange={(event) => {
+            setBarFor(event.currentTarget.value);
+            event.currentTarget.value = '';
+          }}
+        >
+          <option value="" disabled>for seats</option>
+          <option value="this-side">on this side</option>
+          <option value="far-side">on the far side</option>
+          <option value="none">on neither: alike on both</option>
+        </select>
+      </label>
     {/if}
   </div>
 

@@ -54,6 +54,11 @@ export class RangeBody {
   @IsOptional() @IsBoolean() tryOnly?: boolean;
 }
 
+/** What a studio decides for its new rooms. */
+export class StandardsBody {
+  @IsBoolean({ message: 'Say whether special widths are allowed: true or false.' }) specials!: boolean;
+}
+
 /** A change of an option: chosen for its room. */
 export class OptionBody {
   @Equals(true, { message: 'An option can only be chosen.' }) chosen!: true;

@@ -5,6 +5,7 @@ import * as rooms from './migrations/0001-rooms';
 import * as files from './migrations/0002-files';
 import * as openingKinds from './migrations/0003-opening-kinds';
 import * as rangesAndOptions from './migrations/0004-ranges-and-options';
+import * as studioSpecials from './migrations/0005-studio-specials';
 import { defineModels } from './models';
 
 /** Every migration, in order. */
@@ -13,6 +14,7 @@ const migrations = [
   { name: '0002-files', ...files },
   { name: '0003-opening-kinds', ...openingKinds },
   { name: '0004-ranges-and-options', ...rangesAndOptions },
+  { name: '0005-studio-specials', ...studioSpecials },
 ];
 
 const held = globalThis as { goodReachDatabase?: Promise<Sequelize> };

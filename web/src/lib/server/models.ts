@@ -12,6 +12,8 @@ import {
 export class Studio extends Model<InferAttributes<Studio>, InferCreationAttributes<Studio>> {
   declare id: CreationOptional<string>;
   declare name: string;
+  /** Whether its new rooms may have widths their range does not list. */
+  declare specials: CreationOptional<boolean>;
 }
 
 export class Person extends Model<InferAttributes<Person>, InferCreationAttributes<Person>> {
@@ -98,7 +100,10 @@ const uuid = () => ({ type: DataTypes.UUID, primaryKey: true, defaultValue: Data
 /** Ties the models to a database. */
 export function defineModels(sequelize: Sequelize): void {
   const common = { sequelize, underscored: true, timestamps: false };
-  Studio.init({ id: uuid(), name: DataTypes.TEXT }, { ...common, tableName: 'studios' });
+  Studio.init(
+    { id: uuid(), name: DataTypes.TEXT, specials: { type: DataTypes.BOOLEAN, defaultValue: false } },
+    { ...common, tableName: 'studios' },
+  );
   Person.init(
     {
       id: uuid(),

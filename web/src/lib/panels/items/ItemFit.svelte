@@ -10,8 +10,6 @@
     kindOf,
     placedOpenings,
     roomOf,
-    seatRow,
-    setBacks,
     setDrain,
     setEndPanel,
     setInto,
@@ -28,8 +26,9 @@
   import Length from '$ui/Length.svelte';
   import LengthField from '$ui/LengthField.svelte';
   import More from '$ui/More.svelte';
+  import ItemRow from './ItemRow.svelte';
 
-  /** What fits chosen items into the room: drains, alcoves, what is let into a top, ends, backs and seats. */
+  /** What fits chosen items into the room: drains, alcoves, what is let into a top, and ends. */
   let { items }: { items: readonly [ItemRecord, ...ItemRecord[]] } = $props();
   const { session, shelf } = useWorkspace();
   const item = $derived(items[0]);
@@ -73,22 +72,6 @@
       : [],
   );
   const isCabinet = $derived(['Base', 'Wall', 'Tall', 'Vanity'].includes(kind.group));
-  const isRow = $derived(
-    items.every((one) => ['Base', 'Shapes'].includes(kindOf(one.type).group) && one.placement.on === 'floor'),
-  );
-  let backs = $state(3);
-  let seats = $state(2);
-  let seat = $state('');
-  const stools = $derived(
-    isRow
-      ? shelfOf(roomOf(session.committed).range, shelf.known(session.committed)).filter(({ type }) =>
-          ['stool', 'chair'].includes(type),
-        )
-      : [],
-  );
-  const whichSeat = $derived(chosenOf(stools, seat));
-  const ids = $derived(items.map(({ id }) => id));
-
   /** The code chosen of some that are offered; the first until one is. */
   function chosenOf(offered: readonly { code: string }[], code: string): string {
     return offered.some((one) => one.code === code) ? code : (offered[0]?.code ?? '');
@@ -104,16 +87,6 @@
       range: roomOf(session.committed).range,
       code: which,
       ids: newIds(bowlCount),
-    });
-  }
-
-  function seatThem() {
-    session.run(seatRow, {
-      ids,
-      range: roomOf(session.committed).range,
-      code: whichSeat,
-      seats: newIds(seats),
-      off: 50,
     });
   }
 </script>
@@ -204,20 +177,7 @@
     <Button onclick={() => finish('right')}>Finish right end</Button>
   </div>
 {/if}
-{#if isRow}
-  <More title="Back and seats">
-    <label class="row">Panels <input type="number" min="1" max="12" bind:value={backs} /></label>
-    <Button onclick={() => session.run(setBacks, { ids, panels: newIds(backs) })}>Finish the back</Button>
-    <label class="row">Seats <input type="number" min="1" max="12" bind:value={seats} /></label>
-    <label class="row">
-      Which
-      <select value={whichSeat} onchange={(event) => (seat = event.currentTarget.value)}>
-        {#each stools as { code, name } (code)}<option value={code}>{code}, {name}</option>{/each}
-      </select>
-    </label>
-    <Button onclick={seatThem}>Set seats along the back</Button>
-  </More>
-{/if}
+<ItemRow {items} />
 
 <style>
   strong {

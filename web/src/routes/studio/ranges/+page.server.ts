@@ -1,6 +1,7 @@
 import { isCabinetRange, itemsOf, ranges, type Range } from 'goodreach';
 import { requirePerson } from '$server/answers';
 import { listRanges } from '$server/ranges';
+import { studioStandards } from '$server/studios';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => {
@@ -15,6 +16,7 @@ export const load: PageServerLoad = async ({ locals }) => {
   });
   return {
     studio: person.studioName,
+    ...(await studioStandards(person)),
     own: (await listRanges(person)).map(about),
     given: ranges.filter(({ id }) => id !== 'plain').map(about),
   };

@@ -64,6 +64,14 @@
     return null;
   }
 
+  async function allowSpecials(box: HTMLInputElement) {
+    const answer = await sendJson('PATCH', '/api/studio', { specials: box.checked });
+    [problem, note] = ['', ''];
+    if (!answer.ok) problem = answer.message;
+    await invalidateAll();
+    box.checked = data.specials;
+  }
+
   async function forget(id: string, name: string) {
     const answer = await sendJson('DELETE', `/api/ranges/${id}`);
     problem = answer.ok ? '' : answer.message;
@@ -148,6 +156,22 @@
     <h2 id="given">With the program</h2>
     {#each data.given as range (range.id)}{@render line(range, false)}{/each}
   </section>
+
+  <section aria-labelledby="specials">
+    <h2 id="specials">Special widths</h2>
+    <label class="check">
+      <input
+        type="checkbox"
+        checked={data.specials}
+        onchange={(event) => allowSpecials(event.currentTarget)}
+      />
+      New rooms may have cabinets in widths their range does not list
+    </label>
+    <p class="about">
+      They are marked as special wherever they are listed. Rooms there are already keep their own setting, in
+      the room’s facts.
+    </p>
+  </section>
 </main>
 
 {#snippet line(range: PageData['own'][number], own: boolean)}
@@ -172,6 +196,12 @@
     border-bottom: 1px solid var(--rule);
     background: var(--chrome);
     color: var(--soft);
+  }
+  .check {
+    display: flex;
+    gap: 0.5rem;
+    align-items: center;
+    min-height: 28px;
   }
   nav a {
     color: inherit;

@@ -1,6 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { requirePerson } from '$server/answers';
 import { rangeOfJob } from '$server/ranges';
+import { studioStandards } from '$server/studios';
 import { findJob } from '$server/rooms';
 import type { PageServerLoad } from './$types';
 
@@ -9,5 +10,6 @@ export const load: PageServerLoad = async ({ locals, params }) => {
   const job = await findJob(person, params.job);
   if (!job) error(404, { message: 'This job is not in your studio.' });
   const range = await rangeOfJob(person, job);
-  return { job: { id: job.id, name: job.name, unit: job.unit, step: job.step, range } };
+  const { specials } = await studioStandards(person);
+  return { specials, job: { id: job.id, name: job.name, unit: job.unit, step: job.step, range } };
 };

@@ -47,7 +47,7 @@
     // The job's own range, unless the room is made in other units than it.
     const range =
       data.job.range && isInchUnit(unit) === isInchUnit(data.job.unit) ? { range: data.job.range } : {};
-    const room = { name, unit, step, ceilingHeight, ...range };
+    const room = { name, unit, step, ceilingHeight, specials: data.specials, ...range };
     if (outline) return typed ? makeRoom({ ...room, faces: outlineFaces(outline, lengths, unit) }) : null;
     if (!walk.made) return null;
     return walk.made.ok ? makeRoom({ ...room, faces: walk.made.value }) : walk.made;
