@@ -15,6 +15,7 @@ const order = [
   'ranges',
   'setting',
   'surfaces',
+  'solids',
   'reach',
   'drawing',
   'imports',

@@ -78,6 +78,8 @@ export * from './drawing/schedule';
 export * from './drawing/sheet';
 export * from './drawing/sheet-format';
 export * from './drawing/text-layout';
+export * from './drawing/elevation/draw-elevation';
+export * from './drawing/elevation/unfold';
 export * from './exports/svg';
 export * from './geometry/arc';
 export * from './geometry/point';

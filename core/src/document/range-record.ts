@@ -5,6 +5,7 @@ import {
   ArrayMinSize,
   Equals,
   IsArray,
+  IsInt,
   IsOptional,
   IsString,
   Matches,
@@ -64,6 +65,8 @@ export class Family {
   @Sizes(MOST_DEPTHS) depths!: number[];
   /** How deep the legs of a corner cabinet are, whose width and depth reach along both walls. */
   @IsOptional() @Between(0.1, MOST_ITEM) leg?: number;
+  /** How many drawers one above the other, of a drawer base. */
+  @IsOptional() @IsInt() @Between(1, 12) drawers?: number;
   /** Without it, it stands on the floor. */
   @IsOptional() @ValidateNested() @Type(() => Hanging) hangs?: Hanging;
   @ValidateNested() @Type(() => Price) price!: Price;

@@ -13,16 +13,26 @@ export function drawServices(design: Design, scaleBy: number): Primitive[] {
   return placedServices(design).flatMap(({ id, record, at, u, n, against }) => {
     const centre = against ? place(at, n, OFF * scaleBy, n, 0) : at;
     const stem = against ? [line('services', [at, centre], WEIGHT.thin, 'drawing')] : [];
-    return [...stem, ...symbol(record.type, centre, u, n, scaleBy)].map((mark) => ({ ...mark, source: id }));
+    return [...stem, ...serviceSymbol(record.type, centre, u, n, scaleBy)].map((mark) => ({
+      ...mark,
+      source: id,
+    }));
   });
 }
 
 /** The symbol of a service type on its own, its middle at the origin, for lists and legends. */
 export function drawServiceSymbol(type: ServiceType): Primitive[] {
-  return symbol(type, { x: 0, y: 0 }, { x: 1, y: 0 }, { x: 0, y: -1 }, 1);
+  return serviceSymbol(type, { x: 0, y: 0 }, { x: 1, y: 0 }, { x: 0, y: -1 }, 1);
 }
 
-function symbol(type: ServiceType, centre: Point, u: Point, n: Point, scaleBy: number): Primitive[] {
+/** The symbol of a service about a place: u across it, n out from its face. */
+export function serviceSymbol(
+  type: ServiceType,
+  centre: Point,
+  u: Point,
+  n: Point,
+  scaleBy: number,
+): Primitive[] {
   const size = HALF * scaleBy;
   const at = (across: number, out: number): Point => place(centre, u, across * size, n, out * size);
   const stroke = (...points: Point[]) => line('services', points, WEIGHT.top, 'measure');

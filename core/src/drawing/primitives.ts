@@ -5,7 +5,16 @@ export type Ink = 'drawing' | 'measure' | 'faint' | 'poche' | 'paper' | 'top' | 
 
 /** What a mark belongs to; views switch layers on and off, exports keep them. */
 export type Layer =
-  'walls' | 'openings' | 'services' | 'tops' | 'items' | 'numbers' | 'labels' | 'dimensions' | 'sheet';
+  | 'walls'
+  | 'openings'
+  | 'services'
+  | 'tops'
+  | 'items'
+  | 'numbers'
+  | 'labels'
+  | 'levels'
+  | 'dimensions'
+  | 'sheet';
 
 interface Mark {
   layer: Layer;

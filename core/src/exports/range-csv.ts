@@ -10,7 +10,7 @@ export function rangeCsv(range: Range): string {
 }
 
 function rowOf({ name, unit, construction, fronts }: Range, family: Family, mm: number): string[] {
-  const { hangs, price, leg, also = [], services = [] } = family;
+  const { hangs, price, leg, drawers, also = [], services = [] } = family;
   const cells: Record<(typeof rangeColumns)[number], string> = {
     range: name,
     unit,
@@ -24,6 +24,7 @@ function rowOf({ name, unit, construction, fronts }: Range, family: Family, mm: 
     heights: list(family.heights),
     depths: list(family.depths),
     leg: leg === undefined ? '' : String(leg),
+    drawers: drawers === undefined ? '' : String(drawers),
     'hangs from': hangs ? String(hangs.bottom) : '',
     'hangs up to': hangs ? String(hangs.top) : '',
     price: String(price.each),

@@ -170,6 +170,7 @@ class Table {
     if (!code.includes('*') && widths.length * heights.length > 1)
       this.fault(row, 'code', code, 'needs a star where the sizes stand, as there are several');
     const leg = this.#length(line, 'leg', unit, MOST_ITEM);
+    const drawers = this.#count(line, 'drawers', 12);
     const bottom = this.#length(line, 'hangs from', unit, MOST_HEIGHT);
     const top = this.#length(line, 'hangs up to', unit, MOST_HEIGHT);
     if ((bottom === null) !== (top === null))
@@ -198,6 +199,7 @@ class Table {
       heights,
       depths,
       ...(leg === null ? {} : { leg }),
+      ...(drawers === null ? {} : { drawers }),
       ...(bottom === null ? {} : { hangs: { bottom, top: top! } }),
       price,
       ...(services.length > 0 ? { services } : {}),
@@ -247,6 +249,15 @@ class Table {
       return null;
     }
     return quantise(read.value / (unit === 'in' ? 25.4 : 1));
+  }
+
+  #count({ cells, row }: Line, column: RangeColumn, most: number): number | null {
+    const value = this.cell(cells, column);
+    if (value === '') return null;
+    const count = Number(value);
+    if (Number.isInteger(count) && count >= 1 && count <= most) return count;
+    this.fault(row, column, value, `must be a whole number from 1 to ${most}`);
+    return null;
   }
 
   #money({ cells, row }: Line, column: RangeColumn, most: number): number {

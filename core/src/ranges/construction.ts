@@ -12,25 +12,41 @@ export interface ConstructionMethod {
   scribe: number;
   /** Thickness of an end panel. */
   panel: number;
+  /** What shows between two fronts one above the other. */
+  between: number;
+  /** Height of the plinth under what stands on the floor, and how far it stands back behind the fronts. */
+  plinth: { height: number; back: number };
 }
 
 /** Full-overlay fronts with 3 between two of them, 18 thick, 2 off the box. */
-const frameless: ConstructionMethod = { frontShort: 1.5, proud: 20, scribe: 10, panel: 18 };
+const frameless: ConstructionMethod = {
+  frontShort: 1.5,
+  proud: 20,
+  scribe: 10,
+  panel: 18,
+  between: 3,
+  plinth: { height: 150, back: 50 },
+};
 
 /** Stiles of 1 1/2 in; fronts 3/4 in thick lie over them by 1 1/4 or 1/2 in, or in the opening with 1/8 in about them. */
 const STILE = 38.1;
 const THICK = 19.05;
 const faceFrame = {
-  'full overlay': { frontShort: STILE - 31.75, proud: THICK },
-  'partial overlay': { frontShort: STILE - 12.7, proud: THICK },
-  inset: { frontShort: STILE + 3.175, proud: 0 },
+  'full overlay': { frontShort: STILE - 31.75, proud: THICK, between: 3.175 },
+  'partial overlay': { frontShort: STILE - 12.7, proud: THICK, between: STILE - 2 * 12.7 },
+  inset: { frontShort: STILE + 3.175, proud: 0, between: STILE + 2 * 3.175 },
 };
 
 /** The construction of a range's boxes; null for what is no cabinet. */
 export function constructionOf({ construction, fronts }: Range): ConstructionMethod | null {
   if (construction === 'none') return null;
   if (construction === 'frameless') return frameless;
-  return { ...faceFrame[fronts ?? 'full overlay'], scribe: 12.7, panel: 19.05 };
+  return {
+    ...faceFrame[fronts ?? 'full overlay'],
+    scribe: 12.7,
+    panel: 19.05,
+    plinth: { height: 114.3, back: 76.2 },
+  };
 }
 
 /** The construction of an item's box; null for what is no cabinet, and for what no known range has. */

@@ -14,6 +14,21 @@ export const kindGroups = [
 ] as const;
 export type KindGroup = (typeof kindGroups)[number];
 
+/**
+ * A row of what shows on a front: so high (mm), or its share of what the others leave. Doors come in one or two leaves by the width, drawers as many as the
+ * family has, shelves with what stands on them open.
+ */
+export interface FrontRow {
+  shows:
+    'controls' | 'doors' | 'drawer' | 'drawers' | 'drop' | 'flap' | 'niche' | 'panel' | 'port' | 'shelves';
+  high?: number;
+  share?: number;
+  /** Of doors. */
+  glass?: true;
+  /** One leaf, however wide. */
+  single?: true;
+}
+
 /** What every item of a kind has in common, whatever range it comes from. */
 export interface ItemKind {
   /** The file's name, and the item record's type. */
@@ -62,6 +77,8 @@ export interface ItemKind {
   upright?: true;
   /** How its front opens: leaves to the side, drawers, a flap up, a door that comes down. */
   opens?: 'doors' | 'drawers' | 'up' | 'down';
+  /** What shows on its front, from the top down; nothing for what has no front to draw. */
+  rows?: readonly FrontRow[];
   /** The groups of what it may stand in or under without colliding: a hob in a base, an oven in its housing, a chair under a table. */
   within?: readonly KindGroup[];
   /** Whether it is built to any width within limits, mm; null for things made in one size. */

@@ -1,3 +1,4 @@
+import type { ItemRecord } from '../document/records';
 import { place, scale, type Point } from '../geometry/point';
 import type { Sector } from '../geometry/sector';
 import { hasLegs, ONE_DOOR } from '../ranges/handing';
@@ -12,6 +13,11 @@ const DOOR_DOWN = 0.75;
 
 /** What the fronts and the filler of the run round a corner take of a blind cabinet's front, past that run's depth, mm. */
 const BEHIND = 70;
+
+/** How much of a blind cabinet's front is in the corner and never seen, mm: as much as the run beside it, its fronts and filler take. */
+export function hiddenInCorner({ width, depth }: Pick<ItemRecord, 'depth' | 'width'>): number {
+  return Math.min((width * 3) / 4, depth + BEHIND);
+}
 
 /** What an item's doors and drawers take when they are fully open; nothing for what has none, or opens upwards. */
 export function openFronts(box: ItemBox): readonly OpenFront[] {
@@ -30,8 +36,7 @@ export function openFronts(box: ItemBox): readonly OpenFront[] {
       const right = (radius: number): OpenFront => ({
         swing: { centre: frontRight, radius, from: Math.atan2(back.y, back.x), sweep: quarter },
       });
-      // The end of a blind cabinet that is in the corner has no front: as much as the run beside it, its fronts and filler take.
-      const seen = Math.max(width / 4, width - depth - BEHIND);
+      const seen = width - hiddenInCorner(record);
       if (kind.blind) return [hand === 'right' ? left(seen) : right(seen)];
       if (width > ONE_DOOR) return [left(width / 2), right(width / 2)];
       return [hand === 'left' ? left(width) : right(width)];

@@ -40,6 +40,7 @@ export const fathom: Range = {
       BASE,
       [560, 460, 350],
       [160, 0.3, 0],
+      { drawers: 3 },
     ),
     family(
       'base-drawers',
@@ -49,6 +50,7 @@ export const fathom: Range = {
       BASE,
       [560, 460, 350],
       [150, 0.3, 0],
+      { drawers: 2 },
     ),
     family(
       'base-drawers',
@@ -58,6 +60,7 @@ export const fathom: Range = {
       BASE,
       [560, 460, 350],
       [175, 0.32, 0],
+      { drawers: 4 },
     ),
     family(
       'base-drawers',
@@ -67,6 +70,7 @@ export const fathom: Range = {
       BASE,
       [560, 460, 350],
       [195, 0.34, 0],
+      { drawers: 5 },
     ),
     family('base-sink', 'Sink base', 'F*-S', [500, 600, 800, 900, 1000], BASE, [560, 460, 350], [90, 0.2, 0]),
     family('base-hob', 'Hob base', 'F*-H', [600, 800, 900], BASE, [560, 460, 350], [100, 0.2, 0]),
@@ -237,7 +241,9 @@ export const fathom: Range = {
       hangs: { bottom: 900, top: 1400 },
     }),
     family('vanity-doors', 'Vanity', 'V*', [400, 500, 600, 800], [820], [460], [105, 0.2, 0]),
-    family('vanity-drawers', 'Vanity drawers', 'V*-3', [400, 500, 600], [820], [460], [150, 0.25, 0]),
+    family('vanity-drawers', 'Vanity drawers', 'V*-3', [400, 500, 600], [820], [460], [150, 0.25, 0], {
+      drawers: 3,
+    }),
     family('vanity-sink', 'Vanity, basin', 'V*-S', [600, 800, 1000, 1200], [820], [460], [110, 0.2, 0]),
     family(
       'vanity-hung',
@@ -247,7 +253,7 @@ export const fathom: Range = {
       [480],
       [460],
       [130, 0.22, 0],
-      { hangs: { bottom: 340, top: 820 } },
+      { drawers: 2, hangs: { bottom: 340, top: 820 } },
     ),
     family('vanity-tower', 'Linen tower', 'V*-T', [300, 400], [1950], [350, 460], [140, 0.3, 0.05]),
     family('filler', 'Filler', 'FL*', [50, 100], BASE, [560], [12, 0.1, 0]),

@@ -41,6 +41,7 @@ export const saltbox: Range = {
       BASE,
       [24, 21, 18, 12],
       [190, 8, 0],
+      { drawers: 3 },
     ),
     family(
       'base-drawers',
@@ -50,6 +51,7 @@ export const saltbox: Range = {
       BASE,
       [24, 21, 18, 12],
       [180, 8, 0],
+      { drawers: 2 },
     ),
     family(
       'base-drawers',
@@ -59,8 +61,11 @@ export const saltbox: Range = {
       BASE,
       [24, 21, 18, 12],
       [210, 8, 0],
+      { drawers: 4 },
     ),
-    family('base-drawers', 'Five-drawer base', 'B*-5', [12, 15, 18], BASE, [24, 21, 18, 12], [235, 8, 0]),
+    family('base-drawers', 'Five-drawer base', 'B*-5', [12, 15, 18], BASE, [24, 21, 18, 12], [235, 8, 0], {
+      drawers: 5,
+    }),
     family('base-sink', 'Sink base', 'B*-S', [24, 27, 30, 33, 36, 42], BASE, [24, 21, 18, 12], [105, 5, 0]),
     family('base-hob', 'Hob base', 'B*-H', [30, 33, 36], BASE, [24, 21, 18, 12], [120, 5, 0]),
     family('base-oven', 'Oven base', 'B*-O', [30, 33], BASE, [24, 21, 18, 12], [130, 5, 0]),
@@ -159,9 +164,12 @@ export const saltbox: Range = {
       hangs: { bottom: 36, top: 54 },
     }),
     family('vanity-doors', 'Vanity', 'V*', [18, 24, 30, 36], [31.5], [21], [120, 6, 0]),
-    family('vanity-drawers', 'Vanity drawers', 'V*-3', [12, 15, 18], [31.5], [21], [170, 7, 0]),
+    family('vanity-drawers', 'Vanity drawers', 'V*-3', [12, 15, 18], [31.5], [21], [170, 7, 0], {
+      drawers: 3,
+    }),
     family('vanity-sink', 'Vanity, basin', 'V*-S', [24, 30, 36, 42, 48], [31.5], [21], [130, 6, 0]),
     family('vanity-hung', 'Vanity, wall hung', 'V*-H', [24, 30, 36, 48], [19.5], [21], [150, 6, 0], {
+      drawers: 2,
       hangs: { bottom: 12, top: 31.5 },
     }),
     family('vanity-tower', 'Linen tower', 'V*-T', [15, 18], [84], [21, 16], [170, 8, 2]),

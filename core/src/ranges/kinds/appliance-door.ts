@@ -8,6 +8,7 @@ export const applianceDoor: ItemKind = {
   symbol: 'panel',
   within: ['Appliances', 'Base'],
   trim: { least: 300, most: 900 },
+  rows: [{ shows: 'panel' }],
   front: false,
   flat: true,
 };

@@ -9,6 +9,7 @@ export const baseBlind: ItemKind = {
   blind: true,
   opens: 'doors',
   trim: { least: 450, most: 1524 },
+  rows: [{ shows: 'doors', single: true }],
   front: true,
   flat: false,
 };

@@ -9,6 +9,7 @@ export const baseCornerDiagonal: ItemKind = {
   plan: 'diagonal',
   opens: 'doors',
   trim: { least: 700, most: 1200 },
+  rows: [{ shows: 'doors', single: true }],
   front: true,
   flat: false,
 };

@@ -9,6 +9,7 @@ export const baseCornerDrawers: ItemKind = {
   plan: 'l',
   opens: 'drawers',
   trim: { least: 800, most: 1200 },
+  rows: [{ shows: 'drawers' }],
   front: true,
   flat: false,
 };

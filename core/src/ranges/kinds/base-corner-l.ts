@@ -9,6 +9,7 @@ export const baseCornerL: ItemKind = {
   plan: 'l',
   opens: 'doors',
   trim: { least: 700, most: 1200 },
+  rows: [{ shows: 'doors', single: true }],
   front: true,
   flat: false,
 };

@@ -9,6 +9,7 @@ export const baseCornerPullOut: ItemKind = {
   blind: true,
   opens: 'doors',
   trim: { least: 800, most: 1300 },
+  rows: [{ shows: 'doors', single: true }],
   front: true,
   flat: false,
 };

@@ -8,6 +8,7 @@ export const baseDoorDrawer: ItemKind = {
   symbol: 'doors',
   opens: 'doors',
   trim: { least: 200, most: 1220 },
+  rows: [{ shows: 'drawer', high: 145 }, { shows: 'doors' }],
   front: true,
   flat: false,
 };

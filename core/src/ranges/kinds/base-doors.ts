@@ -8,6 +8,7 @@ export const baseDoors: ItemKind = {
   symbol: 'doors',
   opens: 'doors',
   trim: { least: 150, most: 1220 },
+  rows: [{ shows: 'doors' }],
   front: true,
   flat: false,
 };

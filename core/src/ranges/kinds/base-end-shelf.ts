@@ -8,6 +8,7 @@ export const baseEndShelf: ItemKind = {
   symbol: 'open',
   plan: 'chamfer',
   trim: { least: 150, most: 450 },
+  rows: [{ shows: 'shelves' }],
   front: true,
   flat: false,
 };

@@ -7,6 +7,7 @@ export const baseOpen: ItemKind = {
   top: 'under',
   symbol: 'open',
   trim: { least: 100, most: 1220 },
+  rows: [{ shows: 'shelves' }],
   front: true,
   flat: false,
 };

@@ -8,6 +8,7 @@ export const baseOven: ItemKind = {
   symbol: 'oven',
   opens: 'down',
   trim: null,
+  rows: [{ shows: 'niche', high: 595 }, { shows: 'panel' }],
   front: true,
   flat: false,
 };

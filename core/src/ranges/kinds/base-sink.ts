@@ -8,6 +8,7 @@ export const baseSink: ItemKind = {
   symbol: 'sink',
   opens: 'doors',
   trim: { least: 450, most: 1220 },
+  rows: [{ shows: 'doors' }],
   front: true,
   flat: false,
 };

@@ -8,6 +8,7 @@ export const baseWaste: ItemKind = {
   symbol: 'doors',
   opens: 'drawers',
   trim: { least: 250, most: 700 },
+  rows: [{ shows: 'drawer' }],
   front: true,
   flat: false,
 };

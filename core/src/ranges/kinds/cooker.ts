@@ -8,6 +8,7 @@ export const cooker: ItemKind = {
   symbol: 'cooker',
   opens: 'down',
   trim: null,
+  rows: [{ shows: 'controls', high: 110 }, { shows: 'drop' }, { shows: 'drawer', high: 160 }],
   front: true,
   flat: false,
 };

@@ -8,6 +8,7 @@ export const dishwasher: ItemKind = {
   symbol: 'dishwasher',
   opens: 'down',
   trim: null,
+  rows: [{ shows: 'drop' }],
   front: true,
   flat: false,
 };

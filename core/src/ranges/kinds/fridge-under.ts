@@ -8,6 +8,7 @@ export const fridgeUnder: ItemKind = {
   symbol: 'machine',
   opens: 'doors',
   trim: null,
+  rows: [{ shows: 'doors', single: true }],
   front: true,
   flat: false,
 };

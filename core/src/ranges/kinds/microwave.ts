@@ -8,6 +8,7 @@ export const microwave: ItemKind = {
   symbol: 'wall',
   within: ['Base', 'Wall', 'Tall', 'Vanity', 'Panels'],
   trim: null,
+  rows: [{ shows: 'doors', single: true, glass: true }],
   front: false,
   flat: false,
 };

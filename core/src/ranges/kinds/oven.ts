@@ -9,6 +9,7 @@ export const oven: ItemKind = {
   opens: 'down',
   within: ['Base', 'Wall', 'Tall', 'Vanity', 'Panels'],
   trim: null,
+  rows: [{ shows: 'controls', high: 100 }, { shows: 'drop' }],
   front: false,
   flat: false,
 };

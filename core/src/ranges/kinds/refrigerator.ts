@@ -8,6 +8,10 @@ export const refrigerator: ItemKind = {
   symbol: 'refrigerator',
   opens: 'doors',
   trim: null,
+  rows: [
+    { shows: 'doors', share: 2, single: true },
+    { shows: 'drawer', share: 1 },
+  ],
   front: true,
   flat: false,
 };

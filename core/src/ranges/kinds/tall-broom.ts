@@ -8,6 +8,7 @@ export const tallBroom: ItemKind = {
   symbol: 'tall',
   opens: 'doors',
   trim: { least: 300, most: 1220 },
+  rows: [{ shows: 'doors' }],
   front: true,
   flat: false,
 };

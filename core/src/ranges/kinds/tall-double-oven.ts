@@ -8,6 +8,12 @@ export const tallDoubleOven: ItemKind = {
   symbol: 'tall',
   opens: 'doors',
   trim: null,
+  rows: [
+    { shows: 'doors' },
+    { shows: 'niche', high: 455 },
+    { shows: 'niche', high: 595 },
+    { shows: 'drawer', high: 300 },
+  ],
   front: true,
   flat: false,
 };

@@ -8,6 +8,10 @@ export const tallFridge: ItemKind = {
   symbol: 'tall',
   opens: 'doors',
   trim: null,
+  rows: [
+    { shows: 'doors', share: 3 },
+    { shows: 'doors', share: 2 },
+  ],
   front: true,
   flat: false,
 };

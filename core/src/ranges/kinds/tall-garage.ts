@@ -8,6 +8,7 @@ export const tallGarage: ItemKind = {
   symbol: 'open',
   opens: 'up',
   trim: { least: 400, most: 1000 },
+  rows: [{ shows: 'flap' }],
   front: false,
   flat: false,
 };

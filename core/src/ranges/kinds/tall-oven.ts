@@ -8,6 +8,12 @@ export const tallOven: ItemKind = {
   symbol: 'tall',
   opens: 'doors',
   trim: null,
+  rows: [
+    { shows: 'doors' },
+    { shows: 'niche', high: 595 },
+    { shows: 'drawer', high: 300 },
+    { shows: 'drawer', high: 300 },
+  ],
   front: true,
   flat: false,
 };

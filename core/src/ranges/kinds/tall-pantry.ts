@@ -8,6 +8,10 @@ export const tallPantry: ItemKind = {
   symbol: 'tall',
   opens: 'doors',
   trim: { least: 250, most: 1220 },
+  rows: [
+    { shows: 'doors', share: 2 },
+    { shows: 'doors', share: 3 },
+  ],
   front: true,
   flat: false,
 };

@@ -8,6 +8,7 @@ export const vanityDoors: ItemKind = {
   symbol: 'doors',
   opens: 'doors',
   trim: { least: 250, most: 1220 },
+  rows: [{ shows: 'doors' }],
   front: true,
   flat: false,
 };

@@ -8,6 +8,7 @@ export const vanityDrawers: ItemKind = {
   symbol: 'drawers',
   opens: 'drawers',
   trim: { least: 300, most: 1220 },
+  rows: [{ shows: 'drawers' }],
   front: true,
   flat: false,
 };

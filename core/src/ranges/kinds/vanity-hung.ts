@@ -8,6 +8,7 @@ export const vanityHung: ItemKind = {
   symbol: 'drawers',
   opens: 'drawers',
   trim: { least: 300, most: 1500 },
+  rows: [{ shows: 'drawers' }],
   front: true,
   flat: false,
 };

@@ -8,6 +8,7 @@ export const vanitySink: ItemKind = {
   symbol: 'sink',
   opens: 'doors',
   trim: { least: 450, most: 1524 },
+  rows: [{ shows: 'doors' }],
   front: true,
   flat: false,
 };

@@ -8,6 +8,7 @@ export const vanityTower: ItemKind = {
   symbol: 'tall',
   opens: 'doors',
   trim: { least: 250, most: 700 },
+  rows: [{ shows: 'doors' }, { shows: 'drawer', high: 200 }],
   front: true,
   flat: false,
 };

@@ -9,6 +9,7 @@ export const wallBlind: ItemKind = {
   blind: true,
   opens: 'doors',
   trim: { least: 450, most: 1220 },
+  rows: [{ shows: 'doors', single: true }],
   front: false,
   flat: false,
 };

@@ -9,6 +9,7 @@ export const wallCornerL: ItemKind = {
   plan: 'l',
   opens: 'doors',
   trim: { least: 500, most: 800 },
+  rows: [{ shows: 'doors', single: true }],
   front: false,
   flat: false,
 };

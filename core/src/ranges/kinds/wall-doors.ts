@@ -8,6 +8,7 @@ export const wallDoors: ItemKind = {
   symbol: 'wall',
   opens: 'doors',
   trim: { least: 200, most: 1220 },
+  rows: [{ shows: 'doors' }],
   front: false,
   flat: false,
 };

@@ -8,6 +8,7 @@ export const wallEndShelf: ItemKind = {
   symbol: 'wall',
   plan: 'chamfer',
   trim: { least: 150, most: 450 },
+  rows: [{ shows: 'shelves' }],
   front: false,
   flat: false,
 };

@@ -8,6 +8,7 @@ export const wallGlass: ItemKind = {
   symbol: 'wall',
   opens: 'doors',
   trim: { least: 250, most: 1220 },
+  rows: [{ shows: 'doors', glass: true }],
   front: false,
   flat: false,
 };

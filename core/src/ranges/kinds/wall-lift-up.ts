@@ -8,6 +8,7 @@ export const wallLiftUp: ItemKind = {
   symbol: 'wall',
   opens: 'up',
   trim: { least: 400, most: 1220 },
+  rows: [{ shows: 'flap' }],
   front: false,
   flat: false,
 };

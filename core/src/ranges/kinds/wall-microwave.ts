@@ -8,6 +8,7 @@ export const wallMicrowave: ItemKind = {
   symbol: 'wall',
   opens: 'up',
   trim: { least: 450, most: 800 },
+  rows: [{ shows: 'flap' }, { shows: 'niche', high: 380 }],
   front: false,
   flat: false,
 };

@@ -7,6 +7,7 @@ export const wallOpen: ItemKind = {
   top: 'none',
   symbol: 'wall',
   trim: { least: 100, most: 1220 },
+  rows: [{ shows: 'shelves' }],
   front: false,
   flat: false,
 };

@@ -8,6 +8,7 @@ export const wallOver: ItemKind = {
   symbol: 'wall',
   opens: 'doors',
   trim: { least: 400, most: 1220 },
+  rows: [{ shows: 'doors' }],
   front: false,
   flat: false,
 };

@@ -7,6 +7,7 @@ export const wallRack: ItemKind = {
   top: 'none',
   symbol: 'wall',
   trim: { least: 400, most: 1000 },
+  rows: [{ shows: 'shelves' }],
   front: false,
   flat: false,
 };

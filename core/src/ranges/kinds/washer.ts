@@ -8,6 +8,7 @@ export const washer: ItemKind = {
   symbol: 'machine',
   opens: 'doors',
   trim: null,
+  rows: [{ shows: 'controls', high: 110 }, { shows: 'port' }],
   front: true,
   flat: false,
 };

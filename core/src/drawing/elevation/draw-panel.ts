@@ -1,0 +1,163 @@
+import { ellipse } from '../../geometry/ellipse';
+import type { Point } from '../../geometry/point';
+import type { FrontPart } from '../../solids/front-parts';
+import { DASH, outline, WEIGHT, type Ink, type Layer, type PathMark, type Primitive } from '../primitives';
+import { seenOf } from './hidden';
+import type { Panel } from './panels';
+
+/** Half the length of a pull, mm. */
+const PULL = 64;
+/** Lines of the hatch of what is cut, apart in paper mm. */
+const HATCH = 2.2;
+
+/** The marks of a panel as far as nothing stands before it: its ground, its edges and what shows on it. */
+export function drawPanel(panel: Panel, hiding: readonly Panel[], scaleBy: number): Primitive[] {
+  const { solid, left, right, low, high, edgeLeft, edgeRight, section } = panel;
+  const layer: Layer = solid.of === 'top' ? 'tops' : solid.of === 'fixed' ? 'walls' : 'items';
+  const ink: Ink = solid.of === 'top' ? 'top' : 'drawing';
+  const strokes = (
+    lines: readonly (readonly Point[])[],
+    weight: number,
+    dash?: readonly number[],
+  ): PathMark[] => {
+    const rings = lines.flatMap((points) => points.slice(1).flatMap((b, i) => seenOf(points[i]!, b, hiding)));
+    if (rings.length === 0) return [];
+    return [
+      { type: 'path', layer, source: solid.id, rings, closed: false, weight, ink, ...(dash ? { dash } : {}) },
+    ];
+  };
+  const corners = [at(left, low), at(right, low), at(right, high), at(left, high)] as const;
+  const [a, b, c, d] = corners;
+  const shape = upright(panel);
+  const edges = shape
+    ? [[...shape, shape[0]!]]
+    : [[a, b], [d, c], ...(edgeLeft ? [[a, d]] : []), ...(edgeRight ? [[b, c]] : [])];
+  const ground = outline(layer, shape ?? corners, 0, ink, solid.of === 'item' ? 'item' : 'paper');
+  return [
+    { ...ground, source: solid.id },
+    ...(section ? strokes(hatch(panel, scaleBy), WEIGHT.thin) : []),
+    ...panel.parts.flatMap((part) => drawPart(part, panel, strokes)),
+    ...strokes(kindMarks(panel), WEIGHT.thin),
+    ...strokes(edges, section ? WEIGHT.cut : solid.of === 'top' ? WEIGHT.top : WEIGHT.object),
+  ];
+}
+
+const at = (x: number, y: number): Point => ({ x, y });
+
+/** The outline of something whose front has one of its own: a mirror. */
+function upright({ solid: { box, low }, left, shrink }: Panel): Point[] | null {
+  const corners = box?.kind.upright ? box.record.corners : undefined;
+  return corners ? corners.map(({ along, out }) => at(left + along * shrink, low + out)) : null;
+}
+
+/** Lines at 45 degrees across what is cut. */
+function hatch({ left, right, low, high }: Panel, scaleBy: number): Point[][] {
+  const lines: Point[][] = [];
+  const every = HATCH * scaleBy;
+  const across = right - left;
+  const tall = high - low;
+  for (let by = every; by < across + tall; by += every) {
+    const from = by <= tall ? at(left, low + by) : at(left + by - tall, high);
+    const to = by <= across ? at(left + by, low) : at(right, low + by - across);
+    lines.push([from, to]);
+  }
+  return lines;
+}
+
+type Strokes = (lines: readonly (readonly Point[])[], weight: number, dash?: readonly number[]) => PathMark[];
+
+function drawPart(part: FrontPart, panel: Panel, strokes: Strokes): PathMark[] {
+  const inside = (lines: Point[][]) => lines.flatMap((line) => clipped(line, panel));
+  const { from, shrink, solid } = panel;
+  const place = (across: number, up: number) => at(from + across * shrink, solid.low + up);
+  const { left, right, low, high } = part;
+  if (part.shows === 'plinth') return strokes(inside([[place(left, high), place(right, high)]]), WEIGHT.thin);
+  const rim = [place(left, low), place(right, low), place(right, high), place(left, high), place(left, low)];
+  const marks = strokes(inside([rim]), WEIGHT.top);
+  const { shows, hinge, pull } = part;
+  const [middle, half] = [(left + right) / 2, (low + high) / 2];
+  if (hinge) {
+    const lines = {
+      left: [place(right, high), place(left, half), place(right, low)],
+      right: [place(left, high), place(right, half), place(left, low)],
+      top: [place(left, low), place(middle, high), place(right, low)],
+      bottom: [place(left, high), place(middle, low), place(right, high)],
+    };
+    marks.push(...strokes(inside([lines[hinge]]), WEIGHT.thin, DASH));
+  }
+  if (part.glass) marks.push(...strokes(inside(glass(place, part)), WEIGHT.thin));
+  if (pull) {
+    const [x, y] = pull.upright ? [0, PULL] : [PULL, 0];
+    const reach = Math.min(1, (pull.upright ? high - low : right - left) / (3 * PULL));
+    const bar = [
+      place(pull.across - x * reach, pull.up - y * reach),
+      place(pull.across + x * reach, pull.up + y * reach),
+    ];
+    marks.push(...strokes(inside([bar]), WEIGHT.object));
+  }
+  if (shows === 'port')
+    marks.push(
+      ...strokes(
+        inside([ring(place(middle, half), 0.36 * Math.min(right - left, high - low), shrink)]),
+        WEIGHT.thin,
+      ),
+    );
+  if (shows === 'controls') {
+    const knobs = [0.3, 0.42, 0.58, 0.7].map((share) =>
+      ring(place(left + (right - left) * share, half), (high - low) * 0.22, shrink),
+    );
+    marks.push(...strokes(inside(knobs), WEIGHT.thin));
+  }
+  return marks;
+}
+
+/** A few short slanting strokes, as glass is drawn. */
+function glass(
+  place: (across: number, up: number) => Point,
+  { left, right, low, high }: FrontPart,
+): Point[][] {
+  const size = Math.min(right - left, high - low) * 0.22;
+  const [x, y] = [(left + right) / 2, low + (high - low) * 0.6];
+  return [-0.5, 0, 0.5].map((by) => {
+    const slant = by === 0 ? size : size * 0.6;
+    return [place(x + by * size - slant / 2, y - slant / 2), place(x + by * size + slant / 2, y + slant / 2)];
+  });
+}
+
+function ring(centre: Point, radius: number, shrink: number): Point[] {
+  const points = ellipse(radius * shrink, radius).map(({ x, y }) => at(centre.x + x, centre.y + y));
+  return [...points, points[0]!];
+}
+
+/** What lies within a panel of a line drawn on it: the view may end in the middle of a front. */
+function clipped(line: readonly Point[], { left, right }: Panel): Point[][] {
+  return line.slice(1).flatMap((b, index) => {
+    const a = line[index]!;
+    if (Math.min(a.x, b.x) >= left && Math.max(a.x, b.x) <= right) return [[a, b]];
+    const share = (x: number) => (x - a.x) / (b.x - a.x);
+    if (Math.abs(b.x - a.x) < 1e-9) return [];
+    const [from, to] = [share(left), share(right)].sort((p, q) => p - q) as [number, number];
+    const [first, last] = [Math.max(0, from), Math.min(1, to)];
+    if (last <= first) return [];
+    const on = (t: number) => at(a.x + (b.x - a.x) * t, a.y + (b.y - a.y) * t);
+    return [[on(first), on(last)]];
+  });
+}
+
+/** What shows what it is where no front does: a mirror's diagonal, the rim of a tub, the strokes of glass. */
+function kindMarks({ solid: { box }, left, right, low, high }: Panel): Point[][] {
+  if (!box) return [];
+  switch (box.kind.id) {
+    case 'mirror':
+      return [[at(left, low), at(right, high)]];
+    case 'tub':
+    case 'tub-free':
+      return [[at(left, high - 40), at(right, high - 40)]];
+    case 'shower-glass':
+    case 'shower-door':
+    case 'shower-slide':
+      return glass(at, { shows: 'panel', left, right, low, high });
+    default:
+      return [];
+  }
+}

@@ -1,0 +1,163 @@
+import type { Side } from '../document/records';
+import type { ConstructionMethod } from '../ranges/construction';
+import { ONE_DOOR } from '../ranges/handing';
+import type { FrontRow, ItemKind } from '../ranges/item-kind';
+
+/** A part of a front, in the front's own frame: across from its left end as seen from in front, up from the item's underside, mm. */
+export interface FrontPart {
+  shows: 'controls' | 'door' | 'drawer' | 'drop' | 'flap' | 'niche' | 'panel' | 'plinth' | 'port' | 'shelf';
+  left: number;
+  right: number;
+  low: number;
+  high: number;
+  /** The side a leaf, flap or drop turns about; what has none slides out or stays. */
+  hinge?: Side | 'bottom' | 'top';
+  glass?: true;
+  /** Where it is taken hold of. */
+  pull?: { across: number; up: number; upright: boolean };
+}
+
+/** What the parts of a front depend on. Lengths mm. */
+export interface FrontSizes {
+  kind: Pick<ItemKind, 'group' | 'rows' | 'top'>;
+  width: number;
+  height: number;
+  /** Height of its underside above the floor. */
+  up: number;
+  hand: Side;
+  /** Which end of the front goes on into a corner, behind the run beside it, and how much of it is hidden there. */
+  hidden?: { end: Side; width: number };
+  drawers?: number;
+}
+
+/** How far a pull stands in from the edges of its front, and from the edge it is near; how long a bar is. */
+const PULL_IN = 45;
+const PULL_END = 80;
+/** Where tall doors are taken hold of, above the floor. */
+const HAND_HEIGHT = 1_050;
+/** A thin board, seen from its edge. */
+const SHELF = 18;
+/** Shelves stand apart by about so much. */
+const SHELF_EVERY = 300;
+/** What shows between the leaves of a pair of doors: no stile stands behind it. */
+const PAIR_GAP = 3;
+
+/** Without a construction of its own: what is bought as one thing. */
+const plain: Pick<ConstructionMethod, 'between' | 'frontShort'> = { between: 4, frontShort: 2 };
+
+/**
+ * What shows on the front of an item, rows from the top down: fronts short of the box's sides and apart by what its construction says, a plinth
+ * under what stands on the floor. Nothing for what has no front.
+ */
+export function frontParts(sizes: FrontSizes, made: ConstructionMethod | null): FrontPart[] {
+  const { kind, height, up, hidden, width } = sizes;
+  if (!kind.rows) return [];
+  const { between, frontShort } = made ?? plain;
+  const plinth = stands(sizes) && made ? Math.min(made.plinth.height, height / 3) : 0;
+  const left = hidden?.end === 'left' ? hidden.width : 0;
+  const right = width - (hidden?.end === 'right' ? hidden.width : 0);
+  const parts: FrontPart[] =
+    plinth > 0 ? [{ shows: 'plinth', left: 0, right: width, low: 0, high: plinth }] : [];
+  const rows = kind.rows.flatMap((row) => spread(row, sizes.drawers ?? 3));
+  const gaps = between * (rows.length - 1) + 2 * frontShort;
+  const free = height - plinth - gaps - rows.reduce((sum, { high = 0 }) => sum + high, 0);
+  const shares = rows.reduce((sum, row) => sum + shareOf(row), 0);
+  // Rows of fixed height alone are stretched to fill the front.
+  const stretch = shares === 0 ? (height - plinth - gaps) / (height - plinth - gaps - free) : 1;
+  let top = height - frontShort;
+  for (const row of rows) {
+    const high = (row.high ?? 0) * stretch + (shares > 0 ? (free * shareOf(row)) / shares : 0);
+    const at = { left: left + frontShort, right: right - frontShort, low: top - high, high: top };
+    if (at.high - at.low > 1 && at.right - at.left > 1) parts.push(...partsOf(row, at, sizes, up));
+    top -= high + between;
+  }
+  return parts;
+}
+
+/** Whether it stands on the floor on a plinth, or has that of the run going through before it. */
+function stands({ kind: { group, top }, up }: FrontSizes): boolean {
+  return (
+    up < 1 && (['Base', 'Tall', 'Vanity'].includes(group) || (group === 'Appliances' && top === 'under'))
+  );
+}
+
+function shareOf({ high, share }: FrontRow): number {
+  return high === undefined ? (share ?? 1) : 0;
+}
+
+/** Drawers one above the other, the top one of three half as high as the others. */
+function spread(row: FrontRow, drawers: number): FrontRow[] {
+  if (row.shows !== 'drawers') return [row];
+  return Array.from({ length: drawers }, (_, index) => ({
+    shows: 'drawer',
+    share: drawers === 3 && index > 0 ? 2 : 1,
+  }));
+}
+
+type Place = Pick<FrontPart, 'high' | 'left' | 'low' | 'right'>;
+
+function partsOf(row: FrontRow, at: Place, sizes: FrontSizes, up: number): FrontPart[] {
+  const middle = (at.left + at.right) / 2;
+  const across = { across: middle, upright: false };
+  switch (row.shows) {
+    case 'doors':
+      return doors(row, at, sizes, up);
+    case 'drawer':
+      return [
+        {
+          shows: 'drawer',
+          ...at,
+          pull: { ...across, up: Math.max(at.low, at.high - Math.min(PULL_IN, (at.high - at.low) / 2)) },
+        },
+      ];
+    case 'flap':
+      return [{ shows: 'flap', ...at, hinge: 'top', pull: { ...across, up: at.low + PULL_IN } }];
+    case 'drop':
+      return [{ shows: 'drop', ...at, hinge: 'bottom', pull: { ...across, up: at.high - PULL_IN } }];
+    case 'shelves': {
+      const count = Math.max(0, Math.round((at.high - at.low) / SHELF_EVERY) - 1);
+      const boards = Array.from({ length: count }, (_, index): FrontPart => {
+        const low = at.low + ((at.high - at.low) * (index + 1)) / (count + 1) - SHELF / 2;
+        return { shows: 'shelf', left: at.left, right: at.right, low, high: low + SHELF };
+      });
+      return [{ shows: 'niche', ...at }, ...boards];
+    }
+    case 'drawers':
+      return [];
+    default:
+      return [{ shows: row.shows, ...at }];
+  }
+}
+
+/** One leaf, or two that meet in the middle: each held at the end away from its hinge, at the bottom of what hangs, the top of what stands, at hand height where it is tall. */
+function doors(row: FrontRow, at: Place, { hand, hidden, width }: FrontSizes, up: number): FrontPart[] {
+  const pair = !row.single && width > ONE_DOOR;
+  const middle = (at.left + at.right) / 2;
+  const leaf = (left: number, right: number, hinge: Side): FrontPart => ({
+    shows: 'door',
+    left,
+    right,
+    low: at.low,
+    high: at.high,
+    hinge,
+    ...(row.glass ? { glass: true } : {}),
+    pull: {
+      across: hinge === 'left' ? right - PULL_IN : left + PULL_IN,
+      up: pullHeight(at, up),
+      upright: true,
+    },
+  });
+  if (pair)
+    return [leaf(at.left, middle - PAIR_GAP / 2, 'left'), leaf(middle + PAIR_GAP / 2, at.right, 'right')];
+  // Beside what is hidden in a corner the leaf turns away from it.
+  const hinge = hidden ? (hidden.end === 'left' ? 'right' : 'left') : hand;
+  return [leaf(at.left, at.right, hinge)];
+}
+
+function pullHeight({ low, high }: Place, up: number): number {
+  const end = Math.min(PULL_END, (high - low) / 2);
+  const hand = HAND_HEIGHT - up;
+  if (high - low > 1_100 && hand > low + end && hand < high - end) return hand;
+  // What begins above hand height is reached from below.
+  return low + up > HAND_HEIGHT ? low + end : high - end;
+}
