@@ -2,11 +2,22 @@ import type { Design } from '../document/design';
 import type { FixedType } from '../document/fixture-types';
 import { middle, place, type Point } from '../geometry/point';
 import { fixedThings, type FixedThing } from '../survey/fixed-things';
+import { atCut, isShown, type PlanMode } from './plan-cut';
 import { DASH, line, outline, WEIGHT, type Primitive } from './primitives';
 
 /** What is built into the room: solid things cut, low things seen from above, what hangs from the ceiling dashed. */
-export function drawFixed(design: Design): Primitive[] {
-  return fixedThings(design).flatMap((thing) => bodyOf(thing).map((mark) => ({ ...mark, source: thing.id })));
+export function drawFixed(design: Design, mode: PlanMode, cut: number): Primitive[] {
+  return fixedThings(design)
+    .filter((thing) => isShown(mode, atCut(thing, cut)))
+    .flatMap((thing) =>
+      bodyOf(thing).map((mark) => {
+        // Looked up at, what hangs from the ceiling is seen.
+        if (mode !== 'ceiling' || mark.type !== 'path' || thing.record.type !== 'soffit')
+          return { ...mark, source: thing.id };
+        const { dash, ...seen } = mark;
+        return dash ? { ...seen, weight: WEIGHT.object, source: thing.id } : { ...mark, source: thing.id };
+      }),
+    );
 }
 
 function bodyOf(thing: FixedThing): Primitive[] {

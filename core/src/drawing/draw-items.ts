@@ -1,4 +1,4 @@
-import type { Design } from '../document/design';
+import { roomOf, type Design } from '../document/design';
 import type { ItemRecord } from '../document/records';
 import { place, type Point } from '../geometry/point';
 import { contains, distanceToSegment, forEachEdge } from '../geometry/polygon';
@@ -6,18 +6,25 @@ import { itemBoxes, type ItemBox } from '../setting/item-box';
 import { itemNumbers } from '../setting/item-numbers';
 import { tops } from '../surfaces/tops';
 import { roomShape } from '../survey/room-shape';
-import { bowlMiddle, circle, drawItemShape, isHung, on } from './item-symbols';
+import { bowlMiddle, circle, drawItemShape, on } from './item-symbols';
+import { atCut, isShown, usualCut, type AtCut, type PlanMode } from './plan-cut';
 import { line, TEXT, WEIGHT, type Primitive } from './primitives';
 import { rememberedMarks } from './remembered-marks';
 
 /** Radius of a number's circle, paper mm. */
 export const BALLOON = 2.6;
 
-/** Every item in plan: what hangs above the cut dashed over what stands below it. */
-export function drawItems(design: Design): Primitive[] {
+/** Every item in plan: what hangs above the cut dashed over what stands below it; in a ceiling plan it is what is seen. */
+export function drawItems(design: Design, mode: PlanMode, cut: number): Primitive[] {
   // What is higher lies over what is lower: a basin over its vanity, a bench over the wet floor.
-  const boxes = [...itemBoxes(design)].sort((a, b) => a.high - b.high);
-  return [...boxes.filter((box) => !isHung(box)), ...boxes.filter(isHung)].flatMap(drawItem);
+  const boxes = [...itemBoxes(design)]
+    .sort((a, b) => a.high - b.high)
+    .map((box) => ({ box, at: atCut(box, cut) }))
+    .filter(({ at }) => isShown(mode, at));
+  const above = boxes.filter(({ at }) => at === 'above');
+  return [...boxes.filter(({ at }) => at !== 'above'), ...above].flatMap(({ box, at }) =>
+    drawItem(box, mode === 'ceiling' && at === 'above' ? 'cut' : at),
+  );
 }
 
 /** The outlines of the countertops. */
@@ -33,11 +40,12 @@ export function drawTops(design: Design): Primitive[] {
 }
 
 /** The number of every item, in its circle. */
-export function drawNumbers(design: Design, scaleBy: number): Primitive[] {
+export function drawNumbers(design: Design, scaleBy: number, mode: PlanMode, cut: number): Primitive[] {
   const numbers = itemNumbers(design);
-  const places = numberPlaces(design, scaleBy);
+  const places = numberPlaces(design, scaleBy, mode, cut);
   return itemBoxes(design).flatMap((box) => {
-    const [number, at] = [numbers.get(box.id)!, places.get(box.id)!];
+    const [number, at] = [numbers.get(box.id)!, places.get(box.id)];
+    if (!at) return [];
     const by = [number, at.x, at.y, box.origin.x, box.origin.y, box.turn, scaleBy];
     return rememberedNumber(box.record, by, () => drawNumber(box, number, at, scaleBy));
   });
@@ -46,10 +54,10 @@ export function drawNumbers(design: Design, scaleBy: number): Primitive[] {
 const rememberedItem = rememberedMarks();
 const rememberedNumber = rememberedMarks();
 
-function drawItem(box: ItemBox): readonly Primitive[] {
+function drawItem(box: ItemBox, at: AtCut): readonly Primitive[] {
   const { record, origin, turn } = box;
-  return rememberedItem(record, [origin.x, origin.y, turn], () =>
-    drawItemShape({ ...box, ...sizesOf(record) }).map((mark) => ({ ...mark, source: box.id })),
+  return rememberedItem(record, [origin.x, origin.y, turn, at], () =>
+    drawItemShape({ ...box, ...sizesOf(record) }, at).map((mark) => ({ ...mark, source: box.id })),
   );
 }
 
@@ -80,12 +88,19 @@ function drawNumber(box: ItemBox, number: number, at: Point, scaleBy: number): P
   ];
 }
 
-/** Where the items' numbers stand: in the item, or in front of a narrow one, far enough out to be clear of the other numbers. */
-export function numberPlaces(design: Design, scaleBy: number): Map<string, Point> {
+/** Where the items' numbers stand: in the item, or in front of a narrow one, far enough out to be clear of the other numbers. Where a drawing is too small for all, the narrowest go without. */
+export function numberPlaces(
+  design: Design,
+  scaleBy: number,
+  mode: PlanMode = 'wall units',
+  cut = usualCut(roomOf(design).unit),
+): Map<string, Point> {
   const places = new Map<string, Point>();
   const taken: Point[] = [];
   const apart = 2.2 * BALLOON * scaleBy;
-  const boxes = [...itemBoxes(design)].sort((a, b) => b.record.width - a.record.width);
+  const boxes = itemBoxes(design)
+    .filter((box) => isShown(mode, atCut(box, cut)))
+    .sort((a, b) => b.record.width - a.record.width);
   const { outline } = roomShape(design);
   /** Whether a circle about a place stays off the walls. */
   const isInside = (place: Point) => {
@@ -101,7 +116,7 @@ export function numberPlaces(design: Design, scaleBy: number): Map<string, Point
       ? depth + (BALLOON + 3) * scaleBy
       : box.kind.symbol === 'sink'
         ? bowlMiddle(depth)
-        : (box.record.leg ?? depth) * (isHung(box) ? 0.35 : 0.6);
+        : (box.record.leg ?? depth) * (atCut(box, cut) === 'above' ? 0.35 : 0.6);
     const usual = on(box, width / 2, out);
     const others = narrow
       ? []
@@ -115,11 +130,15 @@ export function numberPlaces(design: Design, scaleBy: number): Map<string, Point
         at = on(box, width / 2 + sideways[(tries + 1) % 3]!, out);
       }
     }
+    if (isNearAny(at, taken, apart * CROWDED)) continue;
     taken.push(at);
     places.set(box.id, at);
   }
   return places;
 }
+
+/** Circles that come nearer than this share of their usual distance would lie over one another. */
+const CROWDED = 0.85;
 
 /** Where in an item its number may stand where another is in its usual place: shares of its width, and of its depth farther out. */
 const ACROSS = [0.25, 0.75, 0.12, 0.88] as const;

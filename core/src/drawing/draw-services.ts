@@ -8,16 +8,18 @@ import { line, outline, WEIGHT, type ArcMark, type Primitive } from './primitive
 const HALF = 1.5;
 const OFF = 2.1;
 
-/** Every service as a symbol of one size on paper, standing on its face, or where it is on floor and ceiling. */
-export function drawServices(design: Design, scaleBy: number): Primitive[] {
-  return placedServices(design).flatMap(({ id, record, at, u, n, against }) => {
-    const centre = against ? place(at, n, OFF * scaleBy, n, 0) : at;
-    const stem = against ? [line('services', [at, centre], WEIGHT.thin, 'drawing')] : [];
-    return [...stem, ...serviceSymbol(record.type, centre, u, n, scaleBy)].map((mark) => ({
-      ...mark,
-      source: id,
-    }));
-  });
+/** Every service as a symbol of one size on paper, standing on its face, or where it is on floor and ceiling; only those from a height up, mm. */
+export function drawServices(design: Design, scaleBy: number, from = -Infinity): Primitive[] {
+  return placedServices(design)
+    .filter(({ record }) => record.up >= from)
+    .flatMap(({ id, record, at, u, n, against }) => {
+      const centre = against ? place(at, n, OFF * scaleBy, n, 0) : at;
+      const stem = against ? [line('services', [at, centre], WEIGHT.thin, 'drawing')] : [];
+      return [...stem, ...serviceSymbol(record.type, centre, u, n, scaleBy)].map((mark) => ({
+        ...mark,
+        source: id,
+      }));
+    });
 }
 
 /** The symbol of a service type on its own, its middle at the origin, for lists and legends. */

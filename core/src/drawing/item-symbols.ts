@@ -5,7 +5,9 @@ import { ONE_DOOR } from '../ranges/handing';
 import { kindOf } from '../ranges/kinds';
 import type { ShelfItem } from '../ranges/range';
 import { itemOutline } from '../setting/item-outline';
-import { DASH, line, outline, WEIGHT, type ArcMark, type Primitive } from './primitives';
+import { hatchLines } from './hatch';
+import type { AtCut } from './plan-cut';
+import { DASH, line, outline, WEIGHT, type ArcMark, type PathMark, type Primitive } from './primitives';
 
 /** Fronts of cabinets, mm: thickness of a front and its gap off the box. */
 const FRONT = 20;
@@ -37,14 +39,9 @@ function rectangle(box: ItemShape, left: number, right: number, back: number, fr
   return [on(box, left, back), on(box, right, back), on(box, right, front), on(box, left, front)];
 }
 
-/** What hangs above the cut and is drawn dashed over what stands below it. */
-export function isHung({ kind }: Pick<ItemShape, 'kind'>): boolean {
-  return kind.symbol === 'wall' || kind.symbol === 'hood';
-}
-
-/** An item in plan: its outline, and what shows what it is. */
-export function drawItemShape(shape: ItemShape): Primitive[] {
-  if (isHung(shape)) return hung(shape);
+/** An item in plan: its outline, and what shows what it is; what lies above the cut dashed, and hatched where it is a cabinet. */
+export function drawItemShape(shape: ItemShape, at: AtCut): Primitive[] {
+  if (at === 'above') return hung(shape);
   return [outline('items', shape.footprint, WEIGHT.object, 'drawing', 'item'), ...symbol(shape)];
 }
 
@@ -229,8 +226,17 @@ function cross(box: ItemShape): Primitive[] {
 /** What hangs above the cut: a dashed outline, a hood with its duct. */
 function hung(box: ItemShape): Primitive[] {
   const edge = { ...outline('items', box.footprint, WEIGHT.top, 'drawing'), dash: DASH };
+  if (box.kind.group === 'Wall' && !box.kind.flat) return [hatched(box.footprint), edge];
   if (box.kind.symbol !== 'hood') return [edge];
   return [edge, { ...circle(on(box, box.width / 2, box.depth * 0.35), 75, WEIGHT.thin), dash: DASH }];
+}
+
+/** Lines of the hatch of what hangs, apart in mm. */
+const HATCH = 90;
+
+function hatched(footprint: readonly Point[]): PathMark {
+  const rings = hatchLines(footprint, Math.PI / 4, HATCH);
+  return { type: 'path', layer: 'items', rings, closed: false, weight: WEIGHT.thin, ink: 'faint' };
 }
 
 /** A bowl set back from the front, with its drain and tap. */
@@ -279,12 +285,14 @@ export function drawItemSymbol({ type, width, depth, leg }: ShelfItem): Primitiv
     { x: 0, y: -1 },
   ];
   const sizes = { width, depth, hand: 'left' as const, ...(leg === undefined ? {} : { leg }) };
-  return drawItemShape({
+  const shape: ItemShape = {
     origin,
     u,
     n,
     ...sizes,
     kind: kindOf(type),
     footprint: itemOutline({ type, ...sizes }).map(({ along, out }) => place(origin, u, along, n, out)),
-  });
+  };
+  const { symbol } = shape.kind;
+  return drawItemShape(shape, symbol === 'wall' || symbol === 'hood' ? 'above' : 'below');
 }

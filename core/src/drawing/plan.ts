@@ -7,6 +7,7 @@ import { fixedThings } from '../survey/fixed-things';
 import { placedDividers, zonesOf } from '../survey/zones';
 import { drawChains } from './draw-chains';
 import { drawItems, drawNumbers, drawTops } from './draw-items';
+import { usualCut, type PlanMode } from './plan-cut';
 import { drawFixed } from './draw-fixed';
 import { drawServices } from './draw-services';
 import { drawWalls } from './draw-walls';
@@ -19,22 +20,32 @@ const HEAD = 1_500;
 /** What a plan leaves away while its shape is being dragged: what takes long to place, and would be out of date. */
 export const WHILE_MOVING: readonly Layer[] = ['dimensions', 'labels', 'numbers', 'tops'];
 
+/** How a plan is drawn. */
+export interface PlanOptions {
+  /** Layers left away. */
+  without?: readonly Layer[];
+  mode?: PlanMode;
+  /** Height above the floor at which the room is cut, mm. */
+  cut?: number;
+}
+
 /**
- * The plan as drawing primitives in the room's millimetres (x right, y up), some layers left away.
+ * The plan as drawing primitives in the room's millimetres (x right, y up).
  * `scale` is how many room millimetres one paper millimetre is: it sizes texts, ticks and the distance of the chains.
  */
-export function drawPlan(design: Design, scale: number, without: readonly Layer[] = []): Primitive[] {
+export function drawPlan(design: Design, scale: number, options: PlanOptions = {}): Primitive[] {
+  const { without = [], mode = 'wall units', cut = usualCut(roomOf(design).unit) } = options;
   const wanted = (layer: Layer) => !without.includes(layer);
   const marks = [
-    ...drawItems(design),
-    ...(wanted('tops') ? drawTops(design) : []),
-    ...(wanted('numbers') ? drawNumbers(design, scale) : []),
+    ...drawItems(design, mode, cut),
+    ...(wanted('tops') && mode !== 'ceiling' ? drawTops(design) : []),
+    ...(wanted('numbers') ? drawNumbers(design, scale, mode, cut) : []),
     ...drawWalls(design, scale),
-    ...drawFixed(design),
-    ...drawServices(design, scale),
+    ...drawFixed(design, mode, cut),
+    ...drawServices(design, scale, mode === 'ceiling' ? cut : -Infinity),
     ...drawDividers(design),
     ...(wanted('labels') ? drawNames(design, scale) : []),
-    ...(wanted('dimensions') ? drawChains(design, scale) : []),
+    ...(wanted('dimensions') && mode !== 'ceiling' ? drawChains(design, scale) : []),
   ];
   return without.length === 0 ? marks : marks.filter(({ layer }) => wanted(layer));
 }

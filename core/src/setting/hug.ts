@@ -43,6 +43,25 @@ export function hug(design: Design, setting: Setting, middle: Point, snap: numbe
   return { placement: standingAround(middle, turn, setting), caught: null };
 }
 
+/** Where an item lands that is moved along a face, its middle wanted so far along it, mm: against it, in the free stretch nearest, as it does in the room. */
+export function hugFace(
+  design: Design,
+  setting: Setting,
+  face: PlacedFace,
+  middle: number,
+  snap: number,
+): Landing {
+  const left = middle - setting.width / 2;
+  const hung = hangUnder(design, face, setting, left, left + setting.width);
+  const landing = onFace(design, face, hung, left, snap);
+  if (landing) return { ...landing, ...fitted(setting, hung, face, landing) };
+  const held = Math.max(0, Math.min(face.length - setting.width, left));
+  return {
+    placement: facePlacement(face, held, setting.width),
+    caught: { face: face.id, by: 'face', id: face.id },
+  };
+}
+
 function onFace(
   design: Design,
   face: PlacedFace,

@@ -2,6 +2,7 @@ import { ellipse } from '../../geometry/ellipse';
 import type { Point } from '../../geometry/point';
 import type { FrontPart } from '../../solids/front-parts';
 import { DASH, outline, WEIGHT, type Ink, type Layer, type PathMark, type Primitive } from '../primitives';
+import { hatchLines } from '../hatch';
 import { seenOf } from './hidden';
 import type { Panel } from './panels';
 
@@ -35,7 +36,7 @@ export function drawPanel(panel: Panel, hiding: readonly Panel[], scaleBy: numbe
   const ground = outline(layer, shape ?? corners, 0, ink, solid.of === 'item' ? 'item' : 'paper');
   return [
     { ...ground, source: solid.id },
-    ...(section ? strokes(hatch(panel, scaleBy), WEIGHT.thin) : []),
+    ...(section ? strokes(hatchLines(corners, -Math.PI / 4, HATCH * scaleBy), WEIGHT.thin) : []),
     ...panel.parts.flatMap((part) => drawPart(part, panel, strokes)),
     ...strokes(kindMarks(panel), WEIGHT.thin),
     ...strokes(edges, section ? WEIGHT.cut : solid.of === 'top' ? WEIGHT.top : WEIGHT.object),
@@ -48,20 +49,6 @@ const at = (x: number, y: number): Point => ({ x, y });
 function upright({ solid: { box, low }, left, shrink }: Panel): Point[] | null {
   const corners = box?.kind.upright ? box.record.corners : undefined;
   return corners ? corners.map(({ along, out }) => at(left + along * shrink, low + out)) : null;
-}
-
-/** Lines at 45 degrees across what is cut. */
-function hatch({ left, right, low, high }: Panel, scaleBy: number): Point[][] {
-  const lines: Point[][] = [];
-  const every = HATCH * scaleBy;
-  const across = right - left;
-  const tall = high - low;
-  for (let by = every; by < across + tall; by += every) {
-    const from = by <= tall ? at(left, low + by) : at(left + by - tall, high);
-    const to = by <= across ? at(left + by, low) : at(right, low + by - across);
-    lines.push([from, to]);
-  }
-  return lines;
 }
 
 type Strokes = (lines: readonly (readonly Point[])[], weight: number, dash?: readonly number[]) => PathMark[];

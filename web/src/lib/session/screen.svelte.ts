@@ -1,4 +1,11 @@
-import type { Caught, Finding, GapPlace, RunBand } from 'goodreach';
+import {
+  USUAL_CUT,
+  type Caught,
+  type Finding,
+  type GapPlace,
+  type PlanOptions,
+  type RunBand,
+} from 'goodreach';
 
 /** The steps offered so far; a step changes what is offered, never what is possible. */
 export const steps = [
@@ -37,6 +44,8 @@ export class ScreenState {
   surveyTab: SurveyTab = $state('faces');
   /** Whether the plan shows how well each corner is known. */
   ellipses = $state(false);
+  /** What the plan shows. */
+  plan: Required<PlanOptions> = $state.raw({ mode: 'wall units', cut: USUAL_CUT, without: [] });
   /** The open length whose choices are shown. */
   gap: GapPlace | null = $state.raw(null);
   /** What the shelf's place shows proposals for. */

@@ -1,5 +1,12 @@
 import {
   asLanded,
+  catchHeight,
+  facePlacement,
+  HUNG,
+  hugFace,
+  projectOn,
+  type Design,
+  type PlacedFace,
   blockOf,
   boxOf,
   collisionsOf,
@@ -37,14 +44,29 @@ type Dragged =
   | { of: 'shelf'; id: string; item: ShelfItem; range: Range | undefined }
   | { of: 'room'; ids: readonly [string, ...string[]]; block: Block };
 
+/** A place of the unfolded room: so far along a face, so high above the floor, mm. */
+export interface OnFace {
+  face: PlacedFace;
+  along: number;
+  up: number;
+}
+
+/** From where it was taken hold of to its middle, in the room; or along a face, and up to its underside. */
+interface Grab {
+  x: number;
+  y: number;
+  along: number;
+  up: number;
+}
+
 type State =
   | { name: 'idle' }
-  | { name: 'pressed'; from: Point; dragged: Dragged; setting: Setting; grab: Point }
+  | { name: 'pressed'; from: Point; dragged: Dragged; setting: Setting; grab: Grab }
   | {
       name: 'dragging';
       dragged: Dragged;
       setting: Setting;
-      grab: Point;
+      grab: Grab;
       landing: Landing | null;
       /** Picked up by a click: it hangs on the pointer until the next press sets it. */
       carried: boolean;
@@ -72,8 +94,8 @@ export class ItemDrag {
     return this.state.name === 'dragging';
   }
 
-  /** Pressed on an item of the plan, at a pixel and at a place of the room; others chosen with it come along. Locked ones stay. */
-  pressItem(id: string, pixel: Point, at: Point, chosen: readonly string[] = []): void {
+  /** Pressed on an item, at a pixel and at a place of the room or of the unfolded room; others chosen with it come along. Locked ones stay. */
+  pressItem(id: string, pixel: Point, at: Point | OnFace, chosen: readonly string[] = []): void {
     const shape = roomShape(this.session.committed);
     const pressed = itemBoxes(this.session.committed).find((one) => one.id === id);
     if (!pressed || pressed.record.locked) return;
@@ -102,7 +124,7 @@ export class ItemDrag {
       from: pixel,
       dragged: { of: 'room', ids, block },
       setting,
-      grab: { x: middle.x - at.x, y: middle.y - at.y },
+      grab: grabOf(at, middle, low),
     };
   }
 
@@ -113,12 +135,12 @@ export class ItemDrag {
       from: pixel,
       dragged: { of: 'shelf', id: `item-${nanoid(8)}`, item, range },
       setting: settingOf(item),
-      grab: { x: 0, y: 0 },
+      grab: { x: 0, y: 0, along: 0, up: (item.up - (item.up + item.height)) / 2 },
     };
   }
 
-  /** The pointer is at a pixel, and at a place of the room or outside the plan (null). Snap is in room mm. */
-  move(pixel: Point, at: Point | null, snap: number, free = false): void {
+  /** The pointer is at a pixel, and at a place of the room, of the unfolded room, or outside both (null). Snap is in room mm. */
+  move(pixel: Point, at: Point | OnFace | null, snap: number, free = false): void {
     if (this.state.name === 'idle') return;
     if (this.state.name === 'pressed') {
       if (Math.hypot(pixel.x - this.state.from.x, pixel.y - this.state.from.y) < DRAG_START) return;
@@ -132,10 +154,10 @@ export class ItemDrag {
       this.session.dropPreview();
       return;
     }
-    const middle = { x: at.x + grab.x, y: at.y + grab.y };
-    const landing = free
-      ? { placement: standingAround(middle, setting.turn ?? 0, setting), caught: null }
-      : hug(this.session.committed, setting, middle, snap);
+    const landing =
+      'face' in at
+        ? landOnFace(this.session.committed, setting, at, grab, free ? 0 : snap)
+        : landInRoom(this.session.committed, setting, { x: at.x + grab.x, y: at.y + grab.y }, snap, free);
     this.state.landing = landing;
     this.screen.caught = landing.caught;
     if (dragged.of === 'shelf') this.session.preview(setItem, setArgs(dragged, landing));
@@ -187,6 +209,29 @@ export class ItemDrag {
     this.screen.caught = null;
     this.screen.collisions = [];
   }
+}
+
+function grabOf(at: Point | OnFace, middle: Point, low: number): Grab {
+  if ('face' in at)
+    return { x: 0, y: 0, along: projectOn(at.face, middle).along - at.along, up: low - at.up };
+  return { x: middle.x - at.x, y: middle.y - at.y, along: 0, up: 0 };
+}
+
+function landInRoom(design: Design, setting: Setting, middle: Point, snap: number, free: boolean): Landing {
+  return free
+    ? { placement: standingAround(middle, setting.turn ?? 0, setting), caught: null }
+    : hug(design, setting, middle, snap);
+}
+
+/** Along a face; what hangs is raised and lowered as well, what stands on the floor stays on it. Without a snap nothing catches. */
+function landOnFace(design: Design, setting: Setting, at: OnFace, grab: Grab, snap: number): Landing {
+  const { low, high, width } = setting;
+  const middle = at.along + grab.along;
+  const up = low < HUNG ? low : catchHeight(design, at.face, setting, at.up + grab.up, snap).up;
+  const held = { ...setting, low: up, high: up + (high - low) };
+  if (snap === 0) return { placement: facePlacement(at.face, middle - width / 2, width), caught: null, up };
+  const landing = hugFace(design, held, at.face, middle, snap);
+  return up === low ? landing : { ...landing, up: landing.up ?? up };
 }
 
 function setArgs({ id, item, range }: Extract<Dragged, { of: 'shelf' }>, landing: Landing) {

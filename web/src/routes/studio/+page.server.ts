@@ -23,7 +23,7 @@ export const load: PageServerLoad = async ({ locals }) => {
         revision,
         changed: updatedAt.toISOString(),
         plan: writeSvg(
-          drawPlan(document, THUMBNAIL_SCALE, ['dimensions', 'numbers', 'labels']),
+          drawPlan(document, THUMBNAIL_SCALE, { without: ['dimensions', 'numbers', 'labels'] }),
           THUMBNAIL_SCALE,
           { margin: 2 },
         ),

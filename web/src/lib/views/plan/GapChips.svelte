@@ -2,7 +2,7 @@
   import { formatLength, openLengths, facePoint, type OpenLength, type RunBand } from 'goodreach';
   import { useWorkspace } from '$session/context';
   import Length from '$ui/Length.svelte';
-  import { toScreen, type Camera } from './camera';
+  import { toScreen, type Camera } from '../camera';
   import GapCard from './GapCard.svelte';
 
   /** The open lengths as chips beside their faces: those of the runs on the floor next to it, those that hang farther out. */

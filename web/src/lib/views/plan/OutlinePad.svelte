@@ -9,7 +9,7 @@
     type Design,
     type LengthStyle,
   } from 'goodreach';
-  import { PIXELS_PER_PAPER_MM } from './camera';
+  import { PIXELS_PER_PAPER_MM } from '../camera';
 
   interface Props {
     /** The room so far, or a sketch of it while too little is typed; null for nothing to show. */
@@ -44,7 +44,7 @@
       room.high / Math.max(80, height - 160),
     );
     const scale = mmPerPixel * PIXELS_PER_PAPER_MM;
-    const marks = drawPlan(design, scale, sketched ? ['dimensions', 'labels'] : []);
+    const marks = drawPlan(design, scale, { without: sketched ? ['dimensions', 'labels'] : [] });
     const box = drawingBounds(marks, scale);
     const [w, h] = [width * mmPerPixel, height * mmPerPixel];
     const left = (box.left + box.right) / 2 - w / 2;

@@ -3,7 +3,6 @@
     boxOf,
     drawingBounds,
     drawPlan,
-    formatLength,
     isInchUnit,
     itemBoxes,
     markGroups,
@@ -23,17 +22,27 @@
   import { SNAP_PIXELS, type ItemDrag } from '../../tools/drag-item';
   import { actOnKey, groupOf } from '../../tools/item-actions';
   import { chooseNext, nudge } from '../../tools/item-keys';
-  import { annotationScale, fitCamera, LEAST_ZOOM, MOST_ZOOM, toRoom, toScreen, type Camera } from './camera';
+  import {
+    annotationScale,
+    fitCamera,
+    LEAST_ZOOM,
+    MOST_ZOOM,
+    toRoom,
+    toScreen,
+    type Camera,
+  } from '../camera';
+  import FaceMoved from './FaceMoved.svelte';
   import FindingPlace from './FindingPlace.svelte';
   import GapChips from './GapChips.svelte';
   import ItemMenu from './ItemMenu.svelte';
   import PickedPlaces from './PickedPlaces.svelte';
+  import PlanShows from './PlanShows.svelte';
   import SelectionMark from './SelectionMark.svelte';
   import SnapMark from './SnapMark.svelte';
   import SurveyMarks from './SurveyMarks.svelte';
   import TieChips from './TieChips.svelte';
   import Underlays from './Underlays.svelte';
-  import { pieces } from './pieces';
+  import { pieces } from '../pieces';
   import type { PlanPort } from './plan-port';
 
   interface Props {
@@ -70,7 +79,8 @@
     const level = session.resting
       ? lighter[0]!
       : (lighter.find(({ cost }) => cost <= SPARE) ?? lighter.at(-1)!);
-    const drawn = markGroups(drawPlan(session.document, scale, level.without));
+    const without = [...screen.plan.without, ...level.without];
+    const drawn = markGroups(drawPlan(session.document, scale, { ...screen.plan, without }));
     level.cost = performance.now() - start;
     return drawn;
   });
@@ -147,12 +157,6 @@
       if (framed && outgrown()) fit();
     });
   });
-
-  /** How far a dragged face stands from where it was. */
-  function movedText(by: number): string {
-    const away = formatLength(Math.abs(by), session.style);
-    return `${by < 0 ? 'in' : 'out'} ${away}${faceDrag.onLine ? ', on the line' : ''}`;
-  }
 
   /** Whether a chain or wall runs off the view. */
   function outgrown(): boolean {
@@ -341,12 +345,10 @@
         {camera}
         dragging={session.previewing}
       />{/if}
-    {#if !session.previewing}<GapChips {camera} />{/if}
+    <PlanShows />
+    {#if !session.previewing && screen.plan.mode !== 'ceiling'}<GapChips {camera} />{/if}
     {#if menu}<ItemMenu at={menu} onclose={closeMenu} />{/if}
-    {#if faceDrag.by !== null && screen.pointer}
-      {@const at = toScreen(camera, screen.pointer)}
-      <output class="moved" style="left: {at.x + 18}px; top: {at.y - 30}px">{movedText(faceDrag.by)}</output>
-    {/if}
+    {#if faceDrag.by !== null}<FaceMoved by={faceDrag.by} onLine={faceDrag.onLine} {camera} />{/if}
   {/if}
 </div>
 
@@ -367,17 +369,6 @@
   svg {
     position: absolute;
     inset: 0;
-  }
-  .moved {
-    position: absolute;
-    padding: 0.1rem 0.45rem;
-    border: 1px solid var(--clay);
-    border-radius: 3px;
-    background: var(--sheet);
-    color: var(--tide);
-    font-weight: 500;
-    pointer-events: none;
-    white-space: nowrap;
   }
   .drawing :global([data-layer='items'][data-source]),
   .drawing :global([data-layer='numbers'][data-source]) {

@@ -1,11 +1,26 @@
 import type { Point } from 'goodreach';
+import type { OnFace } from '../../tools/drag-item';
 
-/** What the plan lends to the panels beside it: where a pixel of the window lies in the room, and showing it all. */
+/** Where a pixel of the window lies in a view, and how far its snap reaches there, mm. */
+export interface Located {
+  at: Point | OnFace;
+  snap: number;
+}
+
+/** What the plan and the unfolded room lend to the panels beside them: where a pixel of the window lies in one of them, and showing all of the plan. */
 export interface PlanPort {
-  locate(clientX: number, clientY: number): { at: Point; snap: number } | null;
+  locate(clientX: number, clientY: number): Located | null;
   fit(): void;
 }
 
 export function emptyPort(): PlanPort {
   return { locate: () => null, fit: () => {} };
+}
+
+/** A port of several views: the first that a pixel lies in answers. */
+export function joinedPort(plan: PlanPort, ...others: readonly PlanPort[]): PlanPort {
+  return {
+    locate: (x, y) => plan.locate(x, y) ?? others.map((port) => port.locate(x, y)).find(Boolean) ?? null,
+    fit: () => plan.fit(),
+  };
 }

@@ -24,10 +24,12 @@
   import { ItemDrag } from '$lib/tools/drag-item';
   import { PlacePick } from '$lib/tools/place-pick.svelte';
   import { UnderlayLines } from '$lib/tools/underlay-lines.svelte';
-  import { emptyPort } from '$views/plan/plan-port';
+  import { emptyPort, joinedPort } from '$views/plan/plan-port';
   import PlanView from '$views/plan/PlanView.svelte';
   import { SheetChoice } from '$views/sheet/sheet-choice.svelte';
   import SheetView from '$views/sheet/SheetView.svelte';
+  import SplitStage from '$views/SplitStage.svelte';
+  import UnfoldView from '$views/unfold/UnfoldView.svelte';
   import type { PageData } from './$types';
 
   let { data }: { data: PageData } = $props();
@@ -54,7 +56,8 @@
   const pick = new PlacePick(session, screen, lines);
   const faceDrag = new FaceDrag(session, lines);
   const alongDrag = new AlongDrag(session, lines);
-  const port = emptyPort();
+  const [planPort, unfoldPort] = [emptyPort(), emptyPort()];
+  const port = joinedPort(planPort, unfoldPort);
   const choice = new SheetChoice(
     () => session.document,
     () => saving.revision,
@@ -116,12 +119,12 @@
     {:else}<DrawPanel {choice} />{/if}
   </aside>
   <main>
-    {#if screen.step === 'draw'}<SheetView {choice} />{:else}<PlanView
-        {drag}
-        {faceDrag}
-        {alongDrag}
-        {port}
-      />{/if}
+    {#if screen.step === 'draw'}<SheetView {choice} />{:else}
+      <SplitStage>
+        {#snippet plan()}<PlanView {drag} {faceDrag} {alongDrag} port={planPort} />{/snippet}
+        {#snippet unfold()}<UnfoldView {drag} port={unfoldPort} />{/snippet}
+      </SplitStage>
+    {/if}
   </main>
   <aside class="right" aria-label="Facts"><FactsPanel /></aside>
   <StatusLine />

@@ -42,7 +42,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
 };
 
 function side({ id, option, chosen, document, revision }: Room, cost: { total: number; unpriced: number }) {
-  const plan = writeSvg(drawPlan(document, SCALE, ['labels']), SCALE, { margin: 2 });
+  const plan = writeSvg(drawPlan(document, SCALE, { without: ['labels'] }), SCALE, { margin: 2 });
   const area = formatArea(roomShape(document).area, roomOf(document).unit);
   return { id, option, chosen, revision, plan, area, ...cost };
 }

@@ -1,0 +1,164 @@
+<script lang="ts">
+  import type { Snippet } from 'svelte';
+  import { onMount } from 'svelte';
+
+  /** The plan above and the unfolded room below it, with a bar between them that can be moved; either can have the whole stage. */
+  let { plan, unfold }: { plan: Snippet; unfold: Snippet } = $props();
+
+  const shows = [
+    { id: 'plan', name: 'Plan' },
+    { id: 'both', name: 'Both' },
+    { id: 'unfold', name: 'Unfold' },
+  ] as const;
+  type Shows = (typeof shows)[number]['id'];
+
+  /** The bar's own height; what either view keeps at the least, pixels. */
+  const BAR = 27;
+  const LEAST = 110;
+  const STEP = 20;
+
+  let high = $state(0);
+  let show = $state<Shows>('both');
+  /** Share of the stage that the strip has. */
+  let share = $state(0.32);
+  let from: { y: number; share: number } | null = null;
+
+  const least = $derived(high > 0 ? Math.min(0.45, LEAST / high) : 0.2);
+  const held = (wanted: number) => Math.max(least, Math.min(1 - least, wanted));
+  const strip = $derived(
+    show === 'plan' ? 0 : show === 'unfold' ? high - BAR : Math.round(held(share) * (high - BAR)),
+  );
+
+  onMount(() => {
+    const kept = localStorage.getItem('goodreach-stage')?.split(' ') ?? [];
+    show = shows.find(({ id }) => id === kept[0])?.id ?? 'both';
+    if (Number(kept[1]) > 0) share = Number(kept[1]);
+  });
+
+  function keep() {
+    localStorage.setItem('goodreach-stage', `${show} ${share.toFixed(3)}`);
+  }
+
+  function choose(next: Shows) {
+    show = next;
+    keep();
+  }
+
+  function press(event: PointerEvent) {
+    if (event.button !== 0 || show !== 'both') return;
+    from = { y: event.clientY, share: held(share) };
+    (event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);
+  }
+
+  function drag(event: PointerEvent) {
+    if (from) share = held(from.share + (from.y - event.clientY) / high);
+  }
+
+  function keys(event: KeyboardEvent) {
+    const by = event.key === 'ArrowUp' ? STEP : event.key === 'ArrowDown' ? -STEP : 0;
+    if (by === 0 || show !== 'both') return;
+    share = held(share + by / high);
+    keep();
+    event.preventDefault();
+  }
+</script>
+
+<div class="split" bind:clientHeight={high} style="grid-template-rows: minmax(0, 1fr) {BAR}px {strip}px">
+  <div class="view" class:away={show === 'unfold'}>{@render plan()}</div>
+  <div class="bar">
+    <!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions (a window splitter: it is moved and takes arrow keys) -->
+    <div
+      class="grip"
+      class:fixed={show !== 'both'}
+      role="separator"
+      aria-orientation="horizontal"
+      aria-label="Height of the unfold strip"
+      aria-valuenow={Math.round(held(share) * 100)}
+      aria-valuemin={Math.round(least * 100)}
+      aria-valuemax={Math.round((1 - least) * 100)}
+      tabindex={show === 'both' ? 0 : -1}
+      onpointerdown={press}
+      onpointermove={drag}
+      onpointerup={() => {
+        from = null;
+        keep();
+      }}
+      onpointercancel={() => (from = null)}
+      onkeydown={keys}
+    >
+      <span aria-hidden="true"></span>
+    </div>
+    <div class="shows" role="group" aria-label="What the stage shows">
+      {#each shows as { id, name } (id)}
+        <button aria-pressed={show === id} onclick={() => choose(id)}>{name}</button>
+      {/each}
+    </div>
+  </div>
+  <div class="view" class:away={show === 'plan'}>
+    {#if show !== 'plan'}{@render unfold()}{/if}
+  </div>
+</div>
+
+<style>
+  .split {
+    display: grid;
+    height: 100%;
+    min-height: 0;
+  }
+  .view {
+    min-height: 0;
+    overflow: hidden;
+  }
+  .away {
+    visibility: hidden;
+  }
+  .bar {
+    display: flex;
+    align-items: stretch;
+    border-block: 1px solid var(--rule);
+    background: var(--chrome);
+  }
+  .grip {
+    display: flex;
+    flex: 1;
+    align-items: center;
+    justify-content: center;
+    cursor: ns-resize;
+    touch-action: none;
+    outline-offset: -3px;
+  }
+  .grip.fixed {
+    cursor: default;
+  }
+  .grip span {
+    width: 2.4rem;
+    height: 3px;
+    border-radius: 2px;
+    background: var(--rule);
+  }
+  .grip.fixed span {
+    visibility: hidden;
+  }
+  .shows {
+    display: flex;
+  }
+  button {
+    min-width: 3.2rem;
+    min-height: 24px;
+    padding: 0 0.6rem;
+    border: 0;
+    border-left: 1px solid var(--rule);
+    background: none;
+    color: var(--soft);
+    cursor: pointer;
+    font-size: 13px;
+  }
+  button[aria-pressed='true'] {
+    color: var(--text);
+    font-weight: 500;
+    text-decoration: underline;
+    text-decoration-color: var(--clay);
+    text-decoration-thickness: 2px;
+    text-underline-offset: 5px;
+  }
+</style>

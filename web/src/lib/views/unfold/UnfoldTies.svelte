@@ -1,0 +1,104 @@
+<script lang="ts">
+  import { itemBoxes, setTie, tieOn, unfoldedPlaces, type Point, type TieSide } from 'goodreach';
+  import { useWorkspace } from '$session/context';
+  import { toScreen, type Camera } from '../camera';
+  import TieChip from '../TieChip.svelte';
+
+  /** The live distances of the chosen item on its face: to what is beside, below and above it. */
+  let { camera, dragging }: { camera: Camera; dragging: boolean } = $props();
+  const { session, screen } = useWorkspace();
+
+  const names: Record<Side, string> = {
+    left: 'left on the face',
+    right: 'right on the face',
+    below: 'below',
+    above: 'above',
+  };
+  type Side = 'above' | 'below' | 'left' | 'right';
+  const sides: readonly (Side & TieSide)[] = ['left', 'right', 'below', 'above'];
+
+  const moving = $derived.by(() => {
+    if (dragging) return screen.proposing ? null : (session.movingItem?.id ?? null);
+    return screen.also.length > 0 ? null : screen.selected;
+  });
+  const box = $derived(itemBoxes(session.document).find(({ id }) => id === moving));
+  const place = $derived(
+    box?.against
+      ? unfoldedPlaces(session.document, box.id).find(({ face }) => face.id === box.against!.face.id)
+      : undefined,
+  );
+  const ties = $derived(
+    box && place
+      ? sides.flatMap((side) => {
+          const tie = tieOn(session.document, box, side);
+          return tie && Math.abs(tie.distance) > 0.5 ? [{ side, distance: tie.distance }] : [];
+        })
+      : [],
+  );
+
+  function ends(side: Side, distance: number): [Point, Point] {
+    const { left, right, low, high } = place!;
+    const [x, y] = [left + (right - left) * 0.5, low + (high - low) * 0.72];
+    const lines: Record<Side, [Point, Point]> = {
+      left: [
+        { x: left, y },
+        { x: left - distance, y },
+      ],
+      right: [
+        { x: right, y },
+        { x: right + distance, y },
+      ],
+      below: [
+        { x, y: low },
+        { x, y: low - distance },
+      ],
+      above: [
+        { x, y: high },
+        { x, y: high + distance },
+      ],
+    };
+    return lines[side].map((point) => toScreen(camera, point)) as [Point, Point];
+  }
+
+  function set(side: Side, distance: number): string {
+    return box && session.run(setTie, { id: box.id, side, distance }) ? '' : session.message;
+  }
+</script>
+
+{#if place}
+  <svg class="lines" aria-hidden="true">
+    {#each ties as { side, distance } (side)}
+      {@const [a, b] = ends(side, distance)}
+      <line x1={a.x} y1={a.y} x2={b.x} y2={b.y} />
+      <circle cx={b.x} cy={b.y} r="2.5" />
+    {/each}
+  </svg>
+  {#each ties as { side, distance } (side)}
+    {@const [a, b] = ends(side, distance)}
+    <TieChip
+      side={names[side]}
+      {distance}
+      x={(a.x + b.x) / 2}
+      y={(a.y + b.y) / 2}
+      {dragging}
+      onset={(mm) => set(side, mm)}
+    />
+  {/each}
+{/if}
+
+<style>
+  .lines {
+    position: absolute;
+    inset: 0;
+    width: 100%;
+    height: 100%;
+    pointer-events: none;
+  }
+  line {
+    stroke: var(--tide);
+    stroke-width: 1.2;
+  }
+  circle {
+    fill: var(--tide);
+  }
+</style>

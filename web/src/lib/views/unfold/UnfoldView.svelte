@@ -1,0 +1,324 @@
+<script lang="ts">
+  import {
+    drawUnfold,
+    isInchUnit,
+    itemBoxes,
+    markGroups,
+    roomShape,
+    unfoldedFaces,
+    unfoldedPlaces,
+    wallHeightAt,
+    type Point,
+    type UnfoldedPlace,
+  } from 'goodreach';
+  import { select as pick } from 'd3-selection';
+  import { zoom, zoomIdentity, type D3ZoomEvent, type ZoomBehavior } from 'd3-zoom';
+  import { onMount, untrack } from 'svelte';
+  import { useWorkspace } from '$session/context';
+  import { SNAP_PIXELS, type ItemDrag, type OnFace } from '../../tools/drag-item';
+  import { actOnKey, groupOf } from '../../tools/item-actions';
+  import { chooseNext, nudgeOnFace } from '../../tools/item-keys';
+  import { annotationScale, LEAST_ZOOM, MOST_ZOOM, toRoom, toScreen, type Camera } from '../camera';
+  import ItemMenu from '../plan/ItemMenu.svelte';
+  import { emptyPort, type PlanPort } from '../plan/plan-port';
+  import { pieces } from '../pieces';
+  import UnfoldTies from './UnfoldTies.svelte';
+
+  /** All faces of the room side by side, under the plan: chosen, moved along and up, and set into, as in the plan. */
+  let { drag, port = emptyPort() }: { drag: ItemDrag; port?: PlanPort } = $props();
+  const { session, screen, roomId } = useWorkspace();
+
+  /** Room for the level markers left of the first face, pixels. */
+  const LEVELS = 172;
+
+  let view: HTMLDivElement;
+  let width = $state(0);
+  let height = $state(0);
+  let camera: Camera = $state.raw({ k: 0.06, x: 90, y: 150 });
+  let menu: Point | null = $state.raw(null);
+  let pressed: string | null = null;
+  let spaceHeld = false;
+  let behaviour: ZoomBehavior<HTMLDivElement, unknown>;
+  /** It is as high as the strip, until a person zooms. */
+  let framed = true;
+
+  const scale = $derived(annotationScale(camera));
+  const groups = $derived(markGroups(drawUnfold(session.document, scale)));
+  const viewBox = $derived(
+    `${-camera.x / camera.k} ${-camera.y / camera.k} ${width / camera.k} ${height / camera.k}`,
+  );
+  const chosen = $derived(screen.chosen.flatMap((id) => unfoldedPlaces(session.document, id)));
+  const hovered = $derived(
+    screen.hovered && !screen.isSelected(screen.hovered)
+      ? unfoldedPlaces(session.document, screen.hovered)
+      : [],
+  );
+
+  onMount(() => {
+    behaviour = zoom<HTMLDivElement, unknown>()
+      .scaleExtent([LEAST_ZOOM, MOST_ZOOM])
+      .filter((event: Event) => {
+        if (event.type === 'wheel') return true;
+        if (event.type === 'dblclick') return false;
+        if (event instanceof TouchEvent) return event.touches.length > 1 || !isItem(event.target);
+        const mouse = event as MouseEvent;
+        return mouse.button === 1 || spaceHeld || (mouse.button === 0 && !isItem(event.target));
+      })
+      .clickDistance(4)
+      .on('zoom', ({ transform: { k, x, y }, sourceEvent }: D3ZoomEvent<HTMLDivElement, unknown>) => {
+        if (sourceEvent && k !== camera.k) framed = false;
+        camera = { k, x, y };
+      });
+    pick(view).call(behaviour);
+    port.locate = (clientX, clientY) => {
+      const { left, top, right, bottom } = view.getBoundingClientRect();
+      if (clientX < left || clientX > right || clientY < top || clientY > bottom) return null;
+      const at = placeAt({ x: clientX - left, y: clientY - top });
+      return at && { at, snap: SNAP_PIXELS / camera.k };
+    };
+    port.fit = fit;
+    return () => {
+      port.locate = () => null;
+    };
+  });
+
+  $effect(() => {
+    void [width, height];
+    untrack(() => {
+      if (framed && width > 0) fit();
+    });
+  });
+
+  /** As high as the strip, from the left end of the first face with the levels before it. */
+  function fit() {
+    const { faces } = roomShape(session.document);
+    const high = Math.max(
+      ...faces.map((face) => Math.max(wallHeightAt(face, 0), wallHeightAt(face, face.length))),
+    );
+    const k = Math.max(LEAST_ZOOM, (height - 52) / high);
+    framed = true;
+    move({ k, x: LEVELS, y: height - 40 });
+  }
+
+  function move({ k, x, y }: Camera) {
+    pick(view).call(behaviour.transform, zoomIdentity.translate(x, y).scale(k));
+  }
+
+  /** Brings what is chosen or pointed at elsewhere into view. */
+  function reveal(place: UnfoldedPlace | undefined) {
+    if (!place || !behaviour) return;
+    const [left, right] = [camera.x + place.left * camera.k, camera.x + place.right * camera.k];
+    if (left >= 20 && right <= width - 20) return;
+    const wanted = right - left > width - 120 ? 40 : (width - (right - left)) / 2;
+    move({ ...camera, x: camera.x + wanted - left });
+  }
+
+  let inside = false;
+  $effect(() => {
+    const id = screen.hovered;
+    if (id && !inside && !drag.active) untrack(() => reveal(unfoldedPlaces(session.document, id)[0]));
+  });
+  $effect(() => {
+    const id = screen.selected;
+    if (id && !inside && !drag.active) untrack(() => reveal(ownPlace(id)));
+  });
+
+  /** Where something shows on the face it stands against; else where it shows first. */
+  function ownPlace(id: string): UnfoldedPlace | undefined {
+    const places = unfoldedPlaces(session.document, id);
+    const face = itemBoxes(session.document).find((box) => box.id === id)?.against?.face.id;
+    return places.find((place) => place.face.id === face) ?? places[0];
+  }
+
+  /** The place of the unfolded room under a pixel of the view: the face, how far along it and how high. */
+  function placeAt(pixel: Point): OnFace | null {
+    const { x, y } = toRoom(camera, pixel);
+    const faces = unfoldedFaces(session.committed);
+    const at = faces.findLast((one) => x >= one.x) ?? faces[0];
+    return at ? { face: at.face, along: x - at.x, up: y } : null;
+  }
+
+  function sourceOf(target: EventTarget | null): string | null {
+    return target instanceof Element
+      ? (target.closest('[data-source]')?.getAttribute('data-source') ?? null)
+      : null;
+  }
+
+  function isItem(target: EventTarget | null): boolean {
+    return session.committed.records[sourceOf(target) ?? '']?.kind === 'item';
+  }
+
+  function pixelOf(event: MouseEvent): Point {
+    const { left, top } = view.getBoundingClientRect();
+    return { x: event.clientX - left, y: event.clientY - top };
+  }
+
+  function press(event: PointerEvent) {
+    pressed = null;
+    if (event.button !== 0 || spaceHeld) return;
+    if (event.target instanceof Element && event.target.closest('button, input, .chip-card, .menu')) return;
+    const pixel = pixelOf(event);
+    const at = placeAt(pixel);
+    if (drag.carrying) {
+      drag.move(pixel, at, SNAP_PIXELS / camera.k, event.altKey);
+      pressed = drag.release() ?? 'carried';
+      view.focus({ preventScroll: true });
+      return;
+    }
+    const source = sourceOf(event.target);
+    pressed = source ?? 'paper';
+    const kind = session.committed.records[source ?? '']?.kind;
+    if (source && event.shiftKey && (kind === 'face' || kind === 'item')) {
+      const ids = kind === 'item' ? groupOf(session.committed, source) : [source];
+      screen.toggle(ids, (id) => session.committed.records[id]?.kind === kind);
+    } else if (source && kind === 'item') {
+      if (event.altKey) screen.select(source);
+      else if (!screen.isSelected(source)) screen.choose(groupOf(session.committed, source));
+      // What is seen here from its end, or stands free, is chosen but moved in the plan or on its own face.
+      const box = itemBoxes(session.committed).find(({ id }) => id === source);
+      if (at && box?.against?.face.id === at.face.id) {
+        drag.pressItem(source, pixel, at, screen.chosen);
+        view.setPointerCapture(event.pointerId);
+      }
+    } else if (source) screen.select(source);
+    view.focus({ preventScroll: true });
+  }
+
+  function point(event: PointerEvent) {
+    const pixel = pixelOf(event);
+    screen.hovered = drag.active ? null : sourceOf(event.target);
+    drag.move(pixel, placeAt(pixel), SNAP_PIXELS / camera.k, event.altKey);
+  }
+
+  function openMenu(event: MouseEvent) {
+    event.preventDefault();
+    const source = sourceOf(event.target);
+    if (source && isItem(event.target) && !screen.isSelected(source))
+      screen.choose(groupOf(session.committed, source));
+    menu = pixelOf(event);
+  }
+
+  function keys(event: KeyboardEvent) {
+    if (event.target !== view) return;
+    if (event.key === ' ') spaceHeld = true;
+    else if (event.key === 'Escape') {
+      if (drag.active) drag.cancel();
+      else screen.select(null);
+    } else if (screen.selected && event.key.startsWith('Arrow') && !event.altKey) {
+      const base = isInchUnit(session.style.unit) ? session.style.step : Math.max(1, session.style.step);
+      if (!nudgeOnFace(session, screen.chosen, event.key, base * (event.shiftKey ? 10 : 1))) return;
+    } else if (event.key === 'n' || event.key === 'N') {
+      chooseNext(session, screen, 'item', event.shiftKey ? -1 : 1);
+      reveal(ownPlace(screen.selected ?? ''));
+    } else if (event.key === 'f' || event.key === 'F') {
+      chooseNext(session, screen, 'face', event.shiftKey ? -1 : 1);
+      reveal(ownPlace(screen.selected ?? ''));
+    } else if (event.key === 'ContextMenu' || (event.shiftKey && event.key === 'F10')) {
+      const place = ownPlace(screen.selected ?? '');
+      if (place)
+        menu = toScreen(camera, { x: (place.left + place.right) / 2, y: (place.low + place.high) / 2 });
+    } else if (actOnKey({ session, screen, roomId }, event)) event.stopPropagation();
+    else return;
+    event.preventDefault();
+  }
+
+  const box = ({ left, right, low, high }: UnfoldedPlace) =>
+    `M${left} ${-low}L${right} ${-low}L${right} ${-high}L${left} ${-high}Z`;
+
+  /** Short ticks off each corner, as registration marks. */
+  function ticks({ left, right, low, high }: UnfoldedPlace): string {
+    const [gap, reach] = [0.9 * scale, 2.4 * scale];
+    const corner = (x: number, y: number, dx: number, dy: number) =>
+      `M${x + dx * gap} ${-y}L${x + dx * reach} ${-y}M${x} ${-(y + dy * gap)}L${x} ${-(y + dy * reach)}`;
+    return (
+      corner(left, low, -1, -1) +
+      corner(right, low, 1, -1) +
+      corner(right, high, 1, 1) +
+      corner(left, high, -1, 1)
+    );
+  }
+</script>
+
+<!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions (a drawing that takes keys: its things are also reached through the panels) -->
+<div
+  class="unfold"
+  role="application"
+  aria-label="Unfold: every face side by side. N goes to the next item, F to the next face, arrow keys move it along and up, Tab reaches its ties."
+  tabindex="0"
+  bind:this={view}
+  bind:clientWidth={width}
+  bind:clientHeight={height}
+  onpointerdown={press}
+  onpointermove={point}
+  onpointerenter={() => (inside = true)}
+  onpointerleave={() => {
+    inside = false;
+    screen.hovered = null;
+  }}
+  onpointerup={() => drag.release()}
+  onpointercancel={() => drag.cancel()}
+  onclick={() => pressed === 'paper' && screen.select(null)}
+  oncontextmenu={openMenu}
+  onkeydown={keys}
+  onkeyup={(event) => event.key === ' ' && (spaceHeld = false)}
+  onblur={() => (spaceHeld = false)}
+>
+  {#if width > 0}
+    <svg class="drawing" {viewBox} {width} {height} aria-hidden="true">
+      <g use:pieces={{ groups, scale }}></g>
+      {#each hovered as place (place.face.id)}
+        <path
+          class="mark"
+          d={box(place)}
+          stroke-width={0.3 * scale}
+          stroke-dasharray="{0.4 * scale} {0.8 * scale}"
+        />
+      {/each}
+      {#each chosen as place, index (index)}
+        <path class="mark chosen" d={box(place)} stroke-width={0.45 * scale} />
+        <path class="mark" d={ticks(place)} stroke-width={0.45 * scale} />
+      {/each}
+    </svg>
+    <UnfoldTies {camera} dragging={session.previewing} />
+    {#if menu}<ItemMenu
+        at={menu}
+        onclose={() => {
+          menu = null;
+          view.focus({ preventScroll: true });
+        }}
+      />{/if}
+  {/if}
+</div>
+
+<style>
+  .unfold {
+    position: relative;
+    width: 100%;
+    height: 100%;
+    overflow: hidden;
+    background: var(--paper);
+    touch-action: none;
+    user-select: none;
+    outline-offset: -3px;
+  }
+  svg.drawing {
+    position: absolute;
+    inset: 0;
+  }
+  .mark {
+    fill: none;
+    stroke: var(--clay);
+    pointer-events: none;
+  }
+  .chosen {
+    fill: color-mix(in srgb, var(--clay) 8%, transparent);
+  }
+  .drawing :global([data-layer='items'][data-source]),
+  .drawing :global([data-layer='numbers'][data-source]) {
+    cursor: grab;
+  }
+  .drawing :global([data-layer='openings'][data-source]),
+  .drawing :global([data-layer='labels'][data-source]) {
+    cursor: pointer;
+  }
+</style>
