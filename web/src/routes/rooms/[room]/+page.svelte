@@ -1,6 +1,6 @@
 <script lang="ts">
   import { page } from '$app/state';
-  import { roomOf } from 'goodreach';
+  import { roomOf, usualCut } from 'goodreach';
   import { onMount, untrack } from 'svelte';
   import { provideWorkspace } from '$session/context';
   import { DesignSession } from '$session/design-session.svelte';
@@ -37,6 +37,7 @@
   /** The page is made anew for each room, so its data is taken once. */
   const { roomId, jobName, studioName, revision, document, edits } = untrack(() => data);
   const screen = new ScreenState();
+  screen.plan = { ...screen.plan, cut: usualCut(roomOf(document).unit) };
   const asked = page.url.searchParams.get('step');
   screen.step = steps.find(({ id }) => id === asked)?.id ?? 'set';
   const store: UnsavedStore =
