@@ -1,8 +1,12 @@
 import { expect, test as base, type Page } from '@playwright/test';
 import { Application } from './server';
 
+/** What the stage shows at first: flows on the plan have all of it, as a person may choose. */
+type Stage = 'both' | 'plan' | 'unfold';
+
 /** Tests with an application of their own (one a worker) and the steps everyone takes. */
-export const test = base.extend<{ studio: Studio }, { application: Application }>({
+export const test = base.extend<{ studio: Studio; stage: Stage }, { application: Application }>({
+  stage: ['plan', { option: true }],
   application: [
     async ({}, use) => {
       const application = await Application.start();
@@ -11,7 +15,10 @@ export const test = base.extend<{ studio: Studio }, { application: Application }
     },
     { scope: 'worker' },
   ],
-  studio: async ({ page, application }, use) => {
+  studio: async ({ page, application, stage }, use) => {
+    await page.addInitScript((shown) => {
+      if (!localStorage.getItem('goodreach-stage')) localStorage.setItem('goodreach-stage', `${shown} 0.32`);
+    }, stage);
     const defects: string[] = [];
     page.on('pageerror', (defect) => defects.push(defect.message));
     await use(new Studio(page, application.address));

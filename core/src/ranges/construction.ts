@@ -1,3 +1,4 @@
+import type { FrontStyle } from '../document/range-limits';
 import type { ItemRecord } from '../document/records';
 import type { Range } from './range';
 import { findItem, findRange } from './shelf';
@@ -31,22 +32,22 @@ const frameless: ConstructionMethod = {
 /** Stiles of 1 1/2 in; fronts 3/4 in thick lie over them by 1 1/4 or 1/2 in, or in the opening with 1/8 in about them. */
 const STILE = 38.1;
 const THICK = 19.05;
-const faceFrame = {
-  'full overlay': { frontShort: STILE - 31.75, proud: THICK, between: 3.175 },
-  'partial overlay': { frontShort: STILE - 12.7, proud: THICK, between: STILE - 2 * 12.7 },
-  inset: { frontShort: STILE + 3.175, proud: 0, between: STILE + 2 * 3.175 },
+const framed = {
+  scribe: 12.7,
+  panel: 19.05,
+  plinth: { height: 114.3, back: 76.2 },
+};
+const faceFrame: Record<FrontStyle, ConstructionMethod> = {
+  'full overlay': { ...framed, frontShort: STILE - 31.75, proud: THICK, between: 3.175 },
+  'partial overlay': { ...framed, frontShort: STILE - 12.7, proud: THICK, between: STILE - 2 * 12.7 },
+  inset: { ...framed, frontShort: STILE + 3.175, proud: 0, between: STILE + 2 * 3.175 },
 };
 
-/** The construction of a range's boxes; null for what is no cabinet. */
+/** The construction of a range's boxes, the same object for the same one; null for what is no cabinet. */
 export function constructionOf({ construction, fronts }: Range): ConstructionMethod | null {
   if (construction === 'none') return null;
   if (construction === 'frameless') return frameless;
-  return {
-    ...faceFrame[fronts ?? 'full overlay'],
-    scribe: 12.7,
-    panel: 19.05,
-    plinth: { height: 114.3, back: 76.2 },
-  };
+  return faceFrame[fronts ?? 'full overlay'];
 }
 
 /** The construction of an item's box; null for what is no cabinet, and for what no known range has. */

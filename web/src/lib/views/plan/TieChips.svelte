@@ -1,7 +1,18 @@
 <script lang="ts">
-  import { itemBoxes, place, setTie, tiesInPlan, type Point, type Tie, type PlanSide } from 'goodreach';
+  import {
+    formatLength,
+    itemBoxes,
+    middle,
+    place,
+    setTie,
+    tiesInPlan,
+    type Point,
+    type Tie,
+    type PlanSide,
+  } from 'goodreach';
   import { useWorkspace } from '$session/context';
   import { toScreen, type Camera } from '../camera';
+  import { chipSpot, spread } from '../spread';
   import TieChip from '../TieChip.svelte';
 
   let { camera, dragging }: { camera: Camera; dragging: boolean } = $props();
@@ -28,6 +39,11 @@
     return [shift(from), shift(at)];
   }
 
+  /** Where the chips stand: in the middle of their ties, none over another. */
+  const places = $derived(
+    spread(ties.map((tie) => chipSpot(middle(...ends(tie)), formatLength(tie.distance, session.style)))),
+  );
+
   function set(side: PlanSide, distance: number): string {
     if (!box) return '';
     return session.run(setTie, { id: box.id, side, distance }) ? '' : session.message;
@@ -42,13 +58,12 @@
       <circle cx={b.x} cy={b.y} r="2.5" />
     {/each}
   </svg>
-  {#each ties as tie (tie.side)}
-    {@const [a, b] = ends(tie)}
+  {#each ties as tie, index (tie.side)}
     <TieChip
       side={names[tie.side]}
       distance={tie.distance}
-      x={(a.x + b.x) / 2}
-      y={(a.y + b.y) / 2}
+      x={places[index]!.x}
+      y={places[index]!.y}
       {dragging}
       onset={(mm) => set(tie.side, mm)}
     />

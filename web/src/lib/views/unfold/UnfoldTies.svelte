@@ -1,7 +1,17 @@
 <script lang="ts">
-  import { itemBoxes, setTie, tieOn, unfoldedPlaces, type Point, type TieSide } from 'goodreach';
+  import {
+    formatLength,
+    itemBoxes,
+    middle,
+    setTie,
+    tieOn,
+    unfoldedPlaces,
+    type Point,
+    type TieSide,
+  } from 'goodreach';
   import { useWorkspace } from '$session/context';
   import { toScreen, type Camera } from '../camera';
+  import { chipSpot, spread } from '../spread';
   import TieChip from '../TieChip.svelte';
 
   /** The live distances of the chosen item on its face: to what is beside, below and above it. */
@@ -60,6 +70,14 @@
     return lines[side].map((point) => toScreen(camera, point)) as [Point, Point];
   }
 
+  const places = $derived(
+    spread(
+      ties.map(({ side, distance }) =>
+        chipSpot(middle(...ends(side, distance)), formatLength(distance, session.style)),
+      ),
+    ),
+  );
+
   function set(side: Side, distance: number): string {
     return box && session.run(setTie, { id: box.id, side, distance }) ? '' : session.message;
   }
@@ -73,13 +91,12 @@
       <circle cx={b.x} cy={b.y} r="2.5" />
     {/each}
   </svg>
-  {#each ties as { side, distance } (side)}
-    {@const [a, b] = ends(side, distance)}
+  {#each ties as { side, distance }, index (side)}
     <TieChip
       side={names[side]}
       {distance}
-      x={(a.x + b.x) / 2}
-      y={(a.y + b.y) / 2}
+      x={places[index]!.x}
+      y={places[index]!.y}
       {dragging}
       onset={(mm) => set(side, mm)}
     />

@@ -1,0 +1,274 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { rectangle, shaped } from '../../../testing/rooms';
+import { collideCommand } from '../../cli/collide';
+import { bendFace } from '../../commands/bend-face';
+import { editFaces } from '../../commands/edit-faces';
+import { editItems } from '../../commands/edit-items';
+import { moveItem } from '../../commands/move-item';
+import { removeThings } from '../../commands/remove-things';
+import { RoomBuilder } from '../../demo/build-room';
+import { galleyWithBay } from '../../demo/galley-with-bay';
+import { orchardKitchen } from '../../demo/orchard-kitchen';
+import type { Design } from '../../document/design';
+import type { Point } from '../../geometry/point';
+import { itemBoxes, type ItemBox } from '../../setting/item-box';
+import { solidsOf } from '../../solids/solids';
+import { projectOn, type PlacedFace } from '../../survey/placed-face';
+import { roomShape } from '../../survey/room-shape';
+import { drawPlan } from '../plan';
+import type { PathMark, Primitive } from '../primitives';
+import { drawElevation } from './draw-elevation';
+import { levelsOn } from './levels';
+import { panelsOf } from './panels';
+import { drawUnfold, unfoldedFaces, unfoldedPlaces } from './unfold';
+import { faceFrame } from './view-frame';
+
+const faceOf = (design: Design, letter: string) =>
+  roomShape(design).faces.find((face) => face.letter === letter)!;
+const panels = (design: Design, letter: string) => {
+  const face = faceOf(design, letter);
+  return panelsOf(faceFrame(design, face), solidsOf(design));
+};
+const strokesOf = (marks: readonly Primitive[], id: string) =>
+  marks.filter(
+    (mark): mark is PathMark =>
+      mark.type === 'path' && mark.layer === 'items' && mark.source === id && mark.weight > 0,
+  );
+
+describe('an elevation', () => {
+  it('shows what stands against its face from the front, and from its end what comes along the next', () => {
+    const builder = rectangle(4000, 3000);
+    const item = builder.set('F600', 'face-a', 0);
+    const seen = (letter: string) =>
+      panels(builder.design, letter)
+        .filter(({ solid }) => solid.id === item && solid.of === 'item')
+        .map(({ left, right, low, high, outLeft, section }) => [left, right, low, high, outLeft, section]);
+    expect(seen('A')).toEqual([[0, 600, 0, 870, 560, false]]);
+    // Face D ends in the corner the item stands in: its right side, 600 before that face, is 560 deep.
+    expect(seen('D')).toEqual([[2440, 3000, 0, 870, 600, false]]);
+    expect([seen('B'), seen('C')]).toEqual([[], []]);
+  });
+
+  it('cuts what comes forward along the next face right before its own run', () => {
+    const builder = rectangle(4000, 3000);
+    const item = builder.set('F900', 'face-a', 200);
+    const cut = panels(builder.design, 'D').filter(({ solid }) => solid.id === item && solid.of === 'item');
+    expect(cut).toMatchObject([{ section: true, left: 2440, right: 3000, low: 0, high: 870, outLeft: 650 }]);
+    // A deeper thing against the face takes the cut with it.
+    builder.set('COLD600', 'face-d', 500);
+    const { cut: at } = faceFrame(builder.design, faceOf(builder.design, 'D'));
+    const [depth] = itemBoxes(builder.design).flatMap(({ record }) =>
+      record.code === 'COLD600' ? record.depth : [],
+    );
+    expect(at).toBe(depth! + 40 + 10);
+  });
+
+  it('is not cut through an island that stands before it', () => {
+    const builder = rectangle(4000, 1600);
+    const island = builder.place('F600', { on: 'floor', x: 1500, y: -900, turn: 0 });
+    expect(panels(builder.design, 'C').filter(({ solid }) => solid.id === island)).toEqual([]);
+  });
+
+  it('leaves no stroke of what is behind something: a hand-made case', () => {
+    const builder = rectangle(4000, 3000);
+    const base = builder.set('F600', 'face-a', 1000);
+    // 300 wide and 400 high, 40 before the fronts, over the right half of the cabinet.
+    const box = builder.set('BOX', 'face-a', 1450);
+    const placement = { on: 'face', face: 'face-a', from: 'left', distance: 1450, off: 600 } as const;
+    builder.run(moveItem, { id: box, placement });
+    builder.run(editItems, { ids: [box], change: { width: 300, depth: 40, height: 400 } });
+    const strokes = strokesOf(drawElevation(builder.design, faceOf(builder.design, 'A'), 20), base);
+    const inside = ({ x, y }: Point) => x > 1450 + 1e-6 && x < 1750 - 1e-6 && y > 0 && y < 400 - 1e-6;
+    for (const { rings } of strokes)
+      for (const [a, b] of rings as [Point, Point][]) {
+        expect([a, b].filter(inside)).toEqual([]);
+        expect(inside({ x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 })).toBe(false);
+      }
+    // Its right edge goes on above the box, to the underside of the top.
+    const right = strokes.flatMap(({ rings }) => rings).filter((ring) => ring.every(({ x }) => x === 1600));
+    expect(right).toEqual([
+      [
+        { x: 1600, y: 400 },
+        { x: 1600, y: 870 },
+      ],
+    ]);
+  });
+
+  it('agrees to 1e-6 mm with the plan and the solid on every edge, whatever stands where', () => {
+    const setup = fc.record({
+      skew: fc.integer({ min: -300, max: 300 }),
+      letter: fc.constantFrom('a', 'b', 'c', 'd'),
+      along: fc.double({ min: 0, max: 1500, noNaN: true }),
+      code: fc.constantFrom('F600', 'F900-3', 'U600/720', 'T600/2070', 'F450'),
+      off: fc.double({ min: 0, max: 60, noNaN: true }),
+    });
+    fc.assert(
+      fc.property(setup, ({ skew, letter, along, code, off }) => {
+        const builder = rectangle(4000, 3000, 4000 + skew, 3000);
+        const id = builder.set(code, `face-${letter}`, Number(along.toFixed(3)));
+        const { placement } = builder.design.records[id] as { placement: object };
+        builder.design.records[id] = {
+          ...builder.design.records[id],
+          placement: { ...placement, off },
+        } as never;
+        const design = { ...builder.design, records: { ...builder.design.records } };
+        const face = faceOf(design, letter.toUpperCase());
+        const [front] = panelsOf(faceFrame(design, face), solidsOf(design)).filter(
+          ({ solid, parts }) => solid.id === id && solid.of === 'item' && parts.length > 0,
+        );
+        const [outline] = drawPlan(design, 20).filter(
+          (mark): mark is PathMark => mark.type === 'path' && mark.source === id && mark.closed,
+        );
+        const spots = outline!.rings[0]!.map((corner) => projectOn(face, corner));
+        expect(front!.left).toBeCloseTo(Math.min(...spots.map((spot) => spot.along)), 6);
+        expect(front!.right).toBeCloseTo(Math.max(...spots.map((spot) => spot.along)), 6);
+        expect(front!.outLeft).toBeCloseTo(Math.max(...spots.map((spot) => spot.out)), 6);
+        const drawn = strokesOf(drawElevation(design, face, 20), id).flatMap(({ rings }) => rings.flat());
+        const box = itemBoxes(design).find((one) => one.id === id)!;
+        expect(Math.min(...drawn.map(({ x }) => x))).toBeCloseTo(front!.left, 6);
+        expect(Math.max(...drawn.map(({ x }) => x))).toBeCloseTo(front!.right, 6);
+        expect(Math.min(...drawn.map(({ y }) => y))).toBeCloseTo(box.low, 6);
+        expect(Math.max(...drawn.map(({ y }) => y))).toBeCloseTo(box.high, 6);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('has no hidden stroke: of random rooms, every stroke is held against what a ray from the viewer meets first', () => {
+    const item = fc.record({
+      code: fc.constantFrom('F600', 'F450-3', 'T600/2070', 'U600/720', 'STOOL380/650', 'COLD600'),
+      x: fc.integer({ min: 0, max: 3400 }),
+      y: fc.integer({ min: -2400, max: 0 }),
+      turn: fc.double({ min: -3, max: 3, noNaN: true }),
+    });
+    fc.assert(
+      fc.property(fc.array(item, { minLength: 2, maxLength: 9 }), (items) => {
+        const builder = rectangle(4000, 3000);
+        for (const { code, x, y, turn } of items) {
+          const id = builder.place(code, { on: 'floor', x, y, turn });
+          // What goes into something else has no order of depth.
+          if (collideCommand(builder.design).collisions.length > 0) builder.run(removeThings, [id]);
+        }
+        const { design } = builder;
+        for (const face of roomShape(design).faces) noneHidden(design, face);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('of the demo kitchens has no hidden stroke', () => {
+    for (const design of [galleyWithBay(), orchardKitchen()])
+      for (const face of roomShape(design).faces) noneHidden(design, face);
+  });
+
+  it('follows a sloped ceiling, stops at a half wall, and unrolls a bent face', () => {
+    const builder = rectangle(4000, 3000);
+    builder.run(editFaces, { faces: ['face-a'], change: { ceilingHeight: 2000 } });
+    const ceiling = ({ design }: RoomBuilder, letter: string) =>
+      faceFrame(design, faceOf(design, letter)).above;
+    expect(ceiling(builder, 'A')).toEqual([
+      { x: 0, y: 2000 },
+      { x: 4000, y: 2400 },
+    ]);
+    builder.run(editFaces, { faces: ['face-c'], change: { wallHeight: 1100 } });
+    expect(ceiling(builder, 'C').map(({ y }) => y)).toEqual([1100, 1100]);
+    builder.run(bendFace, { face: 'face-b', bend: { depth: 300 } });
+    const face = faceOf(builder.design, 'B');
+    const item = builder.set('F600', 'face-b', face.length / 2 - 300);
+    const [front] = panels(builder.design, 'B').filter(
+      ({ solid, parts }) => solid.id === item && parts.length > 0,
+    );
+    expect((front!.left + front!.right) / 2).toBeCloseTo(face.length / 2, 3);
+    expect(faceFrame(builder.design, face).length).toBeGreaterThan(3000);
+  });
+
+  it('is the same marks while nothing it shows has changed', () => {
+    const builder = new RoomBuilder(orchardKitchen());
+    const [a, c] = ['A', 'C'].map((letter) =>
+      drawElevation(builder.design, faceOf(builder.design, letter), 20),
+    );
+    const [first] = itemBoxes(builder.design).filter(({ against }) => against?.face.letter === 'A');
+    builder.run(editItems, { ids: [first!.id], change: { finish: 'Kelp' } });
+    expect(drawElevation(builder.design, faceOf(builder.design, 'C'), 20)).toBe(c);
+    expect(drawElevation(builder.design, faceOf(builder.design, 'A'), 20)).not.toBe(a);
+  });
+
+  it('calls out its heights', () => {
+    const builder = rectangle(4000, 3000);
+    builder.set('F600', 'face-a', 0);
+    builder.set('U600/720', 'face-a', 0);
+    const names = (letter: string) =>
+      levelsOn(builder.design, [faceOf(builder.design, letter)]).map(
+        ({ height, name }) => `${height} ${name}`,
+      );
+    expect(names('A')).toEqual(['0 FFL', '900 counter', '1400 wall units', '2400 FCL']);
+    expect(names('C')).toEqual(['0 FFL', '2400 FCL']);
+  });
+});
+
+describe('the unfold', () => {
+  it('puts the faces side by side in walking order, and says where a thing shows on each', () => {
+    const builder = shaped('l', [4000, 2000, 1500, 2000, 2500, 4000]);
+    const item = builder.set('F600', 'face-b', 0);
+    const { design } = builder;
+    expect(unfoldedFaces(design).map(({ x }) => Math.round(x))).toEqual([0, 4000, 6000, 7500, 9500, 12000]);
+    expect(unfoldedPlaces(design, item).map(({ face, left, right }) => [face.letter, left, right])).toEqual([
+      ['A', 3440, 4000],
+      ['B', 4000, 4600],
+    ]);
+    const marks = drawUnfold(design, 40);
+    const xs = strokesOf(marks, item).flatMap(({ rings }) => rings.flat().map(({ x }) => x));
+    expect([Math.min(...xs), Math.max(...xs)]).toEqual([3440, 4600]);
+  });
+});
+
+/** Every stroke of an item, sampled: nothing of another item stands nearer to the viewer there. */
+function noneHidden(design: Design, face: PlacedFace): void {
+  const { cut } = faceFrame(design, face);
+  const boxes = itemBoxes(design).filter(
+    ({ kind }) => !['chair', 'stool'].includes(kind.id) && !kind.upright && !kind.within,
+  );
+  const near = (box: ItemBox, x: number) => nearestAt(box, face, x, cut);
+  for (const box of boxes) {
+    if (box.kind.symbol === 'sink' || box.kind.symbol === 'hood') continue;
+    for (const { rings, dash } of strokesOf(drawElevation(design, face, 20), box.id)) {
+      if (dash && box.kind.symbol === 'sink-bowl') continue;
+      for (const [a, b] of rings as [Point, Point][]) {
+        for (const t of [0.1, 0.37, 0.5, 0.81]) {
+          const [x, y] = [a.x + (b.x - a.x) * t, a.y + (b.y - a.y) * t];
+          const own = near(box, x);
+          if (own === null) continue;
+          for (const other of boxes) {
+            if (other === box || y <= other.low + 0.01 || y >= other.high - 0.01) continue;
+            if (other.kind.symbol === 'hood') continue;
+            // A little to either side as well: on its very edge a thing hides nothing.
+            const depth = [x - 0.01, x, x + 0.01].map((at) => near(other, at));
+            if (depth.some((out) => out === null)) continue;
+            const nearer = Math.min(...(depth as number[])) > own + 0.1;
+            expect(
+              nearer,
+              `${box.record.code} behind ${other.record.code} at ${x}, ${y} of ${face.letter}`,
+            ).toBe(false);
+          }
+        }
+      }
+    }
+  }
+}
+
+/** How far out the nearest of an item stands before a place along a face, no further than the cut; null where it is not before it. */
+function nearestAt({ footprint }: ItemBox, face: PlacedFace, x: number, cut: number): number | null {
+  const outs: number[] = [];
+  footprint.forEach((corner, index) => {
+    const [a, b] = [corner, footprint[(index + 1) % footprint.length]!].map((point) =>
+      projectOn(face, point),
+    );
+    if (a!.along > x === b!.along > x) return;
+    outs.push(a!.out + ((b!.out - a!.out) * (x - a!.along)) / (b!.along - a!.along));
+  });
+  if (outs.length === 0) return null;
+  const [low, high] = [Math.min(...outs), Math.max(...outs)];
+  if (low >= cut || high <= 1) return null;
+  return Math.min(high, cut);
+}

@@ -1,0 +1,26 @@
+import { describe, expect, it } from 'vitest';
+import { chipSpot, spread } from './spread';
+
+describe('chips that would lie over one another', () => {
+  it('are pushed apart the shorter way, and others stay', () => {
+    const spots = [
+      { x: 0, y: 0, wide: 30, high: 26 },
+      { x: 10, y: 4, wide: 30, high: 26 },
+      { x: 200, y: 0, wide: 30, high: 26 },
+    ];
+    const placed = spread(spots);
+    expect(
+      Math.abs(placed[0]!.x - placed[1]!.x) >= 32 - 1e-9 ||
+        Math.abs(placed[0]!.y - placed[1]!.y) >= 28 - 1e-9,
+    ).toBe(true);
+    expect(placed[2]).toEqual({ x: 200, y: 0 });
+  });
+
+  it('are none over another, however many are wanted in one place', () => {
+    const spots = Array.from({ length: 6 }, () => chipSpot({ x: 50, y: 50 }, '1280'));
+    const placed = spread(spots);
+    for (const [i, a] of placed.entries())
+      for (const b of placed.slice(i + 1))
+        expect(Math.abs(a.x - b.x) > 45 || Math.abs(a.y - b.y) > 24).toBe(true);
+  });
+});

@@ -1,0 +1,43 @@
+import type { Point } from 'goodreach';
+
+/** Something that takes room on a drawing: its middle and its size, pixels. */
+export interface Spot extends Point {
+  wide: number;
+  high: number;
+}
+
+/** How often overlapping spots are pushed apart. */
+const ROUNDS = 24;
+
+/** Places near the wanted ones at which none lies over another: overlapping ones are pushed apart, half each, the shorter way. */
+export function spread(spots: readonly Spot[], apart = 2): Point[] {
+  const at = spots.map(({ x, y }) => ({ x, y }));
+  for (let round = 0; round < ROUNDS; round++) {
+    let moved = false;
+    for (let i = 0; i < spots.length; i++) {
+      for (let j = i + 1; j < spots.length; j++) {
+        const [a, b] = [at[i]!, at[j]!];
+        const across = (spots[i]!.wide + spots[j]!.wide) / 2 + apart - Math.abs(b.x - a.x);
+        const up = (spots[i]!.high + spots[j]!.high) / 2 + apart - Math.abs(b.y - a.y);
+        if (across <= 0 || up <= 0) continue;
+        moved = true;
+        if (across < up) {
+          const by = ((b.x >= a.x ? 1 : -1) * across) / 2;
+          a.x -= by;
+          b.x += by;
+        } else {
+          const by = ((b.y >= a.y ? 1 : -1) * up) / 2;
+          a.y -= by;
+          b.y += by;
+        }
+      }
+    }
+    if (!moved) break;
+  }
+  return at;
+}
+
+/** The room a chip takes that shows this text at a place, pixels. */
+export function chipSpot({ x, y }: Point, text: string): Spot {
+  return { x, y, wide: Math.max(24, text.length * 8 + 16), high: 26 };
+}
