@@ -7,6 +7,7 @@ import { promisify } from 'node:util';
 import { beforeAll, describe, expect, it, vi } from 'vitest';
 import { main } from './cli';
 import { RoomBuilder } from './demo/build-room';
+import { recordsOf } from './document/design';
 import { galleyWithBay } from './demo/galley-with-bay';
 import { writeDesignJson } from './exports/design-json';
 
@@ -167,6 +168,24 @@ describe('goodreach', () => {
       220, 380,
     ]);
     expect(collisions[0].text).toMatch(/F600.* go (220|380) mm into each other\./);
+  });
+
+  it('draws a view as SVG true to scale, or as its marks', async () => {
+    const svg = (await goodreach('draw', file, '--view', 'elevation:a')).out;
+    // Face A is 1320 long: 66 mm at 1:20 between the level markers and the margin.
+    expect(svg).toMatch(/^<svg [^>]*width="[\d.]+mm"/);
+    expect(svg).toContain('900 counter');
+    const json = JSON.parse((await goodreach('draw', file, '--view', 'unfold', '--format', 'json')).out);
+    expect(json).toMatchObject({ view: 'unfold', scale: '1:20', unit: 'mm' });
+    expect(new Set(json.marks.map(({ layer }: { layer: string }) => layer))).toContain('levels');
+    const free = recordsOf(galleyWithBay(), 'item').find(({ code }) => code === 'F800')!;
+    const peninsula = (await goodreach('draw', file, '--view', `elevation:${free.id}`)).out;
+    expect(peninsula).toContain(`data-source="${free.id}"`);
+    const wrong = await goodreach('draw', file, '--view', 'elevation:Q');
+    expect([wrong.status, JSON.parse(wrong.error).error.message]).toEqual([
+      1,
+      expect.stringContaining('elevation:A'),
+    ]);
   });
 
   it('writes the sheet as a PDF', async () => {

@@ -3,6 +3,7 @@ import { Command, CommanderError } from 'commander';
 import { checkCommand } from './cli/check';
 import { collideCommand } from './cli/collide';
 import { dimsCommand } from './cli/dims';
+import { drawCommand, type DrawFlags } from './cli/draw';
 import { itemsCommand } from './cli/items';
 import { openCommand } from './cli/open';
 import { proposeCommand, type ProposeFlags } from './cli/propose';
@@ -94,6 +95,24 @@ program
   .action(async (file: string, flags: ProposeFlags) => {
     const design = await readDesignFile(file);
     print(valueOf(proposeCommand(design, flags), styleOf(design)));
+  });
+
+program
+  .command('draw')
+  .description('a view as a drawing: its marks, or an SVG true to scale')
+  .argument('<design>', 'a design file (JSON)')
+  .requiredOption(
+    '--view <view>',
+    'plan, ceiling, unfold, or elevation: and a face’s letter, or the id of an item that stands free',
+  )
+  .option('--format <format>', 'svg or json', 'svg')
+  .option('--scale <ratio>', '20, 24, 48 or 50', '20')
+  .option('--out <file>', 'write it here')
+  .action(async (file: string, flags: DrawFlags & { out?: string }) => {
+    const design = await readDesignFile(file);
+    const { text } = valueOf(drawCommand(design, flags), styleOf(design));
+    if (flags.out) await writeFile(flags.out, text);
+    else process.stdout.write(text);
   });
 
 const rangeProgram = program.command('range').description('ranges as tables (CSV)');

@@ -1,5 +1,6 @@
 import type { Point } from '../geometry/point';
 import type { ArcMark, PathMark, Primitive, TextMark } from '../drawing/primitives';
+import { inkColours } from '../drawing/inks';
 import { drawingBounds } from '../drawing/plan';
 import { CAP_HEIGHT, layoutText } from '../drawing/text-layout';
 
@@ -50,6 +51,24 @@ export function writeSvg(marks: readonly Primitive[], scale: number, { margin }:
     .map(number)
     .join(' ');
   return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${box}" aria-hidden="true">${svgMarks(marks, scale)}</svg>`;
+}
+
+/** Room left around a drawing that stands alone, paper mm. */
+const MARGIN = 5;
+
+/** A drawing as an SVG file of its own, true to scale: its size in paper millimetres, its colours those of print. */
+export function writeDrawingSvg(marks: readonly Primitive[], scale: number): string {
+  const { left, right, bottom, top } = drawingBounds(marks, scale);
+  const edge = MARGIN * scale;
+  const [wide, high] = [right - left + 2 * edge, top - bottom + 2 * edge];
+  const box = [left - edge, -top - edge, wide, high].map(number).join(' ');
+  const size = `width="${number(wide / scale)}mm" height="${number(high / scale)}mm"`;
+  const inks = Object.entries(inkColours.print).map(
+    ([ink, colour]) =>
+      `.ink-${ink}{stroke:${colour};fill:none}.text-${ink}{fill:${colour}}.fill-${ink}{fill:${colour}}`,
+  );
+  const style = `svg{font-family:'Fira Sans',sans-serif;background:${inkColours.print.paper}}.bold{font-weight:500}path,circle{stroke-linecap:round;stroke-linejoin:round}`;
+  return `<svg xmlns="http://www.w3.org/2000/svg" ${size} viewBox="${box}"><style>${style}${inks.join('')}</style>${svgMarks(marks, scale)}</svg>`;
 }
 
 /** What each mark was last drawn as: marks are never changed, and most of a drawing stays while something is dragged. */

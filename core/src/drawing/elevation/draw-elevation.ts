@@ -1,5 +1,7 @@
 import { roomOf, styleOf, type Design } from '../../document/design';
+import type { ItemBox } from '../../setting/item-box';
 import { itemNumbers } from '../../setting/item-numbers';
+import { runs } from '../../setting/runs';
 import { solidsOf, type Solid } from '../../solids/solids';
 import { placedOpenings } from '../../survey/openings';
 import { projectOn, type PlacedFace } from '../../survey/placed-face';
@@ -15,7 +17,7 @@ import { drawLevels, levelsOn } from './levels';
 import { drawPanel } from './draw-panel';
 import { hides, seenOf } from './hidden';
 import { panelsOf, type Panel } from './panels';
-import { BEHIND, faceFrame, type ViewFrame } from './view-frame';
+import { BEHIND, faceFrame, rowFrame, type ViewFrame } from './view-frame';
 
 /**
  * The elevation of a face as drawing primitives, mm: x along it from its left end as standing before it, y up from the floor. What stands before
@@ -62,6 +64,28 @@ export function drawSingleElevation(design: Design, face: PlacedFace, scale: num
   return [...drawElevation(design, face, scale), ...drawLevels(design, levelsOn(design, [face]), 0, scale)];
 }
 
+/** How much of the wall's height is kept over an item that stands free, mm. */
+const OVER = 150;
+
+/** The elevation of an item that stands free, with the run it is in, from before its front. */
+export function drawRowElevation(design: Design, box: ItemBox, scale: number): Primitive[] {
+  const row = runs(design).find((run) => run.some(({ id }) => id === box.id)) ?? [box];
+  const ids = new Set(row.map(({ id }) => id));
+  const frame = rowFrame(row, Math.max(...row.map(({ high }) => high)) + OVER);
+  const bodies = solidsOf(design).filter(({ id }) => ids.has(id));
+  const panels = panelsOf(frame, bodies).sort(furthestFirst);
+  const floor = [
+    { x: -OVER, y: 0 },
+    { x: frame.length + OVER, y: 0 },
+  ];
+  return [
+    ...drawPanels(panels, scale),
+    ...drawHidden(panels),
+    ...drawFrontNumbers(panels, panels, itemNumbers(design), scale),
+    line('walls', floor, WEIGHT.cut, 'drawing'),
+  ];
+}
+
 const elevations = new WeakMap<object, { key: readonly unknown[]; marks: readonly Primitive[] }[]>();
 
 /** How many states of a face are remembered: the committed one, and what a drag makes of it. */
@@ -105,7 +129,7 @@ function isLetIn({ solid }: Panel): boolean {
   return solid.box?.kind.within !== undefined;
 }
 
-export function drawPanels(panels: readonly Panel[], scale: number): Primitive[] {
+function drawPanels(panels: readonly Panel[], scale: number): Primitive[] {
   return panels
     .filter((panel) => !isSunk(panel))
     .flatMap((panel) => {
@@ -120,7 +144,7 @@ function isSunk({ solid: { box } }: Panel): boolean {
 }
 
 /** Bowls behind the fronts, dashed: of their own, and those of sink bases. */
-export function drawHidden(panels: readonly Panel[]): Primitive[] {
+function drawHidden(panels: readonly Panel[]): Primitive[] {
   return panels.flatMap((panel) => {
     const { solid, left, right, low, high } = panel;
     const { box } = solid;
@@ -196,7 +220,7 @@ function drawServicesOn(
 }
 
 /** The number of every item whose front is seen, in its circle: in its middle, or where of it is free. */
-export function drawFrontNumbers(
+function drawFrontNumbers(
   fronts: readonly Panel[],
   panels: readonly Panel[],
   numbers: ReadonlyMap<string, number>,

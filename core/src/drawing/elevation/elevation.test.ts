@@ -10,7 +10,8 @@ import { removeThings } from '../../commands/remove-things';
 import { RoomBuilder } from '../../demo/build-room';
 import { galleyWithBay } from '../../demo/galley-with-bay';
 import { orchardKitchen } from '../../demo/orchard-kitchen';
-import type { Design } from '../../document/design';
+import { recordOf, type Design } from '../../document/design';
+import type { FacePlacement } from '../../document/records';
 import type { Point } from '../../geometry/point';
 import { itemBoxes, type ItemBox } from '../../setting/item-box';
 import { solidsOf } from '../../solids/solids';
@@ -107,12 +108,10 @@ describe('an elevation', () => {
       fc.property(setup, ({ skew, letter, along, code, off }) => {
         const builder = rectangle(4000, 3000, 4000 + skew, 3000);
         const id = builder.set(code, `face-${letter}`, Number(along.toFixed(3)));
-        const { placement } = builder.design.records[id] as { placement: object };
-        builder.design.records[id] = {
-          ...builder.design.records[id],
-          placement: { ...placement, off },
-        } as never;
-        const design = { ...builder.design, records: { ...builder.design.records } };
+        const item = recordOf(builder.design, 'item', id)!;
+        const placement = { ...item.placement, off } as FacePlacement;
+        builder.run(moveItem, { id, placement });
+        const { design } = builder;
         const face = faceOf(design, letter.toUpperCase());
         const [front] = panelsOf(faceFrame(design, face), solidsOf(design)).filter(
           ({ solid, parts }) => solid.id === id && solid.of === 'item' && parts.length > 0,
@@ -173,7 +172,7 @@ describe('an elevation', () => {
     ]);
     builder.run(editFaces, { faces: ['face-c'], change: { wallHeight: 1100 } });
     expect(ceiling(builder, 'C').map(({ y }) => y)).toEqual([1100, 1100]);
-    builder.run(bendFace, { face: 'face-b', bend: { depth: 300 } });
+    builder.run(bendFace, { face: 'face-b', bend: { side: 'out', depth: 300 } });
     const face = faceOf(builder.design, 'B');
     const item = builder.set('F600', 'face-b', face.length / 2 - 300);
     const [front] = panels(builder.design, 'B').filter(
