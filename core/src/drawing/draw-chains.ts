@@ -11,7 +11,7 @@ import {
   type Point,
 } from '../geometry/point';
 import { contains } from '../geometry/polygon';
-import { BALLOON, numberPlaces } from './draw-items';
+import { BALLOON, numberPlaces } from './number-places';
 import { acrossFrom, facePoint, type PlacedFace } from '../survey/placed-face';
 import { roomShape, type RoomShape } from '../survey/room-shape';
 import { wallOutside } from '../survey/wall-outline';

@@ -6,6 +6,7 @@ import { headroom } from '../survey/ceiling';
 import { fixedThings } from '../survey/fixed-things';
 import { facePath } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
+import { bodiesNear, bodiesOf } from './bodies';
 import { itemBoxes, middleOf, type ItemBox } from './item-box';
 import { stretchOfPolygon, stretchOfSegment, type Strip } from './strip';
 
@@ -37,16 +38,17 @@ export function tiesInPlan(design: Design, box: ItemBox): Tie<PlanSide>[] {
   return planSides.flatMap((side) => tieInPlan(design, box, side) ?? []);
 }
 
-/** The tie on one side, in plan to such items only as count; undefined when nothing stands there. */
+/** The tie on one side, in plan to such items only as count, and of things only that stand within a reach, mm; undefined when nothing stands there. */
 export function tieOn(
   design: Design,
   box: ItemBox,
   side: TieSide,
   counts: (other: ItemBox) => boolean = () => true,
+  reach = Infinity,
 ): Tie | undefined {
   return side === 'below' || side === 'above'
     ? tieUpright(design, box, side)
-    : tieInPlan(design, box, side, counts);
+    : tieInPlan(design, box, side, counts, reach);
 }
 
 /** Down to what stands below it, with the top that runs over that, or the floor; up to what is above it, or the ceiling. */
@@ -81,6 +83,7 @@ function tieInPlan(
   box: ItemBox,
   side: PlanSide,
   counts: (other: ItemBox) => boolean = () => true,
+  reach = Infinity,
 ): Tie<PlanSide> | undefined {
   const frame = sideFrame(box, side);
   const strip: Strip = { origin: frame.corner, u: frame.out, n: frame.along, near: 0, far: frame.size };
@@ -90,13 +93,10 @@ function tieInPlan(
     if (stretch[0] < -frame.reach / 2) return;
     if (!nearest || stretch[0] < nearest.distance) nearest = { distance: stretch[0], to: { kind, id } };
   };
-  for (const other of itemBoxes(design)) {
-    if (other.id === box.id || other.low >= box.high || other.high <= box.low || !counts(other)) continue;
-    for (const piece of other.pieces) consider(stretchOfPolygon(strip, piece), 'item', other.id);
-  }
-  for (const thing of fixedThings(design)) {
-    if (thing.low >= box.high || thing.high <= box.low) continue;
-    for (const piece of thing.pieces) consider(stretchOfPolygon(strip, piece), 'fixed', thing.id);
+  const bodies = reach === Infinity ? bodiesOf(design) : bodiesNear(design, box.rectangle, reach);
+  for (const { id, low, high, pieces, box: other } of bodies) {
+    if (id === box.id || low >= box.high || high <= box.low || (other && !counts(other))) continue;
+    for (const piece of pieces) consider(stretchOfPolygon(strip, piece), other ? 'item' : 'fixed', id);
   }
   const sideways = side === 'left' || side === 'right';
   for (const face of roomShape(design).faces) {

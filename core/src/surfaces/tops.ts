@@ -1,10 +1,11 @@
 import { perDesign, recordOf, roomOf, type Design } from '../document/design';
+import { MOST_OVERHANG } from '../document/limits';
 import { place, dot, subtract, type Point } from '../geometry/point';
 import { boundsMeet, boundsOf, signedArea, type Polygon } from '../geometry/polygon';
 import { intersect, union, type Region } from '../geometry/region';
 import { AGAINST, TOUCH } from '../geometry/tolerance';
 import { hasLegs } from '../ranges/handing';
-import type { ItemBox } from '../setting/item-box';
+import { itemBoxes, type ItemBox } from '../setting/item-box';
 import { runs, type Run } from '../setting/runs';
 import { tieOn, type Tie, type TieSide } from '../setting/ties';
 import { roomShape } from '../survey/room-shape';
@@ -103,7 +104,7 @@ function stripOf(design: Design, run: Run): Point[][] {
   const outOf = (box: ItemBox) => dot(subtract(box.origin, origin), n);
   const underside = Math.max(...run.map(({ high }) => high));
   const beside = (box: ItemBox, side: TieSide) =>
-    tieOn(design, box, side, (other) => stopsTop(other, underside));
+    tieOn(design, box, side, (other) => stopsTop(other, underside), MOST_OVERHANG);
   const left = -overhang(beside(run[0]!, 'left'), run[0]!.record.overhangs?.left ?? endOverhang);
   const last = run.at(-1)!;
   const right =
@@ -123,7 +124,7 @@ function stripOf(design: Design, run: Run): Point[][] {
   // How far back it goes behind each: to a wall, to what stands there, or out past the back and what clads it.
   const panels = cladding(design, run);
   const depths = run.map((box) => {
-    const tie = beside(box, 'behind');
+    const tie = besideWall(box) ?? beside(box, 'behind');
     const own = box.record.overhangs?.behind;
     if (!tie || tie.distance > BACK_REACH) return panels + (own ?? endOverhang);
     // Where only part of it stands at a wall, the top may still go out past the rest: the wall cuts it.
@@ -143,6 +144,12 @@ function stripOf(design: Design, run: Run): Point[][] {
     );
 }
 
+/** The wall behind what stands close against a straight face: nothing has room between them. */
+function besideWall({ against, record: { placement } }: ItemBox): Pick<Tie, 'distance' | 'to'> | undefined {
+  if (!against || against.face.arc || placement.on !== 'face' || placement.off > BACK_REACH) return undefined;
+  return { distance: placement.off, to: { kind: 'wall', id: against.face.id } };
+}
+
 /** Whether a thing stands in a top's way: it is as high, or breaks it. A stool under it does not, nor do the panels that clad a back. */
 function stopsTop({ kind, high }: ItemBox, underside: number): boolean {
   return kind.top !== 'none' || high > underside + TOUCH;
@@ -156,8 +163,9 @@ function overhang(tie: Tie | undefined, most: number): number {
 
 /** How thick the panels are that a run's back is finished with, mm; 0 without any. */
 function cladding(design: Design, run: Run): number {
+  if (!itemBoxes(design).some(({ kind }) => kind.id === 'back-panel')) return 0;
   const panels = run.map((box) => {
-    const tie = tieOn(design, box, 'behind');
+    const tie = tieOn(design, box, 'behind', undefined, AGAINST);
     const panel = tie && tie.distance <= AGAINST ? recordOf(design, 'item', tie.to.id) : undefined;
     return panel?.type === 'back-panel' ? panel.depth : 0;
   });

@@ -10,7 +10,7 @@ import { formatLength } from '../../units/format-length';
 import type { LengthStyle } from '../../units/units';
 import { circle } from '../item-symbols';
 import { serviceSymbol } from '../draw-services';
-import { BALLOON } from '../draw-items';
+import { BALLOON } from '../number-places';
 import { DASH, line, outline, TEXT, WEIGHT, type Primitive } from '../primitives';
 import { drawFaceOpening } from './face-openings';
 import { drawLevels, levelsOn } from './levels';

@@ -1,4 +1,5 @@
 import {
+  editItems,
   findItem,
   groupItems,
   itemBoxes,
@@ -7,6 +8,7 @@ import {
   must,
   outlineFaces,
   recordsOf,
+  roomShape,
   setItem,
   usualStyle,
   type FacePlacement,
@@ -126,5 +128,68 @@ describe('what is chosen', () => {
     expect([screen.selected, screen.also]).toEqual(['item-1', []]);
     screen.toggle(['item-1'], isItem);
     expect(screen.chosen).toEqual([]);
+  });
+});
+
+describe('dragging items in the unfolded room', () => {
+  const faceOf = (session: DesignSession, letter: string) =>
+    roomShape(session.committed).faces.find((face) => face.letter === letter)!;
+  /** The same drag of one item in the plan and in the unfolded room, so far along face A: what each makes of it. */
+  function both(code: string, from: number, to: number) {
+    return (['plan', 'unfold'] as const).map((view) => {
+      const { session, drag, set } = setUp();
+      set('one', code, from);
+      set('two', 'F600', 2600);
+      set('three', 'U600/720', 2600);
+      const box = itemBoxes(session.committed).find(({ id }) => id === 'one')!;
+      const face = faceOf(session, 'A');
+      const place = (along: number) =>
+        view === 'plan' ? { x: along + 50, y: -150 } : { face, along: along + 50, up: box.low + 100 };
+      drag.pressItem('one', { x: 0, y: 0 }, place(from));
+      drag.move({ x: 50, y: 0 }, place(to), 40);
+      drag.release();
+      return session.committed;
+    });
+  }
+
+  it.each([
+    ['F900', 0, 900],
+    ['F900', 0, 1683],
+    ['F450-3', 100, 3300],
+    ['U900/720', 200, 1010],
+    ['U900/720', 200, 1690],
+  ])('gives the same document as the same drag in the plan: %s from %i to %i', (code, from, to) => {
+    const [plan, unfold] = both(code, from, to);
+    expect(unfold).toEqual(plan);
+  });
+
+  it('raises what hangs, in line with its neighbour or back to its usual height; what stands stays on the floor', () => {
+    const { session, drag, set } = setUp();
+    set('one', 'U600/720', 0);
+    set('two', 'U600/480', 600);
+    session.run(editItems, { ids: ['two'], change: { up: 1700 } });
+    set('three', 'F600', 0);
+    const face = faceOf(session, 'A');
+    const drop = (id: string, by: number) => {
+      const { low } = itemBoxes(session.committed).find((box) => box.id === id)!;
+      drag.pressItem(id, { x: 0, y: 0 }, { face, along: 100, up: low + 50 });
+      drag.move({ x: 0, y: 40 }, { face, along: 100, up: low + 50 + by }, 30);
+      drag.release();
+      return itemBoxes(session.committed).find((box) => box.id === id)!.low;
+    };
+    expect(drop('one', 130)).toBe(1530);
+    // Within the snap of its neighbour's underside.
+    expect(drop('one', 150)).toBe(1700);
+    expect(drop('three', 300)).toBe(0);
+  });
+
+  it('sets from the shelf at the usual height, along the face the pointer is on', () => {
+    const { session, drag } = setUp();
+    const face = faceOf(session, 'B');
+    drag.pressShelf(item('U600/720'), { x: 0, y: 0 });
+    drag.move({ x: 90, y: 90 }, { face, along: 1500, up: 1770 }, 40);
+    const id = drag.release()!;
+    const { against, low } = itemBoxes(session.committed).find((box) => box.id === id)!;
+    expect([against?.face.letter, against?.along, low]).toEqual(['B', 1200, 1400]);
   });
 });

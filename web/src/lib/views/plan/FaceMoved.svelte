@@ -13,7 +13,7 @@
 
 {#if screen.pointer}
   {@const at = toScreen(camera, screen.pointer)}
-  <output style="left: {at.x + 18}px; top: {at.y - 30}px">{text}</output>
+  <output class="moved" style="left: {at.x + 18}px; top: {at.y - 30}px">{text}</output>
 {/if}
 
 <style>

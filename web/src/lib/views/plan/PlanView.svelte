@@ -66,6 +66,8 @@
   let behaviour: ZoomBehavior<HTMLDivElement, unknown>;
   /** The whole plan is shown, and stays shown as it grows, until a person zooms or pans. */
   let framed = true;
+  /** The size of the view it was last fitted to. */
+  let fittedTo = '';
 
   const scale = $derived(annotationScale(camera));
   /** What may be left away, less and more of it, and how long the plan last took to draw so, ms: where that is more than a frame can spare, a drag draws less until it rests. */
@@ -131,6 +133,7 @@
       next = fitCamera(drawingBounds(drawPlan(session.document, at), at), clientWidth, clientHeight, 20);
     }
     framed = true;
+    fittedTo = `${clientWidth} ${clientHeight}`;
     pick(view).call(behaviour.transform, zoomIdentity.translate(next.x, next.y).scale(next.k));
   }
 
@@ -152,9 +155,10 @@
   });
 
   $effect(() => {
-    void [width, height, session.committed];
+    const size = `${width} ${height}`;
+    void session.committed;
     untrack(() => {
-      if (framed && outgrown()) fit();
+      if (framed && height > 0 && (size !== fittedTo || outgrown())) fit();
     });
   });
 

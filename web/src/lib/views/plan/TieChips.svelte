@@ -20,6 +20,9 @@
 
   const names: Record<PlanSide, string> = { left: 'left', right: 'right', behind: 'behind', front: 'front' };
 
+  /** How far sideways ties stand off the middle of the item at the least, pixels: a chip of an open length is beside them. */
+  const CLEAR = 24;
+
   /** Not of what a proposal would set: it is only shown. */
   const moving = $derived.by(() => {
     if (dragging) return screen.proposing ? null : (session.movingItem?.id ?? null);
@@ -34,7 +37,8 @@
 
   /** Both ends of a tie on screen; sideways ties stand towards the front, clear of the chips of open lengths by the wall. */
   function ends({ side, from, at }: Tie<PlanSide>): [Point, Point] {
-    const out = box && (side === 'left' || side === 'right') ? box.record.depth * 0.28 : 0;
+    const sideways = side === 'left' || side === 'right';
+    const out = box && sideways ? Math.max(box.record.depth * 0.28, CLEAR / camera.k) : 0;
     const shift = (point: Point) => toScreen(camera, box ? place(point, box.n, out, box.n, 0) : point);
     return [shift(from), shift(at)];
   }

@@ -114,13 +114,16 @@
   }
 
   let inside = false;
+  /** What was last chosen in the strip itself, where it is seen already. */
+  let chosenHere: string | null = null;
   $effect(() => {
     const id = screen.hovered;
     if (id && !inside && !drag.active) untrack(() => reveal(unfoldedPlaces(session.document, id)[0]));
   });
   $effect(() => {
     const id = screen.selected;
-    if (id && !inside && !drag.active) untrack(() => reveal(ownPlace(id)));
+    if (id && id !== chosenHere && !drag.active) untrack(() => reveal(ownPlace(id)));
+    chosenHere = null;
   });
 
   /** Where something shows on the face it stands against; else where it shows first. */
@@ -167,6 +170,7 @@
     }
     const source = sourceOf(event.target);
     pressed = source ?? 'paper';
+    chosenHere = source;
     const kind = session.committed.records[source ?? '']?.kind;
     if (source && event.shiftKey && (kind === 'face' || kind === 'item')) {
       const ids = kind === 'item' ? groupOf(session.committed, source) : [source];
@@ -209,10 +213,8 @@
       if (!nudgeOnFace(session, screen.chosen, event.key, base * (event.shiftKey ? 10 : 1))) return;
     } else if (event.key === 'n' || event.key === 'N') {
       chooseNext(session, screen, 'item', event.shiftKey ? -1 : 1);
-      reveal(ownPlace(screen.selected ?? ''));
     } else if (event.key === 'f' || event.key === 'F') {
       chooseNext(session, screen, 'face', event.shiftKey ? -1 : 1);
-      reveal(ownPlace(screen.selected ?? ''));
     } else if (event.key === 'ContextMenu' || (event.shiftKey && event.key === 'F10')) {
       const place = ownPlace(screen.selected ?? '');
       if (place)
