@@ -56,7 +56,23 @@ export class SaveQueue {
       const replayed = this.#takeUp(later);
       if (replayed) this.options.onRebase(replayed);
     });
-    return this.#takeUp(left);
+    const resumed = this.#takeUp(left);
+    void this.#catchUp();
+    return resumed;
+  }
+
+  /**
+   * Takes in what was saved after this page's data was read: on a reload the page that goes can still save an edit, and be
+   * answered, while the next one is already being made.
+   */
+  async #catchUp(): Promise<void> {
+    const asked = this.revision;
+    const answer = await this.#ask(`/api/rooms/${this.options.roomId}/edits?since=${asked}`);
+    if (!answer?.ok) return;
+    const { revision, edits } = (await answer.json()) as { revision: number; edits: LocalEdit[] };
+    // A save under way learns of them itself.
+    if (edits.length === 0 || this.#sending || this.revision !== asked || this.state === 'clash') return;
+    this.#rebase(edits, revision);
   }
 
   #takeUp(edits: readonly LocalEdit[]): Design | null {

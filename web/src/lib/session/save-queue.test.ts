@@ -191,6 +191,18 @@ describe('the save queue', () => {
     expect(third.kept()).toEqual([]);
   });
 
+  it('takes in what was saved while the page was being made', async () => {
+    const server = new Server();
+    const { saving, session } = open(server);
+    server.other(must(setRoom.run(server.document, { name: 'Pantry' })));
+    await saving.resume([]);
+    await vi.advanceTimersByTimeAsync(1);
+    expect([session.document, saving.revision, saving.state]).toEqual([server.document, 1, 'saved']);
+    session.run(setRoom, { ceilingHeight: 2500 });
+    await vi.advanceTimersByTimeAsync(2_000);
+    expect([server.edits.length, server.document]).toEqual([2, session.committed]);
+  });
+
   it('takes over what another page of the room leaves behind when it goes, but not what is saved by then', async () => {
     const server = new Server();
     const [going, staying] = [open(server), open(server)];

@@ -166,8 +166,8 @@ describe('dragging items in the unfolded room', () => {
   it('raises what hangs, in line with its neighbour or back to its usual height; what stands stays on the floor', () => {
     const { session, drag, set } = setUp();
     set('one', 'U600/720', 0);
-    set('two', 'U600/480', 600);
-    session.run(editItems, { ids: ['two'], change: { up: 1700 } });
+    set('two', 'U600/720', 600);
+    session.run(editItems, { ids: ['two'], change: { up: 1600 } });
     set('three', 'F600', 0);
     const face = faceOf(session, 'A');
     const drop = (id: string, by: number) => {
@@ -179,7 +179,7 @@ describe('dragging items in the unfolded room', () => {
     };
     expect(drop('one', 130)).toBe(1530);
     // Within the snap of its neighbour's underside.
-    expect(drop('one', 150)).toBe(1700);
+    expect(drop('one', 85)).toBe(1600);
     expect(drop('three', 300)).toBe(0);
   });
 

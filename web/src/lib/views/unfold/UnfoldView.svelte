@@ -85,7 +85,9 @@
   $effect(() => {
     void [width, height];
     untrack(() => {
-      if (framed && width > 0) fit();
+      if (!framed || width === 0) return;
+      fit();
+      reveal(ownPlace(screen.selected ?? ''));
     });
   });
 
