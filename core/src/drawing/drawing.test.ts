@@ -9,7 +9,8 @@ import { rectangle } from '../../testing/rooms';
 import { RoomBuilder } from '../demo/build-room';
 import { galleyWithBay } from '../demo/galley-with-bay';
 import { orchardKitchen } from '../demo/orchard-kitchen';
-import { styleOf, type Design } from '../document/design';
+import { demoJobs } from '../demo/demo-jobs';
+import { recordsOf, styleOf, type Design } from '../document/design';
 import { writeSheetPdf } from '../exports/sheet-pdf';
 import { markGroups, svgMarks } from '../exports/svg';
 import { overlapDepth } from '../geometry/convex';
@@ -126,6 +127,19 @@ describe('the plan', () => {
         ).toBeLessThanOrEqual(0);
       }
     });
+  });
+
+  it('shows the number of every item of the demo rooms on a sheet, at 1:20', () => {
+    for (const design of demoJobs().flatMap(({ rooms }) => rooms)) {
+      const numbered = drawPlan(design, 20).flatMap((mark) =>
+        mark.layer === 'numbers' && mark.type === 'text' ? mark.source : [],
+      );
+      expect(numbered.sort()).toEqual(
+        recordsOf(design, 'item')
+          .map(({ id }) => id)
+          .sort(),
+      );
+    }
   });
 
   it('names the record of everything it draws', () => {

@@ -64,7 +64,7 @@ function placed(design: Design, scaleBy: number, mode: PlanMode, cut: number): M
         at = on(box, width / 2 + sideways[(tries + 1) % 3]!, out);
       }
     }
-    if (taken.isNear(at, apart * CROWDED)) continue;
+    if (taken.isNear(at, apart * CROWDED) || (narrow && !contains(outline, at))) continue;
     taken.add(at);
     places.set(box.id, at);
   }

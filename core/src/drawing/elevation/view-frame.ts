@@ -2,7 +2,6 @@ import { roomOf, type Design } from '../../document/design';
 import type { Point } from '../../geometry/point';
 import type { ItemBox } from '../../setting/item-box';
 import { itemBoxes } from '../../setting/item-box';
-import { solidsOf } from '../../solids/solids';
 import { projectOn, wallHeightAt, type PlacedFace } from '../../survey/placed-face';
 import { roomShape } from '../../survey/room-shape';
 
@@ -48,13 +47,15 @@ export function faceFrame(design: Design, face: PlacedFace): ViewFrame {
 
 /** How near before a face something stands that is against none, mm, its top included, past what is against the face: an island is not cut for the wall behind it. */
 function standingBefore(design: Design, face: PlacedFace, reach: number): number {
-  const free = new Set(itemBoxes(design).flatMap(({ id, against }) => (against ? [] : [id])));
+  const { frontOverhang, endOverhang } = roomOf(design);
   let nearest = Infinity;
-  for (const { id, of, footprint } of solidsOf(design)) {
-    if (of === 'fixed' || !free.has(id)) continue;
-    const corners = footprint.map((corner) => projectOn(face, corner));
+  for (const { against, rectangle, kind, record } of itemBoxes(design)) {
+    if (against) continue;
+    const over =
+      kind.top === 'under' ? [frontOverhang, endOverhang, ...Object.values(record.overhangs ?? {})] : [0];
+    const corners = rectangle.map((corner) => projectOn(face, corner));
     const alongs = corners.map(({ along }) => along);
-    const out = Math.min(...corners.map((corner) => corner.out));
+    const out = Math.min(...corners.map((corner) => corner.out)) - Math.max(...over);
     if (Math.max(...alongs) > 0 && Math.min(...alongs) < face.length && out > reach + CLEAR)
       nearest = Math.min(nearest, out);
   }
