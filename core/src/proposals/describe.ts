@@ -2,14 +2,13 @@ import { replaceItems } from '../commands/replace-items';
 import type { Design } from '../document/design';
 import { applyPatch } from '../document/patch';
 import type { Primitive } from '../drawing/primitives';
-import { rowElevation, smallElevation } from '../drawing/small-elevation';
+import { smallElevation, smallRowElevation } from '../drawing/small-elevation';
 import { rangesOf } from '../ranges/shelf';
 import type { Range } from '../ranges/range';
 import { checkReach, sayFinding } from '../reach/check-reach';
 import type { Verdict } from '../reach/rule';
 import { must, ok, type Result } from '../result';
-import { dot } from '../geometry/point';
-import { boxOf, type ItemBox } from '../setting/item-box';
+import { boxOf } from '../setting/item-box';
 import { roomShape } from '../survey/room-shape';
 import { propose, type Proposal } from './propose';
 import type { ProposalRequest } from './request';
@@ -42,18 +41,11 @@ export function describeProposals(
       elevation:
         request.island === undefined
           ? smallElevation(after, request.faces, fresh)
-          : rowElevation(frontRow(after, proposal)),
+          : smallRowElevation(after, boxOf(proposal.items[0]!, roomShape(after))),
       findings: findingsOf(after).filter(({ text }) => !before.has(text)),
     });
   }
   return ok(described);
-}
-
-/** The items of an island that face the way its first one does. */
-function frontRow(design: Design, { items }: Proposal): ItemBox[] {
-  const shape = roomShape(design);
-  const boxes = items.map((item) => boxOf(item, shape));
-  return boxes.filter(({ u }) => dot(u, boxes[0]!.u) > 0);
 }
 
 function findingsOf(design: Design) {

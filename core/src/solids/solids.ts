@@ -27,6 +27,8 @@ export interface Solid {
   /** The record it is of; of a top, that of the first item that carries it. */
   id: string;
   of: 'fixed' | 'item' | 'top';
+  /** Of a top: the items that carry it. */
+  carriers?: readonly string[];
   /** The item it is of. */
   box: ItemBox | null;
   footprint: Polygon;
@@ -62,8 +64,8 @@ export const solidsOf: (design: Design) => readonly Solid[] = perDesign((design)
         .map((ring) => {
           // Tops are computed anew for every design; the carrier's record and the corners tell whether one is the same.
           const carrier = recordOf(design, 'item', items[0]!)!;
-          const key = [underside, surface, ...ring.flatMap(({ x, y }) => [x, y])];
-          return remembered(carrier, key, () => topSolid(carrier.id, ring, underside, surface), tied);
+          const key = [items.join(' '), underside, surface, ...ring.flatMap(({ x, y }) => [x, y])];
+          return remembered(carrier, key, () => topSolid(items, ring, underside, surface), tied);
         }),
     ),
   ];
@@ -83,8 +85,19 @@ function remembered(anchor: object, key: readonly unknown[], make: () => Solid, 
   return solid;
 }
 
-function topSolid(id: string, ring: Polygon, low: number, high: number): Solid {
-  return { id, of: 'top', box: null, footprint: ring, low, high, sides: plainSides(ring), round: false };
+function topSolid(carriers: readonly string[], ring: Polygon, low: number, high: number): Solid {
+  const id = carriers[0]!;
+  return {
+    id,
+    carriers,
+    of: 'top',
+    box: null,
+    footprint: ring,
+    low,
+    high,
+    sides: plainSides(ring),
+    round: false,
+  };
 }
 
 function itemSolid(box: ItemBox, known: readonly Range[], usual: ConstructionMethod | null): Solid {

@@ -25,7 +25,7 @@ import { BEHIND, faceFrame, rowFrame, type ViewFrame } from './view-frame';
  */
 export function drawElevation(design: Design, face: PlacedFace, scale: number): readonly Primitive[] {
   const frame = faceFrame(design, face);
-  const solids = solidsOf(design).filter((solid) => isBefore(frame, solid));
+  const solids = seenBefore(frame, solidsOf(design));
   const openings = placedOpenings(design).filter((one) => one.face.id === face.id);
   const services = placedServices(design).filter(({ against }) => against?.face.id === face.id);
   const numbers = itemNumbers(design);
@@ -104,6 +104,13 @@ function remembered(
   const marks = draw();
   elevations.set(face.record, [{ key, marks }, ...known].slice(0, REMEMBERED));
   return marks;
+}
+
+/** The bodies that may show in a view; a top only where something that carries it does. */
+function seenBefore(frame: ViewFrame, solids: readonly Solid[]): Solid[] {
+  const before = solids.filter((solid) => isBefore(frame, solid));
+  const shown = new Set(before.flatMap(({ id, of }) => (of === 'item' ? id : [])));
+  return before.filter(({ carriers }) => !carriers || carriers.some((id) => shown.has(id)));
 }
 
 /** Whether a body may show in a view: between the face and the cut, within its length. */

@@ -45,17 +45,14 @@ export function faceFrame(design: Design, face: PlacedFace): ViewFrame {
   };
 }
 
-/** How near before a face something stands that is against none, mm, its top included, past what is against the face: an island is not cut for the wall behind it. */
+/** How near before a face something stands that is against none, mm, past what is against the face: an island is not cut for the wall behind it. */
 function standingBefore(design: Design, face: PlacedFace, reach: number): number {
-  const { frontOverhang, endOverhang } = roomOf(design);
   let nearest = Infinity;
-  for (const { against, rectangle, kind, record } of itemBoxes(design)) {
+  for (const { against, rectangle } of itemBoxes(design)) {
     if (against) continue;
-    const over =
-      kind.top === 'under' ? [frontOverhang, endOverhang, ...Object.values(record.overhangs ?? {})] : [0];
     const corners = rectangle.map((corner) => projectOn(face, corner));
     const alongs = corners.map(({ along }) => along);
-    const out = Math.min(...corners.map((corner) => corner.out)) - Math.max(...over);
+    const out = Math.min(...corners.map((corner) => corner.out));
     if (Math.max(...alongs) > 0 && Math.min(...alongs) < face.length && out > reach + CLEAR)
       nearest = Math.min(nearest, out);
   }
