@@ -70,6 +70,7 @@ describe('migrations', () => {
       '0002-files',
       '0003-opening-kinds',
       '0004-ranges-and-options',
+      '0005-studio-specials',
     ]);
     await Promise.all(opened.slice(0, 2).map((sequelize) => sequelize.close()));
   });
