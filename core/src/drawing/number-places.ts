@@ -98,9 +98,10 @@ class Taken {
   isNear({ x, y }: Point, apart: number): boolean {
     const [column, row] = [Math.floor(x / this.size), Math.floor(y / this.size)];
     for (let i = column - 1; i <= column + 1; i++)
-      for (let j = row - 1; j <= row + 1; j++)
-        for (const other of this.squares.get(square(i, j)) ?? [])
-          if ((other.x - x) ** 2 + (other.y - y) ** 2 < apart ** 2) return true;
+      for (let j = row - 1; j <= row + 1; j++) {
+        const there = this.squares.get(square(i, j));
+        if (there?.some((other) => (other.x - x) ** 2 + (other.y - y) ** 2 < apart ** 2)) return true;
+      }
     return false;
   }
 }

@@ -1,9 +1,7 @@
 import { roomOf, type Design } from '../document/design';
-import { distance, type Point } from '../geometry/point';
-import { boundsOf, contains, distanceToSegment, forEachEdge, type Bounds } from '../geometry/polygon';
+import type { Point } from '../geometry/point';
+import { boundsOf, type Bounds } from '../geometry/polygon';
 import { formatArea } from '../units/format-area';
-import { itemBoxes } from '../setting/item-box';
-import { fixedThings } from '../survey/fixed-things';
 import { placedDividers, zonesOf } from '../survey/zones';
 import { drawChains } from './draw-chains';
 import { drawItems, drawNumbers, drawTops } from './draw-items';
@@ -11,11 +9,9 @@ import { usualCut, type PlanMode } from './plan-cut';
 import { drawFixed } from './draw-fixed';
 import { drawServices } from './draw-services';
 import { drawWalls } from './draw-walls';
+import { emptiest } from './emptiest';
 import { DASH, line, TEXT, WEIGHT, type Layer, type Primitive } from './primitives';
 import { textWidth } from './text-layout';
-
-/** What hangs higher than this leaves the floor free, mm. */
-const HEAD = 1_500;
 
 /** What a plan leaves away while its shape is being dragged: what takes long to place, and would be out of date. */
 export const WHILE_MOVING: readonly Layer[] = ['dimensions', 'labels', 'numbers', 'tops'];
@@ -78,60 +74,6 @@ function drawNames(design: Design, scale: number): Primitive[] {
     });
     return [text(words, 2.6, size, true), text(formatArea(area, unit), -2.4, TEXT.normal, false)];
   });
-}
-
-/** The place on the floor farthest from walls and items, by a grid; a word as wide as 2 × `half` should stand clear. */
-function emptiest(design: Design, outline: readonly Point[], half: number): Point {
-  const { left, right, bottom, top } = boundsOf(outline);
-  const standing = [
-    ...itemBoxes(design).map(({ low, rectangle }) => ({ low, polygon: rectangle })),
-    ...fixedThings(design).map(({ low, footprint }) => ({ low, polygon: footprint })),
-  ].filter(({ low }) => low < HEAD);
-  const polygons = [outline, ...standing.map(({ polygon }) => polygon)].map((polygon) => ({
-    polygon,
-    bounds: boundsOf(polygon),
-  }));
-  const isOn = (point: Point) =>
-    polygons.some(
-      ({ polygon, bounds }, index) => index > 0 && holds(bounds, point) && contains(polygon, point),
-    );
-  /** Distance to the nearest edge; given up once it is no better than what is already found. */
-  const room = (point: Point, enough: number): number => {
-    let nearest = Infinity;
-    for (const { polygon, bounds } of polygons) {
-      if (polygon !== outline && awayFrom(bounds, point) >= nearest) continue;
-      forEachEdge(polygon, (a, b) => (nearest = Math.min(nearest, distanceToSegment(point, a, b))));
-      if (nearest <= enough) return nearest;
-    }
-    return nearest;
-  };
-  let best = { at: { x: (left + right) / 2, y: (bottom + top) / 2 }, free: -Infinity };
-  const steps = 18;
-  for (let i = 1; i < steps; i++) {
-    for (let j = 1; j < steps; j++) {
-      const at = { x: left + ((right - left) * i) / steps, y: bottom + ((top - bottom) * j) / steps };
-      if (!contains(outline, at) || isOn(at)) continue;
-      const off = distance(at, { x: (left + right) / 2, y: (bottom + top) / 2 }) * 0.05;
-      let clear = Infinity;
-      for (const by of [0, -half, half]) {
-        const end = { x: at.x + by, y: at.y };
-        clear = Math.min(clear, contains(outline, end) ? room(end, best.free + off) : -1);
-        if (clear - off <= best.free) break;
-      }
-      const free = clear - off;
-      if (free > best.free) best = { at, free };
-    }
-  }
-  return best.at;
-}
-
-function holds({ left, right, bottom, top }: Bounds, { x, y }: Point): boolean {
-  return x >= left && x <= right && y >= bottom && y <= top;
-}
-
-/** How far a place stands from some bounds, at the least, mm. */
-function awayFrom({ left, right, bottom, top }: Bounds, { x, y }: Point): number {
-  return Math.max(left - x, x - right, bottom - y, y - top, 0);
 }
 
 /** The extent of a drawing's marks, texts included, in the drawing's millimetres at a scale. */

@@ -15,7 +15,7 @@ import { DASH, line, outline, TEXT, WEIGHT, type Primitive } from '../primitives
 import { drawFaceOpening } from './face-openings';
 import { drawLevels, levelsOn } from './levels';
 import { drawPanel } from './draw-panel';
-import { hides, seenOf } from './hidden';
+import { hidingOf, seenOf } from './hidden';
 import { panelsOf, type Panel } from './panels';
 import { BEHIND, faceFrame, rowFrame, type ViewFrame } from './view-frame';
 
@@ -42,15 +42,16 @@ export function drawElevation(design: Design, face: PlacedFace, scale: number): 
   ];
   return remembered(face, key, () => {
     const panels = panelsOf(frame, solids).sort(furthestFirst);
+    const hiding = hidingAmong(panels);
     return [
       ...drawWall(frame, face),
       ...openings.flatMap((opening) => drawFaceOpening(opening, panels)),
-      ...drawPanels(panels, scale),
+      ...drawPanels(panels, hiding, scale),
       ...drawHidden(panels),
       ...drawServicesOn(services, face, scale, styleOf(design)),
       ...drawFrontNumbers(
         panels.filter((panel) => faces(panel, face)),
-        panels,
+        hiding,
         numbers,
         scale,
       ),
@@ -74,14 +75,15 @@ export function drawRowElevation(design: Design, box: ItemBox, scale: number): P
   const frame = rowFrame(row, Math.max(...row.map(({ high }) => high)) + OVER);
   const bodies = solidsOf(design).filter(({ id }) => ids.has(id));
   const panels = panelsOf(frame, bodies).sort(furthestFirst);
+  const hiding = hidingAmong(panels);
   const floor = [
     { x: -OVER, y: 0 },
     { x: frame.length + OVER, y: 0 },
   ];
   return [
-    ...drawPanels(panels, scale),
+    ...drawPanels(panels, hiding, scale),
     ...drawHidden(panels),
-    ...drawFrontNumbers(panels, panels, itemNumbers(design), scale),
+    ...drawFrontNumbers(panels, hiding, itemNumbers(design), scale),
     line('walls', floor, WEIGHT.cut, 'drawing'),
   ];
 }
@@ -136,13 +138,17 @@ function isLetIn({ solid }: Panel): boolean {
   return solid.box?.kind.within !== undefined;
 }
 
-function drawPanels(panels: readonly Panel[], scale: number): Primitive[] {
-  return panels
-    .filter((panel) => !isSunk(panel))
-    .flatMap((panel) => {
-      const hiding = panels.filter((other) => !isSunk(other) && hides(other, panel));
-      return drawPanel(panel, hiding, scale);
-    });
+function drawPanels(
+  panels: readonly Panel[],
+  hiding: (panel: Panel) => readonly Panel[],
+  scale: number,
+): Primitive[] {
+  return panels.flatMap((panel) => (isSunk(panel) ? [] : drawPanel(panel, hiding(panel), scale)));
+}
+
+/** What hides what of some panels; what is sunk in others hides nothing. */
+function hidingAmong(panels: readonly Panel[]): (panel: Panel) => readonly Panel[] {
+  return hidingOf(panels.filter((panel) => !isSunk(panel)));
 }
 
 /** A bowl that lies in what it is let into, and is not seen from before it. */
@@ -229,7 +235,7 @@ function drawServicesOn(
 /** The number of every item whose front is seen, in its circle: in its middle, or where of it is free. */
 function drawFrontNumbers(
   fronts: readonly Panel[],
-  panels: readonly Panel[],
+  hiding: (panel: Panel) => readonly Panel[],
   numbers: ReadonlyMap<string, number>,
   scale: number,
 ): Primitive[] {
@@ -249,7 +255,7 @@ function drawFrontNumbers(
     const at = free.find(
       (place) =>
         !taken.some((other) => Math.hypot(other.x - place.x, other.y - place.y) < 2.2 * radius) &&
-        isSeen(place, panel, panels),
+        isSeen(place, hiding(panel)),
     );
     if (!at) return [];
     seen.add(solid.id);
@@ -271,7 +277,6 @@ function drawFrontNumbers(
   });
 }
 
-function isSeen(place: { x: number; y: number }, panel: Panel, panels: readonly Panel[]): boolean {
-  const hiding = panels.filter((other) => hides(other, panel));
+function isSeen(place: { x: number; y: number }, hiding: readonly Panel[]): boolean {
   return seenOf(place, { x: place.x + 0.01, y: place.y }, hiding).length > 0;
 }

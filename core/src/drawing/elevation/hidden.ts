@@ -18,6 +18,37 @@ export function hides(near: Panel, far: Panel): boolean {
   return isLetInto(near, far);
 }
 
+/** What hides each of some panels, of those that do not lie sunk in others: only those that share some of its length are asked. */
+export function hidingOf(panels: readonly Panel[]): (panel: Panel) => readonly Panel[] {
+  const byLeft = [...panels].sort((a, b) => a.left - b.left);
+  const widest = Math.max(0, ...panels.map(({ left, right }) => right - left));
+  const known = new Map<Panel, readonly Panel[]>();
+  return (panel) => {
+    let hiding = known.get(panel);
+    if (!hiding) {
+      const found: Panel[] = [];
+      for (let i = firstFrom(byLeft, panel.left - widest); i < byLeft.length; i++) {
+        const other = byLeft[i]!;
+        if (other.left >= panel.right) break;
+        if (other.right > panel.left && hides(other, panel)) found.push(other);
+      }
+      known.set(panel, (hiding = found));
+    }
+    return hiding;
+  };
+}
+
+/** The first of some panels, sorted by their left ends, that begins at a place or after it. */
+function firstFrom(byLeft: readonly Panel[], place: number): number {
+  let [low, high] = [0, byLeft.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (byLeft[middle]!.left < place) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+}
+
 function isLetInto({ solid: { box } }: Panel, { solid: host }: Panel): boolean {
   return box !== null && host.box !== null && (box.kind.within?.includes(host.box.kind.group) ?? false);
 }

@@ -25,6 +25,10 @@ export const shortcuts: readonly { keys: string; does: string }[] = [
   { keys: 'F, Shift F', does: 'Next face, the one before: what is set next goes there (in the plan)' },
   { keys: 'Ctrl A, Shift click', does: 'Choose all items; add one to those chosen (in the plan)' },
   { keys: 'Arrow keys', does: 'Nudge the chosen items by the rounding; with Shift ten times it' },
+  {
+    keys: 'Arrow keys in the unfold',
+    does: 'Move the chosen items along their face; up and down raise and lower what hangs',
+  },
   { keys: 'Alt while dragging', does: 'Nothing catches: the item stays where the pointer is' },
   ...itemActions
     .filter(({ id }) => id !== 'remove')
