@@ -4,10 +4,11 @@ import { place, type Point } from '../geometry/point';
 import { itemBoxes, type ItemBox } from '../setting/item-box';
 import { itemNumbers } from '../setting/item-numbers';
 import { tops } from '../surfaces/tops';
-import { circle, drawItemShape, on } from './item-symbols';
+import { balloon } from './balloon';
+import { drawItemShape, on } from './item-symbols';
 import { BALLOON, isNarrow, numberPlaces } from './number-places';
 import { atCut, isShown, type AtCut, type PlanMode } from './plan-cut';
-import { line, TEXT, WEIGHT, type Primitive } from './primitives';
+import { line, WEIGHT, type Primitive } from './primitives';
 import { rememberedMarks } from './remembered-marks';
 
 /** Every item in plan: what hangs above the cut dashed over what stands below it; in a ceiling plan it is what is seen. */
@@ -67,19 +68,5 @@ function drawNumber(box: ItemBox, number: number, at: Point, scaleBy: number): P
   const foot = on(box, width / 2, depth);
   const edge = place(at, box.n, -BALLOON * scaleBy, box.n, 0);
   const leader = isNarrow(box.record, scaleBy) ? [line('numbers', [foot, edge], WEIGHT.thin, 'drawing')] : [];
-  return [
-    ...leader,
-    { ...circle(at, BALLOON * scaleBy, WEIGHT.thin), layer: 'numbers', fill: 'paper', source: box.id },
-    {
-      type: 'text',
-      layer: 'numbers',
-      at,
-      text: String(number),
-      size: TEXT.small,
-      anchor: 'middle',
-      turn: 0,
-      ink: 'drawing',
-      source: box.id,
-    },
-  ];
+  return [...leader, ...balloon(box.id, number, at, BALLOON * scaleBy)];
 }

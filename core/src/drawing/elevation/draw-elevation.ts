@@ -8,7 +8,7 @@ import { projectOn, type PlacedFace } from '../../survey/placed-face';
 import { placedServices, type PlacedService } from '../../survey/services';
 import { formatLength } from '../../units/format-length';
 import type { LengthStyle } from '../../units/units';
-import { circle } from '../item-symbols';
+import { balloon } from '../balloon';
 import { serviceSymbol } from '../draw-services';
 import { BALLOON } from '../number-places';
 import { DASH, line, outline, TEXT, WEIGHT, type Primitive } from '../primitives';
@@ -260,20 +260,7 @@ function drawFrontNumbers(
     if (!at) return [];
     seen.add(solid.id);
     taken.push(at);
-    return [
-      { ...circle(at, radius, WEIGHT.thin), layer: 'numbers', fill: 'paper', source: solid.id },
-      {
-        type: 'text',
-        layer: 'numbers',
-        at,
-        text: String(number),
-        size: TEXT.small,
-        anchor: 'middle',
-        turn: 0,
-        ink: 'drawing',
-        source: solid.id,
-      },
-    ];
+    return balloon(solid.id, number, at, radius);
   });
 }
 

@@ -14,6 +14,7 @@
   import { toScreen, type Camera } from '../camera';
   import { chipSpot, spread } from '../spread';
   import TieChip from '../TieChip.svelte';
+  import TieLines from '../TieLines.svelte';
 
   let { camera, dragging }: { camera: Camera; dragging: boolean } = $props();
   const { session, screen } = useWorkspace();
@@ -55,13 +56,7 @@
 </script>
 
 {#if box}
-  <svg class="lines" aria-hidden="true">
-    {#each ties as tie (tie.side)}
-      {@const [a, b] = ends(tie)}
-      <line x1={a.x} y1={a.y} x2={b.x} y2={b.y} />
-      <circle cx={b.x} cy={b.y} r="2.5" />
-    {/each}
-  </svg>
+  <TieLines lines={ties.map(ends)} />
   {#each ties as tie, index (tie.side)}
     <TieChip
       side={names[tie.side]}
@@ -73,20 +68,3 @@
     />
   {/each}
 {/if}
-
-<style>
-  .lines {
-    position: absolute;
-    inset: 0;
-    width: 100%;
-    height: 100%;
-    pointer-events: none;
-  }
-  line {
-    stroke: var(--tide);
-    stroke-width: 1.2;
-  }
-  circle {
-    fill: var(--tide);
-  }
-</style>

@@ -13,6 +13,7 @@
   import { toScreen, type Camera } from '../camera';
   import { chipSpot, spread } from '../spread';
   import TieChip from '../TieChip.svelte';
+  import TieLines from '../TieLines.svelte';
 
   /** The live distances of the chosen item on its face: to what is beside, below and above it. */
   let { camera, dragging }: { camera: Camera; dragging: boolean } = $props();
@@ -84,13 +85,7 @@
 </script>
 
 {#if place}
-  <svg class="lines" aria-hidden="true">
-    {#each ties as { side, distance } (side)}
-      {@const [a, b] = ends(side, distance)}
-      <line x1={a.x} y1={a.y} x2={b.x} y2={b.y} />
-      <circle cx={b.x} cy={b.y} r="2.5" />
-    {/each}
-  </svg>
+  <TieLines lines={ties.map(({ side, distance }) => ends(side, distance))} />
   {#each ties as { side, distance }, index (side)}
     <TieChip
       side={names[side]}
@@ -102,20 +97,3 @@
     />
   {/each}
 {/if}
-
-<style>
-  .lines {
-    position: absolute;
-    inset: 0;
-    width: 100%;
-    height: 100%;
-    pointer-events: none;
-  }
-  line {
-    stroke: var(--tide);
-    stroke-width: 1.2;
-  }
-  circle {
-    fill: var(--tide);
-  }
-</style>
