@@ -14,7 +14,7 @@
     type Point,
   } from 'goodreach';
   import { select as pick } from 'd3-selection';
-  import { zoom, zoomIdentity, type D3ZoomEvent, type ZoomBehavior } from 'd3-zoom';
+  import { zoomIdentity, type ZoomBehavior } from 'd3-zoom';
   import { onMount, untrack } from 'svelte';
   import { useWorkspace } from '$session/context';
   import type { AlongDrag } from '../../tools/drag-along';
@@ -22,15 +22,8 @@
   import { SNAP_PIXELS, type ItemDrag } from '../../tools/drag-item';
   import { actOnKey, groupOf } from '../../tools/item-actions';
   import { chooseNext, nudge } from '../../tools/item-keys';
-  import {
-    annotationScale,
-    fitCamera,
-    LEAST_ZOOM,
-    MOST_ZOOM,
-    toRoom,
-    toScreen,
-    type Camera,
-  } from '../camera';
+  import { annotationScale, fitCamera, toRoom, toScreen, type Camera } from '../camera';
+  import { drawingZoom, SPARE, sourceOf } from '../drawing-zoom';
   import FaceMoved from './FaceMoved.svelte';
   import FindingPlace from './FindingPlace.svelte';
   import GapChips from './GapChips.svelte';
@@ -53,9 +46,6 @@
   }
   let { drag, faceDrag, alongDrag, port }: Props = $props();
   const { session, screen, pick: placePick, roomId } = useWorkspace();
-
-  /** Milliseconds a frame of a drag can spare for drawing. */
-  const SPARE = 5;
 
   let view: HTMLDivElement;
   let width = $state(0);
@@ -97,20 +87,14 @@
   );
 
   onMount(() => {
-    behaviour = zoom<HTMLDivElement, unknown>()
-      .scaleExtent([LEAST_ZOOM, MOST_ZOOM])
-      .filter((event: Event) => {
-        if (event.type === 'wheel') return true;
-        if (event.type === 'dblclick') return false;
-        if (event instanceof TouchEvent) return event.touches.length > 1 || !sourceOf(event.target);
-        const mouse = event as MouseEvent;
-        return mouse.button === 1 || spaceHeld || (mouse.button === 0 && !sourceOf(event.target));
-      })
-      .clickDistance(4)
-      .on('zoom', ({ transform: { k, x, y }, sourceEvent }: D3ZoomEvent<HTMLDivElement, unknown>) => {
-        camera = { k, x, y };
-        if (sourceEvent) framed = false;
-      });
+    behaviour = drawingZoom({
+      takesHold: (target) => sourceOf(target) !== null,
+      panning: () => spaceHeld,
+      onmove(next, byHand) {
+        camera = next;
+        if (byHand) framed = false;
+      },
+    });
     pick(view).call(behaviour);
     fit();
     port.locate = (clientX, clientY) => {
@@ -167,12 +151,6 @@
     const { left, right, bottom, top } = drawingBounds(drawPlan(session.committed, scale), scale);
     const [a, b] = [toScreen(camera, { x: left, y: top }), toScreen(camera, { x: right, y: bottom })];
     return a.x < 0 || a.y < 0 || b.x > view.clientWidth || b.y > view.clientHeight;
-  }
-
-  function sourceOf(target: EventTarget | null): string | null {
-    return target instanceof Element
-      ? (target.closest('[data-source]')?.getAttribute('data-source') ?? null)
-      : null;
   }
 
   /** Where the view lies on screen, taken when the pointer comes or presses: asking in every move would lay the page out anew each time. */

@@ -8,17 +8,19 @@
     unfoldedFaces,
     unfoldedPlaces,
     wallHeightAt,
+    type MarkGroup,
     type Point,
     type UnfoldedPlace,
   } from 'goodreach';
   import { select as pick } from 'd3-selection';
-  import { zoom, zoomIdentity, type D3ZoomEvent, type ZoomBehavior } from 'd3-zoom';
+  import { zoomIdentity, type ZoomBehavior } from 'd3-zoom';
   import { onMount, untrack } from 'svelte';
   import { useWorkspace } from '$session/context';
   import { SNAP_PIXELS, type ItemDrag, type OnFace } from '../../tools/drag-item';
   import { actOnKey, groupOf } from '../../tools/item-actions';
   import { chooseNext, nudgeOnFace } from '../../tools/item-keys';
-  import { annotationScale, LEAST_ZOOM, MOST_ZOOM, toRoom, toScreen, type Camera } from '../camera';
+  import { annotationScale, LEAST_ZOOM, toRoom, toScreen, type Camera } from '../camera';
+  import { drawingZoom, SPARE, sourceOf } from '../drawing-zoom';
   import ItemMenu from '../plan/ItemMenu.svelte';
   import { emptyPort, type PlanPort } from '../plan/plan-port';
   import { pieces } from '../pieces';
@@ -43,7 +45,16 @@
   let framed = true;
 
   const scale = $derived(annotationScale(camera));
-  const groups = $derived(markGroups(drawUnfold(session.document, scale)));
+  /** What was drawn last, and how long it took, ms: where that is more than a frame can spare, the strip follows a drag when it rests. */
+  let drawn = { groups: [] as readonly MarkGroup[], cost: 0 };
+  const groups = $derived.by(() => {
+    if (!session.resting && drawn.cost > SPARE) return drawn.groups;
+    const start = performance.now();
+    const next = markGroups(drawUnfold(session.document, scale));
+    // At rest there is time; a drag is measured by its own frames.
+    drawn = { groups: next, cost: session.resting ? 0 : performance.now() - start };
+    return next;
+  });
   const viewBox = $derived(
     `${-camera.x / camera.k} ${-camera.y / camera.k} ${width / camera.k} ${height / camera.k}`,
   );
@@ -55,20 +66,14 @@
   );
 
   onMount(() => {
-    behaviour = zoom<HTMLDivElement, unknown>()
-      .scaleExtent([LEAST_ZOOM, MOST_ZOOM])
-      .filter((event: Event) => {
-        if (event.type === 'wheel') return true;
-        if (event.type === 'dblclick') return false;
-        if (event instanceof TouchEvent) return event.touches.length > 1 || !isItem(event.target);
-        const mouse = event as MouseEvent;
-        return mouse.button === 1 || spaceHeld || (mouse.button === 0 && !isItem(event.target));
-      })
-      .clickDistance(4)
-      .on('zoom', ({ transform: { k, x, y }, sourceEvent }: D3ZoomEvent<HTMLDivElement, unknown>) => {
-        if (sourceEvent && k !== camera.k) framed = false;
-        camera = { k, x, y };
-      });
+    behaviour = drawingZoom({
+      takesHold: isItem,
+      panning: () => spaceHeld,
+      onmove(next, byHand) {
+        if (byHand && next.k !== camera.k) framed = false;
+        camera = next;
+      },
+    });
     pick(view).call(behaviour);
     port.locate = (clientX, clientY) => {
       const { left, top, right, bottom } = view.getBoundingClientRect();
@@ -141,12 +146,6 @@
     const faces = unfoldedFaces(session.committed);
     const at = faces.findLast((one) => x >= one.x) ?? faces[0];
     return at ? { face: at.face, along: x - at.x, up: y } : null;
-  }
-
-  function sourceOf(target: EventTarget | null): string | null {
-    return target instanceof Element
-      ? (target.closest('[data-source]')?.getAttribute('data-source') ?? null)
-      : null;
   }
 
   function isItem(target: EventTarget | null): boolean {
