@@ -124,7 +124,7 @@
     <Button onclick={() => blockCounters([face.id])}>Block out a counter</Button>
     <Button onclick={() => screen.propose({ faces: [face.id], band: 'base' })}>Propose a run</Button>
     {#if placed.wallHeight !== null}
-      <label>
+      <label class="row">
         Set a bar on it
         <select
           value=""
