@@ -103,7 +103,7 @@ program
   .argument('<design>', 'a design file (JSON)')
   .requiredOption(
     '--view <view>',
-    'plan, ceiling, unfold, or elevation: and a face’s letter, or the id of an item that stands free',
+    'plan, ceiling, unfold, elevation: and a face’s letter or the id of an item that stands free, or section: and its name',
   )
   .option('--format <format>', 'svg or json', 'svg')
   .option('--scale <ratio>', '20, 24, 48 or 50', '20')

@@ -22,6 +22,7 @@ import { putDivider } from './commands/put-divider';
 import { putFixed } from './commands/put-fixed';
 import { putMeasurement } from './commands/put-measurement';
 import { putOpening } from './commands/put-opening';
+import { putSection } from './commands/put-section';
 import { putService } from './commands/put-service';
 import { putUnderlay } from './commands/put-underlay';
 import { removeCorner } from './commands/remove-corner';
@@ -80,6 +81,7 @@ export const commands = [
   putFixed,
   putMeasurement,
   putOpening,
+  putSection,
   putService,
   putUnderlay,
   removeCorner,

@@ -1,13 +1,11 @@
 import type { Design } from '../document/design';
-import { drawRowElevation, drawSingleElevation } from '../drawing/elevation/draw-elevation';
 import { drawUnfold } from '../drawing/elevation/unfold';
+import { drawSingleView, roomViews, type RoomView } from '../drawing/elevation/views';
 import { drawPlan } from '../drawing/plan';
 import type { Primitive } from '../drawing/primitives';
 import { findScale } from '../drawing/sheet-format';
 import { writeDrawingSvg } from '../exports/svg';
 import { ok, refuse, type Result } from '../result';
-import { itemBoxes } from '../setting/item-box';
-import { roomShape } from '../survey/room-shape';
 
 export interface DrawFlags {
   view: string;
@@ -38,20 +36,24 @@ function marksOf(design: Design, view: string, scale: number): Result<readonly P
     case 'unfold':
       return ok(drawUnfold(design, scale));
   }
-  const { faces } = roomShape(design);
-  const [kind, which = ''] = view.split(':');
-  if (kind === 'elevation') {
-    const face = faces.find(({ letter, id }) => letter === which.toUpperCase() || id === which);
-    if (face) return ok(drawSingleElevation(design, face, scale));
-    const box = itemBoxes(design).find(({ id, against }) => id === which && against === null);
-    if (box) return ok(drawRowElevation(design, box, scale));
-  }
-  const known = [
-    'plan',
-    'ceiling',
-    'unfold',
-    ...faces.map(({ letter }) => `elevation:${letter}`),
-    'elevation: and the id of an item that stands free',
-  ];
+  const views = roomViews(design);
+  const found = views.find((one) => namesOf(one).some((name) => name.toLowerCase() === view.toLowerCase()));
+  if (found) return ok(drawSingleView(design, found, scale));
+  const known = ['plan', 'ceiling', 'unfold', ...views.map((one) => namesOf(one)[0]!)];
   return refuse('sheet-unknown', { what: 'view', value: view, known });
+}
+
+/** What a view can be asked for as: a face by its letter or id, a side by what it is of and which it is (the front of an island by any item of it), a section by its name or id. */
+function namesOf(view: RoomView): string[] {
+  switch (view.of) {
+    case 'face':
+      return [`elevation:${view.name}`, `elevation:${view.id}`];
+    case 'section':
+      return [`section:${view.section.record.name}`, `section:${view.id}`];
+    case 'side': {
+      const { side, record, only } = view.side;
+      const whole = side === 'front' ? [record.id, ...(only ?? [])] : [];
+      return [view.id, ...whole].map((name) => `elevation:${name}`);
+    }
+  }
 }

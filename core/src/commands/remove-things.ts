@@ -11,11 +11,12 @@ const removable: readonly string[] = [
   'left-open',
   'measurement',
   'opening',
+  'section',
   'service',
   'underlay',
 ];
 
-/** Takes items, openings, fixed things, services, dividing lines, underlays, taped distances and what was left open on purpose out of the room. */
+/** Takes items, openings, fixed things, services, dividing lines, section lines, underlays, taped distances and what was left open on purpose out of the room. */
 export const removeThings: Command<readonly string[]> = {
   id: 'remove-things',
   label: (ids) => (ids.length === 1 ? 'Remove' : `Remove ${ids.length}`),

@@ -3,12 +3,14 @@ import { editFaces } from '../commands/edit-faces';
 import { fillGap } from '../commands/fill-gap';
 import { leaveOpen } from '../commands/leave-open';
 import { putFixed, usualFixed } from '../commands/put-fixed';
+import { putSection } from '../commands/put-section';
 import { designOf, type Design } from '../document/design';
 import type { FaceRecord, RoomRecord } from '../document/records';
 import { must } from '../result';
 import { checkDesign } from '../survey/check-design';
 import { roomStandards } from '../survey/make-room';
-import { faceLetter } from '../survey/room-shape';
+import { faceLetter, roomShape } from '../survey/room-shape';
+import { straightAcross } from '../survey/sections';
 import { toRadians } from '../units/angles';
 import { RoomBuilder } from './build-room';
 
@@ -111,5 +113,8 @@ export function galleyWithBay(): Design {
   builder.set('U300/720', 'face-e', 1500);
   peninsula(builder);
   closeRuns(builder);
+  // Through the cooker in its bay, looking at the window.
+  const ends = straightAcross(builder.design, roomShape(builder.design).byId.get('face-c')!);
+  builder.run(putSection, { kind: 'section', id: 'section-1', name: '1', ...ends, side: 'left' });
   return builder.design;
 }

@@ -1,4 +1,5 @@
 import { putFixed, usualFixed } from '../commands/put-fixed';
+import { putSection } from '../commands/put-section';
 import { fillGap } from '../commands/fill-gap';
 import { leaveOpen } from '../commands/leave-open';
 import type { Design } from '../document/design';
@@ -61,5 +62,9 @@ export function orchardKitchen(): Design {
     builder.run(fillGap, { id: `filler-${index + 2}`, face, at: inches(at), band });
   builder.run(leaveOpen, { id: 'air', face: 'face-a', at: inches(0.5), band: 'tall' });
   builder.place('B36', { on: 'floor', x: inches(72), y: -inches(91), turn: Math.PI });
+  // Through the window, the sink and the island, looking at the cooker.
+  const from = { face: 'face-a', from: 'left', distance: inches(60) } as const;
+  const to = { face: 'face-c', from: 'right', distance: inches(60) } as const;
+  builder.run(putSection, { kind: 'section', id: 'section-1', name: '1', from, to, side: 'left' });
   return builder.design;
 }

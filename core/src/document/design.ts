@@ -11,6 +11,7 @@ import type {
   PlacedRecord,
   RecordKind,
   RoomRecord,
+  SectionRecord,
   ServiceRecord,
   UnderlayRecord,
 } from './records';
@@ -36,6 +37,7 @@ type ByKind = {
   opening: OpeningRecord;
   range: RangeRecord;
   room: RoomRecord;
+  section: SectionRecord;
   service: ServiceRecord;
   underlay: UnderlayRecord;
 };

@@ -166,6 +166,17 @@ export class DividerRecord {
   @OneOf(['left', 'right']) side!: Side;
 }
 
+/** A line the room is cut along for a section, from a place on one face to a place on another; what lies on one side of it, seen from its start, is looked at. */
+export class SectionRecord {
+  @Equals('section') kind!: 'section';
+  @RecordId() id!: string;
+  /** What it goes by at both its ends and under the section. */
+  @Words(1, 4) name!: string;
+  @ValidateNested() @Type(() => FacePlace) from!: FacePlace;
+  @ValidateNested() @Type(() => FacePlace) to!: FacePlace;
+  @OneOf(['left', 'right']) side!: Side;
+}
+
 /** A distance taped between two places of the room: a diagonal, or from a corner to a point on another face. */
 export class MeasurementRecord {
   @Equals('measurement') kind!: 'measurement';
@@ -343,6 +354,7 @@ export type DesignRecord =
   | OpeningRecord
   | RangeRecord
   | RoomRecord
+  | SectionRecord
   | ServiceRecord
   | UnderlayRecord;
 export type RecordKind = DesignRecord['kind'];
@@ -359,6 +371,7 @@ export const recordClasses = {
   opening: OpeningRecord,
   range: RangeRecord,
   room: RoomRecord,
+  section: SectionRecord,
   service: ServiceRecord,
   underlay: UnderlayRecord,
 };

@@ -20,7 +20,11 @@ export function brokenReferences(design: Design): Refusal[] {
     if (!walked.has(id))
       faults.push(refuse('reference-broken', { path: `records.${id}`, target: 'the loop' }).refusal);
   }
-  for (const { id, from, to } of [...recordsOf(design, 'measurement'), ...recordsOf(design, 'divider')]) {
+  for (const { id, from, to } of [
+    ...recordsOf(design, 'measurement'),
+    ...recordsOf(design, 'divider'),
+    ...recordsOf(design, 'section'),
+  ]) {
     needFace(`records.${id}.from.face`, from.face);
     needFace(`records.${id}.to.face`, to.face);
   }

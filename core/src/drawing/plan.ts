@@ -7,6 +7,7 @@ import { drawChains } from './draw-chains';
 import { drawItems, drawNumbers, drawTops } from './draw-items';
 import { usualCut, type PlanMode } from './plan-cut';
 import { drawFixed } from './draw-fixed';
+import { drawSectionLines } from './draw-section-lines';
 import { drawServices } from './draw-services';
 import { drawWalls } from './draw-walls';
 import { emptiest } from './emptiest';
@@ -40,6 +41,7 @@ export function drawPlan(design: Design, scale: number, options: PlanOptions = {
     ...drawFixed(design, mode, cut),
     ...drawServices(design, scale, mode === 'ceiling' ? cut : -Infinity),
     ...drawDividers(design),
+    ...(wanted('sections') ? drawSectionLines(design, scale) : []),
     ...(wanted('labels') ? drawNames(design, scale) : []),
     ...(wanted('dimensions') && mode !== 'ceiling' ? drawChains(design, scale) : []),
   ];

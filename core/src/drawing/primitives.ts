@@ -13,6 +13,7 @@ export type Layer =
   | 'numbers'
   | 'labels'
   | 'levels'
+  | 'sections'
   | 'dimensions'
   | 'sheet';
 

@@ -1,7 +1,8 @@
 import type { Design } from '../document/design';
 import type { ItemBox } from '../setting/item-box';
 import { roomShape } from '../survey/room-shape';
-import { drawElevation, drawRowElevation } from './elevation/draw-elevation';
+import { drawElevation } from './elevation/draw-elevation';
+import { drawRowElevation } from './elevation/draw-side';
 import { moved } from './elevation/unfold';
 import { WEIGHT, type Layer, type Primitive } from './primitives';
 

@@ -20,13 +20,17 @@ export interface SolidSide {
   parts: readonly FrontPart[];
   /** Whether it is a front, worked at or opened. */
   front: boolean;
+  /** Of a wall under a sloped ceiling: how high it stands over those ends. */
+  tops?: readonly [number, number];
+  /** At which of those ends no edge shows, because the body goes on smoothly. */
+  smooth?: { from: boolean; to: boolean };
 }
 
 /** A body between two heights, mm: what is seen, drawn and cut in every view. */
 export interface Solid {
-  /** The record it is of; of a top, that of the first item that carries it. */
+  /** The record it is of: of a wall its face; of a top the first item that carries it. */
   id: string;
-  of: 'fixed' | 'item' | 'top';
+  of: 'fixed' | 'item' | 'top' | 'wall';
   /** Of a top: the items that carry it. */
   carriers?: readonly string[];
   /** The item it is of. */

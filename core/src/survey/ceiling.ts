@@ -1,6 +1,6 @@
 import earcut from 'earcut';
 import { clipHalfPlane } from '../geometry/convex';
-import { cross, dot, inward, scale, subtract, unit, type Point } from '../geometry/point';
+import { add, cross, distance, dot, inward, scale, subtract, unit, type Point } from '../geometry/point';
 import { signedArea, type Polygon } from '../geometry/polygon';
 
 /** A ceiling: flat at one height, or sloped facets between the heights of the room's corners. Heights above the floor, mm. */
@@ -45,6 +45,36 @@ export function headroom(ceiling: Ceiling, polygon: Polygon): number {
     for (const point of inside) lowest = Math.min(lowest, heightOn(facet, point));
   }
   return lowest;
+}
+
+/** A ceiling over a line in plan: how far along the line, and how high, mm, at its ends and wherever it changes its slope. */
+export function ceilingAlong(ceiling: Ceiling, a: Point, b: Point): { along: number; height: number }[] {
+  const whole = distance(a, b);
+  if ('flat' in ceiling)
+    return [
+      { along: 0, height: ceiling.flat },
+      { along: whole, height: ceiling.flat },
+    ];
+  const found = ceiling.facets.flatMap((facet) => {
+    let [from, to] = [0, 1];
+    facet.corners.forEach((corner, index) => {
+      // Inside a counter-clockwise triangle is left of every edge.
+      const edge = subtract(facet.corners[(index + 1) % 3]!, corner);
+      const [at, by] = [cross(edge, subtract(a, corner)), cross(edge, subtract(b, a))];
+      if (Math.abs(by) < 1e-9) {
+        if (at < -1e-6) to = -1;
+      } else if (by > 0) from = Math.max(from, -at / by);
+      else to = Math.min(to, -at / by);
+    });
+    if ((to - from) * whole < 1e-3) return [];
+    return [from, to].map((share) => ({
+      along: share * whole,
+      height: heightOn(facet, add(a, scale(subtract(b, a), share))),
+    }));
+  });
+  return found
+    .sort((p, q) => p.along - q.along)
+    .filter(({ along }, index, all) => index === 0 || along - all[index - 1]!.along > 1e-3);
 }
 
 /** mm³ between floor and ceiling over an outline of this area, mm². */

@@ -1,4 +1,4 @@
-import type { FaceRecord } from '../document/records';
+import type { FacePlace, FaceRecord } from '../document/records';
 import { arcBetween, arcDepth, arcLength, chordsFor, onArc, type Arc } from '../geometry/arc';
 import { distance, dot, inward, length, place, scale, subtract, type Point } from '../geometry/point';
 import { wrapAngle } from '../units/angles';
@@ -76,6 +76,11 @@ export function frameAt({ start, u, n, length, arc }: Line, along: number): Face
 export function facePoint(face: Line, along: number, out = 0): Point {
   const { at, n } = frameAt(face, along);
   return place(at, n, out, n, 0);
+}
+
+/** Where a place on a face is in the room. */
+export function atFacePlace(face: PlacedFace, { from, distance }: Omit<FacePlace, 'face'>): Point {
+  return facePoint(face, from === 'left' ? distance : face.length - distance);
 }
 
 /** How far along a face a place stands, from its left end, and how far off it into the room, mm. */

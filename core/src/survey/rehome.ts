@@ -60,7 +60,11 @@ export function rehome(
   };
   for (const record of recordsOf(design, 'left-open'))
     if (partsOf[record.at.face]) written.push({ ...record, at: at(record.at) });
-  for (const record of [...recordsOf(design, 'measurement'), ...recordsOf(design, 'divider')]) {
+  for (const record of [
+    ...recordsOf(design, 'measurement'),
+    ...recordsOf(design, 'divider'),
+    ...recordsOf(design, 'section'),
+  ]) {
     if (partsOf[record.from.face] || partsOf[record.to.face])
       written.push({ ...record, from: at(record.from), to: at(record.to) });
   }

@@ -62,7 +62,7 @@ export function reshape(
   const removed = [...loopOf(design).faces.filter((id) => !kept.has(id)), ...gone.map(({ id }) => id)];
   const others = [
     ...rehomed.filter(
-      ({ id, kind }) => !design.records[id] || ['opening', 'divider', 'left-open'].includes(kind),
+      ({ id, kind }) => !design.records[id] || ['opening', 'divider', 'left-open', 'section'].includes(kind),
     ),
     ...recordsOf(design, 'underlay').map((record) => underIn(record, datum)),
     ...placedRecords(design).map((record) => inPlace(fresh(record), datum)),

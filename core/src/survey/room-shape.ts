@@ -1,6 +1,6 @@
 import { loopOf, perRecords, recordOf, recordsOf, roomOf, type Design } from '../document/design';
 import type { DesignRecord, FacePlace, FaceRecord, RoomRecord } from '../document/records';
-import type { Point } from '../geometry/point';
+import { dot, middle, subtract, type Point } from '../geometry/point';
 import { crossingEdges, signedArea } from '../geometry/polygon';
 import { must, ok, refuse, type Result } from '../result';
 import { ceilingOver, volumeUnder, type Ceiling } from './ceiling';
@@ -78,6 +78,13 @@ function pathOfEdge(paths: readonly Point[][], edge: number): number {
 /** The shape of a valid design; throws for one whose measurements give none. */
 export function roomShape(design: Design): RoomShape {
   return must(tryRoomShape(design));
+}
+
+/** The other faces of a room, the one most squarely and farthest across from a face first. */
+export function facesAcross(faces: readonly PlacedFace[], face: PlacedFace): PlacedFace[] {
+  const facing = (one: PlacedFace) =>
+    -dot(one.n, face.n) * dot(subtract(middle(one.start, one.end), face.start), face.n);
+  return faces.filter((one) => one !== face).sort((a, b) => facing(b) - facing(a));
 }
 
 /** The records the shape is computed from. */

@@ -4,7 +4,7 @@ import type { Point } from '../geometry/point';
 import { perimeter, signedArea } from '../geometry/polygon';
 import { splitPolygon } from '../geometry/split-polygon';
 import { ok, refuse, type Result } from '../result';
-import { facePoint } from './placed-face';
+import { atFacePlace } from './placed-face';
 import { placeName, roomShape } from './room-shape';
 
 /** A part of an open plan: its name, outline (clockwise) and measures, mm² and mm. */
@@ -27,10 +27,7 @@ export interface PlacedDivider {
 /** Every dividing line with its ends, in the order of their ids. */
 export const placedDividers: (design: Design) => readonly PlacedDivider[] = perDesign((design) => {
   const { byId } = roomShape(design);
-  const at = ({ face: id, from, distance }: FacePlace) => {
-    const face = byId.get(id)!;
-    return facePoint(face, from === 'left' ? distance : face.length - distance);
-  };
+  const at = (place: FacePlace) => atFacePlace(byId.get(place.face)!, place);
   return recordsOf(design, 'divider').map((record) => ({
     record,
     from: at(record.from),

@@ -4,7 +4,7 @@ import type { FrontPart } from '../../solids/front-parts';
 import { DASH, outline, WEIGHT, type Ink, type Layer, type PathMark, type Primitive } from '../primitives';
 import { hatchLines } from '../hatch';
 import { seenOf } from './hidden';
-import type { Panel } from './panels';
+import { topAt, type Panel } from './panels';
 
 /** Half the length of a pull, mm. */
 const PULL = 64;
@@ -13,8 +13,8 @@ const HATCH = 2.2;
 
 /** The marks of a panel as far as nothing stands before it: its ground, its edges and what shows on it. */
 export function drawPanel(panel: Panel, hiding: readonly Panel[], scaleBy: number): Primitive[] {
-  const { solid, left, right, low, high, edgeLeft, edgeRight, section } = panel;
-  const layer: Layer = solid.of === 'top' ? 'tops' : solid.of === 'fixed' ? 'walls' : 'items';
+  const { solid, left, right, low, edgeLeft, edgeRight, section } = panel;
+  const layer: Layer = solid.of === 'top' ? 'tops' : solid.of === 'item' ? 'items' : 'walls';
   const ink: Ink = solid.of === 'top' ? 'top' : 'drawing';
   const strokes = (
     lines: readonly (readonly Point[])[],
@@ -27,7 +27,12 @@ export function drawPanel(panel: Panel, hiding: readonly Panel[], scaleBy: numbe
       { type: 'path', layer, source: solid.id, rings, closed: false, weight, ink, ...(dash ? { dash } : {}) },
     ];
   };
-  const corners = [at(left, low), at(right, low), at(right, high), at(left, high)] as const;
+  const corners = [
+    at(left, low),
+    at(right, low),
+    at(right, topAt(panel, right)),
+    at(left, topAt(panel, left)),
+  ] as const;
   const [a, b, c, d] = corners;
   const shape = upright(panel);
   const edges = shape

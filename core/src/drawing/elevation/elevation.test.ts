@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { expectNoneHidden, strokesOf } from '../../../testing/hidden-strokes';
 import { rectangle, shaped } from '../../../testing/rooms';
 import { collideCommand } from '../../cli/collide';
 import { bendFace } from '../../commands/bend-face';
@@ -13,17 +14,18 @@ import { orchardKitchen } from '../../demo/orchard-kitchen';
 import { recordOf, type Design } from '../../document/design';
 import type { FacePlacement } from '../../document/records';
 import type { Point } from '../../geometry/point';
-import { itemBoxes, type ItemBox } from '../../setting/item-box';
+import { itemBoxes } from '../../setting/item-box';
 import { solidsOf } from '../../solids/solids';
-import { projectOn, type PlacedFace } from '../../survey/placed-face';
+import { projectOn } from '../../survey/placed-face';
 import { roomShape } from '../../survey/room-shape';
 import { drawPlan } from '../plan';
-import type { PathMark, Primitive } from '../primitives';
+import type { PathMark } from '../primitives';
 import { drawElevation } from './draw-elevation';
 import { levelsOn } from './levels';
 import { panelsOf } from './panels';
-import { drawUnfold, unfoldedFaces, unfoldedPlaces } from './unfold';
+import { drawUnfold, unfoldedPlaces, unfoldedViews } from './unfold';
 import { faceFrame } from './view-frame';
+import { roomViews } from './views';
 
 const faceOf = (design: Design, letter: string) =>
   roomShape(design).faces.find((face) => face.letter === letter)!;
@@ -31,12 +33,6 @@ const panels = (design: Design, letter: string) => {
   const face = faceOf(design, letter);
   return panelsOf(faceFrame(design, face), solidsOf(design));
 };
-const strokesOf = (marks: readonly Primitive[], id: string) =>
-  marks.filter(
-    (mark): mark is PathMark =>
-      mark.type === 'path' && mark.layer === 'items' && mark.source === id && mark.weight > 0,
-  );
-
 describe('an elevation', () => {
   it('shows what stands against its face from the front, and from its end what comes along the next', () => {
     const builder = rectangle(4000, 3000);
@@ -152,7 +148,7 @@ describe('an elevation', () => {
           if (collideCommand(builder.design).collisions.length > 0) builder.run(removeThings, [id]);
         }
         const { design } = builder;
-        for (const face of roomShape(design).faces) noneHidden(design, face);
+        for (const view of roomViews(design)) expectNoneHidden(design, view);
       }),
       { numRuns: 40 },
     );
@@ -160,7 +156,7 @@ describe('an elevation', () => {
 
   it('of the demo kitchens has no hidden stroke', () => {
     for (const design of [galleyWithBay(), orchardKitchen()])
-      for (const face of roomShape(design).faces) noneHidden(design, face);
+      for (const view of roomViews(design)) expectNoneHidden(design, view);
   });
 
   it('follows a sloped ceiling, stops at a half wall, and unrolls a bent face', () => {
@@ -213,8 +209,8 @@ describe('the unfold', () => {
     const builder = shaped('l', [4000, 2000, 1500, 2000, 2500, 4000]);
     const item = builder.set('F600', 'face-b', 0);
     const { design } = builder;
-    expect(unfoldedFaces(design).map(({ x }) => Math.round(x))).toEqual([0, 4000, 6000, 7500, 9500, 12000]);
-    expect(unfoldedPlaces(design, item).map(({ face, left, right }) => [face.letter, left, right])).toEqual([
+    expect(unfoldedViews(design).map(({ x }) => Math.round(x))).toEqual([0, 4000, 6000, 7500, 9500, 12000]);
+    expect(unfoldedPlaces(design, item).map(({ view, left, right }) => [view.name, left, right])).toEqual([
       ['A', 3440, 4000],
       ['B', 4000, 4600],
     ]);
@@ -223,53 +219,3 @@ describe('the unfold', () => {
     expect([Math.min(...xs), Math.max(...xs)]).toEqual([3440, 4600]);
   });
 });
-
-/** Every stroke of an item, sampled: nothing of another item stands nearer to the viewer there. */
-function noneHidden(design: Design, face: PlacedFace): void {
-  const { cut } = faceFrame(design, face);
-  const boxes = itemBoxes(design).filter(
-    ({ kind }) => !['chair', 'stool'].includes(kind.id) && !kind.upright && !kind.within,
-  );
-  const near = (box: ItemBox, x: number) => nearestAt(box, face, x, cut);
-  for (const box of boxes) {
-    if (box.kind.symbol === 'sink' || box.kind.symbol === 'hood') continue;
-    for (const { rings, dash } of strokesOf(drawElevation(design, face, 20), box.id)) {
-      if (dash && box.kind.symbol === 'sink-bowl') continue;
-      for (const [a, b] of rings as [Point, Point][]) {
-        for (const t of [0.1, 0.37, 0.5, 0.81]) {
-          const [x, y] = [a.x + (b.x - a.x) * t, a.y + (b.y - a.y) * t];
-          const own = near(box, x);
-          if (own === null) continue;
-          for (const other of boxes) {
-            if (other === box || y <= other.low + 0.01 || y >= other.high - 0.01) continue;
-            if (other.kind.symbol === 'hood') continue;
-            // A little to either side as well: on its very edge a thing hides nothing.
-            const depth = [x - 0.01, x, x + 0.01].map((at) => near(other, at));
-            if (depth.some((out) => out === null)) continue;
-            const nearer = Math.min(...(depth as number[])) > own + 0.1;
-            expect(
-              nearer,
-              `${box.record.code} behind ${other.record.code} at ${x}, ${y} of ${face.letter}`,
-            ).toBe(false);
-          }
-        }
-      }
-    }
-  }
-}
-
-/** How far out the nearest of an item stands before a place along a face, no further than the cut; null where it is not before it. */
-function nearestAt({ footprint }: ItemBox, face: PlacedFace, x: number, cut: number): number | null {
-  const outs: number[] = [];
-  footprint.forEach((corner, index) => {
-    const [a, b] = [corner, footprint[(index + 1) % footprint.length]!].map((point) =>
-      projectOn(face, point),
-    );
-    if (a!.along > x === b!.along > x) return;
-    outs.push(a!.out + ((b!.out - a!.out) * (x - a!.along)) / (b!.along - a!.along));
-  });
-  if (outs.length === 0) return null;
-  const [low, high] = [Math.min(...outs), Math.max(...outs)];
-  if (low >= cut || high <= 1) return null;
-  return Math.min(high, cut);
-}

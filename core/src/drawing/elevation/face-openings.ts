@@ -10,13 +10,17 @@ const FRAME = 50;
 
 type Strokes = (lines: readonly (readonly Point[])[], weight: number, dash?: readonly number[]) => void;
 
-/** An opening of a face, seen from the room: its casing, what closes it and how that opens, as far as nothing stands before it. */
-export function drawFaceOpening(opening: PlacedOpening, panels: readonly Panel[]): Primitive[] {
+/** An opening of a face, seen from the room: its casing, what closes it and how that opens, as far as nothing stands before it. `out` is how far out its left and right jamb stand in the view. */
+export function drawFaceOpening(
+  opening: PlacedOpening,
+  panels: readonly Panel[],
+  out: readonly [number, number] = [0, 0],
+): Primitive[] {
   const { record, left, right, name } = opening;
   const { sill, height, casing, type } = record;
   const [low, high] = [sill, sill + height];
   const about = { left: left - casing, right: right + casing, low: low - casing, high: high + casing };
-  const hiding = panels.filter((panel) => hides(panel, onFace(about)));
+  const hiding = panels.filter((panel) => hides(panel, onFace(about, out)));
   const marks: Primitive[] = [
     { ...outline('openings', corners(left, low, right, high), 0, 'drawing', 'paper'), source: record.id },
   ];
@@ -68,15 +72,18 @@ function path(rings: readonly (readonly Point[])[], weight: number, dash?: reado
 }
 
 /** Something that lies on the face itself, to be asked what stands before it. */
-function onFace({ left, right, low, high }: Pick<Panel, 'high' | 'left' | 'low' | 'right'>): Panel {
+function onFace(
+  { left, right, low, high }: Pick<Panel, 'high' | 'left' | 'low' | 'right'>,
+  [outLeft, outRight]: readonly [number, number],
+): Panel {
   return {
     solid: { id: '', of: 'fixed', box: null, footprint: [], low, high, sides: [], round: false },
     left,
     right,
     low,
     high,
-    outLeft: 0,
-    outRight: 0,
+    outLeft,
+    outRight,
     edgeLeft: true,
     edgeRight: true,
     parts: [],

@@ -8,7 +8,7 @@ const LEAST_STROKE = 1e-6;
 
 /** Whether one panel hides what it lies over of another: it is nearer to the viewer there, or what is let into the other. */
 export function hides(near: Panel, far: Panel): boolean {
-  if (near.solid === far.solid) return false;
+  if (near.solid === far.solid && near.solid.of !== 'wall') return false;
   const from = Math.max(near.left, far.left);
   const to = Math.min(near.right, far.right);
   if (to <= from || near.low >= far.high || near.high <= far.low) return false;

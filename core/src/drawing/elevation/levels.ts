@@ -1,5 +1,5 @@
 import { styleOf, type Design } from '../../document/design';
-import { itemBoxes } from '../../setting/item-box';
+import { itemBoxes, type ItemBox } from '../../setting/item-box';
 import { tops } from '../../surfaces/tops';
 import type { PlacedFace } from '../../survey/placed-face';
 import { formatLength } from '../../units/format-length';
@@ -14,10 +14,22 @@ export interface Level {
 /** Heights nearer than this are one, mm. */
 const SAME = 1;
 
-/** The heights that matter on some faces, from the floor up: countertops, undersides of wall cabinets, rims, the tops of half walls, the finished ceiling. */
+/** The heights that matter on some faces, from the floor up: those of what stands against them, and of the walls themselves. */
 export function levelsOn(design: Design, faces: readonly PlacedFace[]): Level[] {
   const on = new Set(faces.map(({ id }) => id));
   const boxes = itemBoxes(design).filter(({ against }) => against && on.has(against.face.id));
+  return levelsOf(design, boxes, faces.flatMap(wallLevels));
+}
+
+/** How high a wall comes over both its ends. */
+export function wallLevels({ ceiling, wallHeight }: PlacedFace): Level[] {
+  return wallHeight === null
+    ? ceiling.map((height) => ({ height, name: 'FCL' }))
+    : [{ height: wallHeight, name: 'half wall' }];
+}
+
+/** The heights of some items, with others, from the floor up: countertops, undersides of wall cabinets, rims. */
+export function levelsOf(design: Design, boxes: readonly ItemBox[], others: readonly Level[]): Level[] {
   const standing = new Map(boxes.map((box) => [box.id, box]));
   const found: Level[] = [{ height: 0, name: 'FFL' }];
   for (const { surface, items } of tops(design)) {
@@ -30,10 +42,7 @@ export function levelsOn(design: Design, faces: readonly PlacedFace[]): Level[] 
     if (kind.group === 'Wall' && !kind.flat) found.push({ height: low, name: 'wall units' });
     if (kind.symbol === 'bath') found.push({ height: high, name: 'tub rim' });
   }
-  for (const { ceiling, wallHeight } of faces) {
-    if (wallHeight !== null) found.push({ height: wallHeight, name: 'half wall' });
-    else for (const height of ceiling) found.push({ height, name: 'FCL' });
-  }
+  found.push(...others);
   const levels: Level[] = [];
   for (const level of found.sort((a, b) => a.height - b.height)) {
     const same = levels.find(

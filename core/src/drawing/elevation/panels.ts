@@ -22,6 +22,13 @@ export interface Panel {
   shrink: number;
   /** Cut by the plane of the section. */
   section: boolean;
+  /** Of a sloped wall: how high its upper edge is over `from`, and how much it rises with each mm to the right. */
+  slope?: { high: number; rise: number };
+}
+
+/** How high the upper edge of a panel is at a place along the view. */
+export function topAt({ slope, high, from }: Panel, along: number): number {
+  return slope ? slope.high + slope.rise * (along - from) : high;
 }
 
 /** Sides seen narrower than this are seen from their edge, mm. */
@@ -41,7 +48,7 @@ export function panelsOf(frame: ViewFrame, solids: readonly Solid[]): Panel[] {
         ...cut,
         ...within(frame, roundPanel(solid, outline, Math.min(furthest, frame.cut))).flatMap(inPieces),
       ];
-    const sides = solid.sides.flatMap(({ from, to, parts }) => {
+    const sides = solid.sides.flatMap(({ from, to, parts, smooth, tops }) => {
       const [a, b] = [frame.project(from), frame.project(to)];
       const seen = b.along - a.along;
       if (seen <= EDGE_ON) return [];
@@ -54,12 +61,13 @@ export function panelsOf(frame: ViewFrame, solids: readonly Solid[]): Panel[] {
         high: solid.high,
         outLeft: a.out,
         outRight: b.out,
-        edgeLeft: true,
-        edgeRight: true,
+        edgeLeft: !smooth?.from,
+        edgeRight: !smooth?.to,
         parts,
         from: a.along,
         shrink: seen / whole,
         section: false,
+        ...(tops ? { slope: { high: tops[0], rise: (tops[1] - tops[0]) / seen } } : {}),
       }).flatMap(inPieces);
     });
     return [...cut, ...sides];
@@ -110,8 +118,8 @@ function within({ length, cut }: ViewFrame, panel: Panel): Panel[] {
       right: to,
       outLeft: out(from),
       outRight: out(to),
-      edgeLeft: from === left,
-      edgeRight: to === right,
+      edgeLeft: panel.edgeLeft && from === left,
+      edgeRight: panel.edgeRight && to === right,
     },
   ];
 }

@@ -1,104 +1,121 @@
-import type { Design } from '../../document/design';
+import { perDesign, type Design } from '../../document/design';
 import type { Point } from '../../geometry/point';
 import { roomShape } from '../../survey/room-shape';
 import { placedOpenings } from '../../survey/openings';
-import { projectOn, type PlacedFace } from '../../survey/placed-face';
+import { projectOn } from '../../survey/placed-face';
 import { placedServices } from '../../survey/services';
 import { solidsOf } from '../../solids/solids';
 import { circle } from '../item-symbols';
 import { TEXT, WEIGHT, type Primitive } from '../primitives';
-import { drawElevation } from './draw-elevation';
 import { drawLevels, levelsOn } from './levels';
 import { panelsOf } from './panels';
-import { faceFrame } from './view-frame';
+import { drawView, frameOf, roomViews, type RoomView } from './views';
 
-/** A face of the unfolded room: where its left end lies in the strip, mm. */
-export interface UnfoldedFace {
-  face: PlacedFace;
+/** A view in the strip: where its left end lies, and how long it is, mm. */
+export interface UnfoldedView {
+  view: RoomView;
   x: number;
+  length: number;
 }
 
-/** Where every face lies in the strip: side by side in walking order. */
-export function unfoldedFaces(design: Design): UnfoldedFace[] {
+/** What lies between the last face and the views after it, and between those, mm. */
+const APART = 900;
+
+/** Where every view lies in the strip: the faces side by side in walking order, then apart from one another the sides of what stands free, and the sections. */
+export const unfoldedViews: (design: Design) => readonly UnfoldedView[] = perDesign((design) => {
   let x = 0;
-  return roomShape(design).faces.map((face) => {
-    const at = { face, x };
-    x += face.length;
+  return roomViews(design).map((view) => {
+    const { length } = frameOf(design, view);
+    if (view.of !== 'face') x += APART;
+    const at = { view, x, length };
+    x += length;
     return at;
   });
-}
+});
 
 /** How far under the floor the letters of the faces stand, paper mm. */
 const LETTER = 5;
 
-/** All faces of the room side by side in walking order, each as its elevation, its letter under it, the levels left of them. */
+/** All faces of the room side by side in walking order, then the other upright views, each with its name under it; the levels left of them. */
 export function drawUnfold(design: Design, scale: number): Primitive[] {
   const { faces } = roomShape(design);
   return [
     ...drawLevels(design, levelsOn(design, faces), 0, scale),
-    ...unfoldedFaces(design).flatMap(({ face, x }) => [
-      ...moved(drawElevation(design, face, scale), x),
-      ...drawLetter(face, x, scale),
+    ...unfoldedViews(design).flatMap(({ view, x, length }) => [
+      ...moved(drawView(design, view, scale), x),
+      ...(view.of === 'face'
+        ? drawLetter(view, x + length / 2, scale)
+        : [drawName(view, x + length / 2, scale)]),
     ]),
   ];
 }
 
-function drawLetter({ letter, id, length }: PlacedFace, x: number, scale: number): Primitive[] {
-  const at = { x: x + length / 2, y: -LETTER * scale };
-  return [
-    { ...circle(at, 2.9 * scale, WEIGHT.thin), layer: 'labels', fill: 'paper', source: id },
-    {
-      type: 'text',
-      layer: 'labels',
-      at,
-      text: letter,
-      size: TEXT.normal,
-      anchor: 'middle',
-      turn: 0,
-      ink: 'drawing',
-      bold: true,
-      source: id,
-    },
-  ];
+function drawLetter(view: RoomView, x: number, scale: number): Primitive[] {
+  const ring = circle({ x, y: -LETTER * scale }, 2.9 * scale, WEIGHT.thin);
+  return [{ ...ring, layer: 'labels', fill: 'paper', source: view.id }, drawName(view, x, scale)];
+}
+
+function drawName(view: RoomView, x: number, scale: number): Primitive {
+  return {
+    type: 'text',
+    layer: 'labels',
+    at: { x, y: -LETTER * scale },
+    text: view.name,
+    size: TEXT.normal,
+    anchor: 'middle',
+    turn: 0,
+    ink: 'drawing',
+    bold: true,
+    source: view.of === 'side' ? view.side.record.id : view.id,
+  };
 }
 
 /** Where something shows in the strip, mm: along it and above the floor. */
 export interface UnfoldedPlace {
-  face: PlacedFace;
+  view: RoomView;
   left: number;
   right: number;
   low: number;
   high: number;
 }
 
-/** Where an item, opening, fixed thing, service or face shows in the strip: on every face that it is seen on. */
+/** Where an item, opening, fixed thing, service, face or section shows in the strip: in every view that it is seen in. */
 export function unfoldedPlaces(design: Design, id: string): UnfoldedPlace[] {
   const record = design.records[id];
-  return unfoldedFaces(design).flatMap(({ face, x }): UnfoldedPlace[] => {
+  return unfoldedViews(design).flatMap(({ view, x, length }): UnfoldedPlace[] => {
     const at = (left: number, right: number, low: number, high: number) => [
-      { face, left: x + left, right: x + right, low, high },
+      { view, left: x + left, right: x + right, low, high },
     ];
     switch (record?.kind) {
       case 'face':
-        return face.id === id
-          ? at(0, face.length, 0, Math.max(...faceFrame(design, face).above.map(({ y }) => y)))
-          : [];
+      case 'section':
+        if (view.id !== id) return [];
+        return at(0, length, 0, Math.max(...frameOf(design, view).above.map(({ y }) => y)));
       case 'opening': {
-        const opening = placedOpenings(design).find((one) => one.record.id === id && one.face.id === face.id);
+        if (view.of !== 'face') return [];
+        const opening = placedOpenings(design).find(
+          (one) => one.record.id === id && one.face.id === view.face.id,
+        );
         return opening ? at(opening.left, opening.right, record.sill, record.sill + record.height) : [];
       }
       case 'service': {
+        if (view.of !== 'face') return [];
         const service = placedServices(design).find(
-          (one) => one.id === id && one.against?.face.id === face.id,
+          (one) => one.id === id && one.against?.face.id === view.face.id,
         );
         if (!service) return [];
-        const { along } = projectOn(face, service.at);
+        const { along } = projectOn(view.face, service.at);
         return at(along - SERVICE, along + SERVICE, record.up - SERVICE, record.up + SERVICE);
       }
       case 'fixed':
       case 'item': {
+        if (
+          view.of === 'side' &&
+          (view.side.only?.has(id) === false || (view.side.record.id === id && !view.side.only))
+        )
+          return [];
         const solids = solidsOf(design).filter((solid) => solid.id === id && solid.of !== 'top');
-        const panels = panelsOf(faceFrame(design, face), solids);
+        const panels = panelsOf(frameOf(design, view), solids);
         if (panels.length === 0) return [];
         return at(
           Math.min(...panels.map(({ left }) => left)),

@@ -1,7 +1,9 @@
 import { roomOf, type Design } from '../../document/design';
-import type { Point } from '../../geometry/point';
-import type { ItemBox } from '../../setting/item-box';
-import { itemBoxes } from '../../setting/item-box';
+import { extent } from '../../geometry/convex';
+import { distance, dot, inward, subtract, unit, type Point } from '../../geometry/point';
+import type { Polygon } from '../../geometry/polygon';
+import { AGAINST } from '../../geometry/tolerance';
+import { itemBoxes, type ItemBox } from '../../setting/item-box';
 import { projectOn, wallHeightAt, type PlacedFace } from '../../survey/placed-face';
 import { roomShape } from '../../survey/room-shape';
 
@@ -14,6 +16,8 @@ export interface Seen {
 /** What an elevation looks at: a length of room, seen square from in front, cut by an upright plane before it. Lengths mm. */
 export interface ViewFrame {
   project(point: Point): Seen;
+  /** The direction in plan it is looked along from left to right; null for a bent face. */
+  u: Point | null;
   length: number;
   /** How far out the room is cut: what is nearer to the viewer is not drawn. */
   cut: number;
@@ -26,7 +30,7 @@ export const BEHIND = 1;
 /** At the least the room is cut this far before a face, mm: in front of a base run. */
 const LEAST_CUT = 650;
 /** The cut stands this far clear of the deepest thing against the face, mm. */
-const CLEAR = 10;
+export const CLEAR = 10;
 
 /** The elevation of a face: from its left to its right end as standing before it, cut before the deepest run that stands against it. A bent face is unrolled. */
 export function faceFrame(design: Design, face: PlacedFace): ViewFrame {
@@ -39,6 +43,7 @@ export function faceFrame(design: Design, face: PlacedFace): ViewFrame {
   const ends = face.arc ? steps.map((share) => face.length * share) : [0, face.length];
   return {
     project: (point) => projectOn(face, point),
+    u: face.arc ? null : face.u,
     length: face.length,
     cut: Math.min(wanted, opposite(design, face) - CLEAR, standingBefore(design, face, reach) - CLEAR),
     above: ends.map((along) => ({ x: along, y: wallHeightAt(face, along) })),
@@ -82,28 +87,51 @@ function opposite(design: Design, face: PlacedFace): number {
   return nearest;
 }
 
-/** The elevation of an item standing free, with those beside it in its row: seen from before its front, with nothing behind it. */
-export function rowFrame(row: readonly ItemBox[], above: number): ViewFrame {
-  const { u, n } = row[0]!;
-  const local = (point: Point) => ({
-    along: point.x * u.x + point.y * u.y,
-    out: point.x * n.x + point.y * n.y,
-  });
-  const corners = row.flatMap(({ rectangle }) => rectangle.map(local));
-  const left = Math.min(...corners.map(({ along }) => along));
-  const right = Math.max(...corners.map(({ along }) => along));
-  const back = Math.min(...corners.map(({ out }) => out));
-  const front = Math.max(...corners.map(({ out }) => out));
+/** Some bodies by themselves, seen from the direction n points in: nothing behind them, nothing before them. */
+export function bodiesFrame(footprints: readonly Polygon[], n: Point, above: number): ViewFrame {
+  const u = { x: -n.y, y: n.x };
+  const corners = footprints.flat();
+  const [left, right] = extent(corners, u);
+  const [back, front] = extent(corners, n);
   return {
-    project: (point) => {
-      const { along, out } = local(point);
-      return { along: along - left, out: out - back };
-    },
+    project: (point) => ({ along: dot(point, u) - left, out: dot(point, n) - back + CLEAR }),
+    u,
     length: right - left,
     cut: front - back + LEAST_CUT / 2,
-    above: [
-      { x: 0, y: above },
-      { x: right - left, y: above },
-    ],
+    above: level(right - left, above),
   };
+}
+
+/** What stands before an upright side of something built, from its left end to its right as standing before it: like a face. */
+export function sideFrame(design: Design, left: Point, right: Point, high: number): ViewFrame {
+  const length = distance(left, right);
+  const u = unit(subtract(right, left));
+  const n = inward(u);
+  const project = (point: Point): Seen => {
+    const off = subtract(point, left);
+    return { along: dot(off, u), out: dot(off, n) };
+  };
+  // What has its back to the side is not cut.
+  const against = itemBoxes(design).filter((box) => {
+    const outs = box.rectangle.map((corner) => project(corner));
+    const alongs = outs.map(({ along }) => along);
+    return (
+      Math.abs(Math.min(...outs.map(({ out }) => out))) < AGAINST &&
+      Math.max(...alongs) > 0 &&
+      Math.min(...alongs) < length
+    );
+  });
+  const reach = Math.max(
+    0,
+    ...against.flatMap(({ rectangle }) => rectangle.map((corner) => project(corner).out)),
+  );
+  const cut = Math.max(LEAST_CUT, reach + roomOf(design).frontOverhang + CLEAR);
+  return { project, u, length, cut, above: level(length, high) };
+}
+
+function level(length: number, high: number): Point[] {
+  return [
+    { x: 0, y: high },
+    { x: length, y: high },
+  ];
 }

@@ -8,6 +8,7 @@
   import ItemsFacts from './items/ItemsFacts.svelte';
   import MeasurementFacts from './MeasurementFacts.svelte';
   import OpeningFacts from './OpeningFacts.svelte';
+  import SectionFacts from './SectionFacts.svelte';
   import RoomFacts from './RoomFacts.svelte';
   import ServiceFacts from './ServiceFacts.svelte';
   import UnderlayFacts from './UnderlayFacts.svelte';
@@ -33,6 +34,8 @@
     {#key record.id}<FaceFacts face={record} />{/key}
   {:else if record?.kind === 'divider'}
     {#key record.id}<DividerFacts divider={record} />{/key}
+  {:else if record?.kind === 'section'}
+    {#key record.id}<SectionFacts section={record} />{/key}
   {:else if record?.kind === 'fixed'}
     {#key record.id}<FixedFacts thing={record} />{/key}
   {:else if record?.kind === 'service'}

@@ -1,6 +1,7 @@
 <script lang="ts">
   import {
     itemBoxes,
+    recordsOf,
     renumberItems,
     roomOf,
     roundingSteps,
@@ -12,12 +13,14 @@
   import { useWorkspace } from '$session/context';
   import AngleField from '$ui/AngleField.svelte';
   import Button from '$ui/Button.svelte';
+  import ChoiceList from '$ui/ChoiceList.svelte';
   import LengthField from '$ui/LengthField.svelte';
   import { stepName, unitNames } from '$ui/unit-names';
   import RoomMeasures from './RoomMeasures.svelte';
 
-  const { session } = useWorkspace();
+  const { session, screen } = useWorkspace();
   const room = $derived(roomOf(session.document));
+  const sections = $derived(recordsOf(session.document, 'section'));
 
   function change(part: RoomChange): string {
     return session.run(setRoom, part) ? '' : session.message;
@@ -73,6 +76,12 @@
       >Number the items anew</Button
     >
   </div>
+{/if}
+{#if sections.length > 0}
+  <h3>Sections</h3>
+  <ChoiceList things={sections} chosen={null} onchoose={(id) => screen.select(id)}>
+    {#snippet children({ name })}Section {name}{/snippet}
+  </ChoiceList>
 {/if}
 
 <h3>Standard sizes</h3>

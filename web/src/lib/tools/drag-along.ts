@@ -5,15 +5,21 @@ import {
   isInchUnit,
   leftJamb,
   placedOpenings,
+  atFacePlace,
   projectOn,
   putFixed,
   putOpening,
+  putSection,
   putService,
   putUnderlay,
   roomShape,
   subtract,
+  add,
+  type Design,
+  type FacePlace,
   type PlacedFace,
   type Point,
+  type RecordKind,
 } from 'goodreach';
 import type { DesignSession } from '../session/design-session.svelte';
 import type { UnderlayLines } from './underlay-lines.svelte';
@@ -21,6 +27,8 @@ import type { UnderlayLines } from './underlay-lines.svelte';
 /** What a drag needs of the session: to show, to do, to drop. */
 type Doing = Pick<DesignSession, 'committed' | 'style' | 'preview' | 'run' | 'dropPreview'>;
 
+/** What is dragged so. */
+const DRAGGED: ReadonlySet<RecordKind> = new Set(['fixed', 'opening', 'section', 'service', 'underlay']);
 /** Pixels the pointer must travel before a press becomes a drag. */
 const DRAG_START = 4;
 
@@ -29,7 +37,7 @@ type State =
   | { name: 'pressed' | 'dragging'; id: string; pixel: Point; at: Point; by: number; across: Point };
 
 /**
- * Dragging an opening, fixed thing, service or underlay: along its face, or over the floor where it stands free. Each move shows it in its new
+ * Dragging an opening, fixed thing, service, section line or underlay: along its face, or over the floor where it stands free; a section line with both its ends. Each move shows it in its new
  * place, release does it, Escape drops it.
  */
 export class AlongDrag {
@@ -48,7 +56,7 @@ export class AlongDrag {
     const record = this.session.committed.records[id];
     const kind = record?.kind;
     if (kind === 'underlay' && record && 'locked' in record && record.locked) return;
-    if (kind === 'opening' || kind === 'fixed' || kind === 'service' || kind === 'underlay')
+    if (kind && DRAGGED.has(kind))
       this.state = { name: 'pressed', id, pixel, at, by: 0, across: { x: 0, y: 0 } };
   }
 
@@ -123,6 +131,10 @@ export class AlongDrag {
     }
     if (record?.kind === 'underlay')
       return ask(putUnderlay, { ...record, x: record.x + state.across.x, y: record.y + state.across.y });
+    if (record?.kind === 'section') {
+      const at = (place: FacePlace) => shiftedOn(this.session.committed, place, state.across);
+      return ask(putSection, { ...record, from: at(record.from), to: at(record.to) });
+    }
     if (record?.kind !== 'fixed' && record?.kind !== 'service') return false;
     const { placement } = record;
     const moved =
@@ -133,4 +145,11 @@ export class AlongDrag {
       ? ask(putFixed, { ...record, placement: moved })
       : ask(putService, { ...record, placement: moved });
   }
+}
+
+/** A place on a face moved with the pointer as far as the face goes, from its left end. */
+function shiftedOn(design: Design, place: FacePlace, by: Point): FacePlace {
+  const face = roomShape(design).byId.get(place.face)!;
+  const { along } = projectOn(face, add(atFacePlace(face, place), by));
+  return { face: place.face, from: 'left', distance: Math.max(0, Math.min(face.length, along)) };
 }

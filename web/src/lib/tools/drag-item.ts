@@ -162,7 +162,7 @@ export class ItemDrag {
     this.screen.caught = landing.caught;
     if (dragged.of === 'shelf') this.session.preview(setItem, setArgs(dragged, landing));
     else if (dragged.ids.length === 1) this.session.preview(moveItem, moveArgs(dragged.ids[0], landing));
-    else this.session.preview(moveItems, { ids: dragged.ids, placement: landing.placement });
+    else this.session.preview(moveItems, blockArgs(dragged.ids, landing));
     const moved = dragged.of === 'shelf' ? [dragged.id] : dragged.ids;
     const { records } = this.session.document;
     const items = moved.flatMap((id) => (records[id]?.kind === 'item' ? [records[id]] : []));
@@ -194,7 +194,7 @@ export class ItemDrag {
     const done =
       dragged.ids.length === 1
         ? this.session.run(moveItem, moveArgs(first, landing))
-        : this.session.run(moveItems, { ids: dragged.ids, placement: landing.placement });
+        : this.session.run(moveItems, blockArgs(dragged.ids, landing));
     return done ? first : null;
   }
 
@@ -237,6 +237,10 @@ function landOnFace(design: Design, setting: Setting, at: OnFace, grab: Grab, sn
 function setArgs({ id, item, range }: Extract<Dragged, { of: 'shelf' }>, landing: Landing) {
   const { code } = item;
   return { id, range: item.range, code, ...asLanded(landing), ...(range ? { of: range } : {}) };
+}
+
+function blockArgs(ids: readonly string[], { placement, up }: Landing) {
+  return { ids, placement, ...(up === undefined ? {} : { up }) };
 }
 
 function moveArgs(id: string, landing: Landing) {

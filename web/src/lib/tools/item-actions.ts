@@ -1,10 +1,17 @@
 import {
   blockOf,
   boxOf,
+  editItems,
+  findItem,
+  findRange,
   groupItems,
+  isHanded,
+  joinItems,
+  kindOf,
   lockItems,
   mirrorItems,
   nextPlace,
+  rangesOf,
   recordsOf,
   removeThings,
   renumberItems,
@@ -12,11 +19,16 @@ import {
   roomShape,
   settingOf,
   setBlock,
+  splitItem,
   squareItems,
+  swapItems,
+  swapsFor,
   toRadians,
   turnItems,
   type Design,
   type ItemRecord,
+  type Range,
+  type ShelfItem,
 } from 'goodreach';
 import { nanoid } from 'nanoid';
 import { copiedItems, copyItems } from '../session/clipboard';
@@ -99,7 +111,93 @@ function setAnother(acting: Acting): void {
     screen.choose(ids);
 }
 
+/** Makes two of an item, the left one so wide, mm, or half of it; both are chosen. What was wrong, if it can't be. */
+export function splitInTwo(
+  { session, screen }: Pick<Acting, 'session' | 'screen'>,
+  id: string,
+  left?: number,
+): string {
+  const right = `item-${nanoid(8)}`;
+  const width = left === undefined ? {} : { left };
+  if (!session.run(splitItem, { id, right, ...width })) return session.message;
+  screen.choose([id, right]);
+  return '';
+}
+
+/** Makes one of two chosen items, and chooses it. */
+export function joinInOne(acting: Acting): void {
+  const { session, screen } = acting;
+  const ids = idsOf(acting);
+  if (session.run(joinItems, { ids })) screen.select(ids.find((id) => session.committed.records[id]) ?? null);
+}
+
+/** Whether an item is built to width, so that two can be made of it. */
+export function isSplit({ type }: ItemRecord): boolean {
+  const { trim, flat } = kindOf(type);
+  return trim !== null && !flat;
+}
+
+/** The families every one of some items can be swapped for. */
+export function sharedSwaps(items: readonly ItemRecord[], known: readonly Range[]): ShelfItem[] {
+  const [first = [], ...others] = items.map((item) => swapsFor(item, known));
+  const shared = first.filter(({ family }) =>
+    others.every((one) => one.some((other) => other.family.code === family.code)),
+  );
+  return [...new Map(shared.map((item) => [item.family.code, item])).values()];
+}
+
+/** Swaps the chosen items for the next family, or the one before, that is made as wide and as high: doors for drawers. */
+function otherFronts(by: 1 | -1) {
+  return (acting: Acting) => {
+    const { session } = acting;
+    const items = chosenItems(acting);
+    const known = rangesOf(session.committed);
+    const own = findItem(items[0]!.range, items[0]!.code, known);
+    if (!own.ok) return;
+    // Round the families as the range lists them, so that every one comes up.
+    const order = findRange(own.value.range, known)!.families.map(({ code }) => code);
+    const codes = new Set(sharedSwaps(items, known).map(({ family }) => family.code));
+    const at = order.indexOf(own.value.family.code);
+    const round = order.map((_, step) => order[(at + by * (step + 1) + order.length * 2) % order.length]!);
+    const next = round.find((code) => codes.has(code));
+    if (next !== undefined) session.run(swapItems, { ids: idsOf(acting), family: next });
+  };
+}
+
+const isHandedItem = ({ type, width }: ItemRecord) => isHanded(kindOf(type), width);
+const hasSwaps = (acting: Acting) => {
+  const items = chosenItems(acting);
+  return items.length > 0 && sharedSwaps(items, rangesOf(acting.session.committed)).length > 0;
+};
+
 export const itemActions: readonly ItemAction[] = [
+  { id: 'fronts', name: 'Other fronts', keys: 'K', when: hasSwaps, run: otherFronts(1) },
+  { id: 'fronts-back', name: 'The fronts before', keys: 'Shift K', when: hasSwaps, run: otherFronts(-1) },
+  {
+    id: 'hand',
+    name: 'To the other hand',
+    keys: 'H',
+    when: (acting) => any(acting) && chosenItems(acting).every(isHandedItem),
+    run: (acting) => {
+      const [first] = chosenItems(acting);
+      const hand = first!.hand === 'left' ? 'right' : 'left';
+      acting.session.run(editItems, { ids: idsOf(acting), change: { hand } });
+    },
+  },
+  {
+    id: 'split',
+    name: 'Split in halves',
+    keys: 'S',
+    when: (acting) => chosenItems(acting).length === 1 && chosenItems(acting).every(isSplit),
+    run: (acting) => void splitInTwo(acting, idsOf(acting)[0]!),
+  },
+  {
+    id: 'join',
+    name: 'Join the two in one',
+    keys: 'J',
+    when: (acting) => chosenItems(acting).length === 2,
+    run: joinInOne,
+  },
   { id: 'turn', name: 'Turn a quarter', keys: 'T', when: any, run: turn(90) },
   { id: 'turn-half', name: 'Turn 45°', keys: 'Shift T', when: any, run: turn(45) },
   {

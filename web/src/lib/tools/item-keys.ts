@@ -1,4 +1,4 @@
-import { boxOf, dot, HUNG, itemNumbers, roomShape, scale, shiftItems } from 'goodreach';
+import { boxOf, dot, HUNG, itemNumbers, roomShape, scale, shiftItems, type Point } from 'goodreach';
 import type { DesignSession } from '../session/design-session.svelte';
 import type { ScreenState } from '../session/screen.svelte';
 
@@ -21,19 +21,20 @@ export function nudge(session: DesignSession, ids: readonly string[], key: strin
   return session.run(shiftItems, { ids, by: scale(axis, by) });
 }
 
-/** Moves items along the back of the first, or raises and lowers what hangs, as an arrow key points in the unfolded room, mm; false for another key, and for what stands on the floor and can't go up. */
-export function nudgeOnFace(
+/** Moves items along a direction in plan, by default that of the back of the first, or raises and lowers what hangs, as an arrow key points in an upright view, mm; false for another key, and for what stands on the floor and can't go up. */
+export function nudgeUpright(
   session: DesignSession,
   ids: readonly string[],
   key: string,
   by: number,
+  along?: Point,
 ): boolean {
   const way = ways[key];
   const first = session.committed.records[ids[0] ?? ''];
   if (!way || first?.kind !== 'item') return false;
   const { u, low } = boxOf(first, roomShape(session.committed));
   if (way.y !== 0 && low < HUNG) return false;
-  return session.run(shiftItems, { ids, by: scale(u, way.x * by), up: way.y * by });
+  return session.run(shiftItems, { ids, by: scale(along ?? u, way.x * by), up: way.y * by });
 }
 
 /** Goes round the items by their numbers, or the faces as they were walked, so that any can be chosen from the keyboard. What is set next goes beside the chosen item, or on the chosen face. */

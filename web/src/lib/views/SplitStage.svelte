@@ -3,7 +3,7 @@
   import { onMount } from 'svelte';
 
   /** The plan above and the unfolded room below it, with a bar between them that can be moved; either can have the whole stage. */
-  let { plan, unfold }: { plan: Snippet; unfold: Snippet } = $props();
+  let { plan, unfold, tools }: { plan: Snippet; unfold: Snippet; tools?: Snippet } = $props();
 
   const shows = [
     { id: 'plan', name: 'Plan' },
@@ -66,6 +66,7 @@
 <div class="split" bind:clientHeight={high} style="grid-template-rows: minmax(0, 1fr) {BAR}px {strip}px">
   <div class="view" class:away={show === 'unfold'}>{@render plan()}</div>
   <div class="bar">
+    {#if tools && show !== 'plan'}<div class="tools">{@render tools()}</div>{/if}
     <!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions (a window splitter: it is moved and takes arrow keys) -->
     <div
       class="grip"
@@ -139,10 +140,11 @@
   .grip.fixed span {
     visibility: hidden;
   }
-  .shows {
+  .shows,
+  .tools {
     display: flex;
   }
-  button {
+  .bar :global(button) {
     min-width: 3.2rem;
     min-height: 24px;
     padding: 0 0.6rem;
@@ -152,6 +154,10 @@
     color: var(--soft);
     cursor: pointer;
     font-size: 13px;
+  }
+  .tools :global(button) {
+    border-right: 1px solid var(--rule);
+    border-left: 0;
   }
   button[aria-pressed='true'] {
     color: var(--text);

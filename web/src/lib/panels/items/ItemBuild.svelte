@@ -1,54 +1,29 @@
 <script lang="ts">
-  import {
-    findItem,
-    joinItems,
-    kindOf,
-    splitItem,
-    swapItems,
-    swapsFor,
-    type ItemRecord,
-    type ShelfItem,
-  } from 'goodreach';
-  import { nanoid } from 'nanoid';
+  import { findItem, swapItems, type ItemRecord } from 'goodreach';
   import { useWorkspace } from '$session/context';
   import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
   import More from '$ui/More.svelte';
+  import { isSplit, joinInOne, sharedSwaps, splitInTwo } from '../../tools/item-actions';
 
   /** What makes other cabinets of the chosen ones in their place: splitting, joining, swapping the kind. */
   let { items }: { items: readonly [ItemRecord, ...ItemRecord[]] } = $props();
-  const { session, screen, shelf } = useWorkspace();
+  const { session, screen, shelf, roomId } = useWorkspace();
   const ids = $derived(items.map(({ id }) => id));
   const locked = $derived(items.some((item) => item.locked));
   const known = $derived(shelf.known(session.document));
   const first = $derived(items[0]);
-  const splits = $derived(items.length === 1 && kindOf(first.type).trim !== null && !kindOf(first.type).flat);
+  const splits = $derived(items.length === 1 && isSplit(first));
 
-  /** The families every chosen item can be swapped for, the one it is of first. */
-  const families = $derived.by(() => {
-    const perItem = items.map((item) => swapsFor(item, known));
-    const shared = (perItem[0] ?? []).filter(({ family }) =>
-      perItem.every((one) => one.some((other) => other.family.code === family.code)),
-    );
-    const unique = new Map<string, ShelfItem>(shared.map((item) => [item.family.code, item]));
-    return [...unique.values()].map(({ family }) => ({ code: family.code, name: family.name }));
-  });
+  /** The families every chosen item can be swapped for. */
+  const families = $derived(sharedSwaps(items, known).map(({ family }) => family));
   const own = $derived.by(() => {
     const found = findItem(first.range, first.code, known);
     return found.ok ? found.value.family : null;
   });
 
   function split(left?: number): string {
-    const right = `item-${nanoid(8)}`;
-    const width = left === undefined ? {} : { left };
-    if (!session.run(splitItem, { id: first.id, right, ...width })) return session.message;
-    screen.choose([first.id, right]);
-    return '';
-  }
-
-  function join() {
-    if (session.run(joinItems, { ids }))
-      screen.select(ids.find((id) => session.committed.records[id]) ?? null);
+    return splitInTwo({ session, screen }, first.id, left);
   }
 </script>
 
@@ -84,5 +59,9 @@
   </More>
 {/if}
 {#if items.length === 2}
-  <div><Button disabled={locked} onclick={join}>Join the two in one</Button></div>
+  <div>
+    <Button disabled={locked} onclick={() => joinInOne({ session, screen, roomId })}
+      >Join the two in one</Button
+    >
+  </div>
 {/if}

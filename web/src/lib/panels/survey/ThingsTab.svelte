@@ -1,7 +1,7 @@
 <script lang="ts">
   import {
     centroid,
-    dot,
+    facesAcross,
     fixedNames,
     fixedThings,
     type FixedType,
@@ -62,21 +62,12 @@
   /** A line from the middle of the chosen face to the face across from it, where the room can be divided so. */
   function divide() {
     const on = face();
-    const others = shape.faces.filter((one) => one !== on).sort((a, b) => facing(b) - facing(a));
-    /** How far across, and how much towards the chosen face, another one lies. */
-    function facing(one: PlacedFace): number {
-      const away = {
-        x: (one.start.x + one.end.x) / 2 - on.start.x,
-        y: (one.start.y + one.end.y) / 2 - on.start.y,
-      };
-      return -dot(one.n, on.n) * dot(away, on.n);
-    }
     const middle = ({ id, length }: PlacedFace) => ({
       face: id,
       from: 'left' as const,
       distance: Math.round(length / 2),
     });
-    for (const other of others) {
+    for (const other of facesAcross(shape.faces, on)) {
       const record = {
         kind: 'divider' as const,
         id: `divider-${nanoid(8)}`,

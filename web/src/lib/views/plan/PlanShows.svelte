@@ -21,6 +21,7 @@
     ['labels', 'Names'],
     ['tops', 'Tops'],
     ['services', 'Services'],
+    ['sections', 'Section lines'],
     ['items', 'Items'],
   ];
 

@@ -199,9 +199,9 @@
       view.setPointerCapture(event.pointerId);
     } else if (source) {
       screen.select(source);
-      if (screen.step === 'survey') {
-        const pixel = pixelOf(event);
-        faceDrag.press(source, pixel, toRoom(camera, pixel));
+      const pixel = pixelOf(event);
+      if (screen.step === 'survey') faceDrag.press(source, pixel, toRoom(camera, pixel));
+      if (screen.step === 'survey' || kind === 'section') {
         alongDrag.press(source, pixel, toRoom(camera, pixel));
         view.setPointerCapture(event.pointerId);
       }

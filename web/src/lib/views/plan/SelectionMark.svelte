@@ -9,6 +9,7 @@
     place,
     placedDividers,
     placedOpenings,
+    placedSections,
     placedServices,
     roomShape,
     subtract,
@@ -52,6 +53,10 @@
     if (record.kind === 'divider') {
       const { from, to } = placedDividers(design).find((one) => one.record.id === id)!;
       return [from, to];
+    }
+    if (record.kind === 'section') {
+      const section = placedSections(design).find((one) => one.id === id);
+      return section ? [section.left, section.right] : null;
     }
     if (record.kind === 'fixed') {
       const { record: thing, ...at } = fixedThings(design).find((one) => one.id === id)!;

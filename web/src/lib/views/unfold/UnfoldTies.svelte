@@ -35,7 +35,7 @@
   const box = $derived(itemBoxes(session.document).find(({ id }) => id === moving));
   const place = $derived(
     box?.against
-      ? unfoldedPlaces(session.document, box.id).find(({ face }) => face.id === box.against!.face.id)
+      ? unfoldedPlaces(session.document, box.id).find(({ view }) => view.id === box.against!.face.id)
       : undefined,
   );
   const ties = $derived(

@@ -1,16 +1,20 @@
 <script lang="ts">
   import {
     drawUnfold,
+    frameOf,
+    dot,
     isInchUnit,
     itemBoxes,
     markGroups,
     roomShape,
-    unfoldedFaces,
+    scale as scaled,
     unfoldedPlaces,
+    unfoldedViews,
     wallHeightAt,
     type MarkGroup,
     type Point,
     type UnfoldedPlace,
+    type UnfoldedView,
   } from 'goodreach';
   import { select as pick } from 'd3-selection';
   import { zoomIdentity, type ZoomBehavior } from 'd3-zoom';
@@ -18,7 +22,7 @@
   import { useWorkspace } from '$session/context';
   import { SNAP_PIXELS, type ItemDrag, type OnFace } from '../../tools/drag-item';
   import { actOnKey, groupOf } from '../../tools/item-actions';
-  import { chooseNext, nudgeOnFace } from '../../tools/item-keys';
+  import { chooseNext, nudgeUpright } from '../../tools/item-keys';
   import { annotationScale, LEAST_ZOOM, toRoom, toScreen, type Camera } from '../camera';
   import { drawingZoom, SPARE, sourceOf } from '../drawing-zoom';
   import ItemMenu from '../plan/ItemMenu.svelte';
@@ -30,6 +34,8 @@
   let { drag, port = emptyPort() }: { drag: ItemDrag; port?: PlanPort } = $props();
   const { session, screen, roomId } = useWorkspace();
 
+  /** What is within this of square to a view (the cosine) can be moved along it. */
+  const SQUARE = 0.999;
   /** Room for the level markers left of the first face, pixels. */
   const LEVELS = 172;
 
@@ -39,6 +45,8 @@
   let camera: Camera = $state.raw({ k: 0.06, x: 90, y: 150 });
   let menu: Point | null = $state.raw(null);
   let pressed: string | null = null;
+  /** The way in plan along the view something was last pressed in, where it is moved along that rather than its face. */
+  let way: Point | null = null;
   let spaceHeld = false;
   let behaviour: ZoomBehavior<HTMLDivElement, unknown>;
   /** It is as high as the strip, until a person zooms. */
@@ -129,23 +137,48 @@
   });
   $effect(() => {
     const id = screen.selected;
-    if (id && id !== chosenHere && !drag.active) untrack(() => reveal(ownPlace(id)));
+    if (id !== chosenHere) {
+      way = null;
+      if (id && !drag.active) untrack(() => reveal(ownPlace(id)));
+    }
     chosenHere = null;
   });
 
-  /** Where something shows on the face it stands against; else where it shows first. */
+  /** Where something shows on the face it stands against, or from its front; else where it shows first. */
   function ownPlace(id: string): UnfoldedPlace | undefined {
     const places = unfoldedPlaces(session.document, id);
     const face = itemBoxes(session.document).find((box) => box.id === id)?.against?.face.id;
-    return places.find((place) => place.face.id === face) ?? places[0];
+    const own = places.find(({ view }) => (face ? view.id === face : view.of === 'side'));
+    return own ?? places[0];
   }
 
-  /** The place of the unfolded room under a pixel of the view: the face, how far along it and how high. */
+  /** The view of the strip under a pixel. */
+  function viewAt(pixel: Point): UnfoldedView | undefined {
+    const { x } = toRoom(camera, pixel);
+    const views = unfoldedViews(session.committed);
+    return views.findLast((one) => x >= one.x) ?? views[0];
+  }
+
+  /** The place of the unfolded room under a pixel: the face, how far along it and how high; null beside the faces. */
   function placeAt(pixel: Point): OnFace | null {
+    const at = viewAt(pixel);
+    if (at?.view.of !== 'face') return null;
     const { x, y } = toRoom(camera, pixel);
-    const faces = unfoldedFaces(session.committed);
-    const at = faces.findLast((one) => x >= one.x) ?? faces[0];
-    return at ? { face: at.face, along: x - at.x, up: y } : null;
+    return { face: at.view.face, along: x - at.x, up: y };
+  }
+
+  /** The way in plan along a view that an item seen there can be moved: it stands free, or its back is square to the view. Null where it is only seen. */
+  function wayFor(id: string, { view }: UnfoldedView): Point | null {
+    const { u } = frameOf(session.committed, view);
+    const box = itemBoxes(session.committed).find((one) => one.id === id);
+    if (!u || !box) return null;
+    const square = Math.abs(dot(u, box.u)) > SQUARE;
+    return !box.against || (view.of !== 'face' && square) ? u : null;
+  }
+
+  /** Where the pointer is for something that is moved along a view of the strip: a place of the room on a line in its direction. */
+  function placeOn(way: Point, pixel: Point): Point {
+    return scaled(way, toRoom(camera, pixel).x);
   }
 
   function isItem(target: EventTarget | null): boolean {
@@ -163,6 +196,7 @@
     if (event.target instanceof Element && event.target.closest('button, input, .chip-card, .menu')) return;
     const pixel = pixelOf(event);
     const at = placeAt(pixel);
+    way = null;
     if (drag.carrying) {
       drag.move(pixel, at, SNAP_PIXELS / camera.k, event.altKey);
       pressed = drag.release() ?? 'carried';
@@ -179,10 +213,13 @@
     } else if (source && kind === 'item') {
       if (event.altKey) screen.select(source);
       else if (!screen.isSelected(source)) screen.choose(groupOf(session.committed, source));
-      // What is seen here from its end, or stands free, is chosen but moved in the plan or on its own face.
+      // What is seen here from its end is chosen, but moved in the plan or on its own face.
       const box = itemBoxes(session.committed).find(({ id }) => id === source);
-      if (at && box?.against?.face.id === at.face.id) {
-        drag.pressItem(source, pixel, at, screen.chosen);
+      const here = viewAt(pixel);
+      way = here ? wayFor(source, here) : null;
+      const from = at && box?.against?.face.id === at.face.id ? at : way && placeOn(way, pixel);
+      if (from) {
+        drag.pressItem(source, pixel, from, screen.chosen);
         view.setPointerCapture(event.pointerId);
       }
     } else if (source) screen.select(source);
@@ -192,7 +229,8 @@
   function point(event: PointerEvent) {
     const pixel = pixelOf(event);
     screen.hovered = drag.active ? null : sourceOf(event.target);
-    drag.move(pixel, placeAt(pixel), SNAP_PIXELS / camera.k, event.altKey);
+    const at = way && !drag.carrying ? placeOn(way, pixel) : placeAt(pixel);
+    drag.move(pixel, at, SNAP_PIXELS / camera.k, event.altKey);
   }
 
   function openMenu(event: MouseEvent) {
@@ -211,7 +249,8 @@
       else screen.select(null);
     } else if (screen.selected && event.key.startsWith('Arrow') && !event.altKey) {
       const base = isInchUnit(session.style.unit) ? session.style.step : Math.max(1, session.style.step);
-      if (!nudgeOnFace(session, screen.chosen, event.key, base * (event.shiftKey ? 10 : 1))) return;
+      const step = base * (event.shiftKey ? 10 : 1);
+      if (!nudgeUpright(session, screen.chosen, event.key, step, way ?? undefined)) return;
     } else if (event.key === 'n' || event.key === 'N') {
       chooseNext(session, screen, 'item', event.shiftKey ? -1 : 1);
     } else if (event.key === 'f' || event.key === 'F') {
@@ -269,7 +308,7 @@
   {#if width > 0}
     <svg class="drawing" {viewBox} {width} {height} aria-hidden="true">
       <g use:pieces={{ groups, scale }}></g>
-      {#each hovered as place (place.face.id)}
+      {#each hovered as place (place.view.id)}
         <path
           class="mark"
           d={box(place)}

@@ -28,6 +28,7 @@
   import PlanView from '$views/plan/PlanView.svelte';
   import { SheetChoice } from '$views/sheet/sheet-choice.svelte';
   import SheetView from '$views/sheet/SheetView.svelte';
+  import { addSectionLine } from '$lib/tools/section-lines';
   import SplitStage from '$views/SplitStage.svelte';
   import UnfoldView from '$views/unfold/UnfoldView.svelte';
   import type { PageData } from './$types';
@@ -124,6 +125,12 @@
       <SplitStage>
         {#snippet plan()}<PlanView {drag} {faceDrag} {alongDrag} port={planPort} />{/snippet}
         {#snippet unfold()}<UnfoldView {drag} port={unfoldPort} />{/snippet}
+        {#snippet tools()}
+          <button
+            title="Cuts the room straight across from the chosen face"
+            onclick={() => addSectionLine(session, screen)}>Section line</button
+          >
+        {/snippet}
       </SplitStage>
     {/if}
   </main>

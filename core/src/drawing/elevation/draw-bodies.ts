@@ -1,0 +1,131 @@
+import { balloon } from '../balloon';
+import { BALLOON } from '../number-places';
+import { DASH, outline, WEIGHT, type Primitive } from '../primitives';
+import type { Solid } from '../../solids/solids';
+import { drawPanel } from './draw-panel';
+import { hidingOf, seenOf } from './hidden';
+import { panelsOf, type Panel } from './panels';
+import { BEHIND, type ViewFrame } from './view-frame';
+
+/** What a view shows of some bodies: their sides, the furthest first, and what hides each. */
+export interface Bodies {
+  panels: readonly Panel[];
+  hiding(panel: Panel): readonly Panel[];
+}
+
+export function bodiesIn(frame: ViewFrame, solids: readonly Solid[]): Bodies {
+  const panels = panelsOf(frame, solids).sort(furthestFirst);
+  return { panels, hiding: hidingAmong(panels) };
+}
+
+/** The bodies that may show in a view; a top only where something that carries it does. */
+export function seenBefore(frame: ViewFrame, solids: readonly Solid[]): Solid[] {
+  const before = solids.filter((solid) => isBefore(frame, solid));
+  const shown = new Set(before.flatMap(({ id, of }) => (of === 'item' ? id : [])));
+  return before.filter(({ carriers }) => !carriers || carriers.some((id) => shown.has(id)));
+}
+
+/** Whether a body may show in a view: between the face and the cut, within its length. */
+function isBefore({ project, length, cut }: ViewFrame, { footprint }: Solid): boolean {
+  let [left, right, near, far] = [Infinity, -Infinity, -Infinity, Infinity];
+  for (const point of footprint) {
+    const { along, out } = project(point);
+    left = Math.min(left, along);
+    right = Math.max(right, along);
+    near = Math.max(near, out);
+    far = Math.min(far, out);
+  }
+  return right > 0 && left < length && near > BEHIND && far < cut;
+}
+
+/** The furthest first, so that the grounds of what is nearer lie over it; what is cut after what reaches up to the cut, what is let into something after it. */
+function furthestFirst(a: Panel, b: Panel): number {
+  const by = Math.max(a.outLeft, a.outRight) - Math.max(b.outLeft, b.outRight);
+  if (Math.abs(by) > 0.01) return by;
+  return Number(a.section) - Number(b.section) || Number(isLetIn(a)) - Number(isLetIn(b));
+}
+
+function isLetIn({ solid }: Panel): boolean {
+  return solid.box?.kind.within !== undefined;
+}
+
+/** The marks of bodies, but for what is sunk in others. */
+export function drawPanels({ panels, hiding }: Bodies, scale: number): Primitive[] {
+  return panels.flatMap((panel) => (isSunk(panel) ? [] : drawPanel(panel, hiding(panel), scale)));
+}
+
+/** What hides what of some panels; what is sunk in others hides nothing. */
+function hidingAmong(panels: readonly Panel[]): (panel: Panel) => readonly Panel[] {
+  return hidingOf(panels.filter((panel) => !isSunk(panel)));
+}
+
+/** A bowl that lies in what it is let into, and is not seen from before it. */
+export function isSunk({ solid: { box } }: Panel): boolean {
+  return box?.kind.symbol === 'sink-bowl';
+}
+
+/** Bowls behind the fronts, dashed: of their own, and those of sink bases. */
+export function drawHidden({ panels }: Bodies): Primitive[] {
+  return panels.flatMap((panel) => {
+    const { solid, left, right, low, high } = panel;
+    const { box } = solid;
+    const dashed = (from: number, to: number, bottom: number, top: number): Primitive => ({
+      ...outline(
+        'items',
+        [
+          { x: from, y: bottom },
+          { x: to, y: bottom },
+          { x: to, y: top },
+          { x: from, y: top },
+        ],
+        WEIGHT.thin,
+        'drawing',
+      ),
+      dash: DASH,
+      source: solid.id,
+    });
+    if (isSunk(panel)) return [dashed(left, right, low, high)];
+    if (box?.kind.symbol !== 'sink' || panel.parts.length === 0) return [];
+    const margin = Math.min(80, (right - left) * 0.1);
+    return [dashed(left + margin, right - margin, high - BOWL_DEPTH, high)];
+  });
+}
+
+/** How deep a bowl hangs under its top, mm. */
+const BOWL_DEPTH = 190;
+
+/** The number of every item of some panels, in its circle: in its middle, or where of it is free. */
+export function drawFrontNumbers(
+  { panels, hiding }: Bodies,
+  numbered: (panel: Panel) => boolean,
+  numbers: ReadonlyMap<string, number>,
+  scale: number,
+): Primitive[] {
+  const taken: { x: number; y: number }[] = [];
+  const seen = new Set<string>();
+  const widest = panels.filter(numbered).sort((a, b) => b.right - b.left - (a.right - a.left));
+  return widest.flatMap((panel): Primitive[] => {
+    const { solid, left, right, low, high } = panel;
+    const number = numbers.get(solid.id);
+    if (number === undefined || solid.of !== 'item' || seen.has(solid.id)) return [];
+    const radius = BALLOON * scale;
+    if (right - left < 1.2 * radius) return [];
+    const free = [0.5, 0.66, 0.34, 0.8, 0.2].map((share) => ({
+      x: (left + right) / 2,
+      y: low + (high - low) * share,
+    }));
+    const at = free.find(
+      (place) =>
+        !taken.some((other) => Math.hypot(other.x - place.x, other.y - place.y) < 2.2 * radius) &&
+        isSeen(place, hiding(panel)),
+    );
+    if (!at) return [];
+    seen.add(solid.id);
+    taken.push(at);
+    return balloon(solid.id, number, at, radius);
+  });
+}
+
+function isSeen(place: { x: number; y: number }, hiding: readonly Panel[]): boolean {
+  return seenOf(place, { x: place.x + 0.01, y: place.y }, hiding).length > 0;
+}

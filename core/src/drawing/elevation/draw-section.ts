@@ -1,0 +1,189 @@
+import { roomOf, styleOf, type Design } from '../../document/design';
+import { dot, place, type Point } from '../../geometry/point';
+import { itemNumbers } from '../../setting/item-numbers';
+import { solidsOf } from '../../solids/solids';
+import { wallSolids } from '../../solids/walls';
+import { placedOpenings, type PlacedOpening } from '../../survey/openings';
+import { facePoint, projectOn, wallHeightAt, type PlacedFace } from '../../survey/placed-face';
+import { roomShape } from '../../survey/room-shape';
+import type { PlacedSection } from '../../survey/sections';
+import { placedServices } from '../../survey/services';
+import { line, outline, WEIGHT, type Primitive } from '../primitives';
+import { bodiesIn, drawFrontNumbers, drawHidden, isSunk, seenBefore } from './draw-bodies';
+import { drawServicesOn } from './draw-elevation';
+import { drawPanel } from './draw-panel';
+import { drawFaceOpening } from './face-openings';
+import type { Panel } from './panels';
+import { rememberedView } from './remembered-view';
+import { sectionFrame, type SectionFrame } from './section-frame';
+
+/** Faces within this of square to the view (the cosine) are looked at from in front. */
+const SQUARE = 0.999;
+/** A pane of glass where its window is cut, mm. */
+const PANE = 24;
+
+/**
+ * The section of a room along a line, mm: x along it from the outside of the left wall as one looks, y up from the floor. Walls, items and tops that the line
+ * runs through are cut, what lies beyond is seen, and the floor and the ceiling are cut along it. The same marks, as long as nothing of the room has changed.
+ */
+export function drawSection(design: Design, section: PlacedSection, scale: number): readonly Primitive[] {
+  const frame = sectionFrame(design, section);
+  const solids = seenBefore(frame, [...wallSolids(design), ...solidsOf(design)]);
+  const { faces } = roomShape(design);
+  const openings = placedOpenings(design);
+  const services = placedServices(design).filter(
+    ({ against, at }) =>
+      against && dot(against.face.n, section.n) > SQUARE && isWithin(frame, frame.project(at)),
+  );
+  const numbers = itemNumbers(design);
+  const { left, u } = section;
+  const key = [
+    ...[scale, frame.length, frame.cut, left.x, left.y, u.x, u.y, roomOf(design).unit, roomOf(design).step],
+    ...frame.above.flatMap(({ x, y }) => [x, y]),
+    ...solids.filter(({ of }) => of !== 'wall'),
+    ...faces.flatMap(({ record, start }) => [record, start.x, start.y]),
+    ...solids.map(({ id }) => numbers.get(id) ?? 0),
+    ...openings.flatMap((opening) => [opening.record, opening.left, opening.name]),
+    ...services.map(({ record }) => record),
+  ];
+  return rememberedView(section.record, key, () => {
+    const bodies = bodiesIn(frame, solids);
+    const seen = openings.flatMap((opening) => seenOpening(frame, opening) ?? []);
+    // An opening lies over the last, and so the nearest, panel of its wall.
+    const nearest = new Map<string, Panel>();
+    for (const panel of bodies.panels) if (panel.solid.of === 'wall') nearest.set(panel.solid.id, panel);
+    const outside = blinds(frame);
+    return [
+      ground(frame),
+      ...bodies.panels.flatMap((panel): Primitive[] => {
+        if (isSunk(panel)) return [];
+        if (panel.section && panel.solid.of === 'wall') return cutWall(design, section, frame, panel);
+        const marks = drawPanel(panel, bodies.hiding(panel), scale);
+        if (nearest.get(panel.solid.id) !== panel) return marks;
+        const own = seen.filter(({ face }) => face.id === panel.solid.id);
+        return [
+          ...marks,
+          ...own.flatMap(({ opening, out }) => drawFaceOpening(opening, [...bodies.panels, ...outside], out)),
+        ];
+      }),
+      ...drawHidden(bodies),
+      ...drawServicesOn(services, frame, scale, styleOf(design)),
+      ...drawFrontNumbers(bodies, (panel) => isFront(panel, section.n), numbers, scale),
+      ...edges(frame),
+    ];
+  });
+}
+
+function isWithin({ length, cut }: SectionFrame, { along, out }: { along: number; out: number }): boolean {
+  return along > 0 && along < length && out < cut;
+}
+
+/** The front of an item that looks at the viewer, and is not cut. */
+function isFront({ section, solid: { box } }: Panel, n: Point): boolean {
+  return !section && box !== null && dot(box.n, n) > SQUARE;
+}
+
+/** An opening as it shows on its face, seen at whatever angle; null where that is not seen. */
+function seenOpening(
+  frame: SectionFrame,
+  opening: PlacedOpening,
+): { opening: PlacedOpening; face: PlacedFace; out: [number, number] } | null {
+  const { face, record, left, right } = opening;
+  const [a, b] = [frame.project(facePoint(face, left)), frame.project(facePoint(face, right))];
+  const shrink = (b.along - a.along) / (right - left);
+  const isSeen = shrink > 0.01 && b.along > 0 && a.along < frame.length && Math.min(a.out, b.out) < frame.cut;
+  if (!isSeen) return null;
+  const seen = { ...record, casing: record.casing * shrink };
+  return {
+    opening: { ...opening, record: seen, left: a.along, right: b.along },
+    face,
+    out: [a.out, b.out],
+  };
+}
+
+/** What lies beside the view, left and right of it, hides everything. */
+function blinds({ length, cut }: SectionFrame): Panel[] {
+  const FAR = 1e6;
+  const blind = (left: number, right: number): Panel => ({
+    solid: { id: '', of: 'fixed', box: null, footprint: [], low: -FAR, high: FAR, sides: [], round: false },
+    ...{ left, right, low: -FAR, high: FAR, outLeft: cut + FAR, outRight: cut + FAR },
+    ...{ edgeLeft: false, edgeRight: false, parts: [], from: left, shrink: 1, section: false },
+  });
+  return [blind(-FAR, 0), blind(length, FAR)];
+}
+
+/** A wall where it is cut: its whole height, or what an opening leaves of it, with the pane of a window between. */
+function cutWall(
+  design: Design,
+  { left: end, u }: PlacedSection,
+  frame: SectionFrame,
+  panel: Panel,
+): Primitive[] {
+  const { solid, left, right } = panel;
+  const face = roomShape(design).byId.get(solid.id)!;
+  const [first, last] = frame.inside;
+  const at = place(end, u, (left + right) / 2 - first, u, 0);
+  const { along } = projectOn(face, at);
+  const high = wallHeightAt(face, along);
+  const solidPart = (from: number, to: number, low: number, top: number): Primitive[] =>
+    top - low < 1 || to - from < 1
+      ? []
+      : [{ ...outline('walls', box(from, to, low, top), WEIGHT.cut, 'drawing', 'poche'), source: solid.id }];
+  const opening = placedOpenings(design).find(
+    (one) => one.face === face && one.left < along && one.right > along,
+  );
+  if (!opening) return solidPart(left, right, 0, high);
+  const { sill, height, type, depth } = opening.record;
+  const top = Math.min(high, sill + height);
+  const voided = (from: number, to: number): Primitive => ({
+    ...outline('openings', box(from, to, sill, top), WEIGHT.thin, 'drawing', 'paper'),
+    source: opening.record.id,
+  });
+  const aboveAndBelow = [...solidPart(left, right, 0, sill), ...solidPart(left, right, top, high)];
+  if (type === 'niche') {
+    // The room is right of a wall that is cut at the left, and left of one at the right.
+    const share = Math.min(1, depth / face.thickness) * (right - left);
+    const atLeft = (left + right) / 2 < (first + last) / 2;
+    const [from, to] = atLeft ? [right - share, right] : [left, left + share];
+    return [
+      ...aboveAndBelow,
+      ...(atLeft ? solidPart(left, from, sill, top) : solidPart(to, right, sill, top)),
+      voided(from, to),
+    ];
+  }
+  const middle = (left + right) / 2;
+  const pane = outline(
+    'openings',
+    box(middle - PANE / 2, middle + PANE / 2, sill, top),
+    WEIGHT.thin,
+    'drawing',
+  );
+  return [
+    ...aboveAndBelow,
+    voided(left, right),
+    ...(type === 'window' ? [{ ...pane, source: opening.record.id }] : []),
+  ];
+}
+
+function box(left: number, right: number, low: number, high: number): Point[] {
+  return [
+    { x: left, y: low },
+    { x: right, y: low },
+    { x: right, y: high },
+    { x: left, y: high },
+  ];
+}
+
+function ground({ above, inside: [left, right] }: SectionFrame): Primitive {
+  const ring = [{ x: left, y: 0 }, { x: right, y: 0 }, ...[...above].reverse()];
+  return outline('walls', ring, 0, 'drawing', 'paper');
+}
+
+/** The floor, under the walls as well, and the ceiling. */
+function edges({ above, length }: SectionFrame): Primitive[] {
+  const floor = [
+    { x: 0, y: 0 },
+    { x: length, y: 0 },
+  ];
+  return [line('walls', floor, WEIGHT.cut, 'drawing'), line('walls', above, WEIGHT.cut, 'drawing')];
+}

@@ -1,0 +1,179 @@
+import type { Design } from '../../document/design';
+import type { DesignRecord } from '../../document/records';
+import type { Point } from '../../geometry/point';
+import { distance, inward, place, subtract, unit } from '../../geometry/point';
+import { contains, forEachEdge } from '../../geometry/polygon';
+import { islands, type Island } from '../../setting/islands';
+import type { ItemBox } from '../../setting/item-box';
+import { itemNumbers } from '../../setting/item-numbers';
+import { runs } from '../../setting/runs';
+import { solidsOf, type Solid } from '../../solids/solids';
+import { fixedThings, type FixedThing } from '../../survey/fixed-things';
+import { roomShape } from '../../survey/room-shape';
+import { fixedNames } from '../../document/fixture-names';
+import { line, WEIGHT, type Primitive } from '../primitives';
+import { bodiesIn, drawFrontNumbers, drawHidden, drawPanels, seenBefore } from './draw-bodies';
+import { drawCut, drawWall } from './draw-elevation';
+import type { Panel } from './panels';
+import { rememberedView } from './remembered-view';
+import { bodiesFrame, sideFrame, type ViewFrame } from './view-frame';
+
+/** The sides of what stands free, as standing before its front. */
+export const sideNames = ['front', 'right end', 'back', 'left end'] as const;
+export type SideName = (typeof sideNames)[number];
+
+/** A side of an island, or of a partition or half wall that stands in the room, as a view. */
+export interface Side {
+  /** The record it is of, and which side. */
+  record: DesignRecord;
+  side: SideName;
+  /** What it is a side of, in words. */
+  name: string;
+  frame: ViewFrame;
+  /** Of an island: the items that are shown, and nothing else. */
+  only: ReadonlySet<string> | null;
+}
+
+/** How much of the room is kept over what stands free, and floor beside it, mm. */
+const OVER = 150;
+/** A side of something built is drawn when it is at least so long, mm. */
+const LEAST_SIDE = 300;
+/** Right before a side that is seen there is so much room, mm. */
+const BEFORE = 50;
+
+/** The sides of everything that stands free in the room and can be stood before: islands first, each from its front round to the left. */
+export function freeSides(design: Design): Side[] {
+  const all = islands(design);
+  const alike = new Map<string, number>();
+  const named = (name: string) => {
+    const count = (alike.get(name) ?? 0) + 1;
+    alike.set(name, count);
+    return count === 1 ? name : `${name} ${count}`;
+  };
+  return [
+    ...all.flatMap((island) => islandSides(design, island, named(nameOf(island)))),
+    ...fixedThings(design).flatMap((thing) => builtSides(design, thing, named)),
+  ];
+}
+
+function nameOf(island: Island): string {
+  const made = island.some(({ kind }) => ['Base', 'Tall', 'Vanity', 'Appliances'].includes(kind.group));
+  return made ? 'Island' : island[0].kind.name;
+}
+
+function islandSides(design: Design, island: Island, name: string): Side[] {
+  const [{ record, u, n }] = island;
+  const ways = [n, u, { x: -n.x, y: -n.y }, { x: -u.x, y: -u.y }];
+  const only = new Set(island.map(({ id }) => id));
+  const footprints = island.map(({ footprint }) => footprint);
+  const high = Math.max(...island.map((box) => box.high)) + OVER;
+  return ways.flatMap((way, index) => {
+    const frame = bodiesFrame(footprints, way, high);
+    const before = middleBefore(footprints.flat(), way);
+    if (!isFree(design, before, null)) return [];
+    return [{ record, side: sideNames[index]!, name, frame, only }];
+  });
+}
+
+/** The place right before the middle of the side of some corners that looks a way. */
+function middleBefore(corners: readonly Point[], n: Point): Point {
+  const u = { x: -n.y, y: n.x };
+  const alongs = corners.map(({ x, y }) => x * u.x + y * u.y);
+  const out = Math.max(...corners.map(({ x, y }) => x * n.x + y * n.y));
+  const along = (Math.min(...alongs) + Math.max(...alongs)) / 2;
+  return place({ x: 0, y: 0 }, u, along, n, out + BEFORE);
+}
+
+function builtSides(design: Design, thing: FixedThing, named: (name: string) => string): Side[] {
+  const { record, footprint, n, u, high } = thing;
+  if (record.type !== 'partition' && record.type !== 'half-wall') return [];
+  const sides: Side[] = [];
+  forEachEdge(footprint, (a, b) => {
+    // Outlines of fixed things are walked clockwise; seen from in front of a side its right end comes first.
+    const along = unit(subtract(a, b));
+    const out = inward(along);
+    const middle = place(b, along, distance(a, b) / 2, out, BEFORE);
+    if (distance(a, b) < LEAST_SIDE || !isFree(design, middle, thing.id)) return;
+    const ways = [n, u, { x: -n.x, y: -n.y }, { x: -u.x, y: -u.y }];
+    const nearest = ways.map((way) => way.x * out.x + way.y * out.y);
+    const side = sideNames[nearest.indexOf(Math.max(...nearest))]!;
+    sides.push({ record, side, name: '', frame: sideFrame(design, b, a, high), only: null });
+  });
+  if (sides.length === 0) return [];
+  const name = named(fixedNames[record.type]);
+  return sides
+    .map((side) => ({ ...side, name }))
+    .sort((p, q) => sideNames.indexOf(p.side) - sideNames.indexOf(q.side));
+}
+
+/** Whether a place is in the room, and in nothing built. */
+function isFree(design: Design, at: Point, except: string | null): boolean {
+  if (!contains(roomShape(design).outline, at)) return false;
+  return fixedThings(design).every(
+    ({ id, footprint, low }) => id === except || low > OVER || !contains(footprint, at),
+  );
+}
+
+/** The elevation of a side of something that stands free; the same marks, as long as nothing it shows has changed. */
+export function drawSide(
+  design: Design,
+  { record, side, frame, only }: Side,
+  scale: number,
+): readonly Primitive[] {
+  const own = only
+    ? solidsOf(design).filter(({ id }) => only.has(id))
+    : solidsOf(design).filter(({ id }) => id !== record.id);
+  const solids = seenBefore(frame, own);
+  const numbers = itemNumbers(design);
+  const origin = frame.project({ x: 0, y: 0 });
+  const across = frame.project({ x: 1, y: 0 });
+  const key = [
+    ...[side, scale, frame.length, frame.cut, frame.above[0]!.y, origin.along, origin.out, across.along],
+    ...solids,
+    ...solids.map(({ id }) => numbers.get(id) ?? 0),
+  ];
+  return rememberedView(record, key, () => {
+    const marks = drawAlone(frame, solids, numbers, scale);
+    return only ? [...marks, floorOf(frame)] : [drawWall(frame, record.id), ...marks, ...drawCut(frame)];
+  });
+}
+
+/** The elevation of an item that stands free, with the run it is in, from before its front. */
+export function drawRowElevation(design: Design, box: ItemBox, scale: number): Primitive[] {
+  const row = runs(design).find((run) => run.some(({ id }) => id === box.id)) ?? [box];
+  const ids = new Set(row.map(({ id }) => id));
+  const high = Math.max(...row.map((one) => one.high)) + OVER;
+  const frame = bodiesFrame(
+    row.map(({ rectangle }) => rectangle),
+    row[0]!.n,
+    high,
+  );
+  const solids = solidsOf(design).filter(({ id }) => ids.has(id));
+  return [...drawAlone(frame, solids, itemNumbers(design), scale), floorOf(frame)];
+}
+
+function drawAlone(
+  frame: ViewFrame,
+  solids: readonly Solid[],
+  numbers: ReadonlyMap<string, number>,
+  scale: number,
+): Primitive[] {
+  const bodies = bodiesIn(frame, solids);
+  return [
+    ...drawPanels(bodies, scale),
+    ...drawHidden(bodies),
+    ...drawFrontNumbers(bodies, (panel) => isSeenWhole(panel), numbers, scale),
+  ];
+}
+
+function isSeenWhole({ section, edgeLeft, edgeRight }: Panel): boolean {
+  return !section && edgeLeft && edgeRight;
+}
+
+function floorOf({ length }: ViewFrame): Primitive {
+  const floor = [
+    { x: -OVER, y: 0 },
+    { x: length + OVER, y: 0 },
+  ];
+  return line('walls', floor, WEIGHT.cut, 'drawing');
+}

@@ -1,0 +1,84 @@
+import { perDesign, type Design } from '../../document/design';
+import { itemBoxes } from '../../setting/item-box';
+import { solidsOf } from '../../solids/solids';
+import type { PlacedFace } from '../../survey/placed-face';
+import { roomShape } from '../../survey/room-shape';
+import { placedSections, type PlacedSection } from '../../survey/sections';
+import type { Primitive } from '../primitives';
+import { seenBefore } from './draw-bodies';
+import { drawElevation } from './draw-elevation';
+import { drawSection } from './draw-section';
+import { drawSide, freeSides, type Side } from './draw-side';
+import { drawLevels, levelsOf, levelsOn, wallLevels, type Level } from './levels';
+import { sectionFrame } from './section-frame';
+import { faceFrame, type ViewFrame } from './view-frame';
+
+/** An upright view of the room: of a face, of a side of what stands free, or along a section line. */
+export type RoomView = { id: string; name: string } & (
+  { of: 'face'; face: PlacedFace } | { of: 'section'; section: PlacedSection } | { of: 'side'; side: Side }
+);
+
+/** Every upright view of the room: its faces in walking order, then the sides of what stands free, then its sections. */
+export const roomViews: (design: Design) => readonly RoomView[] = perDesign((design) => [
+  ...roomShape(design).faces.map((face): RoomView => ({ of: 'face', id: face.id, name: face.letter, face })),
+  ...freeSides(design).map((side): RoomView => {
+    const id = `${side.record.id}:${side.side.replace(' ', '-')}`;
+    return { of: 'side', id, name: `${side.name}, ${side.side}`, side };
+  }),
+  ...placedSections(design).map((section): RoomView => {
+    return { of: 'section', id: section.id, name: `Section ${section.record.name}`, section };
+  }),
+]);
+
+/** What a view looks at. */
+export function frameOf(design: Design, view: RoomView): ViewFrame {
+  switch (view.of) {
+    case 'face':
+      return faceFrame(design, view.face);
+    case 'side':
+      return view.side.frame;
+    case 'section':
+      return sectionFrame(design, view.section);
+  }
+}
+
+/** A view as drawing primitives, mm: x from its left end, y up from the floor. */
+export function drawView(design: Design, view: RoomView, scale: number): readonly Primitive[] {
+  switch (view.of) {
+    case 'face':
+      return drawElevation(design, view.face, scale);
+    case 'side':
+      return drawSide(design, view.side, scale);
+    case 'section':
+      return drawSection(design, view.section, scale);
+  }
+}
+
+/** A view with its level markers, to stand alone. */
+export function drawSingleView(design: Design, view: RoomView, scale: number): Primitive[] {
+  return [...drawView(design, view, scale), ...drawLevels(design, levelsIn(design, view), 0, scale)];
+}
+
+/** The heights called out beside a view. */
+function levelsIn(design: Design, view: RoomView): Level[] {
+  if (view.of === 'face') return levelsOn(design, [view.face]);
+  const frame = frameOf(design, view);
+  const shown = new Set(seenBefore(frame, solidsOf(design)).map(({ id }) => id));
+  const boxes = itemBoxes(design).filter(({ id }) => shown.has(id));
+  const [left, right] = [frame.above[0]!.y, frame.above.at(-1)!.y];
+  if (view.of === 'side') {
+    const { only } = view.side;
+    if (only)
+      return levelsOf(
+        design,
+        boxes.filter(({ id }) => only.has(id)),
+        [],
+      );
+    return levelsOf(design, boxes, [{ height: left, name: 'top of wall' }]);
+  }
+  const halfWalls = roomShape(design)
+    .faces.flatMap(wallLevels)
+    .filter(({ name }) => name === 'half wall');
+  const ceilings = [left, right].map((height) => ({ height, name: 'FCL' }));
+  return levelsOf(design, boxes, [...halfWalls, ...ceilings]);
+}
