@@ -9,6 +9,7 @@ import { main } from './cli';
 import { RoomBuilder } from './demo/build-room';
 import { recordsOf } from './document/design';
 import { galleyWithBay } from './demo/galley-with-bay';
+import { WEIGHT, type Primitive } from './drawing/primitives';
 import { writeDesignJson } from './exports/design-json';
 
 const run = promisify(execFile);
@@ -181,11 +182,24 @@ describe('goodreach', () => {
     const free = recordsOf(galleyWithBay(), 'item').find(({ code }) => code === 'F800')!;
     const peninsula = (await goodreach('draw', file, '--view', `elevation:${free.id}`)).out;
     expect(peninsula).toContain(`data-source="${free.id}"`);
+    const section = JSON.parse(
+      (await goodreach('draw', file, '--view', 'section:1', '--format', 'json')).out,
+    );
+    // The line runs through the cooker in its bay.
+    const cooker = recordsOf(galleyWithBay(), 'item').find(({ code }) => code === 'COOK900')!;
+    const weights = (section.marks as Primitive[]).flatMap((mark) =>
+      mark.type === 'path' && mark.source === cooker.id ? [mark.weight] : [],
+    );
+    expect(weights).toContain(WEIGHT.cut);
+    const dxf = (await goodreach('draw', file, '--view', `elevation:${free.id}:back`, '--format', 'dxf')).out;
+    expect(dxf).toMatch(/\$INSUNITS\s+70\s+4\s/);
     const wrong = await goodreach('draw', file, '--view', 'elevation:Q');
     expect([wrong.status, JSON.parse(wrong.error).error.message]).toEqual([
       1,
-      expect.stringContaining('elevation:A'),
+      expect.stringMatching(/elevation:A.*section:1/),
     ]);
+    const format = await goodreach('draw', file, '--view', 'plan', '--format', 'png');
+    expect(JSON.parse(format.error).error.message).toContain('svg, dxf, json');
   });
 
   it('writes the sheet as a PDF', async () => {
@@ -193,6 +207,8 @@ describe('goodreach', () => {
     const answer = await goodreach('sheet', file, '--page', 'A3', '--scale', '20', '--out', out);
     expect(JSON.parse(answer.out)).toMatchObject({ page: 'A3', scale: '1:20', out });
     expect((await readFile(out, 'latin1')).slice(0, 5)).toBe('%PDF-');
+    const all = JSON.parse((await goodreach('sheet', file, '--show', 'elevations', '--page', 'A2')).out);
+    expect(all.sheets.join()).toContain('Section 1');
   });
 
   it.each([

@@ -99,13 +99,13 @@ program
 
 program
   .command('draw')
-  .description('a view as a drawing: its marks, or an SVG true to scale')
+  .description('a view as a drawing: an SVG true to scale, a DXF in millimetres, or its marks')
   .argument('<design>', 'a design file (JSON)')
   .requiredOption(
     '--view <view>',
     'plan, ceiling, unfold, elevation: and a face’s letter or the id of an item that stands free, or section: and its name',
   )
-  .option('--format <format>', 'svg or json', 'svg')
+  .option('--format <format>', 'svg, dxf or json', 'svg')
   .option('--scale <ratio>', '20, 24, 48 or 50', '20')
   .option('--out <file>', 'write it here')
   .action(async (file: string, flags: DrawFlags & { out?: string }) => {
@@ -141,8 +141,9 @@ rangeProgram
 
 program
   .command('sheet')
-  .description('the plan sheet, as a summary, or as a PDF with --out')
+  .description('the sheets of a room, as a summary, or as a PDF with --out')
   .argument('<design>', 'a design file (JSON)')
+  .option('--show <sheets>', 'plan, ceiling or elevations', 'plan')
   .option('--page <page>', 'A3, A2, Tabloid or Arch C', 'A3')
   .option('--scale <ratio>', '20, 24, 48 or 50', '20')
   .option('--job <name>', 'job name for the title block', '')

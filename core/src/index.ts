@@ -76,9 +76,16 @@ export * from './drawing/inks';
 export * from './drawing/plan';
 export * from './drawing/plan-cut';
 export * from './drawing/primitives';
-export * from './drawing/schedule';
-export * from './drawing/sheet';
-export * from './drawing/sheet-format';
+export * from './drawing/sheet/schedule';
+export * from './drawing/sheet/sheet';
+export * from './drawing/sheet/sheet-format';
+export {
+  findSubject,
+  sheetSubjects,
+  type Sheet,
+  type SheetOptions,
+  type SheetSubject,
+} from './drawing/sheet/sheet-frame';
 export * from './drawing/text-layout';
 export * from './drawing/elevation/unfold';
 export * from './drawing/elevation/views';

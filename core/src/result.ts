@@ -70,7 +70,14 @@ export interface RefusalData {
   'tie-unavailable': { side: string };
   'no-room-on-face': { item: string; width: number };
   'patch-stale': { ids: string[] };
-  'sheet-too-small': { width: number; height: number; scale: number; page: string; fits: string[] };
+  'sheet-too-small': {
+    what: string;
+    width: number;
+    height: number;
+    scale: number;
+    page: string;
+    fits: string[];
+  };
   'sheet-unknown': { what: string; value: string; known: string[] };
 }
 

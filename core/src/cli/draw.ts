@@ -3,7 +3,8 @@ import { drawUnfold } from '../drawing/elevation/unfold';
 import { drawSingleView, roomViews, type RoomView } from '../drawing/elevation/views';
 import { drawPlan } from '../drawing/plan';
 import type { Primitive } from '../drawing/primitives';
-import { findScale } from '../drawing/sheet-format';
+import { findScale } from '../drawing/sheet/sheet-format';
+import { writeDxf } from '../exports/dxf';
 import { writeDrawingSvg } from '../exports/svg';
 import { ok, refuse, type Result } from '../result';
 
@@ -13,16 +14,19 @@ export interface DrawFlags {
   scale: string;
 }
 
-/** A view of a design as a drawing: its marks as JSON, or an SVG true to scale. */
+const formats = ['svg', 'dxf', 'json'];
+
+/** A view of a design as a drawing: an SVG true to scale, a DXF in true millimetres, or its marks as JSON. */
 export function drawCommand(design: Design, flags: DrawFlags): Result<{ text: string }> {
   const scale = findScale(flags.scale);
   if (!scale.ok) return scale;
-  if (flags.format !== 'svg' && flags.format !== 'json')
-    return refuse('sheet-unknown', { what: 'format', value: flags.format, known: ['svg', 'json'] });
+  if (!formats.includes(flags.format))
+    return refuse('sheet-unknown', { what: 'format', value: flags.format, known: formats });
   const { ratio, text } = scale.value;
   const marks = marksOf(design, flags.view, ratio);
   if (!marks.ok) return marks;
   if (flags.format === 'svg') return ok({ text: `${writeDrawingSvg(marks.value, ratio)}\n` });
+  if (flags.format === 'dxf') return ok({ text: writeDxf(marks.value, ratio) });
   const drawing = { view: flags.view, scale: text, unit: 'mm', marks: marks.value };
   return ok({ text: `${JSON.stringify(drawing, null, 2)}\n` });
 }

@@ -1,11 +1,13 @@
 import { drawingFonts } from '../../fonts/files.mjs';
 import type { Design } from '../document/design';
-import { drawSheets } from '../drawing/sheet';
-import { findPage, findScale } from '../drawing/sheet-format';
+import { findSubject } from '../drawing/sheet/sheet-frame';
+import { drawSheets } from '../drawing/sheet/sheet';
+import { findPage, findScale } from '../drawing/sheet/sheet-format';
 import { writeSheetPdf } from '../exports/sheet-pdf';
 import { ok, refuse, type Result } from '../result';
 
 export interface SheetFlags {
+  show: string;
   page: string;
   scale: string;
   job: string;
@@ -34,8 +36,11 @@ export async function sheetCommand(design: Design, flags: SheetFlags): Promise<R
       value: flags.revision,
       known: ['a whole number from 0'],
     });
+  const subject = findSubject(flags.show);
+  if (!subject.ok) return subject;
   const { studio, job } = flags;
   const sheets = drawSheets(design, {
+    subject: subject.value,
     page: page.value,
     scale: scale.value,
     studio,

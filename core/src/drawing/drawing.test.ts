@@ -27,9 +27,11 @@ import { dimensionChains } from './chains';
 import { readingTurn } from './reading-turn';
 import { drawingBounds, drawPlan } from './plan';
 import type { Primitive, TextMark } from './primitives';
-import { itemSchedule } from './schedule';
-import { drawSheets, type SheetOptions } from './sheet';
-import { findPage, findScale } from './sheet-format';
+import { roomViews } from './elevation/views';
+import { itemSchedule } from './sheet/schedule';
+import { drawSheets } from './sheet/sheet';
+import type { SheetOptions } from './sheet/sheet-frame';
+import { findPage, findScale } from './sheet/sheet-format';
 import { layoutText, textWidth } from './text-layout';
 
 const options = (page: string, scale: string): SheetOptions => ({
@@ -226,7 +228,7 @@ describe('the schedule', () => {
 describe('sheets', () => {
   it('refuse a scale at which the room does not fit, and name those at which it does', () => {
     const drawn = drawSheets(rectangle(9000, 3000).design, options('A3', '20'));
-    expect(!drawn.ok && refusalText(drawn.refusal)).toMatch(/At 1:20 .* It fits at 1:50/);
+    expect(!drawn.ok && refusalText(drawn.refusal)).toMatch(/at 1:20 .* It fits at 1:50/);
     expect(findPage('A9').ok).toBe(false);
     expect(findScale('17').ok).toBe(false);
   });
@@ -245,6 +247,37 @@ describe('sheets', () => {
         true,
       ]);
     }
+  });
+
+  it('lay every elevation and section out with its name, apart from one another and on the page', () => {
+    for (const [design, page, scale] of [
+      [galleyWithBay(), 'A3', '20'],
+      [orchardKitchen(), 'Arch C', '24'],
+    ] as const) {
+      const sheets = must(drawSheets(design, { ...options(page, scale), subject: 'elevations' }));
+      const words = sheets.map(({ marks }) =>
+        marks.flatMap((mark) => (mark.type === 'text' ? [mark.text] : [])),
+      );
+      const names = roomViews(design).map(({ of, name }) => (of === 'face' ? `Elevation ${name}` : name));
+      for (const name of names) expect(words.flat().filter((word) => word === name)).toHaveLength(1);
+      expect(words.at(-1)).toContain(`Sheet ${sheets.length} of ${sheets.length}`);
+      for (const { marks, page: paper } of sheets) {
+        const { left, bottom, right, top } = drawingBounds(marks, 1);
+        expect(left >= 0 && bottom >= 0 && right <= paper.width && top <= paper.height).toBe(true);
+        // What is drawn to scale stays left of the column, and every number drawn is in the schedule beside it.
+        const drawn = marks.filter(({ layer }) => layer !== 'sheet');
+        expect(drawingBounds(drawn, 1).right).toBeLessThanOrEqual(paper.width - 10 - 94);
+        const numbers = drawn.flatMap((mark) =>
+          mark.type === 'text' && mark.layer === 'numbers' ? [mark.text] : [],
+        );
+        const listed = marks.flatMap((mark) =>
+          mark.type === 'text' && mark.layer === 'sheet' ? [mark.text] : [],
+        );
+        for (const number of numbers) expect(listed).toContain(number);
+      }
+    }
+    const small = drawSheets(rectangle(9000, 3000).design, { ...options('A3', '20'), subject: 'elevations' });
+    expect(!small.ok && refusalText(small.refusal)).toMatch(/^Elevation A at 1:20 .* It fits at 1:50/);
   });
 
   it('go on to a second page when the schedule is long', () => {

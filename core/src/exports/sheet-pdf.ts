@@ -31,7 +31,7 @@ import {
 import * as fontkit from 'fontkit';
 import { inkColours } from '../drawing/inks';
 import type { ArcMark, Ink, PathMark, Primitive, TextMark } from '../drawing/primitives';
-import type { Sheet } from '../drawing/sheet';
+import type { Sheet } from '../drawing/sheet/sheet-frame';
 import { CAP_HEIGHT, layoutText } from '../drawing/text-layout';
 import type { Point } from '../geometry/point';
 

@@ -24,7 +24,7 @@ export const islands: (design: Design) => readonly Island[] = perDesign((design)
     const island = [seed];
     for (const box of island) {
       for (const other of free) {
-        if (!touch(box, other)) continue;
+        if (!standTogether(box, other)) continue;
         free.delete(other);
         island.push(other);
       }
@@ -36,7 +36,8 @@ export const islands: (design: Design) => readonly Island[] = perDesign((design)
   return found;
 });
 
-function touch(a: ItemBox, b: ItemBox): boolean {
+/** Whether two items touch in plan. */
+export function standTogether(a: ItemBox, b: ItemBox): boolean {
   // Far apart is told from the backs alone.
   const apart = { x: b.origin.x - a.origin.x, y: b.origin.y - a.origin.y };
   const reach = (box: ItemBox) => Math.hypot(box.record.width, box.record.depth);

@@ -130,8 +130,8 @@ const wording: Wording = {
     `No face has ${show(width)} free for ${item}. Drag it where it should stand.`,
   'patch-stale': ({ ids }) =>
     `Someone has changed ${ids.join(', ')} in the meantime. Look at the new state and do it again.`,
-  'sheet-too-small': ({ width, height, scale, page, fits }, show) =>
-    `At 1:${scale} the room with its dimensions needs ${show(width)} by ${show(height)} of ${page}, more than there is. ` +
+  'sheet-too-small': ({ what, width, height, scale, page, fits }, show) =>
+    `${what} at 1:${scale} needs ${show(width)} by ${show(height)} of ${page}, more than there is. ` +
     (fits.length > 0 ? `It fits at ${fits.join(' or ')}.` : 'Choose a larger page.'),
   'sheet-unknown': ({ what, value, known }) => `There is no ${what} “${value}”. Choose ${known.join(', ')}.`,
 };

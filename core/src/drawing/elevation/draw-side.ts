@@ -3,8 +3,8 @@ import type { DesignRecord } from '../../document/records';
 import type { Point } from '../../geometry/point';
 import { distance, inward, place, subtract, unit } from '../../geometry/point';
 import { contains, forEachEdge } from '../../geometry/polygon';
-import { islands, type Island } from '../../setting/islands';
-import type { ItemBox } from '../../setting/item-box';
+import { islands, standTogether, type Island } from '../../setting/islands';
+import { HUNG, itemBoxes, type ItemBox } from '../../setting/item-box';
 import { itemNumbers } from '../../setting/item-numbers';
 import { runs } from '../../setting/runs';
 import { solidsOf, type Solid } from '../../solids/solids';
@@ -51,14 +51,19 @@ export function freeSides(design: Design): Side[] {
     return count === 1 ? name : `${name} ${count}`;
   };
   return [
-    ...all.flatMap((island) => islandSides(design, island, named(nameOf(island)))),
+    ...all.flatMap((island) => islandSides(design, island, named(nameOf(design, island)))),
     ...fixedThings(design).flatMap((thing) => builtSides(design, thing, named)),
   ];
 }
 
-function nameOf(island: Island): string {
+function nameOf(design: Design, island: Island): string {
   const made = island.some(({ kind }) => ['Base', 'Tall', 'Vanity', 'Appliances'].includes(kind.group));
-  return made ? 'Island' : island[0].kind.name;
+  if (!made) return island[0].kind.name;
+  return itemBoxes(design).some(
+    (other) => other.against !== null && island.some((box) => standTogether(box, other)),
+  )
+    ? 'Peninsula'
+    : 'Island';
 }
 
 function islandSides(design: Design, island: Island, name: string): Side[] {
@@ -106,9 +111,13 @@ function builtSides(design: Design, thing: FixedThing, named: (name: string) => 
     .sort((p, q) => sideNames.indexOf(p.side) - sideNames.indexOf(q.side));
 }
 
-/** Whether a place is in the room, and in nothing built. */
+/** Whether a place is in the room, in nothing built and in nothing that stands against a wall. */
 function isFree(design: Design, at: Point, except: string | null): boolean {
   if (!contains(roomShape(design).outline, at)) return false;
+  const behind = itemBoxes(design).some(
+    ({ against, low, footprint }) => against !== null && low < HUNG && contains(footprint, at),
+  );
+  if (behind) return false;
   return fixedThings(design).every(
     ({ id, footprint, low }) => id === except || low > OVER || !contains(footprint, at),
   );

@@ -1,11 +1,24 @@
 <script lang="ts">
-  import { isInchUnit, pages, refusalText, sheetScales, type Sheet } from 'goodreach';
+  import {
+    isInchUnit,
+    pages,
+    refusalText,
+    sheetScales,
+    sheetSubjects,
+    type Sheet,
+    type SheetSubject,
+  } from 'goodreach';
   import { useWorkspace } from '$session/context';
   import Button from '$ui/Button.svelte';
   import type { SheetChoice } from '$views/sheet/sheet-choice.svelte';
 
   let { choice }: { choice: SheetChoice } = $props();
   const { session, saving, roomId } = useWorkspace();
+  const subjects: Record<SheetSubject, string> = {
+    plan: 'Plan',
+    ceiling: 'Ceiling plan',
+    elevations: 'Elevations and sections',
+  };
   const drawn = $derived(choice.sheets);
   const problem = $derived(drawn.ok ? '' : refusalText(drawn.refusal, session.style));
   const count = $derived(drawn.ok ? (drawn.value as Sheet[]).length : 0);
@@ -17,12 +30,18 @@
     ),
   );
   const href = $derived(
-    `/api/rooms/${roomId}/sheet.pdf?page=${encodeURIComponent(choice.page)}&scale=${choice.scale}`,
+    `/api/rooms/${roomId}/sheet.pdf?show=${choice.subject}&page=${encodeURIComponent(choice.page)}&scale=${choice.scale}`,
   );
 </script>
 
 <div class="panel">
   <h2>Sheet</h2>
+  <label class="row">
+    Shows
+    <select bind:value={choice.subject}>
+      {#each sheetSubjects as subject (subject)}<option value={subject}>{subjects[subject]}</option>{/each}
+    </select>
+  </label>
   <label class="row">
     Page
     <select bind:value={choice.page}>

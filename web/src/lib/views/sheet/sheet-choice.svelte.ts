@@ -1,4 +1,13 @@
-import { drawSheets, findPage, findScale, isInchUnit, type Design, type Result, type Sheet } from 'goodreach';
+import {
+  drawSheets,
+  findPage,
+  findScale,
+  isInchUnit,
+  type Design,
+  type Result,
+  type Sheet,
+  type SheetSubject,
+} from 'goodreach';
 
 interface Titles {
   studio: string;
@@ -7,6 +16,7 @@ interface Titles {
 
 /** The page and scale chosen for the sheet, and the sheets as they stand. */
 export class SheetChoice {
+  subject: SheetSubject = $state('plan');
   page = $state('A3');
   scale = $state('20');
 
@@ -26,6 +36,7 @@ export class SheetChoice {
     if (!scale.ok) return scale;
     const date = new Date().toISOString().slice(0, 10);
     return drawSheets(this.design(), {
+      subject: this.subject,
       page: page.value,
       scale: scale.value,
       ...this.titles,

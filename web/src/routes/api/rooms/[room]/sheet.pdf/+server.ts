@@ -1,5 +1,5 @@
 import { error } from '@sveltejs/kit';
-import { drawSheets, findPage, findScale, roomOf, styleOf } from 'goodreach';
+import { drawSheets, findPage, findScale, findSubject, roomOf, styleOf } from 'goodreach';
 import { drawingFonts } from 'goodreach/fonts';
 import { writeSheetPdf } from 'goodreach/server';
 import { fileName, refused, requirePerson } from '$server/answers';
@@ -7,7 +7,7 @@ import { Job } from '$server/models';
 import { findRoom } from '$server/rooms';
 import type { RequestHandler } from './$types';
 
-/** The plan sheet as a PDF: `?page=A3&scale=20`. */
+/** Sheets as a PDF: `?show=plan&page=A3&scale=20`. */
 export const GET: RequestHandler = async ({ locals, params, url }) => {
   const person = requirePerson(locals);
   const room = await findRoom(person, params.room);
@@ -16,9 +16,16 @@ export const GET: RequestHandler = async ({ locals, params, url }) => {
   if (!page.ok) return refused(page.refusal);
   const scale = findScale(url.searchParams.get('scale') ?? '20');
   if (!scale.ok) return refused(scale.refusal);
+  const subject = findSubject(url.searchParams.get('show') ?? 'plan');
+  if (!subject.ok) return refused(subject.refusal);
   const job = await Job.findByPk(room.jobId);
   const options = { studio: person.studioName, job: job?.name ?? '', date: today(), revision: room.revision };
-  const sheets = drawSheets(room.document, { page: page.value, scale: scale.value, ...options });
+  const sheets = drawSheets(room.document, {
+    subject: subject.value,
+    page: page.value,
+    scale: scale.value,
+    ...options,
+  });
   if (!sheets.ok) return refused(sheets.refusal, styleOf(room.document));
   const { name } = roomOf(room.document);
   const title = `${options.job} – ${name}, revision ${room.revision}`;

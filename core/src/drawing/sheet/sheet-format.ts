@@ -1,4 +1,4 @@
-import { refuse, ok, type Result } from '../result';
+import { refuse, ok, type Result } from '../../result';
 
 /** A page, landscape, mm. */
 export interface Page {

@@ -1,14 +1,16 @@
-import { styleOf, type Design } from '../document/design';
-import type { ItemRecord } from '../document/records';
-import type { Range } from '../ranges/range';
-import { rangeName, rangesOf } from '../ranges/shelf';
-import { specialSizes } from '../ranges/specials';
-import { itemBoxes } from '../setting/item-box';
-import { itemNumbers } from '../setting/item-numbers';
-import { formatLength } from '../units/format-length';
+import { styleOf, type Design } from '../../document/design';
+import type { ItemRecord } from '../../document/records';
+import type { Range } from '../../ranges/range';
+import { rangeName, rangesOf } from '../../ranges/shelf';
+import { specialSizes } from '../../ranges/specials';
+import { itemBoxes } from '../../setting/item-box';
+import { itemNumbers } from '../../setting/item-numbers';
+import { formatLength } from '../../units/format-length';
 
 /** One line of the item schedule; sizes printed in the room's units. */
 export interface ScheduleRow {
+  /** The item's record. */
+  id: string;
   number: number;
   code: string;
   name: string;
@@ -27,6 +29,7 @@ export function itemSchedule(design: Design): ScheduleRow[] {
   const known = rangesOf(design);
   return itemBoxes(design)
     .map(({ id, record, kind }) => ({
+      id,
       number: numbers.get(id)!,
       code: record.code,
       name: record.name ?? kind.name,

@@ -1,14 +1,12 @@
-import { roomOf, type Design } from '../document/design';
-import type { Point } from '../geometry/point';
-import { ok, refuse, type Result } from '../result';
-import { isInchUnit } from '../units/units';
-import { drawingBounds, drawPlan } from './plan';
-import { line, outline, TEXT, WEIGHT, type Primitive } from './primitives';
-import { itemSchedule, type ScheduleRow } from './schedule';
-import { legendHeight, serviceLegend } from './service-legend';
-import { onPaper, point, text } from './sheet-marks';
-import { sheetScales, type Page, type SheetScale } from './sheet-format';
-import { layoutText, textWidth } from './text-layout';
+import { roomOf, type Design } from '../../document/design';
+import type { Point } from '../../geometry/point';
+import { ok, refuse, type Result } from '../../result';
+import { isInchUnit } from '../../units/units';
+import { line, outline, TEXT, WEIGHT, type Primitive } from '../primitives';
+import { layoutText, textWidth } from '../text-layout';
+import type { ScheduleRow } from './schedule';
+import type { Page, SheetScale } from './sheet-format';
+import { point, text } from './sheet-marks';
 
 /** One page of drawing: marks in paper millimetres from its bottom left corner. */
 export interface Sheet {
@@ -17,8 +15,21 @@ export interface Sheet {
   marks: Primitive[];
 }
 
-/** What the title block says beside what the design knows. */
+/** What a set of sheets shows. */
+export const sheetSubjects = ['plan', 'ceiling', 'elevations'] as const;
+export type SheetSubject = (typeof sheetSubjects)[number];
+
+export function findSubject(id: string): Result<SheetSubject> {
+  const subject = sheetSubjects.find((one) => one === id);
+  return subject
+    ? ok(subject)
+    : refuse('sheet-unknown', { what: 'set of sheets', value: id, known: [...sheetSubjects] });
+}
+
+/** What is drawn, on what, and what the title block says beside what the design knows. */
 export interface SheetOptions {
+  /** The plan unless given. */
+  subject?: SheetSubject;
   page: Page;
   scale: SheetScale;
   studio: string;
@@ -28,85 +39,52 @@ export interface SheetOptions {
   revision: number;
 }
 
-const MARGIN = 10;
-const COLUMN = 94;
-const TITLE_HEIGHT = 44;
+/** Paper mm. */
+export const MARGIN = 10;
+export const COLUMN = 94;
+export const TITLE_HEIGHT = 44;
 const ROW_HEIGHT = 5.2;
 const PAD = 2;
+/** Room for the scale bar under the drawing. */
+const FOOT = 12;
 
-/**
- * The plan of a room at a true scale with title block, scale bar and item schedule; a schedule too long for the page goes on on further pages.
- * Refused when the plan with its dimensions does not fit, naming the scales at which it does.
- */
-export function drawSheets(design: Design, options: SheetOptions): Result<Sheet[]> {
-  const { page, scale } = options;
-  const field = {
-    left: MARGIN,
-    bottom: MARGIN,
-    right: page.width - MARGIN - COLUMN,
-    top: page.height - MARGIN,
+/** The part of a page that is drawn on, paper mm. */
+export function fieldOf({ width, height }: Page) {
+  return {
+    left: MARGIN + PAD,
+    bottom: MARGIN + PAD + FOOT,
+    right: width - MARGIN - COLUMN - PAD,
+    top: height - MARGIN - PAD,
   };
-  const room = { width: field.right - field.left - 2 * PAD, height: field.top - field.bottom - 2 * PAD - 12 };
-  const need = needAt(design, scale.ratio);
-  if (need.width > room.width || need.height > room.height) {
-    const fits = sheetScales.filter(({ ratio }) => {
-      const other = needAt(design, ratio);
-      return other.width <= room.width && other.height <= room.height;
-    });
-    const shown = { width: need.width, height: need.height };
-    return refuse('sheet-too-small', {
-      ...shown,
-      scale: scale.ratio,
-      page: page.id,
-      fits: fits.map(({ text }) => text),
-    });
-  }
-  const centre = { x: (field.left + field.right) / 2, y: (field.bottom + field.top) / 2 + 6 };
-  const origin = { x: centre.x - need.middle.x / scale.ratio, y: centre.y - need.middle.y / scale.ratio };
-  const plan = drawPlan(design, scale.ratio).map((mark) => onPaper(mark, origin, scale.ratio));
-  const rows = itemSchedule(design);
-  const perPage = (taken: number) =>
-    Math.floor((page.height - 2 * MARGIN - TITLE_HEIGHT - 12 - taken) / ROW_HEIGHT) - 1;
-  const pagesOfRows = chunks(rows, perPage(legendHeight(design)), perPage(0));
-  return ok(
-    pagesOfRows.map((own, index) => ({
-      page,
-      title: index === 0 ? 'Plan' : 'Item schedule, continued',
-      marks: [
-        ...(index === 0
-          ? [
-              ...plan,
-              ...scaleBar(design, scale, field.left + PAD + 4, field.bottom + PAD + 3),
-              ...serviceLegend(design, field.right, MARGIN + TITLE_HEIGHT, COLUMN),
-            ]
-          : []),
-        outline(
-          'sheet',
-          rectangle(MARGIN, MARGIN, page.width - MARGIN, page.height - MARGIN),
-          WEIGHT.cut,
-          'drawing',
-        ),
-        line(
-          'sheet',
-          [point(field.right, field.bottom), point(field.right, field.top)],
-          WEIGHT.object,
-          'drawing',
-        ),
-        ...schedule(own, field.right, field.top),
-        ...titleBlock(design, options, index, pagesOfRows.length, field.right, MARGIN),
-      ],
-    })),
-  );
 }
 
-/** Paper size of the plan at a scale, and the room place in its middle. */
-function needAt(design: Design, ratio: number) {
-  const { left, right, bottom, top } = drawingBounds(drawPlan(design, ratio), ratio);
-  return {
-    width: (right - left) / ratio,
-    height: (top - bottom) / ratio,
-    middle: { x: (left + right) / 2, y: (bottom + top) / 2 },
-  };
+/** How many rows of a schedule a page has room for, where so much of its column, paper mm, is taken. */
+export function rowsOn({ height }: Page, taken: number): number {
+  return Math.floor((height - 2 * MARGIN - TITLE_HEIGHT - 12 - taken) / ROW_HEIGHT) - 1;
+}
+
+/** The edge of a page, its column with a schedule, the title block with what the page shows, and the scale bar of one that is drawn to scale. */
+export function frameMarks(
+  design: Design,
+  options: SheetOptions,
+  {
+    shows,
+    rows,
+    toScale,
+    sheet,
+    of,
+  }: { shows: string; rows: readonly ScheduleRow[]; toScale: boolean; sheet: number; of: number },
+): Primitive[] {
+  const { page, scale } = options;
+  const right = page.width - MARGIN - COLUMN;
+  const top = page.height - MARGIN;
+  return [
+    ...(toScale ? scaleBar(design, scale, MARGIN + PAD + 4, MARGIN + PAD + 3) : []),
+    outline('sheet', rectangle(MARGIN, MARGIN, page.width - MARGIN, top), WEIGHT.cut, 'drawing'),
+    line('sheet', [point(right, MARGIN), point(right, top)], WEIGHT.object, 'drawing'),
+    ...schedule(rows, right, top),
+    ...titleBlock(design, options, { shows, toScale, sheet, of }, right, MARGIN),
+  ];
 }
 
 function schedule(rows: readonly ScheduleRow[], left: number, top: number): Primitive[] {
@@ -141,8 +119,7 @@ function schedule(rows: readonly ScheduleRow[], left: number, top: number): Prim
 function titleBlock(
   design: Design,
   options: SheetOptions,
-  index: number,
-  count: number,
+  { shows, toScale, sheet, of }: { shows: string; toScale: boolean; sheet: number; of: number },
   left: number,
   bottom: number,
 ): Primitive[] {
@@ -159,18 +136,13 @@ function titleBlock(
     line('sheet', [point(left, top), point(left + COLUMN, top)], WEIGHT.object, 'drawing'),
     text(fitted(studio, TEXT.normal, wide), left + 4, top - 5, TEXT.normal),
     text(fitted(job, TEXT.title, wide), left + 4, top - 12, TEXT.title, true),
-    text(
-      fitted(`${name} · ${index === 0 ? 'plan' : 'item schedule'}`, TEXT.normal + 0.4, wide),
-      left + 4,
-      top - 18.5,
-      TEXT.normal + 0.4,
-    ),
-    ...field('Scale', index === 0 ? scale.text : '–', 4, bottom + 19.5),
+    text(fitted(`${name} · ${shows}`, TEXT.normal + 0.4, wide), left + 4, top - 18.5, TEXT.normal + 0.4),
+    ...field('Scale', toScale ? scale.text : '–', 4, bottom + 19.5),
     ...field('Page', page.id, 34, bottom + 19.5),
     ...field('Revision', String(revision), 54, bottom + 19.5),
     ...field('Date', date, 72, bottom + 19.5),
     text(`${units}, to finished faces. Check on site.`, left + 4, bottom + 8.5, TEXT.small),
-    text(`Sheet ${index + 1} of ${count}`, left + 4, bottom + 4.2, TEXT.small),
+    text(`Sheet ${sheet} of ${of}`, left + 4, bottom + 4.2, TEXT.small),
   ];
 }
 
@@ -203,11 +175,4 @@ function fitted(words: string, size: number, width: number): string {
 
 function rectangle(left: number, bottom: number, right: number, top: number): Point[] {
   return [point(left, bottom), point(right, bottom), point(right, top), point(left, top)];
-}
-
-/** A list in parts: the first so long, the others as long as that may be. */
-function chunks<T>(list: readonly T[], first: number, others: number): T[][] {
-  const parts: T[][] = [list.slice(0, first)];
-  for (let at = first; at < list.length; at += others) parts.push(list.slice(at, at + others));
-  return parts;
 }

@@ -1,8 +1,8 @@
-import { recordsOf, type Design } from '../document/design';
-import { serviceTypes, type ServiceType } from '../document/fixture-types';
-import { serviceNames } from '../document/fixture-names';
-import { drawServiceSymbol } from './draw-services';
-import { line, TEXT, WEIGHT, type Primitive } from './primitives';
+import { recordsOf, type Design } from '../../document/design';
+import { serviceTypes, type ServiceType } from '../../document/fixture-types';
+import { serviceNames } from '../../document/fixture-names';
+import { drawServiceSymbol } from '../draw-services';
+import { line, TEXT, WEIGHT, type Primitive } from '../primitives';
 import { onPaper, point, text } from './sheet-marks';
 
 /** Paper mm of a row of the legend, and of its heading. */

@@ -1,5 +1,5 @@
-import type { Point } from '../geometry/point';
-import type { Primitive, TextMark } from './primitives';
+import type { Point } from '../../geometry/point';
+import type { Primitive, TextMark } from '../primitives';
 
 /** Words of the sheet itself, paper mm from its bottom left corner. */
 export function text(

@@ -1,0 +1,72 @@
+import type { Design } from '../../document/design';
+import { ok, refuse, type Result } from '../../result';
+import { drawingBounds, drawPlan } from '../plan';
+import { itemSchedule } from './schedule';
+import { legendHeight, serviceLegend } from './service-legend';
+import { sheetScales } from './sheet-format';
+import {
+  COLUMN,
+  fieldOf,
+  frameMarks,
+  MARGIN,
+  rowsOn,
+  TITLE_HEIGHT,
+  type Sheet,
+  type SheetOptions,
+} from './sheet-frame';
+import { onPaper } from './sheet-marks';
+
+/**
+ * The plan of a room, or its ceiling plan, with title block, scale bar and item schedule; a schedule too long for the page goes on on further pages.
+ */
+export function drawPlanSheets(design: Design, options: SheetOptions): Result<Sheet[]> {
+  const { page, scale, subject } = options;
+  const ceiling = subject === 'ceiling';
+  const draw = (ratio: number) => drawPlan(design, ratio, ceiling ? { mode: 'ceiling' } : {});
+  const field = fieldOf(page);
+  const room = { width: field.right - field.left, height: field.top - field.bottom };
+  const needAt = (ratio: number) => {
+    const { left, right, bottom, top } = drawingBounds(draw(ratio), ratio);
+    const middle = { x: (left + right) / 2, y: (bottom + top) / 2 };
+    return { width: (right - left) / ratio, height: (top - bottom) / ratio, middle };
+  };
+  const need = needAt(scale.ratio);
+  if (need.width > room.width || need.height > room.height) {
+    const fits = sheetScales.filter(({ ratio }) => {
+      const other = needAt(ratio);
+      return other.width <= room.width && other.height <= room.height;
+    });
+    const { width, height } = need;
+    return refuse('sheet-too-small', {
+      ...{ what: 'The room with its dimensions', width, height, scale: scale.ratio, page: page.id },
+      fits: fits.map(({ text }) => text),
+    });
+  }
+  const centre = { x: (field.left + field.right) / 2, y: (field.bottom + field.top) / 2 };
+  const origin = { x: centre.x - need.middle.x / scale.ratio, y: centre.y - need.middle.y / scale.ratio };
+  const plan = draw(scale.ratio).map((mark) => onPaper(mark, origin, scale.ratio));
+  const legend = serviceLegend(design, page.width - MARGIN - COLUMN, MARGIN + TITLE_HEIGHT, COLUMN);
+  const pagesOfRows = chunks(itemSchedule(design), rowsOn(page, legendHeight(design)), rowsOn(page, 0));
+  const name = ceiling ? 'ceiling plan' : 'plan';
+  return ok(
+    pagesOfRows.map((rows, index): Sheet => {
+      const first = index === 0;
+      const about = { rows, toScale: first, sheet: index + 1, of: pagesOfRows.length };
+      return {
+        page,
+        title: first ? (ceiling ? 'Ceiling plan' : 'Plan') : 'Item schedule, continued',
+        marks: [
+          ...(first ? [...plan, ...legend] : []),
+          ...frameMarks(design, options, { ...about, shows: first ? name : 'item schedule' }),
+        ],
+      };
+    }),
+  );
+}
+
+/** A list in parts: the first so long, the others as long as that may be. */
+function chunks<T>(list: readonly T[], first: number, others: number): T[][] {
+  const parts: T[][] = [list.slice(0, first)];
+  for (let at = first; at < list.length; at += others) parts.push(list.slice(at, at + others));
+  return parts;
+}
