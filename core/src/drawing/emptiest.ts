@@ -33,6 +33,9 @@ const standingOn: (design: Design) => Standing = perDesign((design) => {
   return { polygons, index };
 });
 
+/** Where the emptiest place of an outline was last. */
+const before = new WeakMap<readonly Point[], Point>();
+
 /** The place on a floor farthest from its walls and from what stands on it, by a grid; a word as wide as 2 × `half` should stand clear there. */
 export function emptiest(design: Design, outline: readonly Point[], half: number): Point {
   const { left, right, bottom, top } = boundsOf(outline);
@@ -52,21 +55,29 @@ export function emptiest(design: Design, outline: readonly Point[], half: number
     return nearest;
   };
   const middle = { x: (left + right) / 2, y: (bottom + top) / 2 };
+  /** How free a place is for the word, less the farther it is from the middle; anything lower than `bound` once it is no better than that. */
+  const freeAt = (at: Point, bound: number): number => {
+    if (!contains(outline, at) || isOn(at)) return -Infinity;
+    const off = distance(at, middle) * 0.05;
+    let clear = Infinity;
+    for (const by of [0, -half, half]) {
+      const end = { x: at.x + by, y: at.y };
+      clear = Math.min(clear, contains(outline, end) ? room(end, bound + off) : -1);
+      if (clear - off <= bound) break;
+    }
+    return clear - off;
+  };
+  // Where it was before is mostly as good as anywhere: what is less free than that need not be looked at closely.
+  const last = before.get(outline);
+  const least = last ? freeAt(last, -Infinity) - 1e-6 : -Infinity;
   let best = { at: middle, free: -Infinity };
   for (let i = 1; i < STEPS; i++) {
     for (let j = 1; j < STEPS; j++) {
       const at = { x: left + ((right - left) * i) / STEPS, y: bottom + ((top - bottom) * j) / STEPS };
-      if (!contains(outline, at) || isOn(at)) continue;
-      const off = distance(at, middle) * 0.05;
-      let clear = Infinity;
-      for (const by of [0, -half, half]) {
-        const end = { x: at.x + by, y: at.y };
-        clear = Math.min(clear, contains(outline, end) ? room(end, best.free + off) : -1);
-        if (clear - off <= best.free) break;
-      }
-      const free = clear - off;
-      if (free > best.free) best = { at, free };
+      const free = freeAt(at, Math.max(best.free, least));
+      if (free > Math.max(best.free, least)) best = { at, free };
     }
   }
+  before.set(outline, best.at);
   return best.at;
 }

@@ -1,6 +1,7 @@
 import { perDesign, type Design } from '../document/design';
 import { dot, subtract } from '../geometry/point';
 import { AGAINST, PARALLEL } from '../geometry/tolerance';
+import { bodiesNear } from './bodies';
 import { HUNG, itemBoxes, type ItemBox } from './item-box';
 import { parallel } from './strip';
 
@@ -19,8 +20,8 @@ export const runs: (design: Design) => readonly Run[] = perDesign((design) => {
     if (!left.delete(seed)) continue;
     const run = [seed];
     for (const box of run) {
-      for (const other of left) {
-        if (adjoin(box, other)) {
+      for (const { box: other } of bodiesNear(design, box.rectangle, SAME_BACK)) {
+        if (other && left.has(other) && adjoin(box, other)) {
           left.delete(other);
           run.push(other);
         }
@@ -36,8 +37,8 @@ export const runs: (design: Design) => readonly Run[] = perDesign((design) => {
 });
 
 function adjoin(a: ItemBox, b: ItemBox): boolean {
-  if (dot(a.u, b.u) <= 0 || !parallel(a.u, b.u, PARALLEL)) return false;
   const apart = subtract(b.origin, a.origin);
+  if (dot(a.u, b.u) <= 0 || !parallel(a.u, b.u, PARALLEL)) return false;
   const along = dot(apart, a.u);
   const gap = along >= 0 ? along - a.record.width : -along - b.record.width;
   return Math.abs(gap) <= AGAINST && Math.abs(dot(apart, a.n)) <= SAME_BACK;

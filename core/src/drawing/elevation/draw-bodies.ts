@@ -5,6 +5,7 @@ import type { Solid } from '../../solids/solids';
 import { drawPanel } from './draw-panel';
 import { hidingOf, seenOf } from './hidden';
 import { panelsOf, type Panel } from './panels';
+import { rememberedPanel } from './remembered-panel';
 import { BEHIND, type ViewFrame } from './view-frame';
 
 /** What a view shows of some bodies: their sides, the furthest first, and what hides each. */
@@ -51,7 +52,11 @@ function isLetIn({ solid }: Panel): boolean {
 
 /** The marks of bodies, but for what is sunk in others. */
 export function drawPanels({ panels, hiding }: Bodies, scale: number): Primitive[] {
-  return panels.flatMap((panel) => (isSunk(panel) ? [] : drawPanel(panel, hiding(panel), scale)));
+  return panels.flatMap((panel) => {
+    if (isSunk(panel)) return [];
+    const before = hiding(panel);
+    return rememberedPanel(panel, before, scale, () => drawPanel(panel, before, scale));
+  });
 }
 
 /** What hides what of some panels; what is sunk in others hides nothing. */

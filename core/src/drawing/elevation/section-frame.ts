@@ -1,4 +1,4 @@
-import type { Design } from '../../document/design';
+import { perDesign, type Design } from '../../document/design';
 import { dot, inward, place, subtract, type Point } from '../../geometry/point';
 import { forEachEdge, type Polygon } from '../../geometry/polygon';
 import { ceilingAlong } from '../../survey/ceiling';
@@ -8,7 +8,16 @@ import { wallRings } from '../../survey/wall-outline';
 import { CLEAR, type ViewFrame } from './view-frame';
 
 /** The room beyond a section line, and how far the walls it cuts reach past its left end, mm. */
-export function sectionFrame(design: Design, { left, u, n, length }: PlacedSection): SectionFrame {
+export function sectionFrame(design: Design, section: PlacedSection): SectionFrame {
+  const known = frames(design);
+  let frame = known.get(section.id);
+  if (!frame) known.set(section.id, (frame = frameOfSection(design, section)));
+  return frame;
+}
+
+const frames = perDesign(() => new Map<string, SectionFrame>());
+
+function frameOfSection(design: Design, { left, u, n, length }: PlacedSection): SectionFrame {
   const { outline, ceiling, faces } = roomShape(design);
   const rings = wallRings(faces);
   const [before, after] = cutWallsAround(rings, left, u, length);

@@ -133,24 +133,33 @@ export function unfoldedPlaces(design: Design, id: string): UnfoldedPlace[] {
 /** Half the size a service is marked with when it is chosen, mm. */
 const SERVICE = 60;
 
-/** Marks moved along, the same ones for the same marks and place: most of a strip stays while one face changes. */
+/** Marks moved along, the same ones for the same marks and place: most of a strip stays while one thing changes. */
 export function moved(marks: readonly Primitive[], x: number): readonly Primitive[] {
   if (x === 0) return marks;
-  const known = shifted.get(marks);
-  if (known?.x === x) return known.marks;
+  const all = shiftedLists.get(marks);
+  if (all?.x === x) return all.marks;
   const by = (point: Point): Point => ({ x: point.x + x, y: point.y });
-  const after = marks.map((mark): Primitive => {
-    switch (mark.type) {
-      case 'path':
-        return { ...mark, rings: mark.rings.map((ring) => ring.map(by)) };
-      case 'arc':
-        return { ...mark, centre: by(mark.centre) };
-      case 'text':
-        return { ...mark, at: by(mark.at) };
-    }
+  const after = marks.map((mark) => {
+    const known = shifted.get(mark);
+    if (known?.x === x) return known.mark;
+    const one = movedMark(mark, by);
+    shifted.set(mark, { x, mark: one });
+    return one;
   });
-  shifted.set(marks, { x, marks: after });
+  shiftedLists.set(marks, { x, marks: after });
   return after;
 }
 
-const shifted = new WeakMap<readonly Primitive[], { x: number; marks: readonly Primitive[] }>();
+const shiftedLists = new WeakMap<readonly Primitive[], { x: number; marks: readonly Primitive[] }>();
+const shifted = new WeakMap<Primitive, { x: number; mark: Primitive }>();
+
+function movedMark(mark: Primitive, by: (point: Point) => Point): Primitive {
+  switch (mark.type) {
+    case 'path':
+      return { ...mark, rings: mark.rings.map((ring) => ring.map(by)) };
+    case 'arc':
+      return { ...mark, centre: by(mark.centre) };
+    case 'text':
+      return { ...mark, at: by(mark.at) };
+  }
+}

@@ -1,4 +1,4 @@
-import { roomOf, type Design } from '../../document/design';
+import { perDesign, roomOf, type Design } from '../../document/design';
 import { extent } from '../../geometry/convex';
 import { distance, dot, inward, subtract, unit, type Point } from '../../geometry/point';
 import type { Polygon } from '../../geometry/polygon';
@@ -34,6 +34,15 @@ export const CLEAR = 10;
 
 /** The elevation of a face: from its left to its right end as standing before it, cut before the deepest run that stands against it. A bent face is unrolled. */
 export function faceFrame(design: Design, face: PlacedFace): ViewFrame {
+  const known = frames(design);
+  let frame = known.get(face);
+  if (!frame) known.set(face, (frame = frameOfFace(design, face)));
+  return frame;
+}
+
+const frames = perDesign(() => new Map<PlacedFace, ViewFrame>());
+
+function frameOfFace(design: Design, face: PlacedFace): ViewFrame {
   const { frontOverhang } = roomOf(design);
   const reach = itemBoxes(design).reduce(
     (most, box) => (box.against?.face.id === face.id ? Math.max(most, frontOf(box, face)) : most),
