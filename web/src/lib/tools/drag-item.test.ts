@@ -183,6 +183,43 @@ describe('dragging items in the unfolded room', () => {
     expect(drop('three', 300)).toBe(0);
   });
 
+  it.each(['F600', 'U600/720', 'T600/2070'])('sets %s from the shelf as the plan does', (code) => {
+    const [plan, unfold] = (['plan', 'unfold'] as const).map((view) => {
+      const { session, drag } = setUp();
+      const face = faceOf(session, 'A');
+      const { depth, up, height } = item(code);
+      drag.pressShelf(item(code), { x: 0, y: 0 });
+      const at = view === 'plan' ? { x: 1400, y: -depth / 2 } : { face, along: 1400, up: up + height / 2 };
+      drag.move({ x: 90, y: 90 }, at, 40);
+      drag.release();
+      // The new item's id differs, nothing else may.
+      return itemBoxes(session.committed).map(({ record: { id: _, ...record } }) => record);
+    });
+    expect(unfold).toHaveLength(1);
+    expect(unfold).toEqual(plan);
+  });
+
+  it('raises several that hang together, as one edit', () => {
+    const { session, screen, edits, drag, set } = setUp();
+    set('one', 'U600/720', 0);
+    set('two', 'U300/720', 600);
+    screen.choose(['one', 'two']);
+    const before = edits.length;
+    const face = faceOf(session, 'A');
+    drag.pressItem('one', { x: 0, y: 0 }, { face, along: 100, up: 1500 }, screen.chosen);
+    drag.move({ x: 90, y: 90 }, { face, along: 1100, up: 1650 }, 0);
+    drag.release();
+    expect(edits.length).toBe(before + 1);
+    const at = (id: string) => {
+      const { low, against } = itemBoxes(session.committed).find((box) => box.id === id)!;
+      return [low, against!.along];
+    };
+    expect([at('one'), at('two')]).toEqual([
+      [1550, 1000],
+      [1550, 1600],
+    ]);
+  });
+
   it('sets from the shelf at the usual height, along the face the pointer is on', () => {
     const { session, drag } = setUp();
     const face = faceOf(session, 'B');

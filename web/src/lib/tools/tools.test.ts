@@ -4,6 +4,7 @@ import {
   must,
   outlineFaces,
   placedOpenings,
+  recordsOf,
   putFixed,
   putOpening,
   roomShape,
@@ -15,7 +16,9 @@ import {
 } from 'goodreach';
 import { describe, expect, it } from 'vitest';
 import { DesignSession, type LocalEdit } from '../session/design-session.svelte';
+import { ScreenState } from '../session/screen.svelte';
 import { AlongDrag } from './drag-along';
+import { addSectionLine } from './section-lines';
 import { FaceDrag } from './drag-face.svelte';
 import { PlacePick } from './place-pick.svelte';
 import { RoomWalk } from './room-walk.svelte';
@@ -164,6 +167,30 @@ describe('dragging along a face', () => {
     drag.move({ x: -90, y: 0 }, { x: 3000 - (4000 - 1400 - 1234) - 15, y: -3000 }, 20);
     expect(placedOpenings(on.document)[0]!.right).toBeCloseTo(4000 - 1234, 6);
     drag.cancel();
+  });
+
+  it('moves a section line with both its ends, as far as its faces go', () => {
+    const { session: on } = session();
+    addSectionLine(on, new ScreenState());
+    const [line] = recordsOf(on.committed, 'section');
+    expect([line!.from, line!.to]).toEqual([
+      { face: 'face-a', from: 'left', distance: 2000 },
+      { face: 'face-c', from: 'left', distance: 2000 },
+    ]);
+    const drag = new AlongDrag(on, none);
+    drag.press(line!.id, { x: 0, y: 0 }, { x: 2000, y: 500 });
+    drag.move({ x: 90, y: 0 }, { x: 2500, y: 800 }, 0);
+    drag.release();
+    const ends = () => {
+      const { from, to } = recordsOf(on.committed, 'section')[0]!;
+      return [from.distance, to.distance];
+    };
+    // Face C runs from right to left.
+    expect(ends()).toEqual([2500, 1500]);
+    drag.press(line!.id, { x: 0, y: 0 }, { x: 2500, y: 500 });
+    drag.move({ x: 90, y: 0 }, { x: 9000, y: 500 }, 0);
+    drag.release();
+    expect(ends()).toEqual([4000, 0]);
   });
 
   it('moves what stands free over the floor', () => {

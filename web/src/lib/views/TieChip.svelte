@@ -53,6 +53,8 @@
 <style>
   .tie {
     position: absolute;
+    /* What belongs to the chosen item lies over the chips of what is open. */
+    z-index: 1;
     transform: translate(-50%, -50%);
   }
   .tie:focus-within {
