@@ -14,6 +14,7 @@ import { drawServicesOn } from './draw-elevation';
 import { drawPanel } from './draw-panel';
 import { drawFaceOpening } from './face-openings';
 import type { Panel } from './panels';
+import { rememberedPanel } from './remembered-panel';
 import { rememberedView } from './remembered-view';
 import { sectionFrame, type SectionFrame } from './section-frame';
 
@@ -55,10 +56,11 @@ export function drawSection(design: Design, section: PlacedSection, scale: numbe
     const outside = blinds(frame);
     return [
       ground(frame),
-      ...bodies.panels.flatMap((panel): Primitive[] => {
+      ...bodies.panels.flatMap((panel): readonly Primitive[] => {
         if (isSunk(panel)) return [];
         if (panel.section && panel.solid.of === 'wall') return cutWall(design, section, frame, panel);
-        const marks = drawPanel(panel, bodies.hiding(panel), scale);
+        const hiding = bodies.hiding(panel);
+        const marks = rememberedPanel(panel, hiding, scale, () => drawPanel(panel, hiding, scale));
         if (nearest.get(panel.solid.id) !== panel) return marks;
         const own = seen.filter(({ face }) => face.id === panel.solid.id);
         return [
