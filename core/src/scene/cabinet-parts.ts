@@ -1,0 +1,200 @@
+import { distance, type Point } from '../geometry/point';
+import { centroid, type Polygon } from '../geometry/polygon';
+import { hasLegs } from '../ranges/handing';
+import type { ConstructionMethod } from '../ranges/construction';
+import type { FrontPart } from '../solids/front-parts';
+import type { Solid, SolidSide } from '../solids/solids';
+import type { ItemBox } from '../setting/item-box';
+import { box, joined, prism, slab, type Frame, type Mesh } from './mesh';
+import { applianceFront } from './appliance-parts';
+import type { ScenePart } from './scene-part';
+import { bar, FRONT, frameOfSide, motionOf, rectangle } from './shapes';
+
+/** Thickness of the boards of a box, and of its back, mm. */
+const BOARD = 18;
+const BACK = 8;
+/** Of a framed door: how wide its frame is, and how far its panel lies back in it. */
+const RAIL = 62;
+const SUNK = 9;
+/** How long a pull is. */
+const PULL = 128;
+
+/** The parts of a cabinet: its box open to the front, its plinth, its fronts with what they are taken hold of by. */
+export function cabinetParts(solid: Solid, made: ConstructionMethod): ScenePart[] {
+  const own = solid.box!;
+  const stands = own.low < 1 && ['Base', 'Tall', 'Vanity'].includes(own.kind.group);
+  const plinth = stands ? Math.min(made.plinth.height, own.record.height / 3) : 0;
+  return [
+    ...carcass(solid, made, plinth),
+    ...solid.sides.flatMap((side) => (side.front ? frontsOf(side, solid, made, own.record.depth) : [])),
+  ];
+}
+
+function carcass(solid: Solid, made: ConstructionMethod, plinth: number): ScenePart[] {
+  const own = solid.box!;
+  const { record, kind, low, high } = own;
+  const { width, depth } = record;
+  const bottom = low + plinth;
+  if (kind.plan || hasLegs(kind)) {
+    const parts: ScenePart[] = [{ substance: 'carcass', mesh: prism(solid.footprint, bottom, high) }];
+    if (plinth > 0)
+      parts.push({
+        substance: 'plinth',
+        mesh: prism(shrunk(solid.footprint, made.plinth.back), low, bottom),
+      });
+    return parts;
+  }
+  const frame: Frame = own;
+  const sides: [number, number][] = [
+    [0, BOARD],
+    [width - BOARD, width],
+  ];
+  const inner: [number, number] = [BOARD, width - BOARD];
+  const boards: Mesh[] = [
+    ...sides.map((side) => box(frame, side, [0, depth], [bottom, high])),
+    box(frame, inner, [0, BACK], [bottom, high]),
+    box(frame, inner, [BACK, depth], [bottom, bottom + BOARD]),
+    box(frame, inner, [BACK, depth], [high - BOARD, high]),
+  ];
+  const parts = solid.sides.flatMap((side) => side.parts);
+  // Behind doors a shelf or two; open boxes have theirs where the front says.
+  const doors = parts.filter(({ shows }) => shows === 'door' || shows === 'flap');
+  const behind = doors[0];
+  if (behind && !parts.some(({ shows }) => shows === 'niche')) {
+    const clear = behind.high - behind.low;
+    const count = clear > 1_000 ? 4 : clear > 600 ? 2 : clear > 350 ? 1 : 0;
+    for (let i = 1; i <= count; i++) {
+      const up = low + behind.low + (clear * i) / (count + 1);
+      boards.push(box(frame, inner, [BACK, depth - 20], [up, up + BOARD]));
+    }
+  }
+  const found: ScenePart[] = [{ substance: 'carcass', mesh: joined(...boards) }];
+  if (plinth > 0) {
+    const back = depth - made.plinth.back;
+    found.push({ substance: 'plinth', mesh: box(frame, [0, width], [back - BOARD, back], [low, bottom]) });
+  }
+  const stiles = faceFrame(parts, own, made, plinth);
+  if (stiles) found.push({ substance: 'front', mesh: stiles });
+  return found;
+}
+
+/** The frame on the face of a box, open behind every front. */
+function faceFrame(
+  parts: readonly FrontPart[],
+  own: ItemBox,
+  made: ConstructionMethod,
+  plinth: number,
+): Mesh | null {
+  if (made.frontShort < 3) return null;
+  const { record, low } = own;
+  const fronts = parts.filter(({ shows }) => shows !== 'plinth' && shows !== 'shelf');
+  if (fronts.length === 0) return null;
+  // Overlay fronts lie over the opening's edge; inset ones stand within it.
+  const by = made.proud > 0 ? 12 : -3;
+  const holes = fronts.flatMap((part) => {
+    const hole = rectangle(part.left + by, part.right - by, part.low + by, part.high - by);
+    return part.right - part.left > 3 * by && part.high - part.low > 3 * by ? [hole] : [];
+  });
+  const merged = mergedPairs(holes);
+  const ring = rectangle(0, record.width, plinth, record.height);
+  return raised(slab(own, ring, [record.depth - BOARD, record.depth], { holes: merged }), low);
+}
+
+/** Openings side by side behind a pair of doors are one: no stile stands between them. */
+function mergedPairs(holes: readonly Point[][]): Point[][] {
+  const found: Point[][] = [];
+  for (const hole of holes) {
+    const last = found.at(-1);
+    if (
+      last &&
+      Math.abs(last[0]!.y - hole[0]!.y) < 1 &&
+      Math.abs(last[2]!.y - hole[2]!.y) < 1 &&
+      hole[0]!.x - last[1]!.x < 60
+    )
+      found[found.length - 1] = rectangle(last[0]!.x, hole[1]!.x, last[0]!.y, last[2]!.y);
+    else found.push(hole);
+  }
+  return found;
+}
+
+function frontsOf(side: SolidSide, solid: Solid, made: ConstructionMethod, depth: number): ScenePart[] {
+  const frame = frameOfSide(side);
+  const { low } = solid;
+  // Overlay fronts stand off the box, inset ones within its frame.
+  const face = made.proud > 0 ? made.proud : 0;
+  const isFramed = made.frontShort > 3;
+  return side.parts.flatMap((part): ScenePart[] => {
+    const { shows } = part;
+    if (shows === 'plinth' || shows === 'niche') return [];
+    if (shows === 'shelf') {
+      const width: [number, number] = [part.left, part.right];
+      return [
+        {
+          substance: 'carcass',
+          mesh: box(frame, width, [BACK - depth, -4], [low + part.low, low + part.high]),
+        },
+      ];
+    }
+    if (
+      shows === 'controls' ||
+      shows === 'port' ||
+      (shows === 'drop' && solid.box?.kind.group === 'Appliances')
+    )
+      return applianceFront(part, frame, low, face, solid.box!.kind.id);
+    const moves = motionOf(part, frame, low, face, depth);
+    const moving = moves ? { moves } : {};
+    const parts: ScenePart[] = leaf(part, frame, low, face, isFramed && shows !== 'panel').map((one) => ({
+      ...one,
+      ...moving,
+    }));
+    const pull = pullOf(part, frame, low, face);
+    return pull ? [...parts, { substance: 'metal', mesh: pull, ...moving }] : parts;
+  });
+}
+
+/** A front: a plain board, or a frame about a panel, or about glass. */
+function leaf(
+  { left, right, low, high, glass }: FrontPart,
+  frame: Frame,
+  up: number,
+  face: number,
+  framed: boolean,
+): ScenePart[] {
+  const ring = rectangle(left, right, up + low, up + high);
+  const rail = Math.min(RAIL, (right - left) / 4, (high - low) / 4);
+  const within = rectangle(left + rail, right - rail, up + low + rail, up + high - rail);
+  const isFramed = (framed || glass) && rail > 22;
+  if (!isFramed) return [{ substance: 'front', mesh: slab(frame, ring, [face - FRONT, face]) }];
+  const rails = slab(frame, ring, [face - FRONT, face], { holes: [within] });
+  const pane: ScenePart = glass
+    ? { substance: 'glass', mesh: slab(frame, within, [face - FRONT + 6, face - FRONT + 10]) }
+    : { substance: 'front', mesh: slab(frame, within, [face - FRONT + 2, face - SUNK]) };
+  return [{ substance: 'front', mesh: rails }, pane];
+}
+
+function pullOf(
+  { pull, left, right, low, high }: FrontPart,
+  frame: Frame,
+  up: number,
+  face: number,
+): Mesh | null {
+  if (!pull) return null;
+  const room = pull.upright ? high - low : right - left;
+  const half = Math.min(PULL / 2, room / 3);
+  return bar(frame, pull.across, up + pull.up, half, pull.upright, face);
+}
+
+/** A polygon drawn in towards its middle. */
+function shrunk(ring: Polygon, by: number): Point[] {
+  const middle = centroid(ring);
+  return ring.map((corner) => {
+    const away = distance(corner, middle);
+    const share = Math.max(0.5, 1 - by / away);
+    return { x: middle.x + (corner.x - middle.x) * share, y: middle.y + (corner.y - middle.y) * share };
+  });
+}
+
+function raised(mesh: Mesh, by: number): Mesh {
+  if (by === 0) return mesh;
+  return { ...mesh, positions: mesh.positions.map((one, index) => (index % 3 === 2 ? one + by : one)) };
+}

@@ -1,0 +1,44 @@
+import type { Mesh, Place } from './mesh';
+
+/** What parts of a room are made of, as far as they look different. */
+export const substances = [
+  'black-glass',
+  'carcass',
+  'ceiling',
+  'ceramic',
+  'enamel',
+  'fabric',
+  'floor',
+  'front',
+  'glass',
+  'joinery',
+  'metal',
+  'mirror',
+  'plinth',
+  'steel',
+  'timber',
+  'top',
+  'wall',
+] as const;
+export type Substance = (typeof substances)[number];
+
+/** How a part moves when it is opened: turned about an axis through a place, radians counter-clockwise looking against the axis, or slid, mm. */
+export type Motion = { turns: { about: Place; axis: Place; by: number } } | { slides: Place };
+
+/** A part of the room as it is seen in three dimensions. */
+export interface ScenePart {
+  substance: Substance;
+  mesh: Mesh;
+  /** Of a door, drawer or flap. */
+  moves?: Motion;
+}
+
+/** All parts of one thing: a wall, an item, a countertop. The same object as long as it has not changed. */
+export interface SceneGroup {
+  /** Which thing it is; several groups can belong to one record. */
+  key: string;
+  /** The record it is chosen by; null for what can't be. */
+  source: string | null;
+  of: 'ceiling' | 'fixed' | 'floor' | 'item' | 'service' | 'top' | 'wall';
+  parts: readonly ScenePart[];
+}

@@ -1,0 +1,268 @@
+import { perDesign, roomOf, type Design } from '../document/design';
+import { direction, inward, type Point } from '../geometry/point';
+import { without } from '../geometry/region';
+import { contains, signedArea } from '../geometry/polygon';
+import { constructionOf, constructionOfItem } from '../ranges/construction';
+import { findRange, rangesOf } from '../ranges/shelf';
+import { itemBoxes, type ItemBox } from '../setting/item-box';
+import { solidsOf, type Solid } from '../solids/solids';
+import { placedOpenings, type PlacedOpening } from '../survey/openings';
+import { facePath, type PlacedFace } from '../survey/placed-face';
+import { roomShape } from '../survey/room-shape';
+import { placedServices, type PlacedService } from '../survey/services';
+import { wallRings } from '../survey/wall-outline';
+import { applianceParts, hobPlate } from './appliance-parts';
+import { cabinetParts } from './cabinet-parts';
+import { bowl, fixtureParts, tap } from './fixture-parts';
+import { addFace, box, emptyMesh, joined, prism, type Mesh, type Place } from './mesh';
+import { openingParts } from './opening-parts';
+import type { SceneGroup, ScenePart } from './scene-part';
+import { circle, plan, rectangle } from './shapes';
+import { wallMesh } from './wall-parts';
+
+/** Thickness of the floor under the room, and of a skirting; how high that is. Mm. */
+const SLAB = 120;
+const SKIRTING = 15;
+const SKIRTING_HIGH = 90;
+
+/** Everything of the room in three dimensions, thing by thing; the same group object for what has not changed. */
+export const sceneOf: (design: Design) => readonly SceneGroup[] = perDesign((design) => [
+  floorGroup(design),
+  ceilingGroup(design),
+  ...wallGroups(design),
+  ...openingGroups(design),
+  ...solidsOf(design).flatMap((solid) => solidGroup(design, solid)),
+  ...placedServices(design).map(serviceGroup),
+]);
+
+const known = new WeakMap<object, Map<string, { by: readonly unknown[]; group: SceneGroup }>>();
+
+/** A group made anew only where what it follows from has changed; remembered by a record, and a name where that has several. */
+function remembered(
+  anchor: object,
+  name: string,
+  by: readonly unknown[],
+  make: () => SceneGroup,
+): SceneGroup {
+  let own = known.get(anchor);
+  if (!own) known.set(anchor, (own = new Map()));
+  const last = own.get(name);
+  if (last?.by.length === by.length && last.by.every((one, index) => one === by[index])) return last.group;
+  const group = make();
+  own.set(name, { by, group });
+  return group;
+}
+
+function floorGroup(design: Design): SceneGroup {
+  const { outline } = roomShape(design);
+  return remembered(outline, 'floor', [], () => ({
+    key: 'floor',
+    source: null,
+    of: 'floor',
+    parts: [{ substance: 'floor', mesh: prism(outline, -SLAB, 0) }],
+  }));
+}
+
+function ceilingGroup(design: Design): SceneGroup {
+  const { outline, ceiling } = roomShape(design);
+  return remembered(outline, 'ceiling', [], () => {
+    const mesh = emptyMesh();
+    const facets =
+      'flat' in ceiling
+        ? null
+        : ceiling.facets.map(({ corners, heights }) =>
+            corners.map(({ x, y }, index): Place => [x, y, heights[index]!]),
+          );
+    if (facets) for (const corners of facets) addFace(mesh, corners.reverse());
+    const parts: ScenePart[] = [
+      {
+        substance: 'ceiling',
+        mesh: 'flat' in ceiling ? prism(outline, ceiling.flat, ceiling.flat + SLAB) : mesh,
+      },
+    ];
+    return { key: 'ceiling', source: null, of: 'ceiling', parts };
+  });
+}
+
+function wallGroups(design: Design): SceneGroup[] {
+  const { faces } = roomShape(design);
+  const rings = wallRings(faces);
+  return faces.map((face, index) => {
+    const openings = placedOpenings(design).filter((one) => one.face.id === face.id);
+    const ring = rings[index]!;
+    const by = [
+      ...ring.flatMap(({ x, y }) => [x, y]),
+      ...face.ceiling,
+      face.wallHeight,
+      ...openings.flatMap(({ record, left }) => [record, left]),
+    ];
+    return remembered(face.record, 'wall', by, () => ({
+      key: `wall ${face.id}`,
+      source: face.id,
+      of: 'wall',
+      parts: [{ substance: 'wall', mesh: wallMesh(face, ring, openings) }, ...skirting(face, openings)],
+    }));
+  });
+}
+
+/** A board along the foot of a wall, past everything that comes down to the floor. */
+function skirting(face: PlacedFace, openings: readonly PlacedOpening[]): ScenePart[] {
+  if (face.wallHeight !== null && face.wallHeight < SKIRTING_HIGH * 2) return [];
+  const doors = openings
+    .filter(({ record }) => record.sill < SKIRTING_HIGH)
+    .map(({ left, right, record }) => [left - record.casing, right + record.casing] as const);
+  const meshes: Mesh[] = [];
+  let from = 0;
+  for (const [left, right] of [...doors, [face.length, face.length] as const]) {
+    if (left - from > 5) {
+      const strip = [...facePath(face, from, left), ...facePath(face, from, left, SKIRTING).reverse()];
+      meshes.push(prism(strip, 0, SKIRTING_HIGH));
+    }
+    from = Math.max(from, right);
+  }
+  return meshes.length > 0 ? [{ substance: 'joinery', mesh: joined(...meshes) }] : [];
+}
+
+function openingGroups(design: Design): SceneGroup[] {
+  return placedOpenings(design).map((opening) => {
+    const { record, face, left, right } = opening;
+    const by = [left, right, face.start.x, face.start.y, face.end.x, face.end.y, face.thickness];
+    return remembered(record, 'opening', by, () => ({
+      key: record.id,
+      source: record.id,
+      of: 'wall',
+      parts: openingParts(opening),
+    }));
+  });
+}
+
+function solidGroup(design: Design, solid: Solid): SceneGroup {
+  if (solid.of === 'top') return topGroup(design, solid);
+  return remembered(solid, 'solid', [], () => ({
+    key: solid.id,
+    source: solid.id,
+    of: solid.of === 'item' ? 'item' : 'fixed',
+    parts: partsOf(design, solid),
+  }));
+}
+
+function partsOf(design: Design, solid: Solid): ScenePart[] {
+  const { box: own, footprint, low, high, round } = solid;
+  if (!own) return [{ substance: 'wall', mesh: prism(footprint, low, high, { round }) }];
+  const { kind, record } = own;
+  const ranges = rangesOf(design);
+  const room = findRange(roomOf(design).range, ranges);
+  const made = constructionOfItem(record, ranges);
+  const usual = room ? constructionOf(room) : null;
+  if (kind.group === 'Appliances') return applianceParts(solid, (made ?? usual)?.proud ?? 20);
+  if (kind.group === 'Fixtures' || kind.group === 'Accessories' || kind.group === 'Furniture')
+    return fixtureParts(solid);
+  if (kind.rows && !kind.flat && made) return [...cabinetParts(solid, made), ...onTop(design, own)];
+  const substance =
+    kind.id === 'plinth' ? 'plinth' : kind.id === 'shelf' || kind.id === 'bar-top' ? 'timber' : 'front';
+  return [{ substance, mesh: prism(footprint, low, high, { round }) }];
+}
+
+/** What a hob base carries on its top. */
+function onTop(design: Design, own: ItemBox): ScenePart[] {
+  if (own.kind.symbol !== 'hob') return [];
+  const { width, depth } = own.record;
+  return hobPlate(own, own.high + roomOf(design).topThickness, width, depth);
+}
+
+/** A countertop with the bowls that are let into it. */
+function topGroup(design: Design, solid: Solid): SceneGroup {
+  const bowls = bowlsIn(design, solid);
+  return remembered(
+    solid,
+    'top',
+    bowls.map(({ own }) => own),
+    () => {
+      const holes = bowls.map(({ own, across, out }) =>
+        rectangle(across[0], across[1], out[0], out[1]).map(({ x, y }) => plan(own, x, y)),
+      );
+      const region = holes.length === 0 ? [[...solid.footprint]] : without([solid.footprint], holes);
+      const outers = region.filter((ring) => signedArea(ring) > 0);
+      const inners = region.filter((ring) => signedArea(ring) < 0);
+      const mesh = joined(...outers.map((ring) => prism(ring, solid.low, solid.high, { holes: inners })));
+      const fitted = bowls.flatMap(({ own, across, out, loose }) =>
+        loose
+          ? []
+          : [
+              ...bowl(own, across, out, solid.low, 'steel'),
+              ...tap(own, (across[0] + across[1]) / 2, out[0] * 0.45, solid.high),
+            ],
+      );
+      return {
+        key: `top ${solid.carriers!.join(' ')}`,
+        source: solid.id,
+        of: 'top',
+        parts: [{ substance: 'top', mesh }, ...fitted],
+      };
+    },
+  );
+}
+
+interface Bowl {
+  own: ItemBox;
+  across: [number, number];
+  out: [number, number];
+  /** An item of its own, that brings its bowl. */
+  loose: boolean;
+}
+
+/** The bowls of a countertop: those of its sink bases, and sinks and basins let into it. */
+function bowlsIn(design: Design, { carriers, low, high, footprint }: Solid): Bowl[] {
+  const carried = new Set(carriers);
+  const boxes = itemBoxes(design);
+  const loose = boxes.filter(
+    (own) =>
+      own.kind.symbol === 'sink-bowl' && own.high > low - 1 && own.low < high && touches(own, footprint),
+  );
+  const bases = boxes.filter(
+    (own) =>
+      own.kind.symbol === 'sink' &&
+      carried.has(own.id) &&
+      !loose.some((one) => near(one.origin, own.origin, own.record.width)),
+  );
+  return [
+    ...loose.map((own): Bowl => {
+      const { width, depth } = own.record;
+      return { own, across: [32, width - 32], out: [depth * 0.2 + 2, depth - 32], loose: true };
+    }),
+    ...bases.map((own): Bowl => {
+      const { width, depth } = own.record;
+      const margin = Math.min(80, width * 0.1);
+      return { own, across: [margin, width - margin], out: [depth * 0.22, depth - 60], loose: false };
+    }),
+  ];
+}
+
+const near = (a: Point, b: Point, by: number) => Math.hypot(a.x - b.x, a.y - b.y) < by;
+
+function touches(own: ItemBox, ring: readonly Point[]): boolean {
+  return contains(ring, plan(own, own.record.width / 2, own.record.depth / 2));
+}
+
+/** What shows of a service: a plate on the wall, or a light at the ceiling. */
+function serviceGroup(service: PlacedService): SceneGroup {
+  const { record, at: place, against, id } = service;
+  return remembered(record, 'service', [place.x, place.y], () => {
+    const parts: ScenePart[] = [];
+    if (record.type === 'light' && !against)
+      parts.push({
+        substance: 'enamel',
+        mesh: prism(circle(place.x, place.y, 90), record.up - 25, record.up, { round: true }),
+      });
+    else if (against && ['socket', 'switch', 'data', 'light'].includes(record.type)) {
+      const u = direction(Math.atan2(against.face.u.y, against.face.u.x));
+      const frame = { origin: place, u, n: inward(u) };
+      const wide = record.type === 'socket' ? 73 : 43;
+      parts.push({
+        substance: 'enamel',
+        mesh: box(frame, [-wide, wide], [0, 9], [record.up - 43, record.up + 43]),
+      });
+    }
+    return { key: id, source: id, of: 'service', parts };
+  });
+}

@@ -1,0 +1,107 @@
+import type { Point } from '../geometry/point';
+import type { PlacedOpening } from '../survey/openings';
+import { facePath, facePoint, wallHeightAt, type PlacedFace } from '../survey/placed-face';
+import { addFace, emptyMesh, type Mesh, type Place } from './mesh';
+
+/** A hole in a wall: from where to where along its face, how high, and how deep; right through unless it is a niche. */
+interface Hole {
+  left: number;
+  right: number;
+  low: number;
+  high: number;
+  deep: number;
+}
+
+/** Ends of a face nearer than this to a place are that place, mm. */
+const SAME = 1e-6;
+
+/**
+ * The wall behind a face as one closed mesh, its openings cut through it: strips between everything that changes along it, each from the face to the
+ * back of the wall. `ring` is the ground it takes up, the face first.
+ */
+export function wallMesh(face: PlacedFace, ring: readonly Point[], openings: readonly PlacedOpening[]): Mesh {
+  const mesh = emptyMesh();
+  const holes = openings.map(({ record, left, right }): Hole => {
+    const deep = record.type === 'niche' ? Math.min(record.depth, face.thickness - 1) : face.thickness;
+    const top = Math.min(record.sill + record.height, wallHeightAt(face, (left + right) / 2));
+    return {
+      left: Math.max(0, left),
+      right: Math.min(face.length, right),
+      low: record.sill,
+      high: top,
+      deep,
+    };
+  });
+  const chords = facePath(face).length - 1;
+  const places = [
+    ...Array.from({ length: chords + 1 }, (_, i) => (face.length * i) / chords),
+    ...holes.flatMap(({ left, right }) => [left, right]),
+  ].sort((a, b) => a - b);
+  const stops = places.filter((place, index) => index === 0 || place - places[index - 1]! > SAME);
+  const onFace = (along: number, out: number) => facePoint(face, along, out);
+  /** A place within the wall: its own corners at its ends. */
+  const within = (along: number, deep: number): Point => {
+    if (deep < face.thickness - SAME) return onFace(along, -deep);
+    if (along < SAME) return ring.at(-1)!;
+    return face.length - along < SAME ? ring[chords + 1]! : onFace(along, -face.thickness);
+  };
+  const at = (along: number, deep: number, up: number): Place => {
+    const { x, y } = within(along, deep);
+    return [x, y, up];
+  };
+  const back = face.thickness;
+  for (let i = 0; i + 1 < stops.length; i++) {
+    const [a, b] = [stops[i]!, stops[i + 1]!];
+    const [ha, hb] = [wallHeightAt(face, a), wallHeightAt(face, b)];
+    const hole = holes.find(
+      ({ left, right }) => left <= a + SAME && right >= b - SAME && right - left > SAME,
+    );
+    const through = hole && hole.deep >= back - SAME;
+    // The face, left to right as seen from the room; the back the other way round.
+    const front = (low: number, high: [number, number]) =>
+      addFace(mesh, [at(a, 0, low), at(b, 0, low), at(b, 0, high[1]), at(a, 0, high[0])]);
+    const behind = (low: number, high: [number, number]) =>
+      addFace(mesh, [at(b, back, low), at(a, back, low), at(a, back, high[0]), at(b, back, high[1])]);
+    const level = (deep: number, up: [number, number], looksUp: boolean) => {
+      const corners = [at(a, 0, up[0]), at(b, 0, up[1]), at(b, deep, up[1]), at(a, deep, up[0])];
+      addFace(mesh, looksUp ? corners : corners.reverse());
+    };
+    level(back, [ha, hb], true);
+    level(back, [0, 0], false);
+    if (!hole) {
+      front(0, [ha, hb]);
+      behind(0, [ha, hb]);
+      continue;
+    }
+    if (hole.low > 0) front(0, [hole.low, hole.low]);
+    if (hole.high < Math.min(ha, hb)) front(hole.high, [ha, hb]);
+    if (through) {
+      if (hole.low > 0) behind(0, [hole.low, hole.low]);
+      if (hole.high < Math.min(ha, hb)) behind(hole.high, [ha, hb]);
+    } else {
+      behind(0, [ha, hb]);
+      addFace(mesh, [
+        at(a, hole.deep, hole.low),
+        at(b, hole.deep, hole.low),
+        at(b, hole.deep, hole.high),
+        at(a, hole.deep, hole.high),
+      ]);
+    }
+    level(hole.deep, [hole.low, hole.low], true);
+    level(hole.deep, [hole.high, hole.high], false);
+    // The jambs, at the ends of the hole.
+    const jamb = (along: number) => [
+      at(along, 0, hole.low),
+      at(along, hole.deep, hole.low),
+      at(along, hole.deep, hole.high),
+      at(along, 0, hole.high),
+    ];
+    if (hole.left > a - SAME) addFace(mesh, jamb(a));
+    if (hole.right < b + SAME) addFace(mesh, jamb(b).reverse());
+  }
+  const [end, start] = [face.length, 0];
+  const [he, hs] = [wallHeightAt(face, end), wallHeightAt(face, start)];
+  addFace(mesh, [at(end, 0, 0), at(end, back, 0), at(end, back, he), at(end, 0, he)]);
+  addFace(mesh, [at(start, back, 0), at(start, 0, 0), at(start, 0, hs), at(start, back, hs)]);
+  return mesh;
+}
