@@ -9,32 +9,31 @@ export interface Spot extends Point {
 /** How often overlapping spots are pushed apart. */
 const ROUNDS = 24;
 
-/** Places near the wanted ones at which none lies over another: overlapping ones are pushed apart, half each, the shorter way. */
-export function spread(spots: readonly Spot[], apart = 2): Point[] {
+/** Places near the wanted ones at which none lies over another, nor over what is there already: overlapping ones are pushed apart the shorter way, half each, or wholly off what stays. */
+export function spread(wanted: readonly Spot[], there: readonly Spot[] = [], apart = 2): Point[] {
+  const spots = [...wanted, ...there];
   const at = spots.map(({ x, y }) => ({ x, y }));
   for (let round = 0; round < ROUNDS; round++) {
     let moved = false;
-    for (let i = 0; i < spots.length; i++) {
+    for (let i = 0; i < wanted.length; i++) {
       for (let j = i + 1; j < spots.length; j++) {
         const [a, b] = [at[i]!, at[j]!];
         const across = (spots[i]!.wide + spots[j]!.wide) / 2 + apart - Math.abs(b.x - a.x);
         const up = (spots[i]!.high + spots[j]!.high) / 2 + apart - Math.abs(b.y - a.y);
         if (across <= 0 || up <= 0) continue;
         moved = true;
-        if (across < up) {
-          const by = ((b.x >= a.x ? 1 : -1) * across) / 2;
-          a.x -= by;
-          b.x += by;
-        } else {
-          const by = ((b.y >= a.y ? 1 : -1) * up) / 2;
-          a.y -= by;
-          b.y += by;
-        }
+        const stays = j >= wanted.length;
+        const [axis, by] =
+          across < up
+            ? (['x', (b.x >= a.x ? 1 : -1) * across] as const)
+            : (['y', (b.y >= a.y ? 1 : -1) * up] as const);
+        a[axis] -= stays ? by : by / 2;
+        if (!stays) b[axis] += by / 2;
       }
     }
     if (!moved) break;
   }
-  return at;
+  return at.slice(0, wanted.length);
 }
 
 /** The room a chip takes that shows this text at a place, pixels. */

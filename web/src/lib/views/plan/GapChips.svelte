@@ -1,33 +1,36 @@
 <script lang="ts">
-  import { formatLength, openLengths, facePoint, type OpenLength, type RunBand } from 'goodreach';
+  import { formatLength, openLengths, facePoint, type OpenLength, type Point, type RunBand } from 'goodreach';
   import { useWorkspace } from '$session/context';
   import Length from '$ui/Length.svelte';
   import { toScreen, type Camera } from '../camera';
+  import { chipSpot, spread, type Spot } from '../spread';
   import GapCard from './GapCard.svelte';
 
   /** The open lengths as chips beside their faces: those of the runs on the floor next to it, those that hang farther out. */
-  let { camera }: { camera: Camera } = $props();
+  let { camera, taken }: { camera: Camera; taken: readonly Spot[] } = $props();
   const { session, screen } = useWorkspace();
 
   const gaps = $derived(openLengths(session.document));
   const offset: Record<RunBand, number> = { base: 20, tall: 20, wall: 47 };
   const bandNames: Record<RunBand, string> = { base: '', wall: 'wall run', tall: 'tall run' };
 
-  /** The chip stands a little off the face, in the middle of what is free. */
-  function placeOf({ face, from, to, band }: OpenLength): { x: number; y: number } {
+  /** A chip stands a little off the face, in the middle of what is free. */
+  function wantedPlace({ face, from, to, band }: OpenLength): { x: number; y: number } {
     const middle = toScreen(camera, facePoint(face, (from + to) / 2));
     const out = offset[band];
     return { x: middle.x + face.n.x * out, y: middle.y - face.n.y * out };
   }
 
-  function style(gap: OpenLength): string {
-    const { x, y } = placeOf(gap);
-    return `left: ${x}px; top: ${y}px`;
-  }
+  /** Where they stand: near their places, none over another nor over the chosen item's ties. */
+  const places = $derived(
+    spread(
+      gaps.map((gap) => chipSpot(wantedPlace(gap), formatLength(gap.length, session.style))),
+      taken,
+    ),
+  );
 
   /** The card stays within the drawing: towards the room from its chip, and never past the sides. */
-  function cardStyle(gap: OpenLength): string {
-    const { x, y } = placeOf(gap);
+  function cardStyle(gap: OpenLength, { x, y }: Point): string {
     const up = gap.face.n.y > 0.5;
     return `left: clamp(8.2rem, ${x}px, calc(100cqw - 8.2rem)); top: ${y + (up ? -18 : 18)}px; transform: translate(-50%, ${up ? '-100%' : '0'})`;
   }
@@ -43,8 +46,13 @@
   }
 </script>
 
-{#each gaps as gap (`${gap.band} ${gap.face.id} ${gap.from.toFixed(3)}`)}
-  <div class="gap {gap.band}" class:shown={isShown(gap)} class:left-open={gap.leftOpen} style={style(gap)}>
+{#each gaps as gap, index (`${gap.band} ${gap.face.id} ${gap.from.toFixed(3)}`)}
+  <div
+    class="gap {gap.band}"
+    class:shown={isShown(gap)}
+    class:left-open={gap.leftOpen}
+    style="left: {places[index]!.x}px; top: {places[index]!.y}px"
+  >
     <button
       class="chip"
       aria-expanded={isShown(gap)}
@@ -58,7 +66,7 @@
       <Length text={formatLength(gap.length, session.style)} />
     </button>
   </div>
-  {#if isShown(gap)}<div class="card" style={cardStyle(gap)}><GapCard {gap} /></div>{/if}
+  {#if isShown(gap)}<div class="card" style={cardStyle(gap, places[index]!)}><GapCard {gap} /></div>{/if}
 {/each}
 
 <style>

@@ -36,6 +36,7 @@
   import TieChips from './TieChips.svelte';
   import Underlays from './Underlays.svelte';
   import { pieces } from '../pieces';
+  import type { Spot } from '../spread';
   import type { PlanPort } from './plan-port';
 
   interface Props {
@@ -214,6 +215,8 @@
     view.focus({ preventScroll: true });
   }
 
+  /** Where the ties of the chosen item stand. */
+  let tied: readonly Spot[] = $state.raw([]);
   /** Where the menu of the chosen items is open, in pixels of the view. */
   let menu: Point | null = $state.raw(null);
 
@@ -326,9 +329,10 @@
     {#if !faceDrag.active && (!drag.active || session.previewing)}<TieChips
         {camera}
         dragging={session.previewing}
+        bind:taken={tied}
       />{/if}
     <PlanShows />
-    {#if !session.previewing && screen.plan.mode !== 'ceiling'}<GapChips {camera} />{/if}
+    {#if !session.previewing && screen.plan.mode !== 'ceiling'}<GapChips {camera} taken={tied} />{/if}
     {#if menu}<ItemMenu at={menu} onclose={closeMenu} />{/if}
     {#if faceDrag.by !== null}<FaceMoved by={faceDrag.by} onLine={faceDrag.onLine} {camera} />{/if}
   {/if}

@@ -12,11 +12,16 @@
   } from 'goodreach';
   import { useWorkspace } from '$session/context';
   import { toScreen, type Camera } from '../camera';
-  import { chipSpot, spread } from '../spread';
+  import { chipSpot, spread, type Spot } from '../spread';
   import TieChip from '../TieChip.svelte';
   import TieLines from '../TieLines.svelte';
 
-  let { camera, dragging }: { camera: Camera; dragging: boolean } = $props();
+  /** `taken` is where the chips stand, for others to keep clear of. */
+  let {
+    camera,
+    dragging,
+    taken = $bindable([]),
+  }: { camera: Camera; dragging: boolean; taken?: readonly Spot[] } = $props();
   const { session, screen } = useWorkspace();
 
   const names: Record<PlanSide, string> = { left: 'left', right: 'right', behind: 'behind', front: 'front' };
@@ -45,9 +50,13 @@
   }
 
   /** Where the chips stand: in the middle of their ties, none over another. */
-  const places = $derived(
-    spread(ties.map((tie) => chipSpot(middle(...ends(tie)), formatLength(tie.distance, session.style)))),
+  const spots = $derived(
+    ties.map((tie) => chipSpot(middle(...ends(tie)), formatLength(tie.distance, session.style))),
   );
+  const places = $derived(spread(spots));
+  $effect(() => {
+    taken = spots.map((spot, index) => ({ ...spot, ...places[index]! }));
+  });
 
   function set(side: PlanSide, distance: number): string {
     if (!box) return '';
