@@ -113,6 +113,8 @@ export { kneeSpaceFor, kneeSpaces } from './reach/seats';
 export * from './scene/mesh';
 export * from './scene/scene';
 export * from './scene/scene-part';
+export * from './scene/substances';
+export * from './scene/walk';
 export * from './setting/alcove';
 export * from './setting/apart';
 export * from './setting/drain';

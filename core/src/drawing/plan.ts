@@ -10,7 +10,7 @@ import { drawFixed } from './draw-fixed';
 import { drawSectionLines } from './draw-section-lines';
 import { drawServices } from './draw-services';
 import { drawWalls } from './draw-walls';
-import { emptiest } from './emptiest';
+import { emptiest } from '../setting/emptiest';
 import { DASH, line, TEXT, WEIGHT, type Layer, type Primitive } from './primitives';
 import { textWidth } from './text-layout';
 

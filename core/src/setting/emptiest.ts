@@ -2,7 +2,7 @@ import Flatbush from 'flatbush';
 import { perDesign, type Design } from '../document/design';
 import { distance, type Point } from '../geometry/point';
 import { boundsOf, contains, distanceToSegment, forEachEdge, type Polygon } from '../geometry/polygon';
-import { itemBoxes } from '../setting/item-box';
+import { itemBoxes } from './item-box';
 import { fixedThings } from '../survey/fixed-things';
 
 /** What hangs higher than this leaves the floor free, mm. */

@@ -1,0 +1,105 @@
+import { Document, WebIO, type Material } from '@gltf-transform/core';
+import { roomOf, type Design } from '../document/design';
+import { itemNumbers } from '../setting/item-numbers';
+import { joined, type Mesh } from '../scene/mesh';
+import { sceneOf } from '../scene/scene';
+import type { SceneGroup, ScenePart, Substance } from '../scene/scene-part';
+import { substanceLooks } from '../scene/substances';
+
+/** Millimetres in a unit of the file. */
+const METRE = 1_000;
+
+/**
+ * The room as a binary glTF file in true metres, y up: a node for each wall, item and countertop, named as on the drawings, and within it a node
+ * for each part that opens.
+ */
+export async function writeGltf(design: Design): Promise<Uint8Array> {
+  const document = new Document();
+  document.getRoot().getAsset().generator = 'Good Reach';
+  const buffer = document.createBuffer();
+  const { name } = roomOf(design);
+  const scene = document.createScene(name);
+  const root = document.createNode(name);
+  scene.addChild(root);
+  const materials = new Map<Substance, Material>();
+  const numbers = itemNumbers(design);
+  for (const group of sceneOf(design)) {
+    const parts = group.parts.filter(({ mesh }) => mesh.indices.length > 0);
+    if (parts.length === 0) continue;
+    const node = document.createNode(nameOf(group));
+    root.addChild(node);
+    const still = parts.filter(({ moves }) => !moves);
+    if (still.length > 0) node.setMesh(meshOf(nameOf(group), still));
+    parts
+      .filter(({ moves }) => moves)
+      .forEach((part, index) => {
+        const own = `${nameOf(group)}, opens ${index + 1}`;
+        node.addChild(document.createNode(own).setMesh(meshOf(own, [part])));
+      });
+  }
+  return new WebIO().writeBinary(document);
+
+  function nameOf({ key, source, of }: SceneGroup): string {
+    const record = source === null ? undefined : design.records[source];
+    if (record?.kind === 'item' && of === 'item') return `${numbers.get(record.id)} ${record.code}`;
+    return key;
+  }
+
+  function meshOf(own: string, parts: readonly ScenePart[]) {
+    const mesh = document.createMesh(own);
+    for (const substance of new Set(parts.map((part) => part.substance)))
+      mesh.addPrimitive(
+        primitive(
+          substance,
+          joined(...parts.filter((part) => part.substance === substance).map((part) => part.mesh)),
+        ),
+      );
+    return mesh;
+  }
+
+  function primitive(substance: Substance, mesh: Mesh) {
+    const accessor = (type: 'SCALAR' | 'VEC3', array: Float32Array | Uint32Array) =>
+      document.createAccessor().setType(type).setArray(array).setBuffer(buffer);
+    return document
+      .createPrimitive()
+      .setAttribute('POSITION', accessor('VEC3', turnedUp(mesh.positions, METRE)))
+      .setAttribute('NORMAL', accessor('VEC3', turnedUp(mesh.normals, 1)))
+      .setIndices(accessor('SCALAR', new Uint32Array(mesh.indices)))
+      .setMaterial(materialOf(substance));
+  }
+
+  function materialOf(substance: Substance): Material {
+    let material = materials.get(substance);
+    if (!material) {
+      const { colour, rough, metal, clear } = substanceLooks[substance];
+      const [r, g, b] = linear(colour);
+      material = document
+        .createMaterial(substance)
+        .setBaseColorFactor([r, g, b, clear ?? 1])
+        .setRoughnessFactor(rough)
+        .setMetallicFactor(metal ?? 0);
+      if (clear !== undefined) material.setAlphaMode('BLEND').setDoubleSided(true);
+      materials.set(substance, material);
+    }
+    return material;
+  }
+}
+
+/** The room's x, y, z with z up as x, z, -y with y up. */
+function turnedUp(numbers: readonly number[], by: number): Float32Array {
+  const turned = new Float32Array(numbers.length);
+  for (let i = 0; i < numbers.length; i += 3) {
+    turned[i] = numbers[i]! / by;
+    turned[i + 1] = numbers[i + 2]! / by;
+    turned[i + 2] = -numbers[i + 1]! / by;
+  }
+  return turned;
+}
+
+/** A colour of the screen as shares of light (sRGB transfer function). */
+function linear(colour: string): [number, number, number] {
+  return [1, 3, 5].map((at) => {
+    const share = parseInt(colour.slice(at, at + 2), 16) / 255;
+    return share <= 0.04045 ? share / 12.92 : ((share + 0.055) / 1.055) ** 2.4;
+  }) as [number, number, number];
+}

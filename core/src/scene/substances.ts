@@ -1,0 +1,29 @@
+import type { Substance } from './scene-part';
+
+/** How a substance looks: its colour, how rough and how metallic it is (0 to 1), and what share of it is seen where it is clear. */
+export interface SubstanceLook {
+  colour: string;
+  rough: number;
+  metal?: number;
+  clear?: number;
+}
+
+export const substanceLooks: Record<Substance, SubstanceLook> = {
+  'black-glass': { colour: '#17191b', rough: 0.12, metal: 0.1 },
+  carcass: { colour: '#e6e0d3', rough: 0.7 },
+  ceiling: { colour: '#f7f5ef', rough: 0.95 },
+  ceramic: { colour: '#f6f5f1', rough: 0.18 },
+  enamel: { colour: '#eeeeea', rough: 0.35 },
+  fabric: { colour: '#8a7f6e', rough: 0.95 },
+  floor: { colour: '#b9936a', rough: 0.55 },
+  front: { colour: '#6f8077', rough: 0.5 },
+  glass: { colour: '#dfeaea', rough: 0.05, clear: 0.22 },
+  joinery: { colour: '#f1eee6', rough: 0.45 },
+  metal: { colour: '#a89b84', rough: 0.35, metal: 0.75 },
+  mirror: { colour: '#c9d3d6', rough: 0.04, metal: 0.95 },
+  plinth: { colour: '#4c5650', rough: 0.6 },
+  steel: { colour: '#b7bab9', rough: 0.32, metal: 0.65 },
+  timber: { colour: '#a97d50', rough: 0.55 },
+  top: { colour: '#dcd8cf', rough: 0.3 },
+  wall: { colour: '#ebe6da', rough: 0.95 },
+};
