@@ -14,11 +14,11 @@ describe('walking', () => {
     expect(y).toBeLessThanOrEqual(-WALKER);
     expect(y).toBeGreaterThan(-WALKER - 60);
     builder.set('F900', 'face-a', 1500);
-    const start = { x: 1600, y: -560 - WALKER - 10 };
+    const start = { x: 1600, y: -600 - WALKER - 10 };
     const end = walk(builder.design, start, { x: 600, y: 300 });
-    // Along the front, 560 deep, rather than through it.
+    // Along the edge of the top, 600 from the wall, rather than through it.
     expect(end.x).toBeGreaterThan(2000);
-    expect(end.y).toBeLessThan(-560 - WALKER + 1);
+    expect(end.y).toBeLessThanOrEqual(-600 - WALKER);
     expect(canStand(builder.design, end)).toBe(true);
   });
 
