@@ -3,6 +3,7 @@ export * from './demo/demo-jobs';
 export { OpeningShape } from './document/records';
 export * from './document/validate-design';
 export * from './exports/design-json';
+export * from './exports/gltf';
 export * from './exports/range-csv';
 export * from './exports/sheet-pdf';
 export * from './imports/range-csv';

@@ -58,7 +58,7 @@ export async function writeGltf(design: Design): Promise<Uint8Array> {
   }
 
   function primitive(substance: Substance, mesh: Mesh) {
-    const accessor = (type: 'SCALAR' | 'VEC3', array: Float32Array | Uint32Array) =>
+    const accessor = (type: 'SCALAR' | 'VEC3', array: Float32Array<ArrayBuffer> | Uint32Array<ArrayBuffer>) =>
       document.createAccessor().setType(type).setArray(array).setBuffer(buffer);
     return document
       .createPrimitive()
@@ -86,7 +86,7 @@ export async function writeGltf(design: Design): Promise<Uint8Array> {
 }
 
 /** The room's x, y, z with z up as x, z, -y with y up. */
-function turnedUp(numbers: readonly number[], by: number): Float32Array {
+function turnedUp(numbers: readonly number[], by: number): Float32Array<ArrayBuffer> {
   const turned = new Float32Array(numbers.length);
   for (let i = 0; i < numbers.length; i += 3) {
     turned[i] = numbers[i]! / by;

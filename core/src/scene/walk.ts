@@ -1,5 +1,5 @@
 import { perDesign, type Design } from '../document/design';
-import type { Point } from '../geometry/point';
+import { add, direction, dot, inward, length, scale, subtract, type Point } from '../geometry/point';
 import {
   boundsOf,
   contains,
@@ -12,6 +12,7 @@ import {
 import { emptiest } from '../setting/emptiest';
 import { solidsOf } from '../solids/solids';
 import { roomShape } from '../survey/room-shape';
+import { wrapAngle } from '../units/angles';
 
 /** How near a walker's middle comes to what stands in the way, mm. */
 export const WALKER = 200;
@@ -70,25 +71,46 @@ function turned({ x, y }: Point, by: number): Point {
   return { x: x * cos - y * sin, y: x * sin + y * cos };
 }
 
-/** Where to stand at first, and the direction to look in, radians: the emptiest place of the floor, looking to the middle of what stands in the room. */
+/** One steps back so far to see a room, mm; so many directions are tried; what lies this far to either side is seen, radians. */
+const BACK = 2_500;
+const DIRECTIONS = 24;
+const SEEN = 0.55;
+/** Seeing one thing more is worth so much depth of the view, mm. */
+const WORTH = 220;
+
+/** Where to stand at first, and the direction to look in, radians: with one's back near a wall, looking far and at much of what stands in the room. */
 export function firstStand(design: Design): { at: Point; turn: number } {
   const { outline } = roomShape(design);
-  const at = emptiest(design, outline, WALKER);
-  const bodies = obstacles(design);
-  const { left, right, bottom, top } = boundsOf(outline);
-  const middle = { x: (left + right) / 2, y: (bottom + top) / 2 };
-  const away = (ring: Polygon) => {
-    const [a, b] = [ring[0]!, ring[Math.floor(ring.length / 2)]!];
-    return { x: (a.x + b.x) / 2 - at.x, y: (a.y + b.y) / 2 - at.y };
-  };
-  const sum = bodies.reduce(
-    (total, { ring }) => {
-      const { x, y } = away(ring);
-      const size = Math.hypot(x, y) || 1;
-      return { x: total.x + x / size, y: total.y + y / size };
-    },
-    { x: 0, y: 0 },
-  );
-  const looks = Math.hypot(sum.x, sum.y) > 0.5 ? sum : { x: middle.x - at.x || 1, y: middle.y - at.y };
-  return { at, turn: Math.atan2(looks.y, looks.x) };
+  const middle = emptiest(design, outline, WALKER);
+  if (!canStand(design, middle)) return { at: middle, turn: 0 };
+  const things = obstacles(design).map(({ bounds: { left, right, bottom, top } }) => ({
+    x: (left + right) / 2,
+    y: (bottom + top) / 2,
+  }));
+  let best = { at: middle, turn: 0, worth: -Infinity };
+  for (let i = 0; i < DIRECTIONS; i++) {
+    const turn = (2 * Math.PI * i) / DIRECTIONS;
+    const way = direction(turn);
+    const at = walk(design, middle, scale(way, -BACK));
+    const seen = things.filter((thing) => {
+      const off = subtract(thing, at);
+      return Math.abs(wrapAngle(Math.atan2(off.y, off.x) - turn)) < SEEN && length(off) > 600;
+    });
+    const worth = depthOf(outline, at, way) + WORTH * seen.length;
+    if (worth > best.worth) best = { at, turn, worth };
+  }
+  return { at: best.at, turn: best.turn };
+}
+
+/** How far it is from a place to the wall in a direction. */
+function depthOf(outline: Polygon, from: Point, way: Point): number {
+  const n = inward(way);
+  let nearest = Infinity;
+  forEachEdge(outline, (a, b) => {
+    const [outA, outB] = [dot(subtract(a, from), n), dot(subtract(b, from), n)];
+    if (outA > 0 === outB > 0) return;
+    const along = dot(subtract(add(a, scale(subtract(b, a), outA / (outA - outB))), from), way);
+    if (along > 0) nearest = Math.min(nearest, along);
+  });
+  return Number.isFinite(nearest) ? nearest : 0;
 }

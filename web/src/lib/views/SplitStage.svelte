@@ -2,13 +2,21 @@
   import type { Snippet } from 'svelte';
   import { onMount } from 'svelte';
 
-  /** The plan above and the unfolded room below it, with a bar between them that can be moved; either can have the whole stage. */
-  let { plan, unfold, tools }: { plan: Snippet; unfold: Snippet; tools?: Snippet } = $props();
+  /** The plan above and the unfolded room below it, with a bar between them that can be moved; either can have the whole stage, or the room in three dimensions. */
+  interface Props {
+    plan: Snippet;
+    unfold: Snippet;
+    room: Snippet<['model' | 'stand']>;
+    tools?: Snippet;
+  }
+  let { plan, unfold, room, tools }: Props = $props();
 
   const shows = [
     { id: 'plan', name: 'Plan' },
     { id: 'both', name: 'Both' },
     { id: 'unfold', name: 'Unfold' },
+    { id: 'model', name: 'Model' },
+    { id: 'stand', name: 'Stand' },
   ] as const;
   type Shows = (typeof shows)[number]['id'];
 
@@ -26,7 +34,7 @@
   const least = $derived(high > 0 ? Math.min(0.45, LEAST / high) : 0.2);
   const held = (wanted: number) => Math.max(least, Math.min(1 - least, wanted));
   const strip = $derived(
-    show === 'plan' ? 0 : show === 'unfold' ? high - BAR : Math.round(held(share) * (high - BAR)),
+    show === 'both' ? Math.round(held(share) * (high - BAR)) : show === 'unfold' ? high - BAR : 0,
   );
 
   onMount(() => {
@@ -64,9 +72,12 @@
 </script>
 
 <div class="split" bind:clientHeight={high} style="grid-template-rows: minmax(0, 1fr) {BAR}px {strip}px">
-  <div class="view" class:away={show === 'unfold'}>{@render plan()}</div>
+  <div class="view">
+    <div class="plan" class:away={show !== 'plan' && show !== 'both'}>{@render plan()}</div>
+    {#if show === 'model' || show === 'stand'}<div class="over">{@render room(show)}</div>{/if}
+  </div>
   <div class="bar">
-    {#if tools && show !== 'plan'}<div class="tools">{@render tools()}</div>{/if}
+    {#if tools && (show === 'both' || show === 'unfold')}<div class="tools">{@render tools()}</div>{/if}
     <!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions (a window splitter: it is moved and takes arrow keys) -->
     <div
       class="grip"
@@ -95,8 +106,8 @@
       {/each}
     </div>
   </div>
-  <div class="view" class:away={show === 'plan'}>
-    {#if show !== 'plan'}{@render unfold()}{/if}
+  <div class="view">
+    {#if show === 'both' || show === 'unfold'}{@render unfold()}{/if}
   </div>
 </div>
 
@@ -109,6 +120,17 @@
   .view {
     min-height: 0;
     overflow: hidden;
+  }
+  .view {
+    position: relative;
+  }
+  .plan,
+  .over {
+    height: 100%;
+  }
+  .over {
+    position: absolute;
+    inset: 0;
   }
   .away {
     visibility: hidden;

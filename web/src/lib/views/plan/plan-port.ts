@@ -17,10 +17,10 @@ export function emptyPort(): PlanPort {
   return { locate: () => null, fit: () => {} };
 }
 
-/** A port of several views: the first that a pixel lies in answers. */
-export function joinedPort(plan: PlanPort, ...others: readonly PlanPort[]): PlanPort {
+/** A port of several views, the uppermost first: the first that a pixel lies in answers. */
+export function joinedPort(plan: PlanPort, views: readonly PlanPort[]): PlanPort {
   return {
-    locate: (x, y) => plan.locate(x, y) ?? others.map((port) => port.locate(x, y)).find(Boolean) ?? null,
+    locate: (x, y) => views.map((port) => port.locate(x, y)).find(Boolean) ?? null,
     fit: () => plan.fit(),
   };
 }

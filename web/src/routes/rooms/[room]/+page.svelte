@@ -58,8 +58,8 @@
   const pick = new PlacePick(session, screen, lines);
   const faceDrag = new FaceDrag(session, lines);
   const alongDrag = new AlongDrag(session, lines);
-  const [planPort, unfoldPort] = [emptyPort(), emptyPort()];
-  const port = joinedPort(planPort, unfoldPort);
+  const [planPort, unfoldPort, roomPort] = [emptyPort(), emptyPort(), emptyPort()];
+  const port = joinedPort(planPort, [roomPort, planPort, unfoldPort]);
   const choice = new SheetChoice(
     () => session.document,
     () => saving.revision,
@@ -125,6 +125,17 @@
       <SplitStage>
         {#snippet plan()}<PlanView {drag} {faceDrag} {alongDrag} port={planPort} />{/snippet}
         {#snippet unfold()}<UnfoldView {drag} port={unfoldPort} />{/snippet}
+        {#snippet room(kind)}
+          {#await import('$views/room3d/RoomView.svelte')}
+            <p class="coming" role="status">The room is being built…</p>
+          {:then { default: RoomView }}
+            <RoomView {kind} {drag} port={roomPort} />
+          {:catch}
+            <p class="coming" role="alert">
+              This part of the program could not be loaded. Load the page anew.
+            </p>
+          {/await}
+        {/snippet}
         {#snippet tools()}
           <button
             title="Cuts the room straight across from the chosen face"
@@ -140,6 +151,13 @@
 <ShortcutsDialog bind:this={shortcuts} />
 
 <style>
+  .coming {
+    display: grid;
+    height: 100%;
+    place-content: center;
+    background: var(--paper);
+    color: var(--soft);
+  }
   .stage {
     display: grid;
     grid: auto auto minmax(0, 1fr) auto / 17rem minmax(0, 1fr) 18rem;

@@ -1,0 +1,63 @@
+<script lang="ts">
+  import { useWorkspace } from '$session/context';
+  import type { RoomStage } from './room-stage';
+
+  /** A picture of the view at a size for print, and the room as a file for other programs. */
+  let { stage }: { stage: RoomStage } = $props();
+  const { saving, roomId } = useWorkspace();
+
+  const widths = [1_280, 1_920, 3_000, 4_000];
+  let width = $state(1_920);
+  let done: number | null = $state(null);
+  let stopped = false;
+
+  async function take() {
+    stopped = false;
+    done = 0;
+    const picture = await stage.picture(width, (share) => {
+      done = share;
+      return !stopped;
+    });
+    done = null;
+    if (!picture) return;
+    const link = document.createElement('a');
+    link.href = URL.createObjectURL(picture);
+    link.download = 'room.png';
+    link.click();
+    setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
+  }
+</script>
+
+{#if done === null}
+  <select aria-label="Width of the picture, pixels" bind:value={width}>
+    {#each widths as one (one)}<option value={one}>{one} px</option>{/each}
+  </select>
+  <button onclick={take}>Picture</button>
+  {#if saving.state === 'saved'}
+    <a href="/api/rooms/{roomId}/room.glb" download title="The saved room in three dimensions, glTF in metres"
+      >glTF</a
+    >
+  {/if}
+{:else}
+  <progress max="1" value={done} aria-label="The picture is being drawn"></progress>
+  <button onclick={() => (stopped = true)}>Stop</button>
+{/if}
+
+<style>
+  select,
+  button,
+  a {
+    min-height: 28px;
+    padding: 0 0.6rem;
+    border: 1px solid var(--rule);
+    border-radius: 3px;
+    background: var(--sheet);
+    color: var(--text);
+    cursor: pointer;
+    line-height: 26px;
+    text-decoration: none;
+  }
+  progress {
+    width: 7rem;
+  }
+</style>

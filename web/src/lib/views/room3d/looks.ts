@@ -1,0 +1,141 @@
+import { substanceLooks, type Substance } from 'goodreach';
+import {
+  CanvasTexture,
+  Color,
+  MeshPhongMaterial,
+  MeshStandardMaterial,
+  MixOperation,
+  RepeatWrapping,
+  SRGBColorSpace,
+  type Texture,
+} from 'three';
+import { roomAround } from './surroundings';
+
+/** Draws a square of a pattern that goes on at its edges. `random` gives the same numbers every time. */
+type Pattern = (paper: CanvasRenderingContext2D, size: number, random: () => number) => void;
+
+/** A pattern as long in the room as given, mm: places on a texture are millimetres. */
+interface Figure {
+  long: number;
+  draw: Pattern;
+}
+
+const PIXELS = 512;
+
+/** Grain along y: lines of the colour lighter and darker, each waving a little. */
+const grain =
+  (colour: string, lines: number, depth: number): Pattern =>
+  (paper, size, random) => {
+    paper.fillStyle = colour;
+    paper.fillRect(0, 0, size, size);
+    for (let i = 0; i < lines; i++) {
+      const x = random() * size;
+      paper.strokeStyle =
+        random() > 0.5 ? `rgba(40,22,8,${random() * depth})` : `rgba(255,240,215,${random() * depth})`;
+      paper.lineWidth = 0.6 + random() * 2.2;
+      const [sway, start] = [random() * 5, random() * 7];
+      // Drawn over both edges, so that it goes on.
+      for (const off of [-size, 0, size]) {
+        paper.beginPath();
+        for (let y = 0; y <= size; y += 16) {
+          const at = x + off + Math.sin((y / size) * 2 * Math.PI + start) * sway;
+          if (y === 0) paper.moveTo(at, y);
+          else paper.lineTo(at, y);
+        }
+        paper.stroke();
+      }
+    }
+  };
+
+/** Boards side by side, their ends in different places. */
+const boards: Pattern = (paper, size, random) => {
+  grain('#b9936a', 240, 0.1)(paper, size, random);
+  const wide = size / 6;
+  for (let i = 0; i < 6; i++) {
+    paper.fillStyle = `rgba(${random() > 0.5 ? '255,235,205' : '50,28,12'},${random() * 0.14})`;
+    paper.fillRect(i * wide, 0, wide, size);
+    paper.fillStyle = 'rgba(40,24,12,0.4)';
+    paper.fillRect(i * wide, 0, 1.2, size);
+    paper.fillRect(i * wide, random() * size, wide, 1.2);
+  }
+};
+
+/** Specks of lighter and darker stone. */
+const specks: Pattern = (paper, size, random) => {
+  paper.fillStyle = '#dcd8cf';
+  paper.fillRect(0, 0, size, size);
+  for (let i = 0; i < 2600; i++) {
+    paper.fillStyle =
+      random() > 0.45 ? `rgba(120,112,98,${random() * 0.28})` : `rgba(255,255,252,${random() * 0.5})`;
+    const r = 0.5 + random() * random() * 4;
+    paper.beginPath();
+    paper.ellipse(random() * size, random() * size, r, r * (0.4 + random() * 0.6), random() * 3, 0, 7);
+    paper.fill();
+  }
+};
+
+const figures: Partial<Record<Substance, Figure>> = {
+  floor: { long: 900, draw: boards },
+  timber: { long: 500, draw: grain('#a97d50', 220, 0.16) },
+  top: { long: 600, draw: specks },
+};
+
+/** Numbers from 0 to 1, the same each time (a linear congruential generator). */
+function numbers(seed: number): () => number {
+  let state = seed;
+  return () => (state = (state * 1_664_525 + 1_013_904_223) % 4_294_967_296) / 4_294_967_296;
+}
+
+function textureOf({ long, draw }: Figure): Texture {
+  const canvas = document.createElement('canvas');
+  canvas.width = canvas.height = PIXELS;
+  draw(canvas.getContext('2d')!, PIXELS, numbers(7));
+  const texture = new CanvasTexture(canvas);
+  texture.colorSpace = SRGBColorSpace;
+  texture.wrapS = texture.wrapT = RepeatWrapping;
+  texture.repeat.set(1 / long, 1 / long);
+  texture.anisotropy = 8;
+  return texture;
+}
+
+/** Where there is no figure: one white pixel, so that all substances are drawn by one shader. */
+function blank(): Texture {
+  const canvas = document.createElement('canvas');
+  canvas.width = canvas.height = 1;
+  const paper = canvas.getContext('2d')!;
+  paper.fillStyle = '#ffffff';
+  paper.fillRect(0, 0, 1, 1);
+  return new CanvasTexture(canvas);
+}
+
+/** What is smoother than this shines. */
+const SHINES = 0.36;
+
+/** The material of each substance; made once for a view and disposed of with it. What shines mirrors a light room, the more so the more metallic it is. */
+export function materials(): Record<Substance, MeshPhongMaterial | MeshStandardMaterial> {
+  const made = {} as Record<Substance, MeshPhongMaterial | MeshStandardMaterial>;
+  const white = blank();
+  const around = roomAround();
+  for (const [substance, { colour, rough, metal = 0, clear }] of Object.entries(substanceLooks)) {
+    const figure = figures[substance as Substance];
+    const common = { color: new Color(figure ? '#ffffff' : colour), map: figure ? textureOf(figure) : white };
+    const material =
+      rough < SHINES
+        ? new MeshPhongMaterial({
+            ...common,
+            envMap: around,
+            combine: MixOperation,
+            reflectivity: metal > 0.5 ? 0.25 + metal * 0.4 : 0.1,
+            shininess: (1 - rough) ** 3 * 160,
+            specular: new Color('#ffffff').multiplyScalar(metal > 0.5 ? 0.5 : 0.16),
+          })
+        : new MeshStandardMaterial({ ...common, roughness: rough });
+    if (clear !== undefined) {
+      material.transparent = true;
+      material.opacity = clear;
+      material.depthWrite = false;
+    }
+    made[substance as Substance] = material;
+  }
+  return made;
+}
