@@ -125,7 +125,7 @@ export function materials(): Record<Substance, MeshPhongMaterial | MeshStandardM
             ...common,
             envMap: around,
             combine: MixOperation,
-            reflectivity: metal > 0.5 ? 0.25 + metal * 0.4 : 0.1,
+            reflectivity: metal > 0.5 ? 0.1 + metal * 0.35 : 0.06,
             shininess: (1 - rough) ** 3 * 160,
             specular: new Color('#ffffff').multiplyScalar(metal > 0.5 ? 0.5 : 0.16),
           })

@@ -18,7 +18,7 @@ export class ModelCamera {
     const radius = box.getSize(new Vector3()).length() / 2;
     const half = MathUtils.degToRad(this.camera.fov / 2);
     const narrow = Math.min(half, Math.atan(Math.tan(half) * this.camera.aspect));
-    this.away = (radius / Math.sin(narrow)) * 0.86;
+    this.away = (radius / Math.sin(narrow)) * 0.95;
     this.place();
   }
 

@@ -50,7 +50,7 @@ export class RoomStage {
   private readonly scene = new Scene();
   private readonly looks = materials();
   private readonly sun = new DirectionalLight('#fff3df', 2.6);
-  private readonly sky = new HemisphereLight('#eef3f6', '#a8927a', 0.55);
+  private readonly sky = new HemisphereLight('#f2f4f5', '#c9bba8', 1);
   private readonly fill = new AmbientLight('#fff6ea', 0.18);
   private readonly lamps: PointLight[] = [];
   private lampLight = 1;
@@ -67,7 +67,6 @@ export class RoomStage {
     this.renderer = new WebGLRenderer({ canvas, antialias: true, preserveDrawingBuffer: true });
     this.renderer.outputColorSpace = SRGBColorSpace;
     this.renderer.toneMapping = ACESFilmicToneMapping;
-    this.renderer.toneMappingExposure = 1.05;
     this.renderer.shadowMap.enabled = true;
     this.renderer.shadowMap.type = PCFShadowMap;
     this.renderer.shadowMap.autoUpdate = false;
@@ -113,9 +112,10 @@ export class RoomStage {
   view(kind: RoomViewKind, paper: string): void {
     this.kind = kind;
     this.scene.background = new Color(kind === 'model' ? paper : '#dfe8ec');
-    this.sun.intensity = kind === 'model' ? 2.4 : 3.2;
-    this.sky.intensity = kind === 'model' ? 0.75 : 0.42;
-    this.fill.intensity = kind === 'model' ? 0.25 : 0.2;
+    this.sun.intensity = kind === 'model' ? 2.1 : 3;
+    this.sky.intensity = kind === 'model' ? 1.5 : 1.15;
+    this.fill.intensity = kind === 'model' ? 0.6 : 0.75;
+    this.renderer.toneMappingExposure = kind === 'model' ? 1.05 : 1.25;
     for (const lamp of this.lamps) lamp.intensity = kind === 'stand' ? this.lampLight : 0;
     this.fold();
     this.renderer.shadowMap.needsUpdate = true;
@@ -192,13 +192,13 @@ export class RoomStage {
     [camera.left, camera.right, camera.top, camera.bottom] = [-reach, reach, reach, -reach];
     [camera.near, camera.far] = [0.1, reach * 4];
     camera.updateProjectionMatrix();
-    this.lampLight = 0.7 + size.length() * 0.16;
+    this.lampLight = 0.5 + size.length() * 0.1;
     for (const lamp of this.lamps) this.scene.remove(lamp);
     this.lamps.length = 0;
     const along = size.x > size.z ? 'x' : 'z';
     for (const share of [0.28, 0.72]) {
       const lamp = new PointLight('#ffe9cc', 0, 0, 1.5);
-      lamp.position.set(centre.x, box.max.y - 0.35, centre.z);
+      lamp.position.set(centre.x, box.max.y - 0.6, centre.z);
       lamp.position[along] = box.min[along] + size[along] * share;
       lamp.intensity = this.kind === 'stand' ? this.lampLight : 0;
       this.lamps.push(lamp);

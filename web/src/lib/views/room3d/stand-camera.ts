@@ -9,7 +9,7 @@ export class StandCamera {
   readonly camera = new PerspectiveCamera(62, 1, 0.03, 100);
   at: Point = { x: 0, y: 0 };
   turn = 0;
-  private nod = -0.1;
+  private nod = -0.16;
   private height = 1_600;
 
   stand(at: Point, turn = this.turn): void {

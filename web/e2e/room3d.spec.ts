@@ -1,0 +1,125 @@
+import { readFile } from 'node:fs/promises';
+import { expect, test, type Studio } from './studio';
+
+/** The pictures drawn so far, and the draw calls of the last. */
+async function drawn({ page }: Studio): Promise<{ frames: number; calls: number }> {
+  const data = await page.locator('.room canvas').evaluate((canvas) => ({ ...canvas.dataset }));
+  return { frames: Number(data['frames'] ?? 0), calls: Number(data['calls'] ?? 0) };
+}
+
+async function firstPicture(studio: Studio, view: 'Model' | 'Stand'): Promise<void> {
+  await studio.page.getByRole('button', { name: view, exact: true }).click();
+  await expect.poll(async () => (await drawn(studio)).frames).toBeGreaterThan(0);
+}
+
+test('the model shows the room when something changes, and what is chosen and moved in it is moved everywhere', async ({
+  page,
+  studio,
+}) => {
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await studio.step('Set');
+  await studio.setByCode('f600', 'f900-3');
+  await studio.saved(2);
+  await firstPicture(studio, 'Model');
+  // Nothing is drawn while nothing changes.
+  await page.waitForTimeout(600);
+  const rest = (await drawn(studio)).frames;
+  await page.waitForTimeout(1_000);
+  const { frames, calls } = await drawn(studio);
+  expect(frames).toBe(rest);
+  expect(calls).toBeLessThanOrEqual(200);
+
+  // From the keyboard: chosen by number, nudged as in the plan, opened, which changes nothing of the design.
+  const model = page.locator('.room');
+  await model.press('n');
+  await expect(page.locator('.right h2').first()).toHaveText('1. F600');
+  await expect.poll(async () => (await drawn(studio)).frames).toBeGreaterThan(frames);
+  await model.press('Shift+ArrowRight');
+  await studio.saved(3);
+  const along = async () =>
+    studio.along(
+      (await studio.items()).find(({ code }) => code === 'F600')!,
+      4000,
+    );
+  const start = await along();
+  expect(start).toBe(10);
+  const closed = (await drawn(studio)).frames;
+  await model.press('o');
+  await expect.poll(async () => (await drawn(studio)).frames).toBeGreaterThan(closed);
+  await studio.saved(3);
+
+  // With the pointer: what is in the middle of the picture is chosen by a click and carried off by a drag.
+  await model.press('Escape');
+  const frame = (await model.boundingBox())!;
+  const title = page.locator('.right h2').first();
+  let hit: { x: number; y: number } | null = null;
+  for (let down = 0.25; down < 0.8 && !hit; down += 0.05)
+    for (let across = 0.2; across < 0.8 && !hit; across += 0.06) {
+      const at = { x: frame.x + frame.width * across, y: frame.y + frame.height * down };
+      await page.mouse.click(at.x, at.y);
+      if ((await title.textContent())?.endsWith('F900-3')) hit = at;
+    }
+  expect(hit).not.toBeNull();
+  const before = (await studio.items()).find(({ code }) => code === 'F900-3')!['placement'];
+  await page.mouse.move(hit!.x, hit!.y);
+  await page.mouse.down();
+  await page.mouse.move(hit!.x + 30, hit!.y + 20, { steps: 4 });
+  await page.mouse.move(hit!.x + 60, hit!.y + 40, { steps: 4 });
+  await page.mouse.up();
+  await studio.saved(4);
+  expect((await studio.items()).find(({ code }) => code === 'F900-3')!['placement']).not.toEqual(before);
+});
+
+test('one stands in the room, walks it, takes a picture for print and the room as a file', async ({
+  page,
+  studio,
+}) => {
+  await studio.enter();
+  await studio.openRoom('Kitchen');
+  await studio.step('Set');
+  await firstPicture(studio, 'Stand');
+  const stand = page.locator('.room');
+  await stand.focus();
+  for (const key of ['ArrowUp', 'ArrowLeft', 'Shift+ArrowRight', 'ArrowDown']) {
+    const { frames } = await drawn(studio);
+    await page.keyboard.press(key);
+    await expect.poll(async () => (await drawn(studio)).frames).toBeGreaterThan(frames);
+  }
+  await page.getByLabel('Eye height').fill('4 ft');
+  await page.keyboard.press('Enter');
+
+  await page.getByLabel('Width of the picture').selectOption('3000 px');
+  const download = page.waitForEvent('download', { timeout: 120_000 });
+  await page.getByRole('button', { name: 'Picture' }).click();
+  const picture = await readFile(await (await download).path());
+  // A PNG begins with its signature; its width stands in the first chunk.
+  expect(picture.subarray(1, 4).toString()).toBe('PNG');
+  expect(picture.readUInt32BE(16)).toBe(3_000);
+  await expect(page.getByRole('button', { name: 'Picture' })).toBeVisible();
+
+  const file = await page.request.get(`${studio.roomUrl()}/room.glb`);
+  expect(file.headers()['content-type']).toBe('model/gltf-binary');
+  expect((await file.body()).subarray(0, 4).toString()).toBe('glTF');
+});
+
+test('without WebGL the model says so, and everything else goes on', async ({ page, studio }) => {
+  await page.addInitScript(() => {
+    const get = HTMLCanvasElement.prototype.getContext;
+    HTMLCanvasElement.prototype.getContext = function (
+      this: HTMLCanvasElement,
+      kind: string,
+      ...rest: unknown[]
+    ) {
+      return kind.startsWith('webgl')
+        ? null
+        : (get as (...args: unknown[]) => unknown).call(this, kind, ...rest);
+    } as typeof get;
+  });
+  await studio.enter();
+  await studio.openRoom('Kitchen');
+  await studio.step('Set');
+  await page.getByRole('button', { name: 'Model', exact: true }).click();
+  await expect(page.getByRole('alert')).toContainText('WebGL');
+  await page.getByRole('button', { name: 'Both', exact: true }).click();
+  await expect(page.locator('.unfold')).toBeVisible();
+});
