@@ -24,6 +24,7 @@ import { putMeasurement } from './commands/put-measurement';
 import { putOpening } from './commands/put-opening';
 import { putSection } from './commands/put-section';
 import { putService } from './commands/put-service';
+import { putStandpoint } from './commands/put-standpoint';
 import { putUnderlay } from './commands/put-underlay';
 import { removeCorner } from './commands/remove-corner';
 import { removeThings } from './commands/remove-things';
@@ -83,6 +84,7 @@ export const commands = [
   putOpening,
   putSection,
   putService,
+  putStandpoint,
   putUnderlay,
   removeCorner,
   removeThings,

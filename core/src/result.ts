@@ -37,6 +37,7 @@ export interface RefusalData {
   'faces-too-few': { least: number };
   'part-off-face': { face: string; from: number; to: number; length: number };
   'divider-outside': { from: string; to: string };
+  'standpoint-blocked': Record<string, never>;
   'section-along': { face: string };
   'section-named': { name: string };
   'places-alike': Record<string, never>;

@@ -85,7 +85,7 @@ test('one stands in the room, walks it, takes a picture for print and the room a
     await page.keyboard.press(key);
     await expect.poll(async () => (await drawn(studio)).frames).toBeGreaterThan(frames);
   }
-  await page.getByLabel('Eye height').fill('4 ft');
+  await page.getByLabel('Eye', { exact: true }).fill('4 ft');
   await page.keyboard.press('Enter');
 
   await page.getByLabel('Width of the picture').selectOption('3000 px');
@@ -100,6 +100,59 @@ test('one stands in the room, walks it, takes a picture for print and the room a
   const file = await page.request.get(`${studio.roomUrl()}/room.glb`);
   expect(file.headers()['content-type']).toBe('model/gltf-binary');
   expect((await file.body()).subarray(0, 4).toString()).toBe('glTF');
+});
+
+test('standpoints are kept and gone back to, and a walk between them is a film that plays', async ({
+  page,
+  studio,
+}) => {
+  await studio.newRoom('Millimetres', ['3600', '3000']);
+  await studio.step('Set');
+  await studio.setByCode('f900', 'cook900');
+  await studio.saved(2);
+  await firstPicture(studio, 'Stand');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await studio.saved(3);
+  const name = page.locator('.right').getByLabel('Name');
+  await name.fill('From the door');
+  await page.keyboard.press('Enter');
+  await studio.saved(4);
+  const stand = page.locator('.room');
+  await stand.focus();
+  await page.keyboard.press('Escape');
+  for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowUp');
+  for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowLeft');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await studio.saved(5);
+  await page.getByLabel('Standpoint', { exact: true }).selectOption('From the door');
+  await expect(page.locator('.right h2').first()).toHaveText('From the door');
+
+  const download = page.waitForEvent('download', { timeout: 150_000 });
+  await page.getByRole('button', { name: 'Film' }).click();
+  const bytes = await readFile(await (await download).path());
+  const played = await page.evaluate(async (film) => {
+    const video = document.createElement('video');
+    video.muted = true;
+    video.src = `data:video/webm;base64,${film}`;
+    await new Promise((done, failed) => {
+      video.onloadeddata = done;
+      video.onerror = () => failed(new Error(video.error?.message ?? 'The film does not load.'));
+    });
+    const paper = document.createElement('canvas').getContext('2d')!;
+    const look = async (time: number) => {
+      video.currentTime = time;
+      await new Promise((done) => (video.onseeked = done));
+      paper.drawImage(video, 0, 0, 64, 36);
+      return [...paper.getImageData(0, 0, 64, 36).data];
+    };
+    const [first, last] = [await look(0.1), await look(video.duration - 0.1)];
+    const differ = first.reduce((sum, one, index) => sum + Math.abs(one - last[index]!), 0) / first.length;
+    return { wide: video.videoWidth, high: video.videoHeight, seconds: video.duration, differ };
+  }, bytes.toString('base64'));
+  expect([played.wide, played.high]).toEqual([1_280, 720]);
+  // At the least both rests; and one has come somewhere else.
+  expect(played.seconds).toBeGreaterThan(2);
+  expect(played.differ).toBeGreaterThan(4);
 });
 
 test('without WebGL the model says so, and everything else goes on', async ({ page, studio }) => {

@@ -13,6 +13,7 @@ const removable: readonly string[] = [
   'opening',
   'section',
   'service',
+  'standpoint',
   'underlay',
 ];
 

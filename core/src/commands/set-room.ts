@@ -12,7 +12,7 @@ import {
 import { patchOf } from '../document/patch';
 import type { RoomRecord } from '../document/records';
 import { refuse } from '../result';
-import { toDegrees } from '../units/angles';
+import { toDegrees, wrapAngle } from '../units/angles';
 import { quantise } from '../units/units';
 import { guarded, type Command } from './command';
 
@@ -57,6 +57,8 @@ export const setRoom: Command<RoomChange> = {
     if (number) after.number = number;
     else delete after.number;
     if (!after.specials) delete after.specials;
+    if (after.north) after.north = wrapAngle(after.north);
+    else delete after.north;
     return guarded(design, patchOf(design, [after]));
   },
 };

@@ -13,6 +13,7 @@ import type {
   RoomRecord,
   SectionRecord,
   ServiceRecord,
+  StandpointRecord,
   UnderlayRecord,
 } from './records';
 import type { RangeRecord } from './range-record';
@@ -39,6 +40,7 @@ type ByKind = {
   room: RoomRecord;
   section: SectionRecord;
   service: ServiceRecord;
+  standpoint: StandpointRecord;
   underlay: UnderlayRecord;
 };
 

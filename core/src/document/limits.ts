@@ -1,4 +1,7 @@
 /** The limits of stored values, mm. Typed values are held against them at once; the server holds every record against them again. */
+/** Eye height of one who stands or sits in the room, mm. */
+export const LEAST_EYE = 600;
+export const MOST_EYE = 2_200;
 export const LEAST_FACE = 50;
 export const MOST_FACE = 30_000;
 /** Inside angles of corners, radians: about 3 to 357 degrees. */

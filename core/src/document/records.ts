@@ -18,6 +18,7 @@ import {
   LEAST_CEILING,
   LEAST_CORNER,
   LEAST_CORNER_UNCERTAINTY,
+  LEAST_EYE,
   LEAST_FACE,
   LEAST_HALF_WALL,
   LEAST_ITEM,
@@ -28,6 +29,7 @@ import {
   LEAST_WALL,
   MOST_CORNER,
   MOST_CORNER_UNCERTAINTY,
+  MOST_EYE,
   MOST_FACE,
   MOST_HEIGHT,
   MOST_ITEM,
@@ -85,6 +87,8 @@ export class RoomRecord {
   @RecordId() range!: string;
   /** Whether cabinets may be ordered in widths their range does not list; without it, edits keep to the listed ones. */
   @IsOptional() @IsBoolean() specials?: boolean;
+  /** Where north is: turned so far to the left from the top of the plan. The top unless given. */
+  @IsOptional() @Radians(-3.1416, 3.1416) north?: number;
 }
 
 /** The closed chain of faces around the room, in the order they were walked. */
@@ -175,6 +179,18 @@ export class SectionRecord {
   @ValidateNested() @Type(() => FacePlace) from!: FacePlace;
   @ValidateNested() @Type(() => FacePlace) to!: FacePlace;
   @OneOf(['left', 'right']) side!: Side;
+}
+
+/** A place to stand in the room and look from, kept to be shown again: in plan, the eye's height above the floor, the direction looked in against the x axis, and up. */
+export class StandpointRecord {
+  @Equals('standpoint') kind!: 'standpoint';
+  @RecordId() id!: string;
+  @Words(1, 40) name!: string;
+  @Millimetres(-200_000, 200_000) x!: number;
+  @Millimetres(-200_000, 200_000) y!: number;
+  @Millimetres(LEAST_EYE, MOST_EYE) eye!: number;
+  @Radians(-3.1416, 3.1416) turn!: number;
+  @Radians(-1.5708, 1.5708) nod!: number;
 }
 
 /** A distance taped between two places of the room: a diagonal, or from a corner to a point on another face. */
@@ -356,6 +372,7 @@ export type DesignRecord =
   | RoomRecord
   | SectionRecord
   | ServiceRecord
+  | StandpointRecord
   | UnderlayRecord;
 export type RecordKind = DesignRecord['kind'];
 
@@ -373,5 +390,6 @@ export const recordClasses = {
   room: RoomRecord,
   section: SectionRecord,
   service: ServiceRecord,
+  standpoint: StandpointRecord,
   underlay: UnderlayRecord,
 };

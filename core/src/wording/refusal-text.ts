@@ -56,6 +56,8 @@ const wording: Wording = {
     `That would reach from ${show(from)} to ${show(to)}, past face ${face}, which is ${show(length)} long. Make it narrower or move it.`,
   'divider-outside': ({ from, to }) =>
     `The line from ${from} to ${to} does not divide the room: it must run through the inside, and cross no other. Move one of its ends.`,
+  'standpoint-blocked': () =>
+    'Nobody can stand there: a wall or something in the room is in the way. Step back from it first.',
   'section-along': ({ face }) =>
     `A section line runs through the room from one wall to another, not along face ${face}. Put one of its ends on another face.`,
   'section-named': ({ name }) => `There is a section ${name} already. Give this one another name.`,

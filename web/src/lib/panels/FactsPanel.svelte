@@ -8,6 +8,7 @@
   import ItemsFacts from './items/ItemsFacts.svelte';
   import MeasurementFacts from './MeasurementFacts.svelte';
   import OpeningFacts from './OpeningFacts.svelte';
+  import StandpointFacts from './StandpointFacts.svelte';
   import SectionFacts from './SectionFacts.svelte';
   import RoomFacts from './RoomFacts.svelte';
   import ServiceFacts from './ServiceFacts.svelte';
@@ -34,6 +35,8 @@
     {#key record.id}<FaceFacts face={record} />{/key}
   {:else if record?.kind === 'divider'}
     {#key record.id}<DividerFacts divider={record} />{/key}
+  {:else if record?.kind === 'standpoint'}
+    {#key record.id}<StandpointFacts point={record} />{/key}
   {:else if record?.kind === 'section'}
     {#key record.id}<SectionFacts section={record} />{/key}
   {:else if record?.kind === 'fixed'}

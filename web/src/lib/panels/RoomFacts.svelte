@@ -111,6 +111,14 @@
   onset={(cornerUncertainty) => change({ cornerUncertainty })}
 />
 
+<AngleField
+  label="North, left of the top"
+  value={room.north ?? 0}
+  least={-180}
+  most={180}
+  onset={(north) => change({ north })}
+/>
+
 <style>
   .check {
     display: flex;

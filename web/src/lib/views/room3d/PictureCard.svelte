@@ -1,5 +1,6 @@
 <script lang="ts">
   import { useWorkspace } from '$session/context';
+  import { save } from './save';
   import type { RoomStage } from './room-stage';
 
   /** A picture of the view at a size for print, and the room as a file for other programs. */
@@ -20,11 +21,7 @@
     });
     done = null;
     if (!picture) return;
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(picture);
-    link.download = 'room.png';
-    link.click();
-    setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
+    save(picture, 'room.png');
   }
 </script>
 
@@ -42,22 +39,3 @@
   <progress max="1" value={done} aria-label="The picture is being drawn"></progress>
   <button onclick={() => (stopped = true)}>Stop</button>
 {/if}
-
-<style>
-  select,
-  button,
-  a {
-    min-height: 28px;
-    padding: 0 0.6rem;
-    border: 1px solid var(--rule);
-    border-radius: 3px;
-    background: var(--sheet);
-    color: var(--text);
-    cursor: pointer;
-    line-height: 26px;
-    text-decoration: none;
-  }
-  progress {
-    width: 7rem;
-  }
-</style>

@@ -5,19 +5,21 @@
     itemBoxes,
     roomShape,
     sceneOf,
+    sunAt,
+    placedServices,
+    type DayTime,
     walk,
     type Point,
     type SceneGroup,
   } from 'goodreach';
   import { onMount, untrack } from 'svelte';
   import { useWorkspace } from '$session/context';
-  import LengthField from '$ui/LengthField.svelte';
   import type { ItemDrag } from '../../tools/drag-item';
   import { actOnKey, groupOf } from '../../tools/item-actions';
   import { chooseNext, nudge } from '../../tools/item-keys';
   import ItemMenu from '../plan/ItemMenu.svelte';
   import { emptyPort, type PlanPort } from '../plan/plan-port';
-  import PictureCard from './PictureCard.svelte';
+  import RoomTools from './RoomTools.svelte';
   import { RoomStage, type RoomViewKind } from './room-stage';
 
   /** The room in three dimensions: from outside as a model, or from within at eye height. Chosen, moved and changed as in the plan. */
@@ -45,6 +47,7 @@
   let problem = $state('');
   let eye = $state(1_600);
   let cut: number | null = $state(null);
+  let time: DayTime = $state('noon');
   let menu: Point | null = $state.raw(null);
   let press: { from: Point; last: Point; button: number; moved: boolean; up: number; way: boolean } | null =
     null;
@@ -92,6 +95,13 @@
     );
     stage.update(groups);
     untrack(() => fitOnce());
+  });
+  $effect(() => {
+    void groups;
+    const lamps = placedServices(session.document)
+      .filter(({ record, against }) => record.type === 'light' && !against)
+      .map(({ at, record }) => ({ ...at, up: record.up }));
+    stage?.shine(sunAt(session.document, time), lamps);
   });
   $effect(() => {
     stage?.view(kind, paper());
@@ -307,36 +317,7 @@
   {#if problem}
     <p class="problem" role="alert">{problem}</p>
   {:else if stage}
-    <div class="tools chip-card">
-      {#if kind === 'model'}
-        <LengthField
-          label="Cut at"
-          value={cut}
-          placeholder="not cut"
-          style={session.style}
-          least={300}
-          most={6_000}
-          onset={(mm) => {
-            cut = mm;
-            return '';
-          }}
-        />
-        {#if cut !== null}<button onclick={() => (cut = null)}>Whole</button>{/if}
-      {:else}
-        <LengthField
-          label="Eye height"
-          value={eye}
-          style={session.style}
-          least={600}
-          most={2_200}
-          onset={(mm) => {
-            eye = mm;
-            return '';
-          }}
-        />
-      {/if}
-      <PictureCard {stage} />
-    </div>
+    <RoomTools {kind} {stage} bind:eye bind:cut bind:time />
     {#if menu}<ItemMenu
         at={menu}
         onclose={() => {
@@ -362,27 +343,6 @@
     display: block;
     width: 100%;
     height: 100%;
-  }
-  .tools {
-    position: absolute;
-    top: 0.5rem;
-    left: 0.6rem;
-    z-index: 3;
-    display: flex;
-    gap: 0.6rem;
-    align-items: center;
-    padding: 0.25rem 0.5rem;
-    border: 1px solid var(--rule);
-    border-radius: 4px;
-    background: color-mix(in srgb, var(--sheet) 92%, transparent);
-  }
-  button {
-    min-height: 28px;
-    padding: 0 0.6rem;
-    border: 1px solid var(--rule);
-    border-radius: 3px;
-    background: var(--sheet);
-    cursor: pointer;
   }
   .problem {
     position: absolute;

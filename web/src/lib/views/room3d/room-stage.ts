@@ -36,6 +36,13 @@ export interface Hit {
   up: number;
 }
 
+/** A lamp of the room, mm. */
+export interface LampPlace extends Point {
+  up: number;
+}
+
+/** So many lamps light the room at the most: each makes every picture dearer. */
+const MOST_LAMPS = 4;
 /** Pixels a picture is drawn in at once, so that the page stays alive. */
 const TILE = 512;
 
@@ -52,7 +59,8 @@ export class RoomStage {
   private readonly sun = new DirectionalLight('#fff3df', 2.6);
   private readonly sky = new HemisphereLight('#f2f4f5', '#c9bba8', 1);
   private readonly fill = new AmbientLight('#fff6ea', 0.18);
-  private readonly lamps: PointLight[] = [];
+  private readonly lamps = Array.from({ length: MOST_LAMPS }, () => new PointLight('#ffe9cc', 0, 0, 1.5));
+  private lit = 0;
   private lampLight = 1;
   private readonly marks = new LineSegments(
     new BufferGeometry(),
@@ -62,8 +70,9 @@ export class RoomStage {
   private kind: RoomViewKind = 'model';
   private pending = 0;
   private size = { width: 1, height: 1 };
+  private ratio = 1;
 
-  constructor(private readonly canvas: HTMLCanvasElement) {
+  constructor(readonly canvas: HTMLCanvasElement) {
     this.renderer = new WebGLRenderer({ canvas, antialias: true, preserveDrawingBuffer: true });
     this.renderer.outputColorSpace = SRGBColorSpace;
     this.renderer.toneMapping = ACESFilmicToneMapping;
@@ -78,7 +87,15 @@ export class RoomStage {
     this.marks.renderOrder = 2;
     this.marks.rotation.copy(this.batches.root.rotation);
     this.marks.scale.copy(this.batches.root.scale);
-    this.scene.add(this.batches.root, this.sun, this.sun.target, this.sky, this.fill, this.marks);
+    this.scene.add(
+      this.batches.root,
+      this.sun,
+      this.sun.target,
+      this.sky,
+      this.fill,
+      this.marks,
+      ...this.lamps,
+    );
   }
 
   get camera(): PerspectiveCamera {
@@ -92,6 +109,7 @@ export class RoomStage {
 
   resize(width: number, height: number, ratio: number): void {
     this.size = { width, height };
+    this.ratio = ratio;
     this.renderer.setPixelRatio(ratio);
     this.renderer.setSize(width, height, false);
     this.model.resize(width / height);
@@ -102,7 +120,6 @@ export class RoomStage {
   /** What the room is now; nothing is made anew but what has changed. */
   update(groups: readonly SceneGroup[]): number {
     const made = this.batches.update(groups);
-    if (made > 0) this.light();
     this.fold();
     this.renderer.shadowMap.needsUpdate = true;
     this.request();
@@ -116,7 +133,9 @@ export class RoomStage {
     this.sky.intensity = kind === 'model' ? 1.5 : 1.15;
     this.fill.intensity = kind === 'model' ? 0.6 : 0.75;
     this.renderer.toneMappingExposure = kind === 'model' ? 1.05 : 1.25;
-    for (const lamp of this.lamps) lamp.intensity = kind === 'stand' ? this.lampLight : 0;
+    this.lamps.forEach((lamp, index) => {
+      lamp.intensity = kind === 'stand' && index < this.lit ? this.lampLight : 0;
+    });
     this.fold();
     this.renderer.shadowMap.needsUpdate = true;
     this.request();
@@ -180,30 +199,51 @@ export class RoomStage {
     });
   }
 
-  /** The sun over the room's longer side, and lamps under its ceiling. */
+  private rays = { x: -0.5, y: -0.6, z: 0.7 };
+  private lightsAt: readonly LampPlace[] = [];
+
+  /** Where the sun shines from, in plan and up, and where lamps hang, mm. */
+  shine(rays: { x: number; y: number; z: number }, lamps: readonly LampPlace[]): void {
+    this.rays = rays;
+    this.lightsAt = lamps;
+    this.light();
+    this.renderer.shadowMap.needsUpdate = true;
+    this.request();
+  }
+
+  /** The sun, its shadows over all of the room; a lamp where the room has a light, or two under its ceiling where none is known. */
   private light(): void {
     const box = this.box();
+    if (box.isEmpty()) return;
     const centre = box.getCenter(new Vector3());
     const size = box.getSize(new Vector3());
     const reach = size.length() * 0.75;
-    this.sun.position.copy(centre).add(new Vector3(-0.55, 1.15, 0.8).normalize().multiplyScalar(reach * 2));
+    const { x, y, z } = this.rays;
+    this.sun.position.copy(centre).add(new Vector3(x, z, -y).multiplyScalar(reach * 2));
     this.sun.target.position.copy(centre);
     const { camera } = this.sun.shadow;
     [camera.left, camera.right, camera.top, camera.bottom] = [-reach, reach, reach, -reach];
     [camera.near, camera.far] = [0.1, reach * 4];
     camera.updateProjectionMatrix();
-    this.lampLight = 0.5 + size.length() * 0.1;
-    for (const lamp of this.lamps) this.scene.remove(lamp);
-    this.lamps.length = 0;
     const along = size.x > size.z ? 'x' : 'z';
-    for (const share of [0.28, 0.72]) {
-      const lamp = new PointLight('#ffe9cc', 0, 0, 1.5);
-      lamp.position.set(centre.x, box.max.y - 0.6, centre.z);
-      lamp.position[along] = box.min[along] + size[along] * share;
-      lamp.intensity = this.kind === 'stand' ? this.lampLight : 0;
-      this.lamps.push(lamp);
-      this.scene.add(lamp);
-    }
+    const usual = [0.28, 0.72].map((share) => {
+      const place = new Vector3(centre.x, box.max.y - 0.6, centre.z);
+      place[along] = box.min[along] + size[along] * share;
+      return place;
+    });
+    const places =
+      this.lightsAt.length > 0
+        ? this.lightsAt
+            .slice(0, MOST_LAMPS)
+            .map((lamp) => new Vector3(lamp.x / 1e3, lamp.up / 1e3 - 0.25, -lamp.y / 1e3))
+        : usual;
+    this.lampLight = ((0.5 + size.length() * 0.1) * usual.length) / places.length;
+    // As many lamps as there ever are, those unused dark: another count would be another shader.
+    this.lamps.forEach((lamp, index) => {
+      lamp.position.copy(places[index] ?? centre);
+      lamp.intensity = places[index] && this.kind === 'stand' ? this.lampLight : 0;
+    });
+    this.lit = places.length;
   }
 
   /** Edges of what is chosen. */
@@ -281,7 +321,6 @@ export class RoomStage {
     const canvas = document.createElement('canvas');
     [canvas.width, canvas.height] = [width, height];
     const paper = canvas.getContext('2d')!;
-    const before = { ...this.size, ratio: this.renderer.getPixelRatio() };
     const camera = this.camera.clone();
     const [columns, rows] = [Math.ceil(width / TILE), Math.ceil(height / TILE)];
     const marked = this.marks.visible;
@@ -300,9 +339,25 @@ export class RoomStage {
       }
     } finally {
       this.marks.visible = marked;
-      this.resize(before.width, before.height, before.ratio);
+      this.settle();
     }
     return new Promise((done) => canvas.toBlob(done, 'image/png'));
+  }
+
+  /** Draws the view as one of so many pixels on the canvas, for a film, until it is sized again. */
+  async frame(width: number, height: number): Promise<void> {
+    this.marks.visible = false;
+    this.renderer.setPixelRatio(1);
+    this.renderer.setSize(width, height, false);
+    this.stand.resize(width / height);
+    this.renderer.render(this.scene, this.camera);
+    this.marks.visible = true;
+    await new Promise((done) => setTimeout(done));
+  }
+
+  /** The size of the view again, after pictures of another size. */
+  settle(): void {
+    this.resize(this.size.width, this.size.height, this.ratio);
   }
 
   dispose(): void {

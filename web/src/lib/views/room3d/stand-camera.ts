@@ -9,12 +9,13 @@ export class StandCamera {
   readonly camera = new PerspectiveCamera(62, 1, 0.03, 100);
   at: Point = { x: 0, y: 0 };
   turn = 0;
-  private nod = -0.16;
+  nod = -0.16;
   private height = 1_600;
 
-  stand(at: Point, turn = this.turn): void {
+  stand(at: Point, turn = this.turn, nod = this.nod): void {
     this.at = at;
     this.turn = turn;
+    this.nod = nod;
     this.place();
   }
 

@@ -1,0 +1,72 @@
+<script lang="ts">
+  import { filmOf, putStandpoint, recordsOf } from 'goodreach';
+  import { nanoid } from 'nanoid';
+  import { useWorkspace } from '$session/context';
+  import { save } from './save';
+  import type { RoomStage } from './room-stage';
+
+  /** The standpoints kept of the room: gone to, kept, and walked from one to the next on film. */
+  let { stage, eye = $bindable() }: { stage: RoomStage; eye: number } = $props();
+  const { session, screen } = useWorkspace();
+  const points = $derived(recordsOf(session.document, 'standpoint'));
+  let done: number | null = $state(null);
+  let stopped = false;
+
+  $effect(() => {
+    const record = session.document.records[screen.selected ?? ''];
+    if (record?.kind !== 'standpoint') return;
+    eye = record.eye;
+    stage.stand.stand(record, record.turn, record.nod);
+    stage.request();
+  });
+
+  function keep() {
+    const { at, turn, nod } = stage.stand;
+    const id = `standpoint-${nanoid(8)}`;
+    const name = `Standpoint ${points.length + 1}`;
+    if (session.run(putStandpoint, { kind: 'standpoint', id, name, ...at, eye, turn, nod }))
+      screen.select(id);
+  }
+
+  async function record() {
+    const { film, FILM_RATE } = await import('./film');
+    const frames = filmOf(session.committed, points, FILM_RATE);
+    if (!frames) {
+      session.message =
+        'There is no way on foot from one standpoint to the next. Move or remove one of them.';
+      return;
+    }
+    stopped = false;
+    done = 0;
+    try {
+      const made = await film(stage, frames, (share) => {
+        done = share;
+        return !stopped;
+      });
+      if (made) save(made, 'walk.webm');
+    } catch {
+      session.message = 'This browser can’t write films (WebM). Take pictures from the standpoints instead.';
+    }
+    done = null;
+  }
+</script>
+
+{#if done === null}
+  {#if points.length > 0}
+    <select
+      aria-label="Standpoint"
+      value={points.some(({ id }) => id === screen.selected) ? screen.selected : ''}
+      onchange={(event) => screen.select(event.currentTarget.value)}
+    >
+      <option value="" disabled>Standpoints</option>
+      {#each points as { id, name } (id)}<option value={id}>{name}</option>{/each}
+    </select>
+  {/if}
+  <button onclick={keep} title="Keeps this place and view as a standpoint">Keep</button>
+  {#if points.length > 1}<button onclick={record} title="A film of a walk through all standpoints"
+      >Film</button
+    >{/if}
+{:else}
+  <progress max="1" value={done} aria-label="The walk is being filmed"></progress>
+  <button onclick={() => (stopped = true)}>Stop</button>
+{/if}
