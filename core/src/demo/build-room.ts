@@ -1,9 +1,11 @@
 import type { Command } from '../commands/command';
 import { setItem } from '../commands/set-item';
 import { putOpening, usualOpening } from '../commands/put-opening';
+import { putStandpoint } from '../commands/put-standpoint';
 import { roomOf, type Design } from '../document/design';
 import { applyPatch } from '../document/patch';
 import type { OpeningRecord, Placement } from '../document/records';
+import type { Point } from '../geometry/point';
 import { must } from '../result';
 
 /** Runs a command that must succeed and gives the design after it. */
@@ -46,6 +48,12 @@ export class RoomBuilder {
     if (change.from && !change.to) record.to = change.from;
     this.design = after(this.design, putOpening, record);
     return id;
+  }
+
+  /** Keeps a place to look from, at eye height. */
+  stand(name: string, { x, y }: Point, turn: number): void {
+    const id = this.id('standpoint');
+    this.run(putStandpoint, { kind: 'standpoint', id, name, x, y, eye: 1_600, turn, nod: -0.16 });
   }
 
   run<Args>(command: Command<Args>, args: Args): void {

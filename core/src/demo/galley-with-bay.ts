@@ -7,6 +7,7 @@ import { putSection } from '../commands/put-section';
 import { designOf, type Design } from '../document/design';
 import type { FaceRecord, RoomRecord } from '../document/records';
 import { must } from '../result';
+import { firstStand } from '../scene/walk';
 import { checkDesign } from '../survey/check-design';
 import { roomStandards } from '../survey/make-room';
 import { faceLetter, roomShape } from '../survey/room-shape';
@@ -116,5 +117,8 @@ export function galleyWithBay(): Design {
   // Through the cooker in its bay, looking at the window.
   const ends = straightAcross(builder.design, roomShape(builder.design).byId.get('face-c')!);
   builder.run(putSection, { kind: 'section', id: 'section-1', name: '1', ...ends, side: 'left' });
+  const first = firstStand(builder.design);
+  builder.stand('From the window', first.at, first.turn);
+  builder.stand('From the door', { x: 500, y: -1_450 }, 0.1);
   return builder.design;
 }

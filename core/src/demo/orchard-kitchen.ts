@@ -4,6 +4,7 @@ import { fillGap } from '../commands/fill-gap';
 import { leaveOpen } from '../commands/leave-open';
 import type { Design } from '../document/design';
 import { must } from '../result';
+import { firstStand } from '../scene/walk';
 import { makeRoom } from '../survey/make-room';
 import { outlineFaces } from '../survey/outlines';
 import { MM_PER_INCH } from '../units/units';
@@ -66,5 +67,8 @@ export function orchardKitchen(): Design {
   const from = { face: 'face-a', from: 'left', distance: inches(60) } as const;
   const to = { face: 'face-c', from: 'right', distance: inches(60) } as const;
   builder.run(putSection, { kind: 'section', id: 'section-1', name: '1', from, to, side: 'left' });
+  const first = firstStand(builder.design);
+  builder.stand('From the door', { x: inches(16), y: -inches(62) }, 0.35);
+  builder.stand('Towards the range', first.at, first.turn);
   return builder.design;
 }
