@@ -88,6 +88,15 @@ for (const light of ['light', 'dark'] as const) {
     await page.goBack();
     await page.getByRole('link', { name: 'Open', exact: true }).first().click();
     await studio.ready();
+    await page.getByRole('button', { name: 'Section line' }).click();
+    found.push(...(await faults('a section')));
+    for (const view of ['Model', 'Stand'] as const) {
+      await page.getByRole('button', { name: view, exact: true }).click();
+      await page.getByRole('button', { name: 'Picture' }).waitFor();
+      if (view === 'Stand') await page.getByRole('button', { name: 'Keep' }).click();
+      found.push(...(await faults(view)));
+    }
+    await page.getByRole('button', { name: 'Both', exact: true }).click();
     await studio.step('Reach');
     found.push(...(await faults('reach')));
     await studio.step('Draw');

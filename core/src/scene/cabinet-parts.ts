@@ -45,18 +45,21 @@ function carcass(solid: Solid, made: ConstructionMethod, plinth: number): SceneP
     return parts;
   }
   const frame: Frame = own;
+  const parts = solid.sides.flatMap((side) => side.parts);
+  const stiles = faceFrame(parts, own, made, plinth);
+  // Behind a face frame the boards end at its back.
+  const front = stiles ? depth - BOARD : depth;
   const sides: [number, number][] = [
     [0, BOARD],
     [width - BOARD, width],
   ];
   const inner: [number, number] = [BOARD, width - BOARD];
   const boards: Mesh[] = [
-    ...sides.map((side) => box(frame, side, [0, depth], [bottom, high])),
+    ...sides.map((side) => box(frame, side, [0, front], [bottom, high])),
     box(frame, inner, [0, BACK], [bottom, high]),
-    box(frame, inner, [BACK, depth], [bottom, bottom + BOARD]),
-    box(frame, inner, [BACK, depth], [high - BOARD, high]),
+    box(frame, inner, [BACK, front], [bottom, bottom + BOARD]),
+    box(frame, inner, [BACK, front], [high - BOARD, high]),
   ];
-  const parts = solid.sides.flatMap((side) => side.parts);
   // Behind doors a shelf or two; open boxes have theirs where the front says.
   const doors = parts.filter(({ shows }) => shows === 'door' || shows === 'flap');
   const behind = doors[0];
@@ -73,7 +76,6 @@ function carcass(solid: Solid, made: ConstructionMethod, plinth: number): SceneP
     const back = depth - made.plinth.back;
     found.push({ substance: 'plinth', mesh: box(frame, [0, width], [back - BOARD, back], [low, bottom]) });
   }
-  const stiles = faceFrame(parts, own, made, plinth);
   if (stiles) found.push({ substance: 'front', mesh: stiles });
   return found;
 }

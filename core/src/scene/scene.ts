@@ -10,7 +10,7 @@ import { placedOpenings, type PlacedOpening } from '../survey/openings';
 import { facePath, type PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
 import { placedServices, type PlacedService } from '../survey/services';
-import { wallRings } from '../survey/wall-outline';
+import { wallOutside, wallRings } from '../survey/wall-outline';
 import { applianceParts, hobPlate } from './appliance-parts';
 import { cabinetParts } from './cabinet-parts';
 import { bowl, fixtureParts, tap } from './fixture-parts';
@@ -64,8 +64,10 @@ function floorGroup(design: Design): SceneGroup {
 }
 
 function ceilingGroup(design: Design): SceneGroup {
-  const { outline, ceiling } = roomShape(design);
+  const { outline, ceiling, faces } = roomShape(design);
   return remembered(outline, 'ceiling', [], () => {
+    // Over the walls as well, so that no light comes in between.
+    const over = wallOutside(faces);
     const mesh = emptyMesh();
     const facets =
       'flat' in ceiling
@@ -77,7 +79,7 @@ function ceilingGroup(design: Design): SceneGroup {
     const parts: ScenePart[] = [
       {
         substance: 'ceiling',
-        mesh: 'flat' in ceiling ? prism(outline, ceiling.flat, ceiling.flat + SLAB) : mesh,
+        mesh: 'flat' in ceiling ? prism(over, ceiling.flat, ceiling.flat + SLAB) : mesh,
       },
     ];
     return { key: 'ceiling', source: null, of: 'ceiling', parts };

@@ -3,8 +3,8 @@
   import { save } from './save';
   import type { RoomStage } from './room-stage';
 
-  /** A picture of the view at a size for print, and the room as a file for other programs. */
-  let { stage }: { stage: RoomStage } = $props();
+  /** A picture of the view at a size for print; with `file`, the room as one for other programs. */
+  let { stage, file }: { stage: RoomStage; file: boolean } = $props();
   const { saving, roomId } = useWorkspace();
 
   const widths = [1_280, 1_920, 3_000, 4_000];
@@ -30,7 +30,7 @@
     {#each widths as one (one)}<option value={one}>{one} px</option>{/each}
   </select>
   <button onclick={take}>Picture</button>
-  {#if saving.state === 'saved'}
+  {#if file && saving.state === 'saved'}
     <a href="/api/rooms/{roomId}/room.glb" download title="The saved room in three dimensions, glTF in metres"
       >glTF</a
     >

@@ -16,6 +16,7 @@
   }
   let { kind, stage, eye = $bindable(), cut = $bindable(), time = $bindable() }: Props = $props();
   const { session } = useWorkspace();
+  const times: Record<DayTime, string> = { morning: 'Morning', noon: 'Noon', evening: 'Evening' };
 </script>
 
 <div class="tools chip-card">
@@ -47,15 +48,15 @@
     />
   {/if}
   <select aria-label="Sun" bind:value={time}>
-    {#each dayTimes as one (one)}<option value={one}>{one}</option>{/each}
+    {#each dayTimes as one (one)}<option value={one}>{times[one]}</option>{/each}
   </select>
   {#if kind === 'stand'}<StandCard {stage} bind:eye />{/if}
-  <PictureCard {stage} />
+  <PictureCard {stage} file={kind === 'model'} />
 </div>
 
 <style>
-  .tools :global(label) {
-    grid-template-columns: auto 5.4rem;
+  .tools :global(.field) {
+    grid-template-columns: auto 5rem;
   }
   .tools {
     position: absolute;
@@ -82,6 +83,9 @@
     cursor: pointer;
     line-height: 26px;
     text-decoration: none;
+  }
+  .tools :global(select) {
+    max-width: 8.5rem;
   }
   .tools :global(progress) {
     width: 7rem;
