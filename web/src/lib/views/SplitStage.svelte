@@ -73,7 +73,7 @@
 
 <div class="split" bind:clientHeight={high} style="grid-template-rows: minmax(0, 1fr) {BAR}px {strip}px">
   <div class="view">
-    <div class="plan" class:away={show !== 'plan' && show !== 'both'}>{@render plan()}</div>
+    <div class="under" class:away={show !== 'plan' && show !== 'both'}>{@render plan()}</div>
     {#if show === 'model' || show === 'stand'}<div class="over">{@render room(show)}</div>{/if}
   </div>
   <div class="bar">
@@ -124,7 +124,7 @@
   .view {
     position: relative;
   }
-  .plan,
+  .under,
   .over {
     height: 100%;
   }
