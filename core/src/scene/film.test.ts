@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { galleyWithBay } from '../demo/galley-with-bay';
+import { orchardKitchen } from '../demo/orchard-kitchen';
+import { recordsOf } from '../document/design';
 import type { StandpointRecord } from '../document/records';
 import { distance } from '../geometry/point';
 import { wrapAngle } from '../units/angles';
@@ -29,6 +31,14 @@ describe('a walk between standpoints', () => {
       expect(Math.abs(wrapAngle(frame.turn - before.turn))).toBeLessThanOrEqual((1.5 * 1.1) / FPS + 1e-6);
       expect(canStand(design, frame.at)).toBe(true);
     });
+  });
+
+  it('is there between the standpoints of both demo kitchens', () => {
+    for (const kitchen of [galleyWithBay(), orchardKitchen()]) {
+      const points = recordsOf(kitchen, 'standpoint');
+      expect(points).toHaveLength(2);
+      expect(filmOf(kitchen, points, FPS)!.length).toBeGreaterThan(2 * FPS);
+    }
   });
 
   it('of no standpoint is none, and is refused where there is no way', () => {
