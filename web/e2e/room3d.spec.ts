@@ -57,15 +57,20 @@ test('the model shows the room when something changes, and what is chosen and mo
     for (let across = 0.2; across < 0.8 && !hit; across += 0.06) {
       const at = { x: frame.x + frame.width * across, y: frame.y + frame.height * down };
       await page.mouse.click(at.x, at.y);
+      // The facts of what was clicked are there with the next frame.
+      await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => setTimeout(done))));
       if ((await title.textContent())?.endsWith('F900-3')) hit = at;
     }
   expect(hit).not.toBeNull();
   const before = (await studio.items()).find(({ code }) => code === 'F900-3')!['placement'];
   await page.mouse.move(hit!.x, hit!.y);
   await page.mouse.down();
+  // Nothing catches it, so that it ends where the pointer does.
+  await page.keyboard.down('Alt');
   await page.mouse.move(hit!.x + 30, hit!.y + 20, { steps: 4 });
   await page.mouse.move(hit!.x + 60, hit!.y + 40, { steps: 4 });
   await page.mouse.up();
+  await page.keyboard.up('Alt');
   await studio.saved(4);
   expect((await studio.items()).find(({ code }) => code === 'F900-3')!['placement']).not.toEqual(before);
 });

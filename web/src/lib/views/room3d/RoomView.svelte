@@ -1,5 +1,6 @@
 <script lang="ts">
   import {
+    contains,
     firstStand,
     isInchUnit,
     itemBoxes,
@@ -20,7 +21,7 @@
   import ItemMenu from '../plan/ItemMenu.svelte';
   import { emptyPort, type PlanPort } from '../plan/plan-port';
   import RoomTools from './RoomTools.svelte';
-  import { RoomStage, type RoomViewKind } from './room-stage';
+  import { RoomStage, type Hit, type RoomViewKind } from './room-stage';
 
   /** The room in three dimensions: from outside as a model, or from within at eye height. Chosen, moved and changed as in the plan. */
   interface Props {
@@ -142,6 +143,17 @@
     return box?.against && box.low > HUNG ? box.against.face.id : null;
   }
 
+  /** The record something is chosen by; of a countertop the item it lies on there. */
+  function sourceOf(hit: Hit | null): string | null {
+    if (!hit) return null;
+    const { group, at } = hit;
+    if (group.of !== 'top') return group.source;
+    const under = itemBoxes(session.document).find(
+      ({ kind, footprint }) => kind.top === 'under' && contains(footprint, at),
+    );
+    return under?.id ?? group.source;
+  }
+
   function pixelOf(event: PointerEvent | MouseEvent): Point {
     const { left, top } = view.getBoundingClientRect();
     return { x: event.clientX - left, y: event.clientY - top };
@@ -160,8 +172,9 @@
       return;
     }
     const hit = event.button === 0 ? stage.hit(pixel.x, pixel.y) : null;
-    const source = hit?.group.source ?? null;
-    const holds = source !== null && screen.isSelected(source) && hit?.group.of === 'item';
+    const source = sourceOf(hit);
+    const holds =
+      source !== null && screen.isSelected(source) && session.committed.records[source]?.kind === 'item';
     press = { from: pixel, last: pixel, button: event.button, moved: false, up: hit?.up ?? 0, way: false };
     if (holds && source !== null) {
       const at = stage.placeAt(pixel.x, pixel.y, press.up);
@@ -208,7 +221,7 @@
     const pressed = press;
     press = null;
     if (!pressed || pressed.moved || pressed.button !== 0 || !stage) return;
-    const source = stage.hit(pressed.from.x, pressed.from.y)?.group.source ?? null;
+    const source = sourceOf(stage.hit(pressed.from.x, pressed.from.y));
     if (source === null) screen.select(null);
     else if (session.document.records[source]?.kind === 'item') {
       const ids = groupOf(session.committed, source);
@@ -254,7 +267,7 @@
     event.preventDefault();
     if (press?.moved) return;
     const pixel = pixelOf(event);
-    const source = stage?.hit(pixel.x, pixel.y)?.group.source;
+    const source = sourceOf(stage?.hit(pixel.x, pixel.y) ?? null);
     if (source && session.document.records[source]?.kind === 'item' && !screen.isSelected(source))
       screen.choose(groupOf(session.committed, source));
     menu = pixel;
