@@ -7,7 +7,6 @@ export const substances = [
   'ceiling',
   'ceramic',
   'enamel',
-  'fabric',
   'floor',
   'front',
   'glass',

@@ -14,7 +14,6 @@ export const substanceLooks: Record<Substance, SubstanceLook> = {
   ceiling: { colour: '#f7f5ef', rough: 0.95 },
   ceramic: { colour: '#f6f5f1', rough: 0.18 },
   enamel: { colour: '#eeeeea', rough: 0.35 },
-  fabric: { colour: '#8a7f6e', rough: 0.95 },
   floor: { colour: '#b9936a', rough: 0.55 },
   front: { colour: '#6f8077', rough: 0.5 },
   glass: { colour: '#dfeaea', rough: 0.05, clear: 0.22 },

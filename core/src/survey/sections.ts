@@ -39,27 +39,27 @@ export const placedSections: (design: Design) => readonly PlacedSection[] = perD
 export function straightAcross(design: Design, face: PlacedFace): Pick<SectionRecord, 'from' | 'to'> {
   const { faces } = roomShape(design);
   const { at, u, n } = frameAt(face, face.length / 2);
-  let nearest: { face: PlacedFace; point: Point; out: number } | null = null;
-  for (const other of faces) {
-    if (other === face) continue;
-    const path = facePath(other);
-    path.slice(1).forEach((b, index) => {
-      const a = path[index]!;
-      const [leftOf, rightOf] = [dot(subtract(a, at), u), dot(subtract(b, at), u)];
-      if (leftOf > 0 === rightOf > 0) return;
-      const point = add(a, scale(subtract(b, a), leftOf / (leftOf - rightOf)));
-      const out = dot(subtract(point, at), n);
-      if (out > LEAST_FACE && (!nearest || out < nearest.out)) nearest = { face: other, point, out };
-    });
-  }
-  const end = nearest ?? { face: faces.find((one) => one !== face)!, point: at };
-  const along = projectOn(end.face, end.point).along;
+  const met = faces
+    .filter((other) => other !== face)
+    .flatMap((other) => {
+      const path = facePath(other);
+      return path.slice(1).flatMap((b, index) => {
+        const a = path[index]!;
+        const [outA, outB] = [dot(subtract(a, at), u), dot(subtract(b, at), u)];
+        if (outA > 0 === outB > 0) return [];
+        const point = add(a, scale(subtract(b, a), outA / (outA - outB)));
+        const out = dot(subtract(point, at), n);
+        return out > 0 ? [{ other, point, out }] : [];
+      });
+    })
+    .sort((p, q) => p.out - q.out);
+  const { other, point } = met[0]!;
   const place = (one: PlacedFace, distance: number) => ({
     face: one.id,
     from: 'left' as const,
     distance: quantise(Math.max(0, Math.min(one.length, distance))),
   });
-  return { from: place(face, face.length / 2), to: place(end.face, along) };
+  return { from: place(face, face.length / 2), to: place(other, projectOn(other, point).along) };
 }
 
 /** The name a further section line goes by: the first number that is free. */

@@ -29,6 +29,11 @@ export const shortcuts: readonly { keys: string; does: string }[] = [
     keys: 'Arrow keys in the unfold',
     does: 'Move the chosen items along their face; up and down raise and lower what hangs',
   },
+  {
+    keys: 'Arrow keys in the model and the stand',
+    does: 'Go round the model; walk and turn, with Shift aside; with an item chosen, nudge it',
+  },
+  { keys: 'O', does: 'Open or close the doors and drawers of what is chosen (in the model and the stand)' },
   { keys: 'Alt while dragging', does: 'Nothing catches: the item stays where the pointer is' },
   ...itemActions
     .filter(({ id }) => id !== 'remove')
@@ -36,7 +41,7 @@ export const shortcuts: readonly { keys: string; does: string }[] = [
   { keys: 'Tab', does: 'From the plan to the ties of the selected item' },
   {
     keys: 'Delete',
-    does: 'Remove what is selected: an item, opening, fixed thing, service or taped distance',
+    does: 'Remove what is selected: an item, opening, fixed thing, service, section line, standpoint or taped distance',
   },
   { keys: 'Escape', does: 'Back out: of a drag, a typed number, the selection' },
   { keys: 'Space drag', does: 'Move the plan; the wheel zooms at the pointer' },

@@ -91,7 +91,7 @@
     if (!stage) return;
     const { faces } = roomShape(session.document);
     stage.setWalls(
-      faces.map((face) => [face.id, { at: face.start, n: face.n }] as const).map(([id, wall]) => [id, wall]),
+      faces.map((face) => [face.id, { at: face.start, n: face.n }]),
       hungOn,
     );
     stage.update(groups);
@@ -176,7 +176,7 @@
     const holds =
       source !== null && screen.isSelected(source) && session.committed.records[source]?.kind === 'item';
     press = { from: pixel, last: pixel, button: event.button, moved: false, up: hit?.up ?? 0, way: false };
-    if (holds && source !== null) {
+    if (holds) {
       const at = stage.placeAt(pixel.x, pixel.y, press.up);
       if (at) {
         drag.pressItem(source, pixel, at, screen.chosen);

@@ -51,8 +51,8 @@ export class RoomStage {
   readonly model = new ModelCamera();
   readonly stand = new StandCamera();
   readonly batches: RoomBatches;
-  /** How many pictures were drawn, and what the last one took, ms. */
-  readonly stats = { frames: 0, took: 0 };
+  /** How many pictures were drawn. */
+  private frames = 0;
   private readonly renderer: WebGLRenderer;
   private readonly scene = new Scene();
   private readonly looks = materials();
@@ -177,6 +177,7 @@ export class RoomStage {
     this.walls.clear();
     for (const [id, wall] of walls) this.walls.set(id, wall);
     this.hung = hung;
+    this.folded = '';
     this.fold();
   }
 
@@ -188,7 +189,7 @@ export class RoomStage {
       for (const [id, { at, n }] of this.walls)
         if ((x * 1_000 - at.x) * n.x + (-z * 1_000 - at.y) * n.y < 0) away.add(id);
     const key = `${this.kind} ${[...away].join(' ')}`;
-    if (key === this.folded && this.kind === 'stand') return;
+    if (key === this.folded) return;
     this.folded = key;
     const model = this.kind === 'model';
     this.batches.show((group) => {
@@ -307,12 +308,10 @@ export class RoomStage {
   }
 
   draw(): void {
-    const start = performance.now();
     if (this.kind === 'model') this.fold();
     this.renderer.render(this.scene, this.camera);
-    this.stats.frames += 1;
-    this.stats.took = performance.now() - start;
-    Object.assign(this.canvas.dataset, { frames: this.stats.frames, calls: this.calls });
+    this.frames += 1;
+    Object.assign(this.canvas.dataset, { frames: this.frames, calls: this.calls });
   }
 
   /** A picture so many pixels wide, as the view shows it: drawn tile by tile, the page alive between them. `told` hears how much is done, 0 to 1, and stops it by answering false. */
