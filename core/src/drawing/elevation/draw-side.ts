@@ -75,7 +75,7 @@ function islandSides(design: Design, island: Island, name: string): Side[] {
   return ways.flatMap((way, index) => {
     const frame = bodiesFrame(footprints, way, high);
     const before = middleBefore(footprints.flat(), way);
-    if (!isFree(design, before, null)) return [];
+    if (!isFree(design, before) || isInRun(design, before)) return [];
     return [{ record, side: sideNames[index]!, name, frame, only }];
   });
 }
@@ -111,15 +111,18 @@ function builtSides(design: Design, thing: FixedThing, named: (name: string) => 
     .sort((p, q) => sideNames.indexOf(p.side) - sideNames.indexOf(q.side));
 }
 
-/** Whether a place is in the room, in nothing built and in nothing that stands against a wall. */
-function isFree(design: Design, at: Point, except: string | null): boolean {
+/** Whether a place is in the room, and in nothing built but one thing. */
+function isFree(design: Design, at: Point, except?: string): boolean {
   if (!contains(roomShape(design).outline, at)) return false;
-  const behind = itemBoxes(design).some(
-    ({ against, low, footprint }) => against !== null && low < HUNG && contains(footprint, at),
-  );
-  if (behind) return false;
   return fixedThings(design).every(
     ({ id, footprint, low }) => id === except || low > OVER || !contains(footprint, at),
+  );
+}
+
+/** Whether a place is in something that stands against a wall: the side of a peninsula that joins its run. */
+function isInRun(design: Design, at: Point): boolean {
+  return itemBoxes(design).some(
+    ({ against, low, footprint }) => against !== null && low < HUNG && contains(footprint, at),
   );
 }
 

@@ -276,6 +276,21 @@ describe('the sides of what stands free', () => {
     );
     expect(round([Math.min(...xs), Math.max(...xs)])).toEqual([200, 800]);
   });
+
+  it('of a partition are drawn where the end of a run stands right before them as well', () => {
+    const builder = rectangle(5000, 4000);
+    builder.set('F600', 'face-a', 700);
+    // Square to face A, 600 long, against the right end of the run.
+    builder.run(putFixed, {
+      kind: 'fixed',
+      id: 'stub',
+      type: 'partition',
+      ...{ width: 100, depth: 600, height: 2400, up: 0 },
+      placement: { on: 'face', face: 'face-a', from: 'left', distance: 1300, off: 0 },
+    });
+    const names = roomViews(builder.design).flatMap(({ of, name }) => (of === 'side' ? [name] : []));
+    expect(names).toEqual(['Partition, right end', 'Partition, left end']);
+  });
 });
 
 /** Each cut item takes as much of the section as its footprint, clipped twice to a line, is long. */
