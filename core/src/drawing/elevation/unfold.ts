@@ -7,6 +7,7 @@ import { placedServices } from '../../survey/services';
 import { solidsOf } from '../../solids/solids';
 import { circle } from '../item-symbols';
 import { TEXT, WEIGHT, type Primitive } from '../primitives';
+import { textWidth } from '../text-layout';
 import { drawLevels, levelsOn } from './levels';
 import { panelsOf } from './panels';
 import { drawView, frameOf, roomViews, type RoomView } from './views';
@@ -43,9 +44,11 @@ export function drawUnfold(design: Design, scale: number): Primitive[] {
     ...drawLevels(design, levelsOn(design, faces), 0, scale),
     ...unfoldedViews(design).flatMap(({ view, x, length }) => [
       ...moved(drawView(design, view, scale), x),
-      ...(view.of === 'face'
-        ? drawLetter(view, x + length / 2, scale)
-        : [drawName(view, x + length / 2, scale)]),
+      ...(view.of === 'face' ? drawLetter(view, x + length / 2, scale) : []),
+      // A name with no room between its neighbours is left away.
+      ...(view.of !== 'face' && textWidth(view.name, TEXT.normal, true) * scale < length + APART
+        ? [drawName(view, x + length / 2, scale)]
+        : []),
     ]),
   ];
 }
