@@ -4,7 +4,7 @@ import { itemNumbers } from '../setting/item-numbers';
 import { joined, type Mesh } from '../scene/mesh';
 import { sceneOf } from '../scene/scene';
 import type { SceneGroup, ScenePart, Substance } from '../scene/scene-part';
-import { substanceLooks } from '../scene/substances';
+import { linear, substanceLooks } from '../scene/substances';
 
 /** Millimetres in a unit of the file. */
 const METRE = 1_000;
@@ -94,12 +94,4 @@ function turnedUp(numbers: readonly number[], by: number): Float32Array<ArrayBuf
     turned[i + 2] = -numbers[i + 1]! / by;
   }
   return turned;
-}
-
-/** A colour of the screen as shares of light (sRGB transfer function). */
-function linear(colour: string): [number, number, number] {
-  return [1, 3, 5].map((at) => {
-    const share = parseInt(colour.slice(at, at + 2), 16) / 255;
-    return share <= 0.04045 ? share / 12.92 : ((share + 0.055) / 1.055) ** 2.4;
-  }) as [number, number, number];
 }

@@ -3,12 +3,10 @@ import { rectangle } from '../../testing/rooms';
 import { putFixed } from '../commands/put-fixed';
 import { putStandpoint } from '../commands/put-standpoint';
 import { removeThings } from '../commands/remove-things';
-import { setRoom } from '../commands/set-room';
 import { recordsOf } from '../document/design';
 import { distance } from '../geometry/point';
 import { refusalText } from '../wording/refusal-text';
 import { findWay } from './path';
-import { sunAt } from './sun';
 import { canStand } from './walk';
 
 const length = (way: readonly { x: number; y: number }[]) =>
@@ -84,21 +82,5 @@ describe('a standpoint', () => {
     expect(putStandpoint.run(builder.design, { ...point, eye: 100 }).ok).toBe(false);
     builder.run(removeThings, ['p']);
     expect(recordsOf(builder.design, 'standpoint')).toEqual([]);
-  });
-});
-
-describe('the sun', () => {
-  it('rises in the east, stands in the south at noon, and goes with north', () => {
-    const builder = rectangle(4000, 3000);
-    const [morning, noon, evening] = (['morning', 'noon', 'evening'] as const).map((time) =>
-      sunAt(builder.design, time),
-    );
-    expect([morning!.x > 0.8, noon!.y < -0.6, evening!.x < -0.8]).toEqual([true, true, true]);
-    expect(Math.hypot(noon!.x, noon!.y, noon!.z)).toBeCloseTo(1, 9);
-    // North a quarter to the left of the top of the plan: south is to the right.
-    builder.run(setRoom, { north: Math.PI / 2 });
-    expect(sunAt(builder.design, 'noon').x).toBeGreaterThan(0.6);
-    builder.run(setRoom, { north: 0 });
-    expect(sunAt(builder.design, 'noon')).toEqual(noon);
   });
 });

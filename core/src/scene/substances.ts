@@ -26,3 +26,16 @@ export const substanceLooks: Record<Substance, SubstanceLook> = {
   top: { colour: '#dcd8cf', rough: 0.3 },
   wall: { colour: '#ebe6da', rough: 0.95 },
 };
+
+/** A colour of the screen as shares of red, green and blue light (sRGB transfer function). */
+export function linear(colour: string): [number, number, number] {
+  return [1, 3, 5].map((at) => {
+    const share = parseInt(colour.slice(at, at + 2), 16) / 255;
+    return share <= 0.04045 ? share / 12.92 : ((share + 0.055) / 1.055) ** 2.4;
+  }) as [number, number, number];
+}
+
+/** What shares of the light that falls on it a substance gives back. */
+export function reflects(substance: Substance): [number, number, number] {
+  return linear(substanceLooks[substance].colour);
+}

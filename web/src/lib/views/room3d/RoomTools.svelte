@@ -13,10 +13,23 @@
     eye: number;
     cut: number | null;
     time: DayTime;
+    soft: boolean;
   }
-  let { kind, stage, eye = $bindable(), cut = $bindable(), time = $bindable() }: Props = $props();
+  let {
+    kind,
+    stage,
+    eye = $bindable(),
+    cut = $bindable(),
+    time = $bindable(),
+    soft = $bindable(),
+  }: Props = $props();
   const { session } = useWorkspace();
-  const times: Record<DayTime, string> = { morning: 'Morning', noon: 'Noon', evening: 'Evening' };
+  const times: Record<DayTime, string> = {
+    morning: 'Morning',
+    noon: 'Noon',
+    evening: 'Evening',
+    night: 'Night',
+  };
 </script>
 
 <div class="tools chip-card">
@@ -50,6 +63,13 @@
   <select aria-label="Sun" bind:value={time}>
     {#each dayTimes as one (one)}<option value={one}>{times[one]}</option>{/each}
   </select>
+  {#if stage.softness !== 'none'}
+    <label
+      title="At rest, and in pictures and films, light falls as it does in the room; without it pictures are drawn at once"
+    >
+      <input type="checkbox" bind:checked={soft} /> Soft light
+    </label>
+  {/if}
   {#if kind === 'stand'}<StandCard {stage} bind:eye />{/if}
   <PictureCard {stage} file={kind === 'model'} />
 </div>
@@ -83,6 +103,12 @@
     cursor: pointer;
     line-height: 26px;
     text-decoration: none;
+  }
+  label {
+    display: flex;
+    gap: 0.35rem;
+    align-items: center;
+    min-height: 28px;
   }
   .tools :global(select) {
     max-width: 8.5rem;

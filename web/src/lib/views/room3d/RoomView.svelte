@@ -4,10 +4,10 @@
     firstStand,
     isInchUnit,
     itemBoxes,
+    roomLight,
     roomShape,
     sceneOf,
-    sunAt,
-    placedServices,
+    softRoom,
     type DayTime,
     walk,
     type Point,
@@ -49,6 +49,7 @@
   let eye = $state(1_600);
   let cut: number | null = $state(null);
   let time: DayTime = $state('noon');
+  let soft = $state(false);
   let menu: Point | null = $state.raw(null);
   let press: { from: Point; last: Point; button: number; moved: boolean; up: number; way: boolean } | null =
     null;
@@ -65,6 +66,7 @@
         'This browser can’t draw in three dimensions: WebGL is switched off or missing. Plan and unfold show the same room; switch on hardware acceleration to see it here.';
       return;
     }
+    soft = stage.softness === 'quick';
     const { at, turn } = firstStand(session.committed);
     stage.stand.stand(at, turn);
     port.locate = (clientX, clientY) => {
@@ -99,10 +101,8 @@
   });
   $effect(() => {
     void groups;
-    const lamps = placedServices(session.document)
-      .filter(({ record, against }) => record.type === 'light' && !against)
-      .map(({ at, record }) => ({ ...at, up: record.up }));
-    stage?.shine(sunAt(session.document, time), lamps);
+    const [design, within] = [session.document, kind === 'stand'];
+    stage?.shine(roomLight(design, time, within), (count) => softRoom(design, time, within, count));
   });
   $effect(() => {
     stage?.view(kind, paper());
@@ -113,6 +113,9 @@
       groups.filter(({ source, of }) => source !== null && of !== 'top' && chosen.has(source)),
       getComputedStyle(view).getPropertyValue('--clay').trim() || '#b8492a',
     );
+  });
+  $effect(() => {
+    stage?.setSoft(soft);
   });
   $effect(() => {
     stage?.cut(kind === 'model' ? cut : null);
@@ -330,7 +333,7 @@
   {#if problem}
     <p class="problem" role="alert">{problem}</p>
   {:else if stage}
-    <RoomTools {kind} {stage} bind:eye bind:cut bind:time />
+    <RoomTools {kind} {stage} bind:eye bind:cut bind:time bind:soft />
     {#if menu}<ItemMenu
         at={menu}
         onclose={() => {

@@ -9,6 +9,7 @@ import {
   type Intersection,
   type Material,
 } from 'three';
+import { Mirrors } from './mirrors';
 
 /** Room for more than there is at first: so many times. */
 const SPARE = 1.6;
@@ -71,6 +72,9 @@ class Batch {
   }
 }
 
+/** Mirrors are objects of their own. */
+const isBatched = ({ substance }: ScenePart) => substance !== 'mirror';
+
 function geometryOf({ mesh }: ScenePart): BufferGeometry {
   const geometry = new BufferGeometry();
   geometry.setAttribute('position', new BufferAttribute(new Float32Array(mesh.positions), 3));
@@ -80,11 +84,12 @@ function geometryOf({ mesh }: ScenePart): BufferGeometry {
   return geometry;
 }
 
-/** The room as three-dimensional objects: one batch a substance, in which only what has changed is renewed. Metres, y up. */
+/** The room as three-dimensional objects: one batch a substance, in which only what has changed is renewed, and its mirrors. Metres, y up. */
 export class RoomBatches {
   readonly root = new Group();
   private readonly batches = new Map<Substance, Batch>();
   private readonly placed = new Map<SceneGroup, { batch: Batch; one: Placed }[]>();
+  private readonly mirrors = new Mirrors();
   /** The records whose fronts stand open, and how far, 0 to 1. */
   private readonly opened = new Map<string, number>();
   private shown: (group: SceneGroup) => boolean = () => true;
@@ -93,6 +98,7 @@ export class RoomBatches {
     // The room's millimetres, z up, as metres, y up.
     this.root.rotation.x = -Math.PI / 2;
     this.root.scale.setScalar(0.001);
+    this.root.add(this.mirrors.root);
   }
 
   get groups(): Iterable<SceneGroup> {
@@ -105,19 +111,20 @@ export class RoomBatches {
     for (const [group, parts] of this.placed) {
       if (wanted.has(group)) continue;
       for (const { batch, one } of parts) batch.remove(one);
+      this.mirrors.remove(group);
       this.placed.delete(group);
     }
     const fresh = groups.filter((group) => !this.placed.has(group));
     this.makeBatches(fresh);
     let made = 0;
     for (const group of fresh) {
-      const parts = group.parts
-        .filter(({ mesh }) => mesh.indices.length > 0)
-        .map((part) => {
-          const batch = this.batches.get(part.substance)!;
-          return { batch, one: batch.add(group, part) };
-        });
-      made += parts.length;
+      const own = group.parts.filter(({ mesh }) => mesh.indices.length > 0);
+      const parts = own.filter(isBatched).map((part) => {
+        const batch = this.batches.get(part.substance)!;
+        return { batch, one: batch.add(group, part) };
+      });
+      for (const part of own) if (!isBatched(part)) this.mirrors.add(group, part);
+      made += own.length;
       this.placed.set(group, parts);
       this.pose(group);
     }
@@ -126,7 +133,9 @@ export class RoomBatches {
   }
 
   private makeBatches(fresh: readonly SceneGroup[]): void {
-    const parts = fresh.flatMap((group) => group.parts).filter(({ mesh }) => mesh.indices.length > 0);
+    const parts = fresh
+      .flatMap((group) => group.parts)
+      .filter((part) => part.mesh.indices.length > 0 && isBatched(part));
     for (const substance of new Set(parts.map((part) => part.substance))) {
       if (this.batches.has(substance)) continue;
       const own = parts.filter((part) => part.substance === substance);
@@ -143,6 +152,7 @@ export class RoomBatches {
     for (const [group, parts] of this.placed) {
       const visible = shown(group);
       for (const { batch, one } of parts) batch.mesh.setVisibleAt(one.instance, visible);
+      this.mirrors.show(group, visible);
     }
   }
 
@@ -174,11 +184,12 @@ export class RoomBatches {
   groupAt({ object, batchId }: Intersection): SceneGroup | null {
     for (const { mesh, byInstance } of this.batches.values())
       if (mesh === object && batchId !== undefined) return byInstance.get(batchId)?.group ?? null;
-    return null;
+    return this.mirrors.groupOf(object);
   }
 
   dispose(): void {
     for (const { mesh } of this.batches.values()) mesh.dispose();
+    this.mirrors.dispose();
   }
 }
 

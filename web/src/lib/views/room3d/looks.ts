@@ -2,10 +2,12 @@ import { substanceLooks, type Substance } from 'goodreach';
 import {
   CanvasTexture,
   Color,
+  DoubleSide,
   MeshPhongMaterial,
   MeshStandardMaterial,
   MixOperation,
   RepeatWrapping,
+  ShaderChunk,
   SRGBColorSpace,
   type Texture,
 } from 'three';
@@ -108,12 +110,48 @@ function blank(): Texture {
   return new CanvasTexture(canvas);
 }
 
+/**
+ * Small lights shine as a dull face does, by the cosine about their direction, down to nothing at their cone's edge; nearer than half a metre they
+ * give no more than there, as one of many that stand for the light of a whole face.
+ */
+ShaderChunk.lights_pars_begin = replaced(
+  replaced(
+    ShaderChunk.lights_pars_begin,
+    'smoothstep( coneCosine, penumbraCosine, angleCosine )',
+    'max( 0.0, ( angleCosine - coneCosine ) / ( 1.0 - coneCosine ) )',
+  ),
+  'max( pow( lightDistance, decayExponent ), 0.01 )',
+  'max( pow( lightDistance, decayExponent ), 0.25 )',
+);
+
+/** Light as the eye is shown it: twice the light is less than twice as bright, six times white is white, and what is very bright is pale. */
+ShaderChunk.tonemapping_pars_fragment = replaced(
+  ShaderChunk.tonemapping_pars_fragment,
+  'vec3 CustomToneMapping( vec3 color ) { return color; }',
+  /* glsl */ `vec3 CustomToneMapping( vec3 color ) {
+    color *= toneMappingExposure;
+    float most = max( color.r, max( color.g, color.b ) );
+    float shown = ( 1.0 + most / 36.0 ) / ( 1.0 + most );
+    float pale = clamp( ( most - 1.5 ) / 8.0, 0.0, 0.7 );
+    vec3 seen = clamp( mix( color, vec3( most ), pale ) * shown, 0.0, 1.0 );
+    return mix( seen, seen * seen * ( 3.0 - 2.0 * seen ), 0.35 );
+  }`,
+);
+
+/** A text with a part of it replaced, which must be there. */
+function replaced(text: string, part: string, by: string): string {
+  if (!text.includes(part)) throw new Error(`The shader has no ${part}.`);
+  return text.replace(part, by);
+}
+
 /** What is smoother than this shines. */
 const SHINES = 0.36;
 
+export type Looks = Record<Substance, MeshPhongMaterial | MeshStandardMaterial>;
+
 /** The material of each substance; made once for a view and disposed of with it. What shines mirrors a light room, the more so the more metallic it is. */
-export function materials(): Record<Substance, MeshPhongMaterial | MeshStandardMaterial> {
-  const made = {} as Record<Substance, MeshPhongMaterial | MeshStandardMaterial>;
+export function materials(): Looks {
+  const made = {} as Looks;
   const white = blank();
   const around = roomAround();
   for (const [substance, { colour, rough, metal = 0, clear }] of Object.entries(substanceLooks)) {
@@ -130,6 +168,8 @@ export function materials(): Record<Substance, MeshPhongMaterial | MeshStandardM
             specular: new Color('#ffffff').multiplyScalar(metal > 0.5 ? 0.5 : 0.16),
           })
         : new MeshStandardMaterial({ ...common, roughness: rough });
+    // Walls are thick: what keeps light off is their outer side as well.
+    material.shadowSide = DoubleSide;
     if (clear !== undefined) {
       material.transparent = true;
       material.opacity = clear;
@@ -138,4 +178,23 @@ export function materials(): Record<Substance, MeshPhongMaterial | MeshStandardM
     made[substance as Substance] = material;
   }
   return made;
+}
+
+/** What shines with what is really about it, which holds its lamps too; without, as in a light room, each lamp a highlight. */
+export class Shine {
+  private readonly usual = new Map<MeshPhongMaterial, { around: Texture | null; specular: Color }>();
+
+  constructor(looks: Looks) {
+    for (const look of Object.values(looks))
+      if (look instanceof MeshPhongMaterial)
+        this.usual.set(look, { around: look.envMap, specular: look.specular.clone() });
+  }
+
+  of(around: Texture | null): void {
+    for (const [look, usual] of this.usual) {
+      look.envMap = around ?? usual.around;
+      if (around) look.specular.setScalar(0);
+      else look.specular.copy(usual.specular);
+    }
+  }
 }

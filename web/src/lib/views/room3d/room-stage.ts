@@ -1,30 +1,22 @@
-import type { Point, SceneGroup } from 'goodreach';
+import type { Point, RoomLight, SceneGroup, SoftRoom } from 'goodreach';
 import {
-  AmbientLight,
   Box3,
   BufferAttribute,
   BufferGeometry,
-  Color,
-  DirectionalLight,
   EdgesGeometry,
-  HemisphereLight,
   LineBasicMaterial,
   LineSegments,
-  PCFShadowMap,
   Plane,
-  PointLight,
   Raycaster,
-  Scene,
-  SRGBColorSpace,
-  ACESFilmicToneMapping,
   Vector2,
   Vector3,
-  WebGLRenderer,
   type PerspectiveCamera,
 } from 'three';
 import { RoomBatches } from './batches';
 import { materials } from './looks';
 import { ModelCamera } from './model-camera';
+import { levelAt, Painter, type Part } from './painter';
+import { RoomLights } from './room-lights';
 import { StandCamera } from './stand-camera';
 
 export type RoomViewKind = 'model' | 'stand';
@@ -36,13 +28,12 @@ export interface Hit {
   up: number;
 }
 
-/** A lamp of the room, mm. */
-export interface LampPlace extends Point {
-  up: number;
-}
-
-/** So many lamps light the room at the most: each makes every picture dearer. */
-const MOST_LAMPS = 4;
+/** What is seen through windows: a hazy sky. */
+const OUTSIDE = '#e8eef0';
+/** So many small lights make a picture in soft light; it is begun when nothing has changed for so long, ms; a frame has so much time for it. */
+const SOFT = 96;
+const RESTS = 250;
+const FRAME = 10;
 /** Pixels a picture is drawn in at once, so that the page stays alive. */
 const TILE = 512;
 
@@ -53,49 +44,31 @@ export class RoomStage {
   readonly batches: RoomBatches;
   /** How many pictures were drawn. */
   private frames = 0;
-  private readonly renderer: WebGLRenderer;
-  private readonly scene = new Scene();
+  private readonly painter: Painter;
   private readonly looks = materials();
-  private readonly sun = new DirectionalLight('#fff3df', 2.6);
-  private readonly sky = new HemisphereLight('#f2f4f5', '#c9bba8', 1);
-  private readonly fill = new AmbientLight('#fff6ea', 0.18);
-  private readonly lamps = Array.from({ length: MOST_LAMPS }, () => new PointLight('#ffe9cc', 0, 0, 1.5));
-  private lit = 0;
-  private lampLight = 1;
+  private readonly lights = new RoomLights();
   private readonly marks = new LineSegments(
     new BufferGeometry(),
     new LineBasicMaterial({ color: '#b8492a' }),
   );
-  private readonly cutter = new Plane(new Vector3(0, -1, 0), 100);
   private kind: RoomViewKind = 'model';
   private pending = 0;
+  private resting: ReturnType<typeof setTimeout> | undefined;
+  /** Which picture in soft light is being drawn: another one ends it. */
+  private growing = 0;
+  private softRoom: (count: number) => SoftRoom = () => ({ emitters: [], exposure: 1 });
+  private known: SoftRoom | null = null;
+  private soft = false;
   private size = { width: 1, height: 1 };
   private ratio = 1;
 
   constructor(readonly canvas: HTMLCanvasElement) {
-    this.renderer = new WebGLRenderer({ canvas, antialias: true, preserveDrawingBuffer: true });
-    this.renderer.outputColorSpace = SRGBColorSpace;
-    this.renderer.toneMapping = ACESFilmicToneMapping;
-    this.renderer.shadowMap.enabled = true;
-    this.renderer.shadowMap.type = PCFShadowMap;
-    this.renderer.shadowMap.autoUpdate = false;
+    this.painter = new Painter(canvas, this.lights, this.looks);
     this.batches = new RoomBatches(this.looks);
-    this.sun.castShadow = true;
-    this.sun.shadow.mapSize.set(1_536, 1_536);
-    this.sun.shadow.bias = -0.0004;
-    this.sun.shadow.normalBias = 0.02;
     this.marks.renderOrder = 2;
     this.marks.rotation.copy(this.batches.root.rotation);
     this.marks.scale.copy(this.batches.root.scale);
-    this.scene.add(
-      this.batches.root,
-      this.sun,
-      this.sun.target,
-      this.sky,
-      this.fill,
-      this.marks,
-      ...this.lamps,
-    );
+    this.painter.scene.add(this.batches.root, this.marks);
   }
 
   get camera(): PerspectiveCamera {
@@ -104,14 +77,13 @@ export class RoomStage {
 
   /** How many draw calls the last picture took. */
   get calls(): number {
-    return this.renderer.info.render.calls;
+    return this.painter.calls;
   }
 
   resize(width: number, height: number, ratio: number): void {
     this.size = { width, height };
     this.ratio = ratio;
-    this.renderer.setPixelRatio(ratio);
-    this.renderer.setSize(width, height, false);
+    this.painter.size(width, height, ratio);
     this.model.resize(width / height);
     this.stand.resize(width / height);
     this.request();
@@ -121,23 +93,16 @@ export class RoomStage {
   update(groups: readonly SceneGroup[]): number {
     const made = this.batches.update(groups);
     this.fold();
-    this.renderer.shadowMap.needsUpdate = true;
+    this.painter.changed();
     this.request();
     return made;
   }
 
   view(kind: RoomViewKind, paper: string): void {
     this.kind = kind;
-    this.scene.background = new Color(kind === 'model' ? paper : '#dfe8ec');
-    this.sun.intensity = kind === 'model' ? 2.1 : 3;
-    this.sky.intensity = kind === 'model' ? 1.5 : 1.15;
-    this.fill.intensity = kind === 'model' ? 0.6 : 0.75;
-    this.renderer.toneMappingExposure = kind === 'model' ? 1.05 : 1.25;
-    this.lamps.forEach((lamp, index) => {
-      lamp.intensity = kind === 'stand' && index < this.lit ? this.lampLight : 0;
-    });
+    this.painter.before(kind === 'model' ? paper : OUTSIDE, kind === 'model' ? 1.15 : 1.35);
     this.fold();
-    this.renderer.shadowMap.needsUpdate = true;
+    this.painter.changed();
     this.request();
   }
 
@@ -160,8 +125,7 @@ export class RoomStage {
 
   /** Cuts the model at a height, mm; null shows all of it. */
   cut(height: number | null): void {
-    this.cutter.constant = height === null ? 100 : height / 1_000;
-    this.renderer.clippingPlanes = height === null ? [] : [this.cutter];
+    this.painter.cut(height === null ? null : levelAt(height / 1_000));
     this.request();
   }
 
@@ -200,51 +164,28 @@ export class RoomStage {
     });
   }
 
-  private rays = { x: -0.5, y: -0.6, z: 0.7 };
-  private lightsAt: readonly LampPlace[] = [];
-
-  /** Where the sun shines from, in plan and up, and where lamps hang, mm. */
-  shine(rays: { x: number; y: number; z: number }, lamps: readonly LampPlace[]): void {
-    this.rays = rays;
-    this.lightsAt = lamps;
-    this.light();
-    this.renderer.shadowMap.needsUpdate = true;
+  /** What light falls into the room; `soft` answers with what so many small lights make of it. */
+  shine(light: RoomLight, soft: (count: number) => SoftRoom): void {
+    this.lights.set(light, this.box());
+    this.softRoom = soft;
+    this.known = null;
+    this.painter.changed();
     this.request();
   }
 
-  /** The sun, its shadows over all of the room; a lamp where the room has a light, or two under its ceiling where none is known. */
-  private light(): void {
-    const box = this.box();
-    if (box.isEmpty()) return;
-    const centre = box.getCenter(new Vector3());
-    const size = box.getSize(new Vector3());
-    const reach = size.length() * 0.75;
-    const { x, y, z } = this.rays;
-    this.sun.position.copy(centre).add(new Vector3(x, z, -y).multiplyScalar(reach * 2));
-    this.sun.target.position.copy(centre);
-    const { camera } = this.sun.shadow;
-    [camera.left, camera.right, camera.top, camera.bottom] = [-reach, reach, reach, -reach];
-    [camera.near, camera.far] = [0.1, reach * 4];
-    camera.updateProjectionMatrix();
-    const along = size.x > size.z ? 'x' : 'z';
-    const usual = [0.28, 0.72].map((share) => {
-      const place = new Vector3(centre.x, box.max.y - 0.6, centre.z);
-      place[along] = box.min[along] + size[along] * share;
-      return place;
-    });
-    const places =
-      this.lightsAt.length > 0
-        ? this.lightsAt
-            .slice(0, MOST_LAMPS)
-            .map((lamp) => new Vector3(lamp.x / 1e3, lamp.up / 1e3 - 0.25, -lamp.y / 1e3))
-        : usual;
-    this.lampLight = ((0.5 + size.length() * 0.1) * usual.length) / places.length;
-    // As many lamps as there ever are, those unused dark: another count would be another shader.
-    this.lamps.forEach((lamp, index) => {
-      lamp.position.copy(places[index] ?? centre);
-      lamp.intensity = places[index] && this.kind === 'stand' ? this.lampLight : 0;
-    });
-    this.lit = places.length;
+  /** The room's soft light, found when it is first needed. */
+  private get light(): SoftRoom {
+    return (this.known ??= this.softRoom(SOFT));
+  }
+
+  /** Whether pictures at rest are in soft light, and can be. */
+  setSoft(soft: boolean): void {
+    this.soft = soft;
+    this.request();
+  }
+
+  get softness(): Painter['softness'] {
+    return this.painter.softness;
   }
 
   /** Edges of what is chosen. */
@@ -309,49 +250,104 @@ export class RoomStage {
 
   draw(): void {
     if (this.kind === 'model') this.fold();
-    this.renderer.render(this.scene, this.camera);
-    this.frames += 1;
-    Object.assign(this.canvas.dataset, { frames: this.frames, calls: this.calls });
+    this.painter.quick(this.camera, this.kind);
+    this.shown(false);
+    this.rest();
   }
 
-  /** A picture so many pixels wide, as the view shows it: drawn tile by tile, the page alive between them. `told` hears how much is done, 0 to 1, and stops it by answering false. */
+  /** A new picture is on the canvas; the last of this view, or one that grows. */
+  private shown(settled: boolean): void {
+    this.frames += 1;
+    const { frames, calls } = this;
+    Object.assign(this.canvas.dataset, { frames, calls, settled });
+  }
+
+  /** When nothing has changed for a while, the picture is drawn anew in soft light. */
+  private rest(): void {
+    clearTimeout(this.resting);
+    this.growing += 1;
+    if (this.soft && this.painter.softness !== 'none')
+      this.resting = setTimeout(() => void this.grow(), RESTS);
+  }
+
+  private async grow(): Promise<void> {
+    const own = ++this.growing;
+    const ratio = this.ratio;
+    const whole = {
+      width: Math.round(this.size.width * ratio),
+      height: Math.round(this.size.height * ratio),
+    };
+    let since = performance.now();
+    await this.painter.softly(
+      this.camera,
+      this.kind,
+      this.light,
+      { whole, left: 0, top: 0, ...whole },
+      async (done) => {
+        this.shown(done === 1);
+        // Some to a frame where they are quick.
+        if (performance.now() - since < FRAME) return own === this.growing;
+        await new Promise((next) => requestAnimationFrame(next));
+        since = performance.now();
+        return own === this.growing;
+      },
+    );
+  }
+
+  /** A picture so many pixels wide, as the view shows it: drawn part by part, the page alive between them. `told` hears how much is done, 0 to 1, and stops it by answering false. */
   async picture(width: number, told: (done: number) => boolean): Promise<Blob | null> {
+    this.growing += 1;
     const height = Math.round((width * this.size.height) / this.size.width);
+    const whole = { width, height };
     const canvas = document.createElement('canvas');
     [canvas.width, canvas.height] = [width, height];
     const paper = canvas.getContext('2d')!;
-    const camera = this.camera.clone();
     const [columns, rows] = [Math.ceil(width / TILE), Math.ceil(height / TILE)];
-    const marked = this.marks.visible;
+    this.marks.visible = false;
     try {
       for (let i = 0; i < columns * rows; i++) {
         const [left, top] = [(i % columns) * TILE, Math.floor(i / columns) * TILE];
-        const [wide, high] = [Math.min(TILE, width - left), Math.min(TILE, height - top)];
-        this.marks.visible = false;
-        this.renderer.setPixelRatio(1);
-        this.renderer.setSize(wide, high, false);
-        camera.setViewOffset(width, height, left, top, wide, high);
-        this.renderer.render(this.scene, camera);
-        paper.drawImage(this.renderer.domElement, left, top);
-        if (!told((i + 1) / (columns * rows))) return null;
-        await new Promise((done) => setTimeout(done));
+        const part = {
+          whole,
+          left,
+          top,
+          width: Math.min(TILE, width - left),
+          height: Math.min(TILE, height - top),
+        };
+        const go = await this.paint(part, (done) => told((i + done) / (columns * rows)));
+        if (!go) return null;
+        paper.drawImage(this.canvas, left, top);
       }
     } finally {
-      this.marks.visible = marked;
+      this.marks.visible = true;
       this.settle();
     }
     return new Promise((done) => canvas.toBlob(done, 'image/png'));
   }
 
+  /** A part of a picture on the canvas, the page alive meanwhile. */
+  private async paint(part: Part, told: (done: number) => boolean): Promise<boolean> {
+    const { whole, left, top, width, height } = part;
+    this.painter.size(width, height);
+    const rested = async (done: number) => {
+      await new Promise((next) => setTimeout(next));
+      return told(done);
+    };
+    if (this.soft && this.painter.softness !== 'none')
+      return this.painter.softly(this.camera, this.kind, this.light, part, rested);
+    const camera = this.camera.clone();
+    camera.setViewOffset(whole.width, whole.height, left, top, width, height);
+    this.painter.quick(camera, this.kind);
+    return rested(1);
+  }
+
   /** Draws the view as one of so many pixels on the canvas, for a film, until it is sized again. */
   async frame(width: number, height: number): Promise<void> {
+    this.growing += 1;
     this.marks.visible = false;
-    this.renderer.setPixelRatio(1);
-    this.renderer.setSize(width, height, false);
     this.stand.resize(width / height);
-    this.renderer.render(this.scene, this.camera);
+    await this.paint({ whole: { width, height }, left: 0, top: 0, width, height }, () => true);
     this.marks.visible = true;
-    await new Promise((done) => setTimeout(done));
   }
 
   /** The size of the view again, after pictures of another size. */
@@ -361,6 +357,8 @@ export class RoomStage {
 
   dispose(): void {
     cancelAnimationFrame(this.pending);
+    clearTimeout(this.resting);
+    this.growing += 1;
     this.batches.dispose();
     for (const material of Object.values(this.looks)) {
       material.map?.dispose();
@@ -368,6 +366,6 @@ export class RoomStage {
       material.dispose();
     }
     this.marks.geometry.dispose();
-    this.renderer.dispose();
+    this.painter.dispose();
   }
 }

@@ -1,4 +1,15 @@
-import { CubeTexture, SRGBColorSpace } from 'three';
+import {
+  Color,
+  CubeCamera,
+  CubeTexture,
+  HalfFloatType,
+  LinearMipmapLinearFilter,
+  SRGBColorSpace,
+  WebGLCubeRenderTarget,
+  type Scene,
+  type Vector3,
+  type WebGLRenderer,
+} from 'three';
 
 const SIZE = 64;
 const SIDE = ['#f4f2ec', '#e6e2d9', '#bdb8ae', '#8f8a81'];
@@ -38,4 +49,31 @@ function blank(): [HTMLCanvasElement, CanvasRenderingContext2D] {
   const canvas = document.createElement('canvas');
   canvas.width = canvas.height = SIZE;
   return [canvas, canvas.getContext('2d')!];
+}
+
+/** Pixels of a side of what is seen all round. */
+const ROUND = 128;
+
+/** What is really seen all round from a place in the room, for what shines in a picture in soft light. */
+export class Surroundings {
+  private readonly target = new WebGLCubeRenderTarget(ROUND, {
+    type: HalfFloatType,
+    generateMipmaps: true,
+    minFilter: LinearMipmapLinearFilter,
+  });
+  private readonly camera = new CubeCamera(0.05, 100, this.target);
+
+  /** Looks round, the scene lit as it is now; what is past the room is so bright. */
+  look(renderer: WebGLRenderer, scene: Scene, from: Vector3, behind: Color): CubeTexture {
+    const { background } = scene;
+    scene.background = behind;
+    this.camera.position.copy(from);
+    this.camera.update(renderer, scene);
+    scene.background = background;
+    return this.target.texture;
+  }
+
+  dispose(): void {
+    this.target.dispose();
+  }
 }

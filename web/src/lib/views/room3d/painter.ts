@@ -1,0 +1,151 @@
+import type { SoftRoom } from 'goodreach';
+import {
+  Color,
+  CustomToneMapping,
+  PCFShadowMap,
+  Plane,
+  Scene,
+  SRGBColorSpace,
+  Vector3,
+  WebGLRenderer,
+  type PerspectiveCamera,
+} from 'three';
+import { Shine, type Looks } from './looks';
+import type { RoomLights } from './room-lights';
+import type { RoomViewKind } from './room-stage';
+import { SoftLight } from './soft-light';
+import { Surroundings } from './surroundings';
+
+/** A part of a picture of so many pixels, from its top left. */
+export interface Part {
+  whole: { width: number; height: number };
+  left: number;
+  top: number;
+  width: number;
+  height: number;
+}
+
+/** How bright what is past the room is, so that it is seen as it is given. */
+const PAST = 3.3;
+/** A picture in soft light is shown as it grows only when so much of it is there: before, single shadows would show. */
+const SHOWN = 0.15;
+
+/** Draws the room on the canvas: at once, or in soft light, which takes as many pictures as there are small lights. */
+export class Painter {
+  readonly scene = new Scene();
+  readonly renderer: WebGLRenderer;
+  private readonly behind = new Color();
+  private readonly soft: SoftLight | null;
+  private readonly shine: Shine;
+  private readonly around = new Surroundings();
+  private quickExposure = 1;
+  /** How many draw calls the last picture took. */
+  calls = 0;
+
+  constructor(
+    canvas: HTMLCanvasElement,
+    private readonly lights: RoomLights,
+    looks: Looks,
+  ) {
+    this.shine = new Shine(looks);
+    this.renderer = new WebGLRenderer({ canvas, antialias: true, preserveDrawingBuffer: true });
+    this.renderer.outputColorSpace = SRGBColorSpace;
+    this.renderer.toneMapping = CustomToneMapping;
+    this.renderer.shadowMap.enabled = true;
+    this.renderer.shadowMap.type = PCFShadowMap;
+    this.renderer.shadowMap.autoUpdate = false;
+    this.renderer.info.autoReset = false;
+    this.scene.background = this.behind;
+    this.scene.add(...lights.all);
+    this.soft = SoftLight.can(this.renderer) ? new SoftLight(this.renderer, this.scene) : null;
+  }
+
+  /** Whether soft light is to be had, and whether it is quick: not where there is no graphics hardware. */
+  get softness(): 'none' | 'slow' | 'quick' {
+    if (!this.soft) return 'none';
+    const gl = this.renderer.getContext();
+    const told = gl.getExtension('WEBGL_debug_renderer_info');
+    const name = String(gl.getParameter(told ? told.UNMASKED_RENDERER_WEBGL : gl.RENDERER));
+    return /swiftshader|llvmpipe|software|basic render/i.test(name) ? 'slow' : 'quick';
+  }
+
+  size(width: number, height: number, ratio = 1): void {
+    this.renderer.setPixelRatio(ratio);
+    this.renderer.setSize(width, height, false);
+  }
+
+  /** What is seen past the room, and how bright the quick picture is. */
+  before(behind: string, quickExposure: number): void {
+    this.behind.set(behind);
+    this.quickExposure = quickExposure;
+  }
+
+  cut(plane: Plane | null): void {
+    this.renderer.clippingPlanes = plane ? [plane] : [];
+  }
+
+  /** Shadows are drawn anew with the next picture. */
+  changed(): void {
+    this.renderer.shadowMap.needsUpdate = true;
+  }
+
+  /** A picture at once. */
+  quick(camera: PerspectiveCamera, kind: RoomViewKind): void {
+    this.lights.quick(kind);
+    this.shine.of(null);
+    this.renderer.toneMappingExposure = this.quickExposure;
+    this.renderer.info.reset();
+    this.renderer.render(this.scene, camera);
+    this.calls = this.renderer.info.render.calls;
+  }
+
+  /** A part of a picture in soft light, from one small light after the other; `rested` is awaited between them, and stops it by answering false. Answers whether it was finished. */
+  async softly(
+    camera: PerspectiveCamera,
+    kind: RoomViewKind,
+    { emitters, exposure }: SoftRoom,
+    { whole, left, top, width, height }: Part,
+    rested: (done: number) => Promise<boolean>,
+  ): Promise<boolean> {
+    const { soft, lights, renderer } = this;
+    if (!soft) return false;
+    const own = camera.clone();
+    soft.start(width, height);
+    // What shines shows the room as it is lit for a quick picture, made as bright as this one.
+    const share = this.quickExposure / exposure;
+    lights.quick(kind, share);
+    this.changed();
+    const behind = this.behind.clone().multiplyScalar(PAST / exposure);
+    this.shine.of(this.around.look(renderer, this.scene, camera.position, behind));
+    try {
+      for (const [index, emitter] of emitters.entries()) {
+        lights.one(emitter, index, emitters.length);
+        this.changed();
+        // Each picture a part of a pixel aside: edges are smooth in their mean.
+        const [across, down] = [(index * 0.7549) % 1, (index * 0.5698) % 1];
+        own.setViewOffset(whole.width, whole.height, left + across - 0.5, top + down - 0.5, width, height);
+        soft.add(own, kind === 'stand' ? behind : null);
+        this.calls = soft.calls;
+        const done = (index + 1) / emitters.length;
+        if (done >= SHOWN) {
+          renderer.toneMappingExposure = exposure;
+          soft.show(this.behind);
+        }
+        if (!(await rested(done))) return false;
+      }
+    } finally {
+      this.shine.of(null);
+      this.changed();
+    }
+    return true;
+  }
+
+  dispose(): void {
+    this.soft?.dispose();
+    this.around.dispose();
+    this.renderer.dispose();
+  }
+}
+
+/** The level plane above which a model is cut away, metres. */
+export const levelAt = (height: number): Plane => new Plane(new Vector3(0, -1, 0), height);
