@@ -90,7 +90,8 @@ describe('goodreach', () => {
       filler: { meets: ['built', 'side'], visible: expect.closeTo(50, 5), cut: expect.closeTo(60, 5) },
     });
     const services = JSON.parse((await goodreach('services', file)).out);
-    expect(services.surveyed).toEqual([]);
+    const lights = services.surveyed.map(({ type }: { type: string }) => type);
+    expect(lights).toEqual(Array(5).fill('light'));
     expect(services.roughIns.find(({ type }: { type: string }) => type === 'gas')).toMatchObject({
       face: 'C',
       along: 510,

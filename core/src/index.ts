@@ -115,6 +115,7 @@ export * from './scene/mesh';
 export * from './scene/scene';
 export * from './scene/scene-part';
 export * from './scene/substances';
+export * from './surfaces/finishes';
 export * from './scene/film';
 export * from './scene/path';
 export * from './scene/light/emitters';

@@ -56,6 +56,11 @@ export const setRoom: Command<RoomChange> = {
     const number = after.number?.trim();
     if (number) after.number = number;
     else delete after.number;
+    for (const key of ['frontFinish', 'topFinish', 'floorFinish', 'wallFinish'] as const) {
+      const finish = after[key]?.trim();
+      if (finish) after[key] = finish;
+      else delete after[key];
+    }
     if (!after.specials) delete after.specials;
     if (after.north) after.north = wrapAngle(after.north);
     else delete after.north;

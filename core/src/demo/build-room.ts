@@ -1,12 +1,15 @@
 import type { Command } from '../commands/command';
 import { setItem } from '../commands/set-item';
 import { putOpening, usualOpening } from '../commands/put-opening';
+import { putService } from '../commands/put-service';
 import { putStandpoint } from '../commands/put-standpoint';
 import { roomOf, type Design } from '../document/design';
 import { applyPatch } from '../document/patch';
 import type { OpeningRecord, Placement } from '../document/records';
 import type { Point } from '../geometry/point';
 import { must } from '../result';
+import { itemBoxes } from '../setting/item-box';
+import { projectOn } from '../survey/placed-face';
 
 /** Runs a command that must succeed and gives the design after it. */
 export function after<Args>(design: Design, command: Command<Args>, args: Args): Design {
@@ -54,6 +57,20 @@ export class RoomBuilder {
   stand(name: string, { x, y }: Point, turn: number): void {
     const id = this.id('standpoint');
     this.run(putStandpoint, { kind: 'standpoint', id, name, x, y, eye: 1_600, turn, nod: -0.16 });
+  }
+
+  /** Hangs lights at the ceiling at these places, and under these items. */
+  light(ceiling: readonly (readonly [number, number])[], under: readonly string[] = []): void {
+    const put = (up: number, placement: Placement) =>
+      this.run(putService, { kind: 'service', id: this.id('light'), type: 'light', up, placement });
+    for (const [x, y] of ceiling) put(roomOf(this.design).ceilingHeight, { on: 'floor', x, y, turn: 0 });
+    for (const id of under) {
+      const { against, origin, u, low, record } = itemBoxes(this.design).find((own) => own.id === id)!;
+      const { face } = against!;
+      const middle = { x: origin.x + (u.x * record.width) / 2, y: origin.y + (u.y * record.width) / 2 };
+      const distance = projectOn(face, middle).along;
+      put(low - 60, { on: 'face', face: face.id, from: 'left', distance, off: 0 });
+    }
   }
 
   run<Args>(command: Command<Args>, args: Args): void {

@@ -1,3 +1,4 @@
+import { setRoom } from '../commands/set-room';
 import { editItems } from '../commands/edit-items';
 import { editFaces } from '../commands/edit-faces';
 import { fillGap } from '../commands/fill-gap';
@@ -106,11 +107,11 @@ export function galleyWithBay(): Design {
   builder.set('DISH600', 'face-k', 1900);
   builder.set('F900-3', 'face-k', 2500);
   builder.set('F450', 'face-k', 3400);
-  builder.set('U600/720', 'face-a', 120);
+  const lit = builder.set('U600/720', 'face-a', 120);
   builder.set('U600/720', 'face-a', 720);
   builder.set('HOOD900', 'face-c', 60);
   builder.set('U600/720', 'face-e', 0);
-  builder.set('U900/720', 'face-e', 600);
+  const lightUnder = builder.set('U900/720', 'face-e', 600);
   builder.set('U300/720', 'face-e', 1500);
   peninsula(builder);
   closeRuns(builder);
@@ -120,5 +121,19 @@ export function galleyWithBay(): Design {
   const first = firstStand(builder.design);
   builder.stand('From the window', first.at, first.turn);
   builder.stand('From the door', { x: 500, y: -1_450 }, 0.1);
+  builder.light(
+    [
+      [900, -1_450],
+      [2_900, -1_450],
+      [4_800, -1_500],
+    ],
+    [lit, lightUnder],
+  );
+  builder.run(setRoom, {
+    frontFinish: 'Kelp',
+    topFinish: 'Drift oak',
+    floorFinish: 'Marram',
+    wallFinish: 'Chalk',
+  });
   return builder.design;
 }

@@ -1,3 +1,5 @@
+import { editFaces } from '../commands/edit-faces';
+import { setRoom } from '../commands/set-room';
 import { setDrain } from '../commands/set-drain';
 import { setInto } from '../commands/set-into';
 import type { Design } from '../document/design';
@@ -28,5 +30,14 @@ export function hallBath(): Design {
   builder.run(setDrain, { id: toilet, side: 'left', distance: inches(15.875) });
   builder.run(setDrain, { id: toilet, side: 'behind', distance: inches(12) });
   builder.set('RAIL24', 'face-c', inches(40));
+  builder.stand('From the door', { x: inches(11), y: -inches(52) }, 0.5);
+  builder.light([[inches(49), -inches(31)]]);
+  builder.run(setRoom, {
+    frontFinish: 'Kelp',
+    topFinish: 'Shell',
+    floorFinish: 'Groyne',
+    wallFinish: 'Chalk',
+  });
+  builder.run(editFaces, { faces: ['face-b'], change: { finish: 'Samphire' } });
   return builder.design;
 }

@@ -1,3 +1,4 @@
+import { setRoom } from '../commands/set-room';
 import { putFixed, usualFixed } from '../commands/put-fixed';
 import { putSection } from '../commands/put-section';
 import { fillGap } from '../commands/fill-gap';
@@ -49,9 +50,9 @@ export function orchardKitchen(): Design {
   builder.set('U1530', 'face-a', inches(37));
   builder.set('U2430', 'face-a', inches(88));
   builder.set('HOOD30', 'face-b', inches(39));
-  builder.set('U2430', 'face-b', inches(69));
+  const right = builder.set('U2430', 'face-b', inches(69));
   builder.set('U2430', 'face-a', inches(112));
-  builder.set('U2430', 'face-b', inches(15));
+  const left = builder.set('U2430', 'face-b', inches(15));
   builder.set('U1830', 'face-b', inches(93));
   const filled = [
     ['face-b', 112, 'base'],
@@ -70,5 +71,18 @@ export function orchardKitchen(): Design {
   const first = firstStand(builder.design);
   builder.stand('From the door', { x: inches(16), y: -inches(62) }, 0.35);
   builder.stand('Towards the range', first.at, first.turn);
+  builder.light(
+    [
+      [inches(45), -inches(56)],
+      [inches(96), -inches(56)],
+    ],
+    [left, right],
+  );
+  builder.run(setRoom, {
+    frontFinish: 'Drift oak',
+    topFinish: 'Skerry',
+    floorFinish: 'Groyne',
+    wallFinish: 'Chalk',
+  });
   return builder.design;
 }

@@ -1,3 +1,4 @@
+import { setRoom } from '../commands/set-room';
 import { concealCistern, usualLining } from '../commands/conceal-cistern';
 import { leaveOpen } from '../commands/leave-open';
 import { setDrain } from '../commands/set-drain';
@@ -34,5 +35,13 @@ export function wetRoom(): Design {
   builder.set('BENCH1000', 'face-a', 1310);
   builder.set('GRAB450', 'face-b', 620);
   builder.set('RAIL450', 'face-c', 450);
+  builder.stand('From the door', { x: 2_050, y: -1_700 }, 2.45);
+  builder.light([[1_155, -970]]);
+  builder.run(setRoom, {
+    frontFinish: 'Drift oak',
+    topFinish: 'Shell',
+    floorFinish: 'Pebbleback',
+    wallFinish: 'Samphire',
+  });
   return builder.design;
 }

@@ -89,6 +89,11 @@ export class RoomRecord {
   @IsOptional() @IsBoolean() specials?: boolean;
   /** Where north is: turned so far to the left from the top of the plan. The top unless given. */
   @IsOptional() @Radians(-3.1416, 3.1416) north?: number;
+  /** What fronts, tops, floor and walls are finished with, where a thing has no finish of its own. */
+  @IsOptional() @Words(1, 40) frontFinish?: string;
+  @IsOptional() @Words(1, 40) topFinish?: string;
+  @IsOptional() @Words(1, 40) floorFinish?: string;
+  @IsOptional() @Words(1, 40) wallFinish?: string;
 }
 
 /** The closed chain of faces around the room, in the order they were walked. */

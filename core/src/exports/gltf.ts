@@ -3,8 +3,8 @@ import { roomOf, type Design } from '../document/design';
 import { itemNumbers } from '../setting/item-numbers';
 import { joined, type Mesh } from '../scene/mesh';
 import { sceneOf } from '../scene/scene';
-import type { SceneGroup, ScenePart, Substance } from '../scene/scene-part';
-import { linear, substanceLooks } from '../scene/substances';
+import type { SceneGroup, ScenePart } from '../scene/scene-part';
+import { linear, lookName, lookOf } from '../scene/substances';
 
 /** Millimetres in a unit of the file. */
 const METRE = 1_000;
@@ -21,7 +21,7 @@ export async function writeGltf(design: Design): Promise<Uint8Array> {
   const scene = document.createScene(name);
   const root = document.createNode(name);
   scene.addChild(root);
-  const materials = new Map<Substance, Material>();
+  const materials = new Map<string, Material>();
   const numbers = itemNumbers(design);
   for (const group of sceneOf(design)) {
     const parts = group.parts.filter(({ mesh }) => mesh.indices.length > 0);
@@ -47,17 +47,14 @@ export async function writeGltf(design: Design): Promise<Uint8Array> {
 
   function meshOf(own: string, parts: readonly ScenePart[]) {
     const mesh = document.createMesh(own);
-    for (const substance of new Set(parts.map((part) => part.substance)))
-      mesh.addPrimitive(
-        primitive(
-          substance,
-          joined(...parts.filter((part) => part.substance === substance).map((part) => part.mesh)),
-        ),
-      );
+    for (const look of new Set(parts.map(lookName))) {
+      const alike = parts.filter((part) => lookName(part) === look);
+      mesh.addPrimitive(primitive(alike[0]!, joined(...alike.map((part) => part.mesh))));
+    }
     return mesh;
   }
 
-  function primitive(substance: Substance, mesh: Mesh) {
+  function primitive(part: ScenePart, mesh: Mesh) {
     const accessor = (type: 'SCALAR' | 'VEC3', array: Float32Array<ArrayBuffer> | Uint32Array<ArrayBuffer>) =>
       document.createAccessor().setType(type).setArray(array).setBuffer(buffer);
     return document
@@ -65,21 +62,23 @@ export async function writeGltf(design: Design): Promise<Uint8Array> {
       .setAttribute('POSITION', accessor('VEC3', turnedUp(mesh.positions, METRE)))
       .setAttribute('NORMAL', accessor('VEC3', turnedUp(mesh.normals, 1)))
       .setIndices(accessor('SCALAR', new Uint32Array(mesh.indices)))
-      .setMaterial(materialOf(substance));
+      .setMaterial(materialOf(part));
   }
 
-  function materialOf(substance: Substance): Material {
-    let material = materials.get(substance);
+  function materialOf(part: ScenePart): Material {
+    const look = lookName(part);
+    let material = materials.get(look);
     if (!material) {
-      const { colour, rough, metal, clear } = substanceLooks[substance];
+      const { colour, rough, metal, clear, glows } = lookOf(part);
       const [r, g, b] = linear(colour);
       material = document
-        .createMaterial(substance)
+        .createMaterial(look)
         .setBaseColorFactor([r, g, b, clear ?? 1])
         .setRoughnessFactor(rough)
         .setMetallicFactor(metal ?? 0);
+      if (glows) material.setEmissiveFactor([r, g, b]);
       if (clear !== undefined) material.setAlphaMode('BLEND').setDoubleSided(true);
-      materials.set(substance, material);
+      materials.set(look, material);
     }
     return material;
   }

@@ -5,7 +5,7 @@ import type { ConstructionMethod } from '../ranges/construction';
 import type { FrontPart } from '../solids/front-parts';
 import type { Solid, SolidSide } from '../solids/solids';
 import type { ItemBox } from '../setting/item-box';
-import { box, joined, prism, slab, type Frame, type Mesh } from './mesh';
+import { box, grained, joined, prism, slab, type Frame, type Mesh } from './mesh';
 import { applianceFront } from './appliance-parts';
 import type { ScenePart } from './scene-part';
 import { bar, FRONT, frameOfSide, motionOf, rectangle } from './shapes';
@@ -36,7 +36,7 @@ function carcass(solid: Solid, made: ConstructionMethod, plinth: number): SceneP
   const { width, depth } = record;
   const bottom = low + plinth;
   if (kind.plan || hasLegs(kind)) {
-    const parts: ScenePart[] = [{ substance: 'carcass', mesh: prism(solid.footprint, bottom, high) }];
+    const parts: ScenePart[] = [{ substance: 'carcass', mesh: shell(solid, bottom, high) }];
     if (plinth > 0)
       parts.push({
         substance: 'plinth',
@@ -78,6 +78,19 @@ function carcass(solid: Solid, made: ConstructionMethod, plinth: number): SceneP
   }
   if (stiles) found.push({ substance: 'front', mesh: stiles });
   return found;
+}
+
+/** The box of a cabinet of any outline: a board behind every side that is not a front, a bottom, a shelf in the middle and a lid; solid where it is round. */
+function shell({ footprint, sides, round, low, box: own }: Solid, bottom: number, high: number): Mesh {
+  if (round || !sides.some(({ front }) => front)) return prism(footprint, bottom, high);
+  const middle = (low + high) / 2;
+  const boards = sides
+    .filter(({ front }) => !front)
+    .map((side) =>
+      box(frameOfSide(side), [0, distance(side.from, side.to)], [-BOARD, 0], [bottom + BOARD, high - BOARD]),
+    );
+  const levels = own!.kind.rows ? [bottom, middle, high - BOARD] : [bottom, high - BOARD];
+  return joined(...boards, ...levels.map((up) => prism(footprint, up, up + BOARD)));
 }
 
 /** The frame on the face of a box, open behind every front. */
@@ -167,7 +180,18 @@ function leaf(
   const within = rectangle(left + rail, right - rail, up + low + rail, up + high - rail);
   const isFramed = (framed || glass) && rail > 22;
   if (!isFramed) return [{ substance: 'front', mesh: slab(frame, ring, [face - FRONT, face]) }];
-  const rails = slab(frame, ring, [face - FRONT, face], { holes: [within] });
+  // Stiles from top to bottom, rails between them, each with its grain along it.
+  const out: [number, number] = [face - FRONT, face];
+  const [base, top] = [up + low, up + high];
+  const stiles = [
+    box(frame, [left, left + rail], out, [base, top]),
+    box(frame, [right - rail, right], out, [base, top]),
+  ];
+  const across = [
+    box(frame, [left + rail, right - rail], out, [base, base + rail]),
+    box(frame, [left + rail, right - rail], out, [top - rail, top]),
+  ].map((mesh) => grained(mesh, [frame.u.x, frame.u.y, 0]));
+  const rails = joined(...stiles, ...across);
   const pane: ScenePart = glass
     ? { substance: 'glass', mesh: slab(frame, within, [face - FRONT + 6, face - FRONT + 10]) }
     : { substance: 'front', mesh: slab(frame, within, [face - FRONT + 2, face - SUNK]) };

@@ -175,6 +175,28 @@ export function joined(...meshes: readonly Mesh[]): Mesh {
   return all;
 }
 
+/** The same mesh, its places on a texture laid so that what runs up the texture runs along a direction of the room on every face that does not look along it. */
+export function grained(mesh: Mesh, way: Place): Mesh {
+  const { positions, normals } = mesh;
+  const uvs: number[] = [];
+  for (let i = 0; i < positions.length; i += 3) {
+    const [x, y, z] = positions.slice(i, i + 3) as [number, number, number];
+    const [nx, ny, nz] = normals.slice(i, i + 3) as [number, number, number];
+    const faces = nx * way[0] + ny * way[1] + nz * way[2];
+    const [gx, gy, gz] = [way[0] - nx * faces, way[1] - ny * faces, way[2] - nz * faces];
+    const size = Math.hypot(gx, gy, gz);
+    if (size < 0.1) {
+      // End grain.
+      uvs.push(...onTexture([x, y, z], [nx, ny, nz]));
+      continue;
+    }
+    const up = (x * gx + y * gy + z * gz) / size;
+    const across = (x * (ny * gz - nz * gy) + y * (nz * gx - nx * gz) + z * (nx * gy - ny * gx)) / size;
+    uvs.push(across, up);
+  }
+  return { ...mesh, uvs };
+}
+
 /** What a closed mesh holds, mm³ (divergence theorem over its triangles); negative where it is inside out. */
 export function volumeOf({ positions, indices }: Mesh): number {
   let sum = 0;

@@ -10,11 +10,14 @@ export const substances = [
   'floor',
   'front',
   'glass',
+  'grout',
   'joinery',
+  'light',
   'metal',
   'mirror',
   'plinth',
   'steel',
+  'tile',
   'timber',
   'top',
   'wall',
@@ -27,6 +30,8 @@ export type Motion = { turns: { about: Place; axis: Place; by: number } } | { sl
 /** A part of the room as it is seen in three dimensions. */
 export interface ScenePart {
   substance: Substance;
+  /** The name of the finish on it, where it has one that is known. */
+  finish?: string;
   mesh: Mesh;
   /** Of a door, drawer or flap. */
   moves?: Motion;

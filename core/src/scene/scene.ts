@@ -1,11 +1,12 @@
 import { perDesign, roomOf, type Design } from '../document/design';
-import { direction, inward, type Point } from '../geometry/point';
+import { direction, distance, inward, type Point } from '../geometry/point';
 import { without } from '../geometry/region';
 import { contains, signedArea } from '../geometry/polygon';
 import { constructionOf, constructionOfItem } from '../ranges/construction';
 import { findRange, rangesOf } from '../ranges/shelf';
 import { itemBoxes, type ItemBox } from '../setting/item-box';
 import { solidsOf, type Solid } from '../solids/solids';
+import { finishNamed, type Finish } from '../surfaces/finishes';
 import { placedOpenings, type PlacedOpening } from '../survey/openings';
 import { facePath, type PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
@@ -14,10 +15,13 @@ import { wallOutside, wallRings } from '../survey/wall-outline';
 import { applianceParts, hobPlate } from './appliance-parts';
 import { cabinetParts } from './cabinet-parts';
 import { bowl, fixtureParts, tap } from './fixture-parts';
-import { addFace, box, emptyMesh, joined, prism, type Mesh, type Place } from './mesh';
+import { lampParts } from './lamp-parts';
+import { lampsOf } from './light/lamps';
+import { addFace, box, emptyMesh, grained, joined, prism, type Mesh, type Place } from './mesh';
 import { openingParts } from './opening-parts';
 import type { SceneGroup, ScenePart } from './scene-part';
-import { circle, plan, rectangle } from './shapes';
+import { frameOfSide, plan, rectangle } from './shapes';
+import { floorTiles, JOINT_BACK, sideTiles, wallTiles } from './tile-parts';
 import { wallMesh } from './wall-parts';
 
 /** Thickness of the floor under the room, and of a skirting; how high that is. Mm. */
@@ -32,7 +36,7 @@ export const sceneOf: (design: Design) => readonly SceneGroup[] = perDesign((des
   ...wallGroups(design),
   ...openingGroups(design),
   ...solidsOf(design).flatMap((solid) => solidGroup(design, solid)),
-  ...placedServices(design).map(serviceGroup),
+  ...placedServices(design).map((service) => serviceGroup(design, service)),
 ]);
 
 const known = new WeakMap<object, Map<string, { by: readonly unknown[]; group: SceneGroup }>>();
@@ -54,13 +58,20 @@ function remembered(
 }
 
 function floorGroup(design: Design): SceneGroup {
-  const { outline } = roomShape(design);
-  return remembered(outline, 'floor', [], () => ({
-    key: 'floor',
-    source: null,
-    of: 'floor',
-    parts: [{ substance: 'floor', mesh: prism(outline, -SLAB, 0) }],
-  }));
+  const { outline, faces } = roomShape(design);
+  const finish = finishNamed(roomOf(design).floorFinish);
+  return remembered(outline, 'floor', [finish], () => {
+    // Boards and courses run along the longest face.
+    const { u } = faces.reduce((a, b) => (b.chord > a.chord ? b : a));
+    const named = finish && { finish: finish.name };
+    const parts: ScenePart[] = finish?.tile
+      ? [
+          { substance: 'grout', ...named, mesh: prism(outline, -SLAB, -JOINT_BACK) },
+          ...floorTiles(outline, u, finish),
+        ]
+      : [{ substance: 'floor', ...named, mesh: grained(prism(outline, -SLAB, 0), [u.x, u.y, 0]) }];
+    return { key: 'floor', source: null, of: 'floor', parts };
+  });
 }
 
 function ceilingGroup(design: Design): SceneGroup {
@@ -97,14 +108,31 @@ function wallGroups(design: Design): SceneGroup[] {
       ...face.ceiling,
       face.wallHeight,
       ...openings.flatMap(({ record, left }) => [record, left]),
+      finishNamed(face.record.finish ?? roomOf(design).wallFinish),
     ];
     return remembered(face.record, 'wall', by, () => ({
       key: `wall ${face.id}`,
       source: face.id,
       of: 'wall',
-      parts: [{ substance: 'wall', mesh: wallMesh(face, ring, openings) }, ...skirting(face, openings)],
+      parts: wallParts(face, ring, openings, finishNamed(face.record.finish ?? roomOf(design).wallFinish)),
     }));
   });
+}
+
+/** A wall with its skirting, or with its tiles; bent ones are shown in the colour of theirs. */
+function wallParts(
+  face: PlacedFace,
+  ring: readonly Point[],
+  openings: readonly PlacedOpening[],
+  finish: Finish | null,
+): ScenePart[] {
+  const named = finish && { finish: finish.name };
+  if (finish?.tile && !face.arc)
+    return [
+      { substance: 'grout', ...named, mesh: wallMesh(face, ring, openings, JOINT_BACK) },
+      ...wallTiles(face, openings, finish),
+    ];
+  return [{ substance: 'wall', ...named, mesh: wallMesh(face, ring, openings) }, ...skirting(face, openings)];
 }
 
 /** A board along the foot of a wall, past everything that comes down to the floor. */
@@ -140,17 +168,31 @@ function openingGroups(design: Design): SceneGroup[] {
 
 function solidGroup(design: Design, solid: Solid): SceneGroup {
   if (solid.of === 'top') return topGroup(design, solid);
-  return remembered(solid, 'solid', [], () => ({
+  const { frontFinish, wallFinish } = roomOf(design);
+  const finish = finishNamed(solid.box ? (solid.box.record.finish ?? frontFinish) : wallFinish);
+  return remembered(solid, 'solid', [finish], () => ({
     key: solid.id,
     source: solid.id,
     of: solid.of === 'item' ? 'item' : 'fixed',
-    parts: partsOf(design, solid),
+    parts: partsOf(design, solid, finish).map((part) =>
+      finish && (part.substance === 'front' || part.substance === 'wall')
+        ? { ...part, finish: finish.name }
+        : part,
+    ),
   }));
 }
 
-function partsOf(design: Design, solid: Solid): ScenePart[] {
+function partsOf(design: Design, solid: Solid, finish: Finish | null): ScenePart[] {
   const { box: own, footprint, low, high, round } = solid;
-  if (!own) return [{ substance: 'wall', mesh: prism(footprint, low, high, { round }) }];
+  if (!own) {
+    const body: ScenePart = { substance: 'wall', mesh: prism(footprint, low, high, { round }) };
+    if (!finish?.tile || round) return [body];
+    // What is boxed in is tiled as the walls are, on every side of it.
+    const sides = solid.sides.flatMap((side) =>
+      sideTiles(frameOfSide(side), distance(side.from, side.to), low, high, finish),
+    );
+    return [{ ...body, substance: 'grout', finish: finish.name }, ...sides];
+  }
   const { kind, record } = own;
   const ranges = rangesOf(design);
   const room = findRange(roomOf(design).range, ranges);
@@ -175,34 +217,33 @@ function onTop(design: Design, own: ItemBox): ScenePart[] {
 /** A countertop with the bowls that are let into it. */
 function topGroup(design: Design, solid: Solid): SceneGroup {
   const bowls = bowlsIn(design, solid);
-  return remembered(
-    solid,
-    'top',
-    bowls.map(({ own }) => own),
-    () => {
-      const holes = bowls.map(({ own, across, out }) =>
-        rectangle(across[0], across[1], out[0], out[1]).map(({ x, y }) => plan(own, x, y)),
-      );
-      const region = holes.length === 0 ? [[...solid.footprint]] : without([solid.footprint], holes);
-      const outers = region.filter((ring) => signedArea(ring) > 0);
-      const inners = region.filter((ring) => signedArea(ring) < 0);
-      const mesh = joined(...outers.map((ring) => prism(ring, solid.low, solid.high, { holes: inners })));
-      const fitted = bowls.flatMap(({ own, across, out, loose }) =>
-        loose
-          ? []
-          : [
-              ...bowl(own, across, out, solid.low, 'steel'),
-              ...tap(own, (across[0] + across[1]) / 2, out[0] * 0.45, solid.high),
-            ],
-      );
-      return {
-        key: `top ${solid.carriers!.join(' ')}`,
-        source: solid.id,
-        of: 'top',
-        parts: [{ substance: 'top', mesh }, ...fitted],
-      };
-    },
-  );
+  const finish = finishNamed(roomOf(design).topFinish);
+  return remembered(solid, 'top', [...bowls.map(({ own }) => own), finish], () => {
+    const holes = bowls.map(({ own, across, out }) =>
+      rectangle(across[0], across[1], out[0], out[1]).map(({ x, y }) => plan(own, x, y)),
+    );
+    const region = holes.length === 0 ? [[...solid.footprint]] : without([solid.footprint], holes);
+    const outers = region.filter((ring) => signedArea(ring) > 0);
+    const inners = region.filter((ring) => signedArea(ring) < 0);
+    const mesh = joined(...outers.map((ring) => prism(ring, solid.low, solid.high, { holes: inners })));
+    // Its grain runs along what carries it.
+    const { u } = itemBoxes(design).find(({ id }) => id === solid.id) ?? { u: { x: 1, y: 0 } };
+    const lain = grained(mesh, [u.x, u.y, 0]);
+    const fitted = bowls.flatMap(({ own, across, out, loose }) =>
+      loose
+        ? []
+        : [
+            ...bowl(own, across, out, solid.low, 'steel'),
+            ...tap(own, (across[0] + across[1]) / 2, out[0] * 0.45, solid.high),
+          ],
+    );
+    return {
+      key: `top ${solid.carriers!.join(' ')}`,
+      source: solid.id,
+      of: 'top',
+      parts: [{ substance: 'top', ...(finish && { finish: finish.name }), mesh: lain }, ...fitted],
+    };
+  });
 }
 
 interface Bowl {
@@ -246,17 +287,15 @@ function touches(own: ItemBox, ring: readonly Point[]): boolean {
   return contains(ring, plan(own, own.record.width / 2, own.record.depth / 2));
 }
 
-/** What shows of a service: a plate on the wall, or a light at the ceiling. */
-function serviceGroup(service: PlacedService): SceneGroup {
+/** What shows of a service: a plate on the wall, or a lamp. */
+function serviceGroup(design: Design, service: PlacedService): SceneGroup {
   const { record, at: place, against, id } = service;
-  return remembered(record, 'service', [place.x, place.y], () => {
+  const lamp = lampsOf(design).find((one) => one.service === id);
+  const by = [place.x, place.y, ...(lamp ? [lamp.kind, ...lamp.from, ...lamp.to] : [])];
+  return remembered(record, 'service', by, () => {
     const parts: ScenePart[] = [];
-    if (record.type === 'light' && !against)
-      parts.push({
-        substance: 'enamel',
-        mesh: prism(circle(place.x, place.y, 90), record.up - 25, record.up, { round: true }),
-      });
-    else if (against && ['socket', 'switch', 'data', 'light'].includes(record.type)) {
+    if (lamp) parts.push(...lampParts(lamp, record.up));
+    else if (against && ['socket', 'switch', 'data'].includes(record.type)) {
       const u = direction(Math.atan2(against.face.u.y, against.face.u.x));
       const frame = { origin: place, u, n: inward(u) };
       const wide = record.type === 'socket' ? 73 : 43;

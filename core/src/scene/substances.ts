@@ -1,11 +1,16 @@
-import type { Substance } from './scene-part';
+import { finishNamed } from '../surfaces/finishes';
+import type { ScenePart, Substance } from './scene-part';
 
-/** How a substance looks: its colour, how rough and how metallic it is (0 to 1), and what share of it is seen where it is clear. */
+/** How a substance looks: its colour, how rough and how metallic it is (0 to 1), what share of it is seen where it is clear, and its figure. */
 export interface SubstanceLook {
   colour: string;
   rough: number;
   metal?: number;
   clear?: number;
+  /** Whether it shines of itself. */
+  glows?: boolean;
+  /** Grain and boards run up a texture. */
+  figure?: 'boards' | 'grain' | 'specks' | 'tone';
 }
 
 export const substanceLooks: Record<Substance, SubstanceLook> = {
@@ -14,16 +19,19 @@ export const substanceLooks: Record<Substance, SubstanceLook> = {
   ceiling: { colour: '#f7f5ef', rough: 0.95 },
   ceramic: { colour: '#f6f5f1', rough: 0.18 },
   enamel: { colour: '#eeeeea', rough: 0.35 },
-  floor: { colour: '#b9936a', rough: 0.55 },
+  floor: { colour: '#b9936a', rough: 0.55, figure: 'boards' },
   front: { colour: '#6f8077', rough: 0.5 },
+  grout: { colour: '#b3ada0', rough: 0.95 },
   glass: { colour: '#dfeaea', rough: 0.05, clear: 0.22 },
+  light: { colour: '#fff1d8', rough: 0.9, glows: true },
   joinery: { colour: '#f1eee6', rough: 0.45 },
   metal: { colour: '#a89b84', rough: 0.35, metal: 0.75 },
   mirror: { colour: '#c9d3d6', rough: 0.04, metal: 0.95 },
   plinth: { colour: '#4c5650', rough: 0.6 },
   steel: { colour: '#b7bab9', rough: 0.32, metal: 0.65 },
-  timber: { colour: '#a97d50', rough: 0.55 },
-  top: { colour: '#dcd8cf', rough: 0.3 },
+  tile: { colour: '#d3cec2', rough: 0.4, figure: 'tone' },
+  timber: { colour: '#a97d50', rough: 0.55, figure: 'grain' },
+  top: { colour: '#dcd8cf', rough: 0.3, figure: 'specks' },
   wall: { colour: '#ebe6da', rough: 0.95 },
 };
 
@@ -35,7 +43,23 @@ export function linear(colour: string): [number, number, number] {
   }) as [number, number, number];
 }
 
-/** What shares of the light that falls on it a substance gives back. */
-export function reflects(substance: Substance): [number, number, number] {
-  return linear(substanceLooks[substance].colour);
+const figures = { paint: undefined, stone: 'specks', tile: 'tone', timber: 'grain' } as const;
+
+/** How a part looks: as its finish, or as its substance usually does. */
+export function lookOf({ substance, finish }: Pick<ScenePart, 'finish' | 'substance'>): SubstanceLook {
+  const own = finishNamed(finish);
+  if (!own) return substanceLooks[substance];
+  if (substance === 'grout' && own.tile) return { ...substanceLooks.grout, colour: own.tile.grout };
+  const { colour, rough, of } = own;
+  const figure = of === 'timber' && substance === 'floor' ? 'boards' : own.grain ? 'grain' : figures[of];
+  return { colour, rough, ...(figure && { figure }) };
+}
+
+/** The name of what a part looks like: parts with the same are drawn together. */
+export const lookName = ({ substance, finish }: Pick<ScenePart, 'finish' | 'substance'>): string =>
+  finish ? `${substance}, ${finish}` : substance;
+
+/** What shares of the light that falls on it a part gives back. */
+export function reflects(part: Pick<ScenePart, 'finish' | 'substance'>): [number, number, number] {
+  return linear(lookOf(part).colour);
 }

@@ -17,9 +17,14 @@ const SAME = 1e-6;
 
 /**
  * The wall behind a face as one closed mesh, its openings cut through it: strips between everything that changes along it, each from the face to the
- * back of the wall. `ring` is the ground it takes up, the face first.
+ * back of the wall. `ring` is the ground it takes up, the face first; a tiled wall begins `behind` its finished face, mm.
  */
-export function wallMesh(face: PlacedFace, ring: readonly Point[], openings: readonly PlacedOpening[]): Mesh {
+export function wallMesh(
+  face: PlacedFace,
+  ring: readonly Point[],
+  openings: readonly PlacedOpening[],
+  behind = 0,
+): Mesh {
   const mesh = emptyMesh();
   const holes = openings.map(({ record, left, right }): Hole => {
     const deep = record.type === 'niche' ? Math.min(record.depth, face.thickness - 1) : face.thickness;
@@ -46,7 +51,7 @@ export function wallMesh(face: PlacedFace, ring: readonly Point[], openings: rea
     return face.length - along < SAME ? ring[chords + 1]! : onFace(along, -face.thickness);
   };
   const at = (along: number, deep: number, up: number): Place => {
-    const { x, y } = within(along, deep);
+    const { x, y } = within(along, Math.max(deep, behind));
     return [x, y, up];
   };
   const back = face.thickness;
@@ -60,7 +65,7 @@ export function wallMesh(face: PlacedFace, ring: readonly Point[], openings: rea
     // The face, left to right as seen from the room; the back the other way round.
     const front = (low: number, high: [number, number]) =>
       addFace(mesh, [at(a, 0, low), at(b, 0, low), at(b, 0, high[1]), at(a, 0, high[0])]);
-    const behind = (low: number, high: [number, number]) =>
+    const rear = (low: number, high: [number, number]) =>
       addFace(mesh, [at(b, back, low), at(a, back, low), at(a, back, high[0]), at(b, back, high[1])]);
     const level = (deep: number, up: [number, number], looksUp: boolean) => {
       const corners = [at(a, 0, up[0]), at(b, 0, up[1]), at(b, deep, up[1]), at(a, deep, up[0])];
@@ -70,16 +75,16 @@ export function wallMesh(face: PlacedFace, ring: readonly Point[], openings: rea
     level(back, [0, 0], false);
     if (!hole) {
       front(0, [ha, hb]);
-      behind(0, [ha, hb]);
+      rear(0, [ha, hb]);
       continue;
     }
     if (hole.low > 0) front(0, [hole.low, hole.low]);
     if (hole.high < Math.min(ha, hb)) front(hole.high, [ha, hb]);
     if (through) {
-      if (hole.low > 0) behind(0, [hole.low, hole.low]);
-      if (hole.high < Math.min(ha, hb)) behind(hole.high, [ha, hb]);
+      if (hole.low > 0) rear(0, [hole.low, hole.low]);
+      if (hole.high < Math.min(ha, hb)) rear(hole.high, [ha, hb]);
     } else {
-      behind(0, [ha, hb]);
+      rear(0, [ha, hb]);
       addFace(mesh, [
         at(a, hole.deep, hole.low),
         at(b, hole.deep, hole.low),

@@ -1,5 +1,6 @@
 import type { Design } from '../../document/design';
-import { placedOpenings } from '../../survey/openings';
+import { placedOpenings, type PlacedOpening } from '../../survey/openings';
+import { roomShape } from '../../survey/room-shape';
 import type { Place } from '../mesh';
 import { sceneOf } from '../scene';
 import type { SceneGroup } from '../scene-part';
@@ -123,19 +124,17 @@ interface Pane {
 
 /** The glass of windows and doors, and open passages, m². */
 function panesOf(design: Design, groups: readonly SceneGroup[]): Pane[] {
-  return placedOpenings(design).flatMap(({ record, at, u, n }): Pane[] => {
-    const pane = (l: number, r: number, low: number, high: number, out: number, glazed: boolean): Pane => ({
-      area: ((r - l) * (high - low)) / 1e6,
-      place: (a, b) => {
-        const x = l + (r - l) * a;
-        return [at.x + u.x * x + n.x * out, at.y + u.y * x + n.y * out, low + (high - low) * b];
-      },
-      n: [n.x, n.y, 0],
-      through: glazed ? GLASS : BEYOND,
-      glazed,
-    });
-    if (record.type === 'cased')
-      return [pane(0, record.width, record.sill, record.sill + record.height, -10, false)];
+  const overHalfWalls = roomShape(design).faces.flatMap(({ start, u, n, length, wallHeight, ceiling }) =>
+    wallHeight === null || wallHeight > Math.min(...ceiling) - 1
+      ? []
+      : [paneOf({ at: start, u, n }, [0, length], [wallHeight, Math.min(...ceiling)], -10, false)],
+  );
+  const inOpenings = placedOpenings(design).flatMap((opening): Pane[] => {
+    const { record, at, u, n } = opening;
+    if (record.type === 'cased') {
+      const up: [number, number] = [record.sill, record.sill + record.height];
+      return [paneOf(opening, [0, record.width], up, -10, false)];
+    }
     const glass = groups
       .find(({ key }) => key === record.id)!
       .parts.filter(({ substance }) => substance === 'glass');
@@ -147,15 +146,31 @@ function panesOf(design: Design, groups: readonly SceneGroup[]): Pane[] {
         outs.push(x * n.x + y * n.y);
         ups.push(positions[i + 2]!);
       }
-      const [l, r, low, high] = [
-        Math.min(...across),
-        Math.max(...across),
-        Math.min(...ups),
-        Math.max(...ups),
-      ];
-      return pane(l, r, low, high, Math.max(...outs) + OFF, true);
+      const extent = (all: number[]): [number, number] => [Math.min(...all), Math.max(...all)];
+      return paneOf(opening, extent(across), extent(ups), Math.max(...outs) + OFF, true);
     });
   });
+  return [...inOpenings, ...overHalfWalls];
+}
+
+/** An upright rectangle in a wall, so far along, up and out. */
+function paneOf(
+  { at, u, n }: Pick<PlacedOpening, 'at' | 'n' | 'u'>,
+  [left, right]: [number, number],
+  [low, high]: [number, number],
+  out: number,
+  glazed: boolean,
+): Pane {
+  return {
+    area: ((right - left) * (high - low)) / 1e6,
+    place: (a, b) => {
+      const across = left + (right - left) * a;
+      return [at.x + u.x * across + n.x * out, at.y + u.y * across + n.y * out, low + (high - low) * b];
+    },
+    n: [n.x, n.y, 0],
+    through: glazed ? GLASS : BEYOND,
+    glazed,
+  };
 }
 
 interface Sample {
@@ -189,7 +204,7 @@ function followed(cast: RayCaster, source: Source, light: Light, index: number):
   for (let depth = 0; depth < BOUNCES; depth++) {
     const met = cast(from, way);
     if (!met) break;
-    const colour = reflects(met.part.substance);
+    const colour = reflects(met.part);
     const given: Light = [left[0] * colour[0], left[1] * colour[1], left[2] * colour[2]];
     from = along(met.at, met.normal, OFF);
     found.push({ at: from, way: met.normal, light: shares(given, 1 / Math.PI), far: false });

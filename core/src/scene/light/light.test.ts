@@ -4,7 +4,7 @@ import { putService } from '../../commands/put-service';
 import { setRoom } from '../../commands/set-room';
 import { demoJobs } from '../../demo/demo-jobs';
 import type { Design } from '../../document/design';
-import { contains } from '../../geometry/polygon';
+import { contains, distanceToPath } from '../../geometry/polygon';
 import { itemBoxes } from '../../setting/item-box';
 import { roomShape } from '../../survey/room-shape';
 import { box, type Frame, type Place } from '../mesh';
@@ -135,17 +135,15 @@ describe('the light of a room', () => {
 
   it('stays in the rooms of the demo jobs', () => {
     for (const design of demoJobs().flatMap(({ rooms }) => rooms)) {
-      const reach = roomShape(design).faces.map(({ thickness }) => thickness);
-      const { outline } = roomShape(design);
-      for (const { at } of emittersOf(design, 'noon', 100)) {
-        const inside = [0, 1, 2, 3].some((k) => {
-          const by = Math.max(...reach) * (k === 0 ? 0 : 1);
-          return [-1, 0, 1].some((a) =>
-            [-1, 0, 1].some((b) => contains(outline, { x: at[0] + a * by, y: at[1] + b * by })),
-          );
-        });
-        expect(inside).toBe(true);
-      }
+      const { outline, faces } = roomShape(design);
+      const thick = Math.max(...faces.map(({ thickness }) => thickness));
+      const places = emittersOf(design, 'noon', 100).map(({ at: [x, y] }) => ({ x, y }));
+      const inside = places.filter(
+        (at) => contains(outline, at) || distanceToPath(at, [...outline, outline[0]!]) <= thick,
+      );
+      // Some light leaves over a half wall, and comes back from what stands beyond.
+      const open = faces.some(({ wallHeight }) => wallHeight !== null);
+      expect(inside.length / places.length).toBeGreaterThanOrEqual(open ? 0.95 : 1);
     }
   });
 

@@ -16,6 +16,7 @@
   import ChoiceList from '$ui/ChoiceList.svelte';
   import LengthField from '$ui/LengthField.svelte';
   import { stepName, unitNames } from '$ui/unit-names';
+  import RoomFinishes from './RoomFinishes.svelte';
   import RoomMeasures from './RoomMeasures.svelte';
 
   const { session, screen } = useWorkspace();
@@ -84,6 +85,7 @@
   </ChoiceList>
 {/if}
 
+<RoomFinishes />
 <h3>Standard sizes</h3>
 {#each lengths as [label, key, least, most] (key)}
   <LengthField

@@ -1,13 +1,15 @@
 <script lang="ts">
-  /** A short text with its name beside it, kept when it is left. */
+  /** A short text with its name beside it, kept when it is left; `offers` are words it is often one of. */
   interface Props {
     label: string;
     value: string;
     placeholder?: string;
     most?: number;
+    offers?: readonly string[];
     onset: (text: string) => void;
   }
-  let { label, value, placeholder = '', most = 60, onset }: Props = $props();
+  let { label, value, placeholder = '', most = 60, offers = [], onset }: Props = $props();
+  const list = $props.id();
 </script>
 
 <label>
@@ -17,9 +19,13 @@
     {placeholder}
     maxlength={most}
     autocomplete="off"
+    list={offers.length > 0 ? list : undefined}
     onchange={(event) => onset(event.currentTarget.value)}
     onkeydown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
   />
+  {#if offers.length > 0}<datalist id={list}>
+      {#each offers as offer (offer)}<option value={offer}></option>{/each}
+    </datalist>{/if}
 </label>
 
 <style>

@@ -1,5 +1,12 @@
 <script lang="ts">
-  import { editItems, specialSizes, type ItemChange, type ItemRecord, type SpecialSize } from 'goodreach';
+  import {
+    finishNames,
+    editItems,
+    specialSizes,
+    type ItemChange,
+    type ItemRecord,
+    type SpecialSize,
+  } from 'goodreach';
   import { useWorkspace } from '$session/context';
   import LengthField from '$ui/LengthField.svelte';
   import TextField from '$ui/TextField.svelte';
@@ -60,5 +67,6 @@
   value={shared('finish') ?? ''}
   placeholder={items.length > 1 && shared('finish') === null ? 'as each is' : ''}
   most={40}
+  offers={finishNames}
   onset={(finish) => change({ finish })}
 />

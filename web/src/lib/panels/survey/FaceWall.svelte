@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { editFaces, roomOf, roomShape, type FaceChange, type FaceRecord } from 'goodreach';
+  import TextField from '$ui/TextField.svelte';
+  import { wallFinishNames, editFaces, roomOf, roomShape, type FaceChange, type FaceRecord } from 'goodreach';
   import { useWorkspace } from '$session/context';
   import LengthField from '$ui/LengthField.svelte';
 
@@ -88,12 +89,11 @@
     onclear={() => change({ ceilingHeight: null }, [next.id])}
   />
 {/if}
-<label class="row">
-  Finish
-  <input
-    value={face.finish ?? ''}
-    maxlength="40"
-    placeholder="as the others"
-    onchange={(event) => change({ finish: event.currentTarget.value })}
-  />
-</label>
+<TextField
+  label="Finish"
+  value={face.finish ?? ''}
+  placeholder="as the others"
+  most={40}
+  offers={wallFinishNames}
+  onset={(finish) => change({ finish })}
+/>

@@ -76,7 +76,7 @@
 
 <style>
   .tools :global(.field) {
-    grid-template-columns: auto 5rem;
+    grid-template-columns: auto 4.2rem;
   }
   .tools {
     position: absolute;
@@ -85,17 +85,17 @@
     z-index: 3;
     display: flex;
     flex-wrap: wrap;
-    gap: 0.4rem;
+    gap: 0.3rem;
     align-items: center;
     max-width: calc(100% - 1.2rem);
-    padding: 0.25rem 0.5rem;
+    padding: 0.2rem 0.4rem;
     border: 1px solid var(--rule);
     border-radius: 4px;
     background: color-mix(in srgb, var(--sheet) 92%, transparent);
   }
   .tools :global(:is(button, select, a)) {
     min-height: 28px;
-    padding: 0 0.6rem;
+    padding: 0 0.45rem;
     border: 1px solid var(--rule);
     border-radius: 3px;
     background: var(--sheet);
@@ -111,7 +111,7 @@
     min-height: 28px;
   }
   .tools :global(select) {
-    max-width: 8.5rem;
+    max-width: 7rem;
   }
   .tools :global(progress) {
     width: 7rem;

@@ -1,4 +1,4 @@
-import type { Motion, SceneGroup, ScenePart, Substance } from 'goodreach';
+import { lookName, type Motion, type SceneGroup, type ScenePart } from 'goodreach';
 import {
   BatchedMesh,
   BufferAttribute,
@@ -22,7 +22,7 @@ interface Placed {
   instance: number;
 }
 
-/** All parts of one substance, drawn at once. */
+/** All parts that look the same, drawn at once. */
 class Batch {
   readonly mesh: BatchedMesh;
   readonly byInstance = new Map<number, Placed>();
@@ -37,7 +37,7 @@ class Batch {
     this.instances = Math.ceil(parts.length * SPARE) + 50;
     this.mesh = new BatchedMesh(this.instances, this.vertices, this.indices, material);
     this.mesh.castShadow = !clear;
-    this.mesh.receiveShadow = !clear;
+    this.mesh.receiveShadow = true;
     this.mesh.sortObjects = clear;
   }
 
@@ -84,17 +84,17 @@ function geometryOf({ mesh }: ScenePart): BufferGeometry {
   return geometry;
 }
 
-/** The room as three-dimensional objects: one batch a substance, in which only what has changed is renewed, and its mirrors. Metres, y up. */
+/** The room as three-dimensional objects: one batch for all parts that look the same, in which only what has changed is renewed, and its mirrors. Metres, y up. */
 export class RoomBatches {
   readonly root = new Group();
-  private readonly batches = new Map<Substance, Batch>();
+  private readonly batches = new Map<string, Batch>();
   private readonly placed = new Map<SceneGroup, { batch: Batch; one: Placed }[]>();
   private readonly mirrors = new Mirrors();
   /** The records whose fronts stand open, and how far, 0 to 1. */
   private readonly opened = new Map<string, number>();
   private shown: (group: SceneGroup) => boolean = () => true;
 
-  constructor(private readonly materials: Record<Substance, Material>) {
+  constructor(private readonly material: (part: ScenePart) => Material) {
     // The room's millimetres, z up, as metres, y up.
     this.root.rotation.x = -Math.PI / 2;
     this.root.scale.setScalar(0.001);
@@ -120,7 +120,7 @@ export class RoomBatches {
     for (const group of fresh) {
       const own = group.parts.filter(({ mesh }) => mesh.indices.length > 0);
       const parts = own.filter(isBatched).map((part) => {
-        const batch = this.batches.get(part.substance)!;
+        const batch = this.batches.get(lookName(part))!;
         return { batch, one: batch.add(group, part) };
       });
       for (const part of own) if (!isBatched(part)) this.mirrors.add(group, part);
@@ -136,12 +136,12 @@ export class RoomBatches {
     const parts = fresh
       .flatMap((group) => group.parts)
       .filter((part) => part.mesh.indices.length > 0 && isBatched(part));
-    for (const substance of new Set(parts.map((part) => part.substance))) {
-      if (this.batches.has(substance)) continue;
-      const own = parts.filter((part) => part.substance === substance);
-      const batch = new Batch(own, this.materials[substance], substance === 'glass');
-      batch.mesh.name = substance;
-      this.batches.set(substance, batch);
+    for (const look of new Set(parts.map(lookName))) {
+      if (this.batches.has(look)) continue;
+      const own = parts.filter((part) => lookName(part) === look);
+      const batch = new Batch(own, this.material(own[0]!), own[0]!.substance === 'glass');
+      batch.mesh.name = look;
+      this.batches.set(look, batch);
       this.root.add(batch.mesh);
     }
   }

@@ -1,4 +1,4 @@
-import { substanceLooks, type Substance } from 'goodreach';
+import { lookName, lookOf, type ScenePart, type SubstanceLook } from 'goodreach';
 import {
   CanvasTexture,
   Color,
@@ -50,36 +50,62 @@ const grain =
   };
 
 /** Boards side by side, their ends in different places. */
-const boards: Pattern = (paper, size, random) => {
-  grain('#b9936a', 240, 0.1)(paper, size, random);
-  const wide = size / 6;
-  for (let i = 0; i < 6; i++) {
-    paper.fillStyle = `rgba(${random() > 0.5 ? '255,235,205' : '50,28,12'},${random() * 0.14})`;
-    paper.fillRect(i * wide, 0, wide, size);
-    paper.fillStyle = 'rgba(40,24,12,0.4)';
-    paper.fillRect(i * wide, 0, 1.2, size);
-    paper.fillRect(i * wide, random() * size, wide, 1.2);
-  }
-};
+const boards =
+  (colour: string): Pattern =>
+  (paper, size, random) => {
+    grain(colour, 240, 0.1)(paper, size, random);
+    const wide = size / 6;
+    for (let i = 0; i < 6; i++) {
+      paper.fillStyle = `rgba(${random() > 0.5 ? '255,235,205' : '50,28,12'},${random() * 0.14})`;
+      paper.fillRect(i * wide, 0, wide, size);
+      paper.fillStyle = 'rgba(40,24,12,0.4)';
+      paper.fillRect(i * wide, 0, 1.2, size);
+      paper.fillRect(i * wide, random() * size, wide, 1.2);
+    }
+  };
 
 /** Specks of lighter and darker stone. */
-const specks: Pattern = (paper, size, random) => {
-  paper.fillStyle = '#dcd8cf';
-  paper.fillRect(0, 0, size, size);
-  for (let i = 0; i < 2600; i++) {
-    paper.fillStyle =
-      random() > 0.45 ? `rgba(120,112,98,${random() * 0.28})` : `rgba(255,255,252,${random() * 0.5})`;
-    const r = 0.5 + random() * random() * 4;
-    paper.beginPath();
-    paper.ellipse(random() * size, random() * size, r, r * (0.4 + random() * 0.6), random() * 3, 0, 7);
-    paper.fill();
-  }
-};
+const specks =
+  (colour: string): Pattern =>
+  (paper, size, random) => {
+    paper.fillStyle = colour;
+    paper.fillRect(0, 0, size, size);
+    for (let i = 0; i < 2600; i++) {
+      paper.fillStyle =
+        random() > 0.45 ? `rgba(90,84,74,${random() * 0.28})` : `rgba(255,255,252,${random() * 0.4})`;
+      const r = 0.5 + random() * random() * 4;
+      paper.beginPath();
+      paper.ellipse(random() * size, random() * size, r, r * (0.4 + random() * 0.6), random() * 3, 0, 7);
+      paper.fill();
+    }
+  };
 
-const figures: Partial<Record<Substance, Figure>> = {
-  floor: { long: 900, draw: boards },
-  timber: { long: 500, draw: grain('#a97d50', 220, 0.16) },
-  top: { long: 600, draw: specks },
+/** Clouds of lighter and darker, as of one firing. */
+const tone =
+  (colour: string): Pattern =>
+  (paper, size, random) => {
+    paper.fillStyle = colour;
+    paper.fillRect(0, 0, size, size);
+    for (let i = 0; i < 90; i++) {
+      const [x, y, r] = [random() * size, random() * size, size * (0.06 + random() * 0.16)];
+      const shade = random() > 0.5 ? '255,250,240' : '60,52,40';
+      for (const dx of [-size, 0, size])
+        for (const dy of [-size, 0, size]) {
+          const cloud = paper.createRadialGradient(x + dx, y + dy, 0, x + dx, y + dy, r);
+          cloud.addColorStop(0, `rgba(${shade},0.045)`);
+          cloud.addColorStop(1, `rgba(${shade},0)`);
+          paper.fillStyle = cloud;
+          paper.fillRect(x + dx - r, y + dy - r, 2 * r, 2 * r);
+        }
+    }
+  };
+
+/** How long each figure is in the room, mm, and how it is drawn in a colour. */
+const figures: Record<NonNullable<SubstanceLook['figure']>, (colour: string) => Figure> = {
+  boards: (colour) => ({ long: 900, draw: boards(colour) }),
+  grain: (colour) => ({ long: 500, draw: grain(colour, 260, 0.1) }),
+  specks: (colour) => ({ long: 600, draw: specks(colour) }),
+  tone: (colour) => ({ long: 1_100, draw: tone(colour) }),
 };
 
 /** Numbers from 0 to 1, the same each time (a linear congruential generator). */
@@ -147,27 +173,37 @@ function replaced(text: string, part: string, by: string): string {
 /** What is smoother than this shines. */
 const SHINES = 0.36;
 
-export type Looks = Record<Substance, MeshPhongMaterial | MeshStandardMaterial>;
+/** The materials of a view, each made when the first part is drawn that looks so. What shines mirrors a light room, the more so the more metallic it is. */
+export class Looks {
+  private readonly made = new Map<string, MeshPhongMaterial | MeshStandardMaterial>();
+  private readonly white = blank();
+  private readonly around = roomAround();
 
-/** The material of each substance; made once for a view and disposed of with it. What shines mirrors a light room, the more so the more metallic it is. */
-export function materials(): Looks {
-  const made = {} as Looks;
-  const white = blank();
-  const around = roomAround();
-  for (const [substance, { colour, rough, metal = 0, clear }] of Object.entries(substanceLooks)) {
-    const figure = figures[substance as Substance];
-    const common = { color: new Color(figure ? '#ffffff' : colour), map: figure ? textureOf(figure) : white };
+  of(part: Pick<ScenePart, 'finish' | 'substance'>): MeshPhongMaterial | MeshStandardMaterial {
+    const name = lookName(part);
+    let material = this.made.get(name);
+    if (!material) this.made.set(name, (material = this.make(lookOf(part))));
+    return material;
+  }
+
+  private make({ colour, rough, metal = 0, clear, glows, figure }: SubstanceLook) {
+    const common = {
+      color: new Color(figure ? '#ffffff' : colour),
+      map: figure ? textureOf(figures[figure](colour)) : this.white,
+    };
     const material =
       rough < SHINES
         ? new MeshPhongMaterial({
             ...common,
-            envMap: around,
+            envMap: this.around,
             combine: MixOperation,
-            reflectivity: metal > 0.5 ? 0.1 + metal * 0.35 : 0.06,
+            reflectivity: metal > 0.5 ? 0.1 + metal * 0.28 : 0.06,
             shininess: (1 - rough) ** 3 * 160,
-            specular: new Color('#ffffff').multiplyScalar(metal > 0.5 ? 0.5 : 0.16),
+            specular: specularOf(metal),
           })
         : new MeshStandardMaterial({ ...common, roughness: rough });
+    material.userData['metal'] = metal;
+    if (glows) material.emissive = new Color(colour);
     // Walls are thick: what keeps light off is their outer side as well.
     material.shadowSide = DoubleSide;
     if (clear !== undefined) {
@@ -175,26 +211,29 @@ export function materials(): Looks {
       material.opacity = clear;
       material.depthWrite = false;
     }
-    made[substance as Substance] = material;
-  }
-  return made;
-}
-
-/** What shines with what is really about it, which holds its lamps too; without, as in a light room, each lamp a highlight. */
-export class Shine {
-  private readonly usual = new Map<MeshPhongMaterial, { around: Texture | null; specular: Color }>();
-
-  constructor(looks: Looks) {
-    for (const look of Object.values(looks))
-      if (look instanceof MeshPhongMaterial)
-        this.usual.set(look, { around: look.envMap, specular: look.specular.clone() });
+    return material;
   }
 
-  of(around: Texture | null): void {
-    for (const [look, usual] of this.usual) {
-      look.envMap = around ?? usual.around;
-      if (around) look.specular.setScalar(0);
-      else look.specular.copy(usual.specular);
+  /** Lets what shines show what is really about it, in which the room's lamps are seen too; without, a light room, and each lamp a highlight. What shines of itself is so bright. */
+  shine(around: Texture | null, glow = 1): void {
+    for (const look of this.made.values()) {
+      look.emissiveIntensity = glow;
+      if (!(look instanceof MeshPhongMaterial)) continue;
+      look.envMap = around ?? this.around;
+      look.specular = around ? new Color(0) : specularOf(Number(look.userData['metal']));
     }
   }
+
+  dispose(): void {
+    for (const material of this.made.values()) {
+      if (material.map !== this.white) material.map?.dispose();
+      material.dispose();
+    }
+    this.white.dispose();
+    this.around.dispose();
+  }
+}
+
+function specularOf(metal: number): Color {
+  return new Color('#ffffff').multiplyScalar(metal > 0.5 ? 0.5 : 0.16);
 }

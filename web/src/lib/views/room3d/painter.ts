@@ -10,7 +10,7 @@ import {
   WebGLRenderer,
   type PerspectiveCamera,
 } from 'three';
-import { Shine, type Looks } from './looks';
+import type { Looks } from './looks';
 import type { RoomLights } from './room-lights';
 import type { RoomViewKind } from './room-stage';
 import { SoftLight } from './soft-light';
@@ -36,7 +36,6 @@ export class Painter {
   readonly renderer: WebGLRenderer;
   private readonly behind = new Color();
   private readonly soft: SoftLight | null;
-  private readonly shine: Shine;
   private readonly around = new Surroundings();
   private quickExposure = 1;
   /** How many draw calls the last picture took. */
@@ -45,9 +44,8 @@ export class Painter {
   constructor(
     canvas: HTMLCanvasElement,
     private readonly lights: RoomLights,
-    looks: Looks,
+    private readonly looks: Looks,
   ) {
-    this.shine = new Shine(looks);
     this.renderer = new WebGLRenderer({ canvas, antialias: true, preserveDrawingBuffer: true });
     this.renderer.outputColorSpace = SRGBColorSpace;
     this.renderer.toneMapping = CustomToneMapping;
@@ -92,7 +90,7 @@ export class Painter {
   /** A picture at once. */
   quick(camera: PerspectiveCamera, kind: RoomViewKind): void {
     this.lights.quick(kind);
-    this.shine.of(null);
+    this.looks.shine(null);
     this.renderer.toneMappingExposure = this.quickExposure;
     this.renderer.info.reset();
     this.renderer.render(this.scene, camera);
@@ -115,8 +113,10 @@ export class Painter {
     const share = this.quickExposure / exposure;
     lights.quick(kind, share);
     this.changed();
-    const behind = this.behind.clone().multiplyScalar(PAST / exposure);
-    this.shine.of(this.around.look(renderer, this.scene, camera.position, behind));
+    const glow = PAST / exposure;
+    const behind = this.behind.clone().multiplyScalar(glow);
+    this.looks.shine(null, glow);
+    this.looks.shine(this.around.look(renderer, this.scene, camera.position, behind), glow);
     try {
       for (const [index, emitter] of emitters.entries()) {
         lights.one(emitter, index, emitters.length);
@@ -134,7 +134,7 @@ export class Painter {
         if (!(await rested(done))) return false;
       }
     } finally {
-      this.shine.of(null);
+      this.looks.shine(null);
       this.changed();
     }
     return true;

@@ -30,10 +30,10 @@ const directed = ([x, y, z]: Place): Vector3 => new Vector3(x, z, -y);
 export class RoomLights {
   readonly all: Object3D[];
   private readonly sun = new DirectionalLight('#ffffff', 1);
-  private readonly sky = new HemisphereLight('#f2f4f5', '#c9bba8', 1);
-  private readonly fill = new AmbientLight('#fff6ea', 0.2);
+  private readonly sky = new HemisphereLight('#f4f6f7', '#d6ccbd', 1);
+  private readonly fill = new AmbientLight('#ffffff', 0.2);
   // As many lamps as there ever are, those unused dark: another count would be another shader.
-  private readonly lamps = Array.from({ length: MOST_LAMPS }, () => new PointLight('#ffe9cc', 0, 0, 1.5));
+  private readonly lamps = Array.from({ length: MOST_LAMPS }, () => new PointLight('#fff0dc', 0, 0, 1.5));
   private readonly spot = new SpotLight('#ffffff', 0);
   private room: RoomLight = { sun: [-0.5, -0.6, 0.7], sunlight: [1, 1, 1], lamps: [] };
   private centre = new Vector3();

@@ -13,7 +13,7 @@ import {
   type PerspectiveCamera,
 } from 'three';
 import { RoomBatches } from './batches';
-import { materials } from './looks';
+import { Looks } from './looks';
 import { ModelCamera } from './model-camera';
 import { levelAt, Painter, type Part } from './painter';
 import { RoomLights } from './room-lights';
@@ -45,7 +45,7 @@ export class RoomStage {
   /** How many pictures were drawn. */
   private frames = 0;
   private readonly painter: Painter;
-  private readonly looks = materials();
+  private readonly looks = new Looks();
   private readonly lights = new RoomLights();
   private readonly marks = new LineSegments(
     new BufferGeometry(),
@@ -64,7 +64,7 @@ export class RoomStage {
 
   constructor(readonly canvas: HTMLCanvasElement) {
     this.painter = new Painter(canvas, this.lights, this.looks);
-    this.batches = new RoomBatches(this.looks);
+    this.batches = new RoomBatches((part) => this.looks.of(part));
     this.marks.renderOrder = 2;
     this.marks.rotation.copy(this.batches.root.rotation);
     this.marks.scale.copy(this.batches.root.scale);
@@ -100,7 +100,7 @@ export class RoomStage {
 
   view(kind: RoomViewKind, paper: string): void {
     this.kind = kind;
-    this.painter.before(kind === 'model' ? paper : OUTSIDE, kind === 'model' ? 1.15 : 1.35);
+    this.painter.before(kind === 'model' ? paper : OUTSIDE, kind === 'model' ? 1.4 : 1.9);
     this.fold();
     this.painter.changed();
     this.request();
@@ -360,11 +360,7 @@ export class RoomStage {
     clearTimeout(this.resting);
     this.growing += 1;
     this.batches.dispose();
-    for (const material of Object.values(this.looks)) {
-      material.map?.dispose();
-      material.envMap?.dispose();
-      material.dispose();
-    }
+    this.looks.dispose();
     this.marks.geometry.dispose();
     this.painter.dispose();
   }

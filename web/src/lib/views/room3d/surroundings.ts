@@ -52,7 +52,7 @@ function blank(): [HTMLCanvasElement, CanvasRenderingContext2D] {
 }
 
 /** Pixels of a side of what is seen all round. */
-const ROUND = 128;
+const ROUND = 64;
 
 /** What is really seen all round from a place in the room, for what shines in a picture in soft light. */
 export class Surroundings {

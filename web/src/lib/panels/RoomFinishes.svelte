@@ -1,0 +1,27 @@
+<script lang="ts">
+  import { finishNames, floorFinishNames, roomOf, setRoom, topFinishNames, wallFinishNames } from 'goodreach';
+  import { useWorkspace } from '$session/context';
+  import TextField from '$ui/TextField.svelte';
+
+  /** What the room is finished with, wherever a thing has no finish of its own. */
+  const { session } = useWorkspace();
+  const room = $derived(roomOf(session.document));
+  const kinds = [
+    ['Fronts', 'frontFinish', finishNames],
+    ['Tops', 'topFinish', topFinishNames],
+    ['Floor', 'floorFinish', floorFinishNames],
+    ['Walls', 'wallFinish', wallFinishNames],
+  ] as const;
+</script>
+
+<h3>Finishes</h3>
+{#each kinds as [label, key, offers] (key)}
+  <TextField
+    {label}
+    value={room[key] ?? ''}
+    placeholder="not chosen"
+    most={40}
+    {offers}
+    onset={(finish) => session.run(setRoom, { [key]: finish })}
+  />
+{/each}
