@@ -1,7 +1,8 @@
-import { chromium, type Page } from '@playwright/test';
+import { chromium } from '@playwright/test';
 import { bigRoom } from '../../core/bench/big-room';
 import config from '../playwright.config';
 import { Application } from '../e2e/server';
+import { openDesign } from './open-design';
 
 /** How much script a frame of a drag takes in the page: a face of a room of 40 corners, 120 measurements and 100 items. */
 const MOVES = 397;
@@ -28,27 +29,11 @@ async function drag({ x, y, moves }: { x: number; y: number; moves: number }): P
   return times;
 }
 
-async function openRoom(page: Page, address: string): Promise<void> {
-  await page.goto(address);
-  await page.getByRole('button', { name: 'Open the demo studio' }).click();
-  await page.waitForURL('**/studio');
-  const job = (await page.getByRole('link', { name: 'New room' }).first().getAttribute('href'))!.split(
-    '/',
-  )[3]!;
-  const made = await page.request.post(`${address}/api/jobs/${job}/rooms`, {
-    data: { design: bigRoom() },
-    headers: { origin: address },
-  });
-  const { id } = (await made.json()) as { id: string };
-  await page.goto(`${address}/rooms/${id}?step=survey`);
-  await page.locator('[data-ready=true]').waitFor();
-}
-
 const application = await Application.start();
 const browser = await chromium.launch(config.use!.launchOptions);
 try {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  await openRoom(page, application.address);
+  await openDesign(page, application.address, bigRoom(), 'survey');
   const wall = (await page.locator('.plan g[data-source=face-5][data-layer=walls]').boundingBox())!;
   const [x, y] = [wall.x + wall.width / 2, wall.y + wall.height / 2];
   await page.mouse.move(x, y);

@@ -107,6 +107,53 @@ test('one stands in the room, walks it, takes a picture for print and the room a
   expect((await file.body()).subarray(0, 4).toString()).toBe('glTF');
 });
 
+test('a room has its finishes, and at rest is seen in soft light where that is asked for', async ({
+  page,
+  studio,
+}) => {
+  await page.setViewportSize({ width: 860, height: 560 });
+  await studio.newRoom('Millimetres', ['3000', '2400']);
+  await studio.step('Set');
+  await studio.setByCode('f600', 'f600-3');
+  await studio.saved(2);
+  await page.keyboard.press('Escape');
+  for (const [label, finish] of [
+    ['Fronts', 'kelp'],
+    ['Floor', 'Marram'],
+  ] as const) {
+    await page.getByLabel(label, { exact: true }).fill(finish);
+    await page.keyboard.press('Enter');
+  }
+  await studio.saved(4);
+  await firstPicture(studio, 'Stand');
+  const canvas = page.locator('.room canvas');
+  /** How light the picture is on average, 0 to 255. */
+  const light = () =>
+    canvas.evaluate((own: HTMLCanvasElement) => {
+      const paper = document.createElement('canvas').getContext('2d')!;
+      paper.drawImage(own, 0, 0, 40, 40);
+      const { data } = paper.getImageData(0, 0, 40, 40);
+      let sum = 0;
+      for (let i = 0; i < data.length; i += 4) sum += (data[i]! + data[i + 1]! + data[i + 2]!) / 3;
+      return sum / (data.length / 4);
+    });
+  const quick = await light();
+  await page.getByLabel('Soft light').check();
+  await expect.poll(() => canvas.getAttribute('data-settled'), { timeout: 150_000 }).toBe('true');
+  const soft = await light();
+  expect(Math.min(quick, soft)).toBeGreaterThan(50);
+  expect(Math.max(quick, soft)).toBeLessThan(235);
+  expect(soft).not.toBe(quick);
+  const { frames, calls } = await drawn(studio);
+  expect(calls).toBeLessThanOrEqual(200);
+  await page.waitForTimeout(800);
+  expect((await drawn(studio)).frames).toBe(frames);
+  // Whatever changes is seen at once again.
+  await page.getByLabel('Sun', { exact: true }).selectOption('Night');
+  await expect.poll(() => canvas.getAttribute('data-settled')).toBe('false');
+  await page.getByLabel('Soft light').uncheck();
+});
+
 test('standpoints are kept and gone back to, and a walk between them is a film that plays', async ({
   page,
   studio,

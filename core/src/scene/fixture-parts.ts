@@ -1,11 +1,9 @@
-import earcut from 'earcut';
 import { ellipse } from '../geometry/ellipse';
 import type { Point } from '../geometry/point';
-import { signedArea } from '../geometry/polygon';
 import type { ItemBox } from '../setting/item-box';
 import { seenPieces } from '../solids/seen-pieces';
 import type { Solid } from '../solids/solids';
-import { addFace, at, box, emptyMesh, joined, loft, prism, slab, type Mesh } from './mesh';
+import { box, joined, loft, prism, slab, upright, type Mesh } from './mesh';
 import type { ScenePart, Substance } from './scene-part';
 import { circle, plan, rectangle } from './shapes';
 
@@ -76,15 +74,7 @@ export function fixtureParts(solid: Solid): ScenePart[] {
 
 /** Glass with its back in the dark; only its face mirrors, and that is a face and nothing more. */
 function mirror(own: ItemBox, ring: readonly Point[], thick: number): ScenePart[] {
-  const face = emptyMesh();
-  const lying = earcut(ring.flatMap(({ x, y }) => [x, y]));
-  const corner = (index: number) => at(own, ring[index]!.x, thick, ring[index]!.y);
-  for (let i = 0; i < lying.length; i += 3) {
-    const [a, b, c] = lying.slice(i, i + 3) as [number, number, number];
-    const left = signedArea([ring[a]!, ring[b]!, ring[c]!]) > 0;
-    addFace(face, (left ? [a, b, c] : [a, c, b]).map(corner));
-  }
-  return [one('carcass', slab(own, ring, [0, thick - 0.5])), one('mirror', face)];
+  return [one('carcass', slab(own, ring, [0, thick - 0.5])), one('mirror', upright(own, ring, thick))];
 }
 
 function oval(own: ItemBox, half: number, back: number, front: number, share = 1): Point[] {

@@ -134,6 +134,24 @@ export function box(
   );
 }
 
+/** A level face that looks up, at a height. */
+export function level(ring: Polygon, up: number, holes: readonly Polygon[] = []): Mesh {
+  const mesh = emptyMesh();
+  addLevel(
+    mesh,
+    turned(ring, true),
+    holes.map((hole) => turned(hole, false)),
+    up,
+    true,
+  );
+  return mesh;
+}
+
+/** A flat face that stands upright and looks out of a frame: a polygon along and up in it, so far out. */
+export function upright(frame: Frame, ring: Polygon, out: number, holes: readonly Polygon[] = []): Mesh {
+  return stoodUp(frame, level(ring, out, holes));
+}
+
 /** A flat shape that stands upright: a polygon along and up in a frame, with holes, from one distance out to another. */
 export function slab(
   frame: Frame,
@@ -141,8 +159,11 @@ export function slab(
   [back, front]: readonly [number, number],
   { holes = [], round = false }: { holes?: readonly Polygon[]; round?: boolean } = {},
 ): Mesh {
-  const lying = prism(ring, back, front, { holes, round });
-  // Made lying on its back, then stood up: along, up, out become places and directions of the room.
+  return stoodUp(frame, prism(ring, back, front, { holes, round }));
+}
+
+/** What was made lying on its back, stood up: along, up, out become places and directions of the room. */
+function stoodUp(frame: Frame, lying: Mesh): Mesh {
   const { u, n } = frame;
   const mesh = emptyMesh();
   const stood = (x: number, y: number, z: number): Place => [u.x * x + n.x * z, u.y * x + n.y * z, y];

@@ -171,12 +171,15 @@ describe('things in three dimensions', () => {
   it('of every demo room are closed, the right way out, with a normal and a place on the texture for each corner', () => {
     for (const { rooms } of demoJobs())
       for (const design of rooms)
-        for (const { key, parts } of sceneOf(design))
+        for (const { key, of, parts } of sceneOf(design))
           for (const { mesh, substance } of parts) {
             const count = mesh.positions.length / 3;
             expect([mesh.normals.length / 3, mesh.uvs.length / 2]).toEqual([count, count]);
             expect(mesh.positions.every(Number.isFinite) && mesh.normals.every(Number.isFinite)).toBe(true);
             expect(Math.max(...mesh.indices)).toBeLessThan(count);
+            // Tiles, their joints on what is boxed in, and mirrors are faces before what holds them.
+            const isFace = substance === 'tile' || substance === 'mirror';
+            if (isFace || (substance === 'grout' && of === 'fixed')) continue;
             if (substance !== 'ceiling') expect(volumeOf(mesh), `${key} ${substance}`).toBeGreaterThan(0);
           }
   });

@@ -1,5 +1,5 @@
 import { perDesign, roomOf, type Design } from '../document/design';
-import { direction, distance, inward, type Point } from '../geometry/point';
+import { direction, inward, type Point } from '../geometry/point';
 import { without } from '../geometry/region';
 import { contains, signedArea } from '../geometry/polygon';
 import { constructionOf, constructionOfItem } from '../ranges/construction';
@@ -20,8 +20,8 @@ import { lampsOf } from './light/lamps';
 import { addFace, box, emptyMesh, grained, joined, prism, type Mesh, type Place } from './mesh';
 import { openingParts } from './opening-parts';
 import type { SceneGroup, ScenePart } from './scene-part';
-import { frameOfSide, plan, rectangle } from './shapes';
-import { floorTiles, JOINT_BACK, sideTiles, wallTiles } from './tile-parts';
+import { plan, rectangle } from './shapes';
+import { boxedTiles, floorTiles, JOINT_BACK, underTiles, wallTiles } from './tile-parts';
 import { wallMesh } from './wall-parts';
 
 /** Thickness of the floor under the room, and of a skirting; how high that is. Mm. */
@@ -129,7 +129,11 @@ function wallParts(
   const named = finish && { finish: finish.name };
   if (finish?.tile && !face.arc)
     return [
-      { substance: 'grout', ...named, mesh: wallMesh(face, ring, openings, JOINT_BACK) },
+      {
+        substance: 'grout',
+        ...named,
+        mesh: joined(wallMesh(face, ring, openings, JOINT_BACK), underTiles(face)),
+      },
       ...wallTiles(face, openings, finish),
     ];
   return [{ substance: 'wall', ...named, mesh: wallMesh(face, ring, openings) }, ...skirting(face, openings)];
@@ -185,13 +189,8 @@ function solidGroup(design: Design, solid: Solid): SceneGroup {
 function partsOf(design: Design, solid: Solid, finish: Finish | null): ScenePart[] {
   const { box: own, footprint, low, high, round } = solid;
   if (!own) {
-    const body: ScenePart = { substance: 'wall', mesh: prism(footprint, low, high, { round }) };
-    if (!finish?.tile || round) return [body];
-    // What is boxed in is tiled as the walls are, on every side of it.
-    const sides = solid.sides.flatMap((side) =>
-      sideTiles(frameOfSide(side), distance(side.from, side.to), low, high, finish),
-    );
-    return [{ ...body, substance: 'grout', finish: finish.name }, ...sides];
+    if (!finish?.tile || round) return [{ substance: 'wall', mesh: prism(footprint, low, high, { round }) }];
+    return boxedTiles(solid, finish);
   }
   const { kind, record } = own;
   const ranges = rangesOf(design);
@@ -304,6 +303,7 @@ function serviceGroup(design: Design, service: PlacedService): SceneGroup {
         mesh: box(frame, [-wide, wide], [0, 9], [record.up - 43, record.up + 43]),
       });
     }
-    return { key: id, source: id, of: 'service', parts };
+    // What hangs from the ceiling is taken away with it.
+    return { key: id, source: id, of: lamp?.kind === 'ceiling' ? 'ceiling' : 'service', parts };
   });
 }

@@ -1,15 +1,16 @@
-import { place, type Point } from '../geometry/point';
+import { distance, place, type Point } from '../geometry/point';
 import { signedArea, type Polygon } from '../geometry/polygon';
 import { without, type Region } from '../geometry/region';
 import type { Finish } from '../surfaces/finishes';
 import type { PlacedOpening } from '../survey/openings';
-import type { PlacedFace } from '../survey/placed-face';
+import { facePath, type PlacedFace } from '../survey/placed-face';
+import type { Solid } from '../solids/solids';
 import { setOut } from '../tile/set-out';
-import { grained, joined, prism, slab, type Frame, type Mesh, type Place } from './mesh';
+import { grained, joined, level, prism, upright, type Mesh, type Place } from './mesh';
 import type { ScenePart } from './scene-part';
-import { rectangle } from './shapes';
+import { frameOfSide, rectangle } from './shapes';
 
-/** How far joints lie back behind the finished face, mm: so much of a tile is shown. */
+/** How far joints lie back behind the finished face, mm. */
 export const JOINT_BACK = 1.5;
 
 /** The tiles of a floor, set out along a direction with equal cuts all round, their faces at the finished floor. */
@@ -17,12 +18,13 @@ export function floorTiles(outline: Polygon, u: Point, finish: Finish): ScenePar
   const v = { x: -u.y, y: u.x };
   const origin = { x: 0, y: 0 };
   const laid = outline.map(({ x, y }) => ({ x: x * u.x + y * u.y, y: x * v.x + y * v.y }));
+  if (signedArea(laid) < 0) laid.reverse();
+  const placed = ({ x, y }: Point) => place(origin, u, x, v, y);
   return tiled([laid], finish, false, [u.x, u.y, 0], (ring, holes) =>
-    prism(
-      ring.map(({ x, y }) => place(origin, u, x, v, y)),
-      -JOINT_BACK,
+    level(
+      ring.map(placed),
       0,
-      { holes: holes.map((hole) => hole.map(({ x, y }) => place(origin, u, x, v, y))) },
+      holes.map((hole) => hole.map(placed)),
     ),
   );
 }
@@ -42,31 +44,44 @@ export function wallTiles(face: PlacedFace, openings: readonly PlacedOpening[], 
   const surface = holes.length > 0 ? without([whole], holes) : [whole];
   const frame = { origin: face.start, u: face.u, n: face.n };
   return tiled(surface, finish, true, [face.u.x, face.u.y, 0], (ring, inner) =>
-    slab(frame, ring, [-JOINT_BACK, 0], { holes: inner }),
+    upright(frame, ring, 0, inner),
   );
 }
 
-/** The tiles of an upright side of something, seen from outside it, from a height up. */
-export function sideTiles(
-  frame: Frame,
-  long: number,
-  low: number,
-  high: number,
-  finish: Finish,
-): ScenePart[] {
-  return tiled([rectangle(0, long, low, high)], finish, true, [frame.u.x, frame.u.y, 0], (ring, inner) =>
-    slab(frame, ring, [0, JOINT_BACK], { holes: inner }),
+/** What closes the gap under the tiles of a wall, between what they are laid on and the floor. */
+export function underTiles(face: PlacedFace): Mesh {
+  const ring = [...facePath(face), ...facePath(face, 0, face.length, -JOINT_BACK).reverse()];
+  return prism(ring, -JOINT_BACK, 0);
+}
+
+/** What is boxed in, tiled on its sides as walls are: joints behind its faces, a cap over and under them. */
+export function boxedTiles({ sides, footprint, low, high }: Solid, finish: Finish): ScenePart[] {
+  const named = { finish: finish.name };
+  const caps = [prism(footprint, low, low + JOINT_BACK), prism(footprint, high - JOINT_BACK, high)];
+  const joints = sides.map((side) =>
+    upright(frameOfSide(side), rectangle(0, distance(side.from, side.to), low, high), -JOINT_BACK),
   );
+  return [
+    { substance: 'wall', ...named, mesh: joined(...caps) },
+    { substance: 'grout', ...named, mesh: joined(...joints) },
+    ...sides.flatMap((side) => {
+      const frame = frameOfSide(side);
+      const surface = [rectangle(0, distance(side.from, side.to), low, high)];
+      return tiled(surface, finish, true, [frame.u.x, frame.u.y, 0], (ring, inner) =>
+        upright(frame, ring, 0, inner),
+      );
+    }),
+  ];
 }
 
 function tiled(
   surface: Region,
   finish: Finish,
-  level: boolean,
+  fromFloor: boolean,
   along: Place,
   make: (ring: Polygon, holes: Polygon[]) => Mesh,
 ): ScenePart[] {
-  const meshes = setOut(surface, finish.tile!, level).flatMap(({ region }, index) => {
+  const meshes = setOut(surface, finish.tile!, fromFloor).flatMap(({ region }, index) => {
     const holes = region.filter((ring) => signedArea(ring) < 0);
     return region
       .filter((ring) => signedArea(ring) > 0)

@@ -41,6 +41,7 @@ export function wallMesh(
   const places = [
     ...Array.from({ length: chords + 1 }, (_, i) => (face.length * i) / chords),
     ...holes.flatMap(({ left, right }) => [left, right]),
+    ...(behind > 0 ? [behind, face.length - behind] : []),
   ].sort((a, b) => a - b);
   const stops = places.filter((place, index) => index === 0 || place - places[index - 1]! > SAME);
   const onFace = (along: number, out: number) => facePoint(face, along, out);
@@ -51,7 +52,9 @@ export function wallMesh(
     return face.length - along < SAME ? ring[chords + 1]! : onFace(along, -face.thickness);
   };
   const at = (along: number, deep: number, up: number): Place => {
-    const { x, y } = within(along, Math.max(deep, behind));
+    // In a corner it comes up to the finished face, where it meets the next wall.
+    const isEnd = along < SAME || face.length - along < SAME;
+    const { x, y } = within(along, isEnd ? deep : Math.max(deep, behind));
     return [x, y, up];
   };
   const back = face.thickness;

@@ -92,16 +92,20 @@ export const EVEN = 4;
 
 /** The light of an even sky, and of the ground under it, on what stands free: as so many far lights, each from an equal part of the sphere. */
 export function skyEmitters(count: number): Emitter[] {
-  return mixed(
-    Array.from({ length: count }, (_, i) => {
-      const up = 1 - (2 * (i + 0.5)) / count;
-      const turn = i * Math.PI * (3 - Math.sqrt(5));
-      const flat = Math.sqrt(1 - up * up);
-      const at: Place = [Math.cos(turn) * flat, Math.sin(turn) * flat, up];
-      const light = ((4 * Math.PI) / count) * EVEN * (up > 0 ? 1 : GROUND);
-      return { at, way: times(at, -1), light: [light, light, light], far: true };
-    }),
-  );
+  const below = Math.round(count / 4);
+  return mixed([...halfSphere(count - below, 1, EVEN), ...halfSphere(below, -1, EVEN * GROUND)]);
+}
+
+/** So many far lights, each from an equal part of the half sphere above or below. */
+function halfSphere(count: number, side: 1 | -1, brightness: number): Emitter[] {
+  return Array.from({ length: count }, (_, i) => {
+    const up = (i + 0.5) / count;
+    const turn = i * Math.PI * (3 - Math.sqrt(5));
+    const flat = Math.sqrt(1 - up * up);
+    const at: Place = [Math.cos(turn) * flat, Math.sin(turn) * flat, side * up];
+    const light = ((2 * Math.PI) / count) * brightness;
+    return { at, way: times(at, -1), light: [light, light, light], far: true };
+  });
 }
 
 /** A place of a lamp: of a strip, or of a disc square to the way it shines. */
@@ -256,7 +260,7 @@ function strideFor(count: number): number {
 
 const greatestCommon = (a: number, b: number): number => (b === 0 ? a : greatestCommon(b, a % b));
 
-const shares = ([r, g, b]: Light, by: number): Light => [r * by, g * by, b * by];
+export const shares = ([r, g, b]: Light, by: number): Light => [r * by, g * by, b * by];
 
 /** How much light there is, as the eye weighs its colours. */
 export const power = ([r, g, b]: Light): number => 0.2126 * r + 0.7152 * g + 0.0722 * b;

@@ -127,6 +127,14 @@ describe('the light of a room', () => {
     const night = emittersOf(kitchen!, 'night', 200);
     expect(flux(night)).toBeLessThan(flux(emitters));
     // Pictures by day and by night are neither dark nor pale.
+    // Light that is reddish on the whole is seen nearly white, as bright as it was.
+    const soft = softRoom(kitchen!, 'night', true, 200);
+    const sums = (all: readonly Emitter[]) =>
+      [0, 1, 2].map((k) => all.reduce((sum, { light: own }) => sum + own[k]!, 0));
+    const [was, seen] = [sums(night), sums(soft.emitters)];
+    expect(flux(soft.emitters) / flux(night)).toBeCloseTo(1, 6);
+    expect(seen[0]! / seen[2]! - 1).toBeLessThan((was[0]! / was[2]! - 1) / 2);
+    expect(seen[0]!).toBeGreaterThan(seen[2]!);
     const [day, dark] = (['noon', 'night'] as const).map(
       (time) => softRoom(kitchen!, time, true, 200).exposure,
     );

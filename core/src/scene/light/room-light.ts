@@ -2,7 +2,7 @@ import { roomOf, type Design } from '../../document/design';
 import { signedArea } from '../../geometry/polygon';
 import { roomShape } from '../../survey/room-shape';
 import type { Place } from '../mesh';
-import { emittersOf, EVEN, power, skyEmitters, type Emitter } from './emitters';
+import { emittersOf, EVEN, power, shares, skyEmitters, type Emitter } from './emitters';
 import { lampsOf, type Lamp } from './lamps';
 import { daylights, sunAt, type DayTime, type Light } from './sun';
 
@@ -14,14 +14,18 @@ export interface RoomLight {
   lamps: readonly Lamp[];
 }
 
-/** The small lights that make a picture in soft light, and by what light is multiplied in it so that it is neither dark nor pale. */
+/** The small lights that make a picture in soft light, by what light is multiplied in it so that it is neither dark nor pale, and by what the sun's is besides. */
 export interface SoftRoom {
   emitters: readonly Emitter[];
   exposure: number;
+  balance: Light;
 }
 
-/** How light a white wall is in the picture, of 1; walls give back about so much. */
-const WALL = 1.1;
+/** How far the eye takes the light it is in for white: not at all at 0, wholly at 1. */
+const ADAPTS = 0.7;
+
+/** How light a white wall is before it is made a picture for the eye, of 1; walls give back about so much. */
+const WALL = 1.35;
 const WHITE = 0.82;
 /** Cabinets and the like have about so much of a room's faces besides. */
 const BESIDES = 1.35;
@@ -44,7 +48,25 @@ export function softRoom(design: Design, time: DayTime, within: boolean, count: 
   const all = emitters.reduce((sum, { light }) => sum + power(light), 0);
   // What falls on a face on average: all light there is over all faces, or the sky on a level one.
   const mean = within ? (Math.PI * all) / (BESIDES * envelope(design)) : Math.PI * EVEN;
-  return { emitters, exposure: mean > 0 ? (WALL * Math.PI) / (WHITE * mean) : 1 };
+  const balance = balanceOf(emitters);
+  return {
+    emitters: emitters.map((one) => ({ ...one, light: tinted(one.light, balance) })),
+    exposure: mean > 0 ? (WALL * Math.PI) / (WHITE * mean) : 1,
+    balance,
+  };
+}
+
+const tinted = (light: Light, by: Light): Light => [light[0] * by[0], light[1] * by[1], light[2] * by[2]];
+
+/** By what the colours of light are multiplied so that what is white in it is seen nearly white, as bright as before. */
+function balanceOf(emitters: readonly Emitter[]): Light {
+  const sum = emitters.reduce<Light>(
+    ([r, g, b], { light }) => [r + light[0], g + light[1], b + light[2]],
+    [0, 0, 0],
+  );
+  if (power(sum) <= 0) return [1, 1, 1];
+  const by = sum.map((one) => (power(sum) / Math.max(one, 1e-9)) ** ADAPTS) as [number, number, number];
+  return shares(by, power(sum) / power(tinted(sum, by)));
 }
 
 /** Floor, ceiling and walls, m². */

@@ -3,7 +3,7 @@ import { BufferAttribute, BufferGeometry, Group, Matrix4, Object3D, Vector3 } fr
 import { Reflector } from 'three/examples/jsm/objects/Reflector.js';
 
 /** Pixels of a side of what a mirror shows; what share of light it gives back, as a colour. */
-const PIXELS = 1_024;
+const PIXELS = 768;
 const SILVER = '#dfe5e5';
 
 /** The mirrors of a room, each a picture of the room of its own: flat faces, in the room's millimetres. */
@@ -53,7 +53,9 @@ function mirrorOf({ mesh }: ScenePart): Reflector {
   geometry.setAttribute('normal', new BufferAttribute(new Float32Array(normals), 3));
   geometry.setIndex(mesh.indices);
   geometry.applyMatrix4(stood.clone().invert());
-  const mirror = new Reflector(geometry, { color: SILVER, textureWidth: PIXELS, textureHeight: PIXELS });
+  // Its edges need no smoothing of their own: pictures in soft light are the mean of many.
+  const size = { textureWidth: PIXELS, textureHeight: PIXELS, multisample: 0 };
+  const mirror = new Reflector(geometry, { color: SILVER, ...size });
   mirror.matrixAutoUpdate = false;
   mirror.matrix.copy(stood);
   return mirror;

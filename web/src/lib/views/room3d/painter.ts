@@ -34,6 +34,8 @@ const SHOWN = 0.15;
 export class Painter {
   readonly scene = new Scene();
   readonly renderer: WebGLRenderer;
+  /** Whether soft light is to be had, and whether it is quick: not where there is no graphics hardware. */
+  readonly softness: 'none' | 'quick' | 'slow';
   private readonly behind = new Color();
   private readonly soft: SoftLight | null;
   private readonly around = new Surroundings();
@@ -56,15 +58,17 @@ export class Painter {
     this.scene.background = this.behind;
     this.scene.add(...lights.all);
     this.soft = SoftLight.can(this.renderer) ? new SoftLight(this.renderer, this.scene) : null;
+    this.softness = this.soft ? (isSlow(this.renderer.getContext()) ? 'slow' : 'quick') : 'none';
   }
 
-  /** Whether soft light is to be had, and whether it is quick: not where there is no graphics hardware. */
-  get softness(): 'none' | 'slow' | 'quick' {
-    if (!this.soft) return 'none';
-    const gl = this.renderer.getContext();
-    const told = gl.getExtension('WEBGL_debug_renderer_info');
-    const name = String(gl.getParameter(told ? told.UNMASKED_RENDERER_WEBGL : gl.RENDERER));
-    return /swiftshader|llvmpipe|software|basic render/i.test(name) ? 'slow' : 'quick';
+  /** Waits until everything asked for is drawn, the page alive meanwhile: never more than one picture is waited for. */
+  async finished(): Promise<void> {
+    const gl = this.renderer.getContext() as WebGL2RenderingContext;
+    const sync = gl.fenceSync(gl.SYNC_GPU_COMMANDS_COMPLETE, 0);
+    gl.flush();
+    do await new Promise((next) => setTimeout(next));
+    while (sync && gl.clientWaitSync(sync, 0, 0) === gl.TIMEOUT_EXPIRED);
+    gl.deleteSync(sync);
   }
 
   size(width: number, height: number, ratio = 1): void {
@@ -101,11 +105,12 @@ export class Painter {
   async softly(
     camera: PerspectiveCamera,
     kind: RoomViewKind,
-    { emitters, exposure }: SoftRoom,
+    room: SoftRoom,
     { whole, left, top, width, height }: Part,
     rested: (done: number) => Promise<boolean>,
   ): Promise<boolean> {
     const { soft, lights, renderer } = this;
+    const { emitters, exposure } = room;
     if (!soft) return false;
     const own = camera.clone();
     soft.start(width, height);
@@ -119,7 +124,7 @@ export class Painter {
     this.looks.shine(this.around.look(renderer, this.scene, camera.position, behind), glow);
     try {
       for (const [index, emitter] of emitters.entries()) {
-        lights.one(emitter, index, emitters.length);
+        lights.one(emitter, index, room);
         this.changed();
         // Each picture a part of a pixel aside: edges are smooth in their mean.
         const [across, down] = [(index * 0.7549) % 1, (index * 0.5698) % 1];
@@ -149,3 +154,10 @@ export class Painter {
 
 /** The level plane above which a model is cut away, metres. */
 export const levelAt = (height: number): Plane => new Plane(new Vector3(0, -1, 0), height);
+
+/** Whether there is no graphics hardware, as far as the browser tells. */
+function isSlow(gl: WebGLRenderingContext | WebGL2RenderingContext): boolean {
+  const told = gl.getExtension('WEBGL_debug_renderer_info');
+  const name = String(gl.getParameter(told ? told.UNMASKED_RENDERER_WEBGL : gl.RENDERER));
+  return /swiftshader|llvmpipe|software|basic render/i.test(name);
+}

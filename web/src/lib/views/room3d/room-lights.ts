@@ -1,4 +1,4 @@
-import type { Emitter, Place, RoomLight } from 'goodreach';
+import type { Emitter, Place, RoomLight, SoftRoom } from 'goodreach';
 import {
   AmbientLight,
   DirectionalLight,
@@ -95,11 +95,11 @@ export class RoomLights {
   }
 
   /** As they stand for one of so many pictures that make one in soft light: the sun from a place of its disc, and one small light for all of its number. */
-  one(emitter: Emitter, index: number, count: number): void {
+  one(emitter: Emitter, index: number, { emitters: { length: count }, balance }: SoftRoom): void {
     this.sky.visible = this.fill.visible = false;
     for (const lamp of this.lamps) lamp.visible = false;
     const [r, g, b] = this.room.sunlight;
-    this.sun.color.setRGB(r, g, b);
+    this.sun.color.setRGB(r * balance[0], g * balance[1], b * balance[2]);
     this.sun.intensity = 1;
     if (index % SUN_EVERY === 0) {
       this.shineFrom(this.room.sun, SUN_DISC * Math.sqrt((index + 0.5) / count), index * 2.4);

@@ -56,7 +56,11 @@ export class RoomStage {
   private resting: ReturnType<typeof setTimeout> | undefined;
   /** Which picture in soft light is being drawn: another one ends it. */
   private growing = 0;
-  private softRoom: (count: number) => SoftRoom = () => ({ emitters: [], exposure: 1 });
+  private softRoom: (count: number) => SoftRoom = () => ({
+    emitters: [],
+    exposure: 1,
+    balance: [1, 1, 1],
+  });
   private known: SoftRoom | null = null;
   private soft = false;
   private size = { width: 1, height: 1 };
@@ -92,6 +96,7 @@ export class RoomStage {
   /** What the room is now; nothing is made anew but what has changed. */
   update(groups: readonly SceneGroup[]): number {
     const made = this.batches.update(groups);
+    if (made > 0) this.canvas.dataset['made'] = String(made);
     this.fold();
     this.painter.changed();
     this.request();
@@ -287,7 +292,7 @@ export class RoomStage {
         this.shown(done === 1);
         // Some to a frame where they are quick.
         if (performance.now() - since < FRAME) return own === this.growing;
-        await new Promise((next) => requestAnimationFrame(next));
+        await this.painter.finished();
         since = performance.now();
         return own === this.growing;
       },
@@ -330,7 +335,7 @@ export class RoomStage {
     const { whole, left, top, width, height } = part;
     this.painter.size(width, height);
     const rested = async (done: number) => {
-      await new Promise((next) => setTimeout(next));
+      await this.painter.finished();
       return told(done);
     };
     if (this.soft && this.painter.softness !== 'none')
