@@ -59,6 +59,31 @@ describe('the set-out of a course', () => {
 });
 
 describe('tiles on a surface', () => {
+  it('make up what the surface and the grid have in common, whatever the surface', () => {
+    const corner = fc.record({
+      r: fc.integer({ min: 300, max: 1_500 }),
+      off: fc.double({ min: 0.1, max: 0.9, noNaN: true }),
+    });
+    fc.assert(
+      fc.property(
+        fc.array(corner, { minLength: 3, maxLength: 8 }),
+        fc.integer({ min: 60, max: 400 }),
+        (corners, size) => {
+          // A star-shaped outline, counter-clockwise.
+          const ring = corners.map(({ r, off }, i) => {
+            const turn = ((i + off) / corners.length) * 2 * Math.PI;
+            return { x: Math.round(r * Math.cos(turn)), y: Math.round(r * Math.sin(turn)) };
+          });
+          fc.pre(signedArea(ring) > 1_000);
+          const pieces = setOut([ring], { long: size, high: size, joint: 0, offset: 0 }, false);
+          // Without joints they are all of it.
+          expect(Math.abs(total(pieces) / signedArea(ring) - 1)).toBeLessThan(1e-3);
+        },
+      ),
+      { numRuns: 150 },
+    );
+  });
+
   it('cover it but for its joints, whole but at its edges, and none of them twice', () => {
     const tile: TileShape = { long: 200, high: 100, joint: 4, offset: 1 / 2 };
     const surface = without([rectangle(0, 3_010, 0, 2_405)], [rectangle(700, 1_500, 900, 2_000)]);

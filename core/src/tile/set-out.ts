@@ -1,3 +1,5 @@
+import { clipHalfPlane } from '../geometry/convex';
+import { cross, dot, scale, subtract, type Point } from '../geometry/point';
 import { boundsOf, contains, forEachEdge, signedArea, type Bounds, type Polygon } from '../geometry/polygon';
 import { intersect, without, type Region } from '../geometry/region';
 import type { TileShape } from '../surfaces/finishes';
@@ -58,29 +60,55 @@ function pieceOf(surface: Region, x: number, y: number, { long, high }: TileShap
     { x, y: y + high },
   ];
   const box: Bounds = { left: x, right: x + long, bottom: y, top: y + high };
-  if (!surface.some((edge) => crosses(edge, box))) {
+  const edges = surface.flatMap((one) => edgesIn(one, box));
+  if (edges.length === 0) {
     const middle = { x: x + long / 2, y: y + high / 2 };
     const inside = surface.filter((one) => contains(one, middle)).length % 2 === 1;
     return inside ? [{ region: [ring], whole: true }] : [];
+  }
+  const region = cutBy(ring, box, edges, surface);
+  const area = region.reduce((sum, one) => sum + signedArea(one), 0);
+  if (area < NOTHING) return [];
+  return [{ region, whole: area > long * high - NOTHING }];
+}
+
+/** What is left of a tile: of one that a single edge goes right across, what lies left of that; else by the whole surface. */
+function cutBy(ring: Polygon, box: Bounds, edges: readonly Edge[], surface: Region): Region {
+  const [edge] = edges;
+  if (edges.length === 1 && !isIn(edge!.a, box) && !isIn(edge!.b, box)) {
+    const along = subtract(edge!.b, edge!.a);
+    const left = scale({ x: -along.y, y: along.x }, 1 / Math.hypot(along.x, along.y));
+    const kept = clipHalfPlane(ring, left, dot(edge!.a, left));
+    return kept.length > 2 ? [kept] : [];
   }
   const holes = surface.filter((one) => signedArea(one) < 0);
   const cut = intersect(
     [ring],
     surface.filter((one) => signedArea(one) > 0),
   );
-  const region = holes.length > 0 ? without(cut, holes) : cut;
-  const area = region.reduce((sum, one) => sum + signedArea(one), 0);
-  if (area < NOTHING) return [];
-  return [{ region, whole: area > long * high - NOTHING }];
+  return holes.length > 0 ? without(cut, holes) : cut;
 }
 
-/** Whether an outline may come into a box: one of its edges' own boxes does. */
-function crosses(ring: Polygon, { left, right, bottom, top }: Bounds): boolean {
-  let found = false;
+interface Edge {
+  a: Point;
+  b: Point;
+}
+
+/** The edges of an outline that come into a box: their own boxes do, and its corners lie on both sides of them. */
+function edgesIn(ring: Polygon, box: Bounds): Edge[] {
+  const { left, right, bottom, top } = box;
+  const found: Edge[] = [];
   forEachEdge(ring, (a, b) => {
     if (Math.max(a.x, b.x) <= left || Math.min(a.x, b.x) >= right) return;
     if (Math.max(a.y, b.y) <= bottom || Math.min(a.y, b.y) >= top) return;
-    found = true;
+    // All corners on one side of it: it passes by.
+    const along = subtract(b, a);
+    const sides = [left, right].flatMap((x) => [bottom, top].map((y) => cross(along, subtract({ x, y }, a))));
+    if (sides.every((side) => side >= 0) || sides.every((side) => side <= 0)) return;
+    found.push({ a, b });
   });
   return found;
 }
+
+const isIn = ({ x, y }: Point, { left, right, bottom, top }: Bounds) =>
+  x > left && x < right && y > bottom && y < top;
