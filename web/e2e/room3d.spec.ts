@@ -90,6 +90,11 @@ test('one stands in the room, walks it, takes a picture for print and the room a
     await page.keyboard.press(key);
     await expect.poll(async () => (await drawn(studio)).frames).toBeGreaterThan(frames);
   }
+  // A double click on the floor walks there: the pictures on the way follow one another.
+  const view = (await stand.boundingBox())!;
+  const { frames: before } = await drawn(studio);
+  await page.mouse.dblclick(view.x + view.width * 0.35, view.y + view.height * 0.93);
+  await expect.poll(async () => (await drawn(studio)).frames).toBeGreaterThan(before + 3);
   await page.getByLabel('Eye', { exact: true }).fill('4 ft');
   await page.keyboard.press('Enter');
 

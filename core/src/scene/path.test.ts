@@ -6,7 +6,7 @@ import { removeThings } from '../commands/remove-things';
 import { recordsOf } from '../document/design';
 import { distance } from '../geometry/point';
 import { refusalText } from '../wording/refusal-text';
-import { findWay } from './path';
+import { findWay, wayThere } from './path';
 import { canStand } from './walk';
 
 const length = (way: readonly { x: number; y: number }[]) =>
@@ -57,6 +57,22 @@ describe('a way through the room', () => {
       placement: { on: 'floor', x: 0, y: -2000, turn: 0 },
     });
     expect(findWay(builder.design, { x: 1000, y: -1000 }, { x: 1000, y: -3000 })).toBeNull();
+  });
+});
+
+describe('a walk to a place that is pointed at', () => {
+  it('goes there in even steps, or as near as one comes', () => {
+    const { design } = rectangle(5000, 4000);
+    const [from, to] = [
+      { x: 600, y: -600 },
+      { x: 3600, y: -600 },
+    ];
+    expect(wayThere(design, from, to, 3).map(({ x }) => Math.round(x))).toEqual([1600, 2600, 3600]);
+    const [end] = wayThere(design, from, { x: 4990, y: -600 }, 1);
+    expect(end!.x).toBeGreaterThan(4700);
+    expect(canStand(design, end!)).toBe(true);
+    // Nowhere to go.
+    expect(wayThere(design, from, from, 2)).toEqual([from, from]);
   });
 });
 

@@ -2,7 +2,7 @@ import type { Design } from '../document/design';
 import { distance, type Point } from '../geometry/point';
 import { boundsOf } from '../geometry/polygon';
 import { roomShape } from '../survey/room-shape';
-import { canStand } from './walk';
+import { canStand, walk } from './walk';
 
 /** Squares of the floor a way is looked for on, mm. */
 const SQUARE = 100;
@@ -92,4 +92,21 @@ function straightened(design: Design, way: readonly Point[]): Point[] {
     i = next;
   }
   return kept;
+}
+
+/** A walk to a place as so many places on the way, evenly apart, the last where one ends: there, or as near as one comes going straight. */
+export function wayThere(design: Design, from: Point, to: Point, count: number): Point[] {
+  const way = findWay(design, from, to) ?? [from, walk(design, from, { x: to.x - from.x, y: to.y - from.y })];
+  const whole = way.slice(1).reduce((sum, place, index) => sum + distance(way[index]!, place), 0);
+  return Array.from({ length: count }, (_, i) => {
+    let left = (whole * (i + 1)) / count;
+    for (let k = 0; k + 1 < way.length; k++) {
+      const [a, b] = [way[k]!, way[k + 1]!];
+      const long = distance(a, b);
+      if (left <= long && long > 0)
+        return { x: a.x + ((b.x - a.x) * left) / long, y: a.y + ((b.y - a.y) * left) / long };
+      left -= long;
+    }
+    return way.at(-1)!;
+  });
 }

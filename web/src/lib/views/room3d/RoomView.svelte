@@ -10,6 +10,7 @@
     softRoom,
     type DayTime,
     walk,
+    wayThere,
     type Point,
     type SceneGroup,
   } from 'goodreach';
@@ -37,6 +38,8 @@
   /** A key turns by so much, radians, and walks so far, mm. */
   const TURN = 0.14;
   const STRIDE = 260;
+  /** Pictures of a walk to a place that was pointed at. */
+  const STEPS = 14;
   /** Pixels a pointer travels before a press is no click. */
   const CLICK = 4;
 
@@ -233,11 +236,22 @@
     } else screen.select(source);
   }
 
-  /** Opens or closes what is under the pointer. */
+  /** Opens or closes what is under the pointer; on the floor one walks there. */
   function openAt(event: MouseEvent) {
     const { x, y } = pixelOf(event);
-    const source = stage?.hit(x, y)?.group.source;
-    if (source) openOrClose([source]);
+    const hit = stage?.hit(x, y);
+    if (hit?.group.source) openOrClose([hit.group.source]);
+    else if (hit?.group.of === 'floor' && kind === 'stand') void walkTo(hit.at);
+  }
+
+  async function walkTo(at: Point) {
+    const still = matchMedia('(prefers-reduced-motion: reduce)').matches;
+    for (const place of wayThere(session.committed, stage!.stand.at, at, still ? 1 : STEPS)) {
+      if (!stage) return;
+      stage.stand.stand(place);
+      stage.request();
+      await new Promise((next) => requestAnimationFrame(next));
+    }
   }
 
   function openOrClose(sources: readonly string[]) {
