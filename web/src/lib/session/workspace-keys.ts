@@ -34,7 +34,10 @@ export const shortcuts: readonly { keys: string; does: string }[] = [
     does: 'Go round the model; walk and turn, with Shift aside; with an item chosen, nudge it',
   },
   { keys: 'O', does: 'Open or close the doors and drawers of what is chosen (in the model and the stand)' },
-  { keys: 'Double click', does: 'In the model and the stand: opens what is there; on the floor, walks there' },
+  {
+    keys: 'Double click',
+    does: 'In the model and the stand: opens what is there; on the floor, walks there',
+  },
   { keys: 'Alt while dragging', does: 'Nothing catches: the item stays where the pointer is' },
   ...itemActions
     .filter(({ id }) => id !== 'remove')
