@@ -1,4 +1,14 @@
-import { boxOf, dot, HUNG, itemNumbers, roomShape, scale, shiftItems, type Point } from 'goodreach';
+import {
+  boxOf,
+  dot,
+  HUNG,
+  isInchUnit,
+  itemNumbers,
+  roomShape,
+  scale,
+  shiftItems,
+  type Point,
+} from 'goodreach';
 import type { DesignSession } from '../session/design-session.svelte';
 import type { ScreenState } from '../session/screen.svelte';
 
@@ -9,6 +19,11 @@ const ways: Record<string, { x: number; y: number }> = {
   ArrowUp: { x: 0, y: 1 },
   ArrowDown: { x: 0, y: -1 },
 };
+
+/** How far an arrow key moves things, mm: by the job's rounding, at least a millimetre; with Shift ten times that. */
+export function nudgeStep({ style: { unit, step } }: DesignSession, { shiftKey }: KeyboardEvent): number {
+  return (isInchUnit(unit) ? step : Math.max(1, step)) * (shiftKey ? 10 : 1);
+}
 
 /** Nudges items the way an arrow key points, along or square to the back of the first, by a distance in mm; false for another key. */
 export function nudge(session: DesignSession, ids: readonly string[], key: string, by: number): boolean {
@@ -37,19 +52,23 @@ export function nudgeUpright(
   return session.run(shiftItems, { ids, by: scale(along ?? u, way.x * by), up: way.y * by });
 }
 
-/** Goes round the items by their numbers, or the faces as they were walked, so that any can be chosen from the keyboard. What is set next goes beside the chosen item, or on the chosen face. */
-export function chooseNext(
+/** Goes round the items by their numbers (N), or the faces as they were walked (F), with Shift the other way, so that any can be chosen from the keyboard; false for another key. What is set next goes beside the chosen item, or on the chosen face. */
+export function chooseOnKey(
   session: DesignSession,
   screen: ScreenState,
-  what: 'face' | 'item',
-  by: 1 | -1,
-): void {
+  { key, shiftKey, ctrlKey, metaKey, altKey }: KeyboardEvent,
+): boolean {
+  const what = key.toLowerCase();
+  if (ctrlKey || metaKey || altKey) return false;
+  if (what !== 'n' && what !== 'f') return false;
   const numbers = itemNumbers(session.committed);
   const ids =
-    what === 'face'
+    what === 'f'
       ? roomShape(session.committed).faces.map(({ id }) => id)
       : [...numbers.keys()].sort((a, b) => numbers.get(a)! - numbers.get(b)!);
-  if (ids.length === 0) return;
+  if (ids.length === 0) return true;
+  const by = shiftKey ? -1 : 1;
   const at = ids.indexOf(screen.selected ?? '');
   screen.select(ids[(Math.max(at, by < 0 ? 0 : -1) + by + ids.length) % ids.length]!);
+  return true;
 }

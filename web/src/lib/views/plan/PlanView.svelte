@@ -3,7 +3,6 @@
     boxOf,
     drawingBounds,
     drawPlan,
-    isInchUnit,
     itemBoxes,
     markGroups,
     middleOf,
@@ -21,7 +20,7 @@
   import type { FaceDrag } from '../../tools/drag-face.svelte';
   import { SNAP_PIXELS, type ItemDrag } from '../../tools/drag-item';
   import { actOnKey, groupOf } from '../../tools/item-actions';
-  import { chooseNext, nudge } from '../../tools/item-keys';
+  import { chooseOnKey, nudge, nudgeStep } from '../../tools/item-keys';
   import { annotationScale, fitCamera, toRoom, toScreen, type Camera } from '../camera';
   import { drawingZoom, SPARE, sourceOf } from '../drawing-zoom';
   import FaceMoved from './FaceMoved.svelte';
@@ -257,17 +256,12 @@
       else if (placePick.now) placePick.stop();
       else screen.select(null);
     } else if (screen.selected && event.key.startsWith('Arrow') && !event.altKey) {
-      const base = isInchUnit(session.style.unit) ? session.style.step : Math.max(1, session.style.step);
-      if (nudge(session, screen.chosen, event.key, base * (event.shiftKey ? 10 : 1))) event.preventDefault();
+      if (nudge(session, screen.chosen, event.key, nudgeStep(session, event))) event.preventDefault();
     } else if (placePick.now?.purpose === 'outline' && (event.key === 'Enter' || event.key === 'Backspace')) {
       if (event.key === 'Enter') placePick.close();
       else placePick.takeBack();
       event.stopPropagation();
       event.preventDefault();
-    } else if (event.key === 'n' || event.key === 'N') {
-      chooseNext(session, screen, 'item', event.shiftKey ? -1 : 1);
-    } else if (event.key === 'f' || event.key === 'F') {
-      chooseNext(session, screen, 'face', event.shiftKey ? -1 : 1);
     } else if (event.key === 'a' && (event.ctrlKey || event.metaKey)) {
       screen.choose(itemBoxes(session.committed).map(({ id }) => id));
       event.preventDefault();
@@ -276,7 +270,7 @@
       if (first?.kind === 'item')
         menu = toScreen(camera, middleOf(boxOf(first, roomShape(session.committed))));
       event.preventDefault();
-    } else if (actOnKey({ session, screen, roomId }, event)) {
+    } else if (chooseOnKey(session, screen, event) || actOnKey({ session, screen, roomId }, event)) {
       event.preventDefault();
       event.stopPropagation();
     }

@@ -2,7 +2,6 @@
   import {
     contains,
     firstStand,
-    isInchUnit,
     itemBoxes,
     roomLight,
     roomShape,
@@ -18,7 +17,7 @@
   import { useWorkspace } from '$session/context';
   import type { ItemDrag } from '../../tools/drag-item';
   import { actOnKey, groupOf } from '../../tools/item-actions';
-  import { chooseNext, nudge } from '../../tools/item-keys';
+  import { chooseOnKey, nudge, nudgeStep } from '../../tools/item-keys';
   import ItemMenu from '../plan/ItemMenu.svelte';
   import { emptyPort, type PlanPort } from '../plan/plan-port';
   import RoomTools from './RoomTools.svelte';
@@ -299,8 +298,7 @@
       if (drag.active) drag.cancel();
       else screen.select(null);
     } else if ((across || along) && chosen && !event.altKey) {
-      const base = isInchUnit(session.style.unit) ? session.style.step : Math.max(1, session.style.step);
-      if (!nudge(session, screen.chosen, event.key, base * (event.shiftKey ? 10 : 1))) return;
+      if (!nudge(session, screen.chosen, event.key, nudgeStep(session, event))) return;
     } else if ((across || along) && !event.altKey) {
       if (kind === 'model') stage.model.orbit(across * TURN, along * TURN);
       else if (event.shiftKey) go(0, across * STRIDE);
@@ -309,11 +307,8 @@
       stage.request();
     } else if (event.key === '+' || event.key === '-') zoom(event.key === '+' ? 0.88 : 1.14);
     else if (event.key === 'o' || event.key === 'O') openOrClose(screen.chosen);
-    else if (event.key === 'n' || event.key === 'N')
-      chooseNext(session, screen, 'item', event.shiftKey ? -1 : 1);
-    else if (event.key === 'f' || event.key === 'F')
-      chooseNext(session, screen, 'face', event.shiftKey ? -1 : 1);
-    else if (actOnKey({ session, screen, roomId }, event)) event.stopPropagation();
+    else if (chooseOnKey(session, screen, event) || actOnKey({ session, screen, roomId }, event))
+      event.stopPropagation();
     else return;
     event.preventDefault();
   }

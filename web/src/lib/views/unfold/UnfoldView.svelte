@@ -3,7 +3,6 @@
     drawUnfold,
     frameOf,
     dot,
-    isInchUnit,
     itemBoxes,
     markGroups,
     roomShape,
@@ -22,7 +21,7 @@
   import { useWorkspace } from '$session/context';
   import { SNAP_PIXELS, type ItemDrag, type OnFace } from '../../tools/drag-item';
   import { actOnKey, groupOf } from '../../tools/item-actions';
-  import { chooseNext, nudgeUpright } from '../../tools/item-keys';
+  import { chooseOnKey, nudgeStep, nudgeUpright } from '../../tools/item-keys';
   import { annotationScale, LEAST_ZOOM, toRoom, toScreen, type Camera } from '../camera';
   import { drawingZoom, SPARE, sourceOf } from '../drawing-zoom';
   import ItemMenu from '../plan/ItemMenu.svelte';
@@ -248,18 +247,14 @@
       if (drag.active) drag.cancel();
       else screen.select(null);
     } else if (screen.selected && event.key.startsWith('Arrow') && !event.altKey) {
-      const base = isInchUnit(session.style.unit) ? session.style.step : Math.max(1, session.style.step);
-      const step = base * (event.shiftKey ? 10 : 1);
+      const step = nudgeStep(session, event);
       if (!nudgeUpright(session, screen.chosen, event.key, step, way ?? undefined)) return;
-    } else if (event.key === 'n' || event.key === 'N') {
-      chooseNext(session, screen, 'item', event.shiftKey ? -1 : 1);
-    } else if (event.key === 'f' || event.key === 'F') {
-      chooseNext(session, screen, 'face', event.shiftKey ? -1 : 1);
     } else if (event.key === 'ContextMenu' || (event.shiftKey && event.key === 'F10')) {
       const place = ownPlace(screen.selected ?? '');
       if (place)
         menu = toScreen(camera, { x: (place.left + place.right) / 2, y: (place.low + place.high) / 2 });
-    } else if (actOnKey({ session, screen, roomId }, event)) event.stopPropagation();
+    } else if (chooseOnKey(session, screen, event) || actOnKey({ session, screen, roomId }, event))
+      event.stopPropagation();
     else return;
     event.preventDefault();
   }
