@@ -66,7 +66,7 @@ export function finishNamed(name: string | undefined): Finish | null {
 const named = (...of: Finish['of'][]) =>
   finishes.filter((one) => of.includes(one.of)).map(({ name }) => name);
 /** What fronts, tops, floors and walls are usually finished with. */
-export const finishNames = named('paint', 'timber');
+export const frontFinishNames = named('paint', 'timber');
 export const topFinishNames = named('stone', 'timber');
 export const floorFinishNames = named('tile', 'timber', 'stone');
 export const wallFinishNames = named('paint', 'tile');

@@ -21,9 +21,9 @@ export interface Daylight {
 
 /** Of a clear spring day in the middle latitudes, the sun's light softened a little as a camera's eye would need it. */
 export const daylights: Record<DayTime, Daylight> = {
-  morning: { bearing: 105, up: 24, sun: [14, 12, 9], sky: [2.6, 2.8, 3.2] },
-  noon: { bearing: 180, up: 46, sun: [18, 16.8, 14.8], sky: [3.9, 4.2, 4.7] },
-  evening: { bearing: 255, up: 22, sun: [14, 10.5, 7], sky: [2.4, 2.4, 2.6] },
+  morning: { bearing: 105, up: 24, sun: [10, 8.6, 6.5], sky: [2.6, 2.8, 3.2] },
+  noon: { bearing: 180, up: 46, sun: [13, 12.1, 10.7], sky: [3.9, 4.2, 4.7] },
+  evening: { bearing: 255, up: 22, sun: [10, 7.5, 5], sky: [2.4, 2.4, 2.6] },
   night: { bearing: 255, up: 22, sun: [0, 0, 0], sky: [0.01, 0.014, 0.03] },
 };
 

@@ -1,5 +1,12 @@
 <script lang="ts">
-  import { finishNames, floorFinishNames, roomOf, setRoom, topFinishNames, wallFinishNames } from 'goodreach';
+  import {
+    frontFinishNames,
+    floorFinishNames,
+    roomOf,
+    setRoom,
+    topFinishNames,
+    wallFinishNames,
+  } from 'goodreach';
   import { useWorkspace } from '$session/context';
   import TextField from '$ui/TextField.svelte';
 
@@ -7,7 +14,7 @@
   const { session } = useWorkspace();
   const room = $derived(roomOf(session.document));
   const kinds = [
-    ['Fronts', 'frontFinish', finishNames],
+    ['Fronts', 'frontFinish', frontFinishNames],
     ['Tops', 'topFinish', topFinishNames],
     ['Floor', 'floorFinish', floorFinishNames],
     ['Walls', 'wallFinish', wallFinishNames],

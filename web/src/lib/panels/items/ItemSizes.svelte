@@ -1,6 +1,6 @@
 <script lang="ts">
   import {
-    finishNames,
+    frontFinishNames,
     editItems,
     specialSizes,
     type ItemChange,
@@ -67,6 +67,6 @@
   value={shared('finish') ?? ''}
   placeholder={items.length > 1 && shared('finish') === null ? 'as each is' : ''}
   most={40}
-  offers={finishNames}
+  offers={frontFinishNames}
   onset={(finish) => change({ finish })}
 />

@@ -137,7 +137,7 @@ function blank(): Texture {
 }
 
 /**
- * Small lights shine as a dull face does, by the cosine about their direction, down to nothing at their cone's edge; nearer than half a metre they
+ * Small lights shine as a dull face does, by the cosine about their direction, down to nothing at their cone's edge; nearer than 0.63 m they
  * give no more than there, as one of many that stand for the light of a whole face.
  */
 ShaderChunk.lights_pars_begin = replaced(
@@ -147,7 +147,7 @@ ShaderChunk.lights_pars_begin = replaced(
     'max( 0.0, ( angleCosine - coneCosine ) / ( 1.0 - coneCosine ) )',
   ),
   'max( pow( lightDistance, decayExponent ), 0.01 )',
-  'max( pow( lightDistance, decayExponent ), 0.25 )',
+  'max( pow( lightDistance, decayExponent ), 0.4 )',
 );
 
 /** Light as the eye is shown it: twice the light is less than twice as bright, six times white is white, and what is very bright is pale. */
