@@ -121,7 +121,7 @@ test('a room has its finishes, and at rest is seen in soft light where that is a
   await studio.step('Set');
   await studio.setByCode('f600', 'f600-3');
   await studio.saved(2);
-  await page.keyboard.press('Escape');
+  await page.locator('.plan').press('Escape');
   for (const [label, finish] of [
     ['Fronts', 'kelp'],
     ['Floor', 'Marram'],

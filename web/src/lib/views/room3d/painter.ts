@@ -40,6 +40,7 @@ export class Painter {
   private readonly soft: SoftLight | null;
   private readonly around = new Surroundings();
   private quickExposure = 1;
+  private last: Promise<boolean> = Promise.resolve(true);
   /** How many draw calls the last picture took. */
   calls = 0;
 
@@ -102,7 +103,15 @@ export class Painter {
   }
 
   /** A part of a picture in soft light, from one small light after the other; `rested` is awaited between them, and stops it by answering false. Answers whether it was finished. */
-  async softly(
+  async softly(...asked: Parameters<Painter['gather']>): Promise<boolean> {
+    // One after the other: one that was stopped ends with the picture it is at.
+    const before = this.last;
+    const own = before.then(() => this.gather(...asked));
+    this.last = own.catch(() => false);
+    return own;
+  }
+
+  private async gather(
     camera: PerspectiveCamera,
     kind: RoomViewKind,
     room: SoftRoom,
@@ -111,7 +120,7 @@ export class Painter {
   ): Promise<boolean> {
     const { soft, lights, renderer } = this;
     const { emitters, exposure } = room;
-    if (!soft) return false;
+    if (!soft || !(await rested(0))) return false;
     const own = camera.clone();
     soft.start(width, height);
     // What shines shows the room as it is lit for a quick picture, made as bright as this one.

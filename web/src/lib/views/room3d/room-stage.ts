@@ -56,6 +56,8 @@ export class RoomStage {
   private resting: ReturnType<typeof setTimeout> | undefined;
   /** Which picture in soft light is being drawn: another one ends it. */
   private growing = 0;
+  /** Whether a picture or film has the canvas. */
+  private busy = false;
   private softRoom: (count: number) => SoftRoom = () => ({
     emitters: [],
     exposure: 1,
@@ -87,6 +89,7 @@ export class RoomStage {
   resize(width: number, height: number, ratio: number): void {
     this.size = { width, height };
     this.ratio = ratio;
+    if (this.busy) return;
     this.painter.size(width, height, ratio);
     this.model.resize(width / height);
     this.stand.resize(width / height);
@@ -254,6 +257,8 @@ export class RoomStage {
   }
 
   draw(): void {
+    // Pictures and films have the canvas until they are done; then the view is drawn anew.
+    if (this.busy) return;
     if (this.kind === 'model') this.fold();
     this.painter.quick(this.camera, this.kind);
     this.shown(false);
@@ -289,7 +294,7 @@ export class RoomStage {
       this.light,
       { whole, left: 0, top: 0, ...whole },
       async (done) => {
-        this.shown(done === 1);
+        if (done > 0) this.shown(done === 1);
         // Some to a frame where they are quick.
         if (performance.now() - since < FRAME) return own === this.growing;
         await this.painter.finished();
@@ -301,14 +306,14 @@ export class RoomStage {
 
   /** A picture so many pixels wide, as the view shows it: drawn part by part, the page alive between them. `told` hears how much is done, 0 to 1, and stops it by answering false. */
   async picture(width: number, told: (done: number) => boolean): Promise<Blob | null> {
-    this.growing += 1;
+    this.take();
+    const camera = this.camera.clone();
     const height = Math.round((width * this.size.height) / this.size.width);
     const whole = { width, height };
     const canvas = document.createElement('canvas');
     [canvas.width, canvas.height] = [width, height];
     const paper = canvas.getContext('2d')!;
     const [columns, rows] = [Math.ceil(width / TILE), Math.ceil(height / TILE)];
-    this.marks.visible = false;
     try {
       for (let i = 0; i < columns * rows; i++) {
         const [left, top] = [(i % columns) * TILE, Math.floor(i / columns) * TILE];
@@ -319,44 +324,57 @@ export class RoomStage {
           width: Math.min(TILE, width - left),
           height: Math.min(TILE, height - top),
         };
-        const go = await this.paint(part, (done) => told((i + done) / (columns * rows)));
+        const go = await this.paint(camera, part, (done) => told((i + done) / (columns * rows)));
         if (!go) return null;
         paper.drawImage(this.canvas, left, top);
       }
     } finally {
-      this.marks.visible = true;
       this.settle();
     }
     return new Promise((done) => canvas.toBlob(done, 'image/png'));
   }
 
   /** A part of a picture on the canvas, the page alive meanwhile. */
-  private async paint(part: Part, told: (done: number) => boolean): Promise<boolean> {
+  private async paint(
+    camera: PerspectiveCamera,
+    part: Part,
+    told: (done: number) => boolean,
+  ): Promise<boolean> {
     const { whole, left, top, width, height } = part;
     this.painter.size(width, height);
+    const taken = this.growing;
     const rested = async (done: number) => {
       await this.painter.finished();
-      return told(done);
+      return taken === this.growing && told(done);
     };
     if (this.soft && this.painter.softness !== 'none')
-      return this.painter.softly(this.camera, this.kind, this.light, part, rested);
-    const camera = this.camera.clone();
-    camera.setViewOffset(whole.width, whole.height, left, top, width, height);
-    this.painter.quick(camera, this.kind);
+      return this.painter.softly(camera, this.kind, this.light, part, rested);
+    const own = camera.clone();
+    own.setViewOffset(whole.width, whole.height, left, top, width, height);
+    this.painter.quick(own, this.kind);
     return rested(1);
   }
 
-  /** Draws the view as one of so many pixels on the canvas, for a film, until it is sized again. */
+  /** Draws the view as one of so many pixels on the canvas, for a film, until it is settled again. */
   async frame(width: number, height: number): Promise<void> {
-    this.growing += 1;
-    this.marks.visible = false;
+    this.take();
     this.stand.resize(width / height);
-    await this.paint({ whole: { width, height }, left: 0, top: 0, width, height }, () => true);
-    this.marks.visible = true;
+    const part = { whole: { width, height }, left: 0, top: 0, width, height };
+    await this.paint(this.camera, part, () => true);
   }
 
-  /** The size of the view again, after pictures of another size. */
+  /** Takes the canvas for pictures: without what is chosen. */
+  private take(): void {
+    this.busy = true;
+    this.growing += 1;
+    clearTimeout(this.resting);
+    this.marks.visible = false;
+  }
+
+  /** The view again, after pictures of another size. */
   settle(): void {
+    this.busy = false;
+    this.marks.visible = true;
     this.resize(this.size.width, this.size.height, this.ratio);
   }
 

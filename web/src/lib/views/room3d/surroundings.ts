@@ -3,7 +3,6 @@ import {
   CubeCamera,
   CubeTexture,
   HalfFloatType,
-  LinearMipmapLinearFilter,
   SRGBColorSpace,
   WebGLCubeRenderTarget,
   type Scene,
@@ -56,11 +55,7 @@ const ROUND = 64;
 
 /** What is really seen all round from a place in the room, for what shines in a picture in soft light. */
 export class Surroundings {
-  private readonly target = new WebGLCubeRenderTarget(ROUND, {
-    type: HalfFloatType,
-    generateMipmaps: true,
-    minFilter: LinearMipmapLinearFilter,
-  });
+  private readonly target = new WebGLCubeRenderTarget(ROUND, { type: HalfFloatType });
   private readonly camera = new CubeCamera(0.05, 100, this.target);
 
   /** Looks round, the scene lit as it is now; what is past the room is so bright. */
