@@ -114,21 +114,20 @@ export class RoomStage {
     this.request();
   }
 
-  /** The extent of the room, metres. */
+  /** The extent of the room, metres: of its walls and floor, whose tiles don't go past them. */
   box(): Box3 {
     const box = new Box3();
-    for (const { of, parts } of this.batches.groups)
-      if (of === 'wall' || of === 'floor')
-        for (const { mesh } of parts)
-          for (let i = 0; i < mesh.positions.length; i += 3)
-            box.expandByPoint(
-              new Vector3(
-                mesh.positions[i]! / 1e3,
-                mesh.positions[i + 2]! / 1e3,
-                -mesh.positions[i + 1]! / 1e3,
-              ),
-            );
-    return box;
+    const place = new Vector3();
+    for (const { of, parts } of this.batches.groups) {
+      if (of !== 'wall' && of !== 'floor') continue;
+      for (const { mesh, substance } of parts) {
+        if (substance === 'tile') continue;
+        const { positions } = mesh;
+        for (let i = 0; i < positions.length; i += 3)
+          box.expandByPoint(place.set(positions[i]!, positions[i + 2]!, -positions[i + 1]!));
+      }
+    }
+    return box.isEmpty() ? box : new Box3(box.min.divideScalar(1_000), box.max.divideScalar(1_000));
   }
 
   /** Cuts the model at a height, mm; null shows all of it. */
