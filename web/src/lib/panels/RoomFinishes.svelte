@@ -14,10 +14,10 @@
   const { session } = useWorkspace();
   const room = $derived(roomOf(session.document));
   const kinds = [
-    ['Fronts', 'frontFinish', frontFinishNames],
-    ['Tops', 'topFinish', topFinishNames],
-    ['Floor', 'floorFinish', floorFinishNames],
-    ['Walls', 'wallFinish', wallFinishNames],
+    ['Front finish', 'frontFinish', frontFinishNames],
+    ['Top finish', 'topFinish', topFinishNames],
+    ['Floor finish', 'floorFinish', floorFinishNames],
+    ['Wall finish', 'wallFinish', wallFinishNames],
   ] as const;
 </script>
 
