@@ -125,7 +125,7 @@ export function galleyWithBay(): Design {
     [
       [900, -1_450],
       [2_900, -1_450],
-      [4_800, -1_500],
+      [4_500, -1_450],
     ],
     [lit, lightUnder],
   );
