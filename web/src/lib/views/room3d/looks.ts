@@ -86,13 +86,15 @@ const tone =
   (paper, size, random) => {
     paper.fillStyle = colour;
     paper.fillRect(0, 0, size, size);
-    for (let i = 0; i < 90; i++) {
+    for (let i = 0; i < 50; i++) {
       const [x, y, r] = [random() * size, random() * size, size * (0.06 + random() * 0.16)];
       const shade = random() > 0.5 ? '255,250,240' : '60,52,40';
-      for (const dx of [-size, 0, size])
-        for (const dy of [-size, 0, size]) {
+      // Over every edge it comes to, so that it goes on.
+      const over = (at: number) => [-size, 0, size].filter((off) => at + off + r > 0 && at + off - r < size);
+      for (const dx of over(x))
+        for (const dy of over(y)) {
           const cloud = paper.createRadialGradient(x + dx, y + dy, 0, x + dx, y + dy, r);
-          cloud.addColorStop(0, `rgba(${shade},0.045)`);
+          cloud.addColorStop(0, `rgba(${shade},0.06)`);
           cloud.addColorStop(1, `rgba(${shade},0)`);
           paper.fillStyle = cloud;
           paper.fillRect(x + dx - r, y + dy - r, 2 * r, 2 * r);
