@@ -116,7 +116,7 @@ function numbers(seed: number): () => number {
   return () => (state = (state * 1_664_525 + 1_013_904_223) % 4_294_967_296) / 4_294_967_296;
 }
 
-function textureOf({ long, draw }: Figure): Texture {
+function textureOf({ long, draw }: Figure, sharp: number): Texture {
   const canvas = document.createElement('canvas');
   canvas.width = canvas.height = PIXELS;
   draw(canvas.getContext('2d')!, PIXELS, numbers(7));
@@ -124,7 +124,7 @@ function textureOf({ long, draw }: Figure): Texture {
   texture.colorSpace = SRGBColorSpace;
   texture.wrapS = texture.wrapT = RepeatWrapping;
   texture.repeat.set(1 / long, 1 / long);
-  texture.anisotropy = 8;
+  texture.anisotropy = sharp;
   return texture;
 }
 
@@ -177,6 +177,8 @@ const SHINES = 0.36;
 
 /** The materials of a view, each made when the first part is drawn that looks so. What shines mirrors a light room, the more so the more metallic it is. */
 export class Looks {
+  /** How sharp figures are seen aslant: dear without graphics hardware. */
+  sharp = 8;
   private readonly made = new Map<string, MeshPhongMaterial | MeshStandardMaterial>();
   private readonly white = blank();
   private readonly around = roomAround();
@@ -191,7 +193,7 @@ export class Looks {
   private make({ colour, rough, metal = 0, clear, glows, figure }: SubstanceLook) {
     const common = {
       color: new Color(figure ? '#ffffff' : colour),
-      map: figure ? textureOf(figures[figure](colour)) : this.white,
+      map: figure ? textureOf(figures[figure](colour), this.sharp) : this.white,
     };
     const material =
       rough < SHINES

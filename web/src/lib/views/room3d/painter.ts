@@ -59,7 +59,9 @@ export class Painter {
     this.scene.background = this.behind;
     this.scene.add(...lights.all);
     this.soft = SoftLight.can(this.renderer) ? new SoftLight(this.renderer, this.scene) : null;
-    this.softness = this.soft ? (isSlow(this.renderer.getContext()) ? 'slow' : 'quick') : 'none';
+    const slow = isSlow(this.renderer.getContext());
+    if (slow) looks.sharp = 1;
+    this.softness = this.soft ? (slow ? 'slow' : 'quick') : 'none';
   }
 
   /** Waits until everything asked for is drawn, the page alive meanwhile: never more than one picture is waited for. */
