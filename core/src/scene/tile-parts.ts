@@ -6,7 +6,7 @@ import type { PlacedOpening } from '../survey/openings';
 import { facePath, type PlacedFace } from '../survey/placed-face';
 import type { Solid } from '../solids/solids';
 import { setOut } from '../tile/set-out';
-import { grained, joined, level, prism, upright, type Mesh, type Place } from './mesh';
+import { grained, joined, level, prism, upright, type Frame, type Mesh, type Place } from './mesh';
 import type { ScenePart } from './scene-part';
 import { frameOfSide, rectangle } from './shapes';
 
@@ -43,9 +43,7 @@ export function wallTiles(face: PlacedFace, openings: readonly PlacedOpening[], 
   );
   const surface = holes.length > 0 ? without([whole], holes) : [whole];
   const frame = { origin: face.start, u: face.u, n: face.n };
-  return tiled(surface, finish, true, [face.u.x, face.u.y, 0], (ring, inner) =>
-    upright(frame, ring, 0, inner),
-  );
+  return uprightTiles(frame, surface, finish);
 }
 
 /** What closes the gap under the tiles of a wall, between what they are laid on and the floor. */
@@ -64,14 +62,17 @@ export function boxedTiles({ sides, footprint, low, high }: Solid, finish: Finis
   return [
     { substance: 'wall', ...named, mesh: joined(...caps) },
     { substance: 'grout', ...named, mesh: joined(...joints) },
-    ...sides.flatMap((side) => {
-      const frame = frameOfSide(side);
-      const surface = [rectangle(0, distance(side.from, side.to), low, high)];
-      return tiled(surface, finish, true, [frame.u.x, frame.u.y, 0], (ring, inner) =>
-        upright(frame, ring, 0, inner),
-      );
-    }),
+    ...sides.flatMap((side) =>
+      uprightTiles(frameOfSide(side), [rectangle(0, distance(side.from, side.to), low, high)], finish),
+    ),
   ];
+}
+
+/** Tiles on an upright surface, along and up in a frame: courses level from the floor, their faces in its plane. */
+function uprightTiles(frame: Frame, surface: Region, finish: Finish): ScenePart[] {
+  return tiled(surface, finish, true, [frame.u.x, frame.u.y, 0], (ring, holes) =>
+    upright(frame, ring, 0, holes),
+  );
 }
 
 function tiled(

@@ -2,11 +2,12 @@ import type { Design } from '../../document/design';
 import { placedOpenings, type PlacedOpening } from '../../survey/openings';
 import { roomShape } from '../../survey/room-shape';
 import type { Place } from '../mesh';
+import { along, cross, inner, minus, times, unit } from '../places';
 import { sceneOf } from '../scene';
 import type { SceneGroup } from '../scene-part';
 import { reflects } from '../substances';
 import { lampsOf } from './lamps';
-import { along, cross, inner, minus, raysThrough, times, unit, type RayCaster } from './rays';
+import { raysThrough, type RayCaster } from './rays';
 import { daylights, sunAt, type DayTime, type Light } from './sun';
 
 /**

@@ -20,7 +20,7 @@ export interface Lamp {
 }
 
 /** So near under a hanging item a light on the wall is one under the item, mm. */
-export const UNDER = 200;
+const UNDER = 200;
 /** A strip under an item ends so far before its ends, hangs so far below it, mm. */
 const MARGIN = 40;
 const BELOW = 14;
@@ -40,20 +40,19 @@ export const lampsOf: (design: Design) => readonly Lamp[] = perDesign((design) =
   return lights.length > 0 ? lights.map((light) => lampOf(design, light)) : usualLamps(design);
 });
 
+const ceilingLamp = (at: Place, service: string | null): Lamp => ({
+  kind: 'ceiling',
+  from: at,
+  to: at,
+  half: 90,
+  way: [0, 0, -1],
+  light: warm(CEILING),
+  service,
+});
+
 function lampOf(design: Design, service: PlacedService): Lamp {
   const { id, record, at, against } = service;
-  if (!against) {
-    const place: Place = [at.x, at.y, record.up - HANGS];
-    return {
-      kind: 'ceiling',
-      from: place,
-      to: place,
-      half: 90,
-      way: [0, 0, -1],
-      light: warm(CEILING),
-      service: id,
-    };
-  }
+  if (!against) return ceilingLamp([at.x, at.y, record.up - HANGS], id);
   const over = itemOver(design, service);
   if (over) {
     const [left, right] = stripOf(over);
@@ -112,14 +111,6 @@ function usualLamps(design: Design): Lamp[] {
       wide > deep ? (bottom + top) / 2 : bottom + deep * share,
       low - HANGS,
     ];
-    return {
-      kind: 'ceiling',
-      from: place,
-      to: place,
-      half: 90,
-      way: [0, 0, -1],
-      light: warm(CEILING),
-      service: null,
-    };
+    return ceilingLamp(place, null);
   });
 }

@@ -24,7 +24,7 @@ export interface SoftRoom {
 /** How far the eye takes the light it is in for white: not at all at 0, wholly at 1. */
 const ADAPTS = 0.7;
 
-/** How light a white wall is before it is made a picture for the eye, of 1; walls give back about so much. */
+/** How bright a white wall is on average, where 1 is what the tone curve of pictures shows at half; what share of light it gives back. */
 const WALL = 1.35;
 const WHITE = 0.82;
 /** Cabinets and the like have about so much of a room's faces besides. */
