@@ -17,7 +17,11 @@ export interface RefusalData {
   'length-range': { what: string; length: number; least: number; most: number };
   'angle-unreadable': { text: string };
   'number-range': { what: string; value: number; least: number; most: number };
-  'survey-underdetermined': { missing: number; measure: string[] };
+  'survey-underdetermined': {
+    missing: number;
+    measure: { of: 'length' | 'corner' | 'distance'; name: string }[];
+  };
+  'measured-nowhere': { measurement: string };
   'survey-impossible': { detail: string };
   'survey-crossing': { first: string; second: string };
   'beyond-face': { what: string; face: string; from: number; to: number; length: number };

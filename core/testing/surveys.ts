@@ -1,18 +1,10 @@
 import { distance, type Point } from '../src/geometry/point';
-import { insideAngle } from '../src/survey/observations';
+import { randomFrom } from '../src/geometry/random';
+import { must } from '../src/result';
+import { rankOf } from '../src/survey/loop-rank';
+import { insideAngle, type Observation } from '../src/survey/observations';
 import { faceLetter } from '../src/survey/room-shape';
-import type { LoopDistance, LoopFace } from '../src/survey/solve-loop';
-
-/** A small repeatable random number generator (mulberry32), 0 to 1. */
-export function randomFrom(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 2 ** 32;
-  };
-}
+import { solveLoop, type LoopDistance, type LoopFace } from '../src/survey/solve-loop';
 
 /** Normally distributed numbers of unit variance (Box–Muller). */
 export function normalFrom(seed: number): () => number {
@@ -69,4 +61,45 @@ export function diagonal(corners: readonly Point[], from: number, to: number, of
     standing: 'measured',
     sigma: 2,
   };
+}
+
+/** A room determined by what is measured of it, in one of four ways, and its other corners anything up to `off` radians from the truth. */
+export function determinedRoom(count: number, seed: number, off: number, error = () => 0) {
+  const random = randomFrom(seed);
+  const truth = trueRoom(count, seed);
+  const exact = measuredFaces(truth, error);
+  const pairs = truth.flatMap((_, a) => truth.map((__, b) => [a, b] as const));
+  const diagonals = pairs
+    .filter(([a, b]) => b > a + 1 && !(a === 0 && b === count - 1))
+    .map(([a, b]) => diagonal(truth, a, b, 2 * error()));
+  const named = must(solveLoop(exact, diagonals)).observations;
+  const of = (what: Observation['of']) => named.filter((one) => one.of === what);
+  const shuffled = <T>(several: T[]) =>
+    several
+      .map((one) => [random(), one] as const)
+      .sort(([a], [b]) => a - b)
+      .map(([, one]) => one);
+  const pool = [
+    [...of('length'), ...shuffled(of('corner'))],
+    [...of('length'), ...shuffled(of('distance'))],
+    shuffled(named),
+    [...shuffled(of('corner')).slice(0, count / 2), ...of('length'), ...shuffled(of('distance'))],
+  ][seed % 4]!;
+  const chosen: Observation[] = [];
+  for (const one of pool) if (rankOf(truth, [...chosen, one], 1e-2) > chosen.length) chosen.push(one);
+  const isChosen = (one: Observation) => chosen.some((other) => other.of === one.of && other.id === one.id);
+  const faces = exact.map((face, index): LoopFace => {
+    const [corner, length] = [of('corner')[index]!, of('length')[index]!];
+    const guess = face.corner + (isChosen(corner) ? 0 : (2 * random() - 1) * off);
+    return {
+      ...face,
+      corner: Math.min(6.2, Math.max(0.06, guess)),
+      cornerStanding: isChosen(corner) ? 'measured' : 'assumed',
+      lengthStanding: isChosen(length) ? 'measured' : 'excluded',
+    };
+  });
+  const distances = diagonals.filter(({ id }) =>
+    chosen.some((one) => one.of === 'distance' && one.id === id),
+  );
+  return { truth, faces, distances, determined: chosen.length === 2 * count - 3, spare: diagonals };
 }

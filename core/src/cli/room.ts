@@ -10,14 +10,18 @@ import { toDegrees } from '../units/angles';
  */
 export function roomCommand(design: Design) {
   const { faces, corners: at, area, perimeter, wallArea, volume } = roomShape(design);
-  const { misclosure, measurements, corners, suspects, next } = surveyReport(design);
+  const report = surveyReport(design);
+  const { misclosure, measurements, corners, suspects, next } = report;
   return {
+    survey: report.open ? 'open: some corners are only assumed' : 'determined',
     corners: at,
-    faces: faces.map(({ letter, id, chord, length, corner, arc }) => ({
+    faces: faces.map(({ letter, id, chord, length, corner, arc }, index) => ({
       face: letter,
       id,
       length: chord,
+      lengthSigma: report.lengthSigmas[index],
       corner: toDegrees(corner),
+      cornerSigma: toDegrees(corners[index]!.sigma),
       ...(arc ? { alongArc: length, radius: arc.radius, centre: arc.centre } : {}),
     })),
     openings: placedOpenings(design).map(({ name, face, left, right, record }) => ({
@@ -31,7 +35,9 @@ export function roomCommand(design: Design) {
     perimeter,
     wallArea,
     volume,
-    misclosure,
+    misclosure: { ...misclosure, angle: toDegrees(misclosure.angle) },
+    redundancy: report.redundancy,
+    sigma0: report.sigma0,
     measurements: measurements.map(({ observation, residual, redundancy, standardised }) => {
       const shown = observation.of === 'corner' ? toDegrees : (mm: number) => mm;
       return {

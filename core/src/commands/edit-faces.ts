@@ -1,10 +1,12 @@
 import {
   LEAST_CEILING,
   LEAST_CORNER,
+  LEAST_CORNER_UNCERTAINTY,
   LEAST_HALF_WALL,
   LEAST_UNCERTAINTY,
   LEAST_WALL,
   MOST_CORNER,
+  MOST_CORNER_UNCERTAINTY,
   MOST_HEIGHT,
   MOST_UNCERTAINTY,
   MOST_WALL,
@@ -57,7 +59,14 @@ function holds(change: FaceChange): Result<void> {
     const checked = value == null ? ok(0) : within(limits[key][0], value, limits[key][1], limits[key][2]);
     if (!checked.ok) return checked;
   }
-  const { corner } = change;
+  const { corner, cornerUncertainty } = change;
+  if (
+    cornerUncertainty != null &&
+    !(cornerUncertainty >= LEAST_CORNER_UNCERTAINTY && cornerUncertainty <= MOST_CORNER_UNCERTAINTY)
+  ) {
+    const value = toDegrees(cornerUncertainty);
+    return refuse('number-range', { what: 'The uncertainty of a corner', value, least: 0.001, most: 11 });
+  }
   if (corner !== undefined && !(corner >= LEAST_CORNER && corner <= MOST_CORNER))
     return refuse('number-range', { what: 'The corner', value: toDegrees(corner), least: 3, most: 357 });
   return ok(undefined);

@@ -12,7 +12,6 @@ import {
   IsString,
   ValidateNested,
 } from 'class-validator';
-import { applyDecorators } from './apply-decorators';
 import { Between, Millimetres, OneOf, Radians, RecordId, Words } from './decorators';
 import {
   LEAST_CEILING,
@@ -43,6 +42,7 @@ import {
   type RunBand,
 } from './limits';
 import { fixedTypes, serviceTypes, type FixedType, type ServiceType } from './fixture-types';
+import { FacePlace, FacePlacement, FloorPlacement, IsPlacement, type Placement, type Side } from './places';
 import { RangeRecord } from './range-record';
 import {
   measuredFrom,
@@ -114,6 +114,8 @@ export class FaceRecord {
   /** What this length is trusted to, mm, where it is not what the room's lengths are. */
   @IsOptional() @Millimetres(LEAST_UNCERTAINTY, MOST_UNCERTAINTY) lengthUncertainty?: number;
   @Radians(LEAST_CORNER, MOST_CORNER) corner!: number;
+  /** What this corner is trusted to, radians, where it is not what the room's corners are. */
+  @IsOptional() @Radians(LEAST_CORNER_UNCERTAINTY, MOST_CORNER_UNCERTAINTY) cornerUncertainty?: number;
   /** measured: a fact; assumed: kept as nearly as the measured values allow; excluded: measured but not believed. */
   @OneOf(['measured', 'assumed', 'excluded']) cornerFrom!: 'measured' | 'assumed' | 'excluded';
   /** How far the middle of a face that is bent to an arc stands off the straight line between its corners: out of the room, or (negative) into it. */
@@ -130,13 +132,6 @@ export class FaceRecord {
   @IsOptional() @Millimetres(0, 200) cap?: number;
   /** What the wall is finished with, where it is not as the others. */
   @IsOptional() @Words(1, 40) finish?: string;
-}
-
-/** A place on a face: so far from its left or right end; zero is the corner itself. */
-export class FacePlace {
-  @RecordId() face!: string;
-  @OneOf(['left', 'right']) from!: Side;
-  @Millimetres(0, MOST_FACE) distance!: number;
 }
 
 /** A picture laid under the plan to draw over: where its top left corner lies, how it is turned, and its scale. */
@@ -240,40 +235,6 @@ export class OpeningRecord extends OpeningShape {
   @Millimetres(-MOST_FACE, MOST_FACE) distance!: number;
 }
 
-/** Against a face: distance from one end of the face to the item's nearer end, and how far off the face it stands. */
-export class FacePlacement {
-  @Equals('face') on!: 'face';
-  @RecordId() face!: string;
-  @OneOf(['left', 'right']) from!: Side;
-  @Millimetres(-MOST_FACE, MOST_FACE) distance!: number;
-  @Millimetres(-MOST_ITEM, MOST_FACE) off!: number;
-}
-
-/** Free on the floor: the place of its back left corner, and the direction its back runs in, left to right seen from the front. */
-export class FloorPlacement {
-  @Equals('floor') on!: 'floor';
-  @Millimetres(-200_000, 200_000) x!: number;
-  @Millimetres(-200_000, 200_000) y!: number;
-  @Radians(-6.2832, 6.2832) turn!: number;
-}
-
-/** A placement against a face or free on the floor, told apart by `on`. */
-function IsPlacement(): PropertyDecorator {
-  return applyDecorators(
-    ValidateNested(),
-    Type(() => FloorPlacement, {
-      discriminator: {
-        property: 'on',
-        subTypes: [
-          { name: 'face', value: FacePlacement },
-          { name: 'floor', value: FloorPlacement },
-        ],
-      },
-      keepDiscriminatorProperty: true,
-    }),
-  );
-}
-
 /** A corner of an outline, in the frame of the thing it is the outline of: along its back from the left end, and out from it. */
 export class OutlinePlace {
   @Millimetres(0, MOST_FACE) along!: number;
@@ -362,8 +323,7 @@ export class ItemRecord {
 /** A record that has a placement. */
 export type PlacedRecord = FixedRecord | ItemRecord | ServiceRecord;
 
-export type Side = 'left' | 'right';
-export type Placement = FacePlacement | FloorPlacement;
+export { FacePlace, FacePlacement, FloorPlacement, type Placement, type Side };
 export type DesignRecord =
   | DividerRecord
   | FaceRecord

@@ -1,6 +1,7 @@
 import type { Design } from '../document/design';
 import type { OpeningRecord } from '../document/records';
 import type { Point } from '../geometry/point';
+import { AGAINST } from '../geometry/tolerance';
 import { placedOpenings } from '../survey/openings';
 import { facePath, type PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
@@ -26,7 +27,7 @@ export interface Band {
   builtOnly?: boolean;
 }
 
-/** What takes up a face within a band, sorted along the face; stretches may overlap. Millimetres from the face's left end. */
+/** What takes up a face within a band, or bounds it at an end, sorted along the face; stretches may overlap. Millimetres from the face's left end. */
 export function occupied(design: Design, face: PlacedFace, band: Band): Stretch[] {
   const stretches: Stretch[] = [];
   const floor = faceBand(face, band.depth);
@@ -34,6 +35,11 @@ export function occupied(design: Design, face: PlacedFace, band: Band): Stretch[
     if (!stretch) return;
     const [from, to] = [Math.max(0, stretch[0]), Math.min(face.length, stretch[1])];
     if (to > from) stretches.push({ from, to, by: { kind, id } });
+    // What stands right past an end bounds the face there, though it takes nothing of it.
+    else if (kind !== 'wall' && to > from - AGAINST) {
+      const end = to < face.length ? 0 : face.length;
+      stretches.push({ from: end, to: end, by: { kind, id } });
+    }
   };
   const reach = [...facePath(face), ...facePath(face, 0, face.length, band.depth)];
   for (const body of bodiesNear(design, reach)) {

@@ -52,7 +52,7 @@ export function freeStretches(design: Design, face: PlacedFace, band: Band): Fre
   };
   for (const stretch of occupied(design, face, band)) {
     close(stretch.from, stretch);
-    if (stretch.to > at) [at, bound] = [stretch.to, stretch];
+    if (stretch.to > at || (stretch.to === at && !bound)) [at, bound] = [stretch.to, stretch];
   }
   close(face.length, null);
   return open;

@@ -3,13 +3,20 @@ import { Matrix, pseudoInverse } from 'ml-matrix';
 import { describe, expect, it } from 'vitest';
 import { rectangle } from '../../testing/rooms';
 import { diagonal, measuredFaces, normalFrom, trueRoom } from '../../testing/surveys';
+import { editFaces } from '../commands/edit-faces';
 import { putMeasurement } from '../commands/put-measurement';
+import { applyPatch, patchOf } from '../document/patch';
+import type { FacePlace, MeasurementRecord, Side } from '../document/records';
+import { refusalText } from '../wording/refusal-text';
+import { designRefusals } from './check-design';
+import { makeRoom } from './make-room';
 import { distance, type Point } from '../geometry/point';
 import { must } from '../result';
 import { difference, placeAt, type Observation } from './observations';
 import { roomShape } from './room-shape';
-import { solveLoop, weightOf, type LoopDistance } from './solve-loop';
-import { measurementReports, suspectsAmong, surveyReport } from './survey-report';
+import { weightOf } from './adjust-loop';
+import { solveLoop, type LoopDistance } from './solve-loop';
+import { measurementReports, suspectsAmong, surveyReport, type MeasurementReport } from './survey-report';
 
 /** An independent adjustment: all 2n coordinates free, derivatives by differences, steps by the pseudo-inverse; compared by lengths, not places. */
 function adjustedElsewhere(start: readonly Point[], observations: readonly Observation[]): Point[] {
@@ -114,7 +121,7 @@ describe('the survey report', () => {
     const { suspects, measurements, corners, next, misclosure } = surveyReport(taped().design);
     expect(suspects).toEqual([]);
     expect(next).toBeNull();
-    expect(misclosure).toBeLessThan(1e-9);
+    expect(misclosure.length).toBeLessThan(1e-9);
     expect(measurements).toHaveLength(6);
     for (const { residual } of measurements) expect(Math.abs(residual)).toBeLessThan(1e-6);
     expect(corners[0]!.ellipse.major).toBe(0);
@@ -173,5 +180,101 @@ describe('the survey report', () => {
     });
     expect(surveyReport(builder.design).next).toMatchObject({ why: 'unchecked', name: 'A/B to C/D' });
     expect(roomShape(builder.design).faces[0]!.corner).not.toBeCloseTo(Math.PI / 2, 4);
+  });
+
+  it('tells what it is worth: spare values, unit weight, and what each length and angle is known to', () => {
+    const report = surveyReport(taped({ p: 3, C: -2 }).design);
+    expect([report.open, report.redundancy]).toEqual([false, 1]);
+    const squares = report.measurements.map(
+      ({ residual, observation }) => (residual / observation.sigma) ** 2,
+    );
+    expect(report.sigma0).toBeCloseTo(Math.sqrt(squares.reduce((sum, one) => sum + one, 0)), 9);
+    // Two tapes of one length are known better than one: never worse than what each is trusted to.
+    report.lengthSigmas.forEach((sigma) => expect(sigma).toBeLessThanOrEqual(2 + 1e-9));
+    // A corner of 3000 and 4000 across a diagonal of 5000, each ± 2: the law of cosines, each error by itself.
+    const alone = rectangle(4000, 3000, 4000, 3000);
+    alone.run(putMeasurement, { ...(taped().design.records['p'] as MeasurementRecord), length: 5000 });
+    const { corners, sigma0 } = surveyReport(alone.design);
+    const perMm = [5000 / 12e6, 3000 / 12e6, 4000 / 12e6];
+    expect(corners[1]!.sigma).toBeCloseTo(2 * Math.hypot(...perMm), 9);
+    expect(sigma0).toBeNull();
+  });
+
+  it('trusts a corner as far as is said of it', () => {
+    const worst = (uncertainty: number | null) => {
+      const builder = taped();
+      builder.run(editFaces, {
+        faces: ['face-b'],
+        change: { corner: Math.PI / 2 + 0.02, cornerFrom: 'measured', cornerUncertainty: uncertainty },
+      });
+      return surveyReport(builder.design).suspects.map(({ observation }) => observation.name);
+    };
+    expect(worst(null)).toEqual(['corner A/B']);
+    expect(worst(0.02)).toEqual([]);
+  });
+
+  it('suspects what is over three times chance, and what can’t be told from it', () => {
+    const one = (standardised: number | null) => ({ standardised }) as MeasurementReport;
+    const suspects = (...sizes: (number | null)[]) =>
+      suspectsAmong(sizes.map(one)).map(({ standardised }) => standardised);
+    expect(suspects(2.999, -3, null)).toEqual([]);
+    expect(suspects(2, -3.001)).toEqual([-3.001]);
+    expect(suspects(-10, 9.81, 9.79, null)).toEqual([-10, 9.81]);
+  });
+
+  it('asks for a corner where every distance is taped, and never for nothing', () => {
+    const corners = trueRoom(3, 4);
+    const faces = measuredFaces(corners).map((face) => ({ ...face, cornerStanding: 'assumed' as const }));
+    const room = makeRoom({
+      name: 'Triangle',
+      unit: 'mm',
+      step: 1,
+      ceilingHeight: 2400,
+      faces: faces.map(({ length, corner }) => ({ length, corner, measured: true, cornerMeasured: false })),
+    });
+    expect(surveyReport(must(room)).next).toMatchObject({
+      why: 'unchecked',
+      name: expect.stringMatching(/^corner ./),
+    });
+  });
+});
+
+describe('a distance that was taped to nowhere', () => {
+  const tape = (from: FacePlace, to: FacePlace) => {
+    const builder = rectangle(2400, 3000);
+    const made = putMeasurement.run(builder.design, {
+      kind: 'measurement',
+      id: 'm',
+      from,
+      to,
+      length: 2000,
+      standing: 'measured',
+    });
+    return made.ok ? '' : refusalText(made.refusal);
+  };
+  const at = (face: string, distance = 0, from: Side = 'left'): FacePlace => ({ face, from, distance });
+
+  it('is refused: past the end of its face, from a corner to itself, along one face from one end', () => {
+    expect(tape(at('face-c'), at('face-a', 20_000))).toContain('along face A can’t be 20000 mm');
+    expect(tape(at('face-b'), at('face-a', 0, 'right'))).toContain('says nothing of the room');
+    expect(tape(at('face-a', 100), at('face-a', 2000))).toContain('says nothing of the room');
+    expect(tape(at('face-a', 100), at('face-a', 200, 'right'))).toBe('');
+  });
+
+  it('is refused in a file too: within what a tape is off by it is let be', () => {
+    const stored = (distance: number) => {
+      const { design } = rectangle(2400, 3000, 2400, 3000);
+      const record: MeasurementRecord = {
+        kind: 'measurement',
+        id: 'm',
+        from: at('face-d'),
+        to: at('face-a', distance),
+        length: Math.hypot(3000, distance),
+        standing: 'measured',
+      };
+      return designRefusals(must(applyPatch(design, patchOf(design, [record])))).map(refusalText);
+    };
+    expect(stored(2424)).toEqual([]);
+    expect(stored(2430)[0]).toContain('does not fit on face A');
   });
 });

@@ -1,16 +1,21 @@
-import { recordsOf, type Design } from '../document/design';
+import { loopOf, recordsOf, type Design } from '../document/design';
 import { brokenReferences } from '../document/references';
 import { SAME_PLACE } from '../geometry/tolerance';
 import { ok, refuse, type Refusal, type Result } from '../result';
 import { openingFaults } from './openings';
 import { fixedName } from './fixed-things';
+import type { LoopPlace } from './observations';
 import { tryZones } from './zones';
-import { roomShape, tryRoomShape } from './room-shape';
+import { placeName, roomShape, tryRoomShape } from './room-shape';
+/** A place taped to may lie this far past the end of its face as adjusted, mm: it was taped before the face was. */
+const PAST_END = 25;
 
 /** Everything that keeps records from making a room together: broken references, an outline that can't be, openings that don't fit. */
 export function designRefusals(design: Design): Refusal[] {
   const broken = brokenReferences(design);
   if (broken.length > 0) return broken;
+  const nowhere = tapedToItself(design);
+  if (nowhere.length > 0) return nowhere;
   const shape = tryRoomShape(design);
   if (!shape.ok) return [shape.refusal];
   const zones = tryZones(design);
@@ -18,6 +23,7 @@ export function designRefusals(design: Design): Refusal[] {
     ...openingFaults(design),
     ...placementFaults(design),
     ...tapedOnBends(design),
+    ...tapedPastEnd(design),
     ...(zones.ok ? [] : [zones.refusal]),
   ];
 }
@@ -48,6 +54,37 @@ function tapedOnBends(design: Design): Refusal[] {
     if (!bent) return [];
     const measurement = observations.find((one) => one.id === id && one.of === 'distance')!.name;
     return [refuse('measured-on-bend', { measurement, face: byId.get(bent.face)!.letter }).refusal];
+  });
+}
+
+/** Taped distances to a place past the end of its face. */
+function tapedPastEnd(design: Design): Refusal[] {
+  const { observations, faces } = roomShape(design);
+  return observations.flatMap((one) => {
+    if (one.of !== 'distance' || one.standing === 'excluded') return [];
+    const past = [one.from, one.to].find((place) => place.distance > faces[place.face]!.chord + PAST_END);
+    if (!past) return [];
+    const { letter, chord: length } = faces[past.face]!;
+    const what = `The place that ${one.name} was taped to`;
+    const [from, to] = [past.distance, past.distance];
+    return [refuse('beyond-face', { what, face: letter, from, to, length }).refusal];
+  });
+}
+
+/** Taped distances between two places that stay as far apart whatever the room is like: a corner and itself, or two along one face from one end. */
+function tapedToItself(design: Design): Refusal[] {
+  const { faces } = loopOf(design);
+  return recordsOf(design, 'measurement').flatMap(({ standing, ...record }) => {
+    const [from, to] = [record.from, record.to].map((one): LoopPlace => ({
+      ...one,
+      face: faces.indexOf(one.face),
+    })) as [LoopPlace, LoopPlace];
+    const corner = (place: LoopPlace) => (place.face + (place.from === 'left' ? 0 : 1)) % faces.length;
+    const atCorners = from.distance === 0 && to.distance === 0;
+    const same = atCorners ? corner(from) === corner(to) : from.face === to.face && from.from === to.from;
+    if (standing === 'excluded' || !same) return [];
+    const measurement = `${placeName(from, faces.length)} to ${placeName(to, faces.length)}`;
+    return [refuse('measured-nowhere', { measurement }).refusal];
   });
 }
 

@@ -6,6 +6,9 @@ export interface SparseRow {
 
 /** A pivot smaller than this share of its diagonal means the unknown is not fixed by the rows. */
 const LEAST_PIVOT = 1e-12;
+/** Of unknowns scaled alike, one fixed by less than this share (the square of three millionths) is left open. */
+const LEAST_SHARE = 1e-11;
+const LEAST_DIAGONAL = 1e-9;
 
 /**
  * Normal equations JᵀPJ x = JᵀPl of a least-squares problem, built up row by row and solved by Cholesky's method.
@@ -55,6 +58,111 @@ export class NormalEquations {
   solve(): Float64Array | null {
     return this.factor()?.solve(this.right) ?? null;
   }
+
+  /** The unknowns with a share of each one's diagonal added to it (Levenberg and Marquardt's step). */
+  solveDamped(share: number): Float64Array | null {
+    const damped = new NormalEquations(this.size);
+    damped.matrix.set(this.matrix);
+    damped.right.set(this.right);
+    for (let i = 0; i < this.size; i++) damped.matrix[i * this.size + i]! *= 1 + share;
+    return damped.solve();
+  }
+
+  /** What the rows fix and what they leave open: see `OpenFactor`. */
+  factorOpen(): OpenFactor {
+    return new OpenFactor(this.matrix, this.right);
+  }
+}
+
+/**
+ * A factor of equations that may leave unknowns open: Cholesky's method with the greatest pivot first, the diagonal scaled to ones
+ * (N. J. Higham, Accuracy and Stability of Numerical Algorithms, 10.3).
+ */
+export class OpenFactor {
+  readonly rank: number;
+  /** The unknowns as far as the rows fix them; what they leave open stays at zero. */
+  readonly solution: Float64Array;
+  readonly size: number;
+  private readonly scales: Float64Array;
+  private readonly work: Float64Array;
+  private readonly order: number[];
+
+  constructor(matrix: Float64Array, right: Float64Array) {
+    const size = right.length;
+    const diagonal = Float64Array.from({ length: size }, (_, i) => matrix[i * size + i]!);
+    // What is only rounding beside the others is not scaled up to one of them.
+    const least = LEAST_DIAGONAL * diagonal.reduce((most, value) => Math.max(most, value), 0) || 1;
+    const scales = diagonal.map((value) => 1 / Math.sqrt(Math.max(value, least)));
+    const scaled = (value: number, at: number) => value * scales[Math.floor(at / size)]! * scales[at % size]!;
+    this.size = size;
+    this.scales = scales;
+    this.work = matrix.map(scaled);
+    this.order = Array.from({ length: size }, (_, i) => i);
+    this.rank = factorPivoted(this.work, this.order);
+    this.solution = this.solve(right);
+  }
+
+  /** The unknowns for another right-hand side. */
+  solve(right: ArrayLike<number>): Float64Array {
+    const { work, size, rank } = this;
+    const values = new Float64Array(size);
+    for (let i = 0; i < rank; i++) {
+      values[i] = right[this.order[i]!]! * this.scales[this.order[i]!]!;
+      for (let k = 0; k < i; k++) values[i]! -= work[i * size + k]! * values[k]!;
+      values[i]! /= work[i * size + i]!;
+    }
+    return this.inOrder(values);
+  }
+
+  /** A basis of the directions that no row speaks of. */
+  open(): Float64Array[] {
+    const { work, size, rank } = this;
+    return Array.from({ length: size - rank }, (_, column) => {
+      const values = new Float64Array(size);
+      for (let i = 0; i < rank; i++) values[i] = -work[(rank + column) * size + i]!;
+      values[rank + column] = 1;
+      return this.inOrder(values);
+    });
+  }
+
+  /** Solves the upper triangle in place and puts the unknowns where they belong. */
+  private inOrder(values: Float64Array): Float64Array {
+    const { work, size, rank } = this;
+    for (let i = rank - 1; i >= 0; i--) {
+      for (let k = i + 1; k < rank; k++) values[i]! -= work[k * size + i]! * values[k]!;
+      values[i]! /= work[i * size + i]!;
+    }
+    const whole = new Float64Array(size);
+    values.forEach((value, i) => (whole[this.order[i]!] = value * this.scales[this.order[i]!]!));
+    return whole;
+  }
+}
+
+/** Factors a symmetric matrix in place, rows and columns swapped so that the greatest pivot comes first; returns its rank. */
+function factorPivoted(work: Float64Array, order: number[]): number {
+  const size = order.length;
+  const swap = (i: number, j: number) => {
+    [order[i], order[j]] = [order[j]!, order[i]!];
+    for (let k = 0; k < size; k++)
+      [work[i * size + k], work[j * size + k]] = [work[j * size + k]!, work[i * size + k]!];
+    for (let k = 0; k < size; k++)
+      [work[k * size + i], work[k * size + j]] = [work[k * size + j]!, work[k * size + i]!];
+  };
+  for (let j = 0; j < size; j++) {
+    let best = j;
+    for (let i = j + 1; i < size; i++) if (work[i * size + i]! > work[best * size + best]!) best = i;
+    if (!(work[best * size + best]! > LEAST_SHARE)) return j;
+    if (best !== j) swap(j, best);
+    const root = Math.sqrt(work[j * size + j]!);
+    work[j * size + j] = root;
+    for (let i = j + 1; i < size; i++) work[i * size + j]! /= root;
+    for (let i = j + 1; i < size; i++)
+      for (let k = j + 1; k <= i; k++) {
+        work[i * size + k]! -= work[i * size + j]! * work[k * size + j]!;
+        work[k * size + i] = work[i * size + k]!;
+      }
+  }
+  return size;
 }
 
 /** A lower triangular Cholesky factor. */

@@ -89,8 +89,9 @@ export function reshape(
     if (shape.ok && shape.value.corners.every((corner, i) => distance(corner, placed[i]!) < REACHED)) break;
     const missing =
       shape.ok || shape.refusal.code !== 'survey-underdetermined' ? [] : shape.refusal.data.measure;
-    const [needed] = missing.map((letter) => walked.findIndex((_, i) => faceLetter(i) === letter));
-    if (needed !== undefined && needed >= 0) firm.add(walked[needed]!.record.id);
+    const letter = missing.find(({ of }) => of === 'length')?.name;
+    const needed = walked.findIndex((_, i) => faceLetter(i) === letter);
+    if (needed >= 0) firm.add(walked[needed]!.record.id);
     else firmness = firmness === 'shifted' ? 'lengths' : 'corners';
   }
   return ok(reshaping);

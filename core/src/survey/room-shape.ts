@@ -6,6 +6,7 @@ import { must, ok, refuse, type Result } from '../result';
 import { ceilingOver, volumeUnder, type Ceiling } from './ceiling';
 import { insideAngle, type LoopPlace, type Observation } from './observations';
 import { bendArea, faceLine, facePath, type PlacedFace } from './placed-face';
+import type { Misclosure } from './start-shapes';
 import { solveLoop, type LoopDistance, type LoopFace } from './solve-loop';
 
 /** The measured shape of a room. */
@@ -22,8 +23,8 @@ export interface RoomShape {
   perimeter: number;
   wallArea: number;
   volume: number;
-  /** By how much walking the faces as given fails to close, mm. */
-  misclosure: number;
+  /** By how much walking the faces as given fails to close. */
+  misclosure: Misclosure;
   /** Every value the shape was adjusted from, the excluded ones too. */
   observations: readonly Observation[];
 }
@@ -103,7 +104,7 @@ function loopFace(record: FaceRecord, index: number, room: RoomRecord): LoopFace
     lengthSigma: record.lengthUncertainty ?? room.lengthUncertainty,
     corner: record.corner,
     cornerStanding: record.cornerFrom,
-    cornerSigma: room.cornerUncertainty,
+    cornerSigma: record.cornerUncertainty ?? room.cornerUncertainty,
   };
 }
 

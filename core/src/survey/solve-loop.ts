@@ -1,14 +1,11 @@
-import { add, direction, distance, length, scale, subtract, type Point } from '../geometry/point';
+import type { Point } from '../geometry/point';
+import { crossingEdges, signedArea } from '../geometry/polygon';
 import { ok, refuse, type Result } from '../result';
-import { NormalEquations } from './normal-equations';
-import {
-  derivative,
-  difference,
-  unknownOf,
-  type LoopPlace,
-  type Observation,
-  type Standing,
-} from './observations';
+import { adjustLoop, costOf, ledLoop, restLoop, type Adjusted } from './adjust-loop';
+import { rankOf, SAYS_NEW } from './loop-rank';
+import { difference, type LoopPlace, type Observation, type Standing } from './observations';
+import { seeEachOther } from './sight';
+import { closingCorners, otherStarts, traverse, type Misclosure } from './start-shapes';
 
 /** One face of a loop walked clockwise (the inside on the right): its length, mm, and the inside angle, radians, at its start. */
 export interface LoopFace {
@@ -37,56 +34,85 @@ export interface LoopDistance {
 export interface SolvedLoop {
   /** Corner i is the start of face i; the first at the origin, the first face along +x. */
   corners: Point[];
-  /** What walking the faces as given fails to close by, mm, before anything is adjusted. */
-  misclosure: number;
+  /** What walking the faces as given fails to close by, before anything is adjusted. */
+  misclosure: Misclosure;
   /** Every value given, the excluded ones too, in walking order, then the distances. */
   observations: Observation[];
 }
 
-/** Assumed corners weigh so little against measured values that these are met to far below 1e-6 mm. */
-const ASSUMED_WEIGHT = 1e-8;
-const MOST_ROUNDS = 60;
-/** A step this short, mm, is the last: the next would be a thousandth of it or less. */
-const CONVERGED = 1e-5;
-
-/** Weight of an observation in the adjustment, 1/sigma². */
-export function weightOf({ sigma, standing }: Observation): number {
-  return (standing === 'assumed' ? ASSUMED_WEIGHT : 1) / sigma ** 2;
-}
+/** An assumed corner that comes out farther than this from what it is assumed to be may have led the adjustment astray, radians. */
+const FAR_OFF = 0.25;
+/** A weighted square sum this many times the number of spare values is no more than measurements are off by. */
+const PLAUSIBLE = 9;
+/** How many other starts are tried, and how much work they may be: their number times the cube of the corners'. */
+const MOST_STARTS = 160;
+const MOST_WORK = 6e5;
+/** A direction known by less than this share at the start is the one that an adjustment without end ran away in. */
+const HARDLY_KNOWN = 0.02;
+/** As many measurements are named at most where the room is not fixed yet. */
+const MOST_NAMED = 4;
 
 /**
  * Corner positions of a loop by least squares on the corner coordinates (Gauss–Newton on the Gauss–Markov model).
  * Every measured value is used, with weight 1/sigma². Where they leave the shape open, it is the one whose other corners
- * are as near their assumed angles as the measured values allow; assumed corners never weigh against measured values.
+ * are as near their assumed angles as the measured values allow; where they do not, assumed corners have no say: they only
+ * tell which of several shapes is meant, a part of a loop being able to lie to either side.
  * Refused: too few values (naming which would help), or values that no loop can have.
  */
 export function solveLoop(
   faces: readonly LoopFace[],
   distances: readonly LoopDistance[] = [],
 ): Result<SolvedLoop> {
-  const start = traverse(faces);
+  const given = faces.map(({ corner }) => corner);
+  const start = traverse(faces, given);
   const observations = observationsOf(faces, distances);
   const used = observations.filter(({ standing }) => standing !== 'excluded');
-  const corners = start.corners;
-  const count = 2 * corners.length - 3;
-  let size = Infinity;
-  for (let round = 0; round < MOST_ROUNDS && size > CONVERGED; round++) {
-    const equations = new NormalEquations(count);
-    for (const one of used) equations.add(derivative(corners, one), difference(corners, one), weightOf(one));
-    const step = equations.solve();
-    if (!step) return underdetermined(faces, used, corners);
-    size = step.reduce((most, value) => Math.max(most, Math.abs(value)), 0);
-    if (!Number.isFinite(size)) break;
-    move(corners, step, Math.min(1, perimeterOf(corners) / 8 / Math.max(size, 1e-12)));
-  }
-  const impossible = () => refuse('survey-impossible', { detail: longest(faces) });
-  if (!(size <= CONVERGED)) return impossible();
   const measured = used.filter(({ standing }) => standing === 'measured');
+  const spare = measured.length - (2 * faces.length - 3);
+  const judged = traverse(faces, closingCorners(faces, given)).corners;
+  const open = underdetermined(observations, judged, SAYS_NEW);
+  if (open) return open;
+  const { corners, settled, damped } = settledShape(faces, start.corners, used);
+  const impossible = () => refuse('survey-impossible', { detail: longest(faces) });
+  const doubtful = !settled || damped || !isSimple(corners);
+  const missing = doubtful ? underdetermined(observations, judged, HARDLY_KNOWN) : null;
+  if (missing || !settled) return missing ?? impossible();
   // Values with nothing to spare must be met exactly; if they are not, no room has them.
   const met = measured.every((one) => isMet(corners, one));
-  if (!met && measured.length <= count && rankOf(corners, measured) === measured.length) return impossible();
+  if (!met && spare <= 0 && rankOf(judged, measured) === measured.length) return impossible();
   return ok({ corners, misclosure: start.misclosure, observations });
 }
+
+/** Where the adjustment comes to rest: from the corners as given, or, where they led it astray, from others. */
+function settledShape(
+  faces: readonly LoopFace[],
+  start: readonly Point[],
+  used: readonly Observation[],
+): Adjusted {
+  const measured = used.filter(({ standing }) => standing === 'measured');
+  const assumed = used.filter(({ standing }) => standing === 'assumed');
+  const spare = measured.length - (2 * faces.length - 3);
+  const plausible = ({ corners, settled }: Adjusted) =>
+    settled && isSimple(corners) && costOf(corners, measured) < PLAUSIBLE * Math.max(1, spare);
+  const first = adjustLoop(start, used);
+  const far = assumed.some((one) => Math.abs(difference(first.corners, one)) > FAR_OFF);
+  if (plausible(first) || (first.settled && !far)) return first;
+  const score = ({ corners }: Adjusted) => costOf(corners, measured) + (isSimple(corners) ? 0 : PLAUSIBLE);
+  let best = first;
+  let nearest = first;
+  let tries = Math.min(MOST_STARTS, Math.ceil(MOST_WORK / faces.length ** 3));
+  for (const { start: other, folded } of otherStarts(faces, () => nearest.corners)) {
+    if (plausible(best) || tries-- === 0) return best;
+    const led = ledLoop(other, folded ? measured : used);
+    const full = adjustLoop(led, used);
+    const next = full.settled || spare <= 0 ? full : restLoop(led, used);
+    if (score(next) < score(nearest)) nearest = next;
+    if (next.settled && (!best.settled || score(next) < score(best))) best = next;
+  }
+  return best;
+}
+
+const isSimple = (corners: readonly Point[]) => !crossingEdges(corners) && signedArea(corners) < 0;
 
 /** What was measured, assumed and excluded, as observations. */
 function observationsOf(faces: readonly LoopFace[], distances: readonly LoopDistance[]): Observation[] {
@@ -124,83 +150,62 @@ function observationsOf(faces: readonly LoopFace[], distances: readonly LoopDist
   ];
 }
 
-/** Walks the faces as given; the misclosure is spread along the way so that the start for the adjustment closes. */
-function traverse(faces: readonly LoopFace[]): { corners: Point[]; misclosure: number } {
-  const walked: Point[] = [{ x: 0, y: 0 }];
-  let heading = 0;
-  faces.forEach((face, index) => {
-    if (index > 0) heading -= Math.PI - face.corner;
-    walked.push(add(walked[index]!, scale(direction(heading), face.length)));
-  });
-  const gap = walked.pop()!;
-  const total = faces.reduce((sum, face) => sum + face.length, 0);
-  let run = 0;
-  const closed = walked.map((corner, index) => {
-    const moved = subtract(corner, scale(gap, run / total));
-    run += faces[index]!.length;
-    return moved;
-  });
-  const turn = Math.atan2(closed[1]!.y, closed[1]!.x);
-  const u = direction(-turn);
-  const corners = closed.map(({ x, y }) => ({ x: x * u.x - y * u.y, y: x * u.y + y * u.x }));
-  corners[1] = { x: corners[1]!.x, y: 0 };
-  return { corners, misclosure: length(gap) };
-}
-
-function move(corners: Point[], step: Float64Array, share: number): void {
-  for (let corner = 1; corner < corners.length; corner++) {
-    const [x, y] = [unknownOf(corner, 0), unknownOf(corner, 1)];
-    const at = corners[corner]!;
-    corners[corner] = { x: at.x + share * step[x]!, y: y < 0 ? at.y : at.y + share * step[y]! };
-  }
-}
-
 /** Whether the adjusted value is the given one, to 1e-5 mm or 1e-8 radians. */
 function isMet(corners: readonly Point[], one: Observation): boolean {
   return Math.abs(difference(corners, one)) <= (one.of === 'corner' ? 1e-8 : 1e-5);
 }
 
-/** Too few values: how many are missing, and which faces' lengths would help. */
-function underdetermined(faces: readonly LoopFace[], used: readonly Observation[], corners: Point[]) {
-  const open = observationsOf(faces, []).filter(
-    ({ of, standing }) => of === 'length' && standing === 'excluded',
-  );
-  const rank = rankOf(corners, used);
+/**
+ * Too few values, judged at the shape the faces are given in: how many are missing, and what would help: lengths and corners that were
+ * not measured, else distances between corners, those that see each other first. Null where nothing is missing.
+ */
+function underdetermined(observations: readonly Observation[], corners: readonly Point[], level: number) {
+  const used = observations.filter(({ standing }) => standing !== 'excluded');
+  const count = 2 * corners.length - 3;
+  const rank = rankOf(corners, used, level);
+  if (rank === count) return null;
+  const helps = (one: Observation) => rankOf(corners, [...used, one], level) > rank;
+  const unused = observations.filter(({ standing }) => standing === 'excluded');
+  const named = [
+    unused.filter(({ of }) => of === 'length'),
+    unused.filter(({ of }) => of === 'corner'),
+    diagonalsOf(observations, corners, true),
+    diagonalsOf(observations, corners, false),
+  ]
+    .map((several) => several.filter(helps))
+    .find((several) => several.length > 0);
   return refuse('survey-underdetermined', {
-    missing: 2 * corners.length - 3 - rank,
-    measure: open.filter((one) => rankOf(corners, [...used, one]) > rank).map(({ name }) => name),
+    missing: count - rank,
+    measure: (named ?? []).slice(0, MOST_NAMED).map(({ of, name }) => ({ of, name })),
   });
 }
 
-/** How many of the observations are independent of one another (Gram–Schmidt on their derivatives). */
-export function rankOf(corners: readonly Point[], observations: readonly Observation[]): number {
-  const basis: Float64Array[] = [];
-  const unit = perimeterOf(corners) / corners.length;
-  for (const one of observations) {
-    const { at, by } = derivative(corners, one);
-    const row = new Float64Array(2 * corners.length - 3);
-    at.forEach((unknown, index) => (row[unknown] = by[index]! * (one.of === 'corner' ? unit : 1)));
-    const whole = norm(row);
-    for (const other of basis) {
-      let share = 0;
-      for (let i = 0; i < row.length; i++) share += row[i]! * other[i]!;
-      for (let i = 0; i < row.length; i++) row[i]! -= share * other[i]!;
-    }
-    const left = norm(row);
-    if (left > 1e-6 * Math.max(whole, 1e-9)) basis.push(row.map((value) => value / left));
-  }
-  return basis.length;
-}
-
-function perimeterOf(corners: readonly Point[]): number {
-  return corners.reduce(
-    (sum, corner, index) => sum + distance(corner, corners[(index + 1) % corners.length]!),
-    0,
+/** The distances between corners that are no neighbours, those that see each other or the others. */
+function diagonalsOf(
+  observations: readonly Observation[],
+  corners: readonly Point[],
+  seen: boolean,
+): Observation[] {
+  const names = observations.flatMap(({ of, name }) => (of === 'corner' ? name.replace('corner ', '') : []));
+  const place = (face: number): LoopPlace => ({ face, from: 'left', distance: 0 });
+  return corners.flatMap((_, from) =>
+    corners.flatMap((__, to): Observation[] =>
+      to < from + 2 || (from === 0 && to === corners.length - 1) || seeEachOther(corners, from, to) !== seen
+        ? []
+        : [
+            {
+              id: '',
+              name: `${names[from]} to ${names[to]}`,
+              of: 'distance',
+              from: place(from),
+              to: place(to),
+              given: 0,
+              sigma: 1,
+              standing: 'measured',
+            },
+          ],
+    ),
   );
-}
-
-function norm(row: Float64Array): number {
-  return Math.sqrt(row.reduce((sum, value) => sum + value * value, 0));
 }
 
 /** Which face can't be reached, for the refusal's sentence. */

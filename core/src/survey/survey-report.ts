@@ -1,11 +1,13 @@
 import { perDesign, type Design } from '../document/design';
-import { contains, forEachEdge, segmentsCross } from '../geometry/polygon';
-import { middle, type Point } from '../geometry/point';
+import type { Point } from '../geometry/point';
 import { toRadians, wrapAngle } from '../units/angles';
-import { NormalEquations, type Factor, type SparseRow } from './normal-equations';
+import { costOf, equationsOf } from './adjust-loop';
+import { rankOf } from './loop-rank';
+import type { OpenFactor } from './normal-equations';
 import { derivative, difference, unknownOf, type Observation } from './observations';
 import { cornerName, roomShape, type RoomShape } from './room-shape';
-import { rankOf, weightOf } from './solve-loop';
+import { seeEachOther } from './sight';
+import type { Misclosure } from './start-shapes';
 
 /** How one measurement fares in the adjustment. */
 export interface MeasurementReport {
@@ -26,26 +28,35 @@ export interface CornerReport {
   at: Point;
   /** Standard ellipse, mm and radians, as seen from the first corner along the first face. */
   ellipse: { major: number; minor: number; turn: number };
-  /** Inside angle less the nearest right angle, radians. */
+  /** Inside angle less the nearest right angle, radians, and what the angle is known to: one standard deviation. */
   offSquare: number;
+  sigma: number;
 }
 
 /** The measurement that would help most. */
 export interface NextMeasurement {
-  /** Corners to tape between, by the index of the face they start. */
+  /** Corners to tape between, by the index of the face they start; the same twice for the angle of a corner. */
   from: number;
   to: number;
   name: string;
   /** open: the measured values alone do not fix the shape; unchecked: they do, but none is checked by the others. */
   why: 'open' | 'unchecked';
-  /** What it is known to now, mm: one standard deviation. */
+  /** What it is known to now, mm, of a corner radians: one standard deviation. */
   uncertainty: number;
 }
 
 export interface SurveyReport {
-  misclosure: number;
+  misclosure: Misclosure;
+  /** Whether the shape rests on corners that are only assumed. */
+  open: boolean;
+  /** How many of the measured values are spare. */
+  redundancy: number;
+  /** Standard deviation of unit weight, 1 where measurements are as good as they are trusted to be; null where none is spare. */
+  sigma0: number | null;
   measurements: readonly MeasurementReport[];
   corners: readonly CornerReport[];
+  /** What the length of each face, in walking order, is known to, mm: one standard deviation. */
+  lengthSigmas: readonly number[];
   /** The measurements that look wrong, the worst first; several when the survey can't tell them apart. */
   suspects: readonly MeasurementReport[];
   next: NextMeasurement | null;
@@ -67,18 +78,18 @@ const ASSUMED_SIGMA = toRadians(1);
 export const surveyReport: (design: Design) => SurveyReport = perDesign((design) => {
   const shape = roomShape(design);
   const { corners: loop, observations, misclosure } = shape;
-  const count = 2 * loop.length - 3;
-  const used = observations.filter(({ standing }) => standing !== 'excluded');
+  const measured = observations.filter(({ standing }) => standing === 'measured');
+  const rank = rankOf(loop, measured);
+  const redundancy = measured.length - rank;
   const measurements = measurementReports(loop, observations).filter(
     ({ observation }) => observation.standing === 'measured' || wasTaped(design, observation),
   );
-  const known = factorOf(loop, used, count, (one) => {
-    const sigma = one.standing === 'assumed' ? ASSUMED_SIGMA : one.sigma;
-    return 1 / sigma ** 2;
-  });
-  const covariance = known.inverse();
+  const covariance = covarianceOf(loop, observations);
   return {
     misclosure,
+    open: rank < 2 * loop.length - 3,
+    redundancy,
+    sigma0: redundancy > 0 ? Math.sqrt(costOf(loop, measured) / redundancy) : null,
     measurements,
     corners: shape.faces.map(({ corner }, index) => ({
       index,
@@ -86,33 +97,37 @@ export const surveyReport: (design: Design) => SurveyReport = perDesign((design)
       at: loop[index]!,
       ellipse: ellipseOf(covariance, index),
       offSquare: offSquare(corner),
+      sigma: sigmaOf(loop, cornerAt(index), covariance),
     })),
+    lengthSigmas: loop.map((_, index) =>
+      sigmaOf(loop, between(index, (index + 1) % loop.length), covariance),
+    ),
     suspects: suspectsAmong(measurements),
     next: nextMeasurement(design, shape, covariance),
   };
 });
+
+/** Covariance of the corners' coordinates; where measured values leave them open, assumed corners are trusted to a degree. */
+function covarianceOf(loop: readonly Point[], observations: readonly Observation[]): Float64Array[] {
+  const known = (assumed: boolean) =>
+    equationsOf(
+      loop,
+      observations.filter(({ standing }) => standing === 'measured' || (assumed && standing === 'assumed')),
+      ({ standing, sigma }) => 1 / (standing === 'assumed' ? ASSUMED_SIGMA : sigma) ** 2,
+    ).factor();
+  return (known(false) ?? known(true)!).inverse();
+}
 
 /** How every measurement fares, the excluded ones too, in an adjusted loop of these corners. */
 export function measurementReports(
   loop: readonly Point[],
   observations: readonly Observation[],
 ): MeasurementReport[] {
-  const used = observations.filter(({ standing }) => standing !== 'excluded');
-  const factor = factorOf(loop, used, 2 * loop.length - 3, weightOf);
+  const measured = observations.filter(({ standing }) => standing === 'measured');
+  const factor = equationsOf(loop, measured).factorOpen();
   return observations
     .filter(({ standing }) => standing !== 'assumed')
     .map((observation) => reportOn(loop, observation, factor));
-}
-
-function factorOf(
-  loop: readonly Point[],
-  used: readonly Observation[],
-  count: number,
-  weight: (one: Observation) => number,
-): Factor {
-  const equations = new NormalEquations(count);
-  for (const one of used) equations.add(derivative(loop, one), 0, weight(one));
-  return equations.factor()!;
 }
 
 /** Whether an excluded value was ever measured: the length of an outline never was. */
@@ -122,7 +137,7 @@ function wasTaped(design: Design, { of, id }: Observation): boolean {
   return record?.kind === 'face' && (of === 'corner' ? record.cornerFrom : record.lengthFrom) === 'excluded';
 }
 
-function reportOn(loop: readonly Point[], observation: Observation, factor: Factor): MeasurementReport {
+function reportOn(loop: readonly Point[], observation: Observation, factor: OpenFactor): MeasurementReport {
   const residual = -difference(loop, observation);
   if (observation.standing === 'excluded')
     return { observation, residual, redundancy: null, standardised: null };
@@ -167,7 +182,10 @@ function offSquare(corner: number): number {
   return wrapAngle(corner - (Math.PI / 2) * Math.round(corner / (Math.PI / 2)));
 }
 
-/** The distance between two corners that see each other, not measured yet, which is known least now. */
+/**
+ * What is not measured yet and known least now: the distance between two corners that see each other; where all of these are taped, a corner;
+ * else any other distance, or one that was not believed, once more.
+ */
 function nextMeasurement(
   design: Design,
   shape: RoomShape,
@@ -178,21 +196,39 @@ function nextMeasurement(
   const measured = observations.filter(({ standing }) => standing === 'measured');
   const rank = rankOf(loop, measured);
   if (rank === 2 * count - 3 && measured.length > rank) return null;
+  const why = rank < 2 * count - 3 ? 'open' : 'unchecked';
   const taken = new Set(observations.flatMap((one) => pairOf(design, one, count) ?? []));
-  const candidates = loop
+  const known = new Set(measured.flatMap((one) => pairOf(design, one, count) ?? []));
+  const pairs = loop
     .flatMap((_, from) => loop.map((__, to) => ({ from, to })))
-    .filter(({ from, to }) => from < to && !taken.has(pairKey(from, to)))
-    .map((pair) => ({ ...pair, uncertainty: uncertaintyBetween(loop, pair.from, pair.to, covariance) }))
+    .filter(({ from, to }) => from < to && !known.has(pairKey(from, to)));
+  const seen = (pair: { from: number; to: number }) => seeEachOther(loop, pair.from, pair.to);
+  const fresh = (pair: { from: number; to: number }) => !taken.has(pairKey(pair.from, pair.to));
+  const angles = loop.flatMap((_, index) => {
+    const isKnown = measured.some((one) => one.of === 'corner' && one.index === index);
+    return isKnown ? [] : [{ from: index, to: index }];
+  });
+  const candidates = [
+    pairs.filter((pair) => fresh(pair) && seen(pair)),
+    angles,
+    pairs.filter(fresh),
+    pairs.filter(seen),
+    pairs,
+  ].find((several) => several.length > 0);
+  const [best] = (candidates ?? [])
+    .map(({ from, to }) => {
+      const one = from === to ? cornerAt(from) : between(from, to);
+      return { from, to, uncertainty: sigmaOf(loop, one, covariance) };
+    })
     .sort((a, b) => b.uncertainty - a.uncertainty);
-  const best = candidates.find(({ from, to }) => seesEachOther(loop, from, to));
-  if (!best) return null;
-  const { from, to } = best;
+  return best ? { ...best, name: nameOf(best, shape), why } : null;
+}
+
+function nameOf({ from, to }: { from: number; to: number }, { faces }: RoomShape): string {
+  const count = faces.length;
+  if (from === to) return `corner ${cornerName(from, count)}`;
   const face = to === from + 1 ? from : from === 0 && to === count - 1 ? to : -1;
-  const name =
-    face >= 0
-      ? `face ${shape.faces[face]!.letter}`
-      : `${cornerName(from, count)} to ${cornerName(to, count)}`;
-  return { ...best, name, why: rank < 2 * count - 3 ? 'open' : 'unchecked' };
+  return face >= 0 ? `face ${faces[face]!.letter}` : `${cornerName(from, count)} to ${cornerName(to, count)}`;
 }
 
 const pairKey = (from: number, to: number) => `${Math.min(from, to)} ${Math.max(from, to)}`;
@@ -208,38 +244,19 @@ function pairOf(design: Design, one: Observation, count: number): string | null 
   return pairKey(corner(one.from), corner(one.to));
 }
 
-/** One standard deviation of the distance between two corners, mm. */
-function uncertaintyBetween(
-  loop: readonly Point[],
-  from: number,
-  to: number,
-  covariance: readonly Float64Array[],
-): number {
-  const row: SparseRow = derivative(loop, {
-    id: '',
-    name: '',
-    of: 'distance',
-    from: { face: from, from: 'left', distance: 0 },
-    to: { face: to, from: 'left', distance: 0 },
-    given: 0,
-    sigma: 1,
-    standing: 'excluded',
-  });
-  let sum = 0;
-  row.at.forEach((a, i) => row.at.forEach((b, j) => (sum += row.by[i]! * row.by[j]! * covariance[a]![b]!)));
-  return Math.sqrt(Math.max(0, sum));
-}
+const unmeasured = { id: '', name: '', given: 0, sigma: 1, standing: 'excluded' } as const;
+const cornerAt = (index: number): Observation => ({ ...unmeasured, of: 'corner', index });
+const between = (from: number, to: number): Observation => ({
+  ...unmeasured,
+  of: 'distance',
+  from: { face: from, from: 'left', distance: 0 },
+  to: { face: to, from: 'left', distance: 0 },
+});
 
-/** Whether a tape can be stretched between two corners inside the room. */
-function seesEachOther(loop: readonly Point[], from: number, to: number): boolean {
-  const count = loop.length;
-  if (to === from + 1 || (from === 0 && to === count - 1)) return true;
-  const [a, b] = [loop[from]!, loop[to]!];
-  if (!contains(loop, middle(a, b))) return false;
-  let clear = true;
-  forEachEdge(loop, (p, q, index) => {
-    const own = [index, (index + 1) % count].some((corner) => corner === from || corner === to);
-    if (!own && segmentsCross(a, b, p, q)) clear = false;
-  });
-  return clear;
+/** One standard deviation of what an observation comes out as: mm, of a corner radians. */
+function sigmaOf(loop: readonly Point[], one: Observation, covariance: readonly Float64Array[]): number {
+  const { at, by } = derivative(loop, one);
+  let sum = 0;
+  at.forEach((a, i) => at.forEach((b, j) => (sum += by[i]! * by[j]! * covariance[a]![b]!)));
+  return Math.sqrt(Math.max(0, sum));
 }

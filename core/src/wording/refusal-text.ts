@@ -16,11 +16,13 @@ const wording: Wording = {
   'number-range': ({ what, value, least, most }) =>
     `${what} can’t be ${value}. Give a number from ${least} to ${most}.`,
   'survey-underdetermined': ({ missing, measure }) =>
-    `The room is not fixed yet: ${missing} more ${missing === 1 ? 'measurement is' : 'measurements are'} needed. Measure face ${measure.join(' or ')}.`,
+    `The room is not fixed yet: ${missing} more ${missing === 1 ? 'measurement is' : 'measurements are'} needed. Measure ${measure.map(({ of, name }) => (of === 'corner' ? name : of === 'length' ? `face ${name}` : `from ${name}`)).join(' or ')}.`,
   'survey-impossible': ({ detail }) =>
     detail
       ? `These lengths can’t close: face ${detail} is longer than all the others together. Measure it again.`
       : 'No room can have these lengths and corners. Measure the last one again.',
+  'measured-nowhere': ({ measurement }) =>
+    `${measurement} says nothing of the room: both ends are one place, or stay as far apart whatever the room is like. Choose two places that are well apart.`,
   'survey-crossing': ({ first, second }) =>
     `Face ${first} would cross face ${second}. Check their lengths and corners.`,
   'beyond-face': ({ what, face, from, to, length }, show) =>

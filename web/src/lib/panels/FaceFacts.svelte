@@ -113,6 +113,15 @@
     onset={(corner) => change({ corner, cornerFrom: 'measured' })}
   />
   {#if face.cornerFrom !== 'assumed'}
+    <AngleField
+      label="Corner trusted to"
+      value={face.cornerUncertainty ?? room.cornerUncertainty}
+      least={0.001}
+      most={11}
+      hint={face.cornerUncertainty === undefined ? 'as the room' : ''}
+      onset={(cornerUncertainty) => change({ cornerUncertainty })}
+      onclear={() => change({ cornerUncertainty: null })}
+    />
     <div>
       <button class="link" onclick={() => change({ cornerFrom: 'assumed' })}
         >Take the corner as assumed</button

@@ -49,6 +49,7 @@
 
   function takeNext() {
     if (!report.next) return;
+    if (report.next.from === report.next.to) return screen.select(shape.faces[report.next.from]!.id);
     [from, to, along] = [report.next.from, report.next.to, null];
     document.querySelector<HTMLInputElement>('[name=measured]')?.focus();
   }
@@ -84,15 +85,35 @@
     if (observation.of === 'corner') return size < 1e-6 ? '0°' : sign + formatDegrees(size);
     return size < session.style.step / 20 ? '0' : sign + formatLength(size, fine);
   }
+  const signed = (mm: number) => (mm < 0 ? '−' : '+') + formatLength(Math.abs(mm), fine);
+  const turn = (angle: number) =>
+    Math.abs(angle) < 1e-6 ? '0°' : (angle < 0 ? '−' : '+') + formatDegrees(Math.abs(angle));
   const fine = $derived({
     ...session.style,
     step: session.style.step / (session.style.unit === 'mm' ? 10 : 2),
   });
 </script>
 
-<p class="sum">
-  Misclosure <output>{formatLengthWithUnit(report.misclosure, fine)}</output>
-</p>
+<dl class="sum">
+  <dt>Misclosure</dt>
+  <dd>
+    {formatLengthWithUnit(report.misclosure.length, fine)}
+    <span
+      >along A {signed(report.misclosure.x)}, across {signed(report.misclosure.y)}, corners {turn(
+        report.misclosure.angle,
+      )}</span
+    >
+  </dd>
+  <dt>Spare</dt>
+  <dd>
+    {report.redundancy}
+    <span
+      >{report.sigma0 === null
+        ? 'nothing checks the measurements'
+        : `off by ${report.sigma0.toFixed(1)} times what they are trusted to`}</span
+    >
+  </dd>
+</dl>
 {#if report.suspects.length > 0}
   <p class="wrong" role="status">
     {report.suspects.map(({ observation }) => observation.name).join(' or ')} looks wrong: {report.suspects
@@ -215,19 +236,25 @@
     {/each}
   </tbody>
 </table>
-<h3>Corners</h3>
+<h3>Corners{report.open ? ': the survey is open' : ''}</h3>
+{#if report.open}<p class="open">
+    What follows from corners that are only assumed is known to one degree each, no better.
+  </p>{/if}
 <table>
-  <thead><tr><th>Corner</th><th class="number">Out of square</th><th class="number">Known to</th></tr></thead>
+  <thead
+    ><tr
+      ><th>Corner</th><th class="number">Out of square</th><th class="number">Its place</th><th class="number"
+        >Next face</th
+      ></tr
+    ></thead
+  >
   <tbody>
-    {#each report.corners as { name, index, offSquare, ellipse } (name)}
+    {#each report.corners as { name, index, offSquare, ellipse, sigma } (name)}
       <tr>
         <td><button onclick={() => screen.select(shape.faces[index]!.id)}>{name}</button></td>
-        <td class="number"
-          >{Math.abs(offSquare) < 1e-5
-            ? '0°'
-            : (offSquare < 0 ? '−' : '+') + formatDegrees(Math.abs(offSquare))}</td
-        >
+        <td class="number">{Math.abs(offSquare) < 1e-5 ? '0°' : turn(offSquare)} ± {formatDegrees(sigma)}</td>
         <td class="number">± {formatLength(ellipse.major, fine)}</td>
+        <td class="number">± {formatLength(report.lengthSigmas[index]!, fine)}</td>
       </tr>
     {/each}
   </tbody>
@@ -243,12 +270,28 @@
 
 <style>
   .sum,
+  .open,
   .ellipses {
     color: var(--soft);
   }
-  output {
+  .sum {
+    display: grid;
+    grid-template-columns: auto 1fr;
+    gap: 0.15rem 0.6rem;
+  }
+  dd {
+    margin: 0;
     color: var(--text);
     font-weight: 500;
+  }
+  dd span {
+    display: block;
+    color: var(--soft);
+    font-size: 12px;
+    font-weight: 400;
+  }
+  .open {
+    font-size: 12.5px;
   }
   .wrong {
     color: var(--blocked);

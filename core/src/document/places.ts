@@ -1,0 +1,52 @@
+import 'reflect-metadata';
+import { Type } from 'class-transformer';
+import { Equals, ValidateNested } from 'class-validator';
+import { applyDecorators } from './apply-decorators';
+import { Millimetres, OneOf, Radians, RecordId } from './decorators';
+import { MOST_FACE, MOST_ITEM } from './limits';
+
+/** Where records stand: a place on a face, a placement against a face or free on the floor. Lengths mm, angles radians. */
+
+export type Side = 'left' | 'right';
+export type Placement = FacePlacement | FloorPlacement;
+
+/** A place on a face: so far from its left or right end; zero is the corner itself. */
+export class FacePlace {
+  @RecordId() face!: string;
+  @OneOf(['left', 'right']) from!: Side;
+  @Millimetres(0, MOST_FACE) distance!: number;
+}
+
+/** Against a face: distance from one end of the face to the item's nearer end, and how far off the face it stands. */
+export class FacePlacement {
+  @Equals('face') on!: 'face';
+  @RecordId() face!: string;
+  @OneOf(['left', 'right']) from!: Side;
+  @Millimetres(-MOST_FACE, MOST_FACE) distance!: number;
+  @Millimetres(-MOST_ITEM, MOST_FACE) off!: number;
+}
+
+/** Free on the floor: the place of its back left corner, and the direction its back runs in, left to right seen from the front. */
+export class FloorPlacement {
+  @Equals('floor') on!: 'floor';
+  @Millimetres(-200_000, 200_000) x!: number;
+  @Millimetres(-200_000, 200_000) y!: number;
+  @Radians(-6.2832, 6.2832) turn!: number;
+}
+
+/** A placement against a face or free on the floor, told apart by `on`. */
+export function IsPlacement(): PropertyDecorator {
+  return applyDecorators(
+    ValidateNested(),
+    Type(() => FloorPlacement, {
+      discriminator: {
+        property: 'on',
+        subTypes: [
+          { name: 'face', value: FacePlacement },
+          { name: 'floor', value: FloorPlacement },
+        ],
+      },
+      keepDiscriminatorProperty: true,
+    }),
+  );
+}
