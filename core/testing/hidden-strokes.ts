@@ -71,10 +71,10 @@ export function expectNoneHidden(design: Design, view: RoomView): void {
 }
 
 /** How far out the nearest of a body stands before a place along a view, no further than the cut; null where it is not before it. */
-function nearestAt({ footprint }: Body, { project, cut }: ViewFrame, x: number): number | null {
+function nearestAt({ footprint }: Body, frame: ViewFrame, x: number): number | null {
   const outs: number[] = [];
   footprint.forEach((corner, index) => {
-    const [a, b] = [corner, footprint[(index + 1) % footprint.length]!].map(project);
+    const [a, b] = [corner, footprint[(index + 1) % footprint.length]!].map((point) => frame.project(point));
     if (a!.along > x === b!.along > x) return;
     outs.push(a!.out + ((b!.out - a!.out) * (x - a!.along)) / (b!.along - a!.along));
   });
@@ -82,6 +82,6 @@ function nearestAt({ footprint }: Body, { project, cut }: ViewFrame, x: number):
   // Between each pair of crossings the ray is within the body: the nearest such stretch behind the cut.
   let nearest: number | null = null;
   for (let i = 0; i + 1 < outs.length; i += 2)
-    if (outs[i]! < cut && outs[i + 1]! > 1) nearest = Math.min(outs[i + 1]!, cut);
+    if (outs[i]! < frame.cut && outs[i + 1]! > 1) nearest = Math.min(outs[i + 1]!, frame.cut);
   return nearest;
 }

@@ -1,14 +1,13 @@
-import { placedRecords } from '../document/design';
 import { MOST_FACE } from '../document/limits';
 import { patchOf } from '../document/patch';
-import type { FloorPlacement, PlacedRecord } from '../document/records';
+import type { DesignRecord } from '../document/records';
 import { within } from '../document/within';
 import { add, direction, distance, dot, inward, place, scale, subtract, type Point } from '../geometry/point';
 import { refuse } from '../result';
+import { shifted } from '../survey/carry';
 import { rehome, type FacePart } from '../survey/rehome';
 import { reshape, walkedFaces } from '../survey/reshape';
 import { roomShape } from '../survey/room-shape';
-import { quantise } from '../units/units';
 import { guarded, type Command } from './command';
 
 /** A line through a place, and the direction (radians) and distance (mm) in which everything beyond it moves. */
@@ -51,11 +50,9 @@ export const stretchRoom: Command<Stretch> = {
     }
     const moved = rehome(design, parts);
     if (!moved.ok) return moved;
-    const free = placedRecords(design).flatMap((record) => {
-      const { placement } = record;
-      if (placement.on !== 'floor' || beyond(middleOf(record, placement)) <= 0) return [];
-      const { x, y } = add(placement, scale(way, by));
-      return [{ ...record, placement: { ...placement, x: quantise(x), y: quantise(y) } }];
+    const free = Object.values(design.records).flatMap((record) => {
+      const at = middleOf(record);
+      return at && beyond(at) > 0 ? shifted(record, scale(way, by)) : [];
     });
     const walked = walkedFaces(design).map((one) => ({ ...one, at: carried(one.at) }));
     const shaped = reshape(design, walked, [...moved.value, ...free]);
@@ -63,8 +60,11 @@ export const stretchRoom: Command<Stretch> = {
   },
 };
 
-/** The middle of what stands free on the floor. */
-function middleOf(record: PlacedRecord, { x, y, turn }: FloorPlacement): Point {
+/** The middle of what stands free on the floor, or where one stands to look; null for anything else. */
+function middleOf(record: DesignRecord): Point | null {
+  if (record.kind === 'standpoint') return record;
+  if (!('placement' in record) || record.placement.on !== 'floor') return null;
+  const { x, y, turn } = record.placement;
   if (record.kind === 'service') return { x, y };
   const u = direction(turn);
   return place({ x, y }, u, record.width / 2, inward(u), record.depth / 2);

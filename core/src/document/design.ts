@@ -110,7 +110,7 @@ const REMEMBERED = 4;
 
 /**
  * Remembers what a pure function computes from some records of a design: designs that share those very records share the
- * result. The first record selected is the anchor it is remembered by.
+ * result. It is handed a design of those records and no others. The first record selected is the anchor it is remembered by.
  */
 export function perRecords<T>(
   select: (design: Design) => readonly DesignRecord[],
@@ -122,7 +122,7 @@ export function perRecords<T>(
     const entries = byAnchor.get(records[0]!) ?? [];
     const same = (one: (typeof entries)[number]) =>
       one.records.length === records.length && one.records.every((record, i) => record === records[i]);
-    const entry = entries.find(same) ?? { records, value: compute(design) };
+    const entry = entries.find(same) ?? { records, value: compute(designOf(records)) };
     byAnchor.set(records[0]!, [entry, ...entries.filter((one) => one !== entry)].slice(0, REMEMBERED));
     return entry.value;
   });

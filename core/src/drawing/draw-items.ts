@@ -43,30 +43,36 @@ export function drawNumbers(design: Design, scaleBy: number, mode: PlanMode, cut
   return itemBoxes(design).flatMap((box) => {
     const [number, at] = [numbers.get(box.id)!, places.get(box.id)];
     if (!at) return [];
-    const by = [number, at.x, at.y, box.origin.x, box.origin.y, box.turn, scaleBy];
-    return rememberedNumber(box.record, by, () => drawNumber(box, number, at, scaleBy));
+    const { record, origin, u, n } = box;
+    return numberMarks(record, { number, at, origin, u, n, scaleBy });
   });
 }
 
-const rememberedItem = rememberedMarks();
-const rememberedNumber = rememberedMarks();
-
-function drawItem(box: ItemBox, at: AtCut): readonly Primitive[] {
-  const { record, origin, turn } = box;
-  return rememberedItem(record, [origin.x, origin.y, turn, at], () =>
-    drawItemShape({ ...box, ...sizesOf(record) }, at).map((mark) => ({ ...mark, source: box.id })),
-  );
+function drawItem({ record, origin, u, n, footprint, kind }: ItemBox, at: AtCut): readonly Primitive[] {
+  return itemMarks(record, { place: { origin, u, n, footprint, kind }, at });
 }
+
+const itemMarks = rememberedMarks(
+  (
+    record: ItemRecord,
+    { place, at }: { place: Pick<ItemBox, 'footprint' | 'kind' | 'n' | 'origin' | 'u'>; at: AtCut },
+  ) => drawItemShape({ ...place, ...sizesOf(record) }, at).map((mark) => ({ ...mark, source: record.id })),
+);
 
 function sizesOf({ width, depth, leg, hand }: ItemRecord) {
   return { width, depth, hand, ...(leg === undefined ? {} : { leg }) };
 }
 
-/** The item's number in a circle: in its middle, or in front of it when it is too narrow. */
-function drawNumber(box: ItemBox, number: number, at: Point, scaleBy: number): Primitive[] {
-  const { width, depth } = box.record;
-  const foot = on(box, width / 2, depth);
-  const edge = place(at, box.n, -BALLOON * scaleBy, box.n, 0);
-  const leader = isNarrow(box.record, scaleBy) ? [line('numbers', [foot, edge], WEIGHT.thin, 'drawing')] : [];
-  return [...leader, ...balloon(box.id, number, at, BALLOON * scaleBy)];
+interface Numbered extends Pick<ItemBox, 'n' | 'origin' | 'u'> {
+  number: number;
+  at: Point;
+  scaleBy: number;
 }
+
+/** The item's number in a circle: in its middle, or in front of it when it is too narrow. */
+const numberMarks = rememberedMarks((record: ItemRecord, { number, at, scaleBy, ...box }: Numbered) => {
+  const foot = on(box, record.width / 2, record.depth);
+  const edge = place(at, box.n, -BALLOON * scaleBy, box.n, 0);
+  const leader = isNarrow(record, scaleBy) ? [line('numbers', [foot, edge], WEIGHT.thin, 'drawing')] : [];
+  return [...leader, ...balloon(record.id, number, at, BALLOON * scaleBy)];
+});

@@ -1,3 +1,4 @@
+import type { OpeningRecord } from '../document/records';
 import { add, direction, place, scale, type Point } from '../geometry/point';
 import { doorLeaves, type PlacedOpening } from '../survey/openings';
 import { DASH, line, outline, TEXT, WEIGHT, type PathMark, type Primitive } from './primitives';
@@ -5,8 +6,6 @@ import { rememberedMarks } from './remembered-marks';
 
 /** How far a casing stands off its face on the drawing, mm. */
 const CASING_DEPTH = 18;
-
-const remembered = rememberedMarks();
 
 /** A rectangle in the wall at an opening, between two places right of its left jamb, from `near` behind its face to `far` behind it. */
 export function across(
@@ -22,12 +21,15 @@ export function across(
 
 /** An opening in plan: what closes it, how it opens, its casing and its name. */
 export function drawOpening(opening: PlacedOpening, scaleBy: number): readonly Primitive[] {
-  const { record, face, at, u, name } = opening;
-  return remembered(record, [at.x, at.y, u.x, u.y, face.thickness, name, scaleBy], () => [
-    ...[...bodyOf(opening), ...casingOf(opening)].map((mark) => ({ ...mark, source: record.id })),
-    nameOf(opening, scaleBy),
-  ]);
+  return openingMarks(opening.record, { opening, scaleBy });
 }
+
+const openingMarks = rememberedMarks(
+  ({ id: source }: OpeningRecord, { opening, scaleBy }: { opening: PlacedOpening; scaleBy: number }) => [
+    ...[...bodyOf(opening), ...casingOf(opening)].map((mark) => ({ ...mark, source })),
+    nameOf(opening, scaleBy),
+  ],
+);
 
 function bodyOf(opening: PlacedOpening): Primitive[] {
   const { record } = opening;

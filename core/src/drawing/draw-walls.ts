@@ -1,10 +1,12 @@
 import { perDesign, styleOf, type Design } from '../document/design';
+import type { FaceRecord } from '../document/records';
 import { without, type Region } from '../geometry/region';
 import { placedOpenings } from '../survey/openings';
 import { facePath, facePoint, frameAt, type PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
 import { wallOutside, wallRings } from '../survey/wall-outline';
 import { formatLength } from '../units/format-length';
+import type { LengthStyle } from '../units/units';
 import { readingTurn } from './reading-turn';
 import { textWidth } from './text-layout';
 import { across, drawOpening } from './draw-openings';
@@ -15,8 +17,6 @@ import { rememberedMarks } from './remembered-marks';
 const CUT_HEIGHT = 1_200;
 /** How far behind its wall the note of a face stands, paper mm. */
 const BEHIND = 2.6;
-
-const remembered = rememberedMarks();
 
 /** The cut walls: a band behind every face, cut through by the openings; half walls below the cut are not in it. */
 export const wallRegion: (design: Design) => Region = perDesign((design) => {
@@ -85,20 +85,24 @@ function clearPlace(design: Design, face: PlacedFace): number {
 
 /** What is written on a face: its letter, and a note. */
 function lettersOf(design: Design, face: PlacedFace, scaleBy: number): readonly Primitive[] {
-  const along = clearPlace(design, face);
-  const { start, end, thickness, letter, record } = face;
-  const { unit, step } = styleOf(design);
-  const by = [start.x, start.y, end.x, end.y, along, thickness, letter, scaleBy, unit, step];
-  return remembered(record, by, () => [
-    letterOf(face, along, scaleBy),
-    ...noteOf(design, face, along, scaleBy),
-  ]);
+  return letterMarks(face.record, { face, along: clearPlace(design, face), scaleBy, style: styleOf(design) });
 }
 
+interface Lettered {
+  face: PlacedFace;
+  along: number;
+  scaleBy: number;
+  style: LengthStyle;
+}
+
+const letterMarks = rememberedMarks((_: FaceRecord, { face, along, scaleBy, style }: Lettered) => [
+  letterOf(face, along, scaleBy),
+  ...noteOf(face, along, scaleBy, style),
+]);
+
 /** What can't be seen of a wall in plan, noted behind it: how its face is bent, the height and cap of a half wall, its own finish. One that is longer than its face at this scale is left away. */
-function noteOf(design: Design, face: PlacedFace, along: number, scaleBy: number): Primitive[] {
+function noteOf(face: PlacedFace, along: number, scaleBy: number, style: LengthStyle): Primitive[] {
   const { arc, record, thickness, wallHeight } = face;
-  const style = styleOf(design);
   const shown = (mm: number) => formatLength(mm, style);
   const parts = [
     ...(arc ? [`R ${shown(arc.radius)}`, `depth ${shown(Math.abs(record.bend!))}`] : []),

@@ -1,22 +1,24 @@
 import { perDesign, roomOf, type Design } from '../document/design';
-import { direction, inward, type Point } from '../geometry/point';
+import type { FaceRecord, OpeningRecord, ServiceRecord } from '../document/records';
+import { remember } from '../document/remember';
+import { inward, type Point } from '../geometry/point';
 import { without } from '../geometry/region';
 import { contains, signedArea } from '../geometry/polygon';
-import { constructionOf, constructionOfItem } from '../ranges/construction';
+import { constructionOf, constructionOfItem, type ConstructionMethod } from '../ranges/construction';
 import { findRange, rangesOf } from '../ranges/shelf';
 import { itemBoxes, type ItemBox } from '../setting/item-box';
 import { solidsOf, type Solid } from '../solids/solids';
 import { finishNamed, type Finish } from '../surfaces/finishes';
 import { placedOpenings, type PlacedOpening } from '../survey/openings';
 import { facePath, type PlacedFace } from '../survey/placed-face';
-import { roomShape } from '../survey/room-shape';
+import { roomShape, type RoomShape } from '../survey/room-shape';
 import { placedServices, type PlacedService } from '../survey/services';
 import { wallOutside, wallRings } from '../survey/wall-outline';
 import { applianceParts, hobPlate } from './appliance-parts';
 import { cabinetParts } from './cabinet-parts';
 import { bowl, fixtureParts, tap } from './fixture-parts';
 import { lampParts } from './lamp-parts';
-import { lampsOf } from './light/lamps';
+import { lampsOf, type Lamp } from './light/lamps';
 import { addFace, box, emptyMesh, grained, joined, prism, type Mesh, type Place } from './mesh';
 import { openingParts } from './opening-parts';
 import type { SceneGroup, ScenePart } from './scene-part';
@@ -39,30 +41,15 @@ export const sceneOf: (design: Design) => readonly SceneGroup[] = perDesign((des
   ...placedServices(design).map((service) => serviceGroup(design, service)),
 ]);
 
-const known = new WeakMap<object, Map<string, { by: readonly unknown[]; group: SceneGroup }>>();
-
-/** A group made anew only where what it follows from has changed; remembered by a record, and a name where that has several. */
-function remembered(
-  anchor: object,
-  name: string,
-  by: readonly unknown[],
-  make: () => SceneGroup,
-): SceneGroup {
-  let own = known.get(anchor);
-  if (!own) known.set(anchor, (own = new Map()));
-  const last = own.get(name);
-  if (last?.by.length === by.length && last.by.every((one, index) => one === by[index])) return last.group;
-  const group = make();
-  own.set(name, { by, group });
-  return group;
-}
-
 function floorGroup(design: Design): SceneGroup {
   const { outline, faces } = roomShape(design);
-  const finish = finishNamed(roomOf(design).floorFinish);
-  return remembered(outline, 'floor', [finish], () => {
-    // Boards and courses run along the longest face.
-    const { u } = faces.reduce((a, b) => (b.chord > a.chord ? b : a));
+  // Boards and courses run along the longest face.
+  const { u } = faces.reduce((a, b) => (b.chord > a.chord ? b : a));
+  return makeFloor(outline, { u, finish: finishNamed(roomOf(design).floorFinish) });
+}
+
+const makeFloor = remember(
+  (outline: readonly Point[], { u, finish }: { u: Point; finish: Finish | null }): SceneGroup => {
     const named = finish && { finish: finish.name };
     const parts: ScenePart[] = finish?.tile
       ? [
@@ -71,53 +58,54 @@ function floorGroup(design: Design): SceneGroup {
         ]
       : [{ substance: 'floor', ...named, mesh: grained(prism(outline, -SLAB, 0), [u.x, u.y, 0]) }];
     return { key: 'floor', source: null, of: 'floor', parts };
-  });
-}
+  },
+);
 
-function ceilingGroup(design: Design): SceneGroup {
-  const { outline, ceiling, faces } = roomShape(design);
-  return remembered(outline, 'ceiling', [], () => {
-    // Over the walls as well, so that no light comes in between.
-    const over = wallOutside(faces);
-    const mesh = emptyMesh();
-    const facets =
-      'flat' in ceiling
-        ? null
-        : ceiling.facets.map(({ corners, heights }) =>
-            corners.map(({ x, y }, index): Place => [x, y, heights[index]!]),
-          );
-    if (facets) for (const corners of facets) addFace(mesh, corners.reverse());
-    const parts: ScenePart[] = [
-      {
-        substance: 'ceiling',
-        mesh: 'flat' in ceiling ? prism(over, ceiling.flat, ceiling.flat + SLAB) : mesh,
-      },
-    ];
-    return { key: 'ceiling', source: null, of: 'ceiling', parts };
-  });
-}
+const ceilingGroup = (design: Design): SceneGroup => makeCeiling(roomShape(design), {});
+
+const makeCeiling = remember(({ ceiling, faces }: RoomShape): SceneGroup => {
+  // Over the walls as well, so that no light comes in between.
+  const over = wallOutside(faces);
+  const mesh = emptyMesh();
+  const facets =
+    'flat' in ceiling
+      ? null
+      : ceiling.facets.map(({ corners, heights }) =>
+          corners.map(({ x, y }, index): Place => [x, y, heights[index]!]),
+        );
+  if (facets) for (const corners of facets) addFace(mesh, corners.reverse());
+  const parts: ScenePart[] = [
+    {
+      substance: 'ceiling',
+      mesh: 'flat' in ceiling ? prism(over, ceiling.flat, ceiling.flat + SLAB) : mesh,
+    },
+  ];
+  return { key: 'ceiling', source: null, of: 'ceiling', parts };
+});
 
 function wallGroups(design: Design): SceneGroup[] {
   const { faces } = roomShape(design);
   const rings = wallRings(faces);
   return faces.map((face, index) => {
     const openings = placedOpenings(design).filter((one) => one.face.id === face.id);
-    const ring = rings[index]!;
-    const by = [
-      ...ring.flatMap(({ x, y }) => [x, y]),
-      ...face.ceiling,
-      face.wallHeight,
-      ...openings.flatMap(({ record, left }) => [record, left]),
-      finishNamed(face.record.finish ?? roomOf(design).wallFinish),
-    ];
-    return remembered(face.record, 'wall', by, () => ({
-      key: `wall ${face.id}`,
-      source: face.id,
-      of: 'wall',
-      parts: wallParts(face, ring, openings, finishNamed(face.record.finish ?? roomOf(design).wallFinish)),
-    }));
+    const finish = finishNamed(face.record.finish ?? roomOf(design).wallFinish);
+    return makeWall(face.record, { face, ring: rings[index]!, openings, finish });
   });
 }
+
+interface Wall {
+  face: PlacedFace;
+  ring: readonly Point[];
+  openings: readonly PlacedOpening[];
+  finish: Finish | null;
+}
+
+const makeWall = remember(({ id }: FaceRecord, { face, ring, openings, finish }: Wall): SceneGroup => ({
+  key: `wall ${id}`,
+  source: id,
+  of: 'wall',
+  parts: wallParts(face, ring, openings, finish),
+}));
 
 /** A wall with its skirting, or with its tiles; bent ones are shown in the colour of theirs. */
 function wallParts(
@@ -157,67 +145,82 @@ function skirting(face: PlacedFace, openings: readonly PlacedOpening[]): ScenePa
   return meshes.length > 0 ? [{ substance: 'joinery', mesh: joined(...meshes) }] : [];
 }
 
-function openingGroups(design: Design): SceneGroup[] {
-  return placedOpenings(design).map((opening) => {
-    const { record, face, left, right } = opening;
-    const by = [left, right, face.start.x, face.start.y, face.end.x, face.end.y, face.thickness];
-    return remembered(record, 'opening', by, () => ({
-      key: record.id,
-      source: record.id,
-      of: 'wall',
-      parts: openingParts(opening),
-    }));
-  });
-}
+const openingGroups = (design: Design): SceneGroup[] =>
+  placedOpenings(design).map((opening) => makeOpening(opening.record, { opening }));
+
+const makeOpening = remember(
+  ({ id }: OpeningRecord, { opening }: { opening: PlacedOpening }): SceneGroup => ({
+    key: id,
+    source: id,
+    of: 'wall',
+    parts: openingParts(opening),
+  }),
+);
 
 function solidGroup(design: Design, solid: Solid): SceneGroup {
   if (solid.of === 'top') return topGroup(design, solid);
-  const { frontFinish, wallFinish } = roomOf(design);
-  const finish = finishNamed(solid.box ? (solid.box.record.finish ?? frontFinish) : wallFinish);
-  return remembered(solid, 'solid', [finish], () => ({
-    key: solid.id,
-    source: solid.id,
-    of: solid.of === 'item' ? 'item' : 'fixed',
-    parts: partsOf(design, solid, finish).map((part) =>
-      finish && (part.substance === 'front' || part.substance === 'wall')
-        ? { ...part, finish: finish.name }
-        : part,
-    ),
-  }));
+  const { frontFinish, wallFinish, range, topThickness } = roomOf(design);
+  const ranges = rangesOf(design);
+  const room = findRange(range, ranges);
+  return makeSolid(solid, {
+    finish: finishNamed(solid.box ? (solid.box.record.finish ?? frontFinish) : wallFinish),
+    made: solid.box && constructionOfItem(solid.box.record, ranges),
+    usual: room ? constructionOf(room) : null,
+    topThickness,
+  });
 }
 
-function partsOf(design: Design, solid: Solid, finish: Finish | null): ScenePart[] {
+interface Built {
+  finish: Finish | null;
+  /** How its own range builds, and that of the room. */
+  made: ConstructionMethod | null;
+  usual: ConstructionMethod | null;
+  topThickness: number;
+}
+
+const makeSolid = remember((solid: Solid, built: Built): SceneGroup => ({
+  key: solid.id,
+  source: solid.id,
+  of: solid.of === 'item' ? 'item' : 'fixed',
+  parts: partsOf(solid, built).map((part) =>
+    built.finish && (part.substance === 'front' || part.substance === 'wall')
+      ? { ...part, finish: built.finish.name }
+      : part,
+  ),
+}));
+
+function partsOf(solid: Solid, { finish, made, usual, topThickness }: Built): ScenePart[] {
   const { box: own, footprint, low, high, round } = solid;
   if (!own) {
     if (!finish?.tile || round) return [{ substance: 'wall', mesh: prism(footprint, low, high, { round }) }];
     return boxedTiles(solid, finish);
   }
-  const { kind, record } = own;
-  const ranges = rangesOf(design);
-  const room = findRange(roomOf(design).range, ranges);
-  const made = constructionOfItem(record, ranges);
-  const usual = room ? constructionOf(room) : null;
+  const { kind } = own;
   if (kind.group === 'Appliances') return applianceParts(solid, (made ?? usual)?.proud ?? 20);
   if (kind.group === 'Fixtures' || kind.group === 'Accessories' || kind.group === 'Furniture')
     return fixtureParts(solid);
-  if (kind.rows && !kind.flat && made) return [...cabinetParts(solid, made), ...onTop(design, own)];
+  if (kind.rows && !kind.flat && made) return [...cabinetParts(solid, made), ...onTop(own, topThickness)];
   const substance =
     kind.id === 'plinth' ? 'plinth' : kind.id === 'shelf' || kind.id === 'bar-top' ? 'timber' : 'front';
   return [{ substance, mesh: prism(footprint, low, high, { round }) }];
 }
 
 /** What a hob base carries on its top. */
-function onTop(design: Design, own: ItemBox): ScenePart[] {
+function onTop(own: ItemBox, topThickness: number): ScenePart[] {
   if (own.kind.symbol !== 'hob') return [];
   const { width, depth } = own.record;
-  return hobPlate(own, own.high + roomOf(design).topThickness, width, depth);
+  return hobPlate(own, own.high + topThickness, width, depth);
+}
+
+function topGroup(design: Design, solid: Solid): SceneGroup {
+  // Its grain runs along what carries it.
+  const { u } = itemBoxes(design).find(({ id }) => id === solid.id) ?? { u: { x: 1, y: 0 } };
+  return makeTop(solid, { bowls: bowlsIn(design, solid), u, finish: finishNamed(roomOf(design).topFinish) });
 }
 
 /** A countertop with the bowls that are let into it. */
-function topGroup(design: Design, solid: Solid): SceneGroup {
-  const bowls = bowlsIn(design, solid);
-  const finish = finishNamed(roomOf(design).topFinish);
-  return remembered(solid, 'top', [...bowls.map(({ own }) => own), finish], () => {
+const makeTop = remember(
+  (solid: Solid, { bowls, u, finish }: { bowls: Bowl[]; u: Point; finish: Finish | null }): SceneGroup => {
     const holes = bowls.map(({ own, across, out }) =>
       rectangle(across[0], across[1], out[0], out[1]).map(({ x, y }) => plan(own, x, y)),
     );
@@ -225,8 +228,6 @@ function topGroup(design: Design, solid: Solid): SceneGroup {
     const outers = region.filter((ring) => signedArea(ring) > 0);
     const inners = region.filter((ring) => signedArea(ring) < 0);
     const mesh = joined(...outers.map((ring) => prism(ring, solid.low, solid.high, { holes: inners })));
-    // Its grain runs along what carries it.
-    const { u } = itemBoxes(design).find(({ id }) => id === solid.id) ?? { u: { x: 1, y: 0 } };
     const lain = grained(mesh, [u.x, u.y, 0]);
     const fitted = bowls.flatMap(({ own, across, out, loose }) =>
       loose
@@ -242,8 +243,8 @@ function topGroup(design: Design, solid: Solid): SceneGroup {
       of: 'top',
       parts: [{ substance: 'top', ...(finish && { finish: finish.name }), mesh: lain }, ...fitted],
     };
-  });
-}
+  },
+);
 
 interface Bowl {
   own: ItemBox;
@@ -286,24 +287,23 @@ function touches(own: ItemBox, ring: readonly Point[]): boolean {
   return contains(ring, plan(own, own.record.width / 2, own.record.depth / 2));
 }
 
+function serviceGroup(design: Design, { record, at, against, id }: PlacedService): SceneGroup {
+  const lamp = lampsOf(design).find(({ service }) => service === id) ?? null;
+  return makeService(record, { at, u: against && against.face.u, lamp });
+}
+
 /** What shows of a service: a plate on the wall, or a lamp. */
-function serviceGroup(design: Design, service: PlacedService): SceneGroup {
-  const { record, at: place, against, id } = service;
-  const lamp = lampsOf(design).find((one) => one.service === id);
-  const by = [place.x, place.y, ...(lamp ? [lamp.kind, ...lamp.from, ...lamp.to] : [])];
-  return remembered(record, 'service', by, () => {
+const makeService = remember(
+  (record: ServiceRecord, { at, u, lamp }: { at: Point; u: Point | null; lamp: Lamp | null }): SceneGroup => {
+    const { id, type, up } = record;
     const parts: ScenePart[] = [];
-    if (lamp) parts.push(...lampParts(lamp, record.up));
-    else if (against && ['socket', 'switch', 'data'].includes(record.type)) {
-      const u = direction(Math.atan2(against.face.u.y, against.face.u.x));
-      const frame = { origin: place, u, n: inward(u) };
-      const wide = record.type === 'socket' ? 73 : 43;
-      parts.push({
-        substance: 'enamel',
-        mesh: box(frame, [-wide, wide], [0, 9], [record.up - 43, record.up + 43]),
-      });
+    if (lamp) parts.push(...lampParts(lamp, up));
+    else if (u && ['socket', 'switch', 'data'].includes(type)) {
+      const frame = { origin: at, u, n: inward(u) };
+      const wide = type === 'socket' ? 73 : 43;
+      parts.push({ substance: 'enamel', mesh: box(frame, [-wide, wide], [0, 9], [up - 43, up + 43]) });
     }
     // What hangs from the ceiling is taken away with it.
     return { key: id, source: id, of: lamp?.kind === 'ceiling' ? 'ceiling' : 'service', parts };
-  });
-}
+  },
+);

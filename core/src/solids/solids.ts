@@ -1,5 +1,6 @@
 import { perDesign, recordOf, roomOf, type Design } from '../document/design';
-import type { Side } from '../document/records';
+import type { FixedRecord, ItemRecord, Side } from '../document/records';
+import { remember } from '../document/remember';
 import type { Point } from '../geometry/point';
 import { forEachEdge, signedArea, type Polygon } from '../geometry/polygon';
 import { constructionOf, constructionOfItem, type ConstructionMethod } from '../ranges/construction';
@@ -50,114 +51,92 @@ export const solidsOf: (design: Design) => readonly Solid[] = perDesign((design)
   const usual = room ? constructionOf(room) : null;
   return [
     ...itemBoxes(design).map((box) => itemSolid(box, known, usual)),
-    ...fixedThings(design).map((thing) =>
-      remembered(thing.record, [thing.origin.x, thing.origin.y, thing.turn], () => ({
-        id: thing.id,
-        of: 'fixed',
-        box: null,
-        footprint: thing.footprint,
-        low: thing.low,
-        high: thing.high,
-        sides: plainSides(thing.footprint),
-        round: thing.circle !== null,
-      })),
+    ...fixedThings(design).map(({ record, footprint, low, high, circle }) =>
+      fixedSolid(record, { footprint, low, high, round: circle !== null }),
     ),
-    ...tops(design).flatMap(({ outline, underside, surface, items }) =>
+    ...tops(design).flatMap(({ outline, underside: low, surface: high, items: carriers }) =>
       outline
         .filter((ring) => signedArea(ring) > 0)
-        .map((ring) => {
-          // Tops are computed anew for every design; the carrier's record and the corners tell whether one is the same.
-          const carrier = recordOf(design, 'item', items[0]!)!;
-          const key = [items.join(' '), underside, surface, ...ring.flatMap(({ x, y }) => [x, y])];
-          return remembered(carrier, key, () => topSolid(items, ring, underside, surface), tied);
-        }),
+        .map((footprint) =>
+          topSolid(recordOf(design, 'item', carriers[0]!)!, { carriers, footprint, low, high }),
+        ),
     ),
   ];
 });
 
-type Memory = WeakMap<object, { key: readonly unknown[]; solid: Solid }>;
-const own: Memory = new WeakMap();
-/** Of the tops, by the record that carries them first. */
-const tied: Memory = new WeakMap();
+type Extent = Pick<Solid, 'footprint' | 'low' | 'high'>;
 
-function remembered(anchor: object, key: readonly unknown[], make: () => Solid, memory = own): Solid {
-  const known = memory.get(anchor);
-  if (known?.key.length === key.length && known.key.every((part, index) => part === key[index]))
-    return known.solid;
-  const solid = make();
-  memory.set(anchor, { key, solid });
-  return solid;
-}
+const fixedSolid = remember(({ id }: FixedRecord, extent: Extent & { round: boolean }): Solid => ({
+  id,
+  of: 'fixed',
+  box: null,
+  ...extent,
+  sides: plainSides(extent.footprint),
+}));
 
-function topSolid(carriers: readonly string[], ring: Polygon, low: number, high: number): Solid {
-  const id = carriers[0]!;
-  return {
-    id,
-    carriers,
-    of: 'top',
-    box: null,
-    footprint: ring,
-    low,
-    high,
-    sides: plainSides(ring),
-    round: false,
-  };
-}
+const topSolid = remember(({ id }: ItemRecord, extent: Extent & { carriers: readonly string[] }): Solid => ({
+  id,
+  of: 'top',
+  box: null,
+  ...extent,
+  sides: plainSides(extent.footprint),
+  round: false,
+}));
 
 function itemSolid(box: ItemBox, known: readonly Range[], usual: ConstructionMethod | null): Solid {
-  const { record, kind, footprint, low, high, id } = box;
+  const { record, kind } = box;
   // What goes through under the counter takes its plinth and gaps from the cabinets beside it.
   const made =
     constructionOfItem(record, known) ?? (kind.group === 'Appliances' && kind.top === 'under' ? usual : null);
-  return remembered(box, [made], () => {
-    const found = kind.rows ? findItem(record.range, record.code, known) : null;
-    const drawers = found?.ok ? found.value.family.drawers : undefined;
-    const outline = itemOutline(record);
-    const sides = outline.map(({ along, out }, index): SolidSide => {
-      const next = outline[(index + 1) % outline.length]!;
-      const [from, to] = [footprint[(index + 1) % footprint.length]!, footprint[index]!];
-      const front = isFront(box, { along, out }, next);
-      const width = Math.hypot(next.along - along, next.out - out);
-      return { from, to, front: front !== null, parts: front ? front(width) : [] };
-    });
-    return { id, of: 'item', box, footprint, low, high, sides, round: kind.plan === 'round' };
+  const found = kind.rows ? findItem(record.range, record.code, known) : null;
+  return boxSolid(box, { made, drawers: found?.ok ? found.value.family.drawers : undefined });
+}
 
-    /** What shows on an edge of the outline, by its width; null for what is no front. */
-    function isFront({ record: item, kind: of }: ItemBox, a: Place, b: Place) {
-      const sizes = {
-        kind: of,
-        height: item.height,
-        up: item.up,
-        hand: item.hand,
-        ...(drawers ? { drawers } : {}),
-      };
-      if (hasLegs(of)) {
-        const edge = (key: keyof Place, at: number) =>
-          Math.abs(a[key] - at) < 1e-6 && Math.abs(b[key] - at) < 1e-6;
-        const outer =
-          edge('out', 0) || edge('out', item.depth) || edge('along', 0) || edge('along', item.width);
-        if (outer) return null;
-        // Leaves of two legs turn away from the corner between them.
-        const end: Side =
-          a.out === b.out
-            ? item.hand === 'left'
-              ? 'left'
-              : 'right'
-            : item.hand === 'left'
-              ? 'right'
-              : 'left';
-        const hidden = of.plan === 'l' ? { hidden: { end, width: 0 } } : {};
-        return (width: number) => frontParts({ ...sizes, ...hidden, width }, made);
-      }
-      const isAhead =
-        of.plan === 'chamfer'
-          ? Math.max(a.out, b.out) >= item.depth - 1e-6 && a.along !== b.along
-          : a.out === item.depth && b.out === item.depth;
-      if (!isAhead || of.plan === 'round' || of.plan === 'any') return null;
-      const hidden = of.blind ? { hidden: { end: item.hand, width: hiddenInCorner(item) } } : {};
-      return (width: number) => frontParts({ ...sizes, ...hidden, width }, made);
-    }
+/** How an item is built: the method of its range, and how many drawers its family has, where it says. */
+interface Build {
+  made: ConstructionMethod | null;
+  drawers: number | undefined;
+}
+
+const boxSolid = remember((box: ItemBox, build: Build): Solid => {
+  const { record, kind, footprint, low, high, id } = box;
+  const outline = itemOutline(record);
+  const sides = outline.map(({ along, out }, index): SolidSide => {
+    const next = outline[(index + 1) % outline.length]!;
+    const [from, to] = [footprint[(index + 1) % footprint.length]!, footprint[index]!];
+    const front = frontBetween(box, { along, out }, next, build);
+    const width = Math.hypot(next.along - along, next.out - out);
+    return { from, to, front: front !== null, parts: front ? front(width) : [] };
   });
+  return { id, of: 'item', box, footprint, low, high, sides, round: kind.plan === 'round' };
+});
+
+/** What shows on an edge of an item's outline, by its width; null for what is no front. */
+function frontBetween({ record: item, kind }: ItemBox, a: Place, b: Place, { made, drawers }: Build) {
+  const sizes = {
+    kind,
+    height: item.height,
+    up: item.up,
+    hand: item.hand,
+    ...(drawers ? { drawers } : {}),
+  };
+  if (hasLegs(kind)) {
+    const edge = (key: keyof Place, at: number) =>
+      Math.abs(a[key] - at) < 1e-6 && Math.abs(b[key] - at) < 1e-6;
+    const outer = edge('out', 0) || edge('out', item.depth) || edge('along', 0) || edge('along', item.width);
+    if (outer) return null;
+    // Leaves of two legs turn away from the corner between them.
+    const end: Side = (a.out === b.out) === (item.hand === 'left') ? 'left' : 'right';
+    const hidden = kind.plan === 'l' ? { hidden: { end, width: 0 } } : {};
+    return (width: number) => frontParts({ ...sizes, ...hidden, width }, made);
+  }
+  const isAhead =
+    kind.plan === 'chamfer'
+      ? Math.max(a.out, b.out) >= item.depth - 1e-6 && a.along !== b.along
+      : a.out === item.depth && b.out === item.depth;
+  if (!isAhead || kind.plan === 'round' || kind.plan === 'any') return null;
+  const hidden = kind.blind ? { hidden: { end: item.hand, width: hiddenInCorner(item) } } : {};
+  return (width: number) => frontParts({ ...sizes, ...hidden, width }, made);
 }
 
 interface Place {

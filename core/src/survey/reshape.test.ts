@@ -9,16 +9,19 @@ import { removeCorner } from '../commands/remove-corner';
 import { resizeFace } from '../commands/resize-face';
 import { editFaces } from '../commands/edit-faces';
 import { stretchRoom } from '../commands/stretch-room';
+import { putStandpoint } from '../commands/put-standpoint';
+import { setRoom } from '../commands/set-room';
 import { setFaceLength } from '../commands/set-face-length';
 import { galleyWithBay } from '../demo/galley-with-bay';
 import { RoomBuilder } from '../demo/build-room';
-import { recordOf, type Design } from '../document/design';
-import { applyPatch } from '../document/patch';
+import { recordOf, recordsOf, roomOf, type Design } from '../document/design';
+import { applyPatch, patchOf } from '../document/patch';
 import { distance, type Point } from '../geometry/point';
 import { must, type Result } from '../result';
 import { itemBoxes } from '../setting/item-box';
 import { refusalText } from '../wording/refusal-text';
 import { placedOpenings } from './openings';
+import { reshape, walkedFaces } from './reshape';
 import { faceLetter, roomShape } from './room-shape';
 import { sharedShift } from './shared-shift';
 
@@ -68,6 +71,48 @@ describe('moving a face', () => {
     builder.run(moveFace, { face: 'face-d', by: 500 });
     spread(places()).forEach((apart, i) => expect(apart).toBeCloseTo(before[i]!, 4));
     expect(lengths(builder.design)[0]).toBeCloseTo(4500, 6);
+  });
+
+  it('leaves where one stands and looks in its place, and north where it is, though the first corner moves or turns', () => {
+    const builder = rectangle(4000, 3000, 4000, 3000);
+    builder.place('F600', { on: 'floor', x: 2000, y: -1500, turn: 0.3 });
+    const standpoint = {
+      kind: 'standpoint',
+      id: 'p',
+      name: 'Door',
+      x: 700,
+      y: -2500,
+      eye: 1600,
+      turn: 1.2,
+      nod: 0,
+    } as const;
+    builder.run(putStandpoint, standpoint);
+    builder.run(setRoom, { north: 0.4 });
+    const seen = () => {
+      const { x, y, turn } = recordOf(builder.design, 'standpoint', 'p')!;
+      const [box] = itemBoxes(builder.design);
+      const looked = { x: x + 100 * Math.cos(turn), y: y + 100 * Math.sin(turn) };
+      const north = box!.turn - roomOf(builder.design).north!;
+      const apart = spread([
+        ...box!.footprint,
+        { x, y },
+        looked,
+        roomShape(builder.design).byId.get('face-c')!.start,
+      ]);
+      return [...apart, north];
+    };
+    const before = seen();
+    builder.run(moveFace, { face: 'face-d', by: 500 });
+    seen().forEach((one, i) => expect(one).toBeCloseTo(before[i]!, 4));
+    expect(recordOf(builder.design, 'standpoint', 'p')!.x).toBeCloseTo(1200, 6);
+    // A corner put into the first face and pulled out turns it.
+    builder.run(insertCorner, { face: 'face-a', distance: 2000, id: 'bent' });
+    const walked = walkedFaces(builder.design);
+    walked[1]!.at = { x: 2000, y: 400 };
+    const { written, removed } = must(reshape(builder.design, walked));
+    builder.design = must(applyPatch(builder.design, patchOf(builder.design, written, removed)));
+    seen().forEach((one, i) => expect(one).toBeCloseTo(before[i]!, 4));
+    expect(roomOf(builder.design).north).not.toBeCloseTo(0.4, 2);
   });
 
   it('shifts what is seen by what most corners seem to move', () => {
@@ -164,7 +209,22 @@ describe('stretching the room', () => {
     builder.set('F500-3', 'face-a', 3000);
     builder.open('face-c', 'window', 400, { width: 900 });
     builder.place('F600', { on: 'floor', x: 3000, y: -1800, turn: 0 });
+    for (const [id, x] of [
+      ['near', 1200],
+      ['far', 2800],
+    ] as const)
+      builder.run(putStandpoint, {
+        kind: 'standpoint',
+        id,
+        name: id,
+        x,
+        y: -2600,
+        eye: 1600,
+        turn: 0,
+        nod: 0,
+      });
     builder.run(stretchRoom, { through: { x: 2000, y: 0 }, towards: 0, by: 350 });
+    expect(recordsOf(builder.design, 'standpoint').map(({ x }) => x)).toEqual([3150, 1200]);
     expect(lengths(builder.design).map((l) => +l.toFixed(6))).toEqual([4350, 3000, 4350, 3000]);
     const places = itemBoxes(builder.design).map(({ origin }) => +origin.x.toFixed(4));
     expect(places).toEqual([300, 3350, 3350]);

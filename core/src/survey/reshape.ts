@@ -1,19 +1,14 @@
-import { loopOf, placedRecords, recordOf, recordsOf, type Design } from '../document/design';
+import { loopOf, recordOf, recordsOf, type Design } from '../document/design';
 import { applyPatch, patchOf } from '../document/patch';
-import type {
-  DesignRecord,
-  FaceRecord,
-  MeasurementRecord,
-  PlacedRecord,
-  UnderlayRecord,
-} from '../document/records';
+import type { DesignRecord, FaceRecord, MeasurementRecord } from '../document/records';
 import { LEAST_CORNER, LEAST_FACE, MOST_CORNER, MOST_FACE } from '../document/limits';
 import { firstRefusal, within } from '../document/within';
 import { distance, type Point } from '../geometry/point';
 import { must, ok, refuse, type Result } from '../result';
 import { toDegrees } from '../units/angles';
 import { quantise } from '../units/units';
-import { datumOf, inDatum, isSame, turnInDatum, type Datum } from './datum';
+import { carried } from './carry';
+import { datumOf, inDatum } from './datum';
 import { computedValue, insideAngle } from './observations';
 import type { PlacedFace } from './placed-face';
 import { cornerName, faceLetter, roomShape, tryRoomShape } from './room-shape';
@@ -43,7 +38,7 @@ const STILL = 0.01;
  * The measurements that put the corners where they are wanted. Every given length and angle is shifted by what the computed one
  * changes, so what was measured stays measured and what followed still follows; only where the wanted shape would not come
  * out do lengths that are missing, then changed lengths, then corners, become given ones. Taped distances that no longer hold are excluded, not
- * forgotten; what stands free on the floor stays in its place. `rehomed` are records already
+ * forgotten; what has a place of its own in the room stays there. `rehomed` are records already
  * moved to other faces, and new ones. Refused where a face would come out too short or long, or a corner too sharp.
  */
 export function reshape(
@@ -61,11 +56,12 @@ export function reshape(
   );
   const removed = [...loopOf(design).faces.filter((id) => !kept.has(id)), ...gone.map(({ id }) => id)];
   const others = [
-    ...rehomed.filter(
-      ({ id, kind }) => !design.records[id] || ['opening', 'divider', 'left-open', 'section'].includes(kind),
-    ),
-    ...recordsOf(design, 'underlay').map((record) => underIn(record, datum)),
-    ...placedRecords(design).map((record) => inPlace(fresh(record), datum)),
+    ...rehomed.filter(({ id }) => !design.records[id]).map((record) => carried(record, datum)),
+    ...Object.values(design.records).flatMap((record) => {
+      if (['loop', 'face', 'measurement'].includes(record.kind)) return [];
+      const after = carried(fresh(record), datum);
+      return after === record ? [] : [after];
+    }),
     ...measurements(
       design,
       walked,
@@ -154,22 +150,6 @@ function facesOf(
       Object.assign(after, { corner, cornerFrom: 'measured' });
     return after;
   });
-}
-
-/** An underlay where it lay, in the room's new coordinates. */
-function underIn(record: UnderlayRecord, datum: Datum): UnderlayRecord {
-  if (isSame(datum)) return record;
-  const { x, y } = inDatum(datum, record);
-  return { ...record, x: quantise(x), y: quantise(y), turn: turnInDatum(datum, record.turn) };
-}
-
-/** A placed thing as it is; one that stands free on the floor in the room's new coordinates. */
-function inPlace<R extends PlacedRecord>(record: R, datum: Datum): R {
-  const { placement } = record;
-  if (placement.on !== 'floor' || isSame(datum)) return record;
-  const { x, y } = inDatum(datum, placement);
-  const turn = turnInDatum(datum, placement.turn);
-  return { ...record, placement: { ...placement, x: quantise(x), y: quantise(y), turn } };
 }
 
 /** Taped distances; those whose ends come to stand otherwise are excluded. */

@@ -2,10 +2,9 @@ import { balloon } from '../balloon';
 import { BALLOON } from '../number-places';
 import { DASH, outline, WEIGHT, type Primitive } from '../primitives';
 import type { Solid } from '../../solids/solids';
-import { drawPanel } from './draw-panel';
 import { hidingOf, seenOf } from './hidden';
 import { panelsOf, type Panel } from './panels';
-import { rememberedPanel } from './remembered-panel';
+import { panelMarks } from './panel-marks';
 import { BEHIND, type ViewFrame } from './view-frame';
 
 /** What a view shows of some bodies: their sides, the furthest first, and what hides each. */
@@ -27,10 +26,11 @@ export function seenBefore(frame: ViewFrame, solids: readonly Solid[]): Solid[] 
 }
 
 /** Whether a body may show in a view: between the face and the cut, within its length. */
-function isBefore({ project, length, cut }: ViewFrame, { footprint }: Solid): boolean {
+function isBefore(frame: ViewFrame, { footprint }: Solid): boolean {
+  const { length, cut } = frame;
   let [left, right, near, far] = [Infinity, -Infinity, -Infinity, Infinity];
   for (const point of footprint) {
-    const { along, out } = project(point);
+    const { along, out } = frame.project(point);
     left = Math.min(left, along);
     right = Math.max(right, along);
     near = Math.max(near, out);
@@ -55,7 +55,7 @@ export function drawPanels({ panels, hiding }: Bodies, scale: number): Primitive
   return panels.flatMap((panel) => {
     if (isSunk(panel)) return [];
     const before = hiding(panel);
-    return rememberedPanel(panel, before, scale, () => drawPanel(panel, before, scale));
+    return panelMarks(panel, before, scale);
   });
 }
 
@@ -98,6 +98,14 @@ export function drawHidden({ panels }: Bodies): Primitive[] {
 
 /** How deep a bowl hangs under its top, mm. */
 const BOWL_DEPTH = 190;
+
+/** Numbers by the solids they are of. */
+export function numbersOf(
+  solids: readonly Solid[],
+  numbered: readonly (number | undefined)[],
+): ReadonlyMap<string, number> {
+  return new Map(solids.flatMap(({ id }, index) => (numbered[index] ? [[id, numbered[index]]] : [])));
+}
 
 /** The number of every item of some panels, in its circle: in its middle, or where of it is free. */
 export function drawFrontNumbers(

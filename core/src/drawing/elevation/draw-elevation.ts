@@ -1,17 +1,18 @@
-import { roomOf, styleOf, type Design } from '../../document/design';
+import { styleOf, type Design } from '../../document/design';
+import type { FaceRecord } from '../../document/records';
+import { remember } from '../../document/remember';
 import { itemNumbers } from '../../setting/item-numbers';
-import { solidsOf } from '../../solids/solids';
-import { placedOpenings } from '../../survey/openings';
+import { solidsOf, type Solid } from '../../solids/solids';
+import { placedOpenings, type PlacedOpening } from '../../survey/openings';
 import type { PlacedFace } from '../../survey/placed-face';
 import { placedServices, type PlacedService } from '../../survey/services';
 import { formatLength } from '../../units/format-length';
 import type { LengthStyle } from '../../units/units';
 import { serviceSymbol } from '../draw-services';
 import { line, outline, TEXT, WEIGHT, type Primitive } from '../primitives';
-import { bodiesIn, drawFrontNumbers, drawHidden, drawPanels, seenBefore } from './draw-bodies';
+import { bodiesIn, drawFrontNumbers, drawHidden, drawPanels, numbersOf, seenBefore } from './draw-bodies';
 import { drawFaceOpening } from './face-openings';
 import type { Panel } from './panels';
-import { rememberedView } from './remembered-view';
 import { faceFrame, type ViewFrame } from './view-frame';
 
 /**
@@ -24,29 +25,41 @@ export function drawElevation(design: Design, face: PlacedFace, scale: number): 
   const openings = placedOpenings(design).filter((one) => one.face.id === face.id);
   const services = placedServices(design).filter(({ against }) => against?.face.id === face.id);
   const numbers = itemNumbers(design);
-  const key: unknown[] = [
-    scale,
-    ...[face.length, face.start.x, face.start.y, face.turn, face.wallHeight, ...face.ceiling, frame.cut],
-    ...solids,
-    ...solids.map(({ id }) => numbers.get(id) ?? 0),
-    ...openings.flatMap(({ record, left, name }) => [record, left, name]),
-    ...services.map(({ record }) => record),
-    roomOf(design).unit,
-    roomOf(design).step,
-  ];
-  return rememberedView(face.record, key, () => {
+  const numbered = solids.map(({ id }) => numbers.get(id));
+  const style = styleOf(design);
+  return elevationMarks(face.record, { face, frame, solids, openings, services, numbered, style, scale });
+}
+
+interface Shown {
+  face: PlacedFace;
+  frame: ViewFrame;
+  solids: readonly Solid[];
+  openings: readonly PlacedOpening[];
+  services: readonly PlacedService[];
+  /** The number of each solid, where it has one. */
+  numbered: readonly (number | undefined)[];
+  style: LengthStyle;
+  scale: number;
+}
+
+/** How many states of a view are remembered: the committed one, and what a drag makes of it. */
+export const VIEWS_KEPT = 3;
+
+const elevationMarks = remember(
+  ({ id }: FaceRecord, { face, frame, solids, openings, services, numbered, style, scale }: Shown) => {
     const bodies = bodiesIn(frame, solids);
     return [
-      drawWall(frame, face.id),
+      drawWall(frame, id),
       ...openings.flatMap((opening) => drawFaceOpening(opening, bodies.panels)),
       ...drawPanels(bodies, scale),
       ...drawHidden(bodies),
-      ...drawServicesOn(services, frame, scale, styleOf(design)),
-      ...drawFrontNumbers(bodies, (panel) => faces(panel, face), numbers, scale),
+      ...drawServicesOn(services, frame, scale, style),
+      ...drawFrontNumbers(bodies, (panel) => faces(panel, face), numbersOf(solids, numbered), scale),
       ...drawCut(frame),
     ];
-  });
-}
+  },
+  { kept: VIEWS_KEPT },
+);
 
 /** The ground of what a view looks at. */
 export function drawWall({ above, length }: ViewFrame, source: string): Primitive {
@@ -69,12 +82,12 @@ function faces({ section, solid: { box } }: Panel, { id }: PlacedFace): boolean 
 /** What was surveyed on the face, with its height: nothing hides it, for the fitter looks for it. */
 export function drawServicesOn(
   services: readonly PlacedService[],
-  { project }: ViewFrame,
+  frame: ViewFrame,
   scale: number,
   style: LengthStyle,
 ): Primitive[] {
   return services.flatMap(({ id, record, at }) => {
-    const place = { x: project(at).along, y: record.up };
+    const place = { x: frame.project(at).along, y: record.up };
     const words: Primitive = {
       type: 'text',
       layer: 'services',

@@ -3,7 +3,7 @@ import type { Point } from '../../geometry/point';
 import type { FrontPart } from '../../solids/front-parts';
 import { DASH, outline, WEIGHT, type Ink, type Layer, type PathMark, type Primitive } from '../primitives';
 import { hatchLines } from '../hatch';
-import { seenOf } from './hidden';
+import { seenOf, type Cover } from './hidden';
 import { topAt, type Panel } from './panels';
 
 /** Half the length of a pull, mm. */
@@ -11,8 +11,11 @@ const PULL = 64;
 /** Lines of the hatch of what is cut, apart in paper mm. */
 const HATCH = 2.2;
 
+/** What of a panel its marks follow from: how far out it stands only says what hides it. */
+export type DrawnPanel = Omit<Panel, 'outLeft' | 'outRight'>;
+
 /** The marks of a panel as far as nothing stands before it: its ground, its edges and what shows on it. */
-export function drawPanel(panel: Panel, hiding: readonly Panel[], scaleBy: number): Primitive[] {
+export function drawPanel(panel: DrawnPanel, hiding: readonly Cover[], scaleBy: number): Primitive[] {
   const { solid, left, right, low, edgeLeft, edgeRight, section } = panel;
   const layer: Layer = solid.of === 'top' ? 'tops' : solid.of === 'item' ? 'items' : 'walls';
   const ink: Ink = solid.of === 'top' ? 'top' : 'drawing';
@@ -51,14 +54,14 @@ export function drawPanel(panel: Panel, hiding: readonly Panel[], scaleBy: numbe
 const at = (x: number, y: number): Point => ({ x, y });
 
 /** The outline of something whose front has one of its own: a mirror. */
-function upright({ solid: { box, low }, left, shrink }: Panel): Point[] | null {
+function upright({ solid: { box, low }, left, shrink }: DrawnPanel): Point[] | null {
   const corners = box?.kind.upright ? box.record.corners : undefined;
   return corners ? corners.map(({ along, out }) => at(left + along * shrink, low + out)) : null;
 }
 
 type Strokes = (lines: readonly (readonly Point[])[], weight: number, dash?: readonly number[]) => PathMark[];
 
-function drawPart(part: FrontPart, panel: Panel, strokes: Strokes): PathMark[] {
+function drawPart(part: FrontPart, panel: DrawnPanel, strokes: Strokes): PathMark[] {
   const inside = (lines: Point[][]) => lines.flatMap((line) => clipped(line, panel));
   const { from, shrink, solid } = panel;
   const place = (across: number, up: number) => at(from + across * shrink, solid.low + up);
@@ -122,7 +125,7 @@ function ring(centre: Point, radius: number, shrink: number): Point[] {
 }
 
 /** What lies within a panel of a line drawn on it: the view may end in the middle of a front. */
-function clipped(line: readonly Point[], { left, right }: Panel): Point[][] {
+function clipped(line: readonly Point[], { left, right }: DrawnPanel): Point[][] {
   return line.slice(1).flatMap((b, index) => {
     const a = line[index]!;
     if (Math.min(a.x, b.x) >= left && Math.max(a.x, b.x) <= right) return [[a, b]];
@@ -137,7 +140,7 @@ function clipped(line: readonly Point[], { left, right }: Panel): Point[][] {
 }
 
 /** What shows what it is where no front does: a mirror's diagonal, the rim of a tub, the strokes of glass. */
-function kindMarks({ solid: { box }, left, right, low, high }: Panel): Point[][] {
+function kindMarks({ solid: { box }, left, right, low, high }: DrawnPanel): Point[][] {
   if (!box) return [];
   switch (box.kind.id) {
     case 'mirror':

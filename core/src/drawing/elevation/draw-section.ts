@@ -1,21 +1,22 @@
-import { roomOf, styleOf, type Design } from '../../document/design';
+import { styleOf, type Design } from '../../document/design';
+import type { SectionRecord } from '../../document/records';
+import { remember } from '../../document/remember';
 import { dot, place, type Point } from '../../geometry/point';
 import { itemNumbers } from '../../setting/item-numbers';
-import { solidsOf } from '../../solids/solids';
+import { solidsOf, type Solid } from '../../solids/solids';
 import { wallSolids } from '../../solids/walls';
 import { placedOpenings, type PlacedOpening } from '../../survey/openings';
 import { facePoint, projectOn, wallHeightAt, type PlacedFace } from '../../survey/placed-face';
 import { roomShape } from '../../survey/room-shape';
 import type { PlacedSection } from '../../survey/sections';
-import { placedServices } from '../../survey/services';
+import { placedServices, type PlacedService } from '../../survey/services';
+import type { LengthStyle } from '../../units/units';
 import { line, outline, WEIGHT, type Primitive } from '../primitives';
-import { bodiesIn, drawFrontNumbers, drawHidden, isSunk, seenBefore } from './draw-bodies';
-import { drawServicesOn } from './draw-elevation';
-import { drawPanel } from './draw-panel';
+import { bodiesIn, drawFrontNumbers, drawHidden, isSunk, numbersOf, seenBefore } from './draw-bodies';
+import { drawServicesOn, VIEWS_KEPT } from './draw-elevation';
 import { drawFaceOpening } from './face-openings';
 import type { Panel } from './panels';
-import { rememberedPanel } from './remembered-panel';
-import { rememberedView } from './remembered-view';
+import { panelMarks } from './panel-marks';
 import { sectionFrame, type SectionFrame } from './section-frame';
 
 /** Faces within this of square to the view (the cosine) are looked at from in front. */
@@ -37,17 +38,28 @@ export function drawSection(design: Design, section: PlacedSection, scale: numbe
       against && dot(against.face.n, section.n) > SQUARE && isWithin(frame, frame.project(at)),
   );
   const numbers = itemNumbers(design);
-  const { left, u } = section;
-  const key = [
-    ...[scale, frame.length, frame.cut, left.x, left.y, u.x, u.y, roomOf(design).unit, roomOf(design).step],
-    ...frame.above.flatMap(({ x, y }) => [x, y]),
-    ...solids.filter(({ of }) => of !== 'wall'),
-    ...faces.flatMap(({ record, start }) => [record, start.x, start.y]),
-    ...solids.map(({ id }) => numbers.get(id) ?? 0),
-    ...openings.flatMap((opening) => [opening.record, opening.left, opening.name]),
-    ...services.map(({ record }) => record),
-  ];
-  return rememberedView(section.record, key, () => {
+  const numbered = solids.map(({ id }) => numbers.get(id));
+  const style = styleOf(design);
+  const { record, left, u, n } = section;
+  return sectionMarks(record, {
+    ...{ left, u, n, frame, solids, faces, openings, services, numbered, style, scale },
+  });
+}
+
+interface Shown extends Pick<PlacedSection, 'left' | 'n' | 'u'> {
+  frame: SectionFrame;
+  solids: readonly Solid[];
+  faces: readonly PlacedFace[];
+  openings: readonly PlacedOpening[];
+  services: readonly PlacedService[];
+  numbered: readonly (number | undefined)[];
+  style: LengthStyle;
+  scale: number;
+}
+
+const sectionMarks = remember(
+  (_: SectionRecord, shown: Shown) => {
+    const { frame, solids, openings, services, scale, n } = shown;
     const bodies = bodiesIn(frame, solids);
     const seen = openings.flatMap((opening) => seenOpening(frame, opening) ?? []);
     // An opening lies over the last, and so the nearest, panel of its wall.
@@ -58,9 +70,9 @@ export function drawSection(design: Design, section: PlacedSection, scale: numbe
       ground(frame),
       ...bodies.panels.flatMap((panel): readonly Primitive[] => {
         if (isSunk(panel)) return [];
-        if (panel.section && panel.solid.of === 'wall') return cutWall(design, section, frame, panel);
+        if (panel.section && panel.solid.of === 'wall') return cutWall(shown, panel);
         const hiding = bodies.hiding(panel);
-        const marks = rememberedPanel(panel, hiding, scale, () => drawPanel(panel, hiding, scale));
+        const marks = panelMarks(panel, hiding, scale);
         if (nearest.get(panel.solid.id) !== panel) return marks;
         const own = seen.filter(({ face }) => face.id === panel.solid.id);
         return [
@@ -69,12 +81,13 @@ export function drawSection(design: Design, section: PlacedSection, scale: numbe
         ];
       }),
       ...drawHidden(bodies),
-      ...drawServicesOn(services, frame, scale, styleOf(design)),
-      ...drawFrontNumbers(bodies, (panel) => isFront(panel, section.n), numbers, scale),
+      ...drawServicesOn(services, frame, scale, shown.style),
+      ...drawFrontNumbers(bodies, (panel) => isFront(panel, n), numbersOf(solids, shown.numbered), scale),
       ...edges(frame),
     ];
-  });
-}
+  },
+  { kept: VIEWS_KEPT },
+);
 
 function isWithin({ length, cut }: SectionFrame, { along, out }: { along: number; out: number }): boolean {
   return along > 0 && along < length && out < cut;
@@ -115,14 +128,9 @@ function blinds({ length, cut }: SectionFrame): Panel[] {
 }
 
 /** A wall where it is cut: its whole height, or what an opening leaves of it, with the pane of a window between. */
-function cutWall(
-  design: Design,
-  { left: end, u }: PlacedSection,
-  frame: SectionFrame,
-  panel: Panel,
-): Primitive[] {
+function cutWall({ left: end, u, frame, faces, openings }: Shown, panel: Panel): Primitive[] {
   const { solid, left, right } = panel;
-  const face = roomShape(design).byId.get(solid.id)!;
+  const face = faces.find(({ id }) => id === solid.id)!;
   const [first, last] = frame.inside;
   const at = place(end, u, (left + right) / 2 - first, u, 0);
   const { along } = projectOn(face, at);
@@ -131,9 +139,7 @@ function cutWall(
     top - low < 1 || to - from < 1
       ? []
       : [{ ...outline('walls', box(from, to, low, top), WEIGHT.cut, 'drawing', 'poche'), source: solid.id }];
-  const opening = placedOpenings(design).find(
-    (one) => one.face === face && one.left < along && one.right > along,
-  );
+  const opening = openings.find((one) => one.face.id === face.id && one.left < along && one.right > along);
   if (!opening) return solidPart(left, right, 0, high);
   const { sill, height, type, depth } = opening.record;
   const top = Math.min(high, sill + height);

@@ -1,5 +1,6 @@
 import type { Design } from '../../document/design';
 import type { DesignRecord } from '../../document/records';
+import { remember } from '../../document/remember';
 import type { Point } from '../../geometry/point';
 import { distance, inward, place, subtract, unit } from '../../geometry/point';
 import { contains, forEachEdge } from '../../geometry/polygon';
@@ -12,10 +13,9 @@ import { fixedThings, type FixedThing } from '../../survey/fixed-things';
 import { roomShape } from '../../survey/room-shape';
 import { fixedNames } from '../../document/fixture-names';
 import { line, WEIGHT, type Primitive } from '../primitives';
-import { bodiesIn, drawFrontNumbers, drawHidden, drawPanels, seenBefore } from './draw-bodies';
-import { drawCut, drawWall } from './draw-elevation';
+import { bodiesIn, drawFrontNumbers, numbersOf, drawHidden, drawPanels, seenBefore } from './draw-bodies';
+import { drawCut, drawWall, VIEWS_KEPT } from './draw-elevation';
 import type { Panel } from './panels';
-import { rememberedView } from './remembered-view';
 import { bodiesFrame, sideFrame, type ViewFrame } from './view-frame';
 
 /** The sides of what stands free, as standing before its front. */
@@ -137,18 +137,27 @@ export function drawSide(
     : solidsOf(design).filter(({ id }) => id !== record.id);
   const solids = seenBefore(frame, own);
   const numbers = itemNumbers(design);
-  const origin = frame.project({ x: 0, y: 0 });
-  const across = frame.project({ x: 1, y: 0 });
-  const key = [
-    ...[side, scale, frame.length, frame.cut, frame.above[0]!.y, origin.along, origin.out, across.along],
-    ...solids,
-    ...solids.map(({ id }) => numbers.get(id) ?? 0),
-  ];
-  return rememberedView(record, key, () => {
-    const marks = drawAlone(frame, solids, numbers, scale);
-    return only ? [...marks, floorOf(frame)] : [drawWall(frame, record.id), ...marks, ...drawCut(frame)];
-  });
+  const numbered = solids.map(({ id }) => numbers.get(id));
+  return sideMarks(record, { side, alone: only !== null, frame, solids, numbered, scale });
 }
+
+interface Shown {
+  side: SideName;
+  alone: boolean;
+  frame: ViewFrame;
+  solids: readonly Solid[];
+  numbered: readonly (number | undefined)[];
+  scale: number;
+}
+
+const sideMarks = remember(
+  ({ id }: DesignRecord, { alone, frame, solids, numbered, scale }: Shown) => {
+    const marks = drawAlone(frame, solids, numbersOf(solids, numbered), scale);
+    return alone ? [...marks, floorOf(frame)] : [drawWall(frame, id), ...marks, ...drawCut(frame)];
+  },
+  // Four sides, each as it was and as a drag makes it.
+  { kept: 4 * VIEWS_KEPT },
+);
 
 /** The elevation of an item that stands free, with the run it is in, from before its front. */
 export function drawRowElevation(design: Design, box: ItemBox, scale: number): Primitive[] {

@@ -58,8 +58,11 @@ export function outAt({ left, right, outLeft, outRight }: Panel, along: number):
   return outLeft + ((outRight - outLeft) * (along - left)) / (right - left);
 }
 
+/** What of a panel hides: its rectangle. */
+export type Cover = Pick<Panel, 'high' | 'left' | 'low' | 'right'>;
+
 /** What is seen of a stroke behind some panels: exact, for their rectangles are convex. A stroke along the edge of what hides it is that one's. */
-export function seenOf(a: Point, b: Point, hiding: readonly Panel[]): [Point, Point][] {
+export function seenOf(a: Point, b: Point, hiding: readonly Cover[]): [Point, Point][] {
   let seen: [number, number][] = [[0, 1]];
   for (const panel of hiding) {
     const hidden = shareWithin(a, b, panel);
@@ -78,7 +81,7 @@ export function seenOf(a: Point, b: Point, hiding: readonly Panel[]): [Point, Po
 }
 
 /** The shares of a segment between which it is within a rectangle, its edges included (Liang and Barsky's clipping); null where it is outside. */
-function shareWithin(a: Point, b: Point, { left, right, low, high }: Panel): [number, number] | null {
+function shareWithin(a: Point, b: Point, { left, right, low, high }: Cover): [number, number] | null {
   let [from, to] = [0, 1];
   const bounds = [
     [a.x - b.x, a.x - left],

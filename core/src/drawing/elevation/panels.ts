@@ -27,7 +27,7 @@ export interface Panel {
 }
 
 /** How high the upper edge of a panel is at a place along the view. */
-export function topAt({ slope, high, from }: Panel, along: number): number {
+export function topAt({ slope, high, from }: Pick<Panel, 'from' | 'high' | 'slope'>, along: number): number {
   return slope ? slope.high + slope.rise * (along - from) : high;
 }
 
@@ -37,7 +37,7 @@ const EDGE_ON = 0.01;
 /** What an elevation shows of some bodies: the sides that look at the viewer, and where the bodies are cut. Nothing of what is behind the face or before the cut. */
 export function panelsOf(frame: ViewFrame, solids: readonly Solid[]): Panel[] {
   return solids.flatMap((solid) => {
-    const outline = solid.footprint.map(frame.project);
+    const outline = solid.footprint.map((point) => frame.project(point));
     const outs = outline.map(({ out }) => out);
     const nearest = Math.min(...outs);
     const furthest = Math.max(...outs);

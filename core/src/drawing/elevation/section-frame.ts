@@ -5,7 +5,7 @@ import { ceilingAlong } from '../../survey/ceiling';
 import { roomShape } from '../../survey/room-shape';
 import type { PlacedSection } from '../../survey/sections';
 import { wallRings } from '../../survey/wall-outline';
-import { CLEAR, type ViewFrame } from './view-frame';
+import { CLEAR, StraightView } from './view-frame';
 
 /** The room beyond a section line, and how far the walls it cuts reach past its left end, mm. */
 export function sectionFrame(design: Design, section: PlacedSection): SectionFrame {
@@ -28,22 +28,19 @@ function frameOfSection(design: Design, { left, u, n, length }: PlacedSection): 
     x: along + before,
     y: height,
   }));
-  return {
-    project: (point) => {
-      const off = subtract(point, left);
-      return { along: dot(off, u) + before, out: dot(off, n) + cut };
-    },
-    u,
-    length: before + length + after,
-    cut,
-    above,
-    inside: [before, before + length],
-  };
+  const shift = { along: before, out: cut };
+  const view = { u, length: before + length + after, cut, above };
+  return new SectionFrame([before, before + length], left, n, shift, view);
 }
 
 /** The frame of a section: the room between the walls that are cut lies from the first to the second of `inside`, mm along it. */
-export interface SectionFrame extends ViewFrame {
-  inside: readonly [number, number];
+export class SectionFrame extends StraightView {
+  constructor(
+    readonly inside: readonly [number, number],
+    ...straight: ConstructorParameters<typeof StraightView>
+  ) {
+    super(...straight);
+  }
 }
 
 /** How thick the walls are along a line, before its start and after its end, mm. */

@@ -25,6 +25,57 @@ export interface ViewFrame {
   above: readonly Point[];
 }
 
+type View = Omit<ViewFrame, 'project'>;
+
+/** A frame is all data, so that two can be told to be alike: how it sees places follows from them. */
+abstract class ViewOf implements ViewFrame {
+  readonly u: Point | null;
+  readonly length: number;
+  readonly cut: number;
+  readonly above: readonly Point[];
+
+  constructor({ u, length, cut, above }: View) {
+    this.u = u;
+    this.length = length;
+    this.cut = cut;
+    this.above = above;
+  }
+
+  abstract project(point: Point): Seen;
+}
+
+/** Along a face and off it; a bent one is unrolled. */
+class FaceView extends ViewOf {
+  constructor(
+    readonly face: PlacedFace,
+    view: View,
+  ) {
+    super(view);
+  }
+
+  project(point: Point): Seen {
+    return projectOn(this.face, point);
+  }
+}
+
+/** Square to a direction: n points out to the viewer from the origin, where it is so far along and out. */
+export class StraightView extends ViewOf {
+  constructor(
+    readonly origin: Point,
+    readonly n: Point,
+    readonly shift: Seen,
+    view: View,
+  ) {
+    super(view);
+  }
+
+  project(point: Point): Seen {
+    const off = subtract(point, this.origin);
+    const u = { x: -this.n.y, y: this.n.x };
+    return { along: dot(off, u) + this.shift.along, out: dot(off, this.n) + this.shift.out };
+  }
+}
+
 /** What is this far behind the face is not seen, mm: things let into the wall are openings. */
 export const BEHIND = 1;
 /** At the least the room is cut this far before a face, mm: in front of a base run. */
@@ -50,13 +101,12 @@ function frameOfFace(design: Design, face: PlacedFace): ViewFrame {
   );
   const wanted = Math.max(LEAST_CUT, reach + frontOverhang + CLEAR);
   const ends = face.arc ? steps.map((share) => face.length * share) : [0, face.length];
-  return {
-    project: (point) => projectOn(face, point),
+  return new FaceView(face, {
     u: face.arc ? null : face.u,
     length: face.length,
     cut: Math.min(wanted, opposite(design, face) - CLEAR, standingBefore(design, face, reach) - CLEAR),
     above: ends.map((along) => ({ x: along, y: wallHeightAt(face, along) })),
-  };
+  });
 }
 
 /** How near before a face something stands that is against none, mm, past what is against the face: an island is not cut for the wall behind it. */
@@ -102,13 +152,17 @@ export function bodiesFrame(footprints: readonly Polygon[], n: Point, above: num
   const corners = footprints.flat();
   const [left, right] = extent(corners, u);
   const [back, front] = extent(corners, n);
-  return {
-    project: (point) => ({ along: dot(point, u) - left, out: dot(point, n) - back + CLEAR }),
-    u,
-    length: right - left,
-    cut: front - back + LEAST_CUT / 2,
-    above: level(right - left, above),
-  };
+  return new StraightView(
+    { x: 0, y: 0 },
+    n,
+    { along: -left, out: CLEAR - back },
+    {
+      u,
+      length: right - left,
+      cut: front - back + LEAST_CUT / 2,
+      above: level(right - left, above),
+    },
+  );
 }
 
 /** What stands before an upright side of something built, from its left end to its right as standing before it: like a face. */
@@ -135,7 +189,7 @@ export function sideFrame(design: Design, left: Point, right: Point, high: numbe
     ...against.flatMap(({ rectangle }) => rectangle.map((corner) => project(corner).out)),
   );
   const cut = Math.max(LEAST_CUT, reach + roomOf(design).frontOverhang + CLEAR);
-  return { project, u, length, cut, above: level(length, high) };
+  return new StraightView(left, n, { along: 0, out: 0 }, { u, length, cut, above: level(length, high) });
 }
 
 function level(length: number, high: number): Point[] {

@@ -1,0 +1,36 @@
+/**
+ * Remembers what a pure function makes of an object and some inputs, for as long as the object lives: the same result, the very same object, as long
+ * as the inputs are the same. `make` is handed nothing but what it is remembered by, and is best named at the top of its file, where no design is in
+ * reach, so that a result can't follow from anything that was not compared. Inputs are compared by what they hold, not by which objects they are, so they are named, in an object;
+ * `near` lets numbers differ that are not seen to differ, `kept` says how many results are kept for each object.
+ */
+export function remember<A extends object, I extends object, T>(
+  make: (anchor: A, inputs: I) => T,
+  { near = 0, kept = 1 }: { near?: number; kept?: number } = {},
+): (anchor: A, inputs: I) => T {
+  const known = new WeakMap<A, { inputs: I; value: T }[]>();
+  return (anchor, inputs) => {
+    const entries = known.get(anchor) ?? [];
+    const found = entries.find((one) => isAlike(one.inputs, inputs, near));
+    if (found) return found.value;
+    const value = make(anchor, inputs);
+    known.set(anchor, [{ inputs, value }, ...entries].slice(0, kept));
+    return value;
+  };
+}
+
+/** Whether two values hold the same: numbers within `near`, lists and plain objects part by part; anything else by being the same. */
+export function isAlike(a: unknown, b: unknown, near = 0): boolean {
+  if (Object.is(a, b)) return true;
+  if (typeof a === 'number' && typeof b === 'number') return Math.abs(a - b) < near || a === b;
+  if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return false;
+  if (Object.getPrototypeOf(a) !== Object.getPrototypeOf(b)) return false;
+  if (Array.isArray(a) && Array.isArray(b))
+    return a.length === b.length && a.every((part, index) => isAlike(part, b[index], near));
+  if (a instanceof Map || a instanceof Set) return false;
+  const [keys, others] = [Object.keys(a), Object.keys(b)];
+  return (
+    keys.length === others.length &&
+    keys.every((key) => Object.hasOwn(b, key) && isAlike(a[key as never], b[key as never], near))
+  );
+}

@@ -1,0 +1,187 @@
+import fc from 'fast-check';
+import { editItems } from '../src/commands/edit-items';
+import { groupItems } from '../src/commands/group-items';
+import { lineUpItems, lineUps } from '../src/commands/line-up-items';
+import { lockItems } from '../src/commands/lock-items';
+import { mirrorItems } from '../src/commands/mirror-items';
+import { moveItems } from '../src/commands/move-items';
+import { renumberItems } from '../src/commands/renumber-items';
+import { repeatItems } from '../src/commands/repeat-items';
+import { spaceItems } from '../src/commands/space-items';
+import { turnItems } from '../src/commands/turn-items';
+import { moveItem } from '../src/commands/move-item';
+import { putOpening, usualOpening } from '../src/commands/put-opening';
+import { removeThings } from '../src/commands/remove-things';
+import { setFaceLength } from '../src/commands/set-face-length';
+import { putDivider } from '../src/commands/put-divider';
+import { putFixed, usualFixed } from '../src/commands/put-fixed';
+import { putService } from '../src/commands/put-service';
+import { putMeasurement } from '../src/commands/put-measurement';
+import { pushPart, type PushedPart } from '../src/commands/push-part';
+import { removeCorner } from '../src/commands/remove-corner';
+import { insertCorner } from '../src/commands/insert-corner';
+import { moveFace } from '../src/commands/move-face';
+import { stretchRoom } from '../src/commands/stretch-room';
+import { editFaces } from '../src/commands/edit-faces';
+import { fixedTypes } from '../src/document/fixture-types';
+import { setItem } from '../src/commands/set-item';
+import { fillGap } from '../src/commands/fill-gap';
+import { joinItems } from '../src/commands/join-items';
+import { leaveOpen } from '../src/commands/leave-open';
+import { splitItem } from '../src/commands/split-item';
+import { swapItems } from '../src/commands/swap-items';
+import { trimToGap } from '../src/commands/trim-to-gap';
+import { openLengths } from '../src/setting/open-lengths';
+import { setRoom } from '../src/commands/set-room';
+import { setTie } from '../src/commands/set-tie';
+import { shelfOf } from '../src/ranges/shelf';
+import { type Result } from '../src/result';
+import { planSides, tieSides } from '../src/setting/ties';
+import { loopOf, recordsOf, type Design } from '../src/document/design';
+import { type Patch } from '../src/document/patch';
+
+const shelf = shelfOf('fathom');
+
+/** A random edit: which command, and numbers to make its arguments from; many are refused, as in life. */
+export const anEdit = fc.record({
+  what: fc.integer({ min: 0, max: 33 }),
+  a: fc.nat(1000),
+  b: fc.nat(1000),
+  c: fc.nat(1000),
+});
+
+/** Asks for a random edit of a design; `count` makes the ids of what it adds. */
+export function askFor(
+  design: Design,
+  { what, a, b, c }: { what: number; a: number; b: number; c: number },
+  count: number,
+): Result<Patch> {
+  const faces = ['face-a', 'face-b', 'face-c', 'face-d'];
+  const face = faces[a % 4]!;
+  const items = recordsOf(design, 'item');
+  const id = items[a % Math.max(1, items.length)]?.id ?? 'none';
+  const several = [...new Set([id, items[b % Math.max(1, items.length)]?.id ?? id])];
+  const placement = { on: 'face', face, from: b % 2 ? 'left' : 'right', distance: c * 3.7, off: 0 } as const;
+  switch (what) {
+    case 0:
+    case 1:
+      return setItem.run(design, {
+        id: `item-${count}`,
+        range: 'fathom',
+        code: shelf[b % shelf.length]!.code,
+        placement,
+      });
+    case 2:
+      return moveItem.run(design, { id, placement });
+    case 3:
+      return setTie.run(design, { id, side: tieSides[b % 6]!, distance: c * 0.7 });
+    case 4:
+      return editItems.run(design, { ids: [id], change: { width: b + c + 1 } });
+    case 5:
+      return setFaceLength.run(design, { face, length: 2500 + b + c });
+    case 6:
+      return putOpening.run(design, {
+        ...usualOpening(`opening-${b % 3}`, face, c % 2 ? 'door' : 'window', c * 2, 'mm'),
+        width: 600 + b / 3,
+        height: 1200,
+      });
+    case 7:
+      return removeThings.run(design, [id]);
+    case 8:
+      return moveFace.run(design, { face, by: b - 500 });
+    case 9:
+      return insertCorner.run(design, { face, distance: 200 + c * 3, id: `split-${count}` });
+    case 10: {
+      const ids = ['l', 'f', 'r', 'e', 'w'].map((name) => `${name}-${count}`);
+      const part = {
+        from: b % 2 ? 'left' : 'right',
+        distance: 60 + b,
+        width: 300 + c,
+        depth: c - 500,
+      } as const;
+      return pushPart.run(design, { face, ...part, ids: ids as unknown as PushedPart['ids'] });
+    }
+    case 11: {
+      const faces = loopOf(design).faces;
+      return removeCorner.run(design, { face: faces[b % faces.length]! });
+    }
+    case 12:
+      return stretchRoom.run(design, {
+        through: { x: b * 4, y: -c * 3 },
+        towards: (a % 4) * (Math.PI / 2),
+        by: c - 300,
+      });
+    case 13:
+      return editFaces.run(design, {
+        faces: [face],
+        change: { thickness: 50 + b, corner: 1.4 + c / 3000, cornerFrom: 'measured' },
+      });
+    case 14:
+      return putMeasurement.run(design, {
+        kind: 'measurement',
+        id: `taped-${b % 4}`,
+        from: { face, from: 'left', distance: 0 },
+        to: { face: faces[(a + 2) % 4]!, from: 'right', distance: c / 5 },
+        length: 3000 + b,
+        standing: 'measured',
+      });
+    case 15:
+      return putFixed.run(design, {
+        ...usualFixed(design, `fixed-${b % 3}`, fixedTypes[c % fixedTypes.length]!, face),
+      });
+    case 16:
+      return putService.run(design, { kind: 'service', id: `s-${b % 3}`, type: 'cold', up: c, placement });
+    case 17:
+      return putDivider.run(design, {
+        kind: 'divider',
+        id: 'divider',
+        name: 'Part',
+        side: 'left',
+        from: { face, from: 'left', distance: b },
+        to: { face: faces[(a + 2) % 4]!, from: 'right', distance: c },
+      });
+    case 18:
+      return turnItems.run(design, { ids: several, by: c / 100 });
+    case 19:
+      return mirrorItems.run(design, { ids: several });
+    case 20:
+      return repeatItems.run(design, {
+        ids: several,
+        times: 1 + (b % 2),
+        side: planSides[c % 4]!,
+        gap: b - 200,
+        copies: Array.from({ length: 8 }, (_, index) => `copy-${count}-${index}`),
+      });
+    case 21:
+      return moveItems.run(design, { ids: several, placement });
+    case 22:
+      return lineUpItems.run(design, { ids: several, to: id, edge: lineUps[c % lineUps.length]! });
+    case 23:
+      return b % 3
+        ? lockItems.run(design, { ids: [id], locked: c % 2 === 0 })
+        : renumberItems.run(design, { first: id });
+    case 24:
+      return groupItems.run(design, { ids: several, group: c % 4 ? 'group' : null });
+    case 25:
+      return spaceItems.run(design, { ids: items.map((item) => item.id) });
+    case 26:
+      return splitItem.run(design, { id, right: `right-${count}`, ...(c % 2 ? { left: 100 + b } : {}) });
+    case 27:
+      return joinItems.run(design, { ids: several });
+    case 28:
+      return swapItems.run(design, { ids: [id], family: ['F*', 'F*-3', 'F*-D', 'U*-G'][c % 4]! });
+    case 29:
+    case 30:
+    case 31: {
+      const gaps = openLengths(design);
+      const gap = gaps[b % Math.max(1, gaps.length)];
+      const at = { face: gap?.face.id ?? face, at: gap?.from ?? 0, band: gap?.band ?? ('base' as const) };
+      if (what === 29) return fillGap.run(design, { ...at, id: `fill-${count}` });
+      return what === 30
+        ? trimToGap.run(design, { ...at, ids: several })
+        : leaveOpen.run(design, { ...at, id: `open-${count}` });
+    }
+    default:
+      return setRoom.run(design, { ceilingHeight: 2000 + b, name: `Room ${c}`, specials: c % 3 > 0 });
+  }
+}
