@@ -1,6 +1,7 @@
 import { roomOf, type Design } from '../document/design';
 import { deepestOverlap } from '../geometry/convex-pieces';
-import { scale, type Point } from '../geometry/point';
+import { cross, distance, scale, subtract, type Point } from '../geometry/point';
+import { forEachEdge } from '../geometry/polygon';
 import { TOUCH } from '../geometry/tolerance';
 import { headroom } from '../survey/ceiling';
 import { fixedThings } from '../survey/fixed-things';
@@ -89,14 +90,14 @@ function tieInPlan(
   const strip: Strip = { origin: frame.corner, u: frame.out, n: frame.along, near: 0, far: frame.size };
   let nearest: { distance: number; to: Tie['to'] } | undefined;
   const consider = (stretch: [number, number] | null, kind: Tie['to']['kind'], id: string) => {
-    if (!stretch || stretch[1] <= TOUCH) return;
+    if (!stretch || (kind !== 'wall' && stretch[1] <= TOUCH)) return;
     if (stretch[0] < -frame.reach / 2) return;
     if (!nearest || stretch[0] < nearest.distance) nearest = { distance: stretch[0], to: { kind, id } };
   };
   const bodies = reach === Infinity ? bodiesOf(design) : bodiesNear(design, box.rectangle, reach);
   for (const { id, low, high, pieces, box: other } of bodies) {
     if (id === box.id || low >= box.high || high <= box.low || (other && !counts(other))) continue;
-    for (const piece of pieces) consider(stretchOfPolygon(strip, piece), other ? 'item' : 'fixed', id);
+    for (const piece of pieces) consider(pieceStretch(strip, piece), other ? 'item' : 'fixed', id);
   }
   const sideways = side === 'left' || side === 'right';
   for (const face of roomShape(design).faces) {
@@ -112,10 +113,27 @@ function tieInPlan(
   return { side, ...nearest, from, at };
 }
 
-/** A wall right at the side gives a stretch of no length; it counts as being at that distance. */
+/** What runs within ten degrees of the way a tie looks is slid along, it does not face it. */
+const SLID_ALONG = Math.sin((10 * Math.PI) / 180);
+
+const isFacing = ({ u }: Strip, a: Point, b: Point): boolean =>
+  Math.abs(cross(subtract(b, a), u)) > SLID_ALONG * distance(a, b);
+
+/** The stretch of a strip that a piece of a body takes, from where it faces the strip; null where it only slides along it. */
+function pieceStretch(strip: Strip, piece: readonly Point[]): [number, number] | null {
+  const whole = stretchOfPolygon(strip, piece);
+  if (!whole) return null;
+  let nearest = Infinity;
+  forEachEdge(piece, (a, b) => {
+    const stretch = isFacing(strip, a, b) ? stretchOfSegment(strip, a, b) : null;
+    if (stretch) nearest = Math.min(nearest, stretch[0]);
+  });
+  return nearest === Infinity ? null : [nearest, whole[1]];
+}
+
+/** The stretch of a strip that a wall takes; null where it only runs along it. */
 function wallStretch(strip: Strip, a: Point, b: Point): [number, number] | null {
-  const stretch = stretchOfSegment(strip, a, b);
-  return stretch && [stretch[0], Math.max(stretch[1], stretch[0] + 2 * TOUCH)];
+  return isFacing(strip, a, b) ? stretchOfSegment(strip, a, b) : null;
 }
 
 /** A side of an item: its first corner, the direction away from it, the direction along it and its length. */
