@@ -53,6 +53,7 @@ export interface RefusalData {
   'design-not-json': { reason: string };
   'design-other-kind': { found: string };
   'design-faulty': { faults: Fault[] };
+  'input-faulty': { faults: Fault[] };
   'design-newer': { schema: number; known: number };
   'design-too-large': { bytes: number; most: number };
   'code-unknown': { range: string; code: string };

@@ -17,17 +17,31 @@ export function compositions(pieces: readonly Piece[]): Compositions {
   const of = (length: number): { items: number; price: number } | null => {
     const before = known.get(length);
     if (before !== undefined) return before;
-    let least: { items: number; price: number } | null = null;
-    pieces.forEach(({ price }, index) => {
-      const rest = widths[index]! <= length ? of(length - widths[index]!) : null;
-      if (!rest) return;
-      least = {
-        items: Math.min(least?.items ?? Infinity, rest.items + 1),
-        price: Math.min(least?.price ?? Infinity, rest.price + price),
-      };
-    });
-    known.set(length, least);
-    return least;
+    // What is needed first is worked out first, on a list of its own: a long face of narrow pieces goes deep.
+    const open = [length];
+    while (open.length > 0) {
+      const at = open.at(-1)!;
+      const missing = widths
+        .filter((width) => width <= at && !known.has(at - width))
+        .map((width) => at - width);
+      if (missing.length > 0) {
+        open.push(...missing);
+        continue;
+      }
+      open.pop();
+      if (known.has(at)) continue;
+      let least: { items: number; price: number } | null = null;
+      widths.forEach((width, index) => {
+        const rest = width <= at ? known.get(at - width) : null;
+        if (!rest) return;
+        least = {
+          items: Math.min(least?.items ?? Infinity, rest.items + 1),
+          price: Math.min(least?.price ?? Infinity, rest.price + pieces[index]!.price),
+        };
+      });
+      known.set(at, least);
+    }
+    return known.get(length)!;
   };
   return {
     of,

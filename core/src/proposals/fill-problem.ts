@@ -43,7 +43,7 @@ export interface FillProblem {
 export const criteria = ['filler', 'symmetry', 'items', 'widths', 'alignment', 'price'] as const;
 export type Criterion = (typeof criteria)[number];
 
-/** Total width of fillers (mm); joints without one across the centre line; cabinets; different widths; joints of what is above or below without one here; price. */
+/** Total width of fillers (mm); how far joints mirrored at the centre line are from others, all together (mm); cabinets; different widths; joints of what is above or below without one here; price. */
 export type Values = Readonly<Record<Criterion, number>>;
 
 /** How one segment is filled: pieces by their place in the problem's list, left to right, between two fillers (mm, 0 for none). */

@@ -28,7 +28,7 @@ export function valuesOf(problem: FillProblem, filled: readonly FilledSegment[])
   const near = (place: number) => all.some((joint) => Math.abs(joint - place) <= within);
   return {
     filler: filler / TICKS,
-    symmetry: mirroredPlaces(problem, all).filter((place) => !near(place)).length,
+    symmetry: crookedness(problem, all) / TICKS,
     items: widths.length,
     widths: new Set(widths).size,
     alignment: problem.aligned.filter((place) => !near(ticks(place))).length,
@@ -36,10 +36,14 @@ export function valuesOf(problem: FillProblem, filled: readonly FilledSegment[])
   };
 }
 
-/** Where joints should stand too for a centre line: the other side of each that is near enough to have one, ticks. */
-function mirroredPlaces({ centre }: FillProblem, joints: readonly number[]): number[] {
-  if (!centre) return [];
-  const at = ticks(centre.at);
-  const reach = Math.min(at - ticks(centre.from), ticks(centre.to) - at) - ticks(IN_LINE);
-  return joints.filter((joint) => Math.abs(joint - at) < reach).map((joint) => 2 * at - joint);
+/** Over all joints of the stretch about a centre line how far each, mirrored at it, is from the nearest joint or end, where that falls within; ticks. */
+function crookedness({ centre }: FillProblem, joints: readonly number[]): number {
+  if (!centre) return 0;
+  const [from, to, twice] = [ticks(centre.from), ticks(centre.to), 2 * ticks(centre.at)];
+  const within = (place: number) => place > from && place < to;
+  const targets = [from, ...joints, to];
+  return joints.reduce((sum, joint) => {
+    if (!within(joint) || !within(twice - joint)) return sum;
+    return sum + Math.min(...targets.map((other) => Math.abs(twice - joint - other)));
+  }, 0);
 }

@@ -24,6 +24,8 @@ import { bestFillings } from './search';
 /** A computed way to fill an open length, a face or several: what is taken away, what is set, and what it is worth. */
 export interface Proposal {
   values: Values;
+  /** Whether it is proven that no way comes before it. */
+  proven: boolean;
   removed: readonly string[];
   items: readonly ItemRecord[];
   /** How the corners between the faces are filled, in walking order. */
@@ -62,11 +64,12 @@ export function propose(
   const line = new FillLine(cleared, request, range, family, filler);
   for (const choices of line.cornerWays()) {
     const problems = choices.map((corners) => line.problem(corners));
-    const best = bestFillings(problems, request.order, request.most);
-    if (best.length > 0)
+    const { fillings, proven } = bestFillings(problems, request.order, request.most);
+    if (fillings.length > 0)
       return ok(
-        best.map((filling) => ({
+        fillings.map((filling) => ({
           values: filling.values,
+          proven,
           removed,
           items: line.itemsOf(filling, problems[filling.problem]!, choices[filling.problem]!, newId),
           corners: choices[filling.problem]!.flatMap((corner) => (corner ? [corner.name] : [])),
@@ -88,11 +91,12 @@ function proposeIsland(
   const island = request.island!;
   if (!recordOf(design, 'item', island)) return refuse('record-missing', { id: island, what: 'item' });
   const line = new IslandLine(design, { ...request, island }, range, family, filler);
-  const best = bestFillings([line.problem()], request.order, request.most);
-  if (best.length === 0) return refuse('nothing-fits', { family: family[0]!.name, range: range.name });
+  const { fillings, proven } = bestFillings([line.problem()], request.order, request.most);
+  if (fillings.length === 0) return refuse('nothing-fits', { family: family[0]!.name, range: range.name });
   return ok(
-    best.map((filling) => ({
+    fillings.map((filling) => ({
       values: filling.values,
+      proven,
       removed: [island],
       items: line.itemsOf(filling, newId),
       corners: [],

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { exhaustiveFill } from '../../testing/exhaustive-fill';
 import { criteria, type Criterion, type FillProblem, type Piece } from './fill-problem';
 import { valuesOf } from './fill-values';
+import { Budget } from './budget';
 import { bestFillings } from './search';
 
 const decided = { filler: 0, widths: [], price: 0 };
@@ -71,7 +72,7 @@ describe('the search of fillings', () => {
       const problem = randomFace(seed);
       const order: Criterion[] = random(seed * 7 + 3).shuffled(criteria);
       const all = exhaustiveFill(problem, order);
-      const best = bestFillings([problem], order, 4);
+      const { fillings: best } = bestFillings([problem], order, 4, new Budget(Infinity, Infinity));
       expect(
         best.map(({ values }) => values),
         `face ${seed}, ${order.join(', ')}`,

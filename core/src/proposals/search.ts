@@ -2,22 +2,52 @@ import { IN_LINE, type Criterion, type Filling, type FilledSegment, type FillPro
 import { TICKS, ticks, valuesOf } from './fill-values';
 import { segmentOptions, type SegmentOption } from './segment-options';
 import { compositions, type Compositions } from './compositions';
+import { Budget } from './budget';
+import { combinations } from './combinations';
 
 const LINE = ticks(IN_LINE);
 
+/** A search may take so many states and milliseconds; what it leaves open, few widths at a time are tried for, each so many states. */
+const MOST_STATES = 3_000_000;
+const TIME_TO_SEARCH = 300;
+const TIME_FOR_FEW = 200;
+const STATES_FOR_FEW = 4_000;
+
+/** The best fillings that were found, and whether it is proven that nothing is better. */
+export interface Found {
+  fillings: readonly Filling[];
+  proven: boolean;
+}
+
 /**
  * The best ways to fill one of several problems, the best first, no two of the same worth: criteria are taken one after the other
- * in the order given. Exact: a branch is left only where a bound of every criterion shows that nothing better lies in it. Of fillings
- * worth the same it gives the one with the widest cabinets first.
+ * in the order given. A branch is left only where a bound of every criterion shows that nothing better lies in it, so that what is found within the
+ * budget is the best there is; else few widths at a time are tried, and it is said that nothing is proven. Of fillings worth the same it gives the one
+ * with the widest cabinets first.
  */
 export function bestFillings(
   problems: readonly FillProblem[],
   order: readonly Criterion[],
   most: number,
-): Filling[] {
+  budget = new Budget(MOST_STATES, TIME_TO_SEARCH),
+): Found {
   const best: Ranked[] = [];
-  problems.forEach((problem, index) => new FillSearch(problem, index, order, most, best).run());
-  return best.map(({ filling }) => filling);
+  problems.forEach((problem, index) => new FillSearch(problem, index, order, most, best, budget).run());
+  if (!budget.isProof) {
+    const until = new Budget(Infinity, TIME_FOR_FEW);
+    for (const size of [1, 2, 3])
+      problems.forEach((problem, index) => {
+        for (const few of combinations(problem.pieces, size)) {
+          if (!until.hasTime()) return;
+          const pieces = problem.pieces.map((piece) =>
+            few.includes(piece) ? piece : { ...piece, width: Infinity },
+          );
+          const own = new Budget(STATES_FOR_FEW, TIME_FOR_FEW);
+          new FillSearch({ ...problem, pieces }, index, order, most, best, own).run();
+        }
+      });
+  }
+  return { fillings: best.map(({ filling }) => filling), proven: budget.isProof };
 }
 
 interface Ranked {
@@ -55,7 +85,7 @@ class FillSearch {
   private readonly rest: Rest[] = [];
   private readonly fixed: readonly number[];
   private readonly aligned: readonly number[];
-  private readonly centre: { twice: number; reach: number } | null;
+  private readonly centre: { twice: number; from: number; to: number } | null;
   /** Joints so far, left to right. */
   private readonly joints: number[] = [];
   private readonly filled: FilledSegment[] = [];
@@ -73,6 +103,7 @@ class FillSearch {
     private readonly order: readonly Criterion[],
     private readonly most: number,
     private readonly best: Ranked[],
+    private readonly budget: Budget,
   ) {
     const { pieces, segments, decided, centre } = problem;
     this.made = compositions(pieces);
@@ -93,7 +124,8 @@ class FillSearch {
     this.aligned = problem.aligned.map(ticks);
     this.centre = centre && {
       twice: 2 * ticks(centre.at),
-      reach: Math.min(ticks(centre.at) - ticks(centre.from), ticks(centre.to) - ticks(centre.at)) - LINE,
+      from: ticks(centre.from),
+      to: ticks(centre.to),
     };
     this.filler = ticks(decided.filler);
     this.price = decided.price;
@@ -118,7 +150,7 @@ class FillSearch {
     const until = next ? ticks(next.from) : Infinity;
     for (const joint of this.fixed) if (joint <= until) this.push(joint);
     const end = next ? until : Infinity;
-    crooked += this.crookedBetween(known, end, before);
+    crooked += this.crookedBetween(known, next ? until : Infinity, before);
     unaligned += this.unalignedBetween(known, end);
     if (!next) {
       this.take(crooked, unaligned);
@@ -185,6 +217,7 @@ class FillSearch {
 
   /** Whether nothing that begins so can be among the best; `rest` is the least that is still to come. */
   private isHopeless(rest: Rest, crooked: number, unaligned: number): boolean {
+    if (!this.budget.spend()) return true;
     if (this.best.length < this.most) return false;
     const worst = this.best[this.best.length - 1]!.worth;
     for (let i = 0; i < this.order.length; i++) {
@@ -199,7 +232,7 @@ class FillSearch {
       case 'filler':
         return this.filler + rest.filler;
       case 'symmetry':
-        return crooked;
+        return crooked / TICKS;
       case 'items':
         return this.items + rest.items;
       case 'widths':
@@ -223,19 +256,29 @@ class FillSearch {
     this.best.length = Math.min(this.best.length, this.most);
   }
 
-  /** How many mirrored places are without a joint that became sure when what is known went from one place to another; joints from `before` on are new. */
+  /** How far mirrored joints, about which all is known when what is known goes from one place to another, are from the nearest joint; joints from `before` on are new. */
   private crookedBetween(known: number, to: number, before: number): number {
     if (!this.centre) return 0;
-    const { twice, reach } = this.centre;
+    const { twice, from: first, to: last } = this.centre;
     let found = 0;
     this.joints.forEach((joint, index) => {
-      if (Math.abs(2 * joint - twice) >= 2 * reach) return;
       const mirrored = twice - joint;
-      if (mirrored > to - LINE) return;
-      if (index < before && mirrored <= known - LINE) return;
-      if (!this.hasJoint(mirrored)) found += 1;
+      if (joint <= first || joint >= last || mirrored <= first || mirrored >= last) return;
+      if (mirrored > to || (index < before && mirrored <= known)) return;
+      found += this.toJoint(mirrored, first, last);
     });
     return found;
+  }
+
+  /** How far a place is from the nearest joint so far, or end. */
+  private toJoint(place: number, first: number, last: number): number {
+    let nearest = Math.min(place - first, last - place);
+    for (let i = this.joints.length - 1; i >= 0; i--) {
+      const away = this.joints[i]! - place;
+      nearest = Math.min(nearest, Math.abs(away));
+      if (away <= -nearest) break;
+    }
+    return nearest;
   }
 
   private unalignedBetween(known: number, to: number): number {

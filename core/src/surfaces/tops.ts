@@ -1,7 +1,7 @@
 import { perDesign, recordOf, roomOf, type Design } from '../document/design';
 import { MOST_OVERHANG } from '../document/limits';
 import { place, dot, subtract, type Point } from '../geometry/point';
-import { boundsMeet, boundsOf, signedArea, type Polygon } from '../geometry/polygon';
+import { boundsMeet, boundsOf, contains, signedArea, type Polygon } from '../geometry/polygon';
 import { intersect, union, type Region } from '../geometry/region';
 import { AGAINST, TOUCH } from '../geometry/tolerance';
 import { hasLegs } from '../ranges/handing';
@@ -44,8 +44,10 @@ export const tops: (design: Design) => readonly Top[] = perDesign((design) => {
     const solids = rings.filter((ring) => signedArea(ring) > 0);
     const holes = rings.filter((ring) => signedArea(ring) < 0);
     return solids.map((ring) => {
-      const own = [ring, ...holes.filter((hole) => meet(ring, hole))];
-      const carried = level.filter(({ strip }) => meet(ring, strip[0]!));
+      const own = [ring, ...holes.filter((hole) => contains(ring, hole[0]!))];
+      const under = level.filter(({ run }) => contains(ring, underTop(run[0]!)));
+      // What stands half in a wall may be under its top with a corner only.
+      const carried = under.length > 0 ? under : level.filter(({ strip }) => meet(ring, strip[0]!));
       return {
         items: carried.flatMap(({ run }) => run.map(({ id }) => id)),
         outline: own,
@@ -60,6 +62,11 @@ export const tops: (design: Design) => readonly Top[] = perDesign((design) => {
 /** Whether two polygons share some area. */
 function meet(a: Polygon, b: Polygon): boolean {
   return boundsMeet(boundsOf(a), boundsOf(b)) && intersect([a], [b]).length > 0;
+}
+
+/** A place of an item that is under its top, and off the top's edges. */
+function underTop({ origin, u, n, record: { width, depth, leg } }: ItemBox): Point {
+  return place(origin, u, width / 2, n, (leg ?? depth) / 2);
 }
 
 /** What the corner cabinets of a run carry beside its strip: over their other legs, and before a front across the corner. */

@@ -1,4 +1,4 @@
-import type { Refusal, RefusalCode, RefusalData } from '../result';
+import type { Fault, Refusal, RefusalCode, RefusalData } from '../result';
 import { formatLengthWithUnit } from '../units/format-length';
 import { usualStyle, type LengthStyle } from '../units/units';
 
@@ -82,13 +82,8 @@ const wording: Wording = {
     `The file was written by a newer version (schema ${schema}; this program reads up to ${known}). Update first.`,
   'design-too-large': ({ bytes, most }) =>
     `The file is ${Math.round(bytes / 1e5) / 10} MB; a design has at most ${most / 1e6} MB. Choose a design file.`,
-  'design-faulty': ({ faults }) => {
-    const shown = faults
-      .slice(0, 4)
-      .map(({ path, value, reason }) => `${path}${value ? ` (${value})` : ''} ${reason}`);
-    const more = faults.length > shown.length ? `; and ${faults.length - shown.length} more` : '';
-    return `The design has faults: ${shown.join('; ')}${more}.`;
-  },
+  'design-faulty': ({ faults }) => `The design has faults: ${sayFaults(faults)}`,
+  'input-faulty': ({ faults }) => `What was given has faults: ${sayFaults(faults)}`,
   'code-unknown': ({ range, code }) =>
     `${range} has no item “${code}”. Look through the shelf for its codes.`,
   'filler-too-wide': ({ width, most }, show) =>
@@ -149,4 +144,13 @@ function nearest(sizes: readonly number[], size: number): number[] {
 export function refusalText(refusal: Refusal, style: LengthStyle = usualStyle('mm')): string {
   const say = wording[refusal.code] as (data: unknown, show: Show) => string;
   return say(refusal.data, (mm) => formatLengthWithUnit(mm, style));
+}
+
+/** The first faults of something, each with its place, and how many more there are. */
+function sayFaults(faults: readonly Fault[]): string {
+  const shown = faults
+    .slice(0, 4)
+    .map(({ path, value, reason }) => `${path}${value ? ` (${value})` : ''} ${reason}`);
+  const more = faults.length > shown.length ? `; and ${faults.length - shown.length} more` : '';
+  return `${shown.join('; ')}${more}.`;
 }

@@ -1,0 +1,140 @@
+import type { Fault } from '../../result';
+import { ok, refuse, type Result } from '../../result';
+
+/** The criteria a fitted run is judged by, each the less the better. */
+export const fitCriteria = ['filler', 'widths', 'symmetry', 'items'] as const;
+export type FitCriterion = (typeof fitCriteria)[number];
+
+/** A filler's least and greatest width, mm; optional: or none. A greatest of 0: none. */
+export interface FillerLimits {
+  min: number;
+  max: number;
+  optional?: boolean;
+}
+
+/** A thing that must stand in the run: its width, the place of its left edge where that is given, and what it must touch. Lengths mm. */
+export interface FitItem {
+  id: string;
+  w: number;
+  at?: number;
+  nextTo?: readonly string[];
+}
+
+/** A length to be filled without a gap by cabinets, things that must stand in it, and fillers; everything stands on whole steps. Lengths mm. */
+export interface FitCase {
+  id: string;
+  step: number;
+  length: number;
+  widths: readonly number[];
+  ends: readonly [FillerLimits, FillerLimits];
+  items: readonly FitItem[];
+  /** The filler of a stretch between two things whose places are given; null for none. */
+  inner: FillerLimits | null;
+  /** Twice the place of the centre line. */
+  centre2: number | null;
+  order: readonly FitCriterion[];
+}
+
+/** The longest run and the most widths and items that are taken on. */
+const MOST_STEPS = 1_000_000;
+const MOST_WIDTHS = 60;
+const MOST_ITEMS = 40;
+
+/** A case as it is read from JSON, or every fault of it with its place. */
+export function readFitCase(raw: unknown, path: string): Result<FitCase> {
+  const faults: Fault[] = [];
+  const fault = (place: string, value: unknown, reason: string) => {
+    faults.push({ path: place, value: JSON.stringify(value)?.slice(0, 40) ?? '', reason });
+    return undefined;
+  };
+  const object = (value: unknown, place: string, known: readonly string[]): Record<string, unknown> => {
+    if (typeof value !== 'object' || value === null || Array.isArray(value)) {
+      fault(place, value, 'must be an object');
+      return {};
+    }
+    for (const key of Object.keys(value))
+      if (!known.includes(key)) fault(`${place}.${key}`, undefined, 'is not a key of it');
+    return value as Record<string, unknown>;
+  };
+  const list = (value: unknown, place: string, most: number): unknown[] => {
+    if (Array.isArray(value) && value.length <= most) return value as unknown[];
+    fault(place, undefined, `must be a list of at most ${most}`);
+    return [];
+  };
+  const text = (value: unknown, place: string): string =>
+    typeof value === 'string' && value.length > 0 && value.length <= 64
+      ? value
+      : (fault(place, value, 'must be a text of 1 to 64 letters'), '');
+
+  const all = object(raw, path, [
+    ...['id', 'step', 'length', 'widths', 'ends', 'items', 'inner', 'centre2', 'order'],
+  ]);
+  const step = all['step'] === undefined ? 1 : Number(all['step']);
+  if (typeof (all['step'] ?? 1) !== 'number' || !(step > 0) || !Number.isFinite(step))
+    fault(`${path}.step`, all['step'], 'must be a number over 0');
+  /** A length on whole steps. */
+  const steps = (value: unknown, place: string, least: number): number => {
+    if (typeof value !== 'number' || !Number.isFinite(value) || value < least || value / step > MOST_STEPS)
+      return (fault(place, value, `must be a number from ${least}, of at most ${MOST_STEPS} steps`), 0);
+    if (Math.abs(value / step - Math.round(value / step)) > 1e-6)
+      return (fault(place, value, `must lie on whole steps of ${step}`), 0);
+    return value;
+  };
+  const limits = (value: unknown, place: string): FillerLimits => {
+    const given = object(value, place, ['min', 'max', 'optional']);
+    const [min, max] = [steps(given['min'], `${place}.min`, 0), steps(given['max'], `${place}.max`, 0)];
+    if (max > 0 && min > max) fault(`${place}.min`, min, 'must not be over max');
+    if (given['optional'] !== undefined && typeof given['optional'] !== 'boolean')
+      fault(`${place}.optional`, given['optional'], 'must be true or false');
+    return { min, max, optional: given['optional'] === true };
+  };
+  const length = steps(all['length'], `${path}.length`, step);
+  const widths = list(all['widths'], `${path}.widths`, MOST_WIDTHS).map((width, index) =>
+    steps(width, `${path}.widths[${index}]`, step),
+  );
+  const ends = list(all['ends'], `${path}.ends`, 2);
+  if (ends.length !== 2) fault(`${path}.ends`, undefined, 'must be the two ends, left and right');
+  const items = list(all['items'] ?? [], `${path}.items`, MOST_ITEMS).map((value, index): FitItem => {
+    const place = `${path}.items[${index}]`;
+    const given = object(value, place, ['id', 'w', 'at', 'nextTo']);
+    return {
+      id: text(given['id'], `${place}.id`),
+      w: steps(given['w'], `${place}.w`, step),
+      ...(given['at'] === undefined ? {} : { at: steps(given['at'], `${place}.at`, 0) }),
+      ...(given['nextTo'] === undefined
+        ? {}
+        : {
+            nextTo: list(given['nextTo'], `${place}.nextTo`, 2).map((id) => text(id, `${place}.nextTo`)),
+          }),
+    };
+  });
+  const ids = items.map(({ id }) => id);
+  ids.forEach((id, index) => {
+    if (ids.indexOf(id) !== index) fault(`${path}.items[${index}].id`, id, 'is the id of another item too');
+  });
+  items.forEach(({ id, nextTo = [] }, index) => {
+    for (const other of nextTo)
+      if (!ids.includes(other) || other === id)
+        fault(`${path}.items[${index}].nextTo`, other, 'must be the id of another item');
+  });
+  const order = list(all['order'], `${path}.order`, fitCriteria.length) as FitCriterion[];
+  order.forEach((one, index) => {
+    if (!fitCriteria.includes(one) || order.indexOf(one) !== index)
+      fault(`${path}.order[${index}]`, one, `must be one of ${fitCriteria.join(', ')}, each once`);
+  });
+  const centre2 = all['centre2'] ?? null;
+  if (centre2 !== null && (typeof centre2 !== 'number' || !Number.isFinite(centre2)))
+    fault(`${path}.centre2`, centre2, 'must be a number');
+  const made: FitCase = {
+    id: text(all['id'], `${path}.id`),
+    step,
+    length,
+    widths: [...new Set(widths)].sort((a, b) => b - a),
+    ends: [limits(ends[0] ?? {}, `${path}.ends[0]`), limits(ends[1] ?? {}, `${path}.ends[1]`)],
+    items,
+    inner: all['inner'] == null ? null : limits(all['inner'], `${path}.inner`),
+    centre2: centre2 as number | null,
+    order: [...order, ...fitCriteria.filter((one) => !order.includes(one))],
+  };
+  return faults.length > 0 ? refuse('input-faulty', { faults }) : ok(made);
+}
