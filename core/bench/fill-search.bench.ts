@@ -27,8 +27,10 @@ for (const [name, order] of Object.entries(orders)) {
 }
 
 const solver = await highsLoader();
-const face = faceOf(6000, [700, 2200, 3500, 4700], 2500);
-const [ours, theirs] = [bestFillings([face], criteria, 1)[0]!.values, highsFill(solver, face, criteria)];
+// Without a centre line: how far mirrored joints are off has no linear model that a solver ends with.
+const face = faceOf(6000, [700, 2200, 3500, 4700], null);
+const ours = bestFillings([face], criteria, 1).fillings[0]!.values;
+const theirs = highsFill(solver, face, criteria);
 for (const one of criteria)
   if (ours[one] !== theirs[one]) throw new Error(`${one}: ${ours[one]} here, ${theirs[one]} by HiGHS`);
 

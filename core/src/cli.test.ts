@@ -129,6 +129,38 @@ describe('goodreach', () => {
     ]);
   });
 
+  it('fills bare runs, one or a list, and refuses what is not sound', async () => {
+    const one = {
+      ...{ id: 'r', length: 1800, widths: [400, 600], items: [], inner: null, order: ['items'] },
+      ends: [
+        { min: 0, max: 0 },
+        { min: 0, max: 0 },
+      ],
+    };
+    const plain = async (text: string) => {
+      const path = join(folder, 'cases.json');
+      await writeFile(path, text);
+      return goodreach('propose', '--plain', path);
+    };
+    const answer = { id: 'r', proven: true, values: { filler: 0, widths: 1, symmetry: 0, items: 3 } };
+    expect(JSON.parse((await plain(JSON.stringify(one))).out)).toMatchObject(answer);
+    expect(JSON.parse((await plain(JSON.stringify([one, one]))).out)).toMatchObject([answer, answer]);
+    const refused = async (text: string) => JSON.parse((await plain(text)).error).error.message;
+    expect(await refused(JSON.stringify([one, { ...one, lenght: 3 }]))).toContain('cases[1].lenght');
+    expect(await refused('{"id": "r", "id": "s"}')).toContain('“id” stands twice');
+  });
+
+  it.each([
+    [['--face', 'A,A'], 'are not faces that follow one another'],
+    [['--face', 'A,C'], 'are not faces that follow one another'],
+    [['--face', 'A,B', '--at', '100'], 'lies on one face'],
+    [['--face', 'K', '--at', '20 m'], 'can’t be 20000 mm'],
+    [['--face', 'K', '--centre', '-1'], 'The centre line can’t be'],
+  ])('refuses to propose for %s', async (words, reason) => {
+    const { status, error } = await goodreach('propose', file, ...words);
+    expect([status, JSON.parse(error).error.message]).toEqual([1, expect.stringContaining(reason)]);
+  });
+
   it('says whether a table is a sound range, and saves ours as tables', async () => {
     const saved = await goodreach('range', 'export', 'saltbox');
     const table = join(folder, 'range.csv');

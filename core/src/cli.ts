@@ -3,6 +3,7 @@ import { Command, CommanderError } from 'commander';
 import { checkCommand } from './cli/check';
 import { collideCommand } from './cli/collide';
 import { dimsCommand } from './cli/dims';
+import { fitCommand } from './cli/fit';
 import { drawCommand, type DrawFlags } from './cli/draw';
 import { itemsCommand } from './cli/items';
 import { openCommand } from './cli/open';
@@ -81,8 +82,9 @@ program
 program
   .command('propose')
   .description('the best ways to fill faces, or an open length of one, from the room’s range')
-  .argument('<design>', 'a design file (JSON)')
-  .requiredOption('--face <letters>', 'a face, or several that follow one another, such as A,B')
+  .argument('[design]', 'a design file (JSON)')
+  .option('--face <letters>', 'a face, or several that follow one another, such as A,B')
+  .option('--plain <file>', 'bare cases of runs to be filled (JSON), in place of a design')
   .option('--at <place>', 'only the open length at this distance from the face’s left end')
   .option('--band <band>', 'base, wall or tall', 'base')
   .option('--family <pattern>', 'the code pattern of the family that fills, such as F*-3')
@@ -92,10 +94,20 @@ program
   )
   .option('--centre <place>', 'a centre line, so far from the first face’s left end')
   .option('--most <number>', 'how many answers', '4')
-  .action(async (file: string, flags: ProposeFlags) => {
-    const design = await readDesignFile(file);
-    print(valueOf(proposeCommand(design, flags), styleOf(design)));
-  });
+  .action(
+    async (
+      file: string | undefined,
+      { plain, face, ...flags }: Partial<ProposeFlags> & { plain?: string },
+    ) => {
+      if (plain !== undefined) return print(valueOf(fitCommand(await readFile(plain, 'utf8'))));
+      if (file === undefined)
+        throw new CommanderError(1, 'propose', 'error: a design, or --plain and a file of cases, is needed');
+      if (face === undefined)
+        throw new CommanderError(1, 'propose', "error: required option '--face <letters>' not specified");
+      const design = await readDesignFile(file);
+      print(valueOf(proposeCommand(design, { ...flags, face } as ProposeFlags), styleOf(design)));
+    },
+  );
 
 program
   .command('draw')

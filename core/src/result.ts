@@ -72,6 +72,7 @@ export interface RefusalData {
   'does-not-fit': { item: string; into: string; width: number; free: number };
   'no-half-wall': { face: string };
   'no-drain': { item: string };
+  'faces-not-in-line': { faces: string; at?: number };
   'nothing-fits': { family: string; range: string };
   'tie-unavailable': { side: string };
   'no-room-on-face': { item: string; width: number };

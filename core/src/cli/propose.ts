@@ -6,6 +6,8 @@ import { fillingFamilies, replaceable } from '../proposals/propose';
 import { usualEnds } from '../proposals/request';
 import { findRange, rangesOf } from '../ranges/shelf';
 import { ok, refuse, type Result } from '../result';
+import { within } from '../document/within';
+import type { PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
 import { parseLength } from '../units/parse-length';
 import { quantise } from '../units/units';
@@ -36,19 +38,41 @@ export function proposeCommand(design: Design, flags: ProposeFlags): Result<unkn
       flags.face,
       roomShape(design).faces.map(({ letter }) => letter),
     );
+  const placed = faces.map((face) => face!);
+  const order = roomShape(design).faces;
+  const isNext = (index: number) =>
+    order[(order.indexOf(placed[index - 1]!) + 1) % order.length] === placed[index];
+  if (new Set(placed).size < placed.length || placed.some((_, index) => index > 0 && !isNext(index)))
+    return refuse('faces-not-in-line', { faces: flags.face });
   const band = runBands.find((one) => one === flags.band);
   if (!band) return unknown('band', flags.band, runBands);
-  const order = (flags.order ?? criteria.join(',')).split(',').map((one) => one.trim());
-  const wrong = order.find((one) => !criteria.includes(one as Criterion));
+  const wanted = (flags.order ?? criteria.join(',')).split(',').map((one) => one.trim());
+  const wrong = wanted.find((one) => !criteria.includes(one as Criterion));
   if (wrong !== undefined) return unknown('criterion', wrong, criteria);
-  const families = fillingFamilies(findRange(range, rangesOf(design))!, band).map(({ code }) => code);
+  const known = findRange(range, rangesOf(design));
+  if (!known)
+    return unknown(
+      'range',
+      range,
+      rangesOf(design).map(({ id }) => id),
+    );
+  const families = fillingFamilies(known, band).map(({ code }) => code);
   const most = Number(flags.most);
   if (!Number.isInteger(most) || most < 1 || most > 50)
     return refuse('number-range', { what: 'The number of proposals', value: most, least: 1, most: 50 });
   const at = flags.at === undefined ? null : parseLength(flags.at, unit);
   const centre = flags.centre === undefined ? null : parseLength(flags.centre, unit);
   for (const length of [at, centre]) if (length && !length.ok) return length;
-  const ids = faces.map((face) => face!.id);
+  const ids = placed.map(({ id }) => id);
+  const [first] = placed as [PlacedFace];
+  if (at?.ok && placed.length > 1) return refuse('faces-not-in-line', { faces: flags.face, at: at.value });
+  for (const [what, length] of [
+    ['The place of the open length', at],
+    ['The centre line', centre],
+  ] as const) {
+    const held = length?.ok ? within(what, length.value, 0, first.length) : null;
+    if (held && !held.ok) return held;
+  }
   let count = 0;
   const found = describeProposals(
     design,
@@ -60,7 +84,7 @@ export function proposeCommand(design: Design, flags: ProposeFlags): Result<unkn
       family: flags.family ?? families[0] ?? '',
       replaced: at ? [] : replaceable(design, ids, band).map(({ id }) => id),
       centre: centre?.ok ? { face: ids[0]!, at: centre.value } : null,
-      order: [...new Set([...(order as Criterion[]), ...criteria])],
+      order: [...new Set([...(wanted as Criterion[]), ...criteria])],
       most,
       ends: usualEnds(unit),
     },
@@ -68,9 +92,10 @@ export function proposeCommand(design: Design, flags: ProposeFlags): Result<unkn
   );
   if (!found.ok) return found;
   return ok({
-    order,
-    proposals: found.value.map(({ values, corners, removed, items, findings }) => ({
+    order: wanted,
+    proposals: found.value.map(({ values, proven, corners, removed, items, findings }) => ({
       values,
+      proven,
       corners,
       removed,
       items: items.map(({ code, type, width, up, placement, hand }) => ({

@@ -3,6 +3,7 @@ import { validateSync, type ValidationError } from 'class-validator';
 import { ok, refuse, type Fault, type Result } from '../result';
 import { SCHEMA, type Design } from './design';
 import { migrate } from './migrations';
+import { isReserved, readJson } from './read-json';
 import { recordClasses, type DesignRecord, type RecordKind } from './records';
 
 /** The largest design file read, bytes: far above any real room. */
@@ -12,13 +13,8 @@ export const MOST_DESIGN_BYTES = 5_000_000;
 export function readDesign(text: string): Result<Design> {
   if (text.length > MOST_DESIGN_BYTES)
     return refuse('design-too-large', { bytes: text.length, most: MOST_DESIGN_BYTES });
-  let value: unknown;
-  try {
-    value = JSON.parse(text);
-  } catch (error) {
-    return refuse('design-not-json', { reason: error instanceof Error ? error.message : String(error) });
-  }
-  return validateDesign(value);
+  const read = readJson(text);
+  return read.ok ? validateDesign(read.value) : read;
 }
 
 /** Checks a parsed value record by record against the decorated classes; the cross-record invariants are checked separately. */
@@ -51,6 +47,7 @@ export function recordFaults(id: string, record: unknown, path: string): Fault[]
   const known = Object.hasOwn(recordClasses, String(record['kind']));
   if (!known)
     return [fault(`${path}.kind`, record['kind'], `must be one of ${Object.keys(recordClasses).join(', ')}`)];
+  if (isReserved(id)) return [fault(path, id, 'has the name of something else: give it another id')];
   if (record['id'] !== id) return [fault(`${path}.id`, record['id'], `must be its own key, ${id}`)];
   if (['fixed', 'item', 'service'].includes(String(record['kind']))) {
     const placement = record['placement'];

@@ -272,7 +272,9 @@ describe('a distance that was taped to nowhere', () => {
         length: Math.hypot(3000, distance),
         standing: 'measured',
       };
-      return designRefusals(must(applyPatch(design, patchOf(design, [record])))).map(refusalText);
+      return designRefusals(must(applyPatch(design, patchOf(design, [record])))).map((refusal) =>
+        refusalText(refusal),
+      );
     };
     expect(stored(2424)).toEqual([]);
     expect(stored(2430)[0]).toContain('does not fit on face A');

@@ -122,6 +122,10 @@ const wording: Wording = {
   'no-half-wall': ({ face }) =>
     `Face ${face} goes up to the ceiling. Give it the height of a half wall first, in its facts.`,
   'no-drain': ({ item }) => `${item} has no drain to place it by. Use its ties.`,
+  'faces-not-in-line': ({ faces, at }) =>
+    at === undefined
+      ? `${faces} are not faces that follow one another. Name each once, in walking order, such as A,B.`
+      : `An open length lies on one face, not on ${faces}. Name its face alone.`,
   'nothing-fits': ({ family, range }) =>
     `No widths of ${family} (${range}) close this length, even with fillers. Choose another family, smaller fillers at the ends, or let more items be replaced.`,
   'tie-unavailable': ({ side }) => `Nothing stands ${side} of it to measure from. Use another side.`,

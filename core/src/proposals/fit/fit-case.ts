@@ -39,6 +39,8 @@ export interface FitCase {
 const MOST_STEPS = 1_000_000;
 const MOST_WIDTHS = 60;
 const MOST_ITEMS = 40;
+/** Things that may stand anywhere are tried in every stretch. */
+const MOST_FREE = 12;
 
 /** A case as it is read from JSON, or every fault of it with its place. */
 export function readFitCase(raw: unknown, path: string): Result<FitCase> {
@@ -108,6 +110,8 @@ export function readFitCase(raw: unknown, path: string): Result<FitCase> {
           }),
     };
   });
+  if (items.filter(({ at }) => at === undefined).length > MOST_FREE)
+    fault(`${path}.items`, undefined, `has more than ${MOST_FREE} without a place: give some of them one`);
   const ids = items.map(({ id }) => id);
   ids.forEach((id, index) => {
     if (ids.indexOf(id) !== index) fault(`${path}.items[${index}].id`, id, 'is the id of another item too');

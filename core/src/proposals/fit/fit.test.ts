@@ -70,4 +70,131 @@ describe('a fitted run', () => {
       { numRuns: 1500 },
     );
   });
+
+  const plain = (change: object) => ({
+    ...{ id: 'c', length: 3000, widths: [400, 600, 900], items: [], inner: null },
+    ends: [
+      { min: 0, max: 0 },
+      { min: 0, max: 0 },
+    ],
+    order: ['filler', 'widths', 'symmetry', 'items'],
+    ...change,
+  });
+  const fitted = (change: object) => fit(must(readFitCase(plain(change), 'case')));
+  const widthsOf = (change: object) =>
+    fitted(change).arrangement?.map((piece) => (piece.kind === 'item' ? piece.id : piece.w)) ?? null;
+
+  it('takes few widths before few cabinets, or the other way round, as asked', () => {
+    expect(fitted({}).values).toEqual({ filler: 0, widths: 1, symmetry: 0, items: 5 });
+    expect(fitted({ order: ['items', 'filler', 'widths', 'symmetry'] }).values).toMatchObject({
+      items: 4,
+      widths: 2,
+    });
+  });
+
+  it('lies symmetrically about a centre line: a row and its distances by hand', () => {
+    const centred = { length: 2200, centre2: 2200, order: ['items', 'symmetry'] };
+    expect(fitted({ ...centred, widths: [600, 1000] }).values).toMatchObject({ symmetry: 0, items: 3 });
+    expect(widthsOf({ ...centred, widths: [600, 1000] })).toEqual([600, 1000, 600]);
+    expect(crookedness([600, 1600], 2200, 2200)).toBe(0);
+    // 600 mirrored is 1600, 100 off the joint at 1500; 1500 mirrored is 700, 100 off the one at 600.
+    expect(crookedness([600, 1500], 2200, 2200)).toBe(200);
+    // Mirrored past the end is nowhere; right at an end there is nothing to be off by.
+    expect(crookedness([600, 2000], 2200, 1800)).toBe(600);
+    expect(crookedness([600], 2200, 600)).toBe(0);
+  });
+
+  it('closes the ends by fillers of their own widths, or by none where that is allowed', () => {
+    const end = (min: number, max: number, optional = false) => ({ min, max, optional });
+    expect(widthsOf({ length: 1250, ends: [end(0, 0), end(50, 50)] })).toEqual([600, 600, 50]);
+    expect(widthsOf({ length: 1250, ends: [end(0, 0), end(0, 49)] })).toBeNull();
+    expect(widthsOf({ length: 1200, ends: [end(20, 60), end(0, 0)] })).toBeNull();
+    expect(widthsOf({ length: 1200, ends: [end(20, 60, true), end(0, 0)] })).toEqual([600, 600]);
+  });
+
+  it('keeps things where they must be and together, and fills between them with one filler', () => {
+    const items = [
+      { id: 'sink', w: 800, at: 1000 },
+      { id: 'dishwasher', w: 600, nextTo: ['sink'] },
+    ];
+    const row = widthsOf({
+      length: 3000,
+      items,
+      ends: [
+        { min: 0, max: 200 },
+        { min: 0, max: 0 },
+      ],
+    });
+    expect(row).toEqual([400, 'dishwasher', 'sink', 400, 400, 400]);
+    const apart = [
+      { id: 'a', w: 600, at: 0 },
+      { id: 'b', w: 600, at: 2430 },
+    ];
+    expect(widthsOf({ length: 3030, items: apart, inner: { min: 10, max: 40 } })).toHaveLength(6);
+    expect(widthsOf({ length: 3030, items: apart, inner: { min: 10, max: 29 } })).toBeNull();
+    expect(widthsOf({ length: 3030, items: apart })).toBeNull();
+    const ring = ['a', 'b', 'c'].map((id, i) => ({ id, w: 300, nextTo: [['b', 'c', 'a'][i]!] }));
+    expect(widthsOf({ items: ring })).toBeNull();
+  });
+
+  it.each([
+    ['an unknown key', plain({ colour: 1 }), 'case.colour is not a key'],
+    [
+      'a width off the steps',
+      plain({ widths: [400.5] }),
+      'case.widths[0] (400.5) must lie on whole steps of 1',
+    ],
+    ['no length', plain({ length: -3 }), 'case.length (-3)'],
+    [
+      'an item tied to nothing',
+      plain({ items: [{ id: 'a', w: 1, nextTo: ['z'] }] }),
+      'must be the id of another item',
+    ],
+    [
+      'two of one id',
+      plain({
+        items: [
+          { id: 'a', w: 1 },
+          { id: 'a', w: 2 },
+        ],
+      }),
+      'is the id of another item too',
+    ],
+    ['an unknown criterion', plain({ order: ['beauty'] }), 'must be one of filler, widths'],
+    ['one end', plain({ ends: [{ min: 0, max: 0 }] }), 'must be the two ends'],
+    [
+      'a filler upside down',
+      plain({
+        ends: [
+          { min: 9, max: 3 },
+          { min: 0, max: 0 },
+        ],
+      }),
+      'must not be over max',
+    ],
+    ['a list', [], 'must be an object'],
+  ])('is refused with its place: %s', (_, raw, reason) => {
+    const read = readFitCase(raw, 'case');
+    expect(read.ok ? '' : refusalText(read.refusal)).toContain(reason);
+  });
+
+  it('answers long runs of awkward widths in time, and says what is not proven', () => {
+    const found = fitted({
+      ...{
+        step: 0.1,
+        length: 29_990,
+        widths: [228.6, 304.8, 381, 457.2, 533.4, 609.6, 685.8, 762, 838.2, 914.4],
+      },
+      ...{
+        ends: [
+          { min: 20, max: 100, optional: true },
+          { min: 20, max: 100, optional: true },
+        ],
+        centre2: 29_990,
+      },
+      order: ['symmetry', 'filler', 'widths', 'items'],
+    });
+    expect(found.arrangement).not.toBeNull();
+    expect(typeof found.proven).toBe('boolean');
+  });
 });
