@@ -68,6 +68,12 @@ export default tseslint.config(
   {
     plugins: { 'import-x': importX },
     settings: {
+      // Without these the circle check reads no TypeScript, and sees nothing.
+      'import-x/extensions': ['.ts', '.js', '.svelte'],
+      'import-x/parsers': {
+        '@typescript-eslint/parser': ['.ts'],
+        'svelte-eslint-parser': ['.svelte'],
+      },
       'import-x/resolver-next': [
         createTypeScriptImportResolver({
           project: ['core/tsconfig.cli.json', 'web/tsconfig.json'],

@@ -141,6 +141,7 @@ export * from './setting/item-box';
 export * from './setting/item-numbers';
 export * from './setting/item-outline';
 export * from './setting/shift-item';
+export * from './setting/whole-steps';
 export * from './setting/open-lengths';
 export * from './setting/runs';
 export * from './setting/ties';

@@ -16,6 +16,7 @@ export interface RefusalData {
   'length-unreadable': { text: string; reason: string };
   'length-range': { what: string; length: number; least: number; most: number };
   'angle-unreadable': { text: string };
+  'name-blank': { what: string };
   'number-range': { what: string; value: number; least: number; most: number };
   'survey-underdetermined': {
     missing: number;
@@ -66,6 +67,13 @@ export interface RefusalData {
   'gap-missing': { face: string };
   'width-limits': { item: string; width: number; least: number; most: number };
   'width-not-made': { item: string; range: string; width: number; made: number[] };
+  'size-not-made': {
+    item: string;
+    range: string;
+    size: 'depth' | 'height';
+    length: number;
+    made: number[];
+  };
   'not-split': { item: string; width: number; made: number[] };
   'not-swapped': { item: string; width: number; family: string };
   'not-joined': { first: string; second: string; why: 'kind' | 'apart' | 'size' };

@@ -10,7 +10,7 @@ import {
 import { roomOf } from '../document/design';
 import { patchOf } from '../document/patch';
 import type { ItemRecord, OutlinePlace, RoomRecord, TopOverhangs } from '../document/records';
-import { listedWidths, mayBeWide, recoded } from '../ranges/specials';
+import { listedSizes, listedWidths, mayBeWide, recoded } from '../ranges/specials';
 import { rangeName, rangesOf } from '../ranges/shelf';
 import { kindOf } from '../ranges/kinds';
 import type { Range } from '../ranges/range';
@@ -66,6 +66,16 @@ function changedItem(
       width: change.width,
       made: listedWidths(record, known),
     });
+  for (const size of ['depth', 'height'] as const) {
+    const made = room.specials || change[size] === undefined ? [] : listedSizes(record, size, known);
+    const length = after[size];
+    // A corner cabinet reaches along both walls; what it is already it may stay.
+    if (made.length === 0 || record.leg !== undefined || Math.abs(length - record[size]) < 1e-6) continue;
+    if (!made.some((one) => Math.abs(one - length) < 1e-6))
+      return refuse('size-not-made', {
+        ...{ item: record.code, range: rangeName(record.range, known), size, length, made },
+      });
+  }
   for (const key of ['width', 'depth', 'height', 'up'] as const) after[key] = quantise(after[key]);
   for (const key of ['finish', 'name'] as const) {
     const text = after[key]?.trim();

@@ -1,3 +1,4 @@
+import { refuse } from '../result';
 import { patchOf } from '../document/patch';
 import type { DividerRecord, FacePlace } from '../document/records';
 import { firstRefusal, within } from '../document/within';
@@ -17,6 +18,8 @@ export const putDivider: Command<DividerRecord> = {
     const wrong = firstRefusal(onFace(divider.from), onFace(divider.to));
     if (wrong) return wrong;
     const place = (one: FacePlace): FacePlace => ({ ...one, distance: quantise(one.distance) });
+    if (divider.name.trim() === '' && design.records[divider.id])
+      return refuse('name-blank', { what: 'A part' });
     const name = divider.name.trim() || 'Part';
     const after = { ...divider, name, from: place(divider.from), to: place(divider.to) };
     return guarded(design, patchOf(design, [after]));

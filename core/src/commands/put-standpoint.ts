@@ -16,6 +16,8 @@ export const putStandpoint: Command<StandpointRecord> = {
     const eye = within('The eye height', point.eye, LEAST_EYE, MOST_EYE);
     if (!eye.ok) return eye;
     if (!canStand(design, point)) return refuse('standpoint-blocked', {});
+    if (point.name.trim() === '' && design.records[point.id])
+      return refuse('name-blank', { what: 'A standpoint' });
     const after: StandpointRecord = {
       ...point,
       name: point.name.trim() || 'Standpoint',

@@ -35,6 +35,7 @@ export const setRoom: Command<RoomChange> = {
       within('The end overhang', after.endOverhang, 0, MOST_OVERHANG),
     );
     if (wrong) return wrong;
+    if (after.name.trim() === '') return refuse('name-blank', { what: 'The room' });
     if (!(
       after.cornerUncertainty >= LEAST_CORNER_UNCERTAINTY &&
       after.cornerUncertainty <= MOST_CORNER_UNCERTAINTY
@@ -52,7 +53,7 @@ export const setRoom: Command<RoomChange> = {
       'endOverhang',
     ] as const;
     for (const key of lengths) after[key] = quantise(after[key]);
-    after.name = after.name.trim() || room.name;
+    after.name = after.name.trim();
     const number = after.number?.trim();
     if (number) after.number = number;
     else delete after.number;

@@ -33,9 +33,13 @@ export function RecordId(): PropertyDecorator {
   return applyDecorators(IsString(), Length(1, 64), Matches(/^[A-Za-z0-9_-]+$/));
 }
 
-/** A short text a person typed. */
+/** A short text a person typed: more than blanks. */
 export function Words(least: number, most: number): PropertyDecorator {
-  return applyDecorators(IsString(), Length(least, most));
+  return applyDecorators(
+    IsString(),
+    Length(least, most),
+    Matches(/\S/, { message: '$property must be more than blanks' }),
+  );
 }
 
 /** One of a fixed list of words. */

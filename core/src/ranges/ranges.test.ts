@@ -57,6 +57,18 @@ describe('ranges', () => {
 
   it('are found by code, by other codes, and by the beginnings of words', () => {
     const codes = (id: string, text: string) => searchShelf(id, text).map(({ code }) => code);
+    for (const [text, same] of [
+      ['pull out', 'pull-out'],
+      ['pullout', 'pull-out'],
+      ['extractor', 'hood'],
+      ['larder', 'pantry'],
+      ['fridge', 'refrigerator'],
+      ['range 900', 'cooker 900'],
+    ] as const) {
+      expect(codes('fathom', text).length).toBeGreaterThan(0);
+      expect(codes('fathom', text)).toEqual(codes('fathom', same));
+    }
+    expect(codes('fathom', 'zebra')).toEqual([]);
     expect(codes('fathom', 'corner drawer 900')).toEqual(['F900-LD']);
     expect(codes('saltbox', 'toe kick')).toEqual(['K96']);
     expect(codes('fathom', 'wall hung van 1200')).toEqual(['V1200-H']);

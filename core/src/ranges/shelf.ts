@@ -44,6 +44,29 @@ export function findItem(rangeId: string, code: string, known: readonly Range[] 
   return found ? ok(found) : refuse('code-unknown', { range: rangeName(rangeId, known), code });
 }
 
+/** What parts the words of a search. */
+const APART = /[\s,]+/;
+
+/** Other words for what is on the shelf, as people look for it. */
+const synonyms: Readonly<Record<string, readonly string[]>> = {
+  EXTRACTOR: ['HOOD'],
+  VENT: ['HOOD'],
+  LARDER: ['PANTRY'],
+  FRIDGE: ['REFRIGERATOR'],
+  STOVE: ['COOKER', 'HOB'],
+  RANGE: ['COOKER'],
+  COOKTOP: ['HOB'],
+  CUPBOARD: ['CABINET'],
+  TUB: ['BATH'],
+  LOO: ['TOILET'],
+  WC: ['TOILET'],
+  WASHBASIN: ['BASIN'],
+  WASHER: ['WASHING'],
+  BIN: ['WASTE'],
+  TRASH: ['WASTE'],
+  KICK: ['PLINTH'],
+};
+
 /** The shelf items a typed code or words may mean: a code that begins so first, then those of whose code, name, kind and sizes every word begins one. */
 export function searchShelf(
   rangeId: string,
@@ -55,9 +78,11 @@ export function searchShelf(
   if (wanted === '') return items;
   const starts = (item: ShelfItem) => [item.code, ...item.also].some((code) => code.startsWith(wanted));
   const byCode = new Set(items.filter(starts));
-  const words = wanted.split(/\s+/);
+  const words = wanted.split(APART).map((word) => [word, ...(synonyms[word] ?? [])]);
   const byWords = items.filter(
-    (item) => !byCode.has(item) && words.every((word) => wordsOf(item).some((one) => one.startsWith(word))),
+    (item) =>
+      !byCode.has(item) &&
+      words.every((ways) => wordsOf(item).some((one) => ways.some((word) => one.startsWith(word)))),
   );
   return [...byCode, ...byWords];
 }
@@ -95,7 +120,8 @@ function wordsOf(item: ShelfItem): readonly string[] {
     const called = [item.name, name, group]
       .join(' ')
       .toUpperCase()
-      .split(/[\s,]+/);
+      .split(/[\s,]+/)
+      .flatMap((word) => [word, word.replaceAll('-', ''), ...word.split('-')]);
     words = [...new Set([...codes, ...sizes, ...called])];
     searched.set(item, words);
   }

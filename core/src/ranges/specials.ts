@@ -50,6 +50,17 @@ export function mayBeWide(
   return widths.length === 0 || widths.some((one) => Math.abs(one - width) < SAME_SIZE);
 }
 
+/** The heights or depths a cabinet is listed in, mm; none for what is made to any, and for what no known range has. */
+export function listedSizes(
+  item: Sized & Pick<ItemRecord, 'type'>,
+  size: 'depth' | 'height',
+  known: readonly Range[] = ranges,
+): number[] {
+  if (!listed.has(kindOf(item.type).group)) return [];
+  const sizes = familyItems(item, known).flatMap((one) => (size === 'height' ? one.height : [...one.depths]));
+  return [...new Set(sizes)].sort((a, b) => a - b);
+}
+
 /** Everything that an item's family is made in. */
 function familyItems(item: Sized, known: readonly Range[]): ShelfItem[] {
   const found = findItem(item.range, item.code, known);
@@ -73,15 +84,19 @@ export function swapsFor(item: Sized, known: readonly Range[] = ranges): ShelfIt
   );
 }
 
-/** An item of other sizes under the code its family has them by; one the family is not made in keeps its code, and is special. */
+/** An item of other sizes under the code its family has them by; one the family is not made in goes by the code of the nearest, and is special. */
 export function recoded<T extends Sized>(item: T, known: readonly Range[] = ranges): T {
   const found = findItem(item.range, item.code, known);
   if (!found.ok) return item;
   const range = findRange(found.value.range, known)!;
   const family = itemsOf(range).filter((one) => one.family === found.value.family);
-  /** The size made that an item has; a special one keeps that of its code. */
+  /** The size made that an item has, or is nearest to; of two as near that of its code. */
   const made = (key: 'height' | 'width') =>
-    (family.find((one) => Math.abs(one[key] - item[key]) < SAME_SIZE) ?? found.value)[key];
+    family.reduce(
+      (best, one) =>
+        Math.abs(one[key] - item[key]) < Math.abs(best - item[key]) - SAME_SIZE ? one[key] : best,
+      found.value[key],
+    );
   const [width, height] = [made('width'), made('height')];
   const standard = family.find((one) => one.width === width && one.height === height);
   return standard ? { ...item, code: standard.code } : item;

@@ -1,3 +1,4 @@
+import { TOUCH } from '../geometry/tolerance';
 import type { Design } from '../document/design';
 import { spanOf } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
@@ -13,7 +14,10 @@ export function alcoveOf(design: Design, box: ItemBox): { free: number; spare: n
   const middle = along + width / 2;
   const band = { depth, low: box.low, high: box.high, except: new Set([box.id]) };
   const stretch = freeStretches(design, face, band).find(({ from, to }) => middle >= from && middle <= to);
-  return stretch ? { free: stretch.length, spare: stretch.length - spanOf(face, width, depth) } : null;
+  if (!stretch) return null;
+  const spare = stretch.length - spanOf(face, width, depth);
+  // What touches fits exactly.
+  return { free: stretch.length, spare: Math.abs(spare) <= TOUCH ? 0 : spare };
 }
 
 /** The longest stretch of any face that is free for something, mm; 0 where there is none. */

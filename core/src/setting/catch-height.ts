@@ -4,6 +4,7 @@ import { quantise } from '../units/units';
 import type { PlacedFace } from '../survey/placed-face';
 import { placedOpenings } from '../survey/openings';
 import { itemBoxes } from './item-box';
+import { onStep } from './whole-steps';
 import type { Setting } from './landing';
 
 /** Where the underside of something hung comes to lie, mm, and the record whose edge it is drawn to; null for its usual height or none. */
@@ -32,7 +33,7 @@ export function catchHeight(
   }
   for (const { record, face: of } of placedOpenings(design))
     if (of.id === face.id) heights.push({ up: record.sill + record.height + record.casing, by: record.id });
-  let best: CaughtHeight = { up: Math.max(0, quantise(wanted)), by: null };
+  let best: CaughtHeight = { up: Math.max(0, onStep(design, wanted)), by: null };
   let nearest = snap;
   for (const one of heights) {
     const off = Math.abs(one.up - wanted);

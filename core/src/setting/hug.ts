@@ -7,8 +7,9 @@ import { roomShape } from '../survey/room-shape';
 import { besideFixed, besideFree } from './beside';
 import { facePlacement } from './face-placement';
 import { fitted, hangUnder, landIn, slotsFor, turnAt } from './face-slots';
-import { HUG_REACH, type Landing, type Setting } from './landing';
-import { standingAround } from './shift-item';
+import { HUNG, isCooking, itemBoxes } from './item-box';
+import { HUG_REACH, type Caught, type Landing, type Setting } from './landing';
+import { onStep, standingOnSteps } from './whole-steps';
 
 /** How much farther a corner cabinet is drawn to an end than others. */
 const CORNER_PULL = 3;
@@ -40,7 +41,7 @@ export function hug(design: Design, setting: Setting, middle: Point, snap: numbe
   const beside = besideFree(design, setting, middle, snap * 3);
   if (beside) return beside;
   const turn = setting.turn ?? turnAt(shape, middle);
-  return { placement: standingAround(middle, turn, setting), caught: null };
+  return { placement: standingOnSteps(design, middle, turn, setting), caught: null };
 }
 
 /** Where an item lands that is moved along a face, its middle wanted so far along it, mm: against it, in the free stretch nearest, as it does in the room. */
@@ -72,18 +73,16 @@ function onFace(
   const snap = setting.corner ? within * CORNER_PULL : within;
   const slots = slotsFor(design, face, setting)
     .map((slot) => landIn(slot, setting, wanted, snap))
+    .map((slot) =>
+      slot.caught.by === 'face' ? { ...slot, along: onSteps(design, { ...slot, face }, setting) } : slot,
+    )
     .sort((a, b) => Math.abs(a.along - wanted) - Math.abs(b.along - wanted));
   const [best] = slots;
-  const centred = centredOnOpening(design, face, setting.width, wanted, snap);
-  if (centred && (!best || Math.abs(centred.along - wanted) < Math.abs(best.along - wanted) + snap / 2)) {
-    const free = slots.some(
-      ({ first, last }) => centred.along >= first - 1e-6 && centred.along <= last + 1e-6,
-    );
-    if (free)
-      return {
-        placement: facePlacement(face, centred.along, setting.width),
-        caught: { face: face.id, by: 'centre', id: centred.id },
-      };
+  for (const { along, pull, ...caught } of drawnTo(design, face, setting, wanted, snap)) {
+    const nearer = !best || Math.abs(along - wanted) < Math.abs(best.along - wanted) + pull;
+    const free = slots.some(({ first, last }) => along >= first - 1e-6 && along <= last + 1e-6);
+    if (nearer && free)
+      return { placement: facePlacement(face, along, setting.width), caught: { face: face.id, ...caught } };
   }
   if (best && Math.abs(best.along - wanted) <= setting.width) {
     return {
@@ -103,11 +102,50 @@ function onFace(
   };
 }
 
-function centredOnOpening(design: Design, face: PlacedFace, width: number, wanted: number, snap: number) {
-  for (const { record, face: host, left, right } of placedOpenings(design)) {
-    const along = (left + right) / 2 - width / 2;
-    if (host.id === face.id && record.type === 'window' && Math.abs(along - wanted) <= snap)
-      return { along, id: record.id };
+/** The place of a left end on whole steps of the job's rounding, counted from the nearer end of the face; as it was where that is not free. */
+function onSteps(
+  design: Design,
+  { along, first, last, face }: { along: number; first: number; last: number; face: PlacedFace },
+  { width }: Setting,
+): number {
+  const { from, distance } = facePlacement(face, along, width);
+  const whole = onStep(design, distance);
+  const at = from === 'left' ? whole : face.length - width - whole;
+  return at >= first - 1e-6 && at <= last + 1e-6 ? at : along;
+}
+
+interface Drawn {
+  along: number;
+  /** So much farther than the next free place it may be, mm. */
+  pull: number;
+  by: Caught['by'];
+  id: string;
+}
+
+/** What draws an item to places of a face, the nearest first: the middle of a window or of what is cooked on, and, for what hangs, the edges of what stands below. */
+function drawnTo(
+  design: Design,
+  face: PlacedFace,
+  { width, low, overCooking }: Setting,
+  wanted: number,
+  snap: number,
+): Drawn[] {
+  const drawn: Drawn[] = [];
+  for (const { record, face: host, left, right } of placedOpenings(design))
+    if (host.id === face.id && record.type === 'window')
+      drawn.push({ along: (left + right) / 2 - width / 2, pull: snap / 2, by: 'centre', id: record.id });
+  const near = drawn.filter(({ along }) => Math.abs(along - wanted) <= snap);
+  for (const { against, record, low: under, kind, id } of itemBoxes(design)) {
+    if (against?.face.id !== face.id || under >= HUNG || low < HUNG) continue;
+    const [left, right] = [against.along, against.along + record.width];
+    if (overCooking && isCooking(kind)) {
+      const along = (left + right) / 2 - width / 2;
+      const pull = Math.max(snap * 3, record.width / 2);
+      if (Math.abs(along - wanted) <= pull) near.push({ along, pull, by: 'centre', id });
+    } else
+      for (const along of [left, right, left - width, right - width])
+        if (Math.abs(along - wanted) <= snap) near.push({ along, pull: snap / 2, by: 'below', id });
   }
-  return null;
+  const off = ({ along, by }: Drawn) => Math.abs(along - wanted) - (by === 'centre' ? snap : 0);
+  return near.sort((a, b) => off(a) - off(b));
 }

@@ -21,6 +21,9 @@ export interface ItemBox extends Footprint {
   pieces: readonly (readonly Point[])[];
 }
 
+/** Whether something is cooked on: a range, a hob, or a base that carries one. */
+export const isCooking = ({ symbol }: ItemKind): boolean => symbol === 'cooker' || symbol === 'hob';
+
 /** What has its underside lower than this stands on the floor, mm; what is higher hangs. */
 export const HUNG = 300;
 

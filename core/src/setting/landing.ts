@@ -15,6 +15,8 @@ export interface Setting {
   turn?: number;
   /** Whether it goes into a corner, so that its hand follows from the end it stands at. */
   corner?: boolean;
+  /** Whether it belongs over what is cooked on. */
+  overCooking?: boolean;
   /** Whether it stands about in the room rather than against a face. */
   loose?: boolean;
 }
@@ -34,6 +36,7 @@ export function settingOf({
     low: up,
     high: up + height,
     corner: goesInCorner(kind),
+    overCooking: kind.symbol === 'hood',
     loose: kind.group === 'Furniture',
   };
 }
@@ -50,7 +53,7 @@ export interface Landing {
 export interface Caught {
   face?: string;
   /** The neighbour, fixed thing, opening or wall whose edge it stands against; or the opening it is centred on. */
-  by: 'end' | 'fixed' | 'item' | 'opening' | 'wall' | 'centre' | 'face' | 'beside' | 'overhead';
+  by: 'end' | 'fixed' | 'item' | 'opening' | 'wall' | 'centre' | 'below' | 'face' | 'beside' | 'overhead';
   id: string;
 }
 

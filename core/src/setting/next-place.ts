@@ -11,7 +11,7 @@ import { besidePlaces } from './beside';
 import { bodiesNear } from './bodies';
 import { facePlacement } from './face-placement';
 import { fitsIn, fitted, hangUnder, landIn, slotsFor, turnAt } from './face-slots';
-import { HUNG, itemBoxes } from './item-box';
+import { HUNG, isCooking, itemBoxes } from './item-box';
 import type { Landing, Setting } from './landing';
 import { standingAround } from './shift-item';
 
@@ -25,6 +25,8 @@ export function nextPlace(design: Design, setting: Setting, besideId?: string): 
     const free = besidePlaces(beside, setting).find(({ placement }) => isFree(design, setting, placement));
     if (free) return { placement: free.placement, caught: { by: 'beside', id: beside.id } };
   }
+  const hood = setting.overCooking ? overCooking(design, setting) : null;
+  if (hood) return hood;
   const faces = setting.loose ? [] : [...shape.faces].sort((a, b) => rank(a) - rank(b));
   function rank(face: PlacedFace): number {
     if (face.id === beside?.against?.face.id || face.id === besideId) return 0;
@@ -60,6 +62,23 @@ export function nextPlace(design: Design, setting: Setting, besideId?: string): 
   );
   const free = places.find((placement) => isFree(design, setting, placement));
   return free ? { placement: free, caught: null } : null;
+}
+
+/** Over the middle of what is cooked on, where nothing hangs over it yet. */
+function overCooking(design: Design, setting: Setting): Landing | null {
+  for (const { kind, against, record, id } of itemBoxes(design)) {
+    if (!against || !isCooking(kind)) continue;
+    const { face, along } = against;
+    const at = along + (record.width - setting.width) / 2;
+    const hung = hangUnder(design, face, setting, at, at + setting.width);
+    if (!slotsFor(design, face, hung).some((slot) => fitsIn(slot, setting, at))) continue;
+    const landing: Landing = {
+      placement: facePlacement(face, at, setting.width),
+      caught: { face: face.id, by: 'centre', id },
+    };
+    return { ...landing, ...fitted(setting, hung, face, landing) };
+  }
+  return null;
 }
 
 /** How far apart the places are that are tried for what stands about, mm. */

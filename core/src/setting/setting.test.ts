@@ -21,6 +21,7 @@ import { must, type Result } from '../result';
 import { roomShape } from '../survey/room-shape';
 import { refusalText } from '../wording/refusal-text';
 import { hug } from './hug';
+import { settingOf } from './landing';
 import { nextPlace } from './next-place';
 import { itemBoxes } from './item-box';
 import { freeStretches, openLengths } from './open-lengths';
@@ -94,7 +95,12 @@ describe('hugging', () => {
     const wall = must(findItem('fathom', 'U600/720'));
     const setting = { width: 600, depth: 350, low: wall.up, high: wall.up + 720 };
     const over = hug(builder.design, setting, { x: 720, y: -180 }, 60);
-    expect(over.placement).toMatchObject({ face: 'face-a', distance: 420 });
+    // Drawn to the edge of what stands below, within the snap; and to its other edge by its own right end.
+    expect(over).toMatchObject({ placement: { distance: 400 }, caught: { by: 'below', id: 'item-2' } });
+    const far = hug(builder.design, setting, { x: 761, y: -180 }, 60);
+    expect(far).toMatchObject({ placement: { distance: 461 }, caught: { by: 'face' } });
+    const narrow = { ...setting, width: 450 };
+    expect(hug(builder.design, narrow, { x: 800, y: -180 }, 60).placement).toMatchObject({ distance: 550 });
     builder.place('U600/720', { on: 'face', face: 'face-a', from: 'left', distance: 200, off: 0 });
     expect(itemBoxes(builder.design)[1]).toMatchObject({ low: 1400, high: 2120 });
     expect(checkReach(builder.design).findings.filter(({ rule }) => rule === 'item-collision')).toEqual([]);
@@ -105,6 +111,48 @@ describe('hugging', () => {
     });
     const base = { width: 600, depth: 560, low: 0, high: 870 };
     expect(hug(builder.design, base, { x: 1800, y: -280 }, 60).placement).toMatchObject({ distance: 1500 });
+  });
+
+  it('lands on whole steps of the job’s rounding where nothing catches it, from the nearer end and on the floor', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 100, max: 3900, noNaN: true }),
+        fc.double({ min: -2900, max: -100, noNaN: true }),
+        fc.constantFrom(1, 5, 25.4 / 16),
+        (x, y, step) => {
+          const builder = rectangle(4000.3, 3000.7);
+          builder.run(setRoom, { step });
+          const onSteps = (length: number) => Math.abs(length / step - Math.round(length / step)) < 1e-5;
+          const { placement, caught } = hug(
+            builder.design,
+            { width: 600, depth: 560, low: 0, high: 870 },
+            { x, y },
+            14,
+          );
+          if (placement.on === 'floor') expect([placement.x, placement.y].every(onSteps)).toBe(true);
+          else if (caught?.by === 'face') expect(onSteps(placement.distance)).toBe(true);
+        },
+      ),
+      { numRuns: 200 },
+    );
+    const builder = rectangle();
+    builder.run(setRoom, { step: 5 });
+    const at = (x: number) =>
+      hug(builder.design, { width: 600, depth: 560, low: 0, high: 870 }, { x, y: -280 }, 14);
+    expect(at(1137.300038).placement).toMatchObject({ from: 'left', distance: 835 });
+  });
+
+  it('hangs a hood over the middle of what is cooked on, set or dragged', () => {
+    const builder = rectangle();
+    builder.set('F600', 'face-a', 0);
+    const cooker = builder.set('COOK900', 'face-a', 900);
+    const hood = must(findItem('fathom', 'HOOD600'));
+    const set = nextPlace(builder.design, settingOf(hood), 'item-1')!;
+    expect(set).toMatchObject({ placement: { distance: 900 + 150 }, caught: { by: 'centre', id: cooker } });
+    const dragged = hug(builder.design, settingOf(hood), { x: 1390, y: -180 }, 14);
+    expect(dragged).toMatchObject({ placement: { distance: 1050 }, caught: { by: 'centre', id: cooker } });
+    builder.place('HOOD600', set.placement);
+    expect(nextPlace(builder.design, settingOf(hood))!.placement).not.toMatchObject({ distance: 1050 });
   });
 
   it('turns the back to the face and stands against the neighbour', () => {

@@ -1,18 +1,20 @@
 import type { Fault, Refusal, RefusalCode, RefusalData } from '../result';
 import { formatLengthWithUnit } from '../units/format-length';
-import { usualStyle, type LengthStyle } from '../units/units';
+import { isInchUnit, usualStyle, type LengthStyle } from '../units/units';
 
 type Show = (mm: number) => string;
-type Wording = { [C in RefusalCode]: (data: RefusalData[C], show: Show) => string };
+/** Lengths are said in the job's rounding, or, where a limit must be true as it is printed, as exactly as they are. */
+type Wording = { [C in RefusalCode]: (data: RefusalData[C], show: Show, exactly: Show) => string };
 
 /** Every refusal as a sentence: what, where, and how to mend it. */
 const wording: Wording = {
   'length-unreadable': ({ text, reason }) =>
     `“${text}” can’t be read as a length: ${reason}. Try 467, 1.2 m, 22 5/8, 3' 4 1/2" or 1200 - 2*18.`,
-  'length-range': ({ what, length, least, most }, show) =>
-    `${what} can’t be ${show(length)}. Give a length from ${show(least)} to ${show(most)}.`,
+  'length-range': ({ what, length, least, most }, _, exactly) =>
+    `${what} can’t be ${exactly(length)}. Give a length from ${exactly(least)} to ${exactly(most)}.`,
   'angle-unreadable': ({ text }) =>
     `“${text}” can’t be read as an angle in degrees. Try 90, 91.3 or 91° 18'.`,
+  'name-blank': ({ what }) => `${what} needs a name. Type one, or leave it as it was.`,
   'number-range': ({ what, value, least, most }) =>
     `${what} can’t be ${value}. Give a number from ${least} to ${most}.`,
   'survey-underdetermined': ({ missing, measure }) =>
@@ -105,6 +107,8 @@ const wording: Wording = {
       : `${item} comes in one size and can’t be trimmed. Trim a cabinet, or use a filler.`,
   'width-not-made': ({ item, range, width, made }, show) =>
     `${range} does not list ${item} ${show(width)} wide; it lists ${nearest(made, width).map(show).join(', ')}. Choose one of these, use a filler, or allow special widths in the room’s facts.`,
+  'size-not-made': ({ item, range, size, length, made }, show) =>
+    `${range} does not list ${item} ${show(length)} ${size === 'depth' ? 'deep' : 'high'}; it lists ${nearest(made, length).map(show).join(', ')}. Choose one of these, or allow special widths in the room’s facts.`,
   'not-split': ({ item, width, made }, show) =>
     made.length > 0
       ? `${item} can’t be split in two of ${show(width)} together: its range lists ${made.map(show).join(', ')}. Choose another width, or allow special widths in the room’s facts.`
@@ -146,8 +150,21 @@ function nearest(sizes: readonly number[], size: number): number[] {
 
 /** A refusal as a sentence, lengths in the given style. */
 export function refusalText(refusal: Refusal, style: LengthStyle = usualStyle('mm')): string {
-  const say = wording[refusal.code] as (data: unknown, show: Show) => string;
-  return say(refusal.data, (mm) => formatLengthWithUnit(mm, style));
+  const say = wording[refusal.code] as (data: unknown, show: Show, exactly: Show) => string;
+  return say(
+    refusal.data,
+    (mm) => formatLengthWithUnit(mm, style),
+    (mm) => exactLength(mm, style),
+  );
+}
+
+/** A length with as many places as it has, where the job's rounding would make another of it. */
+function exactLength(mm: number, style: LengthStyle): string {
+  const isWhole = (step: number) => Math.abs(mm - Math.round(mm / step) * step) < 1e-9;
+  if (isWhole(style.step) || !Number.isFinite(mm)) return formatLengthWithUnit(mm, style);
+  if (isInchUnit(style.unit)) return `${Number(mm.toFixed(6))} mm`;
+  const step = [1, 0.1, 0.01, 1e-3, 1e-4].find(isWhole) ?? 1e-6;
+  return formatLengthWithUnit(mm, { ...style, step });
 }
 
 /** The first faults of something, each with its place, and how many more there are. */

@@ -2,7 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const cooker: ItemKind = {
   id: 'cooker',
-  name: 'Range',
+  name: 'Cooker',
   group: 'Appliances',
   top: 'breaks',
   symbol: 'cooker',

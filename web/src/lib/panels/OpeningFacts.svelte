@@ -142,6 +142,7 @@
 </label>
 <LengthField
   label="Distance"
+  name="opening-distance"
   value={opening.distance}
   style={session.style}
   least={opening.from === 'centre' ? -30_000 : 0}

@@ -31,7 +31,10 @@
         return `face ${letter}`;
       case 'wall':
         return `wall ${shape.byId.get(id)?.letter ?? ''}`;
+      case 'below':
+        return record?.kind === 'item' ? `edge of ${record.code} below` : '';
       case 'centre':
+        if (record?.kind === 'item') return `middle of ${record.code}`;
         return `centre of ${opening?.name ?? 'the opening'}`;
       case 'overhead':
         return `under what is above face ${letter}`;

@@ -117,6 +117,16 @@ export class SaveQueue {
     return this.#pending.length === 0;
   }
 
+  /**
+   * The page goes: what waits is sent in a request that outlives it. Edits already under way may be in it; they are known by their ids. What the
+   * server does not take is kept in the store, and sent by the next page.
+   */
+  leave(): void {
+    if (this.#pending.length === 0 || this.state === 'clash') return;
+    const edits = this.#pending.slice(0, MOST_EDITS);
+    void this.#ask(`/api/rooms/${this.options.roomId}/edits`, { baseRevision: this.revision, edits }, true);
+  }
+
   dispose(): void {
     clearTimeout(this.#timer);
     this.#disposed = true;
@@ -206,12 +216,17 @@ export class SaveQueue {
     this.message = message;
   }
 
-  async #ask(url: string, body?: unknown): Promise<Response | null> {
+  async #ask(url: string, body?: unknown, keepalive = false): Promise<Response | null> {
     const send = this.options.fetch ?? fetch;
     const init =
       body === undefined
         ? {}
-        : { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) };
+        : {
+            method: 'POST',
+            headers: { 'content-type': 'application/json' },
+            body: JSON.stringify(body),
+            ...(keepalive ? { keepalive } : {}),
+          };
     try {
       return await send(url, init);
     } catch {

@@ -106,6 +106,25 @@ describe('the save queue', () => {
     expect(server.requests).toBe(2);
   });
 
+  it('sends what waits at once when the page goes, and nothing twice where it was under way or the page comes back', async () => {
+    const server = new Server();
+    const { saving, session, kept } = open(server);
+    session.run(setRoom, { name: 'Right before' });
+    saving.leave();
+    await vi.advanceTimersByTimeAsync(0);
+    expect([nameOf(server.document), server.requests]).toEqual(['Right before', 1]);
+    await settle();
+    expect([saving.state, saving.revision, server.edits.length, kept()]).toEqual(['saved', 1, 1, []]);
+    saving.leave();
+    expect(server.requests).toBe(2);
+    server.slowBody = 1_000;
+    session.run(setRoom, { name: 'Under way' });
+    await vi.advanceTimersByTimeAsync(300);
+    saving.leave();
+    await settle();
+    expect([saving.state, saving.revision, server.edits.length]).toEqual(['saved', 2, 2]);
+  });
+
   it('sends edits made close together as one request, each its own revision', async () => {
     const server = new Server();
     const { session, saving, kept } = open(server);

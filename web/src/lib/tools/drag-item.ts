@@ -18,7 +18,8 @@ import {
   roomShape,
   setItem,
   settingOf,
-  standingAround,
+  onStep,
+  standingOnSteps,
   type Block,
   type ItemBox,
   type Landing,
@@ -219,7 +220,7 @@ function grabOf(at: Point | OnFace, middle: Point, low: number): Grab {
 
 function landInRoom(design: Design, setting: Setting, middle: Point, snap: number, free: boolean): Landing {
   return free
-    ? { placement: standingAround(middle, setting.turn ?? 0, setting), caught: null }
+    ? { placement: standingOnSteps(design, middle, setting.turn ?? 0, setting), caught: null }
     : hug(design, setting, middle, snap);
 }
 
@@ -229,7 +230,10 @@ function landOnFace(design: Design, setting: Setting, at: OnFace, grab: Grab, sn
   const middle = at.along + grab.along;
   const up = low < HUNG ? low : catchHeight(design, at.face, setting, at.up + grab.up, snap).up;
   const held = { ...setting, low: up, high: up + (high - low) };
-  if (snap === 0) return { placement: facePlacement(at.face, middle - width / 2, width), caught: null, up };
+  if (snap === 0) {
+    const placement = facePlacement(at.face, middle - width / 2, width);
+    return { placement: { ...placement, distance: onStep(design, placement.distance) }, caught: null, up };
+  }
   const landing = hugFace(design, held, at.face, middle, snap);
   return up === low ? landing : { ...landing, up: landing.up ?? up };
 }

@@ -12,6 +12,9 @@ import {
   type WalkedFace,
 } from 'goodreach';
 
+/** A walk that misses its start by less than this share of its length has only been measured inexactly. */
+const SMALL_GAP = 0.01;
+
 /** A room being walked face by face: typed lengths, directions from the pointer or a typed turn. */
 export class RoomWalk {
   faces: readonly WalkedFace[] = $state.raw([]);
@@ -19,7 +22,7 @@ export class RoomWalk {
   aimed: Aim | null = $state.raw(null);
   /** A typed turn to the right, radians; it goes before the pointer. */
   turn: number | null = $state(null);
-  gapMode: 'close' | 'share' = $state('close');
+  #chosenMode: 'close' | 'share' | null = $state(null);
 
   readonly places = $derived(walkedPlaces(this.faces));
   readonly path = $derived(walkedPath(this.faces));
@@ -30,9 +33,21 @@ export class RoomWalk {
       ? turned(this.faces, this.turn)
       : (this.aimed?.heading ?? (this.faces.length === 0 ? 0 : turned(this.faces, Math.PI / 2))),
   );
+  /** A gap that is small against the walk is an error of measuring, to be shared out, unless it is said otherwise; a large one is a face that was not walked. */
+  readonly gapMode: 'close' | 'share' = $derived(
+    this.#chosenMode ?? (this.gap <= SMALL_GAP * this.walked ? 'share' : 'close'),
+  );
   readonly made: Result<NewFace[]> | null = $derived(
     this.faces.length < 2 ? null : walkToFaces(this.faces, this.gapMode),
   );
+
+  chooseGap(mode: 'close' | 'share'): void {
+    this.#chosenMode = mode;
+  }
+
+  private get walked(): number {
+    return this.faces.reduce((sum, { length }) => sum + length, 0);
+  }
 
   point(at: Point | null, near: number): void {
     this.aimed = at ? aim(this.faces, at, near) : null;
@@ -49,7 +64,7 @@ export class RoomWalk {
     this.faces = faces;
     this.turn = null;
     this.aimed = null;
-    this.gapMode = 'share';
+    this.#chosenMode = 'share';
   }
 
   takeBack(): void {

@@ -220,16 +220,27 @@ describe('walking a room', () => {
     expect([walk.turn, walk.aimed]).toEqual([null, null]);
   });
 
+  it.each([
+    [140, 'share'],
+    [142, 'close'],
+  ] as const)('that misses its start by %s in 14 m is to be %sd unless chosen otherwise', (miss, mode) => {
+    const walk = new RoomWalk();
+    // A gap of one part in a hundred of the walk, just under and just over.
+    for (const length of [4000, 3000, 4000 + miss, 3000]) walk.add(length);
+    expect(walk.gap).toBeCloseTo(miss, 6);
+    expect(walk.gapMode).toBe(mode);
+  });
+
   it('is taken back face by face, and closed or shared out as chosen', () => {
     const walk = new RoomWalk();
     expect(walk.made).toBeNull();
     for (const length of [4000, 3000, 4006, 3000]) walk.add(length);
     expect(walk.gap).toBeCloseTo(6, 6);
-    expect(must(walk.made!)).toHaveLength(5);
-    walk.gapMode = 'share';
+    expect(walk.gapMode).toBe('share');
     expect(must(walk.made!)).toHaveLength(4);
+    walk.chooseGap('close');
+    expect(must(walk.made!)).toHaveLength(5);
     walk.takeBack();
-    walk.gapMode = 'close';
     expect(must(walk.made!).map(({ measured }) => measured)).toEqual([true, true, true, false]);
   });
 });

@@ -60,6 +60,12 @@
     return said.replace(/\s/g, '') === text.replace(/\s/g, '') ? '' : `= ${said}`;
   });
 
+  /** A refusal goes when what it was about has become another: by an undo, or an edit elsewhere. */
+  let refused: number | null = null;
+  $effect.pre(() => {
+    if (problem !== '' && value !== refused) [problem, text] = ['', null];
+  });
+
   function type(event: Event & { currentTarget: HTMLInputElement }) {
     text = event.currentTarget.value;
     problem = '';
@@ -78,6 +84,7 @@
       const got = read(text);
       problem = got.ok ? (onset(got.value) ?? '') : explain(got);
     }
+    refused = value;
     if (!problem) text = null;
   }
 

@@ -48,7 +48,10 @@
     {#each shown as one (one)}
       <div>
         <dt>{criterionNames[one].value}</dt>
-        <dd>{proposal.values[one]}</dd>
+        <dd>
+          {#if one === 'symmetry'}<Length text={formatLength(proposal.values.symmetry, session.style)} />
+          {:else}{proposal.values[one]}{/if}
+        </dd>
       </div>
     {/each}
   </dl>

@@ -12,6 +12,7 @@
     type OpeningType,
   } from 'goodreach';
   import { nanoid } from 'nanoid';
+  import { tick } from 'svelte';
   import { useWorkspace } from '$session/context';
   import { openingNames } from '$ui/opening-names';
   import Button from '$ui/Button.svelte';
@@ -51,6 +52,8 @@
         if (session.mayRun(putOpening, opening) !== '') continue;
         session.run(putOpening, opening);
         screen.select(opening.id);
+        // Its place is what is typed next.
+        void tick().then(() => document.querySelector<HTMLInputElement>('[name=opening-distance]')?.focus());
         return;
       }
     }

@@ -97,10 +97,20 @@
       {#if walk.gap < 0.05}It closes.{:else}
         It misses its start by {formatLengthWithUnit(walk.gap, { ...style, step: style.step / 2 })}.
         <label
-          ><input type="radio" bind:group={walk.gapMode} value="close" /> Close it with one more face</label
+          ><input
+            type="radio"
+            checked={walk.gapMode === 'close'}
+            onchange={() => walk.chooseGap('close')}
+            name="gap"
+          /> Close it with one more face</label
         >
         <label
-          ><input type="radio" bind:group={walk.gapMode} value="share" /> Share it out over the measurements</label
+          ><input
+            type="radio"
+            checked={walk.gapMode === 'share'}
+            onchange={() => walk.chooseGap('share')}
+            name="gap"
+          /> Share it out over the measurements</label
         >
       {/if}
     </p>

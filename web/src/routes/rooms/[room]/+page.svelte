@@ -73,8 +73,18 @@
 
   let shortcuts: ShortcutsDialog;
   let ready = $state(false);
+  const stepKey = `step ${roomId}`;
+  $effect(() => {
+    if (ready) sessionStorage.setItem(stepKey, screen.step);
+  });
 
   onMount(() => {
+    // A reload goes on in the step that was worked in.
+    const [visit] = performance.getEntriesByType('navigation') as PerformanceNavigationTiming[];
+    const kept = visit?.type === 'reload' ? sessionStorage.getItem(stepKey) : null;
+    screen.step = steps.find(({ id }) => id === kept)?.id ?? screen.step;
+    const leave = () => saving.leave();
+    addEventListener('pagehide', leave);
     shelf.load();
     void saving.resume(edits.map(({ id }) => id)).then((resumed) => {
       if (resumed) session.replace(resumed);
@@ -89,6 +99,7 @@
     });
     return () => {
       stopKeys();
+      removeEventListener('pagehide', leave);
       saving.dispose();
     };
   });
