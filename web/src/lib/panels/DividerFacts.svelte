@@ -1,6 +1,6 @@
 <script lang="ts">
   import { formatArea, putDivider, removeThings, roomOf, zonesOf, type DividerRecord } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
   import FacePlaceFields from './FacePlaceFields.svelte';
 

@@ -8,7 +8,7 @@
     type Sheet,
     type SheetSubject,
   } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
   import type { SheetChoice } from '$views/sheet/sheet-choice.svelte';
 

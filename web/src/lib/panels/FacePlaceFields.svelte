@@ -1,6 +1,6 @@
 <script lang="ts">
   import { roomShape, type FacePlace } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import LengthField from '$ui/LengthField.svelte';
 
   /** Where an end of a line across the room is: the face it is on, and how far from its left end. */

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { ItemRecord } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import DividerFacts from './DividerFacts.svelte';
   import FaceFacts from './FaceFacts.svelte';
   import FixedFacts from './FixedFacts.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { checkReach, sayFinding } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import VerdictMark from '$ui/VerdictMark.svelte';
 
   /** The findings that speak of one thing. */

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { fixedNames, type FixedRecord, putFixed, removeThings } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
   import FindingsAbout from './FindingsAbout.svelte';

@@ -7,7 +7,7 @@
     surveyReport,
     type MeasurementRecord,
   } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
 

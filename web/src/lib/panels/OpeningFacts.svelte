@@ -19,7 +19,7 @@
     type OpeningType,
   } from 'goodreach';
   import { nanoid } from 'nanoid';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import AngleField from '$ui/AngleField.svelte';
   import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';

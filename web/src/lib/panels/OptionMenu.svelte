@@ -1,6 +1,6 @@
 <script lang="ts">
   import { sendJson } from '$session/send-json';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import type { RoomOption } from '$session/room-option';
 
   /** The options of the room: which one this is, and what can be done with them. */

@@ -11,7 +11,7 @@
     type ItemRecord,
     type OutlinePlace,
   } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
   import More from '$ui/More.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { footprintOf, roomShape, type Placement, type Side } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import AngleField from '$ui/AngleField.svelte';
   import LengthField from '$ui/LengthField.svelte';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { checkReach, checkReachOpen, packs, roomOf, rules, sayFinding } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import VerdictMark from '$ui/VerdictMark.svelte';
 
   const { session, screen } = useWorkspace();

@@ -10,7 +10,7 @@
     type LengthUnit,
     type RoomChange,
   } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import AngleField from '$ui/AngleField.svelte';
   import Button from '$ui/Button.svelte';
   import ChoiceList from '$ui/ChoiceList.svelte';

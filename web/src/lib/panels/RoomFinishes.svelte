@@ -7,7 +7,7 @@
     topFinishNames,
     wallFinishNames,
   } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import TextField from '$ui/TextField.svelte';
 
   /** What the room is finished with, wherever a thing has no finish of its own. */

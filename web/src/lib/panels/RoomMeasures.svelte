@@ -1,6 +1,6 @@
 <script lang="ts">
   import { formatArea, formatLengthWithUnit, formatVolume, roomOf, roomShape, zonesOf } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import Length from '$ui/Length.svelte';
 
   /** Area, perimeter, walls and volume of the room as it is shown, live while it changes. */

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { formatLength, placedSections, putSection, removeThings, type SectionRecord } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
   import TextField from '$ui/TextField.svelte';
   import FacePlaceFields from './FacePlaceFields.svelte';

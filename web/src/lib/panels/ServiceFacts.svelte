@@ -7,7 +7,7 @@
     type ServiceType,
     serviceTypes,
   } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
   import PlacementFields from './PlacementFields.svelte';

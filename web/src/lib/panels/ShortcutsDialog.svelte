@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { shortcuts } from '$session/workspace-keys';
+  import { shortcuts } from '$lib/tools/workspace-keys';
   import Button from '$ui/Button.svelte';
 
   let dialog: HTMLDialogElement;

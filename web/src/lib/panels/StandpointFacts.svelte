@@ -1,6 +1,6 @@
 <script lang="ts">
   import { LEAST_EYE, MOST_EYE, putStandpoint, removeThings, type StandpointRecord } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
   import TextField from '$ui/TextField.svelte';

@@ -11,7 +11,7 @@
     type Caught,
     type PlaceCatch,
   } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import Length from '$ui/Length.svelte';
   import { unitNames } from '$ui/unit-names';
   import VerdictMark from '$ui/VerdictMark.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import { surveyTabs } from '$session/screen.svelte';
   import Tabs from '$ui/Tabs.svelte';
   import ChecksTab from './survey/ChecksTab.svelte';

@@ -7,9 +7,9 @@
   import { roomOf } from 'goodreach';
   import type { RoomOption } from '$session/room-option';
   import OptionMenu from './OptionMenu.svelte';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import { steps, type StepId } from '$session/screen.svelte';
-  import type { PlanPort } from '$views/plan/plan-port';
+  import type { PlanPort } from '$lib/tools/plan-port';
 
   interface Props {
     jobName: string;

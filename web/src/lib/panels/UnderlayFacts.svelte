@@ -1,6 +1,6 @@
 <script lang="ts">
   import { putUnderlay, removeThings, scaleUnderlay, type UnderlayRecord } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import AngleField from '$ui/AngleField.svelte';
   import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';

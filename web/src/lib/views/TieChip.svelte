@@ -1,6 +1,6 @@
 <script lang="ts">
   import { formatLength } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import Length from '$ui/Length.svelte';
   import LengthField from '$ui/LengthField.svelte';
 

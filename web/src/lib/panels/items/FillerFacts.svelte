@@ -1,6 +1,6 @@
 <script lang="ts">
   import { fillerFor, formatLength, freeStretches, itemBoxes, type ItemRecord } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import Length from '$ui/Length.svelte';
 
   /** What is seen of a filler and what is cut, beside the gap between the boxes that it is made to. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
   import { itemActions } from '../../tools/item-actions';
 

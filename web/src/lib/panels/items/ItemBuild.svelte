@@ -1,6 +1,6 @@
 <script lang="ts">
   import { findItem, swapItems, type ItemRecord } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
   import More from '$ui/More.svelte';

@@ -25,7 +25,7 @@
     type Side,
     type TieSide,
   } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
   import More from '$ui/More.svelte';

@@ -21,7 +21,7 @@
     type Side,
   } from 'goodreach';
   import { nanoid } from 'nanoid';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
   import Length from '$ui/Length.svelte';
   import LengthField from '$ui/LengthField.svelte';

@@ -12,7 +12,7 @@
     type OverhangSide,
   } from 'goodreach';
   import { nanoid } from 'nanoid';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
   import More from '$ui/More.svelte';

@@ -7,7 +7,7 @@
     type ItemRecord,
     type SpecialSize,
   } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import LengthField from '$ui/LengthField.svelte';
   import TextField from '$ui/TextField.svelte';
 

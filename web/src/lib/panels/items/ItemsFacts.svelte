@@ -13,7 +13,7 @@
     type ItemRecord,
     type LineUp,
   } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
   import ItemActions from './ItemActions.svelte';

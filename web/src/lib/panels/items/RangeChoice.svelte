@@ -1,6 +1,6 @@
 <script lang="ts">
   import { baseDifference, findRange, formatLength, isCabinetRange, setRoom, type Range } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
 
   /** The range looked into: the room's, or another, of which is said once how it differs. */

@@ -17,9 +17,9 @@
     type ShelfItem,
   } from 'goodreach';
   import { nanoid } from 'nanoid';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import Length from '$ui/Length.svelte';
-  import type { PlanPort } from '$views/plan/plan-port';
+  import type { PlanPort } from '$lib/tools/plan-port';
   import type { ItemDrag } from '../../tools/drag-item';
   import ItemPicture from './ItemPicture.svelte';
   import RangeChoice from './RangeChoice.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { criteria, drawingBounds, formatLength, svgMarks, type DescribedProposal } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
   import Length from '$ui/Length.svelte';
   import VerdictMark from '$ui/VerdictMark.svelte';

@@ -18,7 +18,7 @@
     type RunBand,
   } from 'goodreach';
   import { onDestroy, untrack } from 'svelte';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import { Proposer } from '$session/proposer.svelte';
   import type { ProposeTarget } from '$session/screen.svelte';
   import Button from '$ui/Button.svelte';

@@ -13,7 +13,7 @@
     type MeasurementReport,
   } from 'goodreach';
   import { nanoid } from 'nanoid';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { bendFace, type Bend, type PlacedFace } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
   import More from '$ui/More.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
   import TextField from '$ui/TextField.svelte';
   import { wallFinishNames, editFaces, roomOf, roomShape, type FaceChange, type FaceRecord } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import LengthField from '$ui/LengthField.svelte';
 
   /** The wall behind some faces: the first one's values are shown, all take what is typed. An emptied field goes back to the room's. */

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { formatDegrees, roomShape, setFaceLength, type PlacedFace } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import LengthField from '$ui/LengthField.svelte';
 
   const { session, screen } = useWorkspace();

@@ -13,7 +13,7 @@
   } from 'goodreach';
   import { nanoid } from 'nanoid';
   import { tick } from 'svelte';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import { openingNames } from '$ui/opening-names';
   import Button from '$ui/Button.svelte';
   import ChoiceList from '$ui/ChoiceList.svelte';

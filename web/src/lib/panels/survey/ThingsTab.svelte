@@ -24,7 +24,7 @@
     usualServiceHeight,
   } from 'goodreach';
   import { nanoid } from 'nanoid';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import ChoiceList from '$ui/ChoiceList.svelte';
   import ServiceSymbol from './ServiceSymbol.svelte';
   import UnderlayEntry from './UnderlayEntry.svelte';

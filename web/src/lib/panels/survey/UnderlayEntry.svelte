@@ -1,7 +1,7 @@
 <script lang="ts">
   import { putUnderlay, recordsOf, roomShape } from 'goodreach';
   import { nanoid } from 'nanoid';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import ChoiceList from '$ui/ChoiceList.svelte';
   import FileEntry from '$ui/FileEntry.svelte';
   import { pictureOf, Unreadable, type Picture } from '$lib/tools/picture-of';

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { formatLength } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import { toScreen, type Camera } from '../camera';
 
   /** How far a dragged face stands from where it was, beside the pointer. */

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { checkReach, checkReachOpen, type Finding } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
 
   let { scale }: { scale: number } = $props();
   const { session, screen } = useWorkspace();

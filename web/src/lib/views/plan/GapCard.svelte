@@ -12,7 +12,7 @@
     type OpenLength,
   } from 'goodreach';
   import { nanoid } from 'nanoid';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
   import Length from '$ui/Length.svelte';
 

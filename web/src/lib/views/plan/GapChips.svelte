@@ -1,6 +1,6 @@
 <script lang="ts">
   import { formatLength, openLengths, facePoint, type OpenLength, type Point, type RunBand } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import Length from '$ui/Length.svelte';
   import { toScreen, type Camera } from '../camera';
   import { chipSpot, spread, type Spot } from '../spread';

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { onMount } from 'svelte';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import { itemActions, type ItemAction } from '../../tools/item-actions';
 
   /** What can be done with the chosen items, at a place of the plan. */

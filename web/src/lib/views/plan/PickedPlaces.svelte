@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
 
   /** The places picked so far, and where the next would be. */
   let { scale }: { scale: number } = $props();

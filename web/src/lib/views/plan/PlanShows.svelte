@@ -1,7 +1,7 @@
 <script lang="ts">
   import Layers from '@lucide/svelte/icons/layers';
   import { LEAST_CUT, MOST_CUT, planModes, type Layer, type PlanMode } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import LengthField from '$ui/LengthField.svelte';
 
   /** What the plan shows: below the cut, with what hangs, or the ceiling; how high it is cut; which layers. */

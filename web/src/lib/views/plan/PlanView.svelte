@@ -15,7 +15,7 @@
   import { select as pick } from 'd3-selection';
   import { zoomIdentity, type ZoomBehavior } from 'd3-zoom';
   import { onMount, untrack } from 'svelte';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import type { AlongDrag } from '../../tools/drag-along';
   import type { FaceDrag } from '../../tools/drag-face.svelte';
   import { SNAP_PIXELS, type ItemDrag } from '../../tools/drag-item';
@@ -36,7 +36,7 @@
   import Underlays from './Underlays.svelte';
   import { pieces } from '../pieces';
   import type { Spot } from '../spread';
-  import type { PlanPort } from './plan-port';
+  import type { PlanPort } from '$lib/tools/plan-port';
 
   interface Props {
     drag: ItemDrag;

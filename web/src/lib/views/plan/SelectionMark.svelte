@@ -16,7 +16,7 @@
     type PlacedFace,
     type Point,
   } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
 
   let { scale }: { scale: number } = $props();
   const { session, screen } = useWorkspace();

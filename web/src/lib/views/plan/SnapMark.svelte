@@ -1,6 +1,6 @@
 <script lang="ts">
   import { boxOf, place, roomShape, type Point } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
 
   /** What catches a dragged item: its back on the face or edge it hugs, the side that meets its neighbour, or the line it is centred on. */
   let { scale }: { scale: number } = $props();

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { placeAt, roomShape, surveyReport } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
 
   /** Taped distances as thin lines, and on request how well each corner is known: ellipses drawn twenty times their size. */
   let { scale }: { scale: number } = $props();

@@ -10,7 +10,7 @@
     type Tie,
     type PlanSide,
   } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import { toScreen, type Camera } from '../camera';
   import { chipSpot, spread, type Spot } from '../spread';
   import TieChip from '../TieChip.svelte';

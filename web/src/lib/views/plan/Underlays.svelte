@@ -1,6 +1,6 @@
 <script lang="ts">
   import { recordsOf } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
 
   /** The pictures laid under the plan. */
   const { session, roomId } = useWorkspace();

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import { save } from './save';
   import type { RoomStage } from './room-stage';
 

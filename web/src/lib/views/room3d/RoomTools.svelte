@@ -1,6 +1,6 @@
 <script lang="ts">
   import { dayTimes, LEAST_EYE, MOST_EYE, MOST_HEIGHT, type DayTime } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import LengthField from '$ui/LengthField.svelte';
   import PictureCard from './PictureCard.svelte';
   import StandCard from './StandCard.svelte';

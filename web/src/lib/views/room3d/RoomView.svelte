@@ -14,12 +14,12 @@
     type SceneGroup,
   } from 'goodreach';
   import { onMount, untrack } from 'svelte';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import type { ItemDrag } from '../../tools/drag-item';
   import { actOnKey, groupOf } from '../../tools/item-actions';
   import { chooseOnKey, nudge, nudgeStep } from '../../tools/item-keys';
   import ItemMenu from '../plan/ItemMenu.svelte';
-  import { emptyPort, type PlanPort } from '../plan/plan-port';
+  import { emptyPort, type PlanPort } from '$lib/tools/plan-port';
   import RoomTools from './RoomTools.svelte';
   import { RoomStage, type Hit, type RoomViewKind } from './room-stage';
 

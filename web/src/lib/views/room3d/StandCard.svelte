@@ -1,7 +1,7 @@
 <script lang="ts">
   import { filmOf, putStandpoint, recordsOf } from 'goodreach';
   import { nanoid } from 'nanoid';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import { save } from './save';
   import type { RoomStage } from './room-stage';
 

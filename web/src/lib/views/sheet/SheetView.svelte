@@ -1,6 +1,6 @@
 <script lang="ts">
   import { refusalText, svgMarks } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import type { SheetChoice } from './sheet-choice.svelte';
 
   let { choice }: { choice: SheetChoice } = $props();

@@ -9,7 +9,7 @@
     type Point,
     type TieSide,
   } from 'goodreach';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import { toScreen, type Camera } from '../camera';
   import { chipSpot, spread } from '../spread';
   import TieChip from '../TieChip.svelte';

@@ -18,14 +18,14 @@
   import { select as pick } from 'd3-selection';
   import { zoomIdentity, type ZoomBehavior } from 'd3-zoom';
   import { onMount, untrack } from 'svelte';
-  import { useWorkspace } from '$session/context';
+  import { useWorkspace } from '$lib/tools/context';
   import { SNAP_PIXELS, type ItemDrag, type OnFace } from '../../tools/drag-item';
   import { actOnKey, groupOf } from '../../tools/item-actions';
   import { chooseOnKey, nudgeStep, nudgeUpright } from '../../tools/item-keys';
   import { annotationScale, LEAST_ZOOM, toRoom, toScreen, type Camera } from '../camera';
   import { drawingZoom, SPARE, sourceOf } from '../drawing-zoom';
   import ItemMenu from '../plan/ItemMenu.svelte';
-  import { emptyPort, type PlanPort } from '../plan/plan-port';
+  import { emptyPort, type PlanPort } from '$lib/tools/plan-port';
   import { pieces } from '../pieces';
   import UnfoldTies from './UnfoldTies.svelte';
 

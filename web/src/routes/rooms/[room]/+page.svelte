@@ -2,14 +2,14 @@
   import { page } from '$app/state';
   import { roomOf, usualCut } from 'goodreach';
   import { onMount, untrack } from 'svelte';
-  import { provideWorkspace } from '$session/context';
+  import { provideWorkspace } from '$lib/tools/context';
   import { DesignSession } from '$session/design-session.svelte';
   import { OpeningKinds } from '$session/opening-kinds.svelte';
   import { SaveQueue } from '$session/save-queue.svelte';
   import { StudioShelf } from '$session/studio-shelf.svelte';
   import { ScreenState, steps, type StepId } from '$session/screen.svelte';
   import { browserStore, type UnsavedStore } from '$session/unsaved-store';
-  import { workspaceKeys } from '$session/workspace-keys';
+  import { workspaceKeys } from '$lib/tools/workspace-keys';
   import DrawPanel from '$lib/panels/DrawPanel.svelte';
   import FactsPanel from '$lib/panels/FactsPanel.svelte';
   import ReachPanel from '$lib/panels/ReachPanel.svelte';
@@ -24,7 +24,7 @@
   import { ItemDrag } from '$lib/tools/drag-item';
   import { PlacePick } from '$lib/tools/place-pick.svelte';
   import { UnderlayLines } from '$lib/tools/underlay-lines.svelte';
-  import { emptyPort, joinedPort } from '$views/plan/plan-port';
+  import { emptyPort, joinedPort } from '$lib/tools/plan-port';
   import PlanView from '$views/plan/PlanView.svelte';
   import { SheetChoice } from '$views/sheet/sheet-choice.svelte';
   import SheetView from '$views/sheet/SheetView.svelte';

@@ -1,10 +1,10 @@
 import { removeThings } from 'goodreach';
 import { tinykeys } from 'tinykeys';
-import type { PlanPort } from '../views/plan/plan-port';
-import type { ItemDrag } from '../tools/drag-item';
-import { itemActions } from '../tools/item-actions';
-import type { DesignSession } from './design-session.svelte';
-import { steps, type ScreenState } from './screen.svelte';
+import type { PlanPort } from './plan-port';
+import type { ItemDrag } from './drag-item';
+import { itemActions } from './item-actions';
+import type { DesignSession } from '../session/design-session.svelte';
+import { steps, type ScreenState } from '../session/screen.svelte';
 
 interface Parts {
   session: DesignSession;

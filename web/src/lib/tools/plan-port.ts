@@ -1,5 +1,5 @@
 import type { Point } from 'goodreach';
-import type { OnFace } from '../../tools/drag-item';
+import type { OnFace } from './drag-item';
 
 /** Where a pixel of the window lies in a view, and how far its snap reaches there, mm. */
 export interface Located {
