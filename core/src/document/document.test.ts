@@ -66,8 +66,32 @@ describe('history', () => {
     history = remember(history, 'undo', step('b'));
     expect([history.done.map((s) => s.label), history.undone.map((s) => s.label)]).toEqual([['a'], ['b']]);
     history = remember(history, 'redo', step('b'));
+    const again = remember(remember(history, 'undo', step('b')), 'undo', step('a'));
+    expect(again.undone.map((s) => s.label)).toEqual(['b', 'a']);
+    const redone = remember(again, 'redo', step('a'));
+    expect([redone.done.map((s) => s.label), redone.undone.map((s) => s.label)]).toEqual([['a'], ['b']]);
     history = remember(remember(history, 'undo', step('b')), 'do', step('c'));
     expect([history.done.map((s) => s.label), history.undone]).toEqual([['a', 'c'], []]);
+  });
+});
+
+describe('references', () => {
+  it('of dividers, sections, measurements and open lengths to faces that are gone are refused', () => {
+    const builder = rectangle();
+    const at = (face: string) => ({ face, from: 'left', distance: 900 }) as const;
+    const ends = { from: at('face-a'), to: at('face-gone') };
+    const records = [
+      { kind: 'section', id: 'x', name: 'S', side: 'left', ...ends },
+      { kind: 'divider', id: 'x', name: 'Part', side: 'left', ...ends },
+      { kind: 'measurement', id: 'x', length: 3000, standing: 'measured', ...ends },
+      { kind: 'left-open', id: 'x', band: 'base', at: at('face-gone') },
+    ];
+    for (const record of records) {
+      const { schema, records: others } = builder.design;
+      expect(sentence(acceptDesign({ schema, records: { ...others, x: record } })), record.kind).toContain(
+        'face-gone',
+      );
+    }
   });
 });
 

@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { rectangle } from '../../testing/rooms';
+import { rectangle, shaped } from '../../testing/rooms';
+import { pushPart } from '../commands/push-part';
+import { roomShape } from '../survey/room-shape';
 import type { RoomBuilder } from '../demo/build-room';
 import { recordOf, recordsOf } from '../document/design';
 import { applyPatch } from '../document/patch';
@@ -233,5 +235,44 @@ describe('one cabinet and two', () => {
     expect(sentence(swapItems.run(builder.design, { ids: [id], family: 'F*-C' }))).toContain(
       'no place for F*-C',
     );
+  });
+});
+
+describe('the free end of a run', () => {
+  /** An L: face C ends at an outside corner; a cabinet on it so far from there. */
+  const openBefore = (end: number, beside: 'nothing' | 'cabinet' = 'nothing') => {
+    const builder = shaped('l', [5000, 2500, 2500, 2000, 2500, 4500]);
+    const face = roomShape(builder.design).byId.get('face-c')!;
+    builder.set('F900', 'face-c', face.length - 900 - end);
+    // Round the corner, its side in line with face C.
+    if (beside === 'cabinet') builder.set('F600', 'face-d', 0);
+    return openLengths(builder.design)
+      .filter((open) => open.face.id === 'face-c' && open.to > face.length - 1)
+      .map(({ length }) => Math.round(length * 10) / 10);
+  };
+
+  it('is nothing to close up to 150 mm before an outside corner, and an open length beyond', () => {
+    expect([openBefore(149), openBefore(150), openBefore(150.5), openBefore(400)]).toEqual([
+      [],
+      [],
+      [150.5],
+      [400],
+    ]);
+  });
+
+  it('is closed by what stands right past the corner: a gap beside it is an open length', () => {
+    const builder = rectangle(4000, 3000, 4000, 3000);
+    const ids = ['l', 'front', 'r', 'rest', 'whole'] as const;
+    builder.run(pushPart, { face: 'face-a', from: 'left', distance: 1500, width: 1000, depth: -300, ids });
+    const [breast] = roomShape(builder.design).faces.filter(({ id }) => id === 'front');
+    builder.set('F900', 'front', 50);
+    const gaps = () =>
+      openLengths(builder.design)
+        .filter(({ face, band }) => face === breast && band === 'base')
+        .map(({ from, to, left, right }) => [from, to, left?.kind ?? null, right?.kind ?? null]);
+    // Nothing beside the breast: nothing to close at its corners.
+    expect(gaps()).toEqual([]);
+    builder.set('F600', 'face-a', 900);
+    expect(gaps()).toEqual([[expect.closeTo(0, 6), expect.closeTo(50, 6), 'item', 'item']]);
   });
 });

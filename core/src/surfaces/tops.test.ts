@@ -3,7 +3,9 @@ import { rectangle, shaped } from '../../testing/rooms';
 import { editItems } from '../commands/edit-items';
 import { mirrorItems } from '../commands/mirror-items';
 import { setBacks } from '../commands/set-backs';
-import { recordOf } from '../document/design';
+import { recordOf, roomOf } from '../document/design';
+import type { Point } from '../geometry/point';
+import { shelfOf } from '../ranges/shelf';
 import { boundsOf } from '../geometry/polygon';
 import { openLengths } from '../setting/open-lengths';
 import { refusalText } from '../wording/refusal-text';
@@ -18,6 +20,35 @@ describe('tops', () => {
     expect(boundsOf(top!.outline.flat())).toEqual({ left: 0, right: 1520, top: 0, bottom: -600 });
     expect(top).toMatchObject({ underside: 870, surface: 900, items: ['item-1', 'item-2'] });
     expect(top!.area).toBeCloseTo(1520 * 600, 3);
+  });
+
+  it('run to a wall that is nearer than the end overhang, and stand out by it where it is farther', () => {
+    const ends = (left: number) => {
+      const builder = rectangle();
+      builder.set('F600', 'face-a', left);
+      const { left: from } = boundsOf(tops(builder.design)[0]!.outline.flat());
+      return from;
+    };
+    expect([ends(0), ends(19), ends(20), ends(21), ends(200)]).toEqual([0, 0, 0, 1, 180]);
+  });
+
+  it('stand out before a front across a corner by the front overhang, and meet the fronts of both legs', () => {
+    const builder = rectangle();
+    const code = shelfOf('fathom').find(({ type }) => type === 'base-corner-diagonal')!.code;
+    const id = builder.place(code, { on: 'face', face: 'face-a', from: 'left', distance: 0, off: 0 });
+    const { width, depth, leg } = recordOf(builder.design, 'item', id)!;
+    const { frontOverhang } = roomOf(builder.design);
+    const [ring] = tops(builder.design)[0]!.outline;
+    // The front runs from (width, leg) to (leg, depth); the edge of the top before it, parallel, so much farther out.
+    const [a, b] = [width - leg!, depth - leg!];
+    const off = ({ x, y }: Point) => ((x - leg!) / a + (-y - leg!) / b - 1) / Math.hypot(1 / a, 1 / b);
+    const before = ring!.filter((corner) => Math.abs(off(corner) - frontOverhang) < 2e-3);
+    expect(before).toHaveLength(2);
+    const reach = leg! + frontOverhang;
+    expect(before.map(({ x, y }) => Math.min(Math.abs(x - reach), Math.abs(-y - reach)))).toEqual([
+      expect.closeTo(0, 2),
+      expect.closeTo(0, 2),
+    ]);
   });
 
   it('stop at a range and at a refrigerator, with no overhang there', () => {

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { editFaces } from '../commands/edit-faces';
 import { putOpening, usualOpening } from '../commands/put-opening';
 import { setFaceLength } from '../commands/set-face-length';
 import { galleyWithBay } from '../demo/galley-with-bay';
@@ -12,7 +13,7 @@ import { outlineFaces } from './outlines';
 import { doorSweeps, placedOpenings } from './openings';
 import { faceLetter, roomShape } from './room-shape';
 import { computedValue, insideAngle } from './observations';
-import { solveLoop, type LoopFace } from './solve-loop';
+import { solveLoop, type LoopDistance, type LoopFace } from './solve-loop';
 
 const room = (lengths: [number, number, number | null, number | null]) =>
   makeRoom({
@@ -146,6 +147,39 @@ describe('a four-sided room', () => {
     expect(faces.map(({ length }) => Math.round(length * 1e4) / 1e4).slice(0, 3)).toEqual([4000, 3000, 4010]);
     expect(Math.abs(faces[3]!.length - 3000)).toBeLessThan(1);
     for (const { corner } of faces) expect(Math.abs(corner - Math.PI / 2)).toBeLessThan(0.004);
+  });
+});
+
+describe('what follows from the shape', () => {
+  it('is the area of walls under a ceiling that slopes: each its length times its mean height', () => {
+    const builder = rectangle(4000, 3000, 4000, 3000);
+    for (const [face, ceilingHeight] of [
+      ['face-a', 2400],
+      ['face-b', 2600],
+      ['face-c', 3000],
+      ['face-d', 2800],
+    ] as const)
+      builder.run(editFaces, { faces: [face], change: { ceilingHeight } });
+    const { wallArea } = roomShape(builder.design);
+    expect(wallArea).toBeCloseTo(4000 * 2500 + 3000 * 2800 + 4000 * 2900 + 3000 * 2600, 3);
+    // A half wall counts as high as it is.
+    builder.run(editFaces, { faces: ['face-a'], change: { wallHeight: 1000 } });
+    expect(roomShape(builder.design).wallArea).toBeCloseTo(wallArea - 4000 * 1500, 3);
+  });
+
+  it('is nothing where values with nothing to spare can’t be met, and the nearest where some are', () => {
+    const faces = loopFaces([4000, 3000, 4000, 3000]);
+    const taped = (from: number, to: number, length: number): LoopDistance => ({
+      ...{ id: `m${from}`, name: '', length, standing: 'measured', sigma: 2 },
+      from: { face: from, from: 'left', distance: 0 },
+      to: { face: to, from: 'left', distance: 0 },
+    });
+    expect(solveLoop(faces, [taped(0, 2, 6990)]).ok).toBe(true);
+    expect(sentence(solveLoop(faces, [taped(0, 2, 7010)]))).toContain('No room can have these lengths');
+    const both = must(solveLoop(faces, [taped(0, 2, 5010), taped(1, 3, 5010)]));
+    expect(both.observations.some((one) => Math.abs(computedValue(both.corners, one) - one.given) > 1)).toBe(
+      true,
+    );
   });
 });
 

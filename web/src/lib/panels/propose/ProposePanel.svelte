@@ -185,6 +185,9 @@
   </More>
   <div class="answers" aria-live="polite" aria-busy={proposer.busy}>
     {#if proposer.problem}<p role="alert">{proposer.problem}</p>{/if}
+    {#if proposer.proposals.some(({ proven }) => !proven)}
+      <p class="about">The best found in the time there is; that nothing is better is not proven.</p>
+    {/if}
     <ol>
       {#each proposer.proposals as proposal, index (proposal)}
         <ProposalCard
