@@ -142,6 +142,7 @@ export * from './setting/item-numbers';
 export * from './setting/item-outline';
 export * from './setting/shift-item';
 export * from './setting/whole-steps';
+export { readJson } from './document/read-json';
 export * from './setting/open-lengths';
 export * from './setting/runs';
 export * from './setting/ties';

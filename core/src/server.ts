@@ -1,6 +1,7 @@
 /** What only servers and the command line use: validation of files and bodies, exports, demo rooms. */
 export * from './demo/demo-jobs';
 export { OpeningShape } from './document/records';
+export { reservedIds } from './document/read-json';
 export * from './document/validate-design';
 export * from './exports/design-json';
 export * from './exports/gltf';

@@ -74,7 +74,7 @@ test('files that are no designs are refused with a reason, and add no room', asy
   const rooms = await page.locator('a.room').count();
   const input = page.locator('input[type=file]').first();
   for (const [name, content, reason] of [
-    ['notes.txt', 'not json at all', 'notes.txt is not readable as JSON'],
+    ['notes.txt', 'not json at all', 'notes.txt: The file is not readable as JSON'],
     ['map.json', '{"type":"FeatureCollection","features":[]}', 'not a design'],
     ['empty.json', '{"schema":1,"records":{}}', 'A design has 1 room record'],
     ['junk.json', 'x'.repeat(20_000_000), 'junk.json is 20.0 MB; a design has at most 5 MB'],

@@ -3,8 +3,8 @@ import { ok, refuse, type Result } from '../result';
 /** As deep as lists and objects may lie in one another: far deeper than anything that is written here. */
 const MOST_DEPTH = 60;
 /** Names that mean something else to the program than a record. */
-const RESERVED: ReadonlySet<string> = new Set(['__proto__', 'constructor', 'prototype']);
-export const isReserved = (id: string): boolean => RESERVED.has(id);
+export const reservedIds: readonly string[] = ['__proto__', 'constructor', 'prototype'];
+export const isReserved = (id: string): boolean => reservedIds.includes(id);
 
 /**
  * Reads JSON that came from outside, in time linear in its length. Refused beside what is no JSON: a key that stands twice in one object, of which
@@ -42,7 +42,7 @@ function faultOf(text: string): string | null {
       if (isKey && keys) {
         const key = unescaped(text.slice(at, end + 1));
         if (key !== null && keys.has(key)) return `the key “${key.slice(0, 40)}” stands twice in one object`;
-        if (key !== null && RESERVED.has(key)) return `“${key}” can’t be a key`;
+        if (key !== null && isReserved(key)) return `“${key}” can’t be a key`;
         if (key !== null) keys.add(key);
       }
       at = end;

@@ -1,5 +1,5 @@
 import { error, json } from '@sveltejs/kit';
-import { refusalText, type LengthStyle, type Refusal } from 'goodreach';
+import { readJson as readJsonText, refusalText, type LengthStyle, type Refusal } from 'goodreach';
 import type { SignedIn } from './sessions';
 
 /** The largest JSON body read, bytes; the server's own limit stands above it so that the answer is ours. */
@@ -11,17 +11,18 @@ export function requirePerson(locals: App.Locals): SignedIn {
   return locals.person;
 }
 
-/** The body as JSON; a 400 says why it can't be read, a 413 that it is too large. */
+/** The body as JSON, each key once in its object; a 400 says why it can't be read, a 413 that it is too large. */
 export async function readJson(request: Request): Promise<unknown> {
   const declared = Number(request.headers.get('content-length') ?? 0);
   if (declared > MOST_BODY) error(413, { message: tooLarge(declared) });
   const text = await request.text();
   if (text.length > MOST_BODY) error(413, { message: tooLarge(text.length) });
-  try {
-    return JSON.parse(text);
-  } catch {
-    error(400, { message: 'The body is not JSON. Send application/json.' });
+  const read = readJsonText(text);
+  if (!read.ok) {
+    const reason = read.refusal.code === 'design-not-json' ? ` (${read.refusal.data.reason})` : '';
+    error(400, { message: `The body is not sound JSON${reason}. Send application/json.` });
   }
+  return read.value;
 }
 
 /** A refusal as an answer: 422 with its code, data and sentence. */

@@ -10,11 +10,13 @@ import {
   IsIn,
   IsInt,
   IsNotEmpty,
+  IsNotIn,
   IsObject,
   IsOptional,
   IsString,
   IsUUID,
   Length,
+  Matches,
   MaxLength,
   Min,
   ValidateIf,
@@ -23,7 +25,7 @@ import {
   type ValidationError,
 } from 'class-validator';
 import { lengthUnits, type EditAction, type LengthUnit } from 'goodreach';
-import { OpeningShape } from 'goodreach/server';
+import { OpeningShape, reservedIds } from 'goodreach/server';
 
 /** The body of a sign-in. */
 export class SignInBody {
@@ -33,7 +35,7 @@ export class SignInBody {
 
 export class NewJobBody {
   @IsString()
-  @IsNotEmpty({ message: 'Give the job a name.' })
+  @Matches(/\S/, { message: 'Give the job a name.' })
   @MaxLength(80, { message: 'Keep the name under 80 characters.' })
   name!: string;
   @IsIn([...lengthUnits], { message: `Choose a unit: ${lengthUnits.join(', ')}.` }) unit!: LengthUnit;
@@ -42,7 +44,7 @@ export class NewJobBody {
 /** A kind of opening to keep: its name, and what it is. */
 export class OpeningKindBody {
   @IsString()
-  @IsNotEmpty({ message: 'Give the kind a name.' })
+  @Matches(/\S/, { message: 'Give the kind a name.' })
   @MaxLength(60, { message: 'Keep the name under 60 characters.' })
   name!: string;
   @IsObject() @ValidateNested() @Type(() => OpeningShape) shape!: OpeningShape;
@@ -66,7 +68,10 @@ export class OptionBody {
 
 /** A changed record: its content is checked by the record classes. */
 export class ChangeBody {
-  @IsString() @Length(1, 64) id!: string;
+  @IsString()
+  @Length(1, 64)
+  @IsNotIn(reservedIds, { message: 'No record can have this id: it is a name of the language.' })
+  id!: string;
   @ValidateIf((change: ChangeBody) => change.before !== null) @IsObject() before!: object | null;
   @ValidateIf((change: ChangeBody) => change.after !== null) @IsObject() after!: object | null;
 }

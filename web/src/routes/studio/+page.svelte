@@ -1,7 +1,7 @@
 <script lang="ts">
   import { goto, invalidateAll } from '$app/navigation';
   import { unitNames } from '$ui/unit-names';
-  import type { LengthUnit } from 'goodreach';
+  import { readJson, refusalText, type LengthUnit } from 'goodreach';
   import { postJson } from '$session/send-json';
   import Button from '$ui/Button.svelte';
   import Wordmark from '$ui/Wordmark.svelte';
@@ -38,17 +38,12 @@
       };
       return;
     }
-    let design: unknown;
-    try {
-      design = JSON.parse(await file.text());
-    } catch {
-      importProblem = {
-        job,
-        message: `${file.name} is not readable as JSON. Choose a file made with Export design.`,
-      };
+    const design = readJson(await file.text());
+    if (!design.ok) {
+      importProblem = { job, message: `${file.name}: ${refusalText(design.refusal)}` };
       return;
     }
-    const answer = await postJson<{ id: string }>(`/api/jobs/${job}/rooms`, { design });
+    const answer = await postJson<{ id: string }>(`/api/jobs/${job}/rooms`, { design: design.value });
     if (answer.ok) await invalidateAll();
     else importProblem = { job, message: `${file.name}: ${answer.message}` };
   }
