@@ -278,6 +278,7 @@
     display: grid;
     grid-template-columns: auto 1fr;
     gap: 0.15rem 0.6rem;
+    margin: 0;
   }
   dd {
     margin: 0;

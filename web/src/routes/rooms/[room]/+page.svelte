@@ -1,7 +1,7 @@
 <script lang="ts">
   import { page } from '$app/state';
   import { roomOf, usualCut } from 'goodreach';
-  import { onMount, untrack } from 'svelte';
+  import { onMount, tick, untrack } from 'svelte';
   import { provideWorkspace } from '$lib/tools/context';
   import { DesignSession } from '$session/design-session.svelte';
   import { OpeningKinds } from '$session/opening-kinds.svelte';
@@ -76,6 +76,15 @@
   const stepKey = `step ${roomId}`;
   $effect(() => {
     if (ready) sessionStorage.setItem(stepKey, screen.step);
+  });
+
+  /** Where what had the keyboard goes with an edit, as Remove does, the drawing has it, never the bare page. */
+  $effect(() => {
+    void [session.committed, screen.selected, screen.step, ready];
+    void tick().then(() => {
+      if (window.document.activeElement !== window.document.body) return;
+      window.document.querySelector<HTMLElement>('main [tabindex="0"]')?.focus({ preventScroll: true });
+    });
   });
 
   onMount(() => {
