@@ -9,7 +9,7 @@ const mutate = asked
 export default {
   mutate,
   testRunner: 'vitest',
-  vitest: { configFile: 'vitest.config.ts', related: true },
+  vitest: { configFile: 'vitest.mutation.config.ts', related: true },
   coverageAnalysis: 'perTest',
   // The configuration of TypeScript reaches out of this folder, which a copy of it could not.
   inPlace: true,
