@@ -130,7 +130,13 @@ describe('a fitted run', () => {
       { id: 'a', w: 600, at: 0 },
       { id: 'b', w: 600, at: 2430 },
     ];
-    expect(widthsOf({ length: 3030, items: apart, inner: { min: 10, max: 40 } })).toHaveLength(6);
+    expect(widthsOf({ length: 3030, items: apart, inner: { min: 10, max: 40 } })).toEqual([
+      'a',
+      30,
+      900,
+      900,
+      'b',
+    ]);
     expect(widthsOf({ length: 3030, items: apart, inner: { min: 10, max: 29 } })).toBeNull();
     expect(widthsOf({ length: 3030, items: apart })).toBeNull();
     const ring = ['a', 'b', 'c'].map((id, i) => ({ id, w: 300, nextTo: [['b', 'c', 'a'][i]!] }));
