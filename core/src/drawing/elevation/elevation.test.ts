@@ -219,3 +219,21 @@ describe('the unfold', () => {
     expect([Math.min(...xs), Math.max(...xs)]).toEqual([3440, 4600]);
   });
 });
+
+describe('the cut before a face', () => {
+  it.each([
+    [49, false],
+    [50, false],
+    [50.005, false],
+    [51, true],
+  ])('leaves whole what ends right at it: a cabinet %s from the corner', (distance, isCut) => {
+    // Nothing stands against face D: the room is cut 650 before it, where a cabinet on face A ends.
+    const builder = rectangle(4000, 3000, 4000, 3000);
+    builder.set('F600', 'face-a', distance);
+    const { design } = builder;
+    const face = roomShape(design).byId.get('face-d')!;
+    const panels = panelsOf(faceFrame(design, face), solidsOf(design));
+    expect(panels.some(({ section, solid }) => section && solid.of === 'item')).toBe(isCut);
+    expect(panels.some(({ section, solid }) => !section && solid.of === 'item')).toBe(!isCut);
+  });
+});

@@ -42,7 +42,8 @@ export function panelsOf(frame: ViewFrame, solids: readonly Solid[]): Panel[] {
     const nearest = Math.min(...outs);
     const furthest = Math.max(...outs);
     if (nearest >= frame.cut || furthest <= BEHIND) return [];
-    const cut = furthest > frame.cut ? sections(frame, solid, outline) : [];
+    // What ends right at the cut is seen whole, though rounding may put it past it.
+    const cut = furthest > frame.cut + EDGE_ON ? sections(frame, solid, outline) : [];
     if (solid.round)
       return [
         ...cut,
