@@ -10,7 +10,7 @@ import { must, type Result } from '../result';
 import { refusalText } from '../wording/refusal-text';
 import { canonicalPretty } from './canonical';
 import { type Design } from './design';
-import { emptyHistory, remember } from './history';
+import { emptyHistory, recorded } from './history';
 import { designJsonSchema } from './json-schema';
 import { migrate } from './migrations';
 import { applyPatch, invertPatch, squash, type Patch } from './patch';
@@ -61,16 +61,16 @@ describe('commands', () => {
 describe('history', () => {
   it('is the same again when it is rebuilt from the edits', () => {
     const step = (label: string) => ({ label, patch: [] });
-    let history = remember(emptyHistory, 'do', step('a'));
-    history = remember(history, 'do', step('b'));
-    history = remember(history, 'undo', step('b'));
+    let history = recorded(emptyHistory, 'do', step('a'));
+    history = recorded(history, 'do', step('b'));
+    history = recorded(history, 'undo', step('b'));
     expect([history.done.map((s) => s.label), history.undone.map((s) => s.label)]).toEqual([['a'], ['b']]);
-    history = remember(history, 'redo', step('b'));
-    const again = remember(remember(history, 'undo', step('b')), 'undo', step('a'));
+    history = recorded(history, 'redo', step('b'));
+    const again = recorded(recorded(history, 'undo', step('b')), 'undo', step('a'));
     expect(again.undone.map((s) => s.label)).toEqual(['b', 'a']);
-    const redone = remember(again, 'redo', step('a'));
+    const redone = recorded(again, 'redo', step('a'));
     expect([redone.done.map((s) => s.label), redone.undone.map((s) => s.label)]).toEqual([['a'], ['b']]);
-    history = remember(remember(history, 'undo', step('b')), 'do', step('c'));
+    history = recorded(recorded(history, 'undo', step('b')), 'do', step('c'));
     expect([history.done.map((s) => s.label), history.undone]).toEqual([['a', 'c'], []]);
   });
 });

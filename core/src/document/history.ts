@@ -17,7 +17,7 @@ export type EditAction = 'do' | 'undo' | 'redo';
 export const emptyHistory: History = { done: [], undone: [] };
 
 /** History after an edit: a new one, or the last one taken back or done again. */
-export function remember(history: History, action: EditAction, step: Step): History {
+export function recorded(history: History, action: EditAction, step: Step): History {
   const { done, undone } = history;
   switch (action) {
     case 'do':

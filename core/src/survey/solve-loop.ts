@@ -70,9 +70,10 @@ export function solveLoop(
   const measured = used.filter(({ standing }) => standing === 'measured');
   const spare = measured.length - (2 * faces.length - 3);
   const judged = traverse(faces, closingCorners(faces, given)).corners;
-  const open = underdetermined(observations, judged, SAYS_NEW);
+  const first = adjustLoop(start.corners, used);
+  const open = first.settled ? null : underdetermined(observations, judged, SAYS_NEW);
   if (open) return open;
-  const { corners, settled, damped } = settledShape(faces, start.corners, used);
+  const { corners, settled, damped } = settledShape(faces, first, used);
   const impossible = () => refuse('survey-impossible', { detail: longest(faces) });
   const doubtful = !settled || damped || !isSimple(corners);
   const missing = doubtful ? underdetermined(observations, judged, HARDLY_KNOWN) : null;
@@ -83,18 +84,13 @@ export function solveLoop(
   return ok({ corners, misclosure: start.misclosure, observations });
 }
 
-/** Where the adjustment comes to rest: from the corners as given, or, where they led it astray, from others. */
-function settledShape(
-  faces: readonly LoopFace[],
-  start: readonly Point[],
-  used: readonly Observation[],
-): Adjusted {
+/** Where the adjustment comes to rest: from the corners as given, as it did first, or, where they led it astray, from others. */
+function settledShape(faces: readonly LoopFace[], first: Adjusted, used: readonly Observation[]): Adjusted {
   const measured = used.filter(({ standing }) => standing === 'measured');
   const assumed = used.filter(({ standing }) => standing === 'assumed');
   const spare = measured.length - (2 * faces.length - 3);
   const plausible = ({ corners, settled }: Adjusted) =>
     settled && isSimple(corners) && costOf(corners, measured) < PLAUSIBLE * Math.max(1, spare);
-  const first = adjustLoop(start, used);
   const far = assumed.some((one) => Math.abs(difference(first.corners, one)) > FAR_OFF);
   if (plausible(first) || (first.settled && !far)) return first;
   const score = ({ corners }: Adjusted) => costOf(corners, measured) + (isSimple(corners) ? 0 : PLAUSIBLE);

@@ -4,7 +4,7 @@ import {
   emptyHistory,
   invertPatch,
   refusalText,
-  remember,
+  recorded,
   styleOf,
   type Command,
   type Design,
@@ -63,7 +63,7 @@ export class DesignSession {
     this.#committed = document;
     this.#settle();
     this.#history = past.reduce(
-      (history, { action, label, patch }) => remember(history, action, { label, patch }),
+      (history, { action, label, patch }) => recorded(history, action, { label, patch }),
       emptyHistory,
     );
   }
@@ -146,7 +146,7 @@ export class DesignSession {
     if (!applied.ok) return this.#refuse(applied);
     this.#committed = applied.value;
     this.#settle();
-    this.#history = remember(this.#history, action, step);
+    this.#history = recorded(this.#history, action, step);
     this.onEdit({ id: crypto.randomUUID(), action, ...step });
     return this.#clear();
   }

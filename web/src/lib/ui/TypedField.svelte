@@ -107,6 +107,7 @@
       const next = value + step * (event.shiftKey ? 10 : 1) * (event.key === 'ArrowUp' ? 1 : -1);
       const got = read(show(next));
       if (got.ok) problem = onset(next) ?? '';
+      refused = value;
       text = null;
     } else return;
     event.stopPropagation();

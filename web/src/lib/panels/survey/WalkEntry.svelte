@@ -35,6 +35,10 @@
     }
   }
 
+  const gapModes = [
+    ['close', 'Close it with one more face'],
+    ['share', 'Share it out over the measurements'],
+  ] as const;
   let problem = $state('');
 
   async function read(file: File) {
@@ -96,22 +100,17 @@
     <p class="gap">
       {#if walk.gap < 0.05}It closes.{:else}
         It misses its start by {formatLengthWithUnit(walk.gap, { ...style, step: style.step / 2 })}.
-        <label
-          ><input
-            type="radio"
-            checked={walk.gapMode === 'close'}
-            onchange={() => walk.chooseGap('close')}
-            name="gap"
-          /> Close it with one more face</label
-        >
-        <label
-          ><input
-            type="radio"
-            checked={walk.gapMode === 'share'}
-            onchange={() => walk.chooseGap('share')}
-            name="gap"
-          /> Share it out over the measurements</label
-        >
+        {#each gapModes as [mode, does] (mode)}
+          <label>
+            <input
+              type="radio"
+              name="gap"
+              checked={walk.gapMode === mode}
+              onchange={() => walk.chooseGap(mode)}
+            />
+            {does}
+          </label>
+        {/each}
       {/if}
     </p>
   {/if}
