@@ -34,8 +34,10 @@ const words: Record<TieSide, string> = {
   above: 'above',
 };
 
-/** The step lengths are stored in, mm: no tie comes nearer to what was typed; and how often it is tried where an item turns as it slides along a bent face. */
+/** The step lengths are stored in, mm; as an item turns while it slides along a bent face, its tie can change by somewhat more than it is moved. */
 const STEP = 1e-6;
+const MET = 2 * STEP;
+/** How often it is tried there. */
 const TRIES = 40;
 
 /** The item moved until the tie is as long as asked. Where it slides straight the first move does it; along a bent face the secant method. */
@@ -64,7 +66,7 @@ function tied(design: Design, record: ItemRecord, side: TieSide, distance: numbe
     [before, wrong] = [by, off];
     by -= off / slope;
   }
-  return best.off <= STEP ? ok(best.item) : unavailable;
+  return best.off <= MET ? ok(best.item) : unavailable;
 
   function moved(item: ItemRecord, towards: TieSide, away: number): ItemRecord {
     if (towards === 'below' || towards === 'above')

@@ -75,6 +75,8 @@ export interface ItemKind {
   sided?: true;
   /** Whether an outline of its own is that of its front, along and up, rather than on the floor. */
   upright?: true;
+  /** The edge it is set along: over, under or at the foot of the fronts of cabinets, or an open edge of a shower tray. */
+  edge?: 'top' | 'underside' | 'foot' | 'tray';
   /** How its front opens: leaves to the side, drawers, a flap up, a door that comes down. */
   opens?: 'doors' | 'drawers' | 'up' | 'down';
   /** What shows on its front, from the top down; nothing for what has no front to draw. */

@@ -167,6 +167,21 @@ describe('ties on bent faces', () => {
     );
   });
 
+  it('are met to the right as well as to the left, where an item turns faster than it slides', () => {
+    for (const [depth, from] of [
+      [700, 2600],
+      [100, 800],
+      [1800, 2000],
+    ] as const)
+      for (const side of ['left', 'right'] as const) {
+        const builder = rectangle(4000, 5000);
+        builder.run(bendFace, { face: 'face-a', bend: { depth, side: 'in' } });
+        const id = builder.set('F600', 'face-a', from);
+        builder.run(setTie, { id, side, distance: 100 });
+        expect(Math.abs(tieOn(builder.design, box(builder, id), side)!.distance - 100)).toBeLessThan(2e-6);
+      }
+  });
+
   it('are met on both sides of a neighbour at a usual distance', () => {
     for (const bend of [-700, 260, 900]) {
       const builder = rectangle();

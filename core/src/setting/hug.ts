@@ -2,21 +2,22 @@ import type { Design } from '../document/design';
 import type { Point } from '../geometry/point';
 import { contains, distanceToPath } from '../geometry/polygon';
 import { placedOpenings } from '../survey/openings';
-import { facePath, projectOn, spanOf, type PlacedFace } from '../survey/placed-face';
+import { facePath, facePoint, projectOn, spanOf, type PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
 import { besideFixed, besideFree } from './beside';
 import { facePlacement } from './face-placement';
 import { fitted, hangUnder, landIn, slotsFor, turnAt } from './face-slots';
 import { HUNG, isCooking, itemBoxes } from './item-box';
 import { HUG_REACH, type Caught, type Landing, type Setting } from './landing';
+import { backToBack, hugLedge } from './on-ledge';
 import { onStep, standingOnSteps } from './whole-steps';
 
 /** How much farther a corner cabinet is drawn to an end than others. */
 const CORNER_PULL = 3;
 
 /**
- * Where an item whose middle is at a point lands: its back to the nearest face within reach, in the free stretch nearest the
- * point, against a neighbour within `snap` mm; else beside a free-standing item; else free, square to the nearest face.
+ * Where an item whose middle is at a point lands: along the edge it belongs to; else its back to the nearest face within reach, in the free stretch nearest the
+ * point, against a neighbour within `snap` mm; else beside a free-standing item or back to back with it; else free, square to the nearest face.
  * A point outside the room always lands against the nearest face: nothing is set behind a wall by a slip of the hand.
  */
 export function hug(design: Design, setting: Setting, middle: Point, snap: number): Landing {
@@ -29,8 +30,10 @@ export function hug(design: Design, setting: Setting, middle: Point, snap: numbe
     .sort((a, b) => a.away - b.away);
   const [nearest] = near;
   const outside = !contains(shape.outline, middle);
-  const edge = outside ? null : besideFixed(design, setting, middle, snap);
-  if (edge && edge.away < (nearest?.away ?? Infinity)) return edge;
+  const onEdge = hugLedge(design, setting, middle, { snap, reach: HUG_REACH });
+  if (onEdge) return onEdge;
+  const side = outside ? null : besideFixed(design, setting, middle, snap);
+  if (side && side.away < (nearest?.away ?? Infinity)) return side;
   for (const { face, out, along } of near) {
     if (!outside && (out <= 0 || out > setting.depth / 2 + HUG_REACH)) continue;
     const left = along - setting.width / 2;
@@ -38,7 +41,8 @@ export function hug(design: Design, setting: Setting, middle: Point, snap: numbe
     const landing = onFace(design, face, hung, left, snap);
     if (landing) return { ...landing, ...fitted(setting, hung, face, landing) };
   }
-  const beside = besideFree(design, setting, middle, snap * 3);
+  const beside =
+    besideFree(design, setting, middle, snap * 3) ?? backToBack(design, setting, middle, snap, HUG_REACH);
   if (beside) return beside;
   const turn = setting.turn ?? turnAt(shape, middle);
   return { placement: standingOnSteps(design, middle, turn, setting), caught: null };
@@ -52,6 +56,8 @@ export function hugFace(
   middle: number,
   snap: number,
 ): Landing {
+  const onEdge = hugLedge(design, setting, facePoint(face, middle), { snap, reach: setting.width, face });
+  if (onEdge) return onEdge;
   const left = middle - setting.width / 2;
   const hung = hangUnder(design, face, setting, left, left + setting.width);
   const landing = onFace(design, face, hung, left, snap);

@@ -1,5 +1,6 @@
 import type { Placement, Side } from '../document/records';
 import { goesInCorner } from '../ranges/handing';
+import type { ItemKind } from '../ranges/item-kind';
 import { kindOf } from '../ranges/kinds';
 import type { ShelfItem } from '../ranges/range';
 
@@ -17,6 +18,8 @@ export interface Setting {
   corner?: boolean;
   /** Whether it belongs over what is cooked on. */
   overCooking?: boolean;
+  /** The edge it is set along, and the least width it can be cut to, mm: infinite for what is not cut. */
+  edge?: { of: NonNullable<ItemKind['edge']>; least: number };
   /** Whether it stands about in the room rather than against a face. */
   loose?: boolean;
 }
@@ -37,6 +40,9 @@ export function settingOf({
     high: up + height,
     corner: goesInCorner(kind),
     overCooking: kind.symbol === 'hood',
+    ...(kind.edge
+      ? { edge: { of: kind.edge, least: kind.edge === 'tray' ? Infinity : (kind.trim?.least ?? Infinity) } }
+      : {}),
     loose: kind.group === 'Furniture',
   };
 }
@@ -48,12 +54,25 @@ export interface Landing {
   /** The height of its underside where something overhead keeps it from its standard one, mm. */
   up?: number;
   hand?: Side;
+  /** The width it is cut to, where what it is set along is shorter than it, mm. */
+  width?: number;
 }
 
 export interface Caught {
   face?: string;
   /** The neighbour, fixed thing, opening or wall whose edge it stands against; or the opening it is centred on. */
-  by: 'end' | 'fixed' | 'item' | 'opening' | 'wall' | 'centre' | 'below' | 'face' | 'beside' | 'overhead';
+  by:
+    | 'edge'
+    | 'end'
+    | 'fixed'
+    | 'item'
+    | 'opening'
+    | 'wall'
+    | 'centre'
+    | 'below'
+    | 'face'
+    | 'beside'
+    | 'overhead';
   id: string;
 }
 
@@ -61,6 +80,11 @@ export interface Caught {
 export const HUG_REACH = 350;
 
 /** What a landing asks of an item that is set or moved there. */
-export function asLanded({ placement, up, hand }: Landing): Pick<Landing, 'hand' | 'placement' | 'up'> {
-  return { placement, ...(up === undefined ? {} : { up }), ...(hand === undefined ? {} : { hand }) };
+export function asLanded({ placement, up, hand, width }: Landing): Omit<Landing, 'caught'> {
+  return {
+    placement,
+    ...(up === undefined ? {} : { up }),
+    ...(hand === undefined ? {} : { hand }),
+    ...(width === undefined ? {} : { width }),
+  };
 }

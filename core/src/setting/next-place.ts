@@ -1,5 +1,5 @@
 import type { Design } from '../document/design';
-import type { Placement } from '../document/records';
+import type { Placement, Side } from '../document/records';
 import { deepestOverlap } from '../geometry/convex-pieces';
 import { add, distance, scale, type Point } from '../geometry/point';
 import { boundsOf, contains, type Bounds } from '../geometry/polygon';
@@ -13,9 +13,12 @@ import { facePlacement } from './face-placement';
 import { fitsIn, fitted, hangUnder, landIn, slotsFor, turnAt } from './face-slots';
 import { HUNG, isCooking, itemBoxes } from './item-box';
 import type { Landing, Setting } from './landing';
+import { nextOnLedge } from './on-ledge';
+import type { Band } from './occupancy';
+import { freeStretches, type FreeStretch } from './open-lengths';
 import { standingAround } from './shift-item';
 
-/** The next free place for an item when nobody points: over the chosen item where it hangs, or right of it, else the first free stretch on its face or the chosen one, on faces with a run first. */
+/** The next free place for an item when nobody points: along the edge, in the corner or over what it belongs to; over the chosen item where it hangs, or right of it, else the first free stretch on its face or the chosen one, on faces with a run first. */
 export function nextPlace(design: Design, setting: Setting, besideId?: string): Landing | null {
   const shape = roomShape(design);
   const boxes = itemBoxes(design);
@@ -25,13 +28,15 @@ export function nextPlace(design: Design, setting: Setting, besideId?: string): 
     const free = besidePlaces(beside, setting).find(({ placement }) => isFree(design, setting, placement));
     if (free) return { placement: free.placement, caught: { by: 'beside', id: beside.id } };
   }
-  const hood = setting.overCooking ? overCooking(design, setting) : null;
-  if (hood) return hood;
+  const home = setting.overCooking ? overCooking(design, setting) : nextOnLedge(design, setting, besideId);
+  if (home) return home;
   const faces = setting.loose ? [] : [...shape.faces].sort((a, b) => rank(a) - rank(b));
   function rank(face: PlacedFace): number {
     if (face.id === beside?.against?.face.id || face.id === besideId) return 0;
     return withRun.has(face.id) ? 1 : 2;
   }
+  const inCorner = setting.corner ? freeCorner(design, faces, setting) : null;
+  if (inCorner) return inCorner;
   for (const face of faces) {
     const hung = hangUnder(design, face, setting, 0, face.length);
     const fitting = slotsFor(design, face, hung);
@@ -79,6 +84,50 @@ function overCooking(design: Design, setting: Setting): Landing | null {
     return { ...landing, ...fitted(setting, hung, face, landing) };
   }
   return null;
+}
+
+/** How far from square the walls of a corner may stand for a cabinet to be set into it unasked, radians. */
+const CORNER_OFF = 0.1;
+
+/** In the first inside corner whose two walls are free as far as a corner cabinet reaches along them. */
+function freeCorner(design: Design, ranked: readonly PlacedFace[], setting: Setting): Landing | null {
+  const { faces } = roomShape(design);
+  const { width, depth } = setting;
+  const isSquare = ({ corner }: PlacedFace) => Math.abs(corner - Math.PI / 2) <= CORNER_OFF;
+  for (const face of ranked) {
+    const index = faces.indexOf(face);
+    const [before, after] = [faces.at(index - 1)!, faces[(index + 1) % faces.length]!];
+    const hung = hangUnder(design, face, setting, 0, face.length);
+    if (face.arc) continue;
+    const ends = [
+      { end: 'left', opposite: 'right', other: before, square: isSquare(face) },
+      { end: 'right', opposite: 'left', other: after, square: isSquare(after) },
+    ] as const;
+    for (const { end, opposite, other, square } of ends) {
+      if (!square || other.arc) continue;
+      const own = slotAtEnd(design, face, end, other, hung);
+      const beside = slotAtEnd(design, other, opposite, face, { ...hung, depth: width });
+      if (!own || !beside || own.length < width - 1e-6 || beside.length < depth - 1e-6) continue;
+      const placement = facePlacement(face, end === 'left' ? own.from : own.to - width, width);
+      const landing: Landing = { placement, caught: { face: face.id, by: 'wall', id: other.id } };
+      return { ...landing, ...fitted(setting, hung, face, landing) };
+    }
+  }
+  return null;
+}
+
+/** The free stretch of a face that ends at the wall it meets there, if one does. */
+function slotAtEnd(
+  design: Design,
+  face: PlacedFace,
+  end: Side,
+  wall: PlacedFace,
+  band: Band,
+): FreeStretch | undefined {
+  const slots = freeStretches(design, face, band);
+  const slot = end === 'left' ? slots[0] : slots.at(-1);
+  const bound = slot?.[end];
+  return !bound || (bound.kind === 'wall' && bound.id === wall.id) ? slot : undefined;
 }
 
 /** How far apart the places are that are tried for what stands about, mm. */

@@ -6,6 +6,7 @@ export const cornice: ItemKind = {
   group: 'Trim',
   top: 'none',
   symbol: 'wall',
+  edge: 'top',
   within: ['Base', 'Wall', 'Tall', 'Vanity', 'Panels'],
   trim: { least: 50, most: 4000 },
   front: false,

@@ -6,6 +6,7 @@ export const lightRail: ItemKind = {
   group: 'Trim',
   top: 'none',
   symbol: 'wall',
+  edge: 'underside',
   within: ['Base', 'Wall', 'Tall', 'Vanity', 'Panels'],
   trim: { least: 50, most: 4000 },
   front: false,

@@ -6,6 +6,7 @@ export const plinth: ItemKind = {
   group: 'Trim',
   top: 'none',
   symbol: 'panel',
+  edge: 'foot',
   within: ['Base', 'Wall', 'Tall', 'Vanity', 'Panels', 'Appliances'],
   trim: { least: 50, most: 4000 },
   front: false,

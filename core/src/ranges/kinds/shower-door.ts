@@ -6,6 +6,7 @@ export const showerDoor: ItemKind = {
   group: 'Fixtures',
   top: 'none',
   symbol: 'panel',
+  edge: 'tray',
   opens: 'doors',
   within: ['Fixtures'],
   trim: { least: 400, most: 1000 },

@@ -6,6 +6,7 @@ export const showerGlass: ItemKind = {
   group: 'Fixtures',
   top: 'none',
   symbol: 'panel',
+  edge: 'tray',
   within: ['Fixtures'],
   trim: { least: 200, most: 2000 },
   front: false,

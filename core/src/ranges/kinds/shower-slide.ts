@@ -6,6 +6,7 @@ export const showerSlide: ItemKind = {
   group: 'Fixtures',
   top: 'none',
   symbol: 'panel',
+  edge: 'tray',
   within: ['Fixtures'],
   trim: { least: 900, most: 2000 },
   front: false,

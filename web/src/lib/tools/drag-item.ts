@@ -115,10 +115,11 @@ export class ItemDrag {
             y: block.origin.y + (pressed.u.y * block.width + pressed.n.y * block.depth) / 2,
           };
     const ids = boxes.map((box) => box.id) as [string, ...string[]];
-    const own = boxes.length === 1 ? settingOf(pressed.record) : block;
-    const { width, depth, low, high } = own;
-    const setting: Setting = { width, depth, low, high, except: new Set(ids) };
-    if ('corner' in own && own.corner) setting.corner = true;
+    const { width, depth, low, high } = block;
+    const setting: Setting = {
+      ...(boxes.length === 1 ? settingOf(pressed.record) : { width, depth, low, high }),
+      except: new Set(ids),
+    };
     if (!pressed.against) setting.turn = pressed.turn;
     this.state = {
       name: 'pressed',
