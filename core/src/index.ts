@@ -137,6 +137,7 @@ export * from './setting/hug';
 export * from './setting/catch-height';
 export * from './setting/landing';
 export * from './setting/next-place';
+export * from './setting/no-place';
 export * from './setting/item-box';
 export * from './setting/item-numbers';
 export * from './setting/item-outline';

@@ -78,11 +78,14 @@ export interface RefusalData {
   'not-swapped': { item: string; width: number; family: string };
   'not-joined': { first: string; second: string; why: 'kind' | 'apart' | 'size' };
   'does-not-fit': { item: string; into: string; width: number; free: number };
+  'no-bridge': { item: string; over: number; between: number; lowest: number | null };
   'no-half-wall': { face: string };
   'no-drain': { item: string };
   'faces-not-in-line': { faces: string; at?: number };
-  'nothing-fits': { family: string; range: string };
+  'nothing-fits': { family: string; range: string; open?: { face: string; length: number; least: number } };
   'tie-unavailable': { side: string };
+  'no-place': { item: string; needed: number; free: number; together: boolean };
+  'too-high': { item: string; top: number; ceiling: number };
   'no-room-on-face': { item: string; width: number };
   'patch-stale': { ids: string[] };
   'sheet-too-small': {
@@ -99,7 +102,9 @@ export interface RefusalData {
 export type RefusalCode = keyof RefusalData;
 
 /** One expected refusal: a code, and the data its sentence is made of. */
-export type Refusal = { [C in RefusalCode]: { code: C; data: RefusalData[C] } }[RefusalCode];
+export type Refusal<Codes extends RefusalCode = RefusalCode> = {
+  [C in Codes]: { code: C; data: RefusalData[C] };
+}[Codes];
 
 export function ok<T>(value: T): Result<T> {
   return { ok: true, value };

@@ -1,8 +1,9 @@
 import { kindOf } from '../ranges/kinds';
 import { rangesOf, shelfOf } from '../ranges/shelf';
-import { roomOf } from '../document/design';
-import { refuse } from '../result';
-import { boxOf } from '../setting/item-box';
+import { roomOf, type Design } from '../document/design';
+import type { ShelfItem } from '../ranges/range';
+import { ok, refuse, type Result } from '../result';
+import { boxOf, type ItemBox } from '../setting/item-box';
 import { nextNumber } from '../setting/item-numbers';
 import { placedAlong } from '../setting/placed-along';
 import { tieOn } from '../setting/ties';
@@ -11,9 +12,42 @@ import { isInchUnit, MM_PER_INCH, quantise } from '../units/units';
 import { findFreeItem, guardedItems, type Command } from './command';
 import { itemOf } from './set-item';
 
+/** What cases a refrigerator in: the return panel of the room's range on both sides, the air beside it, mm, and what bridges it under the panels' top, or why nothing does. */
+export function casingOf(design: Design, box: ItemBox): Result<RefrigeratorCasing> {
+  const { range, unit, ceilingHeight } = roomOf(design);
+  const air = isInchUnit(unit) ? 0.5 * MM_PER_INCH : 15;
+  const shelf = shelfOf(range, rangesOf(design));
+  const [panel] = shelf
+    .filter(({ type, height }) => type === 'fridge-panel' && height > box.high && height <= ceilingHeight)
+    .sort((a, b) => b.height - a.height || a.width - b.width);
+  if (!panel) return refuse('no-room-on-face', { item: 'return panels', width: box.high });
+  const between = quantise(box.record.width + 2 * air);
+  const over = quantise(panel.height - box.high - air);
+  const bridges = shelf.filter(({ type }) => type === 'wall-over');
+  const [bridge] = bridges
+    .filter(
+      ({ type, width, height }) => width <= between && between <= kindOf(type).trim!.most && height <= over,
+    )
+    .sort((a, b) => b.width - a.width || b.height - a.height);
+  const lowest = bridges.length > 0 ? Math.min(...bridges.map(({ height }) => height)) : null;
+  return ok({
+    panel,
+    air,
+    between,
+    bridge: bridge ? ok(bridge) : refuse('no-bridge', { item: box.record.code, over, between, lowest }),
+  });
+}
+
+export interface RefrigeratorCasing {
+  panel: ShelfItem;
+  air: number;
+  between: number;
+  bridge: Result<ShelfItem>;
+}
+
 /**
- * Cases a refrigerator in: a return panel of the room's range on both sides, with air between, and a cabinet bridging it where one
- * goes in under the panels' top. The refrigerator stays where it is.
+ * Cases a refrigerator in: a return panel on both sides, with air between, and a cabinet bridging it where one goes in under the
+ * panels' top. The refrigerator stays where it is.
  */
 export const caseRefrigerator: Command<{ id: string; ids: readonly [string, string, string] }> = {
   id: 'case-refrigerator',
@@ -21,15 +55,10 @@ export const caseRefrigerator: Command<{ id: string; ids: readonly [string, stri
   run(design, { id, ids }) {
     const found = findFreeItem(design, id);
     if (!found.ok) return found;
-    const { range, unit, ceilingHeight } = roomOf(design);
-    const air = isInchUnit(unit) ? 0.5 * MM_PER_INCH : 15;
-    const shelf = shelfOf(range, rangesOf(design));
     const box = boxOf(found.value, roomShape(design));
-    const panels = shelf
-      .filter(({ type, height }) => type === 'fridge-panel' && height > box.high && height <= ceilingHeight)
-      .sort((a, b) => b.height - a.height || a.width - b.width);
-    const [panel] = panels;
-    if (!panel) return refuse('no-room-on-face', { item: 'return panels', width: box.high });
+    const casing = casingOf(design, box);
+    if (!casing.ok) return casing;
+    const { panel, air, between, bridge } = casing.value;
     for (const side of ['left', 'right'] as const) {
       const free = tieOn(design, box, side)?.distance ?? Infinity;
       if (free < air + panel.width - 0.5)
@@ -47,17 +76,10 @@ export const caseRefrigerator: Command<{ id: string; ids: readonly [string, stri
       itemOf(ids[0], deep, at(-air - panel.width, panel.width), number),
       itemOf(ids[1], deep, at(found.value.width + air, panel.width), number + 1),
     ];
-    const between = found.value.width + 2 * air;
-    const bridge = shelf
-      .filter(
-        ({ type, width, height }) =>
-          type === 'wall-over' && width <= between && height <= panel.height - box.high - air,
-      )
-      .sort((a, b) => b.width - a.width || b.height - a.height)[0];
-    if (bridge && between <= kindOf(bridge.type).trim!.most) {
-      const depth = bridge.depths.at(-1)!;
-      const sizes = { width: quantise(between), depth, up: quantise(panel.height - bridge.height) };
-      items.push(itemOf(ids[2], { ...bridge, ...sizes }, at(-air, between), number + 2));
+    if (bridge.ok) {
+      const { height, depths } = bridge.value;
+      const sizes = { width: between, depth: depths.at(-1)!, up: quantise(panel.height - height) };
+      items.push(itemOf(ids[2], { ...bridge.value, ...sizes }, at(-air, between), number + 2));
     }
     return guardedItems(design, items);
   },

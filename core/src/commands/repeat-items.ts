@@ -3,11 +3,12 @@ import type { ItemRecord } from '../document/records';
 import { firstRefusal, within } from '../document/within';
 import { scale } from '../geometry/point';
 import { refuse } from '../result';
-import { blockOf } from '../setting/block';
-import { boxOf } from '../setting/item-box';
+import { blockOf, type Block } from '../setting/block';
+import { boxOf, type ItemBox } from '../setting/item-box';
 import { nextNumber } from '../setting/item-numbers';
 import { shiftedBy } from '../setting/shift-item';
 import type { PlanSide } from '../setting/ties';
+import { spanOf } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
 import { findItemRecord, guardedItems, type Command } from './command';
 import { copyOf } from './set-block';
@@ -45,7 +46,7 @@ export const repeatItems: Command<{
     if (!first) return refuse('items-too-few', { least: 1 });
     const block = blockOf([first, ...others]);
     const sideways = side === 'left' || side === 'right';
-    const step = (sideways ? block.width : block.depth) + gap;
+    const step = stepOf(block, first, sideways, gap);
     const axis = scale(sideways ? first.u : first.n, side === 'left' || side === 'behind' ? -1 : 1);
     const number = nextNumber(design);
     const made = Array.from({ length: times }, (_, time) => {
@@ -62,3 +63,10 @@ export const repeatItems: Command<{
     return guardedItems(design, made.flat());
   },
 };
+
+/** From one copy to the next, mm. Along a bent face items take more of it than their width, so that the gap is there where they come nearest. */
+function stepOf({ width, depth }: Block, { against }: ItemBox, sideways: boolean, gap: number): number {
+  if (!sideways) return depth + gap;
+  const span = against ? spanOf(against.face, width, depth, gap) : Infinity;
+  return Number.isFinite(span) ? span : width + gap;
+}

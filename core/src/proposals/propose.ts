@@ -15,11 +15,13 @@ import type { PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
 import { quantise } from '../units/units';
 import { cornerChoices, cornerPlacement, type CornerChoice } from './corner-choices';
+import { compositions } from './compositions';
 import { edgesOnFace, faceSegments, nothingTaken, type TakenEnds } from './face-segments';
 import type { FillProblem, Filling, Values } from './fill-problem';
 import { IslandLine } from './island';
 import type { ProposalRequest } from './request';
 import { bestFillings } from './search';
+import { segmentOptions } from './segment-options';
 
 /** A computed way to fill an open length, a face or several: what is taken away, what is set, and what it is worth. */
 export interface Proposal {
@@ -76,7 +78,8 @@ export function propose(
         })),
       );
   }
-  return refuse('nothing-fits', { family: family[0]!.name, range: range.name });
+  const open = line.unclosed();
+  return refuse('nothing-fits', { family: family[0]!.name, range: range.name, ...(open ? { open } : {}) });
 }
 
 /** A free-standing block is taken away, and runs stand in its place. */
@@ -192,6 +195,22 @@ class FillLine {
     );
   }
 
+  /** The first open length that no widths close whatever is done in the corners, and the least that a cabinet and its fillers would take there; undefined where each can be closed. */
+  unclosed(): { face: string; length: number; least: number } | undefined {
+    const problem = this.problem(this.faces.slice(1).map(() => null));
+    const made = compositions(problem.pieces);
+    const segment = problem.segments.find((one) => segmentOptions(one, made, problem.filler).length === 0);
+    if (!segment) return undefined;
+    const { from, to, left, right } = segment;
+    const narrowest = Math.min(...problem.pieces.map(({ width }) => width));
+    return { face: this.faceAt(from).letter, length: to - from, least: left + narrowest + right };
+  }
+
+  /** The face that a place of the line lies on. */
+  private faceAt(place: number): PlacedFace {
+    return this.faces[Math.floor((place + APART / 2) / APART)]!;
+  }
+
   private takenOf(index: number, corners: Corners): TakenEnds {
     const [before, after] = [corners[index - 1], corners[index]];
     return {
@@ -267,7 +286,7 @@ class FillLine {
     const items: ItemRecord[] = [];
     filling.segments.forEach(({ left, pieces, right }, index) => {
       const segment = segments[index]!;
-      const face = this.faces[Math.floor((segment.from + APART / 2) / APART)]!;
+      const face = this.faceAt(segment.from);
       const zero = this.faces.indexOf(face) * APART;
       let at = segment.from - zero;
       const strip = (width: number) => {

@@ -120,7 +120,7 @@ describe('knee-space and seat-width', () => {
   it('asks for less under a bar, and takes a half wall for what it is', () => {
     const builder = rectangle();
     builder.run(editFaces, { faces: ['face-c'], change: { wallHeight: 1050, thickness: 120 } });
-    builder.run(setBar, { face: 'face-c', id: 'bar', seats: 'this-side' });
+    builder.run(setBar, { face: 'face-c', ids: ['bar'], seats: 'this-side' });
     const stool = builder.set('STOOL380/750', 'face-c', 1000);
     const stand = (off: number) => {
       const placement = { on: 'face', face: 'face-c', from: 'left', distance: 1000, off } as const;

@@ -296,6 +296,24 @@ describe('placing items to one another', () => {
     );
   });
 
+  it('repeats along a bent face so that the gap is there where the copies come nearest', () => {
+    for (const side of ['in', 'out'] as const)
+      for (const gap of [0, 40]) {
+        const builder = rectangle(4000, 5000);
+        builder.run(bendFace, { face: 'face-a', bend: { depth: 700, side } });
+        const id = builder.set('F600', 'face-a', 300);
+        builder.run(repeatItems, { ids: [id], times: 2, side: 'right', gap, copies: ['x', 'y'] });
+        const apart = (a: string, b: string) =>
+          Math.min(
+            ...box(builder, a).rectangle.flatMap((one) =>
+              box(builder, b).rectangle.map((other) => distance(one, other)),
+            ),
+          );
+        expect(apart(id, 'x')).toBeCloseTo(gap, 4);
+        expect(apart('x', 'y')).toBeCloseTo(gap, 4);
+      }
+  });
+
   it('repeats along a face and in the room, each with its own number', () => {
     const builder = rectangle();
     const id = builder.set('F600', 'face-a', 0);

@@ -1,14 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { rectangle } from '../../testing/rooms';
 import { collideCommand } from '../cli/collide';
-import { caseRefrigerator } from '../commands/case-refrigerator';
+import { caseRefrigerator, casingOf } from '../commands/case-refrigerator';
 import { concealCistern, usualLining } from '../commands/conceal-cistern';
 import { editFaces } from '../commands/edit-faces';
 import { editItems } from '../commands/edit-items';
 import { putService } from '../commands/put-service';
+import { removeThings } from '../commands/remove-things';
 import { seatRow } from '../commands/seat-row';
 import { setBacks } from '../commands/set-backs';
-import { setBar } from '../commands/set-bar';
+import { barPieces, setBar } from '../commands/set-bar';
 import { setDrain } from '../commands/set-drain';
 import { setEndPanel } from '../commands/set-end-panel';
 import { setInto } from '../commands/set-into';
@@ -17,7 +18,8 @@ import { setRoom } from '../commands/set-room';
 import type { RoomBuilder } from '../demo/build-room';
 import { recordOf, recordsOf } from '../document/design';
 import { length, subtract } from '../geometry/point';
-import type { Result } from '../result';
+import { must, type Result } from '../result';
+import { roomShape } from '../survey/room-shape';
 import { refusalText } from '../wording/refusal-text';
 import { alcoveOf, longestFree } from './alcove';
 import { drainDistances } from './drain';
@@ -191,10 +193,50 @@ describe('ends and backs', () => {
     expect(bridge.high).toBeCloseTo(boxOf(builder, 'left').high, 6);
     expect(bridge.low).toBeGreaterThan(boxOf(builder, cold).high);
     expect(collisions(builder)).toEqual([]);
+    expect(must(casingOf(builder.design, boxOf(builder, cold))).bridge.ok).toBe(true);
     const tight = inInches(rectangle(140 * 25.4, 96 * 25.4));
     const close = tight.set('COLD36', 'face-a', 0);
     const cased = caseRefrigerator.run(tight.design, { id: close, ids: ['a', 'b', 'c'] });
     expect(sentence(cased)).toContain('too little');
+  });
+
+  it('says why nothing bridges a refrigerator, and cases it in all the same', () => {
+    const builder = inInches(rectangle(140 * 25.4, 96 * 25.4));
+    const cold = builder.set('COLD36', 'face-a', 30 * 25.4);
+    const why = () => {
+      const { bridge } = must(casingOf(builder.design, boxOf(builder, cold)));
+      return bridge.ok ? '' : refusalText(bridge.refusal, { unit: 'in', step: 25.4 / 16 });
+    };
+    const panel = must(casingOf(builder.design, boxOf(builder, cold))).panel.height / 25.4;
+    const lowest = 12;
+    const high = (inches: number) =>
+      builder.run(editItems, { ids: [cold], change: { height: inches * 25.4 } });
+    builder.run(setRoom, { specials: true });
+    high(panel - 0.5 - lowest);
+    expect(why()).toBe('');
+    high(panel - 0.5 - lowest + 0.125);
+    expect(why()).toContain('11 7/8" are free over it');
+    expect(why()).toContain('the lowest that is made is 12" high');
+    builder.run(caseRefrigerator, { id: cold, ids: ['left', 'right', 'bridge'] });
+    expect(['left', 'right', 'bridge'].map((id) => !!builder.design.records[id])).toEqual([
+      true,
+      true,
+      false,
+    ]);
+    builder.run(removeThings, { ids: ['left', 'right'] });
+    high(70);
+    builder.run(editItems, { ids: [cold], change: { width: 20 * 25.4 } });
+    expect(why()).toContain('none of the range goes in between panels 21" apart');
+  });
+
+  it('have a rough-in in mm as well, where their outlet goes into the floor', () => {
+    const builder = rectangle(1800, 2400);
+    const toilet = builder.set('WC360-F', 'face-a', 200);
+    builder.run(setDrain, { id: toilet, side: 'behind', distance: 260 });
+    expect(recordOf(builder.design, 'item', toilet)!.placement).toMatchObject({ off: 30 });
+    expect(drainDistances(builder.design, boxOf(builder, toilet))!.behind).toBeCloseTo(260, 6);
+    const wall = builder.set('WC360', 'face-a', 1000);
+    expect(drainDistances(builder.design, boxOf(builder, wall))!.behind).toBeNull();
   });
 
   it('a row gets a divided back, and seats in the middle of equal shares facing it', () => {
@@ -255,14 +297,40 @@ describe('ends and backs', () => {
 
   it('a bar lies on a half wall, alike on both sides, and goes into nothing', () => {
     const builder = rectangle(3000, 2400);
-    const asked = () => setBar.run(builder.design, { face: 'face-c', id: 'bar' });
+    const asked = () => setBar.run(builder.design, { face: 'face-c', ids: ['bar'] });
     expect(sentence(asked())).toContain('Face C goes up to the ceiling');
     builder.run(editFaces, { faces: ['face-c'], change: { wallHeight: 1050, thickness: 120 } });
-    builder.run(setBar, { face: 'face-c', id: 'bar' });
+    builder.run(setBar, { face: 'face-c', ids: ['bar'] });
     const bar = boxOf(builder, 'bar');
     expect(bar).toMatchObject({ low: 1050, record: { width: 3000, depth: 300, placement: { off: -210 } } });
     expect(collisions(builder)).toEqual([]);
     builder.run(editItems, { ids: ['bar'], change: { up: 900 } });
     expect(collisions(builder).join()).toContain('face C');
+  });
+
+  it('a bar longer than can be made lies in equal pieces, end to end', () => {
+    for (const [length, pieces] of [
+      [4000, 1],
+      [4000.1, 2],
+      [9000, 3],
+    ] as const) {
+      const builder = rectangle(length, 2400);
+      builder.run(editFaces, { faces: ['face-c'], change: { wallHeight: 1050, thickness: 120 } });
+      const face = roomShape(builder.design).byId.get('face-c')!;
+      expect(barPieces(face)).toBe(pieces);
+      const ids = Array.from({ length: pieces }, (_, index) => `bar-${index}`);
+      builder.run(setBar, { face: 'face-c', ids });
+      const bars = ids.map((id) => boxOf(builder, id));
+      expect(bars.reduce((sum, { record }) => sum + record.width, 0)).toBeCloseTo(length, 5);
+      bars.slice(1).forEach(({ against }, index) => {
+        const before = bars[index]!;
+        expect(against!.along).toBeCloseTo(before.against!.along + before.record.width, 5);
+      });
+      expect(collisions(builder)).toEqual([]);
+    }
+    const builder = rectangle(9000, 2400);
+    builder.run(editFaces, { faces: ['face-c'], change: { wallHeight: 1050, thickness: 120 } });
+    expect(sentence(setBar.run(builder.design, { face: 'face-c', ids: ['a', 'b'] }))).toContain('4000 mm');
+    expect(sentence(setBar.run(builder.design, { face: 'face-c', ids: [] }))).not.toBe('');
   });
 });

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { rectangle } from '../../testing/rooms';
 import { setItem } from '../commands/set-item';
 import type { RoomBuilder } from '../demo/build-room';
-import { recordOf, roomOf } from '../document/design';
+import { roomOf } from '../document/design';
 import { findItem } from '../ranges/shelf';
 import { must } from '../result';
 import { refusalText } from '../wording/refusal-text';

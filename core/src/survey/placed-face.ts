@@ -133,13 +133,14 @@ export function facePath(face: Line, from = 0, to = face.length, out = 0): Point
   );
 }
 
-/** How much of a face a thing of some width takes that stands with its back to it, mm: more than its width on a bent face, where its front or its back corners come nearer to the centre. Infinite where it does not fit. */
-export function spanOf({ arc }: Pick<PlacedFace, 'arc'>, width: number, depth = 0): number {
-  if (!arc) return width;
+/** How much of a face a thing of some width takes that stands with its back to it, mm: more than its width on a bent face, where its front or its back corners come nearer to the centre. With a gap, mm, so much that the next one is as far off where the two come nearest. Infinite where it does not fit. */
+export function spanOf({ arc }: Pick<PlacedFace, 'arc'>, width: number, depth = 0, gap = 0): number {
+  if (!arc) return width + gap;
+  // The corners that come nearest lie so far from the centre, and half the gap off the line half way to the next one.
+  const out = arc.sweep > 0 ? arc.radius : arc.radius - backOff({ arc }, width) - depth;
   const half = width / 2;
-  if (arc.sweep > 0) return 2 * arc.radius * Math.atan2(half, arc.radius);
-  const front = arc.radius - backOff({ arc }, width) - depth;
-  return front <= 0 ? Infinity : 2 * arc.radius * Math.atan2(half, front);
+  if (out <= 0) return Infinity;
+  return 2 * arc.radius * (Math.atan2(half, out) + Math.asin(gap / 2 / Math.hypot(half, out)));
 }
 
 /** How far the back of a thing of some width stands off a bent face, mm: with both back corners on it where the face bends out of the room, touching it with its middle where it bends in. */

@@ -123,6 +123,10 @@ const wording: Wording = {
     })[why],
   'does-not-fit': ({ item, into, width, free }, show) =>
     `${item} needs ${show(width)} and ${into} has ${show(free)}: ${show(width - free)} too little. Choose a narrower one, or make room.`,
+  'no-bridge': ({ item, over, between, lowest }, show) =>
+    lowest !== null && lowest > over
+      ? `No cabinet bridges ${item}: ${show(over)} are free over it under the top of the panels, the lowest that is made is ${show(lowest)} high.`
+      : `No cabinet bridges ${item}: none of the range goes in between panels ${show(between)} apart.`,
   'no-half-wall': ({ face }) =>
     `Face ${face} goes up to the ceiling. Give it the height of a half wall first, in its facts.`,
   'no-drain': ({ item }) => `${item} has no drain to place it by. Use its ties.`,
@@ -130,9 +134,19 @@ const wording: Wording = {
     at === undefined
       ? `${faces} are not faces that follow one another. Name each once, in walking order, such as A,B.`
       : `An open length lies on one face, not on ${faces}. Name its face alone.`,
-  'nothing-fits': ({ family, range }) =>
-    `No widths of ${family} (${range}) close this length, even with fillers. Choose another family, smaller fillers at the ends, or let more items be replaced.`,
+  'nothing-fits': ({ family, range, open }, show) =>
+    open && open.least > open.length
+      ? `${family} (${range}) needs ${show(open.least)} with its fillers, and ${show(open.length)} are open on face ${open.face}: ${show(open.least - open.length)} too little. Choose another family, smaller fillers at the ends, or let more items be replaced.`
+      : `No widths of ${family} (${range}) close ${open ? `the ${show(open.length)} that are open on face ${open.face}` : 'this length'}, even with fillers. Choose another family, smaller fillers at the ends, or let more items be replaced.`,
   'tie-unavailable': ({ side }) => `Nothing stands ${side} of it to measure from. Use another side.`,
+  'no-place': ({ item, needed, free, together }, show) =>
+    together && needed > free
+      ? `What is set needs ${show(needed)} together and ${show(free)} are free at most: ${item}, at its right end, reaches ${show(needed - free)} too far. Make room, or set fewer.`
+      : needed > free
+        ? `${item} needs ${show(needed)} and ${show(free)} are free at most: ${show(needed - free)} too little. Make room, or drag it where it should stand.`
+        : `There is no free place for ${together ? 'these items as they stand together' : item}. Drag it where it should stand.`,
+  'too-high': ({ item, top, ceiling }, show) =>
+    `${item} reaches ${show(top)} above the floor, ${show(top - ceiling)} more than the ceiling. Make it lower.`,
   'no-room-on-face': ({ item, width }, show) =>
     `No face has ${show(width)} free for ${item}. Drag it where it should stand.`,
   'patch-stale': ({ ids }) =>

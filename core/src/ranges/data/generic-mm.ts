@@ -76,6 +76,12 @@ export const genericMm: Range = {
         { type: 'cold', across: -200, out: 0, up: 180 },
       ],
     }),
+    family('toilet', 'Toilet, floor outlet', 'WC*-F', [360, 380], [780], [650, 700], [250, 0, 0], {
+      services: [
+        { type: 'drain', across: 0, out: 230, up: 0 },
+        { type: 'cold', across: -200, out: 0, up: 180 },
+      ],
+    }),
     family('toilet-hung', 'Toilet, wall hung', 'WCH*', [360], [350], [530, 490], [290, 0, 0], {
       hangs: { bottom: 60, top: 410 },
       services: [

@@ -4,6 +4,7 @@ import { contains, distanceToPath } from '../../geometry/polygon';
 import type { Point } from '../../geometry/point';
 import { TOUCH } from '../../geometry/tolerance';
 import { bodiesNear, type Body } from '../../setting/bodies';
+import type { ItemBox } from '../../setting/item-box';
 import { openFronts, type OpenFront } from '../../setting/open-fronts';
 import { facePath, type PlacedFace } from '../../survey/placed-face';
 import type { Finding, Rule } from '../rule';
@@ -24,7 +25,7 @@ export const openFrontsRule: Rule = {
         const what = 'swing' in front ? 'door' : box.kind.opens === 'drawers' ? 'drawer' : 'door';
         const hits = bodiesNear(design, outline)
           .filter((body) => body.id !== box.id && body.low < box.high - TOUCH && body.high > box.low + TOUCH)
-          .filter(({ box: other }) => other?.kind.group !== 'Furniture')
+          .filter(({ box: other }) => other?.kind.group !== 'Furniture' && !isLetInto(other, box))
           .map((body) => ({ body, depth: reachInto(front, body) }))
           .filter(({ depth }) => depth > TOUCH)
           .map(({ body, depth }) => ({
@@ -51,6 +52,11 @@ export const openFrontsRule: Rule = {
   say: ({ measured, names }, show) =>
     `The ${names[0]} of ${names[1]} hits ${names[2]}, ${show(measured)} before it is open.`,
 };
+
+/** Whether something is let into a cabinet: a hob in its top, a sink, an oven; its doors are made for that. */
+function isLetInto(other: ItemBox | null, { kind, pieces }: ItemBox): boolean {
+  return !!other?.kind.within?.includes(kind.group) && deepestOverlap(other.pieces, pieces) > TOUCH;
+}
 
 function reachInto(front: OpenFront, { pieces }: Body): number {
   return 'swing' in front

@@ -1,5 +1,6 @@
 <script lang="ts">
   import {
+    barPieces,
     blockOut,
     cornerName,
     editFaces,
@@ -37,8 +38,10 @@
 
   /** A raised bar over the half wall, over the knees of those who sit on one side of it, if any. */
   function setBarFor(seats: string) {
-    const where = seats === 'this-side' || seats === 'far-side' ? { seats } : {};
-    session.run(setBar, { face: face.id, id: `item-${nanoid(8)}`, ...where });
+    const where = seats === 'this-side' || seats === 'far-side' ? ({ seats } as const) : {};
+    const pieces = barPieces(shape.byId.get(face.id)!);
+    const ids = Array.from({ length: pieces }, () => `item-${nanoid(8)}`);
+    session.run(setBar, { face: face.id, ids, ...where });
   }
 
   /** The chosen faces in walking order, where each begins at the corner the one before it ends at. */

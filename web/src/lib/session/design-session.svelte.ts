@@ -7,6 +7,7 @@ import {
   recorded,
   styleOf,
   type Command,
+  type Refusal,
   type Design,
   type EditAction,
   type History,
@@ -171,8 +172,13 @@ export class DesignSession {
     this.#settled = this.document;
   }
 
-  #refuse(result: Extract<Result<unknown>, { ok: false }>): false {
-    this.message = refusalText(result.refusal, this.style);
+  /** Says what is wrong, or could not be done. */
+  tell(refusal: Refusal): void {
+    this.message = refusalText(refusal, this.style);
+  }
+
+  #refuse({ refusal }: Extract<Result<unknown>, { ok: false }>): false {
+    this.tell(refusal);
     return false;
   }
 

@@ -11,6 +11,7 @@ import {
   lockItems,
   mirrorItems,
   nextPlace,
+  noPlaceFor,
   rangesOf,
   recordsOf,
   removeThings,
@@ -23,6 +24,7 @@ import {
   squareItems,
   swapItems,
   swapsFor,
+  tooHighFor,
   toRadians,
   turnItems,
   type Design,
@@ -85,12 +87,15 @@ function paste({ session, screen }: Acting): void {
   const { width, depth, low, high } = clip.block;
   const landing = nextPlace(session.committed, { width, depth, low, high }, screen.selected ?? undefined);
   if (!landing) {
-    session.message = 'There is no free place for what was copied. Make room first.';
+    session.tell(noPlaceFor(session.committed, clip.block));
     return;
   }
   const ids = newIds(clip.block.parts.length);
   const { block, ranges } = clip;
-  if (session.run(setBlock, { ids, block, placement: landing.placement, ranges })) screen.choose(ids);
+  if (!session.run(setBlock, { ids, block, placement: landing.placement, ranges })) return;
+  screen.choose(ids);
+  const tooHigh = tooHighFor(session.committed, block);
+  if (tooHigh) session.tell(tooHigh);
 }
 
 /** One item more of the chosen one in the next free place beside it; several once more to their right. */
@@ -106,7 +111,7 @@ function setAnother(acting: Acting): void {
   }
   const box = boxOf(first, roomShape(session.committed));
   const landing = nextPlace(session.committed, { ...settingOf(first), turn: box.turn }, first.id);
-  if (!landing) session.message = `There is no free place for another ${first.code}. Make room first.`;
+  if (!landing) session.tell(noPlaceFor(session.committed, blockOf([box])));
   else if (session.run(setBlock, { ids, block: blockOf([box]), placement: landing.placement }))
     screen.choose(ids);
 }

@@ -2,6 +2,7 @@
   import {
     alcoveOf,
     caseRefrigerator,
+    casingOf,
     concealCistern,
     drainDistances,
     drainSides,
@@ -9,6 +10,7 @@
     itemBoxes,
     kindOf,
     placedOpenings,
+    refusalText,
     roomOf,
     setDrain,
     setEndPanel,
@@ -79,6 +81,18 @@
 
   function finish(side: Side) {
     session.run(setEndPanel, { id: item.id, side, panel: newId() });
+  }
+
+  /** What is to be said of what was done to which item. */
+  let said = $state.raw({ id: '', text: '' });
+  const note = $derived(said.id === item.id ? said.text : '');
+
+  /** Where nothing goes in over it that is said, as the panels are set all the same. */
+  function caseIn() {
+    const casing = box && casingOf(session.committed, box);
+    if (!session.run(caseRefrigerator, { id: item.id, ids: [newId(), newId(), newId()] })) return;
+    const bridge = casing?.ok ? casing.value.bridge : null;
+    said = { id: item.id, text: bridge && !bridge.ok ? refusalText(bridge.refusal, session.style) : '' };
   }
 
   function letIn() {
@@ -164,12 +178,9 @@
 {/if}
 {#if single && item.type === 'refrigerator'}
   <div>
-    <Button
-      disabled={locked}
-      onclick={() => session.run(caseRefrigerator, { id: item.id, ids: [newId(), newId(), newId()] })}
-      >Case it in</Button
-    >
+    <Button disabled={locked} onclick={caseIn}>Case it in</Button>
   </div>
+  {#if note}<p class="about" role="status">{note}</p>{/if}
 {/if}
 {#if single && isCabinet}
   <div class="pair">

@@ -6,12 +6,13 @@
     formatLength,
     kindGroups,
     kindOf,
-    longestFree,
+    noPlaceForOne,
     nextPlace,
     rangeName,
     roomOf,
     searchShelf,
     setItem,
+    refusalText,
     settingOf,
     type KindGroup,
     type ShelfItem,
@@ -82,8 +83,7 @@
     drag.cancel();
     const landing = nextPlace(session.committed, settingOf(item), screen.selected ?? undefined);
     if (!landing) {
-      const free = longestFree(session.committed, settingOf(item));
-      note = `There is no free place for ${item.code}: it needs ${formatLength(item.width, session.style)}, the longest that is free is ${formatLength(free, session.style)}. Drag it where it should stand.`;
+      note = refusalText(noPlaceForOne(session.committed, item), session.style);
       return;
     }
     const id = `item-${nanoid(8)}`;
