@@ -53,7 +53,7 @@ describe('doors and drawers', () => {
     expect(of(560 + 600 - 3.1)).toEqual(['The door of F600 hits face C, 3 mm before it is open.']);
   });
 
-  it('are not kept shut by what is let into their own cabinet, but by the same in another', () => {
+  it('are not kept shut by what is let into their own cabinet', () => {
     const builder = rectangle(4000, 3000);
     const base = builder.set('F900-3', 'face-a', 1000);
     builder.run(setInto, { host: base, range: 'fathom', code: 'HOB780', ids: ['hob'] });

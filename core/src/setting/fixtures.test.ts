@@ -223,7 +223,7 @@ describe('ends and backs', () => {
       true,
       false,
     ]);
-    builder.run(removeThings, { ids: ['left', 'right'] });
+    builder.run(removeThings, ['left', 'right']);
     high(70);
     builder.run(editItems, { ids: [cold], change: { width: 20 * 25.4 } });
     expect(why()).toContain('none of the range goes in between panels 21" apart');
