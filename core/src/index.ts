@@ -97,6 +97,7 @@ export * from './geometry/polygon';
 export * from './imports/picture-lines';
 export * from './proposals/describe';
 export * from './proposals/fill-problem';
+export * from './proposals/offered';
 export * from './proposals/propose';
 export * from './proposals/request';
 export * from './ranges/construction';

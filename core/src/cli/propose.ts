@@ -2,7 +2,7 @@ import { roomOf, type Design } from '../document/design';
 import { runBands } from '../document/limits';
 import { criteria, type Criterion } from '../proposals/fill-problem';
 import { describeProposals } from '../proposals/describe';
-import { fillingFamilies, replaceable } from '../proposals/propose';
+import { fillingFamilies, replaceable } from '../proposals/offered';
 import { usualEnds } from '../proposals/request';
 import { findRange, rangesOf } from '../ranges/shelf';
 import { ok, refuse, type Result } from '../result';
@@ -87,6 +87,7 @@ export function proposeCommand(design: Design, flags: ProposeFlags): Result<unkn
       order: [...new Set([...(wanted as Criterion[]), ...criteria])],
       most,
       ends: usualEnds(unit),
+      loose: [],
     },
     () => `proposed-${(count += 1)}`,
   );

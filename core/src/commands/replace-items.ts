@@ -6,7 +6,7 @@ import { ok } from '../result';
 import { nextNumber } from '../setting/item-numbers';
 import { findFreeItem, guardedItems, type Command } from './command';
 
-/** Takes items away and sets others in their place, as a proposal says; they are numbered on. A range of the studio's own comes with them. */
+/** Takes items away and sets others in their place, as a proposal says; they are numbered on; what only stands elsewhere keeps its number. A range of the studio's own comes with them. */
 export const replaceItems: Command<{
   removed: readonly string[];
   items: readonly ItemRecord[];
@@ -22,8 +22,9 @@ export const replaceItems: Command<{
     const removal = patchOf(design, [], removed);
     const cleared = applyPatch(design, removal);
     if (!cleared.ok) return cleared;
-    const first = nextNumber(design);
-    const numbered = items.map((item, index) => ({ ...item, number: first + index }));
+    let next = nextNumber(design);
+    const numberOf = ({ id }: ItemRecord) => recordOf(design, 'item', id)?.number ?? next++;
+    const numbered = items.map((item) => ({ ...item, number: numberOf(item) }));
     const copy = of && !recordOf(design, 'range', of.id) ? [{ ...of, kind: 'range' as const }] : [];
     const set = guardedItems(cleared.value, numbered, copy);
     return set.ok ? ok(squash(removal, set.value)) : set;

@@ -43,7 +43,7 @@ export function cornerChoices(
   band: RunBand,
   { depth, height }: { depth: number; height: number },
   { proud }: ConstructionMethod,
-  ends: EndFillers,
+  { corner: { least: corner } }: Pick<EndFillers, 'corner'>,
 ): { filled: CornerChoice[]; empty: CornerChoice | null } {
   const own = shelf.filter(
     ({ type, height: high }) => kindOf(type).group === bandGroups[band] && Math.abs(high - height) < 1,
@@ -60,7 +60,7 @@ export function cornerChoices(
       filler: 0,
     }));
   if (!strip) return { filled: legs, empty: null };
-  const beside = proud + ends.corner;
+  const beside = proud + corner;
   const closing = (on: CornerItem['on'], hand: Side): CornerItem => ({
     item: strip,
     width: beside,
@@ -81,7 +81,7 @@ export function cornerChoices(
         if (blindStrip && band === 'base')
           strips.push({
             item: blindStrip,
-            width: ends.corner,
+            width: corner,
             on,
             fromCorner: depth + proud,
             off: depth,

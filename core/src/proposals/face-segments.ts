@@ -6,8 +6,8 @@ import { itemBoxes, type ItemBox } from '../setting/item-box';
 import type { Band } from '../setting/occupancy';
 import { freeStretches, hungOnFace, itemsOnFace, type FreeStretch } from '../setting/open-lengths';
 import type { PlacedFace } from '../survey/placed-face';
-import type { FillSegment, SlackAt } from './fill-problem';
-import type { EndFillers } from './request';
+import type { EndFiller, FillSegment, SlackAt } from './fill-problem';
+import { noFiller, type EndFillers } from './request';
 
 /** What is taken of the ends of a face before it is filled, by corner cabinets and the fillers beside them; a corner that is filled has its filler. */
 export interface TakenEnds {
@@ -34,30 +34,36 @@ export function faceSegments(
     if (to - from < 1) return [];
     const left = taken.leftCorner && from === taken.left ? inCorner : endOf(stretch.left);
     const right = taken.rightCorner && to === face.length - taken.right ? inCorner : endOf(stretch.right);
-    return [{ from, to, left: left.least, right: right.least, slackAt: slackAt(left, right) }];
+    const segment = { from, to, left: left.filler, right: right.filler, slackAt: slackAt(left, right) };
+    return [segment];
   });
 
   function endOf(by: FreeStretch['left']): SegmentEnd {
-    if (by?.kind !== 'item') return { built: true, least: by?.kind === 'opening' ? 0 : ends.wall };
+    if (by?.kind !== 'item') return { built: true, filler: by?.kind === 'opening' ? anyFiller : ends.wall };
     const box = boxes.find(({ id }) => id === by.id)!;
     if (box.against?.face !== face) return hasLegs(box.kind) ? inCorner : aroundCorner(design, box, ends);
-    return { built: false, least: box.high > band.high + 1 ? ends.tall : 0 };
+    return { built: false, filler: box.high > band.high + 1 ? ends.tall : anyFiller };
   }
 }
 
 interface SegmentEnd {
   /** Whether what is left over is best closed here: against a wall rather than between cabinets. */
   built: boolean;
-  least: number;
+  filler: EndFiller;
 }
 
+/** What is left over, if anything is. */
+const anyFiller: EndFiller = { least: 0, most: Infinity, optional: false };
+
 /** Beside a corner that is filled: its filler, if any, is set already. */
-const inCorner: SegmentEnd = { built: false, least: 0 };
+const inCorner: SegmentEnd = { built: false, filler: anyFiller };
 
 /** Beside the run round a corner: as far as its fronts stand proud, and the filler. */
 function aroundCorner(design: Design, box: ItemBox, ends: EndFillers): SegmentEnd {
   const proud = box.kind.front ? (constructionOfItem(box.record, rangesOf(design))?.proud ?? 0) : 0;
-  return { built: true, least: proud + ends.corner };
+  const { least, most, optional } = ends.corner;
+  if (most === 0) return { built: true, filler: noFiller };
+  return { built: true, filler: { least: proud + least, most: proud + most, optional } };
 }
 
 /** Against what is built if one end is; in the middle of a wall-to-wall segment the two may be alike. */

@@ -9,13 +9,20 @@ export interface Piece {
 /** Where in a segment that which no cabinet fills is closed. */
 export type SlackAt = 'left' | 'right' | 'both';
 
+/** The filler of one end, mm: from a least to a greatest width, a greatest of 0 for none; optional: or none. */
+export interface EndFiller {
+  least: number;
+  most: number;
+  optional: boolean;
+}
+
 /** A stretch between two things that stay, to be filled with cabinets side by side, mm along the face. */
 export interface FillSegment {
   from: number;
   to: number;
-  /** The filler that either end needs at least, mm. */
-  left: number;
-  right: number;
+  /** The filler of either end. */
+  left: EndFiller;
+  right: EndFiller;
   slackAt: readonly SlackAt[];
 }
 
@@ -33,8 +40,10 @@ export interface FillProblem {
   centre: { at: number; from: number; to: number } | null;
   /** The edges of what stands above or below, sorted: doors look best in line with them. */
   aligned: readonly number[];
-  /** The narrowest and the widest filler that can be made. */
-  filler: { least: number; most: number };
+  /** Things that must stand in the segments, anywhere, beside the cabinets: their widths. They count as none. */
+  loose: readonly number[];
+  /** The narrowest and the widest filler that can be made; whether what is narrower is closed by a scribe strip. */
+  filler: { least: number; most: number; scribed: boolean };
   /** What is decided before anything is filled: corner cabinets and the fillers beside them. */
   decided: { filler: number; widths: readonly number[]; price: number };
 }
@@ -46,7 +55,7 @@ export type Criterion = (typeof criteria)[number];
 /** Total width of fillers (mm); how far joints mirrored at the centre line are from others, all together (mm); cabinets; different widths; joints of what is above or below without one here; price. */
 export type Values = Readonly<Record<Criterion, number>>;
 
-/** How one segment is filled: pieces by their place in the problem's list, left to right, between two fillers (mm, 0 for none). */
+/** How one segment is filled: pieces by their place in the problem's list, and of the loose things the first as -1, the second as -2, left to right, between two fillers (mm, 0 for none). */
 export interface FilledSegment {
   left: number;
   pieces: readonly number[];

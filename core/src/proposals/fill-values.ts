@@ -6,7 +6,7 @@ export const ticks = (mm: number): number => Math.round(mm * TICKS);
 
 /** What a filling is worth, computed anew from where everything stands. */
 export function valuesOf(problem: FillProblem, filled: readonly FilledSegment[]): Values {
-  const { pieces, segments, decided } = problem;
+  const { pieces, loose, segments, decided } = problem;
   const joints = new Set(problem.joints.map(ticks));
   let filler = ticks(decided.filler);
   let price = decided.price;
@@ -15,10 +15,11 @@ export function valuesOf(problem: FillProblem, filled: readonly FilledSegment[])
     let at = ticks(segments[index]!.from) + ticks(segment.left);
     filler += ticks(segment.left) + ticks(segment.right);
     segment.pieces.forEach((piece) => {
+      joints.add(at);
+      at += ticks(piece < 0 ? loose[-1 - piece]! : pieces[piece]!.width);
+      joints.add(at);
+      if (piece < 0) return;
       const { width, price: each } = pieces[piece]!;
-      joints.add(at);
-      at += ticks(width);
-      joints.add(at);
       widths.push(ticks(width));
       price += each;
     });

@@ -35,13 +35,15 @@ export class IslandLine {
   problem(): FillProblem {
     const { width } = this.box.record;
     const [from, to] = [this.panel, width - this.panel];
+    const any = { least: 0, most: Infinity, optional: false };
     return {
       pieces: this.pieces.map(({ code, width, price }) => ({ code, width, price })),
-      segments: [{ from, to, left: 0, right: 0, slackAt: ['both', 'left', 'right'] }],
+      segments: [{ from, to, left: any, right: any, slackAt: ['both', 'left', 'right'] }],
       joints: [],
       centre: this.request.centre && { at: width / 2, from: 0, to: width },
       aligned: [],
-      filler: kindOf(this.filler.type).trim!,
+      loose: [],
+      filler: { ...kindOf(this.filler.type).trim!, scribed: false },
       decided: { filler: 0, widths: [], price: 0 },
     };
   }

@@ -16,8 +16,9 @@ import { itemBoxes } from '../setting/item-box';
 import { openLengths } from '../setting/open-lengths';
 import { refusalText } from '../wording/refusal-text';
 import { criteria } from './fill-problem';
-import { propose, replaceable, type Proposal } from './propose';
-import { usualEnds, type ProposalRequest } from './request';
+import { replaceable } from './offered';
+import { propose, type Proposal } from './propose';
+import { noFiller, usualEnds, type ProposalRequest } from './request';
 
 let count = 0;
 const newId = () => `new-${(count += 1)}`;
@@ -32,6 +33,7 @@ const asked = (change: Partial<ProposalRequest>): ProposalRequest => ({
   order: criteria,
   most: 4,
   ends: usualEnds('mm'),
+  loose: [],
   ...change,
 });
 const proposals = ({ design }: RoomBuilder, change: Partial<ProposalRequest>) =>
@@ -226,7 +228,13 @@ describe('proposals', () => {
       const result = propose(builder.design, asked(change), newId);
       return result.ok ? '' : refusalText(result.refusal);
     };
-    expect(say({ at: 1000 })).toContain('No widths of Base cabinet (Fathom) close this length');
+    expect(say({ at: 1000 })).toContain(
+      'Base cabinet (Fathom) needs 300 mm with its fillers, and 200 mm are open on face A: 100 mm too little',
+    );
+    builder.run(removeThings, [itemBoxes(builder.design)[1]!.id]);
+    builder.set('F900', 'face-a', 1900);
+    // 1000 are as wide as the widest and no more; nothing may be closed by a filler, as both ends are cabinets.
+    expect(say({ at: 1000, ends: { ...usualEnds('mm'), left: noFiller, right: noFiller } })).toBe('');
     expect(say({ family: 'NO*' })).toContain('NO*');
     expect(say({ faces: ['nowhere'] })).not.toBe('');
   });

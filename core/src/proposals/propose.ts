@@ -2,12 +2,13 @@ import { recordOf, type Design } from '../document/design';
 import { applyPatch, patchOf } from '../document/patch';
 import type { ItemRecord } from '../document/records';
 import { itemOf } from '../commands/set-item';
-import { bandFillers, bandGroups } from '../ranges/bands';
+import { bandFillers } from '../ranges/bands';
 import { constructionOf } from '../ranges/construction';
 import { kindOf } from '../ranges/kinds';
 import type { Range, ShelfItem } from '../ranges/range';
 import { findRange, itemsOf, rangesOf, shelfOf } from '../ranges/shelf';
 import { must, ok, refuse, type Result } from '../result';
+import { itemBoxes } from '../setting/item-box';
 import type { Band } from '../setting/occupancy';
 import { facePlacement } from '../setting/face-placement';
 import { baseBand, hungOnFace, itemsOnFace, wallBand } from '../setting/open-lengths';
@@ -17,9 +18,17 @@ import { quantise } from '../units/units';
 import { cornerChoices, cornerPlacement, type CornerChoice } from './corner-choices';
 import { compositions } from './compositions';
 import { edgesOnFace, faceSegments, nothingTaken, type TakenEnds } from './face-segments';
-import type { FillProblem, Filling, Values } from './fill-problem';
+import {
+  CLOSED,
+  type EndFiller,
+  type FillProblem,
+  type FillSegment,
+  type Filling,
+  type Values,
+} from './fill-problem';
 import { IslandLine } from './island';
-import type { ProposalRequest } from './request';
+import { looseSet, placedLoose, type LooseSet } from './loose-items';
+import { MOST_LOOSE, type EndFillers, type ProposalRequest } from './request';
 import { bestFillings } from './search';
 import { segmentOptions } from './segment-options';
 
@@ -61,9 +70,20 @@ export function propose(
   const missing = request.faces.find((id) => !byId.has(id));
   if (missing !== undefined || request.faces.length === 0)
     return refuse('record-missing', { id: missing ?? '', what: 'face' });
-  const removed = request.replaced.filter((id) => recordOf(design, 'item', id));
+  const loose = request.loose.map((id) => itemBoxes(design).find((box) => box.id === id));
+  const gone = loose.findIndex((box) => !box);
+  if (gone >= 0) return refuse('record-missing', { id: request.loose[gone]!, what: 'item' });
+  if (loose.length > MOST_LOOSE)
+    return refuse('number-range', {
+      what: 'The number of items that may stand anywhere',
+      ...{ value: loose.length, least: 0, most: MOST_LOOSE },
+    });
+  const sets = loose.map((box) => looseSet(design, box!));
+  const moved = sets.flatMap(({ parts }) => parts.map(({ record }) => record.id));
+  const replaced = request.replaced.filter((id) => recordOf(design, 'item', id) && !moved.includes(id));
+  const removed = [...replaced, ...moved];
   const cleared = must(applyPatch(design, patchOf(design, [], removed)));
-  const line = new FillLine(cleared, request, range, family, filler);
+  const line = new FillLine(cleared, request, range, family, filler, sets);
   for (const choices of line.cornerWays()) {
     const problems = choices.map((corners) => line.problem(corners));
     const { fillings, proven } = bestFillings(problems, request.order, request.most);
@@ -126,6 +146,7 @@ class FillLine {
     private readonly range: Range,
     family: readonly ShelfItem[],
     private readonly filler: ShelfItem,
+    private readonly loose: readonly LooseSet[],
   ) {
     const { byId } = roomShape(design);
     this.faces = request.faces.map((id) => byId.get(id)!);
@@ -134,6 +155,11 @@ class FillLine {
     this.pieces = family.filter((item) => Math.abs(item.height - high) < 1);
     const [piece] = this.pieces;
     this.band = { depth: piece!.depth, low: piece!.up, high: piece!.up + high };
+  }
+
+  /** The strip of the range that closes what is too narrow for a filler. */
+  private get scribe(): ShelfItem | undefined {
+    return itemsOf(this.range).find(({ type }) => type === 'scribe');
   }
 
   /** As high as what stands in the run already, for families of several heights. */
@@ -202,8 +228,13 @@ class FillLine {
     const segment = problem.segments.find((one) => segmentOptions(one, made, problem.filler).length === 0);
     if (!segment) return undefined;
     const { from, to, left, right } = segment;
+    const leastOf = ({ least, most, optional }: EndFiller) => (optional || most === 0 ? 0 : least);
     const narrowest = Math.min(...problem.pieces.map(({ width }) => width));
-    return { face: this.faceAt(from).letter, length: to - from, least: left + narrowest + right };
+    return {
+      face: this.faceAt(from).letter,
+      length: to - from,
+      least: leastOf(left) + narrowest + leastOf(right),
+    };
   }
 
   /** The face that a place of the line lies on. */
@@ -248,13 +279,17 @@ class FillLine {
     const centred = this.faces.findIndex(({ id }) => id === centre?.face);
     return {
       pieces: this.pieces.map(({ code, width, price }) => ({ code, width, price })),
-      segments: perFace.flatMap(({ segments, shift }) =>
-        segments.map((segment) => ({ ...segment, from: shift(segment.from), to: shift(segment.to) })),
+      segments: withOwnEnds(
+        perFace.flatMap(({ segments, shift }) =>
+          segments.map((segment) => ({ ...segment, from: shift(segment.from), to: shift(segment.to) })),
+        ),
+        ends,
       ),
+      loose: this.loose.map(({ width }) => width),
       joints: perFace.flatMap(({ joints, shift }) => joints.map(shift)),
       centre: centre && centred >= 0 ? this.stretchAbout(centre.at, perFace[centred]!, centred) : null,
       aligned: perFace.flatMap(({ inside, shift }) => inside.map(shift)),
-      filler: kindOf(this.filler.type).trim!,
+      filler: { ...kindOf(this.filler.type).trim!, scribed: this.scribe !== undefined },
       decided: {
         filler: corners.reduce((sum, corner) => sum + (corner?.filler ?? 0), 0),
         widths: this.cornerCabinets(corners).map(({ width }) => width),
@@ -290,11 +325,17 @@ class FillLine {
       const zero = this.faces.indexOf(face) * APART;
       let at = segment.from - zero;
       const strip = (width: number) => {
-        if (width >= kindOf(this.filler.type).trim!.least) items.push(this.strip(face, at, width, newId()));
+        if (width >= CLOSED) items.push(this.strip(face, at, width, newId()));
         at += width;
       };
       strip(left);
       for (const piece of pieces) {
+        if (piece < 0) {
+          const set = this.loose[-1 - piece]!;
+          items.push(...placedLoose(set, face, at));
+          at += set.width;
+          continue;
+        }
         const item = this.pieces[piece]!;
         items.push(itemOf(newId(), item, facePlacement(face, at, item.width)));
         at += item.width;
@@ -314,6 +355,12 @@ class FillLine {
   private strip(face: PlacedFace, at: number, width: number, id: string): ItemRecord {
     const [piece] = this.pieces;
     const sizes = { width: quantise(width), depth: piece!.depth, height: piece!.height, up: piece!.up };
+    // Too narrow for a filler: a strip before the fronts, scribed to what is beside it.
+    if (this.scribe && width < kindOf(this.filler.type).trim!.least) {
+      const off = piece!.depth - this.scribe.depth;
+      const made = { ...this.scribe, ...sizes, depth: this.scribe.depth };
+      return itemOf(id, made, facePlacement(face, at, sizes.width, off));
+    }
     const wide = shelfOf(this.range.id, [this.range]).filter(({ type }) => type === this.filler.type);
     const from =
       wide.find((item) => item.width >= width - 1e-6 && item.height === piece!.height) ?? this.filler;
@@ -321,39 +368,12 @@ class FillLine {
   }
 }
 
-/** The code patterns of a range's families that can fill a band, with their names; plain cabinets first. */
-export function fillingFamilies(
-  range: Range,
-  band: ProposalRequest['band'],
-): { code: string; name: string }[] {
-  return range.families
-    .filter(({ type }) => {
-      const kind = kindOf(type);
-      return kind.group === bandGroups[band] && kind.trim !== null && !kind.plan && !kind.blind;
-    })
-    .filter(({ type, widths }) => widths.length > 1 || type.startsWith('tall'))
-    .map(({ code, name }) => ({ code, name }));
-}
-
-/** The items of some faces that a proposal takes away unless told otherwise: plain cabinets and fillers of its band, not locked. */
-export function replaceable(
-  design: Design,
-  faces: readonly string[],
-  band: ProposalRequest['band'],
-): ItemRecord[] {
-  const plain: Record<ProposalRequest['band'], readonly string[]> = {
-    base: ['base-doors', 'base-door-drawer', 'base-drawers', 'base-open', 'block-counter', 'filler'],
-    wall: ['wall-doors', 'wall-open', 'wall-glass', 'filler-wall'],
-    tall: ['tall-pantry', 'tall-broom', 'filler-tall'],
-  };
-  return faces.flatMap((face) =>
-    Object.values(design.records).filter(
-      (record): record is ItemRecord =>
-        record.kind === 'item' &&
-        !record.locked &&
-        record.placement.on === 'face' &&
-        record.placement.face === face &&
-        plain[band].includes(record.type),
-    ),
-  );
+/** Segments with the fillers that are asked for at the two ends of what is filled. */
+function withOwnEnds(segments: readonly FillSegment[], { left, right }: EndFillers): FillSegment[] {
+  const last = segments.length - 1;
+  return segments.map((segment, index) => ({
+    ...segment,
+    ...(left && index === 0 ? { left } : {}),
+    ...(right && index === last ? { right } : {}),
+  }));
 }

@@ -1,7 +1,8 @@
 import type { RunBand } from '../document/limits';
 import type { LengthUnit } from '../units/units';
-import { MM_PER_INCH } from '../units/units';
-import type { Criterion } from './fill-problem';
+import { kindOf } from '../ranges/kinds';
+import { isInchUnit, MM_PER_INCH } from '../units/units';
+import type { Criterion, EndFiller } from './fill-problem';
 
 /** What is to be filled, with what, and what counts. Lengths are millimetres. */
 export interface ProposalRequest {
@@ -23,19 +24,33 @@ export interface ProposalRequest {
   /** How many answers at most. */
   most: number;
   ends: EndFillers;
+  /** Items of these faces that must stand in the run, but anywhere in it. */
+  loose: readonly string[];
 }
 
-/** The filler that a front needs at least beside it: at a wall or another built thing, at an inside corner, at the side of a tall one. */
-export interface EndFillers {
-  wall: number;
-  corner: number;
-  tall: number;
-}
+/** The kinds of end a run has: at a wall or another built thing, at an inside corner, at the side of a tall one. */
+export const endKinds = ['wall', 'corner', 'tall'] as const;
+export type EndKind = (typeof endKinds)[number];
+
+/** The filler beside a front at each kind of end; and at the two ends of what is filled, where it is another there. */
+export type EndFillers = Readonly<Record<EndKind, EndFiller>> & {
+  readonly left?: EndFiller;
+  readonly right?: EndFiller;
+};
+
+/** The widest filler that is made, mm. */
+export const MOST_FILLER = kindOf('filler').trim!.most;
+
+/** No more than so many items are tried in every order wherever they may stand. */
+export const MOST_LOOSE = 4;
+
+/** No filler at an end. */
+export const noFiller: EndFiller = { least: 0, most: 0, optional: false };
 
 /** As cabinets are usually fitted: 30 or 1 1/2 in at a wall, 50 or 2 in on both sides of a corner. */
 export function usualEnds(unit: LengthUnit): EndFillers {
-  const isInch = unit === 'in' || unit === 'ft-in';
-  return isInch
-    ? { wall: 1.5 * MM_PER_INCH, corner: 2 * MM_PER_INCH, tall: 0 }
-    : { wall: 30, corner: 50, tall: 0 };
+  const from = (least: number): EndFiller => ({ least, most: MOST_FILLER, optional: false });
+  return isInchUnit(unit)
+    ? { wall: from(1.5 * MM_PER_INCH), corner: from(2 * MM_PER_INCH), tall: from(0) }
+    : { wall: from(30), corner: from(50), tall: from(0) };
 }

@@ -35,7 +35,15 @@ function randomFace(seed: number): FillProblem {
     .map((place) => place * 900 + whole(0, 250));
   const joints = stay.flatMap((place) => [place, place + 600]).filter((joint) => joint <= length);
   const edges = [0, ...joints, ...(joints.length % 2 ? [] : [length])];
-  const end = () => [0, 0, 50][whole(0, 2)]!;
+  const any = { least: 0, most: Infinity, optional: false };
+  const end = () =>
+    [
+      any,
+      any,
+      { least: 50, most: Infinity, optional: false },
+      { least: 30, most: whole(30, 90), optional: next() < 0.5 },
+      { least: 0, most: 0, optional: false },
+    ][whole(0, 4)]!;
   const segments = [];
   for (let i = 0; i + 1 < edges.length; i += 2) {
     if (edges[i + 1]! - edges[i]! < 1) continue;
@@ -43,8 +51,8 @@ function randomFace(seed: number): FillProblem {
     segments.push({
       from: edges[i]!,
       to: edges[i + 1]!,
-      left: i === 0 ? end() : 0,
-      right: i + 2 >= edges.length ? end() : 0,
+      left: i === 0 ? end() : any,
+      right: i + 2 >= edges.length ? end() : any,
       slackAt: ends.length > 0 ? ends : (['right'] as const),
     });
   }
@@ -60,7 +68,8 @@ function randomFace(seed: number): FillProblem {
     joints,
     centre: next() < 0.7 ? { at, from: 0, to: length } : null,
     aligned,
-    filler: { least: 6, most: whole(150, 300) },
+    loose: shuffled([450, 600, 598.5]).slice(0, [0, 0, 1, 2][whole(0, 3)]),
+    filler: { least: 6, most: whole(150, 300), scribed: next() < 0.3 },
     decided,
   };
 }

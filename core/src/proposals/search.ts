@@ -1,4 +1,11 @@
-import { IN_LINE, type Criterion, type Filling, type FilledSegment, type FillProblem } from './fill-problem';
+import {
+  IN_LINE,
+  type Criterion,
+  type Filling,
+  type FilledSegment,
+  type FillProblem,
+  type FillSegment,
+} from './fill-problem';
 import { TICKS, ticks, valuesOf } from './fill-values';
 import { segmentOptions, type SegmentOption } from './segment-options';
 import { compositions, type Compositions } from './compositions';
@@ -62,13 +69,19 @@ interface Rest {
   price: number;
 }
 
-/** The segment that is being filled: its fillers, ticks, what comes after it, whether it takes no cabinet. */
+/** The segment that is being filled: its fillers, ticks, what comes after it, whether it takes nothing. */
 interface SegmentAt {
   index: number;
   left: number;
   right: number;
   rest: Rest;
   empty: boolean;
+}
+
+/** What has still to be set in a segment: so much of cabinets, ticks, and loose things, a bit each. */
+interface ToSet {
+  cabinets: number;
+  loose: number;
 }
 
 /** Which of two lists of values comes first. */
@@ -96,6 +109,10 @@ class FillSearch {
   /** How often each width is used. */
   private readonly used = new Map<number, number>();
   private readonly widths: readonly number[];
+  private readonly loose: readonly number[];
+  private readonly allLoose: number;
+  /** The loose things that stand already, a bit each. */
+  private placed = 0;
 
   constructor(
     private readonly problem: FillProblem,
@@ -108,7 +125,9 @@ class FillSearch {
     const { pieces, segments, decided, centre } = problem;
     this.made = compositions(pieces);
     this.widths = pieces.map(({ width }) => ticks(width));
-    this.options = segments.map((segment) => segmentOptions(segment, this.made, problem.filler));
+    this.loose = problem.loose.map(ticks);
+    this.allLoose = (1 << this.loose.length) - 1;
+    this.options = segments.map((segment) => this.optionsOf(segment));
     let rest = { filler: 0, items: 0, price: 0 };
     this.rest[segments.length] = rest;
     for (let i = segments.length - 1; i >= 0; i--) {
@@ -137,6 +156,15 @@ class FillSearch {
     if (this.options.every((options) => options.length > 0)) this.segment(0, -Infinity, 0, 0);
   }
 
+  /** The ways to fill a segment, whichever loose things stand in it. */
+  private optionsOf(segment: FillSegment): SegmentOption[] {
+    const { made, problem, loose, allLoose } = this;
+    return Array.from({ length: allLoose + 1 }, (_, some) => {
+      const wide = loose.reduce((sum, width, index) => sum + (some & (1 << index) ? width : 0), 0);
+      return segmentOptions(segment, made, problem.filler, some, wide);
+    }).flat();
+  }
+
   private use(width: number, by: 1 | -1): void {
     const times = (this.used.get(width) ?? 0) + by;
     if (times > 0) this.used.set(width, times);
@@ -153,15 +181,19 @@ class FillSearch {
     crooked += this.crookedBetween(known, next ? until : Infinity, before);
     unaligned += this.unalignedBetween(known, end);
     if (!next) {
-      this.take(crooked, unaligned);
+      if (this.placed === this.allLoose) this.take(crooked, unaligned);
     } else if (!this.isHopeless(this.rest[index]!, crooked, unaligned)) {
       const rest = this.rest[index + 1]!;
       const outer = this.pieces;
-      for (const { total, left, right } of this.options[index]!) {
+      const isLast = index === this.problem.segments.length - 1;
+      for (const { total, loose, left, right } of this.options[index]!) {
+        if (loose & this.placed || (isLast && (loose | this.placed) !== this.allLoose)) continue;
         this.filler += left + right;
+        this.placed |= loose;
         this.pieces = [];
-        const at = { index, left, right, rest, empty: total === 0 };
-        this.compose(total, until + left, at, end, crooked, unaligned);
+        const at = { index, left, right, rest, empty: total === 0 && loose === 0 };
+        this.compose({ cabinets: total, loose }, until + left, at, end, crooked, unaligned);
+        this.placed &= ~loose;
         this.filler -= left + right;
       }
       this.pieces = outer;
@@ -171,7 +203,7 @@ class FillSearch {
 
   /** Sets cabinets side by side from a place on until nothing is left over. */
   private compose(
-    left: number,
+    left: ToSet,
     at: number,
     segment: SegmentAt,
     known: number,
@@ -182,11 +214,11 @@ class FillSearch {
     if (!segment.empty) this.push(at);
     crooked += this.crookedBetween(known, at, before);
     unaligned += this.unalignedBetween(known, at);
-    const least = this.made.of(left)!;
+    const least = this.made.of(left.cabinets)!;
     const { rest } = segment;
     const bound = { filler: rest.filler, items: rest.items + least.items, price: rest.price + least.price };
     if (!this.isHopeless(bound, crooked, unaligned)) {
-      if (left === 0) {
+      if (left.cabinets === 0 && left.loose === 0) {
         this.filled.push({
           left: segment.left / TICKS,
           pieces: [...this.pieces],
@@ -199,17 +231,25 @@ class FillSearch {
       } else {
         for (const piece of this.made.widest) {
           const width = this.widths[piece]!;
-          if (width > left || !this.made.of(left - width)) continue;
+          if (width > left.cabinets || !this.made.of(left.cabinets - width)) continue;
           this.pieces.push(piece);
           this.use(width, 1);
           this.items += 1;
           this.price += this.problem.pieces[piece]!.price;
-          this.compose(left - width, at + width, segment, at, crooked, unaligned);
+          const still = { ...left, cabinets: left.cabinets - width };
+          this.compose(still, at + width, segment, at, crooked, unaligned);
           this.price -= this.problem.pieces[piece]!.price;
           this.items -= 1;
           this.use(width, -1);
           this.pieces.pop();
         }
+        this.loose.forEach((width, index) => {
+          if (!(left.loose & (1 << index))) return;
+          this.pieces.push(-1 - index);
+          const still = { ...left, loose: left.loose & ~(1 << index) };
+          this.compose(still, at + width, segment, at, crooked, unaligned);
+          this.pieces.pop();
+        });
       }
     }
     this.joints.length = before;

@@ -1,10 +1,13 @@
 <script lang="ts">
   import {
     criteria,
+    endKinds,
     fillingFamilies,
     findRange,
     formatLength,
     itemNumbers,
+    MOST_LOOSE,
+    movable,
     placedOpenings,
     replaceable,
     replaceItems,
@@ -15,16 +18,18 @@
     type Criterion,
     type DescribedProposal,
     type EndFillers,
+    type EndKind,
     type RunBand,
+    type Side,
   } from 'goodreach';
   import { onDestroy, untrack } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
   import { Proposer } from '$session/proposer.svelte';
   import type { ProposeTarget } from '$session/screen.svelte';
   import Button from '$ui/Button.svelte';
-  import LengthField from '$ui/LengthField.svelte';
   import More from '$ui/More.svelte';
   import CriteriaOrder from './CriteriaOrder.svelte';
+  import EndFillerFields from './EndFillerFields.svelte';
   import ProposalCard from './ProposalCard.svelte';
 
   /** Proposals for an open length or whole faces: what is asked, and the best answers. */
@@ -44,7 +49,7 @@
   let family = $state('');
   const filling = $derived(families.some(({ code }) => code === family) ? family : (families[0]?.code ?? ''));
   let order: Criterion[] = $state([...criteria]);
-  let ends: EndFillers = $state(untrack(() => usualEnds(roomOf(session.committed).unit)));
+  let ends: EndFillers = $state.raw(untrack(() => usualEnds(roomOf(session.committed).unit)));
   /** Items that stay though they would be taken away. */
   let kept: readonly string[] = $state.raw([]);
   const wholeFaces = $derived(target.at === undefined && target.island === undefined);
@@ -55,6 +60,19 @@
   });
   const plain = $derived(wholeFaces ? replaceable(design, target.faces, band) : []);
   const numbers = $derived(itemNumbers(design));
+  /** What else stands there, and may be let stand elsewhere in the run. */
+  const movables = $derived(
+    wholeFaces
+      ? movable(
+          design,
+          target.faces,
+          band,
+          plain.map(({ id }) => id),
+        )
+      : [],
+  );
+  let anywhere: readonly string[] = $state.raw([]);
+  const loose = $derived(anywhere.filter((id) => movables.some((one) => one.id === id)));
 
   /** Lines that both sides may be alike about. */
   const centres = $derived.by(() => {
@@ -94,7 +112,8 @@
       centre: centre ? { face: target.faces[0] ?? '', at: centre.at } : null,
       order: $state.snapshot(order),
       most: 4,
-      ends: $state.snapshot(ends),
+      ends,
+      loose,
     };
     proposer.ask({ design, request, known });
   });
@@ -124,11 +143,18 @@
   });
 
   const bandNames: Record<RunBand, string> = { base: 'On the floor', wall: 'Hung', tall: 'Tall' };
-  const endNames = [
-    ['At a wall', 'wall'],
-    ['At an inside corner', 'corner'],
-    ['At a tall side', 'tall'],
-  ] as const;
+  const endNames: Record<EndKind, string> = {
+    wall: 'At a wall',
+    corner: 'At an inside corner',
+    tall: 'At a tall side',
+  };
+  const sides = ['left', 'right'] as const;
+
+  /** Gives an end of the run a filler of its own, as it is at a wall to begin with, or takes it away. */
+  function setOwnEnd(side: Side, own: boolean) {
+    const { [side]: _, ...others } = ends;
+    ends = own ? { ...others, [side]: ends.wall } : others;
+  }
 </script>
 
 <section class="panel" aria-label="Proposals">
@@ -160,17 +186,35 @@
   <More title="What counts, in order">
     <CriteriaOrder {order} onchange={(next) => (order = next)} />
   </More>
-  <More title="Fillers and what stays">
-    {#each endNames as [label, key] (key)}
-      <LengthField
-        {label}
-        value={ends[key]}
-        style={session.style}
-        least={0}
-        most={150}
-        onset={(mm) => void (ends = { ...ends, [key]: mm })}
+  <More title="Fillers">
+    {#each endKinds as kind (kind)}
+      <EndFillerFields
+        label={endNames[kind]}
+        value={ends[kind]}
+        onset={(filler) => void (ends = { ...ends, [kind]: filler })}
       />
     {/each}
+    {#if target.island === undefined}
+      {#each sides as side (side)}
+        <label class="stay">
+          <input
+            type="checkbox"
+            checked={ends[side] !== undefined}
+            onchange={(event) => setOwnEnd(side, event.currentTarget.checked)}
+          />
+          Another filler at the {side} end
+        </label>
+        {#if ends[side]}
+          <EndFillerFields
+            label="At the {side} end"
+            value={ends[side]}
+            onset={(filler) => void (ends = { ...ends, [side]: filler })}
+          />
+        {/if}
+      {/each}
+    {/if}
+  </More>
+  <More title="What stays, and what moves">
     {#each plain as { id, code, width } (id)}
       <label class="stay">
         <input
@@ -182,6 +226,19 @@
         {numbers.get(id)}. {code}, {formatLength(width, session.style)}, stays
       </label>
     {/each}
+    {#each movables as { id, code, width } (id)}
+      <label class="stay">
+        <input
+          type="checkbox"
+          checked={loose.includes(id)}
+          disabled={!loose.includes(id) && loose.length >= MOST_LOOSE}
+          onchange={(event) =>
+            (anywhere = event.currentTarget.checked ? [...loose, id] : loose.filter((one) => one !== id))}
+        />
+        {numbers.get(id)}. {code}, {formatLength(width, session.style)}, may stand anywhere
+      </label>
+    {/each}
+    {#if plain.length + movables.length === 0}<p>Nothing stands there yet.</p>{/if}
   </More>
   <div class="answers" aria-live="polite" aria-busy={proposer.busy}>
     {#if proposer.problem}<p role="alert">{proposer.problem}</p>{/if}
