@@ -15,14 +15,15 @@ export function faceOf(length: number, stay: readonly number[], centre: number |
     segments: Array.from({ length: edges.length / 2 }, (_, i) => ({
       from: edges[2 * i]!,
       to: edges[2 * i + 1]!,
-      left: i === 0 ? 50 : 0,
-      right: i === edges.length / 2 - 1 ? 50 : 0,
+      left: { least: i === 0 ? 50 : 0, most: Infinity, optional: false },
+      right: { least: i === edges.length / 2 - 1 ? 50 : 0, most: Infinity, optional: false },
       slackAt: i === 0 ? ['left'] : i === edges.length / 2 - 1 ? ['right'] : ['left', 'right'],
     })),
     joints,
     centre: centre === null ? null : { at: centre, from: 0, to: length },
     aligned: [0, 600, 1200, 3600, 4200, 4800].filter((place) => place < length),
-    filler: { least: 6, most: 150 },
+    loose: [],
+    filler: { least: 6, most: 150, scribed: false },
     decided: { filler: 0, widths: [], price: 0 },
   };
 }

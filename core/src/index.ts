@@ -158,6 +158,7 @@ export * from './survey/observations';
 export * from './survey/openings';
 export * from './survey/outlines';
 export * from './survey/placed-face';
+export * from './survey/face-letters';
 export * from './survey/room-shape';
 export * from './survey/sections';
 export * from './survey/services';

@@ -37,6 +37,7 @@ export interface RefusalData {
   'arc-too-short': { face: string; along: number; chord: number };
   'measured-on-bend': { measurement: string; face: string };
   'wider-than-arc': { what: string; face: string; width: number; radius: number };
+  'face-taken': { face: string };
   'face-vanishes': { face: string };
   'face-in-line': { face: string; neighbour: string };
   'faces-too-few': { least: number };

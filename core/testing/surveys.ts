@@ -3,7 +3,7 @@ import { randomFrom } from '../src/geometry/random';
 import { must } from '../src/result';
 import { rankOf } from '../src/survey/loop-rank';
 import { insideAngle, type Observation } from '../src/survey/observations';
-import { faceLetter } from '../src/survey/room-shape';
+import { faceLetter } from '../src/survey/face-letters';
 import { solveLoop, type LoopDistance, type LoopFace } from '../src/survey/solve-loop';
 
 /** Normally distributed numbers of unit variance (Box–Muller). */

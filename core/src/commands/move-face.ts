@@ -4,13 +4,13 @@ import type { Design } from '../document/design';
 import { within } from '../document/within';
 import { cross, dot, place, scale, add, subtract, type Point } from '../geometry/point';
 import { PARALLEL } from '../geometry/tolerance';
-import { ok, refuse, type Result } from '../result';
-import { reshape, walkedFaces } from '../survey/reshape';
+import { refuse, type Result } from '../result';
+import { NO_LENGTH, reshapedTo } from '../survey/walked-at';
 import type { PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
 import { findFace, guarded, type Command } from './command';
 
-/** Moves a face along its normal, mm outwards (negative: into the room); its neighbours grow or shrink and keep their directions. */
+/** Moves a face along its normal, mm outwards (negative: into the room); its neighbours grow or shrink and keep their directions; one that has no length left is gone. */
 export const moveFace: Command<{ face: string; by: number }> = {
   id: 'move-face',
   label: () => 'Move a face',
@@ -35,15 +35,12 @@ export function faceMoved(design: Design, face: PlacedFace, by: number): Result<
   const corners = faces.map((one) => one.start);
   corners[index] = start;
   corners[(index + 1) % faces.length] = end;
-  const kept = stillWalked(faces, corners);
-  if (!kept.ok) return kept;
-  const walked = walkedFaces(design).map((one, i) => ({ ...one, at: corners[i]! }));
-  const shaped = reshape(design, walked);
+  const shaped = reshapedTo(design, corners);
   return shaped.ok ? guarded(design, patchOf(design, shaped.value.written, shaped.value.removed)) : shaped;
 }
 
 /** Where a neighbour's line meets a face moved outwards; null when they run the same way. */
-function meet(neighbour: PlacedFace, face: PlacedFace, by: number): Point | null {
+export function meet(neighbour: PlacedFace, face: PlacedFace, by: number): Point | null {
   const turn = cross(neighbour.u, face.u);
   if (Math.abs(turn) < PARALLEL) return null;
   const origin = place(face.start, face.u, 0, face.n, -by);
@@ -51,11 +48,12 @@ function meet(neighbour: PlacedFace, face: PlacedFace, by: number): Point | null
   return add(neighbour.start, scale(neighbour.u, along));
 }
 
-/** Refused when a face would be turned round or lose its length. */
-function stillWalked(faces: readonly PlacedFace[], corners: readonly Point[]): Result<void> {
-  for (const [index, { u, letter }] of faces.entries()) {
-    const along = subtract(corners[(index + 1) % corners.length]!, corners[index]!);
-    if (dot(along, u) <= 0) return refuse('face-vanishes', { face: letter });
-  }
-  return ok(undefined);
+/** How far outwards a face can be moved so that a neighbour of it has no length left, mm: back into line, mostly. */
+export function flushMoves(design: Design, face: PlacedFace): number[] {
+  const { faces } = roomShape(design);
+  const index = faces.indexOf(face);
+  const [before, after] = [faces.at(index - 1)!, faces[(index + 1) % faces.length]!];
+  return [before.start, after.end]
+    .map((corner) => -dot(subtract(corner, face.start), face.n))
+    .filter((by) => Math.abs(by) > NO_LENGTH);
 }

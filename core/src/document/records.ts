@@ -10,6 +10,7 @@ import {
   IsInt,
   IsOptional,
   IsString,
+  Matches,
   ValidateNested,
 } from 'class-validator';
 import { Between, Millimetres, OneOf, Radians, RecordId, Words } from './decorators';
@@ -101,6 +102,13 @@ export class LoopRecord {
   @Equals('loop') kind!: 'loop';
   @RecordId() id!: string;
   @IsArray() @ArrayMinSize(3) @ArrayMaxSize(200) @ArrayUnique() @IsString({ each: true }) faces!: string[];
+  /** What they go by, in this order, where that is not A, B, C: a face keeps its letter when others come between. */
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(200)
+  @ArrayUnique()
+  @Matches(/^[A-Z]{1,2}$/, { each: true })
+  letters?: string[];
 }
 
 /** One wall face: its length, and the inside angle of the corner at its start. */

@@ -234,7 +234,7 @@ describe('reshaping a bent face', () => {
       const stood = itemBoxes(builder.design)[0]!.origin;
       builder.run(insertCorner, { face: 'face-a', distance: 1300, id: 'face-n' });
       expect(roomShape(builder.design).area).toBeCloseTo(area, 2);
-      expect(faceOf(builder, 'A').arc!.radius).toBeCloseTo(faceOf(builder, 'B').arc!.radius, 4);
+      expect(faceOf(builder, 'A').arc!.radius).toBeCloseTo(faceOf(builder, 'E').arc!.radius, 4);
       expect(recordOf(builder.design, 'item', item)!.placement).toMatchObject({
         face: 'face-n',
         distance: 200,

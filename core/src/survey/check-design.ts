@@ -6,7 +6,8 @@ import { openingFaults } from './openings';
 import { fixedName } from './fixed-things';
 import type { LoopPlace } from './observations';
 import { tryZones } from './zones';
-import { placeName, roomShape, tryRoomShape } from './room-shape';
+import { lettersOf, placeName } from './face-letters';
+import { roomShape, tryRoomShape } from './room-shape';
 /** A place taped to may lie this far past the end of its face as adjusted, mm: it was taped before the face was. */
 const PAST_END = 25;
 
@@ -74,6 +75,7 @@ function tapedPastEnd(design: Design): Refusal[] {
 /** Taped distances between two places that stay as far apart whatever the room is like: a corner and itself, or two along one face from one end. */
 function tapedToItself(design: Design): Refusal[] {
   const { faces } = loopOf(design);
+  const letters = lettersOf(loopOf(design));
   return recordsOf(design, 'measurement').flatMap(({ standing, ...record }) => {
     const [from, to] = [record.from, record.to].map((one): LoopPlace => ({
       ...one,
@@ -83,7 +85,7 @@ function tapedToItself(design: Design): Refusal[] {
     const atCorners = from.distance === 0 && to.distance === 0;
     const same = atCorners ? corner(from) === corner(to) : from.face === to.face && from.from === to.from;
     if (standing === 'excluded' || !same) return [];
-    const measurement = `${placeName(from, faces.length)} to ${placeName(to, faces.length)}`;
+    const measurement = `${placeName(from, letters)} to ${placeName(to, letters)}`;
     return [refuse('measured-nowhere', { measurement }).refusal];
   });
 }

@@ -3,7 +3,7 @@ import { LEAST_CEILING, LEAST_FACE, MOST_FACE, MOST_HEIGHT } from '../document/l
 import type { FaceRecord, RoomRecord } from '../document/records';
 import type { Result } from '../result';
 import { checkDesign } from './check-design';
-import { faceLetter } from './room-shape';
+import { faceLetter } from './face-letters';
 import { toRadians } from '../units/angles';
 import { isInchUnit, quantise, type LengthUnit } from '../units/units';
 import { firstRefusal, within } from '../document/within';

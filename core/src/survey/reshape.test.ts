@@ -22,7 +22,8 @@ import { itemBoxes } from '../setting/item-box';
 import { refusalText } from '../wording/refusal-text';
 import { placedOpenings } from './openings';
 import { reshape, walkedFaces } from './reshape';
-import { faceLetter, roomShape } from './room-shape';
+import { faceLetter } from './face-letters';
+import { roomShape } from './room-shape';
 import { sharedShift } from './shared-shift';
 
 const sentence = (result: Result<unknown>) => (result.ok ? '' : refusalText(result.refusal));

@@ -11,7 +11,8 @@ import { carried } from './carry';
 import { datumOf, inDatum } from './datum';
 import { computedValue, insideAngle } from './observations';
 import type { PlacedFace } from './placed-face';
-import { cornerName, faceLetter, roomShape, tryRoomShape } from './room-shape';
+import { cornerName, lettersOf, loopOfFaces } from './face-letters';
+import { roomShape, tryRoomShape } from './room-shape';
 
 /** A face of the room as it is to be, and where its start is to stand, in the room's present coordinates. */
 export interface Walked {
@@ -70,9 +71,13 @@ export function reshape(
         .map(fresh),
     ),
   ];
-  const loop = { ...loopOf(design), faces: walked.map(({ record }) => record.id) };
+  const loop = loopOfFaces(
+    loopOf(design),
+    walked.map(({ record }) => record.id),
+  );
+  const letters = lettersOf(loop);
   const placed = wanted.map((corner) => inDatum(datum, corner));
-  const wrong = unbuildable(walked);
+  const wrong = unbuildable(walked, letters);
   if (wrong) return wrong;
   const firm = new Set<string>();
   let reshaping: Reshaping = { written: [], removed };
@@ -86,7 +91,7 @@ export function reshape(
     const missing =
       shape.ok || shape.refusal.code !== 'survey-underdetermined' ? [] : shape.refusal.data.measure;
     const letter = missing.find(({ of }) => of === 'length')?.name;
-    const needed = walked.findIndex((_, i) => faceLetter(i) === letter);
+    const needed = letters.findIndex((own) => own === letter);
     if (needed >= 0) firm.add(walked[needed]!.record.id);
     else firmness = firmness === 'shifted' ? 'lengths' : 'corners';
   }
@@ -94,7 +99,7 @@ export function reshape(
 }
 
 /** The first face or corner that is out of limits, if any. */
-function unbuildable(walked: readonly Walked[]) {
+function unbuildable(walked: readonly Walked[], letters: readonly string[]) {
   const count = walked.length;
   return firstRefusal(
     ...walked.flatMap(({ at }, index) => {
@@ -102,11 +107,11 @@ function unbuildable(walked: readonly Walked[]) {
       const corner = insideAngle(walked[(index - 1 + count) % count]!.at, at, next);
       const size = distance(at, next);
       return [
-        within(`Face ${faceLetter(index)}`, size, LEAST_FACE, MOST_FACE),
+        within(`Face ${letters[index]!}`, size, LEAST_FACE, MOST_FACE),
         corner >= LEAST_CORNER && corner <= MOST_CORNER
           ? ok(corner)
           : refuse('number-range', {
-              what: `Corner ${cornerName(index, count)}`,
+              what: `Corner ${cornerName(index, letters)}`,
               value: Math.round(toDegrees(corner) * 100) / 100,
               least: 3,
               most: 357,

@@ -3,6 +3,7 @@ import type { DesignRecord, FacePlace, FaceRecord, RoomRecord } from '../documen
 import { dot, middle, subtract, type Point } from '../geometry/point';
 import { crossingEdges, signedArea } from '../geometry/polygon';
 import { must, ok, refuse, type Result } from '../result';
+import { lettersOf, placeName } from './face-letters';
 import { ceilingOver, volumeUnder, type Ceiling } from './ceiling';
 import { insideAngle, type LoopPlace, type Observation } from './observations';
 import { bendArea, faceLine, facePath, type PlacedFace } from './placed-face';
@@ -12,6 +13,8 @@ import { solveLoop, type LoopDistance, type LoopFace } from './solve-loop';
 /** The measured shape of a room. */
 export interface RoomShape {
   faces: PlacedFace[];
+  /** The letters of the faces. */
+  letters: readonly string[];
   byId: Map<string, PlacedFace>;
   /** Corners in walking order, clockwise: corner i starts face i. */
   corners: Point[];
@@ -32,20 +35,21 @@ export interface RoomShape {
 /** The shape of the room, or why its measurements give none; computed once for the records it is made from. */
 export const tryRoomShape: (design: Design) => Result<RoomShape> = perRecords(surveyed, (design) => {
   const records = loopOf(design).faces.map((id) => recordOf(design, 'face', id)!);
+  const letters = lettersOf(loopOf(design));
   const room = roomOf(design);
   const solved = solveLoop(
-    records.map((record, index) => loopFace(record, index, room)),
-    distancesOf(design),
+    records.map((record, index) => loopFace(record, letters[index]!, room)),
+    distancesOf(design, letters),
   );
   if (!solved.ok) return solved;
   const { corners, misclosure, observations } = solved.value;
   const heights = records.map((record) => record.ceilingHeight ?? room.ceilingHeight);
-  const faces = records.map((record, index) => placeFace(record, index, corners, heights, room));
+  const faces = records.map((record, index) => placeFace(record, index, letters, corners, heights, room));
   const paths = faces.map((face) => facePath(face).slice(0, -1));
   const outline = paths.flat();
   const crossing = crossingEdges(outline);
   if (crossing) {
-    const [first, second] = crossing.map((edge) => faceLetter(pathOfEdge(paths, edge))) as [string, string];
+    const [first, second] = crossing.map((edge) => letters[pathOfEdge(paths, edge)]!) as [string, string];
     return refuse('survey-crossing', { first, second });
   }
   const area = faces.reduce((sum, face) => sum + bendArea(face), -signedArea(corners));
@@ -57,6 +61,7 @@ export const tryRoomShape: (design: Design) => Result<RoomShape> = perRecords(su
   const ceiling = ceilingOver(outline, over);
   return ok({
     faces,
+    letters,
     byId: new Map(faces.map((face) => [face.id, face])),
     corners,
     outline,
@@ -95,10 +100,10 @@ function surveyed(design: Design): readonly DesignRecord[] {
   return [loop, roomOf(design), ...faces, ...recordsOf(design, 'measurement')];
 }
 
-function loopFace(record: FaceRecord, index: number, room: RoomRecord): LoopFace {
+function loopFace(record: FaceRecord, name: string, room: RoomRecord): LoopFace {
   return {
     id: record.id,
-    name: faceLetter(index),
+    name,
     length: record.length,
     lengthStanding: record.lengthFrom === 'measured' ? 'measured' : 'excluded',
     lengthSigma: record.lengthUncertainty ?? room.lengthUncertainty,
@@ -108,27 +113,16 @@ function loopFace(record: FaceRecord, index: number, room: RoomRecord): LoopFace
   };
 }
 
-function distancesOf(design: Design): LoopDistance[] {
+function distancesOf(design: Design, letters: readonly string[]): LoopDistance[] {
   const { lengthUncertainty } = roomOf(design);
   const order = new Map(loopOf(design).faces.map((id, index) => [id, index]));
   const at = (place: FacePlace): LoopPlace => ({ ...place, face: order.get(place.face)! });
   return recordsOf(design, 'measurement').map((record) => {
     const [from, to] = [at(record.from), at(record.to)];
-    const count = order.size;
-    const name = `${placeName(from, count)} to ${placeName(to, count)}`;
+    const name = `${placeName(from, letters)} to ${placeName(to, letters)}`;
     const sigma = record.uncertainty ?? lengthUncertainty;
     return { id: record.id, name, from, to, length: record.length, standing: record.standing, sigma };
   });
-}
-
-/** A corner by the two faces that meet in it, `A/B`; a place on a face by the face's letter. */
-export function placeName({ face, from, distance: away }: LoopPlace, count: number): string {
-  return away === 0 ? cornerName(from === 'left' ? face : face + 1, count) : `face ${faceLetter(face)}`;
-}
-
-/** The corner at the start of a face, by the two faces that meet in it: `A/B`. */
-export function cornerName(index: number, count: number): string {
-  return `${faceLetter((index - 1 + count) % count)}/${faceLetter(index % count)}`;
 }
 
 /** Mean height of a wall over its length, mm. */
@@ -139,6 +133,7 @@ function meanHeight({ ceiling: [left, right], wallHeight }: PlacedFace): number 
 function placeFace(
   record: FaceRecord,
   index: number,
+  letters: readonly string[],
   corners: readonly Point[],
   heights: readonly number[],
   room: RoomRecord,
@@ -148,7 +143,7 @@ function placeFace(
   const end = corners[(index + 1) % count]!;
   return {
     id: record.id,
-    letter: faceLetter(index),
+    letter: letters[index]!,
     ...faceLine(start, end, record.bend),
     corner: insideAngle(corners[(index - 1 + count) % count]!, start, end),
     thickness: record.thickness ?? room.wallThickness,
@@ -156,10 +151,4 @@ function placeFace(
     wallHeight: record.wallHeight ?? null,
     record,
   };
-}
-
-/** 0 → A, 25 → Z, 26 → AA. */
-export function faceLetter(index: number): string {
-  const rest = Math.floor(index / 26);
-  return (rest > 0 ? faceLetter(rest - 1) : '') + String.fromCharCode(65 + (index % 26));
 }

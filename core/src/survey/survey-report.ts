@@ -5,7 +5,8 @@ import { costOf, equationsOf } from './adjust-loop';
 import { rankOf } from './loop-rank';
 import type { OpenFactor } from './normal-equations';
 import { derivative, difference, unknownOf, type Observation } from './observations';
-import { cornerName, roomShape, type RoomShape } from './room-shape';
+import { cornerName } from './face-letters';
+import { roomShape, type RoomShape } from './room-shape';
 import { seeEachOther } from './sight';
 import type { Misclosure } from './start-shapes';
 
@@ -93,7 +94,7 @@ export const surveyReport: (design: Design) => SurveyReport = perDesign((design)
     measurements,
     corners: shape.faces.map(({ corner }, index) => ({
       index,
-      name: cornerName(index, loop.length),
+      name: cornerName(index, shape.letters),
       at: loop[index]!,
       ellipse: ellipseOf(covariance, index),
       offSquare: offSquare(corner),
@@ -224,11 +225,13 @@ function nextMeasurement(
   return best ? { ...best, name: nameOf(best, shape), why } : null;
 }
 
-function nameOf({ from, to }: { from: number; to: number }, { faces }: RoomShape): string {
+function nameOf({ from, to }: { from: number; to: number }, { faces, letters }: RoomShape): string {
   const count = faces.length;
-  if (from === to) return `corner ${cornerName(from, count)}`;
+  if (from === to) return `corner ${cornerName(from, letters)}`;
   const face = to === from + 1 ? from : from === 0 && to === count - 1 ? to : -1;
-  return face >= 0 ? `face ${faces[face]!.letter}` : `${cornerName(from, count)} to ${cornerName(to, count)}`;
+  return face >= 0
+    ? `face ${faces[face]!.letter}`
+    : `${cornerName(from, letters)} to ${cornerName(to, letters)}`;
 }
 
 const pairKey = (from: number, to: number) => `${Math.min(from, to)} ${Math.max(from, to)}`;

@@ -11,7 +11,8 @@ import { rectangle } from '../../testing/rooms';
 import { makeRoom } from './make-room';
 import { outlineFaces } from './outlines';
 import { doorSweeps, placedOpenings } from './openings';
-import { faceLetter, roomShape } from './room-shape';
+import { faceLetter } from './face-letters';
+import { roomShape } from './room-shape';
 import { computedValue, insideAngle } from './observations';
 import { solveLoop, type LoopDistance, type LoopFace } from './solve-loop';
 

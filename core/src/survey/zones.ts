@@ -5,7 +5,8 @@ import { perimeter, signedArea } from '../geometry/polygon';
 import { splitPolygon } from '../geometry/split-polygon';
 import { ok, refuse, type Result } from '../result';
 import { atFacePlace } from './placed-face';
-import { placeName, roomShape } from './room-shape';
+import { placeName } from './face-letters';
+import { roomShape } from './room-shape';
 
 /** A part of an open plan: its name, outline (clockwise) and measures, mm² and mm. */
 export interface Zone {
@@ -40,7 +41,7 @@ export const placedDividers: (design: Design) => readonly PlacedDivider[] = perD
  * what lies on its left or right, seen from its start.
  */
 export const tryZones: (design: Design) => Result<readonly Zone[]> = perDesign((design) => {
-  const { outline, faces } = roomShape(design);
+  const { outline, faces, letters } = roomShape(design);
   let zones: Zone[] = [zoneOf(roomOf(design).name, null, outline)];
   for (const { record, from, to } of placedDividers(design)) {
     const found = zones.flatMap((zone) => {
@@ -50,7 +51,7 @@ export const tryZones: (design: Design) => Result<readonly Zone[]> = perDesign((
     if (!found) {
       const index = (face: string) => faces.findIndex(({ id }) => id === face);
       const name = (place: DividerRecord['from']) =>
-        placeName({ ...place, face: index(place.face) }, faces.length);
+        placeName({ ...place, face: index(place.face) }, letters);
       return refuse('divider-outside', { from: name(record.from), to: name(record.to) });
     }
     // Along a clockwise outline from the line's start to its end, what is met lies on the line's left.

@@ -51,6 +51,8 @@ const wording: Wording = {
     `${measurement} was taped to a place on face ${face}, which is bent. Exclude it, or tape to a corner instead.`,
   'wider-than-arc': ({ what, face, width, radius }, show) =>
     `${what} is ${show(width)} wide, the circle of face ${face} only ${show(2 * radius)} across. Make it narrower.`,
+  'face-taken': ({ face }) =>
+    `Something stands on face ${face}, which would be gone. Move it to another face, or remove it, first.`,
   'face-vanishes': ({ face }) =>
     `Face ${face} would be left with no length. Move by less, or remove the corner instead.`,
   'face-in-line': ({ face, neighbour }) =>

@@ -108,7 +108,7 @@
     onclear={() => change({ lengthUncertainty: null })}
   />
   <AngleField
-    label="Corner {cornerName(index, shape.faces.length)}"
+    label="Corner {cornerName(index, shape.letters)}"
     value={placed.corner}
     least={3}
     most={357}

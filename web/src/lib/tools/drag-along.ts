@@ -12,16 +12,19 @@ import {
   putSection,
   putService,
   putUnderlay,
+  roomOf,
   roomShape,
   subtract,
   add,
   type Design,
   type FacePlace,
+  type OpeningRecord,
   type PlacedFace,
   type Point,
   type RecordKind,
 } from 'goodreach';
 import type { DesignSession } from '../session/design-session.svelte';
+import type { OnFace } from './drag-item';
 import type { UnderlayLines } from './underlay-lines.svelte';
 
 /** What a drag needs of the session: to show, to do, to drop. */
@@ -32,13 +35,20 @@ const DRAGGED: ReadonlySet<RecordKind> = new Set(['fixed', 'opening', 'section',
 /** Pixels the pointer must travel before a press becomes a drag. */
 const DRAG_START = 4;
 
+/** How far something has been dragged: along its face, up, and over the floor, mm. */
+interface Dragged {
+  by: number;
+  lift: number;
+  across: Point;
+}
+
 type State =
   | { name: 'idle' }
-  | { name: 'pressed' | 'dragging'; id: string; pixel: Point; at: Point; by: number; across: Point };
+  | ({ name: 'pressed' | 'dragging'; id: string; pixel: Point; at: Point | OnFace } & Dragged);
 
 /**
- * Dragging an opening, fixed thing, service, section line or underlay: along its face, or over the floor where it stands free; a section line with both its ends. Each move shows it in its new
- * place, release does it, Escape drops it.
+ * Dragging an opening, fixed thing, service, section line or underlay: along its face, and up where the face is seen; or over the
+ * floor where it stands free; a section line with both its ends. Each move shows it in its new place, release does it, Escape drops it.
  */
 export class AlongDrag {
   private state: State = { name: 'idle' };
@@ -52,29 +62,38 @@ export class AlongDrag {
     return this.state.name === 'dragging';
   }
 
-  press(id: string, pixel: Point, at: Point): void {
+  /** Pressed on something at a pixel, and at a place of the room, or of the face it is on as that is seen. */
+  press(id: string, pixel: Point, at: Point | OnFace): void {
     const record = this.session.committed.records[id];
     const kind = record?.kind;
     if (kind === 'underlay' && record && 'locked' in record && record.locked) return;
+    if ('face' in at && this.faceOf(id)?.id !== at.face.id) return;
     if (kind && DRAGGED.has(kind))
-      this.state = { name: 'pressed', id, pixel, at, by: 0, across: { x: 0, y: 0 } };
+      this.state = { name: 'pressed', id, pixel, at, by: 0, lift: 0, across: { x: 0, y: 0 } };
   }
 
-  /** The pointer is at a pixel, and at a place of the room; the end of a line within `near` mm draws an edge to it. */
-  move(pixel: Point, at: Point, near: number): void {
+  /** The face that what is pressed or dragged is seen on; null where it is seen in plan, or nothing is. */
+  get seenOn(): PlacedFace | null {
+    return this.state.name !== 'idle' && 'face' in this.state.at ? this.state.at.face : null;
+  }
+
+  /** The pointer is at a pixel, and at a place of the room or of the face; the end of a line, or a level on the face, within `near` mm draws an edge to it. */
+  move(pixel: Point, at: Point | OnFace | null, near: number): void {
     const { state } = this;
-    if (state.name === 'idle') return;
+    if (state.name === 'idle' || !at || 'face' in at !== 'face' in state.at) return;
     if (state.name === 'pressed') {
       if (Math.hypot(pixel.x - state.pixel.x, pixel.y - state.pixel.y) < DRAG_START) return;
       state.name = 'dragging';
     }
-    const across = subtract(at, state.at);
     const face = this.faceOf(state.id);
-    const by = face
-      ? this.alongBy(state.id, face, projectOn(face, at).along - projectOn(face, state.at).along, near)
-      : 0;
-    const before = { by: state.by, across: state.across };
-    Object.assign(state, { by, across: { x: this.round(across.x), y: this.round(across.y) } });
+    const along = (place: Point | OnFace) =>
+      'face' in place ? place.along : face ? projectOn(face, place).along : 0;
+    const by = face ? this.alongBy(state.id, face, along(at) - along(state.at), near) : 0;
+    const lift = 'face' in at && 'face' in state.at ? this.liftBy(state.id, at.up - state.at.up, near) : 0;
+    const across = 'face' in at || 'face' in state.at ? { x: 0, y: 0 } : subtract(at, state.at);
+    const before: Dragged = { by: state.by, lift: state.lift, across: state.across };
+    const after: Dragged = { by, lift, across: { x: this.round(across.x), y: this.round(across.y) } };
+    Object.assign(state, after);
     // A place it does not fit in is not shown; what was shown last stays.
     if (!this.act((command, args) => this.session.preview(command, args))) Object.assign(state, before);
   }
@@ -105,6 +124,23 @@ export class AlongDrag {
     return off === null ? this.round(wanted) : wanted + off;
   }
 
+  /** How far something is raised: to a level that others of its face have, else by a round figure; what stands on the floor stays on it. */
+  private liftBy(id: string, wanted: number, near: number): number {
+    const record = this.session.committed.records[id];
+    if (record?.kind === 'opening') {
+      const { sill, height, type } = record;
+      if (sill === 0 && (type === 'door' || type === 'cased')) return 0;
+      const levels = openingLevels(this.session.committed, record);
+      const lifts = levels.flatMap((level) => [level - sill, level - sill - height]);
+      const best = lifts.sort((a, b) => Math.abs(a - wanted) - Math.abs(b - wanted))[0];
+      const caught = best !== undefined && Math.abs(best - wanted) <= near ? best : this.round(wanted);
+      return Math.max(-sill, caught);
+    }
+    if (record?.kind === 'service' || (record?.kind === 'fixed' && record.up > 0))
+      return Math.max(-record.up, this.round(wanted));
+    return 0;
+  }
+
   private round(mm: number): number {
     const grain = isInchUnit(this.session.style.unit) ? 25.4 / 4 : 10;
     return Math.round(mm / grain) * grain;
@@ -127,7 +163,11 @@ export class AlongDrag {
     const face = this.faceOf(state.id);
     if (record?.kind === 'opening' && face) {
       const left = leftJamb(record, face) + state.by;
-      return ask(putOpening, { ...record, distance: distanceFor(record, left, face) });
+      return ask(putOpening, {
+        ...record,
+        distance: distanceFor(record, left, face),
+        sill: record.sill + state.lift,
+      });
     }
     if (record?.kind === 'underlay')
       return ask(putUnderlay, { ...record, x: record.x + state.across.x, y: record.y + state.across.y });
@@ -142,9 +182,18 @@ export class AlongDrag {
         ? { ...placement, distance: placement.distance + (placement.from === 'left' ? state.by : -state.by) }
         : { ...placement, x: placement.x + state.across.x, y: placement.y + state.across.y };
     return record.kind === 'fixed'
-      ? ask(putFixed, { ...record, placement: moved })
-      : ask(putService, { ...record, placement: moved });
+      ? ask(putFixed, { ...record, placement: moved, up: record.up + state.lift })
+      : ask(putService, { ...record, placement: moved, up: record.up + state.lift });
   }
+}
+
+/** The heights that an opening looks well in line with: sills and heads of the others of its face, and the counter, mm above the floor. */
+function openingLevels(design: Design, { id, face }: OpeningRecord): number[] {
+  const others = placedOpenings(design).filter((one) => one.face.id === face && one.record.id !== id);
+  return [
+    roomOf(design).counterHeight,
+    ...others.flatMap(({ record: { sill, height } }) => (sill > 0 ? [sill, sill + height] : [sill + height])),
+  ];
 }
 
 /** A place on a face moved with the pointer as far as the face goes, from its left end. */

@@ -1,7 +1,9 @@
 import {
   dot,
   faceToLine,
+  flushMoves,
   isInchUnit,
+  LEAST_FACE,
   moveFace,
   roomShape,
   subtract,
@@ -55,7 +57,11 @@ export class FaceDrag {
     const grain = isInchUnit(this.session.style.unit) ? 25.4 / 4 : 10;
     const wanted = -dot(subtract(at, from), face.n);
     const line = face.arc ? null : faceToLine(face, this.lines.segments, wanted, near);
-    const by = line ?? Math.round(wanted / grain) * grain;
+    // Nearer than a face can be long it goes into line with what is beyond its neighbour.
+    const flush = flushMoves(this.session.committed, face).find(
+      (by) => Math.abs(by - wanted) < Math.max(near, LEAST_FACE),
+    );
+    const by = line ?? flush ?? Math.round(wanted / grain) * grain;
     if (by === this.by) return;
     // A place the face can't go to is not shown; what was shown last stays.
     if (!this.session.preview(moveFace, { face: face.id, by })) return;

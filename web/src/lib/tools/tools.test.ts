@@ -244,3 +244,59 @@ describe('walking a room', () => {
     expect(must(walk.made!).map(({ measured }) => measured)).toEqual([true, true, true, false]);
   });
 });
+
+describe('dragging on a face as it is seen', () => {
+  const windowAt = (change = {}) => ({
+    ...usualOpening('w1', 'face-a', 'window', 1000, 'mm'),
+    ...{ width: 1200, height: 1000, sill: 1000, casing: 0, ...change },
+  });
+  const faceOf = (design: Design) => roomShape(design).byId.get('face-a')!;
+  function dragging(along: number, up: number, near: number, opening = windowAt(), others = [opening]) {
+    const { session: on, edits } = session();
+    for (const one of others) on.run(putOpening, one);
+    const drag = new AlongDrag(on, none);
+    const face = faceOf(on.committed);
+    drag.press(opening.id, { x: 0, y: 0 }, { face, along: 1500, up: 1400 });
+    drag.move({ x: 30, y: 30 }, { face, along: 1500 + along, up: 1400 + up }, near);
+    const record = () => recordsOf(on.document, 'opening').find(({ id }) => id === opening.id)!;
+    return { on, edits, drag, record, face };
+  }
+
+  it('moves a window along and raises it, in round figures, as one edit', () => {
+    const { on, edits, drag, record } = dragging(203, 148, 0);
+    expect([drag.seenOn?.letter, record().sill]).toEqual(['A', 1150]);
+    expect(placedOpenings(on.document)[0]!.left).toBeCloseTo(1200, 6);
+    drag.release();
+    expect(edits.at(-1)!.patch).toHaveLength(1);
+    expect(on.committed.records['w1']).toMatchObject({ sill: 1150 });
+  });
+
+  it('draws its head and sill to those of others and to the counter, within reach', () => {
+    const other = windowAt({ id: 'w2', distance: 2600, height: 800, sill: 1170, width: 600 });
+    const both = [windowAt(), other];
+    // Head to head: 1970 - 1000 = 970; sill to sill 1170; sill to the counter 900.
+    expect(dragging(0, -24, 14, both[0], both).record().sill).toBe(970);
+    expect(dragging(0, 162, 14, both[0], both).record().sill).toBe(1170);
+    expect(dragging(0, -93, 14, both[0], both).record().sill).toBe(900);
+    expect(dragging(0, -44.1, 14, both[0], both).record().sill).toBe(960);
+    expect(dragging(0, -43.9, 14, both[0], both).record().sill).toBe(970);
+  });
+
+  it('leaves a door on the floor, and holds a window above it', () => {
+    const door = { ...windowAt(), type: 'door' as const, action: 'hinged' as const, sill: 0, height: 2000 };
+    expect(dragging(100, 300, 0, door).record().sill).toBe(0);
+    expect(dragging(0, -1100, 0).record().sill).toBe(0);
+  });
+
+  it('drops it at Escape, and takes no hold on another face, or of a place in plan half way', () => {
+    const { on, drag, record, face } = dragging(203, 148, 0);
+    drag.move({ x: 60, y: 60 }, { x: 0, y: 0 }, 0);
+    drag.move({ x: 60, y: 60 }, null, 0);
+    expect(record().sill).toBe(1150);
+    drag.cancel();
+    expect([on.previewing, drag.active, drag.seenOn]).toEqual([false, false, null]);
+    drag.press('w1', { x: 0, y: 0 }, { face: roomShape(on.committed).byId.get('face-b')!, along: 0, up: 0 });
+    drag.move({ x: 50, y: 0 }, { face, along: 50, up: 0 }, 0);
+    expect(drag.active).toBe(false);
+  });
+});

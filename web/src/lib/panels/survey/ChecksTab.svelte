@@ -136,7 +136,8 @@
   <label>
     From corner
     <select bind:value={from}>
-      {#each shape.faces as face, index (face.id)}<option value={index}>{cornerName(index, count)}</option
+      {#each shape.faces as face, index (face.id)}<option value={index}
+          >{cornerName(index, shape.letters)}</option
         >{/each}
     </select>
   </label>
@@ -152,7 +153,7 @@
     >
       <optgroup label="corner">
         {#each shape.faces as face, index (face.id)}<option value="corner {index}"
-            >{cornerName(index, count)}</option
+            >{cornerName(index, shape.letters)}</option
           >{/each}
       </optgroup>
       <optgroup label="a place on face">

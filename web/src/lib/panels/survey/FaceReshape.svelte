@@ -33,7 +33,8 @@
     const ids = [id(), front, id(), id(), `measurement-${nanoid(8)}`] as const;
     const { from, distance, width, depth, into } = part;
     const args = { face: face.id, from, distance, width, depth: into ? -depth : depth, ids };
-    if (session.run(pushPart, args)) screen.select(front);
+    // All of a face moves it: it is the one that stays chosen.
+    if (session.run(pushPart, args)) screen.select(session.committed.records[front] ? front : face.id);
   }
 
   function split(distance: number): string {
@@ -80,6 +81,7 @@
     label="Distance"
     value={part.distance}
     style={session.style}
+    hint={part.distance === 0 ? 'in the corner' : ''}
     onset={(mm) => void (part.distance = mm)}
   />
   <LengthField

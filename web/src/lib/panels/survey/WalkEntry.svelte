@@ -16,6 +16,7 @@
   import LengthField from '$ui/LengthField.svelte';
 
   let { walk, style }: { walk: RoomWalk; style: LengthStyle } = $props();
+  const walkLetters = $derived(walk.faces.map((_, index) => faceLetter(index)));
   const next = $derived(faceLetter(walk.faces.length));
   const last = $derived(walk.faces.at(-1));
 
@@ -61,7 +62,7 @@
     <p>
       Face {faceLetter(index)} <output>{formatLength(length, style)}</output>
       {#if index > 0}<span
-          >corner {cornerName(index, 26)}
+          >corner {cornerName(index, walkLetters)}
           {formatDegrees(Math.PI + wrapAngle(heading - walk.faces[index - 1]!.heading))}</span
         >{/if}
     </p>

@@ -3,6 +3,7 @@
     contains,
     firstStand,
     itemBoxes,
+    leftJamb,
     roomLight,
     roomShape,
     sceneOf,
@@ -15,6 +16,7 @@
   } from 'goodreach';
   import { onMount, untrack } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
+  import type { AlongDrag } from '../../tools/drag-along';
   import type { ItemDrag } from '../../tools/drag-item';
   import { actOnKey, groupOf } from '../../tools/item-actions';
   import { chooseOnKey, nudge, nudgeStep } from '../../tools/item-keys';
@@ -27,9 +29,10 @@
   interface Props {
     kind: RoomViewKind;
     drag: ItemDrag;
+    alongDrag: AlongDrag;
     port?: PlanPort;
   }
-  let { kind, drag, port = emptyPort() }: Props = $props();
+  let { kind, drag, alongDrag, port = emptyPort() }: Props = $props();
   const { session, screen, roomId } = useWorkspace();
 
   /** What hangs higher than this goes with the wall it hangs on, mm. */
@@ -188,8 +191,21 @@
         press.way = true;
       }
     }
+    const along = source === null ? null : alongOn(source, pixel);
+    if (source !== null && along) {
+      alongDrag.press(source, pixel, along);
+      press.way = true;
+    }
     view.setPointerCapture(event.pointerId);
     view.focus({ preventScroll: true });
+  }
+
+  /** Where the pointer is on the face that something chosen is let into, while the room is surveyed; null for what is not dragged so. */
+  function alongOn(source: string, pixel: Point) {
+    const record = session.committed.records[source];
+    if (screen.step !== 'survey' || !screen.isSelected(source) || record?.kind !== 'opening') return null;
+    const face = roomShape(session.committed).byId.get(record.face)!;
+    return stage!.placeOnFace(pixel.x, pixel.y, face, leftJamb(record, face) + record.width / 2);
   }
 
   function move(event: PointerEvent) {
@@ -201,6 +217,11 @@
     }
     if (!press) return;
     if (Math.hypot(pixel.x - press.from.x, pixel.y - press.from.y) > CLICK) press.moved = true;
+    const { seenOn } = alongDrag;
+    if (press.way && seenOn) {
+      alongDrag.move(pixel, alongOn(screen.selected ?? '', pixel), SNAP / 2);
+      return;
+    }
     if (press.way) {
       drag.move(pixel, stage.placeAt(pixel.x, pixel.y, press.up), SNAP, event.altKey);
       return;
@@ -222,7 +243,10 @@
 
   function up(event: PointerEvent) {
     touches.delete(event.pointerId);
-    if (press?.way) drag.release();
+    if (press?.way) {
+      drag.release();
+      alongDrag.release();
+    }
     const pressed = press;
     press = null;
     if (!pressed || pressed.moved || pressed.button !== 0 || !stage) return;
@@ -296,6 +320,7 @@
     const chosen = session.committed.records[screen.selected ?? '']?.kind === 'item';
     if (event.key === 'Escape') {
       if (drag.active) drag.cancel();
+      else if (alongDrag.active) alongDrag.cancel();
       else screen.select(null);
     } else if ((across || along) && chosen && !event.altKey) {
       if (!nudge(session, screen.chosen, event.key, nudgeStep(session, event))) return;
@@ -332,6 +357,7 @@
     press = null;
     touches.clear();
     drag.cancel();
+    alongDrag.cancel();
   }}
   ondblclick={openAt}
   onwheel={wheel}

@@ -1,4 +1,6 @@
-import type { Point, RoomLight, SceneGroup, SoftRoom } from 'goodreach';
+import { dot, frameAt, subtract } from 'goodreach';
+import type { PlacedFace, Point, RoomLight, SceneGroup, SoftRoom } from 'goodreach';
+import type { OnFace } from '../../tools/drag-item';
 import {
   Box3,
   BufferAttribute,
@@ -237,6 +239,17 @@ export class RoomStage {
       new Vector3(),
     );
     return met && { x: met.x * 1_000, y: -met.z * 1_000 };
+  }
+
+  /** Where a pixel's line of sight comes to a face of the room, a bent one near a place along it: so far along it and so high, mm; null where it does not. */
+  placeOnFace(x: number, y: number, face: PlacedFace, near: number): OnFace | null {
+    const { at, u, n } = frameAt(face, near);
+    const origin = new Vector3(at.x / 1_000, 0, -at.y / 1_000);
+    const plane = new Plane().setFromNormalAndCoplanarPoint(new Vector3(n.x, 0, -n.y), origin);
+    const met = this.caster(x, y).ray.intersectPlane(plane, new Vector3());
+    if (!met) return null;
+    const along = near + dot(subtract({ x: met.x * 1_000, y: -met.z * 1_000 }, at), u);
+    return { face, along, up: met.y * 1_000 };
   }
 
   private caster(x: number, y: number): Raycaster {

@@ -11,6 +11,7 @@
     unfoldedViews,
     wallHeightAt,
     type MarkGroup,
+    type PlacedFace,
     type Point,
     type UnfoldedPlace,
     type UnfoldedView,
@@ -19,6 +20,7 @@
   import { zoomIdentity, type ZoomBehavior } from 'd3-zoom';
   import { onMount, untrack } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
+  import type { AlongDrag } from '../../tools/drag-along';
   import { SNAP_PIXELS, type ItemDrag, type OnFace } from '../../tools/drag-item';
   import { actOnKey, groupOf } from '../../tools/item-actions';
   import { chooseOnKey, nudgeStep, nudgeUpright } from '../../tools/item-keys';
@@ -30,7 +32,12 @@
   import UnfoldTies from './UnfoldTies.svelte';
 
   /** All faces of the room side by side, under the plan: chosen, moved along and up, and set into, as in the plan. */
-  let { drag, port = emptyPort() }: { drag: ItemDrag; port?: PlanPort } = $props();
+  interface Props {
+    drag: ItemDrag;
+    alongDrag: AlongDrag;
+    port?: PlanPort;
+  }
+  let { drag, alongDrag, port = emptyPort() }: Props = $props();
   const { session, screen, roomId } = useWorkspace();
 
   /** What is within this of square to a view (the cosine) can be moved along it. */
@@ -74,7 +81,7 @@
 
   onMount(() => {
     behaviour = drawingZoom({
-      takesHold: isItem,
+      takesHold: (target) => isItem(target) || isAlong(target),
       panning: () => spaceHeld,
       onmove(next, byHand) {
         if (byHand && next.k !== camera.k) framed = false;
@@ -184,6 +191,12 @@
     return session.committed.records[sourceOf(target) ?? '']?.kind === 'item';
   }
 
+  /** Whether something can be dragged along its face: what is surveyed, while it is. */
+  function isAlong(target: EventTarget | null): boolean {
+    const kind = session.committed.records[sourceOf(target) ?? '']?.kind;
+    return screen.step === 'survey' && (kind === 'opening' || kind === 'fixed' || kind === 'service');
+  }
+
   function pixelOf(event: MouseEvent): Point {
     const { left, top } = view.getBoundingClientRect();
     return { x: event.clientX - left, y: event.clientY - top };
@@ -221,13 +234,28 @@
         drag.pressItem(source, pixel, from, screen.chosen);
         view.setPointerCapture(event.pointerId);
       }
-    } else if (source) screen.select(source);
+    } else if (source) {
+      screen.select(source);
+      if (at && isAlong(event.target)) {
+        alongDrag.press(source, pixel, at);
+        view.setPointerCapture(event.pointerId);
+      }
+    }
     view.focus({ preventScroll: true });
+  }
+
+  /** The place under a pixel on the face that something is dragged along, which the pointer may leave. */
+  function placeAlong(face: PlacedFace, pixel: Point): OnFace {
+    const { x, y } = toRoom(camera, pixel);
+    const of = unfoldedViews(session.committed).find(({ view }) => view.of === 'face' && view.id === face.id);
+    return { face, along: x - (of?.x ?? 0), up: y };
   }
 
   function point(event: PointerEvent) {
     const pixel = pixelOf(event);
-    screen.hovered = drag.active ? null : sourceOf(event.target);
+    screen.hovered = drag.active || alongDrag.active ? null : sourceOf(event.target);
+    const seenOn = alongDrag.seenOn;
+    if (seenOn) alongDrag.move(pixel, placeAlong(seenOn, pixel), SNAP_PIXELS / camera.k);
     const at = way && !drag.carrying ? placeOn(way, pixel) : placeAt(pixel);
     drag.move(pixel, at, SNAP_PIXELS / camera.k, event.altKey);
   }
@@ -245,6 +273,7 @@
     if (event.key === ' ') spaceHeld = true;
     else if (event.key === 'Escape') {
       if (drag.active) drag.cancel();
+      else if (alongDrag.active) alongDrag.cancel();
       else screen.select(null);
     } else if (screen.selected && event.key.startsWith('Arrow') && !event.altKey) {
       const step = nudgeStep(session, event);
@@ -292,8 +321,14 @@
     inside = false;
     screen.hovered = null;
   }}
-  onpointerup={() => drag.release()}
-  onpointercancel={() => drag.cancel()}
+  onpointerup={() => {
+    drag.release();
+    alongDrag.release();
+  }}
+  onpointercancel={() => {
+    drag.cancel();
+    alongDrag.cancel();
+  }}
   onclick={() => pressed === 'paper' && screen.select(null)}
   oncontextmenu={openMenu}
   onkeydown={keys}

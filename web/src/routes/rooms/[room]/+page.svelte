@@ -144,12 +144,12 @@
     {#if screen.step === 'draw'}<SheetView {choice} />{:else}
       <SplitStage>
         {#snippet plan()}<PlanView {drag} {faceDrag} {alongDrag} port={planPort} />{/snippet}
-        {#snippet unfold()}<UnfoldView {drag} port={unfoldPort} />{/snippet}
+        {#snippet unfold()}<UnfoldView {drag} {alongDrag} port={unfoldPort} />{/snippet}
         {#snippet room(kind)}
           {#await import('$views/room3d/RoomView.svelte')}
             <p class="coming" role="status">The room is being built…</p>
           {:then { default: RoomView }}
-            <RoomView {kind} {drag} port={roomPort} />
+            <RoomView {kind} {drag} {alongDrag} port={roomPort} />
           {:catch}
             <p class="coming" role="alert">
               This part of the program could not be loaded. Load the page anew.
