@@ -1,4 +1,5 @@
 import { readFile } from 'node:fs/promises';
+import type { Locator } from '@playwright/test';
 import { expect, test, type Studio } from './studio';
 
 /** The pictures drawn so far, and the draw calls of the last. */
@@ -10,6 +11,18 @@ async function drawn({ page }: Studio): Promise<{ frames: number; calls: number 
 async function firstPicture(studio: Studio, view: 'Model' | 'Stand'): Promise<void> {
   await studio.page.getByRole('button', { name: view, exact: true }).click();
   await expect.poll(async () => (await drawn(studio)).frames).toBeGreaterThan(0);
+}
+
+/** Waits until a progress is over; a fault where it stands still for a minute. */
+async function goesOn(progress: Locator): Promise<void> {
+  const read = () => progress.evaluate((bar) => (bar as HTMLProgressElement).value, null, { timeout: 1_000 });
+  for (let last = -1, still = 0; still < 60; still += 1) {
+    const now = await read().catch(() => null);
+    if (now === null && !(await progress.isVisible())) return;
+    if (now !== last) [last, still] = [now ?? last, 0];
+    await progress.page().waitForTimeout(1_000);
+  }
+  throw new Error('It does not go on.');
 }
 
 test('the model shows the room when something changes, and what is chosen and moved in it is moved everywhere', async ({
@@ -184,8 +197,18 @@ test('standpoints are kept and gone back to, and a walk between them is a film t
   await page.getByLabel('Standpoint', { exact: true }).selectOption('From the door');
   await expect(page.locator('.right h2').first()).toHaveText('From the door');
 
-  const download = page.waitForEvent('download', { timeout: 150_000 });
+  // Stopped it is over at once, however much is still being drawn; and it can be begun again.
   await page.getByRole('button', { name: 'Film' }).click();
+  const progress = page.getByLabel('The walk is being filmed');
+  await expect(progress).toBeVisible();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(progress).toBeHidden({ timeout: 2_000 });
+
+  // However long it takes, as long as it goes on.
+  test.setTimeout(0);
+  const download = page.waitForEvent('download', { timeout: 0 });
+  await page.getByRole('button', { name: 'Film' }).click();
+  await goesOn(progress);
   const bytes = await readFile(await (await download).path());
   const played = await page.evaluate(async (film) => {
     const video = document.createElement('video');

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { error, redirect, type Handle, type HandleServerError } from '@sveltejs/kit';
 import pino from 'pino';
+import { outcomeFor } from '$lib/outcome';
 import { closeDatabase } from '$server/database';
 import { SESSION_COOKIE, whoIs } from '$server/sessions';
 
@@ -21,7 +22,7 @@ export const handle: Handle = async ({ event, resolve }) => {
   } else if (!event.locals.person && (pathname.startsWith('/studio') || pathname.startsWith('/rooms'))) {
     redirect(303, '/');
   }
-  return resolve(event);
+  return outcomeFor(event.request, await resolve(event));
 };
 
 /** A defect: logged with an id that the person can quote. */

@@ -83,6 +83,11 @@
     gap: 0.5rem;
     color: var(--soft);
   }
+  /* What is chosen there would be cut off beside its name. */
+  .facts :global(.row.wide) {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 0.2rem;
+  }
   .facts :global(.row select),
   .facts :global(.row input) {
     min-width: 0;

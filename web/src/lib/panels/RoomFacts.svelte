@@ -54,7 +54,7 @@
     onchange={(event) => change({ number: event.currentTarget.value })}
   /></label
 >
-<label class="row">
+<label class="row wide">
   Units
   <select value={room.unit} onchange={(event) => change(usualStyle(event.currentTarget.value as LengthUnit))}>
     {#each Object.entries(unitNames) as [id, words] (id)}<option value={id}>{words}</option>{/each}

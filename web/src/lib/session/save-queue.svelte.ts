@@ -1,4 +1,5 @@
 import { applyPatch, type Design, type Patch } from 'goodreach';
+import { askServer } from '../outcome';
 import type { LocalEdit } from './design-session.svelte';
 import type { UnsavedStore } from './unsaved-store';
 
@@ -217,7 +218,7 @@ export class SaveQueue {
   }
 
   async #ask(url: string, body?: unknown, keepalive = false): Promise<Response | null> {
-    const send = this.options.fetch ?? fetch;
+    const send = this.options.fetch ?? askServer;
     const init =
       body === undefined
         ? {}

@@ -1,3 +1,5 @@
+import { askServer } from '../outcome';
+
 /** What a server route answered: its value, or a sentence saying what is wrong and how to mend it. */
 export type Answer<T> = { ok: true; value: T } | { ok: false; status: number; message: string };
 
@@ -13,7 +15,7 @@ export async function sendJson<T>(
   body?: unknown,
 ): Promise<Answer<T>> {
   try {
-    const answer = await fetch(url, {
+    const answer = await askServer(url, {
       method,
       headers: { 'content-type': 'application/json' },
       ...(body === undefined ? {} : { body: JSON.stringify(body) }),

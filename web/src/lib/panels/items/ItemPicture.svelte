@@ -5,7 +5,7 @@
   let { item }: { item: ShelfItem } = $props();
   const MM_PER_PIXEL = 18;
   /** What is wider than an entry of the shelf is drawn smaller. */
-  const MOST_WIDE = 66;
+  const MOST_WIDE = 60;
   const scale = $derived(Math.max(MM_PER_PIXEL, item.width / MOST_WIDE));
   const marks = $derived(svgMarks(drawItemSymbol(item), 55));
   const size = $derived({ width: item.width / scale + 4, height: item.depth / scale + 5 });
@@ -17,6 +17,7 @@
 
 <style>
   svg {
+    max-width: 100%;
     height: 46px;
     pointer-events: none;
   }

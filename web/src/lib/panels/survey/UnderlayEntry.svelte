@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { askServer } from '$lib/outcome';
   import { putUnderlay, recordsOf, roomShape } from 'goodreach';
   import { nanoid } from 'nanoid';
   import { useWorkspace } from '$lib/tools/context';
@@ -17,7 +18,7 @@
     sending = true;
     try {
       const picture = await pictureOf(file);
-      const answer = await fetch(`/api/rooms/${roomId}/files`, {
+      const answer = await askServer(`/api/rooms/${roomId}/files`, {
         method: 'POST',
         headers: { 'x-file-name': encodeURIComponent(file.name), 'content-type': 'application/octet-stream' },
         body: picture.blob,

@@ -2,6 +2,7 @@
   import { useWorkspace } from '$lib/tools/context';
   import { save } from './save';
   import type { RoomStage } from './room-stage';
+  import { Taking } from './taking.svelte';
 
   /** A picture of the view at a size for print; with `file`, the room as one for other programs. */
   let { stage, file }: { stage: RoomStage; file: boolean } = $props();
@@ -9,23 +10,15 @@
 
   const widths = [1_280, 1_920, 3_000, 4_000];
   let width = $state(1_920);
-  let done: number | null = $state(null);
-  let stopped = false;
+  const taking = new Taking();
 
   async function take() {
-    stopped = false;
-    done = 0;
-    const picture = await stage.picture(width, (share) => {
-      done = share;
-      return !stopped;
-    });
-    done = null;
-    if (!picture) return;
-    save(picture, 'room.png');
+    const picture = await taking.start((told) => stage.picture(width, told));
+    if (picture) save(picture, 'room.png');
   }
 </script>
 
-{#if done === null}
+{#if taking.done === null}
   <select aria-label="Width of the picture, pixels" bind:value={width}>
     {#each widths as one (one)}<option value={one}>{one} px</option>{/each}
   </select>
@@ -36,6 +29,6 @@
     >
   {/if}
 {:else}
-  <progress max="1" value={done} aria-label="The picture is being drawn"></progress>
-  <button onclick={() => (stopped = true)}>Stop</button>
+  <progress max="1" value={taking.done} aria-label="The picture is being drawn"></progress>
+  <button onclick={() => taking.stop()}>Stop</button>
 {/if}

@@ -12,7 +12,6 @@
     walk,
     wayThere,
     type Point,
-    type SceneGroup,
   } from 'goodreach';
   import { onMount, untrack } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
@@ -22,6 +21,7 @@
   import { chooseOnKey, nudge, nudgeStep } from '../../tools/item-keys';
   import ItemMenu from '../plan/ItemMenu.svelte';
   import { emptyPort, type PlanPort } from '$lib/tools/plan-port';
+  import { hungOn } from './hung-on';
   import RoomTools from './RoomTools.svelte';
   import { RoomStage, type Hit, type RoomViewKind } from './room-stage';
 
@@ -35,8 +35,6 @@
   let { kind, drag, alongDrag, port = emptyPort() }: Props = $props();
   const { session, screen, roomId } = useWorkspace();
 
-  /** What hangs higher than this goes with the wall it hangs on, mm. */
-  const HUNG = 1_000;
   /** A key turns by so much, radians, and walks so far, mm. */
   const TURN = 0.14;
   const STRIDE = 260;
@@ -99,7 +97,7 @@
     const { faces } = roomShape(session.document);
     stage.setWalls(
       faces.map((face) => [face.id, { at: face.start, n: face.n }]),
-      hungOn,
+      (group) => hungOn(session.document, group),
     );
     stage.update(groups);
     untrack(() => fitOnce());
@@ -139,16 +137,6 @@
     stage.model.fit(box);
     fitted = true;
     stage.request();
-  }
-
-  /** The wall a thing hangs on, or is let into. */
-  function hungOn({ source, of }: SceneGroup): string | null {
-    const record = source === null ? undefined : session.document.records[source];
-    if (record?.kind === 'opening') return record.face;
-    if (record?.kind === 'service') return record.placement.on === 'face' ? record.placement.face : null;
-    if (of !== 'item') return null;
-    const box = itemBoxes(session.document).find(({ id }) => id === source);
-    return box?.against && box.low > HUNG ? box.against.face.id : null;
   }
 
   /** The record something is chosen by; of a countertop the item it lies on there. */

@@ -4,13 +4,13 @@
   import { useWorkspace } from '$lib/tools/context';
   import { save } from './save';
   import type { RoomStage } from './room-stage';
+  import { Taking } from './taking.svelte';
 
   /** The standpoints kept of the room: gone to, kept, and walked from one to the next on film. */
   let { stage, eye = $bindable() }: { stage: RoomStage; eye: number } = $props();
   const { session, screen } = useWorkspace();
   const points = $derived(recordsOf(session.document, 'standpoint'));
-  let done: number | null = $state(null);
-  let stopped = false;
+  const taking = new Taking();
 
   $effect(() => {
     const record = session.document.records[screen.selected ?? ''];
@@ -36,22 +36,16 @@
         'There is no way on foot from one standpoint to the next. Move or remove one of them.';
       return;
     }
-    stopped = false;
-    done = 0;
     try {
-      const made = await film(stage, frames, (share) => {
-        done = share;
-        return !stopped;
-      });
+      const made = await taking.start((told) => film(stage, frames, told));
       if (made) save(made, 'walk.webm');
     } catch {
       session.message = 'This browser can’t write films (WebM). Take pictures from the standpoints instead.';
     }
-    done = null;
   }
 </script>
 
-{#if done === null}
+{#if taking.done === null}
   {#if points.length > 0}
     <select
       aria-label="Standpoint"
@@ -67,6 +61,6 @@
       >Film</button
     >{/if}
 {:else}
-  <progress max="1" value={done} aria-label="The walk is being filmed"></progress>
-  <button onclick={() => (stopped = true)}>Stop</button>
+  <progress max="1" value={taking.done} aria-label="The walk is being filmed"></progress>
+  <button onclick={() => taking.stop()}>Stop</button>
 {/if}

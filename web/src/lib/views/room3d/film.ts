@@ -21,14 +21,14 @@ export async function film(
   const { stand } = stage;
   const before = { at: stand.at, turn: stand.turn, nod: stand.nod, eye: stand.eye };
   try {
-    await stage.frame(WIDE, HIGH);
     await output.start();
     for (const [index, { at, turn, nod, eye }] of frames.entries()) {
       stand.eye = eye;
       stand.stand(at, turn, nod);
-      await stage.frame(WIDE, HIGH);
-      await source.add(index / FILM_RATE, 1 / FILM_RATE);
-      if (!told((index + 1) / frames.length)) {
+      const share = (within: number) => told((index + within) / frames.length);
+      const drawn = await stage.frame(WIDE, HIGH, share);
+      if (drawn) await source.add(index / FILM_RATE, 1 / FILM_RATE);
+      if (!drawn || !share(1)) {
         await output.cancel();
         return null;
       }

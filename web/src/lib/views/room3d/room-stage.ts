@@ -1,5 +1,5 @@
-import { dot, frameAt, subtract } from 'goodreach';
-import type { PlacedFace, Point, RoomLight, SceneGroup, SoftRoom } from 'goodreach';
+import { dot, frameAt, subtract, type PlacedFace, type Point } from 'goodreach';
+import type { RoomLight, SceneGroup, SoftRoom } from 'goodreach';
 import type { OnFace } from '../../tools/drag-item';
 import {
   Box3,
@@ -244,12 +244,10 @@ export class RoomStage {
   /** Where a pixel's line of sight comes to a face of the room, a bent one near a place along it: so far along it and so high, mm; null where it does not. */
   placeOnFace(x: number, y: number, face: PlacedFace, near: number): OnFace | null {
     const { at, u, n } = frameAt(face, near);
-    const origin = new Vector3(at.x / 1_000, 0, -at.y / 1_000);
-    const plane = new Plane().setFromNormalAndCoplanarPoint(new Vector3(n.x, 0, -n.y), origin);
+    const plane = new Plane(new Vector3(n.x, 0, -n.y), -dot(at, n) / 1_000);
     const met = this.caster(x, y).ray.intersectPlane(plane, new Vector3());
-    if (!met) return null;
-    const along = near + dot(subtract({ x: met.x * 1_000, y: -met.z * 1_000 }, at), u);
-    return { face, along, up: met.y * 1_000 };
+    const along = met && near + dot(subtract({ x: met.x * 1_000, y: -met.z * 1_000 }, at), u);
+    return along === null ? null : { face, along, up: met!.y * 1_000 };
   }
 
   private caster(x: number, y: number): Raycaster {
@@ -367,12 +365,12 @@ export class RoomStage {
     return rested(1);
   }
 
-  /** Draws the view as one of so many pixels on the canvas, for a film, until it is settled again. */
-  async frame(width: number, height: number): Promise<void> {
+  /** Draws the view as one of so many pixels on the canvas, for a film, until it is settled again; false where it was stopped. */
+  async frame(width: number, height: number, told: (done: number) => boolean): Promise<boolean> {
     this.take();
     this.stand.resize(width / height);
     const part = { whole: { width, height }, left: 0, top: 0, width, height };
-    await this.paint(this.camera, part, () => true);
+    return this.paint(this.camera, part, told);
   }
 
   /** Takes the canvas for pictures: without what is chosen. */

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { askServer } from '$lib/outcome';
   import { invalidateAll } from '$app/navigation';
   import { sendJson } from '$session/send-json';
   import Button from '$ui/Button.svelte';
@@ -49,7 +50,7 @@
   }
 
   async function ask(tryOnly: boolean): Promise<Report | null> {
-    const answer = await fetch('/api/ranges', {
+    const answer = await askServer('/api/ranges', {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({ csv: file!.csv, tryOnly }),

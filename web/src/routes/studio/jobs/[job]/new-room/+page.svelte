@@ -108,7 +108,7 @@
   <form onsubmit={make}>
     <h1>Measure the room</h1>
     <label class="row">Name <input bind:value={name} required maxlength="80" /></label>
-    <label class="row">
+    <label class="row wide">
       Units
       <select value={unit} onchange={(event) => chooseUnit(event.currentTarget.value as LengthUnit)}>
         {#each Object.entries(unitNames) as [id, words] (id)}<option value={id}>{words}</option>{/each}
@@ -215,6 +215,11 @@
     align-items: center;
     gap: 0.5rem;
     color: var(--soft);
+  }
+  /* What is chosen there would be cut off beside its name. */
+  .row.wide {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 0.2rem;
   }
   .row input,
   .row select {
