@@ -6,6 +6,7 @@ const folders = (process.env['MUTATE'] ?? '').split(',').flatMap((one) => one.sp
 export default defineConfig({
   test: {
     include: folders.length > 0 ? folders.map((one) => `src/${one}/**/*.test.ts`) : ['src/**/*.test.ts'],
-    testTimeout: 120_000,
+    setupFiles: ['testing/seen-soon.ts'],
+    testTimeout: 20_000,
   },
 });

@@ -24,6 +24,11 @@ const ROUNDS_TO_REST = 400;
 /** A damped step that takes away less than this share of the misfit is the last. */
 const LEAST_GAIN = 1e-6;
 
+/** Newton's method is tried so often, its second derivatives by shifts of so much, mm; where its step does not lead down it is held back by more and more. */
+const MOST_NEWTON = 40;
+const SHIFT = 1e-2;
+const HELD_BACK = [0, 1e-6, 1e-4, 1e-2, 1];
+
 export const weightOf = ({ sigma }: Observation): number => 1 / sigma ** 2;
 
 /**
@@ -77,9 +82,49 @@ export function ledLoop(start: readonly Point[], used: readonly Observation[]): 
  * measured values say nothing of it across that line but by how their misfit bends.
  */
 export function restLoop(start: readonly Point[], used: readonly Observation[]): Adjusted {
-  const { corners, gained } = damped(start, used, LEADING.at(-1)!, ROUNDS_TO_REST);
+  const { corners: near, gained } = damped(start, used, LEADING.at(-1)!, ROUNDS_TO_REST);
+  const corners = atLeast(
+    near,
+    used.filter(({ standing }) => standing === 'measured'),
+  );
   const settled = gained < LEAST_GAIN && perimeterOf(corners) < 2 * perimeterOf(start);
   return { corners, settled, damped: true };
+}
+
+/**
+ * The least misfit of the measured values near a shape, by Newton's method with all that their misfit bends: where that fixes
+ * every corner, assumed ones have no say left. The shape itself where it does not.
+ */
+function atLeast(start: readonly Point[], measured: readonly Observation[]): Point[] {
+  const size = 2 * start.length - 3;
+  let corners = [...start];
+  let last = Infinity;
+  for (let round = 0; round < MOST_NEWTON; round++) {
+    const { gradient, diagonal } = equationsOf(corners, measured);
+    const bent = Array.from({ length: size }, (_, unknown) => {
+      const shift = Float64Array.from({ length: size }, (_, one) => (one === unknown ? SHIFT : 0));
+      const [ahead, behind] = [1, -1].map(
+        (way) => equationsOf(moved(corners, shift, way), measured).gradient,
+      );
+      return ahead!.map((value, one) => (behind![one]! - value) / (2 * SHIFT));
+    });
+    // A difference of two gradients is not quite symmetric: the mean of both halves is.
+    const columns = bent.map((column, j) => column.map((value, i) => (value + bent[i]![j]!) / 2));
+    const cost = costOf(corners, measured) * (1 + 1e-12);
+    const [step] = HELD_BACK.flatMap((share) => {
+      const held = columns.map((column, j) =>
+        column.map((value, i) => (i === j ? value + share * diagonal[i]! : value)),
+      );
+      const found = NormalEquations.ofColumns(held, gradient).solve();
+      return found && costOf(moved(corners, found, 1), measured) <= cost ? [found] : [];
+    });
+    if (!step) break;
+    const length = step.reduce((most, value) => Math.max(most, Math.abs(value)), 0);
+    corners = moved(corners, step, 1);
+    if (length < AT_REST || (length < ROUNDING && length > 0.5 * last)) break;
+    last = length;
+  }
+  return corners;
 }
 
 /** Levenberg and Marquardt's method, the assumed corners weighing so much beside the measured ones; and the share of the misfit that the last step took away. */

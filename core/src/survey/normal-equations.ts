@@ -33,6 +33,23 @@ export class NormalEquations {
     }
   }
 
+  /** The right-hand side: by how much a shift of each unknown would lessen half the misfit. */
+  get gradient(): Float64Array {
+    return this.right;
+  }
+
+  get diagonal(): Float64Array {
+    return Float64Array.from({ length: this.size }, (_, i) => this.matrix[i * this.size + i]!);
+  }
+
+  /** Equations with a symmetric matrix given by its columns. */
+  static ofColumns(columns: readonly Float64Array[], right: Float64Array): NormalEquations {
+    const made = new NormalEquations(right.length);
+    columns.forEach((column, j) => column.forEach((value, i) => (made.matrix[i * right.length + j] = value)));
+    made.right.set(right);
+    return made;
+  }
+
   /** The Cholesky factor, or null when the rows leave an unknown open. */
   factor(): Factor | null {
     const { matrix, size } = this;
