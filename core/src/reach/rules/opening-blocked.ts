@@ -23,20 +23,8 @@ export const openingBlocked: Rule = {
     const boxes = all.filter(({ kind }) => kind.group !== 'Furniture');
     return openings.flatMap((opening) => {
       const { record, name } = opening;
-      const front = before(opening, 0, depth!);
-      const casing = before(opening, record.casing, CASING);
-      const over = boxes
-        .filter((box) => record.casing > 0 && meetsCasing(box, record))
-        .map((box) => ({ box, by: deepestOverlap(box.pieces, [casing]) }))
-        .filter(({ box, by }) => by > TOUCH && deepestOverlap(box.pieces, [front]) <= TOUCH)
-        .map(({ box }) => ({
-          verdict: 'blocked' as const,
-          ids: [box.id, record.id],
-          place: casing,
-          measured: overCasing(box, opening),
-          required: 0,
-          names: [box.record.code, `the casing of ${words[record.type]} ${name}`],
-        }));
+      const front = floorBefore(opening, 0, depth!);
+      const casing = floorBefore(opening, record.casing, CASING);
       const blocking = boxes
         .filter(
           (box) => Math.min(box.high, record.sill + record.height) - Math.max(box.low, record.sill) > TOUCH,
@@ -51,6 +39,19 @@ export const openingBlocked: Rule = {
           required: 0,
           names: [box.record.code, `${words[record.type]} ${name}`],
         }));
+      const before = new Set(blocking.map(({ ids: [id] }) => id));
+      const over = boxes
+        .filter((box) => record.casing > 0 && meetsCasing(box, record) && !before.has(box.id))
+        .map((box) => ({ box, by: deepestOverlap(box.pieces, [casing]) }))
+        .filter(({ by }) => by > TOUCH)
+        .map(({ box }) => ({
+          verdict: 'blocked' as const,
+          ids: [box.id, record.id],
+          place: casing,
+          measured: overCasing(box, opening),
+          required: 0,
+          names: [box.record.code, `the casing of ${words[record.type]} ${name}`],
+        }));
       return [...blocking, ...over];
     });
   },
@@ -61,7 +62,7 @@ export const openingBlocked: Rule = {
 };
 
 /** The floor before an opening, so much wider at both jambs and so deep. */
-function before({ record, at, u, n }: PlacedOpening, wider: number, depth: number) {
+function floorBefore({ record, at, u, n }: PlacedOpening, wider: number, depth: number) {
   const [left, right] = [-wider, record.width + wider];
   return [
     place(at, u, left, n, 0),
@@ -76,10 +77,15 @@ function meetsCasing({ low, high }: ItemBox, { sill, height, casing }: OpeningRe
   return Math.min(high, sill + height + casing) - Math.max(low, from) > TOUCH;
 }
 
-/** How much of the casing's width an item covers, mm. */
-function overCasing({ rectangle }: ItemBox, { record, at, u }: PlacedOpening): number {
+/** How much of the casing an item covers, mm: of its width beside the opening, else of its height under or over it. */
+function overCasing({ rectangle, low, high }: ItemBox, { record, at, u }: PlacedOpening): number {
+  const { casing, width, sill, height } = record;
   const along = rectangle.map((corner) => dot(subtract(corner, at), u));
-  const [from, to] = [Math.min(...along), Math.max(...along)];
-  const over = (left: number, right: number) => Math.min(to, right) - Math.max(from, left);
-  return Math.max(over(-record.casing, 0), over(record.width, record.width + record.casing), 0);
+  const shared = (a: readonly [number, number], b: readonly [number, number]) =>
+    Math.min(a[1], b[1]) - Math.max(a[0], b[0]);
+  const own = [Math.min(...along), Math.max(...along)] as const;
+  const beside = Math.max(shared(own, [-casing, 0]), shared(own, [width, width + casing]));
+  if (beside > 0) return beside;
+  const head = sill + height;
+  return Math.max(shared([low, high], [sill - casing, sill]), shared([low, high], [head, head + casing]));
 }

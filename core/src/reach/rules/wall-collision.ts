@@ -66,14 +66,22 @@ function deepest(
     if (!nearest.over) note(nearest.depth, nearest.letter);
   }
   const { record, origin, u, n } = box;
-  const inner = { origin, u, n, near: TOUCH, far: record.depth };
+  const { width, depth } = record;
+  const alongBack = { origin, u, n, near: TOUCH, far: depth };
+  const outwards = { origin, u: n, n: u, near: TOUCH, far: width - TOUCH };
   for (const face of faces) {
     if (over(face)) continue;
-    for (const [from, to] of stretchesOfPath(inner, facePath(face))) {
-      const across = Math.min(to, record.width) - Math.max(from, 0);
-      const through = Math.min(record.width - from, to);
-      if (through > TOUCH && from < record.width - TOUCH && to > TOUCH)
-        note(Math.max(TOUCH * 2, Math.min(across, through)), face.letter);
+    const path = facePath(face);
+    // Moved out from its back, or in again, it is clear of the wall by this.
+    const out = Math.max(
+      0,
+      ...stretchesOfPath(outwards, path).map(([from, to]) => Math.min(depth - from, to)),
+    );
+    for (const [from, to] of stretchesOfPath(alongBack, path)) {
+      const across = Math.min(to, width) - Math.max(from, 0);
+      const through = Math.min(width - from, to);
+      if (through > TOUCH && from < width - TOUCH && to > TOUCH)
+        note(Math.max(TOUCH * 2, Math.min(across, through, out)), face.letter);
     }
   }
   return worst;

@@ -1,0 +1,16 @@
+import type { RoomBuilder } from '../src/demo/build-room';
+import { checkReach, sayFinding } from '../src/reach/check-reach';
+
+/** What one rule finds: which things, how far, where, to a millimetre, and the sentence. */
+export function findingsOf({ design }: RoomBuilder, rule: string) {
+  return checkReach(design)
+    .findings.filter((finding) => finding.rule === rule)
+    .map((finding) => ({
+      ids: finding.ids,
+      verdict: finding.verdict,
+      measured: Math.round(finding.measured * 1e3) / 1e3,
+      required: finding.required,
+      place: finding.place.map(({ x, y }) => [Math.round(x) + 0, Math.round(y) + 0]),
+      text: sayFinding(design, finding),
+    }));
+}
