@@ -71,6 +71,13 @@ describe('polygons', () => {
     expect(total(union([square(0, 0, 100), square(50, 50, 100)]))).toBeCloseTo(17_500, 3);
     expect(total(intersect([square(0, 0, 100)], [square(50, 50, 100)]))).toBeCloseTo(2_500, 3);
     expect(total(without([square(0, 0, 100)], [square(25, 25, 50)]))).toBeCloseTo(7_500, 3);
+    // A hole stays one, whatever is done with the region after.
+    const ring = without([square(0, 0, 100)], [square(25, 25, 50)]);
+    expect(total(intersect(ring, [square(-50, -50, 100)]))).toBeCloseTo(50 * 50 - 25 * 25, 3);
+    expect(total(without(ring, [square(0, 0, 50), square(0, 0, 40)]))).toBeCloseTo(
+      7_500 - (50 * 50 - 25 * 25),
+      3,
+    );
   });
 
   it('clips by a half-plane', () => {

@@ -7,12 +7,23 @@ export type Region = Point[][];
 
 const PER_MM = 1000;
 
+/** All that lies in one of some polygons or more, whichever way round they are walked. */
 export const union = (polygons: readonly Polygon[]): Region =>
   from(Clipper.union(to(polygons), [], FillRule.NonZero));
-export const intersect = (a: readonly Polygon[], b: readonly Polygon[]): Region =>
-  from(Clipper.intersect(to(a), to(b), FillRule.NonZero));
-export const without = (a: readonly Polygon[], b: readonly Polygon[]): Region =>
-  from(Clipper.difference(to(a), to(b), FillRule.NonZero));
+
+/** What lies in a region, its holes left out, and in one of some polygons. */
+export const intersect = (region: readonly Polygon[], polygons: readonly Polygon[]): Region =>
+  from(Clipper.intersect(withHoles(region), to(polygons), FillRule.NonZero));
+
+/** What lies in a region, its holes left out, and in none of some polygons. */
+export const without = (region: readonly Polygon[], polygons: readonly Polygon[]): Region =>
+  from(Clipper.difference(withHoles(region), to(polygons), FillRule.NonZero));
+
+/** A ring within another is a hole of it. */
+function withHoles(region: readonly Polygon[]): Paths64 {
+  const paths = to(region);
+  return paths.length > 1 ? Clipper.union(paths, [], FillRule.EvenOdd) : paths;
+}
 
 /** Clipper takes floats silently and answers wrongly, so every number is rounded here; rings are turned counter-clockwise for the non-zero rule. */
 function to(polygons: readonly Polygon[]): Paths64 {

@@ -5,7 +5,6 @@ import { editFaces } from '../../commands/edit-faces';
 import { editItems } from '../../commands/edit-items';
 import { putFixed } from '../../commands/put-fixed';
 import { setInto } from '../../commands/set-into';
-import type { RoomBuilder } from '../../demo/build-room';
 import { recordOf } from '../../document/design';
 import type { FixedRecord } from '../../document/records';
 import { collisionsOf } from '../check-reach';
