@@ -2,6 +2,7 @@ import { perDesign, recordsOf, type Design } from '../document/design';
 import { LEAST_FACE } from '../document/limits';
 import type { SectionRecord } from '../document/records';
 import { add, distance, dot, inward, scale, subtract, type Point } from '../geometry/point';
+import { SAME_PLACE } from '../geometry/tolerance';
 import { quantise } from '../units/units';
 import { atFacePlace, facePath, frameAt, projectOn, type PlacedFace } from './placed-face';
 import { roomShape } from './room-shape';
@@ -46,8 +47,11 @@ export function straightAcross(design: Design, face: PlacedFace): Pick<SectionRe
       return path.slice(1).flatMap((b, index) => {
         const a = path[index]!;
         const [outA, outB] = [dot(subtract(a, at), u), dot(subtract(b, at), u)];
-        if (outA > 0 === outB > 0) return [];
-        const point = add(a, scale(subtract(b, a), outA / (outA - outB)));
+        // A wall the line would run along says nothing of where it ends; one that begins on the line does.
+        if (Math.abs(outA - outB) < SAME_PLACE || Math.min(outA, outB) > SAME_PLACE) return [];
+        if (Math.max(outA, outB) < -SAME_PLACE) return [];
+        const share = Math.max(0, Math.min(1, outA / (outA - outB)));
+        const point = add(a, scale(subtract(b, a), share));
         const out = dot(subtract(point, at), n);
         return out > 0 ? [{ other, point, out }] : [];
       });
