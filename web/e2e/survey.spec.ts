@@ -174,7 +174,7 @@ test('a face is pushed, split, moved and stretched, and all of it taken back', a
   expect(await lengths()).toEqual([1800, 2500, 3200, 4300, 3200]);
   await page.getByLabel('Move outwards').fill('-5 m');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('alert').first()).toContainText('runs straight on from face B');
+  await expect(page.getByRole('alert').first()).toContainText('runs straight on from face E');
   await page.keyboard.press('Escape');
   for (const revision of [4, 5, 6]) {
     await page.getByRole('button', { name: /^Undo/ }).click();

@@ -1,0 +1,291 @@
+import { describe, expect, it } from 'vitest';
+import { rectangle } from '../../testing/rooms';
+import { editItems } from '../commands/edit-items';
+import { putFixed } from '../commands/put-fixed';
+import { setRoom } from '../commands/set-room';
+import type { RoomBuilder } from '../demo/build-room';
+import { toRadians } from '../units/angles';
+import { apartFrom } from './apart';
+import { collision, bodiesNear, bodiesOf, itemBody } from './bodies';
+import { catchHeight } from './catch-height';
+import { gapChains } from './gap-chains';
+import { hug } from './hug';
+import { islands, standTogether } from './islands';
+import { itemBoxes } from './item-box';
+import { itemOutline } from './item-outline';
+import { openLengths } from './open-lengths';
+import { runs } from './runs';
+import { roomShape } from '../survey/room-shape';
+
+const floor = (x: number, y: number, degrees = 0) =>
+  ({ on: 'floor', x, y, turn: toRadians(degrees) }) as const;
+const boxOf = ({ design }: RoomBuilder, id: string) => itemBoxes(design).find((box) => box.id === id)!;
+
+describe('runs', () => {
+  const together = (along: number, off: number, degrees = 0) => {
+    const builder = rectangle(5000, 4000);
+    builder.place('F600', floor(1000, -1500));
+    builder.place('F600', floor(1000 + along, -1500 - off, degrees));
+    return runs(builder.design).map((run) => run.map(({ id }) => id));
+  };
+
+  it('are neighbours end to end within 3, in line within 60, turned within a tenth of a degree, left to right', () => {
+    const one = [['item-1', 'item-2']];
+    expect([together(600, 0), together(603, 0), together(597, 0)]).toEqual([one, one, one]);
+    expect([together(603.1, 0).length, together(596.9, 0).length]).toEqual([2, 2]);
+    expect([together(600, 60).length, together(600, 60.1).length, together(600, -60).length]).toEqual([
+      1, 2, 1,
+    ]);
+    expect([together(600, 0, 0.09).length, together(600, 0, 0.11).length]).toEqual([1, 2]);
+    expect(together(-600, 0)).toEqual([['item-2', 'item-1']]);
+    expect(together(1200, 0, 180)).toHaveLength(2);
+  });
+
+  it('are of what carries a top and stands on the floor', () => {
+    const builder = rectangle(5000, 4000);
+    builder.set('F600', 'face-a', 0);
+    builder.set('COLD600', 'face-a', 600);
+    builder.set('U600/720', 'face-a', 0);
+    builder.set('DISH600', 'face-a', 1200);
+    expect(runs(builder.design).map((run) => run.map(({ record }) => record.code))).toEqual([
+      ['F600'],
+      ['DISH600'],
+    ]);
+  });
+});
+
+describe('islands', () => {
+  it('are what stands free and touches, the widest first, and none of furniture or panels alone', () => {
+    const builder = rectangle(5000, 4000);
+    builder.place('F600', floor(1000, -1500));
+    builder.place('F900', floor(1600, -1500));
+    builder.place('F600', floor(3500, -1500));
+    builder.place('CHAIR450', floor(1000, -3000));
+    builder.place('PB600', floor(500, -3500));
+    builder.set('F600', 'face-a', 0);
+    expect(islands(builder.design).map((island) => island.map(({ id }) => id))).toEqual([
+      ['item-2', 'item-1'],
+      ['item-3'],
+    ]);
+    expect(standTogether(boxOf(builder, 'item-1'), boxOf(builder, 'item-3'))).toBe(false);
+  });
+
+  it('touch within three millimetres', () => {
+    const touch = (gap: number) => {
+      const builder = rectangle(5000, 4000);
+      builder.place('F600', floor(1000, -1500));
+      builder.place('F600', floor(1600 + gap, -1500));
+      return islands(builder.design).length;
+    };
+    expect([3, 3.1].map(touch)).toEqual([1, 2]);
+  });
+});
+
+describe('how far items stand apart', () => {
+  it('is from edge to edge beside or before the chosen one, on the side its middle is', () => {
+    const builder = rectangle(5000, 4000);
+    builder.place('F600', floor(1000, -1500));
+    builder.place('F900', floor(2000, -2500));
+    const apart = (way: 'beside' | 'before') =>
+      apartFrom(boxOf(builder, 'item-2'), boxOf(builder, 'item-1'), way);
+    expect(apart('beside')).toEqual({ way: 'beside', sign: 1, distance: 400 });
+    expect(apart('before')).toEqual({ way: 'before', sign: 1, distance: 440 });
+    const back = (way: 'beside' | 'before') =>
+      apartFrom(boxOf(builder, 'item-1'), boxOf(builder, 'item-2'), way);
+    expect(back('beside')).toEqual({ way: 'beside', sign: -1, distance: 400 });
+    expect(back('before')).toEqual({ way: 'before', sign: -1, distance: 440 });
+    builder.place('F300', floor(1150, -1500));
+    expect(apartFrom(boxOf(builder, 'item-3'), boxOf(builder, 'item-1'), 'beside')).toMatchObject({
+      ...{ sign: 1, distance: -450 },
+    });
+  });
+});
+
+describe('bodies', () => {
+  const builder = rectangle(5000, 4000);
+  builder.set('F600', 'face-a', 0);
+  builder.run(putFixed, {
+    ...({
+      kind: 'fixed',
+      id: 'column',
+      type: 'column',
+      width: 300,
+      depth: 300,
+      height: 2400,
+      up: 0,
+    } as const),
+    placement: { on: 'floor', x: 2000, y: -2000, turn: 0 },
+  });
+
+  it('are items by their code and fixed things by what they are, found near a place', () => {
+    expect(bodiesOf(builder.design).map(({ id, name, low, high }) => [id, name, low, high])).toEqual([
+      ['item-1', 'F600', 0, 870],
+      ['column', 'the column', 0, 2400],
+    ]);
+    const near = (x: number, y: number, wider = 0) =>
+      bodiesNear(builder.design, [{ x, y }], wider).map(({ id }) => id);
+    expect([near(300, -300), near(2100, -2100), near(1000, -1000)]).toEqual([['item-1'], ['column'], []]);
+    expect([near(700, -300, 99), near(700, -300, 100)]).toEqual([[], ['item-1']]);
+    expect(bodiesNear(rectangle().design, [{ x: 0, y: 0 }], 1e6)).toEqual([]);
+  });
+
+  it('collide where they share height and floor by more than a touch', () => {
+    const one = itemBody(boxOf(builder, 'item-1'));
+    const at = (change: Partial<typeof one>) => collision(one, { ...one, id: 'other', ...change });
+    expect(at({})).toBeCloseTo(560, 6);
+    expect([at({ low: 869.4 }) !== null, at({ low: 869.5 }), at({ low: 900, high: 1000 })]).toEqual([
+      ...[true, null, null],
+    ]);
+    expect([at({ high: 0.6 }) !== null, at({ high: 0.5 })]).toEqual([true, null]);
+  });
+});
+
+describe('the height of what hangs', () => {
+  const builder = rectangle(5000, 3000);
+  const other = builder.set('U600/720', 'face-a', 0);
+  builder.run(editItems, { ids: [other], change: { up: 1500 } });
+  builder.open('face-a', 'door', 2000, { width: 800, height: 2000, casing: 70 });
+  builder.open('face-c', 'door', 2000, { width: 800, height: 2100, casing: 0 });
+  const face = roomShape(builder.design).byId.get('face-a')!;
+  const setting = { width: 600, depth: 350, low: 1400, high: 1760 };
+  const at = (wanted: number, snap = 20, own = {}) =>
+    catchHeight(builder.design, face, { ...setting, ...own }, wanted, snap);
+
+  it('is its usual one, or in line with the others and heads of its face, within reach', () => {
+    expect(at(1415)).toEqual({ up: 1400, by: null });
+    // Undersides, tops, on it, under it: 1500, 2220 - 360, 2220, 1500 - 360.
+    expect([1512, 1875, 2205, 1128].map((wanted) => at(wanted))).toEqual([
+      ...[1500, 1860, 2220, 1140].map((up) => ({ up, by: other })),
+    ]);
+    expect(at(2061)).toEqual({ up: 2070, by: 'opening-2' });
+    expect(at(2104)).toEqual({ up: 2104, by: null });
+    expect([at(1520).by, at(1519.9).by]).toEqual([null, other]);
+    expect(at(1512, 20, { except: new Set([other]) })).toEqual({ up: 1512, by: null });
+  });
+
+  it('is on whole steps else, and never under the floor', () => {
+    builder.run(setRoom, { step: 5 });
+    expect(catchHeight(builder.design, face, setting, 1613, 10)).toEqual({ up: 1615, by: null });
+    expect(catchHeight(builder.design, face, setting, -40, 10)).toEqual({ up: 0, by: null });
+  });
+});
+
+describe('what stands beside an open length', () => {
+  it('is followed outwards on both sides, end to end', () => {
+    const builder = rectangle(5000, 3000);
+    builder.set('F600', 'face-a', 0);
+    builder.set('F600', 'face-a', 602);
+    builder.set('F300', 'face-a', 2000);
+    builder.set('F300', 'face-a', 2300);
+    builder.set('F300', 'face-a', 2604);
+    builder.set('U600/720', 'face-a', 602);
+    const open = openLengths(builder.design).find(({ from }) => Math.round(from) === 1202)!;
+    const { left, right } = gapChains(builder.design, open);
+    expect([left.map(({ id }) => id), right.map(({ id }) => id)]).toEqual([
+      ['item-2', 'item-1'],
+      ['item-3', 'item-4'],
+    ]);
+  });
+});
+
+describe('a place against a fixed thing', () => {
+  const builder = rectangle(5000, 4000);
+  builder.run(putFixed, {
+    ...({
+      kind: 'fixed',
+      id: 'wall',
+      type: 'partition',
+      width: 2000,
+      depth: 100,
+      height: 2400,
+      up: 0,
+    } as const),
+    placement: { on: 'floor', x: 1500, y: -2000, turn: 0 },
+  });
+  const base = { width: 600, depth: 560, low: 0, high: 870 };
+  const at = (x: number, y: number, snap = 30) => hug(builder.design, base, { x, y }, snap);
+
+  it('is with its back to the side it is near, kept to that side, drawn to its ends', () => {
+    expect(at(2500, -2400)).toEqual({
+      placement: { on: 'floor', x: 2200, y: -2100, turn: 0 },
+      caught: { by: 'fixed', id: 'wall' },
+      away: 300,
+    });
+    expect(at(1820, -2400).placement).toMatchObject({ x: 1500, y: -2100 });
+    expect(at(3185, -2400).placement).toMatchObject({ x: 2900, y: -2100 });
+    // On the other side it looks the other way.
+    const behind = at(2500, -1700);
+    expect(behind.placement).toMatchObject({ x: 2800, y: -2000 });
+    expect(Math.abs((behind.placement as { turn: number }).turn)).toBeCloseTo(Math.PI, 6);
+  });
+
+  it('reaches 350 past half its depth, and no further than its ends', () => {
+    expect(at(2500, -2100 - 630)).toMatchObject({ caught: { by: 'fixed' } });
+    expect(at(2500, -2100 - 631).caught).toBeNull();
+    expect(at(1499, -2400).caught).toBeNull();
+    // Nothing stands against a soffit, or what is over it.
+    builder.run(putFixed, {
+      ...({
+        kind: 'fixed',
+        id: 'wall',
+        type: 'partition',
+        width: 2000,
+        depth: 100,
+        height: 1000,
+        up: 900,
+      } as const),
+      placement: { on: 'floor', x: 1500, y: -2000, turn: 0 },
+    });
+    expect(at(2500, -2400).caught).toBeNull();
+  });
+});
+
+describe('the outline of an item', () => {
+  const of = (type: string, change = {}) =>
+    itemOutline({ type, width: 900, depth: 800, hand: 'left', ...change }).map(({ along, out }) => [
+      along,
+      out,
+    ]);
+
+  it('is its plan, mirrored for the other hand and walked the same way round', () => {
+    expect(of('base-doors')).toEqual([
+      ...[
+        [0, 0],
+        [900, 0],
+        [900, 800],
+        [0, 800],
+      ],
+    ]);
+    expect(of('base-corner-l', { leg: 560 })).toEqual([
+      ...[
+        [0, 0],
+        [900, 0],
+        [900, 560],
+        [560, 560],
+        [560, 800],
+        [0, 800],
+      ],
+    ]);
+    expect(of('base-corner-diagonal', { leg: 560, hand: 'right' })).toEqual([
+      ...[
+        [900, 800],
+        [340, 800],
+        [0, 560],
+        [0, 0],
+        [900, 0],
+      ],
+    ]);
+  });
+
+  it('of a corner cabinet without a leg is half as deep, and of a round one goes round its ellipse', () => {
+    expect(of('base-corner-l')).toContainEqual([400, 400]);
+    expect(of('base-corner-l', { leg: 2000 })).toContainEqual([800, 800]);
+    const round = of('table-round');
+    expect(round).toHaveLength(32);
+    for (const [along, out] of round) {
+      const off = Math.hypot((along! - 450) / 450, (out! - 400) / 400);
+      expect(off).toBeGreaterThan(1);
+      expect(off).toBeLessThan(1.005);
+    }
+  });
+});
