@@ -71,26 +71,27 @@ test('the whole galley with bay is entered from the keyboard', async ({ page, st
   await keys.type('Depth', '310');
   await keys.press('Push');
 
-  await keys.face('F');
+  // The faces typed first keep their letters: what was pushed in is I, J, K and L.
+  await keys.face('B');
   await keys.type('Half wall', '1050');
   await keys.type('Cap', '30');
-  await keys.face('K');
+  await keys.face('G');
   await keys.press('Openings', 'tab');
   await keys.press('Add window');
   await keys.type('Distance', '900');
   await keys.type('Width', '1200');
   await keys.press('Add window');
-  await keys.choose('Face', 'H');
+  await keys.choose('Face', 'D');
   await keys.type('Distance', '150');
   await keys.type('Width', '1160');
   await keys.type('Sill', '600');
   await keys.type('Height', '1400');
   await keys.press('Add door');
-  await keys.choose('Face', 'L');
+  await keys.choose('Face', 'H');
   await keys.type('Distance', '900');
   await keys.press('Things', 'tab');
   await keys.press('Pipe box');
-  await keys.choose('Stands', 'on face K');
+  await keys.choose('Stands', 'on face G');
   await keys.type('Width', '200');
   await keys.type('Depth', '200');
   await keys.choose('Measured from', 'Right corner');
@@ -106,22 +107,24 @@ test('the whole galley with bay is entered from the keyboard', async ({ page, st
     expect(x).toBeCloseTo(theirs.outline[index]!.x, 2);
     expect(y).toBeCloseTo(theirs.outline[index]!.y, 2);
   });
-  const built = (design: Design, letterOf: (face: string) => string) =>
+  const built = (design: Design, placeOf: (face: string) => string) =>
     Object.values(design.records)
       .flatMap((record): object[] => {
         if (record.kind === 'face' && record.wallHeight !== undefined)
-          return [{ face: letterOf(record.id), wallHeight: record.wallHeight, cap: record.cap }];
-        if (record.kind === 'opening') return [{ ...record, id: '', face: letterOf(record.face) }];
+          return [{ face: placeOf(record.id), wallHeight: record.wallHeight, cap: record.cap }];
+        if (record.kind === 'opening') return [{ ...record, id: '', face: placeOf(record.face) }];
         if (record.kind === 'fixed' && record.placement.on === 'face')
           return [
-            { ...record, id: '', placement: { ...record.placement, face: letterOf(record.placement.face) } },
+            { ...record, id: '', placement: { ...record.placement, face: placeOf(record.placement.face) } },
           ];
         return [];
       })
       .map((record) => JSON.stringify(record, Object.keys(record).sort()))
       .sort();
-  const letters = (shape: typeof mine) => (face: string) => shape.byId.get(face)!.letter;
-  expect(built(entered, letters(mine))).toEqual(built(demo, letters(theirs)));
+  const places = (shape: typeof mine) => (face: string) =>
+    `${shape.faces.indexOf(shape.byId.get(face)!) + 1}`;
+  expect(built(entered, places(mine))).toEqual(built(demo, places(theirs)));
+  expect(mine.letters.join('')).toBe('AIJKLBCDEFGH');
 });
 
 test('a survey says which measurement looks wrong, and which to take next', async ({ page, studio }) => {

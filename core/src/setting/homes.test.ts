@@ -65,6 +65,24 @@ describe('a corner cabinet', () => {
     expect(corners[placement.from === 'left' ? index : (index + 1) % 4]).toBe(true);
   });
 
+  it('that is blind is pulled off its corner to a neighbour up to 300 away', () => {
+    for (const [neighbour, off] of [
+      [2499, 0],
+      [2500, 300],
+      [2700, 100],
+      [2800, 0],
+    ] as const) {
+      const builder = rectangle(4000, 3000);
+      builder.set('F300', 'face-a', 0);
+      builder.set('F600', 'face-a', neighbour - 600);
+      const { record } = setNext(builder, 'F1200-C');
+      expect([neighbour, record.placement]).toEqual([
+        neighbour,
+        { on: 'face', face: 'face-a', from: 'right', distance: off, off: 0 },
+      ]);
+    }
+  });
+
   it('is set wherever it goes when no corner is free', () => {
     const builder = rectangle(2400, 2400);
     for (const face of ['face-a', 'face-b', 'face-c', 'face-d']) builder.set('F300', face, 0);

@@ -16,6 +16,8 @@ export interface Setting {
   turn?: number;
   /** Whether it goes into a corner, so that its hand follows from the end it stands at. */
   corner?: boolean;
+  /** Whether it stands along one wall of that corner only, and can be pulled off it. */
+  blind?: boolean;
   /** Whether it belongs over what is cooked on. */
   overCooking?: boolean;
   /** The edge it is set along, and the least width it can be cut to, mm: infinite for what is not cut. */
@@ -39,6 +41,7 @@ export function settingOf({
     low: up,
     high: up + height,
     corner: goesInCorner(kind),
+    blind: kind.blind === true,
     overCooking: kind.symbol === 'hood',
     ...(kind.edge
       ? { edge: { of: kind.edge, least: kind.edge === 'tray' ? Infinity : (kind.trim?.least ?? Infinity) } }

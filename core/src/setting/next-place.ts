@@ -15,7 +15,7 @@ import { HUNG, isCooking, itemBoxes } from './item-box';
 import type { Landing, Setting } from './landing';
 import { nextOnLedge } from './on-ledge';
 import type { Band } from './occupancy';
-import { freeStretches, type FreeStretch } from './open-lengths';
+import { freeStretches, MOST_PULL, type FreeStretch } from './open-lengths';
 import { standingAround } from './shift-item';
 
 /** The next free place for an item when nobody points: along the edge, in the corner or over what it belongs to; over the chosen item where it hangs, or right of it, else the first free stretch on its face or the chosen one, on faces with a run first. */
@@ -108,7 +108,10 @@ function freeCorner(design: Design, ranked: readonly PlacedFace[], setting: Sett
       const own = slotAtEnd(design, face, end, other, hung);
       const beside = slotAtEnd(design, other, opposite, face, { ...hung, depth: width });
       if (!own || !beside || own.length < width - 1e-6 || beside.length < depth - 1e-6) continue;
-      const placement = facePlacement(face, end === 'left' ? own.from : own.to - width, width);
+      // A blind one is pulled off its corner to a neighbour that is near.
+      const pulled = setting.blind && own[opposite]?.kind === 'item' && own.length - width <= MOST_PULL;
+      const atLeft = (end === 'left') !== pulled;
+      const placement = facePlacement(face, atLeft ? own.from : own.to - width, width);
       const landing: Landing = { placement, caught: { face: face.id, by: 'wall', id: other.id } };
       return { ...landing, ...fitted(setting, hung, face, landing) };
     }

@@ -148,7 +148,7 @@ function closesRun(design: Design, { left, right }: FreeStretch): boolean {
 }
 
 /** The most that a blind cabinet is pulled off its corner, mm. */
-const MOST_PULL = 300;
+export const MOST_PULL = 300;
 
 /** Whether a stretch lies in an inside corner that is closed: behind a blind cabinet pulled off it, or behind the fillers of two runs that leave it empty. */
 function isInCorner(
