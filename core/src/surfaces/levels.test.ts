@@ -64,6 +64,23 @@ describe('a top round a space that is left open', () => {
   });
 });
 
+describe('what stands half in a wall', () => {
+  it('carries what is left of its top in the room, and nothing else does', () => {
+    const builder = rectangle();
+    builder.place('F600', floor(-400, -1000));
+    builder.place('F600', floor(-500, -2200));
+    builder.place('F600', floor(2000, -1500));
+    // 200 and 100 of them are in the room, with the end overhang past them; their middles are not.
+    expect(tops(builder.design).map(({ items, area }) => [items, Math.round(area)])).toEqual(
+      expect.arrayContaining([
+        [['item-1'], 220 * 620],
+        [['item-2'], 120 * 620],
+        [['item-3'], 640 * 620],
+      ]),
+    );
+  });
+});
+
 describe('the back of a top', () => {
   const standing = (gap: number) => {
     const builder = rectangle();

@@ -93,10 +93,7 @@ function cornerTops(design: Design, run: Run): Point[][] {
       [reach, depth],
       [0, depth],
     ];
-    const placed = corners.map(([along, out]) =>
-      place(origin, u, hand === 'left' ? along : width - along, n, out),
-    );
-    return [hand === 'left' ? placed : placed.reverse()];
+    return [corners.map(([along, out]) => place(origin, u, hand === 'left' ? along : width - along, n, out))];
   });
 }
 
