@@ -192,6 +192,9 @@ describe('shower glass', () => {
     const dragged = hug(builder.design, door, { x: width - 330, y: -depth - 100 }, 60);
     expect(dragged.caught).toEqual({ by: 'edge', id: 'tray' });
     expect(rounded(put(builder, 'SDOOR600', dragged).rectangle[2])).toEqual({ x: width, y: -depth });
+    // What is set next goes to a wall, not beside the glass that was set last.
+    const next = nextPlace(builder.design, settingFor(builder, 'WC360-F'), glass.id)!;
+    expect(next.placement.on).toBe('face');
     // The front edge has too little left: it stands on the side that is open, looking out of the tray.
     const side = setNext(builder, 'GLASS700', 'tray');
     expect(side.n.x).toBeCloseTo(1, 9);

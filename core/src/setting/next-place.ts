@@ -24,7 +24,8 @@ export function nextPlace(design: Design, setting: Setting, besideId?: string): 
   const boxes = itemBoxes(design);
   const beside = boxes.find(({ id }) => id === besideId);
   const withRun = new Set(boxes.flatMap(({ against }) => against?.face.id ?? []));
-  if (beside && !beside.against) {
+  // Nothing is set beside a panel that stands free: a glass, the back of an island.
+  if (beside && !beside.against && !beside.kind.flat) {
     const free = besidePlaces(beside, setting).find(({ placement }) => isFree(design, setting, placement));
     if (free) return { placement: free.placement, caught: { by: 'beside', id: beside.id } };
   }

@@ -81,11 +81,10 @@
 
 <h2>{number}. {item.code}</h2>
 <p class="about">
-  {item.name ?? kind.name}, {rangeName(item.range, known)}{#if special}<strong>
-      · {special}</strong
-    >{/if}{#if other}<strong> · not the room’s range</strong>{/if}{#if item.locked}<strong>
-      · locked</strong
-    >{/if}
+  {item.name ?? kind.name}, {rangeName(item.range, known)}
+  {#if special}<strong>· {special}</strong>{/if}
+  {#if other}<strong>· not the room’s range</strong>{/if}
+  {#if item.locked}<strong>· locked</strong>{/if}
 </p>
 <ItemSizes items={[item]} />
 {#if kind.symbol === 'filler' && kind.group === 'Panels'}<FillerFacts {item} />{/if}
