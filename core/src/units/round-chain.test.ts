@@ -3,6 +3,15 @@ import { describe, expect, it } from 'vitest';
 import { roundChain } from './round-chain';
 
 describe('roundChain', () => {
+  it('gives what is missing to the first of equals, though they differ by rounding noise', () => {
+    const ends = [0, 1000 / 3, 2000 / 3, 1000];
+    for (const noise of [0, 1e-10, -1e-10]) {
+      const parts = ends.slice(1).map((end, index) => end - ends[index]! + (index === 1 ? noise : 0));
+      expect(roundChain(parts, 1)).toEqual({ parts: [334, 333, 333], overall: 1000 });
+    }
+    expect(roundChain([333.3, 333.4, 333.3], 1).parts).toEqual([333, 334, 333]);
+  });
+
   it('gives the missing steps to the largest remainders', () => {
     expect(roundChain([33.4, 33.3, 33.3], 1)).toEqual({ parts: [34, 33, 33], overall: 100 });
   });

@@ -9,7 +9,8 @@ export function roundChain(parts: readonly number[], step: number): { parts: num
   const floors = parts.map((part) => Math.floor(part / step + 1e-9));
   const missing = overallSteps - floors.reduce((sum, floor) => sum + floor, 0);
   const byRemainder = parts
-    .map((part, index) => ({ index, remainder: part / step - floors[index]! }))
+    // What differs by rounding noise only is equal.
+    .map((part, index) => ({ index, remainder: Math.round((part / step - floors[index]!) * 1e6) }))
     .sort((a, b) => b.remainder - a.remainder || a.index - b.index);
   for (const { index } of byRemainder.slice(0, Math.max(0, missing))) floors[index]! += 1;
   return { parts: floors.map((steps) => steps * step), overall: overallSteps * step };

@@ -161,6 +161,22 @@ describe('the save queue', () => {
     expect([saving.state, saving.revision, server.edits.length]).toEqual(['saved', 1, 1]);
   });
 
+  it('knows its own edits among those that have arrived, and replays only the others on someone else’s', async () => {
+    const server = new Server();
+    const { session, saving } = open(server);
+    server.loseReply = true;
+    session.run(setRoom, { name: 'One' });
+    await vi.advanceTimersByTimeAsync(600);
+    expect(server.edits.map(({ label }) => label)).toEqual(['Change the room']);
+    const face = start.records['face-a']!;
+    server.other([{ id: 'face-a', before: face, after: { ...face, length: 4100 } as never }]);
+    session.run(setRoom, { name: 'Two' });
+    await settle();
+    expect([saving.state, saving.revision, nameOf(server.document)]).toEqual(['saved', 3, 'Two']);
+    expect(server.edits.map(({ label }) => label)).toEqual(['Change the room', 'Other', 'Change the room']);
+    expect(new Set(server.edits.map(({ id }) => id)).size).toBe(3);
+  });
+
   it('replays its edits on someone else’s', async () => {
     const server = new Server();
     const { session, saving } = open(server);
