@@ -9,17 +9,16 @@ type Sized = Pick<ItemRecord, 'code' | 'depth' | 'height' | 'range' | 'width'>;
 
 const SAME_SIZE = 1e-6;
 
-/** Which sizes of an item its range does not make its family in; none for plain shapes and for what no known range has. What is cut from a listed width is as the range makes it. */
+/** Which sizes of an item its range does not make its family in; none for plain shapes and for what no known range has. */
 export function specialSizes(item: Sized, known: readonly Range[] = ranges): SpecialSize[] {
   const found = findItem(item.range, item.code, known);
   if (!found.ok || found.value.range === 'plain') return [];
-  const { family, range, depths, type } = found.value;
+  const { family, range, depths } = found.value;
   const mm = findRange(range, known)?.unit === 'in' ? 25.4 : 1;
   const made = (sizes: readonly number[], size: number) =>
     sizes.some((one) => Math.abs(one * mm - size) < SAME_SIZE);
   const special: SpecialSize[] = [];
-  const isCut = kindOf(type).flat && item.width <= Math.max(...family.widths) * mm + SAME_SIZE;
-  if (!made(family.widths, item.width) && !isCut) special.push('width');
+  if (!made(family.widths, item.width)) special.push('width');
   if (!made(family.heights, item.height)) special.push('height');
   if (!depths.some((one) => Math.abs(one - item.depth) < SAME_SIZE)) special.push('depth');
   return special;

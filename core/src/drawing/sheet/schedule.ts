@@ -2,6 +2,7 @@ import { styleOf, type Design } from '../../document/design';
 import type { ItemRecord } from '../../document/records';
 import type { Range } from '../../ranges/range';
 import { rangeName, rangesOf } from '../../ranges/shelf';
+import { kindOf } from '../../ranges/kinds';
 import { specialSizes } from '../../ranges/specials';
 import { itemBoxes } from '../../setting/item-box';
 import { itemNumbers } from '../../setting/item-numbers';
@@ -48,9 +49,9 @@ function noteOf(record: ItemRecord, known: readonly Range[]): string {
     .join(', ');
 }
 
-/** What of an item is made to order, in words; empty where its range makes it so. */
+/** What of an item is made to order, in words; empty where its range makes it so. Panels, fillers and trim are cut on site or in the shop, as they all are. */
 export function specialText(record: ItemRecord, known: readonly Range[]): string {
   const special = specialSizes(record, known);
   if (special.length === 0) return '';
-  return record.type === 'filler' ? 'cut to fit' : `special ${special.join(' and ')}`;
+  return kindOf(record.type).flat ? 'cut to fit' : `special ${special.join(' and ')}`;
 }

@@ -2,6 +2,7 @@
   import {
     frontFinishNames,
     editItems,
+    kindOf,
     specialSizes,
     type ItemChange,
     type ItemRecord,
@@ -19,6 +20,7 @@
   const special = $derived(
     new Set(items.flatMap((item) => specialSizes(item, shelf.known(session.document)))),
   );
+  const isCut = $derived(items.every(({ type }) => kindOf(type).flat));
   const sizes: { key: 'width' | 'depth' | 'height' | 'up'; label: string; least: number; most: number }[] = [
     { key: 'width', label: 'Width', least: 1, most: 4000 },
     { key: 'depth', label: 'Depth', least: 1, most: 4000 },
@@ -46,7 +48,7 @@
     {most}
     disabled={locked}
     placeholder="various"
-    hint={special.has(key as SpecialSize) ? 'special' : ''}
+    hint={!special.has(key as SpecialSize) ? '' : isCut ? 'cut' : 'special'}
     onset={(mm) => change({ [key]: mm })}
   />
 {/each}
