@@ -86,7 +86,7 @@
     least={50}
     onset={setLength}
   />
-  <label class="row">
+  <label class="row wide">
     Counts as
     <select
       value={face.lengthFrom}

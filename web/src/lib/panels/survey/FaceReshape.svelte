@@ -63,7 +63,7 @@
 <LengthField label="Corner at" value={null} style={session.style} placeholder="from left" onset={split} />
 <FaceBend {placed} />
 <More title="Push a part in or out">
-  <label class="row">
+  <label class="row wide">
     Way
     <select bind:value={part.into}>
       <option value={false}>Out: a bay or recess</option>
