@@ -1,4 +1,4 @@
-import { MOST_FACE } from '../document/limits';
+import { LEAST_FACE, MOST_FACE } from '../document/limits';
 import { patchOf, type Patch } from '../document/patch';
 import type { Design } from '../document/design';
 import { within } from '../document/within';
@@ -48,12 +48,18 @@ export function meet(neighbour: PlacedFace, face: PlacedFace, by: number): Point
   return add(neighbour.start, scale(neighbour.u, along));
 }
 
-/** How far outwards a face can be moved so that a neighbour of it has no length left, mm: back into line, mostly. */
-export function flushMoves(design: Design, face: PlacedFace): number[] {
+/** How far outwards a face can be moved so that a neighbour of it has no length left, mm: back into line, mostly; and within how much of that the neighbour would be shorter than a face can be. */
+export function flushMoves(design: Design, face: PlacedFace): { by: number; within: number }[] {
   const { faces } = roomShape(design);
   const index = faces.indexOf(face);
   const [before, after] = [faces.at(index - 1)!, faces[(index + 1) % faces.length]!];
-  return [before.start, after.end]
-    .map((corner) => -dot(subtract(corner, face.start), face.n))
-    .filter((by) => Math.abs(by) > NO_LENGTH);
+  return [
+    { neighbour: before, corner: before.start },
+    { neighbour: after, corner: after.end },
+  ]
+    .map(({ neighbour, corner }) => ({
+      by: -dot(subtract(corner, face.start), face.n),
+      within: LEAST_FACE * Math.abs(cross(neighbour.u, face.u)),
+    }))
+    .filter(({ by }) => Math.abs(by) > NO_LENGTH);
 }

@@ -3,7 +3,6 @@ import {
   faceToLine,
   flushMoves,
   isInchUnit,
-  LEAST_FACE,
   moveFace,
   roomShape,
   subtract,
@@ -59,9 +58,9 @@ export class FaceDrag {
     const line = face.arc ? null : faceToLine(face, this.lines.segments, wanted, near);
     // Nearer than a face can be long it goes into line with what is beyond its neighbour.
     const flush = flushMoves(this.session.committed, face).find(
-      (by) => Math.abs(by - wanted) < Math.max(near, LEAST_FACE),
+      ({ by, within }) => Math.abs(by - wanted) < within,
     );
-    const by = line ?? flush ?? Math.round(wanted / grain) * grain;
+    const by = line ?? flush?.by ?? Math.round(wanted / grain) * grain;
     if (by === this.by) return;
     // A place the face can't go to is not shown; what was shown last stays.
     if (!this.session.preview(moveFace, { face: face.id, by })) return;

@@ -4,6 +4,7 @@ import {
   must,
   outlineFaces,
   placedOpenings,
+  pushPart,
   recordsOf,
   putFixed,
   putOpening,
@@ -56,6 +57,27 @@ describe('dragging a face', () => {
     expect(lengths(on.committed)).toEqual([4000, 3000, 4000, 3000]);
     drag.release();
     expect([drag.by, lengths(on.committed), edits.length]).toEqual([null, [4000, 3160, 4000, 3160], 1]);
+  });
+
+  it('goes back into line with what it was pushed out of, from less than a face can be long', () => {
+    const { session: on } = session();
+    on.run(pushPart, {
+      ...{ face: 'face-c', from: 'left', distance: 1000, width: 900, depth: 300 },
+      ids: ['p', 'front', 'q', 'r', 's'],
+    });
+    const drag = new FaceDrag(on, none);
+    const pull = (by: number) => {
+      drag.press('front', { x: 0, y: 0 }, { x: 2500, y: -3300 });
+      drag.move({ x: 0, y: -90 }, { x: 2500, y: -3300 + by }, 0);
+      const shown = drag.by;
+      drag.cancel();
+      return shown;
+    };
+    expect([pull(249), pull(251), pull(340)]).toEqual([-250, -300, -300]);
+    drag.press('front', { x: 0, y: 0 }, { x: 2500, y: -3300 });
+    drag.move({ x: 0, y: -90 }, { x: 2500, y: -3010 }, 0);
+    drag.release();
+    expect(lengths(on.committed)).toEqual([4000, 3000, 4000, 3000]);
   });
 
   it('keeps to the last place that can be, and leaves no trace when it is dropped', () => {
