@@ -29,13 +29,23 @@ async function drag({ x, y, moves }: { x: number; y: number; moves: number }): P
   return times;
 }
 
+/** Runs in the page: the middle of the first letter of a face that nothing lies over, pixels. */
+function letterInSight(): { x: number; y: number } {
+  for (const letter of document.querySelectorAll('.plan g[data-source^=face][data-layer=walls]')) {
+    const { left, top, width, height } = letter.getBoundingClientRect();
+    const at = { x: left + width / 2, y: top + height / 2 };
+    const over = document.elementFromPoint(at.x, at.y)?.closest('[data-source]');
+    if (over?.getAttribute('data-source') === letter.getAttribute('data-source')) return at;
+  }
+  throw new Error('No letter of a face is in sight.');
+}
+
 const application = await Application.start();
 const browser = await chromium.launch(config.use!.launchOptions);
 try {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await openDesign(page, application.address, bigRoom(), 'survey');
-  const wall = (await page.locator('.plan g[data-source=face-5][data-layer=walls]').boundingBox())!;
-  const [x, y] = [wall.x + wall.width / 2, wall.y + wall.height / 2];
+  const { x, y } = await page.evaluate(letterInSight);
   await page.mouse.move(x, y);
   await page.mouse.down();
   const devtools = await page.context().newCDPSession(page);

@@ -36,6 +36,12 @@ export function fitCamera(bounds: Bounds, width: number, height: number, margin:
   };
 }
 
+/** A camera, or where that shows the room itself at less than half the view, one that shows it so: what is written about a crowded room would push it out of sight. */
+export function keptInSight(camera: Camera, room: Bounds, width: number, height: number): Camera {
+  const { k, x, y } = fitCamera(room, width / 2, height / 2, 10);
+  return camera.k >= k ? camera : { k, x: x + width / 4, y: y + height / 4 };
+}
+
 /** The scale drawings are annotated at, in steps of a sixth of a doubling so that zooming does not redraw at every notch. */
 export function annotationScale({ k }: Camera): number {
   return PIXELS_PER_PAPER_MM / 2 ** (Math.round(Math.log2(k) * 6) / 6);

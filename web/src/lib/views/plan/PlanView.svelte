@@ -1,5 +1,6 @@
 <script lang="ts">
   import {
+    boundsOf,
     boxOf,
     drawingBounds,
     drawPlan,
@@ -21,7 +22,7 @@
   import { SNAP_PIXELS, type ItemDrag } from '../../tools/drag-item';
   import { actOnKey, groupOf } from '../../tools/item-actions';
   import { chooseOnKey, nudge, nudgeStep } from '../../tools/item-keys';
-  import { annotationScale, fitCamera, toRoom, toScreen, type Camera } from '../camera';
+  import { annotationScale, fitCamera, keptInSight, toRoom, toScreen, type Camera } from '../camera';
   import { drawingZoom, SPARE, sourceOf } from '../drawing-zoom';
   import FaceMoved from './FaceMoved.svelte';
   import FindingPlace from './FindingPlace.svelte';
@@ -116,6 +117,7 @@
       const at = annotationScale(next);
       next = fitCamera(drawingBounds(drawPlan(session.document, at), at), clientWidth, clientHeight, 20);
     }
+    next = keptInSight(next, boundsOf(roomShape(session.document).outline), clientWidth, clientHeight);
     framed = true;
     fittedTo = `${clientWidth} ${clientHeight}`;
     pick(view).call(behaviour.transform, zoomIdentity.translate(next.x, next.y).scale(next.k));
