@@ -190,18 +190,13 @@ describe('what stands beside an open length', () => {
 
 describe('a place against a fixed thing', () => {
   const builder = rectangle(5000, 4000);
-  builder.run(putFixed, {
-    ...({
-      kind: 'fixed',
-      id: 'wall',
-      type: 'partition',
-      width: 2000,
-      depth: 100,
-      height: 2400,
-      up: 0,
-    } as const),
-    placement: { on: 'floor', x: 1500, y: -2000, turn: 0 },
-  });
+  const wall = (height: number, up: number) =>
+    builder.run(putFixed, {
+      ...({ kind: 'fixed', id: 'wall', type: 'partition', width: 2000, depth: 100 } as const),
+      ...{ height, up },
+      placement: { on: 'floor', x: 1500, y: -2000, turn: 0 },
+    });
+  wall(2400, 0);
   const base = { width: 600, depth: 560, low: 0, high: 870 };
   const at = (x: number, y: number, snap = 30) => hug(builder.design, base, { x, y }, snap);
 
@@ -224,18 +219,7 @@ describe('a place against a fixed thing', () => {
     expect(at(2500, -2100 - 631).caught).toBeNull();
     expect(at(1499, -2400).caught).toBeNull();
     // Nothing stands against a soffit, or what is over it.
-    builder.run(putFixed, {
-      ...({
-        kind: 'fixed',
-        id: 'wall',
-        type: 'partition',
-        width: 2000,
-        depth: 100,
-        height: 1000,
-        up: 900,
-      } as const),
-      placement: { on: 'floor', x: 1500, y: -2000, turn: 0 },
-    });
+    wall(1000, 900);
     expect(at(2500, -2400).caught).toBeNull();
   });
 });

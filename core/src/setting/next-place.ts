@@ -98,8 +98,8 @@ function freeCorner(design: Design, ranked: readonly PlacedFace[], setting: Sett
   for (const face of ranked) {
     const index = faces.indexOf(face);
     const [before, after] = [faces.at(index - 1)!, faces[(index + 1) % faces.length]!];
-    const hung = hangUnder(design, face, setting, 0, face.length);
     if (face.arc) continue;
+    const hung = hangUnder(design, face, setting, 0, face.length);
     const ends = [
       { end: 'left', opposite: 'right', other: before, square: isSquare(face) },
       { end: 'right', opposite: 'left', other: after, square: isSquare(after) },
