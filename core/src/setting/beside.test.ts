@@ -6,6 +6,7 @@ import { setRoom } from '../commands/set-room';
 import type { RoomBuilder } from '../demo/build-room';
 import { toRadians } from '../units/angles';
 import { apartFrom } from './apart';
+import { besideFixed, besideFree, besidePlaces } from './beside';
 import { collision, bodiesNear, bodiesOf, itemBody } from './bodies';
 import { catchHeight } from './catch-height';
 import { gapChains } from './gap-chains';
@@ -221,6 +222,120 @@ describe('a place against a fixed thing', () => {
     // Nothing stands against a soffit, or what is over it.
     wall(1000, 900);
     expect(at(2500, -2400).caught).toBeNull();
+  });
+});
+
+describe('a place beside what stands free', () => {
+  const free = (turn = 0) => {
+    const builder = rectangle(8000, 6000);
+    builder.place('F900', { on: 'floor', x: 3000, y: -3000, turn });
+    return builder;
+  };
+  const setting = { width: 600, depth: 500, low: 0, high: 870 };
+  const flat = ({ placement, middle }: ReturnType<typeof besidePlaces>[number]) => {
+    if (placement.on !== 'floor') throw new Error('on a face');
+    const { x, y, turn } = placement;
+    const values = [x, y, Math.cos(turn), Math.sin(turn), middle.x, middle.y];
+    return values.map((value) => Math.round(value * 1e3) / 1e3 + 0);
+  };
+
+  it('is right or left of it, or behind it at either end, as it is turned', () => {
+    const places = (turn: number) => besidePlaces(boxOf(free(turn), 'item-1'), setting).map(flat);
+    expect(places(0)).toEqual([
+      [3900, -3000, 1, 0, 4200, -3250],
+      [2400, -3000, 1, 0, 2700, -3250],
+      [3900, -3000, -1, 0, 3600, -2750],
+      [3600, -3000, -1, 0, 3300, -2750],
+    ]);
+    // Turned to the left by a right angle, its front looks to the right.
+    expect(places(Math.PI / 2)).toEqual([
+      [3000, -2100, 0, 1, 3250, -1800],
+      [3000, -3600, 0, 1, 3250, -3300],
+      [3000, -2100, 0, -1, 2750, -2400],
+      [3000, -2400, 0, -1, 2750, -2700],
+    ]);
+  });
+
+  it('is the nearest whose middle is within reach, beside what is as high and stands against no face', () => {
+    const builder = free();
+    builder.place('F300', { on: 'floor', x: 4800, y: -3000, turn: 0 });
+    builder.set('F600', 'face-a', 3000);
+    const at = (x: number, y: number, reach: number, change = {}) =>
+      besideFree(builder.design, { ...setting, ...change }, { x, y }, reach);
+    expect(at(4240, -3250, 40)?.caught).toEqual({ by: 'beside', id: 'item-1' });
+    expect(at(4240, -3250, 39)).toBeNull();
+    // Left of the other its middle is 4500: nearer from 4350 on.
+    expect([4349, 4351].map((x) => at(x, -3250, 400)?.caught?.id)).toEqual(['item-1', 'item-2']);
+    expect(at(4240, -3250, 300, { except: new Set(['item-1']) })?.caught?.id).toBe('item-2');
+    expect(at(4240, -3250, 300, { except: new Set(['item-1', 'item-2']) })).toBeNull();
+    expect([870, 869].map((low) => at(4240, -3250, 300, { low, high: 1500 }) !== null)).toEqual([
+      false,
+      true,
+    ]);
+    builder.run(editItems, { ids: ['item-1', 'item-2'], change: { up: 600 } });
+    expect([600, 601].map((high) => at(4240, -3250, 300, { high }) !== null)).toEqual([false, true]);
+    expect(at(3900, -280, 300)).toBeNull();
+  });
+});
+
+describe('a place against a partition', () => {
+  const wall = (x: number, y: number, change = {}) => ({
+    ...({
+      kind: 'fixed',
+      id: `wall-${x}`,
+      type: 'partition',
+      width: 1200,
+      depth: 100,
+      height: 2400,
+      up: 0,
+    } as const),
+    placement: { on: 'floor' as const, x, y, turn: 0 },
+    ...change,
+  });
+  const base = { width: 600, depth: 560, low: 0, high: 870 };
+  const built = (...walls: ReturnType<typeof wall>[]) => {
+    const builder = rectangle(5000, 4000);
+    for (const record of walls) builder.run(putFixed, record);
+    return (x: number, y: number, change = {}, snap = 30) =>
+      besideFixed(builder.design, { ...base, ...change }, { x, y }, snap);
+  };
+
+  it('is on a side as long as it or longer, and before it, between its ends', () => {
+    const at = built(wall(1500, -2000));
+    expect([1200, 1201].map((width) => at(2000, -2400, { width }) !== null)).toEqual([true, false]);
+    // On the side itself nothing is before it; the other side is further off than it reaches.
+    expect(at(2000, -2100)?.away).toBeUndefined();
+    expect(at(2000, -2100.1)?.away).toBeCloseTo(0.1, 6);
+    expect([1500, 2700].map((x) => at(x, -2400) !== null)).toEqual([true, true]);
+    expect([1499.9, 2700.1].map((x) => at(x, -2400) !== null)).toEqual([false, false]);
+    const x = (middle: number) => (at(middle, -2400)!.placement as { x: number }).x;
+    expect([1829.9, 1830, 2370, 2370.1].map(x)).toEqual([1500, 1530, 2070, 2100]);
+  });
+
+  it('is at the side that is nearest, of what stands as high', () => {
+    const at = built(wall(1500, -2000), wall(1600, -2700));
+    // Between the two: 2100 to 2700 is before both.
+    expect(at(2200, -2399)).toMatchObject({ caught: { id: 'wall-1500' }, away: 299 });
+    expect(at(2200, -2401)).toMatchObject({ caught: { id: 'wall-1600' }, away: 299 });
+    const heights = built(wall(1500, -2000, { up: 870, height: 500 }));
+    expect([870, 871].map((high) => heights(2000, -2400, { high }) !== null)).toEqual([false, true]);
+    expect([1369, 1370].map((low) => heights(2000, -2400, { low, high: 2000 }) !== null)).toEqual([
+      true,
+      false,
+    ]);
+    const beam = built(wall(1500, -2000, { type: 'radiator' as const }));
+    expect(beam(2000, -2400)).toBeNull();
+  });
+
+  it('is within the room, up to the wall that the partition meets', () => {
+    const at = built(wall(0, -2000), wall(3800.6, -1000));
+    expect(at(300, -2400)?.placement).toEqual({ on: 'floor', x: 0, y: -2100, turn: 0 });
+    // The end of this one is 0.6 past the wall: what is set at it would be too.
+    expect(at(4700, -1400)).toBeNull();
+    expect(at(4600, -1400)).not.toBeNull();
+    // It stands 500 from the wall at the front: nothing 560 deep goes there.
+    const near = built(wall(1500, -3400));
+    expect([500, 501].map((depth) => near(2000, -3600, { depth }) !== null)).toEqual([true, false]);
   });
 });
 

@@ -23,7 +23,7 @@ export interface Ledge {
   length: number;
   /** The underside of what is set there, above the floor. */
   up: number;
-  /** How far off the face its boxes stand against what is set there is. */
+  /** How far off the face its boxes stand against what is set along it is; 0 along no face. */
   off: number;
 }
 
@@ -89,7 +89,7 @@ function frontEdges(design: Design, { edge, depth, low, high, except }: Setting)
   const tall = high - low;
   const of = edge!.of;
   const trimmed = itemBoxes(design).filter(({ id, kind, ...box }) => {
-    if (except?.has(id) || kind.flat || kind.top === 'breaks' || hasLegs(kind)) return false;
+    if (except?.has(id) || kind.flat || hasLegs(kind)) return false;
     if (of === 'top') return kind.group === 'Wall' || kind.group === 'Tall';
     if (of === 'underside') return kind.group === 'Wall' && box.low >= HUNG;
     return (

@@ -95,14 +95,13 @@ function landed(ledge: Ledge, along: number, width: number, setting: Setting): L
   };
 }
 
-/** Against the face its cabinets stand against, where that is straight and it runs along it; else free on the floor. */
+/** Against the face its cabinets stand against, where that is straight and it stands off it along it; else free on the floor. */
 function placementOn(
-  { boxes: [{ against, u: own }], start, u, n, off }: Ledge,
+  { boxes: [{ against }], start, u, n, off }: Ledge,
   along: number,
   width: number,
 ): Placement {
-  const runsAlong = dot(own, u) > 0.5;
-  if (against && !against.face.arc && runsAlong && off > 0) {
+  if (against && !against.face.arc && off > 0) {
     const from = dot(subtract(start, against.face.start), against.face.u);
     return facePlacement(against.face, from + along, width, off);
   }
