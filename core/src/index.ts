@@ -68,7 +68,7 @@ export * from './document/limits';
 export * from './document/opening-types';
 export * from './document/patch';
 export * from './document/range-limits';
-export type * from './document/range-record';
+export type * from './document/kinds/range';
 export type * from './document/records';
 export * from './drawing/chains';
 export { drawItemSymbol } from './drawing/item-symbols';

@@ -1,4 +1,4 @@
-import type { RangeRecord } from '../document/range-record';
+import type { RangeRecord } from '../document/kinds/range';
 import type { ItemRecord, Placement } from '../document/records';
 import type { Range } from '../ranges/range';
 import { rangesOf } from '../ranges/shelf';

@@ -1,5 +1,5 @@
 import type { ItemRecord, Placement, Side } from '../document/records';
-import type { RangeRecord } from '../document/range-record';
+import type { RangeRecord } from '../document/kinds/range';
 import { kindOf } from '../ranges/kinds';
 import { findItem, rangesOf } from '../ranges/shelf';
 import type { Range, ShelfItem } from '../ranges/range';

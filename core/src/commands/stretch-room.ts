@@ -1,4 +1,5 @@
 import { MOST_FACE } from '../document/limits';
+import { factsOf } from '../document/kinds';
 import { patchOf } from '../document/patch';
 import type { DesignRecord } from '../document/records';
 import { within } from '../document/within';
@@ -62,10 +63,10 @@ export const stretchRoom: Command<Stretch> = {
 
 /** The middle of what stands free on the floor, or where one stands to look; null for anything else. */
 function middleOf(record: DesignRecord): Point | null {
-  if (record.kind === 'standpoint') return record;
+  if ('x' in record) return factsOf(record.kind).inPlan === 'thing' ? record : null;
   if (!('placement' in record) || record.placement.on !== 'floor') return null;
   const { x, y, turn } = record.placement;
-  if (record.kind === 'service') return { x, y };
+  if (!('width' in record)) return { x, y };
   const u = direction(turn);
   return place({ x, y }, u, record.width / 2, inward(u), record.depth / 2);
 }

@@ -1,3 +1,5 @@
+import 'reflect-metadata';
+import { Type } from 'class-transformer';
 import { applyDecorators } from './apply-decorators';
 import {
   ArrayMaxSize,
@@ -5,11 +7,14 @@ import {
   IsArray,
   IsIn,
   IsNumber,
+  IsObject,
   IsString,
   Length,
   Matches,
   Max,
   Min,
+  ValidateIf,
+  ValidateNested,
 } from 'class-validator';
 import { MOST_HEIGHT } from './limits';
 
@@ -56,5 +61,70 @@ export function Sizes(most: number): PropertyDecorator {
     IsNumber({ allowNaN: false, allowInfinity: false }, { each: true }),
     Min(0.01, { each: true }),
     Max(MOST_HEIGHT, { each: true }),
+  );
+}
+
+/** A field that may be absent, but is never null. */
+export function Optional(): PropertyDecorator {
+  return ValidateIf((_, value) => value !== undefined);
+}
+
+type Part = new () => object;
+
+/** A field of a class whose value is another class, or one of several; or a list of them. */
+interface NestedField {
+  field: string;
+  parts: readonly Part[];
+  isList: boolean;
+}
+
+const nested = new Map<object, NestedField[]>();
+
+/** The fields of a class that hold others, its parents' included. */
+export function nestedIn({ prototype }: Part): NestedField[] {
+  const chain: NestedField[] = [];
+  for (let at: object | null = prototype; at; at = Object.getPrototypeOf(at) as object | null)
+    chain.push(...(nested.get(at) ?? []));
+  return chain;
+}
+
+function holds(parts: readonly Part[], isList: boolean): PropertyDecorator {
+  return (target, key) => {
+    nested.set(target, [...(nested.get(target) ?? []), { field: String(key), parts, isList }]);
+  };
+}
+
+/** A part with fields of its own; it has to be there. */
+export function Nested(part: Part): PropertyDecorator {
+  return applyDecorators(
+    IsObject(),
+    ValidateNested(),
+    Type(() => part),
+    holds([part], false),
+  );
+}
+
+/** One of several parts with fields of their own, told apart by a word in a field that all have; it has to be there. */
+export function NestedBy(property: string, parts: Readonly<Record<string, Part>>): PropertyDecorator {
+  const values = Object.values(parts);
+  const subTypes = Object.entries(parts).map(([name, value]) => ({ name, value }));
+  return applyDecorators(
+    IsObject(),
+    ValidateNested(),
+    Type(() => values[0]!, { discriminator: { property, subTypes }, keepDiscriminatorProperty: true }),
+    holds(values, false),
+  );
+}
+
+/** A list of so many parts with fields of their own. */
+export function ListOf(part: Part, least: number, most: number): PropertyDecorator {
+  return applyDecorators(
+    IsArray(),
+    ArrayMinSize(least),
+    ArrayMaxSize(most),
+    IsObject({ each: true }),
+    ValidateNested({ each: true }),
+    Type(() => part),
+    holds([part], true),
   );
 }

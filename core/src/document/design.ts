@@ -1,22 +1,5 @@
-import type {
-  DesignRecord,
-  DividerRecord,
-  FaceRecord,
-  FixedRecord,
-  ItemRecord,
-  LeftOpenRecord,
-  LoopRecord,
-  MeasurementRecord,
-  OpeningRecord,
-  PlacedRecord,
-  RecordKind,
-  RoomRecord,
-  SectionRecord,
-  ServiceRecord,
-  StandpointRecord,
-  UnderlayRecord,
-} from './records';
-import type { RangeRecord } from './range-record';
+import { factsOf } from './kinds';
+import type { DesignRecord, LoopRecord, PlacedRecord, RecordKind, RecordOf, RoomRecord } from './records';
 
 /** The version of the document format this program writes. */
 export const SCHEMA = 1;
@@ -27,27 +10,10 @@ export interface Design {
   readonly records: { readonly [id: string]: DesignRecord };
 }
 
-type ByKind = {
-  divider: DividerRecord;
-  face: FaceRecord;
-  fixed: FixedRecord;
-  item: ItemRecord;
-  'left-open': LeftOpenRecord;
-  loop: LoopRecord;
-  measurement: MeasurementRecord;
-  opening: OpeningRecord;
-  range: RangeRecord;
-  room: RoomRecord;
-  section: SectionRecord;
-  service: ServiceRecord;
-  standpoint: StandpointRecord;
-  underlay: UnderlayRecord;
-};
-
 const sorted = new WeakMap<Design, Map<RecordKind, DesignRecord[]>>();
 
 /** All records of a kind, in the order of their ids; computed once per design. */
-export function recordsOf<K extends RecordKind>(design: Design, kind: K): readonly ByKind[K][] {
+export function recordsOf<K extends RecordKind>(design: Design, kind: K): readonly RecordOf<K>[] {
   let byKind = sorted.get(design);
   if (!byKind) {
     byKind = new Map();
@@ -59,13 +25,13 @@ export function recordsOf<K extends RecordKind>(design: Design, kind: K): readon
     }
     sorted.set(design, byKind);
   }
-  return (byKind.get(kind) ?? []) as unknown as ByKind[K][];
+  return (byKind.get(kind) ?? []) as unknown as RecordOf<K>[];
 }
 
 /** The record of this id if it is of this kind. */
-export function recordOf<K extends RecordKind>(design: Design, kind: K, id: string): ByKind[K] | undefined {
+export function recordOf<K extends RecordKind>(design: Design, kind: K, id: string): RecordOf<K> | undefined {
   const record = Object.hasOwn(design.records, id) ? design.records[id] : undefined;
-  return record?.kind === kind ? (record as ByKind[K]) : undefined;
+  return record?.kind === kind ? (record as RecordOf<K>) : undefined;
 }
 
 /** The room record; a valid design has exactly one. */
@@ -99,11 +65,11 @@ export function perDesign<T>(compute: (design: Design) => T): (design: Design) =
 }
 
 /** All records that have a placement: items, fixed things, services. */
-export const placedRecords: (design: Design) => readonly PlacedRecord[] = perDesign((design) => [
-  ...recordsOf(design, 'item'),
-  ...recordsOf(design, 'fixed'),
-  ...recordsOf(design, 'service'),
-]);
+export const placedRecords: (design: Design) => readonly PlacedRecord[] = perDesign((design) =>
+  Object.values(design.records).filter(
+    (record): record is PlacedRecord => factsOf(record.kind).takes !== null,
+  ),
+);
 
 /** How many sets of records a `perRecords` function remembers for each anchor: the committed design and what a drag makes of it. */
 const REMEMBERED = 4;

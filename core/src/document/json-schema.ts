@@ -1,40 +1,28 @@
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
+import { nestedIn } from './decorators';
 import { SCHEMA } from './design';
-import { Family, Hanging, Price, ServicePoint } from './range-record';
-import {
-  FacePlace,
-  FacePlacement,
-  FloorPlacement,
-  OutlinePlace,
-  recordClasses,
-  TopOverhangs,
-} from './records';
+import { recordClasses } from './records';
 
 type Schema = Record<string, unknown>;
+
+const refTo = ({ name }: { name: string }) => ({ $ref: `#/$defs/${name}` });
 
 /** The JSON Schema of a design document, generated from the decorators the program itself validates by. */
 export function designJsonSchema(): Schema {
   const generated = validationMetadatasToSchemas({ refPointerPrefix: '#/$defs/' }) as Record<string, Schema>;
-  const nested = { Family, Hanging, Price, ServicePoint, TopOverhangs };
-  const classes = { ...recordClasses, ...nested, FacePlace, FacePlacement, FloorPlacement, OutlinePlace };
-  const definitions = Object.fromEntries(
-    Object.values(classes)
-      .map(({ name }) => [name, { ...generated[name], additionalProperties: false }] as [string, Schema])
-      .sort(([a], [b]) => (a < b ? -1 : 1)),
-  );
-  const placements = [{ $ref: '#/$defs/FacePlacement' }, { $ref: '#/$defs/FloorPlacement' }];
-  for (const name of ['FixedRecord', 'ItemRecord', 'ServiceRecord'])
-    (definitions[name]!['properties'] as Schema)['placement'] = { oneOf: placements };
-  const items = [
-    ['FixedRecord', 'corners', 'OutlinePlace'],
-    ['ItemRecord', 'corners', 'OutlinePlace'],
-    ['RangeRecord', 'families', 'Family'],
-    ['Family', 'services', 'ServicePoint'],
-  ] as const;
-  for (const [record, list, item] of items)
-    (definitions[record]!['properties'] as Record<string, Schema>)[list]!['items'] = {
-      $ref: `#/$defs/${item}`,
-    };
+  const definitions: Record<string, Schema> = {};
+  const define = (part: new () => object) => {
+    if (definitions[part.name]) return;
+    const properties = { ...(generated[part.name]!['properties'] as Record<string, Schema>) };
+    definitions[part.name] = { ...generated[part.name], properties, additionalProperties: false };
+    for (const { field, parts, isList } of nestedIn(part)) {
+      const [first, ...others] = parts.map(refTo);
+      const any = others.length > 0 ? { oneOf: [first, ...others] } : first;
+      properties[field] = isList ? { ...properties[field], items: any } : any!;
+      parts.forEach(define);
+    }
+  };
+  Object.values(recordClasses).forEach(define);
   return {
     $schema: 'https://json-schema.org/draft/2020-12/schema',
     title: 'Good Reach design',
@@ -44,9 +32,7 @@ export function designJsonSchema(): Schema {
       schema: { const: SCHEMA },
       records: {
         type: 'object',
-        additionalProperties: {
-          oneOf: Object.values(recordClasses).map(({ name }) => ({ $ref: `#/$defs/${name}` })),
-        },
+        additionalProperties: { oneOf: Object.values(recordClasses).map(refTo) },
       },
     },
     required: ['records', 'schema'],

@@ -1,8 +1,5 @@
-import 'reflect-metadata';
-import { Type } from 'class-transformer';
-import { Equals, ValidateNested } from 'class-validator';
-import { applyDecorators } from './apply-decorators';
-import { Millimetres, OneOf, Radians, RecordId } from './decorators';
+import { Equals } from 'class-validator';
+import { Millimetres, NestedBy, OneOf, Radians, RecordId } from './decorators';
 import { MOST_FACE, MOST_ITEM } from './limits';
 
 /** Where records stand: a place on a face, a placement against a face or free on the floor. Lengths mm, angles radians. */
@@ -34,19 +31,13 @@ export class FloorPlacement {
   @Radians(-6.2832, 6.2832) turn!: number;
 }
 
+/** A corner of an outline, in the frame of the thing it is the outline of: along its back from the left end, and out from it. */
+export class OutlinePlace {
+  @Millimetres(0, MOST_FACE) along!: number;
+  @Millimetres(0, MOST_FACE) out!: number;
+}
+
 /** A placement against a face or free on the floor, told apart by `on`. */
 export function IsPlacement(): PropertyDecorator {
-  return applyDecorators(
-    ValidateNested(),
-    Type(() => FloorPlacement, {
-      discriminator: {
-        property: 'on',
-        subTypes: [
-          { name: 'face', value: FacePlacement },
-          { name: 'floor', value: FloorPlacement },
-        ],
-      },
-      keepDiscriminatorProperty: true,
-    }),
-  );
+  return NestedBy('on', { face: FacePlacement, floor: FloorPlacement });
 }

@@ -1,5 +1,6 @@
 import { refuse, type Refusal } from '../result';
-import { placedRecords, recordOf, recordsOf, type Design } from './design';
+import { recordOf, recordsOf, type Design } from './design';
+import { facePlacesOf } from './kinds';
 
 /** What is wrong between records: there is one room and one loop, and everything named exists. */
 export function brokenReferences(design: Design): Refusal[] {
@@ -20,18 +21,12 @@ export function brokenReferences(design: Design): Refusal[] {
     if (!walked.has(id))
       faults.push(refuse('reference-broken', { path: `records.${id}`, target: 'the loop' }).refusal);
   }
-  for (const { id, from, to } of [
-    ...recordsOf(design, 'measurement'),
-    ...recordsOf(design, 'divider'),
-    ...recordsOf(design, 'section'),
-  ]) {
-    needFace(`records.${id}.from.face`, from.face);
-    needFace(`records.${id}.to.face`, to.face);
-  }
-  for (const { id, at } of recordsOf(design, 'left-open')) needFace(`records.${id}.at.face`, at.face);
-  for (const { id, face } of recordsOf(design, 'opening')) needFace(`records.${id}.face`, face);
-  for (const { id, placement } of placedRecords(design)) {
-    if (placement.on === 'face') needFace(`records.${id}.placement.face`, placement.face);
+  for (const record of Object.values(design.records)) {
+    const path = `records.${record.id}`;
+    for (const [field, { face }] of facePlacesOf(record)) needFace(`${path}.${field}.face`, face);
+    if ('face' in record) needFace(`${path}.face`, record.face);
+    if ('placement' in record && record.placement.on === 'face')
+      needFace(`${path}.placement.face`, record.placement.face);
   }
   return faults;
 }

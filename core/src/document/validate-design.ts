@@ -2,6 +2,7 @@ import { plainToInstance } from 'class-transformer';
 import { validateSync, type ValidationError } from 'class-validator';
 import { ok, refuse, type Fault, type Result } from '../result';
 import { SCHEMA, type Design } from './design';
+import { factsOf } from './kinds';
 import { migrate } from './migrations';
 import { isReserved, readJson } from './read-json';
 import { recordClasses, type DesignRecord, type RecordKind } from './records';
@@ -49,7 +50,7 @@ export function recordFaults(id: string, record: unknown, path: string): Fault[]
     return [fault(`${path}.kind`, record['kind'], `must be one of ${Object.keys(recordClasses).join(', ')}`)];
   if (isReserved(id)) return [fault(path, id, 'has the name of something else: give it another id')];
   if (record['id'] !== id) return [fault(`${path}.id`, record['id'], `must be its own key, ${id}`)];
-  if (['fixed', 'item', 'service'].includes(String(record['kind']))) {
+  if (factsOf(record['kind'] as RecordKind).takes) {
     const placement = record['placement'];
     const on = isObject(placement) ? placement['on'] : undefined;
     if (on !== 'face' && on !== 'floor') return [fault(`${path}.placement.on`, on, 'must be face or floor')];

@@ -7,7 +7,7 @@ import { setItem } from '../commands/set-item';
 import { setRoom } from '../commands/set-room';
 import { recordOf, type Design } from '../document/design';
 import { applyPatch, patchOf } from '../document/patch';
-import type { RangeRecord } from '../document/range-record';
+import type { RangeRecord } from '../document/kinds/range';
 import { isAlike } from '../document/remember';
 import { findRange } from '../ranges/shelf';
 import { must } from '../result';

@@ -1,6 +1,6 @@
-import type { Family, RangeRecord, ServicePoint } from '../document/range-record';
+import type { Family, RangeRecord, ServicePoint } from '../document/kinds/range';
 
-export type { Family, Price, ServicePoint } from '../document/range-record';
+export type { Family, Price, ServicePoint } from '../document/kinds/range';
 
 /** One maker's or the studio's own family of items, as data. */
 export type Range = Omit<RangeRecord, 'kind'>;

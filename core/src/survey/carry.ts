@@ -1,67 +1,47 @@
-import type { DesignRecord, FloorPlacement, Placement, RecordKind } from '../document/records';
+import { factsOf } from '../document/kinds';
+import type { DesignRecord } from '../document/records';
 import { add, type Point } from '../geometry/point';
 import { quantise } from '../units/units';
 import { inDatum, isSame, turnInDatum, type Datum } from './datum';
 
-type OfKind<K extends RecordKind> = Extract<DesignRecord, { kind: K }>;
 /** How a record is carried: a place of the room, and a direction in it, into another frame. */
 interface Carrier {
-  place<P extends Point>(point: P): P;
+  place(point: Point): Point;
   turn(angle: number): number;
 }
 
-const placed = <R extends { placement: Placement }>(record: R, carrier: Carrier): R => {
-  if (record.placement.on !== 'floor') return record;
-  const at: FloorPlacement = carrier.place(record.placement);
-  return { ...record, placement: { ...at, turn: carrier.turn(at.turn) } };
-};
-const turned = <R extends Point & { turn: number }>(record: R, { place, turn }: Carrier): R => {
-  const at = place(record);
-  return { ...at, turn: turn(at.turn) };
-};
-const stays = <R>(record: R): R => record;
-
-/** What becomes of each kind of record when the room is seen in another frame: what has a place in the room is carried, what is on a face goes with it. */
-const carriers: { [K in RecordKind]: (record: OfKind<K>, carrier: Carrier) => OfKind<K> } = {
-  divider: stays,
-  face: stays,
-  fixed: placed,
-  item: placed,
-  'left-open': stays,
-  loop: stays,
-  measurement: stays,
-  opening: stays,
-  range: stays,
-  // North is counted from the top of the plan, and so turns with the room.
-  room: (record, { turn }) => {
-    const north = turn(record.north ?? 0);
-    return north === (record.north ?? 0) ? record : { ...record, north };
-  },
-  section: stays,
-  service: placed,
-  standpoint: turned,
-  underlay: turned,
-};
-
-/** A record carried to where its places and directions go; the same object where it has none of its own. */
+/** A record carried to where its places and directions in plan go; the same object where it has none of its own. What is on a face goes with it. */
 function carriedBy<R extends DesignRecord>(record: R, carrier: Carrier): R {
-  return (carriers[record.kind] as unknown as (record: R, carrier: Carrier) => R)(record, carrier);
+  const { inPlan, directions } = factsOf(record.kind);
+  const change: Record<string, unknown> = {};
+  if (inPlan) Object.assign(change, standing(record as unknown as Standing, carrier));
+  if ('placement' in record && record.placement.on === 'floor')
+    change['placement'] = { ...record.placement, ...standing(record.placement, carrier) };
+  for (const field of directions) {
+    const angle = (record as unknown as Record<string, number | undefined>)[field] ?? 0;
+    const turned = carrier.turn(angle);
+    if (turned !== angle) change[field] = turned;
+  }
+  return Object.keys(change).length > 0 ? { ...record, ...change } : record;
+}
+
+type Standing = Point & { turn: number };
+
+function standing({ x, y, turn }: Standing, carrier: Carrier): Standing {
+  const at = carrier.place({ x, y });
+  return { x: quantise(at.x), y: quantise(at.y), turn: carrier.turn(turn) };
 }
 
 /** A record as it is in the frame of another datum. */
 export function carried<R extends DesignRecord>(record: R, datum: Datum): R {
   if (isSame(datum)) return record;
   return carriedBy(record, {
-    place: (point) => stored(point, inDatum(datum, point)),
+    place: (point) => inDatum(datum, point),
     turn: (angle) => turnInDatum(datum, angle),
   });
 }
 
 /** A record moved within the room. */
 export function shifted<R extends DesignRecord>(record: R, by: Point): R {
-  return carriedBy(record, { place: (point) => stored(point, add(point, by)), turn: (angle) => angle });
-}
-
-function stored<P extends Point>(point: P, { x, y }: Point): P {
-  return { ...point, x: quantise(x), y: quantise(y) };
+  return carriedBy(record, { place: (point) => add(point, by), turn: (angle) => angle });
 }

@@ -1,4 +1,5 @@
-import { placedRecords, recordsOf, type Design } from '../document/design';
+import { placedRecords, type Design } from '../document/design';
+import { factsOf, withPlaces } from '../document/kinds';
 import type { DesignRecord, FacePlace, Side } from '../document/records';
 import { SAME_PLACE } from '../geometry/tolerance';
 import { ok, refuse, type Result } from '../result';
@@ -41,7 +42,7 @@ export function rehome(
   }
   for (const record of placedRecords(design)) {
     const { placement } = record;
-    const width = record.kind === 'service' ? 0 : record.width;
+    const width = factsOf(record.kind).takes!(record);
     const parts = placement.on === 'face' ? partsOf[placement.face] : undefined;
     if (placement.on !== 'face' || !parts) continue;
     const face = byId.get(placement.face)!;
@@ -58,15 +59,9 @@ export function rehome(
     const part = place.from === 'left' ? partAt(parts, along) : partAt([...parts].reverse(), along);
     return { ...place, face: part.face, distance: Math.max(0, distanceIn(part, place.from, along, along)) };
   };
-  for (const record of recordsOf(design, 'left-open'))
-    if (partsOf[record.at.face]) written.push({ ...record, at: at(record.at) });
-  for (const record of [
-    ...recordsOf(design, 'measurement'),
-    ...recordsOf(design, 'divider'),
-    ...recordsOf(design, 'section'),
-  ]) {
-    if (partsOf[record.from.face] || partsOf[record.to.face])
-      written.push({ ...record, from: at(record.from), to: at(record.to) });
+  for (const record of Object.values(design.records)) {
+    const moved = withPlaces(record, at);
+    if (moved !== record) written.push(moved);
   }
   return ok(written);
 }

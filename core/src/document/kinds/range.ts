@@ -1,19 +1,7 @@
-import 'reflect-metadata';
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  ArrayMinSize,
-  Equals,
-  IsArray,
-  IsInt,
-  IsOptional,
-  IsString,
-  Matches,
-  ValidateNested,
-} from 'class-validator';
-import { Between, Millimetres, OneOf, RecordId, Sizes, Words } from './decorators';
-import { serviceTypes, type ServiceType } from './fixture-types';
-import { MOST_HEIGHT, MOST_ITEM } from './limits';
+import { ArrayMaxSize, Equals, IsArray, IsInt, IsString, Matches } from 'class-validator';
+import { Between, ListOf, Millimetres, Nested, OneOf, Optional, RecordId, Sizes, Words } from '../decorators';
+import { serviceTypes, type ServiceType } from '../fixture-types';
+import { MOST_HEIGHT, MOST_ITEM } from '../limits';
 import {
   CODE_PATTERN,
   constructions,
@@ -24,7 +12,7 @@ import {
   MOST_WIDTHS,
   type Construction,
   type FrontStyle,
-} from './range-limits';
+} from '../range-limits';
 
 /** What one costs, in the studio's currency: so much each, so much for every unit of width and of height. */
 export class Price {
@@ -43,7 +31,7 @@ export class Hanging {
 export class ServicePoint {
   @OneOf(serviceTypes) type!: ServiceType;
   /** The end its place across is counted from; without it, its middle. */
-  @IsOptional() @OneOf(['left', 'right']) from?: 'left' | 'right';
+  @Optional() @OneOf(['left', 'right']) from?: 'left' | 'right';
   @Millimetres(-MOST_ITEM, MOST_ITEM) across!: number;
   @Millimetres(-MOST_ITEM, MOST_ITEM) out!: number;
   @Millimetres(0, MOST_HEIGHT) up!: number;
@@ -58,23 +46,20 @@ export class Family {
   @Words(1, 60) name!: string;
   @IsString() @Matches(CODE_PATTERN) code!: string;
   /** Patterns of the codes others order the same by. */
-  @IsOptional() @IsArray() @ArrayMaxSize(6) @Matches(CODE_PATTERN, { each: true }) also?: string[];
+  @Optional() @IsArray() @ArrayMaxSize(6) @Matches(CODE_PATTERN, { each: true }) also?: string[];
   @Sizes(MOST_WIDTHS) widths!: number[];
   @Sizes(MOST_HEIGHTS) heights!: number[];
   /** The usual depth first, then others it is made in. */
   @Sizes(MOST_DEPTHS) depths!: number[];
   /** How deep the legs of a corner cabinet are, whose width and depth reach along both walls. */
-  @IsOptional() @Between(0.1, MOST_ITEM) leg?: number;
+  @Optional() @Between(0.1, MOST_ITEM) leg?: number;
   /** How many drawers one above the other, of a drawer base. */
-  @IsOptional() @IsInt() @Between(1, 12) drawers?: number;
+  @Optional() @IsInt() @Between(1, 12) drawers?: number;
   /** Without it, it stands on the floor. */
-  @IsOptional() @ValidateNested() @Type(() => Hanging) hangs?: Hanging;
-  @ValidateNested() @Type(() => Price) price!: Price;
-  @IsOptional()
-  @IsArray()
-  @ArrayMaxSize(12)
-  @ValidateNested({ each: true })
-  @Type(() => ServicePoint)
+  @Optional() @Nested(Hanging) hangs?: Hanging;
+  @Nested(Price) price!: Price;
+  @Optional()
+  @ListOf(ServicePoint, 0, 12)
   services?: ServicePoint[];
 }
 
@@ -87,11 +72,7 @@ export class RangeRecord {
   @OneOf(['in', 'mm']) unit!: 'in' | 'mm';
   @OneOf(constructions) construction!: Construction;
   /** Of a face frame; full overlay unless given. */
-  @IsOptional() @OneOf(frontStyles) fronts?: FrontStyle;
-  @IsArray()
-  @ArrayMinSize(1)
-  @ArrayMaxSize(MOST_FAMILIES)
-  @ValidateNested({ each: true })
-  @Type(() => Family)
+  @Optional() @OneOf(frontStyles) fronts?: FrontStyle;
+  @ListOf(Family, 1, MOST_FAMILIES)
   families!: Family[];
 }

@@ -1,0 +1,22 @@
+import { Equals } from 'class-validator';
+import { ListOf, Millimetres, OneOf, Optional, RecordId } from '../decorators';
+import { fixedTypes, type FixedType } from '../fixture-types';
+import { LEAST_ITEM, MOST_FACE, MOST_HEIGHT } from '../limits';
+import { IsPlacement, OutlinePlace, type Placement } from '../places';
+
+/** A thing built into the room that stays: its size, and where it stands. A round column is as wide as it is deep. */
+export class FixedRecord {
+  @Equals('fixed') kind!: 'fixed';
+  @RecordId() id!: string;
+  @OneOf(fixedTypes) type!: FixedType;
+  @Millimetres(LEAST_ITEM, MOST_FACE) width!: number;
+  @Millimetres(LEAST_ITEM, MOST_FACE) depth!: number;
+  @Millimetres(LEAST_ITEM, MOST_HEIGHT) height!: number;
+  /** Height of its underside above the floor. */
+  @Millimetres(0, MOST_HEIGHT) up!: number;
+  @IsPlacement() placement!: Placement;
+  /** Its outline, walked from left to right along the back, where it is no rectangle; width and depth are its extent. */
+  @Optional()
+  @ListOf(OutlinePlace, 3, 60)
+  corners?: OutlinePlace[];
+}

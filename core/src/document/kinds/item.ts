@@ -1,0 +1,58 @@
+import { Equals, IsBoolean, IsInt } from 'class-validator';
+import {
+  Between,
+  ListOf,
+  Millimetres,
+  Nested,
+  OneOf,
+  Optional,
+  Radians,
+  RecordId,
+  Words,
+} from '../decorators';
+import { LEAST_ITEM, MOST_HEIGHT, MOST_ITEM, MOST_OVERHANG } from '../limits';
+import { IsPlacement, OutlinePlace, type Placement, type Side } from '../places';
+
+/** How far the top over an item stands past its sides, where that is not the room's usual overhang: for seats, mostly. */
+export class TopOverhangs {
+  @Optional() @Millimetres(0, MOST_OVERHANG) left?: number;
+  @Optional() @Millimetres(0, MOST_OVERHANG) right?: number;
+  @Optional() @Millimetres(0, MOST_OVERHANG) behind?: number;
+}
+
+/** Anything set in the room. Its sizes are its own, so a change of the range's data never changes a design. */
+export class ItemRecord {
+  @Equals('item') kind!: 'item';
+  @RecordId() id!: string;
+  @RecordId() range!: string;
+  @Words(1, 40) code!: string;
+  /** The item kind (see ranges/kinds). */
+  @RecordId() type!: string;
+  @Millimetres(LEAST_ITEM, MOST_ITEM) width!: number;
+  @Millimetres(LEAST_ITEM, MOST_ITEM) depth!: number;
+  @Millimetres(LEAST_ITEM, MOST_HEIGHT) height!: number;
+  /** Height of its underside above the floor. */
+  @Millimetres(0, MOST_HEIGHT) up!: number;
+  @OneOf(['left', 'right']) hand!: Side;
+  @IsPlacement()
+  placement!: Placement;
+  /** Turned about its middle by so much against how its placement sets it. */
+  @Optional() @Radians(-6.2832, 6.2832) turned?: number;
+  /** How deep the legs of a corner cabinet are; its width and depth reach along both walls. */
+  @Optional() @Millimetres(LEAST_ITEM, MOST_ITEM) leg?: number;
+  /** The outline of a plain shape, walked from left to right along the back, where it is no rectangle; width and depth are its extent. Of a mirror: along and up, width and height its extent. */
+  @Optional()
+  @ListOf(OutlinePlace, 3, 60)
+  corners?: OutlinePlace[];
+  /** The top's overhangs of its own. */
+  @Optional() @Nested(TopOverhangs) overhangs?: TopOverhangs;
+  /** What it is called, where its kind does not say it. */
+  @Optional() @Words(1, 60) name?: string;
+  @Optional() @Words(1, 40) finish?: string;
+  /** Its number on drawings and schedules, once it has one. */
+  @Optional() @IsInt() @Between(1, 9_999) number?: number;
+  /** Locked: not moved, changed or removed until it is unlocked. */
+  @Optional() @IsBoolean() locked?: boolean;
+  /** Items of one group are chosen, moved and turned together. */
+  @Optional() @RecordId() group?: string;
+}

@@ -1,0 +1,52 @@
+import { Equals, IsBoolean } from 'class-validator';
+import { lengthUnits, type LengthUnit } from '../../units/units';
+import { Millimetres, OneOf, Optional, Radians, RecordId, Words } from '../decorators';
+import {
+  LEAST_CEILING,
+  LEAST_CORNER_UNCERTAINTY,
+  LEAST_UNCERTAINTY,
+  LEAST_WALL,
+  MOST_CORNER_UNCERTAINTY,
+  MOST_HEIGHT,
+  MOST_UNCERTAINTY,
+  MOST_WALL,
+  packIds,
+  type PackId,
+} from '../limits';
+
+/** The room itself: how it is named, measured and shown, and the standard heights decided for it. */
+export class RoomRecord {
+  @Equals('room') kind!: 'room';
+  @RecordId() id!: string;
+  @Words(1, 80) name!: string;
+  /** The number it goes by on the drawings of the job. */
+  @Optional() @Words(1, 12) number?: string;
+  @OneOf(lengthUnits) unit!: LengthUnit;
+  /** Rounding step of shown lengths, mm. */
+  @Millimetres(0.01, 100) step!: number;
+  @Millimetres(LEAST_CEILING, MOST_HEIGHT) ceilingHeight!: number;
+  /** Thickness of the walls drawn behind the faces. */
+  @Millimetres(LEAST_WALL, MOST_WALL) wallThickness!: number;
+  /** Standard height of the finished countertop above the floor. */
+  @Millimetres(500, 1_500) counterHeight!: number;
+  @Millimetres(3, 150) topThickness!: number;
+  /** How far the top stands past the box at the front, and at a free end. */
+  @Millimetres(0, 500) frontOverhang!: number;
+  @Millimetres(0, 500) endOverhang!: number;
+  /** What a taped length and a measured corner are trusted to (one standard deviation): mm and radians. */
+  @Millimetres(LEAST_UNCERTAINTY, MOST_UNCERTAINTY) lengthUncertainty!: number;
+  @Radians(LEAST_CORNER_UNCERTAINTY, MOST_CORNER_UNCERTAINTY) cornerUncertainty!: number;
+  /** The rule pack the room is checked by. */
+  @OneOf(packIds) pack!: PackId;
+  /** The range taken from unless another is chosen. */
+  @RecordId() range!: string;
+  /** Whether cabinets may be ordered in widths their range does not list; without it, edits keep to the listed ones. */
+  @Optional() @IsBoolean() specials?: boolean;
+  /** Where north is: turned so far to the left from the top of the plan. The top unless given. */
+  @Optional() @Radians(-3.1416, 3.1416) north?: number;
+  /** What fronts, tops, floor and walls are finished with, where a thing has no finish of its own. */
+  @Optional() @Words(1, 40) frontFinish?: string;
+  @Optional() @Words(1, 40) topFinish?: string;
+  @Optional() @Words(1, 40) floorFinish?: string;
+  @Optional() @Words(1, 40) wallFinish?: string;
+}
