@@ -13,7 +13,6 @@ import { gapChains } from './gap-chains';
 import { hug } from './hug';
 import { islands, standTogether } from './islands';
 import { itemBoxes } from './item-box';
-import { itemOutline } from './item-outline';
 import { openLengths } from './open-lengths';
 import { runs } from './runs';
 import { roomShape } from '../survey/room-shape';
@@ -187,6 +186,29 @@ describe('what stands beside an open length', () => {
       ['item-3', 'item-4'],
     ]);
   });
+
+  it('in the run of what hangs is what hangs, with its panels', () => {
+    const builder = rectangle(5000, 3000);
+    for (const [code, at] of [
+      ['U600/720', 0],
+      ['U600/720', 600],
+      ['FU50/720', 1200],
+      ['U600/720', 2000],
+      ['F600', 600],
+      ['F600', 2600],
+    ] as const)
+      builder.set(code, 'face-a', at);
+    builder.place('U600/720', { on: 'face', face: 'face-c', from: 'left', distance: 2600, off: 0 });
+    builder.place('PS600', { on: 'face', face: 'face-a', from: 'left', distance: 2600, off: 0 });
+    const open = openLengths(builder.design).find(
+      ({ band, face, from }) => band === 'wall' && face.id === 'face-a' && Math.round(from) === 1250,
+    )!;
+    const { left, right } = gapChains(builder.design, open);
+    expect([left, right].map((chain) => chain.map(({ id }) => id))).toEqual([
+      ['item-3', 'item-2', 'item-1'],
+      ['item-4', 'item-8'],
+    ]);
+  });
 });
 
 describe('a place against a fixed thing', () => {
@@ -336,55 +358,5 @@ describe('a place against a partition', () => {
     // It stands 500 from the wall at the front: nothing 560 deep goes there.
     const near = built(wall(1500, -3400));
     expect([500, 501].map((depth) => near(2000, -3600, { depth }) !== null)).toEqual([true, false]);
-  });
-});
-
-describe('the outline of an item', () => {
-  const of = (type: string, change = {}) =>
-    itemOutline({ type, width: 900, depth: 800, hand: 'left', ...change }).map(({ along, out }) => [
-      along,
-      out,
-    ]);
-
-  it('is its plan, mirrored for the other hand and walked the same way round', () => {
-    expect(of('base-doors')).toEqual([
-      ...[
-        [0, 0],
-        [900, 0],
-        [900, 800],
-        [0, 800],
-      ],
-    ]);
-    expect(of('base-corner-l', { leg: 560 })).toEqual([
-      ...[
-        [0, 0],
-        [900, 0],
-        [900, 560],
-        [560, 560],
-        [560, 800],
-        [0, 800],
-      ],
-    ]);
-    expect(of('base-corner-diagonal', { leg: 560, hand: 'right' })).toEqual([
-      ...[
-        [900, 800],
-        [340, 800],
-        [0, 560],
-        [0, 0],
-        [900, 0],
-      ],
-    ]);
-  });
-
-  it('of a corner cabinet without a leg is half as deep, and of a round one goes round its ellipse', () => {
-    expect(of('base-corner-l')).toContainEqual([400, 400]);
-    expect(of('base-corner-l', { leg: 2000 })).toContainEqual([800, 800]);
-    const round = of('table-round');
-    expect(round).toHaveLength(32);
-    for (const [along, out] of round) {
-      const off = Math.hypot((along! - 450) / 450, (out! - 400) / 400);
-      expect(off).toBeGreaterThan(1);
-      expect(off).toBeLessThan(1.005);
-    }
   });
 });
