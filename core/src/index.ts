@@ -2,6 +2,7 @@
 export * from './result';
 export * from './commands';
 export type { Command } from './commands/command';
+export { execute, executePatch, type Executed } from './commands/command';
 export * from './commands/bend-face';
 export * from './commands/block-out';
 export * from './commands/centre-items';
@@ -67,6 +68,7 @@ export * from './document/history';
 export * from './document/limits';
 export * from './document/opening-types';
 export * from './document/patch';
+export * from './document/rebase';
 export * from './document/range-limits';
 export type * from './document/kinds/range';
 export type * from './document/records';

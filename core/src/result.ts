@@ -89,6 +89,7 @@ export interface RefusalData {
   'too-high': { item: string; top: number; ceiling: number };
   'no-room-on-face': { item: string; width: number };
   'patch-stale': { ids: string[] };
+  'step-overtaken': { label: string };
   'sheet-too-small': {
     what: string;
     width: number;

@@ -82,7 +82,7 @@ test('what a page could not save when it went is taken over by another page of t
   await expect(other.getByRole('status').last()).toHaveText('saved, revision 1');
 });
 
-test('two pages on one room: edits to different things are joined, to the same thing are told', async ({
+test('two pages on one room: each sees at once what the other saves and has chosen; edits are joined, and clashes told', async ({
   page,
   studio,
   context,
@@ -91,27 +91,52 @@ test('two pages on one room: edits to different things are joined, to the same t
   const other = await context.newPage();
   await other.goto(page.url());
   await other.locator('[data-ready=true]').waitFor();
-  await page.getByLabel('Ceiling', { exact: true }).fill('2500');
+  await expect(page.getByRole('list', { name: 'Also here' }).getByRole('listitem')).toHaveCount(1);
+  const ceiling = (of: typeof page) => of.getByLabel('Ceiling', { exact: true });
+  const status = (of: typeof page) => of.getByRole('status').last();
+  await ceiling(page).fill('2500');
   await page.keyboard.press('Enter');
   await studio.saved(1);
+  await expect(ceiling(other)).toHaveValue('2500');
+  await expect(status(other)).toHaveText('saved, revision 1');
+  // What one has chosen is marked in the other's plan.
   await other.getByLabel('Face A', { exact: true }).fill('4200');
   await other.keyboard.press('Enter');
-  await expect(other.getByRole('status').last()).toHaveText('saved, revision 2');
-  await expect(other.getByLabel('Ceiling', { exact: true })).not.toBeVisible();
+  await expect(status(page)).toHaveText('saved, revision 2');
+  await expect(page.locator('.plan polygon.theirs')).toHaveCount(1);
   await other.locator('.plan').focus();
   await other.keyboard.press('Escape');
-  await expect(other.getByLabel('Ceiling', { exact: true })).toHaveValue('2500');
+  await expect(page.locator('.plan polygon.theirs')).toHaveCount(0);
 
-  await page.getByLabel('Ceiling', { exact: true }).fill('2600');
-  await page.keyboard.press('Enter');
+  // Each takes back what it did itself.
+  await page.locator('.plan').focus();
+  await page.keyboard.press('Control+z');
   await studio.saved(3);
-  await other.getByLabel('Ceiling', { exact: true }).fill('2700');
+  await expect(ceiling(page)).toHaveValue('2400');
+  await expect(ceiling(other)).toHaveValue('2400');
+  await expect(other.getByRole('button', { name: 'Undo' })).toBeEnabled();
+
+  // While one can't save, the other changes the same.
+  await other.route('**/edits', (route) => route.abort());
+  await ceiling(other).fill('2700');
   await other.keyboard.press('Enter');
-  await expect(other.getByRole('alert').first()).toContainText('Someone else changed the same things');
-  await expect(other.getByRole('link', { name: 'Keep my version' })).toBeVisible();
-  await other.getByRole('button', { name: 'Take the saved room' }).click();
-  await expect(other.getByLabel('Ceiling', { exact: true })).toHaveValue('2600');
-  await expect(other.getByRole('status').last()).toHaveText('saved, revision 3');
+  await expect(status(other)).toContainText('1 kept here');
+  await ceiling(page).fill('2600');
+  await page.keyboard.press('Enter');
+  await studio.saved(4);
+  await expect(other.getByRole('alert').first()).toContainText(
+    'Change the room is not in the room any more.',
+  );
+  await expect(other.getByRole('alert').first()).toContainText('changed the same.');
+  await expect(ceiling(other)).toHaveValue('2600');
+  await other.getByRole('button', { name: 'All right' }).click();
+  await expect(other.getByRole('alert')).toHaveCount(0);
+  await other.unroute('**/edits');
+  await ceiling(other).fill('2700');
+  await other.keyboard.press('Enter');
+  await expect(ceiling(page)).toHaveValue('2700');
+  await other.close();
+  await expect(page.getByRole('list', { name: 'Also here' })).toHaveCount(0);
 });
 
 test('the server answers a stale save with 409, strangers with 404 or 401, other origins with 403', async ({
@@ -125,7 +150,7 @@ test('the server answers a stale save with 409, strangers with 404 or 401, other
   await page.keyboard.press('Enter');
   await studio.saved(1);
   const edits = [
-    { id: crypto.randomUUID(), action: 'do', label: 'x', patch: [{ id: 'x', before: null, after: {} }] },
+    { id: crypto.randomUUID(), action: 'do', command: 'x', patch: [{ id: 'x', before: null, after: {} }] },
   ];
   const headers = { origin: application.address };
   const stale = await page.request.post(`${studio.roomUrl()}/edits`, {

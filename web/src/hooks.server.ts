@@ -3,6 +3,7 @@ import { error, redirect, type Handle, type HandleServerError } from '@sveltejs/
 import pino from 'pino';
 import { outcomeFor } from '$lib/outcome';
 import { closeDatabase } from '$server/database';
+import { closeLive } from '$server/live';
 import { SESSION_COOKIE, whoIs } from '$server/sessions';
 
 const log = pino({ level: process.env['LOG_LEVEL'] ?? 'info' });
@@ -34,4 +35,6 @@ export const handleError: HandleServerError = ({ error: defect, event, status, m
   return { message: 'Something is wrong with the program.', id };
 };
 
+// Streams that never end by themselves would keep the server from ending.
+for (const signal of ['SIGTERM', 'SIGINT'] as const) process.once(signal, () => void closeLive());
 process.once('sveltekit:shutdown', () => void closeDatabase());

@@ -21,12 +21,42 @@ export interface Command<Args> {
   run(design: Design, args: Args): Result<Patch>;
 }
 
+/** What a command did: the patch, and the design after it. */
+export interface Executed {
+  readonly patch: Patch;
+  readonly design: Design;
+}
+
+/** What was made of a design by a patch when it was checked, so that nothing has to be applied, or computed, twice. */
+const checked = new WeakMap<Patch, { before: Design; after: Design }>();
+
 /** The patch if the design still makes a room after it; else what would no longer fit. */
 export function guarded(design: Design, patch: Patch): Result<Patch> {
   const applied = applyPatch(design, patch);
   if (!applied.ok) return applied;
   const [refusal] = designRefusals(applied.value);
-  return refusal ? { ok: false, refusal } : ok(patch);
+  if (refusal) return { ok: false, refusal };
+  checked.set(patch, { before: design, after: applied.value });
+  return ok(patch);
+}
+
+/** Carries out a command: the one way from what is asked to the design after it. */
+export function execute<Args>(command: Command<Args>, design: Design, args: Args): Result<Executed> {
+  const asked = command.run(design, args);
+  return asked.ok ? executedPatch(design, asked.value) : asked;
+}
+
+/** Carries out a patch that others' edits may have come under: taking an edit back, or doing it again. */
+export function executePatch(design: Design, patch: Patch): Result<Executed> {
+  const held = guarded(design, patch);
+  return held.ok ? executedPatch(design, patch) : held;
+}
+
+function executedPatch(design: Design, patch: Patch): Result<Executed> {
+  const known = checked.get(patch);
+  if (known?.before === design) return ok({ patch, design: known.after });
+  const applied = applyPatch(design, patch);
+  return applied.ok ? ok({ patch, design: applied.value }) : applied;
 }
 
 /** The patch that writes these items, beside other records, if each stands within the limits of what is stored and the design still makes a room. */

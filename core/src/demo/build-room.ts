@@ -1,10 +1,9 @@
-import type { Command } from '../commands/command';
+import { execute, type Command } from '../commands/command';
 import { setItem } from '../commands/set-item';
 import { putOpening, usualOpening } from '../commands/put-opening';
 import { putService } from '../commands/put-service';
 import { putStandpoint } from '../commands/put-standpoint';
 import { roomOf, type Design } from '../document/design';
-import { applyPatch } from '../document/patch';
 import type { OpeningRecord, Placement } from '../document/records';
 import type { Point } from '../geometry/point';
 import { must } from '../result';
@@ -13,7 +12,7 @@ import { projectOn } from '../survey/placed-face';
 
 /** Runs a command that must succeed and gives the design after it. */
 export function after<Args>(design: Design, command: Command<Args>, args: Args): Design {
-  return must(applyPatch(design, must(command.run(design, args))));
+  return must(execute(command, design, args)).design;
 }
 
 /** Builds up a room by commands, with ids counted from one. */

@@ -10,7 +10,7 @@ import { must, type Result } from '../result';
 import { refusalText } from '../wording/refusal-text';
 import { canonicalPretty } from './canonical';
 import { type Design } from './design';
-import { emptyHistory, recorded } from './history';
+import { emptyHistory, recorded, type Step } from './history';
 import { designJsonSchema } from './json-schema';
 import { migrate } from './migrations';
 import { applyPatch, invertPatch, squash, type Patch } from './patch';
@@ -60,18 +60,18 @@ describe('commands', () => {
 
 describe('history', () => {
   it('is the same again when it is rebuilt from the edits', () => {
-    const step = (label: string) => ({ label, patch: [] });
-    let history = recorded(emptyHistory, 'do', step('a'));
+    const step = (id: string) => ({ id, patch: [] });
+    let history = recorded<Step>(emptyHistory, 'do', step('a'));
     history = recorded(history, 'do', step('b'));
     history = recorded(history, 'undo', step('b'));
-    expect([history.done.map((s) => s.label), history.undone.map((s) => s.label)]).toEqual([['a'], ['b']]);
+    expect([history.done.map((s) => s.id), history.undone.map((s) => s.id)]).toEqual([['a'], ['b']]);
     history = recorded(history, 'redo', step('b'));
     const again = recorded(recorded(history, 'undo', step('b')), 'undo', step('a'));
-    expect(again.undone.map((s) => s.label)).toEqual(['b', 'a']);
+    expect(again.undone.map((s) => s.id)).toEqual(['b', 'a']);
     const redone = recorded(again, 'redo', step('a'));
-    expect([redone.done.map((s) => s.label), redone.undone.map((s) => s.label)]).toEqual([['a'], ['b']]);
+    expect([redone.done.map((s) => s.id), redone.undone.map((s) => s.id)]).toEqual([['a'], ['b']]);
     history = recorded(recorded(history, 'undo', step('b')), 'do', step('c'));
-    expect([history.done.map((s) => s.label), history.undone]).toEqual([['a', 'c'], []]);
+    expect([history.done.map((s) => s.id), history.undone]).toEqual([['a', 'c'], []]);
   });
 });
 

@@ -54,6 +54,6 @@ export function patchOf(
   return changes.filter(({ before, after }) => !sameRecord(before, after));
 }
 
-function sameRecord(a: DesignRecord | null, b: DesignRecord | null): boolean {
+export function sameRecord(a: DesignRecord | null, b: DesignRecord | null): boolean {
   return a === b || canonical(a) === canonical(b);
 }

@@ -151,6 +151,8 @@ const wording: Wording = {
     `${item} reaches ${show(top)} above the floor, ${show(top - ceiling)} more than the ceiling. Make it lower.`,
   'no-room-on-face': ({ item, width }, show) =>
     `No face has ${show(width)} free for ${item}. Drag it where it should stand.`,
+  'step-overtaken': ({ label }) =>
+    `“${label}” can’t be taken back or done again: someone else has changed the same since. What you did before it still can.`,
   'patch-stale': ({ ids }) =>
     `Someone has changed ${ids.join(', ')} in the meantime. Look at the new state and do it again.`,
   'sheet-too-small': ({ what, width, height, scale, page, fits }, show) =>

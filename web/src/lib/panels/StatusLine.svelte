@@ -62,8 +62,8 @@
         return 'saving';
       case 'offline':
         return `not saved yet, ${saving.waiting} kept here`;
-      case 'clash':
-        return 'clash';
+      case 'apart':
+        return 'not saved';
     }
   });
 </script>
@@ -134,7 +134,7 @@
     text-align: right;
   }
   .offline,
-  .clash {
+  .apart {
     color: var(--blocked);
     font-weight: 500;
   }

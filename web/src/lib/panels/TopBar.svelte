@@ -6,6 +6,7 @@
   import Undo from '@lucide/svelte/icons/undo-2';
   import { roomOf } from 'goodreach';
   import type { RoomOption } from '$session/room-option';
+  import Colleagues from './Colleagues.svelte';
   import OptionMenu from './OptionMenu.svelte';
   import { useWorkspace } from '$lib/tools/context';
   import { steps, type StepId } from '$session/screen.svelte';
@@ -55,6 +56,7 @@
     {/each}
   </ol>
   <div class="tools">
+    <Colleagues />
     <button
       onclick={() => session.undo()}
       disabled={!session.canUndo}
@@ -158,6 +160,7 @@
   }
   .tools {
     display: flex;
+    align-items: center;
     justify-content: flex-end;
     gap: 0.15rem;
   }

@@ -25,10 +25,11 @@ export async function readJson(request: Request): Promise<unknown> {
   return read.value;
 }
 
-/** A refusal as an answer: 422 with its code, data and sentence. */
-export function refused(refusal: Refusal, style?: LengthStyle): Response {
+/** A refusal as an answer: 422 with its code, data and sentence, and what else is to be said of it. */
+export function refused(refusal: Refusal, more: { style?: LengthStyle; edit?: string } = {}): Response {
+  const { style, ...rest } = more;
   return json(
-    { code: refusal.code, data: refusal.data, message: refusalText(refusal, style) },
+    { code: refusal.code, data: refusal.data, message: refusalText(refusal, style), ...rest },
     { status: 422 },
   );
 }

@@ -9,7 +9,7 @@ const save = (id: string) => ({
   baseRevision: 1,
   edits: [
     {
-      ...{ id: '7b0e2f1c-3d3a-4f3b-9a53-1d2c3b4a5f60', action: 'do', label: 'Edit' },
+      ...{ id: '7b0e2f1c-3d3a-4f3b-9a53-1d2c3b4a5f60', action: 'do', command: 'set-room' },
       patch: [{ id, before: null, after: { kind: 'item', id } }],
     },
   ],

@@ -1,6 +1,7 @@
 import 'reflect-metadata';
 import { plainToInstance, Type } from 'class-transformer';
 import {
+  Allow,
   ArrayMaxSize,
   ArrayMinSize,
   Equals,
@@ -79,7 +80,11 @@ export class ChangeBody {
 export class EditBody {
   @IsUUID() id!: string;
   @IsIn(['do', 'undo', 'redo']) action!: EditAction;
-  @IsString() @Length(1, 120) label!: string;
+  /** The edit that it takes back or does again; its own id where it is new, or not given. */
+  @IsOptional() @IsUUID() step?: string;
+  @IsOptional() @IsString() @MaxLength(60) @Matches(/^[a-z-]*$/) command?: string;
+  /** What the command was asked, whatever that is. */
+  @Allow() args?: unknown;
   @IsArray()
   @ArrayMinSize(1)
   @ArrayMaxSize(5000)
@@ -96,6 +101,12 @@ export class SaveBody {
   @ValidateNested({ each: true })
   @Type(() => EditBody)
   edits!: EditBody[];
+}
+
+/** What someone at work in a room has chosen, in one tab. */
+export class HereBody {
+  @IsUUID() tab!: string;
+  @IsArray() @ArrayMaxSize(50) @IsString({ each: true }) @MaxLength(64, { each: true }) chosen!: string[];
 }
 
 /** A checked body, or what is wrong with it: one sentence a fault, with its path. */

@@ -6,6 +6,7 @@ import * as files from './migrations/0002-files';
 import * as openingKinds from './migrations/0003-opening-kinds';
 import * as rangesAndOptions from './migrations/0004-ranges-and-options';
 import * as studioSpecials from './migrations/0005-studio-specials';
+import * as editCommands from './migrations/0006-edit-commands';
 import { defineModels } from './models';
 
 /** Every migration, in order. */
@@ -15,6 +16,7 @@ const migrations = [
   { name: '0003-opening-kinds', ...openingKinds },
   { name: '0004-ranges-and-options', ...rangesAndOptions },
   { name: '0005-studio-specials', ...studioSpecials },
+  { name: '0006-edit-commands', ...editCommands },
 ];
 
 const held = globalThis as { goodReachDatabase?: Promise<Sequelize> };

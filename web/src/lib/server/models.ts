@@ -62,7 +62,11 @@ export class Edit extends Model<InferAttributes<Edit>, InferCreationAttributes<E
   declare revision: number;
   declare personId: string;
   declare action: EditAction;
-  declare label: string;
+  /** The edit that it takes back or does again, its own id where it is new; null for edits of earlier versions, which have a label instead. */
+  declare step: CreationOptional<string | null>;
+  declare command: CreationOptional<string | null>;
+  declare args: CreationOptional<object | string | number | boolean | null>;
+  declare label: CreationOptional<string | null>;
   declare patch: Patch;
   declare madeAt: CreationOptional<Date>;
 }
@@ -177,6 +181,9 @@ export function defineModels(sequelize: Sequelize): void {
       revision: DataTypes.INTEGER,
       personId: DataTypes.UUID,
       action: DataTypes.TEXT,
+      step: DataTypes.UUID,
+      command: DataTypes.TEXT,
+      args: DataTypes.JSONB,
       label: DataTypes.TEXT,
       patch: DataTypes.JSONB,
       madeAt: { type: DataTypes.DATE, defaultValue: DataTypes.NOW },

@@ -36,7 +36,7 @@ describe('options of a room', () => {
     const c = (await addOption(ours, b.id))!;
     expect(await letters(room)).toEqual(['A chosen', 'B', 'C']);
     const patch = must(setRoom.run(start, { name: 'Tried' }));
-    const edit = { id: randomUUID(), action: 'do' as const, label: 'Rename', patch: [...patch] };
+    const edit = { id: randomUUID(), action: 'do' as const, command: 'set-room', patch: [...patch] };
     expect(await saveEdits(ours, b.id, { baseRevision: 0, edits: [edit] })).toMatchObject({ kind: 'saved' });
     const names = await Promise.all(
       [room.id, b.id, c.id].map(async (id) => roomOf((await findRoom(ours, id))!.document).name),

@@ -71,6 +71,7 @@ describe('migrations', () => {
       '0003-opening-kinds',
       '0004-ranges-and-options',
       '0005-studio-specials',
+      '0006-edit-commands',
     ]);
     await Promise.all(opened.slice(0, 2).map((sequelize) => sequelize.close()));
   });
@@ -82,7 +83,7 @@ describe('bodies', () => {
   const edit = {
     id: '7f3c2b1a-1111-4222-8333-444455556666',
     action: 'do',
-    label: 'x',
+    command: 'set-room',
     patch: [{ id: 'a', before: null, after: {} }],
   };
   it.each([

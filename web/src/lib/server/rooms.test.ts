@@ -58,7 +58,12 @@ async function newRoom(studio: Studio): Promise<Room> {
 function body(baseRevision: number, ...patches: Patch[]): SaveBody {
   return {
     baseRevision,
-    edits: patches.map((patch) => ({ id: randomUUID(), action: 'do', label: 'Edit', patch: patch as never })),
+    edits: patches.map((patch) => ({
+      id: randomUUID(),
+      action: 'do',
+      command: 'set-room',
+      patch: patch as never,
+    })),
   };
 }
 
@@ -100,11 +105,61 @@ describe('saving', () => {
     ).toBe(true);
   });
 
+  it('tells who made an edit, by which command, and which it takes back', async () => {
+    const room = await newRoom(ours);
+    const [first, second] = [randomUUID(), randomUUID()];
+    const patch = rename(start, 'Galley');
+    const args = { name: 'Galley' };
+    const edits = [
+      { id: first, action: 'do' as const, command: 'set-room', args, patch: patch as never },
+      {
+        id: second,
+        action: 'undo' as const,
+        step: first,
+        command: 'set-room',
+        args,
+        patch: invertPatch(patch) as never,
+      },
+    ];
+    expect(await saveEdits(ours, room.id, { baseRevision: 0, edits })).toMatchObject({ revision: 2 });
+    const person = { id: ours.personId, name: 'Designer' };
+    expect(await editsSince(room.id, 0)).toMatchObject([
+      { id: first, action: 'do', step: first, command: 'set-room', args, label: null, person },
+      { id: second, action: 'undo', step: first, person },
+    ]);
+  });
+
+  it('tells others’ edits also where one’s own are known already', async () => {
+    const room = await newRoom(ours);
+    const mine = body(0, rename(start, 'Mine'));
+    await saveEdits(ours, room.id, mine);
+    const now = after(start, mine.edits[0]!.patch as never);
+    await saveEdits(ours, room.id, body(1, rename(now, 'Theirs')));
+    // The answer to mine was lost, and it is sent again.
+    expect(await saveEdits(ours, room.id, mine)).toMatchObject({
+      kind: 'stale',
+      revision: 2,
+      since: [{}, {}],
+    });
+  });
+
+  it('says which of several edits is refused, and takes none of them', async () => {
+    const room = await newRoom(ours);
+    const good = rename(start, 'Good');
+    const sent = body(0, good, rename(start, 'Not from here'));
+    expect(await saveEdits(ours, room.id, sent)).toMatchObject({ kind: 'refused', edit: sent.edits[1]!.id });
+    expect((await findRoom(ours, room.id))!.revision).toBe(0);
+  });
+
   it('answers a stale base with the edits since, and changes nothing', async () => {
     const room = await newRoom(ours);
     await saveEdits(ours, room.id, body(0, rename(start, 'One')));
     const outcome = await saveEdits(ours, room.id, body(0, rename(start, 'Two')));
-    expect(outcome).toMatchObject({ kind: 'stale', revision: 1, since: [{ revision: 1, label: 'Edit' }] });
+    expect(outcome).toMatchObject({
+      kind: 'stale',
+      revision: 1,
+      since: [{ revision: 1, command: 'set-room', label: null, person: { name: 'Designer' } }],
+    });
     expect((await findRoom(ours, room.id))!.document.records['room']).toMatchObject({ name: 'One' });
   });
 

@@ -1,21 +1,20 @@
 import {
   applyPatch,
-  checkDesign,
+  executePatch,
   invertPatch,
-  ok,
   roomOf,
   type Design,
   type EditAction,
   type LengthUnit,
   type Patch,
   type Refusal,
-  type Result,
 } from 'goodreach';
 import { recordFaults } from 'goodreach/server';
 import { Op, type Transaction } from 'sequelize';
 import type { SaveBody } from './bodies';
 import { database } from './database';
-import { Edit, Job, Room } from './models';
+import { tellRoom } from './live';
+import { Edit, Job, Person, Room } from './models';
 import type { SignedIn } from './sessions';
 
 /** An accepted edit as clients see it. */
@@ -23,15 +22,19 @@ export interface KnownEdit {
   id: string;
   revision: number;
   action: EditAction;
-  label: string;
+  step: string | null;
+  command: string | null;
+  args: unknown;
+  label: string | null;
   patch: Patch;
+  person: { id: string; name: string };
 }
 
 /** How a save ended: accepted at a revision, in conflict with edits since, refused, or for a room that is not there. */
 export type SaveOutcome =
   | { kind: 'saved'; revision: number }
   | { kind: 'stale'; revision: number; since: KnownEdit[] }
-  | { kind: 'refused'; refusal: Refusal }
+  | { kind: 'refused'; refusal: Refusal; edit: string }
   | { kind: 'missing' };
 
 /** How many edits are handed to a page for undo after a reload. */
@@ -90,8 +93,8 @@ export async function createRoom({ studioId }: SignedIn, job: Job, document: Des
 }
 
 /**
- * Appends edits to a room in one transaction. Edits already known by their id are acknowledged again; others must
- * start from the room's revision. Every record is validated, and the room must stay one after each edit.
+ * Appends edits to a room in one transaction. Edits already known by their id are acknowledged again; with them the base must be
+ * the room's revision, else others' edits are told. Every record is validated, and the room must stay one after each edit.
  */
 export async function saveEdits(person: SignedIn, roomId: string, body: SaveBody): Promise<SaveOutcome> {
   const sequelize = await database();
@@ -102,7 +105,6 @@ export async function saveEdits(person: SignedIn, roomId: string, body: SaveBody
     if (!room) return { kind: 'missing' };
     const known = await knownIds(roomId, body, transaction);
     const fresh = body.edits.filter(({ id }) => !known.has(id));
-    if (fresh.length === 0) return { kind: 'saved', revision: room.revision };
     if (body.baseRevision + known.size !== room.revision) {
       return {
         kind: 'stale',
@@ -110,38 +112,42 @@ export async function saveEdits(person: SignedIn, roomId: string, body: SaveBody
         since: await editsSince(roomId, body.baseRevision, transaction),
       };
     }
+    if (fresh.length === 0) return { kind: 'saved', revision: room.revision };
     const accepted = acceptAll(room.document, fresh);
-    if (!accepted.ok) return { kind: 'refused', refusal: accepted.refusal };
-    const rows = fresh.map(({ id, action, label, patch }, index) => ({
+    if (!accepted.ok) return { kind: 'refused', refusal: accepted.refusal, edit: accepted.edit };
+    const rows = fresh.map(({ id, action, step, command, args, patch }, index) => ({
       roomId,
       id,
       revision: room.revision + index + 1,
       personId: person.personId,
       action,
-      label,
+      step: step ?? id,
+      command: command ?? null,
+      args: (args ?? null) as object | null,
       patch: patch as unknown as Patch,
     }));
     await Edit.bulkCreate(rows, { transaction });
     const revision = room.revision + fresh.length;
-    await room.update({ document: accepted.value, revision }, { transaction });
+    await room.update({ document: accepted.document, revision }, { transaction });
+    await tellRoom({ of: 'saved', room: roomId, revision }, transaction);
     return { kind: 'saved', revision };
   });
 }
 
-/** The document after all edits, or the first refusal: nothing is written before every edit is known to be right. */
-function acceptAll(document: Design, edits: SaveBody['edits']): Result<Design> {
+type Accepted = { ok: true; document: Design } | { ok: false; refusal: Refusal; edit: string };
+
+/** The document after all edits, or the first refusal, and of which edit: nothing is written before every edit is known to be right. */
+function acceptAll(document: Design, edits: SaveBody['edits']): Accepted {
   let current = document;
-  for (const edit of edits) {
-    const patch = edit.patch as unknown as Patch;
+  for (const { id, patch: changes } of edits) {
+    const patch = changes as unknown as Patch;
     const faulty = faultyRecord(patch);
-    if (faulty) return { ok: false, refusal: faulty };
-    const applied = applyPatch(current, patch);
-    if (!applied.ok) return applied;
-    const checked = checkDesign(applied.value);
-    if (!checked.ok) return checked;
-    current = checked.value;
+    if (faulty) return { ok: false, refusal: faulty, edit: id };
+    const done = executePatch(current, patch);
+    if (!done.ok) return { ok: false, refusal: done.refusal, edit: id };
+    current = done.value.design;
   }
-  return ok(current);
+  return { ok: true, document: current };
 }
 
 /** The edits after a revision, oldest first. */
@@ -155,12 +161,16 @@ export async function editsSince(
     order: [['revision', 'ASC']],
     ...(transaction ? { transaction } : {}),
   });
-  return rows.map(({ id, revision: made, action, label, patch }) => ({
-    id,
-    revision: made,
-    action,
-    label,
-    patch,
+  const ids = [...new Set(rows.map(({ personId }) => personId))];
+  const people = await Person.findAll({
+    where: { id: ids },
+    attributes: ['id', 'name'],
+    ...(transaction ? { transaction } : {}),
+  });
+  const names = new Map(people.map(({ id, name }) => [id, name]));
+  return rows.map(({ id, revision: made, action, step, command, args, label, patch, personId }) => ({
+    ...{ id, revision: made, action, step, command, args, label, patch },
+    person: { id: personId, name: names.get(personId) ?? '' },
   }));
 }
 

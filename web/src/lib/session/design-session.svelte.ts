@@ -1,32 +1,21 @@
 import {
-  applyPatch,
   checkReach,
+  execute,
+  executePatch,
   emptyHistory,
-  invertPatch,
+  forgotten,
   refusalText,
   recorded,
+  stepPatch,
   styleOf,
   type Command,
   type Refusal,
   type Design,
-  type EditAction,
   type History,
   type ItemRecord,
-  type Patch,
   type Result,
-  type Step,
 } from 'goodreach';
-
-/** An edit as it goes to the server. */
-export interface LocalEdit {
-  id: string;
-  action: EditAction;
-  label: string;
-  patch: Patch;
-}
-
-/** An edit of the past, as the page was loaded with it. */
-export type PastEdit = Pick<LocalEdit, 'action' | 'label' | 'patch'>;
+import { labelOf, type LocalEdit, type OwnStep } from './edits';
 
 /** Milliseconds a frame of a drag can spare for checks, and how long nothing moves until it rests. */
 const SPARE = 3;
@@ -39,7 +28,9 @@ const REST = 90;
 export class DesignSession {
   #committed: Design = $state.raw({ schema: 0, records: {} });
   #preview: Design | null = $state.raw(null);
-  #history: History = $state.raw(emptyHistory);
+  #history: History<OwnStep> = $state.raw(emptyHistory);
+  /** What the preview shows: asked anew when others' edits come in underneath. */
+  #gesture: ((design: Design) => Result<Design>) | null = null;
   #settled: Design = $state.raw({ schema: 0, records: {} });
   #resting = $state(true);
   #settling: ReturnType<typeof setTimeout> | undefined;
@@ -51,22 +42,19 @@ export class DesignSession {
   readonly document: Design = $derived(this.#preview ?? this.#committed);
   readonly canUndo = $derived(this.#history.done.length > 0);
   readonly canRedo = $derived(this.#history.undone.length > 0);
-  readonly undoLabel = $derived(this.#history.done.at(-1)?.label ?? '');
-  readonly redoLabel = $derived(this.#history.undone.at(-1)?.label ?? '');
+  readonly undoLabel = $derived(this.canUndo ? labelOf(this.#history.done.at(-1)!) : '');
+  readonly redoLabel = $derived(this.canRedo ? labelOf(this.#history.undone.at(-1)!) : '');
   readonly style = $derived(styleOf(this.#committed));
   readonly previewing = $derived(this.#preview !== null);
 
   constructor(
     document: Design,
-    past: readonly PastEdit[],
+    past: History<OwnStep>,
     private readonly onEdit: (edit: LocalEdit) => void,
   ) {
     this.#committed = document;
     this.#settle();
-    this.#history = past.reduce(
-      (history, { action, label, patch }) => recorded(history, action, { label, patch }),
-      emptyHistory,
-    );
+    this.#history = past;
   }
 
   get committed(): Design {
@@ -96,59 +84,84 @@ export class DesignSession {
   /** Runs a command; true when it was done, else the message says why not and nothing has changed. */
   run<Args>(command: Command<Args>, args: Args): boolean {
     if (this.#preview) this.dropPreview();
-    const asked = command.run(this.#committed, args);
-    if (!asked.ok) return this.#refuse(asked);
-    if (asked.value.length === 0) return this.#clear();
-    return this.#commit('do', { label: command.label(args), patch: asked.value });
+    const done = execute(command, this.#committed, args);
+    if (!done.ok) return this.#refuse(done);
+    const { patch, design } = done.value;
+    if (patch.length === 0) return this.#clear();
+    const id = crypto.randomUUID();
+    const step = { id, patch, command: command.id, args };
+    return this.#commit(design, step, { ...step, action: 'do', step: id });
   }
 
   /** Shows what a command would do, without doing it; false when it may not. */
   preview<Args>(command: Command<Args>, args: Args): boolean {
-    const asked = command.run(this.#committed, args);
-    const applied = asked.ok ? applyPatch(this.#committed, asked.value) : asked;
-    if (!applied.ok) return false;
-    this.#preview = applied.value;
+    const gesture = (design: Design): Result<Design> => {
+      const done = execute(command, design, args);
+      return done.ok ? { ok: true, value: done.value.design } : done;
+    };
+    const shown = gesture(this.#committed);
+    if (!shown.ok) return false;
+    this.#gesture = gesture;
+    this.#preview = shown.value;
     this.#settle();
     return true;
   }
 
   /** Why a command would be refused, or an empty text. */
   mayRun<Args>(command: Command<Args>, args: Args): string {
-    const asked = command.run(this.#committed, args);
+    const asked = execute(command, this.#committed, args);
     return asked.ok ? '' : refusalText(asked.refusal, this.style);
   }
 
   dropPreview(): void {
     this.#preview = null;
+    this.#gesture = null;
     this.#settle();
   }
 
+  /** Takes back the last own edit: what others did since stays. */
   undo(): boolean {
-    this.#preview = null;
-    const step = this.#history.done.at(-1);
-    return step ? this.#commit('undo', { label: step.label, patch: invertPatch(step.patch) }) : false;
+    return this.#again('undo', this.#history.done.at(-1));
   }
 
   redo(): boolean {
-    this.#preview = null;
-    const step = this.#history.undone.at(-1);
-    return step ? this.#commit('redo', step) : false;
+    return this.#again('redo', this.#history.undone.at(-1));
   }
 
-  /** Puts another document in place, as when others' edits came in underneath ours. */
+  /** Puts another document in place, as when others' edits came in underneath ours; a drag under way goes on over it. */
   replace(document: Design): void {
-    this.#preview = null;
     this.#committed = document;
+    const shown = this.#gesture?.(document);
+    this.#preview = shown?.ok ? shown.value : null;
     this.#settle();
   }
 
-  #commit(action: EditAction, step: Step): boolean {
-    const applied = applyPatch(this.#committed, step.patch);
-    if (!applied.ok) return this.#refuse(applied);
-    this.#committed = applied.value;
+  #again(action: 'redo' | 'undo', step: OwnStep | undefined): boolean {
+    if (this.#preview) this.dropPreview();
+    if (!step) return false;
+    const patch = stepPatch(this.#committed, action, step);
+    const done = patch.ok ? executePatch(this.#committed, patch.value) : patch;
+    if (!done.ok) {
+      // Others have changed the same since: it can't be taken back any more, but what was done before it can.
+      this.#history = forgotten(this.#history, step.id);
+      return this.#refuse({
+        ok: false,
+        refusal:
+          done.refusal.code === 'patch-stale'
+            ? { code: 'step-overtaken', data: { label: labelOf(step) } }
+            : done.refusal,
+      });
+    }
+    const { command, args } = step;
+    const edit = { id: crypto.randomUUID(), action, step: step.id, command, args, patch: done.value.patch };
+    return this.#commit(done.value.design, step, edit);
+  }
+
+  #commit(design: Design, step: OwnStep, edit: LocalEdit): boolean {
+    this.#committed = design;
     this.#settle();
-    this.#history = recorded(this.#history, action, step);
-    this.onEdit({ id: crypto.randomUUID(), action, ...step });
+    this.#history = recorded(this.#history, edit.action, step);
+    if (edit.patch.length > 0) this.onEdit(edit);
     return this.#clear();
   }
 

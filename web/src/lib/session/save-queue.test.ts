@@ -1,85 +1,7 @@
-import { applyPatch, makeRoom, outlineFaces, must, setRoom, type Design, type Patch } from 'goodreach';
+import { execute, must, putStandpoint, setRoom, type Design, type Patch } from 'goodreach';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { DesignSession, type LocalEdit } from './design-session.svelte';
-import { SaveQueue } from './save-queue.svelte';
-
-const start = must(
-  makeRoom({
-    name: 'Kitchen',
-    unit: 'mm',
-    step: 1,
-    ceilingHeight: 2400,
-    faces: outlineFaces({ id: 'rectangle', turns: 0, mirrored: false }, [4000, 3000], 'mm'),
-  }),
-);
-
-/** A server of one room in memory, which can be cut off, lose replies, and be edited by someone else. */
-class Server {
-  document = start;
-  edits: LocalEdit[] = [];
-  down = false;
-  loseReply = false;
-  /** Milliseconds between the head of an answer and its body. */
-  slowBody = 0;
-  requests = 0;
-
-  other(patch: Patch) {
-    this.accept({ id: crypto.randomUUID(), action: 'do', label: 'Other', patch });
-  }
-
-  private accept(edit: LocalEdit) {
-    this.document = must(applyPatch(this.document, edit.patch));
-    this.edits.push(edit);
-  }
-
-  fetch = (async (url: string, init?: { body?: string }) => {
-    this.requests += 1;
-    if (this.down) throw new TypeError('down');
-    if (!init?.body) {
-      const since = Number(new URL(url, 'http://x').searchParams.get('since'));
-      return Response.json({ revision: this.edits.length, edits: this.edits.slice(since) });
-    }
-    const { baseRevision, edits } = JSON.parse(init.body) as { baseRevision: number; edits: LocalEdit[] };
-    const fresh = edits.filter(({ id }) => !this.edits.some((known) => known.id === id));
-    if (fresh.length > 0 && baseRevision + edits.length - fresh.length !== this.edits.length) {
-      return Response.json(
-        { revision: this.edits.length, since: this.edits.slice(baseRevision) },
-        { status: 409 },
-      );
-    }
-    fresh.forEach((edit) => this.accept(edit));
-    if (this.loseReply) {
-      this.loseReply = false;
-      throw new TypeError('lost');
-    }
-    const answer = Response.json({ revision: this.edits.length });
-    if (this.slowBody > 0) {
-      const body = answer.json();
-      answer.json = () => new Promise((read) => setTimeout(() => read(body), this.slowBody));
-    }
-    return answer;
-  }) as unknown as typeof fetch;
-}
-
-function open(server: Server, kept: LocalEdit[] = []) {
-  let leave: (edits: LocalEdit[]) => void = () => {};
-  const store = {
-    read: async () => kept,
-    write: async (edits: readonly LocalEdit[]) => void (kept = [...edits]),
-    onLeft: (take: typeof leave) => void (leave = take),
-  };
-  const document: Design = server.document;
-  const saving: SaveQueue = new SaveQueue({
-    roomId: 'r',
-    revision: server.edits.length,
-    document,
-    store,
-    onRebase: (design) => session.replace(design),
-    fetch: server.fetch,
-  });
-  const session = new DesignSession(document, [], (edit) => saving.add(edit));
-  return { saving, session, kept: () => kept, leave: (edits: LocalEdit[]) => leave(edits) };
-}
+import { historyOf, labelOf, type KnownEdit } from './edits';
+import { open, Server, start } from './testing/room-server';
 
 const nameOf = (design: Design) => (design.records['room'] as { name: string }).name;
 const ceilingOf = (design: Design) => (design.records['room'] as { ceilingHeight: number }).ceilingHeight;
@@ -167,13 +89,13 @@ describe('the save queue', () => {
     server.loseReply = true;
     session.run(setRoom, { name: 'One' });
     await vi.advanceTimersByTimeAsync(600);
-    expect(server.edits.map(({ label }) => label)).toEqual(['Change the room']);
+    expect(server.edits.map(({ command }) => command)).toEqual(['set-room']);
     const face = start.records['face-a']!;
     server.other([{ id: 'face-a', before: face, after: { ...face, length: 4100 } as never }]);
     session.run(setRoom, { name: 'Two' });
     await settle();
     expect([saving.state, saving.revision, nameOf(server.document)]).toEqual(['saved', 3, 'Two']);
-    expect(server.edits.map(({ label }) => label)).toEqual(['Change the room', 'Other', 'Change the room']);
+    expect(server.edits.map(({ command }) => command)).toEqual(['set-room', 'other', 'set-room']);
     expect(new Set(server.edits.map(({ id }) => id)).size).toBe(3);
   });
 
@@ -189,21 +111,137 @@ describe('the save queue', () => {
     expect(session.document.records['face-a']).toMatchObject({ length: 4100 });
   });
 
-  it('stops when both changed the same thing, keeps both, and can take the saved room', async () => {
+  it('joins edits of one record field by field', async () => {
     const server = new Server();
-    const { session, saving, kept } = open(server);
+    const { session, saving } = open(server);
     server.other(must(setRoom.run(start, { ceilingHeight: 2500 })));
     session.run(setRoom, { name: 'Mine' });
     await settle();
-    expect(saving.state).toBe('clash');
-    expect([nameOf(session.document), ceilingOf(server.document), kept().length]).toEqual(['Mine', 2500, 1]);
-    await saving.takeSaved();
-    expect([saving.state, ceilingOf(session.document), nameOf(session.document), kept().length]).toEqual([
-      'saved',
-      2500,
-      'Kitchen',
-      0,
+    expect([saving.state, saving.aside]).toEqual(['saved', []]);
+    for (const document of [server.document, session.document])
+      expect([nameOf(document), ceilingOf(document)]).toEqual(['Mine', 2500]);
+    // Taking mine back leaves theirs.
+    session.undo();
+    await settle();
+    for (const document of [server.document, session.document])
+      expect([nameOf(document), ceilingOf(document)]).toEqual(['Kitchen', 2500]);
+  });
+
+  it('puts an edit aside that changes what someone else changed, with why, and goes on with the others', async () => {
+    const server = new Server();
+    const { session, saving, kept } = open(server);
+    server.other(must(setRoom.run(start, { name: 'Theirs' })));
+    session.run(setRoom, { name: 'Mine' });
+    session.run(setRoom, { ceilingHeight: 2500 });
+    await settle();
+    expect(saving.aside.map(({ command, why }) => [command, why])).toEqual([
+      ['set-room', 'Ann changed the same.'],
     ]);
+    expect([saving.state, saving.waiting, kept().length]).toEqual(['saved', 0, 1]);
+    for (const document of [server.document, session.document])
+      expect([nameOf(document), ceilingOf(document)]).toEqual(['Theirs', 2500]);
+    // What can't be taken back any more is told once, and does not stand before what can.
+    expect(session.undo()).toBe(true);
+    expect(session.undo()).toBe(false);
+    expect(session.message).toContain('someone else has changed the same since');
+    expect([session.canUndo, nameOf(session.document), ceilingOf(session.document)]).toEqual([
+      false,
+      'Theirs',
+      2400,
+    ]);
+    await settle();
+    // The next page still tells what was put aside, until it is seen.
+    const next = open(server, kept());
+    await next.saving.resume(server.edits.map(({ id }) => id));
+    expect(next.saving.aside).toHaveLength(1);
+    next.saving.dropAside();
+    expect(next.kept()).toEqual([]);
+  });
+
+  it('puts aside what the server refuses, or has a fault with while it is well, and saves the rest', async () => {
+    for (const sort of ['refuses', 'faults'] as const) {
+      const server = new Server();
+      const { session, saving } = open(server);
+      server[sort].add('put-standpoint');
+      session.run(setRoom, { name: 'Before' });
+      session.run(putStandpoint, {
+        kind: 'standpoint',
+        id: 'p',
+        name: 'P',
+        x: 900,
+        y: -900,
+        eye: 1600,
+        turn: 0,
+        nod: 0,
+      });
+      session.run(setRoom, { name: 'After' });
+      await vi.advanceTimersByTimeAsync(60_000);
+      expect([sort, saving.state, saving.aside.map(({ command }) => command)]).toEqual([
+        sort,
+        'saved',
+        ['put-standpoint'],
+      ]);
+      expect([nameOf(server.document), server.edits.length]).toEqual(['After', 2]);
+      expect(session.document).toEqual(server.document);
+      session.run(setRoom, { name: 'Again' });
+      await settle();
+      expect([saving.state, nameOf(server.document)]).toEqual(['saved', 'Again']);
+    }
+  });
+
+  it('keeps everything waiting while the server has faults with all it is asked', async () => {
+    const server = new Server();
+    const { session, saving } = open(server);
+    server.faulty = true;
+    session.run(setRoom, { name: 'Waits' });
+    await vi.advanceTimersByTimeAsync(60_000);
+    expect([saving.state, saving.waiting, saving.aside]).toEqual(['offline', 1, []]);
+    server.faulty = false;
+    await settle();
+    expect([saving.state, nameOf(server.document)]).toEqual(['saved', 'Waits']);
+  });
+
+  it('takes in what others save when it hears of it, after what is under way', async () => {
+    const server = new Server();
+    const { session, saving } = open(server);
+    server.other(must(setRoom.run(server.document, { name: 'Theirs' })));
+    saving.hear(1);
+    await vi.advanceTimersByTimeAsync(1);
+    expect([nameOf(session.document), saving.revision]).toEqual(['Theirs', 1]);
+    const asked = server.requests;
+    saving.hear(1);
+    await vi.advanceTimersByTimeAsync(1);
+    expect(server.requests).toBe(asked);
+    session.run(setRoom, { ceilingHeight: 2500 });
+    server.slowBody = 1_000;
+    await vi.advanceTimersByTimeAsync(300);
+    server.other(must(setRoom.run(server.document, { name: 'Later' })));
+    saving.hear(3);
+    await settle();
+    expect([nameOf(session.document), saving.revision, saving.state]).toEqual(['Later', 3, 'saved']);
+  });
+
+  it('takes the saved room where the two have come apart, and goes on from it', async () => {
+    const server = new Server();
+    const { session, saving, kept } = open(server);
+    // What the server tells of its past does not go onto what this page was given.
+    server.edits.push({
+      ...server.edits[0]!,
+      id: 'x',
+      action: 'do',
+      patch: [{ id: 'gone', before: start.records['room']!, after: null }],
+      revision: 1,
+      person: { id: 'a', name: 'Ann' },
+      step: null,
+      command: null,
+      args: null,
+      label: 'Old',
+    });
+    session.run(setRoom, { name: 'Mine' });
+    await settle();
+    expect([saving.state, nameOf(session.document), kept().length]).toEqual(['apart', 'Mine', 1]);
+    await saving.takeSaved();
+    expect([saving.state, nameOf(session.document), kept().length]).toEqual(['saved', 'Kitchen', 0]);
     session.run(setRoom, { name: 'Again' });
     await settle();
     expect([saving.state, nameOf(server.document)]).toEqual(['saved', 'Again']);
@@ -221,7 +259,7 @@ describe('the save queue', () => {
     expect(nameOf((await second.saving.resume(new Set()))!)).toBe('Kept');
     await settle();
     expect(nameOf(server.document)).toBe('Kept');
-    const third = open(server, [...server.edits]);
+    const third = open(server, [...server.edits] as never);
     expect(await third.saving.resume(new Set(server.edits.map(({ id }) => id)))).toBeNull();
     expect(third.kept()).toEqual([]);
   });
@@ -252,12 +290,73 @@ describe('the save queue', () => {
     for (const document of [server.document, staying.session.document])
       expect([nameOf(document), ceilingOf(document)]).toEqual(['Saved', 2500]);
     expect([server.edits.length, staying.kept(), staying.saving.state]).toEqual([2, [], 'saved']);
-    staying.leave(server.edits);
+    staying.leave(server.edits as never);
     expect(staying.saving.state).toBe('saved');
   });
 });
 
 describe('the session', () => {
+  it('goes on with a drag over what others save underneath, and drops it where it can no longer be', () => {
+    const { session } = open(new Server());
+    session.preview(setRoom, { name: 'Dragged' });
+    session.replace(must(execute(setRoom, session.committed, { ceilingHeight: 2500 })).design);
+    expect([session.previewing, nameOf(session.document), ceilingOf(session.document)]).toEqual([
+      true,
+      'Dragged',
+      2500,
+    ]);
+    session.dropPreview();
+    session.replace(session.committed);
+    expect([session.previewing, nameOf(session.document)]).toEqual([false, 'Kitchen']);
+  });
+
+  it('has the history of one person, whoever else edited in between, also where an edit was taken back', () => {
+    const server = new Server();
+    const mine = (name: string) => must(setRoom.run(server.document, { name }));
+    const made: KnownEdit[] = [];
+    const edit = (
+      id: string,
+      who: string,
+      patch: Patch,
+      action: KnownEdit['action'] = 'do',
+      step: string | null = id,
+    ) =>
+      made.push({
+        id,
+        revision: made.length + 1,
+        action,
+        step,
+        command: 'set-room',
+        args: { name: id },
+        label: null,
+        patch,
+        person: { id: who, name: who },
+      });
+    edit('a', 'me', mine('A'));
+    edit('b', 'ann', mine('B'));
+    edit('c', 'me', mine('C'));
+    edit('d', 'me', [], 'undo', 'a');
+    edit('e', 'ann', mine('E'));
+    const ids = () => {
+      const { done, undone } = historyOf(made, 'me');
+      return [done.map(({ id }) => id), undone.map(({ id }) => id)];
+    };
+    expect(ids()).toEqual([['c'], ['a']]);
+    edit('f', 'me', [], 'redo', 'a');
+    expect(ids()).toEqual([['c', 'a'], []]);
+    // Edits of earlier versions do not say which they take back: the last.
+    edit('g', 'me', [], 'undo', null);
+    expect(ids()).toEqual([['c'], ['a']]);
+    edit('h', 'me', [], 'undo', 'from before');
+    expect(ids()).toEqual([['c'], ['a']]);
+    expect(labelOf({ command: 'set-room', args: {} })).toBe('Change the room');
+    expect([
+      labelOf({ command: null, label: 'Old' }),
+      labelOf({ command: 'no-such' }),
+      labelOf({ command: 'remove-things', args: null }),
+    ]).toEqual(['Old', 'Edit', 'Edit']);
+  });
+
   it('refuses with a sentence and changes nothing; a preview is dropped without a trace', () => {
     const { session } = open(new Server());
     expect(session.run(setRoom, { ceilingHeight: 100 })).toBe(false);

@@ -1,12 +1,15 @@
 import { del, get, keys, set } from 'idb-keyval';
-import type { LocalEdit } from './design-session.svelte';
+import type { LocalEdit } from './edits';
+
+/** An edit that is not saved yet; with why, where it can't be. */
+export type StoredEdit = LocalEdit & { why?: string };
 
 /** Where a page keeps edits until the server has acknowledged them. */
 export interface UnsavedStore {
-  read(): Promise<LocalEdit[]>;
-  write(edits: readonly LocalEdit[]): Promise<void>;
+  read(): Promise<StoredEdit[]>;
+  write(edits: readonly StoredEdit[]): Promise<void>;
   /** Says once for each page of the room that is still open what it left unsaved when it goes. */
-  onLeft(take: (edits: LocalEdit[]) => void): void;
+  onLeft(take: (edits: StoredEdit[]) => void): void;
 }
 
 /**
@@ -19,11 +22,12 @@ export function browserStore(roomId: string): UnsavedStore {
   const prefix = `unsaved:${roomId}:`;
   const own = prefix + crypto.randomUUID();
   holdLock(own);
-  let unsaved: readonly LocalEdit[] = [];
+  let unsaved: readonly StoredEdit[] = [];
   const open: string[] = [];
   const takeOver = async (key: string) => {
     const last = localStorage.getItem(key);
-    const left = last ? (JSON.parse(last) as LocalEdit[]) : ((await get<LocalEdit[]>(key)) ?? []);
+    const kept = last ? (JSON.parse(last) as StoredEdit[]) : ((await get<StoredEdit[]>(key)) ?? []);
+    const left = kept.map(asStored);
     if (left.length > 0) await set(own, [...unsaved, ...left]);
     await del(key);
     localStorage.removeItem(key);
@@ -57,6 +61,12 @@ export function browserStore(roomId: string): UnsavedStore {
       await (edits.length > 0 ? set(own, [...edits]) : del(own));
     },
   };
+}
+
+/** An edit as it was kept; an earlier version of this program kept neither the command nor the step, but words. */
+function asStored({ id, action, step, command, args, patch, why }: StoredEdit): StoredEdit {
+  const edit = { id, action, step: step ?? id, command: command ?? '', args, patch };
+  return why === undefined ? edit : { ...edit, why };
 }
 
 function holdLock(name: string): void {

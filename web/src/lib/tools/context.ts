@@ -1,6 +1,7 @@
 import { createContext } from 'svelte';
 import type { DesignSession } from '../session/design-session.svelte';
 import type { PlacePick } from './place-pick.svelte';
+import type { LiveRoom } from '../session/live-room.svelte';
 import type { OpeningKinds } from '../session/opening-kinds.svelte';
 import type { SaveQueue } from '../session/save-queue.svelte';
 import type { ScreenState } from '../session/screen.svelte';
@@ -10,6 +11,7 @@ import type { StudioShelf } from '../session/studio-shelf.svelte';
 export interface Workspace {
   session: DesignSession;
   saving: SaveQueue;
+  live: LiveRoom;
   screen: ScreenState;
   pick: PlacePick;
   openingKinds: OpeningKinds;

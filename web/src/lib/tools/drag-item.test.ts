@@ -12,9 +12,11 @@ import {
   setItem,
   usualStyle,
   type FacePlacement,
+  emptyHistory,
 } from 'goodreach';
 import { describe, expect, it } from 'vitest';
-import { DesignSession, type LocalEdit } from '../session/design-session.svelte';
+import { DesignSession } from '../session/design-session.svelte';
+import type { LocalEdit } from '../session/edits';
 import { ScreenState } from '../session/screen.svelte';
 import { ItemDrag } from './drag-item';
 
@@ -24,7 +26,7 @@ function setUp() {
   const edits: LocalEdit[] = [];
   const faces = outlineFaces({ id: 'rectangle', turns: 0, mirrored: false }, [4000, 3000], 'mm');
   const room = must(makeRoom({ name: 'Kitchen', ...usualStyle('mm'), ceilingHeight: 2400, faces }));
-  const session = new DesignSession(room, [], (edit) => edits.push(edit));
+  const session = new DesignSession(room, emptyHistory, (edit) => edits.push(edit));
   const screen = new ScreenState();
   const set = (id: string, code: string, distance: number) =>
     session.run(setItem, {

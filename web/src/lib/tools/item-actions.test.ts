@@ -1,4 +1,13 @@
-import { findItem, makeRoom, must, outlineFaces, recordsOf, setItem, usualStyle } from 'goodreach';
+import {
+  findItem,
+  makeRoom,
+  must,
+  outlineFaces,
+  recordsOf,
+  setItem,
+  usualStyle,
+  emptyHistory,
+} from 'goodreach';
 import { describe, expect, it } from 'vitest';
 import { DesignSession } from '../session/design-session.svelte';
 import { ScreenState } from '../session/screen.svelte';
@@ -7,7 +16,7 @@ import { actOnKey, itemActions } from './item-actions';
 function setUp(...codes: string[]) {
   const faces = outlineFaces({ id: 'rectangle', turns: 0, mirrored: false }, [6000, 3000], 'mm');
   const room = must(makeRoom({ name: 'Kitchen', ...usualStyle('mm'), ceilingHeight: 2400, faces }));
-  const session = new DesignSession(room, [], () => {});
+  const session = new DesignSession(room, emptyHistory, () => {});
   const screen = new ScreenState();
   let distance = 0;
   for (const [index, code] of codes.entries()) {

@@ -14,9 +14,11 @@ import {
   usualStyle,
   type Design,
   type Point,
+  emptyHistory,
 } from 'goodreach';
 import { describe, expect, it } from 'vitest';
-import { DesignSession, type LocalEdit } from '../session/design-session.svelte';
+import { DesignSession } from '../session/design-session.svelte';
+import type { LocalEdit } from '../session/edits';
 import { ScreenState } from '../session/screen.svelte';
 import { AlongDrag } from './drag-along';
 import { addSectionLine } from './section-lines';
@@ -36,7 +38,7 @@ const room = (): Design =>
 
 function session() {
   const edits: LocalEdit[] = [];
-  return { edits, session: new DesignSession(room(), [], (edit) => edits.push(edit)) };
+  return { edits, session: new DesignSession(room(), emptyHistory, (edit) => edits.push(edit)) };
 }
 
 /** No underlay, and one line 37 mm outside face C that ends 1234 mm right of the room's left side. */

@@ -1,6 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import pg from 'pg';
 import { closeDatabase, database } from '../database';
+import { closeLive } from '../live';
 import { Person, Studio } from '../models';
 import { hashPassword, type SignedIn } from '../sessions';
 
@@ -15,6 +16,7 @@ export async function freshDatabase(): Promise<() => Promise<void>> {
   process.env['DATABASE_URL'] = url.href;
   await database();
   return async () => {
+    await closeLive();
     await closeDatabase();
     process.env['DATABASE_URL'] = server;
     await ask(server, `drop database ${name} with (force)`);

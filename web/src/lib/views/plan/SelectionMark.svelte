@@ -19,7 +19,7 @@
   import { useWorkspace } from '$lib/tools/context';
 
   let { scale }: { scale: number } = $props();
-  const { session, screen } = useWorkspace();
+  const { session, screen, live } = useWorkspace();
 
   const selected = $derived(
     [screen.selected, ...screen.also].flatMap((id) => {
@@ -29,6 +29,16 @@
   );
   const hovered = $derived(
     screen.hovered && screen.hovered !== screen.selected ? outlineOf(screen.hovered) : null,
+  );
+
+  /** What colleagues have chosen, each with whose it is. */
+  const theirs = $derived(
+    live.colleagues.flatMap(({ tab, person, chosen }) =>
+      chosen.flatMap((id) => {
+        const outline = outlineOf(id);
+        return outline ? [{ key: tab + id, name: person.name, outline }] : [];
+      }),
+    ),
   );
 
   function outlineOf(id: string | null): Point[] | null {
@@ -113,6 +123,19 @@
   }
 </script>
 
+{#each theirs as { key, name, outline } (key)}
+  <polygon
+    class="theirs"
+    points={points(outline)}
+    stroke-width={0.45 * scale}
+    stroke-dasharray="{1.2 * scale} {0.7 * scale}"
+  />
+  <text
+    x={Math.min(...outline.map(({ x }) => x))}
+    y={-Math.max(...outline.map(({ y }) => y)) - 0.8 * scale}
+    font-size={2.6 * scale}>{name}</text
+  >
+{/each}
 {#if hovered}<polygon
     class="hover"
     points={points(hovered)}
@@ -129,6 +152,13 @@
   path {
     fill: none;
     stroke: var(--clay);
+    pointer-events: none;
+  }
+  .theirs {
+    stroke: var(--tide);
+  }
+  text {
+    fill: var(--tide);
     pointer-events: none;
   }
   .selected {

@@ -9,6 +9,7 @@ import {
   setItem,
   usualStyle,
   type SceneGroup,
+  emptyHistory,
 } from 'goodreach';
 import { BatchedMesh, MeshBasicMaterial, Vector3 } from 'three';
 import { describe, expect, it } from 'vitest';
@@ -18,7 +19,7 @@ import { posed, RoomBatches } from './batches';
 function setUp() {
   const faces = outlineFaces({ id: 'rectangle', turns: 0, mirrored: false }, [6000, 4000], 'mm');
   const room = must(makeRoom({ name: 'Kitchen', ...usualStyle('mm'), ceilingHeight: 2400, faces }));
-  const session = new DesignSession(room, [], () => {});
+  const session = new DesignSession(room, emptyHistory, () => {});
   let count = 0;
   const set = (code: string, distance: number, face = 'face-a') => {
     const placement = { on: 'face', face, from: 'left', distance, off: 0 } as const;

@@ -18,5 +18,6 @@ export const load: PageServerLoad = async ({ locals, params }) => {
   const options = await listOptions(person, room);
   const names = { jobName: job?.name ?? '', studioName: person.studioName };
   const { id: roomId, revision, document } = room;
-  return { roomId, ...names, revision, document, edits, openingKinds, ranges, options };
+  const { personId } = person;
+  return { roomId, personId, ...names, revision, document, edits, openingKinds, ranges, options };
 };

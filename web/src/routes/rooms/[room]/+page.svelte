@@ -4,6 +4,8 @@
   import { onMount, tick, untrack } from 'svelte';
   import { provideWorkspace } from '$lib/tools/context';
   import { DesignSession } from '$session/design-session.svelte';
+  import { historyOf } from '$session/edits';
+  import { LiveRoom } from '$session/live-room.svelte';
   import { OpeningKinds } from '$session/opening-kinds.svelte';
   import { SaveQueue } from '$session/save-queue.svelte';
   import { StudioShelf } from '$session/studio-shelf.svelte';
@@ -17,6 +19,7 @@
   import ShelfPanel from '$lib/panels/items/ShelfPanel.svelte';
   import SurveyPanel from '$lib/panels/SurveyPanel.svelte';
   import ShortcutsDialog from '$lib/panels/ShortcutsDialog.svelte';
+  import SavingNotice from '$lib/panels/SavingNotice.svelte';
   import StatusLine from '$lib/panels/StatusLine.svelte';
   import TopBar from '$lib/panels/TopBar.svelte';
   import { AlongDrag } from '$lib/tools/drag-along';
@@ -36,7 +39,7 @@
   let { data }: { data: PageData } = $props();
 
   /** The page is made anew for each room, so its data is taken once. */
-  const { roomId, jobName, studioName, revision, document, edits } = untrack(() => data);
+  const { roomId, personId, jobName, studioName, revision, document, edits } = untrack(() => data);
   const screen = new ScreenState();
   screen.plan = { ...screen.plan, cut: usualCut(roomOf(document).unit) };
   const asked = page.url.searchParams.get('step');
@@ -52,7 +55,9 @@
     store,
     onRebase: (design) => session.replace(design),
   });
-  const session = new DesignSession(document, edits, (edit) => saving.add(edit));
+  const session = new DesignSession(document, historyOf(edits, personId), (edit) => saving.add(edit));
+  const live = new LiveRoom(roomId, (heard) => saving.hear(heard));
+  $effect(() => live.choose([...screen.chosen]));
   const drag = new ItemDrag(session, screen);
   const lines = new UnderlayLines(session, roomId);
   const pick = new PlacePick(session, screen, lines);
@@ -68,7 +73,7 @@
   );
   const openingKinds = new OpeningKinds(untrack(() => data.openingKinds));
   const shelf = new StudioShelf(untrack(() => data.ranges));
-  provideWorkspace({ session, saving, screen, pick, openingKinds, shelf, roomId });
+  provideWorkspace({ session, saving, live, screen, pick, openingKinds, shelf, roomId });
   $effect(() => void lines.load());
 
   let shortcuts: ShortcutsDialog;
@@ -98,6 +103,7 @@
     void saving.resume(edits.map(({ id }) => id)).then((resumed) => {
       if (resumed) session.replace(resumed);
       ready = true;
+      live.open();
     });
     const stopKeys = workspaceKeys(window, {
       session,
@@ -110,6 +116,7 @@
       stopKeys();
       removeEventListener('pagehide', leave);
       saving.dispose();
+      live.close();
     };
   });
 
@@ -122,16 +129,7 @@
 
 <div class="stage" data-ready={ready}>
   <TopBar {jobName} options={data.options} {port} onstep={chooseStep} onshortcuts={() => shortcuts.open()} />
-  {#if saving.state === 'clash'}
-    <div class="clash" role="alert">
-      <p>{saving.message} Nothing is lost: keep your version as a file, then take the room as it is saved.</p>
-      <a
-        href={URL.createObjectURL(new Blob([JSON.stringify(session.document)], { type: 'application/json' }))}
-        download="my-version.json">Keep my version</a
-      >
-      <button onclick={() => saving.takeSaved()}>Take the saved room</button>
-    </div>
-  {/if}
+  <SavingNotice />
   <aside class="left" aria-label="Shelf">
     {#if screen.step === 'survey'}<SurveyPanel />
     {:else if screen.step === 'set' && screen.proposing}
@@ -181,25 +179,12 @@
   .stage {
     display: grid;
     grid: auto auto minmax(0, 1fr) auto / 17rem minmax(0, 1fr) 18rem;
-    grid-template-areas: 'top top top' 'clash clash clash' 'left main right' 'status status status';
+    grid-template-areas: 'top top top' 'notice notice notice' 'left main right' 'status status status';
     height: 100dvh;
     overflow: hidden;
   }
   .stage > :global(header) {
     grid-area: top;
-  }
-  .clash {
-    display: flex;
-    grid-area: clash;
-    align-items: center;
-    gap: 1rem;
-    padding: 0.5rem 1rem;
-    border-bottom: 2px solid var(--blocked);
-    background: var(--sheet);
-    color: var(--blocked);
-  }
-  .clash p {
-    flex: 1;
   }
   .left,
   .right {

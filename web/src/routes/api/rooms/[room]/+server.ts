@@ -5,6 +5,13 @@ import { chooseOption, removeOption } from '$server/options';
 import { findRoom } from '$server/rooms';
 import type { RequestHandler } from './$types';
 
+/** The room as it is saved, with its revision. */
+export const GET: RequestHandler = async ({ locals, params }) => {
+  const room = await findRoom(requirePerson(locals), params.room);
+  if (!room) error(404, { message: 'This room is not in your studio.' });
+  return json({ revision: room.revision, document: room.document });
+};
+
 /** Chooses this option for its room. */
 export const PATCH: RequestHandler = async ({ locals, params, request }) => {
   const person = requirePerson(locals);

@@ -11,7 +11,9 @@ export const GET: RequestHandler = async ({ locals, params, url }) => {
   const since = Number(url.searchParams.get('since') ?? 0);
   if (!Number.isInteger(since) || since < 0)
     error(400, { message: 'since must be a revision number, 0 or more.' });
-  return json({ revision: room.revision, edits: await editsSince(room.id, since) });
+  const edits = await editsSince(room.id, since);
+  // Edits may have come in after the room was read: the revision is that of the last that is told.
+  return json({ revision: edits.at(-1)?.revision ?? room.revision, edits });
 };
 
 /** Saves edits on a base revision: 200 with the new revision, 409 with the edits since, 422 when refused. */
@@ -31,7 +33,7 @@ export const POST: RequestHandler = async ({ locals, params, request }) => {
       );
     }
     case 'refused':
-      return refused(outcome.refusal);
+      return refused(outcome.refusal, { edit: outcome.edit });
     case 'missing':
       error(404, { message: 'This room is not in your studio.' });
   }

@@ -26,7 +26,7 @@ export const GET: RequestHandler = async ({ locals, params, url }) => {
     scale: scale.value,
     ...options,
   });
-  if (!sheets.ok) return refused(sheets.refusal, styleOf(room.document));
+  if (!sheets.ok) return refused(sheets.refusal, { style: styleOf(room.document) });
   const { name } = roomOf(room.document);
   const title = `${options.job} – ${name}, revision ${room.revision}`;
   const pdf = await writeSheetPdf(sheets.value, await drawingFonts(), {

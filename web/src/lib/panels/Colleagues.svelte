@@ -1,0 +1,48 @@
+<script lang="ts">
+  import { useWorkspace } from '$lib/tools/context';
+
+  const { live } = useWorkspace();
+
+  const initials = (name: string) =>
+    name
+      .split(/\s+/)
+      .slice(0, 2)
+      .map((word) => word.charAt(0).toUpperCase())
+      .join('');
+</script>
+
+{#if live.colleagues.length > 0}
+  <ul aria-label="Also here">
+    {#each live.colleagues as { tab, person } (tab)}
+      <li title="{person.name} is here too">
+        <span aria-hidden="true">{initials(person.name)}</span><span class="visually-hidden"
+          >{person.name}</span
+        >
+      </li>
+    {/each}
+  </ul>
+{/if}
+
+<style>
+  ul {
+    display: flex;
+    margin: 0 0.4rem 0 0;
+    padding: 0;
+    list-style: none;
+  }
+  li {
+    display: grid;
+    place-items: center;
+    width: 28px;
+    height: 28px;
+    border: 1.5px solid var(--tide);
+    border-radius: 50%;
+    background: var(--sheet);
+    color: var(--tide);
+    font-size: 12px;
+    font-weight: 500;
+  }
+  li + li {
+    margin-left: -6px;
+  }
+</style>

@@ -1,0 +1,88 @@
+import { randomUUID } from 'node:crypto';
+import pg from 'pg';
+import { afterAll, beforeAll, expect, it, vi } from 'vitest';
+import { choose, join, tellRoom, type Told } from './live';
+import { addStudio, freshDatabase } from './testing/fresh-database';
+import { database } from './database';
+
+let drop: () => Promise<void>;
+beforeAll(async () => {
+  drop = await freshDatabase();
+  await addStudio('Ours');
+});
+afterAll(() => drop());
+
+async function come(room: string, name: string) {
+  const heard: Told[] = [];
+  const person = { id: randomUUID(), name };
+  const tab = randomUUID();
+  const { leave } = await join({
+    room,
+    tab,
+    person,
+    chosen: [],
+    send: (told) => heard.push(told),
+    end: () => {},
+  });
+  return { heard, leave, person, tab, of: (of: Told['of']) => heard.filter((told) => told.of === of) };
+}
+
+it('tells those in a room who is there, what they choose, and when they go, and those elsewhere nothing', async () => {
+  const room = randomUUID();
+  const ann = await come(room, 'Ann');
+  const elsewhere = await come(randomUUID(), 'Zoe');
+  const bob = await come(room, 'Bob');
+  await vi.waitFor(() =>
+    expect(new Set(bob.of('here').map((told) => told.of === 'here' && told.person.name))).toEqual(
+      new Set(['Ann', 'Bob']),
+    ),
+  );
+  await choose(room, { tab: ann.tab, person: ann.person, chosen: ['item-1'] });
+  await vi.waitFor(() => expect(bob.of('here').at(-1)).toMatchObject({ tab: ann.tab, chosen: ['item-1'] }));
+  // Who comes later hears what was chosen before.
+  const cid = await come(room, 'Cid');
+  await vi.waitFor(() =>
+    expect(cid.of('here')).toContainEqual(expect.objectContaining({ tab: ann.tab, chosen: ['item-1'] })),
+  );
+  ann.leave();
+  await vi.waitFor(() => expect(bob.of('gone')).toEqual([{ of: 'gone', room, tab: ann.tab }]));
+  expect(elsewhere.heard.filter(({ room: told }) => told === room)).toEqual([]);
+});
+
+it('tells what is saved when its transaction is committed, and nothing of one that is not', async () => {
+  const room = randomUUID();
+  const ann = await come(room, 'Ann');
+  const sequelize = await database();
+  await sequelize
+    .transaction(async (transaction) => {
+      await tellRoom({ of: 'saved', room, revision: 1 }, transaction);
+      throw new Error('rolled back');
+    })
+    .catch(() => {});
+  await sequelize.transaction(async (transaction) => {
+    await tellRoom({ of: 'saved', room, revision: 2 }, transaction);
+    await new Promise((resolve) => setTimeout(resolve, 50));
+    expect(ann.of('saved')).toEqual([]);
+  });
+  await vi.waitFor(() => expect(ann.of('saved')).toEqual([{ of: 'saved', room, revision: 2 }]));
+});
+
+it('hears again after its connection was lost, and asks those who are there to look', async () => {
+  const room = randomUUID();
+  const ann = await come(room, 'Ann');
+  const other = new pg.Client({ connectionString: process.env['DATABASE_URL'] });
+  await other.connect();
+  await other.query(`select pg_terminate_backend(pid) from pg_stat_activity where query like 'listen %'`);
+  await vi.waitFor(() => expect(ann.of('saved').length).toBe(1), { timeout: 5_000 });
+  await tellRoom({ of: 'saved', room, revision: 7 });
+  await vi.waitFor(() => expect(ann.of('saved').at(-1)).toMatchObject({ revision: 7 }));
+  await other.end();
+});
+
+it('tells what is chosen only as far as it goes into one message', async () => {
+  const room = randomUUID();
+  const ann = await come(room, 'Ann');
+  const chosen = Array.from({ length: 50 }, (_, index) => `${index}`.padEnd(64, 'x'));
+  await choose(room, { tab: ann.tab, person: ann.person, chosen });
+  await vi.waitFor(() => expect(ann.of('here').at(-1)).toMatchObject({ chosen: [] }));
+});
