@@ -45,4 +45,9 @@
   li + li {
     margin-left: -6px;
   }
+  @media (max-width: 600px) {
+    li + li {
+      display: none;
+    }
+  }
 </style>

@@ -149,4 +149,22 @@
     box-shadow: var(--shadow);
     font-size: 13px;
   }
+  @media (max-width: 900px) {
+    footer {
+      grid-template-columns: minmax(0, 1fr) auto auto;
+      gap: 0.6rem;
+    }
+    footer > :first-child,
+    .pointer {
+      display: none;
+    }
+  }
+  @media (max-width: 600px) {
+    footer {
+      padding: 0 0.4rem;
+    }
+    .saved {
+      min-width: 0;
+    }
+  }
 </style>

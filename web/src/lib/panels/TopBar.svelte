@@ -1,43 +1,49 @@
 <script lang="ts">
+  import Alone from '@lucide/svelte/icons/maximize-2';
   import Moon from '@lucide/svelte/icons/moon';
+  import Left from '@lucide/svelte/icons/panel-left';
+  import Right from '@lucide/svelte/icons/panel-right';
   import Redo from '@lucide/svelte/icons/redo-2';
   import Fit from '@lucide/svelte/icons/scan';
   import Sun from '@lucide/svelte/icons/sun';
+  import Search from '@lucide/svelte/icons/search';
   import Undo from '@lucide/svelte/icons/undo-2';
   import { roomOf } from 'goodreach';
+  import { onMount } from 'svelte';
   import type { RoomOption } from '$session/room-option';
   import Colleagues from './Colleagues.svelte';
   import OptionMenu from './OptionMenu.svelte';
   import { useWorkspace } from '$lib/tools/context';
-  import { steps, type StepId } from '$session/screen.svelte';
-  import type { PlanPort } from '$lib/tools/plan-port';
+  import { steps } from '$session/screen.svelte';
+  import type { PageActing } from '$lib/tools/actions';
 
   interface Props {
     jobName: string;
     options: readonly RoomOption[];
-    port: PlanPort;
-    onstep: (step: StepId) => void;
-    onshortcuts: () => void;
+    acting: PageActing;
   }
-  let { jobName, options, port, onstep, onshortcuts }: Props = $props();
+  let { jobName, options, acting }: Props = $props();
   const { session, screen } = useWorkspace();
 
-  $effect(() => {
+  onMount(() => {
     const kept = localStorage.getItem('goodreach-evening');
     screen.dark = kept === null ? matchMedia('(prefers-color-scheme: dark)').matches : kept === 'yes';
   });
   $effect(() => {
     document.documentElement.dataset['theme'] = screen.dark ? 'dark' : 'light';
   });
-
-  function turnLight() {
-    screen.dark = !screen.dark;
-    localStorage.setItem('goodreach-evening', screen.dark ? 'yes' : 'no');
-  }
 </script>
 
 <header>
   <nav aria-label="Where you are">
+    <button
+      class="fold"
+      onclick={() => screen.fold('left')}
+      aria-expanded={!screen.folded.left}
+      title={screen.folded.left ? 'Show the left panel (Alt 7)' : 'Fold the left panel away (Alt 7)'}
+    >
+      <Left size={18} aria-hidden="true" /><span class="visually-hidden">Left panel</span>
+    </button>
     <a href="/studio">{jobName}</a>
     <span aria-hidden="true">/</span>
     <strong>{roomOf(session.document).name}</strong>
@@ -50,7 +56,7 @@
         <button
           class:current={screen.step === id}
           aria-current={screen.step === id ? 'step' : undefined}
-          onclick={() => onstep(id)}>{name}</button
+          onclick={() => (screen.step = id)}>{name}</button
         >
       </li>
     {/each}
@@ -65,26 +71,50 @@
       <Undo size={18} aria-hidden="true" /><span class="visually-hidden">Undo</span>
     </button>
     <button
+      class="wide"
       onclick={() => session.redo()}
       disabled={!session.canRedo}
       title={session.canRedo ? `Redo: ${session.redoLabel} (Ctrl Shift Z)` : 'Nothing to redo'}
     >
       <Redo size={18} aria-hidden="true" /><span class="visually-hidden">Redo</span>
     </button>
-    <button onclick={() => port.fit()} disabled={screen.step === 'draw'} title="Show the whole plan (Alt 0)">
+    <button
+      onclick={() => acting.port.fit()}
+      disabled={screen.step === 'draw'}
+      title="Show the whole plan (Alt 0)"
+    >
       <Fit size={18} aria-hidden="true" /><span class="visually-hidden">Show the whole plan</span>
     </button>
     <button
-      onclick={turnLight}
+      class="wide"
+      onclick={() => screen.turnLight()}
       title={screen.dark ? 'Light paper' : 'Evening paper'}
       aria-pressed={screen.dark}
     >
       {#if screen.dark}<Sun size={18} aria-hidden="true" />{:else}<Moon size={18} aria-hidden="true" />{/if}
       <span class="visually-hidden">Evening paper</span>
     </button>
-    <button class="help" onclick={onshortcuts} title="Shortcuts (?)"
+    <button onclick={() => acting.show('palette')} title="Find a command (Ctrl K)">
+      <Search size={18} aria-hidden="true" /><span class="visually-hidden">Find a command</span>
+    </button>
+    <button class="help wide" onclick={() => acting.show('shortcuts')} title="Shortcuts (?)"
       >?<span class="visually-hidden">Shortcuts</span></button
     >
+    <button
+      class="wide"
+      onclick={() => screen.drawAlone()}
+      aria-pressed={screen.alone}
+      title={screen.alone ? 'Show the panels (Alt 8)' : 'The drawing alone (Alt 8)'}
+    >
+      <Alone size={18} aria-hidden="true" /><span class="visually-hidden">The drawing alone</span>
+    </button>
+    <button
+      onclick={() => screen.fold('right')}
+      aria-expanded={!screen.folded.right}
+      title={screen.folded.right ? 'Show the facts (Alt 9)' : 'Fold the facts away (Alt 9)'}
+    >
+      <Right size={18} aria-hidden="true" /><span class="visually-hidden">Facts</span>
+    </button>
   </div>
 </header>
 
@@ -164,7 +194,8 @@
     justify-content: flex-end;
     gap: 0.15rem;
   }
-  .tools button {
+  .tools button,
+  .fold {
     display: grid;
     place-items: center;
     width: 34px;
@@ -175,7 +206,8 @@
     background: none;
     cursor: pointer;
   }
-  .tools button:hover:not(:disabled) {
+  .tools button:hover:not(:disabled),
+  .fold:hover {
     background: var(--sheet);
     color: var(--clay-strong);
   }
@@ -185,5 +217,42 @@
   }
   .help {
     font-weight: 500;
+  }
+  .fold {
+    flex: none;
+    margin-left: -0.5rem;
+    color: var(--text);
+  }
+  @media (pointer: coarse) {
+    .tools button,
+    .fold {
+      width: 44px;
+      height: 44px;
+    }
+  }
+  @media (max-width: 900px) {
+    header {
+      grid-template-columns: minmax(0, 1fr) auto;
+      gap: 0 0.5rem;
+      padding: 0 0.4rem;
+    }
+    .track {
+      grid-row: 2;
+      grid-column: 1 / -1;
+      justify-content: center;
+      border-top: 1px solid var(--rule);
+    }
+  }
+  @media (max-width: 600px) {
+    nav > :global(:not(.fold, strong)),
+    .tools .wide {
+      display: none;
+    }
+    .tools {
+      gap: 0;
+    }
+    .track button {
+      padding: 0 0.8rem;
+    }
   }
 </style>

@@ -64,6 +64,39 @@ export class ScreenState {
   /** Ranges whose differences from the room's were read. */
   toldRanges: readonly string[] = $state.raw([]);
 
+  /** Panels that are folded away; on a tablet they lie over the drawing, one at a time. */
+  folded: Readonly<Record<'left' | 'right', boolean>> = $state.raw({ left: false, right: false });
+  /** Whether panels lie over the drawing rather than beside it: there is no room for both. */
+  narrow = $state(false);
+  /** Whether the drawing has the page for itself: no panels, no strip. */
+  alone = $state(false);
+  /** What was folded before. */
+  #before: ScreenState['folded'] = { left: false, right: false };
+
+  /** Folds a panel away, or shows it. */
+  fold(side: 'left' | 'right', away = !this.folded[side]): void {
+    const other = side === 'left' ? 'right' : 'left';
+    // Two drawers would hide all of the drawing.
+    this.folded = { ...this.folded, [side]: away, ...(this.narrow && !away ? { [other]: true } : {}) };
+    this.alone = false;
+  }
+
+  /** Gives the drawing the page for itself; again, and all is back as it was. */
+  drawAlone(): void {
+    if (this.alone) this.folded = this.#before;
+    else {
+      this.#before = this.folded;
+      this.folded = { left: true, right: true };
+    }
+    this.alone = !this.alone;
+  }
+
+  /** Light paper or evening paper, kept for the next time. */
+  turnLight(): void {
+    this.dark = !this.dark;
+    localStorage.setItem('goodreach-evening', this.dark ? 'yes' : 'no');
+  }
+
   select(id: string | null): void {
     this.selected = id;
     this.also = [];

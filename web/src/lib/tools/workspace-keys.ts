@@ -1,26 +1,15 @@
-import { removeThings } from 'goodreach';
 import { tinykeys } from 'tinykeys';
-import type { PlanPort } from './plan-port';
+import { pageActions, type PageActing } from './actions';
 import type { ItemDrag } from './drag-item';
 import { itemActions } from './item-actions';
-import type { DesignSession } from '../session/design-session.svelte';
-import { steps, type ScreenState } from '../session/screen.svelte';
 
-interface Parts {
-  session: DesignSession;
-  screen: ScreenState;
+interface Parts extends PageActing {
   /** What may be under way with the pointer, and is dropped by Escape. */
   drags: readonly Pick<ItemDrag, 'active' | 'cancel'>[];
-  port: PlanPort;
-  showShortcuts(): void;
 }
 
-/** Every shortcut with what it does, as the list shows them. */
-export const shortcuts: readonly { keys: string; does: string }[] = [
-  { keys: 'Ctrl Z', does: 'Undo' },
-  { keys: 'Ctrl Shift Z', does: 'Redo' },
-  { keys: 'Alt 1 … 4', does: 'Go to Survey, Set, Reach, Draw' },
-  { keys: 'Alt 0', does: 'Show the whole plan' },
+/** Keys and gestures that are no actions of their own. */
+const gestures: readonly { keys: string; does: string }[] = [
   { keys: 'N, Shift N', does: 'Next item, the one before (in the plan)' },
   { keys: 'F, Shift F', does: 'Next face, the one before: what is set next goes there (in the plan)' },
   { keys: 'Ctrl A, Shift click', does: 'Choose all items; add one to those chosen (in the plan)' },
@@ -39,57 +28,58 @@ export const shortcuts: readonly { keys: string; does: string }[] = [
     does: 'In the model and the stand: opens what is there; on the floor, walks there',
   },
   { keys: 'Alt while dragging', does: 'Nothing catches: the item stays where the pointer is' },
+  { keys: 'Tab', does: 'From the plan to the ties of the selected item' },
+  { keys: 'Escape', does: 'Back out: of a drag, a typed number, the selection' },
+  { keys: 'Space drag', does: 'Move the plan; the wheel zooms at the pointer' },
+];
+
+/** Every shortcut with what it does, as the list shows them. */
+export const shortcuts: readonly { keys: string; does: string }[] = [
+  ...pageActions.filter(({ keys }) => keys !== '').map(({ keys, name }) => ({ keys, does: name })),
+  ...gestures,
   ...itemActions
     .filter(({ id }) => id !== 'remove')
     .map(({ keys, name }) => ({ keys, does: `${name} (in the plan)` })),
-  { keys: 'Tab', does: 'From the plan to the ties of the selected item' },
-  {
-    keys: 'Delete',
-    does: 'Remove what is selected: an item, opening, fixed thing, service, section line, standpoint or taped distance',
-  },
-  { keys: 'Escape', does: 'Back out: of a drag, a typed number, the selection' },
-  { keys: 'Space drag', does: 'Move the plan; the wheel zooms at the pointer' },
-  { keys: '?', does: 'This list' },
 ];
 
+/** Ways to press an action, as the keyboard is asked for them. */
+export function bindingsOf(keys: string): string[] {
+  return keys
+    .split(', ')
+    .filter(Boolean)
+    .map((way) => {
+      const parts = way.split(' ').map((part) => (part === 'Ctrl' ? '$mod' : part));
+      const last = parts.pop()!;
+      const key = last === '?' ? 'Shift+?' : last.length === 1 ? last.toLowerCase() : last;
+      return [...parts, key].join('+');
+    });
+}
+
 /** Listens for the shortcuts that work anywhere in a room; gives what stops it. */
-export function workspaceKeys(
-  target: Window,
-  { session, screen, drags, port, showShortcuts }: Parts,
-): () => void {
-  const unlessTyping = (act: () => void) => (event: KeyboardEvent) => {
-    if (
-      event.target instanceof HTMLElement &&
-      event.target.closest('input, select, textarea, [contenteditable]')
-    )
-      return;
-    event.preventDefault();
-    act();
-  };
-  const always = (act: () => void) => (event: KeyboardEvent) => {
-    event.preventDefault();
-    act();
-  };
-  const remove = unlessTyping(() => {
-    const kind = session.committed.records[screen.selected ?? '']?.kind;
-    if (!screen.selected || !kind || kind === 'face') return;
-    if (session.run(removeThings, screen.chosen)) screen.select(null);
-  });
+export function workspaceKeys(target: Window, { drags, ...acting }: Parts): () => void {
+  const { screen } = acting;
+  const bindings = pageActions.flatMap((action) =>
+    bindingsOf(action.keys).map((keys): [string, (event: KeyboardEvent) => void] => [
+      keys,
+      (event) => {
+        if (!action.typing && isTyping(event)) return;
+        event.preventDefault();
+        if (action.when(acting)) action.run(acting);
+      },
+    ]),
+  );
   return tinykeys(target, {
-    '$mod+z': unlessTyping(() => session.undo()),
-    '$mod+Shift+z': unlessTyping(() => session.redo()),
-    '$mod+y': unlessTyping(() => session.redo()),
-    Delete: remove,
-    Backspace: remove,
+    ...Object.fromEntries(bindings),
     Escape: () => {
       const active = drags.find((drag) => drag.active);
       if (active) active.cancel();
       else if (screen.gap) screen.showGap(null);
     },
-    'Alt+0': always(() => port.fit()),
-    'Shift+?': unlessTyping(showShortcuts),
-    ...Object.fromEntries(
-      steps.map(({ id }, index) => [`Alt+${index + 1}`, always(() => (screen.step = id))]),
-    ),
   });
+}
+
+function isTyping({ target }: KeyboardEvent): boolean {
+  return (
+    target instanceof HTMLElement && target.closest('input, select, textarea, [contenteditable]') !== null
+  );
 }

@@ -8,8 +8,10 @@
     unfold: Snippet;
     room: Snippet<['model' | 'stand']>;
     tools?: Snippet;
+    /** Leaves the strip away where both are shown. */
+    alone: boolean;
   }
-  let { plan, unfold, room, tools }: Props = $props();
+  let { plan, unfold, room, tools, alone }: Props = $props();
 
   const shows = [
     { id: 'plan', name: 'Plan' },
@@ -26,7 +28,8 @@
   const STEP = 20;
 
   let high = $state(0);
-  let show = $state<Shows>('both');
+  let chosen = $state<Shows>('both');
+  const show = $derived(alone && chosen === 'both' ? 'plan' : chosen);
   /** Share of the stage that the strip has. */
   let share = $state(0.32);
   let from: { y: number; share: number } | null = null;
@@ -39,16 +42,16 @@
 
   onMount(() => {
     const kept = localStorage.getItem('goodreach-stage')?.split(' ') ?? [];
-    show = shows.find(({ id }) => id === kept[0])?.id ?? 'both';
+    chosen = shows.find(({ id }) => id === kept[0])?.id ?? 'both';
     if (Number(kept[1]) > 0) share = Number(kept[1]);
   });
 
   function keep() {
-    localStorage.setItem('goodreach-stage', `${show} ${share.toFixed(3)}`);
+    localStorage.setItem('goodreach-stage', `${chosen} ${share.toFixed(3)}`);
   }
 
   function choose(next: Shows) {
-    show = next;
+    chosen = next;
     keep();
   }
 
@@ -102,7 +105,7 @@
     </div>
     <div class="shows" role="group" aria-label="What the stage shows">
       {#each shows as { id, name } (id)}
-        <button aria-pressed={show === id} onclick={() => choose(id)}>{name}</button>
+        <button aria-pressed={chosen === id} onclick={() => choose(id)}>{name}</button>
       {/each}
     </div>
   </div>
@@ -188,5 +191,10 @@
     text-decoration-color: var(--clay);
     text-decoration-thickness: 2px;
     text-underline-offset: 5px;
+  }
+  @media (max-width: 600px) {
+    .tools {
+      display: none;
+    }
   }
 </style>

@@ -1,26 +1,20 @@
 <script lang="ts">
   import Star from '@lucide/svelte/icons/star';
   import {
-    asLanded,
     findItem,
     formatLength,
     kindGroups,
     kindOf,
-    noPlaceForOne,
-    nextPlace,
     rangeName,
     roomOf,
     searchShelf,
-    setItem,
-    refusalText,
-    settingOf,
     type KindGroup,
     type ShelfItem,
   } from 'goodreach';
-  import { nanoid } from 'nanoid';
   import { useWorkspace } from '$lib/tools/context';
   import Length from '$ui/Length.svelte';
   import type { PlanPort } from '$lib/tools/plan-port';
+  import { setNextItem } from '$lib/tools/set-next';
   import type { ItemDrag } from '../../tools/drag-item';
   import ItemPicture from './ItemPicture.svelte';
   import RangeChoice from './RangeChoice.svelte';
@@ -81,19 +75,9 @@
   /** Sets an item without a pointer: beside the chosen one, else in the first free place. */
   function setNext(item: ShelfItem) {
     drag.cancel();
-    const landing = nextPlace(session.committed, settingOf(item), screen.selected ?? undefined);
-    if (!landing) {
-      note = refusalText(noPlaceForOne(session.committed, item), session.style);
-      return;
-    }
-    const id = `item-${nanoid(8)}`;
-    const of = shelf.own(item.range);
-    const { range, code } = item;
-    if (session.run(setItem, { id, range, code, ...asLanded(landing), ...(of ? { of } : {}) })) {
-      shelf.taken(item);
-      screen.select(id);
-      note = `${item.code} is set. Press Enter to set another beside it.`;
-    } else note = session.message;
+    note = setNextItem({ session, screen, shelf }, item)
+      ? `${item.code} is set. Press Enter to set another beside it.`
+      : session.message;
   }
 
   function press(event: PointerEvent & { currentTarget: HTMLElement }, item: ShelfItem) {
@@ -111,6 +95,8 @@
   function letGo(item: ShelfItem) {
     const set = drag.release();
     if (set || drag.carrying) shelf.taken(item);
+    // It is set in the drawing, which the drawer lies over on a tablet.
+    if (drag.carrying && screen.narrow) screen.fold('left', true);
     if (drag.carrying)
       note = `${item.code} hangs on the pointer: click where it should stand. Escape drops it.`;
   }

@@ -133,6 +133,7 @@
   <text
     x={Math.min(...outline.map(({ x }) => x))}
     y={-Math.max(...outline.map(({ y }) => y)) - 0.8 * scale}
+    stroke-width={0.9 * scale}
     font-size={2.6 * scale}>{name}</text
   >
 {/each}
@@ -159,6 +160,9 @@
   }
   text {
     fill: var(--tide);
+    stroke: var(--paper);
+    paint-order: stroke;
+    stroke-linejoin: round;
     pointer-events: none;
   }
   .selected {

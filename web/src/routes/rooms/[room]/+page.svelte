@@ -9,8 +9,10 @@
   import { OpeningKinds } from '$session/opening-kinds.svelte';
   import { SaveQueue } from '$session/save-queue.svelte';
   import { StudioShelf } from '$session/studio-shelf.svelte';
-  import { ScreenState, steps, type StepId } from '$session/screen.svelte';
+  import { ScreenState, steps } from '$session/screen.svelte';
   import { browserStore, type UnsavedStore } from '$session/unsaved-store';
+  import type { PageActing } from '$lib/tools/actions';
+  import { panelsAsKept } from '$lib/tools/panels-kept.svelte';
   import { workspaceKeys } from '$lib/tools/workspace-keys';
   import DrawPanel from '$lib/panels/DrawPanel.svelte';
   import FactsPanel from '$lib/panels/FactsPanel.svelte';
@@ -18,6 +20,7 @@
   import ProposePanel from '$lib/panels/propose/ProposePanel.svelte';
   import ShelfPanel from '$lib/panels/items/ShelfPanel.svelte';
   import SurveyPanel from '$lib/panels/SurveyPanel.svelte';
+  import Palette from '$lib/panels/Palette.svelte';
   import ShortcutsDialog from '$lib/panels/ShortcutsDialog.svelte';
   import SavingNotice from '$lib/panels/SavingNotice.svelte';
   import StatusLine from '$lib/panels/StatusLine.svelte';
@@ -77,6 +80,11 @@
   $effect(() => void lines.load());
 
   let shortcuts: ShortcutsDialog;
+  let palette: Palette;
+  const acting: PageActing = {
+    ...{ session, screen, roomId, port },
+    show: (dialog) => (dialog === 'palette' ? palette : shortcuts).open(),
+  };
   let ready = $state(false);
   const stepKey = `step ${roomId}`;
   $effect(() => {
@@ -105,32 +113,24 @@
       ready = true;
       live.open();
     });
-    const stopKeys = workspaceKeys(window, {
-      session,
-      screen,
-      drags: [drag, faceDrag, alongDrag],
-      port,
-      showShortcuts: () => shortcuts.open(),
-    });
+    const stopKeys = workspaceKeys(window, { ...acting, drags: [drag, faceDrag, alongDrag] });
+    const stopFitting = panelsAsKept(screen);
     return () => {
       stopKeys();
+      stopFitting();
       removeEventListener('pagehide', leave);
       saving.dispose();
       live.close();
     };
   });
-
-  function chooseStep(step: StepId) {
-    screen.step = step;
-  }
 </script>
 
 <svelte:head><title>{roomOf(session.document).name} – {jobName} – Good Reach</title></svelte:head>
 
-<div class="stage" data-ready={ready}>
-  <TopBar {jobName} options={data.options} {port} onstep={chooseStep} onshortcuts={() => shortcuts.open()} />
+<div class="stage" data-ready={ready} class:no-left={screen.folded.left} class:no-right={screen.folded.right}>
+  <TopBar {jobName} options={data.options} {acting} />
   <SavingNotice />
-  <aside class="left" aria-label="Shelf">
+  <aside class="left" aria-label="Shelf" inert={screen.folded.left}>
     {#if screen.step === 'survey'}<SurveyPanel />
     {:else if screen.step === 'set' && screen.proposing}
       {#key screen.proposing}<ProposePanel target={screen.proposing} />{/key}
@@ -140,7 +140,7 @@
   </aside>
   <main>
     {#if screen.step === 'draw'}<SheetView {choice} />{:else}
-      <SplitStage>
+      <SplitStage alone={screen.alone}>
         {#snippet plan()}<PlanView {drag} {faceDrag} {alongDrag} port={planPort} />{/snippet}
         {#snippet unfold()}<UnfoldView {drag} {alongDrag} port={unfoldPort} />{/snippet}
         {#snippet room(kind)}
@@ -163,10 +163,11 @@
       </SplitStage>
     {/if}
   </main>
-  <aside class="right" aria-label="Facts"><FactsPanel /></aside>
+  <aside class="right" aria-label="Facts" inert={screen.folded.right}><FactsPanel /></aside>
   <StatusLine />
 </div>
 <ShortcutsDialog bind:this={shortcuts} />
+<Palette bind:this={palette} {acting} />
 
 <style>
   .coming {
@@ -208,9 +209,37 @@
   .stage > :global(footer) {
     grid-area: status;
   }
+  .no-left {
+    grid-template-columns: 0 minmax(0, 1fr) 18rem;
+  }
+  .no-right {
+    grid-template-columns: 17rem minmax(0, 1fr) 0;
+  }
+  .no-left.no-right {
+    grid-template-columns: 0 minmax(0, 1fr) 0;
+  }
+  .no-left .left,
+  .no-right .right {
+    visibility: hidden;
+  }
   @media (max-width: 1100px) {
-    .stage {
+    .stage:not(.no-left, .no-right) {
       grid-template-columns: 14rem minmax(0, 1fr) 15rem;
+    }
+  }
+  /* On a tablet the panels are drawers over the drawing, on a phone as wide as it. */
+  @media (max-width: 900px) {
+    .stage.stage {
+      grid-template-columns: 0 minmax(0, 1fr) 0;
+    }
+    .left,
+    .right {
+      z-index: 8;
+      width: min(22rem, 100vw);
+      box-shadow: var(--shadow);
+    }
+    .right {
+      justify-self: end;
     }
   }
 </style>
