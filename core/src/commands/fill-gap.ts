@@ -7,7 +7,7 @@ import { kindOf } from '../ranges/kinds';
 import { rangesOf, shelfOf } from '../ranges/shelf';
 import { ok, refuse, type Result } from '../result';
 import { facePlacement } from '../setting/face-placement';
-import { HUNG, itemBoxes } from '../setting/item-box';
+import { findBox, HUNG, itemBoxes } from '../setting/item-box';
 import { nextNumber } from '../setting/item-numbers';
 import { openLengths, type OpenLength } from '../setting/open-lengths';
 import { roomShape } from '../survey/room-shape';
@@ -64,9 +64,7 @@ export function findGap(design: Design, { face, at, band }: GapPlace): Result<Op
 function neighbourOf(design: Design, open: OpenLength): ItemRecord {
   const { left, right, face, band } = open;
   const boxes = itemBoxes(design);
-  const beside = [left, right].flatMap(
-    (by) => boxes.find(({ id }) => by?.kind === 'item' && id === by.id) ?? [],
-  );
+  const beside = [left, right].flatMap((by) => (by?.kind === 'item' ? (findBox(design, by.id) ?? []) : []));
   const onFace = boxes.filter((box) => box.against?.face === face && (band === 'wall') === box.low >= HUNG);
   const cabinet = [...beside, ...onFace].find(({ kind }) => kind.trim !== null);
   return (cabinet ?? beside[0] ?? onFace[0]!).record;

@@ -2,7 +2,7 @@ import { recordOf } from '../document/design';
 import { patchOf } from '../document/patch';
 import { add, scale, type Point } from '../geometry/point';
 import { refuse } from '../result';
-import { itemBoxes } from '../setting/item-box';
+import { findBox } from '../setting/item-box';
 import { distanceFor, placedOpenings } from '../survey/openings';
 import { acrossFrom, facePoint } from '../survey/placed-face';
 import { quantise } from '../units/units';
@@ -17,7 +17,7 @@ export const lineUpOpening: Command<{ id: string; with: string }> = {
     const opening = openings.find(({ record }) => record.id === id);
     if (!opening) return refuse('record-missing', { id, what: 'opening' });
     const other = openings.find(({ record }) => record.id === otherId);
-    const box = itemBoxes(design).find((one) => one.id === otherId);
+    const box = findBox(design, otherId);
     let centre: Point;
     if (other) centre = facePoint(other.face, (other.left + other.right) / 2);
     else if (box)

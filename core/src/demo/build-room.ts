@@ -7,7 +7,7 @@ import { roomOf, type Design } from '../document/design';
 import type { OpeningRecord, Placement } from '../document/records';
 import type { Point } from '../geometry/point';
 import { must } from '../result';
-import { itemBoxes } from '../setting/item-box';
+import { findBox } from '../setting/item-box';
 import { projectOn } from '../survey/placed-face';
 
 /** Runs a command that must succeed and gives the design after it. */
@@ -64,7 +64,7 @@ export class RoomBuilder {
       this.run(putService, { kind: 'service', id: this.id('light'), type: 'light', up, placement });
     for (const [x, y] of ceiling) put(roomOf(this.design).ceilingHeight, { on: 'floor', x, y, turn: 0 });
     for (const id of under) {
-      const { against, origin, u, low, record } = itemBoxes(this.design).find((own) => own.id === id)!;
+      const { against, origin, u, low, record } = findBox(this.design, id)!;
       const { face } = against!;
       const middle = { x: origin.x + (u.x * record.width) / 2, y: origin.y + (u.y * record.width) / 2 };
       const distance = projectOn(face, middle).along;

@@ -2,7 +2,7 @@ import type { Design } from '../document/design';
 import { hasLegs } from '../ranges/handing';
 import { constructionOfItem } from '../ranges/construction';
 import { rangesOf } from '../ranges/shelf';
-import { itemBoxes, type ItemBox } from '../setting/item-box';
+import { findBox, type ItemBox } from '../setting/item-box';
 import type { Band } from '../setting/occupancy';
 import { freeStretches, hungOnFace, itemsOnFace, type FreeStretch } from '../setting/open-lengths';
 import type { PlacedFace } from '../survey/placed-face';
@@ -27,7 +27,6 @@ export function faceSegments(
   ends: EndFillers,
   taken: TakenEnds,
 ): FillSegment[] {
-  const boxes = itemBoxes(design);
   return freeStretches(design, face, band).flatMap((stretch) => {
     const from = Math.max(stretch.from, taken.left);
     const to = Math.min(stretch.to, face.length - taken.right);
@@ -40,7 +39,7 @@ export function faceSegments(
 
   function endOf(by: FreeStretch['left']): SegmentEnd {
     if (by?.kind !== 'item') return { built: true, filler: by?.kind === 'opening' ? anyFiller : ends.wall };
-    const box = boxes.find(({ id }) => id === by.id)!;
+    const box = findBox(design, by.id)!;
     if (box.against?.face !== face) return hasLegs(box.kind) ? inCorner : aroundCorner(design, box, ends);
     return { built: false, filler: box.high > band.high + 1 ? ends.tall : anyFiller };
   }

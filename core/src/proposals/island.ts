@@ -7,7 +7,7 @@ import type { Range, ShelfItem } from '../ranges/range';
 import { shelfOf } from '../ranges/shelf';
 import { place, type Point } from '../geometry/point';
 import type { ItemBox } from '../setting/item-box';
-import { itemBoxes } from '../setting/item-box';
+import { findBox } from '../setting/item-box';
 import { standing } from '../setting/shift-item';
 import { quantise } from '../units/units';
 import type { FillProblem, Filling } from './fill-problem';
@@ -26,7 +26,7 @@ export class IslandLine {
     private readonly pieces: readonly ShelfItem[],
     private readonly filler: ShelfItem,
   ) {
-    this.box = itemBoxes(design).find(({ id }) => id === request.island)!;
+    this.box = findBox(design, request.island)!;
     this.panel = constructionOf(range)?.panel ?? 0;
     this.rows = this.box.record.depth >= 2 * pieces[0]!.depth - 1 ? 2 : 1;
   }

@@ -8,7 +8,7 @@ import { kindOf } from '../ranges/kinds';
 import type { Range, ShelfItem } from '../ranges/range';
 import { findRange, itemsOf, rangesOf, shelfOf } from '../ranges/shelf';
 import { must, ok, refuse, type Result } from '../result';
-import { itemBoxes } from '../setting/item-box';
+import { findBox } from '../setting/item-box';
 import type { Band } from '../setting/occupancy';
 import { facePlacement } from '../setting/face-placement';
 import { baseBand, hungOnFace, itemsOnFace, wallBand } from '../setting/open-lengths';
@@ -70,7 +70,7 @@ export function propose(
   const missing = request.faces.find((id) => !byId.has(id));
   if (missing !== undefined || request.faces.length === 0)
     return refuse('record-missing', { id: missing ?? '', what: 'face' });
-  const loose = request.loose.map((id) => itemBoxes(design).find((box) => box.id === id));
+  const loose = request.loose.map((id) => findBox(design, id));
   const gone = loose.findIndex((box) => !box);
   if (gone >= 0) return refuse('record-missing', { id: request.loose[gone]!, what: 'item' });
   if (loose.length > MOST_LOOSE)

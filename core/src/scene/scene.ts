@@ -6,7 +6,7 @@ import { without } from '../geometry/region';
 import { contains, signedArea } from '../geometry/polygon';
 import { constructionOf, constructionOfItem, type ConstructionMethod } from '../ranges/construction';
 import { findRange, rangesOf } from '../ranges/shelf';
-import { itemBoxes, type ItemBox } from '../setting/item-box';
+import { findBox, itemBoxes, type ItemBox } from '../setting/item-box';
 import { solidsOf, type Solid } from '../solids/solids';
 import { finishNamed, type Finish } from '../surfaces/finishes';
 import { placedOpenings, type PlacedOpening } from '../survey/openings';
@@ -214,7 +214,7 @@ function onTop(own: ItemBox, topThickness: number): ScenePart[] {
 
 function topGroup(design: Design, solid: Solid): SceneGroup {
   // Its grain runs along what carries it.
-  const { u } = itemBoxes(design).find(({ id }) => id === solid.id) ?? { u: { x: 1, y: 0 } };
+  const { u } = findBox(design, solid.id) ?? { u: { x: 1, y: 0 } };
   return makeTop(solid, { bowls: bowlsIn(design, solid), u, finish: finishNamed(roomOf(design).topFinish) });
 }
 

@@ -5,7 +5,7 @@ import { hasLegs } from '../ranges/handing';
 import { findRange, rangesOf } from '../ranges/shelf';
 import { facePoint, type PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
-import { itemBoxes, type ItemBox } from './item-box';
+import { findBox, type ItemBox } from './item-box';
 import { reachOf, type FreeStretch } from './open-lengths';
 
 /** What a strip that closes a run meets on one side. */
@@ -60,10 +60,8 @@ export function fillerFor(
   design: Design,
   stretch: FreeStretch & { depth: number; high: number },
 ): FillerWidths & { sides: readonly [FillerSide, FillerSide] } {
-  const boxes = itemBoxes(design);
   const known = rangesOf(design);
-  const boxOf = (by: FreeStretch['left']) =>
-    by?.kind === 'item' ? boxes.find(({ id }) => id === by.id) : undefined;
+  const boxOf = (by: FreeStretch['left']) => (by?.kind === 'item' ? findBox(design, by.id) : undefined);
   const [left, right] = [boxOf(stretch.left), boxOf(stretch.right)];
   const method = (box: ItemBox | undefined) => box && constructionOfItem(box.record, known);
   const side = (by: FreeStretch['left'], box: ItemBox | undefined): FillerSide => {

@@ -1,4 +1,4 @@
-import { perDesign, recordsOf, type Design } from '../document/design';
+import { perDesign, recordOf, recordsOf, type Design } from '../document/design';
 import type { ItemRecord } from '../document/records';
 import { convexPieces } from '../geometry/convex-pieces';
 import { direction, inward, place, type Point } from '../geometry/point';
@@ -32,6 +32,12 @@ export const itemBoxes: (design: Design) => readonly ItemBox[] = perDesign((desi
   const shape = roomShape(design);
   return recordsOf(design, 'item').map((record) => boxOf(record, shape));
 });
+
+/** The item of this id with its place, if there is one. */
+export function findBox(design: Design, id: string | undefined | null): ItemBox | undefined {
+  const record = id ? recordOf(design, 'item', id) : undefined;
+  return record && boxOf(record, roomShape(design));
+}
 
 const remembered = new WeakMap<RoomShape, WeakMap<ItemRecord, ItemBox>>();
 

@@ -11,7 +11,7 @@ import { besidePlaces } from './beside';
 import { bodiesNear } from './bodies';
 import { facePlacement } from './face-placement';
 import { fitsIn, fitted, hangUnder, landIn, slotsFor, turnAt } from './face-slots';
-import { HUNG, isCooking, itemBoxes } from './item-box';
+import { findBox, HUNG, isCooking, itemBoxes } from './item-box';
 import type { Landing, Setting } from './landing';
 import { nextOnLedge } from './on-ledge';
 import type { Band } from './occupancy';
@@ -22,7 +22,7 @@ import { standingAround } from './shift-item';
 export function nextPlace(design: Design, setting: Setting, besideId?: string): Landing | null {
   const shape = roomShape(design);
   const boxes = itemBoxes(design);
-  const beside = boxes.find(({ id }) => id === besideId);
+  const beside = findBox(design, besideId);
   const withRun = new Set(boxes.flatMap(({ against }) => against?.face.id ?? []));
   // Nothing is set beside a panel that stands free: a glass, the back of an island.
   if (beside && !beside.against && !beside.kind.flat) {

@@ -3,7 +3,7 @@ import type { RunBand } from '../document/limits';
 import { AGAINST, LEAST_OPEN } from '../geometry/tolerance';
 import type { PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
-import { HUNG, itemBoxes, type ItemBox } from './item-box';
+import { HUNG, findBox, itemBoxes, type ItemBox } from './item-box';
 import { occupied, TALL, type Band, type Stretch } from './occupancy';
 
 /** What is left free along a face within a band, mm from the face's left end, and what bounds it on each side. */
@@ -138,9 +138,7 @@ function openIn(design: Design, face: PlacedFace, band: RunBand, at: Band): Open
 
 /** Whether a stretch ends a run or parts it: beside a cabinet or appliance, and not between it and a fixture or what stands about. */
 function closesRun(design: Design, { left, right }: FreeStretch): boolean {
-  const beside = [left, right].flatMap((by) =>
-    by?.kind === 'item' ? (itemBoxes(design).find(({ id }) => id === by.id) ?? []) : [],
-  );
+  const beside = [left, right].flatMap((by) => (by?.kind === 'item' ? (findBox(design, by.id) ?? []) : []));
   return (
     beside.length > 0 &&
     beside.every((box) => isBaseRun(box) || isWallRun(box) || box.kind.group === 'Panels')
@@ -170,8 +168,7 @@ function isInCorner(
     { beside: right, corner: atEnd(left), hand: 'left', other: faces.at(index - 1)!, at: to },
   ];
   return ends.some(({ beside, corner, hand, other, at }) => {
-    const box =
-      beside?.kind === 'item' && corner ? itemBoxes(design).find(({ id }) => id === beside.id) : undefined;
+    const box = beside?.kind === 'item' && corner ? findBox(design, beside.id) : undefined;
     if (!box) return false;
     if (box.kind.blind) return box.record.hand === hand && length <= MOST_PULL;
     const behind = Math.abs(at - depth) <= AGAINST && box.kind.symbol === 'filler';
@@ -188,9 +185,8 @@ function isInCorner(
 
 /** An open length between tall ones, or a tall one and what is built, that is free up to their height is one of the tall run. */
 function asTall(design: Design, open: OpenLength): OpenLength {
-  const boxes = itemBoxes(design);
   const beside = [open.left, open.right].flatMap((by) =>
-    by?.kind === 'item' ? (boxes.find(({ id }) => id === by.id) ?? []) : [],
+    by?.kind === 'item' ? (findBox(design, by.id) ?? []) : [],
   );
   if (beside.length === 0 || beside.some(({ high }) => high <= TALL)) return open;
   const at = { depth: open.depth, low: 0, high: Math.min(...beside.map(({ high }) => high)) };

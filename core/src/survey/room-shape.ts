@@ -1,5 +1,6 @@
 import { loopOf, perRecords, recordOf, recordsOf, roomOf, type Design } from '../document/design';
-import type { DesignRecord, FacePlace, FaceRecord, RoomRecord } from '../document/records';
+import type { DesignRecord, FacePlace, FaceRecord, LoopRecord, RoomRecord } from '../document/records';
+import { remember } from '../document/remember';
 import { dot, middle, subtract, type Point } from '../geometry/point';
 import { crossingEdges, signedArea } from '../geometry/polygon';
 import { must, ok, refuse, type Result } from '../result';
@@ -93,11 +94,26 @@ export function facesAcross(faces: readonly PlacedFace[], face: PlacedFace): Pla
   return faces.filter((one) => one !== face).sort((a, b) => facing(b) - facing(a));
 }
 
+/** What of the room's record the shape follows from. */
+type Measures = Pick<
+  RoomRecord,
+  'ceilingHeight' | 'cornerUncertainty' | 'lengthUncertainty' | 'wallThickness'
+>;
+
+/** A room record of these measures and nothing else, the very same one for the same: a room that is renamed, or shown in another unit, keeps its shape. */
+const measuresOnly = remember(
+  (_loop: LoopRecord, measures: Measures): RoomRecord =>
+    ({ kind: 'room', id: 'room', ...measures }) as Measures as RoomRecord,
+  { kept: 4 },
+);
+
 /** The records the shape is computed from. */
 function surveyed(design: Design): readonly DesignRecord[] {
   const loop = loopOf(design);
   const faces = loop.faces.map((id) => recordOf(design, 'face', id)!);
-  return [loop, roomOf(design), ...faces, ...recordsOf(design, 'measurement')];
+  const { lengthUncertainty, cornerUncertainty, wallThickness, ceilingHeight } = roomOf(design);
+  const room = measuresOnly(loop, { lengthUncertainty, cornerUncertainty, wallThickness, ceilingHeight });
+  return [loop, room, ...faces, ...recordsOf(design, 'measurement')];
 }
 
 function loopFace(record: FaceRecord, name: string, room: RoomRecord): LoopFace {

@@ -46,7 +46,7 @@
     </button>
     <a href="/studio">{jobName}</a>
     <span aria-hidden="true">/</span>
-    <strong>{roomOf(session.document).name}</strong>
+    <h1>{roomOf(session.document).name}</h1>
     <span aria-hidden="true">/</span>
     <OptionMenu {options} />
   </nav>
@@ -138,7 +138,7 @@
     white-space: nowrap;
   }
   nav a,
-  strong {
+  h1 {
     overflow: hidden;
     text-overflow: ellipsis;
   }
@@ -150,9 +150,9 @@
     color: var(--clay-strong);
     text-decoration: underline;
   }
-  strong {
+  h1 {
     color: var(--text);
-    font-weight: 500;
+    font-size: inherit;
   }
   .track {
     display: flex;
@@ -244,7 +244,7 @@
     }
   }
   @media (max-width: 600px) {
-    nav > :global(:not(.fold, strong)),
+    nav > :global(:not(.fold, h1)),
     .tools .wide {
       display: none;
     }

@@ -11,7 +11,7 @@ import {
   boxOf,
   collisionsOf,
   hug,
-  itemBoxes,
+  findBox,
   middleOf,
   moveItem,
   moveItems,
@@ -98,7 +98,7 @@ export class ItemDrag {
   /** Pressed on an item, at a pixel and at a place of the room or of the unfolded room; others chosen with it come along. Locked ones stay. */
   pressItem(id: string, pixel: Point, at: Point | OnFace, chosen: readonly string[] = []): void {
     const shape = roomShape(this.session.committed);
-    const pressed = itemBoxes(this.session.committed).find((one) => one.id === id);
+    const pressed = findBox(this.session.committed, id);
     if (!pressed || pressed.record.locked) return;
     const others = chosen.includes(id) ? chosen.filter((one) => one !== id) : [];
     const boxes: [ItemBox, ...ItemBox[]] = [pressed];

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { fillerFor, formatLength, freeStretches, itemBoxes, type ItemRecord } from 'goodreach';
+  import { fillerFor, formatLength, freeStretches, findBox, type ItemRecord } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import Length from '$ui/Length.svelte';
 
@@ -8,7 +8,7 @@
   const { session } = useWorkspace();
   const widths = $derived.by(() => {
     const design = session.settled;
-    const box = itemBoxes(design).find(({ id }) => id === item.id);
+    const box = findBox(design, item.id);
     if (!box?.against) return null;
     const { face, along } = box.against;
     const band = { depth: item.depth, low: box.low, high: box.high, except: new Set([item.id]) };

@@ -7,7 +7,7 @@
     isCabinetRange,
     isHanded,
     findRange,
-    itemBoxes,
+    findBox,
     itemNumbers,
     kindOf,
     moveItem,
@@ -48,8 +48,8 @@
   const number = $derived(itemNumbers(session.document).get(item.id));
   const special = $derived(specialText(item, known));
   const price = $derived(priceOf(item, known));
-  const box = $derived(itemBoxes(session.document).find(({ id }) => id === item.id));
-  const settledBox = $derived(itemBoxes(session.settled).find(({ id }) => id === item.id));
+  const box = $derived(findBox(session.document, item.id));
+  const settledBox = $derived(findBox(session.settled, item.id));
   const rough = $derived(settledBox ? roughInsOf(session.settled, settledBox) : []);
   const ties = $derived(box ? tiesOf(session.document, box) : []);
   /** Whether it can be had with its hinges, or its corner, on either side. */

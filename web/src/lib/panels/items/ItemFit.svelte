@@ -7,7 +7,7 @@
     drainDistances,
     drainSides,
     formatLength,
-    itemBoxes,
+    findBox,
     kindOf,
     placedOpenings,
     refusalText,
@@ -37,7 +37,7 @@
   const single = $derived(items.length === 1);
   const kind = $derived(kindOf(item.type));
   const locked = $derived(items.some((one) => one.locked));
-  const box = $derived(itemBoxes(session.settled).find(({ id }) => id === item.id));
+  const box = $derived(findBox(session.settled, item.id));
   const newId = () => `item-${nanoid(8)}`;
   const newIds = (count: number) => Array.from({ length: Math.min(Math.max(1, count || 1), 12) }, newId);
 

@@ -1,7 +1,7 @@
 <script lang="ts">
   import {
     formatLength,
-    itemBoxes,
+    findBox,
     middle,
     place,
     setTie,
@@ -34,7 +34,7 @@
     if (dragging) return screen.proposing ? null : (session.movingItem?.id ?? null);
     return screen.also.length > 0 ? null : screen.selected;
   });
-  const box = $derived(itemBoxes(session.document).find(({ id }) => id === moving));
+  const box = $derived(findBox(session.document, moving));
   const ties = $derived(
     box
       ? tiesInPlan(session.document, box).filter(({ side, distance }) => side !== 'behind' || distance > 0.5)

@@ -1,4 +1,4 @@
-import { itemBoxes, type Design, type SceneGroup } from 'goodreach';
+import { findBox, type Design, type SceneGroup } from 'goodreach';
 
 /** What hangs higher than this goes with the wall it hangs on, mm. */
 const HUNG = 1_000;
@@ -9,6 +9,6 @@ export function hungOn(design: Design, { source, of }: SceneGroup): string | nul
   if (record?.kind === 'opening') return record.face;
   if (record?.kind === 'service') return record.placement.on === 'face' ? record.placement.face : null;
   if (of !== 'item') return null;
-  const box = itemBoxes(design).find(({ id }) => id === source);
+  const box = findBox(design, source);
   return box?.against && box.low > HUNG ? box.against.face.id : null;
 }

@@ -1,7 +1,7 @@
 <script lang="ts">
   import {
     formatLength,
-    itemBoxes,
+    findBox,
     middle,
     setTie,
     tieOn,
@@ -32,7 +32,7 @@
     if (dragging) return screen.proposing ? null : (session.movingItem?.id ?? null);
     return screen.also.length > 0 ? null : screen.selected;
   });
-  const box = $derived(itemBoxes(session.document).find(({ id }) => id === moving));
+  const box = $derived(findBox(session.document, moving));
   const place = $derived(
     box?.against
       ? unfoldedPlaces(session.document, box.id).find(({ view }) => view.id === box.against!.face.id)

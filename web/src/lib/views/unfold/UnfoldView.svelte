@@ -3,7 +3,7 @@
     drawUnfold,
     frameOf,
     dot,
-    itemBoxes,
+    findBox,
     markGroups,
     roomShape,
     scale as scaled,
@@ -153,7 +153,7 @@
   /** Where something shows on the face it stands against, or from its front; else where it shows first. */
   function ownPlace(id: string): UnfoldedPlace | undefined {
     const places = unfoldedPlaces(session.document, id);
-    const face = itemBoxes(session.document).find((box) => box.id === id)?.against?.face.id;
+    const face = findBox(session.document, id)?.against?.face.id;
     const own = places.find(({ view }) => (face ? view.id === face : view.of === 'side'));
     return own ?? places[0];
   }
@@ -176,7 +176,7 @@
   /** The way in plan along a view that an item seen there can be moved: it stands free, or its back is square to the view. Null where it is only seen. */
   function wayFor(id: string, { view }: UnfoldedView): Point | null {
     const { u } = frameOf(session.committed, view);
-    const box = itemBoxes(session.committed).find((one) => one.id === id);
+    const box = findBox(session.committed, id);
     if (!u || !box) return null;
     const square = Math.abs(dot(u, box.u)) > SQUARE;
     return !box.against || (view.of !== 'face' && square) ? u : null;
@@ -226,7 +226,7 @@
       if (event.altKey) screen.select(source);
       else if (!screen.isSelected(source)) screen.choose(groupOf(session.committed, source));
       // What is seen here from its end is chosen, but moved in the plan or on its own face.
-      const box = itemBoxes(session.committed).find(({ id }) => id === source);
+      const box = findBox(session.committed, source);
       const here = viewAt(pixel);
       way = here ? wayFor(source, here) : null;
       const from = at && box?.against?.face.id === at.face.id ? at : way && placeOn(way, pixel);
