@@ -129,7 +129,7 @@ test('a room has its finishes, and at rest is seen in soft light where that is a
   page,
   studio,
 }) => {
-  await page.setViewportSize({ width: 860, height: 560 });
+  await page.setViewportSize({ width: 910, height: 560 });
   await studio.newRoom('Millimetres', ['3000', '2400']);
   await studio.step('Set');
   await studio.setByCode('f600', 'f600-3');
