@@ -1,7 +1,7 @@
 import type { Point } from '../geometry/point';
 import { crossingEdges, signedArea } from '../geometry/polygon';
 import { ok, refuse, type Result } from '../result';
-import { adjustLoop, costOf, ledLoop, restLoop, type Adjusted } from './adjust-loop';
+import { adjustLoop, costOf, ledLoop, perimeterOf, restLoop, type Adjusted } from './adjust-loop';
 import { rankOf, SAYS_NEW } from './loop-rank';
 import { difference, type LoopPlace, type Observation, type Standing } from './observations';
 import { seeEachOther } from './sight';
@@ -49,6 +49,8 @@ const MOST_STARTS = 160;
 const MOST_WORK = 6e5;
 /** A direction known by less than this share at the start is the one that an adjustment without end ran away in. */
 const HARDLY_KNOWN = 0.02;
+/** A room that comes out so many times as large as it was given has no size: nothing measured says how long some of its faces are. */
+const MOST_GROWN = 100;
 /** As many measurements are named at most where the room is not fixed yet. */
 const MOST_NAMED = 4;
 
@@ -75,9 +77,11 @@ export function solveLoop(
   if (open) return open;
   const { corners, settled, damped } = settledShape(faces, first, used);
   const impossible = () => refuse('survey-impossible', { detail: longest(faces) });
-  const doubtful = !settled || damped || !isSimple(corners);
+  // Two walls that were to meet far away do so, where nothing says how long the others are.
+  const ranAway = perimeterOf(corners) > MOST_GROWN * perimeterOf(judged);
+  const doubtful = !settled || damped || ranAway || !isSimple(corners);
   const missing = doubtful ? underdetermined(observations, judged, HARDLY_KNOWN) : null;
-  if (missing || !settled) return missing ?? impossible();
+  if (missing || !settled || ranAway) return missing ?? impossible();
   // Values with nothing to spare must be met exactly; if they are not, no room has them.
   const met = measured.every((one) => isMet(corners, one));
   if (!met && spare <= 0 && rankOf(judged, measured) === measured.length) return impossible();
