@@ -73,7 +73,7 @@ it('hears again after its connection was lost, and asks those who are there to l
   const other = new pg.Client({ connectionString: process.env['DATABASE_URL'] });
   await other.connect();
   await other.query(`select pg_terminate_backend(pid) from pg_stat_activity where query like 'listen %'`);
-  await vi.waitFor(() => expect(ann.of('saved').length).toBe(1), { timeout: 5_000 });
+  await vi.waitFor(() => expect(ann.of('lost').length).toBe(1), { timeout: 5_000 });
   await tellRoom({ of: 'saved', room, revision: 7 });
   await vi.waitFor(() => expect(ann.of('saved').at(-1)).toMatchObject({ revision: 7 }));
   await other.end();

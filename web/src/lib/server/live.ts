@@ -15,7 +15,9 @@ export type Told =
   | ({ of: 'here'; room: string } & Here)
   | { of: 'gone'; room: string; tab: string }
   /** Somebody came: those who are here say so. */
-  | { of: 'who'; room: string };
+  | { of: 'who'; room: string }
+  /** Nothing was heard for a while: whatever was told then is to be asked for. */
+  | { of: 'lost'; room: string };
 
 interface Client extends Here {
   room: string;
@@ -94,8 +96,7 @@ async function connect(): Promise<pg.Client> {
 
 /** What was told while the connection was lost was not heard: everyone asks anew. */
 function resume(): void {
-  for (const [room, clients] of live.clients)
-    for (const client of clients) client.send({ of: 'saved', room, revision: Number.MAX_SAFE_INTEGER });
+  for (const [room, clients] of live.clients) for (const client of clients) client.send({ of: 'lost', room });
 }
 
 function hear(payload: string): void {

@@ -7,7 +7,11 @@ export interface Colleague {
   chosen: readonly string[];
 }
 
-type Told = { of: 'saved'; revision: number } | ({ of: 'here' } & Colleague) | { of: 'gone'; tab: string };
+type Told =
+  | { of: 'saved'; revision: number }
+  | ({ of: 'here' } & Colleague)
+  | { of: 'gone'; tab: string }
+  | { of: 'lost' };
 
 /** What is chosen is told after this, ms: not at every step of a rubber band. */
 const TELL = 200;
@@ -26,7 +30,18 @@ export class LiveRoom {
     private readonly onSaved: (revision: number) => void,
   ) {}
 
+  /** Listens as long as the page is seen, until `close`: a browser keeps few connections open at once, and hidden tabs would take them all. */
   open(): void {
+    document.addEventListener('visibilitychange', this.#look);
+    this.#look();
+  }
+
+  readonly #look = (): void => {
+    if (document.visibilityState === 'hidden') this.#end();
+    else if (!this.#source) this.#listen();
+  };
+
+  #listen(): void {
     this.#source = new EventSource(`/api/rooms/${this.roomId}/live?tab=${this.#tab}`);
     this.#source.onmessage = ({ data }: MessageEvent<string>) => this.hear(JSON.parse(data) as Told);
     this.#source.onopen = () => {
@@ -36,8 +51,15 @@ export class LiveRoom {
     this.#source.onerror = () => (this.colleagues = []);
   }
 
+  #end(): void {
+    this.#source?.close();
+    this.#source = null;
+    this.colleagues = [];
+  }
+
   hear(told: Told): void {
     if (told.of === 'saved') return this.onSaved(told.revision);
+    if (told.of === 'lost') return this.onSaved(Infinity);
     if (told.tab === this.#tab) return;
     const others = this.colleagues.filter(({ tab }) => tab !== told.tab);
     if (told.of === 'here') others.push({ tab: told.tab, person: told.person, chosen: told.chosen });
@@ -60,6 +82,7 @@ export class LiveRoom {
 
   close(): void {
     clearTimeout(this.#timer);
-    this.#source?.close();
+    document.removeEventListener('visibilitychange', this.#look);
+    this.#end();
   }
 }

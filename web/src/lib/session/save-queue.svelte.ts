@@ -81,11 +81,12 @@ export class SaveQueue {
     const answer = await this.#ask(`/api/rooms/${this.options.roomId}/edits?since=${asked}`);
     if (!answer?.ok) return;
     const { revision, edits } = (await answer.json()) as { revision: number; edits: KnownEdit[] };
+    this.#heard = revision;
     if (edits.length === 0 || this.#sending || this.revision !== asked || this.state === 'apart') return;
     this.#rebase(edits, revision);
   }
 
-  /** Somebody saved a revision: it is taken in, after what is under way. */
+  /** Somebody saved a revision (Infinity where it is not known which): it is taken in, after what is under way. */
   hear(revision: number): void {
     this.#heard = Math.max(this.#heard, revision);
     if (this.#heard > this.revision && !this.#sending) void this.catchUp();
