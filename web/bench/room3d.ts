@@ -41,9 +41,9 @@ try {
     const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
     const page = await context.newPage();
     await openDesign(page, application.address, galleyWithBay(), 'set');
-    // From a page at rest.
-    await page.waitForLoadState('networkidle');
-    await page.waitForTimeout(1_000);
+    // From a page at rest; the stream it keeps open is never idle.
+    await page.waitForLoadState('load');
+    await page.waitForTimeout(1_500);
     first.push(await firstPicture(page, round % 2 === 0 ? 'Model' : 'Stand'));
     await context.close();
   }
