@@ -17,6 +17,21 @@ export interface History<S extends Step = Step> {
 
 export type EditAction = 'do' | 'undo' | 'redo';
 
+/** An accepted edit as a server keeps and tells it; those of earlier versions of this program have words of their own instead of a command. */
+export interface KnownEdit {
+  id: string;
+  /** The revision of the room it made. */
+  revision: number;
+  action: EditAction;
+  /** The edit that it takes back or does again; its own id where it is new. */
+  step: string | null;
+  command: string | null;
+  args: unknown;
+  label: string | null;
+  patch: Patch;
+  person: { id: string; name: string };
+}
+
 export const emptyHistory: History<never> = { done: [], undone: [] };
 
 /** History after an edit: a new one, or one that was taken back or done again. Nothing is as before where that is not in it. */

@@ -2,6 +2,7 @@
   import { labelOf } from '$session/edits';
   import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
+  import { save } from '$ui/save-file';
 
   const { session, saving } = useWorkspace();
 
@@ -16,12 +17,7 @@
   });
 
   function keep(name: string, contents: unknown) {
-    const blob = new Blob([JSON.stringify(contents)], { type: 'application/json' });
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(blob);
-    link.download = name;
-    link.click();
-    URL.revokeObjectURL(link.href);
+    save(new Blob([JSON.stringify(contents)], { type: 'application/json' }), name);
   }
 </script>
 
@@ -38,7 +34,7 @@
         <strong>{labels.join(', ')}</strong>
         {labels.length === 1 ? 'is' : 'are'} not in the room any more. {why}
       {/each}
-      Everything else is saved.
+      {saving.state === 'saved' ? 'Everything else is saved.' : 'Everything else stays.'}
     </p>
     <Button onclick={() => keep('put-aside.json', saving.aside)}>Keep as a file</Button>
     <Button onclick={() => saving.dropAside()}>All right</Button>

@@ -79,6 +79,23 @@ it('hears again after its connection was lost, and asks those who are there to l
   await other.end();
 });
 
+it('goes on trying to listen as long as anyone is here', async () => {
+  const room = randomUUID();
+  const ann = await come(room, 'Ann');
+  const right = process.env['DATABASE_URL']!;
+  const other = new pg.Client({ connectionString: right });
+  await other.connect();
+  // The first tries find no database there.
+  process.env['DATABASE_URL'] = right.replace(/:\d+\//, ':9/');
+  await other.query(`select pg_terminate_backend(pid) from pg_stat_activity where query like 'listen %'`);
+  await new Promise((resolve) => setTimeout(resolve, 2_500));
+  expect(ann.of('lost')).toEqual([]);
+  process.env['DATABASE_URL'] = right;
+  await vi.waitFor(() => expect(ann.of('lost').length).toBe(1), { timeout: 5_000 });
+  ann.leave();
+  await other.end();
+}, 15_000);
+
 it('tells what is chosen only as far as it goes into one message', async () => {
   const room = randomUUID();
   const ann = await come(room, 'Ann');

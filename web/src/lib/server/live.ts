@@ -33,9 +33,14 @@ const MOST_TOLD = 2_500;
 const RETRY = 1_000;
 
 const held = globalThis as {
-  goodReachLive?: { clients: Map<string, Set<Client>>; listening: Promise<pg.Client> | null };
+  goodReachLive?: {
+    clients: Map<string, Set<Client>>;
+    listening: Promise<pg.Client> | null;
+    /** When it listens again after a lost connection. */
+    again: NodeJS.Timeout | null;
+  };
 };
-const live = (held.goodReachLive ??= { clients: new Map(), listening: null });
+const live = (held.goodReachLive ??= { clients: new Map(), listening: null, again: null });
 
 /** Tells everyone at work in a room; within a transaction, when that is committed. */
 export async function tellRoom(told: Told, transaction?: Transaction): Promise<void> {
@@ -54,14 +59,18 @@ export async function join(client: Client): Promise<{ leave(): void }> {
   await listen();
   const inRoom = live.clients.get(client.room) ?? new Set();
   live.clients.set(client.room, inRoom.add(client));
-  await tellRoom({ of: 'who', room: client.room });
-  return {
-    leave() {
-      inRoom.delete(client);
-      if (inRoom.size === 0) live.clients.delete(client.room);
-      void tellRoom({ of: 'gone', room: client.room, tab: client.tab }).catch(() => {});
-    },
+  const leave = () => {
+    inRoom.delete(client);
+    if (inRoom.size === 0) live.clients.delete(client.room);
+    void tellRoom({ of: 'gone', room: client.room, tab: client.tab }).catch(() => {});
   };
+  try {
+    await tellRoom({ of: 'who', room: client.room });
+  } catch (error) {
+    leave();
+    throw error;
+  }
+  return { leave };
 }
 
 /** Tells what someone at work in a room has chosen. */
@@ -85,13 +94,20 @@ async function connect(): Promise<pg.Client> {
   const client = new pg.Client({ connectionString: process.env['DATABASE_URL'] });
   client.on('notification', ({ payload }) => hear(payload ?? ''));
   client.on('error', () => {});
-  client.on('end', () => {
-    live.listening = null;
-    if (live.clients.size > 0) setTimeout(() => void listen().then(resume, () => {}), RETRY).unref();
-  });
+  client.on('end', listenAgain);
   await client.connect();
   await client.query(`listen ${CHANNEL}`);
   return client;
+}
+
+/** Listens again in a moment, and goes on trying as long as anyone is here. */
+function listenAgain(): void {
+  live.listening = null;
+  if (live.clients.size === 0 || live.again) return;
+  live.again = setTimeout(() => {
+    live.again = null;
+    listen().then(resume, listenAgain);
+  }, RETRY).unref();
 }
 
 /** What was told while the connection was lost was not heard: everyone asks anew. */

@@ -4,7 +4,7 @@ import {
   invertPatch,
   roomOf,
   type Design,
-  type EditAction,
+  type KnownEdit,
   type LengthUnit,
   type Patch,
   type Refusal,
@@ -16,19 +16,6 @@ import { database } from './database';
 import { tellRoom } from './live';
 import { Edit, Job, Person, Room } from './models';
 import type { SignedIn } from './sessions';
-
-/** An accepted edit as clients see it. */
-export interface KnownEdit {
-  id: string;
-  revision: number;
-  action: EditAction;
-  step: string | null;
-  command: string | null;
-  args: unknown;
-  label: string | null;
-  patch: Patch;
-  person: { id: string; name: string };
-}
 
 /** How a save ended: accepted at a revision, in conflict with edits since, refused, or for a room that is not there. */
 export type SaveOutcome =

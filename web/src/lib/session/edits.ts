@@ -4,6 +4,7 @@ import {
   recorded,
   type EditAction,
   type History,
+  type KnownEdit,
   type Patch,
   type Step,
 } from 'goodreach';
@@ -18,19 +19,6 @@ export interface LocalEdit {
   command: string;
   args: unknown;
   patch: Patch;
-}
-
-/** An accepted edit as the server tells it; those of earlier versions of this program have words of their own instead of a command. */
-export interface KnownEdit {
-  id: string;
-  revision: number;
-  action: EditAction;
-  step: string | null;
-  command: string | null;
-  args: unknown;
-  label: string | null;
-  patch: Patch;
-  person: { id: string; name: string };
 }
 
 /** A step of the history with what it did. */

@@ -1,6 +1,6 @@
-import { applyPatch, replayed, type Design, type Patch } from 'goodreach';
+import { applyPatch, replayed, type Design, type Patch, type KnownEdit } from 'goodreach';
 import { askServer } from '../outcome';
-import type { KnownEdit, LocalEdit } from './edits';
+import type { LocalEdit } from './edits';
 import type { StoredEdit, UnsavedStore } from './unsaved-store';
 
 export type SaveState = 'saved' | 'saving' | 'offline' | 'apart';
@@ -20,6 +20,8 @@ interface Options {
 /** At most this many edits go in one request. */
 const MOST_EDITS = 200;
 const RETRY_STEPS = [1_000, 2_000, 4_000, 8_000];
+/** What an answer has that says the edits are at fault, not the moment. */
+const REFUSED: ReadonlySet<number> = new Set([400, 413, 422]);
 /** An edit the server answers so often with a fault of its own, while it is well otherwise, is put aside. */
 const MOST_FAULTS = 3;
 
@@ -188,10 +190,10 @@ export class SaveQueue {
         'You are signed out. Sign in again in another tab; your work is kept here and then saved.',
       );
     if (answer.status === 404) return this.#part('This room is gone from your studio.');
-    if (answer.status < 500) return this.#refused(sent, body);
-    if (this.#failures + 1 >= MOST_FAULTS && (await this.#isWell()))
+    if (REFUSED.has(answer.status)) return this.#refused(sent, body);
+    if (answer.status >= 500 && this.#failures + 1 >= MOST_FAULTS && (await this.#isWell()))
       return this.#refused(sent, { message: 'The server has a fault with this edit.' });
-    this.#retry('The server has a fault. Your work is kept here and saved when it answers again.');
+    this.#retry('The server can’t save now. Your work is kept here and saved when it answers again.');
   }
 
   /** Whether the server answers otherwise: then what it does not answer to is at fault. */

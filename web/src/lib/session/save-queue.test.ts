@@ -1,6 +1,6 @@
-import { execute, must, putStandpoint, setRoom, type Design, type Patch } from 'goodreach';
+import { execute, must, putStandpoint, setRoom, type Design, type Patch, type KnownEdit } from 'goodreach';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { historyOf, labelOf, type KnownEdit } from './edits';
+import { historyOf, labelOf } from './edits';
 import { open, Server, start } from './testing/room-server';
 
 const nameOf = (design: Design) => (design.records['room'] as { name: string }).name;
@@ -199,6 +199,25 @@ describe('the save queue', () => {
     server.faulty = false;
     await settle();
     expect([saving.state, nameOf(server.document)]).toEqual(['saved', 'Waits']);
+  });
+
+  it('waits where an answer says nothing of its edits, and puts none aside', async () => {
+    for (const status of [403, 408, 429]) {
+      const server = new Server();
+      const { session, saving } = open(server);
+      server.answers = status;
+      session.run(setRoom, { name: 'Waits' });
+      session.run(setRoom, { ceilingHeight: 2500 });
+      await vi.advanceTimersByTimeAsync(60_000);
+      expect([saving.state, saving.waiting, saving.aside]).toEqual(['offline', 2, []]);
+      server.answers = null;
+      await settle();
+      expect([saving.state, nameOf(server.document), ceilingOf(server.document)]).toEqual([
+        'saved',
+        'Waits',
+        2500,
+      ]);
+    }
   });
 
   it('takes in what others save when it hears of it, after what is under way', async () => {

@@ -1,6 +1,15 @@
-import { applyPatch, emptyHistory, makeRoom, must, outlineFaces, type Design, type Patch } from 'goodreach';
+import {
+  applyPatch,
+  emptyHistory,
+  makeRoom,
+  must,
+  outlineFaces,
+  type Design,
+  type Patch,
+  type KnownEdit,
+} from 'goodreach';
 import { DesignSession } from '../design-session.svelte';
-import type { KnownEdit, LocalEdit } from '../edits';
+import type { LocalEdit } from '../edits';
 import { SaveQueue } from '../save-queue.svelte';
 
 /** A kitchen of 4 by 3 metres. */
@@ -23,6 +32,8 @@ export class Server {
   faults = new Set<string>();
   down = false;
   faulty = false;
+  /** What it answers to every save, whatever is in it. */
+  answers: number | null = null;
   loseReply = false;
   /** Milliseconds between the head of an answer and its body. */
   slowBody = 0;
@@ -42,6 +53,7 @@ export class Server {
     this.requests += 1;
     if (this.down) throw new TypeError('down');
     if (this.faulty) return new Response('', { status: 500 });
+    if (this.answers !== null && init?.body) return new Response('', { status: this.answers });
     if (!init?.body && !url.includes('since'))
       return Response.json({ revision: this.edits.length, document: this.document });
     if (!init?.body) {

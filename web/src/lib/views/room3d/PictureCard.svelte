@@ -1,6 +1,6 @@
 <script lang="ts">
   import { useWorkspace } from '$lib/tools/context';
-  import { save } from './save';
+  import { save } from '$ui/save-file';
   import type { RoomStage } from './room-stage';
   import { Taking } from './taking.svelte';
 

@@ -2,7 +2,7 @@
   import { filmOf, putStandpoint, recordsOf } from 'goodreach';
   import { nanoid } from 'nanoid';
   import { useWorkspace } from '$lib/tools/context';
-  import { save } from './save';
+  import { save } from '$ui/save-file';
   import type { RoomStage } from './room-stage';
   import { Taking } from './taking.svelte';
 

@@ -17,38 +17,39 @@ export const GET: RequestHandler = async ({ locals, params, url }) => {
   if (!room) error(404, { message: 'This room is not in your studio.' });
   const tab = url.searchParams.get('tab') ?? '';
   if (!isUuid(tab)) error(400, { message: 'tab must be the id of the page that asks.' });
-  let end = () => {};
+  let end: (byPage?: 'by page') => void = () => {};
   const stream = new ReadableStream<string>({
     async start(controller) {
+      let isOver = false;
+      let leave = () => {};
       const write = (text: string) => {
-        try {
-          controller.enqueue(text);
-        } catch {
-          end();
-        }
+        if (!isOver) controller.enqueue(text);
       };
       const send = (told: Told) => write(`data: ${JSON.stringify(told)}\n\n`);
       const beat = setInterval(() => write(': still here\n\n'), BEAT);
       const life = setTimeout(() => end(), LIFE);
-      write('retry: 1000\n\n');
-      const person = { id: who.personId, name: who.personName };
-      const client = { room: room.id, tab, person, chosen: [], send, end: () => end() };
-      const { leave } = await join(client);
-      end = () => {
-        end = () => {};
+      end = (byPage) => {
+        if (isOver) return;
+        isOver = true;
         clearInterval(beat);
         clearTimeout(life);
         leave();
-        try {
-          controller.close();
-        } catch {
-          // The page went first.
-        }
+        if (!byPage) controller.close();
       };
-      // What was saved since the page was read, and before it listened.
-      send({ of: 'saved', room: room.id, revision: room.revision });
+      write('retry: 1000\n\n');
+      const person = { id: who.personId, name: who.personName };
+      const client = { room: room.id, tab, person, chosen: [], send, end: () => end() };
+      const joined = await join(client).catch(() => null);
+      // The page may have gone before it had joined; where it can't join, it asks again.
+      if (isOver) joined?.leave();
+      else if (!joined) end();
+      else {
+        leave = joined.leave;
+        // What was saved since the page was read, and before it listened.
+        send({ of: 'saved', room: room.id, revision: room.revision });
+      }
     },
-    cancel: () => end(),
+    cancel: () => end('by page'),
   });
   return new Response(stream.pipeThrough(new TextEncoderStream()), {
     headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store', 'x-accel-buffering': 'no' },
