@@ -1,6 +1,9 @@
+import { editItems } from '../src/commands/edit-items';
+import { putFixed } from '../src/commands/put-fixed';
 import { setItem } from '../src/commands/set-item';
 import type { RoomBuilder } from '../src/demo/build-room';
-import type { Placement } from '../src/document/records';
+import type { FixedType } from '../src/document/fixture-types';
+import type { FixedRecord, Placement } from '../src/document/records';
 import { findItem } from '../src/ranges/shelf';
 import { must } from '../src/result';
 import { settingOf, type Setting } from '../src/setting/landing';
@@ -29,6 +32,22 @@ export function put(
   range = 'fathom',
 ): void {
   builder.run(setItem, { id, range, code, placement });
+}
+
+/** Builds something in under an id of its own: 300 square and 2400 high from the floor up, unless said otherwise. */
+export function build(
+  builder: RoomBuilder,
+  type: FixedType,
+  placement: Placement,
+  change: Partial<FixedRecord> = {},
+): void {
+  const size = { width: 300, depth: 300, height: 2400, up: 0 };
+  builder.run(putFixed, { kind: 'fixed', id: type, type, ...size, placement, ...change });
+}
+
+/** Sets an item's underside so high above the floor, mm. */
+export function raise(builder: RoomBuilder, id: string, up: number): void {
+  builder.run(editItems, { ids: [id], change: { up } });
 }
 
 /** To the thousandth of a millimetre, and no minus before zero. */

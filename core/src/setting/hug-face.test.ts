@@ -1,8 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { floor, onA, put, rounded } from '../../testing/placing';
+import { build, floor, onA, put, rounded } from '../../testing/placing';
 import { rectangle } from '../../testing/rooms';
 import { editItems } from '../commands/edit-items';
-import { putFixed } from '../commands/put-fixed';
 import { setRoom } from '../commands/set-room';
 import type { RoomBuilder } from '../demo/build-room';
 import { roomShape } from '../survey/room-shape';
@@ -38,10 +37,7 @@ function held({ design }: RoomBuilder, setting: Setting, left: number, off = 0, 
   return read(hug(design, setting, middle, snap), setting);
 }
 const column = (builder: RoomBuilder, id: string, width: number, at: number) =>
-  builder.run(putFixed, {
-    ...({ kind: 'fixed', id, type: 'column', width, depth: 400, height: 2400, up: 0 } as const),
-    placement: onA(at),
-  });
+  build(builder, 'column', onA(at), { id, width, depth: 400 });
 
 describe('moving along a face', () => {
   it('lands in the nearest free stretch that is no further than its own width', () => {
@@ -213,18 +209,7 @@ describe('landing in the room', () => {
 
   it('is at a partition rather than at a wall that is farther off', () => {
     const builder = rectangle(5000, 4000);
-    builder.run(putFixed, {
-      ...({
-        kind: 'fixed',
-        id: 'wall',
-        type: 'partition',
-        width: 2000,
-        depth: 100,
-        height: 2400,
-        up: 0,
-      } as const),
-      placement: floor(1500, -1000),
-    });
+    build(builder, 'partition', floor(1500, -1000), { id: 'wall', width: 2000, depth: 100 });
     const at = (y: number) => hug(builder.design, base(600), { x: 2500, y }, 14).caught?.id;
     expect([at(-450), at(-1400)]).toEqual(['face-a', 'wall']);
     // Between the two it is at the nearer: they are 1000 apart.

@@ -1,8 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { floor, onA, put, rounded, settingFor } from '../../testing/placing';
+import { build, floor, onA, put, raise, rounded, settingFor } from '../../testing/placing';
 import { rectangle } from '../../testing/rooms';
-import { editItems } from '../commands/edit-items';
-import { putFixed } from '../commands/put-fixed';
 import { setItem } from '../commands/set-item';
 import type { RoomBuilder } from '../demo/build-room';
 import type { Placement } from '../document/records';
@@ -10,8 +8,6 @@ import type { Setting } from './landing';
 import { freeAlong, islandBacks, ledgesFor, type Ledge } from './ledges';
 import { nextOnLedge } from './on-ledge';
 
-const raise = (builder: RoomBuilder, id: string, up: number) =>
-  builder.run(editItems, { ids: [id], change: { up } });
 const idsOf = (ledges: readonly Ledge[]) => ledges.map(({ boxes }) => boxes.map(({ id }) => id));
 
 describe('the fronts that trim runs along', () => {
@@ -232,18 +228,7 @@ describe('what is free along an edge', () => {
 
   it('counts fixed things behind an island', () => {
     const builder = island();
-    builder.run(putFixed, {
-      ...({
-        kind: 'fixed',
-        id: 'column',
-        type: 'column',
-        width: 300,
-        depth: 300,
-        height: 2400,
-        up: 0,
-      } as const),
-      placement: floor(3000, -1800),
-    });
+    build(builder, 'column', floor(3000, -1800));
     expect(behind(builder)).toEqual([
       [0, 1100],
       [1400, 2400],
@@ -302,10 +287,7 @@ describe('the open edges of a tray', () => {
     // There is floor to step in from 60 outside: at a wall 60 away there is none.
     expect([59, 61].map((distance) => outs(tray(onA(distance))).length)).toEqual([2, 3]);
     const builder = tray(onA(0));
-    builder.run(putFixed, {
-      ...({ kind: 'fixed', id: 'box', type: 'column', width: 300, depth: 800, height: 2400, up: 0 } as const),
-      placement: onA(800),
-    });
+    build(builder, 'column', onA(800), { depth: 800 });
     expect(outs(builder)).toEqual(['0 -1']);
     put(builder, 'base', 'F600', onA(3000));
     expect(outs(builder)).toEqual(['0 -1']);

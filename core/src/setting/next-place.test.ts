@@ -1,10 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { floor, onA, put, rounded, settingFor } from '../../testing/placing';
+import { build, floor, onA, put, rounded, settingFor } from '../../testing/placing';
 import { rectangle } from '../../testing/rooms';
 import { bendFace } from '../commands/bend-face';
 import { editItems } from '../commands/edit-items';
 import { moveItem } from '../commands/move-item';
-import { putFixed } from '../commands/put-fixed';
 import type { RoomBuilder } from '../demo/build-room';
 import { nextPlace } from './next-place';
 import { roomShape } from '../survey/room-shape';
@@ -100,18 +99,7 @@ describe('the next corner', () => {
       expect([along, across, next(builder, 'F900-L')!.slice(0, 2)]).toEqual([along, across, at]);
     }
     const walled = rectangle(4000, 3000);
-    walled.run(putFixed, {
-      ...({
-        kind: 'fixed',
-        id: 'box',
-        type: 'pipe-box',
-        width: 100,
-        depth: 100,
-        height: 2400,
-        up: 0,
-      } as const),
-      placement: onA(0),
-    });
+    build(walled, 'pipe-box', onA(0), { width: 100, depth: 100 });
     // A pipe in the corner: what stands beside it is not in the corner.
     expect(next(walled, 'F900-L')!.slice(0, 2)).toEqual(['face-a', 3100]);
     expect(next(walled, 'F900-L')!.slice(2)).toEqual(['face-a', 'wall', 'face-b']);

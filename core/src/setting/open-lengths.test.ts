@@ -1,9 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { floor, onA, put, rounded } from '../../testing/placing';
+import { build, floor, onA, put, raise, rounded } from '../../testing/placing';
 import { rectangle, shaped } from '../../testing/rooms';
 import { editItems } from '../commands/edit-items';
 import { leaveOpen } from '../commands/leave-open';
-import { putFixed } from '../commands/put-fixed';
 import type { RoomBuilder } from '../demo/build-room';
 import { baseBand, freeStretches, hungOnFace, itemsOnFace, openLengths, wallBand } from './open-lengths';
 import { itemBoxes } from './item-box';
@@ -19,8 +18,6 @@ function open({ design }: RoomBuilder, face = 'face-a') {
     .filter((one) => one.face.id === face)
     .map(({ band, from, to }) => [band, rounded(from), rounded(to)]);
 }
-const raise = (builder: RoomBuilder, id: string, up: number) =>
-  builder.run(editItems, { ids: [id], change: { up } });
 
 describe('the bands runs stand in', () => {
   const some = () => {
@@ -131,18 +128,7 @@ describe('open lengths', () => {
   it('stop at what is fixed, and at a vanity that hangs', () => {
     const builder = rectangle(6000, 4000);
     put(builder, 'a', 'F600', onA(1000));
-    builder.run(putFixed, {
-      ...({
-        kind: 'fixed',
-        id: 'pipe',
-        type: 'pipe-box',
-        width: 200,
-        depth: 200,
-        height: 2400,
-        up: 0,
-      } as const),
-      placement: onA(2000),
-    });
+    build(builder, 'pipe-box', onA(2000), { width: 200, depth: 200 });
     put(builder, 'hung', 'V600-H', onFace('face-c', 1000));
     expect(open(builder)).toEqual([
       ['base', 0, 1000],

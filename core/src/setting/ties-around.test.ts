@@ -1,10 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { floor, onA, put, rounded } from '../../testing/placing';
+import { build, floor, onA, put, raise, rounded } from '../../testing/placing';
 import { rectangle } from '../../testing/rooms';
 import { bendFace } from '../commands/bend-face';
 import { editFaces } from '../commands/edit-faces';
-import { editItems } from '../commands/edit-items';
-import { putFixed } from '../commands/put-fixed';
 import type { RoomBuilder } from '../demo/build-room';
 import { itemBoxes } from './item-box';
 import { tieOn, tiesInPlan, tiesOf, type TieSide } from './ties';
@@ -14,21 +12,8 @@ function read(builder: RoomBuilder, side: TieSide, id = 'own') {
   const tie = tieOn(builder.design, boxOf(builder, id), side);
   return tie && [rounded(tie.distance), tie.to.kind, tie.to.id];
 }
-const raise = (builder: RoomBuilder, id: string, up: number) =>
-  builder.run(editItems, { ids: [id], change: { up } });
 const column = (builder: RoomBuilder, x: number, y: number, change = {}) =>
-  builder.run(putFixed, {
-    ...({
-      kind: 'fixed',
-      id: 'column',
-      type: 'column',
-      width: 300,
-      depth: 300,
-      height: 2400,
-      up: 0,
-    } as const),
-    ...{ placement: floor(x, y), ...change },
-  });
+  build(builder, 'column', floor(x, y), change);
 
 describe('ties up and down', () => {
   const hung = () => {
