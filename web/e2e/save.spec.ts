@@ -124,9 +124,7 @@ test('two pages on one room: each sees at once what the other saves and has chos
   await ceiling(page).fill('2600');
   await page.keyboard.press('Enter');
   await studio.saved(4);
-  await expect(other.getByRole('alert').first()).toContainText(
-    'Change the room is not in the room any more.',
-  );
+  await expect(other.getByRole('alert').first()).toContainText('Not kept: “Change the room”.');
   await expect(other.getByRole('alert').first()).toContainText('changed the same.');
   await expect(ceiling(other)).toHaveValue('2600');
   await other.getByRole('button', { name: 'All right' }).click();

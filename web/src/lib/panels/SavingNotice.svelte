@@ -31,8 +31,7 @@
   <div class="notice" role="alert">
     <p>
       {#each reasons as [why, labels] (why)}
-        <strong>{labels.join(', ')}</strong>
-        {labels.length === 1 ? 'is' : 'are'} not in the room any more. {why}
+        Not kept: <strong>{labels.map((label) => `“${label}”`).join(', ')}</strong>. {why}
       {/each}
       {saving.state === 'saved' ? 'Everything else is saved.' : 'Everything else stays.'}
     </p>
