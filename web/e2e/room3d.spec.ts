@@ -25,6 +25,16 @@ async function goesOn(progress: Locator): Promise<void> {
   throw new Error('It does not go on.');
 }
 
+/** Takes the graphics from the page for a moment, as a browser short of memory does. */
+async function loseGraphics({ page }: Studio): Promise<void> {
+  await page.locator('.room canvas').evaluate(async (canvas) => {
+    const graphics = (canvas as HTMLCanvasElement).getContext('webgl2')!.getExtension('WEBGL_lose_context')!;
+    graphics.loseContext();
+    await new Promise((done) => setTimeout(done, 300));
+    graphics.restoreContext();
+  });
+}
+
 test('the model shows the room when something changes, and what is chosen and moved in it is moved everywhere', async ({
   page,
   studio,
@@ -41,6 +51,12 @@ test('the model shows the room when something changes, and what is chosen and mo
   const { frames, calls } = await drawn(studio);
   expect(frames).toBe(rest);
   expect(calls).toBeLessThanOrEqual(200);
+  // But where the graphics were taken from the page: it is the same again when they are back.
+  const shot = () =>
+    page.locator('.room canvas').evaluate((canvas) => (canvas as HTMLCanvasElement).toDataURL());
+  const whole = await shot();
+  await loseGraphics(studio);
+  await expect.poll(shot).toBe(whole);
 
   // From the keyboard: chosen by number, nudged as in the plan, opened, which changes nothing of the design.
   const model = page.locator('.room');
@@ -208,6 +224,11 @@ test('standpoints are kept and gone back to, and a walk between them is a film t
   test.setTimeout(0);
   const download = page.waitForEvent('download', { timeout: 0 });
   await page.getByRole('button', { name: 'Film' }).click();
+  // Graphics taken from the page meanwhile leave no blank pictures in it.
+  await expect
+    .poll(() => progress.evaluate((bar) => (bar as HTMLProgressElement).value))
+    .toBeGreaterThan(0.1);
+  await loseGraphics(studio);
   await goesOn(progress);
   const bytes = await readFile(await (await download).path());
   const played = await page.evaluate(async (film) => {
@@ -219,20 +240,35 @@ test('standpoints are kept and gone back to, and a walk between them is a film t
       video.onerror = () => failed(new Error(video.error?.message ?? 'The film does not load.'));
     });
     const paper = document.createElement('canvas').getContext('2d')!;
+    // The picture of that time, once it is shown: having sought alone does not say so.
     const look = async (time: number) => {
-      video.currentTime = time;
-      await new Promise((done) => (video.onseeked = done));
+      await new Promise<void>((done) => {
+        const shown = (_: number, { mediaTime }: VideoFrameCallbackMetadata) =>
+          Math.abs(mediaTime - time) < 0.2 ? done() : video.requestVideoFrameCallback(shown);
+        video.requestVideoFrameCallback(shown);
+        video.currentTime = time;
+      });
       paper.drawImage(video, 0, 0, 64, 36);
       return [...paper.getImageData(0, 0, 64, 36).data];
     };
-    const [first, last] = [await look(0.1), await look(video.duration - 0.1)];
-    const differ = first.reduce((sum, one, index) => sum + Math.abs(one - last[index]!), 0) / first.length;
-    return { wide: video.videoWidth, high: video.videoHeight, seconds: video.duration, differ };
+    const { videoWidth: wide, videoHeight: high, duration: seconds } = video;
+    const seen: number[][] = [];
+    for (let time = 0.1; time < seconds; time += 0.25) seen.push(await look(time));
+    const apart = (one: number[], other: number[]) =>
+      one.reduce((sum, value, index) => sum + Math.abs(value - other[index]!), 0) / one.length;
+    return {
+      wide,
+      high,
+      seconds,
+      differ: apart(seen[0]!, seen.at(-1)!),
+      shades: Math.min(...seen.map((one) => new Set(one).size)),
+    };
   }, bytes.toString('base64'));
   expect([played.wide, played.high]).toEqual([1_280, 720]);
   // At the least both rests; and one has come somewhere else.
   expect(played.seconds).toBeGreaterThan(2);
   expect(played.differ).toBeGreaterThan(4);
+  expect(played.shades).toBeGreaterThan(6);
 });
 
 test('without WebGL the model says so, and everything else goes on', async ({ page, studio }) => {

@@ -1,20 +1,28 @@
 <script lang="ts">
   import { useWorkspace } from '$lib/tools/context';
   import { save } from '$ui/save-file';
+  import { GraphicsLost } from './painter';
   import type { RoomStage } from './room-stage';
   import { Taking } from './taking.svelte';
 
   /** A picture of the view at a size for print; with `file`, the room as one for other programs. */
   let { stage, file }: { stage: RoomStage; file: boolean } = $props();
-  const { saving, roomId } = useWorkspace();
+  const { session, saving, roomId } = useWorkspace();
 
   const widths = [1_280, 1_920, 3_000, 4_000];
   let width = $state(1_920);
   const taking = new Taking();
 
   async function take() {
-    const picture = await taking.start((told) => stage.picture(width, told));
-    if (picture) save(picture, 'room.png');
+    try {
+      const picture = await taking.start((told) => stage.picture(width, told));
+      if (picture) save(picture, 'room.png');
+    } catch (fault) {
+      session.message =
+        fault instanceof GraphicsLost
+          ? fault.message
+          : `This browser can’t write a picture ${width} pixels wide. Take a smaller one.`;
+    }
   }
 </script>
 

@@ -3,6 +3,7 @@
   import { nanoid } from 'nanoid';
   import { useWorkspace } from '$lib/tools/context';
   import { save } from '$ui/save-file';
+  import { GraphicsLost } from './painter';
   import type { RoomStage } from './room-stage';
   import { Taking } from './taking.svelte';
 
@@ -39,8 +40,11 @@
     try {
       const made = await taking.start((told) => film(stage, frames, told));
       if (made) save(made, 'walk.webm');
-    } catch {
-      session.message = 'This browser can’t write films (WebM). Take pictures from the standpoints instead.';
+    } catch (fault) {
+      session.message =
+        fault instanceof GraphicsLost
+          ? fault.message
+          : 'This browser can’t write films (WebM). Take pictures from the standpoints instead.';
     }
   }
 </script>

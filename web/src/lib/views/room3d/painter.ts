@@ -27,6 +27,14 @@ export interface Part {
 
 /** How bright what is past the room is, so that it is seen as it is given. */
 const PAST = 3.3;
+/** The graphics were taken from the page, and did not come back. */
+export class GraphicsLost extends Error {
+  override message =
+    'The browser took the graphics from this page, and has not given them back. Reload the page, and try again.';
+}
+
+/** So long graphics that were taken from the page are waited for, ms. */
+const BACK = 10_000;
 /** A picture in soft light is shown as it grows only when so much of it is there: before, single shadows would show. */
 const SHOWN = 0.15;
 
@@ -43,11 +51,15 @@ export class Painter {
   private last: Promise<boolean> = Promise.resolve(true);
   /** How many draw calls the last picture took. */
   calls = 0;
+  /** How often the graphics were taken from the page: all that was drawn is gone then. */
+  private losses = 0;
 
+  /** `back` hears when graphics that were taken from the page are there again, and the picture has to be drawn anew. */
   constructor(
-    canvas: HTMLCanvasElement,
+    private readonly canvas: HTMLCanvasElement,
     private readonly lights: RoomLights,
     private readonly looks: Looks,
+    back: () => void,
   ) {
     this.renderer = new WebGLRenderer({ canvas, antialias: true, preserveDrawingBuffer: true });
     this.renderer.outputColorSpace = SRGBColorSpace;
@@ -62,6 +74,11 @@ export class Painter {
     const slow = isSlow(this.renderer.getContext());
     if (slow) looks.sharp = 1;
     this.softness = this.soft ? (slow ? 'slow' : 'quick') : 'none';
+    canvas.addEventListener('webglcontextlost', () => (this.losses += 1));
+    canvas.addEventListener('webglcontextrestored', () => {
+      this.changed();
+      back();
+    });
   }
 
   /** Waits until everything asked for is drawn, the page alive meanwhile: never more than one picture is waited for. */
@@ -102,6 +119,48 @@ export class Painter {
     this.renderer.info.reset();
     this.renderer.render(this.scene, camera);
     this.calls = this.renderer.info.render.calls;
+  }
+
+  /**
+   * A part of a picture, on a canvas of its size, at once or in a soft light; `rested` is awaited meanwhile, and stops it by answering
+   * false. Answers whether it was finished. Drawn anew where the graphics were taken from the page meanwhile; throws where they don't
+   * come back (GraphicsLost).
+   */
+  async part(
+    camera: PerspectiveCamera,
+    kind: RoomViewKind,
+    light: SoftRoom | null,
+    part: Part,
+    rested: (done: number) => Promise<boolean>,
+  ): Promise<boolean> {
+    const { whole, left, top, width, height } = part;
+    for (;;) {
+      const { losses } = this;
+      this.size(width, height);
+      let went: boolean;
+      if (light) went = await this.softly(camera, kind, light, part, rested);
+      else {
+        const own = camera.clone();
+        own.setViewOffset(whole.width, whole.height, left, top, width, height);
+        this.quick(own, kind);
+        went = await rested(1);
+      }
+      if (!went || (losses === this.losses && !this.lost)) return went;
+      await this.restored();
+    }
+  }
+
+  private get lost(): boolean {
+    return this.renderer.getContext().isContextLost();
+  }
+
+  private async restored(): Promise<void> {
+    if (!this.lost) return;
+    await new Promise<void>((done, failed) => {
+      const late = setTimeout(() => failed(new GraphicsLost()), BACK);
+      const once = { once: true };
+      this.canvas.addEventListener('webglcontextrestored', () => (clearTimeout(late), done()), once);
+    });
   }
 
   /** A part of a picture in soft light, from one small light after the other; `rested` is awaited between them, and stops it by answering false. Answers whether it was finished. */

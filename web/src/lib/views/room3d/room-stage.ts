@@ -71,7 +71,7 @@ export class RoomStage {
   private ratio = 1;
 
   constructor(readonly canvas: HTMLCanvasElement) {
-    this.painter = new Painter(canvas, this.lights, this.looks);
+    this.painter = new Painter(canvas, this.lights, this.looks, () => this.request());
     this.batches = new RoomBatches((part) => this.looks.of(part));
     this.marks.renderOrder = 2;
     this.marks.rotation.copy(this.batches.root.rotation);
@@ -341,7 +341,12 @@ export class RoomStage {
     } finally {
       this.settle();
     }
-    return new Promise((done) => canvas.toBlob(done, 'image/png'));
+    return new Promise((done, failed) =>
+      canvas.toBlob(
+        (blob) => (blob ? done(blob) : failed(new Error('The picture is too big.'))),
+        'image/png',
+      ),
+    );
   }
 
   /** A part of a picture on the canvas, the page alive meanwhile. */
@@ -350,19 +355,12 @@ export class RoomStage {
     part: Part,
     told: (done: number) => boolean,
   ): Promise<boolean> {
-    const { whole, left, top, width, height } = part;
-    this.painter.size(width, height);
     const taken = this.growing;
-    const rested = async (done: number) => {
+    const light = this.soft && this.painter.softness !== 'none' ? this.light : null;
+    return this.painter.part(camera, this.kind, light, part, async (done) => {
       await this.painter.finished();
       return taken === this.growing && told(done);
-    };
-    if (this.soft && this.painter.softness !== 'none')
-      return this.painter.softly(camera, this.kind, this.light, part, rested);
-    const own = camera.clone();
-    own.setViewOffset(whole.width, whole.height, left, top, width, height);
-    this.painter.quick(own, this.kind);
-    return rested(1);
+    });
   }
 
   /** Draws the view as one of so many pixels on the canvas, for a film, until it is settled again; false where it was stopped. */
@@ -370,7 +368,7 @@ export class RoomStage {
     this.take();
     this.stand.resize(width / height);
     const part = { whole: { width, height }, left: 0, top: 0, width, height };
-    return this.paint(this.camera, part, told);
+    return this.paint(this.camera.clone(), part, told);
   }
 
   /** Takes the canvas for pictures: without what is chosen. */
