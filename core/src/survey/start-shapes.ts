@@ -77,7 +77,7 @@ export function* otherStarts(faces: readonly LoopFace[], best: () => readonly Po
 function folded(corners: readonly Point[], random: () => number): Point[] {
   const count = corners.length;
   const first = Math.floor(random() * count);
-  const span = Math.min(count - 1, 2 + Math.floor(random() * (count - 2)));
+  const span = 2 + Math.floor(random() * (count - 2));
   const [a, b] = [corners[first]!, corners[(first + span) % count]!];
   const u = scale(subtract(b, a), 1 / Math.max(distance(a, b), 1e-9));
   const laid = corners.map((corner, index) => {

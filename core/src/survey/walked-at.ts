@@ -2,12 +2,12 @@ import { placedRecords, recordsOf, type Design } from '../document/design';
 import type { FaceRecord, MeasurementRecord } from '../document/records';
 import { cross, distance, dot, subtract, type Point } from '../geometry/point';
 import { PARALLEL } from '../geometry/tolerance';
-import { ok, refuse, type Result } from '../result';
+import { must, ok, refuse, type Result } from '../result';
 import { isLetterBefore } from './face-letters';
 import { placedOpenings } from './openings';
 import type { PlacedFace } from './placed-face';
 import { rehome, type FacePart } from './rehome';
-import { reshape, walkedFaces, type Reshaping, type Walked } from './reshape';
+import { reshape, type Reshaping, type Walked } from './reshape';
 import { roomShape } from './room-shape';
 
 /** A face shorter than this has no length any more, mm. */
@@ -26,11 +26,6 @@ export function reshapedTo(design: Design, corners: readonly Point[]): Result<Re
     if (dot(subtract(endOf(index), corners[index]!), u) <= 0)
       return refuse('face-vanishes', { face: letter });
   }
-  if (!isGone.includes(true))
-    return reshape(
-      design,
-      walkedFaces(design).map((one, index) => ({ ...one, at: corners[index]! })),
-    );
   const taken = faces.find(({ id }, index) => isGone[index] && isTaken(design, id));
   if (taken) return refuse('face-taken', { face: taken.letter });
   const rows = rowsOf(faces, isGone);
@@ -61,13 +56,12 @@ export function reshapedTo(design: Design, corners: readonly Point[]): Result<Re
       at,
     };
   });
-  const moved = rehome(design, parts);
-  if (!moved.ok) return moved;
-  const shaped = reshape(design, walked, moved.value);
+  // A face that becomes a part of one whole cuts nothing.
+  const shaped = reshape(design, walked, must(rehome(design, parts)));
   if (!shaped.ok) return shaped;
   return ok({
     written: shaped.value.written.filter(({ id }) => !removed.includes(id)),
-    removed: [...new Set([...shaped.value.removed, ...removed])],
+    removed: [...shaped.value.removed, ...removed],
   });
 }
 
@@ -79,7 +73,7 @@ function isTaken(design: Design, id: string): boolean {
   );
 }
 
-/** Which faces that are left make one, in walking order from the one that comes first by letter: those that run on in line where others between them are gone. */
+/** Which faces that are left make one, in walking order from the first that is left: those that run on in line where others between them are gone. */
 function rowsOf(faces: readonly PlacedFace[], isGone: readonly boolean[]): number[][] {
   const left = faces.flatMap((_, index) => (isGone[index] ? [] : [index]));
   const runsOn = (index: number, before: number) => {
@@ -94,8 +88,8 @@ function rowsOf(faces: readonly PlacedFace[], isGone: readonly boolean[]): numbe
     if (row && runsOn(index, row.at(-1)!)) row.push(index);
     else rows.push([index]);
   }
-  const first = rows.findIndex((row) => row.includes(0));
-  return first > 0 ? [...rows.slice(first), ...rows.slice(0, first)] : rows;
+  const first = rows.findIndex((row) => row.includes(left[0]!));
+  return [...rows.slice(first), ...rows.slice(0, first)];
 }
 
 /** A taped distance from the start of one face to the end of another. */
