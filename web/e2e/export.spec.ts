@@ -35,8 +35,27 @@ test('the sheet is drawn on screen and comes as a sound PDF with the saved revis
   ]) {
     expect(words).toContain(word);
   }
-  await page.getByLabel('Page').selectOption('Tabloid');
+  await page.getByRole('combobox', { name: 'Page' }).selectOption('Tabloid');
   await expect(page.getByRole('img', { name: 'Plan, Tabloid' })).toBeVisible();
+  // Seen whole, then closely, and the next one by its key.
+  await page.getByLabel('Shows').selectOption('elevations');
+  const desk = page.getByRole('application', { name: /^Sheets/ });
+  const sheets = page.locator('.desk figure');
+  const shown = async (index: number) => {
+    const [view, sheet] = [(await desk.boundingBox())!, (await sheets.nth(index).boundingBox())!];
+    return sheet.y >= view.y && sheet.y + sheet.height <= view.y + view.height ? sheet.width : null;
+  };
+  const whole = (await shown(0))!;
+  await desk.press('PageDown');
+  await expect.poll(() => shown(1)).toBeCloseTo(whole, 0);
+  expect(await shown(0)).toBeNull();
+  await desk.press('+');
+  await expect.poll(async () => (await sheets.nth(1).boundingBox())!.width).toBeGreaterThan(1.2 * whole);
+  const before = (await sheets.nth(1).boundingBox())!;
+  await desk.press('ArrowDown');
+  await expect.poll(async () => (await sheets.nth(1).boundingBox())!.y).toBeCloseTo(before.y - 60, 0);
+  await page.getByRole('button', { name: 'Show the whole drawing' }).click();
+  await expect.poll(() => shown(0)).toBeCloseTo(whole, 0);
   const small = await page.request.get(`${studio.roomUrl()}/sheet.pdf?page=A9`);
   expect([small.status(), (await small.json()).message]).toEqual([
     422,

@@ -69,7 +69,7 @@
   </p>
   <div class="buttons">
     <Button look="primary" disabled={drawing.places.length < 3} onclick={() => pick.close()}>Close it</Button>
-    <Button onclick={() => pick.stop()}>Stop drawing</Button>
+    <Button onclick={() => pick.cancel()}>Stop drawing</Button>
   </div>
 {:else}
   <More

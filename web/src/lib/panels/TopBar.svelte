@@ -78,12 +78,8 @@
     >
       <Redo size={18} aria-hidden="true" /><span class="visually-hidden">Redo</span>
     </button>
-    <button
-      onclick={() => acting.port.fit()}
-      disabled={screen.step === 'draw'}
-      title="Show the whole plan (Alt 0)"
-    >
-      <Fit size={18} aria-hidden="true" /><span class="visually-hidden">Show the whole plan</span>
+    <button onclick={() => acting.views.fit()} title="Show the whole drawing (Alt 0)">
+      <Fit size={18} aria-hidden="true" /><span class="visually-hidden">Show the whole drawing</span>
     </button>
     <button
       class="wide"

@@ -17,7 +17,7 @@
     const [from, to] = places ?? [];
     if (!from || !to) return '';
     const done = session.run(scaleUnderlay, { id: underlay.id, from, to, length });
-    if (done) pick.stop();
+    if (done) pick.cancel();
     return done ? '' : session.message;
   }
 </script>
@@ -41,7 +41,7 @@
       onset={scaleBy}
     />
   {/if}
-  <div><Button onclick={() => pick.stop()}>Stop scaling</Button></div>
+  <div><Button onclick={() => pick.cancel()}>Stop scaling</Button></div>
 {:else}
   <div>
     <Button look="primary" onclick={() => pick.start(underlay.id, 'scale')}>Scale by two places</Button>

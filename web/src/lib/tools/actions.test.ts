@@ -3,7 +3,6 @@ import { describe, expect, it } from 'vitest';
 import { DesignSession } from '../session/design-session.svelte';
 import { ScreenState } from '../session/screen.svelte';
 import { actions, pageActions, searchActions, type PageActing } from './actions';
-import { emptyPort } from './plan-port';
 import { bindingsOf, shortcuts } from './workspace-keys';
 
 const faces = outlineFaces({ id: 'rectangle', turns: 0, mirrored: false }, [4000, 3000], 'mm');
@@ -11,8 +10,8 @@ const room = must(makeRoom({ name: 'Kitchen', unit: 'mm', step: 1, ceilingHeight
 function acting(): PageActing & { shown: string[] } {
   const shown: string[] = [];
   const session = new DesignSession(room, emptyHistory, () => {});
-  const port = { ...emptyPort(), fit: () => shown.push('fit') };
-  return { session, screen: new ScreenState(), roomId: 'r', port, show: (what) => shown.push(what), shown };
+  const views = { fit: () => void shown.push('fit') };
+  return { session, screen: new ScreenState(), roomId: 'r', views, show: (what) => shown.push(what), shown };
 }
 const named = (id: string) => actions.find((action) => action.id === id)!;
 
@@ -32,7 +31,7 @@ describe('actions', () => {
     expect(found('')).toHaveLength(actions.length);
     expect(found('turn')).toEqual(['turn', 'turn-half', 'square']);
     expect(found('WALL square')).toEqual(['square']);
-    expect(found('plan')).toEqual(['fit']);
+    expect(found('drawing')).toEqual(['fit', 'alone']);
     expect(found('45')).toEqual(['turn-half']);
     expect(found('away')).toEqual(['fold-left', 'fold-right']);
     expect(found('ndo')).toEqual([]);
@@ -55,7 +54,7 @@ describe('actions', () => {
     expect(named('remove-chosen').when(at)).toBe(false);
     expect([named('step-set'), named('step-draw')].map((one) => one.when(at))).toEqual([false, true]);
     named('step-draw').run(at);
-    expect([at.screen.step, named('fit').when(at)]).toEqual(['draw', false]);
+    expect([at.screen.step, named('fit').when(at)]).toEqual(['draw', true]);
     for (const id of ['fit', 'palette', 'shortcuts']) named(id).run(at);
     expect(at.shown).toEqual(['fit', 'palette', 'shortcuts']);
   });

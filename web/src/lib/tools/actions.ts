@@ -1,11 +1,11 @@
 import { removeThings } from 'goodreach';
 import { steps } from '../session/screen.svelte';
 import { itemActions, type Acting } from './item-actions';
-import type { PlanPort } from './plan-port';
+import type { ShownViews } from './view-host.svelte';
 
 /** What an action of the page works on. */
 export interface PageActing extends Acting {
-  port: PlanPort;
+  views: Pick<ShownViews, 'fit'>;
   /** Shows a dialog of the page. */
   show(dialog: 'palette' | 'shortcuts'): void;
 }
@@ -59,11 +59,11 @@ export const pageActions: readonly Action[] = [
   })),
   {
     id: 'fit',
-    name: 'Show the whole plan',
+    name: 'Show the whole drawing',
     keys: 'Alt 0',
     typing: true,
-    when: ({ screen }) => screen.step !== 'draw',
-    run: ({ port }) => port.fit(),
+    when: always,
+    run: ({ views }) => views.fit(),
   },
   {
     id: 'fold-left',

@@ -1,6 +1,10 @@
 import { createContext } from 'svelte';
 import type { DesignSession } from '../session/design-session.svelte';
+import type { FaceDrag } from './drag-face.svelte';
+import type { ItemDrag } from './drag-item';
 import type { PlacePick } from './place-pick.svelte';
+import type { ToolStack } from './pointer-tool';
+import type { ShownViews } from './view-host.svelte';
 import type { LiveRoom } from '../session/live-room.svelte';
 import type { OpeningKinds } from '../session/opening-kinds.svelte';
 import type { SaveQueue } from '../session/save-queue.svelte';
@@ -13,7 +17,12 @@ export interface Workspace {
   saving: SaveQueue;
   live: LiveRoom;
   screen: ScreenState;
+  /** What is done with the pointer, and the drawings it is done in. */
+  tools: ToolStack;
+  views: ShownViews;
   pick: PlacePick;
+  drag: ItemDrag;
+  faceDrag: FaceDrag;
   openingKinds: OpeningKinds;
   shelf: StudioShelf;
   roomId: string;

@@ -24,7 +24,9 @@ import {
   type RecordKind,
 } from 'goodreach';
 import type { DesignSession } from '../session/design-session.svelte';
+import type { ScreenState } from '../session/screen.svelte';
 import type { OnFace } from './drag-item';
+import type { PointerTool, ViewKind } from './pointer-tool';
 import type { UnderlayLines } from './underlay-lines.svelte';
 
 /** What a drag needs of the session: to show, to do, to drop. */
@@ -50,31 +52,29 @@ type State =
  * Dragging an opening, fixed thing, service, section line or underlay: along its face, and up where the face is seen; or over the
  * floor where it stands free; a section line with both its ends. Each move shows it in its new place, release does it, Escape drops it.
  */
-export class AlongDrag {
+export class AlongDrag implements PointerTool {
+  readonly views: ReadonlySet<ViewKind> = new Set(['plan', 'unfold', 'room']);
   private state: State = { name: 'idle' };
 
   constructor(
     private readonly session: Doing,
     private readonly lines: Pick<UnderlayLines, 'segments'>,
+    private readonly screen: Pick<ScreenState, 'step'>,
   ) {}
 
   get active(): boolean {
     return this.state.name === 'dragging';
   }
 
-  /** Pressed on something at a pixel, and at a place of the room, or of the face it is on as that is seen. */
-  press(id: string, pixel: Point, at: Point | OnFace): void {
+  /** Pressed on something at a pixel, and at a place of the room, or of the face it is on as that is seen. What is surveyed is dragged only while it is. */
+  press(id: string, pixel: Point, at: Point | OnFace): boolean {
     const record = this.session.committed.records[id];
     const kind = record?.kind;
-    if (kind === 'underlay' && record && 'locked' in record && record.locked) return;
-    if ('face' in at && this.faceOf(id)?.id !== at.face.id) return;
-    if (kind && DRAGGED.has(kind))
-      this.state = { name: 'pressed', id, pixel, at, by: 0, lift: 0, across: { x: 0, y: 0 } };
-  }
-
-  /** The face that what is pressed or dragged is seen on; null where it is seen in plan, or nothing is. */
-  get seenOn(): PlacedFace | null {
-    return this.state.name !== 'idle' && 'face' in this.state.at ? this.state.at.face : null;
+    if (!kind || !DRAGGED.has(kind) || (kind !== 'section' && this.screen.step !== 'survey')) return false;
+    if (record.kind === 'underlay' && record.locked) return false;
+    if ('face' in at && this.faceOf(id)?.id !== at.face.id) return false;
+    this.state = { name: 'pressed', id, pixel, at, by: 0, lift: 0, across: { x: 0, y: 0 } };
+    return true;
   }
 
   /** The pointer is at a pixel, and at a place of the room or of the face; the end of a line, or a level on the face, within `near` mm draws an edge to it. */

@@ -10,6 +10,9 @@ import {
   type Point,
 } from 'goodreach';
 import type { DesignSession } from '../session/design-session.svelte';
+import type { ScreenState } from '../session/screen.svelte';
+import type { OnFace } from './drag-item';
+import type { PointerTool, ViewKind } from './pointer-tool';
 import type { UnderlayLines } from './underlay-lines.svelte';
 
 /** What a drag needs of the session: to show, to do, to drop. */
@@ -24,7 +27,8 @@ type State =
   | { name: 'dragging'; face: PlacedFace; at: Point };
 
 /** Dragging a face of the room along its normal: each move shows the room as it would be, release does it, Escape drops it. */
-export class FaceDrag {
+export class FaceDrag implements PointerTool {
+  readonly views: ReadonlySet<ViewKind> = new Set(['plan']);
   private state: State = { name: 'idle' };
   /** How far out the face has been dragged, mm; null while none is. */
   by: number | null = $state(null);
@@ -34,20 +38,23 @@ export class FaceDrag {
   constructor(
     private readonly session: Doing,
     private readonly lines: Pick<UnderlayLines, 'segments'>,
+    private readonly screen: Pick<ScreenState, 'step'>,
   ) {}
 
   get active(): boolean {
     return this.state.name === 'dragging';
   }
 
-  press(id: string, pixel: Point, at: Point): void {
+  press(id: string, pixel: Point, at: Point | OnFace): boolean {
     const face = roomShape(this.session.committed).byId.get(id);
-    if (face) this.state = { name: 'pressed', face, pixel, at };
+    if (!face || 'face' in at || this.screen.step !== 'survey') return false;
+    this.state = { name: 'pressed', face, pixel, at };
+    return true;
   }
 
   /** The pointer is at a pixel, and at a place of the room; a line within `near` mm draws the face to it. */
-  move(pixel: Point, at: Point, near: number): void {
-    if (this.state.name === 'idle') return;
+  move(pixel: Point, at: Point | OnFace | null, near: number): void {
+    if (this.state.name === 'idle' || !at || 'face' in at) return;
     const { face, at: from } = this.state;
     if (this.state.name === 'pressed') {
       if (Math.hypot(pixel.x - this.state.pixel.x, pixel.y - this.state.pixel.y) < DRAG_START) return;

@@ -85,14 +85,14 @@ describe('dragging items', () => {
     session.run(groupItems, { ids: ['one', 'two'], group: 'g' });
     screen.choose(['one', 'two']);
     const before = edits.length;
-    drag.pressItem('two', { x: 0, y: 0 }, { x: 800, y: -280 }, screen.chosen);
+    drag.press('two', { x: 0, y: 0 }, { x: 800, y: -280 }, screen.chosen);
     to(3000, 280);
     drag.release();
     expect(edits.length).toBe(before + 1);
     expect([along('one'), along('two')]).toEqual([2200, 2850]);
     expect(screen.chosen).toEqual(['one', 'two']);
     session.run(lockItems, { ids: ['one'], locked: true });
-    drag.pressItem('one', { x: 0, y: 0 }, { x: 2400, y: -280 }, ['one']);
+    drag.press('one', { x: 0, y: 0 }, { x: 2400, y: -280 }, ['one']);
     to(900, 280);
     expect(drag.active).toBe(false);
   });
@@ -105,11 +105,11 @@ describe('dragging items', () => {
       code: 'STOOL380/650',
       placement: { on: 'floor', x: 1800, y: -1500, turn: 0.5 },
     });
-    drag.pressItem('stool', { x: 0, y: 0 }, { x: 1900, y: -1600 });
+    drag.press('stool', { x: 0, y: 0 }, { x: 1900, y: -1600 });
     to(2100, 1700);
     drag.release();
     expect(session.committed.records['stool']).toMatchObject({ placement: { on: 'floor', turn: 0.5 } });
-    drag.pressItem('stool', { x: 0, y: 0 }, { x: 2100, y: -1700 });
+    drag.press('stool', { x: 0, y: 0 }, { x: 2100, y: -1700 });
     to(2100, 220);
     drag.release();
     const { placement } = session.committed.records['stool'] as { placement: FacePlacement };
@@ -147,7 +147,7 @@ describe('dragging items in the unfolded room', () => {
       const face = faceOf(session, 'A');
       const place = (along: number) =>
         view === 'plan' ? { x: along + 50, y: -150 } : { face, along: along + 50, up: box.low + 100 };
-      drag.pressItem('one', { x: 0, y: 0 }, place(from));
+      drag.press('one', { x: 0, y: 0 }, place(from));
       drag.move({ x: 50, y: 0 }, place(to), 40);
       drag.release();
       return session.committed;
@@ -174,7 +174,7 @@ describe('dragging items in the unfolded room', () => {
     const face = faceOf(session, 'A');
     const drop = (id: string, by: number) => {
       const { low } = itemBoxes(session.committed).find((box) => box.id === id)!;
-      drag.pressItem(id, { x: 0, y: 0 }, { face, along: 100, up: low + 50 });
+      drag.press(id, { x: 0, y: 0 }, { face, along: 100, up: low + 50 });
       drag.move({ x: 0, y: 40 }, { face, along: 100, up: low + 50 + by }, 30);
       drag.release();
       return itemBoxes(session.committed).find((box) => box.id === id)!.low;
@@ -208,7 +208,7 @@ describe('dragging items in the unfolded room', () => {
     screen.choose(['one', 'two']);
     const before = edits.length;
     const face = faceOf(session, 'A');
-    drag.pressItem('one', { x: 0, y: 0 }, { face, along: 100, up: 1500 }, screen.chosen);
+    drag.press('one', { x: 0, y: 0 }, { face, along: 100, up: 1500 }, screen.chosen);
     drag.move({ x: 90, y: 90 }, { face, along: 1100, up: 1650 }, 0);
     drag.release();
     expect(edits.length).toBe(before + 1);

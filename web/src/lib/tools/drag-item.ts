@@ -31,6 +31,7 @@ import {
 import { nanoid } from 'nanoid';
 import type { DesignSession } from '../session/design-session.svelte';
 import type { ScreenState } from '../session/screen.svelte';
+import type { PointerTool, ViewKind } from './pointer-tool';
 
 /** What a drag needs of the session: to show, to do, to drop. */
 type Doing = Pick<DesignSession, 'committed' | 'document' | 'preview' | 'run' | 'dropPreview'>;
@@ -78,7 +79,8 @@ type State =
  * each move shows where they would land, release does it, Escape drops it. With `free` nothing catches them. What is clicked on the
  * shelf is carried: it hangs on the pointer, and the next press on the plan sets it.
  */
-export class ItemDrag {
+export class ItemDrag implements PointerTool {
+  readonly views: ReadonlySet<ViewKind> = new Set(['plan', 'unfold', 'room']);
   private state: State = { name: 'idle' };
 
   constructor(
@@ -87,7 +89,7 @@ export class ItemDrag {
   ) {}
 
   /** Whether something picked up by a click hangs on the pointer. */
-  get carrying(): boolean {
+  get claims(): boolean {
     return this.state.name === 'dragging' && this.state.carried;
   }
 
@@ -95,11 +97,17 @@ export class ItemDrag {
     return this.state.name === 'dragging';
   }
 
+  /** What it carries is set where the next press is. */
+  claim(pixel: Point, at: Point | OnFace | null, snap: number, free: boolean): void {
+    this.move(pixel, at, snap, free);
+    this.release();
+  }
+
   /** Pressed on an item, at a pixel and at a place of the room or of the unfolded room; others chosen with it come along. Locked ones stay. */
-  pressItem(id: string, pixel: Point, at: Point | OnFace, chosen: readonly string[] = []): void {
+  press(id: string, pixel: Point, at: Point | OnFace, chosen: readonly string[] = []): boolean {
     const shape = roomShape(this.session.committed);
     const pressed = findBox(this.session.committed, id);
-    if (!pressed || pressed.record.locked) return;
+    if (!pressed || pressed.record.locked) return false;
     const others = chosen.includes(id) ? chosen.filter((one) => one !== id) : [];
     const boxes: [ItemBox, ...ItemBox[]] = [pressed];
     for (const other of others) {
@@ -128,6 +136,7 @@ export class ItemDrag {
       setting,
       grab: grabOf(at, middle, low),
     };
+    return true;
   }
 
   /** Pressed on an entry of the shelf: the item hangs by its middle. A range of the studio's own comes with it. */

@@ -1,5 +1,7 @@
 import { distance, isInchUnit, roomTargets, snapPlace, type PlaceCatch, type Point } from 'goodreach';
 import type { DesignSession } from '../session/design-session.svelte';
+import type { OnFace } from './drag-item';
+import type { PointerTool, ViewKind } from './pointer-tool';
 import type { UnderlayLines } from './underlay-lines.svelte';
 
 /** What places are picked for: the two ends of a known length of an underlay, or the corners of an outline. */
@@ -12,7 +14,8 @@ interface Picking {
 }
 
 /** Picking places on the plan, each drawn to corners, faces and lines near it. */
-export class PlacePick {
+export class PlacePick implements PointerTool {
+  readonly views: ReadonlySet<ViewKind> = new Set(['plan']);
   #picking: Picking | null = $state.raw(null);
   #places: readonly Point[] = $state.raw([]);
   /** Where the next place would be. */
@@ -31,8 +34,12 @@ export class PlacePick {
     return picking?.id === this.selection.selected ? { ...picking, places: this.#places } : null;
   }
 
+  get active(): boolean {
+    return this.now !== null;
+  }
+
   /** Whether another place is wanted. */
-  get wants(): boolean {
+  get claims(): boolean {
     const now = this.now;
     return now !== null && (now.purpose === 'outline' || now.places.length < 2);
   }
@@ -45,19 +52,36 @@ export class PlacePick {
     this.#done = done;
   }
 
-  stop(): void {
+  cancel(): void {
     this.#picking = null;
     this.aimed = null;
   }
 
+  claim(_pixel: Point, at: Point | OnFace | null, near: number): void {
+    if (at && !('face' in at)) this.click(at, near);
+  }
+
+  move(_pixel: Point, at: Point | OnFace | null, near: number): void {
+    this.point(at && 'face' in at ? null : at, near);
+  }
+
+  /** An outline is closed by Enter; Backspace takes its last place back. */
+  key(key: string): boolean {
+    if (this.now?.purpose !== 'outline') return false;
+    if (key === 'Enter') this.close();
+    else if (key === 'Backspace') this.takeBack();
+    else return false;
+    return true;
+  }
+
   /** The pointer is at a place of the room; `near` is how far, mm, it is drawn. */
   point(at: Point | null, near: number): void {
-    this.aimed = at && this.wants ? this.#drawn(at, near) : null;
+    this.aimed = at && this.claims ? this.#drawn(at, near) : null;
   }
 
   /** A place is clicked. An outline is closed by clicking its first place. */
   click(at: Point, near: number): void {
-    if (!this.wants) return;
+    if (!this.claims) return;
     const [first] = this.#places;
     if (first && this.#places.length >= 3 && distance(at, first) <= near) return this.close();
     this.#places = [...this.#places, this.#drawn(at, near).at];
@@ -70,7 +94,7 @@ export class PlacePick {
 
   close(): void {
     const places = this.#places;
-    this.stop();
+    this.cancel();
     this.#done(places);
   }
 

@@ -1,11 +1,12 @@
 import { tinykeys } from 'tinykeys';
 import { pageActions, type PageActing } from './actions';
-import type { ItemDrag } from './drag-item';
+
 import { itemActions } from './item-actions';
+import type { ToolStack } from './pointer-tool';
 
 interface Parts extends PageActing {
-  /** What may be under way with the pointer, and is dropped by Escape. */
-  drags: readonly Pick<ItemDrag, 'active' | 'cancel'>[];
+  /** What may be under way with the pointer is dropped by Escape. */
+  tools: Pick<ToolStack, 'drop'>;
 }
 
 /** Keys and gestures that are no actions of their own. */
@@ -56,7 +57,7 @@ export function bindingsOf(keys: string): string[] {
 }
 
 /** Listens for the shortcuts that work anywhere in a room; gives what stops it. */
-export function workspaceKeys(target: Window, { drags, ...acting }: Parts): () => void {
+export function workspaceKeys(target: Window, { tools, ...acting }: Parts): () => void {
   const { screen } = acting;
   const bindings = pageActions.flatMap((action) =>
     bindingsOf(action.keys).map((keys): [string, (event: KeyboardEvent) => void] => [
@@ -71,9 +72,7 @@ export function workspaceKeys(target: Window, { drags, ...acting }: Parts): () =
   return tinykeys(target, {
     ...Object.fromEntries(bindings),
     Escape: () => {
-      const active = drags.find((drag) => drag.active);
-      if (active) active.cancel();
-      else if (screen.gap) screen.showGap(null);
+      if (!tools.drop() && screen.gap) screen.showGap(null);
     },
   });
 }

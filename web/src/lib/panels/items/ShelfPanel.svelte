@@ -13,14 +13,11 @@
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import Length from '$ui/Length.svelte';
-  import type { PlanPort } from '$lib/tools/plan-port';
   import { setNextItem } from '$lib/tools/set-next';
-  import type { ItemDrag } from '../../tools/drag-item';
   import ItemPicture from './ItemPicture.svelte';
   import RangeChoice from './RangeChoice.svelte';
 
-  let { drag, port }: { drag: ItemDrag; port: PlanPort } = $props();
-  const { session, screen, shelf } = useWorkspace();
+  const { session, screen, shelf, drag, views } = useWorkspace();
 
   let text = $state('');
   let at = $state(0);
@@ -87,17 +84,17 @@
   }
 
   function move(event: PointerEvent) {
-    const place = port.locate(event.clientX, event.clientY);
+    const place = views.locate(event.clientX, event.clientY);
     drag.move({ x: event.clientX, y: event.clientY }, place?.at ?? null, place?.snap ?? 0, event.altKey);
   }
 
   /** Dropped on the plan it is set; only clicked, it hangs on the pointer. */
   function letGo(item: ShelfItem) {
     const set = drag.release();
-    if (set || drag.carrying) shelf.taken(item);
+    if (set || drag.claims) shelf.taken(item);
     // It is set in the drawing, which the drawer lies over on a tablet.
-    if (drag.carrying && screen.narrow) screen.fold('left', true);
-    if (drag.carrying)
+    if (drag.claims && screen.narrow) screen.fold('left', true);
+    if (drag.claims)
       note = `${item.code} hangs on the pointer: click where it should stand. Escape drops it.`;
   }
 

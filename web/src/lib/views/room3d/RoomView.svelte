@@ -15,35 +15,28 @@
   } from 'goodreach';
   import { onMount, untrack } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
-  import type { AlongDrag } from '../../tools/drag-along';
-  import type { ItemDrag } from '../../tools/drag-item';
-  import { actOnKey, groupOf } from '../../tools/item-actions';
-  import { chooseOnKey, nudge, nudgeStep } from '../../tools/item-keys';
-  import ItemMenu from '../plan/ItemMenu.svelte';
-  import { emptyPort, type PlanPort } from '$lib/tools/plan-port';
+  import type { OnFace } from '../../tools/drag-item';
+  import { nudge } from '../../tools/item-keys';
+  import { ViewHost } from '$lib/tools/view-host.svelte';
+  import HostedView from '../HostedView.svelte';
   import { hungOn } from './hung-on';
   import RoomTools from './RoomTools.svelte';
   import { RoomStage, type Hit, type RoomViewKind } from './room-stage';
 
   /** The room in three dimensions: from outside as a model, or from within at eye height. Chosen, moved and changed as in the plan. */
-  interface Props {
-    kind: RoomViewKind;
-    drag: ItemDrag;
-    alongDrag: AlongDrag;
-    port?: PlanPort;
-  }
-  let { kind, drag, alongDrag, port = emptyPort() }: Props = $props();
-  const { session, screen, roomId } = useWorkspace();
+  let { kind }: { kind: RoomViewKind } = $props();
+  const workspace = useWorkspace();
+  const { session, screen } = workspace;
 
   /** A key turns by so much, radians, and walks so far, mm. */
   const TURN = 0.14;
   const STRIDE = 260;
   /** Pictures of a walk to a place that was pointed at. */
   const STEPS = 14;
-  /** Pixels a pointer travels before a press is no click. */
-  const CLICK = 4;
+  /** How far a snap reaches where pixels are no measure, mm. */
+  const SNAP = 120;
 
-  let view: HTMLDivElement;
+  let view: HTMLElement | undefined = $state();
   let canvas: HTMLCanvasElement;
   let width = $state(0);
   let height = $state(0);
@@ -53,13 +46,21 @@
   let cut: number | null = $state(null);
   let time: DayTime = $state('noon');
   let soft = $state(false);
-  let menu: Point | null = $state.raw(null);
-  let press: { from: Point; last: Point; button: number; moved: boolean; up: number; way: boolean } | null =
-    null;
-  const touches = new Map<number, Point>();
+
+  const host: ViewHost = new ViewHost(workspace, {
+    kind: 'room',
+    sourceAt: (_, pixel) => sourceOf(stage?.hit(pixel.x, pixel.y) ?? null),
+    placeAt: ({ x, y }) => stage?.placeAt(x, y, 0) ?? null,
+    near: () => SNAP,
+    wayOf,
+    nudge: (key, by) => nudge(session, screen.chosen, key, by),
+    menuAt: () => (screen.selected ? { x: width / 2, y: height / 2 } : null),
+    key: ownKey,
+    turning: { turn, zoom },
+  });
 
   const groups = $derived(sceneOf(session.document));
-  const paper = () => getComputedStyle(view).getPropertyValue('--paper').trim() || '#F6F2E9';
+  const paper = () => getComputedStyle(canvas).getPropertyValue('--paper').trim() || '#F6F2E9';
 
   onMount(() => {
     try {
@@ -72,20 +73,8 @@
     soft = stage.softness === 'quick';
     const { at, turn } = firstStand(session.committed);
     stage.stand.stand(at, turn);
-    port.locate = (clientX, clientY) => {
-      const { left, top, right, bottom } = view.getBoundingClientRect();
-      if (!stage || clientX < left || clientX > right || clientY < top || clientY > bottom) return null;
-      const place = stage.placeAt(clientX - left, clientY - top, 0);
-      return place && { at: place, snap: SNAP };
-    };
-    return () => {
-      port.locate = () => null;
-      stage?.dispose();
-    };
+    return () => stage?.dispose();
   });
-
-  /** How far a snap reaches where pixels are no measure, mm. */
-  const SNAP = 120;
 
   $effect(() => {
     if (!stage || width === 0 || height === 0) return;
@@ -114,7 +103,7 @@
     const chosen = new Set(screen.chosen);
     stage?.mark(
       groups.filter(({ source, of }) => source !== null && of !== 'top' && chosen.has(source)),
-      getComputedStyle(view).getPropertyValue('--clay').trim() || '#b8492a',
+      getComputedStyle(canvas).getPropertyValue('--clay').trim() || '#b8492a',
     );
   });
   $effect(() => {
@@ -150,106 +139,30 @@
     return under?.id ?? group.source;
   }
 
-  function pixelOf(event: PointerEvent | MouseEvent): Point {
-    const { left, top } = view.getBoundingClientRect();
-    return { x: event.clientX - left, y: event.clientY - top };
-  }
-
-  function down(event: PointerEvent) {
-    if (event.target instanceof Element && event.target.closest('button, input, .chip-card, .menu')) return;
-    if (!stage) return;
-    const pixel = pixelOf(event);
-    touches.set(event.pointerId, pixel);
-    if (drag.carrying) {
-      const at = stage.placeAt(pixel.x, pixel.y, 0);
-      drag.move(pixel, at, SNAP, event.altKey);
-      drag.release();
-      view.focus({ preventScroll: true });
-      return;
-    }
-    const hit = event.button === 0 ? stage.hit(pixel.x, pixel.y) : null;
-    const source = sourceOf(hit);
-    const holds =
-      source !== null && screen.isSelected(source) && session.committed.records[source]?.kind === 'item';
-    press = { from: pixel, last: pixel, button: event.button, moved: false, up: hit?.up ?? 0, way: false };
-    if (holds) {
-      const at = stage.placeAt(pixel.x, pixel.y, press.up);
-      if (at) {
-        drag.pressItem(source, pixel, at, screen.chosen);
-        press.way = true;
-      }
-    }
-    const along = source === null ? null : alongOn(source, pixel);
-    if (source !== null && along) {
-      alongDrag.press(source, pixel, along);
-      press.way = true;
-    }
-    view.setPointerCapture(event.pointerId);
-    view.focus({ preventScroll: true });
-  }
-
-  /** Where the pointer is on the face that something chosen is let into, while the room is surveyed; null for what is not dragged so. */
-  function alongOn(source: string, pixel: Point) {
-    const record = session.committed.records[source];
-    if (screen.step !== 'survey' || !screen.isSelected(source) || record?.kind !== 'opening') return null;
+  /** Items are moved over the floor, at the height they were taken hold of; openings, while the room is surveyed, on their face. */
+  function wayOf(id: string, { x, y }: Point): ((pixel: Point) => Point | OnFace | null) | null {
+    const record = session.committed.records[id];
+    const up = stage?.hit(x, y)?.up ?? 0;
+    if (record?.kind === 'item') return (at) => stage?.placeAt(at.x, at.y, up) ?? null;
+    if (record?.kind !== 'opening') return null;
     const face = roomShape(session.committed).byId.get(record.face)!;
-    return stage!.placeOnFace(pixel.x, pixel.y, face, leftJamb(record, face) + record.width / 2);
+    const middle = leftJamb(record, face) + record.width / 2;
+    return (at) => stage?.placeOnFace(at.x, at.y, face, middle) ?? null;
   }
 
-  function move(event: PointerEvent) {
-    const pixel = pixelOf(event);
+  /** Goes round the model, or with another button or Shift past it; looks about from within. */
+  function turn({ x, y }: Point, { shiftKey, buttons }: PointerEvent) {
     if (!stage) return;
-    if (drag.carrying) {
-      drag.move(pixel, stage.placeAt(pixel.x, pixel.y, 0), SNAP, event.altKey);
-      return;
-    }
-    if (!press) return;
-    if (Math.hypot(pixel.x - press.from.x, pixel.y - press.from.y) > CLICK) press.moved = true;
-    const { seenOn } = alongDrag;
-    if (press.way && seenOn) {
-      alongDrag.move(pixel, alongOn(screen.selected ?? '', pixel), SNAP / 2);
-      return;
-    }
-    if (press.way) {
-      drag.move(pixel, stage.placeAt(pixel.x, pixel.y, press.up), SNAP, event.altKey);
-      return;
-    }
-    const before = touches.get(event.pointerId);
-    touches.set(event.pointerId, pixel);
-    const [other] = [...touches].filter(([id]) => id !== event.pointerId).map(([, at]) => at);
-    const [dx, dy] = [(pixel.x - press.last.x) / height, (pixel.y - press.last.y) / height];
-    press.last = pixel;
-    if (before && other) {
-      const apart = (a: Point) => Math.hypot(a.x - other.x, a.y - other.y);
-      zoom(apart(before) / Math.max(1, apart(pixel)));
-    } else if (kind === 'model') {
-      if (press.button !== 0 || event.shiftKey) stage.model.pan(dx, dy);
-      else stage.model.orbit(dx * 4, dy * 3);
-    } else stage.stand.look(dx * 1.6, dy * 1.4);
+    const [dx, dy] = [x / height, y / height];
+    if (kind === 'stand') stage.stand.look(dx * 1.6, dy * 1.4);
+    else if (shiftKey || !(buttons & 1)) stage.model.pan(dx, dy);
+    else stage.model.orbit(dx * 4, dy * 3);
     stage.request();
-  }
-
-  function up(event: PointerEvent) {
-    touches.delete(event.pointerId);
-    if (press?.way) {
-      drag.release();
-      alongDrag.release();
-    }
-    const pressed = press;
-    press = null;
-    if (!pressed || pressed.moved || pressed.button !== 0 || !stage) return;
-    const source = sourceOf(stage.hit(pressed.from.x, pressed.from.y));
-    if (source === null) screen.select(null);
-    else if (session.document.records[source]?.kind === 'item') {
-      const ids = groupOf(session.committed, source);
-      if (event.shiftKey) screen.toggle(ids, (id) => session.committed.records[id]?.kind === 'item');
-      else screen.choose(ids);
-    } else screen.select(source);
   }
 
   /** Opens or closes what is under the pointer; on the floor one walks there. */
   function openAt(event: MouseEvent) {
-    const { x, y } = pixelOf(event);
+    const { x, y } = host.pixelOf(event);
     const hit = stage?.hit(x, y);
     if (hit?.group.source) openOrClose([hit.group.source]);
     else if (hit?.group.of === 'floor' && kind === 'stand') void walkTo(hit.at);
@@ -291,93 +204,45 @@
     zoom(Math.exp(Math.max(-100, Math.min(100, event.deltaY)) * 0.0016));
   }
 
-  function openMenu(event: MouseEvent) {
-    event.preventDefault();
-    if (press?.moved) return;
-    const pixel = pixelOf(event);
-    const source = sourceOf(stage?.hit(pixel.x, pixel.y) ?? null);
-    if (source && session.document.records[source]?.kind === 'item' && !screen.isSelected(source))
-      screen.choose(groupOf(session.committed, source));
-    menu = pixel;
-  }
-
-  function keys(event: KeyboardEvent) {
-    if (event.target !== view || !stage) return;
+  /** Keys of the camera, and of what opens. */
+  function ownKey(event: KeyboardEvent): boolean {
+    if (!stage) return false;
     const across = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0;
     const along = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0;
-    const chosen = session.committed.records[screen.selected ?? '']?.kind === 'item';
-    if (event.key === 'Escape') {
-      if (drag.active) drag.cancel();
-      else if (alongDrag.active) alongDrag.cancel();
-      else screen.select(null);
-    } else if ((across || along) && chosen && !event.altKey) {
-      if (!nudge(session, screen.chosen, event.key, nudgeStep(session, event))) return;
-    } else if ((across || along) && !event.altKey) {
+    if ((across || along) && !event.altKey) {
       if (kind === 'model') stage.model.orbit(across * TURN, along * TURN);
       else if (event.shiftKey) go(0, across * STRIDE);
       else if (across) stage.stand.look(-across * TURN, 0);
       else go(along * STRIDE, 0);
       stage.request();
     } else if (event.key === '+' || event.key === '-') zoom(event.key === '+' ? 0.88 : 1.14);
-    else if (event.key === 'o' || event.key === 'O') openOrClose(screen.chosen);
-    else if (chooseOnKey(session, screen, event) || actOnKey({ session, screen, roomId }, event))
-      event.stopPropagation();
-    else return;
-    event.preventDefault();
+    else if (event.key.toLowerCase() === 'o' && !event.ctrlKey && !event.metaKey) openOrClose(screen.chosen);
+    else return false;
+    return true;
   }
 </script>
 
-<!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions (a picture that takes keys: its things are also reached through the panels) -->
-<div
+<HostedView
+  {host}
   class="room"
-  role="application"
-  aria-label={kind === 'model'
+  label={kind === 'model'
     ? 'Model: the room from outside. Arrow keys go round it, plus and minus nearer and farther; N goes to the next item, O opens it.'
     : 'Stand: the room from within. Arrow keys walk and turn, Shift with them goes aside; N goes to the next item, O opens it.'}
-  tabindex="0"
-  bind:this={view}
-  bind:clientWidth={width}
-  bind:clientHeight={height}
-  onpointerdown={down}
-  onpointermove={move}
-  onpointerup={up}
-  onpointercancel={() => {
-    press = null;
-    touches.clear();
-    drag.cancel();
-    alongDrag.cancel();
-  }}
+  bind:element={view}
+  bind:width
+  bind:height
   ondblclick={openAt}
   onwheel={wheel}
-  oncontextmenu={openMenu}
-  onkeydown={keys}
 >
   <canvas bind:this={canvas} aria-hidden="true"></canvas>
   {#if problem}
     <p class="problem" role="alert">{problem}</p>
   {:else if stage}
     <RoomTools {kind} {stage} bind:eye bind:cut bind:time bind:soft />
-    {#if menu}<ItemMenu
-        at={menu}
-        onclose={() => {
-          menu = null;
-          view.focus({ preventScroll: true });
-        }}
-      />{/if}
   {/if}
-</div>
+</HostedView>
 
 <style>
-  .room {
-    position: relative;
-    width: 100%;
-    height: 100%;
-    overflow: hidden;
-    background: var(--paper);
-    touch-action: none;
-    user-select: none;
-    outline-offset: -3px;
-  }
   canvas {
     display: block;
     width: 100%;

@@ -16,49 +16,63 @@
     type UnfoldedPlace,
     type UnfoldedView,
   } from 'goodreach';
-  import { select as pick } from 'd3-selection';
-  import { zoomIdentity, type ZoomBehavior } from 'd3-zoom';
-  import { onMount, untrack } from 'svelte';
+  import { untrack } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
-  import type { AlongDrag } from '../../tools/drag-along';
-  import { SNAP_PIXELS, type ItemDrag, type OnFace } from '../../tools/drag-item';
-  import { actOnKey, groupOf } from '../../tools/item-actions';
-  import { chooseOnKey, nudgeStep, nudgeUpright } from '../../tools/item-keys';
-  import { annotationScale, LEAST_ZOOM, toRoom, toScreen, type Camera } from '../camera';
-  import { drawingZoom, SPARE, sourceOf } from '../drawing-zoom';
-  import ItemMenu from '../plan/ItemMenu.svelte';
-  import { emptyPort, type PlanPort } from '$lib/tools/plan-port';
+  import { SNAP_PIXELS, type OnFace } from '../../tools/drag-item';
+  import { nudgeUpright } from '../../tools/item-keys';
+  import { ViewHost } from '$lib/tools/view-host.svelte';
+  import { LEAST_ZOOM, toScreen } from '../camera';
+  import { DrawingCamera, SPARE, sourceOf } from '../drawing-camera.svelte';
+  import HostedView from '../HostedView.svelte';
   import { pieces } from '../pieces';
   import UnfoldTies from './UnfoldTies.svelte';
 
-  /** All faces of the room side by side, under the plan: chosen, moved along and up, and set into, as in the plan. */
-  interface Props {
-    drag: ItemDrag;
-    alongDrag: AlongDrag;
-    port?: PlanPort;
-  }
-  let { drag, alongDrag, port = emptyPort() }: Props = $props();
-  const { session, screen, roomId } = useWorkspace();
+  // All faces of the room side by side, under the plan: chosen, moved along and up, and set into, as in the plan.
+  const workspace = useWorkspace();
+  const { session, screen, tools } = workspace;
 
   /** What is within this of square to a view (the cosine) can be moved along it. */
   const SQUARE = 0.999;
   /** Room for the level markers left of the first face, pixels. */
   const LEVELS = 172;
 
-  let view: HTMLDivElement;
+  let view: HTMLElement | undefined = $state();
   let width = $state(0);
   let height = $state(0);
-  let camera: Camera = $state.raw({ k: 0.06, x: 90, y: 150 });
-  let menu: Point | null = $state.raw(null);
-  let pressed: string | null = null;
   /** The way in plan along the view something was last pressed in, where it is moved along that rather than its face. */
   let way: Point | null = null;
-  let spaceHeld = false;
-  let behaviour: ZoomBehavior<HTMLDivElement, unknown>;
-  /** It is as high as the strip, until a person zooms. */
-  let framed = true;
 
-  const scale = $derived(annotationScale(camera));
+  const eye: DrawingCamera = new DrawingCamera({
+    start: { k: 0.06, x: 90, y: 150 },
+    takesHold: (target) => isItem(target) || isAlong(target),
+    panning: () => host.panning,
+    penned: () => host.penned,
+    // It is as high as the strip, until a person zooms.
+    leavesFrame: (now, before) => now.k !== before.k,
+  });
+  const host: ViewHost = new ViewHost(workspace, {
+    kind: 'unfold',
+    sourceAt({ target, type }) {
+      const source = sourceOf(target);
+      if (type === 'pointerdown') chosenHere = source;
+      return source;
+    },
+    placeAt,
+    near: () => SNAP_PIXELS / eye.now.k,
+    wayOf,
+    nudge: (key, by) => nudgeUpright(session, screen.chosen, key, by, way ?? undefined),
+    menuAt() {
+      const place = ownPlace(screen.selected ?? '');
+      return (
+        place && toScreen(camera, { x: (place.left + place.right) / 2, y: (place.low + place.high) / 2 })
+      );
+    },
+    key: (event) => eye.key(event),
+    pointed: (_, within) => (inside = within),
+    fit,
+  });
+  const camera = $derived(eye.now);
+  const scale = $derived(eye.scale);
   /** What was drawn last, and how long it took, ms: where that is more than a frame can spare, the strip follows a drag when it rests. */
   let drawn = { groups: [] as readonly MarkGroup[], cost: 0 };
   const groups = $derived.by(() => {
@@ -69,9 +83,7 @@
     drawn = { groups: next, cost: session.resting ? 0 : performance.now() - start };
     return next;
   });
-  const viewBox = $derived(
-    `${-camera.x / camera.k} ${-camera.y / camera.k} ${width / camera.k} ${height / camera.k}`,
-  );
+  const viewBox = $derived(eye.viewBox(width, height));
   const chosen = $derived(screen.chosen.flatMap((id) => unfoldedPlaces(session.document, id)));
   const hovered = $derived(
     screen.hovered && !screen.isSelected(screen.hovered)
@@ -79,32 +91,14 @@
       : [],
   );
 
-  onMount(() => {
-    behaviour = drawingZoom({
-      takesHold: (target) => isItem(target) || isAlong(target),
-      panning: () => spaceHeld,
-      onmove(next, byHand) {
-        if (byHand && next.k !== camera.k) framed = false;
-        camera = next;
-      },
-    });
-    pick(view).call(behaviour);
-    port.locate = (clientX, clientY) => {
-      const { left, top, right, bottom } = view.getBoundingClientRect();
-      if (clientX < left || clientX > right || clientY < top || clientY > bottom) return null;
-      const at = placeAt({ x: clientX - left, y: clientY - top });
-      return at && { at, snap: SNAP_PIXELS / camera.k };
-    };
-    port.fit = fit;
-    return () => {
-      port.locate = () => null;
-    };
+  $effect(() => {
+    if (view) eye.attach(view);
   });
 
   $effect(() => {
     void [width, height];
     untrack(() => {
-      if (!framed || width === 0) return;
+      if (!eye.framed || width === 0) return;
       fit();
       reveal(ownPlace(screen.selected ?? ''));
     });
@@ -117,21 +111,16 @@
       ...faces.map((face) => Math.max(wallHeightAt(face, 0), wallHeightAt(face, face.length))),
     );
     const k = Math.max(LEAST_ZOOM, (height - 52) / high);
-    framed = true;
-    move({ k, x: LEVELS, y: height - 40 });
-  }
-
-  function move({ k, x, y }: Camera) {
-    pick(view).call(behaviour.transform, zoomIdentity.translate(x, y).scale(k));
+    eye.frame({ k, x: LEVELS, y: height - 40 });
   }
 
   /** Brings what is chosen or pointed at elsewhere into view. */
-  function reveal(place: UnfoldedPlace | undefined) {
-    if (!place || !behaviour) return;
+  function reveal(place: UnfoldedPlace | null | undefined) {
+    if (!place) return;
     const [left, right] = [camera.x + place.left * camera.k, camera.x + place.right * camera.k];
     if (left >= 20 && right <= width - 20) return;
     const wanted = right - left > width - 120 ? 40 : (width - (right - left)) / 2;
-    move({ ...camera, x: camera.x + wanted - left });
+    eye.move({ ...camera, x: camera.x + wanted - left });
   }
 
   let inside = false;
@@ -139,28 +128,28 @@
   let chosenHere: string | null = null;
   $effect(() => {
     const id = screen.hovered;
-    if (id && !inside && !drag.active) untrack(() => reveal(unfoldedPlaces(session.document, id)[0]));
+    if (id && !inside && !tools.active) untrack(() => reveal(unfoldedPlaces(session.document, id)[0]));
   });
   $effect(() => {
     const id = screen.selected;
     if (id !== chosenHere) {
       way = null;
-      if (id && !drag.active) untrack(() => reveal(ownPlace(id)));
+      if (id && !tools.active) untrack(() => reveal(ownPlace(id)));
     }
     chosenHere = null;
   });
 
   /** Where something shows on the face it stands against, or from its front; else where it shows first. */
-  function ownPlace(id: string): UnfoldedPlace | undefined {
+  function ownPlace(id: string): UnfoldedPlace | null {
     const places = unfoldedPlaces(session.document, id);
     const face = findBox(session.document, id)?.against?.face.id;
     const own = places.find(({ view }) => (face ? view.id === face : view.of === 'side'));
-    return own ?? places[0];
+    return own ?? places[0] ?? null;
   }
 
   /** The view of the strip under a pixel. */
   function viewAt(pixel: Point): UnfoldedView | undefined {
-    const { x } = toRoom(camera, pixel);
+    const { x } = eye.toRoom(pixel);
     const views = unfoldedViews(session.committed);
     return views.findLast((one) => x >= one.x) ?? views[0];
   }
@@ -169,7 +158,7 @@
   function placeAt(pixel: Point): OnFace | null {
     const at = viewAt(pixel);
     if (at?.view.of !== 'face') return null;
-    const { x, y } = toRoom(camera, pixel);
+    const { x, y } = eye.toRoom(pixel);
     return { face: at.view.face, along: x - at.x, up: y };
   }
 
@@ -184,7 +173,7 @@
 
   /** Where the pointer is for something that is moved along a view of the strip: a place of the room on a line in its direction. */
   function placeOn(way: Point, pixel: Point): Point {
-    return scaled(way, toRoom(camera, pixel).x);
+    return scaled(way, eye.toRoom(pixel).x);
   }
 
   function isItem(target: EventTarget | null): boolean {
@@ -197,95 +186,24 @@
     return screen.step === 'survey' && (kind === 'opening' || kind === 'fixed' || kind === 'service');
   }
 
-  function pixelOf(event: MouseEvent): Point {
-    const { left, top } = view.getBoundingClientRect();
-    return { x: event.clientX - left, y: event.clientY - top };
-  }
-
-  function press(event: PointerEvent) {
-    pressed = null;
-    if (event.button !== 0 || spaceHeld) return;
-    if (event.target instanceof Element && event.target.closest('button, input, .chip-card, .menu')) return;
-    const pixel = pixelOf(event);
-    const at = placeAt(pixel);
+  /** An item is moved on the face it stands against, or along the view where it is square to it: what is seen here from its end is moved in the plan or on its own face. What else can be moved is moved along its face. */
+  function wayOf(id: string, pixel: Point): ((pixel: Point) => Point | OnFace | null) | null {
+    const here = viewAt(pixel);
     way = null;
-    if (drag.carrying) {
-      drag.move(pixel, at, SNAP_PIXELS / camera.k, event.altKey);
-      pressed = drag.release() ?? 'carried';
-      view.focus({ preventScroll: true });
-      return;
-    }
-    const source = sourceOf(event.target);
-    pressed = source ?? 'paper';
-    chosenHere = source;
-    const kind = session.committed.records[source ?? '']?.kind;
-    if (source && event.shiftKey && (kind === 'face' || kind === 'item')) {
-      const ids = kind === 'item' ? groupOf(session.committed, source) : [source];
-      screen.toggle(ids, (id) => session.committed.records[id]?.kind === kind);
-    } else if (source && kind === 'item') {
-      if (event.altKey) screen.select(source);
-      else if (!screen.isSelected(source)) screen.choose(groupOf(session.committed, source));
-      // What is seen here from its end is chosen, but moved in the plan or on its own face.
-      const box = findBox(session.committed, source);
-      const here = viewAt(pixel);
-      way = here ? wayFor(source, here) : null;
-      const from = at && box?.against?.face.id === at.face.id ? at : way && placeOn(way, pixel);
-      if (from) {
-        drag.pressItem(source, pixel, from, screen.chosen);
-        view.setPointerCapture(event.pointerId);
-      }
-    } else if (source) {
-      screen.select(source);
-      if (at && isAlong(event.target)) {
-        alongDrag.press(source, pixel, at);
-        view.setPointerCapture(event.pointerId);
-      }
-    }
-    view.focus({ preventScroll: true });
+    if (!here) return null;
+    const { view } = here;
+    if (session.committed.records[id]?.kind !== 'item')
+      return view.of === 'face' ? (at) => placeAlong(view.face, at) : null;
+    const square = (way = wayFor(id, here));
+    if (view.of === 'face' && findBox(session.committed, id)?.against?.face.id === view.id) return placeAt;
+    return square && ((at) => placeOn(square, at));
   }
 
   /** The place under a pixel on the face that something is dragged along, which the pointer may leave. */
   function placeAlong(face: PlacedFace, pixel: Point): OnFace {
-    const { x, y } = toRoom(camera, pixel);
+    const { x, y } = eye.toRoom(pixel);
     const of = unfoldedViews(session.committed).find(({ view }) => view.of === 'face' && view.id === face.id);
     return { face, along: x - (of?.x ?? 0), up: y };
-  }
-
-  function point(event: PointerEvent) {
-    const pixel = pixelOf(event);
-    screen.hovered = drag.active || alongDrag.active ? null : sourceOf(event.target);
-    const seenOn = alongDrag.seenOn;
-    if (seenOn) alongDrag.move(pixel, placeAlong(seenOn, pixel), SNAP_PIXELS / camera.k);
-    const at = way && !drag.carrying ? placeOn(way, pixel) : placeAt(pixel);
-    drag.move(pixel, at, SNAP_PIXELS / camera.k, event.altKey);
-  }
-
-  function openMenu(event: MouseEvent) {
-    event.preventDefault();
-    const source = sourceOf(event.target);
-    if (source && isItem(event.target) && !screen.isSelected(source))
-      screen.choose(groupOf(session.committed, source));
-    menu = pixelOf(event);
-  }
-
-  function keys(event: KeyboardEvent) {
-    if (event.target !== view) return;
-    if (event.key === ' ') spaceHeld = true;
-    else if (event.key === 'Escape') {
-      if (drag.active) drag.cancel();
-      else if (alongDrag.active) alongDrag.cancel();
-      else screen.select(null);
-    } else if (screen.selected && event.key.startsWith('Arrow') && !event.altKey) {
-      const step = nudgeStep(session, event);
-      if (!nudgeUpright(session, screen.chosen, event.key, step, way ?? undefined)) return;
-    } else if (event.key === 'ContextMenu' || (event.shiftKey && event.key === 'F10')) {
-      const place = ownPlace(screen.selected ?? '');
-      if (place)
-        menu = toScreen(camera, { x: (place.left + place.right) / 2, y: (place.low + place.high) / 2 });
-    } else if (chooseOnKey(session, screen, event) || actOnKey({ session, screen, roomId }, event))
-      event.stopPropagation();
-    else return;
-    event.preventDefault();
   }
 
   const box = ({ left, right, low, high }: UnfoldedPlace) =>
@@ -305,35 +223,13 @@
   }
 </script>
 
-<!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions (a drawing that takes keys: its things are also reached through the panels) -->
-<div
+<HostedView
+  {host}
   class="unfold"
-  role="application"
-  aria-label="Unfold: every face side by side. N goes to the next item, F to the next face, arrow keys move it along and up, Tab reaches its ties."
-  tabindex="0"
-  bind:this={view}
-  bind:clientWidth={width}
-  bind:clientHeight={height}
-  onpointerdown={press}
-  onpointermove={point}
-  onpointerenter={() => (inside = true)}
-  onpointerleave={() => {
-    inside = false;
-    screen.hovered = null;
-  }}
-  onpointerup={() => {
-    drag.release();
-    alongDrag.release();
-  }}
-  onpointercancel={() => {
-    drag.cancel();
-    alongDrag.cancel();
-  }}
-  onclick={() => pressed === 'paper' && screen.select(null)}
-  oncontextmenu={openMenu}
-  onkeydown={keys}
-  onkeyup={(event) => event.key === ' ' && (spaceHeld = false)}
-  onblur={() => (spaceHeld = false)}
+  label="Unfold: every face side by side. N goes to the next item, F to the next face, arrow keys move it along and up, Tab reaches its ties."
+  bind:element={view}
+  bind:width
+  bind:height
 >
   {#if width > 0}
     <svg class="drawing" {viewBox} {width} {height} aria-hidden="true">
@@ -352,31 +248,10 @@
       {/each}
     </svg>
     <UnfoldTies {camera} dragging={session.previewing} />
-    {#if menu}<ItemMenu
-        at={menu}
-        onclose={() => {
-          menu = null;
-          view.focus({ preventScroll: true });
-        }}
-      />{/if}
   {/if}
-</div>
+</HostedView>
 
 <style>
-  .unfold {
-    position: relative;
-    width: 100%;
-    height: 100%;
-    overflow: hidden;
-    background: var(--paper);
-    touch-action: none;
-    user-select: none;
-    outline-offset: -3px;
-  }
-  svg.drawing {
-    position: absolute;
-    inset: 0;
-  }
   .mark {
     fill: none;
     stroke: var(--clay);
@@ -384,13 +259,5 @@
   }
   .chosen {
     fill: color-mix(in srgb, var(--clay) 8%, transparent);
-  }
-  .drawing :global([data-layer='items'][data-source]),
-  .drawing :global([data-layer='numbers'][data-source]) {
-    cursor: grab;
-  }
-  .drawing :global([data-layer='openings'][data-source]),
-  .drawing :global([data-layer='labels'][data-source]) {
-    cursor: pointer;
   }
 </style>

@@ -30,7 +30,8 @@
   import { ItemDrag } from '$lib/tools/drag-item';
   import { PlacePick } from '$lib/tools/place-pick.svelte';
   import { UnderlayLines } from '$lib/tools/underlay-lines.svelte';
-  import { emptyPort, joinedPort } from '$lib/tools/plan-port';
+  import { ToolStack } from '$lib/tools/pointer-tool';
+  import { ShownViews } from '$lib/tools/view-host.svelte';
   import PlanView from '$views/plan/PlanView.svelte';
   import { SheetChoice } from '$views/sheet/sheet-choice.svelte';
   import SheetView from '$views/sheet/SheetView.svelte';
@@ -64,10 +65,9 @@
   const drag = new ItemDrag(session, screen);
   const lines = new UnderlayLines(session, roomId);
   const pick = new PlacePick(session, screen, lines);
-  const faceDrag = new FaceDrag(session, lines);
-  const alongDrag = new AlongDrag(session, lines);
-  const [planPort, unfoldPort, roomPort] = [emptyPort(), emptyPort(), emptyPort()];
-  const port = joinedPort(planPort, [roomPort, planPort, unfoldPort]);
+  const faceDrag = new FaceDrag(session, lines, screen);
+  const tools = new ToolStack().push(new AlongDrag(session, lines, screen), faceDrag, drag, pick);
+  const views = new ShownViews();
   const choice = new SheetChoice(
     () => session.document,
     () => saving.revision,
@@ -76,13 +76,15 @@
   );
   const openingKinds = new OpeningKinds(untrack(() => data.openingKinds));
   const shelf = new StudioShelf(untrack(() => data.ranges));
-  provideWorkspace({ session, saving, live, screen, pick, openingKinds, shelf, roomId });
+  provideWorkspace({
+    ...{ session, saving, live, screen, tools, views, pick, drag, faceDrag, openingKinds, shelf, roomId },
+  });
   $effect(() => void lines.load());
 
   let shortcuts: ShortcutsDialog;
   let palette: Palette;
   const acting: PageActing = {
-    ...{ session, screen, roomId, port },
+    ...{ session, screen, roomId, views },
     show: (dialog) => (dialog === 'palette' ? palette : shortcuts).open(),
   };
   let ready = $state(false);
@@ -113,7 +115,7 @@
       ready = true;
       live.open();
     });
-    const stopKeys = workspaceKeys(window, { ...acting, drags: [drag, faceDrag, alongDrag] });
+    const stopKeys = workspaceKeys(window, { ...acting, tools });
     const stopFitting = panelsAsKept(screen);
     return () => {
       stopKeys();
@@ -134,20 +136,20 @@
     {#if screen.step === 'survey'}<SurveyPanel />
     {:else if screen.step === 'set' && screen.proposing}
       {#key screen.proposing}<ProposePanel target={screen.proposing} />{/key}
-    {:else if screen.step === 'set'}<ShelfPanel {drag} {port} />
+    {:else if screen.step === 'set'}<ShelfPanel />
     {:else if screen.step === 'reach'}<ReachPanel />
     {:else}<DrawPanel {choice} />{/if}
   </aside>
   <main>
     {#if screen.step === 'draw'}<SheetView {choice} />{:else}
       <SplitStage alone={screen.alone}>
-        {#snippet plan()}<PlanView {drag} {faceDrag} {alongDrag} port={planPort} />{/snippet}
-        {#snippet unfold()}<UnfoldView {drag} {alongDrag} port={unfoldPort} />{/snippet}
+        {#snippet plan()}<PlanView />{/snippet}
+        {#snippet unfold()}<UnfoldView />{/snippet}
         {#snippet room(kind)}
           {#await import('$views/room3d/RoomView.svelte')}
             <p class="coming" role="status">The room is being built…</p>
           {:then { default: RoomView }}
-            <RoomView {kind} {drag} {alongDrag} port={roomPort} />
+            <RoomView {kind} />
           {:catch}
             <p class="coming" role="alert">
               This part of the program could not be loaded. Load the page anew.

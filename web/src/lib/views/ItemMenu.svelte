@@ -1,7 +1,7 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
-  import { itemActions, type ItemAction } from '../../tools/item-actions';
+  import { itemActions, type ItemAction } from '../tools/item-actions';
 
   /** What can be done with the chosen items, at a place of the plan. */
   let { at, onclose }: { at: { x: number; y: number }; onclose: () => void } = $props();
