@@ -5,8 +5,8 @@ import { closeLive } from '../live';
 import { Person, Studio } from '../models';
 import { hashPassword, type SignedIn } from '../sessions';
 
-/** A new empty database for one test file, on the server that script/test has started; gives what drops it again. */
-export async function freshDatabase(): Promise<() => Promise<void>> {
+/** A new database for one test file, on the server that script/test has started, empty or as some SQL leaves it, and brought up to date; gives what drops it again. */
+export async function freshDatabase(sql?: string): Promise<() => Promise<void>> {
   const server = process.env['DATABASE_URL'];
   if (!server) throw new Error('Run these tests with script/test database: it starts their PostgreSQL.');
   const name = `test_${randomBytes(6).toString('hex')}`;
@@ -14,6 +14,7 @@ export async function freshDatabase(): Promise<() => Promise<void>> {
   const url = new URL(server);
   url.pathname = `/${name}`;
   process.env['DATABASE_URL'] = url.href;
+  if (sql) await ask(url.href, sql);
   await database();
   return async () => {
     await closeLive();
