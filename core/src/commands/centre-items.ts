@@ -4,7 +4,7 @@ import { ok, refuse, type Result } from '../result';
 import { blockOf } from '../setting/block';
 import { boxOf, middleOf } from '../setting/item-box';
 import { shifted, shiftedBy } from '../setting/shift-item';
-import { placedOpenings } from '../survey/openings';
+import { findOpening } from '../survey/openings';
 import { facePoint, projectOn } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
 import { findGap, type GapPlace } from './fill-gap';
@@ -48,7 +48,7 @@ function centreOf(design: Design, on: CentreOn): Result<Point> {
     return gap.ok ? ok(facePoint(gap.value.face, (gap.value.from + gap.value.to) / 2)) : gap;
   }
   if ('opening' in on) {
-    const opening = placedOpenings(design).find(({ record }) => record.id === on.opening);
+    const opening = findOpening(design, on.opening);
     if (!opening) return refuse('record-missing', { id: on.opening, what: 'opening' });
     return ok(facePoint(opening.face, (opening.left + opening.right) / 2));
   }

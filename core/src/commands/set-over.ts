@@ -1,6 +1,6 @@
 import { recordOf } from '../document/design';
 import { applyPatch } from '../document/patch';
-import { placedOpenings } from '../survey/openings';
+import { findOpening } from '../survey/openings';
 import { findFreeItem, guardedItems, type Command } from './command';
 import { centreItems } from './centre-items';
 
@@ -15,7 +15,7 @@ export const setOver: Command<{ id: string; opening: string }> = {
     if (!centred.ok) return centred;
     const after = applyPatch(design, centred.value);
     if (!after.ok) return after;
-    const { record } = placedOpenings(design).find((one) => one.record.id === opening)!;
+    const { record } = findOpening(design, opening)!;
     const item = recordOf(after.value, 'item', id)!;
     return guardedItems(design, [{ ...item, up: record.sill + record.height + record.casing }]);
   },

@@ -1,5 +1,5 @@
 import { patchOf } from '../document/patch';
-import { distanceFor, placedOpenings } from '../survey/openings';
+import { distanceFor, openingsOn } from '../survey/openings';
 import { quantise } from '../units/units';
 import { findFace, guarded, type Command } from './command';
 
@@ -11,7 +11,7 @@ export const spaceOpenings: Command<{ face: string }> = {
     const found = findFace(design, face);
     if (!found.ok) return found;
     const { length } = found.value;
-    const openings = placedOpenings(design).filter((opening) => opening.face.id === face);
+    const openings = openingsOn(design, face);
     const taken = openings.reduce((sum, { left, right }) => sum + right - left, 0);
     const gap = (length - taken) / (openings.length + 1);
     let left = 0;

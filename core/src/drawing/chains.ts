@@ -5,7 +5,7 @@ import type { KindGroup } from '../ranges/item-kind';
 import { itemBoxes } from '../setting/item-box';
 import { baseBand, itemsOnFace } from '../setting/open-lengths';
 import { occupied } from '../setting/occupancy';
-import { placedOpenings } from '../survey/openings';
+import { openingsOn } from '../survey/openings';
 import { frameAt, type PlacedFace } from '../survey/placed-face';
 import { dot, subtract } from '../geometry/point';
 import { roomShape } from '../survey/room-shape';
@@ -33,9 +33,10 @@ const LEAST_LINK = 0.5;
 export const dimensionChains: (design: Design) => readonly Chain[] = perDesign((design) => {
   return roomShape(design).faces.flatMap((face) => {
     const units = unitEnds(design, face);
-    const openings = placedOpenings(design)
-      .filter((opening) => opening.face.id === face.id)
-      .flatMap(({ left, right }) => [alongChord(face, left), alongChord(face, right)]);
+    const openings = openingsOn(design, face.id).flatMap(({ left, right }) => [
+      alongChord(face, left),
+      alongChord(face, right),
+    ]);
     return [
       ...(units.length > 0 ? [chain(design, face, 'units', units)] : []),
       ...(openings.length > 0 ? [chain(design, face, 'openings', openings)] : []),

@@ -1,7 +1,7 @@
 import { perDesign, styleOf, type Design } from '../document/design';
 import type { FaceRecord } from '../document/records';
 import { without, type Region } from '../geometry/region';
-import { placedOpenings } from '../survey/openings';
+import { openingsOn, placedOpenings } from '../survey/openings';
 import { facePath, facePoint, frameAt, type PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
 import { wallOutside, wallRings } from '../survey/wall-outline';
@@ -73,7 +73,7 @@ function linings(face: PlacedFace): Primitive[] {
 
 /** The middle of the longest part of a face without an opening, mm along it. */
 function clearPlace(design: Design, face: PlacedFace): number {
-  const ends = placedOpenings(design).filter((opening) => opening.face === face);
+  const ends = openingsOn(design, face.id);
   let at = 0;
   let best = { from: 0, to: 0 };
   for (const { left, right } of [...ends, { left: face.length, right: face.length }]) {

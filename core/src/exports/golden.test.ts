@@ -9,6 +9,7 @@ import { commands } from '../commands';
 import type { Command } from '../commands/command';
 import type { Design } from '../document/design';
 import { applyPatch } from '../document/patch';
+import type { FaceRecord, RoomRecord } from '../document/records';
 import { drawPlan } from '../drawing/plan';
 import { drawSheets } from '../drawing/sheet/sheet';
 import { findPage, findScale } from '../drawing/sheet/sheet-format';
@@ -65,8 +66,8 @@ describe('a design file of schema 1', () => {
         ...design,
         records: {
           ...design.records,
-          room: { ...room, specials: id === 'trim-to-gap' } as typeof room & object,
-          'face-d': (id === 'set-bar' ? { ...d, wallHeight: 1050 } : d)!,
+          room: { ...room, specials: id === 'trim-to-gap' } as RoomRecord,
+          'face-d': { ...d, ...(id === 'set-bar' ? { wallHeight: 1050 } : {}) } as FaceRecord,
         },
       };
       const { does } = asked(prepared)[id]!;

@@ -9,7 +9,7 @@ import { findRange, rangesOf } from '../ranges/shelf';
 import { findBox, itemBoxes, type ItemBox } from '../setting/item-box';
 import { solidsOf, type Solid } from '../solids/solids';
 import { finishNamed, type Finish } from '../surfaces/finishes';
-import { placedOpenings, type PlacedOpening } from '../survey/openings';
+import { openingsOn, placedOpenings, type PlacedOpening } from '../survey/openings';
 import { facePath, type PlacedFace } from '../survey/placed-face';
 import { roomShape, type RoomShape } from '../survey/room-shape';
 import { placedServices, type PlacedService } from '../survey/services';
@@ -87,7 +87,7 @@ function wallGroups(design: Design): SceneGroup[] {
   const { faces } = roomShape(design);
   const rings = wallRings(faces);
   return faces.map((face, index) => {
-    const openings = placedOpenings(design).filter((one) => one.face.id === face.id);
+    const openings = openingsOn(design, face.id);
     const finish = finishNamed(face.record.finish ?? roomOf(design).wallFinish);
     return makeWall(face.record, { face, ring: rings[index]!, openings, finish });
   });

@@ -1,8 +1,7 @@
-import Flatbush from 'flatbush';
 import { perDesign, type Design } from '../document/design';
+import { boundsIndex } from '../geometry/bounds-index';
 import { deepestOverlap } from '../geometry/convex-pieces';
 import type { Point } from '../geometry/point';
-import { boundsOf } from '../geometry/polygon';
 import { TOUCH } from '../geometry/tolerance';
 import { fixedName, fixedThings } from '../survey/fixed-things';
 import { itemBoxes, type ItemBox } from './item-box';
@@ -35,28 +34,16 @@ export const bodiesOf: (design: Design) => readonly Body[] = perDesign((design) 
 ]);
 
 /** Where the bodies of a design lie, to ask what is near a place. */
-const indexOf: (design: Design) => Flatbush | null = perDesign((design) => {
-  const bodies = bodiesOf(design);
-  if (bodies.length === 0) return null;
-  const index = new Flatbush(bodies.length);
-  for (const { footprint } of bodies) {
-    const { left, right, bottom, top } = boundsOf(footprint);
-    index.add(left, bottom, right, top);
-  }
-  index.finish();
-  return index;
-});
+const indexOf = perDesign((design) => boundsIndex(bodiesOf(design), ({ footprint }) => footprint));
 
 /** The bodies of a design whose extent in plan meets that of some points, so much wider, mm. */
 export function bodiesNear(design: Design, points: readonly Point[], wider = 0): readonly Body[] {
-  const index = indexOf(design);
-  if (!index) return [];
-  const { left, right, bottom, top } = boundsOf(points);
-  const bodies = bodiesOf(design);
-  return index
-    .search(left - wider, bottom - wider, right + wider, top + wider)
-    .sort((a, b) => a - b)
-    .map((at) => bodies[at]!);
+  return indexOf(design).near(points, wider);
+}
+
+/** The items among them. */
+export function itemsNear(design: Design, points: readonly Point[], wider = 0): readonly ItemBox[] {
+  return bodiesNear(design, points, wider).flatMap(({ box }) => box ?? []);
 }
 
 /** How deep two bodies go into each other, mm: the shortest move in plan that parts them. Null where they stand apart, one over the other, or one within what carries it. */

@@ -3,6 +3,7 @@ import { deepestOverlap } from '../geometry/convex-pieces';
 import { dot } from '../geometry/point';
 import { AGAINST } from '../geometry/tolerance';
 import type { KindGroup } from '../ranges/item-kind';
+import { itemsNear } from './bodies';
 import { itemBoxes, type ItemBox } from './item-box';
 
 /** Items that stand free of the walls and touch one another, the widest first: its front is the front of them all. */
@@ -10,6 +11,9 @@ export type Island = readonly [ItemBox, ...ItemBox[]];
 
 /** What makes an island of what stands free: furniture alone does not. */
 const MAKES: ReadonlySet<KindGroup> = new Set(['Appliances', 'Base', 'Fixtures', 'Tall', 'Vanity']);
+
+/** What stands together is no farther apart than this whichever way it is turned, mm. */
+const NEAR = 4 * AGAINST;
 
 /** Every island of the room, in the order of the ids of what they are made of. */
 export const islands: (design: Design) => readonly Island[] = perDesign((design) => {
@@ -23,11 +27,7 @@ export const islands: (design: Design) => readonly Island[] = perDesign((design)
     free.delete(seed);
     const island = [seed];
     for (const box of island) {
-      for (const other of free) {
-        if (!standTogether(box, other)) continue;
-        free.delete(other);
-        island.push(other);
-      }
+      for (const other of togetherWith(design, box)) if (free.delete(other)) island.push(other);
     }
     const widestFirst = island.sort((a, b) => b.record.width - a.record.width);
     if (island.some(({ kind }) => MAKES.has(kind.group) && !kind.flat))
@@ -35,6 +35,11 @@ export const islands: (design: Design) => readonly Island[] = perDesign((design)
   }
   return found;
 });
+
+/** The items that touch one in plan. */
+export function togetherWith(design: Design, box: ItemBox): readonly ItemBox[] {
+  return itemsNear(design, box.footprint, NEAR).filter((other) => other !== box && standTogether(box, other));
+}
 
 /** Whether two items touch in plan. */
 export function standTogether(a: ItemBox, b: ItemBox): boolean {

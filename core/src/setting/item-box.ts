@@ -1,4 +1,5 @@
 import { perDesign, recordOf, recordsOf, type Design } from '../document/design';
+import { groupedBy } from '../document/grouped';
 import type { ItemRecord } from '../document/records';
 import { convexPieces } from '../geometry/convex-pieces';
 import { direction, inward, place, type Point } from '../geometry/point';
@@ -32,6 +33,15 @@ export const itemBoxes: (design: Design) => readonly ItemBox[] = perDesign((desi
   const shape = roomShape(design);
   return recordsOf(design, 'item').map((record) => boxOf(record, shape));
 });
+
+const boxesByFace = perDesign((design) =>
+  groupedBy(itemBoxes(design), ({ against }) => against?.face.id ?? null),
+);
+
+/** The items that stand or hang against a face. */
+export function boxesAgainst(design: Design, face: string): readonly ItemBox[] {
+  return boxesByFace(design).get(face) ?? [];
+}
 
 /** The item of this id with its place, if there is one. */
 export function findBox(design: Design, id: string | undefined | null): ItemBox | undefined {

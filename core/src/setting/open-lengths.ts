@@ -3,7 +3,7 @@ import type { RunBand } from '../document/limits';
 import { AGAINST, LEAST_OPEN } from '../geometry/tolerance';
 import type { PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
-import { HUNG, findBox, itemBoxes, type ItemBox } from './item-box';
+import { boxesAgainst, findBox, HUNG, type ItemBox } from './item-box';
 import { occupied, TALL, type Band, type Stretch } from './occupancy';
 
 /** What is left free along a face within a band, mm from the face's left end, and what bounds it on each side. */
@@ -75,7 +75,7 @@ export function reachOf({ record }: ItemBox): number {
 
 /** Items that stand on the floor against a face. */
 export function itemsOnFace(design: Design, faceId: string): ItemBox[] {
-  return itemBoxes(design).filter((box) => box.against?.face.id === faceId && box.low < HUNG);
+  return boxesAgainst(design, faceId).filter(({ low }) => low < HUNG);
 }
 
 /** Whether something stands in a run on the floor, or is a vanity that hangs: not what is loose, and no fixture. */
@@ -90,7 +90,7 @@ export function isWallRun({ kind, low }: Pick<ItemBox, 'kind' | 'low'>): boolean
 
 /** The wall cabinets that hang against a face. */
 export function hungOnFace(design: Design, faceId: string): ItemBox[] {
-  return itemBoxes(design).filter((box) => box.against?.face.id === faceId && isWallRun(box));
+  return boxesAgainst(design, faceId).filter(isWallRun);
 }
 
 /** The band that wall cabinets of a face hang in. */
@@ -110,7 +110,7 @@ export const openLengths: (design: Design) => readonly OpenLength[] = perDesign(
 );
 
 function openOnFace(design: Design, face: PlacedFace): OpenLength[] {
-  const onFace = itemBoxes(design).filter((box) => box.against?.face.id === face.id && isBaseRun(box));
+  const onFace = boxesAgainst(design, face.id).filter(isBaseRun);
   const base = onFace.length === 0 ? [] : openIn(design, face, 'base', baseBand(onFace));
   const closed = base.map((open) => asTall(design, open));
   const hung = hungOnFace(design, face.id);
@@ -174,8 +174,8 @@ function isInCorner(
     const behind = Math.abs(at - depth) <= AGAINST && box.kind.symbol === 'filler';
     return (
       behind &&
-      itemBoxes(design).some(({ kind, against, record }) => {
-        if (against?.face !== other || kind.symbol !== 'filler') return false;
+      boxesAgainst(design, other.id).some(({ kind, against, record }) => {
+        if (!against || kind.symbol !== 'filler') return false;
         const off = hand === 'right' ? against.along : other.length - against.along - record.width;
         return Math.abs(off - depth) <= AGAINST;
       })

@@ -64,6 +64,22 @@ export const solidsOf: (design: Design) => readonly Solid[] = perDesign((design)
   ];
 });
 
+/** Where in that list the bodies of each record stand. */
+const placesOf = perDesign((design) => {
+  const places = new Map<string, number[]>();
+  solidsOf(design).forEach(({ id }, at) => places.set(id, [...(places.get(id) ?? []), at]));
+  return places;
+});
+
+/** The bodies of some records, in the order of all. */
+export function solidsOfItems(design: Design, ids: ReadonlySet<string>): readonly Solid[] {
+  const [solids, places] = [solidsOf(design), placesOf(design)];
+  return [...ids]
+    .flatMap((id) => places.get(id) ?? [])
+    .sort((a, b) => a - b)
+    .map((at) => solids[at]!);
+}
+
 type Extent = Pick<Solid, 'footprint' | 'low' | 'high'>;
 
 const fixedSolid = remember(({ id }: FixedRecord, extent: Extent & { round: boolean }): Solid => ({

@@ -8,6 +8,7 @@ import type { Point } from '../geometry/point';
 import { shelfOf } from '../ranges/shelf';
 import { boundsOf } from '../geometry/polygon';
 import { openLengths } from '../setting/open-lengths';
+import { solidsOf } from '../solids/solids';
 import { refusalText } from '../wording/refusal-text';
 import { tops } from './tops';
 
@@ -30,6 +31,20 @@ describe('tops', () => {
       return from;
     };
     expect([ends(0), ends(19), ends(20), ends(21), ends(200)]).toEqual([0, 0, 0, 1, 180]);
+  });
+
+  it('are carried by what stands in a wall but for one leg', () => {
+    const builder = rectangle();
+    const { code } = shelfOf('fathom').find(({ type }) => type === 'base-corner-diagonal')!;
+    // Its back stands so far past the wall that only the end of its other leg is in the room.
+    const id = builder.place(code, { on: 'floor', x: 2000, y: 700, turn: 0 });
+    const { depth, leg } = recordOf(builder.design, 'item', id)!;
+    const [top] = tops(builder.design);
+    expect(top!.items).toEqual([id]);
+    const { top: back, bottom } = boundsOf(top!.outline.flat());
+    expect([back, bottom <= 700 - depth]).toEqual([0, true]);
+    expect(leg! + roomOf(builder.design).frontOverhang).toBeLessThan(700);
+    expect(solidsOf(builder.design).map(({ of }) => of)).toEqual(['item', 'top']);
   });
 
   it('stand out before a front across a corner by the front overhang, and meet the fronts of both legs', () => {

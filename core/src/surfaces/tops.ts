@@ -43,11 +43,16 @@ export const tops: (design: Design) => readonly Top[] = perDesign((design) => {
     const rings = intersect(union(level.flatMap(({ strip, around }) => [...strip, ...around])), [outline]);
     const solids = rings.filter((ring) => signedArea(ring) > 0);
     const holes = rings.filter((ring) => signedArea(ring) < 0);
-    return solids.map((ring) => {
+    return solids.flatMap((ring) => {
       const own = [ring, ...holes.filter((hole) => contains(ring, hole[0]!))];
       const under = level.filter(({ run }) => contains(ring, underTop(run[0]!)));
-      // What stands half in a wall may be under its top with a corner only.
-      const carried = under.length > 0 ? under : level.filter(({ strip }) => meet(ring, strip[0]!));
+      // What stands half in a wall may be under its top with a corner only, or with one leg.
+      const carried =
+        under.length > 0
+          ? under
+          : level.filter(({ strip, around }) => [...strip, ...around].some((part) => meet(ring, part)));
+      // What meets nothing that carries it is no more than rounding.
+      if (carried.length === 0) return [];
       return {
         items: carried.flatMap(({ run }) => run.map(({ id }) => id)),
         outline: own,

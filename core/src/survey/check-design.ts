@@ -49,11 +49,12 @@ function placementFaults(design: Design): Refusal[] {
 /** Taped distances to a place on a face that is bent: places are only known along straight ones. */
 function tapedOnBends(design: Design): Refusal[] {
   const { byId, observations } = roomShape(design);
+  const names = new Map(observations.flatMap((one) => (one.of === 'distance' ? [[one.id, one.name]] : [])));
   return recordsOf(design, 'measurement').flatMap(({ id, from, to, standing }) => {
     if (standing === 'excluded') return [];
     const bent = [from, to].find(({ face, distance }) => distance > 0 && byId.get(face)!.arc);
     if (!bent) return [];
-    const measurement = observations.find((one) => one.id === id && one.of === 'distance')!.name;
+    const measurement = names.get(id)!;
     return [refuse('measured-on-bend', { measurement, face: byId.get(bent.face)!.letter }).refusal];
   });
 }

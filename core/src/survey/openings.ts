@@ -1,4 +1,5 @@
-import { perDesign, recordsOf, type Design } from '../document/design';
+import { perDesign, recordOf, recordsOf, type Design } from '../document/design';
+import { groupedBy } from '../document/grouped';
 import type { MeasuredFrom, OpeningType } from '../document/opening-types';
 import type { OpeningRecord } from '../document/records';
 import { arcDepth } from '../geometry/arc';
@@ -48,6 +49,19 @@ export const placedOpenings: (design: Design) => PlacedOpening[] = perDesign((de
   }
   return placed;
 });
+
+const openingsByFace = perDesign((design) => groupedBy(placedOpenings(design), ({ face }) => face.id));
+
+/** The openings of a face, from its left end on. */
+export function openingsOn(design: Design, face: string): readonly PlacedOpening[] {
+  return openingsByFace(design).get(face) ?? [];
+}
+
+/** The opening of this id with its place, if there is one. */
+export function findOpening(design: Design, id: string): PlacedOpening | undefined {
+  const record = recordOf(design, 'opening', id);
+  return record && openingsOn(design, record.face).find((one) => one.record === record);
+}
 
 function frameOf(face: PlacedFace, left: number, right: number) {
   const { arc } = face;

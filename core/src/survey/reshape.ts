@@ -164,10 +164,11 @@ function measurements(
   taped: readonly MeasurementRecord[],
 ): MeasurementRecord[] {
   const { observations, corners: stood } = roomShape(design);
+  const known = new Map(observations.flatMap((one) => (one.of === 'distance' ? [[one.id, one]] : [])));
   const order = new Map(walked.map(({ record }, index) => [record.id, index]));
   const corners = walked.map(({ at }) => at);
   return taped.map((record) => {
-    const was = observations.find(({ id, of }) => id === record.id && of === 'distance');
+    const was = known.get(record.id);
     const now = computedValue(corners, {
       id: record.id,
       name: '',

@@ -4,7 +4,7 @@ import { cross, distance, dot, subtract, type Point } from '../geometry/point';
 import { PARALLEL } from '../geometry/tolerance';
 import { must, ok, refuse, type Result } from '../result';
 import { isLetterBefore } from './face-letters';
-import { placedOpenings } from './openings';
+import { openingsOn } from './openings';
 import type { PlacedFace } from './placed-face';
 import { rehome, type FacePart } from './rehome';
 import { reshape, type Reshaping, type Walked } from './reshape';
@@ -68,7 +68,7 @@ export function reshapedTo(design: Design, corners: readonly Point[]): Result<Re
 /** Whether something is placed on a face. */
 function isTaken(design: Design, id: string): boolean {
   return (
-    placedOpenings(design).some(({ face }) => face.id === id) ||
+    openingsOn(design, id).length > 0 ||
     placedRecords(design).some(({ placement }) => placement.on === 'face' && placement.face === id)
   );
 }

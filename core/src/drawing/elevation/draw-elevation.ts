@@ -3,7 +3,7 @@ import type { FaceRecord } from '../../document/records';
 import { remember } from '../../document/remember';
 import { itemNumbers } from '../../setting/item-numbers';
 import { solidsOf, type Solid } from '../../solids/solids';
-import { placedOpenings, type PlacedOpening } from '../../survey/openings';
+import { openingsOn, type PlacedOpening } from '../../survey/openings';
 import type { PlacedFace } from '../../survey/placed-face';
 import { placedServices, type PlacedService } from '../../survey/services';
 import { formatLength } from '../../units/format-length';
@@ -22,7 +22,7 @@ import { faceFrame, type ViewFrame } from './view-frame';
 export function drawElevation(design: Design, face: PlacedFace, scale: number): readonly Primitive[] {
   const frame = faceFrame(design, face);
   const solids = seenBefore(frame, solidsOf(design));
-  const openings = placedOpenings(design).filter((one) => one.face.id === face.id);
+  const openings = openingsOn(design, face.id);
   const services = placedServices(design).filter(({ against }) => against?.face.id === face.id);
   const numbers = itemNumbers(design);
   const numbered = solids.map(({ id }) => numbers.get(id));

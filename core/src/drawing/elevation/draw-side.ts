@@ -4,11 +4,12 @@ import { remember } from '../../document/remember';
 import type { Point } from '../../geometry/point';
 import { distance, inward, place, subtract, unit } from '../../geometry/point';
 import { contains, forEachEdge } from '../../geometry/polygon';
-import { islands, standTogether, type Island } from '../../setting/islands';
-import { HUNG, itemBoxes, type ItemBox } from '../../setting/item-box';
+import { itemsNear } from '../../setting/bodies';
+import { islands, togetherWith, type Island } from '../../setting/islands';
+import { HUNG, type ItemBox } from '../../setting/item-box';
 import { itemNumbers } from '../../setting/item-numbers';
 import { runs } from '../../setting/runs';
-import { solidsOf, type Solid } from '../../solids/solids';
+import { solidsOf, solidsOfItems, type Solid } from '../../solids/solids';
 import { fixedThings, type FixedThing } from '../../survey/fixed-things';
 import { roomShape } from '../../survey/room-shape';
 import { fixedNames } from '../../document/fixture-names';
@@ -59,9 +60,7 @@ export function freeSides(design: Design): Side[] {
 function nameOf(design: Design, island: Island): string {
   const made = island.some(({ kind }) => ['Base', 'Tall', 'Vanity', 'Appliances'].includes(kind.group));
   if (!made) return island[0].kind.name;
-  return itemBoxes(design).some(
-    (other) => other.against !== null && island.some((box) => standTogether(box, other)),
-  )
+  return island.some((box) => togetherWith(design, box).some(({ against }) => against !== null))
     ? 'Peninsula'
     : 'Island';
 }
@@ -121,7 +120,7 @@ function isFree(design: Design, at: Point, except?: string): boolean {
 
 /** Whether a place is in something that stands against a wall: the side of a peninsula that joins its run. */
 function isInRun(design: Design, at: Point): boolean {
-  return itemBoxes(design).some(
+  return itemsNear(design, [at]).some(
     ({ against, low, footprint }) => against !== null && low < HUNG && contains(footprint, at),
   );
 }
@@ -132,9 +131,7 @@ export function drawSide(
   { record, side, frame, only }: Side,
   scale: number,
 ): readonly Primitive[] {
-  const own = only
-    ? solidsOf(design).filter(({ id }) => only.has(id))
-    : solidsOf(design).filter(({ id }) => id !== record.id);
+  const own = only ? solidsOfItems(design, only) : solidsOf(design).filter(({ id }) => id !== record.id);
   const solids = seenBefore(frame, own);
   const numbers = itemNumbers(design);
   const numbered = solids.map(({ id }) => numbers.get(id));
@@ -169,7 +166,7 @@ export function drawRowElevation(design: Design, box: ItemBox, scale: number): P
     row[0]!.n,
     high,
   );
-  const solids = solidsOf(design).filter(({ id }) => ids.has(id));
+  const solids = solidsOfItems(design, ids);
   return [...drawAlone(frame, solids, itemNumbers(design), scale), floorOf(frame)];
 }
 

@@ -1,7 +1,7 @@
 import { perDesign, type Design } from '../../document/design';
 import type { Point } from '../../geometry/point';
 import { roomShape } from '../../survey/room-shape';
-import { placedOpenings } from '../../survey/openings';
+import { openingsOn } from '../../survey/openings';
 import { projectOn } from '../../survey/placed-face';
 import { placedServices } from '../../survey/services';
 import { solidsOf } from '../../solids/solids';
@@ -96,9 +96,7 @@ export function unfoldedPlaces(design: Design, id: string): UnfoldedPlace[] {
         return at(0, length, 0, Math.max(...frameOf(design, view).above.map(({ y }) => y)));
       case 'opening': {
         if (view.of !== 'face') return [];
-        const opening = placedOpenings(design).find(
-          (one) => one.record.id === id && one.face.id === view.face.id,
-        );
+        const opening = openingsOn(design, view.face.id).find((one) => one.record.id === id);
         return opening ? at(opening.left, opening.right, record.sill, record.sill + record.height) : [];
       }
       case 'service': {

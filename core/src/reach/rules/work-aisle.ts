@@ -1,7 +1,10 @@
+import { boundsIndex } from '../../geometry/bounds-index';
 import { dot, place, scale, subtract, type Point } from '../../geometry/point';
 import { deepestOverlap } from '../../geometry/convex-pieces';
 import { KEPT, TOUCH } from '../../geometry/tolerance';
+import { itemsNear } from '../../setting/bodies';
 import { HUNG, type ItemBox } from '../../setting/item-box';
+import type { Top } from '../../surfaces/tops';
 import { overhangPast } from '../../surfaces/overhang';
 import type { Finding, ReachFacts, Rule } from '../rule';
 
@@ -32,20 +35,22 @@ export const workAisle: Rule = {
   },
   parameters: { 'inch-residential': { width: 1066.8 }, 'metric-residential': { width: 1000 } },
   check(facts, { width }) {
+    const topOf = new Map(facts.tops.flatMap((top) => top.items.map((id) => [id, top] as const)).reverse());
     const edges = facts.boxes
       .filter(({ low, kind }) => low < HUNG && kind.group !== 'Furniture')
-      .flatMap((box) => edgesOf(box, facts));
+      .flatMap((box) => edgesOf(box, topOf.get(box.id)));
+    const index = boundsIndex(edges, ({ from, to }) => [from, to]);
     const tightest = new Map<string, Omit<Finding, 'rule'>>();
     for (const a of edges) {
       if (!a.front) continue;
-      for (const b of edges) {
+      const reached = [a.from, a.to].flatMap((end) => [end, place(end, a.out, AISLE_REACH, a.out, 0)]);
+      for (const b of index.near(reached)) {
         if (a.box === b.box || (b.front && a.box.id > b.box.id)) continue;
         const aisle = between(a, b);
         if (!aisle) continue;
         const key = [groupOf(a.box), groupOf(b.box)].sort().join(' ');
         const known = tightest.get(key);
-        if ((known && known.measured <= aisle.width) || filled(aisle.corners, facts.boxes, a.box, b.box))
-          continue;
+        if ((known && known.measured <= aisle.width) || filled(facts, aisle.corners, a.box, b.box)) continue;
         tightest.set(key, {
           verdict: aisle.width < width! - KEPT ? 'tight' : 'clear',
           ids: [a.box.id, b.box.id],
@@ -65,8 +70,10 @@ export const workAisle: Rule = {
 };
 
 /** Whether another item stands in the space between two: then it is a joint of runs, not an aisle. */
-function filled(corners: readonly Point[], boxes: readonly ItemBox[], a: ItemBox, b: ItemBox): boolean {
-  return boxes.some((box) => box !== a && box !== b && deepestOverlap([corners], box.pieces) > TOUCH);
+function filled({ design }: ReachFacts, corners: readonly Point[], a: ItemBox, b: ItemBox): boolean {
+  return itemsNear(design, corners).some(
+    (box) => box !== a && box !== b && deepestOverlap([corners], box.pieces) > TOUCH,
+  );
 }
 
 /** Items of one face, or of one direction in the open floor, count as one side of an aisle. */
@@ -75,9 +82,8 @@ function groupOf({ against, turn, id }: ItemBox): string {
 }
 
 /** The four sides of an item, each moved out by what its top stands past it. */
-function edgesOf(box: ItemBox, { tops }: ReachFacts): Edge[] {
+function edgesOf(box: ItemBox, top: Top | undefined): Edge[] {
   const [backLeft, backRight, frontRight, frontLeft] = box.rectangle;
-  const top = tops.find(({ items }) => items.includes(box.id));
   const edge = (from: Point, to: Point, out: Point, front = false): Edge => {
     const by = top ? overhangPast(top, from, to, out) : 0;
     return { box, from: place(from, out, by, out, 0), to: place(to, out, by, out, 0), out, front };

@@ -4,7 +4,7 @@
     countVerdicts,
     fixedName,
     formatLength,
-    placedOpenings,
+    findOpening,
     roomOf,
     roomShape,
     sayFinding,
@@ -23,7 +23,7 @@
     const shape = roomShape(session.document);
     const letter = face ? shape.byId.get(face)?.letter : '';
     const record = session.document.records[id];
-    const opening = placedOpenings(session.document).find((one) => one.record.id === id);
+    const opening = findOpening(session.document, id);
     switch (by) {
       case 'end':
         return `end of face ${letter}`;

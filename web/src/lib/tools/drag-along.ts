@@ -4,7 +4,8 @@ import {
   fixedThings,
   isInchUnit,
   leftJamb,
-  placedOpenings,
+  findOpening,
+  openingsOn,
   atFacePlace,
   projectOn,
   putFixed,
@@ -112,7 +113,7 @@ export class AlongDrag implements PointerTool {
   /** How far along its face something is dragged: to the end of a line, else to a round figure. */
   private alongBy(id: string, face: PlacedFace, wanted: number, near: number): number {
     const record = this.session.committed.records[id];
-    const opening = placedOpenings(this.session.committed).find((one) => one.record.id === id);
+    const opening = findOpening(this.session.committed, id);
     const left =
       opening?.left ??
       fixedThings(this.session.committed).find((one) => one.id === id)?.against?.along ??
@@ -189,7 +190,7 @@ export class AlongDrag implements PointerTool {
 
 /** The heights that an opening looks well in line with: sills and heads of the others of its face, and the counter, mm above the floor. */
 function openingLevels(design: Design, { id, face }: OpeningRecord): number[] {
-  const others = placedOpenings(design).filter((one) => one.face.id === face && one.record.id !== id);
+  const others = openingsOn(design, face).filter((one) => one.record.id !== id);
   return [
     roomOf(design).counterHeight,
     ...others.flatMap(({ record: { sill, height } }) => (sill > 0 ? [sill, sill + height] : [sill + height])),

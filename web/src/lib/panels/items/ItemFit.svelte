@@ -9,7 +9,7 @@
     formatLength,
     findBox,
     kindOf,
-    placedOpenings,
+    openingsOn,
     refusalText,
     roomOf,
     setDrain,
@@ -70,7 +70,7 @@
   /** The openings it can hang over. */
   const windows = $derived(
     single && box?.against && item.up > 300 && ['Wall', 'Panels'].includes(kind.group)
-      ? placedOpenings(session.settled).filter(({ face }) => face.id === box.against!.face.id)
+      ? openingsOn(session.settled, box.against!.face.id)
       : [],
   );
   const isCabinet = $derived(['Base', 'Wall', 'Tall', 'Vanity'].includes(kind.group));

@@ -8,7 +8,7 @@
     inward,
     place,
     placedDividers,
-    placedOpenings,
+    findOpening,
     placedSections,
     placedServices,
     roomShape,
@@ -80,7 +80,7 @@
       const face = roomShape(design).byId.get(record.id);
       return face ? band(face, 0, face.length) : null;
     }
-    const opening = placedOpenings(design).find((one) => one.record.id === record.id);
+    const opening = findOpening(design, record.id);
     return opening ? band(opening.face, opening.left, opening.right) : null;
   }
 
