@@ -11,7 +11,7 @@ export class Application {
   private constructor(
     readonly address: string,
     private readonly port: number,
-    private readonly databaseUrl: string,
+    readonly databaseUrl: string,
     private readonly databaseName: string,
   ) {}
   private process: ChildProcess | null = null;

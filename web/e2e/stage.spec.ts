@@ -77,3 +77,39 @@ for (const [name, viewport] of [
     await page.setViewportSize({ width: 1280, height: 800 });
     await expect(left).toHaveAttribute('aria-expanded', 'true');
   });
+
+test.describe('by touch', () => {
+  test.use({ hasTouch: true, isMobile: true, viewport: { width: 820, height: 1180 } });
+
+  test('on a tablet whatever is pressed in the panels is large enough for a finger', async ({
+    page,
+    studio,
+  }) => {
+    await studio.enter();
+    await studio.openRoom('Galley with bay');
+    const small = async (where: string) =>
+      page.locator('aside:not([inert]), header').evaluateAll(
+        (parts, place) =>
+          parts
+            .flatMap((part) => [...part.querySelectorAll('button, select, input, summary, a')])
+            .map((one) => one.closest('label:has(input:is([type=checkbox], [type=radio]))') ?? one)
+            .filter((one) => one.checkVisibility() && one.getBoundingClientRect().height < 43.5)
+            .map((one) => `${place}: ${one.outerHTML.slice(0, 90)} ${one.getBoundingClientRect().height}`),
+        where,
+      );
+    const found: string[] = [];
+    for (const step of ['Survey', 'Set', 'Reach', 'Draw'] as const) {
+      await studio.step(step);
+      await page.getByRole('button', { name: 'Left panel' }).tap();
+      found.push(...(await small(step)));
+      await page.getByRole('button', { name: 'Facts', exact: true }).tap();
+      found.push(...(await small(`facts in ${step}`)));
+    }
+    await page.keyboard.press('Alt+8');
+    await studio.step('Set');
+    await page.locator('.plan').press('n');
+    await page.getByRole('button', { name: 'Facts', exact: true }).tap();
+    found.push(...(await small('item')));
+    expect([...new Set(found)]).toEqual([]);
+  });
+});

@@ -79,7 +79,7 @@
     color: var(--soft);
   }
   input {
-    min-height: 36px;
+    min-height: max(36px, var(--touch));
     padding: 0.3rem 0.6rem;
     border: 1px solid var(--rule-strong);
     border-radius: 3px;

@@ -93,7 +93,7 @@
     color: var(--soft);
   }
   select {
-    min-height: 32px;
+    min-height: max(32px, var(--touch));
     border: 1px solid var(--rule);
     border-radius: 3px;
     background: var(--sheet);
@@ -111,7 +111,10 @@
     font-size: 13px;
   }
   .export {
+    display: grid;
+    place-items: center;
     justify-self: start;
+    min-height: max(32px, var(--touch));
     padding: 0.35rem 0.8rem;
     border: 1px solid var(--rule-strong);
     border-radius: 4px;

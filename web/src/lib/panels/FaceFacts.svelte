@@ -183,7 +183,7 @@
     gap: 0.3rem;
   }
   .runs :global(button) {
-    min-height: 28px;
+    min-height: max(28px, var(--touch));
     padding: 0.1rem 0.55rem;
     font-size: 13px;
   }

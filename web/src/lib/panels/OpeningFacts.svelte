@@ -285,7 +285,7 @@
     color: var(--soft);
   }
   .keep input {
-    min-height: 30px;
+    min-height: max(30px, var(--touch));
     padding: 0.15rem 0.45rem;
     border: 1px solid var(--rule);
     border-radius: 3px;

@@ -72,7 +72,7 @@
     display: inline-block;
   }
   .now {
-    min-height: 28px;
+    min-height: max(28px, var(--touch));
     padding: 0 0.4rem;
     border: 1px solid transparent;
     border-radius: 3px;
@@ -102,7 +102,7 @@
   }
   .menu a,
   .menu button {
-    min-height: 30px;
+    min-height: max(30px, var(--touch));
     padding: 0.3rem 0.5rem;
     border: 0;
     border-radius: 3px;

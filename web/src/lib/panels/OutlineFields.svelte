@@ -131,7 +131,7 @@
     font-size: 13px;
   }
   .corner button {
-    min-height: 28px;
+    min-height: max(28px, var(--touch));
     margin: 0;
     padding: 0;
     border: 1px solid var(--rule);

@@ -115,7 +115,7 @@
     display: flex;
     align-items: center;
     gap: 0.35rem;
-    min-height: 28px;
+    min-height: max(28px, var(--touch));
     padding: 0 0.4rem;
     border: 0;
     border-radius: 3px;

@@ -139,7 +139,9 @@
     text-overflow: ellipsis;
   }
   nav a {
+    min-height: var(--touch);
     color: inherit;
+    line-height: max(1.4em, var(--touch));
     text-decoration: none;
   }
   nav a:hover {

@@ -17,7 +17,7 @@
     align-items: center;
     justify-content: center;
     gap: 0.4rem;
-    min-height: 32px;
+    min-height: max(32px, var(--touch));
     padding: 0.3rem 0.8rem;
     border: 1px solid var(--rule-strong);
     border-radius: 4px;

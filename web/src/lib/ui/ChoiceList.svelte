@@ -40,7 +40,7 @@
     align-items: center;
     gap: 0.4rem;
     width: 100%;
-    min-height: 30px;
+    min-height: max(30px, var(--touch));
     padding: 0.15rem 0.5rem;
     border: 1px solid transparent;
     border-radius: 3px;

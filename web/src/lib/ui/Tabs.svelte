@@ -38,7 +38,7 @@
   }
   button {
     flex: 1;
-    min-height: 32px;
+    min-height: max(32px, var(--touch));
     padding: 0.2rem 0.2rem;
     border: 0;
     border-bottom: 2px solid transparent;

@@ -38,7 +38,7 @@
   }
   input {
     min-width: 0;
-    min-height: 30px;
+    min-height: max(30px, var(--touch));
     padding: 0.1rem 0.4rem;
     border: 1px solid var(--rule);
     border-radius: 3px;

@@ -175,7 +175,7 @@
   input {
     width: 6.2rem;
     min-width: 0;
-    min-height: 30px;
+    min-height: max(30px, var(--touch));
     padding: 0.15rem 0.45rem;
     border: 1px solid var(--rule);
     border-radius: 3px;

@@ -77,7 +77,7 @@
     justify-content: space-between;
     gap: 1.4rem;
     width: 100%;
-    min-height: 30px;
+    min-height: max(30px, var(--touch));
     padding: 0.15rem 0.5rem;
     border: 0;
     border-radius: 3px;

@@ -23,7 +23,7 @@
   type Shows = (typeof shows)[number]['id'];
 
   /** The bar's own height; what either view keeps at the least, pixels. */
-  const BAR = 27;
+  let bar = $state(27);
   const LEAST = 110;
   const STEP = 20;
 
@@ -37,13 +37,14 @@
   const least = $derived(high > 0 ? Math.min(0.45, LEAST / high) : 0.2);
   const held = (wanted: number) => Math.max(least, Math.min(1 - least, wanted));
   const strip = $derived(
-    show === 'both' ? Math.round(held(share) * (high - BAR)) : show === 'unfold' ? high - BAR : 0,
+    show === 'both' ? Math.round(held(share) * (high - bar)) : show === 'unfold' ? high - bar : 0,
   );
 
   onMount(() => {
     const kept = localStorage.getItem('goodreach-stage')?.split(' ') ?? [];
     chosen = shows.find(({ id }) => id === kept[0])?.id ?? 'both';
     if (Number(kept[1]) > 0) share = Number(kept[1]);
+    if (matchMedia('(pointer: coarse)').matches) bar = 46;
   });
 
   function keep() {
@@ -74,7 +75,7 @@
   }
 </script>
 
-<div class="split" bind:clientHeight={high} style="grid-template-rows: minmax(0, 1fr) {BAR}px {strip}px">
+<div class="split" bind:clientHeight={high} style="grid-template-rows: minmax(0, 1fr) {bar}px {strip}px">
   <div class="view">
     <div class="under" class:away={show !== 'plan' && show !== 'both'}>{@render plan()}</div>
     {#if show === 'model' || show === 'stand'}<div class="over">{@render room(show)}</div>{/if}
@@ -171,7 +172,7 @@
   }
   .bar :global(button) {
     min-width: 3.2rem;
-    min-height: 24px;
+    min-height: max(24px, var(--touch));
     padding: 0 0.6rem;
     border: 0;
     border-left: 1px solid var(--rule);

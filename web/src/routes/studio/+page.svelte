@@ -160,7 +160,7 @@
     display: flex;
     align-items: center;
     justify-content: space-between;
-    min-height: 34px;
+    min-height: max(34px, var(--touch));
   }
   h1 {
     font-size: 1.5rem;
@@ -257,7 +257,7 @@
   .new-job input,
   .new-job select {
     min-width: 15rem;
-    min-height: 34px;
+    min-height: max(34px, var(--touch));
     padding: 0.2rem 0.5rem;
     border: 1px solid var(--rule-strong);
     border-radius: 3px;

@@ -136,7 +136,7 @@
     gap: 0.3rem;
   }
   .buttons :global(button) {
-    min-height: 28px;
+    min-height: max(28px, var(--touch));
     padding: 0.1rem 0.5rem;
     font-size: 13px;
   }

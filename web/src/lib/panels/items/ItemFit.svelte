@@ -201,7 +201,7 @@
     gap: 0.3rem;
   }
   .pair :global(button) {
-    min-height: 28px;
+    min-height: max(28px, var(--touch));
     padding: 0.1rem 0.5rem;
     font-size: 13px;
   }

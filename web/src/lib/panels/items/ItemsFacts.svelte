@@ -108,7 +108,7 @@
     overflow-y: auto;
   }
   .chips button {
-    min-height: 24px;
+    min-height: max(24px, var(--touch));
     padding: 0 0.45rem;
     border: 1px solid var(--rule);
     border-radius: 12px;
@@ -125,7 +125,7 @@
     gap: 0.25rem;
   }
   .grid :global(button) {
-    min-height: 28px;
+    min-height: max(28px, var(--touch));
     padding: 0.1rem 0.2rem;
     font-size: 12.5px;
   }

@@ -76,7 +76,7 @@
   }
   select {
     min-width: 0;
-    min-height: 32px;
+    min-height: max(32px, var(--touch));
     padding: 0.15rem 0.45rem;
     border: 1px solid var(--rule);
     border-radius: 3px;
@@ -94,7 +94,7 @@
     font-size: 13px;
   }
   .told :global(button) {
-    min-height: 28px;
+    min-height: max(28px, var(--touch));
     padding: 0.1rem 0.5rem;
     font-size: 13px;
   }

@@ -195,7 +195,7 @@
   }
   .search {
     min-width: 0;
-    min-height: 32px;
+    min-height: max(32px, var(--touch));
     padding: 0.15rem 0.45rem;
     border: 1px solid var(--rule);
     border-radius: 3px;
@@ -212,7 +212,7 @@
     margin: 0 0.8rem;
   }
   .groups button {
-    min-height: 28px;
+    min-height: max(28px, var(--touch));
     padding: 0.1rem 0.6rem;
     border: 1px solid var(--rule);
     border-radius: 14px;

@@ -283,7 +283,7 @@
   }
   select {
     min-width: 0;
-    min-height: 32px;
+    min-height: max(32px, var(--touch));
     padding: 0.15rem 0.35rem;
     border: 1px solid var(--rule-strong);
     border-radius: 3px;

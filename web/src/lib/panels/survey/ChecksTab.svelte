@@ -311,7 +311,7 @@
   .next button,
   td button {
     min-width: 24px;
-    min-height: 24px;
+    min-height: max(24px, var(--touch));
     padding: 0;
     border: 0;
     background: none;
@@ -333,7 +333,7 @@
   }
   select {
     min-width: 0;
-    min-height: 30px;
+    min-height: max(30px, var(--touch));
     border: 1px solid var(--rule);
     border-radius: 3px;
     background: var(--sheet);
@@ -359,7 +359,7 @@
   }
   td :global(.field input) {
     width: 4.4rem;
-    min-height: 26px;
+    min-height: max(26px, var(--touch));
     font-size: 12.5px;
   }
   td :global(.field .hint) {
@@ -371,7 +371,7 @@
   }
   td .believe {
     min-width: 2rem;
-    min-height: 24px;
+    min-height: max(24px, var(--touch));
     border: 1px solid var(--rule);
     border-radius: 3px;
     color: var(--text);

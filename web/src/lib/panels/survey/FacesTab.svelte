@@ -20,12 +20,14 @@
 <div class="faces">
   {#each shape.faces as face (face.id)}
     <div class="face" class:selected={screen.isSelected(face.id)}>
-      <input
-        type="checkbox"
-        aria-label="Choose face {face.letter}"
-        checked={screen.isSelected(face.id)}
-        onchange={() => screen.toggle([face.id], (id) => shape.byId.has(id))}
-      />
+      <label>
+        <input
+          type="checkbox"
+          aria-label="Choose face {face.letter}"
+          checked={screen.isSelected(face.id)}
+          onchange={() => screen.toggle([face.id], (id) => shape.byId.has(id))}
+        />
+      </label>
       <div onfocusin={() => screen.isSelected(face.id) || screen.select(face.id)}>
         <LengthField
           label="Face {face.letter}"
@@ -51,7 +53,7 @@
   }
   .face {
     display: grid;
-    grid-template-columns: 1.3rem minmax(0, 1fr);
+    grid-template-columns: max(1.3rem, var(--touch)) minmax(0, 1fr);
     align-items: center;
     padding: 0.1rem 0.3rem;
     border-left: 3px solid transparent;
@@ -64,6 +66,12 @@
   }
   .face.selected {
     border-left-color: var(--clay);
+  }
+  label {
+    display: grid;
+    place-items: center start;
+    min-width: var(--touch);
+    min-height: max(24px, var(--touch));
   }
   input[type='checkbox'] {
     width: 15px;

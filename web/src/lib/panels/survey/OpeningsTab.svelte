@@ -123,7 +123,7 @@
     gap: 0.3rem;
   }
   li button {
-    min-height: 30px;
+    min-height: max(30px, var(--touch));
     border: 1px solid var(--rule);
     border-radius: 3px;
     background: var(--sheet);

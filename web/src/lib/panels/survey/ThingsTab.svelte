@@ -178,7 +178,7 @@
     display: flex;
     align-items: center;
     gap: 0.4rem;
-    min-height: 30px;
+    min-height: max(30px, var(--touch));
     padding: 0.15rem 0.5rem;
     border: 1px solid var(--rule);
     border-radius: 3px;

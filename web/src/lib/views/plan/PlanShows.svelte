@@ -114,7 +114,7 @@
     display: flex;
     align-items: center;
     gap: 0.35rem;
-    min-height: 26px;
+    min-height: max(26px, var(--touch));
     padding: 0 0.5rem;
     border: 1px solid var(--rule);
     border-radius: 3px;
@@ -149,6 +149,6 @@
     display: flex;
     gap: 0.45rem;
     align-items: center;
-    min-height: 24px;
+    min-height: max(24px, var(--touch));
   }
 </style>

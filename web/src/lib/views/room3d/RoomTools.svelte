@@ -94,7 +94,7 @@
     background: color-mix(in srgb, var(--sheet) 92%, transparent);
   }
   .tools :global(:is(button, select, a)) {
-    min-height: 28px;
+    min-height: max(28px, var(--touch));
     padding: 0 0.45rem;
     border: 1px solid var(--rule);
     border-radius: 3px;
@@ -108,7 +108,7 @@
     display: flex;
     gap: 0.35rem;
     align-items: center;
-    min-height: 28px;
+    min-height: max(28px, var(--touch));
   }
   .tools :global(select) {
     max-width: 7rem;

@@ -202,7 +202,7 @@
     display: flex;
     gap: 0.5rem;
     align-items: center;
-    min-height: 28px;
+    min-height: max(28px, var(--touch));
   }
   nav a {
     color: inherit;

@@ -129,7 +129,7 @@
     flex-wrap: wrap;
     align-items: center;
     gap: 0.9rem;
-    min-height: 34px;
+    min-height: max(34px, var(--touch));
   }
   h1 {
     flex: 1;

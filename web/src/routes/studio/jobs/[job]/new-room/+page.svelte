@@ -224,7 +224,7 @@
   .row input,
   .row select {
     min-width: 0;
-    min-height: 32px;
+    min-height: max(32px, var(--touch));
     padding: 0.15rem 0.45rem;
     border: 1px solid var(--rule);
     border-radius: 3px;
