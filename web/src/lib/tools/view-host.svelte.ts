@@ -72,6 +72,8 @@ export class ViewHost {
   #element: HTMLElement | null = null;
   #corner = { left: 0, top: 0 };
   #press: Press | null = null;
+  /** Whether the last press was a drag: with the second button that has turned the view, and asks for no menu. */
+  #travelled = false;
   /** What was pressed last: a click on bare paper lets go of what is chosen, and capture moves a click's target. */
   #pressed: 'paper' | 'thing' | null = null;
   readonly #fingers = new Map<number, Point>();
@@ -115,6 +117,7 @@ export class ViewHost {
 
   press(event: PointerEvent): void {
     this.#pressed = null;
+    this.#travelled = false;
     this.takeCorner();
     const { view } = this;
     const { tools, screen } = this.workspace;
@@ -173,7 +176,8 @@ export class ViewHost {
     const { tools, screen } = this.workspace;
     const pixel = this.pixelOf(event);
     const press = this.#press;
-    if (press && Math.hypot(pixel.x - press.from.x, pixel.y - press.from.y) > CLICK) press.travelled = true;
+    if (press && Math.hypot(pixel.x - press.from.x, pixel.y - press.from.y) > CLICK)
+      press.travelled = this.#travelled = true;
     if (this.#fingers.has(event.pointerId)) this.#pinch(event.pointerId, pixel);
     if (this.#fingers.size > 1) return;
     const at = press?.way ? press.way(pixel) : view.placeAt(pixel);
@@ -235,8 +239,7 @@ export class ViewHost {
 
   openMenu(event: MouseEvent): void {
     event.preventDefault();
-    // A drag with the second button has turned the view.
-    if (this.#press?.travelled) return;
+    if (this.#travelled) return;
     this.takeCorner();
     const pixel = this.pixelOf(event);
     const { screen, session } = this.workspace;

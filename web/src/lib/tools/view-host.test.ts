@@ -171,6 +171,16 @@ describe('a press in a view', () => {
     host.press(event(300, 280));
     host.release(event(300, 280));
     expect(screen.selected).toBeNull();
+    // A drag with the second button turns too; only clicked, it asks for the menu.
+    host.press(event(300, 280, { button: 2 }));
+    host.move(event(340, 280));
+    host.release(event(340, 280, { button: 2 }));
+    host.openMenu(event(340, 280));
+    expect([host.menu, turned.length]).toEqual([null, 3]);
+    host.press(event(300, 280, { button: 2 }));
+    host.release(event(300, 280, { button: 2 }));
+    host.openMenu(event(300, 280));
+    expect(host.menu).toEqual({ x: 300, y: 280 });
   });
 });
 
