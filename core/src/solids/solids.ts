@@ -1,4 +1,5 @@
 import { perDesign, recordOf, roomOf, type Design } from '../document/design';
+import { groupedBy } from '../document/grouped';
 import type { FixedRecord, ItemRecord, Side } from '../document/records';
 import { remember } from '../document/remember';
 import type { Point } from '../geometry/point';
@@ -66,9 +67,8 @@ export const solidsOf: (design: Design) => readonly Solid[] = perDesign((design)
 
 /** Where in that list the bodies of each record stand. */
 const placesOf = perDesign((design) => {
-  const places = new Map<string, number[]>();
-  solidsOf(design).forEach(({ id }, at) => places.set(id, [...(places.get(id) ?? []), at]));
-  return places;
+  const solids = solidsOf(design);
+  return groupedBy([...solids.keys()], (at) => solids[at]!.id);
 });
 
 /** The bodies of some records, in the order of all. */

@@ -4,7 +4,7 @@ import { SAME_PLACE } from '../geometry/tolerance';
 import { ok, refuse, type Refusal, type Result } from '../result';
 import { openingFaults } from './openings';
 import { fixedName } from './fixed-things';
-import type { LoopPlace } from './observations';
+import { distancesById, type LoopPlace } from './observations';
 import { tryZones } from './zones';
 import { lettersOf, placeName } from './face-letters';
 import { roomShape, tryRoomShape } from './room-shape';
@@ -49,12 +49,12 @@ function placementFaults(design: Design): Refusal[] {
 /** Taped distances to a place on a face that is bent: places are only known along straight ones. */
 function tapedOnBends(design: Design): Refusal[] {
   const { byId, observations } = roomShape(design);
-  const names = new Map(observations.flatMap((one) => (one.of === 'distance' ? [[one.id, one.name]] : [])));
+  const taped = distancesById(observations);
   return recordsOf(design, 'measurement').flatMap(({ id, from, to, standing }) => {
     if (standing === 'excluded') return [];
     const bent = [from, to].find(({ face, distance }) => distance > 0 && byId.get(face)!.arc);
     if (!bent) return [];
-    const measurement = names.get(id)!;
+    const measurement = taped.get(id)!.name;
     return [refuse('measured-on-bend', { measurement, face: byId.get(bent.face)!.letter }).refusal];
   });
 }

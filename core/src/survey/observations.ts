@@ -24,6 +24,13 @@ export type Observation = {
   standing: Standing;
 } & ({ of: 'length' | 'corner'; index: number } | { of: 'distance'; from: LoopPlace; to: LoopPlace });
 
+/** The taped distances among observations, by their records. */
+export function distancesById(
+  observations: readonly Observation[],
+): ReadonlyMap<string, Extract<Observation, { of: 'distance' }>> {
+  return new Map(observations.flatMap((one) => (one.of === 'distance' ? [[one.id, one]] : [])));
+}
+
 /** Where a place on a face is. */
 export function placeAt(corners: readonly Point[], { face, from, distance: away }: LoopPlace): Point {
   const [start, end] = [corners[face]!, corners[(face + 1) % corners.length]!];

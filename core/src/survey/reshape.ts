@@ -9,7 +9,7 @@ import { toDegrees } from '../units/angles';
 import { quantise } from '../units/units';
 import { carried } from './carry';
 import { datumOf, inDatum } from './datum';
-import { computedValue, insideAngle } from './observations';
+import { computedValue, distancesById, insideAngle } from './observations';
 import type { PlacedFace } from './placed-face';
 import { cornerName, lettersOf, loopOfFaces } from './face-letters';
 import { roomShape, tryRoomShape } from './room-shape';
@@ -164,7 +164,7 @@ function measurements(
   taped: readonly MeasurementRecord[],
 ): MeasurementRecord[] {
   const { observations, corners: stood } = roomShape(design);
-  const known = new Map(observations.flatMap((one) => (one.of === 'distance' ? [[one.id, one]] : [])));
+  const known = distancesById(observations);
   const order = new Map(walked.map(({ record }, index) => [record.id, index]));
   const corners = walked.map(({ at }) => at);
   return taped.map((record) => {

@@ -199,23 +199,13 @@ describe('what to measure next', () => {
     const worst = known.reduce((a, b) => (b.sigma > a.sigma ? b : a));
     expect(name).toBe(`corner ${worst.name}`);
     // The same distance taped from the other ends of the same corners is the same pair.
-    const room = cornered(open, { corners: 'ABCD' });
-    room.run(
-      putMeasurement,
-      tape(1, 3, Math.hypot(4200, 3100), {
-        from: { face: 'face-a', from: 'right', distance: 0 },
-        to: { face: 'face-c', from: 'right', distance: 0 },
-      }),
-    );
-    expect(next(room)).toEqual(['D/A to B/C', 'unchecked']);
-    const last = cornered(open, { corners: 'ABCD' });
-    last.run(
-      putMeasurement,
-      tape(0, 2, Math.hypot(4300, 2900), {
-        from: { face: 'face-d', from: 'right', distance: 0 },
-        to: { face: 'face-b', from: 'right', distance: 0 },
-      }),
-    );
-    expect(next(last)).toEqual(['A/B to C/D', 'unchecked']);
+    const fromEnds = (from: number, to: number, ends: [string, string]) => {
+      const room = cornered(open, { corners: 'ABCD' });
+      const [a, b] = ends.map((face) => ({ face: `face-${face}`, from: 'right', distance: 0 }) as const);
+      room.run(putMeasurement, tape(from, to, 5100, { from: a!, to: b! }));
+      return next(room);
+    };
+    expect(fromEnds(1, 3, ['a', 'c'])).toEqual(['D/A to B/C', 'unchecked']);
+    expect(fromEnds(0, 2, ['d', 'b'])).toEqual(['A/B to C/D', 'unchecked']);
   });
 });

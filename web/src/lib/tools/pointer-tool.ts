@@ -26,6 +26,8 @@ export interface PointerTool {
 /** The tools of a room, the uppermost first: a press is offered to one after the other, and what is under way is dropped from the top. */
 export class ToolStack {
   readonly #tools: PointerTool[] = [];
+  /** The tool that has hold of what was pressed. */
+  #holder: PointerTool | null = null;
 
   /** Lays tools on top, the last of them uppermost. */
   push(...tools: readonly PointerTool[]): this {
@@ -46,7 +48,8 @@ export class ToolStack {
 
   /** Offers what was pressed on. Answers whether a tool has taken hold of it. */
   press(view: ViewKind, ...pressed: Parameters<NonNullable<PointerTool['press']>>): boolean {
-    return this.#in(view).some((tool) => tool.press?.(...pressed));
+    this.#holder = this.#in(view).find((tool) => tool.press?.(...pressed)) ?? null;
+    return this.#holder !== null;
   }
 
   move(view: ViewKind, ...moved: Parameters<PointerTool['move']>): void {
@@ -54,7 +57,8 @@ export class ToolStack {
   }
 
   release(): void {
-    for (const tool of this.#tools) tool.release?.();
+    this.#holder?.release?.();
+    this.#holder = null;
   }
 
   /** Drops the uppermost that is under way. Answers whether there was one. */
@@ -64,9 +68,10 @@ export class ToolStack {
     return tool !== undefined;
   }
 
-  /** Drops whatever has been begun. */
+  /** Drops what a press has begun; what goes on over several presses goes on. */
   cancel(): void {
-    for (const tool of this.#tools) if (!tool.claims) tool.cancel();
+    this.#holder?.cancel();
+    this.#holder = null;
   }
 
   key(view: ViewKind, key: string): boolean {

@@ -206,12 +206,12 @@ export class ViewHost {
     this.#fingers.delete(event.pointerId);
     const press = this.#press;
     this.#press = null;
-    if (press && !press.way && press.button === 0 && !press.travelled && this.view.turning) {
-      if (press.source) this.#choose(press.source, { shiftKey: press.shift, altKey: event.altKey });
-      else screen.select(null);
-    }
     // What hangs on the pointer is set by a press, never by letting go.
-    if (press?.way) tools.release();
+    tools.release();
+    if (!press || !this.view.turning || press.button !== 0 || press.travelled) return;
+    // Nothing was carried: of several that are chosen the one that is clicked is meant.
+    if (!press.shift) screen.select(null);
+    this.#choose(press.source, { shiftKey: press.shift, altKey: event.altKey });
   }
 
   cancel(event: PointerEvent): void {

@@ -167,6 +167,15 @@ describe('a press in a view', () => {
     host.move(event(500, 280));
     host.release(event(500, 280));
     expect([left('one'), turned.length]).toEqual([200, 2]);
+    // Of several that are chosen the one that is clicked is meant; with Shift it is taken out.
+    screen.choose(['one', 'two']);
+    host.press(event(500, 280, { shiftKey: true }));
+    host.release(event(500, 280, { shiftKey: true }));
+    expect(screen.chosen).toEqual(['two']);
+    screen.choose(['two', 'one']);
+    host.press(event(500, 280));
+    host.release(event(500, 280));
+    expect(screen.chosen).toEqual(['one']);
     under = null;
     host.press(event(300, 280));
     host.release(event(300, 280));
@@ -206,6 +215,20 @@ describe('fingers and a pencil', () => {
       expect([session.previewing, left('one'), screen.selected]).toEqual([false, 0, 'one']);
     }
     expect(zooms).toEqual([0.5]);
+  });
+
+  it('leave what goes on over several presses as it is', () => {
+    const told: string[] = [];
+    const picks: PointerTool = {
+      ...{ views: new Set(['plan'] as const), active: true, claims: false },
+      move: () => {},
+      cancel: () => told.push('dropped'),
+    };
+    const { host, event } = setUp({}, picks);
+    host.press(event(300, 280, touch(1)));
+    host.press(event(500, 280, touch(2)));
+    host.cancel(event(500, 280, touch(2)));
+    expect(told).toEqual([]);
   });
 
   it('once a pencil is used, it does and fingers only look', () => {

@@ -31,7 +31,9 @@ const gestures: readonly { keys: string; does: string }[] = [
   { keys: 'Alt while dragging', does: 'Nothing catches: the item stays where the pointer is' },
   { keys: 'Tab', does: 'From the plan to the ties of the selected item' },
   { keys: 'Escape', does: 'Back out: of a drag, a typed number, the selection' },
-  { keys: 'Space drag', does: 'Move the plan; the wheel zooms at the pointer' },
+  { keys: 'Space drag', does: 'Move the drawing; the wheel zooms at the pointer' },
+  { keys: 'Plus, minus', does: 'Nearer and farther, in every drawing' },
+  { keys: 'Page Up, Page Down', does: 'The sheet before, the next (in Draw)' },
 ];
 
 /** Every shortcut with what it does, as the list shows them. */

@@ -6,7 +6,7 @@ import { annotationScale, LEAST_ZOOM, MOST_ZOOM, toRoom, type Camera } from './c
 
 /** Milliseconds a frame of a drag can spare for each drawing; what takes longer draws less, or waits, until the drag rests. */
 export const SPARE = 5;
-/** A key zooms by so much, and moves the drawing by so many pixels. */
+/** A key zooms by so much. */
 const KEY_ZOOM = 1.25;
 
 interface Options {
