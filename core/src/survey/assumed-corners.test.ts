@@ -111,7 +111,7 @@ describe('a room that is not fixed yet', () => {
   it('asks for corners and diagonals where no length is missing', () => {
     const believed = { cornerStanding: 'excluded' } as const;
     expect(sentence(square([believed, believed, believed, believed]))).toBe(
-      'The room is not fixed yet: 1 more measurement is needed. Measure corner D/A or corner A/B or corner B/C or corner C/D.',
+      'The room is not fixed yet: 1 more measurement is needed. Measure corner D/A or corner A/B or from D/A to B/C or from A/B to C/D.',
     );
     const truth = trueRoom(6, 3);
     const faces = measuredFaces(truth).map((face): LoopFace => ({ ...face, cornerStanding: 'excluded' }));

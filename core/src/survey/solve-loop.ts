@@ -4,8 +4,8 @@ import { ok, refuse, type Result } from '../result';
 import { adjustLoop, costOf, ledLoop, perimeterOf, restLoop, type Adjusted } from './adjust-loop';
 import { rankOf, SAYS_NEW } from './loop-rank';
 import { difference, type LoopPlace, type Observation, type Standing } from './observations';
-import { seeEachOther } from './sight';
 import { closingCorners, otherStarts, traverse, type Misclosure } from './start-shapes';
+import { underdetermined } from './underdetermined';
 
 /** One face of a loop walked clockwise (the inside on the right): its length, mm, and the inside angle, radians, at its start. */
 export interface LoopFace {
@@ -51,8 +51,6 @@ const MOST_WORK = 6e5;
 const HARDLY_KNOWN = 0.02;
 /** A room that comes out so many times as large as it was given has no size: nothing measured says how long some of its faces are. */
 const MOST_GROWN = 100;
-/** As many measurements are named at most where the room is not fixed yet. */
-const MOST_NAMED = 4;
 
 /**
  * Corner positions of a loop by least squares on the corner coordinates (Gauss–Newton on the Gauss–Markov model).
@@ -153,59 +151,6 @@ function observationsOf(faces: readonly LoopFace[], distances: readonly LoopDist
 /** Whether the adjusted value is the given one, to 1e-5 mm or 1e-8 radians. */
 function isMet(corners: readonly Point[], one: Observation): boolean {
   return Math.abs(difference(corners, one)) <= (one.of === 'corner' ? 1e-8 : 1e-5);
-}
-
-/**
- * Too few values, judged at the shape the faces are given in: how many are missing, and what would help: lengths and corners that were
- * not measured, else distances between corners, those that see each other first. Null where nothing is missing.
- */
-function underdetermined(observations: readonly Observation[], corners: readonly Point[], level: number) {
-  const used = observations.filter(({ standing }) => standing !== 'excluded');
-  const count = 2 * corners.length - 3;
-  const rank = rankOf(corners, used, level);
-  if (rank === count) return null;
-  const helps = (one: Observation) => rankOf(corners, [...used, one], level) > rank;
-  const unused = observations.filter(({ standing }) => standing === 'excluded');
-  const named = [
-    unused.filter(({ of }) => of === 'length'),
-    unused.filter(({ of }) => of === 'corner'),
-    diagonalsOf(observations, corners, true),
-    diagonalsOf(observations, corners, false),
-  ]
-    .map((several) => several.filter(helps))
-    .find((several) => several.length > 0);
-  return refuse('survey-underdetermined', {
-    missing: count - rank,
-    measure: (named ?? []).slice(0, MOST_NAMED).map(({ of, name }) => ({ of, name })),
-  });
-}
-
-/** The distances between corners that are no neighbours, those that see each other or the others. */
-function diagonalsOf(
-  observations: readonly Observation[],
-  corners: readonly Point[],
-  seen: boolean,
-): Observation[] {
-  const names = observations.flatMap(({ of, name }) => (of === 'corner' ? name.replace('corner ', '') : []));
-  const place = (face: number): LoopPlace => ({ face, from: 'left', distance: 0 });
-  return corners.flatMap((_, from) =>
-    corners.flatMap((__, to): Observation[] =>
-      to < from + 2 || (from === 0 && to === corners.length - 1) || seeEachOther(corners, from, to) !== seen
-        ? []
-        : [
-            {
-              id: '',
-              name: `${names[from]} to ${names[to]}`,
-              of: 'distance',
-              from: place(from),
-              to: place(to),
-              given: 0,
-              sigma: 1,
-              standing: 'measured',
-            },
-          ],
-    ),
-  );
 }
 
 /** Which face can't be reached, for the refusal's sentence. */
