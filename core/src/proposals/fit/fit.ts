@@ -52,7 +52,8 @@ class FitSearch {
   constructor(private readonly one: FitCase) {
     this.length = this.step(one.length);
     this.widths = one.widths.map((width) => this.step(width)).filter((width) => width <= this.length);
-    const centre2 = one.centre2 === null ? null : one.centre2 / one.step;
+    // A line on a step is on it exactly: places as far from it are then equally far.
+    const centre2 = one.centre2 === null ? null : Math.round((one.centre2 / one.step) * 1e6) / 1e6;
     this.centre2 = centre2 !== null && centre2 > 0 && centre2 < 2 * this.length ? centre2 : null;
     this.layouts = layoutsOf(one);
     this.others = one.order.filter((criterion) => criterion !== 'widths');
