@@ -9,9 +9,9 @@ import svelteConfig from './web/svelte.config.js';
 /** Folders of core in the order imports may run: a folder may use itself and those before it. */
 const order = [
   'units',
-  'wording',
   'geometry',
   'document',
+  'wording',
   'survey',
   'ranges',
   'setting',
@@ -122,6 +122,36 @@ export default tseslint.config(
       parserOptions: { parser: tseslint.parser, extraFileExtensions: ['.svelte'], svelteConfig },
     },
     rules: { 'svelte/no-navigation-without-resolve': 'off', 'svelte/prefer-svelte-reactivity': 'off' },
+  },
+  // What core says, it says by keys and data; the words are in its folder wording. Left out: the command line, invented data, and what keys stand for.
+  {
+    files: ['core/src/**/*.ts'],
+    ignores: [
+      '**/*.test.ts',
+      ...['wording', 'cli', 'demo', 'ranges/data'].map((folder) => `core/src/${folder}/**`),
+      'core/src/cli.ts',
+      // Keys, columns, formats and signs of units, as they stand in files and are typed.
+      ...['exports/*', 'imports/*', 'document/json-schema', 'document/range-limits', 'drawing/plan-cut'].map(
+        (file) => `core/src/${file}.ts`,
+      ),
+      ...[
+        'drawing/sheet/sheet-format',
+        'ranges/construction',
+        'ranges/range-columns',
+        'units/format-area',
+      ].map((file) => `core/src/${file}.ts`),
+      // Names that were invented for finishes, as codes are.
+      'core/src/surfaces/finishes.ts',
+    ],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        ...['Literal[value=', 'TemplateElement[value.raw='].map((kind) => ({
+          selector: `:not(NewExpression) > ${kind}/[A-Za-z’]{2,} [a-z]{2,}|^[A-Z][a-z]+( |$)/]`,
+          message: 'English belongs in core/src/wording: give a key and data here.',
+        })),
+      ],
+    },
   },
   // A folder's tests build their cases with the whole of core.
   { files: ['**/*.test.ts'], rules: { 'import-x/no-restricted-paths': 'off' } },

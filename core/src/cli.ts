@@ -19,6 +19,7 @@ import { findRange, ranges } from './ranges/shelf';
 import type { Refusal, Result } from './result';
 import { usualStyle, type LengthStyle } from './units/units';
 import { refusalText } from './wording/refusal-text';
+import { saidFaults } from './wording/words';
 
 /** A refusal on its way out: printed as JSON on standard error, exit status 1. */
 class Refused extends Error {
@@ -134,7 +135,7 @@ rangeProgram
   .argument('<table>', 'a CSV file, one family a line')
   .action(async (file: string) => {
     const report = readRangeCsv(await readFile(file, 'utf8'), 'imported');
-    print(report);
+    print(report.ok ? report : { ...report, faults: saidFaults(report.faults) });
     if (!report.ok) throw new Faulty();
   });
 rangeProgram
@@ -179,7 +180,8 @@ export async function main(argv: readonly string[]): Promise<number> {
     if (error instanceof CommanderError) return error.exitCode === 0 ? 0 : 1;
     if (error instanceof Faulty) return 1;
     if (error instanceof Refused) {
-      const { code, data } = error.refusal;
+      const { code, data: told } = error.refusal;
+      const data = 'faults' in told ? { faults: saidFaults(told.faults) } : told;
       process.stderr.write(`${JSON.stringify({ error: { code, message: error.message, data } }, null, 2)}\n`);
       return 1;
     }

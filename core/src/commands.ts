@@ -1,4 +1,3 @@
-import type { Command } from './commands/command';
 import { bendFace } from './commands/bend-face';
 import { blockOut } from './commands/block-out';
 import { caseRefrigerator } from './commands/case-refrigerator';
@@ -117,14 +116,3 @@ export const commands = [
   trimToGap,
   turnItems,
 ] as const;
-
-const byId: ReadonlyMap<string, Command<never>> = new Map(commands.map((command) => [command.id, command]));
-
-/** What an edit did, in words; empty where its command is not known, or its arguments are not that command's. */
-export function commandLabel(id: string, args: unknown): string {
-  try {
-    return byId.get(id)?.label(args as never) ?? '';
-  } catch {
-    return '';
-  }
-}

@@ -1,4 +1,6 @@
 /** The measured model and everything computed from it: what every face of the program may use, in the browser too. */
+export * from './nouns';
+export * from './reasons';
 export * from './result';
 export * from './commands';
 export type { Command } from './commands/command';
@@ -62,7 +64,6 @@ export * from './commands/trim-to-gap';
 export * from './commands/turn-items';
 export * from './document/canonical';
 export * from './document/design';
-export * from './document/fixture-names';
 export * from './document/fixture-types';
 export * from './document/history';
 export * from './document/limits';
@@ -176,4 +177,9 @@ export * from './units/parse-angle';
 export * from './units/parse-length';
 export * from './units/round-chain';
 export * from './units/units';
+export * from './wording/command-labels';
+export * from './wording/kind-names';
 export * from './wording/refusal-text';
+export * from './wording/rule-texts';
+export * from './wording/things';
+export * from './wording/words';

@@ -1,3 +1,6 @@
+import type { Noun } from './nouns';
+import type { Reason } from './reasons';
+
 /**
  * What every refusable operation returns: a value, or the reason why not.
  * Expected refusals are values; only defects of the program are thrown.
@@ -8,16 +11,38 @@ export type Result<T> = { ok: true; value: T } | { ok: false; refusal: Refusal }
 export interface Fault {
   path: string;
   value: string;
-  reason: string;
+  reason: Reason;
 }
+
+/** What can be done to straight faces only. */
+export type StraightOnly = 'push-corner' | 'push-part' | 'stretch';
+/** What is done to a row of items. */
+export type ActOnRow = 'conceal' | 'mirror' | 'seat-or-back';
+/** What was looked for by its id. */
+export type Sought = 'face' | 'item' | 'opening' | 'opening-or-item' | 'thing' | 'underlay';
+/** What is chosen among what is known. */
+export type Choice =
+  | 'band'
+  | 'criterion'
+  | 'date'
+  | 'face'
+  | 'format'
+  | 'page'
+  | 'range'
+  | 'revision'
+  | 'scale'
+  | 'set-of-sheets'
+  | 'view';
+/** The side of an item that something is looked for on. */
+export type Facing = 'above' | 'behind' | 'below' | 'front' | 'left' | 'right';
 
 /** The data each refusal code carries. Lengths are millimetres; the text is made in wording/refusal-text. */
 export interface RefusalData {
-  'length-unreadable': { text: string; reason: string };
-  'length-range': { what: string; length: number; least: number; most: number };
+  'length-unreadable': { text: string; reason: Reason };
+  'length-range': { what: Noun; length: number; least: number; most: number };
   'angle-unreadable': { text: string };
-  'name-blank': { what: string };
-  'number-range': { what: string; value: number; least: number; most: number };
+  'name-blank': { what: Noun };
+  'number-range': { what: Noun; value: number; least: number; most: number };
   'survey-underdetermined': {
     missing: number;
     measure: { of: 'length' | 'corner' | 'distance'; name: string }[];
@@ -25,14 +50,14 @@ export interface RefusalData {
   'measured-nowhere': { measurement: string };
   'survey-impossible': { detail: string };
   'survey-crossing': { first: string; second: string };
-  'beyond-face': { what: string; face: string; from: number; to: number; length: number };
+  'beyond-face': { what: Noun; face: string; from: number; to: number; length: number };
   'pocket-too-short': { opening: string; face: string; needed: number; available: number };
   'niche-too-deep': { opening: string; depth: number; wall: number };
   'not-across': { opening: string; other: string };
   'opening-too-tall': { opening: string; top: number; ceiling: number };
   'openings-overlap': { first: string; second: string; overlap: number };
   'opening-cut': { opening: string; face: string };
-  'face-bent': { face: string; what: string };
+  'face-bent': { face: string; only: StraightOnly };
   'arc-too-tight': { face: string; radius: number; least: number };
   'arc-too-short': { face: string; along: number; chord: number };
   'measured-on-bend': { measurement: string; face: string };
@@ -48,22 +73,22 @@ export interface RefusalData {
   'section-named': { name: string };
   'places-alike': Record<string, never>;
   'outline-crossing': Record<string, never>;
-  'dxf-unreadable': { reason: string };
-  'record-missing': { id: string; what: string };
-  'reference-broken': { path: string; target: string };
+  'dxf-unreadable': { reason: Reason };
+  'record-missing': { id: string; what: Sought };
+  'reference-broken': { path: string; target: string | null };
   'record-count': { kind: string; found: number; wanted: number };
-  'design-not-json': { reason: string };
-  'design-other-kind': { found: string };
+  'design-not-json': { reason: Reason };
+  'design-other-kind': { found: Reason };
   'design-faulty': { faults: Fault[] };
   'input-faulty': { faults: Fault[] };
   'design-newer': { schema: number; known: number };
   'design-too-large': { bytes: number; most: number };
-  'code-unknown': { range: string; code: string };
+  'code-unknown': { range: string; code: Noun };
   'filler-too-wide': { width: number; most: number };
   'filler-too-narrow': { width: number; least: number };
   'item-locked': { item: string };
   'items-too-few': { least: number };
-  'items-apart': { what: string };
+  'items-apart': { act: ActOnRow };
   'gap-not-beside': { item: string };
   'gap-missing': { face: string };
   'width-limits': { item: string; width: number; least: number; most: number };
@@ -78,27 +103,27 @@ export interface RefusalData {
   'not-split': { item: string; width: number; made: number[] };
   'not-swapped': { item: string; width: number; family: string };
   'not-joined': { first: string; second: string; why: 'kind' | 'apart' | 'size' };
-  'does-not-fit': { item: string; into: string; width: number; free: number };
+  'does-not-fit': { item: Noun; into: Noun; width: number; free: number };
   'no-bridge': { item: string; over: number; between: number; lowest: number | null };
   'no-half-wall': { face: string };
   'no-drain': { item: string };
   'faces-not-in-line': { faces: string; at?: number };
   'nothing-fits': { family: string; range: string; open?: { face: string; length: number; least: number } };
-  'tie-unavailable': { side: string };
+  'tie-unavailable': { side: Facing };
   'no-place': { item: string; needed: number; free: number; together: boolean };
   'too-high': { item: string; top: number; ceiling: number };
-  'no-room-on-face': { item: string; width: number };
+  'no-room-on-face': { item: Noun; width: number };
   'patch-stale': { ids: string[] };
   'step-overtaken': { label: string };
   'sheet-too-small': {
-    what: string;
+    what: Noun;
     width: number;
     height: number;
     scale: number;
     page: string;
     fits: string[];
   };
-  'sheet-unknown': { what: string; value: string; known: string[] };
+  'sheet-unknown': { what: Choice; value: string; known: string[] };
 }
 
 export type RefusalCode = keyof RefusalData;

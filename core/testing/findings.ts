@@ -1,5 +1,6 @@
 import type { RoomBuilder } from '../src/demo/build-room';
-import { checkReach, sayFinding } from '../src/reach/check-reach';
+import { checkReach } from '../src/reach/check-reach';
+import { sayFinding } from '../src/wording/rule-texts';
 
 /** What one rule finds: which things, how far, where, to a millimetre, and the sentence. */
 export function findingsOf({ design }: RoomBuilder, rule: string) {

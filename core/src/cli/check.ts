@@ -1,6 +1,6 @@
 import { roomOf, type Design } from '../document/design';
-import { checkReach, countVerdicts, sayFinding } from '../reach/check-reach';
-import { packs } from '../reach/rules';
+import { checkReach, countVerdicts } from '../reach/check-reach';
+import { packs, saidFinding } from '../wording/rule-texts';
 
 /** Findings with their sentences, and how many of each verdict; lengths mm. */
 export function checkCommand(design: Design) {
@@ -9,7 +9,7 @@ export function checkCommand(design: Design) {
   return {
     pack: { id: pack, ...packs[pack] },
     counts: countVerdicts(report),
-    findings: report.findings.map((finding) => ({ ...finding, text: sayFinding(design, finding) })),
+    findings: report.findings.map((finding) => saidFinding(design, finding)),
     failed: report.failed,
   };
 }

@@ -1,5 +1,6 @@
 import type { Design } from '../document/design';
-import { runRules, sayFinding } from '../reach/check-reach';
+import { runRules } from '../reach/check-reach';
+import { saidFinding } from '../wording/rule-texts';
 import { rules } from '../reach/rules';
 
 /** What goes into what: items, walls, ceilings, fixed things, openings and swings, with how deep (mm) and where; with all doors and drawers open where that is asked. */
@@ -11,7 +12,7 @@ export function collideCommand(design: Design, open = false) {
   return {
     collisions: findings
       .filter(({ verdict }) => verdict !== 'clear')
-      .map((finding) => ({ ...finding, text: sayFinding(design, finding) })),
+      .map((finding) => saidFinding(design, finding)),
     failed,
   };
 }

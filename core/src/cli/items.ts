@@ -1,3 +1,4 @@
+import { kindName } from '../wording/kind-names';
 import type { Design } from '../document/design';
 import { rangeName, rangesOf } from '../ranges/shelf';
 import { priceOf, specialSizes } from '../ranges/specials';
@@ -11,12 +12,12 @@ export function itemsCommand(design: Design) {
   const numbers = itemNumbers(design);
   return {
     items: itemBoxes(design)
-      .map(({ id, record, kind, low, footprint, turn, against }) => {
+      .map(({ id, record, low, footprint, turn, against }) => {
         return {
           number: numbers.get(id)!,
           id,
           code: record.code,
-          name: record.name ?? kind.name,
+          name: record.name ?? kindName(record.type),
           range: rangeName(record.range, known),
           width: record.width,
           depth: record.depth,

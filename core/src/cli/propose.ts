@@ -1,3 +1,4 @@
+import { sayFirst } from '../wording/words';
 import { roomOf, type Design } from '../document/design';
 import { runBands } from '../document/limits';
 import { criteria, type Criterion } from '../proposals/fill-problem';
@@ -5,7 +6,7 @@ import { describeProposals } from '../proposals/describe';
 import { fillingFamilies, replaceable } from '../proposals/offered';
 import { usualEnds } from '../proposals/request';
 import { findRange, rangesOf } from '../ranges/shelf';
-import { ok, refuse, type Result } from '../result';
+import { ok, refuse, type Result, type Choice } from '../result';
 import { within } from '../document/within';
 import type { PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
@@ -30,7 +31,7 @@ export function proposeCommand(design: Design, flags: ProposeFlags): Result<unkn
   const faces = letters.map((letter) =>
     roomShape(design).faces.find((face) => face.letter === letter.trim()),
   );
-  const unknown = (what: string, value: string, known: readonly string[]) =>
+  const unknown = (what: Choice, value: string, known: readonly string[]) =>
     refuse('sheet-unknown', { what, value, known: [...known] });
   if (faces.some((face) => !face))
     return unknown(
@@ -59,7 +60,7 @@ export function proposeCommand(design: Design, flags: ProposeFlags): Result<unkn
   const families = fillingFamilies(known, band).map(({ code }) => code);
   const most = Number(flags.most);
   if (!Number.isInteger(most) || most < 1 || most > 50)
-    return refuse('number-range', { what: 'The number of proposals', value: most, least: 1, most: 50 });
+    return refuse('number-range', { what: 'proposals', value: most, least: 1, most: 50 });
   const at = flags.at === undefined ? null : parseLength(flags.at, unit);
   const centre = flags.centre === undefined ? null : parseLength(flags.centre, unit);
   for (const length of [at, centre]) if (length && !length.ok) return length;
@@ -67,8 +68,8 @@ export function proposeCommand(design: Design, flags: ProposeFlags): Result<unkn
   const [first] = placed as [PlacedFace];
   if (at?.ok && placed.length > 1) return refuse('faces-not-in-line', { faces: flags.face, at: at.value });
   for (const [what, length] of [
-    ['The place of the open length', at],
-    ['The centre line', centre],
+    ['open-length-place', at],
+    ['centre-line', centre],
   ] as const) {
     const held = length?.ok ? within(what, length.value, 0, first.length) : null;
     if (held && !held.ok) return held;
@@ -97,7 +98,7 @@ export function proposeCommand(design: Design, flags: ProposeFlags): Result<unkn
     proposals: found.value.map(({ values, proven, corners, removed, items, findings }) => ({
       values,
       proven,
-      corners,
+      corners: corners.map(sayFirst),
       removed,
       items: items.map(({ code, type, width, up, placement, hand }) => ({
         code,

@@ -25,13 +25,12 @@ const LEAST_BEND = 0.5;
  */
 export const bendFace: Command<{ face: string; bend: Bend }> = {
   id: 'bend-face',
-  label: ({ bend }) => ('depth' in bend && bend.depth === 0 ? 'Straighten a face' : 'Bend a face'),
   run(design, { face, bend }) {
     const found = findFace(design, face);
     if (!found.ok) return found;
     const rise = depthOf(found.value, bend);
     if (!rise.ok) return rise;
-    const held = within('The depth', rise.value, 0, MOST_FACE);
+    const held = within('depth', rise.value, 0, MOST_FACE);
     if (!held.ok) return held;
     const after: FaceRecord = {
       ...found.value.record,

@@ -1,3 +1,4 @@
+import { noun } from '../nouns';
 import { roomOf } from '../document/design';
 import { applyPatch, patchOf, squash, type Patch } from '../document/patch';
 import { MOST_ITEM } from '../document/limits';
@@ -21,7 +22,6 @@ const USUAL_DEPTH = 560;
  */
 export const blockOut: Command<{ faces: readonly string[]; prefix: string }> = {
   id: 'block-out',
-  label: () => 'Block out counters',
   run(design, { faces, prefix }) {
     const { range, counterHeight, topThickness } = roomOf(design);
     const base = shelfOf(range, rangesOf(design)).find(({ type }) => type === 'base-doors');
@@ -61,7 +61,7 @@ export const blockOut: Command<{ faces: readonly string[]; prefix: string }> = {
       patch = squash(patch, step);
     }
     if (patch.length === 0)
-      return refuse('no-room-on-face', { item: `a counter on ${letters}`, width: LEAST_BLOCK });
+      return refuse('no-room-on-face', { item: noun('a-counter', letters), width: LEAST_BLOCK });
     const held = guarded(design, patch);
     return held.ok ? ok(patch) : held;
   },

@@ -1,3 +1,4 @@
+import { noun } from '../nouns';
 import { kindOf } from '../ranges/kinds';
 import { rangesOf, shelfOf } from '../ranges/shelf';
 import { roomOf, type Design } from '../document/design';
@@ -20,7 +21,7 @@ export function casingOf(design: Design, box: ItemBox): Result<RefrigeratorCasin
   const [panel] = shelf
     .filter(({ type, height }) => type === 'fridge-panel' && height > box.high && height <= ceilingHeight)
     .sort((a, b) => b.height - a.height || a.width - b.width);
-  if (!panel) return refuse('no-room-on-face', { item: 'return panels', width: box.high });
+  if (!panel) return refuse('no-room-on-face', { item: 'return-panels', width: box.high });
   const between = quantise(box.record.width + 2 * air);
   const over = quantise(panel.height - box.high - air);
   const bridges = shelf.filter(({ type }) => type === 'wall-over');
@@ -51,7 +52,6 @@ export interface RefrigeratorCasing {
  */
 export const caseRefrigerator: Command<{ id: string; ids: readonly [string, string, string] }> = {
   id: 'case-refrigerator',
-  label: () => 'Case the refrigerator in',
   run(design, { id, ids }) {
     const found = findFreeItem(design, id);
     if (!found.ok) return found;
@@ -63,8 +63,8 @@ export const caseRefrigerator: Command<{ id: string; ids: readonly [string, stri
       const free = tieOn(design, box, side)?.distance ?? Infinity;
       if (free < air + panel.width - 0.5)
         return refuse('does-not-fit', {
-          item: 'A return panel',
-          into: `the ${side} of ${found.value.code}`,
+          item: 'a-return-panel',
+          into: noun(`${side}-of`, found.value.code),
           width: air + panel.width,
           free,
         });

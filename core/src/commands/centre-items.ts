@@ -16,7 +16,6 @@ export type CentreOn = { face: string } | { opening: string } | { item: string }
 /** Centres items, as one, on something, along the back of the first. */
 export const centreItems: Command<{ ids: readonly string[]; on: CentreOn }> = {
   id: 'centre-items',
-  label: () => 'Centre',
   run(design, { ids, on }) {
     const found = findFreeItems(design, ids);
     if (!found.ok) return found;

@@ -6,6 +6,7 @@ import { within } from '../document/within';
 import { quantise } from '../units/units';
 import type { DesignRecord, ItemRecord, OpeningRecord, Placement } from '../document/records';
 import { ok, refuse, type Result } from '../result';
+import type { CommandId } from '../wording/command-labels';
 import { designRefusals } from '../survey/check-design';
 import { placeBlock, type Block } from '../setting/block';
 import { boxOf, type ItemBox } from '../setting/item-box';
@@ -14,10 +15,8 @@ import { roomShape } from '../survey/room-shape';
 
 /** One edit: asked of a design, it answers with the patch or why not. The same code answers "may I?" and acts. */
 export interface Command<Args> {
-  /** The file's name. */
-  id: string;
-  /** What it did, for undo and the record of edits. */
-  label(args: Args): string;
+  /** The file's name; what it did is said by `wording/command-labels`. */
+  id: CommandId;
   run(design: Design, args: Args): Result<Patch>;
 }
 
@@ -69,7 +68,7 @@ export function guardedItems(
   for (const item of items) {
     const placement = quantisedPlacement(item.placement);
     if (!placement.ok) return placement;
-    const up = within('The height above the floor', item.up, 0, MOST_HEIGHT);
+    const up = within('height-above-floor', item.up, 0, MOST_HEIGHT);
     if (!up.ok) return up;
     written.push({ ...item, up: quantise(item.up), placement: placement.value });
   }

@@ -26,18 +26,17 @@ export function usualLining(design: Design): Lining {
 /** Lines the wall behind a toilet or bidet that hangs, to hide its cistern and frame, and moves it out by as much. */
 export const concealCistern: Command<{ id: string; fixed: string } & Lining> = {
   id: 'conceal-cistern',
-  label: () => 'Conceal the cistern',
   run(design, { id, fixed, width, depth, height }) {
     const found = findFreeItem(design, id);
     if (!found.ok) return found;
     const wrong = firstRefusal(
-      within('The width', width, 300, 6_000),
-      within('The depth', depth, 80, 400),
-      within('The height', height, 300, 3_000),
+      within('width', width, 300, 6_000),
+      within('depth', depth, 80, 400),
+      within('height', height, 300, 3_000),
     );
     if (wrong) return wrong;
     const box = boxOf(found.value, roomShape(design));
-    if (!box.against) return refuse('items-apart', { what: 'A cistern is concealed behind' });
+    if (!box.against) return refuse('items-apart', { act: 'conceal' });
     const { face, along } = box.against;
     const left = Math.min(
       Math.max(0, along + found.value.width / 2 - width / 2),

@@ -27,19 +27,18 @@ export type FaceChange = {
 
 /** Limits of the lengths a face may have of its own, mm, and what they are called. */
 const limits = {
-  lengthUncertainty: ['The uncertainty', LEAST_UNCERTAINTY, MOST_UNCERTAINTY],
-  thickness: ['The thickness', LEAST_WALL, MOST_WALL],
-  lining: ['The lining', 0, MOST_WALL],
-  backLining: ['The lining behind', 0, MOST_WALL],
-  ceilingHeight: ['The ceiling height', LEAST_CEILING, MOST_HEIGHT],
-  wallHeight: ['The wall height', LEAST_HALF_WALL, MOST_HEIGHT],
-  cap: ['The cap', 0, 200],
+  lengthUncertainty: ['uncertainty', LEAST_UNCERTAINTY, MOST_UNCERTAINTY],
+  thickness: ['thickness', LEAST_WALL, MOST_WALL],
+  lining: ['lining', 0, MOST_WALL],
+  backLining: ['lining-behind', 0, MOST_WALL],
+  ceilingHeight: ['ceiling-height', LEAST_CEILING, MOST_HEIGHT],
+  wallHeight: ['wall-height', LEAST_HALF_WALL, MOST_HEIGHT],
+  cap: ['cap', 0, 200],
 } as const;
 
 /** Changes several faces at once: how far their measurements count, their corners, thickness, heights and finish. */
 export const editFaces: Command<{ faces: readonly string[]; change: FaceChange }> = {
   id: 'edit-faces',
-  label: ({ faces }) => (faces.length === 1 ? 'Change a face' : `Change ${faces.length} faces`),
   run(design, { faces, change }) {
     const held = holds(change);
     if (!held.ok) return held;
@@ -65,10 +64,10 @@ function holds(change: FaceChange): Result<void> {
     !(cornerUncertainty >= LEAST_CORNER_UNCERTAINTY && cornerUncertainty <= MOST_CORNER_UNCERTAINTY)
   ) {
     const value = toDegrees(cornerUncertainty);
-    return refuse('number-range', { what: 'The uncertainty of a corner', value, least: 0.001, most: 11 });
+    return refuse('number-range', { what: 'corner-uncertainty', value, least: 0.001, most: 11 });
   }
   if (corner !== undefined && !(corner >= LEAST_CORNER && corner <= MOST_CORNER))
-    return refuse('number-range', { what: 'The corner', value: toDegrees(corner), least: 3, most: 357 });
+    return refuse('number-range', { what: 'corner', value: toDegrees(corner), least: 3, most: 357 });
   return ok(undefined);
 }
 

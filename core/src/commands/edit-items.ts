@@ -29,7 +29,6 @@ export type ItemChange = Partial<
 /** Changes the measures, the top's overhangs, outline, hand, name or finish of items; each keeps the end it is placed from, and gets the code its family has the new size under. */
 export const editItems: Command<{ ids: readonly string[]; change: ItemChange }> = {
   id: 'edit-items',
-  label: ({ ids }) => (ids.length === 1 ? 'Change an item' : `Change ${ids.length} items`),
   run(design, { ids, change }) {
     const found = findFreeItems(design, ids);
     if (!found.ok) return found;
@@ -52,11 +51,11 @@ function changedItem(
   const { overhangs, ...rest } = change;
   const after = overhangs ? withOverhangs({ ...record, ...rest }, overhangs) : { ...record, ...rest };
   const wrong = firstRefusal(
-    within('The width', after.width, LEAST_ITEM, MOST_ITEM),
-    within('The depth', after.depth, LEAST_ITEM, MOST_ITEM),
-    within('The height', after.height, LEAST_ITEM, MOST_HEIGHT),
-    within('The height above the floor', after.up, 0, MOST_HEIGHT),
-    ...overhangSides.map((side) => within('The overhang', after.overhangs?.[side] ?? 0, 0, MOST_OVERHANG)),
+    within('width', after.width, LEAST_ITEM, MOST_ITEM),
+    within('depth', after.depth, LEAST_ITEM, MOST_ITEM),
+    within('height', after.height, LEAST_ITEM, MOST_HEIGHT),
+    within('height-above-floor', after.up, 0, MOST_HEIGHT),
+    ...overhangSides.map((side) => within('overhang', after.overhangs?.[side] ?? 0, 0, MOST_OVERHANG)),
   );
   if (wrong) return wrong;
   if (change.width !== undefined && !mayBeWide(record, change.width, room, known))

@@ -8,6 +8,7 @@ import type { DesignRecord } from '../document/records';
 import { acceptDesign } from '../exports/design-json';
 import { must } from '../result';
 import { refusalText } from '../wording/refusal-text';
+import { commandLabel } from '../wording/command-labels';
 import type { Command } from './command';
 
 /** The room, with a half wall where a bar is asked for, and special widths allowed where a trim makes one. */
@@ -34,7 +35,7 @@ describe('every command', () => {
       const patch = must(command.run(design, args));
       const after = must(applyPatch(design, patch));
       const changed = patch.map(({ before, after: own }) => (own ?? before)!.id);
-      expect(command.label(args)).toBe(label);
+      expect(commandLabel(id, args)).toBe(label);
       expect(changed).toEqual(expect.arrayContaining([...writes]));
       if (writes.length > 0) expect([...changed].sort()).toEqual([...new Set(changed)].sort());
       // What it leaves is a design that would be taken from a file; undone, every record is as it was.

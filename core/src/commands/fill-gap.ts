@@ -25,7 +25,6 @@ export interface GapPlace {
 /** Closes an open length with a filler made to it, as deep and high as the cabinet beside it. */
 export const fillGap: Command<GapPlace & { id: string }> = {
   id: 'fill-gap',
-  label: () => 'Fill the open length',
   run(design, { id, ...place }) {
     const gap = findGap(design, place);
     if (!gap.ok) return gap;
@@ -37,7 +36,7 @@ export const fillGap: Command<GapPlace & { id: string }> = {
     const neighbour = neighbourOf(design, gap.value);
     const stock = shelfOf(neighbour.range, rangesOf(design)).filter((one) => one.type === type);
     const shelf = stock.find((item) => item.width >= width - 1e-6) ?? stock.at(-1);
-    if (!shelf) return refuse('code-unknown', { range: neighbour.range, code: type });
+    if (!shelf) return refuse('code-unknown', { range: neighbour.range, code: 'filler' });
     const made = { ...shelf, width, depth: neighbour.depth, height: neighbour.height, up: neighbour.up };
     return guarded(
       design,

@@ -4,7 +4,6 @@ import { findFreeItems, guarded, type Command } from './command';
 /** Makes items one group, chosen and moved together; or (null) takes them out of theirs. */
 export const groupItems: Command<{ ids: readonly string[]; group: string | null }> = {
   id: 'group-items',
-  label: ({ group }) => (group ? 'Group' : 'Ungroup'),
   run(design, { ids, group }) {
     const found = findFreeItems(design, ids, group ? 2 : 1);
     if (!found.ok) return found;

@@ -1,3 +1,4 @@
+import { noun } from '../nouns';
 import { LEAST_FACE } from '../document/limits';
 import { patchOf } from '../document/patch';
 import { within } from '../document/within';
@@ -10,13 +11,12 @@ import { findFace, guarded, type Command } from './command';
 /** Puts a corner into a face, so far from its left end, mm: the part right of it becomes a face of its own, with the id given. */
 export const insertCorner: Command<{ face: string; distance: number; id: string }> = {
   id: 'insert-corner',
-  label: () => 'Insert a corner',
   run(design, { face, distance, id }) {
     const found = findFace(design, face);
     if (!found.ok) return found;
     const { letter, length, record } = found.value;
     const held = within(
-      `The distance along face ${letter}`,
+      noun('distance-along-face', letter),
       distance,
       LEAST_FACE,
       quantise(length - LEAST_FACE),

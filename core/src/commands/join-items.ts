@@ -14,7 +14,6 @@ import { findFreeItems, guarded, type Command } from './command';
 /** Makes one item of two of one family that stand side by side; it stays the left one. */
 export const joinItems: Command<{ ids: readonly string[] }> = {
   id: 'join-items',
-  label: () => 'Join two in one',
   run(design, { ids }) {
     const found = findFreeItems(design, ids, 2);
     if (!found.ok) return found;

@@ -7,7 +7,6 @@ import { findGap, type GapPlace } from './fill-gap';
 /** Says that an open length is left open on purpose; taking the record away says it is to be closed after all. */
 export const leaveOpen: Command<GapPlace & { id: string }> = {
   id: 'leave-open',
-  label: () => 'Leave it open',
   run(design, { id, ...place }) {
     const gap = findGap(design, place);
     if (!gap.ok) return gap;

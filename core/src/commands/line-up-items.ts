@@ -25,7 +25,6 @@ export type LineUp = (typeof lineUps)[number];
 /** Moves items so that an edge or the middle of each is in line with that of another, which stays. */
 export const lineUpItems: Command<{ ids: readonly string[]; to: string; edge: LineUp }> = {
   id: 'line-up-items',
-  label: () => 'Line up',
   run(design, { ids, to, edge }) {
     const record = recordOf(design, 'item', to);
     if (!record) return refuse('record-missing', { id: to, what: 'item' });

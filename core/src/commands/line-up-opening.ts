@@ -11,7 +11,6 @@ import { guarded, type Command } from './command';
 /** Moves an opening along its face until its centre stands straight across from that of another opening, or of an item. */
 export const lineUpOpening: Command<{ id: string; with: string }> = {
   id: 'line-up-opening',
-  label: () => 'Line up an opening',
   run(design, { id, with: otherId }) {
     const openings = placedOpenings(design);
     const opening = openings.find(({ record }) => record.id === id);
@@ -25,7 +24,7 @@ export const lineUpOpening: Command<{ id: string; with: string }> = {
         box.footprint.reduce((sum, corner) => add(sum, corner)),
         1 / 4,
       );
-    else return refuse('record-missing', { id: otherId, what: 'opening or item' });
+    else return refuse('record-missing', { id: otherId, what: 'opening-or-item' });
     const { record, face } = opening;
     const half = (opening.right - opening.left) / 2;
     const along = acrossFrom(face, centre);

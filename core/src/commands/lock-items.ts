@@ -5,7 +5,6 @@ import { findItemRecord, guarded, type Command } from './command';
 /** Locks items where they are, or unlocks them. */
 export const lockItems: Command<{ ids: readonly string[]; locked: boolean }> = {
   id: 'lock-items',
-  label: ({ locked }) => (locked ? 'Lock' : 'Unlock'),
   run(design, { ids, locked }) {
     const changed: ItemRecord[] = [];
     for (const id of ids) {

@@ -12,7 +12,6 @@ import { findFreeItems, guardedItems, type Command } from './command';
  */
 export const mirrorItems: Command<{ ids: readonly string[] }> = {
   id: 'mirror-items',
-  label: ({ ids }) => (ids.length === 1 ? 'Mirror' : `Mirror ${ids.length} items`),
   run(design, { ids }) {
     const found = findFreeItems(design, ids);
     if (!found.ok) return found;
@@ -24,7 +23,7 @@ export const mirrorItems: Command<{ ids: readonly string[] }> = {
 function mirroredAll(boxes: readonly [ItemBox, ...ItemBox[]]): Result<ItemRecord[]> {
   if (boxes.length === 1) return ok([otherHand(boxes[0].record)]);
   const faces = new Set(boxes.map(({ against }) => against?.face.id));
-  if (faces.size > 1) return refuse('items-apart', { what: 'Mirror' });
+  if (faces.size > 1) return refuse('items-apart', { act: 'mirror' });
   const [first] = boxes;
   if (first.against) {
     const from = Math.min(...boxes.map(({ against }) => against!.along));

@@ -13,11 +13,10 @@ import { findFace, guarded, type Command } from './command';
 /** Moves a face along its normal, mm outwards (negative: into the room); its neighbours grow or shrink and keep their directions; one that has no length left is gone. */
 export const moveFace: Command<{ face: string; by: number }> = {
   id: 'move-face',
-  label: () => 'Move a face',
   run(design, { face, by }) {
     const found = findFace(design, face);
     if (!found.ok) return found;
-    const held = within('The distance moved', by, -MOST_FACE, MOST_FACE);
+    const held = within('distance-moved', by, -MOST_FACE, MOST_FACE);
     return held.ok ? faceMoved(design, found.value, by) : held;
   },
 };

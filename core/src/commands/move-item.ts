@@ -12,7 +12,6 @@ export const moveItem: Command<{
   keepTurned?: boolean;
 }> = {
   id: 'move-item',
-  label: () => 'Move',
   run(design, { id, placement, up, hand, keepTurned }) {
     const found = findFreeItem(design, id);
     if (!found.ok) return found;

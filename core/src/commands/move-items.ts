@@ -6,7 +6,6 @@ import { findFreeItems, findPlaces, guardedItems, type Command } from './command
 /** Moves several items as one block, in the frame of the first, to a placement of the block, its underside at a height, mm, where it is given. */
 export const moveItems: Command<{ ids: readonly string[]; placement: Placement; up?: number }> = {
   id: 'move-items',
-  label: ({ ids }) => (ids.length === 1 ? 'Move' : `Move ${ids.length} items`),
   run(design, { ids, placement, up }) {
     const found = findFreeItems(design, ids);
     if (!found.ok) return found;

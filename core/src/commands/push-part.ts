@@ -28,16 +28,15 @@ export interface PushedPart {
 /** Pushes a part of a face out of the room or into it, square to the face; a part that starts at a corner takes that with it, all of a face moves it. What stood on the part goes with it. */
 export const pushPart: Command<PushedPart> = {
   id: 'push-part',
-  label: ({ depth }) => (depth > 0 ? 'Push a part out' : 'Push a part in'),
   run(design, { face, from, distance, width, depth, ids }) {
     const found = findFace(design, face);
     if (!found.ok) return found;
     const { letter, length, start, u, n, arc, record } = found.value;
-    if (arc) return refuse('face-bent', { face: letter, what: 'a part can be pushed' });
+    if (arc) return refuse('face-bent', { face: letter, only: 'push-part' });
     const wrong = firstRefusal(
-      within('The distance', distance, 0, MOST_FACE),
-      within('The width', width, LEAST_FACE, MOST_FACE),
-      within('The depth', Math.abs(depth), LEAST_FACE, MOST_FACE),
+      within('distance', distance, 0, MOST_FACE),
+      within('width', width, LEAST_FACE, MOST_FACE),
+      within('depth', Math.abs(depth), LEAST_FACE, MOST_FACE),
     );
     if (wrong) return wrong;
     const left = from === 'left' ? distance : length - distance - width;
@@ -112,7 +111,7 @@ function cornerPushed(
   const neighbour = side === 'left' ? faces.at(index - 1)! : faces[(index + 1) % faces.length]!;
   const moved = meet(neighbour, face, depth);
   if (!moved) return refuse('face-in-line', { face: face.letter, neighbour: neighbour.letter });
-  if (neighbour.arc) return refuse('face-bent', { face: neighbour.letter, what: 'its corner can be pushed' });
+  if (neighbour.arc) return refuse('face-bent', { face: neighbour.letter, only: 'push-corner' });
   const still =
     side === 'left' ? subtract(neighbour.end, neighbour.start) : subtract(neighbour.start, neighbour.end);
   const left = dot(subtract(moved, side === 'left' ? neighbour.start : neighbour.end), still);

@@ -5,7 +5,6 @@ import { patchOf } from '../document/patch';
 import type { FixedRecord } from '../document/records';
 import { firstRefusal, within } from '../document/within';
 import { withOutline } from '../survey/fixed-outline';
-import { fixedName } from '../survey/fixed-things';
 import { isInchUnit, MM_PER_INCH, quantise } from '../units/units';
 import { guarded, type Command } from './command';
 import { quantisedPlacement } from '../document/quantised-placement';
@@ -13,13 +12,12 @@ import { quantisedPlacement } from '../document/quantised-placement';
 /** Adds a fixed thing, or changes one that is there. Corners of its own may be given anywhere in its frame: they stay where they are. */
 export const putFixed: Command<FixedRecord> = {
   id: 'put-fixed',
-  label: ({ type }) => `Set a ${fixedName(type)}`,
   run(design, thing) {
     const wrong = firstRefusal(
-      within('The width', thing.width, LEAST_ITEM, MOST_FACE),
-      within('The depth', thing.depth, LEAST_ITEM, MOST_FACE),
-      within('The height', thing.height, LEAST_ITEM, MOST_HEIGHT),
-      within('The height above the floor', thing.up, 0, MOST_HEIGHT),
+      within('width', thing.width, LEAST_ITEM, MOST_FACE),
+      within('depth', thing.depth, LEAST_ITEM, MOST_FACE),
+      within('height', thing.height, LEAST_ITEM, MOST_HEIGHT),
+      within('height-above-floor', thing.up, 0, MOST_HEIGHT),
     );
     if (wrong) return wrong;
     const placement = quantisedPlacement(thing.placement);

@@ -12,23 +12,22 @@ import { guarded, type Command } from './command';
 /** Adds an opening, or changes one that is there. */
 export const putOpening: Command<OpeningRecord> = {
   id: 'put-opening',
-  label: ({ type }) => `Set a ${type === 'cased' ? 'cased opening' : type}`,
   run(design, opening) {
     if (!recordOf(design, 'face', opening.face))
       return refuse('record-missing', { id: opening.face, what: 'face' });
     const { distance, width, height, sill, leaf, angle, casing, depth } = opening;
     const wrong = firstRefusal(
-      within('The distance', distance, opening.from === 'centre' ? -MOST_FACE : 0, MOST_FACE),
-      within('The width', width, LEAST_OPENING, MOST_FACE),
-      within('The height', height, LEAST_OPENING, MOST_HEIGHT),
-      within('The sill', sill, 0, MOST_HEIGHT),
-      within('The leaf thickness', leaf, 10, 120),
-      within('The casing', casing, 0, 300),
-      within('The depth', depth, 10, MOST_WALL),
+      within('distance', distance, opening.from === 'centre' ? -MOST_FACE : 0, MOST_FACE),
+      within('width', width, LEAST_OPENING, MOST_FACE),
+      within('height', height, LEAST_OPENING, MOST_HEIGHT),
+      within('sill', sill, 0, MOST_HEIGHT),
+      within('leaf-thickness', leaf, 10, 120),
+      within('casing-width', casing, 0, 300),
+      within('depth', depth, 10, MOST_WALL),
       angle >= LEAST_OPEN_ANGLE && angle <= Math.PI
         ? ok(angle)
         : refuse('number-range', {
-            what: 'The opening angle',
+            what: 'opening-angle',
             value: toDegrees(angle),
             least: 15,
             most: 180,

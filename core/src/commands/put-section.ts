@@ -1,3 +1,4 @@
+import { noun } from '../nouns';
 import { recordsOf } from '../document/design';
 import { LEAST_FACE } from '../document/limits';
 import { patchOf } from '../document/patch';
@@ -13,13 +14,12 @@ import { findFace, guarded, type Command } from './command';
 /** Adds a line the room is cut along for a section, or changes one that is there: its ends, the side it looks at, its name. */
 export const putSection: Command<SectionRecord> = {
   id: 'put-section',
-  label: () => 'Section line',
   run(design, section) {
     const [from, to] = [findFace(design, section.from.face), findFace(design, section.to.face)];
     if (!from.ok) return from;
     if (!to.ok) return to;
     const onFace = ({ distance: away }: FacePlace, { letter, length }: typeof from.value) =>
-      within(`The distance along face ${letter}`, away, 0, length);
+      within(noun('distance-along-face', letter), away, 0, length);
     const wrong = firstRefusal(onFace(section.from, from.value), onFace(section.to, to.value));
     if (wrong) return wrong;
     const name = section.name.trim() || nextSectionName(design);

@@ -9,9 +9,8 @@ import { quantisedPlacement } from '../document/quantised-placement';
 /** Adds a service point, or changes one that is there. */
 export const putService: Command<ServiceRecord> = {
   id: 'put-service',
-  label: ({ type }) => `Set a ${type} point`,
   run(design, service) {
-    const held = within('The height', service.up, 0, MOST_HEIGHT);
+    const held = within('height', service.up, 0, MOST_HEIGHT);
     if (!held.ok) return held;
     const placement = quantisedPlacement(service.placement);
     if (!placement.ok) return placement;

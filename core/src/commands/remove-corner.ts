@@ -19,7 +19,6 @@ const ON_CIRCLE = 0.01;
  */
 export const removeCorner: Command<{ face: string }> = {
   id: 'remove-corner',
-  label: () => 'Remove a corner',
   run(design, { face }) {
     const found = findFace(design, face);
     if (!found.ok) return found;

@@ -7,7 +7,6 @@ import { guarded, type Command } from './command';
 /** Takes items, openings, fixed things, services, dividing lines, section lines, underlays, taped distances and what was left open on purpose out of the room. */
 export const removeThings: Command<readonly string[]> = {
   id: 'remove-things',
-  label: (ids) => (ids.length === 1 ? 'Remove' : `Remove ${ids.length}`),
   run(design, ids) {
     const missing = ids.find((id) => !isRemovable(design, id));
     if (missing !== undefined) return refuse('record-missing', { id: missing, what: 'thing' });

@@ -5,7 +5,6 @@ import { guarded, type Command } from './command';
 /** Numbers all items anew, clockwise from the first face, or from a chosen item on. */
 export const renumberItems: Command<{ first?: string }> = {
   id: 'renumber-items',
-  label: () => 'Number anew',
   run(design, { first }) {
     const numbered = asMet(design, first).map(({ record }, index) => ({ ...record, number: index + 1 }));
     return guarded(design, patchOf(design, numbered));

@@ -25,13 +25,12 @@ export const repeatItems: Command<{
   copies: readonly string[];
 }> = {
   id: 'repeat-items',
-  label: ({ times }) => `Repeat ${times} times`,
   run(design, { ids, times, side, gap, copies }) {
-    const wrong = firstRefusal(within('The gap', gap, -MOST_FACE, MOST_FACE));
+    const wrong = firstRefusal(within('gap', gap, -MOST_FACE, MOST_FACE));
     if (wrong) return wrong;
     if (!Number.isInteger(times) || times < 1 || times > MOST_COPIES)
       return refuse('number-range', {
-        what: 'The number of copies',
+        what: 'copies',
         value: times,
         least: 1,
         most: MOST_COPIES,

@@ -13,7 +13,6 @@ export const replaceItems: Command<{
   of?: Range;
 }> = {
   id: 'replace-items',
-  label: ({ items }) => (items.length === 1 ? 'Set what is proposed' : `Set ${items.length} as proposed`),
   run(design, { removed, items, of }) {
     for (const id of removed) {
       const free = findFreeItem(design, id);

@@ -1,3 +1,4 @@
+import { named } from '../nouns';
 import { MOST_OVERHANG, type OverhangSide } from '../document/limits';
 import { within } from '../document/within';
 import { place } from '../geometry/point';
@@ -23,12 +24,11 @@ export const seatRow: Command<{
   overhang: number;
 }> = {
   id: 'seat-row',
-  label: ({ seats }) => (seats.length === 1 ? 'Set a seat' : `Set ${seats.length} seats`),
   run(design, { ids, side, range, code, seats, overhang }) {
     const found = findFreeItems(design, ids);
     if (!found.ok) return found;
     if (seats.length === 0) return refuse('items-too-few', { least: 1 });
-    const deep = within('The overhang', overhang, 0, MOST_OVERHANG);
+    const deep = within('overhang', overhang, 0, MOST_OVERHANG);
     if (!deep.ok) return deep;
     const alone = rowSide(found.value, side);
     if (!alone.ok) return alone;
@@ -40,7 +40,7 @@ export const seatRow: Command<{
     const { width, depth } = item.value;
     const share = length / seats.length;
     if (width > share)
-      return refuse('does-not-fit', { item: code, into: 'its share of the row', width, free: share });
+      return refuse('does-not-fit', { item: named(code), into: 'share-of-row', width, free: share });
     // A seat faces the row.
     const turn = Math.atan2(along.y, along.x);
     const number = nextNumber(design);

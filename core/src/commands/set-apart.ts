@@ -12,13 +12,12 @@ import { findFreeItem, guardedItems, type Command } from './command';
 /** Moves an item so that it stands so far from a chosen one, mm: beside it, or in front or behind, seen from the chosen one's front. */
 export const setApart: Command<{ id: string; from: string; way: Apart['way']; distance: number }> = {
   id: 'set-apart',
-  label: () => 'Set apart',
   run(design, { id, from, way, distance }) {
     const found = findFreeItem(design, id);
     if (!found.ok) return found;
     const chosen = recordOf(design, 'item', from);
     if (!chosen) return refuse('record-missing', { id: from, what: 'item' });
-    const held = within('The distance', distance, -MOST_FACE, MOST_FACE);
+    const held = within('distance', distance, -MOST_FACE, MOST_FACE);
     if (!held.ok) return held;
     const shape = roomShape(design);
     const [box, other] = [boxOf(found.value, shape), boxOf(chosen, shape)];

@@ -11,7 +11,6 @@ import { itemOf } from './set-item';
 /** Finishes the back of a row of cabinets with panels of equal width, which may be looked at like doors. */
 export const setBacks: Command<{ ids: readonly string[]; panels: readonly string[] }> = {
   id: 'set-backs',
-  label: ({ panels }) => (panels.length === 1 ? 'Finish the back' : `Finish the back in ${panels.length}`),
   run(design, { ids, panels }) {
     const found = findFreeItems(design, ids);
     if (!found.ok) return found;
@@ -21,7 +20,7 @@ export const setBacks: Command<{ ids: readonly string[]; panels: readonly string
     const { from, along, out, length, bearing } = row.value;
     const [{ box: first }] = bearing as [RowSide['bearing'][number]];
     const made = shelfOf(first.record.range, rangesOf(design)).find(({ type }) => type === 'back-panel');
-    if (!made) return refuse('code-unknown', { range: first.record.range, code: 'back panel' });
+    if (!made) return refuse('code-unknown', { range: first.record.range, code: 'back-panel' });
     const width = quantise(length / panels.length);
     const { turn, record } = first;
     const number = nextNumber(design);

@@ -20,14 +20,13 @@ export function barPieces({ length }: Pick<PlacedFace, 'length'>): number {
 /** Sets a raised bar on a half wall: as long as it, on its cap, in as many pieces as there are ids; standing out alike on both sides of it, or over the knees of those who sit on one. */
 export const setBar: Command<{ face: string; ids: readonly string[]; seats?: 'this-side' | 'far-side' }> = {
   id: 'set-bar',
-  label: () => 'Set a bar on the half wall',
   run(design, { face, ids, seats }) {
     const found = findFace(design, face);
     if (!found.ok) return found;
     const { letter, length, thickness, wallHeight } = found.value;
     if (wallHeight === null) return refuse('no-half-wall', { face: letter });
     const bar = shelfOf(roomOf(design).range, rangesOf(design)).find(({ type }) => type === 'bar-top');
-    if (!bar) return refuse('code-unknown', { range: roomOf(design).range, code: 'bar top' });
+    if (!bar) return refuse('code-unknown', { range: roomOf(design).range, code: 'bar-top' });
     if (ids.length === 0) return refuse('items-too-few', { least: 1 });
     const { least, most } = kindOf('bar-top').trim!;
     const width = length / ids.length;

@@ -15,7 +15,6 @@ export const setBlock: Command<{
   ranges?: readonly Range[];
 }> = {
   id: 'set-block',
-  label: ({ ids }) => (ids.length === 1 ? 'Paste' : `Paste ${ids.length} items`),
   run(design, { ids, block, placement, ranges = [] }) {
     const first = nextNumber(design);
     const places = findPlaces(design, block, placement);

@@ -8,7 +8,6 @@ import { setTie } from './set-tie';
 /** Moves a fixture so that its drain centre is so far from what stands to its left or right, or from the finished wall behind it (the rough-in), mm. */
 export const setDrain: Command<{ id: string; side: DrainSide; distance: number }> = {
   id: 'set-drain',
-  label: ({ side }) => (side === 'behind' ? 'Set the rough-in' : 'Set the drain centre'),
   run(design, { id, side, distance }) {
     const found = findFreeItem(design, id);
     if (!found.ok) return found;

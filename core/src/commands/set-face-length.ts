@@ -1,3 +1,4 @@
+import { noun } from '../nouns';
 import { within } from '../document/within';
 import { recordOf } from '../document/design';
 import { LEAST_FACE, MOST_FACE } from '../document/limits';
@@ -10,11 +11,15 @@ import { guarded, type Command } from './command';
 /** Enters the taped length of a face, mm. It counts as measured from then on. */
 export const setFaceLength: Command<{ face: string; length: number }> = {
   id: 'set-face-length',
-  label: () => 'Change a face',
   run(design, { face, length }) {
     const record = recordOf(design, 'face', face);
     if (!record) return refuse('record-missing', { id: face, what: 'face' });
-    const held = within(`Face ${roomShape(design).byId.get(face)!.letter}`, length, LEAST_FACE, MOST_FACE);
+    const held = within(
+      noun('face', roomShape(design).byId.get(face)!.letter),
+      length,
+      LEAST_FACE,
+      MOST_FACE,
+    );
     if (!held.ok) return held;
     return guarded(
       design,

@@ -1,3 +1,4 @@
+import { named } from '../nouns';
 import { roomOf } from '../document/design';
 import { findItem, rangesOf } from '../ranges/shelf';
 import { refuse } from '../result';
@@ -16,7 +17,6 @@ const LEAST_BACK = 50;
 /** Lets sinks, basins or a hob into a cabinet: one in its middle, several equally spaced, their rims level with the top. */
 export const setInto: Command<{ host: string; range: string; code: string; ids: readonly string[] }> = {
   id: 'set-into',
-  label: ({ code, ids }) => (ids.length === 1 ? `Let ${code} in` : `Let ${ids.length} ${code} in`),
   run(design, { host, range, code, ids }) {
     const into = findItemRecord(design, host);
     if (!into.ok) return into;
@@ -26,12 +26,13 @@ export const setInto: Command<{ host: string; range: string; code: string; ids: 
     const box = boxOf(into.value, roomShape(design));
     const part = into.value.width / ids.length;
     const { width, depth, height } = item.value;
-    if (width > part) return refuse('does-not-fit', { item: code, into: into.value.code, width, free: part });
+    if (width > part)
+      return refuse('does-not-fit', { item: named(code), into: named(into.value.code), width, free: part });
     const back = Math.max(LEAST_BACK, (into.value.depth - depth) / 2);
     if (back + depth > into.value.depth + roomOf(design).frontOverhang)
       return refuse('does-not-fit', {
-        item: code,
-        into: into.value.code,
+        item: named(code),
+        into: named(into.value.code),
         width: depth + LEAST_BACK,
         free: into.value.depth,
       });

@@ -12,7 +12,6 @@ import { guardedItems, type Command } from './command';
 /** Sets an item from the shelf at a place. */
 export const setItem: Command<ItemToSet> = {
   id: 'set-item',
-  label: ({ code }) => `Set ${code}`,
   run(design, { id, range, code, placement, up, hand, width, of }) {
     // A range as it is now takes the place of the copy the room has: what was set before has its own sizes.
     const others = rangesOf(design).filter((one) => one.id !== of?.id);

@@ -7,7 +7,6 @@ import { centreItems } from './centre-items';
 /** Hangs an item over an opening: a shelf, a valance or a bridging cabinet, in its middle, its underside on the casing's head. */
 export const setOver: Command<{ id: string; opening: string }> = {
   id: 'set-over',
-  label: () => 'Hang it over the opening',
   run(design, { id, opening }) {
     const found = findFreeItem(design, id);
     if (!found.ok) return found;

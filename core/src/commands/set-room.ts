@@ -21,27 +21,26 @@ export type RoomChange = Partial<Omit<RoomRecord, 'kind' | 'id'>>;
 /** Changes what was decided for the whole room: its name, units, ceiling height, standard sizes. */
 export const setRoom: Command<RoomChange> = {
   id: 'set-room',
-  label: () => 'Change the room',
   run(design: Design, change) {
     const room = roomOf(design);
     const after = { ...room, ...change };
     const wrong = firstRefusal(
-      within('The ceiling height', after.ceilingHeight, LEAST_CEILING, MOST_HEIGHT),
-      within('The uncertainty', after.lengthUncertainty, LEAST_UNCERTAINTY, MOST_UNCERTAINTY),
-      within('The wall thickness', after.wallThickness, 10, 1_500),
-      within('The counter height', after.counterHeight, 500, 1_500),
-      within('The top thickness', after.topThickness, 3, 150),
-      within('The front overhang', after.frontOverhang, 0, MOST_OVERHANG),
-      within('The end overhang', after.endOverhang, 0, MOST_OVERHANG),
+      within('ceiling-height', after.ceilingHeight, LEAST_CEILING, MOST_HEIGHT),
+      within('uncertainty', after.lengthUncertainty, LEAST_UNCERTAINTY, MOST_UNCERTAINTY),
+      within('wall-thickness', after.wallThickness, 10, 1_500),
+      within('counter-height', after.counterHeight, 500, 1_500),
+      within('top-thickness', after.topThickness, 3, 150),
+      within('front-overhang', after.frontOverhang, 0, MOST_OVERHANG),
+      within('end-overhang', after.endOverhang, 0, MOST_OVERHANG),
     );
     if (wrong) return wrong;
-    if (after.name.trim() === '') return refuse('name-blank', { what: 'The room' });
+    if (after.name.trim() === '') return refuse('name-blank', { what: 'room' });
     if (!(
       after.cornerUncertainty >= LEAST_CORNER_UNCERTAINTY &&
       after.cornerUncertainty <= MOST_CORNER_UNCERTAINTY
     )) {
       const value = toDegrees(after.cornerUncertainty);
-      return refuse('number-range', { what: 'The uncertainty of corners', value, least: 0.001, most: 11 });
+      return refuse('number-range', { what: 'corner-uncertainties', value, least: 0.001, most: 11 });
     }
     const lengths = [
       'lengthUncertainty',

@@ -14,24 +14,14 @@ import { findFreeItem, guardedItems, type Command } from './command';
 /** Moves an item so that one of its ties has a typed length, mm. */
 export const setTie: Command<{ id: string; side: TieSide; distance: number }> = {
   id: 'set-tie',
-  label: () => 'Set a tie',
   run(design, { id, side, distance }) {
     const found = findFreeItem(design, id);
     if (!found.ok) return found;
-    const held = within('A tie', distance, -MOST_FACE, MOST_FACE);
+    const held = within('tie', distance, -MOST_FACE, MOST_FACE);
     if (!held.ok) return held;
     const moved = tied(design, found.value, side, distance);
     return moved.ok ? guardedItems(design, [moved.value]) : moved;
   },
-};
-
-const words: Record<TieSide, string> = {
-  left: 'to the left',
-  right: 'to the right',
-  behind: 'behind',
-  front: 'in front',
-  below: 'below',
-  above: 'above',
 };
 
 /** The step lengths are stored in, mm; as an item turns while it slides along a bent face, its tie can change by somewhat more than it is moved. */
@@ -47,7 +37,7 @@ function tied(design: Design, record: ItemRecord, side: TieSide, distance: numbe
     const after = applyPatch(design, patchOf(design, [item]));
     return after.ok ? (tieOn(after.value, boxOf(item, shape), side)?.distance ?? null) : null;
   };
-  const unavailable = refuse('tie-unavailable', { side: words[side] });
+  const unavailable = refuse('tie-unavailable', { side });
   const first = tieOn(design, boxOf(record, shape), side);
   if (!first) return unavailable;
   const turning = boxOf(record, shape).against?.face.arc && (side === 'left' || side === 'right');

@@ -5,7 +5,6 @@ import { findFreeItems, guardedItems, type Command } from './command';
 /** Spaces three or more items equally, along the back of the first: the outer two stay, the gaps between all become the same. */
 export const spaceItems: Command<{ ids: readonly string[] }> = {
   id: 'space-items',
-  label: () => 'Space equally',
   run(design, { ids }) {
     const found = findFreeItems(design, ids, 3);
     if (!found.ok) return found;

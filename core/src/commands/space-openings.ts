@@ -6,7 +6,6 @@ import { findFace, guarded, type Command } from './command';
 /** Spaces the openings of a face equally: the same length of wall before, between and after them, in the order they stand. */
 export const spaceOpenings: Command<{ face: string }> = {
   id: 'space-openings',
-  label: () => 'Space openings equally',
   run(design, { face }) {
     const found = findFace(design, face);
     if (!found.ok) return found;

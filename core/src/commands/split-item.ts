@@ -20,7 +20,6 @@ const SAME = 1e-6;
  */
 export const splitItem: Command<{ id: string; left?: number; right: string }> = {
   id: 'split-item',
-  label: () => 'Split in two',
   run(design, { id, left, right }) {
     const found = findFreeItem(design, id);
     if (!found.ok) return found;

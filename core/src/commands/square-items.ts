@@ -9,7 +9,6 @@ import { findFreeItems, guardedItems, type Command } from './command';
 /** Turns items square to a face, or each to the one nearest to it, about their middles. */
 export const squareItems: Command<{ ids: readonly string[]; face?: string }> = {
   id: 'square-items',
-  label: () => 'Turn square to a face',
   run(design, { ids, face }) {
     const found = findFreeItems(design, ids);
     if (!found.ok) return found;

@@ -24,9 +24,8 @@ export interface Stretch {
  */
 export const stretchRoom: Command<Stretch> = {
   id: 'stretch-room',
-  label: () => 'Stretch the room',
   run(design, { through, towards, by }) {
-    const held = within('The distance moved', by, -MOST_FACE, MOST_FACE);
+    const held = within('distance-moved', by, -MOST_FACE, MOST_FACE);
     if (!held.ok) return held;
     const way = direction(towards);
     const beyond = (point: Point) => dot(subtract(point, through), way);
@@ -39,8 +38,7 @@ export const stretchRoom: Command<Stretch> = {
       if (dot(subtract(end, start), face.u) <= 0) return refuse('face-vanishes', { face: face.letter });
       const [left, right] = [beyond(face.start), beyond(face.end)];
       if (left > 0 === right > 0) continue;
-      if (face.arc)
-        return refuse('face-bent', { face: face.letter, what: 'the room can be stretched across it' });
+      if (face.arc) return refuse('face-bent', { face: face.letter, only: 'stretch' });
       const cut = (face.length * left) / (left - right);
       const grown = length - face.length;
       // Each part keeps its distance from the end it is on the side of.

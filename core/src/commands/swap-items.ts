@@ -7,7 +7,6 @@ import { findFreeItems, guardedItems, type Command } from './command';
 /** Swaps items for another family of their range that is made as wide and as high: doors for drawers, a base for a sink base. Each keeps its place, sizes, hand and number. */
 export const swapItems: Command<{ ids: readonly string[]; family: string }> = {
   id: 'swap-items',
-  label: ({ ids }) => (ids.length === 1 ? 'Swap the kind' : `Swap ${ids.length} items`),
   run(design, { ids, family }) {
     const found = findFreeItems(design, ids);
     if (!found.ok) return found;

@@ -19,7 +19,6 @@ import { findGap, type GapPlace } from './fill-gap';
  */
 export const trimToGap: Command<GapPlace & { ids: readonly string[] }> = {
   id: 'trim-to-gap',
-  label: ({ ids }) => (ids.length === 1 ? 'Trim to the open length' : 'Share the open length'),
   run(design, { ids, ...place }) {
     if (ids.length === 0) return refuse('items-too-few', { least: 1 });
     const gap = findGap(design, place);

@@ -14,7 +14,6 @@ const NO_TURN = 1e-9;
  */
 export const turnItems: Command<{ ids: readonly string[]; by: number }> = {
   id: 'turn-items',
-  label: ({ ids }) => (ids.length === 1 ? 'Turn' : `Turn ${ids.length} items`),
   run(design, { ids, by }) {
     const found = findFreeItems(design, ids);
     if (!found.ok) return found;

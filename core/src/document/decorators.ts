@@ -16,7 +16,11 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
+import type { ReasonKey } from '../reasons';
 import { MOST_HEIGHT } from './limits';
+
+/** What is wrong with a text of blanks; other reasons are said as the library says them. */
+export const ONLY_BLANKS: ReasonKey = 'only-blanks';
 
 /** A finite length in millimetres within limits. */
 export function Millimetres(least: number, most: number): PropertyDecorator {
@@ -40,11 +44,7 @@ export function RecordId(): PropertyDecorator {
 
 /** A short text a person typed: more than blanks. */
 export function Words(least: number, most: number): PropertyDecorator {
-  return applyDecorators(
-    IsString(),
-    Length(least, most),
-    Matches(/\S/, { message: '$property must be more than blanks' }),
-  );
+  return applyDecorators(IsString(), Length(least, most), Matches(/\S/, { message: ONLY_BLANKS }));
 }
 
 /** One of a fixed list of words. */

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { sayReason } from '../wording/words';
 import { rectangle } from '../../testing/rooms';
 import { removeThings } from '../commands/remove-things';
 import { carried } from '../survey/carry';
@@ -132,7 +133,7 @@ describe('kinds of record', () => {
 
 describe('the fields of a record', () => {
   const faults = (record: object) =>
-    recordFaults('one', record, 'r').map(({ path, reason }) => `${path} ${reason}`);
+    recordFaults('one', record, 'r').map(({ path, reason }) => `${path} ${sayReason(reason)}`);
 
   it('may be absent where they are optional, and are never null', () => {
     const service = { ...samples.service! };

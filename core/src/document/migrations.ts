@@ -19,7 +19,8 @@ export function migrate(raw: RawDesign, steps = migrations, current = SCHEMA): R
   let migrated = raw;
   while (migrated.schema < current) {
     const step = steps[migrated.schema];
-    if (!step) return refuse('design-other-kind', { found: `schema ${migrated.schema}` });
+    if (!step)
+      return refuse('design-other-kind', { found: { because: 'found-schema', schema: migrated.schema } });
     migrated = { ...step(migrated), schema: migrated.schema + 1 };
   }
   return ok(migrated);

@@ -8,14 +8,14 @@ import { quantise } from '../units/units';
 export function quantisedPlacement(placement: Placement): Result<Placement> {
   if (placement.on === 'floor') {
     const wrong = firstRefusal(
-      within('The place across', placement.x, -200_000, 200_000),
-      within('The place down', placement.y, -200_000, 200_000),
+      within('place-across', placement.x, -200_000, 200_000),
+      within('place-down', placement.y, -200_000, 200_000),
     );
     return wrong ?? ok({ ...placement, x: quantise(placement.x), y: quantise(placement.y) });
   }
   const wrong = firstRefusal(
-    within('The distance', placement.distance, -MOST_FACE, MOST_FACE),
-    within('The distance off the face', placement.off, -MOST_ITEM, MOST_FACE),
+    within('distance', placement.distance, -MOST_FACE, MOST_FACE),
+    within('distance-off-face', placement.off, -MOST_ITEM, MOST_FACE),
   );
   return wrong ?? ok({ ...placement, distance: quantise(placement.distance), off: quantise(placement.off) });
 }

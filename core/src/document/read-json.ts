@@ -1,3 +1,4 @@
+import { saidBy, type Reason } from '../reasons';
 import { ok, refuse, type Result } from '../result';
 
 /** As deep as lists and objects may lie in one another: far deeper than anything that is written here. */
@@ -17,18 +18,18 @@ export function readJson(text: string): Result<unknown> {
   try {
     return ok(JSON.parse(bare));
   } catch (error) {
-    return refuse('design-not-json', { reason: error instanceof Error ? error.message : String(error) });
+    return refuse('design-not-json', { reason: saidBy(error) });
   }
 }
 
 /** What is wrong with a text's keys or depth, if anything: walked once, token by token. */
-function faultOf(text: string): string | null {
+function faultOf(text: string): Reason | null {
   const open: (Set<string> | null)[] = [];
   let isKey = false;
   for (let at = 0; at < text.length; at++) {
     const letter = text[at];
     if (letter === '{' || letter === '[') {
-      if (open.length >= MOST_DEPTH) return `lists and objects lie more than ${MOST_DEPTH} deep`;
+      if (open.length >= MOST_DEPTH) return { because: 'too-deep', most: MOST_DEPTH };
       open.push(letter === '{' ? new Set() : null);
       isKey = letter === '{';
     } else if (letter === '}' || letter === ']') {
@@ -41,8 +42,8 @@ function faultOf(text: string): string | null {
       const keys = open.at(-1);
       if (isKey && keys) {
         const key = unescaped(text.slice(at, end + 1));
-        if (key !== null && keys.has(key)) return `the key “${key.slice(0, 40)}” stands twice in one object`;
-        if (key !== null && isReserved(key)) return `“${key}” can’t be a key`;
+        if (key !== null && keys.has(key)) return { because: 'key-twice', key: key.slice(0, 40) };
+        if (key !== null && isReserved(key)) return { because: 'key-reserved', key };
         if (key !== null) keys.add(key);
       }
       at = end;

@@ -19,7 +19,7 @@ export function brokenReferences(design: Design): Refusal[] {
   }
   for (const { id } of recordsOf(design, 'face')) {
     if (!walked.has(id))
-      faults.push(refuse('reference-broken', { path: `records.${id}`, target: 'the loop' }).refusal);
+      faults.push(refuse('reference-broken', { path: `records.${id}`, target: null }).refusal);
   }
   for (const record of Object.values(design.records)) {
     const path = `records.${record.id}`;

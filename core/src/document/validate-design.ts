@@ -1,6 +1,8 @@
 import { plainToInstance } from 'class-transformer';
 import { validateSync, type ValidationError } from 'class-validator';
+import { saidBy, type Reason } from '../reasons';
 import { ok, refuse, type Fault, type Result } from '../result';
+import { ONLY_BLANKS } from './decorators';
 import { SCHEMA, type Design } from './design';
 import { factsOf } from './kinds';
 import { migrate } from './migrations';
@@ -21,17 +23,18 @@ export function readDesign(text: string): Result<Design> {
 /** Checks a parsed value record by record against the decorated classes; the cross-record invariants are checked separately. */
 export function validateDesign(value: unknown): Result<Design> {
   if (!isObject(value))
-    return refuse('design-other-kind', { found: Array.isArray(value) ? 'a list' : typeof value });
+    return refuse('design-other-kind', {
+      found: Array.isArray(value) ? 'found-list' : { because: 'found-value', type: typeof value },
+    });
   const { schema, records } = value;
   if (!Number.isInteger(schema) || !isObject(records)) {
-    return refuse('design-other-kind', {
-      found: `an object with ${Object.keys(value).slice(0, 4).join(', ') || 'no keys'}`,
-    });
+    const keys = Object.keys(value).slice(0, 4).join(', ');
+    return refuse('design-other-kind', { found: keys ? { because: 'found-object', keys } : 'found-empty' });
   }
   const extra = Object.keys(value).filter((key) => key !== 'schema' && key !== 'records');
   if (extra.length > 0)
     return refuse('design-faulty', {
-      faults: [{ path: extra[0]!, value: '', reason: 'is not a key of a design' }],
+      faults: [{ path: extra[0]!, value: '', reason: 'no-design-key' }],
     });
   const migrated = migrate({ schema: schema as number, records });
   if (!migrated.ok) return migrated;
@@ -44,16 +47,21 @@ export function validateDesign(value: unknown): Result<Design> {
 
 /** What is wrong with one record, as path, value and reason; empty when it is right. */
 export function recordFaults(id: string, record: unknown, path: string): Fault[] {
-  if (!isObject(record)) return [fault(path, record, 'must be a record')];
+  if (!isObject(record)) return [fault(path, record, 'no-record')];
   const known = Object.hasOwn(recordClasses, String(record['kind']));
   if (!known)
-    return [fault(`${path}.kind`, record['kind'], `must be one of ${Object.keys(recordClasses).join(', ')}`)];
-  if (isReserved(id)) return [fault(path, id, 'has the name of something else: give it another id')];
-  if (record['id'] !== id) return [fault(`${path}.id`, record['id'], `must be its own key, ${id}`)];
+    return [
+      fault(`${path}.kind`, record['kind'], {
+        because: 'not-among',
+        known: Object.keys(recordClasses).join(', '),
+      }),
+    ];
+  if (isReserved(id)) return [fault(path, id, 'id-reserved')];
+  if (record['id'] !== id) return [fault(`${path}.id`, record['id'], { because: 'id-not-key', id })];
   if (factsOf(record['kind'] as RecordKind).takes) {
     const placement = record['placement'];
     const on = isObject(placement) ? placement['on'] : undefined;
-    if (on !== 'face' && on !== 'floor') return [fault(`${path}.placement.on`, on, 'must be face or floor')];
+    if (on !== 'face' && on !== 'floor') return [fault(`${path}.placement.on`, on, 'neither-face-nor-floor')];
   }
   const recordClass = recordClasses[record['kind'] as RecordKind] as new () => object;
   const errors = validateSync(plainToInstance(recordClass, record), {
@@ -70,12 +78,14 @@ function faultsOf(error: ValidationError, path: string): Fault[] {
     text.replace(/^(each value in )?(property )?\S+ /, '$1'),
   );
   return [
-    ...reasons.slice(0, 1).map((reason) => fault(own, error.value, reason)),
+    ...reasons
+      .slice(0, 1)
+      .map((text) => fault(own, error.value, text === ONLY_BLANKS ? ONLY_BLANKS : saidBy(text))),
     ...(error.children ?? []).flatMap((child) => faultsOf(child, own)),
   ];
 }
 
-function fault(path: string, value: unknown, reason: string): Fault {
+function fault(path: string, value: unknown, reason: Reason): Fault {
   const shown = JSON.stringify(value) ?? 'nothing';
   return { path, value: shown.length > 60 ? `${shown.slice(0, 57)}…` : shown, reason };
 }

@@ -1,7 +1,8 @@
+import type { Noun } from '../nouns';
 import { ok, refuse, type Result } from '../result';
 
 /** A length held against limits, mm. */
-export function within(what: string, length: number, least: number, most: number): Result<number> {
+export function within(what: Noun, length: number, least: number, most: number): Result<number> {
   return length >= least && length <= most
     ? ok(length)
     : refuse('length-range', { what, length, least, most });

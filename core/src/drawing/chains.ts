@@ -1,7 +1,7 @@
 import { perDesign, styleOf, type Design } from '../document/design';
 import { formatLength } from '../units/format-length';
 import { roundChain } from '../units/round-chain';
-import type { KindGroup } from '../ranges/item-kind';
+import type { KindGroup } from '../wording/kind-names';
 import { itemBoxes } from '../setting/item-box';
 import { baseBand, itemsOnFace } from '../setting/open-lengths';
 import { occupied } from '../setting/occupancy';
@@ -46,7 +46,7 @@ export const dimensionChains: (design: Design) => readonly Chain[] = perDesign((
 });
 
 /** The groups of cabinets that sinks, hobs and ovens are let into. */
-const LETS_IN: ReadonlySet<KindGroup> = new Set(['Base', 'Tall', 'Vanity']);
+const LETS_IN: ReadonlySet<KindGroup> = new Set(['base', 'tall', 'vanity']);
 
 /** The ends of all that stands along a face in its base run; nothing for a face without items of its own. */
 function unitEnds(design: Design, face: PlacedFace): number[] {

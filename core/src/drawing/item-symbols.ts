@@ -226,7 +226,7 @@ function cross(box: ItemShape): Primitive[] {
 /** What hangs above the cut: a dashed outline, a hood with its duct. */
 function hung(box: ItemShape): Primitive[] {
   const edge = { ...outline('items', box.footprint, WEIGHT.top, 'drawing'), dash: DASH };
-  if (box.kind.group === 'Wall' && !box.kind.flat) return [hatched(box.footprint), edge];
+  if (box.kind.group === 'wall' && !box.kind.flat) return [hatched(box.footprint), edge];
   if (box.kind.symbol !== 'hood') return [edge];
   return [edge, { ...circle(on(box, box.width / 2, box.depth * 0.35), 75, WEIGHT.thin), dash: DASH }];
 }

@@ -14,7 +14,7 @@ export const BALLOON = 2.6;
 export function numberPlaces(
   design: Design,
   scaleBy: number,
-  mode: PlanMode = 'wall units',
+  mode: PlanMode = 'wall-units',
   cut = usualCut(roomOf(design).unit),
 ): ReadonlyMap<string, Point> {
   const key = `${scaleBy} ${mode} ${cut}`;

@@ -1,7 +1,7 @@
 import { isInchUnit, MM_PER_INCH, type LengthUnit } from '../units/units';
 
 /** What a plan shows: what stands below the cut; what hangs above it dashed as well; or, looked up at, what hangs and the ceiling. */
-export const planModes = ['base', 'wall units', 'ceiling'] as const;
+export const planModes = ['base', 'wall-units', 'ceiling'] as const;
 export type PlanMode = (typeof planModes)[number];
 
 /** The usual cut of a plan above the floor, mm: 1200, or 48 in. */
@@ -23,5 +23,5 @@ export function atCut({ low, high }: { low: number; high: number }, cut: number)
 /** Whether a plan shows what lies so. */
 export function isShown(mode: PlanMode, at: AtCut): boolean {
   if (mode === 'base') return at !== 'above';
-  return mode === 'wall units' || at !== 'below';
+  return mode === 'wall-units' || at !== 'below';
 }

@@ -31,7 +31,7 @@ export interface PlanOptions {
  * `scale` is how many room millimetres one paper millimetre is: it sizes texts, ticks and the distance of the chains.
  */
 export function drawPlan(design: Design, scale: number, options: PlanOptions = {}): Primitive[] {
-  const { without = [], mode = 'wall units', cut = usualCut(roomOf(design).unit) } = options;
+  const { without = [], mode = 'wall-units', cut = usualCut(roomOf(design).unit) } = options;
   const wanted = (layer: Layer) => !without.includes(layer);
   const marks = [
     ...drawItems(design, mode, cut),

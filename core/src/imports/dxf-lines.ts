@@ -9,6 +9,7 @@ import DxfParser, {
   type IPolylineEntity,
 } from 'dxf-parser';
 import { add, direction, distance, scale, type Point } from '../geometry/point';
+import { saidBy } from '../reasons';
 import { ok, refuse, type Result } from '../result';
 
 /** Steps of a full circle. */
@@ -37,10 +38,10 @@ export function dxfLines(text: string): Result<DxfLines> {
   try {
     drawing = new DxfParser().parseSync(text);
   } catch (error) {
-    return refuse('dxf-unreadable', { reason: error instanceof Error ? error.message : String(error) });
+    return refuse('dxf-unreadable', { reason: saidBy(error) });
   }
   const lines = drawing ? linesOf(drawing.entities, drawing, (point) => point, 0) : [];
-  if (lines.length === 0) return refuse('dxf-unreadable', { reason: 'it has no lines' });
+  if (lines.length === 0) return refuse('dxf-unreadable', { reason: 'no-lines' });
   return ok({ lines, mmPerUnit: mmPerUnit[Number(drawing?.header?.['$INSUNITS'] ?? 0)] ?? null });
 }
 

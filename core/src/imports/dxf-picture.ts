@@ -22,7 +22,7 @@ export function dxfPicture(text: string): Result<DxfPicture> {
   const { lines, mmPerUnit } = drawing.value;
   const { left, right, bottom, top } = boundsOf(lines.flat());
   const unitsPerPixel = Math.max(right - left, top - bottom) / SIZE;
-  if (!(unitsPerPixel > 0)) return refuse('dxf-unreadable', { reason: 'it has no extent' });
+  if (!(unitsPerPixel > 0)) return refuse('dxf-unreadable', { reason: 'no-extent' });
   const pixels = (units: number) => Math.max(1, Math.round((units / unitsPerPixel) * 1000) / 1000);
   const [wide, high] = [pixels(right - left), pixels(top - bottom)];
   const path = lines

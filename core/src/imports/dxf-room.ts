@@ -27,7 +27,7 @@ export function dxfRoom(text: string, unit: number): Result<WalkedFace[]> {
     .filter((corners) => corners.length >= 3)
     .sort((a, b) => Math.abs(signedArea(b)) - Math.abs(signedArea(a)));
   const [corners] = loops;
-  if (!corners) return refuse('dxf-unreadable', { reason: 'it has no closed polyline to take as the room' });
+  if (!corners) return refuse('dxf-unreadable', { reason: 'no-outline' });
   return ok(walkOf(corners));
 }
 

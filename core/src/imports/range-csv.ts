@@ -10,6 +10,7 @@ import {
   MOST_HEIGHTS,
   MOST_WIDTHS,
 } from '../document/range-limits';
+import type { Reason } from '../reasons';
 import { itemKinds } from '../ranges/kinds';
 import type { Family, Range, ServicePoint } from '../ranges/range';
 import { optionalColumns, rangeColumns, type RangeColumn } from '../ranges/range-columns';
@@ -22,7 +23,7 @@ export interface RangeFault {
   row: number;
   column: string;
   value: string;
-  reason: string;
+  reason: Reason;
 }
 
 /** What a table came to: a range, or every fault in it; a table with a fault gives nothing. */
@@ -34,35 +35,33 @@ export const MOST_RANGE_TEXT = 1_000_000;
 
 /** Reads a range, one family a row, lengths in its unit or with their own. The range gets the id given. */
 export function readRangeCsv(text: string, id: string): RangeReport {
-  const whole = (reason: string): RangeReport => ({
+  const whole = (reason: Reason): RangeReport => ({
     ok: false,
     faults: [{ row: 1, column: '', value: '', reason }],
   });
-  if (text.length > MOST_RANGE_TEXT) return whole(`is longer than ${MOST_RANGE_TEXT} characters`);
+  if (text.length > MOST_RANGE_TEXT) return whole({ because: 'table-too-long', most: MOST_RANGE_TEXT });
   const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: false });
   const [header = [], ...lines] = data;
   const columns = header.map((cell) => cell.trim().toLowerCase());
   const table = new Table(columns);
   for (const column of rangeColumns)
     if (!columns.includes(column) && !optionalColumns.includes(column))
-      table.fault(1, column, '', 'the column is missing');
+      table.fault(1, column, '', 'column-missing');
   columns.forEach((column, index) => {
     if (!(rangeColumns as readonly string[]).includes(column))
-      table.fault(
-        1,
-        column || `column ${index + 1}`,
-        header[index] ?? '',
-        `is no column of a range; they are ${rangeColumns.join(', ')}`,
-      );
-    else if (columns.indexOf(column) !== index) table.fault(1, column, header[index]!, 'is there twice');
+      table.fault(1, column || `column ${index + 1}`, header[index] ?? '', {
+        because: 'column-unknown',
+        known: rangeColumns.join(', '),
+      });
+    else if (columns.indexOf(column) !== index) table.fault(1, column, header[index]!, 'there-twice');
   });
   const rows = lines
     .map((cells, index) => ({ cells, row: index + 2 }))
     .filter(({ cells }) => cells.some((cell) => cell.trim() !== ''));
   if (table.faults.length > 0) return { ok: false, faults: table.faults };
-  if (rows.length === 0) return whole('has no rows: give one family a row');
+  if (rows.length === 0) return whole('no-rows');
   if (rows.length > MOST_FAMILIES)
-    return whole(`has ${rows.length} families; a range has at most ${MOST_FAMILIES}`);
+    return whole({ because: 'too-many-rows', found: rows.length, most: MOST_FAMILIES });
   const [first] = rows;
   const named = (column: RangeColumn) => table.cell(first!.cells, column);
   const unit = table.oneOf(first!, 'unit', ['in', 'mm'] as const);
@@ -70,17 +69,16 @@ export function readRangeCsv(text: string, id: string): RangeReport {
   const fronts = named('fronts') === '' ? null : table.oneOf(first!, 'fronts', frontStyles);
   const name = named('range');
   if (name === '' || name.length > 60)
-    table.fault(first!.row, 'range', name, 'give a name of up to 60 letters');
+    table.fault(first!.row, 'range', name, { because: 'name-needed', most: 60 });
   const families = rows.flatMap((line) => {
     for (const column of ['range', 'unit', 'construction', 'fronts'] as const) {
       const value = table.cell(line.cells, column);
       if (line !== first && value !== named(column))
-        table.fault(
-          line.row,
-          column,
-          value,
-          `differs from line ${first!.row} (${named(column)}): one table is one range`,
-        );
+        table.fault(line.row, column, value, {
+          because: 'differs-from-first',
+          line: first!.row,
+          value: named(column),
+        });
     }
     const family = table.family(line, unit ?? 'mm');
     return family ? [{ family, row: line.row }] : [];
@@ -106,13 +104,9 @@ function noteDoubleCodes(range: Range, families: readonly { family: Family; row:
       const other = taken.get(code);
       if (other === undefined) taken.set(code, row);
       else {
-        const where = other === row ? 'twice in this line' : `of line ${other} too`;
-        table.fault(
-          row,
-          'code',
-          family.code,
-          `${code} is the code ${where}; tell them apart before or behind the star`,
-        );
+        const reason: Reason =
+          other === row ? { because: 'code-twice-here', code } : { because: 'code-twice', code, line: other };
+        table.fault(row, 'code', family.code, reason);
         break;
       }
     }
@@ -130,7 +124,7 @@ class Table {
 
   constructor(private readonly columns: readonly string[]) {}
 
-  fault(row: number, column: string, value: string, reason: string): void {
+  fault(row: number, column: string, value: string, reason: Reason): void {
     this.faults.push({ row, column, value: value.length > 60 ? `${value.slice(0, 57)}…` : value, reason });
   }
 
@@ -141,7 +135,7 @@ class Table {
   oneOf<T extends string>({ cells, row }: Line, column: RangeColumn, known: readonly T[]): T | null {
     const value = this.cell(cells, column).toLowerCase();
     const found = known.find((one) => one === value);
-    if (!found) this.fault(row, column, value, `must be one of ${known.join(', ')}`);
+    if (!found) this.fault(row, column, value, { because: 'not-among', known: known.join(', ') });
     return found ?? null;
   }
 
@@ -150,45 +144,35 @@ class Table {
     const before = this.faults.length;
     const { cells, row } = line;
     const type = this.cell(cells, 'type');
-    if (!itemKinds.some(({ id }) => id === type))
-      this.fault(
-        row,
-        'type',
-        type,
-        'is no kind of item, such as base-doors; a range saved as a table shows them',
-      );
+    if (!itemKinds.some(({ id }) => id === type)) this.fault(row, 'type', type, 'kind-unknown');
     const name = this.cell(cells, 'name');
-    if (name === '' || name.length > 60) this.fault(row, 'name', name, 'give a name of up to 60 letters');
+    if (name === '' || name.length > 60) this.fault(row, 'name', name, { because: 'name-needed', most: 60 });
     const code = this.#pattern(line, 'code', this.cell(cells, 'code'));
     const also = parted(this.cell(cells, 'other codes')).map((one) =>
       this.#pattern(line, 'other codes', one),
     );
-    if (also.length > 6) this.fault(row, 'other codes', String(also.length), 'give at most 6');
+    if (also.length > 6) this.fault(row, 'other codes', String(also.length), { because: 'at-most', most: 6 });
     const widths = this.#sizes(line, 'widths', unit, MOST_WIDTHS);
     const heights = this.#sizes(line, 'heights', unit, MOST_HEIGHTS);
     const depths = this.#sizes(line, 'depths', unit, MOST_DEPTHS);
     if (!code.includes('*') && widths.length * heights.length > 1)
-      this.fault(row, 'code', code, 'needs a star where the sizes stand, as there are several');
+      this.fault(row, 'code', code, 'star-needed');
     const leg = this.#length(line, 'leg', unit, MOST_ITEM);
     const drawers = this.#count(line, 'drawers', 12);
     const bottom = this.#length(line, 'hangs from', unit, MOST_HEIGHT);
     const top = this.#length(line, 'hangs up to', unit, MOST_HEIGHT);
     if ((bottom === null) !== (top === null))
-      this.fault(
-        row,
-        bottom === null ? 'hangs from' : 'hangs up to',
-        '',
-        'give both, or neither for what stands on the floor',
-      );
+      this.fault(row, bottom === null ? 'hangs from' : 'hangs up to', '', 'both-or-neither');
     else if (bottom !== null && top! < bottom)
-      this.fault(row, 'hangs up to', String(top), `is below where it hangs from, ${bottom}`);
+      this.fault(row, 'hangs up to', String(top), { because: 'below-its-foot', bottom });
     const price = {
       each: this.#money(line, 'price', 1_000_000),
       width: this.#money(line, 'price per width', 10_000),
       height: this.#money(line, 'price per height', 10_000),
     };
     const services = parted(this.cell(cells, 'services')).flatMap((one) => this.#service(line, one, unit));
-    if (services.length > 12) this.fault(row, 'services', String(services.length), 'give at most 12');
+    if (services.length > 12)
+      this.fault(row, 'services', String(services.length), { because: 'at-most', most: 12 });
     if (this.faults.length > before) return null;
     return {
       type,
@@ -208,27 +192,21 @@ class Table {
 
   #pattern({ row }: Line, column: RangeColumn, value: string): string {
     const pattern = value.toUpperCase();
-    if (!CODE_PATTERN.test(pattern))
-      this.fault(
-        row,
-        column,
-        value,
-        'give letters, digits, strokes and dashes, with a star where the sizes stand, such as B*-D',
-      );
+    if (!CODE_PATTERN.test(pattern)) this.fault(row, column, value, 'code-pattern');
     return pattern;
   }
 
   #sizes(line: Line, column: RangeColumn, unit: 'in' | 'mm', most: number): number[] {
     const parts = parted(this.cell(line.cells, column));
     if (parts.length === 0 || parts.length > most)
-      this.fault(line.row, column, this.cell(line.cells, column), `give 1 to ${most} sizes, with ; between`);
+      this.fault(line.row, column, this.cell(line.cells, column), { because: 'sizes-needed', most });
     const sizes = parts.flatMap((part) => {
       const size = this.#size(line, column, part, unit, MOST_HEIGHT);
-      if (size !== null && size <= 0) this.fault(line.row, column, part, 'a size is more than nothing');
+      if (size !== null && size <= 0) this.fault(line.row, column, part, 'size-of-nothing');
       return size === null ? [] : [size];
     });
     const double = sizes.find((size, index) => sizes.indexOf(size) !== index);
-    if (double !== undefined) this.fault(line.row, column, String(double), 'is there twice');
+    if (double !== undefined) this.fault(line.row, column, String(double), 'there-twice');
     return sizes;
   }
 
@@ -241,11 +219,11 @@ class Table {
   #size({ row }: Line, column: RangeColumn, value: string, unit: 'in' | 'mm', most: number): number | null {
     const read = parseLength(value, unit);
     if (!read.ok) {
-      this.fault(row, column, value, 'can’t be read as a length, such as 600, 34 1/2 or 1.2 m');
+      this.fault(row, column, value, 'no-length');
       return null;
     }
     if (read.value < 0 || read.value > most) {
-      this.fault(row, column, value, `must be from 0 to ${most} mm`);
+      this.fault(row, column, value, { because: 'length-beyond', most });
       return null;
     }
     return quantise(read.value / (unit === 'in' ? 25.4 : 1));
@@ -256,7 +234,7 @@ class Table {
     if (value === '') return null;
     const count = Number(value);
     if (Number.isInteger(count) && count >= 1 && count <= most) return count;
-    this.fault(row, column, value, `must be a whole number from 1 to ${most}`);
+    this.fault(row, column, value, { because: 'no-count', most });
     return null;
   }
 
@@ -264,7 +242,7 @@ class Table {
     const value = this.cell(cells, column);
     const amount = value === '' ? 0 : Number(value);
     if (Number.isFinite(amount) && amount >= 0 && amount <= most) return amount;
-    this.fault(row, column, value, `must be a number from 0 to ${most}, with a point before decimals`);
+    this.fault(row, column, value, { because: 'no-amount', most });
     return 0;
   }
 
@@ -286,12 +264,7 @@ class Table {
       up === undefined ||
       up < 0
     ) {
-      this.fault(
-        line.row,
-        'services',
-        value,
-        `give a service and where, such as drain 0/100/450 or drain left 150/350/50: across from the middle or an end, out, up; services are ${serviceTypes.join(', ')}`,
-      );
+      this.fault(line.row, 'services', value, { because: 'service-unclear', known: serviceTypes.join(', ') });
       return [];
     }
     return [{ type, ...(from ? { from } : {}), across, out, up }];

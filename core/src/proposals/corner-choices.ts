@@ -1,3 +1,4 @@
+import { named, type Noun } from '../nouns';
 import type { RunBand } from '../document/limits';
 import type { FacePlacement, Side } from '../document/records';
 import { bandFillers, bandGroups } from '../ranges/bands';
@@ -20,7 +21,7 @@ export interface CornerItem {
 
 /** A way to fill an inside corner between two runs. */
 export interface CornerChoice {
-  name: string;
+  name: Noun;
   items: readonly CornerItem[];
   /** How much of the face that ends here, and of the one that begins, it takes, mm. */
   ending: number;
@@ -53,7 +54,7 @@ export function cornerChoices(
   const legs = own
     .filter((item) => hasLegs(kindOf(item.type)) && Math.abs(item.width - item.depth) < 1)
     .map((item): CornerChoice => ({
-      name: item.name,
+      name: named(item.name),
       items: [{ item, width: item.width, on: 'ending', fromCorner: 0, off: 0, hand: 'right' }],
       ending: item.width,
       beginning: item.depth,
@@ -88,7 +89,7 @@ export function cornerChoices(
             hand,
           });
         return {
-          name: item.name,
+          name: named(item.name),
           items: [{ item, width: item.width, on, fromCorner: pull, off: 0, hand }, ...strips],
           ending: on === 'ending' ? pull + item.width : depth + beside,
           beginning: on === 'ending' ? depth + beside : pull + item.width,
@@ -99,7 +100,7 @@ export function cornerChoices(
   return {
     filled: [...legs, ...blind],
     empty: {
-      name: 'Nothing in the corner',
+      name: 'empty-corner',
       items: [closing('ending', 'right'), closing('beginning', 'left')],
       ending: depth + beside,
       beginning: depth + beside,

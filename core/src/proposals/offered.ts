@@ -61,7 +61,7 @@ export function movable(
         !replaced.includes(id) &&
         !goesInCorner(kind) &&
         !kind.flat &&
-        (band === 'wall' ? low >= HUNG && kind.group === 'Wall' : low < HUNG && kind.top !== 'none'),
+        (band === 'wall' ? low >= HUNG && kind.group === 'wall' : low < HUNG && kind.top !== 'none'),
     )
     .map(({ record }) => record);
 }

@@ -15,6 +15,7 @@ import { must } from '../result';
 import { itemBoxes } from '../setting/item-box';
 import { openLengths } from '../setting/open-lengths';
 import { refusalText } from '../wording/refusal-text';
+import { say } from '../wording/words';
 import { criteria } from './fill-problem';
 import { replaceable } from './offered';
 import { propose, type Proposal } from './propose';
@@ -121,7 +122,7 @@ describe('proposals', () => {
     const families = fathom.families.filter(({ type }) => !type.startsWith('base-corner'));
     const known = [{ ...fathom, families }];
     const [best] = must(propose(builder.design, asked({ faces: ['face-a', 'face-b'] }), newId, known));
-    expect(best!.corners).toEqual(['Blind corner base']);
+    expect(best!.corners.map(say)).toEqual(['Blind corner base']);
     const design = applied(builder.design, best!);
     const cabinet = itemBoxes(design).find(({ record }) => record.type === 'base-blind')!;
     // Boxes 560 deep, fronts 20 proud, filler 50: behind them the door has 250 at least, and no more than 200 is left behind.

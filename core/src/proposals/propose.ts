@@ -1,3 +1,4 @@
+import { named, type Noun } from '../nouns';
 import { recordOf, type Design } from '../document/design';
 import { applyPatch, patchOf } from '../document/patch';
 import type { ItemRecord } from '../document/records';
@@ -40,7 +41,7 @@ export interface Proposal {
   removed: readonly string[];
   items: readonly ItemRecord[];
   /** How the corners between the faces are filled, in walking order. */
-  corners: readonly string[];
+  corners: readonly Noun[];
 }
 
 /** Faces are laid one after the other on the line of the search this far apart, mm: more than any room. */
@@ -62,7 +63,7 @@ export function propose(
   const range = findRange(request.range, known);
   const family = range && itemsOf(range).filter((item) => item.family.code === request.family);
   if (!range || !family || family.length === 0)
-    return refuse('code-unknown', { range: range?.name ?? request.range, code: request.family });
+    return refuse('code-unknown', { range: range?.name ?? request.range, code: named(request.family) });
   const filler = fillerOf(range, request, known);
   if (!filler) return refuse('code-unknown', { range: range.name, code: 'filler' });
   if (request.island !== undefined) return proposeIsland(design, request, range, family, filler, newId);
@@ -75,7 +76,7 @@ export function propose(
   if (gone >= 0) return refuse('record-missing', { id: request.loose[gone]!, what: 'item' });
   if (loose.length > MOST_LOOSE)
     return refuse('number-range', {
-      what: 'The number of items that may stand anywhere',
+      what: 'loose-items',
       ...{ value: loose.length, least: 0, most: MOST_LOOSE },
     });
   const sets = loose.map((box) => looseSet(design, box!));

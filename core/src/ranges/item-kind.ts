@@ -1,18 +1,6 @@
+import { groupNames, type KindGroup, type KindId } from '../wording/kind-names';
 /** The groups of the shelf, in its order. */
-export const kindGroups = [
-  'Base',
-  'Wall',
-  'Tall',
-  'Vanity',
-  'Panels',
-  'Trim',
-  'Appliances',
-  'Fixtures',
-  'Accessories',
-  'Furniture',
-  'Shapes',
-] as const;
-export type KindGroup = (typeof kindGroups)[number];
+export const kindGroups = Object.keys(groupNames) as KindGroup[];
 
 /**
  * A row of what shows on a front: so high (mm), or its share of what the others leave. Doors come in one or two leaves by the width, drawers as many as the
@@ -31,9 +19,8 @@ export interface FrontRow {
 
 /** What every item of a kind has in common, whatever range it comes from. */
 export interface ItemKind {
-  /** The file's name, and the item record's type. */
-  id: string;
-  name: string;
+  /** The file's name, and the item record's type; its name is in `wording/kind-names`. */
+  id: KindId;
   /** Where the shelf shows it. */
   group: KindGroup;
   /** Under: the countertop runs over it; breaks: the top stops at its sides; none: it is not in a run at all. */

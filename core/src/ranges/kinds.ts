@@ -188,9 +188,9 @@ export const itemKinds: readonly ItemKind[] = [
   washer,
 ];
 
-const byId = new Map(itemKinds.map((kind) => [kind.id, kind]));
+const byId: ReadonlyMap<string, ItemKind> = new Map(itemKinds.map((kind) => [kind.id, kind]));
 
 /** The kind of an item; a type no kind is known for is drawn and checked as a plain base cabinet would be, but never trimmed. */
 export function kindOf(type: string): ItemKind {
-  return byId.get(type) ?? { ...baseDoors, id: type, name: type, trim: null };
+  return byId.get(type) ?? { ...baseDoors, id: type as ItemKind['id'], trim: null };
 }

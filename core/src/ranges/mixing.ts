@@ -3,7 +3,7 @@ import type { Range } from './range';
 
 /** How high the base cabinets of a range stand and how deep they are, mm; null for one without any. */
 export function baseSizes({ unit, families }: Range): { height: number; depth: number } | null {
-  const base = families.find(({ type }) => kindOf(type).group === 'Base');
+  const base = families.find(({ type }) => kindOf(type).group === 'base');
   if (!base) return null;
   const mm = unit === 'in' ? 25.4 : 1;
   return { height: base.heights[0]! * mm, depth: base.depths[0]! * mm };

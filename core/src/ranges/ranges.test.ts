@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { sayReason } from '../wording/words';
 import { rectangle } from '../../testing/rooms';
 import { editItems } from '../commands/edit-items';
 import { fillGap } from '../commands/fill-gap';
@@ -10,7 +11,8 @@ import { recordOf, recordsOf } from '../document/design';
 import { recordFaults } from '../document/validate-design';
 import { readRangeCsv } from '../imports/range-csv';
 import { rangeCsv } from '../exports/range-csv';
-import { checkReach, sayFinding } from '../reach/check-reach';
+import { checkReach } from '../reach/check-reach';
+import { sayFinding } from '../wording/rule-texts';
 import { must } from '../result';
 import { roomShape } from '../survey/room-shape';
 import { boxOf } from '../setting/item-box';
@@ -37,7 +39,7 @@ describe('ranges', () => {
     const items = own(id);
     expect(items.length).toBeGreaterThanOrEqual(150);
     const cabinets = itemKinds.filter(({ group }) =>
-      ['Base', 'Wall', 'Tall', 'Vanity', 'Panels', 'Trim'].includes(group),
+      ['base', 'wall', 'tall', 'vanity', 'panels', 'trim'].includes(group),
     );
     const types = new Set(items.map(({ type }) => type));
     expect(cabinets.map((kind) => kind.id).filter((kind) => !types.has(kind))).toEqual([]);
@@ -88,7 +90,7 @@ describe('ranges', () => {
     });
     for (const item of ranges.flatMap(itemsOf)) {
       const { group, symbol } = kindOf(item.type);
-      if (group === 'Fixtures' && symbol !== 'panel')
+      if (group === 'fixtures' && symbol !== 'panel')
         expect(item.services.map(({ type }) => type)).toContain('drain');
     }
   });
@@ -168,7 +170,9 @@ describe('tables of ranges', () => {
   const header = 'range,unit,construction,type,name,code,widths,heights,depths,price';
   const faultsOf = (...lines: string[]) => {
     const read = readRangeCsv([header, ...lines].join('\n'), 'x');
-    return read.ok ? [] : read.faults.map(({ row, column, reason }) => `${row} ${column}: ${reason}`);
+    return read.ok
+      ? []
+      : read.faults.map(({ row, column, reason }) => `${row} ${column}: ${sayReason(reason)}`);
   };
 
   it('take fractions and other units, and need only the columns that matter', () => {

@@ -1,3 +1,6 @@
+import { kindName } from '../wording/kind-names';
+import { synonyms } from '../wording/synonyms';
+import { named } from '../nouns';
 import { recordsOf, perDesign, type Design } from '../document/design';
 import { ok, refuse, type Result } from '../result';
 import { fathom } from './data/fathom';
@@ -41,31 +44,11 @@ export function shelfOf(rangeId: string, known: readonly Range[] = ranges): read
 export function findItem(rangeId: string, code: string, known: readonly Range[] = ranges): Result<ShelfItem> {
   const range = findRange(rangeId, known);
   const found = range && shelfAround(range).byCode.get(code.trim().toUpperCase());
-  return found ? ok(found) : refuse('code-unknown', { range: rangeName(rangeId, known), code });
+  return found ? ok(found) : refuse('code-unknown', { range: rangeName(rangeId, known), code: named(code) });
 }
 
 /** What parts the words of a search. */
 const APART = /[\s,]+/;
-
-/** Other words for what is on the shelf, as people look for it. */
-const synonyms: Readonly<Record<string, readonly string[]>> = {
-  EXTRACTOR: ['HOOD'],
-  VENT: ['HOOD'],
-  LARDER: ['PANTRY'],
-  FRIDGE: ['REFRIGERATOR'],
-  STOVE: ['COOKER', 'HOB'],
-  RANGE: ['COOKER'],
-  COOKTOP: ['HOB'],
-  CUPBOARD: ['CABINET'],
-  TUB: ['BATH'],
-  LOO: ['TOILET'],
-  WC: ['TOILET'],
-  WASHBASIN: ['BASIN'],
-  WASHER: ['WASHING'],
-  BIN: ['WASTE'],
-  TRASH: ['WASTE'],
-  KICK: ['PLINTH'],
-};
 
 /** The shelf items a typed code or words may mean: a code that begins so first, then those of whose code, name, kind and sizes every word begins one. */
 export function searchShelf(
@@ -116,8 +99,7 @@ function wordsOf(item: ShelfItem): readonly string[] {
   if (!words) {
     const codes = [item.code, ...item.also];
     const sizes = codes.flatMap((code) => code.match(/\d[\d./]*/g) ?? []);
-    const { name, group } = kindOf(item.type);
-    const called = [item.name, name, group]
+    const called = [item.name, kindName(item.type), kindOf(item.type).group]
       .join(' ')
       .toUpperCase()
       .split(/[\s,]+/)

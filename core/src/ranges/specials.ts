@@ -1,5 +1,5 @@
 import type { ItemRecord } from '../document/records';
-import type { KindGroup } from './item-kind';
+import type { KindGroup } from '../wording/kind-names';
 import { kindOf } from './kinds';
 import type { Range, ShelfItem } from './range';
 import { findItem, findRange, itemsOf, ranges } from './shelf';
@@ -25,7 +25,7 @@ export function specialSizes(item: Sized, known: readonly Range[] = ranges): Spe
 }
 
 /** The kinds whose widths are those their range lists; panels, fillers and trim are cut to what is needed. */
-const listed: ReadonlySet<KindGroup> = new Set(['Base', 'Wall', 'Tall', 'Vanity']);
+const listed: ReadonlySet<KindGroup> = new Set(['base', 'wall', 'tall', 'vanity']);
 
 /** The widths a cabinet is listed in at its height, mm, the narrowest first; none for what is made to any width, and for what no known range has. */
 export function listedWidths(

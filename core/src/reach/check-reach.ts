@@ -1,11 +1,10 @@
-import { perDesign, roomOf, styleOf, type Design } from '../document/design';
+import { perDesign, roomOf, type Design } from '../document/design';
 import type { ItemRecord } from '../document/records';
 import { boxOf, itemBoxes } from '../setting/item-box';
 import { tops } from '../surfaces/tops';
 import { fixedThings } from '../survey/fixed-things';
 import { placedOpenings } from '../survey/openings';
 import { roomShape } from '../survey/room-shape';
-import { formatLengthWithUnit } from '../units/format-length';
 import type { Finding, ReachFacts, Rule, Verdict } from './rule';
 import { itemCollision } from './rules/item-collision';
 import { openingBlocked } from './rules/opening-blocked';
@@ -77,13 +76,6 @@ export function runRules(design: Design, chosen: readonly Rule[]): ReachReport {
   }
   findings.sort((a, b) => order[a.verdict] - order[b.verdict]);
   return { findings, failed };
-}
-
-/** A finding as a sentence in the design's units. */
-export function sayFinding(design: Design, finding: Finding): string {
-  const rule = rules.find(({ id }) => id === finding.rule)!;
-  const style = styleOf(design);
-  return rule.say(finding, (mm) => formatLengthWithUnit(mm, style));
 }
 
 /** How many findings have each verdict. */

@@ -3,7 +3,8 @@ import { rectangle } from '../../testing/rooms';
 import { editItems } from '../commands/edit-items';
 import { setInto } from '../commands/set-into';
 import type { RoomBuilder } from '../demo/build-room';
-import { checkReachOpen, sayFinding } from './check-reach';
+import { checkReachOpen } from './check-reach';
+import { sayFinding } from '../wording/rule-texts';
 
 /** The sentences about doors and drawers that do not open. */
 function shut({ design }: RoomBuilder): string[] {

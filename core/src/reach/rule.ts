@@ -2,11 +2,13 @@ import type { Design } from '../document/design';
 import type { PackId } from '../document/limits';
 import type { RoomRecord } from '../document/records';
 import type { Point } from '../geometry/point';
+import type { Noun } from '../nouns';
 import type { ItemBox } from '../setting/item-box';
 import type { Top } from '../surfaces/tops';
 import type { FixedThing } from '../survey/fixed-things';
 import type { PlacedOpening } from '../survey/openings';
 import type { RoomShape } from '../survey/room-shape';
+import type { RuleId } from '../wording/rule-texts';
 
 /** clear: kept; tight: a guideline broken; blocked: a code broken, or things collide. */
 export type Verdict = 'clear' | 'tight' | 'blocked';
@@ -32,23 +34,18 @@ export interface Finding {
   place: readonly Point[];
   measured: number;
   required: number;
-  /** Names for the sentence, such as a door or face letter. */
-  names: readonly string[];
+  /** What its sentence names, in the order that wants them. */
+  names: readonly Noun[];
 }
 
-/** A reach rule: its data, and what it finds. */
+/** A reach rule: its data, and what it finds; its words are in `wording/rule-texts`. */
 export interface Rule {
   /** The file's name. */
-  id: string;
-  name: string;
+  id: RuleId;
   level: 'code' | 'guideline' | 'collision';
   /** Checked only when it is asked for. */
   onRequest?: true;
-  /** Where each pack's figure comes from. */
-  source: Record<PackId, string>;
   /** Thresholds per pack, mm. */
   parameters: Record<PackId, Readonly<Record<string, number>>>;
   check(facts: ReachFacts, parameters: Readonly<Record<string, number>>): Omit<Finding, 'rule'>[];
-  /** The finding as a sentence; `show` writes a length in the job's unit. */
-  say(finding: Finding, show: (mm: number) => string): string;
 }

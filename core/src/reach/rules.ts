@@ -23,15 +23,3 @@ export const rules: readonly Rule[] = [
   wallCollision,
   workAisle,
 ];
-
-/** The name, edition and standing of each rule pack. The text says what it is, and that it is no certificate. */
-export const packs = {
-  'inch-residential': {
-    name: 'Inch residential',
-    basis: 'published kitchen planning guidelines and common practice',
-  },
-  'metric-residential': {
-    name: 'Metric residential',
-    basis: 'common practice; edit to your country’s rules',
-  },
-} as const;

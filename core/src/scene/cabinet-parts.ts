@@ -22,7 +22,7 @@ const PULL = 128;
 /** The parts of a cabinet: its box open to the front, its plinth, its fronts with what they are taken hold of by. */
 export function cabinetParts(solid: Solid, made: ConstructionMethod): ScenePart[] {
   const own = solid.box!;
-  const stands = own.low < 1 && ['Base', 'Tall', 'Vanity'].includes(own.kind.group);
+  const stands = own.low < 1 && ['base', 'tall', 'vanity'].includes(own.kind.group);
   const plinth = stands ? Math.min(made.plinth.height, own.record.height / 3) : 0;
   return [
     ...carcass(solid, made, plinth),
@@ -153,7 +153,7 @@ function frontsOf(side: SolidSide, solid: Solid, made: ConstructionMethod, depth
     if (
       shows === 'controls' ||
       shows === 'port' ||
-      (shows === 'drop' && solid.box?.kind.group === 'Appliances')
+      (shows === 'drop' && solid.box?.kind.group === 'appliances')
     )
       return applianceFront(part, frame, low, face, solid.box!.kind.id);
     const moves = motionOf(part, frame, low, face, depth);

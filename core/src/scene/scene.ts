@@ -196,8 +196,8 @@ function partsOf(solid: Solid, { finish, made, usual, topThickness }: Built): Sc
     return boxedTiles(solid, finish);
   }
   const { kind } = own;
-  if (kind.group === 'Appliances') return applianceParts(solid, (made ?? usual)?.proud ?? 20);
-  if (kind.group === 'Fixtures' || kind.group === 'Accessories' || kind.group === 'Furniture')
+  if (kind.group === 'appliances') return applianceParts(solid, (made ?? usual)?.proud ?? 20);
+  if (kind.group === 'fixtures' || kind.group === 'accessories' || kind.group === 'furniture')
     return fixtureParts(solid);
   if (kind.rows && !kind.flat && made) return [...cabinetParts(solid, made), ...onTop(own, topThickness)];
   const substance =

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { say } from '../wording/words';
 import { rectangle } from '../../testing/rooms';
 import { editItems } from '../commands/edit-items';
 import { putFixed } from '../commands/put-fixed';
@@ -118,7 +119,7 @@ describe('bodies', () => {
   });
 
   it('are items by their code and fixed things by what they are, found near a place', () => {
-    expect(bodiesOf(builder.design).map(({ id, name, low, high }) => [id, name, low, high])).toEqual([
+    expect(bodiesOf(builder.design).map(({ id, name, low, high }) => [id, say(name), low, high])).toEqual([
       ['item-1', 'F600', 0, 870],
       ['column', 'the column', 0, 2400],
     ]);

@@ -3,14 +3,15 @@ import { boundsIndex } from '../geometry/bounds-index';
 import { deepestOverlap } from '../geometry/convex-pieces';
 import type { Point } from '../geometry/point';
 import { TOUCH } from '../geometry/tolerance';
-import { fixedName, fixedThings } from '../survey/fixed-things';
+import { named, type Noun } from '../nouns';
+import { fixedThings } from '../survey/fixed-things';
 import { itemBoxes, type ItemBox } from './item-box';
 
 /** An upright body in the room: what stands on its footprint between two heights. */
 export interface Body {
   id: string;
   /** What it is called in a sentence. */
-  name: string;
+  name: Noun;
   footprint: readonly Point[];
   /** The footprint as convex pieces. */
   pieces: readonly (readonly Point[])[];
@@ -22,14 +23,14 @@ export interface Body {
 
 export function itemBody(box: ItemBox): Body {
   const { id, record, footprint, pieces, low, high } = box;
-  return { id, name: record.code, footprint, pieces, low, high, box };
+  return { id, name: named(record.code), footprint, pieces, low, high, box };
 }
 
 /** Every item and fixed thing as a body. */
 export const bodiesOf: (design: Design) => readonly Body[] = perDesign((design) => [
   ...itemBoxes(design).map(itemBody),
   ...fixedThings(design).map(({ id, record, footprint, pieces, low, high }): Body => {
-    return { id, name: `the ${fixedName(record.type)}`, footprint, pieces, low, high, box: null };
+    return { id, name: record.type, footprint, pieces, low, high, box: null };
   }),
 ]);
 

@@ -1,7 +1,7 @@
+import { kindName } from '../wording/kind-names';
 import { canonical } from '../document/canonical';
 import { recordOf, recordsOf, type Design } from '../document/design';
 import type { ItemRecord } from '../document/records';
-import { kindOf } from '../ranges/kinds';
 import { rangesOf } from '../ranges/shelf';
 import { priceOf } from '../ranges/specials';
 
@@ -26,7 +26,7 @@ export function compareItems(first: Design, second: Design) {
     for (const record of recordsOf(design, 'item')) {
       const key = keyOf(record);
       const { code, width, depth, height } = record;
-      const name = record.name ?? kindOf(record.type).name;
+      const name = record.name ?? kindName(record.type);
       const line = lines.get(key) ?? { code, name, width, depth, height, first: 0, second: 0, moved: 0 };
       const other = side === 'second' ? recordOf(first, 'item', record.id) : undefined;
       const moved = other !== undefined && keyOf(other) === key && placeOf(other) !== placeOf(record);

@@ -27,6 +27,6 @@ function runOf(design: Design, { face, band }: OpenLength): ItemBox[] {
   return itemBoxes(design).filter(
     (box) =>
       box.against?.face.id === face.id &&
-      (isWallRun(box) || (box.kind.group === 'Panels' && box.low >= HUNG)),
+      (isWallRun(box) || (box.kind.group === 'panels' && box.low >= HUNG)),
   );
 }

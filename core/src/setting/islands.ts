@@ -2,7 +2,7 @@ import { perDesign, type Design } from '../document/design';
 import { deepestOverlap } from '../geometry/convex-pieces';
 import { dot } from '../geometry/point';
 import { AGAINST } from '../geometry/tolerance';
-import type { KindGroup } from '../ranges/item-kind';
+import type { KindGroup } from '../wording/kind-names';
 import { itemsNear } from './bodies';
 import { itemBoxes, type ItemBox } from './item-box';
 
@@ -10,7 +10,7 @@ import { itemBoxes, type ItemBox } from './item-box';
 export type Island = readonly [ItemBox, ...ItemBox[]];
 
 /** What makes an island of what stands free: furniture alone does not. */
-const MAKES: ReadonlySet<KindGroup> = new Set(['Appliances', 'Base', 'Fixtures', 'Tall', 'Vanity']);
+const MAKES: ReadonlySet<KindGroup> = new Set(['appliances', 'base', 'fixtures', 'tall', 'vanity']);
 
 /** What stands together is no farther apart than this whichever way it is turned, mm. */
 const NEAR = 4 * AGAINST;
@@ -19,7 +19,7 @@ const NEAR = 4 * AGAINST;
 export const islands: (design: Design) => readonly Island[] = perDesign((design) => {
   const free = new Set(
     itemBoxes(design).filter(
-      ({ record, kind }) => record.placement.on === 'floor' && kind.group !== 'Furniture',
+      ({ record, kind }) => record.placement.on === 'floor' && kind.group !== 'furniture',
     ),
   );
   const found: Island[] = [];

@@ -46,7 +46,7 @@ export function settingOf({
     ...(kind.edge
       ? { edge: { of: kind.edge, least: kind.edge === 'tray' ? Infinity : (kind.trim?.least ?? Infinity) } }
       : {}),
-    loose: kind.group === 'Furniture',
+    loose: kind.group === 'furniture',
   };
 }
 

@@ -39,7 +39,7 @@ export function islandBacks(design: Design, { except, low, high }: Setting): Led
     ({ id, against, kind, ...box }) =>
       !against &&
       !kind.flat &&
-      kind.group !== 'Furniture' &&
+      kind.group !== 'furniture' &&
       !except?.has(id) &&
       box.low < high &&
       box.high > low,
@@ -90,11 +90,11 @@ function frontEdges(design: Design, { edge, depth, low, high, except }: Setting)
   const of = edge!.of;
   const trimmed = itemBoxes(design).filter(({ id, kind, ...box }) => {
     if (except?.has(id) || kind.flat || hasLegs(kind)) return false;
-    if (of === 'top') return kind.group === 'Wall' || kind.group === 'Tall';
-    if (of === 'underside') return kind.group === 'Wall' && box.low >= HUNG;
+    if (of === 'top') return kind.group === 'wall' || kind.group === 'tall';
+    if (of === 'underside') return kind.group === 'wall' && box.low >= HUNG;
     return (
       box.low === 0 &&
-      (kind.group === 'Base' || kind.group === 'Vanity' || kind.group === 'Tall' || kind.top === 'under')
+      (kind.group === 'base' || kind.group === 'vanity' || kind.group === 'tall' || kind.top === 'under')
     );
   });
   const heightOf = ({ low: from, high: to }: ItemBox) =>

@@ -80,12 +80,12 @@ export function itemsOnFace(design: Design, faceId: string): ItemBox[] {
 
 /** Whether something stands in a run on the floor, or is a vanity that hangs: not what is loose, and no fixture. */
 function isBaseRun({ kind, low }: Pick<ItemBox, 'kind' | 'low'>): boolean {
-  return kind.top !== 'none' && (low < HUNG || kind.group === 'Vanity');
+  return kind.top !== 'none' && (low < HUNG || kind.group === 'vanity');
 }
 
 /** Whether something hangs in a run of wall cabinets: one of them, or the hood between them. */
 export function isWallRun({ kind, low }: Pick<ItemBox, 'kind' | 'low'>): boolean {
-  return low >= HUNG && (kind.group === 'Wall' || kind.symbol === 'hood');
+  return low >= HUNG && (kind.group === 'wall' || kind.symbol === 'hood');
 }
 
 /** The wall cabinets that hang against a face. */
@@ -95,7 +95,7 @@ export function hungOnFace(design: Design, faceId: string): ItemBox[] {
 
 /** The band that wall cabinets of a face hang in. */
 export function wallBand(hung: readonly ItemBox[]): Band {
-  const cabinets = hung.filter(({ kind }) => kind.group === 'Wall');
+  const cabinets = hung.filter(({ kind }) => kind.group === 'wall');
   const of = cabinets.length > 0 ? cabinets : hung;
   return {
     depth: Math.max(...of.map(reachOf)),
@@ -141,7 +141,7 @@ function closesRun(design: Design, { left, right }: FreeStretch): boolean {
   const beside = [left, right].flatMap((by) => (by?.kind === 'item' ? (findBox(design, by.id) ?? []) : []));
   return (
     beside.length > 0 &&
-    beside.every((box) => isBaseRun(box) || isWallRun(box) || box.kind.group === 'Panels')
+    beside.every((box) => isBaseRun(box) || isWallRun(box) || box.kind.group === 'panels')
   );
 }
 

@@ -19,7 +19,7 @@ export interface RowSide {
 
 /** A side of items that stand together, seen from the front of the first. Their back is one line; an end is that of those that reach it. */
 export function rowSide(boxes: readonly [ItemBox, ...ItemBox[]], side: OverhangSide): Result<RowSide> {
-  const apart = refuse('items-apart', { what: 'A back or seats go to a row of' });
+  const apart = refuse('items-apart', { act: 'seat-or-back' });
   const [seed] = boxes;
   const out = outOf(seed, side);
   const along = { x: out.y, y: -out.x };

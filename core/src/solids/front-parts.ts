@@ -77,7 +77,7 @@ export function frontParts(sizes: FrontSizes, made: ConstructionMethod | null): 
 /** Whether it stands on the floor on a plinth, or has that of the run going through before it. */
 function stands({ kind: { group, top }, up }: FrontSizes): boolean {
   return (
-    up < 1 && (['Base', 'Tall', 'Vanity'].includes(group) || (group === 'Appliances' && top === 'under'))
+    up < 1 && (['base', 'tall', 'vanity'].includes(group) || (group === 'appliances' && top === 'under'))
   );
 }
 

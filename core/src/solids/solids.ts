@@ -103,7 +103,7 @@ function itemSolid(box: ItemBox, known: readonly Range[], usual: ConstructionMet
   const { record, kind } = box;
   // What goes through under the counter takes its plinth and gaps from the cabinets beside it.
   const made =
-    constructionOfItem(record, known) ?? (kind.group === 'Appliances' && kind.top === 'under' ? usual : null);
+    constructionOfItem(record, known) ?? (kind.group === 'appliances' && kind.top === 'under' ? usual : null);
   const found = kind.rows ? findItem(record.range, record.code, known) : null;
   return boxSolid(box, { made, drawers: found?.ok ? found.value.family.drawers : undefined });
 }

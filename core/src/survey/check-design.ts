@@ -1,9 +1,9 @@
+import { noun } from '../nouns';
 import { loopOf, recordsOf, type Design } from '../document/design';
 import { brokenReferences } from '../document/references';
 import { SAME_PLACE } from '../geometry/tolerance';
 import { ok, refuse, type Refusal, type Result } from '../result';
 import { openingFaults } from './openings';
-import { fixedName } from './fixed-things';
 import { distancesById, type LoopPlace } from './observations';
 import { tryZones } from './zones';
 import { lettersOf, placeName } from './face-letters';
@@ -40,9 +40,7 @@ function placementFaults(design: Design): Refusal[] {
     const from = placement.from === 'left' ? placement.distance : length - placement.distance - width;
     const to = from + width;
     if (from >= -SAME_PLACE && to <= length + SAME_PLACE) return [];
-    return [
-      refuse('beyond-face', { what: capital(fixedName(type)), face: letter, from, to, length }).refusal,
-    ];
+    return [refuse('beyond-face', { what: type, face: letter, from, to, length }).refusal];
   });
 }
 
@@ -67,7 +65,7 @@ function tapedPastEnd(design: Design): Refusal[] {
     const past = [one.from, one.to].find((place) => place.distance > faces[place.face]!.chord + PAST_END);
     if (!past) return [];
     const { letter, chord: length } = faces[past.face]!;
-    const what = `The place that ${one.name} was taped to`;
+    const what = noun('taped-place', one.name);
     const [from, to] = [past.distance, past.distance];
     return [refuse('beyond-face', { what, face: letter, from, to, length }).refusal];
   });
@@ -89,10 +87,6 @@ function tapedToItself(design: Design): Refusal[] {
     const measurement = `${placeName(from, letters)} to ${placeName(to, letters)}`;
     return [refuse('measured-nowhere', { measurement }).refusal];
   });
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }
 
 /** The design if its records make a room; else the first thing in the way. */

@@ -10,7 +10,8 @@ import type { FixedRecord, Placement } from '../document/records';
 import { drawPlan } from '../drawing/plan';
 import { distance } from '../geometry/point';
 import { boundsOf, signedArea } from '../geometry/polygon';
-import { checkReach, sayFinding } from '../reach/check-reach';
+import { checkReach } from '../reach/check-reach';
+import { sayFinding } from '../wording/rule-texts';
 import { hug } from '../setting/hug';
 import { itemBoxes } from '../setting/item-box';
 import { tiesOf } from '../setting/ties';
@@ -81,9 +82,9 @@ describe('a fixed thing', () => {
   it('is refused past the end of its face, and keeps the face from being made shorter', () => {
     const builder = withThing('radiator', { placement: at(3000) });
     const service = { kind: 'service', id: 's', type: 'socket', up: 300, placement: at(4100) } as const;
-    expect(sentence(putService.run(builder.design, service))).toContain('Socket does not fit on face A');
+    expect(sentence(putService.run(builder.design, service))).toContain('The socket does not fit on face A');
     expect(sentence(setFaceLength.run(builder.design, { face: 'face-a', length: 3700 }))).toContain(
-      'Radiator does not fit on face A: it would reach from 3000 mm to 3800 mm',
+      'The radiator does not fit on face A: it would reach from 3000 mm to 3800 mm',
     );
   });
 

@@ -1,8 +1,6 @@
 import { perDesign, recordsOf, type Design } from '../document/design';
-import type { FixedType, ServiceType } from '../document/fixture-types';
 import type { FixedRecord } from '../document/records';
 import { add, direction, place, scale, type Point } from '../geometry/point';
-import { fixedNames, serviceNames } from '../document/fixture-names';
 import { convexPieces } from '../geometry/convex-pieces';
 import { outlineOf } from './fixed-outline';
 import { footprintOf, type Footprint } from './footprint';
@@ -54,9 +52,4 @@ function around(centre: Point, radius: number): Point[] {
   return Array.from({ length: SIDES }, (_, index) =>
     add(centre, scale(direction((-2 * Math.PI * index) / SIDES), reach)),
   );
-}
-
-/** What a fixed thing or a service is called in a sentence. */
-export function fixedName(type: FixedType | ServiceType): string {
-  return { ...fixedNames, ...serviceNames }[type].toLowerCase();
 }

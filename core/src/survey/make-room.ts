@@ -1,3 +1,5 @@
+import { usualNames } from '../wording/things';
+import { noun } from '../nouns';
 import { designOf, type Design } from '../document/design';
 import { LEAST_CEILING, LEAST_FACE, MOST_FACE, MOST_HEIGHT } from '../document/limits';
 import type { FaceRecord, RoomRecord } from '../document/records';
@@ -70,14 +72,16 @@ export function makeRoom({
   faces,
 }: NewRoom): Result<Design> {
   const wrong = firstRefusal(
-    ...faces.map(({ length }, index) => within(`Face ${faceLetter(index)}`, length, LEAST_FACE, MOST_FACE)),
-    within('The ceiling height', ceilingHeight, LEAST_CEILING, MOST_HEIGHT),
+    ...faces.map(({ length }, index) =>
+      within(noun('face', faceLetter(index)), length, LEAST_FACE, MOST_FACE),
+    ),
+    within('ceiling-height', ceilingHeight, LEAST_CEILING, MOST_HEIGHT),
   );
   if (wrong) return wrong;
   const room: RoomRecord = {
     kind: 'room',
     id: 'room',
-    name: name.trim() || 'Room',
+    name: name.trim() || usualNames.room,
     unit,
     step,
     ceilingHeight: quantise(ceilingHeight),

@@ -1,3 +1,4 @@
+import { named } from '../nouns';
 import { perDesign, recordOf, recordsOf, type Design } from '../document/design';
 import { groupedBy } from '../document/grouped';
 import type { MeasuredFrom, OpeningType } from '../document/opening-types';
@@ -157,7 +158,7 @@ export function openingFaults(design: Design): Refusal[] {
         }).refusal,
       );
     if (left < -SAME_PLACE || right > face.length + SAME_PLACE) {
-      const data = { what: name, face: face.letter, from: left, to: right, length: face.length };
+      const data = { what: named(name), face: face.letter, from: left, to: right, length: face.length };
       faults.push(refuse('beyond-face', data).refusal);
     }
     const headroom = Math.min(wallHeightAt(face, left), wallHeightAt(face, right));

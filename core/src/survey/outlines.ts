@@ -1,3 +1,4 @@
+import type { OutlineId } from '../wording/things';
 import type { LengthUnit } from '../units/units';
 import { isInchUnit, MM_PER_FOOT } from '../units/units';
 import { toRadians } from '../units/angles';
@@ -5,34 +6,31 @@ import type { NewFace } from './make-room';
 
 /** A quick outline: its faces walked clockwise from the top, with the inside angle (degrees) at the start of each and a usual length (in half metres or double feet). */
 interface Outline {
-  id: string;
-  name: string;
+  id: OutlineId;
   corners: readonly number[];
   usual: readonly number[];
 }
 
 /** The outlines a room can be started from. */
 export const outlines = [
-  { id: 'rectangle', name: 'Rectangle', corners: [90, 90, 90, 90], usual: [8, 6, 8, 6] },
-  { id: 'l', name: 'L', corners: [90, 90, 90, 270, 90, 90], usual: [8, 4, 3, 4, 5, 8] },
-  { id: 't', name: 'T', corners: [90, 90, 90, 270, 90, 90, 270, 90], usual: [10, 4, 3, 4, 4, 4, 3, 4] },
-  { id: 'u', name: 'U', corners: [90, 90, 90, 90, 270, 270, 90, 90], usual: [10, 8, 3, 4, 4, 4, 3, 8] },
+  { id: 'rectangle', corners: [90, 90, 90, 90], usual: [8, 6, 8, 6] },
+  { id: 'l', corners: [90, 90, 90, 270, 90, 90], usual: [8, 4, 3, 4, 5, 8] },
+  { id: 't', corners: [90, 90, 90, 270, 90, 90, 270, 90], usual: [10, 4, 3, 4, 4, 4, 3, 4] },
+  { id: 'u', corners: [90, 90, 90, 90, 270, 270, 90, 90], usual: [10, 8, 3, 4, 4, 4, 3, 8] },
   {
     id: 'bay',
-    name: 'Bay',
     corners: [90, 90, 270, 90, 90, 270, 90, 90],
     usual: [8, 1.5, 1, 3, 1, 1.5, 8, 6],
   },
   {
     id: 'splayed-bay',
-    name: 'Splayed bay',
     corners: [90, 90, 225, 135, 135, 225, 90, 90],
     usual: [8, 1, 1.2, 2.3, 1.2, 1, 8, 6],
   },
-  { id: 'cut-corner', name: 'Cut corner', corners: [90, 135, 135, 90, 90], usual: [6, 2.83, 4, 8, 6] },
+  { id: 'cut-corner', corners: [90, 135, 135, 90, 90], usual: [6, 2.83, 4, 8, 6] },
 ] as const satisfies readonly Outline[];
 
-export type OutlineId = (typeof outlines)[number]['id'];
+export type { OutlineId };
 
 /** An outline as it lies: turned clockwise by quarter turns, after it was mirrored left to right. */
 export interface ChosenOutline {

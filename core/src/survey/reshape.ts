@@ -1,3 +1,4 @@
+import { noun } from '../nouns';
 import { loopOf, recordOf, recordsOf, type Design } from '../document/design';
 import { applyPatch, patchOf } from '../document/patch';
 import type { DesignRecord, FaceRecord, MeasurementRecord } from '../document/records';
@@ -107,11 +108,11 @@ function unbuildable(walked: readonly Walked[], letters: readonly string[]) {
       const corner = insideAngle(walked[(index - 1 + count) % count]!.at, at, next);
       const size = distance(at, next);
       return [
-        within(`Face ${letters[index]!}`, size, LEAST_FACE, MOST_FACE),
+        within(noun('face', letters[index]!), size, LEAST_FACE, MOST_FACE),
         corner >= LEAST_CORNER && corner <= MOST_CORNER
           ? ok(corner)
           : refuse('number-range', {
-              what: `Corner ${cornerName(index, letters)}`,
+              what: noun('corner-between', cornerName(index, letters)),
               value: Math.round(toDegrees(corner) * 100) / 100,
               least: 3,
               most: 357,

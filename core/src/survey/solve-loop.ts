@@ -4,7 +4,7 @@ import { ok, refuse, type Result } from '../result';
 import { adjustLoop, costOf, ledLoop, perimeterOf, restLoop, type Adjusted } from './adjust-loop';
 import { rankOf, SAYS_NEW } from './loop-rank';
 import { difference, type LoopPlace, type Observation, type Standing } from './observations';
-import { closingCorners, otherStarts, traverse, type Misclosure } from './start-shapes';
+import { closingCorners, mirrored, otherStarts, traverse, type Misclosure } from './start-shapes';
 import { underdetermined } from './underdetermined';
 
 /** One face of a loop walked clockwise (the inside on the right): its length, mm, and the inside angle, radians, at its start. */
@@ -47,6 +47,9 @@ const PLAUSIBLE = 9;
 /** How many other starts are tried, and how much work they may be: their number times the cube of the corners'. */
 const MOST_STARTS = 160;
 const MOST_WORK = 6e5;
+/** So many shapes that came out on the way are kept to be folded; two that misfit alike within this share are one. */
+const MOST_SHAPES = 20;
+const ALIKE = 1e-2;
 /** A direction known by less than this share at the start is the one that an adjustment without end ran away in. */
 const HARDLY_KNOWN = 0.02;
 /** A room that comes out so many times as large as it was given has no size: nothing measured says how long some of its faces are. */
@@ -97,14 +100,25 @@ function settledShape(faces: readonly LoopFace[], first: Adjusted, used: readonl
   if (plausible(first) || (first.settled && !far)) return first;
   const score = ({ corners }: Adjusted) => costOf(corners, measured) + (isSimple(corners) ? 0 : PLAUSIBLE);
   let best = first;
-  let nearest = first;
+  const shapes = [first];
+  // Where the assumed corners have a say, all begin from what is nearest to these.
+  const bestShapes = () => shapes.slice(0, spare < 0 ? 1 : MOST_SHAPES).map(({ corners }) => corners);
   let tries = Math.min(MOST_STARTS, Math.ceil(MOST_WORK / faces.length ** 3));
-  for (const { start: other, folded } of otherStarts(faces, () => nearest.corners)) {
+  for (const { start: other, folded } of otherStarts(faces, bestShapes, spare >= 0)) {
     if (plausible(best) || tries-- === 0) return best;
     const led = ledLoop(other, folded ? measured : used);
-    const full = adjustLoop(led, used);
+    const straight = folded || spare < 0 ? null : adjustLoop(other, used);
+    // Assumed corners can lead a start astray that was near enough by itself.
+    const shape = straight && plausible(straight) ? straight : adjustLoop(led, used);
+    // The wrong way round, its mirror image has the same lengths.
+    const full =
+      spare >= 0 && signedArea(shape.corners) > 0 ? adjustLoop(mirrored(shape.corners), used) : shape;
     const next = full.settled || spare <= 0 ? full : restLoop(led, used);
-    if (score(next) < score(nearest)) nearest = next;
+    if (shapes.every((one) => Math.abs(score(one) - score(next)) > ALIKE * (1 + score(next)))) {
+      shapes.push(next);
+      shapes.sort((p, q) => score(p) - score(q));
+      shapes.length = Math.min(shapes.length, MOST_SHAPES);
+    }
     if (next.settled && (!best.settled || score(next) < score(best))) best = next;
   }
   return best;

@@ -3,7 +3,7 @@ import { measuredFaces, trueRoom } from '../../testing/surveys';
 import { cross, distance, dot, subtract, type Point } from '../geometry/point';
 import { insideAngle } from './observations';
 import type { LoopFace } from './solve-loop';
-import { closingCorners, otherStarts, traverse } from './start-shapes';
+import { closingCorners, mirrored, otherStarts, traverse } from './start-shapes';
 
 const square = Math.PI / 2;
 const faces = (lengths: readonly number[]) => lengths.map((length) => ({ length }));
@@ -112,13 +112,13 @@ describe('other starts of an adjustment', () => {
   const lengths = loop.map(({ length }) => length);
   const given = loop.map(({ corner }) => corner);
   const take = (count: number, best = room) => {
-    const starts = otherStarts(loop, () => best);
+    const starts = otherStarts(loop, () => [best]);
     return Array.from({ length: count }, () => starts.next().value!);
   };
 
   it('are the given corners, those closed, all alike; then two of three are folded over', () => {
     const wrong = loop.map((face, index) => ({ ...face, corner: face.corner + (index === 2 ? 0.5 : 0) }));
-    const starts = otherStarts(wrong, () => room);
+    const starts = otherStarts(wrong, () => [room]);
     const [first, closed, alike] = [starts.next().value!, starts.next().value!, starts.next().value!];
     walkedBy(first.start, lengths).forEach((corner, index) =>
       expect(corner).toBeCloseTo(given[index + 1]! + (index === 1 ? 0.5 : 0), 6),
@@ -175,8 +175,8 @@ describe('other starts of an adjustment', () => {
     const sides = (loop: readonly Point[]) =>
       loop.map((at, index) => distance(at, loop[(index + 1) % loop.length]!));
     const shapes = new Map<string, readonly Point[]>();
-    for (const { start, folded } of take(900)) {
-      if (!folded) continue;
+    for (const [round, { start }] of take(1350).entries()) {
+      if (round < 3 || round % 3 !== 1) continue;
       sides(start).forEach((side, index) => expect(side).toBeCloseTo(sides(room)[index]!, 6));
       expect([start[0]!.x + 0, start[0]!.y + 0, start[1]!.y + 0]).toEqual([0, 0, 0]);
       shapes.set(start.map(({ x, y }) => `${Math.round(x)} ${Math.round(y)}`).join(), start);
@@ -199,18 +199,56 @@ describe('other starts of an adjustment', () => {
     }
   });
 
-  it('are folded from the best shape there is by then', () => {
-    let best = room;
+  it('have one corner laid over every line between two others; the others stay as they lie to one another', () => {
+    const between = (loop: readonly Point[], out: number) =>
+      loop.flatMap((at, i) =>
+        loop.slice(i + 1).map((to, j) => (i === out || i + 1 + j === out ? 0 : distance(at, to))),
+      );
+    const shapes = new Set<string>();
+    for (const [round, { start }] of take(1350).entries()) {
+      if (round < 3 || round % 3 !== 2) continue;
+      const far = (one: number) =>
+        Math.max(...between(start, one).map((apart, index) => Math.abs(apart - between(room, one)[index]!)));
+      const moved = room.findIndex((_, one) => far(one) < 1e-6);
+      expect(moved).toBeGreaterThanOrEqual(0);
+      // As far as before from two of the others at least: those on the line.
+      const kept = room.filter(
+        (at, one) =>
+          one !== moved && Math.abs(distance(start[one]!, start[moved]!) - distance(at, room[moved]!)) < 1e-6,
+      );
+      expect(kept.length).toBeGreaterThanOrEqual(2);
+      expect(Math.hypot(start[0]!.x, start[0]!.y, start[1]!.y)).toBe(0);
+      shapes.add(start.map(({ x, y }) => `${Math.round(x)} ${Math.round(y)}`).join());
+    }
+    // Each of five corners over each of six lines.
+    expect(shapes.size).toBe(30);
+  });
+
+  it('are folded from the best shapes there are by then, mostly from the first of them', () => {
+    let best: Point[][] = [room];
     const starts = otherStarts(loop, () => best);
     for (let i = 0; i < 4; i++) starts.next();
-    best = trueRoom(5, 8);
-    const { start } = starts.next().value!;
-    expect(distance(start[0]!, start[1]!)).toBeCloseTo(distance(best[0]!, best[1]!), 6);
+    best = [8, 9, 10, 11].map((seed) => trueRoom(5, seed));
+    const from = [0, 0, 0, 0];
+    for (let i = 0; i < 600; i++) {
+      const { start, folded } = starts.next().value!;
+      const first = distance(start[0]!, start[1]!);
+      if (folded) from[best.findIndex((one) => Math.abs(distance(one[0]!, one[1]!) - first) < 1e-6)]! += 1;
+    }
+    // Of a number squared half is under a quarter, and so on.
+    const wanted = [0.5, 0.207, 0.159, 0.134];
+    from.forEach((count, index) => expect(Math.abs(count / 400 - wanted[index]!)).toBeLessThan(0.06));
+  });
+
+  it('of a loop in its mirror image have the same lengths, and lie in the same frame', () => {
+    const over = mirrored(room);
+    expect(over.map(({ x }) => x)).toEqual(room.map(({ x }) => x));
+    expect(over.map(({ y }) => -y + 0)).toEqual(room.map(({ y }) => y + 0));
   });
 
   it('of three corners are turned over as a whole', () => {
     const triangle = trueRoom(3, 1);
-    const starts = otherStarts(measuredFaces(triangle), () => triangle);
+    const starts = otherStarts(measuredFaces(triangle), () => [triangle]);
     for (let i = 0; i < 4; i++) starts.next();
     near(
       starts.next().value!.start,

@@ -44,10 +44,14 @@ export function closingCorners(faces: readonly LoopFace[], corners: readonly num
 
 /**
  * Ever other starts for an adjustment that the given corners led astray, always the same ones: assumed corners that close, all alike,
- * or anywhere within a right angle or so; and the best shape so far with a part of it folded over, as a part of a loop that is known by
- * its lengths can lie to either side.
+ * or anywhere within a right angle or so; and one of the best shapes so far (the best first), mostly one of the first, with a part of it
+ * folded over, or one corner where the measured values fix them all: what is known by lengths can lie to either side of what these are taped from.
  */
-export function* otherStarts(faces: readonly LoopFace[], best: () => readonly Point[]) {
+export function* otherStarts(
+  faces: readonly LoopFace[],
+  shapes: () => readonly (readonly Point[])[],
+  isFixed = true,
+) {
   const random = randomFrom(faces.length);
   const given = faces.map(({ corner }) => corner);
   const alike = (Math.PI * (faces.length - 2)) / faces.length;
@@ -63,9 +67,11 @@ export function* otherStarts(faces: readonly LoopFace[], best: () => readonly Po
   yield { start: walkedFrom((index) => given[index]!), folded: false };
   yield { start: walkedFrom(() => alike), folded: false };
   for (let round = 3; ; round++) {
-    const shape = best();
-    if (round % 3 !== 0) yield { start: folded(shape, random), folded: true };
-    else
+    if (round % 3 !== 0) {
+      const best = shapes();
+      const shape = best[Math.floor(random() ** 2 * best.length)]!;
+      yield { start: (isFixed && round % 3 === 2 ? laidOver : folded)(shape, random), folded: true };
+    } else
       yield {
         start: away(round % 2 ? (index) => given[index]! : () => alike, round % 2 ? 0.6 * Math.PI : 1.2),
         folded: false,
@@ -78,16 +84,32 @@ function folded(corners: readonly Point[], random: () => number): Point[] {
   const count = corners.length;
   const first = Math.floor(random() * count);
   const span = 2 + Math.floor(random() * (count - 2));
-  const [a, b] = [corners[first]!, corners[(first + span) % count]!];
-  const u = scale(subtract(b, a), 1 / Math.max(distance(a, b), 1e-9));
-  const laid = corners.map((corner, index) => {
-    const step = (index - first + count) % count;
-    if (step === 0 || step >= span) return corner;
-    const foot = add(a, scale(u, dot(subtract(corner, a), u)));
-    return subtract(scale(foot, 2), corner);
-  });
-  return inFrame(laid);
+  const over = overLine(corners[first]!, corners[(first + span) % count]!);
+  return inFrame(
+    corners.map((corner, index) => {
+      const step = (index - first + count) % count;
+      return step === 0 || step >= span ? corner : over(corner);
+    }),
+  );
 }
+
+/** A loop with one of its corners laid over to the other side of the line between two others. */
+function laidOver(corners: readonly Point[], random: () => number): Point[] {
+  const count = corners.length;
+  const [one, by] = [Math.floor(random() * count), 1 + Math.floor(random() * (count - 1))];
+  const next = 1 + ((by + Math.floor(random() * (count - 2))) % (count - 1));
+  const over = overLine(corners[(one + by) % count]!, corners[(one + next) % count]!);
+  return inFrame(corners.map((corner, index) => (index === one ? over(corner) : corner)));
+}
+
+/** Lays a place over to the other side of a line. */
+function overLine(a: Point, b: Point): (place: Point) => Point {
+  const u = scale(subtract(b, a), 1 / Math.max(distance(a, b), 1e-9));
+  return (place) => subtract(scale(add(a, scale(u, dot(subtract(place, a), u))), 2), place);
+}
+
+/** A loop in its frame seen from below: the same lengths, walked the other way round. */
+export const mirrored = (corners: readonly Point[]): Point[] => corners.map(({ x, y }) => ({ x, y: -y }));
 
 /** A loop with its first corner at the origin and its first face along +x. */
 function inFrame(corners: readonly Point[]): Point[] {

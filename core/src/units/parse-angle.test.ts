@@ -12,7 +12,7 @@ describe('parseAngle', () => {
     ['270 deg', 270],
     ['.5', 0.5],
   ])('reads %s as %d degrees', (text, degrees) => {
-    expect((must(parseAngle(text, 'The corner', -360, 360)) * 180) / Math.PI).toBeCloseTo(degrees, 9);
+    expect((must(parseAngle(text, 'corner', -360, 360)) * 180) / Math.PI).toBeCloseTo(degrees, 9);
   });
 
   it.each([
@@ -21,14 +21,14 @@ describe('parseAngle', () => {
     ['91 mm', 'can’t be read as an angle'],
     ['400', 'The corner can’t be 400. Give a number from 3 to 357'],
   ])('refuses %s and says why', (text, reason) => {
-    const read = parseAngle(text, 'The corner', 3, 357);
+    const read = parseAngle(text, 'corner', 3, 357);
     expect(read.ok ? '' : refusalText(read.refusal)).toContain(reason);
   });
 
   it('is read back from what is shown', () => {
     for (let degrees = 3; degrees <= 357; degrees += 0.17) {
       const shown = formatDegrees((degrees * Math.PI) / 180);
-      expect(formatDegrees(must(parseAngle(shown, 'The corner', 0, 360)))).toBe(shown);
+      expect(formatDegrees(must(parseAngle(shown, 'corner', 0, 360)))).toBe(shown);
     }
   });
 });

@@ -1,8 +1,9 @@
+import type { Noun } from '../nouns';
 import { ok, refuse, type Result } from '../result';
 import { toRadians } from './angles';
 
 /** Reads a typed angle in degrees: `91.3`, `91,3°`, `91° 18'`, `-45`. Returns radians; refused when it is no angle or outside the limits (degrees). */
-export function parseAngle(text: string, what: string, least: number, most: number): Result<number> {
+export function parseAngle(text: string, what: Noun, least: number, most: number): Result<number> {
   const found = text
     .trim()
     .replace(/[−–]/g, '-')

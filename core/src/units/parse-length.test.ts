@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { noun } from '../nouns';
 import { must } from '../result';
 import { refusalText } from '../wording/refusal-text';
 import { formatLength, formatLengthWithUnit } from './format-length';
@@ -56,11 +57,11 @@ describe('parseLength', () => {
   });
 
   it('refuses lengths beyond limits, naming them in the unit typed in', () => {
-    const read = parseLengthWithin('-5', 'mm', 'Face A', 50, 30_000);
+    const read = parseLengthWithin('-5', 'mm', noun('face', 'A'), 50, 30_000);
     expect(!read.ok && refusalText(read.refusal)).toBe(
       'Face A can’t be -5 mm. Give a length from 50 mm to 30000 mm.',
     );
-    expect(parseLengthWithin('1000000000', 'mm', 'Face A', 50, 30_000).ok).toBe(false);
+    expect(parseLengthWithin('1000000000', 'mm', noun('face', 'A'), 50, 30_000).ok).toBe(false);
   });
 });
 

@@ -1,3 +1,5 @@
+import type { Noun } from '../nouns';
+import type { Reason } from '../reasons';
 import { ok, refuse, type Result } from '../result';
 import { isInchUnit, mmPerUnit, quantise, type LengthUnit } from './units';
 
@@ -10,7 +12,11 @@ interface Quantity {
   dimension: 0 | 1 | 'bare';
 }
 
-class Unreadable extends Error {}
+class Unreadable extends Error {
+  constructor(readonly reason: Reason) {
+    super();
+  }
+}
 
 const unitWords: Record<string, number> = {
   mm: 1,
@@ -51,8 +57,9 @@ const fractionPattern = String.raw`(\d+)\/(\d+)`;
  */
 export function parseLength(text: string, unit: LengthUnit): Result<number> {
   const trimmed = text.trim();
-  if (trimmed === '') return unreadable(text, 'nothing is typed');
-  if (trimmed.length > 80) return unreadable(`${trimmed.slice(0, 20)}…`, 'it is longer than 80 characters');
+  if (trimmed === '') return unreadable(text, 'nothing-typed');
+  if (trimmed.length > 80)
+    return unreadable(`${trimmed.slice(0, 20)}…`, { because: 'typed-too-long', most: 80 });
   let quantity: Quantity;
   try {
     quantity = new Reader(
@@ -63,13 +70,13 @@ export function parseLength(text: string, unit: LengthUnit): Result<number> {
       unit,
     ).whole();
   } catch (error) {
-    if (error instanceof Unreadable) return unreadable(text, error.message);
+    if (error instanceof Unreadable) return unreadable(text, error.reason);
     throw error;
   }
   const mm = quantity.dimension === 1 ? quantity.value : quantity.value * mmPerUnit[unit];
-  if (!Number.isFinite(mm)) return unreadable(text, 'it divides by zero');
+  if (!Number.isFinite(mm)) return unreadable(text, 'divides-by-zero');
   if (Math.abs(mm) > MOST_LENGTH)
-    return refuse('length-range', { what: 'A length', length: mm, least: -MOST_LENGTH, most: MOST_LENGTH });
+    return refuse('length-range', { what: 'length', length: mm, least: -MOST_LENGTH, most: MOST_LENGTH });
   return ok(quantise(mm));
 }
 
@@ -77,7 +84,7 @@ export function parseLength(text: string, unit: LengthUnit): Result<number> {
 export function parseLengthWithin(
   text: string,
   unit: LengthUnit,
-  what: string,
+  what: Noun,
   least: number,
   most: number,
 ): Result<number> {
@@ -91,7 +98,7 @@ export function parseLengthWithin(
     : read;
 }
 
-function unreadable(text: string, reason: string): Result<number> {
+function unreadable(text: string, reason: Reason): Result<number> {
   return refuse('length-unreadable', { text, reason });
 }
 
@@ -105,7 +112,8 @@ class Reader {
   whole(): Quantity {
     const value = this.sum();
     this.spaces();
-    if (this.at < this.text.length) throw new Unreadable(`“${this.text.slice(this.at)}” is not understood`);
+    if (this.at < this.text.length)
+      throw new Unreadable({ because: 'not-understood', rest: this.text.slice(this.at) });
     return value;
   }
 
@@ -128,11 +136,10 @@ class Reader {
       if (!sign) return left;
       const right = this.factor();
       if (sign === '/') {
-        if (right.dimension === 1 && left.dimension !== 1)
-          throw new Unreadable('a number is divided by a length');
+        if (right.dimension === 1 && left.dimension !== 1) throw new Unreadable('divided-by-length');
         left = { value: left.value / right.value, dimension: right.dimension === 1 ? 0 : left.dimension };
       } else {
-        if (left.dimension === 1 && right.dimension === 1) throw new Unreadable('two lengths are multiplied');
+        if (left.dimension === 1 && right.dimension === 1) throw new Unreadable('lengths-multiplied');
         left = {
           value: left.value * right.value,
           dimension: left.dimension === 1 || right.dimension === 1 ? 1 : 'bare',
@@ -148,7 +155,7 @@ class Reader {
     }
     if (this.operator('(')) {
       const inner = this.sum();
-      if (!this.operator(')')) throw new Unreadable('a bracket is not closed');
+      if (!this.operator(')')) throw new Unreadable('bracket-open');
       return inner;
     }
     return this.quantity();
@@ -159,7 +166,7 @@ class Reader {
     const first = this.mixed();
     if (first === null) {
       const rest = this.text.slice(this.at).trim();
-      throw new Unreadable(rest === '' ? 'it ends too soon' : `“${rest}” is not a number`);
+      throw new Unreadable(rest === '' ? 'ends-too-soon' : { because: 'no-number', rest });
     }
     const factor = this.unitWord();
     if (factor === null) return { value: first, dimension: 'bare' };
@@ -167,7 +174,7 @@ class Reader {
     if (feet && this.match(/^(-|\s*)(?=\d|[.,]\d)/)) {
       const inches = this.mixed()!;
       const inchFactor = this.unitWord() ?? 25.4;
-      if (inchFactor !== 25.4) throw new Unreadable('feet are followed by something other than inches');
+      if (inchFactor !== 25.4) throw new Unreadable('feet-without-inches');
       return { value: first * 304.8 + inches * 25.4, dimension: 1 };
     }
     return { value: first * factor, dimension: 1 };
@@ -216,15 +223,18 @@ class Reader {
 }
 
 function divide(top: string, bottom: string): number {
-  if (Number(bottom) === 0) throw new Unreadable('it divides by zero');
+  if (Number(bottom) === 0) throw new Unreadable('divides-by-zero');
   return Number(top) / Number(bottom);
 }
 
 function decimal(text: string): number {
   if (/^[1-9]\d{0,2},\d{3}$/.test(text)) {
-    throw new Unreadable(
-      `the comma in “${text}” could mark thousands or decimals: write ${text.replace(',', '')} or ${text.replace(',', '.')}`,
-    );
+    throw new Unreadable({
+      because: 'comma-unclear',
+      text,
+      whole: text.replace(',', ''),
+      parted: text.replace(',', '.'),
+    });
   }
   return Number(text.replace(',', '.'));
 }

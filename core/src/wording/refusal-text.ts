@@ -1,22 +1,73 @@
-import type { Fault, Refusal, RefusalCode, RefusalData } from '../result';
+import type {
+  ActOnRow,
+  Choice,
+  Facing,
+  Fault,
+  Refusal,
+  RefusalCode,
+  RefusalData,
+  Sought,
+  StraightOnly,
+} from '../result';
 import { formatLengthWithUnit } from '../units/format-length';
 import { isInchUnit, usualStyle, type LengthStyle } from '../units/units';
+import { say, sayFirst, sayReason } from './words';
 
 type Show = (mm: number) => string;
 /** Lengths are said in the job's rounding, or, where a limit must be true as it is printed, as exactly as they are. */
 type Wording = { [C in RefusalCode]: (data: RefusalData[C], show: Show, exactly: Show) => string };
 
+const sought: Record<Sought, string> = {
+  face: 'face',
+  item: 'item',
+  opening: 'opening',
+  'opening-or-item': 'opening or item',
+  thing: 'thing',
+  underlay: 'underlay',
+};
+const straightOnly: Record<StraightOnly, string> = {
+  'push-corner': 'its corner can be pushed',
+  'push-part': 'a part can be pushed',
+  stretch: 'the room can be stretched across it',
+};
+const actOnRow: Record<ActOnRow, string> = {
+  conceal: 'A cistern is concealed behind',
+  mirror: 'Mirror',
+  'seat-or-back': 'A back or seats go to a row of',
+};
+const facing: Record<Facing, string> = {
+  above: 'above',
+  behind: 'behind',
+  below: 'below',
+  front: 'in front',
+  left: 'to the left',
+  right: 'to the right',
+};
+const choices: Record<Choice, string> = {
+  band: 'band',
+  criterion: 'criterion',
+  face: 'face',
+  date: 'date',
+  format: 'format',
+  page: 'page',
+  range: 'range',
+  revision: 'revision',
+  scale: 'scale',
+  'set-of-sheets': 'set of sheets',
+  view: 'view',
+};
+
 /** Every refusal as a sentence: what, where, and how to mend it. */
 const wording: Wording = {
   'length-unreadable': ({ text, reason }) =>
-    `“${text}” can’t be read as a length: ${reason}. Try 467, 1.2 m, 22 5/8, 3' 4 1/2" or 1200 - 2*18.`,
+    `“${text}” can’t be read as a length: ${sayReason(reason)}. Try 467, 1.2 m, 22 5/8, 3' 4 1/2" or 1200 - 2*18.`,
   'length-range': ({ what, length, least, most }, _, exactly) =>
-    `${what} can’t be ${exactly(length)}. Give a length from ${exactly(least)} to ${exactly(most)}.`,
+    `${sayFirst(what)} can’t be ${exactly(length)}. Give a length from ${exactly(least)} to ${exactly(most)}.`,
   'angle-unreadable': ({ text }) =>
     `“${text}” can’t be read as an angle in degrees. Try 90, 91.3 or 91° 18'.`,
-  'name-blank': ({ what }) => `${what} needs a name. Type one, or leave it as it was.`,
+  'name-blank': ({ what }) => `${sayFirst(what)} needs a name. Type one, or leave it as it was.`,
   'number-range': ({ what, value, least, most }) =>
-    `${what} can’t be ${value}. Give a number from ${least} to ${most}.`,
+    `${sayFirst(what)} can’t be ${value}. Give a number from ${least} to ${most}.`,
   'survey-underdetermined': ({ missing, measure }) =>
     `The room is not fixed yet: ${missing} more ${missing === 1 ? 'measurement is' : 'measurements are'} needed. Measure ${measure.map(({ of, name }) => (of === 'corner' ? name : of === 'length' ? `face ${name}` : `from ${name}`)).join(' or ')}.`,
   'survey-impossible': ({ detail }) =>
@@ -28,7 +79,7 @@ const wording: Wording = {
   'survey-crossing': ({ first, second }) =>
     `Face ${first} would cross face ${second}. Check their lengths and corners.`,
   'beyond-face': ({ what, face, from, to, length }, show) =>
-    `${what} does not fit on face ${face}: it would reach from ${show(from)} to ${show(to)}, the face is ${show(length)} long. Make it narrower or move it.`,
+    `${sayFirst(what)} does not fit on face ${face}: it would reach from ${show(from)} to ${show(to)}, the face is ${show(length)} long. Make it narrower or move it.`,
   'pocket-too-short': ({ opening, face, needed, available }, show) =>
     `${opening} slides into ${show(needed)} of wall; face ${face} has ${show(available)} there. Let it slide the other way, or move it.`,
   'niche-too-deep': ({ opening, depth, wall }, show) =>
@@ -41,8 +92,8 @@ const wording: Wording = {
     `${first} and ${second} overlap by ${show(overlap)}. Move one of them.`,
   'opening-cut': ({ opening, face }) =>
     `${opening} on face ${face} would be cut in two. Move it out of the way first.`,
-  'face-bent': ({ face, what }) =>
-    `Face ${face} is bent: ${what} only on a straight one. Straighten it first, or put in a corner.`,
+  'face-bent': ({ face, only }) =>
+    `Face ${face} is bent: ${straightOnly[only]} only on a straight one. Straighten it first, or put in a corner.`,
   'arc-too-tight': ({ face, radius, least }, show) =>
     `An arc of radius ${show(radius)} does not span face ${face}. Give at least ${show(least)}, half the straight length between its corners.`,
   'arc-too-short': ({ face, along, chord }, show) =>
@@ -71,17 +122,17 @@ const wording: Wording = {
   'outline-crossing': () =>
     'These corners make no outline: its sides cross, or it has no extent. Move one of them, or take it out.',
   'dxf-unreadable': ({ reason }) =>
-    `The file can’t be read as a DXF drawing: ${reason}. Save it as DXF anew, or choose a picture of it.`,
+    `The file can’t be read as a DXF drawing: ${sayReason(reason)}. Save it as DXF anew, or choose a picture of it.`,
   'record-missing': ({ id, what }) =>
-    `The ${what} ${id} is no longer in this room. Reload to see the room as it is.`,
+    `The ${sought[what]} ${id} is no longer in this room. Reload to see the room as it is.`,
   'reference-broken': ({ path, target }) =>
-    `${path} names ${target}, which is not there. Mend the file where it was made.`,
+    `${path} names ${target ?? 'the loop'}, which is not there. Mend the file where it was made.`,
   'record-count': ({ kind, found, wanted }) =>
     `A design has ${wanted} ${kind} record; this one has ${found}. Mend the file where it was made.`,
   'design-not-json': ({ reason }) =>
-    `The file is not readable as JSON (${reason}). Choose a design exported as JSON.`,
+    `The file is not readable as JSON (${sayReason(reason)}). Choose a design exported as JSON.`,
   'design-other-kind': ({ found }) =>
-    `The file holds ${found}, not a design: a design has schema and records. Choose a file made with Export design.`,
+    `The file holds ${sayReason(found)}, not a design: a design has schema and records. Choose a file made with Export design.`,
   'design-newer': ({ schema, known }) =>
     `The file was written by a newer version (schema ${schema}; this program reads up to ${known}). Update first.`,
   'design-too-large': ({ bytes, most }) =>
@@ -89,7 +140,7 @@ const wording: Wording = {
   'design-faulty': ({ faults }) => `The design has faults: ${sayFaults(faults)}`,
   'input-faulty': ({ faults }) => `What was given has faults: ${sayFaults(faults)}`,
   'code-unknown': ({ range, code }) =>
-    `${range} has no item “${code}”. Look through the shelf for its codes.`,
+    `${range} has no item “${say(code)}”. Look through the shelf for its codes.`,
   'filler-too-wide': ({ width, most }, show) =>
     `${show(width)} is too wide for a filler (up to ${show(most)}). Trim a cabinet to the gap, or set another item in it.`,
   'filler-too-narrow': ({ width, least }, show) =>
@@ -97,8 +148,8 @@ const wording: Wording = {
   'item-locked': ({ item }) => `${item} is locked. Unlock it first.`,
   'items-too-few': ({ least }) =>
     least === 1 ? 'Choose an item first.' : `Choose ${least} items or more: Shift click adds one.`,
-  'items-apart': ({ what }) =>
-    `${what} only items that stand on one face, or free ones. Choose them without the others.`,
+  'items-apart': ({ act }) =>
+    `${actOnRow[act]} only items that stand on one face, or free ones. Choose them without the others.`,
   'gap-not-beside': ({ item }) =>
     `${item} does not stand beside an open length. Choose the item next to the gap.`,
   'gap-missing': ({ face }) =>
@@ -124,7 +175,7 @@ const wording: Wording = {
       size: `No item of their family is as wide as ${first} and ${second} together. Allow special widths in the room’s facts, or keep both.`,
     })[why],
   'does-not-fit': ({ item, into, width, free }, show) =>
-    `${item} needs ${show(width)} and ${into} has ${show(free)}: ${show(width - free)} too little. Choose a narrower one, or make room.`,
+    `${sayFirst(item)} needs ${show(width)} and ${say(into)} has ${show(free)}: ${show(width - free)} too little. Choose a narrower one, or make room.`,
   'no-bridge': ({ item, over, between, lowest }, show) =>
     lowest !== null && lowest > over
       ? `No cabinet bridges ${item}: ${show(over)} are free over it under the top of the panels, the lowest that is made is ${show(lowest)} high.`
@@ -140,7 +191,7 @@ const wording: Wording = {
     open && open.least > open.length
       ? `${family} (${range}) needs ${show(open.least)} with its fillers, and ${show(open.length)} are open on face ${open.face}: ${show(open.least - open.length)} too little. Choose another family, smaller fillers at the ends, or let more items be replaced.`
       : `No widths of ${family} (${range}) close ${open ? `the ${show(open.length)} that are open on face ${open.face}` : 'this length'}, even with fillers. Choose another family, smaller fillers at the ends, or let more items be replaced.`,
-  'tie-unavailable': ({ side }) => `Nothing stands ${side} of it to measure from. Use another side.`,
+  'tie-unavailable': ({ side }) => `Nothing stands ${facing[side]} of it to measure from. Use another side.`,
   'no-place': ({ item, needed, free, together }, show) =>
     together && needed > free
       ? `What is set needs ${show(needed)} together and ${show(free)} are free at most: ${item}, at its right end, reaches ${show(needed - free)} too far. Make room, or set fewer.`
@@ -150,15 +201,16 @@ const wording: Wording = {
   'too-high': ({ item, top, ceiling }, show) =>
     `${item} reaches ${show(top)} above the floor, ${show(top - ceiling)} more than the ceiling. Make it lower.`,
   'no-room-on-face': ({ item, width }, show) =>
-    `No face has ${show(width)} free for ${item}. Drag it where it should stand.`,
+    `No face has ${show(width)} free for ${say(item)}. Drag it where it should stand.`,
   'step-overtaken': ({ label }) =>
     `“${label}” can’t be taken back or done again: someone else has changed the same since. What you did before it still can.`,
   'patch-stale': ({ ids }) =>
     `Someone has changed ${ids.join(', ')} in the meantime. Look at the new state and do it again.`,
   'sheet-too-small': ({ what, width, height, scale, page, fits }, show) =>
-    `${what} at 1:${scale} needs ${show(width)} by ${show(height)} of ${page}, more than there is. ` +
+    `${sayFirst(what)} at 1:${scale} needs ${show(width)} by ${show(height)} of ${page}, more than there is. ` +
     (fits.length > 0 ? `It fits at ${fits.join(' or ')}.` : 'Choose a larger page.'),
-  'sheet-unknown': ({ what, value, known }) => `There is no ${what} “${value}”. Choose ${known.join(', ')}.`,
+  'sheet-unknown': ({ what, value, known }) =>
+    `There is no ${choices[what]} “${value}”. Choose ${known.join(', ')}.`,
 };
 
 /** The sizes nearest to one, at most three on either side. */
@@ -189,7 +241,7 @@ function exactLength(mm: number, style: LengthStyle): string {
 function sayFaults(faults: readonly Fault[]): string {
   const shown = faults
     .slice(0, 4)
-    .map(({ path, value, reason }) => `${path}${value ? ` (${value})` : ''} ${reason}`);
+    .map(({ path, value, reason }) => `${path}${value ? ` (${value})` : ''} ${sayReason(reason)}`);
   const more = faults.length > shown.length ? `; and ${faults.length - shown.length} more` : '';
   return `${shown.join('; ')}${more}.`;
 }

@@ -1,3 +1,5 @@
+import { island as words, sideWords, type SideName } from '../../wording/drawing-words';
+import { kindName } from '../../wording/kind-names';
 import type { Design } from '../../document/design';
 import type { DesignRecord } from '../../document/records';
 import { remember } from '../../document/remember';
@@ -12,7 +14,7 @@ import { runs } from '../../setting/runs';
 import { solidsOf, solidsOfItems, type Solid } from '../../solids/solids';
 import { fixedThings, type FixedThing } from '../../survey/fixed-things';
 import { roomShape } from '../../survey/room-shape';
-import { fixedNames } from '../../document/fixture-names';
+import { fixedNames } from '../../wording/things';
 import { line, WEIGHT, type Primitive } from '../primitives';
 import { bodiesIn, drawFrontNumbers, numbersOf, drawHidden, drawPanels, seenBefore } from './draw-bodies';
 import { drawCut, drawWall, VIEWS_KEPT } from './draw-elevation';
@@ -20,8 +22,7 @@ import type { Panel } from './panels';
 import { bodiesFrame, sideFrame, type ViewFrame } from './view-frame';
 
 /** The sides of what stands free, as standing before its front. */
-export const sideNames = ['front', 'right end', 'back', 'left end'] as const;
-export type SideName = (typeof sideNames)[number];
+export const sideNames = Object.keys(sideWords) as SideName[];
 
 /** A side of an island, or of a partition or half wall that stands in the room, as a view. */
 export interface Side {
@@ -58,11 +59,11 @@ export function freeSides(design: Design): Side[] {
 }
 
 function nameOf(design: Design, island: Island): string {
-  const made = island.some(({ kind }) => ['Base', 'Tall', 'Vanity', 'Appliances'].includes(kind.group));
-  if (!made) return island[0].kind.name;
+  const made = island.some(({ kind }) => ['base', 'tall', 'vanity', 'appliances'].includes(kind.group));
+  if (!made) return kindName(island[0].record.type);
   return island.some((box) => togetherWith(design, box).some(({ against }) => against !== null))
-    ? 'Peninsula'
-    : 'Island';
+    ? words.joined
+    : words.standing;
 }
 
 function islandSides(design: Design, island: Island, name: string): Side[] {

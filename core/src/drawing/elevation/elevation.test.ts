@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { levelNames } from '../../wording/drawing-words';
 import { expectNoneHidden, strokesOf } from '../../../testing/hidden-strokes';
 import { rectangle, shaped } from '../../../testing/rooms';
 import { collideCommand } from '../../cli/collide';
@@ -197,7 +198,7 @@ describe('an elevation', () => {
     builder.set('U600/720', 'face-a', 0);
     const names = (letter: string) =>
       levelsOn(builder.design, [faceOf(builder.design, letter)]).map(
-        ({ height, name }) => `${height} ${name}`,
+        ({ height, name }) => `${height} ${levelNames[name]}`,
       );
     expect(names('A')).toEqual(['0 FFL', '900 counter', '1400 wall units', '2400 FCL']);
     expect(names('C')).toEqual(['0 FFL', '2400 FCL']);

@@ -3,12 +3,13 @@ import { itemBoxes, type ItemBox } from '../../setting/item-box';
 import { tops } from '../../surfaces/tops';
 import type { PlacedFace } from '../../survey/placed-face';
 import { formatLength } from '../../units/format-length';
+import { levelNames, type LevelName } from '../../wording/drawing-words';
 import { line, outline, TEXT, WEIGHT, type Primitive } from '../primitives';
 
 /** A height that is called out: above the finished floor, mm, and what is there. */
 export interface Level {
   height: number;
-  name: string;
+  name: LevelName;
 }
 
 /** Heights nearer than this are one, mm. */
@@ -24,23 +25,23 @@ export function levelsOn(design: Design, faces: readonly PlacedFace[]): Level[] 
 /** How high a wall comes over both its ends. */
 export function wallLevels({ ceiling, wallHeight }: PlacedFace): Level[] {
   return wallHeight === null
-    ? ceiling.map((height) => ({ height, name: 'FCL' }))
-    : [{ height: wallHeight, name: 'half wall' }];
+    ? ceiling.map((height) => ({ height, name: 'ceiling' as const }))
+    : [{ height: wallHeight, name: 'half-wall' }];
 }
 
 /** The heights of some items, with others, from the floor up: countertops, undersides of wall cabinets, rims. */
 export function levelsOf(design: Design, boxes: readonly ItemBox[], others: readonly Level[]): Level[] {
   const standing = new Map(boxes.map((box) => [box.id, box]));
-  const found: Level[] = [{ height: 0, name: 'FFL' }];
+  const found: Level[] = [{ height: 0, name: 'floor' }];
   for (const { surface, items } of tops(design)) {
     const carriers = items.flatMap((id) => standing.get(id) ?? []);
     if (carriers.length === 0) continue;
-    const vanity = carriers.every(({ kind }) => kind.group === 'Vanity');
+    const vanity = carriers.every(({ kind }) => kind.group === 'vanity');
     found.push({ height: surface, name: vanity ? 'vanity' : 'counter' });
   }
   for (const { kind, low, high } of boxes) {
-    if (kind.group === 'Wall' && !kind.flat) found.push({ height: low, name: 'wall units' });
-    if (kind.symbol === 'bath') found.push({ height: high, name: 'tub rim' });
+    if (kind.group === 'wall' && !kind.flat) found.push({ height: low, name: 'wall-units' });
+    if (kind.symbol === 'bath') found.push({ height: high, name: 'tub-rim' });
   }
   found.push(...others);
   const levels: Level[] = [];
@@ -89,7 +90,7 @@ export function drawLevels(design: Design, levels: readonly Level[], x: number, 
         type: 'text',
         layer: 'levels',
         at: { x: far - 2 * scale, y: y + 0.2 * scale },
-        text: `${formatLength(height, style)} ${name}`,
+        text: `${formatLength(height, style)} ${levelNames[name]}`,
         size: TEXT.small,
         anchor: 'end',
         turn: 0,

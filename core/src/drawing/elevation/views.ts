@@ -1,3 +1,4 @@
+import { viewTitles } from '../../wording/drawing-words';
 import { perDesign, type Design } from '../../document/design';
 import { itemBoxes } from '../../setting/item-box';
 import { solidsOf } from '../../solids/solids';
@@ -22,11 +23,11 @@ export type RoomView = { id: string; name: string } & (
 export const roomViews: (design: Design) => readonly RoomView[] = perDesign((design) => [
   ...roomShape(design).faces.map((face): RoomView => ({ of: 'face', id: face.id, name: face.letter, face })),
   ...freeSides(design).map((side): RoomView => {
-    const id = `${side.record.id}:${side.side.replace(' ', '-')}`;
-    return { of: 'side', id, name: `${side.name}, ${side.side}`, side };
+    const id = `${side.record.id}:${side.side}`;
+    return { of: 'side', id, name: viewTitles.side(side.name, side.side), side };
   }),
   ...placedSections(design).map((section): RoomView => {
-    return { of: 'section', id: section.id, name: `Section ${section.record.name}`, section };
+    return { of: 'section', id: section.id, name: viewTitles.section(section.record.name), section };
   }),
 ]);
 
@@ -74,11 +75,11 @@ function levelsIn(design: Design, view: RoomView): Level[] {
         boxes.filter(({ id }) => only.has(id)),
         [],
       );
-    return levelsOf(design, boxes, [{ height: left, name: 'top of wall' }]);
+    return levelsOf(design, boxes, [{ height: left, name: 'top-of-wall' }]);
   }
   const halfWalls = roomShape(design)
     .faces.flatMap(wallLevels)
-    .filter(({ name }) => name === 'half wall');
-  const ceilings = [left, right].map((height) => ({ height, name: 'FCL' }));
+    .filter(({ name }) => name === 'half-wall');
+  const ceilings = [left, right].map((height) => ({ height, name: 'ceiling' as const }));
   return levelsOf(design, boxes, [...halfWalls, ...ceilings]);
 }

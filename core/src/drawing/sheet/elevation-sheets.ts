@@ -1,3 +1,6 @@
+import { viewTitles } from '../../wording/drawing-words';
+import { uncapital } from '../../wording/words';
+import { named } from '../../nouns';
 import type { Design } from '../../document/design';
 import type { Bounds } from '../../geometry/polygon';
 import { ok, refuse, type Result } from '../../result';
@@ -37,7 +40,7 @@ export function drawElevationSheets(design: Design, options: SheetOptions): Resu
     const { view, width, height } = tooLarge;
     const fits = sheetScales.filter(({ ratio }) => !laidAt(ratio).some(isTooLarge));
     return refuse('sheet-too-small', {
-      ...{ what: titleOf(view), width, height, scale: scale.ratio, page: page.id },
+      ...{ what: named(titleOf(view)), width, height, scale: scale.ratio, page: page.id },
       fits: fits.map((one) => one.text),
     });
   }
@@ -66,10 +69,10 @@ export function drawElevationSheets(design: Design, options: SheetOptions): Resu
       const about = { rows: listed, toScale: true, sheet: index + 1, of: pages.length };
       return {
         page,
-        title: `Elevations ${names.join(', ')}`,
+        title: viewTitles.elevations(names),
         marks: [
           ...marks,
-          ...frameMarks(design, options, { ...about, shows: `elevations ${names.join(', ')}` }),
+          ...frameMarks(design, options, { ...about, shows: uncapital(viewTitles.elevations(names)) }),
         ],
       };
     }),
@@ -78,7 +81,7 @@ export function drawElevationSheets(design: Design, options: SheetOptions): Resu
 
 /** What a view is called under it. */
 export function titleOf({ of, name }: RoomView): string {
-  return of === 'face' ? `Elevation ${name}` : name;
+  return of === 'face' ? viewTitles.elevation(name) : name;
 }
 
 function layView(design: Design, view: RoomView, ratio: number): Laid {

@@ -1,3 +1,5 @@
+import { sheetWords } from '../../wording/drawing-words';
+import { uncapital } from '../../wording/words';
 import type { Design } from '../../document/design';
 import { ok, refuse, type Result } from '../../result';
 import { drawingBounds, drawPlan } from '../plan';
@@ -38,7 +40,7 @@ export function drawPlanSheets(design: Design, options: SheetOptions): Result<Sh
     });
     const { width, height } = need;
     return refuse('sheet-too-small', {
-      ...{ what: 'The room with its dimensions', width, height, scale: scale.ratio, page: page.id },
+      ...{ what: 'room-drawn', width, height, scale: scale.ratio, page: page.id },
       fits: fits.map(({ text }) => text),
     });
   }
@@ -47,17 +49,17 @@ export function drawPlanSheets(design: Design, options: SheetOptions): Result<Sh
   const plan = draw(scale.ratio).map((mark) => onPaper(mark, origin, scale.ratio));
   const legend = serviceLegend(design, page.width - MARGIN - COLUMN, MARGIN + TITLE_HEIGHT, COLUMN);
   const pagesOfRows = chunks(itemSchedule(design), rowsOn(page, legendHeight(design)), rowsOn(page, 0));
-  const name = ceiling ? 'ceiling plan' : 'plan';
+  const name = ceiling ? sheetWords.ceiling : sheetWords.plan;
   return ok(
     pagesOfRows.map((rows, index): Sheet => {
       const first = index === 0;
       const about = { rows, toScale: first, sheet: index + 1, of: pagesOfRows.length };
       return {
         page,
-        title: first ? (ceiling ? 'Ceiling plan' : 'Plan') : 'Item schedule, continued',
+        title: first ? name : sheetWords.continued,
         marks: [
           ...(first ? [...plan, ...legend] : []),
-          ...frameMarks(design, options, { ...about, shows: first ? name : 'item schedule' }),
+          ...frameMarks(design, options, { ...about, shows: uncapital(first ? name : sheetWords.schedule) }),
         ],
       };
     }),

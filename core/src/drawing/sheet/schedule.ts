@@ -1,3 +1,5 @@
+import { madeToOrder } from '../../wording/drawing-words';
+import { kindName } from '../../wording/kind-names';
 import { styleOf, type Design } from '../../document/design';
 import type { ItemRecord } from '../../document/records';
 import type { Range } from '../../ranges/range';
@@ -33,7 +35,7 @@ export function itemSchedule(design: Design): ScheduleRow[] {
       id,
       number: numbers.get(id)!,
       code: record.code,
-      name: record.name ?? kind.name,
+      name: record.name ?? kindName(record.type),
       width: formatLength(record.width, style),
       depth: kind.flat ? '–' : formatLength(record.depth, style),
       height: formatLength(record.height, style),
@@ -53,5 +55,7 @@ function noteOf(record: ItemRecord, known: readonly Range[]): string {
 export function specialText(record: ItemRecord, known: readonly Range[]): string {
   const special = specialSizes(record, known);
   if (special.length === 0) return '';
-  return kindOf(record.type).flat ? 'cut to fit' : `special ${special.join(' and ')}`;
+  return kindOf(record.type).flat
+    ? madeToOrder.cut
+    : madeToOrder.special(special.map((size) => madeToOrder.sizes[size]));
 }

@@ -1,6 +1,7 @@
+import { sheetWords } from '../../wording/drawing-words';
 import { recordsOf, type Design } from '../../document/design';
 import { serviceTypes, type ServiceType } from '../../document/fixture-types';
-import { serviceNames } from '../../document/fixture-names';
+import { serviceNames } from '../../wording/things';
 import { drawServiceSymbol } from '../draw-services';
 import { line, TEXT, WEIGHT, type Primitive } from '../primitives';
 import { onPaper, point, text } from './sheet-marks';
@@ -30,7 +31,7 @@ export function serviceLegend(design: Design, left: number, bottom: number, widt
   const step = (width - 8) / ACROSS;
   return [
     line('sheet', [point(left, top), point(left + width, top)], WEIGHT.object, 'drawing'),
-    text('Services', left + 4, top - 4.5, TEXT.small, true),
+    text(sheetWords.services, left + 4, top - 4.5, TEXT.small, true),
     ...types.flatMap((type, index) => {
       const x = left + 4 + step * (index % ACROSS);
       const y = top - HEAD - ROW * (Math.floor(index / ACROSS) + 0.5);

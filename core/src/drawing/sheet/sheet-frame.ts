@@ -1,3 +1,4 @@
+import { sheetWords } from '../../wording/drawing-words';
 import { roomOf, type Design } from '../../document/design';
 import type { Point } from '../../geometry/point';
 import { ok, refuse, type Result } from '../../result';
@@ -23,7 +24,7 @@ export function findSubject(id: string): Result<SheetSubject> {
   const subject = sheetSubjects.find((one) => one === id);
   return subject
     ? ok(subject)
-    : refuse('sheet-unknown', { what: 'set of sheets', value: id, known: [...sheetSubjects] });
+    : refuse('sheet-unknown', { what: 'set-of-sheets', value: id, known: [...sheetSubjects] });
 }
 
 /** What is drawn, on what, and what the title block says beside what the design knows. */
@@ -89,14 +90,19 @@ export function frameMarks(
 
 function schedule(rows: readonly ScheduleRow[], left: number, top: number): Primitive[] {
   const columns = [
-    { title: 'No.', x: 4, anchor: 'start' as const, of: (row: ScheduleRow) => String(row.number) },
-    { title: 'Item', x: 12, anchor: 'start' as const, of: (row: ScheduleRow) => row.name },
-    { title: 'Code', x: 35, anchor: 'start' as const, of: (row: ScheduleRow) => row.code },
-    { title: 'Width', x: 61, anchor: 'end' as const, of: (row: ScheduleRow) => row.width },
-    { title: 'Depth', x: 73.5, anchor: 'end' as const, of: (row: ScheduleRow) => row.depth },
-    { title: 'Height', x: 86, anchor: 'end' as const, of: (row: ScheduleRow) => row.height },
+    {
+      title: sheetWords.columns.number,
+      x: 4,
+      anchor: 'start' as const,
+      of: (row: ScheduleRow) => String(row.number),
+    },
+    { title: sheetWords.columns.item, x: 12, anchor: 'start' as const, of: (row: ScheduleRow) => row.name },
+    { title: sheetWords.columns.code, x: 35, anchor: 'start' as const, of: (row: ScheduleRow) => row.code },
+    { title: sheetWords.columns.width, x: 61, anchor: 'end' as const, of: (row: ScheduleRow) => row.width },
+    { title: sheetWords.columns.depth, x: 73.5, anchor: 'end' as const, of: (row: ScheduleRow) => row.depth },
+    { title: sheetWords.columns.height, x: 86, anchor: 'end' as const, of: (row: ScheduleRow) => row.height },
   ];
-  const marks: Primitive[] = [text('Item schedule', left + 4, top - 6, TEXT.normal + 0.4, true)];
+  const marks: Primitive[] = [text(sheetWords.schedule, left + 4, top - 6, TEXT.normal + 0.4, true)];
   const head = top - 12;
   for (const { title, x, anchor } of columns)
     marks.push(text(title, left + x, head, TEXT.small, true, anchor));
@@ -111,8 +117,8 @@ function schedule(rows: readonly ScheduleRow[], left: number, top: number): Prim
     marks.push(line('sheet', [point(left + 4, y - 2.6), point(left + COLUMN - 4, y - 2.6)], 0.1, 'faint'));
   });
   if (rows.some(({ special }) => special))
-    marks.push(text('* made to these sizes', left + 4, head - ROW_HEIGHT * (rows.length + 1), TEXT.small));
-  if (rows.length === 0) marks.push(text('No items yet.', left + 4, head - ROW_HEIGHT, TEXT.small));
+    marks.push(text(sheetWords.special, left + 4, head - ROW_HEIGHT * (rows.length + 1), TEXT.small));
+  if (rows.length === 0) marks.push(text(sheetWords.empty, left + 4, head - ROW_HEIGHT, TEXT.small));
   return marks;
 }
 
@@ -131,18 +137,18 @@ function titleBlock(
     text(label, left + x, y, 1.9),
     text(value, left + x, y - 4, TEXT.normal),
   ];
-  const units = isInchUnit(unit) ? 'Dimensions in feet and inches' : `Dimensions in ${unit}`;
+  const units = isInchUnit(unit) ? sheetWords.feet : sheetWords.dimensions(unit);
   return [
     line('sheet', [point(left, top), point(left + COLUMN, top)], WEIGHT.object, 'drawing'),
     text(fitted(studio, TEXT.normal, wide), left + 4, top - 5, TEXT.normal),
     text(fitted(job, TEXT.title, wide), left + 4, top - 12, TEXT.title, true),
     text(fitted(`${name} · ${shows}`, TEXT.normal + 0.4, wide), left + 4, top - 18.5, TEXT.normal + 0.4),
-    ...field('Scale', toScale ? scale.text : '–', 4, bottom + 19.5),
-    ...field('Page', page.id, 34, bottom + 19.5),
-    ...field('Revision', String(revision), 54, bottom + 19.5),
-    ...field('Date', date, 72, bottom + 19.5),
-    text(`${units}, to finished faces. Check on site.`, left + 4, bottom + 8.5, TEXT.small),
-    text(`Sheet ${sheet} of ${of}`, left + 4, bottom + 4.2, TEXT.small),
+    ...field(sheetWords.scale, toScale ? scale.text : '–', 4, bottom + 19.5),
+    ...field(sheetWords.page, page.id, 34, bottom + 19.5),
+    ...field(sheetWords.revision, String(revision), 54, bottom + 19.5),
+    ...field(sheetWords.date, date, 72, bottom + 19.5),
+    text(sheetWords.check(units), left + 4, bottom + 8.5, TEXT.small),
+    text(sheetWords.sheet(sheet, of), left + 4, bottom + 4.2, TEXT.small),
   ];
 }
 

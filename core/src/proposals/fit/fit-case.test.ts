@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { must } from '../../result';
+import { sayReason } from '../../wording/words';
 import { readFitCase } from './fit-case';
 
 const none = { min: 0, max: 0 };
@@ -25,7 +26,7 @@ function faults(change: object): [string, string, string][] {
   const read = readFitCase({ ...whole, ...change }, 'at');
   if (read.ok) return [];
   if (read.refusal.code !== 'input-faulty') throw new Error(read.refusal.code);
-  return read.refusal.data.faults.map(({ path, value, reason }) => [path, value, reason]);
+  return read.refusal.data.faults.map(({ path, value, reason }) => [path, value, sayReason(reason)]);
 }
 const items = (count: number, change: object = {}) =>
   Array.from({ length: count }, (_, index) => ({ id: `i${index}`, w: 10, ...change }));
@@ -209,7 +210,7 @@ describe('a case to be fitted', () => {
     expect(read.ok).toBe(false);
     if (!read.ok && read.refusal.code === 'input-faulty')
       expect(read.refusal.data.faults[0]).toEqual({
-        ...{ path: 'at', value: JSON.stringify(raw), reason: 'must be an object' },
+        ...{ path: 'at', value: JSON.stringify(raw), reason: 'no-object' },
       });
   });
 });

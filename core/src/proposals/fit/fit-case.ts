@@ -1,3 +1,4 @@
+import type { Reason } from '../../reasons';
 import type { Fault } from '../../result';
 import { ok, refuse, type Result } from '../../result';
 
@@ -45,49 +46,49 @@ const MOST_FREE = 12;
 /** A case as it is read from JSON, or every fault of it with its place. */
 export function readFitCase(raw: unknown, path: string): Result<FitCase> {
   const faults: Fault[] = [];
-  const fault = (place: string, value: unknown, reason: string) => {
+  const fault = (place: string, value: unknown, reason: Reason) => {
     faults.push({ path: place, value: JSON.stringify(value)?.slice(0, 40) ?? '', reason });
     return undefined;
   };
   const object = (value: unknown, place: string, known: readonly string[]): Record<string, unknown> => {
     if (typeof value !== 'object' || value === null || Array.isArray(value)) {
-      fault(place, value, 'must be an object');
+      fault(place, value, 'no-object');
       return {};
     }
     for (const key of Object.keys(value))
-      if (!known.includes(key)) fault(`${place}.${key}`, undefined, 'is not a key of it');
+      if (!known.includes(key)) fault(`${place}.${key}`, undefined, 'no-key');
     return value as Record<string, unknown>;
   };
   const list = (value: unknown, place: string, most: number): unknown[] => {
     if (Array.isArray(value) && value.length <= most) return value as unknown[];
-    fault(place, undefined, `must be a list of at most ${most}`);
+    fault(place, undefined, { because: 'list-too-long', most });
     return [];
   };
   const text = (value: unknown, place: string): string =>
     typeof value === 'string' && value.length > 0 && value.length <= 64
       ? value
-      : (fault(place, value, 'must be a text of 1 to 64 letters'), '');
+      : (fault(place, value, { because: 'text-length', most: 64 }), '');
 
   const all = object(raw, path, [
     ...['id', 'step', 'length', 'widths', 'ends', 'items', 'inner', 'centre2', 'order'],
   ]);
   const step = all['step'] === undefined ? 1 : Number(all['step']);
   if (typeof (all['step'] ?? 1) !== 'number' || !(step > 0) || !Number.isFinite(step))
-    fault(`${path}.step`, all['step'], 'must be a number over 0');
+    fault(`${path}.step`, all['step'], 'no-number-over');
   /** A length on whole steps. */
   const steps = (value: unknown, place: string, least: number): number => {
     if (typeof value !== 'number' || !Number.isFinite(value) || value < least || value / step > MOST_STEPS)
-      return (fault(place, value, `must be a number from ${least}, of at most ${MOST_STEPS} steps`), 0);
+      return (fault(place, value, { because: 'steps-range', least, most: MOST_STEPS }), 0);
     if (Math.abs(value / step - Math.round(value / step)) > 1e-6)
-      return (fault(place, value, `must lie on whole steps of ${step}`), 0);
+      return (fault(place, value, { because: 'between-steps', step }), 0);
     return value;
   };
   const limits = (value: unknown, place: string): FillerLimits => {
     const given = object(value, place, ['min', 'max', 'optional']);
     const [min, max] = [steps(given['min'], `${place}.min`, 0), steps(given['max'], `${place}.max`, 0)];
-    if (max > 0 && min > max) fault(`${place}.min`, min, 'must not be over max');
+    if (max > 0 && min > max) fault(`${place}.min`, min, 'least-over-most');
     if (given['optional'] !== undefined && typeof given['optional'] !== 'boolean')
-      fault(`${place}.optional`, given['optional'], 'must be true or false');
+      fault(`${place}.optional`, given['optional'], 'no-boolean');
     return { min, max, optional: given['optional'] === true };
   };
   const length = steps(all['length'], `${path}.length`, step);
@@ -95,7 +96,7 @@ export function readFitCase(raw: unknown, path: string): Result<FitCase> {
     steps(width, `${path}.widths[${index}]`, step),
   );
   const ends = list(all['ends'], `${path}.ends`, 2);
-  if (ends.length !== 2) fault(`${path}.ends`, undefined, 'must be the two ends, left and right');
+  if (ends.length !== 2) fault(`${path}.ends`, undefined, 'not-two-ends');
   const items = list(all['items'] ?? [], `${path}.items`, MOST_ITEMS).map((value, index): FitItem => {
     const place = `${path}.items[${index}]`;
     const given = object(value, place, ['id', 'w', 'at', 'nextTo']);
@@ -111,24 +112,23 @@ export function readFitCase(raw: unknown, path: string): Result<FitCase> {
     };
   });
   if (items.filter(({ at }) => at === undefined).length > MOST_FREE)
-    fault(`${path}.items`, undefined, `has more than ${MOST_FREE} without a place: give some of them one`);
+    fault(`${path}.items`, undefined, { because: 'too-many-free', most: MOST_FREE });
   const ids = items.map(({ id }) => id);
   ids.forEach((id, index) => {
-    if (ids.indexOf(id) !== index) fault(`${path}.items[${index}].id`, id, 'is the id of another item too');
+    if (ids.indexOf(id) !== index) fault(`${path}.items[${index}].id`, id, 'id-twice');
   });
   items.forEach(({ id, nextTo = [] }, index) => {
     for (const other of nextTo)
-      if (!ids.includes(other) || other === id)
-        fault(`${path}.items[${index}].nextTo`, other, 'must be the id of another item');
+      if (!ids.includes(other) || other === id) fault(`${path}.items[${index}].nextTo`, other, 'id-unknown');
   });
   const order = list(all['order'], `${path}.order`, fitCriteria.length) as FitCriterion[];
   order.forEach((one, index) => {
     if (!fitCriteria.includes(one) || order.indexOf(one) !== index)
-      fault(`${path}.order[${index}]`, one, `must be one of ${fitCriteria.join(', ')}, each once`);
+      fault(`${path}.order[${index}]`, one, { because: 'not-among-once', known: fitCriteria.join(', ') });
   });
   const centre2 = all['centre2'] ?? null;
   if (centre2 !== null && (typeof centre2 !== 'number' || !Number.isFinite(centre2)))
-    fault(`${path}.centre2`, centre2, 'must be a number');
+    fault(`${path}.centre2`, centre2, 'no-number-at-all');
   const made: FitCase = {
     id: text(all['id'], `${path}.id`),
     step,

@@ -2,11 +2,10 @@ import type { ItemKind } from '../item-kind';
 
 export const applianceDoor: ItemKind = {
   id: 'appliance-door',
-  name: 'Appliance door',
-  group: 'Panels',
+  group: 'panels',
   top: 'none',
   symbol: 'panel',
-  within: ['Appliances', 'Base'],
+  within: ['appliances', 'base'],
   trim: { least: 300, most: 900 },
   rows: [{ shows: 'panel' }],
   front: false,

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const backPanel: ItemKind = {
   id: 'back-panel',
-  name: 'Back panel',
-  group: 'Panels',
+  group: 'panels',
   top: 'none',
   symbol: 'panel',
   trim: { least: 100, most: 3600 },

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const barTop: ItemKind = {
   id: 'bar-top',
-  name: 'Bar top',
-  group: 'Panels',
+  group: 'panels',
   top: 'none',
   symbol: 'panel',
   trim: { least: 300, most: 4000 },

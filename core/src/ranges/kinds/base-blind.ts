@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const baseBlind: ItemKind = {
   id: 'base-blind',
-  name: 'Blind corner base',
-  group: 'Base',
+  group: 'base',
   top: 'under',
   symbol: 'blind',
   blind: true,

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const baseCornerDiagonal: ItemKind = {
   id: 'base-corner-diagonal',
-  name: 'Diagonal corner base',
-  group: 'Base',
+  group: 'base',
   top: 'under',
   symbol: 'corner',
   plan: 'diagonal',

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const baseCornerDrawers: ItemKind = {
   id: 'base-corner-drawers',
-  name: 'Corner drawer base',
-  group: 'Base',
+  group: 'base',
   top: 'under',
   symbol: 'corner',
   plan: 'l',

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const baseCornerL: ItemKind = {
   id: 'base-corner-l',
-  name: 'Corner base',
-  group: 'Base',
+  group: 'base',
   top: 'under',
   symbol: 'corner',
   plan: 'l',

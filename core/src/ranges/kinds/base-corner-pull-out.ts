@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const baseCornerPullOut: ItemKind = {
   id: 'base-corner-pull-out',
-  name: 'Blind corner base, pull-out',
-  group: 'Base',
+  group: 'base',
   top: 'under',
   symbol: 'blind',
   blind: true,

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const baseDoorDrawer: ItemKind = {
   id: 'base-door-drawer',
-  name: 'Base, drawer over doors',
-  group: 'Base',
+  group: 'base',
   top: 'under',
   symbol: 'doors',
   opens: 'doors',

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const baseDoors: ItemKind = {
   id: 'base-doors',
-  name: 'Base cabinet',
-  group: 'Base',
+  group: 'base',
   top: 'under',
   symbol: 'doors',
   opens: 'doors',

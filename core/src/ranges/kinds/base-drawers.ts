@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const baseDrawers: ItemKind = {
   id: 'base-drawers',
-  name: 'Drawer base',
-  group: 'Base',
+  group: 'base',
   top: 'under',
   symbol: 'drawers',
   opens: 'drawers',

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const baseEndShelf: ItemKind = {
   id: 'base-end-shelf',
-  name: 'End shelf base',
-  group: 'Base',
+  group: 'base',
   top: 'under',
   symbol: 'open',
   plan: 'chamfer',

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const baseHob: ItemKind = {
   id: 'base-hob',
-  name: 'Hob base',
-  group: 'Base',
+  group: 'base',
   top: 'under',
   symbol: 'hob',
   opens: 'doors',

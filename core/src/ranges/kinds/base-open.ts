@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const baseOpen: ItemKind = {
   id: 'base-open',
-  name: 'Open base',
-  group: 'Base',
+  group: 'base',
   top: 'under',
   symbol: 'open',
   trim: { least: 100, most: 1220 },

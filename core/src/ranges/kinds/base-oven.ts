@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const baseOven: ItemKind = {
   id: 'base-oven',
-  name: 'Oven base',
-  group: 'Base',
+  group: 'base',
   top: 'under',
   symbol: 'oven',
   opens: 'down',

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const baseSink: ItemKind = {
   id: 'base-sink',
-  name: 'Sink base',
-  group: 'Base',
+  group: 'base',
   top: 'under',
   symbol: 'sink',
   opens: 'doors',

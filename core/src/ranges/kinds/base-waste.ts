@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const baseWaste: ItemKind = {
   id: 'base-waste',
-  name: 'Waste pull-out',
-  group: 'Base',
+  group: 'base',
   top: 'under',
   symbol: 'doors',
   opens: 'drawers',

@@ -2,11 +2,10 @@ import type { ItemKind } from '../item-kind';
 
 export const basinHung: ItemKind = {
   id: 'basin-hung',
-  name: 'Basin, wall hung',
-  group: 'Fixtures',
+  group: 'fixtures',
   top: 'none',
   symbol: 'basin',
-  within: ['Vanity'],
+  within: ['vanity'],
   trim: null,
   front: false,
   flat: false,

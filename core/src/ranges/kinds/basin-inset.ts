@@ -2,11 +2,10 @@ import type { ItemKind } from '../item-kind';
 
 export const basinInset: ItemKind = {
   id: 'basin-inset',
-  name: 'Basin, inset',
-  group: 'Fixtures',
+  group: 'fixtures',
   top: 'none',
   symbol: 'sink-bowl',
-  within: ['Base', 'Vanity', 'Panels'],
+  within: ['base', 'vanity', 'panels'],
   trim: null,
   front: false,
   flat: false,

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const basin: ItemKind = {
   id: 'basin',
-  name: 'Basin',
-  group: 'Fixtures',
+  group: 'fixtures',
   top: 'none',
   symbol: 'basin',
   trim: null,

@@ -2,11 +2,10 @@ import type { ItemKind } from '../item-kind';
 
 export const bench: ItemKind = {
   id: 'bench',
-  name: 'Bench',
-  group: 'Furniture',
+  group: 'furniture',
   top: 'none',
   symbol: 'box',
-  within: ['Fixtures', 'Furniture'],
+  within: ['fixtures', 'furniture'],
   trim: { least: 300, most: 4000 },
   front: false,
   flat: false,

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const bidet: ItemKind = {
   id: 'bidet',
-  name: 'Bidet',
-  group: 'Fixtures',
+  group: 'fixtures',
   top: 'none',
   symbol: 'bidet',
   trim: null,

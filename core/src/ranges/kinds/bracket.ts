@@ -2,11 +2,10 @@ import type { ItemKind } from '../item-kind';
 
 export const bracket: ItemKind = {
   id: 'bracket',
-  name: 'Bracket',
-  group: 'Panels',
+  group: 'panels',
   top: 'none',
   symbol: 'panel',
-  within: ['Base', 'Wall', 'Tall', 'Vanity', 'Panels'],
+  within: ['base', 'wall', 'tall', 'vanity', 'panels'],
   trim: null,
   front: false,
   flat: true,

@@ -2,11 +2,10 @@ import type { ItemKind } from '../item-kind';
 
 export const chair: ItemKind = {
   id: 'chair',
-  name: 'Chair',
-  group: 'Furniture',
+  group: 'furniture',
   top: 'none',
   symbol: 'chair',
-  within: ['Furniture'],
+  within: ['furniture'],
   trim: null,
   front: false,
   flat: false,

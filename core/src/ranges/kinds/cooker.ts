@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const cooker: ItemKind = {
   id: 'cooker',
-  name: 'Cooker',
-  group: 'Appliances',
+  group: 'appliances',
   top: 'breaks',
   symbol: 'cooker',
   opens: 'down',

@@ -2,12 +2,11 @@ import type { ItemKind } from '../item-kind';
 
 export const cornice: ItemKind = {
   id: 'cornice',
-  name: 'Cornice',
-  group: 'Trim',
+  group: 'trim',
   top: 'none',
   symbol: 'wall',
   edge: 'top',
-  within: ['Base', 'Wall', 'Tall', 'Vanity', 'Panels'],
+  within: ['base', 'wall', 'tall', 'vanity', 'panels'],
   trim: { least: 50, most: 4000 },
   front: false,
   flat: true,

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const dishwasher: ItemKind = {
   id: 'dishwasher',
-  name: 'Dishwasher',
-  group: 'Appliances',
+  group: 'appliances',
   top: 'under',
   symbol: 'dishwasher',
   opens: 'down',

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const dryer: ItemKind = {
   id: 'dryer',
-  name: 'Dryer',
-  group: 'Appliances',
+  group: 'appliances',
   top: 'breaks',
   symbol: 'machine',
   opens: 'doors',

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const endPanel: ItemKind = {
   id: 'end-panel',
-  name: 'End panel',
-  group: 'Panels',
+  group: 'panels',
   top: 'under',
   symbol: 'panel',
   trim: null,

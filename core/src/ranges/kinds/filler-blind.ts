@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const fillerBlind: ItemKind = {
   id: 'filler-blind',
-  name: 'Blind filler',
-  group: 'Panels',
+  group: 'panels',
   top: 'under',
   symbol: 'filler',
   trim: { least: 10, most: 300 },

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const fillerCorner: ItemKind = {
   id: 'filler-corner',
-  name: 'Corner filler',
-  group: 'Panels',
+  group: 'panels',
   top: 'under',
   symbol: 'filler',
   plan: 'l',

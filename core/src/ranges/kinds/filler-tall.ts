@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const fillerTall: ItemKind = {
   id: 'filler-tall',
-  name: 'Tall filler',
-  group: 'Panels',
+  group: 'panels',
   top: 'none',
   symbol: 'filler',
   trim: { least: 3, most: 250 },

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const fillerWall: ItemKind = {
   id: 'filler-wall',
-  name: 'Wall filler',
-  group: 'Panels',
+  group: 'panels',
   top: 'none',
   symbol: 'wall',
   trim: { least: 3, most: 250 },

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const filler: ItemKind = {
   id: 'filler',
-  name: 'Filler',
-  group: 'Panels',
+  group: 'panels',
   top: 'under',
   symbol: 'filler',
   trim: { least: 6, most: 153 },

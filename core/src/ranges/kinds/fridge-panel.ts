@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const fridgePanel: ItemKind = {
   id: 'fridge-panel',
-  name: 'Refrigerator return panel',
-  group: 'Panels',
+  group: 'panels',
   top: 'breaks',
   symbol: 'panel',
   trim: { least: 10, most: 80 },

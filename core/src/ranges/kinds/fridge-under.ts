@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const fridgeUnder: ItemKind = {
   id: 'fridge-under',
-  name: 'Refrigerator, under the top',
-  group: 'Appliances',
+  group: 'appliances',
   top: 'under',
   symbol: 'machine',
   opens: 'doors',

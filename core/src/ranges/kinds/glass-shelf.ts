@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const glassShelf: ItemKind = {
   id: 'glass-shelf',
-  name: 'Glass shelf',
-  group: 'Accessories',
+  group: 'accessories',
   top: 'none',
   symbol: 'rail',
   trim: { least: 100, most: 2000 },

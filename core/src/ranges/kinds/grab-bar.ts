@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const grabBar: ItemKind = {
   id: 'grab-bar',
-  name: 'Grab bar',
-  group: 'Accessories',
+  group: 'accessories',
   top: 'none',
   symbol: 'rail',
   trim: null,

@@ -2,11 +2,10 @@ import type { ItemKind } from '../item-kind';
 
 export const hob: ItemKind = {
   id: 'hob',
-  name: 'Hob',
-  group: 'Appliances',
+  group: 'appliances',
   top: 'none',
   symbol: 'hob',
-  within: ['Base', 'Wall', 'Tall', 'Vanity', 'Panels'],
+  within: ['base', 'wall', 'tall', 'vanity', 'panels'],
   trim: null,
   front: false,
   flat: false,

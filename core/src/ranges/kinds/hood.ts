@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const hood: ItemKind = {
   id: 'hood',
-  name: 'Hood',
-  group: 'Appliances',
+  group: 'appliances',
   top: 'none',
   symbol: 'hood',
   trim: null,

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const hook: ItemKind = {
   id: 'hook',
-  name: 'Hook',
-  group: 'Accessories',
+  group: 'accessories',
   top: 'none',
   symbol: 'rail',
   trim: null,

@@ -2,12 +2,11 @@ import type { ItemKind } from '../item-kind';
 
 export const lightRail: ItemKind = {
   id: 'light-rail',
-  name: 'Light rail',
-  group: 'Trim',
+  group: 'trim',
   top: 'none',
   symbol: 'wall',
   edge: 'underside',
-  within: ['Base', 'Wall', 'Tall', 'Vanity', 'Panels'],
+  within: ['base', 'wall', 'tall', 'vanity', 'panels'],
   trim: { least: 50, most: 4000 },
   front: false,
   flat: true,

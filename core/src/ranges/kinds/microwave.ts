@@ -2,11 +2,10 @@ import type { ItemKind } from '../item-kind';
 
 export const microwave: ItemKind = {
   id: 'microwave',
-  name: 'Microwave',
-  group: 'Appliances',
+  group: 'appliances',
   top: 'none',
   symbol: 'wall',
-  within: ['Base', 'Wall', 'Tall', 'Vanity', 'Panels'],
+  within: ['base', 'wall', 'tall', 'vanity', 'panels'],
   trim: null,
   rows: [{ shows: 'doors', single: true, glass: true }],
   front: false,

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const mirror: ItemKind = {
   id: 'mirror',
-  name: 'Mirror',
-  group: 'Accessories',
+  group: 'accessories',
   top: 'none',
   symbol: 'rail',
   upright: true,

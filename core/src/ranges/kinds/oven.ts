@@ -2,12 +2,11 @@ import type { ItemKind } from '../item-kind';
 
 export const oven: ItemKind = {
   id: 'oven',
-  name: 'Oven',
-  group: 'Appliances',
+  group: 'appliances',
   top: 'none',
   symbol: 'oven',
   opens: 'down',
-  within: ['Base', 'Wall', 'Tall', 'Vanity', 'Panels'],
+  within: ['base', 'wall', 'tall', 'vanity', 'panels'],
   trim: null,
   rows: [{ shows: 'controls', high: 100 }, { shows: 'drop' }],
   front: false,

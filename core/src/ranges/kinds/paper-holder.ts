@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const paperHolder: ItemKind = {
   id: 'paper-holder',
-  name: 'Paper holder',
-  group: 'Accessories',
+  group: 'accessories',
   top: 'none',
   symbol: 'rail',
   trim: null,

@@ -2,12 +2,11 @@ import type { ItemKind } from '../item-kind';
 
 export const plinth: ItemKind = {
   id: 'plinth',
-  name: 'Plinth',
-  group: 'Trim',
+  group: 'trim',
   top: 'none',
   symbol: 'panel',
   edge: 'foot',
-  within: ['Base', 'Wall', 'Tall', 'Vanity', 'Panels', 'Appliances'],
+  within: ['base', 'wall', 'tall', 'vanity', 'panels', 'appliances'],
   trim: { least: 50, most: 4000 },
   front: false,
   flat: true,

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const refrigerator: ItemKind = {
   id: 'refrigerator',
-  name: 'Refrigerator',
-  group: 'Appliances',
+  group: 'appliances',
   top: 'breaks',
   symbol: 'refrigerator',
   opens: 'doors',

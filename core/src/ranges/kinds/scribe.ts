@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const scribe: ItemKind = {
   id: 'scribe',
-  name: 'Scribe strip',
-  group: 'Trim',
+  group: 'trim',
   top: 'none',
   symbol: 'panel',
   trim: { least: 3, most: 80 },

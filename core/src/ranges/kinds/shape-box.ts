@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const shapeBox: ItemKind = {
   id: 'shape-box',
-  name: 'Box',
-  group: 'Shapes',
+  group: 'shapes',
   top: 'none',
   symbol: 'box',
   trim: { least: 1, most: 4000 },

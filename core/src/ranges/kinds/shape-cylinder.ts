@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const shapeCylinder: ItemKind = {
   id: 'shape-cylinder',
-  name: 'Cylinder',
-  group: 'Shapes',
+  group: 'shapes',
   top: 'none',
   symbol: 'box',
   plan: 'round',

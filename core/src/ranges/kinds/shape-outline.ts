@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const shapeOutline: ItemKind = {
   id: 'shape-outline',
-  name: 'Outline',
-  group: 'Shapes',
+  group: 'shapes',
   top: 'none',
   symbol: 'box',
   plan: 'any',

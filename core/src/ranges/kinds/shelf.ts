@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const shelf: ItemKind = {
   id: 'shelf',
-  name: 'Floating shelf',
-  group: 'Panels',
+  group: 'panels',
   top: 'none',
   symbol: 'wall',
   trim: { least: 100, most: 3600 },

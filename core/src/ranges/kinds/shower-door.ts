@@ -2,13 +2,12 @@ import type { ItemKind } from '../item-kind';
 
 export const showerDoor: ItemKind = {
   id: 'shower-door',
-  name: 'Shower door',
-  group: 'Fixtures',
+  group: 'fixtures',
   top: 'none',
   symbol: 'panel',
   edge: 'tray',
   opens: 'doors',
-  within: ['Fixtures'],
+  within: ['fixtures'],
   trim: { least: 400, most: 1000 },
   front: false,
   flat: true,

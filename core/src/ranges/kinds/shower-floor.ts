@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const showerFloor: ItemKind = {
   id: 'shower-floor',
-  name: 'Wet floor',
-  group: 'Fixtures',
+  group: 'fixtures',
   top: 'none',
   symbol: 'shower',
   trim: { least: 600, most: 4000 },

@@ -2,12 +2,11 @@ import type { ItemKind } from '../item-kind';
 
 export const showerGlass: ItemKind = {
   id: 'shower-glass',
-  name: 'Shower glass',
-  group: 'Fixtures',
+  group: 'fixtures',
   top: 'none',
   symbol: 'panel',
   edge: 'tray',
-  within: ['Fixtures'],
+  within: ['fixtures'],
   trim: { least: 200, most: 2000 },
   front: false,
   flat: true,

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const showerPan: ItemKind = {
   id: 'shower-pan',
-  name: 'Shower tray',
-  group: 'Fixtures',
+  group: 'fixtures',
   top: 'none',
   symbol: 'shower',
   trim: null,

@@ -2,12 +2,11 @@ import type { ItemKind } from '../item-kind';
 
 export const showerSlide: ItemKind = {
   id: 'shower-slide',
-  name: 'Sliding shower glass',
-  group: 'Fixtures',
+  group: 'fixtures',
   top: 'none',
   symbol: 'panel',
   edge: 'tray',
-  within: ['Fixtures'],
+  within: ['fixtures'],
   trim: { least: 900, most: 2000 },
   front: false,
   flat: true,

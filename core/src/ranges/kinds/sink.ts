@@ -2,11 +2,10 @@ import type { ItemKind } from '../item-kind';
 
 export const sink: ItemKind = {
   id: 'sink',
-  name: 'Kitchen sink',
-  group: 'Fixtures',
+  group: 'fixtures',
   top: 'none',
   symbol: 'sink-bowl',
-  within: ['Base', 'Wall', 'Tall', 'Vanity', 'Panels'],
+  within: ['base', 'wall', 'tall', 'vanity', 'panels'],
   trim: null,
   front: false,
   flat: false,

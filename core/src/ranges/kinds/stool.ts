@@ -2,12 +2,11 @@ import type { ItemKind } from '../item-kind';
 
 export const stool: ItemKind = {
   id: 'stool',
-  name: 'Stool',
-  group: 'Furniture',
+  group: 'furniture',
   top: 'none',
   symbol: 'stool',
   plan: 'round',
-  within: ['Furniture'],
+  within: ['furniture'],
   trim: null,
   front: false,
   flat: false,

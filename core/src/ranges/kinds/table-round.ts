@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const tableRound: ItemKind = {
   id: 'table-round',
-  name: 'Round table',
-  group: 'Furniture',
+  group: 'furniture',
   top: 'none',
   symbol: 'box',
   plan: 'round',

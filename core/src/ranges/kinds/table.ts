@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const table: ItemKind = {
   id: 'table',
-  name: 'Table',
-  group: 'Furniture',
+  group: 'furniture',
   top: 'none',
   symbol: 'box',
   trim: { least: 300, most: 4000 },

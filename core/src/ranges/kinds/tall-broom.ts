@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const tallBroom: ItemKind = {
   id: 'tall-broom',
-  name: 'Broom cupboard',
-  group: 'Tall',
+  group: 'tall',
   top: 'breaks',
   symbol: 'tall',
   opens: 'doors',

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const tallDoubleOven: ItemKind = {
   id: 'tall-double-oven',
-  name: 'Double oven housing',
-  group: 'Tall',
+  group: 'tall',
   top: 'breaks',
   symbol: 'tall',
   opens: 'doors',

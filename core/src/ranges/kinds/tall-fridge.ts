@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const tallFridge: ItemKind = {
   id: 'tall-fridge',
-  name: 'Refrigerator housing',
-  group: 'Tall',
+  group: 'tall',
   top: 'breaks',
   symbol: 'tall',
   opens: 'doors',

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const tallGarage: ItemKind = {
   id: 'tall-garage',
-  name: 'Appliance garage',
-  group: 'Tall',
+  group: 'tall',
   top: 'none',
   symbol: 'open',
   opens: 'up',

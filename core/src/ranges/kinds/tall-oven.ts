@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const tallOven: ItemKind = {
   id: 'tall-oven',
-  name: 'Oven housing',
-  group: 'Tall',
+  group: 'tall',
   top: 'breaks',
   symbol: 'tall',
   opens: 'doors',

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const tallPantry: ItemKind = {
   id: 'tall-pantry',
-  name: 'Pantry',
-  group: 'Tall',
+  group: 'tall',
   top: 'breaks',
   symbol: 'tall',
   opens: 'doors',

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const toiletHung: ItemKind = {
   id: 'toilet-hung',
-  name: 'Toilet, wall hung',
-  group: 'Fixtures',
+  group: 'fixtures',
   top: 'none',
   symbol: 'toilet',
   trim: null,

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const toilet: ItemKind = {
   id: 'toilet',
-  name: 'Toilet',
-  group: 'Fixtures',
+  group: 'fixtures',
   top: 'none',
   symbol: 'toilet',
   trim: null,

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const towelRail: ItemKind = {
   id: 'towel-rail',
-  name: 'Towel rail',
-  group: 'Accessories',
+  group: 'accessories',
   top: 'none',
   symbol: 'rail',
   trim: null,

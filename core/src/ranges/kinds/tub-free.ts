@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const tubFree: ItemKind = {
   id: 'tub-free',
-  name: 'Bath, free-standing',
-  group: 'Fixtures',
+  group: 'fixtures',
   top: 'none',
   symbol: 'bath',
   trim: null,

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const tub: ItemKind = {
   id: 'tub',
-  name: 'Bath',
-  group: 'Fixtures',
+  group: 'fixtures',
   top: 'none',
   symbol: 'bath',
   sided: true,

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const vanityDoors: ItemKind = {
   id: 'vanity-doors',
-  name: 'Vanity',
-  group: 'Vanity',
+  group: 'vanity',
   top: 'under',
   symbol: 'doors',
   opens: 'doors',

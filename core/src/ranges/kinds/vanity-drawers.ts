@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const vanityDrawers: ItemKind = {
   id: 'vanity-drawers',
-  name: 'Vanity drawers',
-  group: 'Vanity',
+  group: 'vanity',
   top: 'under',
   symbol: 'drawers',
   opens: 'drawers',

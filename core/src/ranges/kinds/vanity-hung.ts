@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const vanityHung: ItemKind = {
   id: 'vanity-hung',
-  name: 'Vanity, wall hung',
-  group: 'Vanity',
+  group: 'vanity',
   top: 'under',
   symbol: 'drawers',
   opens: 'drawers',

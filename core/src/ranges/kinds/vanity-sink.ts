@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const vanitySink: ItemKind = {
   id: 'vanity-sink',
-  name: 'Vanity, basin',
-  group: 'Vanity',
+  group: 'vanity',
   top: 'under',
   symbol: 'sink',
   opens: 'doors',

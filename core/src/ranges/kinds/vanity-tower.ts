@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const vanityTower: ItemKind = {
   id: 'vanity-tower',
-  name: 'Linen tower',
-  group: 'Tall',
+  group: 'tall',
   top: 'breaks',
   symbol: 'tall',
   opens: 'doors',

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const wallBlind: ItemKind = {
   id: 'wall-blind',
-  name: 'Blind corner wall',
-  group: 'Wall',
+  group: 'wall',
   top: 'none',
   symbol: 'wall',
   blind: true,

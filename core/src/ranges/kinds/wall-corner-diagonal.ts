@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const wallCornerDiagonal: ItemKind = {
   id: 'wall-corner-diagonal',
-  name: 'Diagonal corner wall cabinet',
-  group: 'Wall',
+  group: 'wall',
   top: 'none',
   symbol: 'wall',
   plan: 'diagonal',

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const wallCornerL: ItemKind = {
   id: 'wall-corner-l',
-  name: 'Corner wall cabinet',
-  group: 'Wall',
+  group: 'wall',
   top: 'none',
   symbol: 'wall',
   plan: 'l',

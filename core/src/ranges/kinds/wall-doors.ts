@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const wallDoors: ItemKind = {
   id: 'wall-doors',
-  name: 'Wall cabinet',
-  group: 'Wall',
+  group: 'wall',
   top: 'none',
   symbol: 'wall',
   opens: 'doors',

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const wallEndShelf: ItemKind = {
   id: 'wall-end-shelf',
-  name: 'End shelf, wall',
-  group: 'Wall',
+  group: 'wall',
   top: 'none',
   symbol: 'wall',
   plan: 'chamfer',

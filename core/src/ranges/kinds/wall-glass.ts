@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const wallGlass: ItemKind = {
   id: 'wall-glass',
-  name: 'Glass wall cabinet',
-  group: 'Wall',
+  group: 'wall',
   top: 'none',
   symbol: 'wall',
   opens: 'doors',

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const wallLiftUp: ItemKind = {
   id: 'wall-lift-up',
-  name: 'Lift-up wall cabinet',
-  group: 'Wall',
+  group: 'wall',
   top: 'none',
   symbol: 'wall',
   opens: 'up',

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const wallMicrowave: ItemKind = {
   id: 'wall-microwave',
-  name: 'Microwave wall cabinet',
-  group: 'Wall',
+  group: 'wall',
   top: 'none',
   symbol: 'wall',
   opens: 'up',

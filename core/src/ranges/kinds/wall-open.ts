@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const wallOpen: ItemKind = {
   id: 'wall-open',
-  name: 'Open wall shelf',
-  group: 'Wall',
+  group: 'wall',
   top: 'none',
   symbol: 'wall',
   trim: { least: 100, most: 1220 },

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const wallOver: ItemKind = {
   id: 'wall-over',
-  name: 'Wall cabinet over',
-  group: 'Wall',
+  group: 'wall',
   top: 'none',
   symbol: 'wall',
   opens: 'doors',

@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const wallRack: ItemKind = {
   id: 'wall-rack',
-  name: 'Plate rack',
-  group: 'Wall',
+  group: 'wall',
   top: 'none',
   symbol: 'wall',
   trim: { least: 400, most: 1000 },

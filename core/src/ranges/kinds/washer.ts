@@ -2,8 +2,7 @@ import type { ItemKind } from '../item-kind';
 
 export const washer: ItemKind = {
   id: 'washer',
-  name: 'Washing machine',
-  group: 'Appliances',
+  group: 'appliances',
   top: 'breaks',
   symbol: 'machine',
   opens: 'doors',

@@ -1,20 +1,18 @@
+import { named, noun, type Noun } from '../../nouns';
 import { reachIntoSector, sectorOutline, sectorsMeet } from '../../geometry/sector';
 import { TOUCH } from '../../geometry/tolerance';
-import { fixedName } from '../../survey/fixed-things';
 import { doorSweeps } from '../../survey/openings';
 import type { Finding, Rule } from '../rule';
 
 /** A door leaf swings as far as it opens without hitting an item or the sweep of another door. */
 export const doorSwing: Rule = {
   id: 'door-swing',
-  name: 'Door swing',
   level: 'collision',
-  source: { 'inch-residential': 'kitchen planning guideline 2', 'metric-residential': 'common practice' },
   parameters: { 'inch-residential': {}, 'metric-residential': {} },
   check({ openings, boxes, fixed }) {
     const bodies = [
-      ...boxes.map((box) => ({ ...box, name: box.record.code })),
-      ...fixed.map((thing) => ({ ...thing, name: `the ${fixedName(thing.record.type)}` })),
+      ...boxes.map((box) => ({ ...box, name: named(box.record.code) })),
+      ...fixed.map((thing) => ({ ...thing, name: thing.record.type as Noun })),
     ];
     const doors = openings.flatMap((opening) => doorSweeps(opening).map((sector) => ({ opening, sector })));
     return doors.flatMap(({ opening, sector }, index): Omit<Finding, 'rule'>[] => {
@@ -32,7 +30,7 @@ export const doorSwing: Rule = {
           verdict: 'blocked' as const,
           ids: [opening.record.id, box.id],
           measured: reach,
-          names: [opening.name, box.name],
+          names: [noun('door', opening.name), box.name],
         }));
       const doorHits = doors
         .slice(index + 1)
@@ -42,7 +40,7 @@ export const doorSwing: Rule = {
           verdict: 'blocked' as const,
           ids: [opening.record.id, other.opening.record.id],
           measured: 0,
-          names: [opening.name, `door ${other.opening.name}`],
+          names: [noun('door', opening.name), noun('door', other.opening.name)],
         }));
       const found = [...hits, ...doorHits];
       const clear = {
@@ -50,15 +48,9 @@ export const doorSwing: Rule = {
         verdict: 'clear' as const,
         ids: [opening.record.id],
         measured: opening.record.width,
-        names: [opening.name],
+        names: [noun('door', opening.name)],
       };
       return found.length > 0 ? found : [clear];
     });
-  },
-  say: ({ verdict, measured, names }, show) => {
-    if (verdict === 'clear') return `Door ${names[0]} swings freely.`;
-    return measured > 0
-      ? `Door ${names[0]} hits ${names[1]}: it stands ${show(measured)} inside the swing.`
-      : `Door ${names[0]} and ${names[1]} swing through the same place.`;
   },
 };

@@ -6,9 +6,7 @@ const none = { 'inch-residential': {}, 'metric-residential': {} };
 /** Two items, or an item and a fixed thing, take the same space. */
 export const itemCollision: Rule = {
   id: 'item-collision',
-  name: 'Items apart',
   level: 'collision',
-  source: { 'inch-residential': 'geometry', 'metric-residential': 'geometry' },
   parameters: none,
   check({ boxes, design }) {
     const moved = new Set(boxes.map(({ id }) => id));
@@ -33,10 +31,4 @@ export const itemCollision: Rule = {
       });
     });
   },
-  say: ({ measured, names }, show) =>
-    `${capital(names[0]!)} and ${names[1]} go ${show(measured)} into each other.`,
 };
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
-}

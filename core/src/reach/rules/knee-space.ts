@@ -1,3 +1,4 @@
+import { named } from '../../nouns';
 import { KEPT } from '../../geometry/tolerance';
 import type { Rule } from '../rule';
 import { kneeSpaceFor, kneeSpaces, seatings } from '../seats';
@@ -5,12 +6,7 @@ import { kneeSpaceFor, kneeSpaces, seatings } from '../seats';
 /** Room for the knees of everyone who sits at a top or a bar, from its edge to what is under it. */
 export const kneeSpace: Rule = {
   id: 'knee-space',
-  name: 'Knee space',
   level: 'guideline',
-  source: {
-    'inch-residential': 'kitchen planning guideline 9',
-    'metric-residential': 'common practice',
-  },
   parameters: kneeSpaces,
   check(facts, depths) {
     return seatings(facts).map(({ seat, at, surface, depth, place }) => {
@@ -21,12 +17,8 @@ export const kneeSpace: Rule = {
         place,
         measured: depth,
         required,
-        names: [seat.record.code],
+        names: [named(seat.record.code)],
       };
     });
   },
-  say: ({ verdict, measured, required, names }, show) =>
-    verdict === 'clear'
-      ? `Knee space of ${show(measured)} at ${names[0]}.`
-      : `Knee space at ${names[0]} is ${show(measured)} deep; ${show(required)} is asked for at this height.`,
 };

@@ -1,16 +1,13 @@
+import { named } from '../../nouns';
 import { baseDifference } from '../../ranges/mixing';
 import { findRange, isCabinetRange, rangesOf } from '../../ranges/shelf';
 import { runs } from '../../setting/runs';
 import type { Finding, Rule } from '../rule';
 
-const source = 'common practice';
-
 /** The cabinets of a run are of one range: two seldom stand at one height. */
 export const mixedRanges: Rule = {
   id: 'mixed-ranges',
-  name: 'One range in a run',
   level: 'guideline',
-  source: { 'inch-residential': source, 'metric-residential': source },
   parameters: { 'inch-residential': {}, 'metric-residential': {} },
   check({ design, room }) {
     const known = rangesOf(design);
@@ -31,13 +28,9 @@ export const mixedRanges: Rule = {
           place: others[0]!.footprint,
           measured: baseDifference(range, than)?.height ?? 0,
           required: 0,
-          names: [range.name, than.name],
+          names: [named(range.name), named(than.name)],
         },
       ];
     });
   },
-  say: ({ measured, names }, show) =>
-    measured === 0
-      ? `${names[0]} stands in a run of ${names[1]}.`
-      : `${names[0]} stands in a run of ${names[1]}: its bases are ${show(Math.abs(measured))} ${measured > 0 ? 'higher' : 'lower'}.`,
 };

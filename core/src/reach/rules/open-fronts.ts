@@ -1,3 +1,4 @@
+import { noun } from '../../nouns';
 import { deepestOverlap } from '../../geometry/convex-pieces';
 import { reachIntoSector, sectorOutline } from '../../geometry/sector';
 import { contains, distanceToPath } from '../../geometry/polygon';
@@ -12,27 +13,25 @@ import type { Finding, Rule } from '../rule';
 /** Doors, drawers and flaps of items open fully without hitting anything. Asked for, as it is checked with all of them open. */
 export const openFrontsRule: Rule = {
   id: 'open-fronts',
-  name: 'Doors and drawers open',
   level: 'collision',
   onRequest: true,
-  source: { 'inch-residential': 'geometry', 'metric-residential': 'geometry' },
   parameters: { 'inch-residential': {}, 'metric-residential': {} },
   check({ boxes, design, shape }) {
     return boxes.flatMap((box) =>
       openFronts(box).flatMap((front): Omit<Finding, 'rule'>[] => {
         const outline = 'swing' in front ? sectorOutline(front.swing) : front.reach;
         const base = { verdict: 'blocked' as const, place: outline, required: 0 };
-        const what = 'swing' in front ? 'door' : box.kind.opens === 'drawers' ? 'drawer' : 'door';
+        const what = !('swing' in front) && box.kind.opens === 'drawers' ? 'drawer-of' : 'door-of';
         const hits = bodiesNear(design, outline)
           .filter((body) => body.id !== box.id && body.low < box.high - TOUCH && body.high > box.low + TOUCH)
-          .filter(({ box: other }) => other?.kind.group !== 'Furniture' && !isLetInto(other, box))
+          .filter(({ box: other }) => other?.kind.group !== 'furniture' && !isLetInto(other, box))
           .map((body) => ({ body, depth: reachInto(front, body) }))
           .filter(({ depth }) => depth > TOUCH)
           .map(({ body, depth }) => ({
             ...base,
             ids: [box.id, body.id],
             measured: depth,
-            names: [what, box.record.code, body.name],
+            names: [noun(what, box.record.code), body.name],
           }));
         const wall = intoWall(outline, shape.outline, shape.faces);
         const walls = wall
@@ -41,7 +40,7 @@ export const openFrontsRule: Rule = {
                 ...base,
                 ids: [box.id],
                 measured: wall.depth,
-                names: [what, box.record.code, `face ${wall.letter}`],
+                names: [noun(what, box.record.code), noun('face', wall.letter)],
               },
             ]
           : [];
@@ -49,8 +48,6 @@ export const openFrontsRule: Rule = {
       }),
     );
   },
-  say: ({ measured, names }, show) =>
-    `The ${names[0]} of ${names[1]} hits ${names[2]}, ${show(measured)} before it is open.`,
 };
 
 /** Whether something is let into a cabinet: a hob in its top, a sink, an oven; its doors are made for that. */

@@ -1,3 +1,4 @@
+import { named, noun } from '../../nouns';
 import { deepestOverlap } from '../../geometry/convex-pieces';
 import { TOUCH } from '../../geometry/tolerance';
 import { dot, place, subtract } from '../../geometry/point';
@@ -9,18 +10,14 @@ import type { Rule } from '../rule';
 /** How far a casing stands off the wall, mm. */
 const CASING = 20;
 
-const words = { door: 'door', cased: 'opening', window: 'window', hatch: 'hatch', niche: 'niche' } as const;
-
 /** No item stands in front of a door or window it reaches up to. */
 export const openingBlocked: Rule = {
   id: 'opening-blocked',
-  name: 'Openings free',
   level: 'collision',
-  source: { 'inch-residential': 'common practice', 'metric-residential': 'common practice' },
   parameters: { 'inch-residential': { depth: 101.6 }, 'metric-residential': { depth: 100 } },
   check({ openings, boxes: all }, { depth }) {
     // A chair before a window is moved away.
-    const boxes = all.filter(({ kind }) => kind.group !== 'Furniture');
+    const boxes = all.filter(({ kind }) => kind.group !== 'furniture');
     return openings.flatMap((opening) => {
       const { record, name } = opening;
       const front = floorBefore(opening, 0, depth!);
@@ -37,7 +34,7 @@ export const openingBlocked: Rule = {
           place: front,
           measured: over,
           required: 0,
-          names: [box.record.code, `${words[record.type]} ${name}`],
+          names: [named(box.record.code), noun(record.type, name)],
         }));
       const before = new Set(blocking.map(({ ids: [id] }) => id));
       const over = boxes
@@ -50,15 +47,11 @@ export const openingBlocked: Rule = {
           place: casing,
           measured: overCasing(box, opening),
           required: 0,
-          names: [box.record.code, `the casing of ${words[record.type]} ${name}`],
+          names: [named(box.record.code), noun(`${record.type}-casing`, name)],
         }));
       return [...blocking, ...over];
     });
   },
-  say: ({ measured, names }, show) =>
-    measured === 0
-      ? `${names[0]} stands before ${names[1]}.`
-      : `${names[0]} stands ${show(measured)} in front of ${names[1]}.`,
 };
 
 /** The floor before an opening, so much wider at both jambs and so deep. */

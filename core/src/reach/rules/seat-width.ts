@@ -1,3 +1,4 @@
+import { named } from '../../nouns';
 import { middle } from '../../geometry/point';
 import { KEPT } from '../../geometry/tolerance';
 import { middleOf } from '../../setting/item-box';
@@ -7,12 +8,7 @@ import { besideSeat, seatings } from '../seats';
 /** Elbow room: the middles of seats beside one another stand as far apart as each is wide at the top. */
 export const seatWidth: Rule = {
   id: 'seat-width',
-  name: 'Width per seat',
   level: 'guideline',
-  source: {
-    'inch-residential': 'kitchen planning guideline 9',
-    'metric-residential': 'common practice',
-  },
   parameters: { 'inch-residential': { width: 609.6 }, 'metric-residential': { width: 600 } },
   check(facts, { width }) {
     const all = seatings(facts);
@@ -29,13 +25,9 @@ export const seatWidth: Rule = {
           place: [middleOf(one.seat), middle(middleOf(one.seat), middleOf(other.seat)), middleOf(other.seat)],
           measured: apart,
           required: width!,
-          names: [one.seat.record.code],
+          names: [named(one.seat.record.code)],
         },
       ];
     });
   },
-  say: ({ verdict, measured, required, names }, show) =>
-    verdict === 'clear'
-      ? `Each ${names[0]} has ${show(measured)} of width.`
-      : `${names[0]} stand ${show(measured)} apart, middle to middle; ${show(required)} is asked for.`,
 };

@@ -1,3 +1,4 @@
+import { named, noun } from '../../nouns';
 import { contains, distanceToPath } from '../../geometry/polygon';
 import { stretchesOfPath } from '../../setting/strip';
 import type { Point } from '../../geometry/point';
@@ -10,9 +11,7 @@ import type { Rule } from '../rule';
 /** An item goes into a wall, or above the ceiling. */
 export const wallCollision: Rule = {
   id: 'wall-collision',
-  name: 'Clear of walls',
   level: 'collision',
-  source: { 'inch-residential': 'geometry', 'metric-residential': 'geometry' },
   parameters: { 'inch-residential': {}, 'metric-residential': {} },
   check({ boxes, shape }) {
     return boxes.flatMap((box) => {
@@ -20,19 +19,22 @@ export const wallCollision: Rule = {
       const base = { verdict: 'blocked' as const, ids: [box.id], place: box.footprint, required: 0 };
       const worst = deepest(box, shape.faces, shape.outline);
       if (worst && worst.depth > TOUCH)
-        found.push({ ...base, measured: worst.depth, names: [box.record.code, `face ${worst.letter}`] });
+        found.push({
+          ...base,
+          measured: worst.depth,
+          names: [named(box.record.code), noun('face', worst.letter)],
+        });
       const room = Math.min(...box.pieces.map((piece) => headroom(shape.ceiling, piece)));
       if (box.high > room + TOUCH) {
         found.push({
           ...base,
           measured: box.high - room,
-          names: [box.record.code, 'the ceiling'],
+          names: [named(box.record.code), 'ceiling' as const],
         });
       }
       return found;
     });
   },
-  say: ({ measured, names }, show) => `${names[0]} goes ${show(measured)} into ${names[1]}.`,
 };
 
 /** How deep, mm, an item goes into the walls: by its corners outside the room, or by a wall corner inside it. */

@@ -1,3 +1,4 @@
+import { named } from '../../nouns';
 import { boundsIndex } from '../../geometry/bounds-index';
 import { dot, place, scale, subtract, type Point } from '../../geometry/point';
 import { deepestOverlap } from '../../geometry/convex-pieces';
@@ -27,17 +28,12 @@ interface Edge {
 /** Room to work between counter fronts, tall units and appliances: the tightest place between each two runs. */
 export const workAisle: Rule = {
   id: 'work-aisle',
-  name: 'Work aisle',
   level: 'guideline',
-  source: {
-    'inch-residential': 'kitchen planning guideline 6, one cook',
-    'metric-residential': 'common practice, one cook',
-  },
   parameters: { 'inch-residential': { width: 1066.8 }, 'metric-residential': { width: 1000 } },
   check(facts, { width }) {
     const topOf = new Map(facts.tops.flatMap((top) => top.items.map((id) => [id, top] as const)).reverse());
     const edges = facts.boxes
-      .filter(({ low, kind }) => low < HUNG && kind.group !== 'Furniture')
+      .filter(({ low, kind }) => low < HUNG && kind.group !== 'furniture')
       .flatMap((box) => edgesOf(box, topOf.get(box.id)));
     const index = boundsIndex(edges, ({ from, to }) => [from, to]);
     const tightest = new Map<string, Omit<Finding, 'rule'>>();
@@ -57,16 +53,12 @@ export const workAisle: Rule = {
           place: aisle.corners,
           measured: aisle.width,
           required: width!,
-          names: [a.box.record.code, b.box.record.code],
+          names: [named(a.box.record.code), named(b.box.record.code)],
         });
       }
     }
     return [...tightest.values()];
   },
-  say: ({ verdict, measured, required, names }, show) =>
-    verdict === 'clear'
-      ? `Aisle of ${show(measured)} between ${names[0]} and ${names[1]}.`
-      : `Aisle between ${names[0]} and ${names[1]} is ${show(measured)}; ${show(required)} is asked for.`,
 };
 
 /** Whether another item stands in the space between two: then it is a joint of runs, not an aisle. */

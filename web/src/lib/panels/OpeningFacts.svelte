@@ -1,29 +1,32 @@
 <script lang="ts">
   import {
+    actionNames,
+    distanceFor,
     doorActions,
+    fromNames,
     lineUpOpening,
+    type MeasuredFrom,
     measuredFrom,
+    type OpeningAction,
+    openingNames,
+    type OpeningRecord,
+    type OpeningType,
     openingTypes,
     placedOpenings,
     putOpening,
-    distanceFor,
     removeThings,
     roomShape,
     shapeOfOpening,
     spaceOpenings,
+    toNames,
     usualOpening,
     windowActions,
-    type MeasuredFrom,
-    type OpeningAction,
-    type OpeningRecord,
-    type OpeningType,
   } from 'goodreach';
   import { nanoid } from 'nanoid';
   import { useWorkspace } from '$lib/tools/context';
   import AngleField from '$ui/AngleField.svelte';
   import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
-  import { actionNames, fromNames, openingNames, toNames } from '$ui/opening-names';
   import FindingsAbout from './FindingsAbout.svelte';
 
   let { opening }: { opening: OpeningRecord } = $props();

@@ -1,12 +1,11 @@
 <script lang="ts">
-  import { checkReach, checkReachOpen, packs, roomOf, rules, sayFinding } from 'goodreach';
+  import { checkReach, checkReachOpen, packs, roomOf, ruleName, sayFinding } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import VerdictMark from '$ui/VerdictMark.svelte';
 
   const { session, screen } = useWorkspace();
   const report = $derived((screen.doorsOpen ? checkReachOpen : checkReach)(session.settled));
   const pack = $derived(packs[roomOf(session.document).pack]);
-  const ruleName = (id: string) => rules.find((rule) => rule.id === id)?.name ?? id;
 </script>
 
 <div class="panel">

@@ -2,11 +2,11 @@
   import {
     checkReach,
     countVerdicts,
-    fixedName,
     formatLength,
     findOpening,
     roomOf,
     roomShape,
+    say,
     sayFinding,
     type Caught,
     type PlaceCatch,
@@ -41,7 +41,7 @@
       case 'opening':
         return `edge of ${opening?.name ?? 'the opening'}`;
       default:
-        if (record?.kind === 'fixed') return `beside the ${fixedName(record.type)}`;
+        if (record?.kind === 'fixed') return `beside ${say(record.type)}`;
         return record?.kind === 'item' ? `beside ${record.code}` : '';
     }
   }

@@ -1,5 +1,5 @@
 import { error, json } from '@sveltejs/kit';
-import { readJson as readJsonText, refusalText, type LengthStyle, type Refusal } from 'goodreach';
+import { readJson as readJsonText, refusalText, sayReason, type LengthStyle, type Refusal } from 'goodreach';
 import type { SignedIn } from './sessions';
 
 /** The largest JSON body read, bytes; the server's own limit stands above it so that the answer is ours. */
@@ -19,7 +19,7 @@ export async function readJson(request: Request): Promise<unknown> {
   if (text.length > MOST_BODY) error(413, { message: tooLarge(text.length) });
   const read = readJsonText(text);
   if (!read.ok) {
-    const reason = read.refusal.code === 'design-not-json' ? ` (${read.refusal.data.reason})` : '';
+    const reason = read.refusal.code === 'design-not-json' ? ` (${sayReason(read.refusal.data.reason)})` : '';
     error(400, { message: `The body is not sound JSON${reason}. Send application/json.` });
   }
   return read.value;

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { formatDegrees, parseAngle, refusalText } from 'goodreach';
+  import { formatDegrees, named, parseAngle, refusalText } from 'goodreach';
   import type { ComponentProps } from 'svelte';
   import TypedField from './TypedField.svelte';
 
@@ -18,7 +18,7 @@
   {label}
   {...rest}
   step={Math.PI / 1800}
-  read={(text) => parseAngle(text, label, least, most)}
+  read={(text) => parseAngle(text, named(label), least, most)}
   show={formatDegrees}
   say={formatDegrees}
   explain={({ refusal }) => refusalText(refusal)}

@@ -2,6 +2,7 @@
   import {
     formatLength,
     formatLengthWithUnit,
+    named,
     parseLengthWithin,
     refusalText,
     type LengthStyle,
@@ -25,7 +26,7 @@
   {label}
   {...rest}
   step={style.step}
-  read={(text) => parseLengthWithin(text, style.unit, label, least, most)}
+  read={(text) => parseLengthWithin(text, style.unit, named(label), least, most)}
   show={(mm) => formatLength(mm, style)}
   say={(mm) => formatLengthWithUnit(mm, style)}
   explain={({ refusal }) => refusalText(refusal, style)}

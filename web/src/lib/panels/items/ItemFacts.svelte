@@ -15,6 +15,7 @@
     rangeName,
     roomOf,
     roughInsOf,
+    kindName,
     serviceNames,
     setTie,
     specialText,
@@ -81,13 +82,13 @@
 
 <h2>{number}. {item.code}</h2>
 <p class="about">
-  {item.name ?? kind.name}, {rangeName(item.range, known)}
+  {item.name ?? kindName(item.type)}, {rangeName(item.range, known)}
   {#if special}<strong>· {special}</strong>{/if}
   {#if other}<strong>· not the room’s range</strong>{/if}
   {#if item.locked}<strong>· locked</strong>{/if}
 </p>
 <ItemSizes items={[item]} />
-{#if kind.symbol === 'filler' && kind.group === 'Panels'}<FillerFacts {item} />{/if}
+{#if kind.symbol === 'filler' && kind.group === 'panels'}<FillerFacts {item} />{/if}
 <ItemBuild items={[item]} />
 <ItemFit items={[item]} />
 {#if item.type === 'block-counter'}
@@ -101,7 +102,7 @@
     >
   </div>
 {/if}
-{#if kind.group === 'Shapes'}
+{#if kind.group === 'shapes'}
   <TextField label="Called" value={item.name ?? ''} onset={(name) => change({ name })} />
 {/if}
 {#if kind.plan === 'any' || kind.upright}

@@ -42,7 +42,7 @@
   const newIds = (count: number) => Array.from({ length: Math.min(Math.max(1, count || 1), 12) }, newId);
 
   const drains = $derived(
-    single && box && kind.group === 'Fixtures' ? drainDistances(session.settled, box) : null,
+    single && box && kind.group === 'fixtures' ? drainDistances(session.settled, box) : null,
   );
   const sideNames: Record<DrainSide, string> = {
     left: 'Drain from left',
@@ -57,7 +57,7 @@
 
   /** What can be let into its top. */
   const bowls = $derived.by(() => {
-    const hosts: Record<string, readonly string[]> = { Base: ['sink', 'hob'], Vanity: ['basin-inset'] };
+    const hosts: Record<string, readonly string[]> = { base: ['sink', 'hob'], vanity: ['basin-inset'] };
     const types = single && kind.front && !kind.plan ? (hosts[kind.group] ?? []) : [];
     if (types.length === 0) return [];
     return shelfOf(roomOf(session.committed).range, shelf.known(session.committed)).filter(
@@ -69,11 +69,11 @@
   let bowlCount = $state(1);
   /** The openings it can hang over. */
   const windows = $derived(
-    single && box?.against && item.up > 300 && ['Wall', 'Panels'].includes(kind.group)
+    single && box?.against && item.up > 300 && ['wall', 'panels'].includes(kind.group)
       ? openingsOn(session.settled, box.against!.face.id)
       : [],
   );
-  const isCabinet = $derived(['Base', 'Wall', 'Tall', 'Vanity'].includes(kind.group));
+  const isCabinet = $derived(['base', 'wall', 'tall', 'vanity'].includes(kind.group));
   /** The code chosen of some that are offered; the first until one is. */
   function chosenOf(offered: readonly { code: string }[], code: string): string {
     return offered.some((one) => one.code === code) ? code : (offered[0]?.code ?? '');
@@ -147,14 +147,14 @@
   </div>
 {/if}
 {#if bowls.length > 0}
-  <More title={kind.group === 'Vanity' ? 'Let basins in' : 'Let a sink or hob in'}>
+  <More title={kind.group === 'vanity' ? 'Let basins in' : 'Let a sink or hob in'}>
     <label class="row">
       Which
       <select value={which} onchange={(event) => (bowl = event.currentTarget.value)}>
         {#each bowls as { code, name } (code)}<option value={code}>{code}, {name}</option>{/each}
       </select>
     </label>
-    {#if kind.group === 'Vanity'}
+    {#if kind.group === 'vanity'}
       <label class="row">How many <input type="number" min="1" max="4" bind:value={bowlCount} /></label>
     {/if}
     <Button onclick={letIn}>Let in</Button>

@@ -25,7 +25,7 @@
   const locked = $derived(items.some((one) => one.locked));
   const carries = $derived(items.every(({ type, up }) => kindOf(type).top === 'under' && up < 300));
   const free = $derived(
-    items.every((one) => ['Base', 'Shapes'].includes(kindOf(one.type).group) && one.placement.on === 'floor'),
+    items.every((one) => ['base', 'shapes'].includes(kindOf(one.type).group) && one.placement.on === 'floor'),
   );
   const newIds = (count: number) =>
     Array.from({ length: Math.min(Math.max(1, count || 1), 12) }, () => `item-${nanoid(8)}`);

@@ -3,6 +3,7 @@
   import {
     findItem,
     formatLength,
+    groupNames,
     kindGroups,
     kindOf,
     rangeName,
@@ -27,11 +28,12 @@
   /** The range looked into, where it is not the room's. */
   let other: string | null = $state(null);
   const range = $derived(other ?? chosen);
-  type Group = KindGroup | 'Recent' | 'Favourites';
-  let group: Group = $state('Base');
-  const groupNames = $derived<Group[]>([
-    ...(shelf.recent.length > 0 ? (['Recent'] as const) : []),
-    ...(shelf.favourites.length > 0 ? (['Favourites'] as const) : []),
+  type Group = KindGroup | 'recent' | 'favourites';
+  const names = { ...groupNames, recent: 'Recent', favourites: 'Favourites' };
+  let group: Group = $state('base');
+  const shown = $derived<Group[]>([
+    ...(shelf.recent.length > 0 ? (['recent'] as const) : []),
+    ...(shelf.favourites.length > 0 ? (['favourites'] as const) : []),
     ...kindGroups,
   ]);
   const byKind = $derived.by(() => {
@@ -45,8 +47,8 @@
   /** What is typed is looked for in the whole range, else one group is shown. */
   const found = $derived.by(() => {
     if (text.trim() !== '') return searchShelf(range, text, known);
-    if (group !== 'Recent' && group !== 'Favourites') return byKind.get(group) ?? [];
-    return (group === 'Recent' ? shelf.recent : shelf.favourites).flatMap(({ range: of, code }) => {
+    if (group !== 'recent' && group !== 'favourites') return byKind.get(group) ?? [];
+    return (group === 'recent' ? shelf.recent : shelf.favourites).flatMap(({ range: of, code }) => {
       const item = findItem(of, code, known);
       return item.ok ? [item.value] : [];
     });
@@ -125,8 +127,8 @@
   />
   {#if text.trim() === ''}
     <div class="groups" role="group" aria-label="Kinds">
-      {#each groupNames as one (one)}
-        <button aria-pressed={one === group} onclick={() => (group = one)}>{one}</button>
+      {#each shown as one (one)}
+        <button aria-pressed={one === group} onclick={() => (group = one)}>{names[one]}</button>
       {/each}
     </div>
   {/if}

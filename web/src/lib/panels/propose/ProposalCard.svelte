@@ -1,5 +1,12 @@
 <script lang="ts">
-  import { criteria, drawingBounds, formatLength, svgMarks, type DescribedProposal } from 'goodreach';
+  import {
+    criteria,
+    drawingBounds,
+    formatLength,
+    sayFirst,
+    svgMarks,
+    type DescribedProposal,
+  } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
   import Length from '$ui/Length.svelte';
@@ -55,7 +62,7 @@
       </div>
     {/each}
   </dl>
-  {#if proposal.corners.length > 0}<p>{proposal.corners.join('; ')}</p>{/if}
+  {#if proposal.corners.length > 0}<p>{proposal.corners.map(sayFirst).join('; ')}</p>{/if}
   {#each proposal.findings as { verdict, text }, index (index)}
     <p class="finding"><VerdictMark {verdict} size={14} /> {text}</p>
   {/each}

@@ -1,20 +1,20 @@
 <script lang="ts">
   import {
     formatLength,
+    openingNames,
+    type OpeningRecord,
+    type OpeningShape,
+    type OpeningType,
     openingTypes,
     placedOpenings,
     putOpening,
     roomShape,
     shapeOfOpening,
     usualOpening,
-    type OpeningRecord,
-    type OpeningShape,
-    type OpeningType,
   } from 'goodreach';
   import { nanoid } from 'nanoid';
   import { tick } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
-  import { openingNames } from '$ui/opening-names';
   import Button from '$ui/Button.svelte';
   import ChoiceList from '$ui/ChoiceList.svelte';
 

@@ -2,6 +2,7 @@
   import {
     makeRoom,
     outlineFaces,
+    outlineNames,
     outlines,
     roomShape,
     usualStyle,
@@ -38,13 +39,13 @@
 </script>
 
 <div class="outlines" role="radiogroup" aria-label="Outline">
-  {#each outlines as { id, name } (id)}
+  {#each outlines as { id } (id)}
     <button
       type="button"
       role="radio"
       aria-checked={outline?.id === id}
-      title={name}
-      aria-label={name}
+      title={outlineNames[id]}
+      aria-label={outlineNames[id]}
       onclick={() => choose(id)}
     >
       <svg viewBox="0 0 32 32" aria-hidden="true"><path d={picture(id)} /></svg>

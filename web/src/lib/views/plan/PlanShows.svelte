@@ -12,7 +12,7 @@
 
   const modes: Record<PlanMode, string> = {
     base: 'Below the cut',
-    'wall units': 'With wall units',
+    'wall-units': 'With wall units',
     ceiling: 'Ceiling plan',
   };
   const layers: readonly [Layer, string][] = [

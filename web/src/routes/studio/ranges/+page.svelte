@@ -2,6 +2,7 @@
   import { askServer } from '$lib/outcome';
   import { invalidateAll } from '$app/navigation';
   import { sendJson } from '$session/send-json';
+  import { sayReason, type Reason } from 'goodreach';
   import Button from '$ui/Button.svelte';
   import Wordmark from '$ui/Wordmark.svelte';
   import type { PageData } from './$types';
@@ -12,7 +13,7 @@
     row: number;
     column: string;
     value: string;
-    reason: string;
+    reason: Reason;
   }
   type Report =
     { ok: true; range: { name: string }; families: number; items: number } | { ok: false; faults: Fault[] };
@@ -139,7 +140,10 @@
           </thead>
           <tbody>
             {#each report.faults.slice(0, 100) as { row, column, value, reason }, index (index)}
-              <tr><td>{row}</td><td>{column || 'the table'}</td><td>{value}</td><td>{reason}</td></tr>
+              <tr
+                ><td>{row}</td><td>{column || 'the table'}</td><td>{value}</td><td>{sayReason(reason)}</td
+                ></tr
+              >
             {/each}
           </tbody>
         </table>

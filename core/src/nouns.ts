@@ -1,0 +1,12 @@
+import type { nouns } from './wording/nouns';
+
+/** What a sentence can speak of: the keys that its words are found under. */
+export type NounKey = keyof typeof nouns;
+
+/** A thing that a refusal or a finding speaks of: a key of its words, with its own name where they have a place for one. */
+export type Noun = NounKey | { noun: NounKey; name: string };
+
+export const noun = (key: NounKey, name: string): Noun => ({ noun: key, name });
+
+/** What goes by its own name alone: a code, or what a person calls it. */
+export const named = (name: string): Noun => noun('name', name);

@@ -1,0 +1,87 @@
+import type { FixedType } from '../document/fixture-types';
+import { fixedNames } from './things';
+
+type Several = readonly unknown[];
+
+/** What an edit did, for undo and the record of edits: by its command, from what that was asked. */
+export const commandLabels = {
+  'bend-face': ({ bend }: { bend: { depth?: number } }) =>
+    bend.depth === 0 ? 'Straighten a face' : 'Bend a face',
+  'block-out': () => 'Block out counters',
+  'case-refrigerator': () => 'Case the refrigerator in',
+  'centre-items': () => 'Centre',
+  'conceal-cistern': () => 'Conceal the cistern',
+  'edit-faces': ({ faces }: { faces: Several }) =>
+    faces.length === 1 ? 'Change a face' : `Change ${faces.length} faces`,
+  'edit-items': ({ ids }: { ids: Several }) =>
+    ids.length === 1 ? 'Change an item' : `Change ${ids.length} items`,
+  'fill-gap': () => 'Fill the open length',
+  'group-items': ({ group }: { group?: string | null }) => (group ? 'Group' : 'Ungroup'),
+  'insert-corner': () => 'Insert a corner',
+  'join-items': () => 'Join two in one',
+  'leave-open': () => 'Leave it open',
+  'line-up-items': () => 'Line up',
+  'line-up-opening': () => 'Line up an opening',
+  'lock-items': ({ locked }: { locked: boolean }) => (locked ? 'Lock' : 'Unlock'),
+  'mirror-items': ({ ids }: { ids: Several }) => (ids.length === 1 ? 'Mirror' : `Mirror ${ids.length} items`),
+  'move-face': () => 'Move a face',
+  'move-item': () => 'Move',
+  'move-items': ({ ids }: { ids: Several }) => (ids.length === 1 ? 'Move' : `Move ${ids.length} items`),
+  'push-part': ({ depth }: { depth: number }) => (depth > 0 ? 'Push a part out' : 'Push a part in'),
+  'put-divider': () => 'Divide the room',
+  'put-fixed': ({ type }: { type: FixedType }) => `Set a ${fixedNames[type].toLowerCase()}`,
+  'put-measurement': ({ standing }: { standing: string }) =>
+    standing === 'excluded' ? 'Exclude a measurement' : 'Enter a measurement',
+  'put-opening': ({ type }: { type: string }) => `Set a ${type === 'cased' ? 'cased opening' : type}`,
+  'put-section': () => 'Section line',
+  'put-service': ({ type }: { type: string }) => `Set a ${type} point`,
+  'put-standpoint': () => 'Keep a standpoint',
+  'put-underlay': () => 'Lay an underlay',
+  'remove-corner': () => 'Remove a corner',
+  'remove-things': (ids: Several) => (ids.length === 1 ? 'Remove' : `Remove ${ids.length}`),
+  'renumber-items': () => 'Number anew',
+  'repeat-items': ({ times }: { times: number }) => `Repeat ${times} times`,
+  'replace-items': ({ items }: { items: Several }) =>
+    items.length === 1 ? 'Set what is proposed' : `Set ${items.length} as proposed`,
+  'resize-face': () => 'Resize a face',
+  'scale-underlay': () => 'Scale an underlay',
+  'seat-row': ({ seats }: { seats: Several }) =>
+    seats.length === 1 ? 'Set a seat' : `Set ${seats.length} seats`,
+  'set-apart': () => 'Set apart',
+  'set-backs': ({ panels }: { panels: Several }) =>
+    panels.length === 1 ? 'Finish the back' : `Finish the back in ${panels.length}`,
+  'set-bar': () => 'Set a bar on the half wall',
+  'set-block': ({ ids }: { ids: Several }) => (ids.length === 1 ? 'Paste' : `Paste ${ids.length} items`),
+  'set-drain': ({ side }: { side: string }) =>
+    side === 'behind' ? 'Set the rough-in' : 'Set the drain centre',
+  'set-end-panel': ({ side }: { side: string }) => `Finish the ${side} end`,
+  'set-face-length': () => 'Change a face',
+  'set-into': ({ code, ids }: { code: string; ids: Several }) =>
+    ids.length === 1 ? `Let ${code} in` : `Let ${ids.length} ${code} in`,
+  'set-item': ({ code }: { code: string }) => `Set ${code}`,
+  'set-over': () => 'Hang it over the opening',
+  'set-room': () => 'Change the room',
+  'set-tie': () => 'Set a tie',
+  'shift-items': ({ ids }: { ids: Several }) => (ids.length === 1 ? 'Move' : `Move ${ids.length} items`),
+  'space-items': () => 'Space equally',
+  'space-openings': () => 'Space openings equally',
+  'split-item': () => 'Split in two',
+  'square-items': () => 'Turn square to a face',
+  'stretch-room': () => 'Stretch the room',
+  'swap-items': ({ ids }: { ids: Several }) =>
+    ids.length === 1 ? 'Swap the kind' : `Swap ${ids.length} items`,
+  'trim-to-gap': ({ ids }: { ids: Several }) =>
+    ids.length === 1 ? 'Trim to the open length' : 'Share the open length',
+  'turn-items': ({ ids }: { ids: Several }) => (ids.length === 1 ? 'Turn' : `Turn ${ids.length} items`),
+};
+export type CommandId = keyof typeof commandLabels;
+
+/** What an edit did, in words; empty where its command is not known, or its arguments are not that command's. */
+export function commandLabel(id: string, args: unknown): string {
+  if (!Object.hasOwn(commandLabels, id)) return '';
+  try {
+    return commandLabels[id as CommandId](args as never);
+  } catch {
+    return '';
+  }
+}

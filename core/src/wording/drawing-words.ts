@@ -1,0 +1,58 @@
+/** The words that stand on drawings and sheets; `{…}` is data. */
+
+/** Heights that are called out. */
+export const levelNames = {
+  ceiling: 'FCL',
+  counter: 'counter',
+  floor: 'FFL',
+  'half-wall': 'half wall',
+  'top-of-wall': 'top of wall',
+  'tub-rim': 'tub rim',
+  vanity: 'vanity',
+  'wall-units': 'wall units',
+} as const;
+export type LevelName = keyof typeof levelNames;
+
+/** The sides of what stands free, as standing before its front. */
+export const sideWords = {
+  front: 'front',
+  'right-end': 'right end',
+  back: 'back',
+  'left-end': 'left end',
+} as const;
+export type SideName = keyof typeof sideWords;
+
+export const island = { standing: 'Island', joined: 'Peninsula' } as const;
+
+export const viewTitles = {
+  elevation: (face: string) => `Elevation ${face}`,
+  elevations: (names: readonly string[]) => `Elevations ${names.join(', ')}`,
+  section: (name: string) => `Section ${name}`,
+  side: (name: string, side: SideName) => `${name}, ${sideWords[side]}`,
+};
+
+export const sheetWords = {
+  plan: 'Plan',
+  ceiling: 'Ceiling plan',
+  continued: 'Item schedule, continued',
+  schedule: 'Item schedule',
+  services: 'Services',
+  columns: { number: 'No.', item: 'Item', code: 'Code', width: 'Width', depth: 'Depth', height: 'Height' },
+  special: '* made to these sizes',
+  empty: 'No items yet.',
+  scale: 'Scale',
+  page: 'Page',
+  revision: 'Revision',
+  date: 'Date',
+  feet: 'Dimensions in feet and inches',
+  dimensions: (unit: string) => `Dimensions in ${unit}`,
+  check: (units: string) => `${units}, to finished faces. Check on site.`,
+  sheet: (sheet: number, of: number) => `Sheet ${sheet} of ${of}`,
+};
+
+/** What of an item is made to order. */
+export const madeToOrder = {
+  cut: 'cut to fit',
+  sizes: { depth: 'depth', height: 'height', width: 'width' },
+  special: (sizes: readonly string[]) => `special ${sizes.join(' and ')}`,
+};

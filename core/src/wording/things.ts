@@ -1,0 +1,76 @@
+import type { FixedType, ServiceType } from '../document/fixture-types';
+import type { MeasuredFrom, OpeningAction, OpeningType } from '../document/opening-types';
+
+/** What fixed things and services are called, on screen and on drawings. */
+export const fixedNames: Record<FixedType, string> = {
+  breast: 'Chimney breast',
+  chase: 'Chase',
+  column: 'Column',
+  'half-wall': 'Half wall',
+  partition: 'Partition',
+  'pipe-box': 'Pipe box',
+  radiator: 'Radiator',
+  'round-column': 'Round column',
+  soffit: 'Soffit',
+  step: 'Step',
+};
+
+export const serviceNames: Record<ServiceType, string> = {
+  cold: 'Cold water',
+  data: 'Data',
+  drain: 'Drain',
+  extract: 'Extract',
+  gas: 'Gas',
+  hot: 'Hot water',
+  light: 'Light',
+  socket: 'Socket',
+  switch: 'Switch',
+  vent: 'Vent',
+};
+
+/** What openings and the ways they open are called. */
+export const openingNames: Record<OpeningType, string> = {
+  door: 'Door',
+  window: 'Window',
+  cased: 'Cased opening',
+  hatch: 'Hatch',
+  niche: 'Niche',
+};
+
+export const actionNames: Record<OpeningAction, string> = {
+  hinged: 'Hinged',
+  double: 'Double',
+  sliding: 'Sliding',
+  pocket: 'Pocket',
+  folding: 'Folding',
+  fixed: 'Fixed',
+  casement: 'Casement',
+  sash: 'Sash',
+};
+
+export const fromNames: Record<MeasuredFrom, string> = {
+  left: 'Left corner',
+  centre: 'Centre of face',
+  right: 'Right corner',
+};
+
+export const toNames: Record<MeasuredFrom, string> = {
+  left: 'Left jamb',
+  centre: 'Centre line',
+  right: 'Right jamb',
+};
+
+/** The outlines that a room can be started from. */
+export const outlineNames = {
+  rectangle: 'Rectangle',
+  l: 'L',
+  t: 'T',
+  u: 'U',
+  bay: 'Bay',
+  'splayed-bay': 'Splayed bay',
+  'cut-corner': 'Cut corner',
+} as const;
+export type OutlineId = keyof typeof outlineNames;
+
+/** What is called so until somebody gives it a name. */
+export const usualNames = { part: 'Part', room: 'Room', standpoint: 'Standpoint' } as const;
