@@ -1,7 +1,12 @@
 import { sveltekit } from '@sveltejs/kit/vite';
+import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   plugins: [sveltekit()],
+  // Nothing here moves by itself: d3-zoom is not made to bring what animates, which is as much again.
+  resolve: {
+    alias: { 'd3-transition': fileURLToPath(new URL('src/lib/views/no-transitions.ts', import.meta.url)) },
+  },
   test: { include: ['src/**/*.test.ts'], testTimeout: 120_000, hookTimeout: 120_000 },
 });

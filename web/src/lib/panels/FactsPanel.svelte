@@ -1,20 +1,13 @@
 <script lang="ts">
-  import type { ItemRecord } from 'goodreach';
+  import type { RecordKind } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
-  import DividerFacts from './DividerFacts.svelte';
-  import FaceFacts from './FaceFacts.svelte';
-  import FixedFacts from './FixedFacts.svelte';
-  import ItemFacts from './items/ItemFacts.svelte';
-  import ItemsFacts from './items/ItemsFacts.svelte';
-  import MeasurementFacts from './MeasurementFacts.svelte';
-  import OpeningFacts from './OpeningFacts.svelte';
-  import StandpointFacts from './StandpointFacts.svelte';
-  import SectionFacts from './SectionFacts.svelte';
+  import Later from '$ui/Later.svelte';
+  import { parts } from './parts.svelte';
   import RoomFacts from './RoomFacts.svelte';
-  import ServiceFacts from './ServiceFacts.svelte';
-  import UnderlayFacts from './UnderlayFacts.svelte';
 
   const { session, screen } = useWorkspace();
+  /** What is chosen only as the whole room is. */
+  const ofTheRoom: ReadonlySet<RecordKind> = new Set(['room', 'loop', 'range', 'left-open']);
   const record = $derived(session.document.records[screen.selected ?? '']);
   const items = $derived(
     screen.chosen.flatMap((id) => {
@@ -25,28 +18,8 @@
 </script>
 
 <div class="facts">
-  {#if items.length > 1}
-    <ItemsFacts items={items as [ItemRecord, ...ItemRecord[]]} />
-  {:else if record?.kind === 'item'}
-    {#key record.id}<ItemFacts item={record} />{/key}
-  {:else if record?.kind === 'opening'}
-    {#key record.id}<OpeningFacts opening={record} />{/key}
-  {:else if record?.kind === 'face'}
-    {#key record.id}<FaceFacts face={record} />{/key}
-  {:else if record?.kind === 'divider'}
-    {#key record.id}<DividerFacts divider={record} />{/key}
-  {:else if record?.kind === 'standpoint'}
-    {#key record.id}<StandpointFacts point={record} />{/key}
-  {:else if record?.kind === 'section'}
-    {#key record.id}<SectionFacts section={record} />{/key}
-  {:else if record?.kind === 'fixed'}
-    {#key record.id}<FixedFacts thing={record} />{/key}
-  {:else if record?.kind === 'service'}
-    {#key record.id}<ServiceFacts service={record} />{/key}
-  {:else if record?.kind === 'underlay'}
-    {#key record.id}<UnderlayFacts underlay={record} />{/key}
-  {:else if record?.kind === 'measurement'}
-    {#key record.id}<MeasurementFacts measurement={record} />{/key}
+  {#if record && !ofTheRoom.has(record.kind)}
+    <Later part={parts.thing} props={{ record, items }} />
   {:else}
     <RoomFacts />
   {/if}

@@ -45,6 +45,7 @@ export class DrawingCamera {
         return mouse.button === 1 || panning?.() === true || (mouse.button === 0 && !holds(event.target));
       })
       .clickDistance(4)
+      .duration(0)
       .on('zoom', ({ transform: { k, x, y }, sourceEvent }: D3ZoomEvent<HTMLElement, unknown>) => {
         const next = { k, x, y };
         if (sourceEvent && (leavesFrame?.(next, this.now) ?? true)) this.framed = false;

@@ -14,12 +14,9 @@
   import type { PageActing } from '$lib/tools/actions';
   import { panelsAsKept } from '$lib/tools/panels-kept.svelte';
   import { workspaceKeys } from '$lib/tools/workspace-keys';
-  import DrawPanel from '$lib/panels/DrawPanel.svelte';
   import FactsPanel from '$lib/panels/FactsPanel.svelte';
-  import ReachPanel from '$lib/panels/ReachPanel.svelte';
-  import ProposePanel from '$lib/panels/propose/ProposePanel.svelte';
+  import { parts } from '$lib/panels/parts.svelte';
   import ShelfPanel from '$lib/panels/items/ShelfPanel.svelte';
-  import SurveyPanel from '$lib/panels/SurveyPanel.svelte';
   import Palette from '$lib/panels/Palette.svelte';
   import ShortcutsDialog from '$lib/panels/ShortcutsDialog.svelte';
   import SavingNotice from '$lib/panels/SavingNotice.svelte';
@@ -34,9 +31,10 @@
   import { ShownViews } from '$lib/tools/view-host.svelte';
   import PlanView from '$views/plan/PlanView.svelte';
   import { SheetChoice } from '$views/sheet/sheet-choice.svelte';
-  import SheetView from '$views/sheet/SheetView.svelte';
   import { addSectionLine } from '$lib/tools/section-lines';
   import SplitStage from '$views/SplitStage.svelte';
+  import Later from '$ui/Later.svelte';
+  import { later } from '$ui/later';
   import UnfoldView from '$views/unfold/UnfoldView.svelte';
   import type { PageData } from './$types';
 
@@ -87,6 +85,8 @@
     ...{ session, screen, roomId, views },
     show: (dialog) => (dialog === 'palette' ? palette : shortcuts).open(),
   };
+  const sheets = later(() => import('$views/sheet/SheetView.svelte'));
+  const room3d = later(() => import('$views/room3d/RoomView.svelte'));
   let ready = $state(false);
   const stepKey = `step ${roomId}`;
   $effect(() => {
@@ -114,6 +114,8 @@
       if (resumed) session.replace(resumed);
       ready = true;
       live.open();
+      // What was not needed for the room to be there is fetched before it is wanted.
+      for (const part of [...Object.values(parts), sheets]) void part.fetch().catch(() => null);
     });
     const stopKeys = workspaceKeys(window, { ...acting, tools });
     const stopFitting = panelsAsKept(screen);
@@ -133,28 +135,20 @@
   <TopBar {jobName} options={data.options} {acting} />
   <SavingNotice />
   <aside class="left" aria-label="Shelf" inert={screen.folded.left}>
-    {#if screen.step === 'survey'}<SurveyPanel />
+    {#if screen.step === 'survey'}<Later part={parts.survey} props={{}} />
     {:else if screen.step === 'set' && screen.proposing}
-      {#key screen.proposing}<ProposePanel target={screen.proposing} />{/key}
+      {#key screen.proposing}<Later part={parts.propose} props={{ target: screen.proposing }} />{/key}
     {:else if screen.step === 'set'}<ShelfPanel />
-    {:else if screen.step === 'reach'}<ReachPanel />
-    {:else}<DrawPanel {choice} />{/if}
+    {:else if screen.step === 'reach'}<Later part={parts.reach} props={{}} />
+    {:else}<Later part={parts.draw} props={{ choice }} />{/if}
   </aside>
   <main>
-    {#if screen.step === 'draw'}<SheetView {choice} />{:else}
+    {#if screen.step === 'draw'}<Later part={sheets} props={{ choice }} />{:else}
       <SplitStage alone={screen.alone}>
         {#snippet plan()}<PlanView />{/snippet}
         {#snippet unfold()}<UnfoldView />{/snippet}
         {#snippet room(kind)}
-          {#await import('$views/room3d/RoomView.svelte')}
-            <p class="coming" role="status">The room is being built…</p>
-          {:then { default: RoomView }}
-            <RoomView {kind} />
-          {:catch}
-            <p class="coming" role="alert">
-              This part of the program could not be loaded. Load the page anew.
-            </p>
-          {/await}
+          <Later part={room3d} props={{ kind }} coming="The room is being built…" />
         {/snippet}
         {#snippet tools()}
           <button
@@ -172,13 +166,6 @@
 <Palette bind:this={palette} {acting} />
 
 <style>
-  .coming {
-    display: grid;
-    height: 100%;
-    place-content: center;
-    background: var(--paper);
-    color: var(--soft);
-  }
   .stage {
     display: grid;
     grid: auto auto minmax(0, 1fr) auto / 17rem minmax(0, 1fr) 18rem;
