@@ -31,7 +31,7 @@ test('openings and things are set by numbers, dragged along their face, and kept
   await page.getByLabel('Distance').fill('2500');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('alert').first()).toContainText(
-    'Radiator does not fit on face B: it would reach from 2500 mm to 3300 mm, the face is 3000 mm long.',
+    'The radiator does not fit on face B: it would reach from 2500 mm to 3300 mm, the face is 3000 mm long.',
   );
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Cold water' }).click();
