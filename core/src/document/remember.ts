@@ -25,12 +25,19 @@ export function isAlike(a: unknown, b: unknown, near = 0): boolean {
   if (typeof a === 'number' && typeof b === 'number') return Math.abs(a - b) < near || a === b;
   if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return false;
   if (Object.getPrototypeOf(a) !== Object.getPrototypeOf(b)) return false;
-  if (Array.isArray(a) && Array.isArray(b))
-    return a.length === b.length && a.every((part, index) => isAlike(part, b[index], near));
+  // Asked for all of a room after every edit: plain loops, and nothing made on the way.
+  if (Array.isArray(a) && Array.isArray(b)) {
+    if (a.length !== b.length) return false;
+    for (let i = 0; i < a.length; i++) if (!isAlike(a[i], b[i], near)) return false;
+    return true;
+  }
   if (a instanceof Map || a instanceof Set) return false;
-  const [keys, others] = [Object.keys(a), Object.keys(b)];
-  return (
-    keys.length === others.length &&
-    keys.every((key) => Object.hasOwn(b, key) && isAlike(a[key as never], b[key as never], near))
-  );
+  let left = 0;
+  for (const key in b) if (Object.hasOwn(b, key)) left += 1;
+  for (const key in a) {
+    if (!Object.hasOwn(a, key)) continue;
+    if (!Object.hasOwn(b, key) || !isAlike(a[key as never], b[key as never], near)) return false;
+    left -= 1;
+  }
+  return left === 0;
 }

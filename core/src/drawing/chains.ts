@@ -1,8 +1,10 @@
 import { perDesign, styleOf, type Design } from '../document/design';
+import { remember } from '../document/remember';
 import { formatLength } from '../units/format-length';
 import { roundChain } from '../units/round-chain';
+import type { LengthStyle } from '../units/units';
 import type { KindGroup } from '../wording/kind-names';
-import { itemBoxes } from '../setting/item-box';
+import { itemBoxes, type ItemBox } from '../setting/item-box';
 import { baseBand, itemsOnFace } from '../setting/open-lengths';
 import { occupied } from '../setting/occupancy';
 import { openingsOn } from '../survey/openings';
@@ -29,8 +31,19 @@ export interface Chain {
 /** Ends nearer than this make no length of their own in a chain, mm. */
 const LEAST_LINK = 0.5;
 
+interface Ends {
+  row: Chain['row'];
+  /** Where it is parted, mm along the straight line between the corners. */
+  between: readonly number[];
+  style: LengthStyle;
+}
+
+/** A chain of a face: an edit changes those of few. */
+const chainOf = remember(chain, { kept: 6 });
+
 /** The chains of every face: units and fillers edge to edge, openings, overall. */
 export const dimensionChains: (design: Design) => readonly Chain[] = perDesign((design) => {
+  const style = styleOf(design);
   return roomShape(design).faces.flatMap((face) => {
     const units = unitEnds(design, face);
     const openings = openingsOn(design, face.id).flatMap(({ left, right }) => [
@@ -38,9 +51,9 @@ export const dimensionChains: (design: Design) => readonly Chain[] = perDesign((
       alongChord(face, right),
     ]);
     return [
-      ...(units.length > 0 ? [chain(design, face, 'units', units)] : []),
-      ...(openings.length > 0 ? [chain(design, face, 'openings', openings)] : []),
-      chain(design, face, 'overall', []),
+      ...(units.length > 0 ? [chainOf(face, { row: 'units', between: units, style })] : []),
+      ...(openings.length > 0 ? [chainOf(face, { row: 'openings', between: openings, style })] : []),
+      chainOf(face, { row: 'overall', between: [], style }),
     ];
   });
 });
@@ -48,13 +61,17 @@ export const dimensionChains: (design: Design) => readonly Chain[] = perDesign((
 /** The groups of cabinets that sinks, hobs and ovens are let into. */
 const LETS_IN: ReadonlySet<KindGroup> = new Set(['base', 'tall', 'vanity']);
 
+const letIn = perDesign((design): ReadonlySet<string> => {
+  const isLetIn = ({ kind }: ItemBox) => kind.within?.some((group) => LETS_IN.has(group));
+  return new Set(itemBoxes(design).flatMap((box) => (isLetIn(box) ? box.id : [])));
+});
+
 /** The ends of all that stands along a face in its base run; nothing for a face without items of its own. */
 function unitEnds(design: Design, face: PlacedFace): number[] {
   const onFace = itemsOnFace(design, face.id);
   if (onFace.length === 0) return [];
   // What is let into a cabinet is set out from it, not in the chain.
-  const letIn = itemBoxes(design).filter(({ kind }) => kind.within?.some((group) => LETS_IN.has(group)));
-  const band = { ...baseBand(onFace), except: new Set(letIn.map(({ id }) => id)) };
+  const band = { ...baseBand(onFace), except: letIn(design) };
   const stretches = occupied(design, face, band).filter(
     ({ by }) => by.kind === 'item' || by.kind === 'fixed',
   );
@@ -66,8 +83,7 @@ function alongChord(face: PlacedFace, along: number): number {
   return face.arc ? dot(subtract(frameAt(face, along).at, face.start), face.u) : along;
 }
 
-function chain(design: Design, face: PlacedFace, row: Chain['row'], between: number[]): Chain {
-  const style = styleOf(design);
+function chain(face: PlacedFace, { row, between, style }: Ends): Chain {
   const ends = [0];
   for (const end of [...between].sort((a, b) => a - b)) {
     if (end - ends.at(-1)! > LEAST_LINK && face.chord - end > LEAST_LINK) ends.push(end);

@@ -1,4 +1,5 @@
 import { perDesign, type Design } from '../document/design';
+import { remember } from '../document/remember';
 import {
   add,
   distance,
@@ -15,7 +16,7 @@ import { BALLOON, numberPlaces } from './number-places';
 import { acrossFrom, facePoint, type PlacedFace } from '../survey/placed-face';
 import { roomShape, type RoomShape } from '../survey/room-shape';
 import { wallOutside } from '../survey/wall-outline';
-import { dimensionChains, type Chain } from './chains';
+import { dimensionChains, type Chain, type ChainLink } from './chains';
 import { line, TEXT, WEIGHT, type Primitive } from './primitives';
 import { readingTurn } from './reading-turn';
 import { textWidth } from './text-layout';
@@ -48,9 +49,10 @@ export function drawChains(design: Design, scaleBy: number): Primitive[] {
   const tiers = assignTiers(placed);
   const levels = textLevels(placed, tiers, scaleBy);
   const offsets = tierOffsets(placed, tiers, levels);
-  const marks = placed.flatMap((one, index) =>
-    drawChain(one, one.base + offsets[index]! * scaleBy, levels[index]!, scaleBy),
-  );
+  const marks = placed.flatMap(({ chain: { face, links }, base, out, along, inside }, index) => {
+    const at = base + offsets[index]! * scaleBy;
+    return chainMarks(face, { links, out, along, inside, at, levels: levels[index]!, scaleBy });
+  });
   return [...marks.filter(({ type }) => type !== 'text'), ...marks.filter(({ type }) => type === 'text')];
 }
 
@@ -152,26 +154,37 @@ function tierOffsets(
   });
 }
 
+/** How wide the text of a link is on paper, mm; a link stays as it is as long as nothing changes it. */
+function widthOf(link: ChainLink): number {
+  let wide = widths.get(link);
+  if (wide === undefined) widths.set(link, (wide = textWidth(link.text, TEXT.normal)));
+  return wide;
+}
+const widths = new WeakMap<ChainLink, number>();
+
 /** How far out each text of each chain stands: 0 on its own length; one that does not fit climbs until it is clear of all others in its row. */
 function textLevels(placed: readonly Placed[], tiers: readonly number[], scaleBy: number): number[][] {
-  const taken: { owner: Placed; tier: number; level: number; from: number; to: number }[] = [];
   const levels = placed.map(({ chain }) => chain.links.map(() => 0));
+  // What climbs is in the way of what climbs as high in the same row.
+  const taken = new Map<string, { owner: Placed; from: number; to: number }[]>();
   placed.forEach((owner, index) => {
-    owner.chain.links.forEach(({ from, to, text }, at) => {
-      const half = (textWidth(text, TEXT.normal) + 1) / 2;
+    owner.chain.links.forEach((link, at) => {
+      const { from, to } = link;
+      const half = (widthOf(link) + 1) / 2;
+      if (2 * half <= (to - from) / scaleBy) return;
       const centre = (owner.from + (from + to) / 2) / scaleBy;
-      const span = { from: centre - half, to: centre + half };
-      const tier = tiers[index]!;
-      let level = 2 * half <= (to - from) / scaleBy ? 0 : 1;
-      const clash = (other: (typeof taken)[number]) =>
-        other.tier === tier &&
-        other.level === level &&
-        sameSide(owner, other.owner) &&
-        other.from < span.to &&
-        other.to > span.from;
-      while (level > 0 && taken.some(clash)) level += 1;
-      taken.push({ owner, tier, level, ...span });
-      levels[index]![at] = level;
+      const span = { owner, from: centre - half, to: centre + half };
+      for (let level = 1; levels[index]![at] === 0; level++) {
+        const key = `${tiers[index]} ${level}`;
+        const there = taken.get(key) ?? [];
+        if (
+          there.some((other) => other.from < span.to && other.to > span.from && sameSide(owner, other.owner))
+        )
+          continue;
+        there.push(span);
+        taken.set(key, there);
+        levels[index]![at] = level;
+      }
     });
   });
   return levels;
@@ -184,9 +197,17 @@ function onFace(face: PlacedFace, along: number): Point {
   return across === null ? on : facePoint(face, across);
 }
 
-function drawChain(placed: Placed, at: number, levels: readonly number[], scaleBy: number): Primitive[] {
-  const { chain, out, along, inside } = placed;
-  const { face, links } = chain;
+interface Drawn extends Pick<Placed, 'along' | 'inside' | 'out'>, Pick<Chain, 'links'> {
+  /** How far out its line stands, from the world origin. */
+  at: number;
+  levels: readonly number[];
+  scaleBy: number;
+}
+
+/** The marks of a chain: an edit changes those of few faces. */
+const chainMarks = remember(drawChain, { kept: 3 });
+
+function drawChain(face: PlacedFace, { links, out, along, inside, at, levels, scaleBy }: Drawn): Primitive[] {
   const source = face.id;
   const rowPoint = (s: number): Point => {
     const on = place(face.start, face.u, s, face.n, 0);

@@ -20,7 +20,7 @@ export function drawItems(design: Design, mode: PlanMode, cut: number): Primitiv
     .filter(({ at }) => isShown(mode, at));
   const above = boxes.filter(({ at }) => at === 'above');
   return [...boxes.filter(({ at }) => at !== 'above'), ...above].flatMap(({ box, at }) =>
-    drawItem(box, mode === 'ceiling' && at === 'above' ? 'cut' : at),
+    drawItem(box, { at: mode === 'ceiling' && at === 'above' ? 'cut' : at }),
   );
 }
 
@@ -43,13 +43,33 @@ export function drawNumbers(design: Design, scaleBy: number, mode: PlanMode, cut
   return itemBoxes(design).flatMap((box) => {
     const [number, at] = [numbers.get(box.id)!, places.get(box.id)];
     if (!at) return [];
-    const { record, origin, u, n } = box;
-    return numberMarks(record, { number, at, origin, u, n, scaleBy });
+    return numberOf(box, { number, at, scaleBy });
   });
 }
 
-function drawItem({ record, origin, u, n, footprint, kind }: ItemBox, at: AtCut): readonly Primitive[] {
+// Most boxes are the very same after an edit: then nothing else need be compared.
+const drawItem = sameBox((box, { at }: { at: AtCut }) => {
+  const { record, origin, u, n, footprint, kind } = box;
   return itemMarks(record, { place: { origin, u, n, footprint, kind }, at });
+});
+const numberOf = sameBox((box, inputs: Pick<Numbered, 'at' | 'number' | 'scaleBy'>) => {
+  const { record, origin, u, n } = box;
+  return numberMarks(record, { ...inputs, origin, u, n });
+});
+
+/** Marks of a box by its last inputs, compared each by being the same. */
+function sameBox<I extends object>(
+  marksOf: (box: ItemBox, inputs: I) => readonly Primitive[],
+): (box: ItemBox, inputs: I) => readonly Primitive[] {
+  const known = new WeakMap<ItemBox, { inputs: I; marks: readonly Primitive[] }>();
+  return (box, inputs) => {
+    const last = known.get(box);
+    if (last && Object.keys(inputs).every((key) => last.inputs[key as keyof I] === inputs[key as keyof I]))
+      return last.marks;
+    const marks = marksOf(box, inputs);
+    known.set(box, { inputs, marks });
+    return marks;
+  };
 }
 
 const itemMarks = rememberedMarks(

@@ -1,8 +1,8 @@
 import { roomOf, type Design } from '../document/design';
 import type { ItemRecord } from '../document/records';
 import type { Point } from '../geometry/point';
-import { contains, distanceToSegment, forEachEdge } from '../geometry/polygon';
-import { itemBoxes } from '../setting/item-box';
+import { contains, distanceToSegment, forEachEdge, type Polygon } from '../geometry/polygon';
+import { itemBoxes, type ItemBox } from '../setting/item-box';
 import { roomShape } from '../survey/room-shape';
 import { bowlMiddle, on } from './item-symbols';
 import { atCut, isShown, usualCut, type PlanMode } from './plan-cut';
@@ -20,30 +20,88 @@ export function numberPlaces(
   const key = `${scaleBy} ${mode} ${cut}`;
   const known = remembered.get(design);
   if (known?.key === key) return known.places;
-  const places = placed(design, scaleBy, mode, cut);
+  const { outline } = roomShape(design);
+  const last = before.get(outline)?.get(key);
+  const placing = new Placing(outline, scaleBy, cut, last);
+  const shown = itemBoxes(design)
+    .filter((box) => isShown(mode, atCut(box, cut)))
+    .sort((a, b) => b.record.width - a.record.width);
+  const places = placing.placesOf(shown);
   remembered.set(design, { key, places });
+  const kept = [...(before.get(outline) ?? [])].filter(([other]) => other !== key).slice(-3);
+  before.set(outline, new Map([...kept, [key, placing.made]]));
   return places;
 }
 
 /** The places a design was last asked for: numbers, and chains that keep clear of them, ask for the same. */
 const remembered = new WeakMap<Design, { key: string; places: ReadonlyMap<string, Point> }>();
 
-function placed(design: Design, scaleBy: number, mode: PlanMode, cut: number): Map<string, Point> {
-  const places = new Map<string, Point>();
-  const apart = 2.2 * BALLOON * scaleBy;
-  const taken = new Taken(apart);
-  const boxes = itemBoxes(design)
-    .filter((box) => isShown(mode, atCut(box, cut)))
-    .sort((a, b) => b.record.width - a.record.width);
-  const { outline } = roomShape(design);
-  /** Whether a circle about a place stays off the walls. */
-  const isInside = (place: Point) => {
-    if (!contains(outline, place)) return false;
-    let off = Infinity;
-    forEachEdge(outline, (a, b) => (off = Math.min(off, distanceToSegment(place, a, b))));
-    return off >= BALLOON * scaleBy;
-  };
-  for (const box of boxes) {
+/** Where an item's number came to stand, null where there was no room, in the order they were placed. */
+type Made = ReadonlyMap<string, { box: ItemBox; at: Point | null }>;
+
+/** How they stood last in a room, for a few ways to draw it. */
+const before = new WeakMap<Polygon, ReadonlyMap<string, Made>>();
+
+/**
+ * Places numbers one after the other, the widest item's first. A number depends on its item and on those placed before it that are near; so after an edit
+ * only those near what changed are placed anew, and all stand where they would if nothing were remembered.
+ */
+class Placing {
+  readonly made = new Map<string, { box: ItemBox; at: Point | null }>();
+  private readonly apart: number;
+  private readonly taken: Taken;
+  /** Where a number stands that did not, or stood and does not. */
+  private readonly changed: Point[] = [];
+
+  constructor(
+    private readonly outline: Polygon,
+    private readonly scaleBy: number,
+    private readonly cut: number,
+    private readonly last: Made = new Map(),
+  ) {
+    this.apart = 2.2 * BALLOON * scaleBy;
+    this.taken = new Taken(this.apart);
+  }
+
+  placesOf(boxes: readonly ItemBox[]): ReadonlyMap<string, Point> {
+    const { made, changed, taken } = this;
+    const now = new Map(boxes.map((box) => [box.id, box]));
+    const last: Made = this.isInOrder(boxes, now) ? this.last : new Map();
+    for (const [id, { box, at }] of last) if (at && now.get(id) !== box) changed.push(at);
+    const places = new Map<string, Point>();
+    for (const box of boxes) {
+      const known = last.get(box.id);
+      const stays = known?.box === box && !this.isNearChanged(box);
+      const at = stays ? known.at : this.placeOf(box);
+      if (known?.box === box && !isSame(known.at, at))
+        changed.push(...[known.at, at].filter((one) => one !== null));
+      if (!known || known.box !== box) changed.push(...(at ? [at] : []));
+      made.set(box.id, { box, at });
+      if (!at) continue;
+      taken.add(at);
+      places.set(box.id, at);
+    }
+    return places;
+  }
+
+  /** Whether what is as it was comes in the order it came in. */
+  private isInOrder(boxes: readonly ItemBox[], now: ReadonlyMap<string, ItemBox>): boolean {
+    const order = [...this.last].flatMap(([id, { box }]) => (now.get(id) === box ? [id] : []));
+    let next = 0;
+    for (const { id } of boxes) if (id === order[next]) next += 1;
+    return next === order.length;
+  }
+
+  /** Whether anything changed as near to an item as its number may come to. */
+  private isNearChanged(box: ItemBox): boolean {
+    const { width, depth, leg } = box.record;
+    const reach = width + Math.max(depth, leg ?? 0) + (18 * BALLOON + 3) * this.scaleBy + this.apart;
+    const { x, y } = box.origin;
+    return this.changed.some((at) => (at.x - x) ** 2 + (at.y - y) ** 2 < reach ** 2);
+  }
+
+  private placeOf(box: ItemBox): Point | null {
+    const { outline, scaleBy, cut, apart, taken } = this;
     const { width, depth } = box.record;
     const narrow = isNarrow(box.record, scaleBy);
     let out = narrow
@@ -52,24 +110,32 @@ function placed(design: Design, scaleBy: number, mode: PlanMode, cut: number): M
         ? bowlMiddle(depth)
         : (box.record.leg ?? depth) * (atCut(box, cut) === 'above' ? 0.35 : 0.6);
     const usual = on(box, width / 2, out);
-    const others = narrow
-      ? []
-      : OUT.flatMap((share) => ACROSS.map((along) => on(box, width * along, out + depth * share)));
-    let at = [usual, ...others].find((place) => !taken.isNear(place, apart)) ?? usual;
+    const isFree = (place: Point) => !taken.isNear(place, apart);
+    const others = () =>
+      OUT.flatMap((share) => ACROSS.map((along) => on(box, width * along, out + depth * share)));
+    let at = narrow || isFree(usual) ? usual : (others().find(isFree) ?? usual);
     if (narrow) {
-      const isClear = (place: Point) => !taken.isNear(place, apart) && isInside(place);
+      const isClear = (place: Point) => isFree(place) && this.isInside(place);
       const sideways = [0, BALLOON * scaleBy, -BALLOON * scaleBy];
       for (let tries = 0; tries < 40 && !isClear(at); tries++) {
         if (tries % 3 === 2) out += BALLOON * scaleBy;
         at = on(box, width / 2 + sideways[(tries + 1) % 3]!, out);
       }
     }
-    if (taken.isNear(at, apart * CROWDED) || (narrow && !contains(outline, at))) continue;
-    taken.add(at);
-    places.set(box.id, at);
+    const crowded = taken.isNear(at, apart * CROWDED) || (narrow && !contains(outline, at));
+    return crowded ? null : at;
   }
-  return places;
+
+  /** Whether a circle about a place stays off the walls. */
+  private isInside(place: Point): boolean {
+    if (!contains(this.outline, place)) return false;
+    let off = Infinity;
+    forEachEdge(this.outline, (a, b) => (off = Math.min(off, distanceToSegment(place, a, b))));
+    return off >= BALLOON * this.scaleBy;
+  }
 }
+
+const isSame = (a: Point | null, b: Point | null) => a === b || (!!a && !!b && a.x === b.x && a.y === b.y);
 
 /** Circles that come nearer than this share of their usual distance would lie over one another. */
 const CROWDED = 0.85;

@@ -1,5 +1,6 @@
 import type { Design } from '../document/design';
 import type { OpeningRecord } from '../document/records';
+import { remember } from '../document/remember';
 import type { Point } from '../geometry/point';
 import { AGAINST } from '../geometry/tolerance';
 import { placedOpenings } from '../survey/openings';
@@ -27,10 +28,14 @@ export interface Band {
   builtOnly?: boolean;
 }
 
+const bandOf = remember((face: PlacedFace, { depth }: { depth: number }) => faceBand(face, depth), {
+  kept: 4,
+});
+
 /** What takes up a face within a band, or bounds it at an end, sorted along the face; stretches may overlap. Millimetres from the face's left end. */
 export function occupied(design: Design, face: PlacedFace, band: Band): Stretch[] {
   const stretches: Stretch[] = [];
-  const floor = faceBand(face, band.depth);
+  const floor = bandOf(face, { depth: band.depth });
   const add = (stretch: [number, number] | null, kind: Stretch['by']['kind'], id: string) => {
     if (!stretch) return;
     const [from, to] = [Math.max(0, stretch[0]), Math.min(face.length, stretch[1])];
@@ -58,8 +63,18 @@ export function occupied(design: Design, face: PlacedFace, band: Band): Stretch[
   return stretches.sort((a, b) => a.from - b.from || a.to - b.to);
 }
 
-/** What convex pieces take of a band together. */
-function stretchesOf(floor: FaceBand, pieces: readonly (readonly Point[])[]): readonly [number, number][] {
+/** What convex pieces take of a band together: asked for all of a face after every edit, and the same for the same body. */
+function stretchesOf(floor: FaceBand, pieces: Pieces): readonly [number, number][] {
+  let known = taken.get(floor);
+  if (!known) taken.set(floor, (known = new WeakMap()));
+  let stretches = known.get(pieces);
+  if (!stretches) known.set(pieces, (stretches = stretchesTaken(floor, pieces)));
+  return stretches;
+}
+const taken = new WeakMap<FaceBand, WeakMap<Pieces, readonly [number, number][]>>();
+type Pieces = readonly (readonly Point[])[];
+
+function stretchesTaken(floor: FaceBand, pieces: Pieces): readonly [number, number][] {
   if (pieces.length === 1) {
     const stretch = floor.ofPolygon(pieces[0]!);
     return stretch ? [stretch] : [];
