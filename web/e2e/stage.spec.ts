@@ -41,6 +41,30 @@ test('panels fold away and are kept so; the drawing alone has the page; all from
   await expect(page.getByRole('dialog')).toHaveCount(0);
 });
 
+test('every page is as dark as the machine, or as was chosen last, and painted so from the first', async ({
+  page,
+  studio,
+}) => {
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  const html = page.locator('html');
+  await expect(html).toHaveAttribute('data-theme', 'light');
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await page.reload();
+  await studio.ready();
+  await expect(html).toHaveAttribute('data-theme', 'dark');
+  const room = page.url();
+  await page.goto(new URL('/studio', room).href);
+  await expect(html).toHaveAttribute('data-theme', 'dark');
+  const paper = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
+  const dark = await paper();
+  await page.goto(room);
+  await studio.ready();
+  await page.getByRole('button', { name: 'Evening paper' }).click();
+  await page.goto(new URL('/studio', room).href);
+  await expect(html).toHaveAttribute('data-theme', 'light');
+  expect(await paper()).not.toBe(dark);
+});
+
 for (const [name, viewport] of [
   ['tablet', { width: 820, height: 1180 }],
   ['phone', { width: 390, height: 844 }],

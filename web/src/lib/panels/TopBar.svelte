@@ -26,11 +26,14 @@
   const { session, screen } = useWorkspace();
 
   onMount(() => {
-    const kept = localStorage.getItem('goodreach-evening');
-    screen.dark = kept === null ? matchMedia('(prefers-color-scheme: dark)').matches : kept === 'yes';
+    screen.dark = document.documentElement.dataset['theme'] === 'dark';
   });
+  let shown = false;
   $effect(() => {
-    document.documentElement.dataset['theme'] = screen.dark ? 'dark' : 'light';
+    const theme = screen.dark ? 'dark' : 'light';
+    // As the page was painted, until somebody chooses otherwise.
+    if (shown) document.documentElement.dataset['theme'] = theme;
+    shown = true;
   });
 </script>
 

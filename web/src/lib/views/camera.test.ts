@@ -1,5 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import { fitCamera, keptInSight, LEAST_ZOOM, MOST_ZOOM, toRoom, toScreen } from './camera';
+import {
+  fitCamera,
+  fitUnder,
+  keptInSight,
+  loweredUnder,
+  LEAST_ZOOM,
+  MOST_ZOOM,
+  toRoom,
+  toScreen,
+} from './camera';
 
 const room = { left: 0, right: 4000, bottom: -3000, top: 0 };
 
@@ -11,6 +20,29 @@ describe('the camera', () => {
     expect(toRoom(camera, { x: 20, y: 20 })).toEqual({ x: 0, y: 0 });
     expect(fitCamera({ ...room, right: 1e7 }, 840, 640, 20).k).toBe(LEAST_ZOOM);
     expect(fitCamera({ left: 0, right: 1, bottom: 0, top: 1 }, 840, 640, 20).k).toBe(MOST_ZOOM);
+  });
+
+  it('shows bounds under what stands in the upper left corner, where they would come under it', () => {
+    const camera = fitCamera(room, 840, 640, 20);
+    // The drawing begins at 20, 20: beside or above that nothing is hidden.
+    for (const corner of [
+      { right: 20, bottom: 60 },
+      { right: 100, bottom: 20 },
+    ])
+      expect(fitUnder(room, 840, 640, 20, corner)).toEqual(camera);
+    const under = fitUnder(room, 840, 640, 20, { right: 21, bottom: 60 });
+    expect(under.k).toBeCloseTo(540 / 3000, 12);
+    expect(toScreen(under, { x: 2000, y: 0 })).toEqual({ x: 420, y: 80 });
+    expect(toScreen(under, { x: 2000, y: -3000 }).y).toBeCloseTo(620, 9);
+  });
+
+  it('is lowered under that corner as far as there is room', () => {
+    const camera = fitCamera(room, 840, 640, 20);
+    expect(loweredUnder(camera, room, 640, { right: 20, bottom: 60 })).toBe(camera);
+    expect(loweredUnder(camera, room, 640, { right: 60, bottom: 30 }).y).toBe(camera.y + 10);
+    // 20 pixels are free under it.
+    expect(loweredUnder(camera, room, 640, { right: 60, bottom: 60 }).y).toBe(camera.y + 20);
+    expect(loweredUnder(camera, room, 610, { right: 60, bottom: 60 }).y).toBe(camera.y);
   });
 
   it('keeps the room itself in sight at half the view, whatever is written round it', () => {

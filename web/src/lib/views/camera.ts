@@ -36,10 +36,37 @@ export function fitCamera(bounds: Bounds, width: number, height: number, margin:
   };
 }
 
+/** As fitCamera, but under what stands in the upper left corner of the view, so far across and down, pixels, where the bounds would come under it. */
+export function fitUnder(
+  bounds: Bounds,
+  width: number,
+  height: number,
+  margin: number,
+  corner: { right: number; bottom: number },
+): Camera {
+  const camera = fitCamera(bounds, width, height, margin);
+  const { x, y } = toScreen(camera, { x: bounds.left, y: bounds.top });
+  if (x >= corner.right || y >= corner.bottom) return camera;
+  const under = fitCamera(bounds, width, height - corner.bottom, margin);
+  return { ...under, y: under.y + corner.bottom };
+}
+
 /** A camera, or where that shows the room itself at less than half the view, one that shows it so: what is written about a crowded room would push it out of sight. */
 export function keptInSight(camera: Camera, room: Bounds, width: number, height: number): Camera {
   const { k, x, y } = fitCamera(room, width / 2, height / 2, 10);
   return camera.k >= k ? camera : { k, x: x + width / 4, y: y + height / 4 };
+}
+
+/** A camera that shows bounds lower, as far as there is room for it, where they come under what stands in the upper left corner. */
+export function loweredUnder(
+  camera: Camera,
+  { left, bottom, top }: Bounds,
+  height: number,
+  corner: { right: number; bottom: number },
+): Camera {
+  const [upper, lower] = [toScreen(camera, { x: left, y: top }), toScreen(camera, { x: left, y: bottom })];
+  if (upper.x >= corner.right || upper.y >= corner.bottom) return camera;
+  return { ...camera, y: camera.y + Math.max(0, Math.min(corner.bottom - upper.y, height - lower.y)) };
 }
 
 /** The scale drawings are annotated at, in steps of a sixth of a doubling so that zooming does not redraw at every notch. */

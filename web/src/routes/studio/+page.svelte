@@ -138,9 +138,6 @@
     border-bottom: 1px solid var(--rule);
     background: var(--chrome);
   }
-  .studio {
-    color: var(--soft);
-  }
   .ranges {
     color: var(--tide);
     text-decoration: none;
@@ -150,6 +147,20 @@
   }
   header form {
     margin-left: auto;
+    white-space: nowrap;
+  }
+  .studio {
+    overflow: hidden;
+    color: var(--soft);
+    min-width: 0;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+  @media (max-width: 480px) {
+    header {
+      gap: 0.8rem;
+      padding-inline: 1rem;
+    }
   }
   main {
     max-width: 72rem;

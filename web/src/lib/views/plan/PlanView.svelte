@@ -16,7 +16,7 @@
   import { SNAP_PIXELS } from '../../tools/drag-item';
   import { nudge } from '../../tools/item-keys';
   import { ViewHost } from '$lib/tools/view-host.svelte';
-  import { annotationScale, fitCamera, keptInSight, toScreen } from '../camera';
+  import { annotationScale, fitCamera, fitUnder, keptInSight, loweredUnder, toScreen } from '../camera';
   import { DrawingCamera, SPARE, sourceOf } from '../drawing-camera.svelte';
   import HostedView from '../HostedView.svelte';
   import FaceMoved from './FaceMoved.svelte';
@@ -98,13 +98,20 @@
   function fit() {
     if (!view) return;
     const { clientWidth, clientHeight } = view;
+    const { left, top } = view.getBoundingClientRect();
+    const shows = view.querySelector('.shows > button')?.getBoundingClientRect();
+    const corner = { right: (shows?.right ?? left) - left, bottom: (shows?.bottom ?? top) - top };
     let next = fitCamera(drawingBounds(drawPlan(session.document, 1), 1), clientWidth, clientHeight, 100);
     for (let round = 0; round < 3; round++) {
       const at = annotationScale(next);
-      next = fitCamera(drawingBounds(drawPlan(session.document, at), at), clientWidth, clientHeight, 20);
+      const bounds = drawingBounds(drawPlan(session.document, at), at);
+      next = fitUnder(bounds, clientWidth, clientHeight, 20, corner);
     }
     next = keptInSight(next, boundsOf(roomShape(session.document).outline), clientWidth, clientHeight);
-    fittedTo = `${clientWidth} ${clientHeight}`;
+    const drawn = drawingBounds(drawPlan(session.document, annotationScale(next)), annotationScale(next));
+    next = loweredUnder(next, drawn, clientHeight, corner);
+    // What stands in the corner is there once the view has its size: then it is fitted again.
+    fittedTo = `${width} ${height}`;
     eye.frame(next);
   }
 
