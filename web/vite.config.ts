@@ -2,11 +2,13 @@ import { sveltekit } from '@sveltejs/kit/vite';
 import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vitest/config';
 
+const atOnce = fileURLToPath(new URL('src/lib/views/no-transitions.ts', import.meta.url));
+
 export default defineConfig({
   plugins: [sveltekit()],
   // Nothing here moves by itself: d3-zoom is not made to bring what animates, which is as much again.
   resolve: {
-    alias: { 'd3-transition': fileURLToPath(new URL('src/lib/views/no-transitions.ts', import.meta.url)) },
+    alias: { 'd3-transition': atOnce, 'd3-interpolate': atOnce },
   },
   test: { include: ['src/**/*.test.ts'], testTimeout: 120_000, hookTimeout: 120_000 },
 });

@@ -1,5 +1,7 @@
-import { Clipper, FillRule, type Paths64 } from 'clipper2-ts';
-import type { Polygon } from './polygon';
+// The engine alone: with what the package gives besides, its index, a page would load twice as much of it.
+import { ClipType, FillRule, PathType, type Paths64 } from 'clipper2-ts/dist/Core.js';
+import { Clipper64 } from 'clipper2-ts/dist/Engine.js';
+import { signedArea, type Polygon } from './polygon';
 import type { Point } from './point';
 
 /** Several rings: outlines counter-clockwise, holes clockwise. Computed on integer micrometres, so right to 0.001 mm. */
@@ -9,27 +11,36 @@ const PER_MM = 1000;
 
 /** All that lies in one of some polygons or more, whichever way round they are walked. */
 export const union = (polygons: readonly Polygon[]): Region =>
-  from(Clipper.union(to(polygons), [], FillRule.NonZero));
+  from(clipped(ClipType.Union, to(polygons), []));
 
 /** What lies in a region, its holes left out, and in one of some polygons. */
 export const intersect = (region: readonly Polygon[], polygons: readonly Polygon[]): Region =>
-  from(Clipper.intersect(withHoles(region), to(polygons), FillRule.NonZero));
+  from(clipped(ClipType.Intersection, withHoles(region), to(polygons)));
 
 /** What lies in a region, its holes left out, and in none of some polygons. */
 export const without = (region: readonly Polygon[], polygons: readonly Polygon[]): Region =>
-  from(Clipper.difference(withHoles(region), to(polygons), FillRule.NonZero));
+  from(clipped(ClipType.Difference, withHoles(region), to(polygons)));
+
+function clipped(type: ClipType, subject: Paths64, clip: Paths64, rule = FillRule.NonZero): Paths64 {
+  const engine = new Clipper64();
+  engine.addPaths(subject, PathType.Subject);
+  engine.addPaths(clip, PathType.Clip);
+  const solution: Paths64 = [];
+  engine.execute(type, rule, solution);
+  return solution;
+}
 
 /** A ring within another is a hole of it. */
 function withHoles(region: readonly Polygon[]): Paths64 {
   const paths = to(region);
-  return paths.length > 1 ? Clipper.union(paths, [], FillRule.EvenOdd) : paths;
+  return paths.length > 1 ? clipped(ClipType.Union, paths, [], FillRule.EvenOdd) : paths;
 }
 
 /** Clipper takes floats silently and answers wrongly, so every number is rounded here; rings are turned counter-clockwise for the non-zero rule. */
 function to(polygons: readonly Polygon[]): Paths64 {
   return polygons.map((polygon) => {
     const path = polygon.map(({ x, y }) => ({ x: Math.round(x * PER_MM), y: Math.round(y * PER_MM) }));
-    return Clipper.area(path) < 0 ? path.reverse() : path;
+    return signedArea(path) < 0 ? path.reverse() : path;
   });
 }
 
