@@ -117,7 +117,7 @@ describe('a fitted run', () => {
         // Only what is tied together, and stands anywhere, keeps a small case from being proven.
         expect(found.proven || (one.centre2 !== null && one.items.some(({ nextTo }) => nextTo))).toBe(true);
       }),
-      { numRuns: 2000 },
+      { numRuns: 1200 },
     );
   });
 
