@@ -30,12 +30,16 @@ async function measure(
   await fresh.addCookies(cookies);
   const tab = await fresh.newPage();
   const scripts: Promise<number>[] = [];
+  let isReady = false;
   tab.on('response', (response) => {
-    if (response.url().endsWith('.js')) scripts.push(response.body().then((body) => gzipSync(body).length));
+    // What is fetched once the page is ready is not waited for.
+    if (!isReady && response.url().endsWith('.js'))
+      scripts.push(response.body().then((body) => gzipSync(body).length));
   });
   const start = performance.now();
   await tab.goto(address + pathOf(room!));
   await tab.locator(ready).first().waitFor();
+  isReady = true;
   const ms = performance.now() - start;
   // The page keeps a stream open, so that the network is never idle: until no more scripts come.
   for (let known = -1; known !== scripts.length; await tab.waitForTimeout(500)) known = scripts.length;

@@ -85,6 +85,8 @@
     ...{ session, screen, roomId, views },
     show: (dialog) => (dialog === 'palette' ? palette : shortcuts).open(),
   };
+  /** Milliseconds after which a page that is ready has painted itself. */
+  const AT_REST = 300;
   const sheets = later(() => import('$views/sheet/SheetView.svelte'));
   const room3d = later(() => import('$views/room3d/RoomView.svelte'));
   let ready = $state(false);
@@ -114,8 +116,10 @@
       if (resumed) session.replace(resumed);
       ready = true;
       live.open();
-      // What was not needed for the room to be there is fetched before it is wanted.
-      for (const part of [...Object.values(parts), sheets]) void part.fetch().catch(() => null);
+      // What was not needed for the room to be there is fetched before it is wanted, once the page is at rest.
+      setTimeout(() => {
+        for (const part of [...Object.values(parts), sheets]) void part.fetch().catch(() => null);
+      }, AT_REST);
     });
     const stopKeys = workspaceKeys(window, { ...acting, tools });
     const stopFitting = panelsAsKept(screen);
