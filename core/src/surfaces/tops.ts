@@ -2,7 +2,8 @@ import { perDesign, recordOf, roomOf, type Design } from '../document/design';
 import { MOST_OVERHANG } from '../document/limits';
 import { remember } from '../document/remember';
 import { place, dot, subtract, type Point } from '../geometry/point';
-import { boundsMeet, boundsOf, contains, signedArea, type Bounds, type Polygon } from '../geometry/polygon';
+import { boundsMeet, boundsOf, contains, signedArea, type Polygon } from '../geometry/polygon';
+import { apart } from '../geometry/apart';
 import { intersect, union, type Region } from '../geometry/region';
 import { AGAINST, TOUCH } from '../geometry/tolerance';
 import { hasLegs } from '../ranges/handing';
@@ -42,7 +43,7 @@ export const tops: (design: Design) => readonly Top[] = perDesign((design) => {
   return levels.flatMap((underside) => {
     const level = strips.filter((one) => one.underside === underside);
     const parts = level.flatMap(({ strip, around }) => [...strip, ...around]);
-    const rings = apart(parts).flatMap((together) => ringsOf(outline, { together }));
+    const rings = apart(parts, ROUNDED).flatMap((together) => ringsOf(outline, { together }));
     const solids = rings.filter((ring) => signedArea(ring) > 0);
     const holes = rings.filter((ring) => signedArea(ring) < 0);
     return solids.flatMap((ring) => {
@@ -66,45 +67,15 @@ export const tops: (design: Design) => readonly Top[] = perDesign((design) => {
   });
 });
 
+/** Strips that only touch are one top, however they are rounded, mm. */
+const ROUNDED = 1;
+
 /** What some strips make together within a room: an edit changes few of them. */
 const ringsOf = remember(
   (outline: Polygon, { together }: { together: readonly Polygon[] }): Region =>
     intersect(union(together), [outline]),
   { kept: 64 },
 );
-
-/** Polygons in groups that do not come near one another. */
-function apart(polygons: readonly Polygon[]): Polygon[][] {
-  let groups: { bounds: Bounds; together: Polygon[] }[] = [];
-  for (const polygon of polygons) {
-    let own = { bounds: boundsOf(polygon), together: [polygon] };
-    const others: typeof groups = [];
-    for (const group of groups)
-      if (boundsMeet(wider(own.bounds), group.bounds))
-        own = {
-          bounds: joined(own.bounds, group.bounds),
-          together: [...group.together, ...own.together],
-        };
-      else others.push(group);
-    groups = [...others, own];
-  }
-  return groups.map(({ together }) => together);
-}
-
-/** Strips that only touch are one, however they are rounded. */
-const wider = ({ left, right, bottom, top }: Bounds): Bounds => ({
-  left: left - 1,
-  right: right + 1,
-  bottom: bottom - 1,
-  top: top + 1,
-});
-
-const joined = (a: Bounds, b: Bounds): Bounds => ({
-  left: Math.min(a.left, b.left),
-  right: Math.max(a.right, b.right),
-  bottom: Math.min(a.bottom, b.bottom),
-  top: Math.max(a.top, b.top),
-});
 
 /** Whether two polygons share some area. */
 function meet(a: Polygon, b: Polygon): boolean {
