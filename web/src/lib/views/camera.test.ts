@@ -29,20 +29,34 @@ describe('the camera', () => {
       { right: 20, bottom: 60 },
       { right: 100, bottom: 20 },
     ])
-      expect(fitUnder(room, 840, 640, 20, corner)).toEqual(camera);
-    const under = fitUnder(room, 840, 640, 20, { right: 21, bottom: 60 });
+      expect(fitUnder(room, [room], 840, 640, 20, corner)).toEqual(camera);
+    const under = fitUnder(room, [room], 840, 640, 20, { right: 21, bottom: 60 });
     expect(under.k).toBeCloseTo(540 / 3000, 12);
     expect(toScreen(under, { x: 2000, y: 0 })).toEqual({ x: 420, y: 80 });
     expect(toScreen(under, { x: 2000, y: -3000 }).y).toBeCloseTo(620, 9);
   });
 
+  it('goes by the parts that are drawn, not by the corner of them all', () => {
+    const cross = [
+      { left: 0, right: 4000, bottom: -1600, top: -1400 },
+      { left: 1900, right: 2100, bottom: -3000, top: 0 },
+    ];
+    const camera = fitCamera(room, 840, 640, 20);
+    const corner = { right: 200, bottom: 100 };
+    expect(fitUnder(room, cross, 840, 640, 20, corner)).toEqual(camera);
+    expect(loweredUnder(camera, room, cross, 640, corner)).toBe(camera);
+    // The standing part begins 400 across, the lying one 300 down.
+    expect(fitUnder(room, cross, 840, 640, 20, { right: 401, bottom: 100 })).not.toEqual(camera);
+    expect(fitUnder(room, cross, 840, 640, 20, { right: 200, bottom: 301 })).not.toEqual(camera);
+  });
+
   it('is lowered under that corner as far as there is room', () => {
     const camera = fitCamera(room, 840, 640, 20);
-    expect(loweredUnder(camera, room, 640, { right: 20, bottom: 60 })).toBe(camera);
-    expect(loweredUnder(camera, room, 640, { right: 60, bottom: 30 }).y).toBe(camera.y + 10);
+    expect(loweredUnder(camera, room, [room], 640, { right: 20, bottom: 60 })).toBe(camera);
+    expect(loweredUnder(camera, room, [room], 640, { right: 60, bottom: 30 }).y).toBe(camera.y + 10);
     // 20 pixels are free under it.
-    expect(loweredUnder(camera, room, 640, { right: 60, bottom: 60 }).y).toBe(camera.y + 20);
-    expect(loweredUnder(camera, room, 610, { right: 60, bottom: 60 }).y).toBe(camera.y);
+    expect(loweredUnder(camera, room, [room], 640, { right: 60, bottom: 60 }).y).toBe(camera.y + 20);
+    expect(loweredUnder(camera, room, [room], 610, { right: 60, bottom: 60 }).y).toBe(camera.y);
   });
 
   it('keeps the room itself in sight at half the view, whatever is written round it', () => {

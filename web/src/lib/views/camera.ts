@@ -36,17 +36,31 @@ export function fitCamera(bounds: Bounds, width: number, height: number, margin:
   };
 }
 
-/** As fitCamera, but under what stands in the upper left corner of the view, so far across and down, pixels, where the bounds would come under it. */
+/** What stands in the upper left corner of a view: so far across and down, pixels. */
+export interface Corner {
+  right: number;
+  bottom: number;
+}
+
+/** Whether any part of a drawing, by its bounds, comes under what stands in the corner. */
+function comesUnder(camera: Camera, parts: readonly Bounds[], corner: Corner): boolean {
+  return parts.some(({ left, top }) => {
+    const { x, y } = toScreen(camera, { x: left, y: top });
+    return x < corner.right && y < corner.bottom;
+  });
+}
+
+/** As fitCamera, but below what stands in the corner where a part of the drawing would come under it. */
 export function fitUnder(
   bounds: Bounds,
+  parts: readonly Bounds[],
   width: number,
   height: number,
   margin: number,
-  corner: { right: number; bottom: number },
+  corner: Corner,
 ): Camera {
   const camera = fitCamera(bounds, width, height, margin);
-  const { x, y } = toScreen(camera, { x: bounds.left, y: bounds.top });
-  if (x >= corner.right || y >= corner.bottom) return camera;
+  if (!comesUnder(camera, parts, corner)) return camera;
   const under = fitCamera(bounds, width, height - corner.bottom, margin);
   return { ...under, y: under.y + corner.bottom };
 }
@@ -57,16 +71,17 @@ export function keptInSight(camera: Camera, room: Bounds, width: number, height:
   return camera.k >= k ? camera : { k, x: x + width / 4, y: y + height / 4 };
 }
 
-/** A camera that shows bounds lower, as far as there is room for it, where they come under what stands in the upper left corner. */
+/** A camera that shows a drawing lower, as far as there is room for it, where a part of it comes under what stands in the corner. */
 export function loweredUnder(
   camera: Camera,
   { left, bottom, top }: Bounds,
+  parts: readonly Bounds[],
   height: number,
-  corner: { right: number; bottom: number },
+  corner: Corner,
 ): Camera {
-  const [upper, lower] = [toScreen(camera, { x: left, y: top }), toScreen(camera, { x: left, y: bottom })];
-  if (upper.x >= corner.right || upper.y >= corner.bottom) return camera;
-  return { ...camera, y: camera.y + Math.max(0, Math.min(corner.bottom - upper.y, height - lower.y)) };
+  if (!comesUnder(camera, parts, corner)) return camera;
+  const [upper, lower] = [top, bottom].map((y) => toScreen(camera, { x: left, y }).y) as [number, number];
+  return { ...camera, y: camera.y + Math.max(0, Math.min(corner.bottom - upper, height - lower)) };
 }
 
 /** The scale drawings are annotated at, in steps of a sixth of a doubling so that zooming does not redraw at every notch. */

@@ -94,6 +94,12 @@
     untrack(fit);
   });
 
+  /** The extent of the plan at a scale, and of each of its marks. */
+  function drawnAt(at: number) {
+    const marks = drawPlan(session.document, at);
+    return { bounds: drawingBounds(marks, at), parts: marks.map((mark) => drawingBounds([mark], at)) };
+  }
+
   /** Shows the whole plan with its chains. Their room size depends on the zoom, so the bounds are taken again at the zoom found. */
   function fit() {
     if (!view) return;
@@ -104,12 +110,12 @@
     let next = fitCamera(drawingBounds(drawPlan(session.document, 1), 1), clientWidth, clientHeight, 100);
     for (let round = 0; round < 3; round++) {
       const at = annotationScale(next);
-      const bounds = drawingBounds(drawPlan(session.document, at), at);
-      next = fitUnder(bounds, clientWidth, clientHeight, 20, corner);
+      const { bounds, parts } = drawnAt(at);
+      next = fitUnder(bounds, parts, clientWidth, clientHeight, 20, corner);
     }
     next = keptInSight(next, boundsOf(roomShape(session.document).outline), clientWidth, clientHeight);
-    const drawn = drawingBounds(drawPlan(session.document, annotationScale(next)), annotationScale(next));
-    next = loweredUnder(next, drawn, clientHeight, corner);
+    const { bounds, parts } = drawnAt(annotationScale(next));
+    next = loweredUnder(next, bounds, parts, clientHeight, corner);
     // What stands in the corner is there once the view has its size: then it is fitted again.
     fittedTo = `${width} ${height}`;
     eye.frame(next);
