@@ -15,7 +15,7 @@ export interface Fault {
 }
 
 /** What can be done to straight faces only. */
-export type StraightOnly = 'push-corner' | 'push-part' | 'stretch';
+export type StraightOnly = 'propose' | 'push-corner' | 'push-part' | 'stretch';
 /** What is done to a row of items. */
 export type ActOnRow = 'conceal' | 'mirror' | 'seat-or-back';
 /** What was looked for by its id. */
@@ -108,6 +108,7 @@ export interface RefusalData {
   'no-half-wall': { face: string };
   'no-drain': { item: string };
   'faces-not-in-line': { faces: string; at?: number };
+  'nothing-open': { faces: string };
   'nothing-fits': { family: string; range: string; open?: { face: string; length: number; least: number } };
   'tie-unavailable': { side: Facing };
   'no-place': { item: string; needed: number; free: number; together: boolean };

@@ -7,6 +7,7 @@ import { ok, refuse } from '../result';
 import { facePlacement } from '../setting/face-placement';
 import { nextNumber } from '../setting/item-numbers';
 import { freeStretches } from '../setting/open-lengths';
+import { widthIn } from '../survey/placed-face';
 import { quantise } from '../units/units';
 import { itemOf } from './set-item';
 import { findFace, guarded, type Command } from './command';
@@ -38,11 +39,14 @@ export const blockOut: Command<{ faces: readonly string[]; prefix: string }> = {
       letters += face.value.letter;
       const free = freeStretches(after, face.value, { depth, low: 0, high: height });
       const blocks = free.flatMap(({ from, length }) => {
+        // Along a bent face each takes more of it than it is wide.
         const parts = Math.ceil(length / MOST_ITEM);
-        const width = length / parts;
+        const span = length / parts;
+        const width = Math.min(MOST_ITEM, span, widthIn(face.value, span, depth));
+        const at = (part: number) => from + part * span + (span - width) / 2;
         return width < LEAST_BLOCK
           ? []
-          : Array.from({ length: parts }, (_, part) => ({ at: from + part * width, width }));
+          : Array.from({ length: parts }, (_, part) => ({ at: at(part), width }));
       });
       const first = nextNumber(after);
       const items = blocks.map(({ at, width }, index) => {

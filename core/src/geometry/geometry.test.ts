@@ -117,6 +117,9 @@ describe('sectors', () => {
     const door: Sector = { centre: { x: 0, y: 0 }, radius: 800, from: -Math.PI / 2, sweep: Math.PI / 2 };
     expect(reachIntoSector(square(-600, -600, 600), door)).toBeLessThanOrEqual(0);
     expect(reachIntoSector(square(800, -600, 600), door)).toBeLessThanOrEqual(0);
+    // Beside the hinge, half a millimetre in at most: not in the way; more is.
+    expect(reachIntoSector(square(-599.5, -600, 600), door)).toBe(0);
+    expect(reachIntoSector(square(-599.4, -600, 600), door)).toBeGreaterThan(799);
     expect(reachIntoSector(square(750, -600, 600), door)).toBeCloseTo(50, 6);
     expect(reachIntoSector(square(-100, -700, 600), door)).toBeCloseTo(700, 6);
   });

@@ -1,6 +1,7 @@
 import { clipHalfPlane } from './convex';
 import { add, direction, distance, dot, inward, scale, subtract, type Point } from './point';
 import { contains, distanceToSegment, forEachEdge, type Polygon } from './polygon';
+import { TOUCH } from './tolerance';
 import { wrapAngle } from '../units/angles';
 
 /** A swept circular sector of less than half a turn: from angle `from`, counter-clockwise by `sweep` radians (0..π). */
@@ -19,8 +20,11 @@ export function reachIntoSector(polygon: Polygon, { centre, radius, from, sweep 
   const startNormal = scale(inward(direction(from)), -1);
   const endNormal = inward(direction(from + sweep));
   const local = polygon.map((point) => subtract(point, centre));
-  const inWedge = clipHalfPlane(clipHalfPlane(local, startNormal, 1e-6), endNormal, 1e-6);
-  if (inWedge.length < 3) return 0;
+  const within = (margin: number) =>
+    clipHalfPlane(clipHalfPlane(local, startNormal, margin), endNormal, margin);
+  // What only touches an edge of the wedge, at the hinge too, stands beside it.
+  if (within(TOUCH).length < 3) return 0;
+  const inWedge = within(1e-6);
   const origin = { x: 0, y: 0 };
   if (contains(inWedge, origin)) return radius;
   let nearest = Infinity;

@@ -4,10 +4,11 @@ import { constructionOfItem } from '../ranges/construction';
 import { rangesOf } from '../ranges/shelf';
 import { findBox, type ItemBox } from '../setting/item-box';
 import type { Band } from '../setting/occupancy';
-import { freeStretches, hungOnFace, itemsOnFace, type FreeStretch } from '../setting/open-lengths';
+import { hungOnFace, itemsOnFace, type FreeStretch } from '../setting/open-lengths';
 import type { PlacedFace } from '../survey/placed-face';
 import type { EndFiller, FillSegment, SlackAt } from './fill-problem';
 import { noFiller, type EndFillers } from './request';
+import { runStretches } from './run-stretches';
 
 /** What is taken of the ends of a face before it is filled, by corner cabinets and the fillers beside them; a corner that is filled has its filler. */
 export interface TakenEnds {
@@ -27,7 +28,7 @@ export function faceSegments(
   ends: EndFillers,
   taken: TakenEnds,
 ): FillSegment[] {
-  return freeStretches(design, face, band).flatMap((stretch) => {
+  return runStretches(design, face, band).flatMap((stretch) => {
     const from = Math.max(stretch.from, taken.left);
     const to = Math.min(stretch.to, face.length - taken.right);
     if (to - from < 1) return [];

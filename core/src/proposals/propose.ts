@@ -16,9 +16,9 @@ import { baseBand, hungOnFace, itemsOnFace, wallBand } from '../setting/open-len
 import type { PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
 import { quantise } from '../units/units';
-import { cornerChoices, cornerPlacement, type CornerChoice } from './corner-choices';
+import { cornerPlacement } from './corner-choices';
 import { compositions } from './compositions';
-import { edgesOnFace, faceSegments, nothingTaken, type TakenEnds } from './face-segments';
+import { edgesOnFace, faceSegments } from './face-segments';
 import {
   CLOSED,
   type EndFiller,
@@ -28,6 +28,7 @@ import {
   type Values,
 } from './fill-problem';
 import { IslandLine } from './island';
+import { cornerWays, lineCorners, takenOf, tightFace, type Corners } from './line-corners';
 import { looseSet, placedLoose, type LooseSet } from './loose-items';
 import { MOST_LOOSE, type EndFillers, type ProposalRequest } from './request';
 import { bestFillings } from './search';
@@ -46,9 +47,6 @@ export interface Proposal {
 
 /** Faces are laid one after the other on the line of the search this far apart, mm: more than any room. */
 const APART = 1_000_000;
-
-/** Corners that are filled with corner cabinets are square within this (1 degree). */
-const SQUARE = Math.PI / 180;
 
 /**
  * The best few ways to fill what is asked about, the best first; refused where nothing of the range closes it. Corners that nothing stands
@@ -71,6 +69,8 @@ export function propose(
   const missing = request.faces.find((id) => !byId.has(id));
   if (missing !== undefined || request.faces.length === 0)
     return refuse('record-missing', { id: missing ?? '', what: 'face' });
+  const bent = request.faces.map((id) => byId.get(id)!).find(({ arc }) => arc);
+  if (bent) return refuse('face-bent', { face: bent.letter, only: 'propose' });
   const loose = request.loose.map((id) => findBox(design, id));
   const gone = loose.findIndex((box) => !box);
   if (gone >= 0) return refuse('record-missing', { id: request.loose[gone]!, what: 'item' });
@@ -85,6 +85,7 @@ export function propose(
   const removed = [...replaced, ...moved];
   const cleared = must(applyPatch(design, patchOf(design, [], removed)));
   const line = new FillLine(cleared, request, range, family, filler, sets);
+  if (!line.isOpen) return refuse('nothing-open', { faces: line.letters });
   for (const choices of line.cornerWays()) {
     const problems = choices.map((corners) => line.problem(corners));
     const { fillings, proven } = bestFillings(problems, request.order, request.most);
@@ -132,14 +133,12 @@ function fillerOf(range: Range, { band }: ProposalRequest, known: readonly Range
   return shelfOf(range.id, known).find(({ type }) => type === bandFillers[band]);
 }
 
-/** The corners between the faces: how each is filled, or null where something stands in it or the faces do not meet. */
-type Corners = readonly (CornerChoice | null)[];
-
 /** Some faces laid on one line, what they can be filled with, and back from a filling to items. */
 class FillLine {
   private readonly faces: readonly PlacedFace[];
   private readonly pieces: readonly ShelfItem[];
   private readonly band: Band;
+  private readonly corners: ReturnType<typeof lineCorners>;
 
   constructor(
     private readonly design: Design,
@@ -156,6 +155,27 @@ class FillLine {
     this.pieces = family.filter((item) => Math.abs(item.height - high) < 1);
     const [piece] = this.pieces;
     this.band = { depth: piece!.depth, low: piece!.up, high: piece!.up + high };
+    const method = constructionOf(range);
+    this.corners = method
+      ? lineCorners(design, this.faces, this.band, {
+          shelf: itemsOf(range),
+          band: request.band,
+          depth: piece!.depth,
+          height: high,
+          proud: method.proud,
+          filler: request.ends.corner.least,
+        })
+      : this.faces.slice(1).map(() => null);
+  }
+
+  get letters(): string {
+    return this.faces.map(({ letter }) => letter).join(', ');
+  }
+
+  /** Whether there is anything to fill. */
+  get isOpen(): boolean {
+    const { segments } = this.problem(this.faces.slice(1).map(() => null));
+    return segments.length > 0;
   }
 
   /** The strip of the range that closes what is too narrow for a filler. */
@@ -176,54 +196,15 @@ class FillLine {
     return of.find((height) => height !== undefined);
   }
 
-  /** Every combination of ways to fill the free corners between the faces; after them those that leave some empty. */
+  /** Every combination of ways to fill the open corners between the faces; after them those that leave some empty. */
   cornerWays(): Corners[][] {
-    const method = constructionOf(this.range);
-    const corners = this.faces.slice(1).map((face, index) => {
-      const before = this.faces[index]!;
-      if (!method || this.request.at !== undefined || !this.isFree(before, face))
-        return { filled: [null], empty: null };
-      const size = { depth: this.band.depth, height: this.band.high - this.band.low };
-      const { filled, empty } = cornerChoices(
-        itemsOf(this.range),
-        this.request.band,
-        size,
-        method,
-        this.request.ends,
-      );
-      const square = Math.abs(face.corner - Math.PI / 2) <= SQUARE && !face.arc && !before.arc;
-      return { filled: square ? filled : [], empty };
-    });
-    const combine = (ways: readonly (readonly (CornerChoice | null)[])[]): Corners[] =>
-      ways.reduce<Corners[]>(
-        (all, one) => all.flatMap((corners) => one.map((way) => [...corners, way])),
-        [[]],
-      );
-    const full = combine(corners.map(({ filled }) => filled));
-    const withEmpty = combine(corners.map(({ filled, empty }) => (empty ? [...filled, empty] : filled)));
-    return withEmpty.length > full.length ? [full, withEmpty] : [full];
+    return cornerWays(this.corners, this.faces);
   }
 
-  /** Whether nothing stands in the inside corner between a face and the next. */
-  private isFree(before: PlacedFace, face: PlacedFace): boolean {
-    const { faces } = roomShape(this.design);
-    if (faces[(faces.indexOf(before) + 1) % faces.length] !== face || face.corner >= Math.PI) return false;
-    const ends = this.request.ends;
-    const last = faceSegments(this.design, before, this.band, ends, nothingTaken).at(-1);
-    const first = faceSegments(this.design, face, this.band, ends, nothingTaken)[0];
-    const reach = this.band.depth;
-    return (
-      !!last &&
-      !!first &&
-      before.length - last.to < 50 &&
-      first.from < 50 &&
-      last.to - last.from > reach &&
-      first.to - first.from > reach
-    );
-  }
-
-  /** The first open length that no widths close whatever is done in the corners, and the least that a cabinet and its fillers would take there; undefined where each can be closed. */
+  /** The first face without room for its corners, or open length that no widths close whatever is done in them, and the least that a cabinet and its fillers would take there; undefined where each can be closed. */
   unclosed(): { face: string; length: number; least: number } | undefined {
+    const tight = tightFace(this.corners, this.faces);
+    if (tight) return tight;
     const problem = this.problem(this.faces.slice(1).map(() => null));
     const made = compositions(problem.pieces);
     const segment = problem.segments.find((one) => segmentOptions(one, made, problem.filler).length === 0);
@@ -243,22 +224,12 @@ class FillLine {
     return this.faces[Math.floor((place + APART / 2) / APART)]!;
   }
 
-  private takenOf(index: number, corners: Corners): TakenEnds {
-    const [before, after] = [corners[index - 1], corners[index]];
-    return {
-      left: before?.beginning ?? 0,
-      right: after?.ending ?? 0,
-      leftCorner: !!before,
-      rightCorner: !!after,
-    };
-  }
-
   problem(corners: Corners): FillProblem {
     const { request, design } = this;
     const { at, band, ends, centre } = request;
     const shift = (index: number) => (place: number) => place + index * APART;
     const perFace = this.faces.map((face, index) => {
-      const taken = this.takenOf(index, corners);
+      const taken = takenOf(index, corners);
       const segments = faceSegments(design, face, this.band, ends, taken).filter(
         ({ from, to }) => at === undefined || (at >= from && at <= to),
       );
@@ -346,7 +317,8 @@ class FillLine {
     corners.forEach((corner, index) => {
       const faces = { ending: this.faces[index]!.id, beginning: this.faces[index + 1]!.id };
       for (const one of corner?.items ?? []) {
-        const made = { ...one.item, width: one.width };
+        const made =
+          one.item.type === this.filler.type ? this.cutFiller(one.width) : { ...one.item, width: one.width };
         items.push({ ...itemOf(newId(), made, cornerPlacement(one, faces)), hand: one.hand });
       }
     });
@@ -354,19 +326,27 @@ class FillLine {
   }
 
   private strip(face: PlacedFace, at: number, width: number, id: string): ItemRecord {
-    const [piece] = this.pieces;
-    const sizes = { width: quantise(width), depth: piece!.depth, height: piece!.height, up: piece!.up };
+    const filler = this.cutFiller(width);
     // Too narrow for a filler: a strip before the fronts, scribed to what is beside it.
     if (this.scribe && width < kindOf(this.filler.type).trim!.least) {
-      const off = piece!.depth - this.scribe.depth;
-      const made = { ...this.scribe, ...sizes, depth: this.scribe.depth };
-      return itemOf(id, made, facePlacement(face, at, sizes.width, off));
+      const { depth } = this.scribe;
+      const made = { ...this.scribe, ...sizesOf(filler), depth };
+      return itemOf(id, made, facePlacement(face, at, filler.width, filler.depth - depth));
     }
-    const wide = shelfOf(this.range.id, [this.range]).filter(({ type }) => type === this.filler.type);
-    const from =
-      wide.find((item) => item.width >= width - 1e-6 && item.height === piece!.height) ?? this.filler;
-    return itemOf(id, { ...from, ...sizes }, facePlacement(face, at, sizes.width));
+    return itemOf(id, filler, facePlacement(face, at, filler.width));
   }
+
+  /** A filler as deep and high as the run, cut from the narrowest of the range that is wide enough. */
+  private cutFiller(width: number): ShelfItem {
+    const { depth, height, up } = this.pieces[0]!;
+    const made = shelfOf(this.range.id, [this.range]).filter(({ type }) => type === this.filler.type);
+    const stock = made.find((item) => item.width >= width - 1e-6 && item.height === height) ?? this.filler;
+    return { ...stock, width: quantise(width), depth, height, up };
+  }
+}
+
+function sizesOf({ width, depth, height, up }: ShelfItem) {
+  return { width, depth, height, up };
 }
 
 /** Segments with the fillers that are asked for at the two ends of what is filled. */

@@ -91,7 +91,7 @@ function stretchesTaken(floor: FaceBand, pieces: Pieces): readonly [number, numb
 export const TALL = 1_500;
 
 /** Whether nothing of a band can stand before an opening: people go through it, or it is a window that would be covered. */
-function isInTheWay({ type, sill, height }: OpeningRecord, { low, high }: Band): boolean {
+export function isInTheWay({ type, sill, height }: OpeningRecord, { low, high }: Band): boolean {
   if (sill >= high || sill + height <= low) return false;
   return type === 'door' || type === 'cased' || low >= HUNG || high > TALL;
 }

@@ -3,6 +3,8 @@ import type { RunBand } from '../document/limits';
 import { AGAINST, LEAST_OPEN } from '../geometry/tolerance';
 import type { PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
+import { hasLegs } from '../ranges/handing';
+import { quantise } from '../units/units';
 import { boxesAgainst, findBox, HUNG, type ItemBox } from './item-box';
 import { occupied, TALL, type Band, type Stretch } from './occupancy';
 
@@ -157,30 +159,34 @@ function isInCorner(
   const atEnd = (by: Stretch['by'] | null) => !by || by.kind === 'wall';
   const { faces } = roomShape(design);
   const index = faces.indexOf(face);
+  const [before, after] = [faces.at(index - 1)!, faces[(index + 1) % faces.length]!];
   const ends = [
-    {
-      beside: left,
-      corner: atEnd(right),
-      hand: 'right',
-      other: faces[(index + 1) % faces.length]!,
-      at: face.length - from,
-    },
-    { beside: right, corner: atEnd(left), hand: 'left', other: faces.at(index - 1)!, at: to },
+    { beside: left, atCorner: atEnd(right), hand: 'right', other: after, at: face.length - from },
+    { beside: right, atCorner: atEnd(left), hand: 'left', other: before, at: to },
   ];
-  return ends.some(({ beside, corner, hand, other, at }) => {
-    const box = beside?.kind === 'item' && corner ? findBox(design, beside.id) : undefined;
+  return ends.some(({ beside, atCorner, hand, other, at }) => {
+    const box = beside?.kind === 'item' && atCorner ? findBox(design, beside.id) : undefined;
     if (!box) return false;
     if (box.kind.blind) return box.record.hand === hand && length <= MOST_PULL;
-    const behind = Math.abs(at - depth) <= AGAINST && box.kind.symbol === 'filler';
+    const corner = hand === 'right' ? after.corner : face.corner;
+    // Pulled off a wall that leans towards it.
+    if (hasLegs(box.kind)) return length <= box.record.depth / Math.tan(corner) + AGAINST;
+    const meeting = runsMeet(corner, depth);
+    const behind = Math.abs(at - meeting) <= AGAINST && box.kind.symbol === 'filler';
     return (
       behind &&
       boxesAgainst(design, other.id).some(({ kind, against, record }) => {
         if (!against || kind.symbol !== 'filler') return false;
         const off = hand === 'right' ? against.along : other.length - against.along - record.width;
-        return Math.abs(off - depth) <= AGAINST;
+        return Math.abs(off - meeting) <= AGAINST;
       })
     );
   });
+}
+
+/** How far from an inside corner of an angle two runs touch that end on both sides of it, each reaching as far off its wall, mm: that reach over the tangent of half the angle. */
+export function runsMeet(corner: number, reach: number): number {
+  return quantise(reach / Math.tan(corner / 2));
 }
 
 /** An open length between tall ones, or a tall one and what is built, that is free up to their height is one of the tall run. */

@@ -142,6 +142,17 @@ export function doorSweeps(opening: PlacedOpening): Sector[] {
   }));
 }
 
+/** The floor before an opening, so much wider at both jambs and so deep, mm. */
+export function floorBefore({ record, at, u, n }: PlacedOpening, wider: number, depth: number): Point[] {
+  const [left, right] = [-wider, record.width + wider];
+  return [
+    place(at, u, left, n, 0),
+    place(at, u, right, n, 0),
+    place(at, u, right, n, depth),
+    place(at, u, left, n, depth),
+  ];
+}
+
 /** Openings that do not fit: past the end of their face, taller than the wall, deeper than it, over one another. */
 export function openingFaults(design: Design): Refusal[] {
   const faults: Refusal[] = [];

@@ -143,6 +143,19 @@ export function spanOf({ arc }: Pick<PlacedFace, 'arc'>, width: number, depth = 
   return 2 * arc.radius * (Math.atan2(half, out) + Math.asin(gap / 2 / Math.hypot(half, out)));
 }
 
+/** How wide a thing of some depth may be that takes so much of a face, mm: what `spanOf` takes back, found by halving on a bent face; 0 where none fits. */
+export function widthIn(face: Pick<PlacedFace, 'arc'>, span: number, depth: number): number {
+  if (!face.arc) return span;
+  // Where it bends into the room what touches it with its middle is wider than that.
+  let [low, high] = [0, 2 * span];
+  while (high - low > 1e-7) {
+    const width = (low + high) / 2;
+    if (spanOf(face, width, depth) <= span) low = width;
+    else high = width;
+  }
+  return low;
+}
+
 /** How far the back of a thing of some width stands off a bent face, mm: with both back corners on it where the face bends out of the room, touching it with its middle where it bends in. */
 export function backOff({ arc }: Pick<PlacedFace, 'arc'>, width: number): number {
   return !arc || arc.sweep > 0 ? 0 : arcDepth(width, arc.radius, false);

@@ -29,6 +29,7 @@ const straightOnly: Record<StraightOnly, string> = {
   'push-corner': 'its corner can be pushed',
   'push-part': 'a part can be pushed',
   stretch: 'the room can be stretched across it',
+  propose: 'a run can be proposed',
 };
 const actOnRow: Record<ActOnRow, string> = {
   conceal: 'A cistern is concealed behind',
@@ -93,7 +94,7 @@ const wording: Wording = {
   'opening-cut': ({ opening, face }) =>
     `${opening} on face ${face} would be cut in two. Move it out of the way first.`,
   'face-bent': ({ face, only }) =>
-    `Face ${face} is bent: ${straightOnly[only]} only on a straight one. Straighten it first, or put in a corner.`,
+    `Face ${face} is bent: ${straightOnly[only]} only on a straight one. ${only === 'propose' ? 'Set what stands there one beside the other.' : 'Straighten it first, or put in a corner.'}`,
   'arc-too-tight': ({ face, radius, least }, show) =>
     `An arc of radius ${show(radius)} does not span face ${face}. Give at least ${show(least)}, half the straight length between its corners.`,
   'arc-too-short': ({ face, along, chord }, show) =>
@@ -187,6 +188,8 @@ const wording: Wording = {
     at === undefined
       ? `${faces} are not faces that follow one another. Name each once, in walking order, such as A,B.`
       : `An open length lies on one face, not on ${faces}. Name its face alone.`,
+  'nothing-open': ({ faces }) =>
+    `Nothing that cabinets could fill is open on ${faces}. Let more items be replaced, or choose another face.`,
   'nothing-fits': ({ family, range, open }, show) =>
     open && open.least > open.length
       ? `${family} (${range}) needs ${show(open.least)} with its fillers, and ${show(open.length)} are open on face ${open.face}: ${show(open.least - open.length)} too little. Choose another family, smaller fillers at the ends, or let more items be replaced.`

@@ -1,10 +1,10 @@
 import { named, noun } from '../../nouns';
 import { deepestOverlap } from '../../geometry/convex-pieces';
 import { TOUCH } from '../../geometry/tolerance';
-import { dot, place, subtract } from '../../geometry/point';
+import { dot, subtract } from '../../geometry/point';
 import type { OpeningRecord } from '../../document/records';
 import type { ItemBox } from '../../setting/item-box';
-import type { PlacedOpening } from '../../survey/openings';
+import { floorBefore, type PlacedOpening } from '../../survey/openings';
 import type { Rule } from '../rule';
 
 /** How far a casing stands off the wall, mm. */
@@ -53,17 +53,6 @@ export const openingBlocked: Rule = {
     });
   },
 };
-
-/** The floor before an opening, so much wider at both jambs and so deep. */
-function floorBefore({ record, at, u, n }: PlacedOpening, wider: number, depth: number) {
-  const [left, right] = [-wider, record.width + wider];
-  return [
-    place(at, u, left, n, 0),
-    place(at, u, right, n, 0),
-    place(at, u, right, n, depth),
-    place(at, u, left, n, depth),
-  ];
-}
 
 function meetsCasing({ low, high }: ItemBox, { sill, height, casing }: OpeningRecord): boolean {
   const from = sill > 0 ? sill - casing : 0;
