@@ -200,13 +200,40 @@ describe('what is proposed about a corner', () => {
       });
   });
 
-  it('is not asked for on a bent face', () => {
+  it('is none at an outside corner, and between faces that don’t follow one another', () => {
+    // Face C turns round the corner that stands out into the room.
+    const builder = cornered([
+      ...[
+        [0, 0],
+        [4_000, 0],
+        [4_000, -2_000],
+        [2_500, -2_000],
+        [2_500, -4_000],
+        [0, -4_000],
+      ].map(([x, y]) => ({ x: x!, y: y! })),
+    ]);
+    for (const faces of [
+      ['face-c', 'face-d'],
+      ['face-a', 'face-c'],
+    ]) {
+      const result = proposed(builder, faces);
+      const [best] = result.ok ? result.value : [];
+      expect(best!.corners).toEqual([]);
+      const done = after(builder.design, replaceItems, { removed: [], items: best!.items });
+      expect(collideCommand(done).collisions).toEqual([]);
+      expect(new Set(best!.items.map(({ placement }) => placement.on === 'face' && placement.face))).toEqual(
+        new Set(faces),
+      );
+    }
+  });
+
+  it('is not asked for where a face is bent', () => {
     const builder = fourFaces(3000, 3000, 90, 90);
     builder.run(bendFace, { face: 'face-b', bend: { side: 'out', depth: 100 } });
     const result = proposed(builder, ['face-a', 'face-b']);
     expect(result.ok ? '' : refusalText(result.refusal)).toContain(
-      'Face B is bent: a run can be proposed only on a straight one',
+      'Face B is bent: a run round a corner can be proposed only on a straight one. Ask for each face by itself.',
     );
-    expect(proposed(builder, ['face-a']).ok).toBe(true);
+    for (const face of ['face-a', 'face-b']) expect(proposed(builder, [face]).ok).toBe(true);
   });
 });

@@ -2,37 +2,18 @@ import { named, type Noun } from '../nouns';
 import { recordOf, type Design } from '../document/design';
 import { applyPatch, patchOf } from '../document/patch';
 import type { ItemRecord } from '../document/records';
-import { itemOf } from '../commands/set-item';
 import { bandFillers } from '../ranges/bands';
-import { constructionOf } from '../ranges/construction';
-import { kindOf } from '../ranges/kinds';
 import type { Range, ShelfItem } from '../ranges/range';
 import { findRange, itemsOf, rangesOf, shelfOf } from '../ranges/shelf';
 import { must, ok, refuse, type Result } from '../result';
 import { findBox } from '../setting/item-box';
-import type { Band } from '../setting/occupancy';
-import { facePlacement } from '../setting/face-placement';
-import { baseBand, hungOnFace, itemsOnFace, wallBand } from '../setting/open-lengths';
-import type { PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
-import { quantise } from '../units/units';
-import { cornerPlacement } from './corner-choices';
-import { compositions } from './compositions';
-import { edgesOnFace, faceSegments } from './face-segments';
-import {
-  CLOSED,
-  type EndFiller,
-  type FillProblem,
-  type FillSegment,
-  type Filling,
-  type Values,
-} from './fill-problem';
+import type { Values } from './fill-problem';
 import { IslandLine } from './island';
-import { cornerWays, lineCorners, takenOf, tightFace, type Corners } from './line-corners';
-import { looseSet, placedLoose, type LooseSet } from './loose-items';
-import { MOST_LOOSE, type EndFillers, type ProposalRequest } from './request';
+import { looseSet } from './loose-items';
+import { MOST_LOOSE, type ProposalRequest } from './request';
 import { bestFillings } from './search';
-import { segmentOptions } from './segment-options';
+import { FillLine } from './fill-line';
 
 /** A computed way to fill an open length, a face or several: what is taken away, what is set, and what it is worth. */
 export interface Proposal {
@@ -44,9 +25,6 @@ export interface Proposal {
   /** How the corners between the faces are filled, in walking order. */
   corners: readonly Noun[];
 }
-
-/** Faces are laid one after the other on the line of the search this far apart, mm: more than any room. */
-const APART = 1_000_000;
 
 /**
  * The best few ways to fill what is asked about, the best first; refused where nothing of the range closes it. Corners that nothing stands
@@ -70,7 +48,7 @@ export function propose(
   if (missing !== undefined || request.faces.length === 0)
     return refuse('record-missing', { id: missing ?? '', what: 'face' });
   const bent = request.faces.map((id) => byId.get(id)!).find(({ arc }) => arc);
-  if (bent) return refuse('face-bent', { face: bent.letter, only: 'propose' });
+  if (bent && request.faces.length > 1) return refuse('face-bent', { face: bent.letter, only: 'propose' });
   const loose = request.loose.map((id) => findBox(design, id));
   const gone = loose.findIndex((box) => !box);
   if (gone >= 0) return refuse('record-missing', { id: request.loose[gone]!, what: 'item' });
@@ -92,7 +70,7 @@ export function propose(
     if (fillings.length > 0)
       return ok(
         fillings.map((filling) => ({
-          values: filling.values,
+          values: line.valuesOf(filling),
           proven,
           removed,
           items: line.itemsOf(filling, problems[filling.problem]!, choices[filling.problem]!, newId),
@@ -131,230 +109,4 @@ function proposeIsland(
 
 function fillerOf(range: Range, { band }: ProposalRequest, known: readonly Range[]): ShelfItem | undefined {
   return shelfOf(range.id, known).find(({ type }) => type === bandFillers[band]);
-}
-
-/** Some faces laid on one line, what they can be filled with, and back from a filling to items. */
-class FillLine {
-  private readonly faces: readonly PlacedFace[];
-  private readonly pieces: readonly ShelfItem[];
-  private readonly band: Band;
-  private readonly corners: ReturnType<typeof lineCorners>;
-
-  constructor(
-    private readonly design: Design,
-    private readonly request: ProposalRequest,
-    private readonly range: Range,
-    family: readonly ShelfItem[],
-    private readonly filler: ShelfItem,
-    private readonly loose: readonly LooseSet[],
-  ) {
-    const { byId } = roomShape(design);
-    this.faces = request.faces.map((id) => byId.get(id)!);
-    const height = this.standingHeight() ?? family[0]!.height;
-    const high = family.some((item) => Math.abs(item.height - height) < 1) ? height : family[0]!.height;
-    this.pieces = family.filter((item) => Math.abs(item.height - high) < 1);
-    const [piece] = this.pieces;
-    this.band = { depth: piece!.depth, low: piece!.up, high: piece!.up + high };
-    const method = constructionOf(range);
-    this.corners = method
-      ? lineCorners(design, this.faces, this.band, {
-          shelf: itemsOf(range),
-          band: request.band,
-          depth: piece!.depth,
-          height: high,
-          proud: method.proud,
-          filler: request.ends.corner.least,
-        })
-      : this.faces.slice(1).map(() => null);
-  }
-
-  get letters(): string {
-    return this.faces.map(({ letter }) => letter).join(', ');
-  }
-
-  /** Whether there is anything to fill. */
-  get isOpen(): boolean {
-    const { segments } = this.problem(this.faces.slice(1).map(() => null));
-    return segments.length > 0;
-  }
-
-  /** The strip of the range that closes what is too narrow for a filler. */
-  private get scribe(): ShelfItem | undefined {
-    return itemsOf(this.range).find(({ type }) => type === 'scribe');
-  }
-
-  /** As high as what stands in the run already, for families of several heights. */
-  private standingHeight(): number | undefined {
-    const { band } = this.request;
-    const of = this.faces.map((face) => {
-      const boxes = band === 'wall' ? hungOnFace(this.design, face.id) : itemsOnFace(this.design, face.id);
-      if (boxes.length === 0) return undefined;
-      if (band === 'tall') return Math.max(...boxes.map(({ high }) => high));
-      const { low, high } = band === 'wall' ? wallBand(boxes) : baseBand(boxes);
-      return high - low;
-    });
-    return of.find((height) => height !== undefined);
-  }
-
-  /** Every combination of ways to fill the open corners between the faces; after them those that leave some empty. */
-  cornerWays(): Corners[][] {
-    return cornerWays(this.corners, this.faces);
-  }
-
-  /** The first face without room for its corners, or open length that no widths close whatever is done in them, and the least that a cabinet and its fillers would take there; undefined where each can be closed. */
-  unclosed(): { face: string; length: number; least: number } | undefined {
-    const tight = tightFace(this.corners, this.faces);
-    if (tight) return tight;
-    const problem = this.problem(this.faces.slice(1).map(() => null));
-    const made = compositions(problem.pieces);
-    const segment = problem.segments.find((one) => segmentOptions(one, made, problem.filler).length === 0);
-    if (!segment) return undefined;
-    const { from, to, left, right } = segment;
-    const leastOf = ({ least, most, optional }: EndFiller) => (optional || most === 0 ? 0 : least);
-    const narrowest = Math.min(...problem.pieces.map(({ width }) => width));
-    return {
-      face: this.faceAt(from).letter,
-      length: to - from,
-      least: leastOf(left) + narrowest + leastOf(right),
-    };
-  }
-
-  /** The face that a place of the line lies on. */
-  private faceAt(place: number): PlacedFace {
-    return this.faces[Math.floor((place + APART / 2) / APART)]!;
-  }
-
-  problem(corners: Corners): FillProblem {
-    const { request, design } = this;
-    const { at, band, ends, centre } = request;
-    const shift = (index: number) => (place: number) => place + index * APART;
-    const perFace = this.faces.map((face, index) => {
-      const taken = takenOf(index, corners);
-      const segments = faceSegments(design, face, this.band, ends, taken).filter(
-        ({ from, to }) => at === undefined || (at >= from && at <= to),
-      );
-      const { own, other } = edgesOnFace(design, face, band);
-      const inside = other.filter((place) =>
-        segments.some(({ from, to }) => place > from + 1 && place < to - 1),
-      );
-      const cornerEdges = [
-        ...(taken.leftCorner ? [taken.left] : []),
-        ...(taken.rightCorner ? [face.length - taken.right] : []),
-      ];
-      return {
-        segments,
-        joints: [...new Set([...own, ...cornerEdges])].sort((a, b) => a - b),
-        inside,
-        shift: shift(index),
-      };
-    });
-    const centred = this.faces.findIndex(({ id }) => id === centre?.face);
-    return {
-      pieces: this.pieces.map(({ code, width, price }) => ({ code, width, price })),
-      segments: withOwnEnds(
-        perFace.flatMap(({ segments, shift }) =>
-          segments.map((segment) => ({ ...segment, from: shift(segment.from), to: shift(segment.to) })),
-        ),
-        ends,
-      ),
-      loose: this.loose.map(({ width }) => width),
-      joints: perFace.flatMap(({ joints, shift }) => joints.map(shift)),
-      centre: centre && centred >= 0 ? this.stretchAbout(centre.at, perFace[centred]!, centred) : null,
-      aligned: perFace.flatMap(({ inside, shift }) => inside.map(shift)),
-      filler: { ...kindOf(this.filler.type).trim!, scribed: this.scribe !== undefined },
-      decided: {
-        filler: corners.reduce((sum, corner) => sum + (corner?.filler ?? 0), 0),
-        widths: this.cornerCabinets(corners).map(({ width }) => width),
-        price: this.cornerCabinets(corners).reduce((sum, { price }) => sum + price, 0),
-      },
-    };
-  }
-
-  private cornerCabinets(corners: Corners): ShelfItem[] {
-    return corners
-      .flatMap((corner) => corner?.items ?? [])
-      .flatMap(({ item }) => (kindOf(item.type).flat ? [] : [item]));
-  }
-
-  /** The stretch that is compared with itself about a centre line: all of the run on its face. */
-  private stretchAbout(
-    at: number,
-    { segments, joints }: { segments: readonly { from: number; to: number }[]; joints: readonly number[] },
-    index: number,
-  ) {
-    const places = [...joints, ...segments.flatMap(({ from, to }) => [from, to])];
-    if (places.length === 0) return null;
-    const by = index * APART;
-    return { at: at + by, from: Math.min(...places) + by, to: Math.max(...places) + by };
-  }
-
-  /** The items of a filling, from left to right. */
-  itemsOf(filling: Filling, { segments }: FillProblem, corners: Corners, newId: () => string): ItemRecord[] {
-    const items: ItemRecord[] = [];
-    filling.segments.forEach(({ left, pieces, right }, index) => {
-      const segment = segments[index]!;
-      const face = this.faceAt(segment.from);
-      const zero = this.faces.indexOf(face) * APART;
-      let at = segment.from - zero;
-      const strip = (width: number) => {
-        if (width >= CLOSED) items.push(this.strip(face, at, width, newId()));
-        at += width;
-      };
-      strip(left);
-      for (const piece of pieces) {
-        if (piece < 0) {
-          const set = this.loose[-1 - piece]!;
-          items.push(...placedLoose(set, face, at));
-          at += set.width;
-          continue;
-        }
-        const item = this.pieces[piece]!;
-        items.push(itemOf(newId(), item, facePlacement(face, at, item.width)));
-        at += item.width;
-      }
-      strip(right);
-    });
-    corners.forEach((corner, index) => {
-      const faces = { ending: this.faces[index]!.id, beginning: this.faces[index + 1]!.id };
-      for (const one of corner?.items ?? []) {
-        const made =
-          one.item.type === this.filler.type ? this.cutFiller(one.width) : { ...one.item, width: one.width };
-        items.push({ ...itemOf(newId(), made, cornerPlacement(one, faces)), hand: one.hand });
-      }
-    });
-    return items.map((item) => ({ ...item, width: quantise(item.width) }));
-  }
-
-  private strip(face: PlacedFace, at: number, width: number, id: string): ItemRecord {
-    const filler = this.cutFiller(width);
-    // Too narrow for a filler: a strip before the fronts, scribed to what is beside it.
-    if (this.scribe && width < kindOf(this.filler.type).trim!.least) {
-      const { depth } = this.scribe;
-      const made = { ...this.scribe, ...sizesOf(filler), depth };
-      return itemOf(id, made, facePlacement(face, at, filler.width, filler.depth - depth));
-    }
-    return itemOf(id, filler, facePlacement(face, at, filler.width));
-  }
-
-  /** A filler as deep and high as the run, cut from the narrowest of the range that is wide enough. */
-  private cutFiller(width: number): ShelfItem {
-    const { depth, height, up } = this.pieces[0]!;
-    const made = shelfOf(this.range.id, [this.range]).filter(({ type }) => type === this.filler.type);
-    const stock = made.find((item) => item.width >= width - 1e-6 && item.height === height) ?? this.filler;
-    return { ...stock, width: quantise(width), depth, height, up };
-  }
-}
-
-function sizesOf({ width, depth, height, up }: ShelfItem) {
-  return { width, depth, height, up };
-}
-
-/** Segments with the fillers that are asked for at the two ends of what is filled. */
-function withOwnEnds(segments: readonly FillSegment[], { left, right }: EndFillers): FillSegment[] {
-  const last = segments.length - 1;
-  return segments.map((segment, index) => ({
-    ...segment,
-    ...(left && index === 0 ? { left } : {}),
-    ...(right && index === last ? { right } : {}),
-  }));
 }

@@ -29,7 +29,7 @@ const straightOnly: Record<StraightOnly, string> = {
   'push-corner': 'its corner can be pushed',
   'push-part': 'a part can be pushed',
   stretch: 'the room can be stretched across it',
-  propose: 'a run can be proposed',
+  propose: 'a run round a corner can be proposed',
 };
 const actOnRow: Record<ActOnRow, string> = {
   conceal: 'A cistern is concealed behind',
@@ -94,7 +94,7 @@ const wording: Wording = {
   'opening-cut': ({ opening, face }) =>
     `${opening} on face ${face} would be cut in two. Move it out of the way first.`,
   'face-bent': ({ face, only }) =>
-    `Face ${face} is bent: ${straightOnly[only]} only on a straight one. ${only === 'propose' ? 'Set what stands there one beside the other.' : 'Straighten it first, or put in a corner.'}`,
+    `Face ${face} is bent: ${straightOnly[only]} only on a straight one. ${only === 'propose' ? 'Ask for each face by itself.' : 'Straighten it first, or put in a corner.'}`,
   'arc-too-tight': ({ face, radius, least }, show) =>
     `An arc of radius ${show(radius)} does not span face ${face}. Give at least ${show(least)}, half the straight length between its corners.`,
   'arc-too-short': ({ face, along, chord }, show) =>

@@ -10,6 +10,7 @@
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
+  import { drawnSheets } from '$views/sheet/drawn-sheets.svelte';
   import type { SheetChoice } from '$views/sheet/sheet-choice.svelte';
 
   let { choice }: { choice: SheetChoice } = $props();
@@ -19,7 +20,7 @@
     ceiling: 'Ceiling plan',
     elevations: 'Elevations and sections',
   };
-  const drawn = $derived(choice.sheets);
+  const drawn = $derived(drawnSheets(choice).all);
   const problem = $derived(drawn.ok ? '' : refusalText(drawn.refusal, session.style));
   const count = $derived(drawn.ok ? (drawn.value as Sheet[]).length : 0);
   const saved = $derived(saving.state === 'saved');

@@ -1,11 +1,12 @@
 <script lang="ts">
   import { itemNumbers, recordsOf, roomOf, roomShape, searchShelf, type ShelfItem } from 'goodreach';
+  import { onMount } from 'svelte';
   import { actions, searchActions, type PageActing } from '$lib/tools/actions';
   import { setNextItem } from '$lib/tools/set-next';
   import { useWorkspace } from '$lib/tools/context';
 
   /** Finds by name what can be done now, what can be set, and what is there. */
-  let { acting }: { acting: PageActing } = $props();
+  let { acting, onclose }: { acting: PageActing; onclose: () => void } = $props();
   const { session, screen, shelf } = useWorkspace();
 
   interface Entry {
@@ -20,17 +21,10 @@
   let dialog: HTMLDialogElement;
   let text = $state('');
   let at = $state(0);
-  let isOpen = $state(false);
 
-  export function open() {
-    text = '';
-    at = 0;
-    isOpen = true;
-    dialog.showModal();
-  }
+  onMount(() => dialog.showModal());
 
   const entries = $derived.by((): Entry[] => {
-    if (!isOpen) return [];
     const possible = actions.filter((action) => action.id !== 'palette' && action.when(acting));
     const named = searchActions(possible, text).map((action): Entry => ({
       id: action.id,
@@ -105,7 +99,7 @@
 <dialog
   bind:this={dialog}
   aria-label="Find a command"
-  onclose={() => (isOpen = false)}
+  {onclose}
   onclick={(event) => event.target === dialog && dialog.close()}
 >
   <div class="within">
@@ -136,7 +130,7 @@
         </li>
       {/each}
     </ul>
-    {#if isOpen && entries.length === 0}<p role="status">
+    {#if entries.length === 0}<p role="status">
         Nothing has this name. Try a code, a face’s letter, or “turn”.
       </p>{/if}
   </div>

@@ -1,14 +1,14 @@
 <script lang="ts">
+  import { onMount } from 'svelte';
   import { shortcuts } from '$lib/tools/workspace-keys';
   import Button from '$ui/Button.svelte';
 
+  let { onclose }: { onclose: () => void } = $props();
   let dialog: HTMLDialogElement;
-  export function open() {
-    dialog.showModal();
-  }
+  onMount(() => dialog.showModal());
 </script>
 
-<dialog bind:this={dialog} aria-labelledby="shortcuts-title">
+<dialog bind:this={dialog} {onclose} aria-labelledby="shortcuts-title">
   <h2 id="shortcuts-title">Shortcuts</h2>
   <dl>
     {#each shortcuts as { keys, does } (keys)}

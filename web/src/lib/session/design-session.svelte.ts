@@ -39,7 +39,11 @@ export class DesignSession {
   /** Why the last edit was refused, in the design's units; empty when it was not. */
   message = $state('');
 
-  readonly document: Design = $derived(this.#preview ?? this.#committed);
+  /** Both are read each time, so that it depends on both: on what is done too while something is shown. */
+  readonly document: Design = $derived.by(() => {
+    const committed = this.#committed;
+    return this.#preview ?? committed;
+  });
   readonly canUndo = $derived(this.#history.done.length > 0);
   readonly canRedo = $derived(this.#history.undone.length > 0);
   readonly undoLabel = $derived(this.canUndo ? labelOf(this.#history.done.at(-1)!) : '');

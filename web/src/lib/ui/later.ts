@@ -7,13 +7,17 @@ export interface LaterPart<Props extends object> {
   fetch(): Promise<Component<Props>>;
 }
 
-/** A part by the import that brings it; asked for often it is fetched once, and anew where that failed. */
+/** What fetches the parts that are wanted ahead. */
+const ahead: (() => Promise<unknown>)[] = [];
+
+/** A part by the import that brings it; asked for often it is fetched once, and anew where that failed. Small ones are fetched ahead, so that they are there at once, without a network too. */
 export function later<Props extends object>(
   bring: () => Promise<{ default: Component<Props> }>,
+  { isAhead = true } = {},
 ): LaterPart<Props> {
   let here: Component<Props> | null = null;
   let coming: Promise<Component<Props>> | null = null;
-  return {
+  const part: LaterPart<Props> = {
     get here() {
       return here;
     },
@@ -28,4 +32,11 @@ export function later<Props extends object>(
       return coming;
     },
   };
+  if (isAhead) ahead.push(part.fetch);
+  return part;
+}
+
+/** Fetches what is wanted before it is asked for; what can't be had now is fetched when it is asked for. */
+export function fetchAhead(): void {
+  for (const fetch of ahead) void fetch().catch(() => null);
 }

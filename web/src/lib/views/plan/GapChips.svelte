@@ -4,7 +4,8 @@
   import Length from '$ui/Length.svelte';
   import { toScreen, type Camera } from '../camera';
   import { chipSpot, spread, type Spot } from '../spread';
-  import GapCard from './GapCard.svelte';
+  import Later from '$ui/Later.svelte';
+  import { laterViews } from '../later-views';
 
   /** The open lengths as chips beside their faces: those of the runs on the floor next to it, those that hang farther out. */
   let { camera, taken }: { camera: Camera; taken: readonly Spot[] } = $props();
@@ -66,7 +67,9 @@
       <Length text={formatLength(gap.length, session.style)} />
     </button>
   </div>
-  {#if isShown(gap)}<div class="card" style={cardStyle(gap, places[index]!)}><GapCard {gap} /></div>{/if}
+  {#if isShown(gap)}<div class="card" style={cardStyle(gap, places[index]!)}>
+      <Later part={laterViews.gapCard} props={{ gap }} />
+    </div>{/if}
 {/each}
 
 <style>

@@ -5,6 +5,7 @@
   import { ViewHost } from '$lib/tools/view-host.svelte';
   import { DrawingCamera } from '../drawing-camera.svelte';
   import HostedView from '../HostedView.svelte';
+  import { drawnSheets } from './drawn-sheets.svelte';
   import type { SheetChoice } from './sheet-choice.svelte';
 
   /** The sheets on a desk, one under the other: seen whole, looked at closely, gone through by keys. */
@@ -21,7 +22,7 @@
   let view: HTMLElement | undefined = $state();
   let width = $state(0);
   let height = $state(0);
-  const drawn = $derived(choice.sheets);
+  const drawn = $derived(drawnSheets(choice).all);
   const places = $derived.by(() => {
     let top = 0;
     return (drawn.ok ? drawn.value : []).map((sheet) => {

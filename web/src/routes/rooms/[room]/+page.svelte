@@ -17,8 +17,6 @@
   import FactsPanel from '$lib/panels/FactsPanel.svelte';
   import { parts } from '$lib/panels/parts.svelte';
   import ShelfPanel from '$lib/panels/items/ShelfPanel.svelte';
-  import Palette from '$lib/panels/Palette.svelte';
-  import ShortcutsDialog from '$lib/panels/ShortcutsDialog.svelte';
   import SavingNotice from '$lib/panels/SavingNotice.svelte';
   import StatusLine from '$lib/panels/StatusLine.svelte';
   import TopBar from '$lib/panels/TopBar.svelte';
@@ -32,10 +30,10 @@
   import PlanView from '$views/plan/PlanView.svelte';
   import { SheetChoice } from '$views/sheet/sheet-choice.svelte';
   import { addSectionLine } from '$lib/tools/section-lines';
+  import { laterViews } from '$views/later-views';
   import SplitStage from '$views/SplitStage.svelte';
   import Later from '$ui/Later.svelte';
-  import { later } from '$ui/later';
-  import UnfoldView from '$views/unfold/UnfoldView.svelte';
+  import { fetchAhead } from '$ui/later';
   import type { PageData } from './$types';
 
   let { data }: { data: PageData } = $props();
@@ -79,16 +77,14 @@
   });
   $effect(() => void lines.load());
 
-  let shortcuts: ShortcutsDialog;
-  let palette: Palette;
-  const acting: PageActing = {
-    ...{ session, screen, roomId, views },
-    show: (dialog) => (dialog === 'palette' ? palette : shortcuts).open(),
+  const acting: PageActing = { ...{ session, screen, roomId, views }, show: (wanted) => (dialog = wanted) };
+  /** What a dialog says as it is closed; another may be open by then. */
+  const closer = (own: typeof dialog) => () => {
+    if (dialog === own) dialog = null;
   };
   /** Milliseconds after which a page that is ready has painted itself. */
   const AT_REST = 300;
-  const sheets = later(() => import('$views/sheet/SheetView.svelte'));
-  const room3d = later(() => import('$views/room3d/RoomView.svelte'));
+  let dialog: 'palette' | 'shortcuts' | null = $state(null);
   let ready = $state(false);
   const stepKey = `step ${roomId}`;
   $effect(() => {
@@ -117,9 +113,7 @@
       ready = true;
       live.open();
       // What was not needed for the room to be there is fetched before it is wanted, once the page is at rest.
-      setTimeout(() => {
-        for (const part of [...Object.values(parts), sheets]) void part.fetch().catch(() => null);
-      }, AT_REST);
+      setTimeout(fetchAhead, AT_REST);
     });
     const stopKeys = workspaceKeys(window, { ...acting, tools });
     const stopFitting = panelsAsKept(screen);
@@ -147,12 +141,13 @@
     {:else}<Later part={parts.draw} props={{ choice }} />{/if}
   </aside>
   <main>
-    {#if screen.step === 'draw'}<Later part={sheets} props={{ choice }} />{:else}
+    {#if screen.step === 'draw'}<Later part={laterViews.sheets} props={{ choice }} />{:else}
       <SplitStage alone={screen.alone}>
         {#snippet plan()}<PlanView />{/snippet}
-        {#snippet unfold()}<UnfoldView />{/snippet}
+        <!-- The strip comes once the plan can be worked in. -->
+        {#snippet unfold()}{#if ready}<Later part={laterViews.strip} props={{}} />{/if}{/snippet}
         {#snippet room(kind)}
-          <Later part={room3d} props={{ kind }} coming="The room is being built…" />
+          <Later part={laterViews.room3d} props={{ kind }} coming="The room is being built…" />
         {/snippet}
         {#snippet tools()}
           <button
@@ -166,8 +161,11 @@
   <aside class="right" aria-label="Facts" inert={screen.folded.right}><FactsPanel /></aside>
   <StatusLine />
 </div>
-<ShortcutsDialog bind:this={shortcuts} />
-<Palette bind:this={palette} {acting} />
+{#if dialog === 'shortcuts'}<Later part={parts.shortcuts} props={{ onclose: closer('shortcuts') }} />
+{:else if dialog === 'palette'}<Later
+    part={parts.palette}
+    props={{ acting, onclose: closer('palette') }}
+  />{/if}
 
 <style>
   .stage {

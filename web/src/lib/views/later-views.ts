@@ -1,0 +1,9 @@
+import { later } from '$ui/later';
+
+/** The views that come once the plan can be worked in. */
+export const laterViews = {
+  strip: later(() => import('./unfold/UnfoldView.svelte')),
+  sheets: later(() => import('./sheet/SheetView.svelte')),
+  room3d: later(() => import('./room3d/RoomView.svelte'), { isAhead: false }),
+  gapCard: later(() => import('./plan/GapCard.svelte')),
+};
