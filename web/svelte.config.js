@@ -6,6 +6,7 @@ export default {
   preprocess: vitePreprocess(),
   kit: {
     adapter: adapter({ out: 'build' }),
+    inlineStyleThreshold: 10_000,
     alias: {
       $ui: 'src/lib/ui',
       $server: 'src/lib/server',

@@ -17,7 +17,7 @@
   import VerdictMark from '$ui/VerdictMark.svelte';
 
   const { session, screen, saving, pick } = useWorkspace();
-  const counts = $derived(countVerdicts(checkReach(session.settled)));
+  const counts = $derived(session.checking ? countVerdicts(checkReach(session.settled)) : null);
 
   function caughtText({ by, id, face }: Caught): string {
     const shape = roomShape(session.document);
@@ -83,9 +83,9 @@
       ]}{/if}</span
   >
   <button class="counts" onclick={() => (screen.step = 'reach')} title="Reach checks">
-    <VerdictMark verdict="clear" /> <span>{counts.clear}</span>
-    <VerdictMark verdict="tight" /> <span>{counts.tight}</span>
-    <VerdictMark verdict="blocked" /> <span>{counts.blocked}</span>
+    <VerdictMark verdict="clear" /> <span>{counts?.clear ?? '…'}</span>
+    <VerdictMark verdict="tight" /> <span>{counts?.tight ?? '…'}</span>
+    <VerdictMark verdict="blocked" /> <span>{counts?.blocked ?? '…'}</span>
   </button>
   <span class="saved {saving.state}" role="status" title={saving.message}>{savedText}</span>
 </footer>

@@ -33,6 +33,8 @@ export class DesignSession {
   #gesture: ((design: Design) => Result<Design>) | null = null;
   #settled: Design = $state.raw({ schema: 0, records: {} });
   #resting = $state(true);
+  /** Whether the design is held against the rules yet. */
+  checking = $state(false);
   #settling: ReturnType<typeof setTimeout> | undefined;
   /** How long the last checks took, ms. */
   #cost = 0;
@@ -182,11 +184,17 @@ export class DesignSession {
   }
 
   #check(): void {
-    if (this.#settled === this.document) return;
-    const start = performance.now();
-    checkReach(this.document);
-    this.#cost = performance.now() - start;
+    if (this.checking && this.#settled !== this.document) {
+      const start = performance.now();
+      checkReach(this.document);
+      this.#cost = performance.now() - start;
+    }
     this.#settled = this.document;
+  }
+
+  /** Begins to hold the design against the rules: not before it is there to be worked in. */
+  startChecks(): void {
+    this.checking = true;
   }
 
   /** Says what is wrong, or could not be done. */

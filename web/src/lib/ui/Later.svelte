@@ -1,12 +1,12 @@
 <script lang="ts" generics="Props extends object">
   import type { LaterPart } from './later';
 
-  /** A part of the page that may have to be fetched first. */
+  /** A part of the page that may have to be fetched first; what is drawn within a picture says nothing while it comes. */
   let {
     part,
     props,
     coming = 'One moment…',
-  }: { part: LaterPart<Props>; props: Props; coming?: string } = $props();
+  }: { part: LaterPart<Props>; props: Props; coming?: string | null } = $props();
 </script>
 
 {#if part.here}
@@ -14,11 +14,13 @@
   <Here {...props} />
 {:else}
   {#await part.fetch()}
-    <p role="status">{coming}</p>
+    {#if coming !== null}<p role="status">{coming}</p>{/if}
   {:then Here}
     <Here {...props} />
   {:catch}
-    <p role="alert">This part of the program could not be loaded. Load the page anew.</p>
+    {#if coming !== null}<p role="alert">
+        This part of the program could not be loaded. Load the page anew.
+      </p>{/if}
   {/await}
 {/if}
 

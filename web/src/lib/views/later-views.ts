@@ -5,5 +5,6 @@ export const laterViews = {
   strip: later(() => import('./unfold/UnfoldView.svelte')),
   sheets: later(() => import('./sheet/SheetView.svelte')),
   room3d: later(() => import('./room3d/RoomView.svelte'), { isAhead: false }),
+  surveyMarks: later(() => import('./plan/SurveyMarks.svelte')),
   gapCard: later(() => import('./plan/GapCard.svelte')),
 };

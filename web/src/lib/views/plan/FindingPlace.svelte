@@ -4,9 +4,11 @@
 
   let { scale }: { scale: number } = $props();
   const { session, screen } = useWorkspace();
-  const report = $derived((screen.doorsOpen ? checkReachOpen : checkReach)(session.settled));
+  const findings = $derived(
+    session.checking ? (screen.doorsOpen ? checkReachOpen : checkReach)(session.settled).findings : [],
+  );
   const shown = $derived(
-    (session.previewing ? screen.collisions : report.findings)
+    (session.previewing ? screen.collisions : findings)
       .map((finding, index) => ({ finding, index }))
       .filter(({ finding, index }) => finding.verdict !== 'clear' || index === screen.finding),
   );

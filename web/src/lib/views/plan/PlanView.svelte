@@ -26,7 +26,8 @@
   import PlanShows from './PlanShows.svelte';
   import SelectionMark from './SelectionMark.svelte';
   import SnapMark from './SnapMark.svelte';
-  import SurveyMarks from './SurveyMarks.svelte';
+  import Later from '$ui/Later.svelte';
+  import { laterViews } from '../later-views';
   import TieChips from './TieChips.svelte';
   import Underlays from './Underlays.svelte';
   import { pieces } from '../pieces';
@@ -162,7 +163,11 @@
     <svg class="drawing" {viewBox} {width} {height} aria-hidden="true">
       <Underlays />
       <g use:pieces={{ groups, scale }}></g>
-      {#if screen.step === 'survey'}<SurveyMarks {scale} />{/if}
+      {#if screen.step === 'survey'}<Later
+          part={laterViews.surveyMarks}
+          props={{ scale }}
+          coming={null}
+        />{/if}
       <FindingPlace {scale} />
       <SelectionMark {scale} />
       <SnapMark {scale} />

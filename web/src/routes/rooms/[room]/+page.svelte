@@ -84,8 +84,12 @@
   };
   /** Milliseconds after which a page that is ready has painted itself. */
   const AT_REST = 300;
+  /** What this person left unsaved is looked for while the page is put together. */
+  const left = typeof indexedDB === 'undefined' ? null : saving.resume(edits.map(({ id }) => id));
   let dialog: 'palette' | 'shortcuts' | null = $state(null);
   let ready = $state(false);
+  /** Whether the plan is on the screen: what comes after it waits for that. */
+  let painted = $state(false);
   const stepKey = `step ${roomId}`;
   $effect(() => {
     if (ready) sessionStorage.setItem(stepKey, screen.step);
@@ -108,10 +112,14 @@
     const leave = () => saving.leave();
     addEventListener('pagehide', leave);
     shelf.load();
-    void saving.resume(edits.map(({ id }) => id)).then((resumed) => {
+    void left?.then((resumed) => {
       if (resumed) session.replace(resumed);
       ready = true;
       live.open();
+      setTimeout(() => {
+        session.startChecks();
+        painted = true;
+      });
       // What was not needed for the room to be there is fetched before it is wanted, once the page is at rest.
       setTimeout(fetchAhead, AT_REST);
     });
@@ -145,7 +153,7 @@
       <SplitStage alone={screen.alone}>
         {#snippet plan()}<PlanView />{/snippet}
         <!-- The strip comes once the plan can be worked in. -->
-        {#snippet unfold()}{#if ready}<Later part={laterViews.strip} props={{}} />{/if}{/snippet}
+        {#snippet unfold()}{#if painted}<Later part={laterViews.strip} props={{}} />{/if}{/snippet}
         {#snippet room(kind)}
           <Later part={laterViews.room3d} props={{ kind }} coming="The room is being built…" />
         {/snippet}
