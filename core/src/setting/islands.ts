@@ -38,11 +38,29 @@ export const islands: (design: Design) => readonly Island[] = perDesign((design)
 
 /** The items that touch one in plan. */
 export function togetherWith(design: Design, box: ItemBox): readonly ItemBox[] {
-  return itemsNear(design, box.footprint, NEAR).filter((other) => other !== box && standTogether(box, other));
+  const known = together(design);
+  let found = known.get(box);
+  if (!found) {
+    found = itemsNear(design, box.footprint, NEAR).filter(
+      (other) => other !== box && standTogether(box, other),
+    );
+    known.set(box, found);
+  }
+  return found;
 }
+const together = perDesign(() => new Map<ItemBox, readonly ItemBox[]>());
 
-/** Whether two items touch in plan. */
+/** Whether two items touch in plan: asked of all that stand free after every edit, and the same for the same two. */
 export function standTogether(a: ItemBox, b: ItemBox): boolean {
+  let known = pairs.get(a);
+  if (!known) pairs.set(a, (known = new WeakMap()));
+  let touches = known.get(b);
+  if (touches === undefined) known.set(b, (touches = isTouching(a, b)));
+  return touches;
+}
+const pairs = new WeakMap<ItemBox, WeakMap<ItemBox, boolean>>();
+
+function isTouching(a: ItemBox, b: ItemBox): boolean {
   // Far apart is told from the backs alone.
   const apart = { x: b.origin.x - a.origin.x, y: b.origin.y - a.origin.y };
   const reach = (box: ItemBox) => Math.hypot(box.record.width, box.record.depth);

@@ -85,6 +85,10 @@ export interface UnfoldedPlace {
 /** Where an item, opening, fixed thing, service, face or section shows in the strip: in every view that it is seen in. */
 export function unfoldedPlaces(design: Design, id: string): UnfoldedPlace[] {
   const record = design.records[id];
+  const solids =
+    record?.kind === 'fixed' || record?.kind === 'item'
+      ? solidsOf(design).filter((solid) => solid.id === id && solid.of !== 'top')
+      : [];
   return unfoldedViews(design).flatMap(({ view, x, length }): UnfoldedPlace[] => {
     const at = (left: number, right: number, low: number, high: number) => [
       { view, left: x + left, right: x + right, low, high },
@@ -115,7 +119,6 @@ export function unfoldedPlaces(design: Design, id: string): UnfoldedPlace[] {
           (view.side.only?.has(id) === false || (view.side.record.id === id && !view.side.only))
         )
           return [];
-        const solids = solidsOf(design).filter((solid) => solid.id === id && solid.of !== 'top');
         const panels = panelsOf(frameOf(design, view), solids);
         if (panels.length === 0) return [];
         return at(
