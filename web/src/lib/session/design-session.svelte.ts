@@ -41,7 +41,10 @@ export class DesignSession {
   /** Why the last edit was refused, in the design's units; empty when it was not. */
   message = $state('');
 
-  /** Both are read each time, so that it depends on both: on what is done too while something is shown. */
+  /**
+   * Both are read each time. Asked for while a part of the page is taken away (a panel drops its preview), it is computed from
+   * what was before that, and would from then on depend only on what was read then.
+   */
   readonly document: Design = $derived.by(() => {
     const committed = this.#committed;
     return this.#preview ?? committed;
