@@ -57,6 +57,25 @@ describe('where a run is proposed', () => {
     expect(first!.whole && second!.whole).toBe(true);
   });
 
+  it('leaves as they are the stretches that no opening comes to', () => {
+    const builder = withOpening('cased', 200);
+    builder.set('F600', 'face-a', 1_000);
+    builder.set('F600', 'face-a', 2_500);
+    expect(stretches(builder, 'A').map(({ from, to, whole }) => [from, to, whole])).toEqual([
+      [0, 1_000, true],
+      [1_600, 2_500, true],
+      [3_100, 3_900, true],
+    ]);
+    // What is left beside it is a stretch from a millimetre on.
+    const beside = (free: number) => {
+      const near = withOpening('cased', 200);
+      near.set('F600', 'face-a', 3_300 - free);
+      return stretches(near, 'A').map(({ to }) => to);
+    };
+    expect(beside(1)).toEqual([3_299, 3_900]);
+    expect(beside(0.9)).toEqual([3_299.1]);
+  });
+
   it('has nothing of the openings of the face itself but what they swing past their jambs', () => {
     const jambs = (change: Partial<OpeningRecord>) => {
       const builder = rectangle(4_000, 3_000);
