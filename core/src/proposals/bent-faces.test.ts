@@ -56,7 +56,7 @@ describe('what is proposed on a bent face', () => {
             expect(one).toBeNull();
         }
       }),
-      { numRuns: Number(process.env['RUNS'] ?? 30) },
+      { numRuns: 30 },
     );
   });
 

@@ -78,8 +78,12 @@ export class FillLine {
 
   /** Whether there is anything to fill. */
   get isOpen(): boolean {
-    const { segments } = this.problem(this.faces.slice(1).map(() => null));
-    return segments.length > 0;
+    return this.bare.segments.length > 0;
+  }
+
+  /** What is to be filled where nothing is done in the corners. */
+  private get bare(): FillProblem {
+    return this.problem(this.faces.slice(1).map(() => null));
   }
 
   /** The strip of the range that closes what is too narrow for a filler. */
@@ -109,7 +113,7 @@ export class FillLine {
   unclosed(): { face: string; length: number; least: number } | undefined {
     const tight = tightFace(this.corners, this.faces);
     if (tight) return tight;
-    const problem = this.problem(this.faces.slice(1).map(() => null));
+    const problem = this.bare;
     const made = compositions(problem.pieces);
     const segment = problem.segments.find((one) => segmentOptions(one, made, problem.filler).length === 0);
     if (!segment) return undefined;

@@ -1,4 +1,5 @@
 import type { Design } from '../document/design';
+import { SAME_PLACE } from '../geometry/tolerance';
 import type { Band } from '../setting/occupancy';
 import type { PlacedFace } from '../survey/placed-face';
 import { cornerChoices, type CornerChoice, type CornerParts } from './corner-choices';
@@ -44,7 +45,7 @@ export function cornerWays(
       .filter((ways) =>
         faces.every(({ length }, index) => {
           const { left, right } = takenOf(index, ways);
-          return left + right <= length + EXACT;
+          return left + right <= length + SAME_PLACE;
         }),
       );
   const full = combine(({ filled }) => filled);
@@ -80,10 +81,7 @@ export function tightFace(
   }
   for (const [index, { letter, length }] of faces.entries()) {
     const least = (corners[index - 1]?.least.beginning ?? 0) + (corners[index]?.least.ending ?? 0);
-    if (least > length + EXACT) return { face: letter, length, least };
+    if (least > length + SAME_PLACE) return { face: letter, length, least };
   }
   return undefined;
 }
-
-/** Lengths that differ by less are the same, mm. */
-const EXACT = 1e-6;

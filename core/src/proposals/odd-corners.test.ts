@@ -98,7 +98,7 @@ describe('what is proposed about a corner', () => {
           expect(open.filter((one) => one.band === band)).toEqual([]);
         }
       }),
-      { numRuns: Number(process.env['RUNS'] ?? 30) },
+      { numRuns: 30 },
     );
   });
 

@@ -1,4 +1,5 @@
 import type { Design } from '../document/design';
+import { SAME_PLACE } from '../geometry/tolerance';
 import type { Band } from '../setting/occupancy';
 import type { FreeStretch } from '../setting/open-lengths';
 import type { PlacedFace } from '../survey/placed-face';
@@ -45,9 +46,7 @@ export function openCorner(
     })),
   };
   const clear = clearOfRun(face.corner, band.depth, band.depth);
-  const isOpen = (side: CornerSide) => {
-    return free[side].some(({ from }) => from < clear - EXACT);
-  };
+  const isOpen = (side: CornerSide) => free[side].some(({ from }) => from < clear - SAME_PLACE);
   return cornerSides.every(isOpen) ? { angle: face.corner, free } : null;
 }
 
@@ -64,10 +63,7 @@ export function clearOfRun(angle: number, reach: number, depth: number): number 
 export function firstFree(free: readonly Span[], least: number, length: number): number | null {
   for (const { from, to } of free) {
     const at = Math.max(from, least);
-    if (at + length <= to + EXACT) return at;
+    if (at + length <= to + SAME_PLACE) return at;
   }
   return null;
 }
-
-/** Places and lengths that differ by less are the same, mm. */
-const EXACT = 1e-6;

@@ -6,7 +6,6 @@ export const parts = {
   survey: later(() => import('./SurveyPanel.svelte')),
   propose: later(() => import('./propose/ProposePanel.svelte')),
   reach: later(() => import('./ReachPanel.svelte')),
-  saving: later(() => import('./SavingNotice.svelte')),
   shortcuts: later(() => import('./ShortcutsDialog.svelte')),
   draw: later(() => import('./DrawPanel.svelte')),
 };

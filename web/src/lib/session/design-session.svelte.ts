@@ -187,16 +187,21 @@ export class DesignSession {
   }
 
   #check(): void {
-    if (this.checking && this.#settled !== this.document) {
-      const start = performance.now();
-      checkReach(this.document);
-      this.#cost = performance.now() - start;
-    }
+    if (this.#settled === this.document) return;
+    if (this.checking) this.#hold();
     this.#settled = this.document;
+  }
+
+  /** Holds the document against the rules, and sees how long that takes. */
+  #hold(): void {
+    const start = performance.now();
+    checkReach(this.document);
+    this.#cost = performance.now() - start;
   }
 
   /** Begins to hold the design against the rules: not before it is there to be worked in. */
   startChecks(): void {
+    this.#hold();
     this.checking = true;
   }
 

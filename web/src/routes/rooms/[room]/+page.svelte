@@ -18,6 +18,7 @@
   import { parts } from '$lib/panels/parts.svelte';
   import ShelfPanel from '$lib/panels/items/ShelfPanel.svelte';
   import Palette from '$lib/panels/Palette.svelte';
+  import SavingNotice from '$lib/panels/SavingNotice.svelte';
   import StatusLine from '$lib/panels/StatusLine.svelte';
   import TopBar from '$lib/panels/TopBar.svelte';
   import { AlongDrag } from '$lib/tools/drag-along';
@@ -139,11 +140,7 @@
 
 <div class="stage" data-ready={ready} class:no-left={screen.folded.left} class:no-right={screen.folded.right}>
   <TopBar {jobName} options={data.options} {acting} />
-  {#if saving.state === 'apart' || saving.aside.length > 0}<Later
-      part={parts.saving}
-      props={{}}
-      coming={null}
-    />{/if}
+  <SavingNotice />
   <aside class="left" aria-label="Shelf" inert={screen.folded.left}>
     {#if screen.step === 'survey'}<Later part={parts.survey} props={{}} />
     {:else if screen.step === 'set' && screen.proposing}
