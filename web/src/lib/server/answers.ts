@@ -1,5 +1,7 @@
 import { error, json } from '@sveltejs/kit';
 import { readJson as readJsonText, refusalText, sayReason, type LengthStyle, type Refusal } from 'goodreach';
+import type { Room } from './models';
+import { findRoom } from './rooms';
 import type { SignedIn } from './sessions';
 
 /** The largest JSON body read, bytes; the server's own limit stands above it so that the answer is ours. */
@@ -9,6 +11,13 @@ export const MOST_BODY = 6_000_000;
 export function requirePerson(locals: App.Locals): SignedIn {
   if (!locals.person) error(401, { message: 'Sign in first.' });
   return locals.person;
+}
+
+/** A room of the studio of the signed-in person, or a 404. */
+export async function requireRoom(locals: App.Locals, id: string): Promise<Room> {
+  const room = await findRoom(requirePerson(locals), id);
+  if (!room) error(404, { message: 'This room is not in your studio.' });
+  return room;
 }
 
 /** The body as JSON, each key once in its object; a 400 says why it can't be read, a 413 that it is too large. */

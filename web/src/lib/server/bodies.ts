@@ -1,9 +1,10 @@
 import 'reflect-metadata';
-import { plainToInstance, Type } from 'class-transformer';
+import { plainToInstance, Transform, Type } from 'class-transformer';
 import {
   Allow,
   ArrayMaxSize,
   ArrayMinSize,
+  ArrayUnique,
   Equals,
   IsArray,
   IsBoolean,
@@ -67,6 +68,10 @@ export class OptionBody {
   @Equals(true, { message: 'An option can only be chosen.' }) chosen!: true;
 }
 
+/** The same id, however it is written. */
+const Lowercase = () =>
+  Transform(({ value }: { value: unknown }) => (typeof value === 'string' ? value.toLowerCase() : value));
+
 /** A changed record: its content is checked by the record classes. */
 export class ChangeBody {
   @IsString()
@@ -78,10 +83,10 @@ export class ChangeBody {
 }
 
 export class EditBody {
-  @IsUUID() id!: string;
+  @Lowercase() @IsUUID() id!: string;
   @IsIn(['do', 'undo', 'redo']) action!: EditAction;
   /** The edit that it takes back or does again; its own id where it is new, or not given. */
-  @IsOptional() @IsUUID() step?: string;
+  @IsOptional() @Lowercase() @IsUUID() step?: string;
   @IsOptional() @IsString() @MaxLength(60) @Matches(/^[a-z-]*$/) command?: string;
   /** What the command was asked, whatever that is. */
   @Allow() args?: unknown;
@@ -98,6 +103,7 @@ export class SaveBody {
   @IsArray()
   @ArrayMinSize(1)
   @ArrayMaxSize(200)
+  @ArrayUnique(({ id }: EditBody) => id, { message: 'No edit can be in one save twice.' })
   @ValidateNested({ each: true })
   @Type(() => EditBody)
   edits!: EditBody[];

@@ -1,12 +1,14 @@
 import pg from 'pg';
 import { Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
+import { forgetHeads } from './documents';
 import * as rooms from './migrations/0001-rooms';
 import * as files from './migrations/0002-files';
 import * as openingKinds from './migrations/0003-opening-kinds';
 import * as rangesAndOptions from './migrations/0004-ranges-and-options';
 import * as studioSpecials from './migrations/0005-studio-specials';
 import * as editCommands from './migrations/0006-edit-commands';
+import * as documents from './migrations/0007-documents';
 import { defineModels } from './models';
 
 /** Every migration, in order. */
@@ -17,6 +19,7 @@ const migrations = [
   { name: '0004-ranges-and-options', ...rangesAndOptions },
   { name: '0005-studio-specials', ...studioSpecials },
   { name: '0006-edit-commands', ...editCommands },
+  { name: '0007-documents', ...documents },
 ];
 
 const held = globalThis as { goodReachDatabase?: Promise<Sequelize> };
@@ -43,6 +46,7 @@ export async function openDatabase(url: string): Promise<Sequelize> {
 export async function closeDatabase(): Promise<void> {
   const sequelize = await held.goodReachDatabase;
   delete held.goodReachDatabase;
+  forgetHeads();
   await sequelize?.close();
 }
 

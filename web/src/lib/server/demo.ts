@@ -1,6 +1,7 @@
 import { demoJobs, demoStudio } from 'goodreach/server';
 import { database } from './database';
-import { Job, Person, Room, Studio } from './models';
+import { addRoom } from './documents';
+import { Job, Person, Studio } from './models';
 import { hashPassword } from './sessions';
 
 /** The demo studio's sign-in; only ever loaded, printed and offered in demo mode. */
@@ -32,7 +33,7 @@ export async function loadDemo(): Promise<string> {
         { studioId, name, unit, step, createdAt: new Date(start + index) },
         { transaction },
       );
-      for (const document of rooms) await Room.create({ studioId, jobId: job.id, document }, { transaction });
+      for (const document of rooms) await addRoom({ studioId, jobId: job.id }, document, transaction);
     }
     return person.id;
   });

@@ -1,9 +1,13 @@
+import { roomOf } from 'goodreach';
+import { demoJobs } from 'goodreach/server';
 import { randomUUID } from 'node:crypto';
 import pg from 'pg';
 import { afterAll, beforeAll, expect, it, vi } from 'vitest';
 import { choose, join, tellRoom, type Told } from './live';
 import { addStudio, freshDatabase } from './testing/fresh-database';
-import { database } from './database';
+import type { SaveBody } from './bodies';
+import { createJob, createRoom } from './rooms';
+import { saveEdits } from './saving';
 
 let drop: () => Promise<void>;
 beforeAll(async () => {
@@ -49,22 +53,22 @@ it('tells those in a room who is there, what they choose, and when they go, and 
   expect(elsewhere.heard.filter(({ room: told }) => told === room)).toEqual([]);
 });
 
-it('tells what is saved when its transaction is committed, and nothing of one that is not', async () => {
-  const room = randomUUID();
-  const ann = await come(room, 'Ann');
-  const sequelize = await database();
-  await sequelize
-    .transaction(async (transaction) => {
-      await tellRoom({ of: 'saved', room, revision: 1 }, transaction);
-      throw new Error('rolled back');
-    })
-    .catch(() => {});
-  await sequelize.transaction(async (transaction) => {
-    await tellRoom({ of: 'saved', room, revision: 2 }, transaction);
-    await new Promise((resolve) => setTimeout(resolve, 50));
-    expect(ann.of('saved')).toEqual([]);
-  });
-  await vi.waitFor(() => expect(ann.of('saved')).toEqual([{ of: 'saved', room, revision: 2 }]));
+it('tells what is saved, and nothing of what is not', async () => {
+  const me = await addStudio('Live');
+  const room = await createRoom(me, await createJob(me, 'A job', 'mm', 1), demoJobs()[0]!.rooms[0]!);
+  const ann = await come(room.id, 'Ann');
+  const save = (baseRevision: number, name: string, before = roomOf(demoJobs()[0]!.rooms[0]!)) => {
+    const patch = [{ id: 'room', before, after: { ...before, name } }];
+    const edits = [{ id: randomUUID(), action: 'do', patch }] as unknown as SaveBody['edits'];
+    return saveEdits(me, room.id, { baseRevision, edits });
+  };
+  expect(await save(0, 'One')).toMatchObject({ kind: 'saved' });
+  expect(await save(0, 'Two')).toMatchObject({ kind: 'stale' });
+  expect(await save(1, 'Three')).toMatchObject({ kind: 'refused' });
+  await tellRoom({ of: 'saved', room: room.id, revision: 7 });
+  await vi.waitFor(() =>
+    expect(ann.of('saved').map((told) => 'revision' in told && told.revision)).toEqual([1, 7]),
+  );
 });
 
 it('hears again after its connection was lost, and asks those who are there to look', async () => {

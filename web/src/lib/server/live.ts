@@ -1,5 +1,5 @@
 import pg from 'pg';
-import { QueryTypes, type Transaction } from 'sequelize';
+import { QueryTypes } from 'sequelize';
 import { database } from './database';
 
 /** A person at work in a room, in one tab, and what they have chosen. */
@@ -27,7 +27,7 @@ interface Client extends Here {
 }
 
 /** The channel all server processes of a database share. */
-const CHANNEL = 'good_reach_rooms';
+export const CHANNEL = 'good_reach_rooms';
 /** What one notification carries, characters; PostgreSQL takes 8000 bytes. */
 const MOST_TOLD = 2_500;
 const RETRY = 1_000;
@@ -42,15 +42,14 @@ const held = globalThis as {
 };
 const live = (held.goodReachLive ??= { clients: new Map(), listening: null, again: null });
 
-/** Tells everyone at work in a room; within a transaction, when that is committed. */
-export async function tellRoom(told: Told, transaction?: Transaction): Promise<void> {
+/** Tells everyone at work in a room. */
+export async function tellRoom(told: Told): Promise<void> {
   const sequelize = await database();
   const text = JSON.stringify(told);
   const fits = told.of === 'here' && text.length > MOST_TOLD ? JSON.stringify({ ...told, chosen: [] }) : text;
   await sequelize.query('select pg_notify($1, $2)', {
     bind: [CHANNEL, fits],
     type: QueryTypes.SELECT,
-    ...(transaction ? { transaction } : {}),
   });
 }
 

@@ -40,7 +40,7 @@ export class Job extends Model<InferAttributes<Job>, InferCreationAttributes<Job
   declare createdAt: CreationOptional<Date>;
 }
 
-/** A room with its current document; its past is in its edits. */
+/** A room, and what lists show of it; its document is in those kept and in its edits. */
 export class Room extends Model<InferAttributes<Room>, InferCreationAttributes<Room>> {
   declare id: CreationOptional<string>;
   declare studioId: string;
@@ -49,10 +49,20 @@ export class Room extends Model<InferAttributes<Room>, InferCreationAttributes<R
   declare optionOf: CreationOptional<string | null>;
   declare option: CreationOptional<string>;
   declare chosen: CreationOptional<boolean>;
+  declare name: string;
   declare revision: CreationOptional<number>;
-  declare document: Design;
   declare createdAt: CreationOptional<Date>;
   declare updatedAt: CreationOptional<Date>;
+}
+
+/** The document of a room at one of its revisions. */
+export class KeptDocument extends Model<
+  InferAttributes<KeptDocument>,
+  InferCreationAttributes<KeptDocument>
+> {
+  declare roomId: string;
+  declare revision: number;
+  declare document: Design;
 }
 
 /** One accepted edit: the patch that made a revision. The id is the client's, so that a lost reply is not a conflict. */
@@ -141,8 +151,8 @@ export function defineModels(sequelize: Sequelize): void {
       optionOf: DataTypes.UUID,
       option: { type: DataTypes.TEXT, defaultValue: 'A' },
       chosen: { type: DataTypes.BOOLEAN, defaultValue: true },
+      name: DataTypes.TEXT,
       revision: { type: DataTypes.INTEGER, defaultValue: 0 },
-      document: DataTypes.JSONB,
       createdAt: DataTypes.DATE,
       updatedAt: DataTypes.DATE,
     },
@@ -173,6 +183,14 @@ export function defineModels(sequelize: Sequelize): void {
       createdAt: { type: DataTypes.DATE, defaultValue: DataTypes.NOW },
     },
     { ...common, tableName: 'ranges' },
+  );
+  KeptDocument.init(
+    {
+      roomId: { type: DataTypes.UUID, primaryKey: true },
+      revision: { type: DataTypes.INTEGER, primaryKey: true },
+      document: DataTypes.JSONB,
+    },
+    { ...common, tableName: 'documents' },
   );
   Edit.init(
     {

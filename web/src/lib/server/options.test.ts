@@ -6,7 +6,9 @@ import { checkBody, OptionBody } from './bodies';
 import { storeFile, findFile } from './files';
 import { Room } from './models';
 import { addOption, chooseOption, listOptions, removeOption } from './options';
-import { createJob, createRoom, findRoom, listJobs, saveEdits } from './rooms';
+import { createJob, createRoom, findRoom, listJobs } from './rooms';
+import { documentOf } from './documents';
+import { saveEdits } from './saving';
 import type { SignedIn } from './sessions';
 import { addStudio, freshDatabase } from './testing/fresh-database';
 
@@ -39,7 +41,7 @@ describe('options of a room', () => {
     const edit = { id: randomUUID(), action: 'do' as const, command: 'set-room', patch: [...patch] };
     expect(await saveEdits(ours, b.id, { baseRevision: 0, edits: [edit] })).toMatchObject({ kind: 'saved' });
     const names = await Promise.all(
-      [room.id, b.id, c.id].map(async (id) => roomOf((await findRoom(ours, id))!.document).name),
+      [room.id, b.id, c.id].map(async (id) => roomOf(await documentOf((await findRoom(ours, id))!)).name),
     );
     expect(names).toEqual(['Galley with bay', 'Tried', 'Galley with bay']);
   });

@@ -1,7 +1,8 @@
 import { Op, type Transaction } from 'sequelize';
 import { database } from './database';
+import { addRoom, documentOf } from './documents';
 import { Room, StoredFile } from './models';
-import { isUuid } from './rooms';
+import { findRoom, isUuid } from './rooms';
 import type { SignedIn } from './sessions';
 
 /** An option of a room as pages see it: its letter, and whether it is the one chosen. */
@@ -21,16 +22,18 @@ export async function listOptions({ studioId }: SignedIn, room: Room): Promise<K
 }
 
 /** A copy of a room beside it, as it is saved now, under the next free letter; null when there are no letters left, or the room is gone. */
-export async function addOption({ studioId }: SignedIn, roomId: string): Promise<KnownOption | null> {
+export async function addOption(person: SignedIn, roomId: string): Promise<KnownOption | null> {
+  const { studioId } = person;
+  const asked = await findRoom(person, roomId);
+  if (!asked) return null;
+  const document = await documentOf(asked);
   return withOptions(studioId, roomId, async (room, options, transaction) => {
     const letter = LETTERS.find((one) => options.every(({ option }) => option !== one));
     if (!letter) return null;
-    const { jobId, document } = room;
+    const { jobId } = room;
     const optionOf = room.optionOf ?? room.id;
-    const added = await Room.create(
-      { studioId, jobId, document, optionOf, option: letter, chosen: false },
-      { transaction },
-    );
+    const option = { studioId, jobId, optionOf, option: letter, chosen: false };
+    const added = await addRoom(option, document, transaction);
     return { id: added.id, option: letter, chosen: false };
   });
 }

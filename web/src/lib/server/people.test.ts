@@ -72,6 +72,7 @@ describe('migrations', () => {
       '0004-ranges-and-options',
       '0005-studio-specials',
       '0006-edit-commands',
+      '0007-documents',
     ]);
     await Promise.all(opened.slice(0, 2).map((sequelize) => sequelize.close()));
   });

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { findRange, roomOf, type Range } from 'goodreach';
 import { readRangeCsv, type RangeReport } from 'goodreach/server';
 import { database } from './database';
+import { documentOf } from './documents';
 import { Room, StudioRange, type Job } from './models';
 import { isUuid } from './rooms';
 import type { SignedIn } from './sessions';
@@ -43,7 +44,7 @@ export async function rangeOfJob(person: SignedIn, { id }: Job): Promise<string 
   await database();
   const where = { jobId: id, studioId: person.studioId, chosen: true };
   const room = await Room.findOne({ where, order: [['createdAt', 'DESC']] });
-  const range = room && (await readRange(person, roomOf(room.document).range));
+  const range = room && (await readRange(person, roomOf(await documentOf(room)).range));
   return range?.id ?? null;
 }
 

@@ -12,7 +12,9 @@ import { GET as getSheet } from '../../routes/api/rooms/[room]/sheet.pdf/+server
 import { DesignSession } from '../session/design-session.svelte';
 import { historyOf, type LocalEdit } from '../session/edits';
 import { Person, Room, Studio } from './models';
-import { documentAt, lastEdits, saveEdits } from './rooms';
+import { documentAt, documentOf } from './documents';
+import { lastEdits } from './history';
+import { saveEdits } from './saving';
 import type { SignedIn } from './sessions';
 import { freshDatabase } from './testing/fresh-database';
 
@@ -21,7 +23,7 @@ const stored = readFileSync(new URL('./testing/rooms-of-schema-1.sql', import.me
 let drop: () => Promise<void>;
 let me: SignedIn;
 let rooms: Room[];
-const named = (name: string) => rooms.find(({ document }) => roomOf(document).name === name)!;
+const named = (name: string) => rooms.find((room) => room.name === name)!;
 
 beforeAll(async () => {
   drop = await freshDatabase(stored);
@@ -40,7 +42,7 @@ const ask = (of: (event: any) => unknown, params: Record<string, string> = {}, q
 describe('rooms stored by an earlier program', () => {
   it('are designs, and are shown on the studio’s page', async () => {
     expect(rooms).toHaveLength(5);
-    for (const { document } of rooms) expect(acceptDesign(document).ok).toBe(true);
+    for (const room of rooms) expect(acceptDesign(await documentOf(room)).ok).toBe(true);
     const { jobs } = (await ask(loadStudio)) as { jobs: { rooms: { name: string; plan: string }[] }[] };
     expect(jobs.flatMap((job) => job.rooms.map(({ name }) => name)).sort()).toEqual(
       ['Galley with bay', 'Hall bath', 'Kitchen', 'Laundry', 'Wet room'].sort(),
@@ -48,9 +50,10 @@ describe('rooms stored by an earlier program', () => {
   });
 
   it('are read by every route and by their page, at every revision', async () => {
-    for (const { id, revision, document } of rooms) {
+    for (const room of rooms) {
+      const { id, revision } = room;
       const page = (await ask(loadRoom, { room: id })) as { document: Design; edits: unknown[] };
-      expect(canonical(page.document)).toBe(canonical(document));
+      expect(canonical(page.document)).toBe(canonical(await documentOf(room)));
       expect(page.edits).toHaveLength(revision);
       for (const get of [getDesign, getModel, getSheet])
         expect(((await ask(get, { room: id })) as Response).status).toBe(200);
@@ -76,7 +79,7 @@ describe('rooms stored by an earlier program', () => {
     const room = named('Kitchen');
     const edits = await lastEdits(room);
     const made: LocalEdit[] = [];
-    const session = new DesignSession(room.document, historyOf(edits, me.personId), (edit) =>
+    const session = new DesignSession(await documentOf(room), historyOf(edits, me.personId), (edit) =>
       made.push(edit),
     );
     expect([session.redoLabel, session.undoLabel]).toEqual(['Remove', 'Edit items']);
@@ -94,9 +97,9 @@ describe('rooms stored by an earlier program', () => {
     session.run(removeThings, ['filler-2']);
     const saved = await saveEdits(me, room.id, { baseRevision: room.revision, edits: made.map(asSent) });
     expect(saved).toEqual({ kind: 'saved', revision: 6 + made.length });
-    const after = (await Room.findByPk(room.id))!;
-    expect(canonical(after.document)).toBe(canonical(session.committed));
-    expect(roomOf(must(acceptDesign(after.document))).number).toBe('OR-15');
+    const after = await documentOf((await Room.findByPk(room.id))!);
+    expect(canonical(after)).toBe(canonical(session.committed));
+    expect(roomOf(must(acceptDesign(after))).number).toBe('OR-15');
   });
 });
 

@@ -2,7 +2,7 @@ import { json } from '@sveltejs/kit';
 import { usualStyle } from 'goodreach';
 import { faulty, readJson, requirePerson } from '$server/answers';
 import { checkBody, NewJobBody } from '$server/bodies';
-import { createJob, listJobs, roomName } from '$server/rooms';
+import { createJob, listJobs } from '$server/rooms';
 import type { RequestHandler } from './$types';
 
 /** The studio's jobs with their rooms. */
@@ -14,7 +14,7 @@ export const GET: RequestHandler = async ({ locals }) => {
       name,
       unit,
       step,
-      rooms: rooms.map(({ room }) => ({ id: room.id, name: roomName(room), revision: room.revision })),
+      rooms: rooms.map(({ room }) => ({ id: room.id, name: room.name, revision: room.revision })),
     })),
   );
 };

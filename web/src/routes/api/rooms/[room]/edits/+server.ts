@@ -1,13 +1,13 @@
 import { error, json } from '@sveltejs/kit';
-import { faulty, readJson, refused, requirePerson } from '$server/answers';
+import { faulty, readJson, refused, requirePerson, requireRoom } from '$server/answers';
 import { checkBody, SaveBody } from '$server/bodies';
-import { editsSince, findRoom, saveEdits } from '$server/rooms';
+import { editsSince } from '$server/history';
+import { saveEdits } from '$server/saving';
 import type { RequestHandler } from './$types';
 
 /** The edits after a revision (`?since=`). */
 export const GET: RequestHandler = async ({ locals, params, url }) => {
-  const room = await findRoom(requirePerson(locals), params.room);
-  if (!room) error(404, { message: 'This room is not in your studio.' });
+  const room = await requireRoom(locals, params.room);
   const since = Number(url.searchParams.get('since') ?? 0);
   if (!Number.isInteger(since) || since < 0)
     error(400, { message: 'since must be a revision number, 0 or more.' });

@@ -1,8 +1,8 @@
 import { error } from '@sveltejs/kit';
-import { faulty, readJson, requirePerson } from '$server/answers';
+import { faulty, readJson, requirePerson, requireRoom } from '$server/answers';
 import { checkBody, HereBody } from '$server/bodies';
 import { choose, join, type Told } from '$server/live';
-import { findRoom, isUuid } from '$server/rooms';
+import { isUuid } from '$server/rooms';
 import type { RequestHandler } from './$types';
 
 /** A line is sent so often, ms, so that nothing between takes the stream for dead. */
@@ -13,8 +13,7 @@ const LIFE = 600_000;
 /** What goes on in a room, as it goes on: what is saved, and who is here (server-sent events). `?tab=` names the page that asks. */
 export const GET: RequestHandler = async ({ locals, params, url }) => {
   const who = requirePerson(locals);
-  const room = await findRoom(who, params.room);
-  if (!room) error(404, { message: 'This room is not in your studio.' });
+  const room = await requireRoom(locals, params.room);
   const tab = url.searchParams.get('tab') ?? '';
   if (!isUuid(tab)) error(400, { message: 'tab must be the id of the page that asks.' });
   let end: (byPage?: 'by page') => void = () => {};
@@ -61,8 +60,7 @@ export const POST: RequestHandler = async ({ locals, params, request }) => {
   const person = requirePerson(locals);
   const body = checkBody(HereBody, await readJson(request));
   if (!body.ok) return faulty(body.faults);
-  const room = await findRoom(person, params.room);
-  if (!room) error(404, { message: 'This room is not in your studio.' });
+  const room = await requireRoom(locals, params.room);
   const { tab, chosen } = body.value;
   await choose(room.id, { tab, chosen, person: { id: person.personId, name: person.personName } });
   return new Response(null, { status: 204 });

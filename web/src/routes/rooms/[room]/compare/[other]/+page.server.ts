@@ -8,10 +8,11 @@ import {
   roomShape,
   styleOf,
   writeSvg,
+  type Design,
 } from 'goodreach';
-import { requirePerson } from '$server/answers';
+import { requirePerson, requireRoom } from '$server/answers';
 import { listOptions } from '$server/options';
-import { findRoom } from '$server/rooms';
+import { documentOf } from '$server/documents';
 import type { Room } from '$server/models';
 import type { PageServerLoad } from './$types';
 
@@ -20,19 +21,17 @@ const SCALE = 30;
 
 export const load: PageServerLoad = async ({ locals, params }) => {
   const person = requirePerson(locals);
-  const asked = [await findRoom(person, params.room), await findRoom(person, params.other)];
-  const [first, second] = asked
-    .filter((room) => room !== null)
-    .sort((a, b) => (a.option < b.option ? -1 : 1));
-  if (!first || !second) error(404, { message: 'This room is not in your studio.' });
+  const asked = [await requireRoom(locals, params.room), await requireRoom(locals, params.other)];
+  const [first, second] = asked.sort((a, b) => (a.option < b.option ? -1 : 1)) as [Room, Room];
   const options = await listOptions(person, first);
   if (!options.some(({ id }) => id === second.id))
     error(404, { message: 'These two are not options of one room.' });
-  const style = styleOf(first.document);
-  const { items, prices } = compareItems(first.document, second.document);
+  const [one, other] = [await documentOf(first), await documentOf(second)];
+  const style = styleOf(one);
+  const { items, prices } = compareItems(one, other);
   return {
-    name: roomOf(first.document).name,
-    sides: [side(first, prices.first), side(second, prices.second)],
+    name: roomOf(one).name,
+    sides: [side(first, one, prices.first), side(second, other, prices.second)],
     options,
     items: items.map(({ width, depth, height, ...item }) => ({
       ...item,
@@ -41,7 +40,11 @@ export const load: PageServerLoad = async ({ locals, params }) => {
   };
 };
 
-function side({ id, option, chosen, document, revision }: Room, cost: { total: number; unpriced: number }) {
+function side(
+  { id, option, chosen, revision }: Room,
+  document: Design,
+  cost: { total: number; unpriced: number },
+) {
   const plan = writeSvg(drawPlan(document, SCALE, { without: ['labels'] }), SCALE, { margin: 2 });
   const area = formatArea(roomShape(document).area, roomOf(document).unit);
   return { id, option, chosen, revision, plan, area, ...cost };

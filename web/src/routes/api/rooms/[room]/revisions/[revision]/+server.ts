@@ -1,12 +1,11 @@
 import { error, json } from '@sveltejs/kit';
-import { requirePerson } from '$server/answers';
-import { documentAt, findRoom } from '$server/rooms';
+import { requireRoom } from '$server/answers';
+import { documentAt } from '$server/documents';
 import type { RequestHandler } from './$types';
 
 /** The design as it was at a revision. */
 export const GET: RequestHandler = async ({ locals, params }) => {
-  const room = await findRoom(requirePerson(locals), params.room);
-  if (!room) error(404, { message: 'This room is not in your studio.' });
+  const room = await requireRoom(locals, params.room);
   const revision = Number(params.revision);
   const document = await documentAt(room, revision);
   if (!document)
