@@ -21,10 +21,16 @@ export interface Body {
   box: ItemBox | null;
 }
 
+/** An item as a body: the same one for the same item in the same place. */
 export function itemBody(box: ItemBox): Body {
-  const { id, record, footprint, pieces, low, high } = box;
-  return { id, name: named(record.code), footprint, pieces, low, high, box };
+  let body = itemBodies.get(box);
+  if (!body) {
+    const { id, record, footprint, pieces, low, high } = box;
+    itemBodies.set(box, (body = { id, name: named(record.code), footprint, pieces, low, high, box }));
+  }
+  return body;
 }
+const itemBodies = new WeakMap<ItemBox, Body>();
 
 /** Every item and fixed thing as a body. */
 export const bodiesOf: (design: Design) => readonly Body[] = perDesign((design) => [

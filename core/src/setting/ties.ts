@@ -5,9 +5,9 @@ import { forEachEdge } from '../geometry/polygon';
 import { TOUCH } from '../geometry/tolerance';
 import { headroom } from '../survey/ceiling';
 import { fixedThings } from '../survey/fixed-things';
-import { facePath } from '../survey/placed-face';
+import { facePath, type PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
-import { bodiesNear, bodiesOf } from './bodies';
+import { bodiesNear, bodiesOf, type Body } from './bodies';
 import { itemBoxes, middleOf, type ItemBox } from './item-box';
 import { stretchOfPolygon, stretchOfSegment, type Strip } from './strip';
 
@@ -36,7 +36,8 @@ export function tiesOf(design: Design, box: ItemBox): Tie[] {
 
 /** The ties of an item that show in plan. */
 export function tiesInPlan(design: Design, box: ItemBox): Tie<PlanSide>[] {
-  return planSides.flatMap((side) => tieInPlan(design, box, side) ?? []);
+  const all = around(design, box);
+  return planSides.flatMap((side) => tieInPlan(all, box, side) ?? []);
 }
 
 /** The tie on one side, in plan to such items only as count, and of things only that stand within a reach, mm; undefined when nothing stands there. */
@@ -49,7 +50,18 @@ export function tieOn(
 ): Tie | undefined {
   return side === 'below' || side === 'above'
     ? tieUpright(design, box, side)
-    : tieInPlan(design, box, side, counts, reach);
+    : tieInPlan(around(design, box, reach), box, side, counts);
+}
+
+/** What ties in plan are measured to. */
+export interface Around {
+  bodies: readonly Body[];
+  faces: readonly PlacedFace[];
+}
+
+function around(design: Design, box: ItemBox, reach = Infinity): Around {
+  const bodies = reach === Infinity ? bodiesOf(design) : bodiesNear(design, box.rectangle, reach);
+  return { bodies, faces: roomShape(design).faces };
 }
 
 /** Down to what stands below it, with the top that runs over that, or the floor; up to what is above it, or the ceiling. */
@@ -79,12 +91,12 @@ function tieUpright(design: Design, box: ItemBox, side: 'below' | 'above'): Tie 
   return { side, ...nearest, from: at, at };
 }
 
-function tieInPlan(
-  design: Design,
+/** The tie on one side in plan, to what counts of what is around; undefined when nothing of it stands there. */
+export function tieInPlan(
+  { bodies, faces }: Around,
   box: ItemBox,
   side: PlanSide,
   counts: (other: ItemBox) => boolean = () => true,
-  reach = Infinity,
 ): Tie<PlanSide> | undefined {
   const frame = sideFrame(box, side);
   const strip: Strip = { origin: frame.corner, u: frame.out, n: frame.along, near: 0, far: frame.size };
@@ -94,13 +106,12 @@ function tieInPlan(
     if (stretch[0] < -frame.reach / 2) return;
     if (!nearest || stretch[0] < nearest.distance) nearest = { distance: stretch[0], to: { kind, id } };
   };
-  const bodies = reach === Infinity ? bodiesOf(design) : bodiesNear(design, box.rectangle, reach);
   for (const { id, low, high, pieces, box: other } of bodies) {
     if (id === box.id || low >= box.high || high <= box.low || (other && !counts(other))) continue;
     for (const piece of pieces) consider(pieceStretch(strip, piece), other ? 'item' : 'fixed', id);
   }
   const sideways = side === 'left' || side === 'right';
-  for (const face of roomShape(design).faces) {
+  for (const face of faces) {
     // A bent face behind an item touches its back corners, which says nothing about what is beside it.
     if (sideways && face.arc && face.id === box.against?.face.id) continue;
     const path = facePath(face);

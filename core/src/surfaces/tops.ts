@@ -1,4 +1,5 @@
-import { perDesign, recordOf, roomOf, type Design } from '../document/design';
+import { perDesign, roomOf, type Design } from '../document/design';
+import { groupedBy } from '../document/grouped';
 import { MOST_OVERHANG } from '../document/limits';
 import { remember } from '../document/remember';
 import { place, dot, subtract, type Point } from '../geometry/point';
@@ -7,9 +8,10 @@ import { apart } from '../geometry/apart';
 import { intersect, union, type Region } from '../geometry/region';
 import { AGAINST, TOUCH } from '../geometry/tolerance';
 import { hasLegs } from '../ranges/handing';
-import { itemBoxes, type ItemBox } from '../setting/item-box';
+import { bodiesNear } from '../setting/bodies';
+import type { ItemBox } from '../setting/item-box';
 import { runs, type Run } from '../setting/runs';
-import { tieOn, type Tie, type TieSide } from '../setting/ties';
+import { tieInPlan, type Around, type PlanSide, type Tie } from '../setting/ties';
 import { roomShape } from '../survey/room-shape';
 
 /** A countertop: its outline with overhangs, and the heights of its underside and surface above the floor, mm. */
@@ -31,50 +33,62 @@ const BACK_REACH = 60;
  * within the end overhang, or past a free end by it; an item can have overhangs of its own; strips of one height that meet are one top; walls cut them.
  */
 export const tops: (design: Design) => readonly Top[] = perDesign((design) => {
-  const { topThickness } = roomOf(design);
-  const { outline } = roomShape(design);
-  const strips = runs(design).map((run) => ({
-    run,
-    underside: Math.max(...run.map(({ high }) => high)),
-    strip: stripOf(design, run),
-    around: cornerTops(design, run),
-  }));
-  const levels = [...new Set(strips.map(({ underside }) => underside))].sort((a, b) => a - b);
-  return levels.flatMap((underside) => {
-    const level = strips.filter((one) => one.underside === underside);
-    const parts = level.flatMap(({ strip, around }) => [...strip, ...around]);
-    const rings = apart(parts, ROUNDED).flatMap((together) => ringsOf(outline, { together }));
-    const solids = rings.filter((ring) => signedArea(ring) > 0);
-    const holes = rings.filter((ring) => signedArea(ring) < 0);
-    return solids.flatMap((ring) => {
-      const own = [ring, ...holes.filter((hole) => contains(ring, hole[0]!))];
-      const under = level.filter(({ run }) => contains(ring, underTop(run[0]!)));
-      // What stands half in a wall may be under its top with a corner only, or with one leg.
-      const carried =
-        under.length > 0
-          ? under
-          : level.filter(({ strip, around }) => [...strip, ...around].some((part) => meet(ring, part)));
-      // What meets nothing that carries it is no more than rounding.
-      if (carried.length === 0) return [];
-      return {
-        items: carried.flatMap(({ run }) => run.map(({ id }) => id)),
-        outline: own,
-        underside,
-        surface: underside + topThickness,
-        area: own.reduce((sum, one) => sum + signedArea(one), 0),
-      };
+  const carried = runs(design).map((run): Carried => {
+    const parts = [...stripOf(design, run), ...cornerTops(design, run)];
+    return { run, underside: Math.max(...run.map(({ high }) => high)), parts };
+  });
+  const levels = [...groupedBy(carried, ({ underside }) => underside)].sort(([a], [b]) => a - b);
+  return levels.flatMap(([underside, level]) => {
+    const carriers = new Map(level.flatMap((one) => one.parts.map((part) => [part, one] as const)));
+    return apart([...carriers.keys()], ROUNDED).flatMap((together) => {
+      const under = [...new Set(together.map((part) => carriers.get(part)!))];
+      return topsOf(design, underside, together, under);
     });
   });
 });
+
+/** A run, and the polygons of its top before others and walls come to it. */
+interface Carried {
+  run: Run;
+  underside: number;
+  parts: readonly Polygon[];
+}
+
+/** The tops that some polygons of one height make together, and what carries each. */
+function topsOf(
+  design: Design,
+  underside: number,
+  together: readonly Polygon[],
+  level: readonly Carried[],
+): Top[] {
+  const rings = ringsOf(together[0]!, { together, outline: roomShape(design).outline });
+  const holes = rings.filter((ring) => signedArea(ring) < 0);
+  return rings.flatMap((ring) => {
+    if (signedArea(ring) <= 0) return [];
+    const outline = [ring, ...holes.filter((hole) => contains(ring, hole[0]!))];
+    const under = level.filter(({ run }) => contains(ring, underTop(run[0]!)));
+    // What stands half in a wall may be under its top with a corner only, or with one leg.
+    const carried =
+      under.length > 0 ? under : level.filter(({ parts }) => parts.some((part) => meet(ring, part)));
+    // What meets nothing that carries it is no more than rounding.
+    if (carried.length === 0) return [];
+    return {
+      items: carried.flatMap(({ run }) => run.map(({ id }) => id)),
+      outline,
+      underside,
+      surface: underside + roomOf(design).topThickness,
+      area: outline.reduce((sum, one) => sum + signedArea(one), 0),
+    };
+  });
+}
 
 /** Strips that only touch are one top, however they are rounded, mm. */
 const ROUNDED = 1;
 
 /** What some strips make together within a room: an edit changes few of them. */
 const ringsOf = remember(
-  (outline: Polygon, { together }: { together: readonly Polygon[] }): Region =>
+  (_first: Polygon, { together, outline }: { together: readonly Polygon[]; outline: Polygon }): Region =>
     intersect(union(together), [outline]),
-  { kept: 64 },
 );
 
 /** Whether two polygons share some area. */
@@ -119,15 +133,37 @@ function cornerTops(design: Design, run: Run): Point[][] {
  * The polygons of a run's top before walls cut it: a strip as deep as its deepest box, and more where it stands further out for seats.
  * A wall behind takes it to the wall, another run behind ends it at the boxes.
  */
-function stripOf(design: Design, run: Run): Point[][] {
+function stripOf(design: Design, run: Run): readonly Polygon[] {
   const { frontOverhang, endOverhang } = roomOf(design);
-  const { origin, u, n } = run[0]!;
+  const bodies = bodiesNear(
+    design,
+    run.flatMap(({ rectangle }) => rectangle),
+    MOST_OVERHANG,
+  );
+  return runStrip(run[0]!, {
+    run,
+    around: { bodies, faces: roomShape(design).faces },
+    frontOverhang,
+    endOverhang,
+  });
+}
+
+interface Strip {
+  run: Run;
+  around: Around;
+  frontOverhang: number;
+  endOverhang: number;
+}
+
+/** It follows from the run and what is around it: the same polygons as long as those are the same. */
+const runStrip = remember((first: ItemBox, { run, around, frontOverhang, endOverhang }: Strip) => {
+  const { origin, u, n } = first;
   const alongOf = (box: ItemBox) => dot(subtract(box.origin, origin), u);
   const outOf = (box: ItemBox) => dot(subtract(box.origin, origin), n);
   const underside = Math.max(...run.map(({ high }) => high));
-  const beside = (box: ItemBox, side: TieSide) =>
-    tieOn(design, box, side, (other) => stopsTop(other, underside), MOST_OVERHANG);
-  const left = -overhang(beside(run[0]!, 'left'), run[0]!.record.overhangs?.left ?? endOverhang);
+  const beside = (box: ItemBox, side: PlanSide) =>
+    tieInPlan(around, box, side, (other) => stopsTop(other, underside));
+  const left = -overhang(beside(first, 'left'), first.record.overhangs?.left ?? endOverhang);
   const last = run.at(-1)!;
   const right =
     alongOf(last) +
@@ -144,7 +180,7 @@ function stripOf(design: Design, run: Run): Point[][] {
       [from, front],
     ].map(([along, out]) => place(origin, u, along!, n, out!));
   // How far back it goes behind each: to a wall, to what stands there, or out past the back and what clads it.
-  const panels = cladding(design, run);
+  const panels = cladding(around, run);
   const depths = run.map((box) => {
     const tie = besideWall(box) ?? beside(box, 'behind');
     const own = box.record.overhangs?.behind;
@@ -164,7 +200,7 @@ function stripOf(design: Design, run: Run): Point[][] {
         ),
       ),
     );
-}
+});
 
 /** The wall behind what stands close against a straight face: nothing has room between them. */
 function besideWall({ against, record: { placement } }: ItemBox): Pick<Tie, 'distance' | 'to'> | undefined {
@@ -184,14 +220,16 @@ function overhang(tie: Tie | undefined, most: number): number {
 }
 
 /** How thick the panels are that a run's back is finished with, mm; 0 without any. */
-function cladding(design: Design, run: Run): number {
-  if (!itemBoxes(design).some(({ kind }) => kind.id === 'back-panel')) return 0;
-  const panels = run.map((box) => {
-    const tie = tieOn(design, box, 'behind', undefined, AGAINST);
-    const panel = tie && tie.distance <= AGAINST ? recordOf(design, 'item', tie.to.id) : undefined;
-    return panel?.type === 'back-panel' ? panel.depth : 0;
+function cladding(around: Around, run: Run): number {
+  const panels = new Map(
+    around.bodies.flatMap(({ id, box }) => (box?.kind.id === 'back-panel' ? [[id, box.record.depth]] : [])),
+  );
+  if (panels.size === 0) return 0;
+  const behind = run.map((box) => {
+    const tie = tieInPlan(around, box, 'behind');
+    return tie && tie.distance <= AGAINST ? (panels.get(tie.to.id) ?? 0) : 0;
   });
-  return Math.max(...panels);
+  return Math.max(...behind);
 }
 
 /** The stretches of a list that hold: from the first index, to the one after the last. */
