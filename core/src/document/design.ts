@@ -1,4 +1,4 @@
-import { factsOf } from './kinds';
+import { factsOf, recordKinds } from './kinds';
 import type { DesignRecord, LoopRecord, PlacedRecord, RecordKind, RecordOf, RoomRecord } from './records';
 
 /** The version of the document format this program writes. */
@@ -10,6 +10,7 @@ export interface Design {
   readonly records: { readonly [id: string]: DesignRecord };
 }
 
+const NONE: readonly never[] = [];
 const sorted = new WeakMap<Design, Map<RecordKind, DesignRecord[]>>();
 
 /** All records of a kind, in the order of their ids; computed once per design. */
@@ -25,7 +26,39 @@ export function recordsOf<K extends RecordKind>(design: Design, kind: K): readon
     }
     sorted.set(design, byKind);
   }
-  return (byKind.get(kind) ?? []) as unknown as RecordOf<K>[];
+  return (byKind.get(kind) ?? NONE) as unknown as RecordOf<K>[];
+}
+
+/** So many changes at most are carried over one by one. */
+const CARRIED = 64;
+
+/** Makes a design's lists by kind of those of the design it was made from, where few records differ: lists of other kinds are the very same. */
+export function carryLists(from: Design, to: Design, changed: readonly string[]): void {
+  const known = sorted.get(from);
+  if (!known || changed.length > CARRIED) return;
+  const byKind = new Map(known);
+  for (const id of changed) {
+    const [before, after] = [from.records[id], to.records[id]];
+    if (before) byKind.set(before.kind, replaced(byKind.get(before.kind) ?? [], id, undefined));
+    if (after) byKind.set(after.kind, replaced(byKind.get(after.kind) ?? [], id, after));
+  }
+  sorted.set(to, byKind);
+}
+
+/** A list in the order of ids with one record put in or taken out. */
+function replaced(
+  list: readonly DesignRecord[],
+  id: string,
+  record: DesignRecord | undefined,
+): DesignRecord[] {
+  let [from, to] = [0, list.length];
+  while (from < to) {
+    const middle = (from + to) >> 1;
+    if (list[middle]!.id < id) from = middle + 1;
+    else to = middle;
+  }
+  const isThere = list[from]?.id === id;
+  return [...list.slice(0, from), ...(record ? [record] : []), ...list.slice(isThere ? from + 1 : from)];
 }
 
 /** The record of this id if it is of this kind. */
@@ -66,8 +99,8 @@ export function perDesign<T>(compute: (design: Design) => T): (design: Design) =
 
 /** All records that have a placement: items, fixed things, services. */
 export const placedRecords: (design: Design) => readonly PlacedRecord[] = perDesign((design) =>
-  Object.values(design.records).filter(
-    (record): record is PlacedRecord => factsOf(record.kind).takes !== null,
+  recordKinds.flatMap((kind) =>
+    factsOf(kind).takes === null ? [] : (recordsOf(design, kind) as readonly PlacedRecord[]),
   ),
 );
 

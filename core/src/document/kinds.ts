@@ -40,6 +40,8 @@ const kinds: { readonly [K in RecordKind]: KindFacts<RecordOf<K>> } = {
   underlay: { ...standing, takes: null, inPlan: 'picture' },
 };
 
+export const recordKinds = Object.keys(kinds) as readonly RecordKind[];
+
 /** What is known of any record, whatever its kind. */
 export type AnyFacts = {
   removable: boolean;

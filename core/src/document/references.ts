@@ -1,6 +1,7 @@
 import { refuse, type Refusal } from '../result';
 import { recordOf, recordsOf, type Design } from './design';
-import { facePlacesOf } from './kinds';
+import { facePlacesOf, recordKinds } from './kinds';
+import type { DesignRecord } from './records';
 
 /** What is wrong between records: there is one room and one loop, and everything named exists. */
 export function brokenReferences(design: Design): Refusal[] {
@@ -21,12 +22,28 @@ export function brokenReferences(design: Design): Refusal[] {
     if (!walked.has(id))
       faults.push(refuse('reference-broken', { path: `records.${id}`, target: null }).refusal);
   }
-  for (const record of Object.values(design.records)) {
-    const path = `records.${record.id}`;
-    for (const [field, { face }] of facePlacesOf(record)) needFace(`${path}.${field}.face`, face);
-    if ('face' in record) needFace(`${path}.face`, record.face);
-    if ('placement' in record && record.placement.on === 'face')
-      needFace(`${path}.placement.face`, record.placement.face);
-  }
+  for (const kind of recordKinds)
+    for (const record of recordsOf(design, kind))
+      for (const { path, face } of facesNamedIn(record)) needFace(path, face);
   return faults;
 }
+
+interface Named {
+  path: string;
+  face: string;
+}
+
+/** The faces a record names, and where: asked of every record after every edit, most of which are the very same. */
+function facesNamedIn(record: DesignRecord): readonly Named[] {
+  let named = known.get(record);
+  if (!named) {
+    const path = `records.${record.id}`;
+    named = facePlacesOf(record).map(([field, { face }]) => ({ path: `${path}.${field}.face`, face }));
+    if ('face' in record) named.push({ path: `${path}.face`, face: record.face });
+    if ('placement' in record && record.placement.on === 'face')
+      named.push({ path: `${path}.placement.face`, face: record.placement.face });
+    known.set(record, named);
+  }
+  return named;
+}
+const known = new WeakMap<DesignRecord, Named[]>();

@@ -13,8 +13,13 @@ import { rememberedMarks } from './remembered-marks';
 
 /** Every item in plan: what hangs above the cut dashed over what stands below it; in a ceiling plan it is what is seen. */
 export function drawItems(design: Design, mode: PlanMode, cut: number): Primitive[] {
+  return drawBoxes(itemBoxes(design), mode, cut);
+}
+
+/** Some items as a plan shows them. */
+export function drawBoxes(some: readonly ItemBox[], mode: PlanMode, cut: number): Primitive[] {
   // What is higher lies over what is lower: a basin over its vanity, a bench over the wet floor.
-  const boxes = [...itemBoxes(design)]
+  const boxes = [...some]
     .sort((a, b) => a.high - b.high)
     .map((box) => ({ box, at: atCut(box, cut) }))
     .filter(({ at }) => isShown(mode, at));

@@ -4,12 +4,13 @@ import { boundsOf, type Bounds } from '../geometry/polygon';
 import { formatArea } from '../units/format-area';
 import { placedDividers, zonesOf } from '../survey/zones';
 import { drawChains } from './draw-chains';
-import { drawItems, drawNumbers, drawTops } from './draw-items';
+import { drawBoxes, drawItems, drawNumbers, drawTops } from './draw-items';
 import { usualCut, type PlanMode } from './plan-cut';
 import { drawFixed } from './draw-fixed';
 import { drawSectionLines } from './draw-section-lines';
 import { drawServices } from './draw-services';
 import { drawWalls } from './draw-walls';
+import { findBox } from '../setting/item-box';
 import { emptiest } from '../setting/emptiest';
 import { DASH, line, TEXT, WEIGHT, type Layer, type Primitive } from './primitives';
 import { textWidth } from './text-layout';
@@ -46,6 +47,17 @@ export function drawPlan(design: Design, scale: number, options: PlanOptions = {
     ...(wanted('dimensions') && mode !== 'ceiling' ? drawChains(design, scale) : []),
   ];
   return without.length === 0 ? marks : marks.filter(({ layer }) => wanted(layer));
+}
+
+/** Some items of a plan by themselves, as when nothing else of it need be drawn. */
+export function drawItemsAlone(
+  design: Design,
+  ids: readonly string[],
+  options: PlanOptions = {},
+): Primitive[] {
+  const { without = [], mode = 'wall-units', cut = usualCut(roomOf(design).unit) } = options;
+  const boxes = ids.flatMap((id) => findBox(design, id) ?? []);
+  return drawBoxes(boxes, mode, cut).filter(({ layer }) => !without.includes(layer));
 }
 
 /** The dividing lines of an open plan. */

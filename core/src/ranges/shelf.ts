@@ -1,7 +1,7 @@
 import { kindName } from '../wording/kind-names';
 import { synonyms } from '../wording/synonyms';
 import { named } from '../nouns';
-import { recordsOf, perDesign, type Design } from '../document/design';
+import { recordsOf, type Design } from '../document/design';
 import { ok, refuse, type Result } from '../result';
 import { fathom } from './data/fathom';
 import { genericIn } from './data/generic-in';
@@ -16,10 +16,13 @@ import type { Family, Range, ShelfItem } from './range';
 export const ranges: readonly Range[] = [fathom, genericIn, genericMm, plain, saltbox];
 
 /** The ranges of a design: those of the program, and those of the studio it keeps a copy of. */
-export const rangesOf: (design: Design) => readonly Range[] = perDesign((design) => [
-  ...ranges,
-  ...recordsOf(design, 'range'),
-]);
+export function rangesOf(design: Design): readonly Range[] {
+  const own = recordsOf(design, 'range');
+  let all = withOwn.get(own);
+  if (!all) withOwn.set(own, (all = [...ranges, ...own]));
+  return all;
+}
+const withOwn = new WeakMap<readonly Range[], readonly Range[]>();
 
 /** Whether a range is of cabinets that stand at a height of their own, so that mixing it with another shows. */
 export function isCabinetRange(range: Range): boolean {
@@ -110,8 +113,15 @@ function wordsOf(item: ShelfItem): readonly string[] {
   return words;
 }
 
-/** Every item of a range's own. */
-export function itemsOf(range: Range): ShelfItem[] {
+/** Every item of a range's own, listed once for the range. */
+export function itemsOf(range: Range): readonly ShelfItem[] {
+  let items = listed.get(range);
+  if (!items) listed.set(range, (items = listItems(range)));
+  return items;
+}
+const listed = new WeakMap<Range, readonly ShelfItem[]>();
+
+function listItems(range: Range): ShelfItem[] {
   const mm = range.unit === 'in' ? 25.4 : 1;
   return range.families.flatMap((family) =>
     family.heights.flatMap((height) =>

@@ -66,7 +66,7 @@ function familyItems(item: Sized, known: readonly Range[]): ShelfItem[] {
   const found = findItem(item.range, item.code, known);
   if (!found.ok || found.value.range === 'plain') return [];
   const range = findRange(found.value.range, known)!;
-  return itemsOf({ ...range, families: [found.value.family] });
+  return itemsOf(range).filter(({ family }) => family === found.value.family);
 }
 
 /** What an item can be swapped for in its place: one of each other family of its group that is made as wide and as high. */

@@ -1,4 +1,4 @@
-import { roomOf, type Design } from '../document/design';
+import { perDesign, roomOf, type Design } from '../document/design';
 import { deepestOverlap } from '../geometry/convex-pieces';
 import { cross, distance, scale, subtract, type Point } from '../geometry/point';
 import { forEachEdge } from '../geometry/polygon';
@@ -31,14 +31,20 @@ export interface Tie<S extends TieSide = TieSide> {
 
 /** The ties of an item: to the nearest wall or item that shares its height on each side. */
 export function tiesOf(design: Design, box: ItemBox): Tie[] {
-  return tieSides.flatMap((side) => tieOn(design, box, side) ?? []);
+  return [...tiesInPlan(design, box), tieUpright(design, box, 'below'), tieUpright(design, box, 'above')];
 }
 
 /** The ties of an item that show in plan. */
-export function tiesInPlan(design: Design, box: ItemBox): Tie<PlanSide>[] {
-  const all = around(design, box);
-  return planSides.flatMap((side) => tieInPlan(all, box, side) ?? []);
+export function tiesInPlan(design: Design, box: ItemBox): readonly Tie<PlanSide>[] {
+  const known = inPlan(design);
+  let ties = known.get(box);
+  if (!ties) {
+    const all = around(design, box);
+    known.set(box, (ties = planSides.flatMap((side) => tieInPlan(all, box, side) ?? [])));
+  }
+  return ties;
 }
+const inPlan = perDesign(() => new Map<ItemBox, readonly Tie<PlanSide>[]>());
 
 /** The tie on one side, in plan to such items only as count, and of things only that stand within a reach, mm; undefined when nothing stands there. */
 export function tieOn(

@@ -11,6 +11,7 @@ import {
   type Command,
   type Refusal,
   type Design,
+  type Executed,
   type History,
   type ItemRecord,
   type Result,
@@ -20,6 +21,8 @@ import { labelOf, type LocalEdit, type OwnStep } from './edits';
 /** Milliseconds a frame of a drag can spare for checks, and how long nothing moves until it rests. */
 const SPARE = 3;
 const REST = 90;
+/** So late at most a timer comes in a page that has time, ms. */
+const LATE = 12;
 
 /**
  * The design on screen: committed, with what is being dragged on top, and its history.
@@ -30,7 +33,9 @@ export class DesignSession {
   #preview: Design | null = $state.raw(null);
   #history: History<OwnStep> = $state.raw(emptyHistory);
   /** What the preview shows: asked anew when others' edits come in underneath. */
-  #gesture: ((design: Design) => Result<Design>) | null = null;
+  #gesture: ((design: Design) => Result<Executed>) | null = null;
+  /** The ids of what it changes. */
+  #moves: readonly string[] = $state.raw([]);
   #settled: Design = $state.raw({ schema: 0, records: {} });
   #resting = $state(true);
   /** Whether the design is held against the rules yet. */
@@ -54,6 +59,8 @@ export class DesignSession {
   readonly undoLabel = $derived(this.canUndo ? labelOf(this.#history.done.at(-1)!) : '');
   readonly redoLabel = $derived(this.canRedo ? labelOf(this.#history.undone.at(-1)!) : '');
   readonly style = $derived(styleOf(this.#committed));
+  /** The ids of what is shown otherwise than it is done. */
+  readonly moving: readonly string[] = $derived(this.#preview ? this.#moves : []);
   readonly previewing = $derived(this.#preview !== null);
 
   constructor(
@@ -80,12 +87,11 @@ export class DesignSession {
     return this.#resting;
   }
 
-  /** The item that is being moved or set: the one that differs between what is shown and what is done. */
+  /** The item that is being moved or set: the first of what is shown otherwise than it is done. */
   get movingItem(): ItemRecord | null {
-    if (this.#preview === null) return null;
-    for (const id in this.#preview.records) {
-      const record = this.#preview.records[id]!;
-      if (record !== this.#committed.records[id] && record.kind === 'item') return record;
+    for (const id of this.moving) {
+      const record = this.document.records[id];
+      if (record?.kind === 'item') return record;
     }
     return null;
   }
@@ -104,15 +110,11 @@ export class DesignSession {
 
   /** Shows what a command would do, without doing it; false when it may not. */
   preview<Args>(command: Command<Args>, args: Args): boolean {
-    const gesture = (design: Design): Result<Design> => {
-      const done = execute(command, design, args);
-      return done.ok ? { ok: true, value: done.value.design } : done;
-    };
+    const gesture = (design: Design) => execute(command, design, args);
     const shown = gesture(this.#committed);
     if (!shown.ok) return false;
     this.#gesture = gesture;
-    this.#preview = shown.value;
-    this.#settle();
+    this.#show(shown.value);
     return true;
   }
 
@@ -141,7 +143,16 @@ export class DesignSession {
   replace(document: Design): void {
     this.#committed = document;
     const shown = this.#gesture?.(document);
-    this.#preview = shown?.ok ? shown.value : null;
+    this.#show(shown?.ok ? shown.value : null);
+  }
+
+  #show(done: Executed | null): void {
+    const moves = done?.patch.map(({ id }) => id) ?? [];
+    // The same list for the same things, as from frame to frame of a drag, also where it comes by the place it started from.
+    const isSame =
+      moves.length === this.#moves.length && moves.every((id, index) => id === this.#moves[index]);
+    if (!isSame && moves.length > 0) this.#moves = moves;
+    this.#preview = done?.design ?? null;
     this.#settle();
   }
 
@@ -182,7 +193,12 @@ export class DesignSession {
     };
     if (this.#preview === null) return rest();
     this.#resting = false;
-    this.#settling = setTimeout(rest, REST);
+    const wait = () => {
+      const due = performance.now() + REST;
+      // Where the page had no time to hear of a move, nothing is known of a rest.
+      this.#settling = setTimeout(() => (performance.now() > due + LATE ? wait() : rest()), REST);
+    };
+    wait();
     if (this.#cost <= SPARE) this.#check();
   }
 

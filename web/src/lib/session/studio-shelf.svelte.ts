@@ -16,6 +16,8 @@ export class StudioShelf {
   recent: readonly Remembered[] = $state.raw([]);
   favourites: readonly Remembered[] = $state.raw([]);
 
+  #known: { kept: readonly Range[]; own: readonly Range[]; all: readonly Range[] } | null = null;
+
   constructor(ranges: readonly Range[]) {
     this.ranges = ranges;
   }
@@ -34,9 +36,13 @@ export class StudioShelf {
 
   /** Every range there is for a room: the program's, those the room keeps, and the studio's own as they are now. */
   known(design: Design): readonly Range[] {
-    const own = new Map(this.ranges.map((range) => [range.id, range]));
-    const kept = rangesOf(design).filter(({ id }) => !own.has(id));
-    return [...kept, ...this.ranges];
+    const [kept, own] = [rangesOf(design), this.ranges];
+    // The same list as long as it is of the same: what is made of it need not be made again for every frame of a drag.
+    if (this.#known?.kept !== kept || this.#known.own !== own) {
+      const ids = new Set(own.map(({ id }) => id));
+      this.#known = { kept, own, all: [...kept.filter(({ id }) => !ids.has(id)), ...own] };
+    }
+    return this.#known.all;
   }
 
   own(id: string): Range | undefined {

@@ -4,8 +4,6 @@ import type { Point } from 'goodreach';
 import { untrack } from 'svelte';
 import { annotationScale, LEAST_ZOOM, MOST_ZOOM, toRoom, type Camera } from './camera';
 
-/** Milliseconds a frame of a drag can spare for each drawing; what takes longer draws less, or waits, until the drag rests. */
-export const SPARE = 5;
 /** A key zooms by so much. */
 const KEY_ZOOM = 1.25;
 

@@ -31,9 +31,12 @@
   const locked = $derived(items.some((item) => item.locked));
   const turns = itemActions.filter(({ id }) => ['turn', 'turn-half', 'square', 'mirror'].includes(id));
 
+  /** Which items these are: the same while they are moved. */
+  const which = $derived(ids.join(' '));
   /** What can be centred on, by a key that says it again. */
   const targets = $derived.by(() => {
-    const design = session.settled;
+    const design = session.committed;
+    const own = new Set(which.split(' '));
     const { faces } = roomShape(design);
     const numbers = itemNumbers(design);
     const found: { key: string; name: string; on: CentreOn }[] = [];
@@ -50,8 +53,7 @@
       found.push({ key: record.id, name: `Opening ${name}`, on: { opening: record.id } });
     for (const { id, letter } of faces) found.push({ key: id, name: `Face ${letter}`, on: { face: id } });
     for (const { id, record } of itemBoxes(design))
-      if (!ids.includes(id))
-        found.push({ key: id, name: `${numbers.get(id)}. ${record.code}`, on: { item: id } });
+      if (!own.has(id)) found.push({ key: id, name: `${numbers.get(id)}. ${record.code}`, on: { item: id } });
     return found;
   });
 

@@ -1,24 +1,14 @@
 <script lang="ts">
-  import {
-    boundsOf,
-    boxOf,
-    drawingBounds,
-    drawPlan,
-    markGroups,
-    middleOf,
-    roomShape,
-    sharedShift,
-    WHILE_MOVING,
-    type Layer,
-  } from 'goodreach';
+  import { boundsOf, boxOf, drawingBounds, drawPlan, middleOf, roomShape, sharedShift } from 'goodreach';
   import { untrack } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
   import { SNAP_PIXELS } from '../../tools/drag-item';
   import { nudge } from '../../tools/item-keys';
   import { ViewHost } from '$lib/tools/view-host.svelte';
   import { annotationScale, fitCamera, fitUnder, keptInSight, loweredUnder, toScreen } from '../camera';
-  import { DrawingCamera, SPARE, sourceOf } from '../drawing-camera.svelte';
+  import { DrawingCamera, sourceOf } from '../drawing-camera.svelte';
   import HostedView from '../HostedView.svelte';
+  import { DrawnPlan } from './drawn-plan.svelte';
   import FaceMoved from './FaceMoved.svelte';
   import FindingPlace from './FindingPlace.svelte';
   import GapChips from './GapChips.svelte';
@@ -65,22 +55,7 @@
   });
   const camera = $derived(eye.now);
   const scale = $derived(eye.scale);
-  /** What may be left away, less and more of it, and how long the plan last took to draw so, ms: where that is more than a frame can spare, a drag draws less until it rests. */
-  const lighter: { without: readonly Layer[]; cost: number }[] = [
-    { without: [], cost: 0 },
-    { without: ['labels'], cost: 0 },
-    { without: WHILE_MOVING, cost: 0 },
-  ];
-  const groups = $derived.by(() => {
-    const start = performance.now();
-    const level = session.resting
-      ? lighter[0]!
-      : (lighter.find(({ cost }) => cost <= SPARE) ?? lighter.at(-1)!);
-    const without = [...screen.plan.without, ...level.without];
-    const drawn = markGroups(drawPlan(session.document, scale, { ...screen.plan, without }));
-    level.cost = performance.now() - start;
-    return drawn;
-  });
+  const drawn = new DrawnPlan(session, screen, () => eye.scale);
   /** The room's first corner is its origin: where that is what moves, the view moves instead, and the rest stays where it was. */
   const shift = $derived(
     session.previewing
@@ -162,7 +137,8 @@
   {#if width > 0}
     <svg class="drawing" {viewBox} {width} {height} aria-hidden="true">
       <Underlays />
-      <g use:pieces={{ groups, scale }}></g>
+      <g use:pieces={{ groups: drawn.still, scale }}></g>
+      <g use:pieces={{ groups: drawn.moving, scale }}></g>
       {#if screen.step === 'survey'}<Later
           part={laterViews.surveyMarks}
           props={{ scale }}

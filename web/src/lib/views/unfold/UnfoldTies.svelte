@@ -6,6 +6,7 @@
     setTie,
     tieOn,
     unfoldedPlaces,
+    type Design,
     type Point,
     type TieSide,
   } from 'goodreach';
@@ -16,7 +17,7 @@
   import TieLines from '../TieLines.svelte';
 
   /** The live distances of the chosen item on its face: to what is beside, below and above it. */
-  let { camera, dragging }: { camera: Camera; dragging: boolean } = $props();
+  let { design, camera, dragging }: { design: Design; camera: Camera; dragging: boolean } = $props();
   const { session, screen } = useWorkspace();
 
   const names: Record<Side, string> = {
@@ -32,16 +33,16 @@
     if (dragging) return screen.proposing ? null : (session.movingItem?.id ?? null);
     return screen.also.length > 0 ? null : screen.selected;
   });
-  const box = $derived(findBox(session.document, moving));
+  const box = $derived(findBox(design, moving));
   const place = $derived(
     box?.against
-      ? unfoldedPlaces(session.document, box.id).find(({ view }) => view.id === box.against!.face.id)
+      ? unfoldedPlaces(design, box.id).find(({ view }) => view.id === box.against!.face.id)
       : undefined,
   );
   const ties = $derived(
     box && place
       ? sides.flatMap((side) => {
-          const tie = tieOn(session.document, box, side);
+          const tie = tieOn(design, box, side);
           return tie && Math.abs(tie.distance) > 0.5 ? [{ side, distance: tie.distance }] : [];
         })
       : [],

@@ -10,7 +10,6 @@
     unfoldedPlaces,
     unfoldedViews,
     wallHeightAt,
-    type MarkGroup,
     type PlacedFace,
     type Point,
     type UnfoldedPlace,
@@ -22,7 +21,8 @@
   import { nudgeUpright } from '../../tools/item-keys';
   import { ViewHost } from '$lib/tools/view-host.svelte';
   import { LEAST_ZOOM, toScreen } from '../camera';
-  import { DrawingCamera, SPARE, sourceOf } from '../drawing-camera.svelte';
+  import { DrawingCamera, sourceOf } from '../drawing-camera.svelte';
+  import { Cost } from '../cost';
   import HostedView from '../HostedView.svelte';
   import { pieces } from '../pieces';
   import UnfoldTies from './UnfoldTies.svelte';
@@ -73,22 +73,20 @@
   });
   const camera = $derived(eye.now);
   const scale = $derived(eye.scale);
-  /** What was drawn last, and how long it took, ms: where that is more than a frame can spare, the strip follows a drag when it rests. */
-  let drawn = { groups: [] as readonly MarkGroup[], cost: 0 };
+  /** The design the strip was last drawn of, and what that takes: where a frame can't spare it, the strip follows a drag when it rests. */
+  let drawn = session.committed;
+  const cost = new Cost();
+  const shown = $derived(session.resting || cost.fits ? session.document : drawn);
   const groups = $derived.by(() => {
-    if (!session.resting && drawn.cost > SPARE) return drawn.groups;
-    const start = performance.now();
-    const next = markGroups(drawUnfold(session.document, scale));
+    drawn = shown;
     // At rest there is time; a drag is measured by its own frames.
-    drawn = { groups: next, cost: session.resting ? 0 : performance.now() - start };
-    return next;
+    if (session.resting) cost.forget();
+    return cost.of(() => markGroups(drawUnfold(shown, scale)));
   });
   const viewBox = $derived(eye.viewBox(width, height));
-  const chosen = $derived(screen.chosen.flatMap((id) => unfoldedPlaces(session.document, id)));
+  const chosen = $derived(screen.chosen.flatMap((id) => unfoldedPlaces(shown, id)));
   const hovered = $derived(
-    screen.hovered && !screen.isSelected(screen.hovered)
-      ? unfoldedPlaces(session.document, screen.hovered)
-      : [],
+    screen.hovered && !screen.isSelected(screen.hovered) ? unfoldedPlaces(shown, screen.hovered) : [],
   );
 
   $effect(() => {
@@ -128,7 +126,7 @@
   let chosenHere: string | null = null;
   $effect(() => {
     const id = screen.hovered;
-    if (id && !inside && !tools.active) untrack(() => reveal(unfoldedPlaces(session.document, id)[0]));
+    if (id && !inside && !tools.active) untrack(() => reveal(unfoldedPlaces(shown, id)[0]));
   });
   $effect(() => {
     const id = screen.selected;
@@ -141,8 +139,8 @@
 
   /** Where something shows on the face it stands against, or from its front; else where it shows first. */
   function ownPlace(id: string): UnfoldedPlace | null {
-    const places = unfoldedPlaces(session.document, id);
-    const face = findBox(session.document, id)?.against?.face.id;
+    const places = unfoldedPlaces(shown, id);
+    const face = findBox(shown, id)?.against?.face.id;
     const own = places.find(({ view }) => (face ? view.id === face : view.of === 'side'));
     return own ?? places[0] ?? null;
   }
@@ -247,7 +245,7 @@
         <path class="mark" d={ticks(place)} stroke-width={0.45 * scale} />
       {/each}
     </svg>
-    <UnfoldTies {camera} dragging={session.previewing} />
+    <UnfoldTies design={shown} {camera} dragging={session.previewing} />
   {/if}
 </HostedView>
 

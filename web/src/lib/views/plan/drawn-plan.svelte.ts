@@ -1,0 +1,85 @@
+import {
+  drawItemsAlone,
+  drawPlan,
+  markGroups,
+  WHILE_MOVING,
+  type Design,
+  type Layer,
+  type MarkGroup,
+  type PlanOptions,
+} from 'goodreach';
+import type { DesignSession } from '$lib/session/design-session.svelte';
+import type { ScreenState } from '$lib/session/screen.svelte';
+import { Cost } from '../cost';
+
+/** What may be left away, less and more of it, and what the plan takes to draw so. */
+interface Level {
+  without: readonly Layer[];
+  cost: Cost;
+}
+
+/** What a plan was drawn of, as far as it is kept while items alone move. */
+interface Kept {
+  committed: Design;
+  scale: number;
+  options: PlanOptions;
+  groups: readonly MarkGroup[];
+}
+
+/**
+ * The plan as it is drawn. Where that takes more than a frame can spare, a drag draws less of it until it rests; where even the least
+ * takes more, and nothing but items moves, those are drawn by themselves over the rest as it was.
+ */
+export class DrawnPlan {
+  readonly #levels: [Level, ...Level[]] = [
+    { without: [], cost: new Cost() },
+    { without: ['labels'], cost: new Cost() },
+    { without: WHILE_MOVING, cost: new Cost() },
+  ];
+  #kept: Kept | null = null;
+  /** The rest of what was kept, beside some items. */
+  #rest: { of: Kept; ids: readonly string[]; groups: readonly MarkGroup[] } | null = null;
+
+  constructor(
+    private readonly session: DesignSession,
+    private readonly screen: ScreenState,
+    private readonly scale: () => number,
+  ) {}
+
+  readonly #drawn: { still: readonly MarkGroup[]; moving: readonly MarkGroup[] } = $derived.by(() => {
+    const { session, screen } = this;
+    const [scale, options] = [this.scale(), screen.plan];
+    if (session.resting) this.#kept = null;
+    const level = session.resting
+      ? this.#levels[0]
+      : (this.#levels.find(({ cost }) => cost.fits) ?? this.#levels.at(-1)!);
+    const shown = { ...options, without: [...options.without, ...level.without] };
+    const rest = level.cost.fits ? null : this.#besides(scale, options);
+    if (rest)
+      return { still: rest, moving: markGroups(drawItemsAlone(session.document, session.moving, shown)) };
+    const groups = level.cost.of(() => markGroups(drawPlan(session.document, scale, shown)));
+    if (!session.resting) this.#kept = { committed: session.committed, scale, options, groups };
+    return { still: groups, moving: [] };
+  });
+  /** What stands still, or all. */
+  readonly still = $derived(this.#drawn.still);
+  /** What moves, where it is drawn by itself. */
+  readonly moving = $derived(this.#drawn.moving);
+
+  /** What was drawn in this drag without the items that move; null where something else moves too, or nothing that fits was drawn. */
+  #besides(scale: number, options: PlanOptions): readonly MarkGroup[] | null {
+    const { session } = this;
+    const kept = this.#kept;
+    if (!kept || kept.scale !== scale || kept.options !== options || kept.committed !== session.committed)
+      return null;
+    const ids = session.moving;
+    if (ids.some((id) => (session.document.records[id] ?? session.committed.records[id])?.kind !== 'item'))
+      return null;
+    if (this.#rest?.of !== kept || this.#rest.ids !== ids) {
+      const all = new Set(ids);
+      const groups = kept.groups.filter(({ marks }) => !all.has(marks[0]!.source ?? ''));
+      this.#rest = { of: kept, ids, groups };
+    }
+    return this.#rest.groups;
+  }
+}
