@@ -1,4 +1,5 @@
-import type { Design } from '../document/design';
+import { perDesign, type Design } from '../document/design';
+import { boundsIndex } from '../geometry/bounds-index';
 import { dot, inward, middle, place, scale, subtract, type Point } from '../geometry/point';
 import { contains } from '../geometry/polygon';
 import { AGAINST, PARALLEL } from '../geometry/tolerance';
@@ -34,7 +35,18 @@ export function ledgesFor(design: Design, setting: Setting): Ledge[] {
 }
 
 /** The backs of what stands free in the room on the floor, for what is set back to back with it. */
-export function islandBacks(design: Design, { except, low, high }: Setting): Ledge[] {
+export function islandBacks(design: Design, setting: Setting): readonly Ledge[] {
+  const { except, low, high } = setting;
+  const known = backsOf(design);
+  const key = [low, high, ...(except ?? [])].join(' ');
+  let backs = known.get(key);
+  if (!backs) known.set(key, (backs = findBacks(design, setting)));
+  return backs;
+}
+/** Asked for with every move of a pointer over the same design. */
+const backsOf = perDesign(() => new Map<string, readonly Ledge[]>());
+
+function findBacks(design: Design, { except, low, high }: Setting): Ledge[] {
   const free = itemBoxes(design).filter(
     ({ id, against, kind, ...box }) =>
       !against &&
@@ -128,13 +140,15 @@ function inLine(
   heightOf: (box: ItemBox) => number = () => 0,
 ): [ItemBox, ...ItemBox[]][] {
   const left = new Set(boxes);
+  const lineOf = (box: ItemBox) => [corner(box), place(corner(box), box.u, box.record.width, box.n, 0)];
+  const index = boundsIndex(boxes, lineOf);
   const rows: [ItemBox, ...ItemBox[]][] = [];
   for (const seed of boxes) {
     if (!left.delete(seed)) continue;
     const row = [seed];
     for (const box of row)
-      for (const other of left) {
-        if (dot(box.u, other.u) <= 0 || !parallel(box.u, other.u, PARALLEL)) continue;
+      for (const other of index.near(lineOf(box), 2 * AGAINST)) {
+        if (!left.has(other) || dot(box.u, other.u) <= 0 || !parallel(box.u, other.u, PARALLEL)) continue;
         const apart = subtract(corner(other), corner(box));
         const along = dot(apart, box.u);
         const gap = along >= 0 ? along - box.record.width : -along - other.record.width;

@@ -55,7 +55,12 @@ function nearestOn(
   let best: Landing | null = null;
   let nearest = reach;
   for (const ledge of ledges) {
-    const { start, u, n } = ledge;
+    const { start, u, n, length } = ledge;
+    if (!face) {
+      // Wherever along it something is set, its middle is no nearer than this: most are too far off to be looked at.
+      const along = Math.min(Math.max(dot(subtract(wanted, start), u), 0), length);
+      if (distance(place(start, u, along, n, setting.depth / 2), wanted) > nearest) continue;
+    }
     for (const free of freeAlong(design, ledge, setting)) {
       const width = cutTo(setting, free.to - free.from);
       if (width === null) continue;
