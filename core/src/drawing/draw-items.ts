@@ -69,12 +69,16 @@ function sameBox<I extends object>(
   const known = new WeakMap<ItemBox, { inputs: I; marks: readonly Primitive[] }>();
   return (box, inputs) => {
     const last = known.get(box);
-    if (last && Object.keys(inputs).every((key) => last.inputs[key as keyof I] === inputs[key as keyof I]))
-      return last.marks;
+    if (last && isSame(last.inputs, inputs)) return last.marks;
     const marks = marksOf(box, inputs);
     known.set(box, { inputs, marks });
     return marks;
   };
+}
+
+function isSame<I extends object>(a: I, b: I): boolean {
+  for (const key in b) if (a[key] !== b[key]) return false;
+  return true;
 }
 
 const itemMarks = rememberedMarks(

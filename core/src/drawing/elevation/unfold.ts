@@ -40,17 +40,16 @@ const LETTER = 5;
 /** All faces of the room side by side in walking order, then the other upright views, each with its name under it; the levels left of them. */
 export function drawUnfold(design: Design, scale: number): Primitive[] {
   const { faces } = roomShape(design);
-  return [
-    ...drawLevels(design, levelsOn(design, faces), 0, scale),
-    ...unfoldedViews(design).flatMap(({ view, x, length }) => [
-      ...moved(drawView(design, view, scale), x),
-      ...(view.of === 'face' ? drawLetter(view, x + length / 2, scale) : []),
-      // A name with no room between its neighbours is left away.
-      ...(view.of !== 'face' && textWidth(view.name, TEXT.normal, true) * scale < length + APART
-        ? [drawName(view, x + length / 2, scale)]
-        : []),
-    ]),
-  ];
+  const marks = drawLevels(design, levelsOn(design, faces), 0, scale);
+  for (const { view, x, length } of unfoldedViews(design)) {
+    // Thousands of marks in every frame of a drag: put one after the other, not copied from list to list.
+    for (const mark of moved(drawView(design, view, scale), x)) marks.push(mark);
+    if (view.of === 'face') marks.push(...drawLetter(view, x + length / 2, scale));
+    // A name with no room between its neighbours is left away.
+    else if (textWidth(view.name, TEXT.normal, true) * scale < length + APART)
+      marks.push(drawName(view, x + length / 2, scale));
+  }
+  return marks;
 }
 
 function drawLetter(view: RoomView, x: number, scale: number): Primitive[] {
