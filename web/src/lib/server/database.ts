@@ -1,7 +1,7 @@
 import pg from 'pg';
 import { Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
-import { forgetHeads } from './documents';
+import { documentsKept, forgetHeads } from './documents';
 import * as rooms from './migrations/0001-rooms';
 import * as files from './migrations/0002-files';
 import * as openingKinds from './migrations/0003-opening-kinds';
@@ -46,6 +46,7 @@ export async function openDatabase(url: string): Promise<Sequelize> {
 export async function closeDatabase(): Promise<void> {
   const sequelize = await held.goodReachDatabase;
   delete held.goodReachDatabase;
+  await documentsKept();
   forgetHeads();
   await sequelize?.close();
 }

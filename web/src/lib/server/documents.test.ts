@@ -3,7 +3,7 @@ import { applyPatch, canonical, must, roomOf, setRoom, type Design, type Patch }
 import { demoJobs } from 'goodreach/server';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import type { SaveBody } from './bodies';
-import { documentAt, documentOf, forgetHeads, knownHead } from './documents';
+import { documentAt, documentOf, documentsKept, forgetHeads, knownHead } from './documents';
 import { Edit, KeptDocument, Room } from './models';
 import { createJob, createRoom, findRoom } from './rooms';
 import { saveEdits } from './saving';
@@ -57,6 +57,7 @@ async function savedElsewhere(room: Room, design: Design, revision: number, name
 it('keeps a room whole at every hundredth revision, and makes the others of these and the edits', async () => {
   const room = await newRoom();
   const states = await goOn(room, 205, 7);
+  await documentsKept();
   const kept = await KeptDocument.findAll({ where: { roomId: room.id }, order: ['revision'] });
   // Seven edits a save: the revisions that reach or pass 100 and 200.
   expect(kept.map(({ revision }) => revision)).toEqual([0, 105, 203]);

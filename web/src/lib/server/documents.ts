@@ -35,6 +35,21 @@ export function knowHead(roomId: string, head: Head): void {
   if (!known || known.revision < head.revision) heads.set(roomId, head);
 }
 
+const keeping = new Set<Promise<unknown>>();
+
+/** Keeps a saved document whole, beside what is waited for: where that fails, the edits still make it, only from further back. */
+export function keepDocument(roomId: string, head: Head): void {
+  const kept = KeptDocument.create({ roomId, ...head }, { ignoreDuplicates: true })
+    .catch(() => null)
+    .finally(() => keeping.delete(kept));
+  keeping.add(kept);
+}
+
+/** Waits until all that is being kept is. */
+export async function documentsKept(): Promise<void> {
+  await Promise.all(keeping);
+}
+
 /** Adds a room with its first document, which must have been checked. */
 export async function addRoom(
   room: { studioId: string; jobId: string; optionOf?: string; option?: string; chosen?: boolean },

@@ -3,7 +3,7 @@ import { recordFaults } from 'goodreach/server';
 import { QueryTypes, UniqueConstraintError } from 'sequelize';
 import type { EditBody, SaveBody } from './bodies';
 import { database } from './database';
-import { documentAt, KEPT_EVERY, knowHead, knownHead, type Head } from './documents';
+import { documentAt, keepDocument, KEPT_EVERY, knowHead, knownHead, type Head } from './documents';
 import { editsSince } from './history';
 import { CHANNEL, type Told } from './live';
 import { isUuid } from './rooms';
@@ -83,10 +83,9 @@ async function append(
     revision: head.revision + index + 1,
   }));
   const told: Told = { of: 'saved', room: roomId, revision };
-  const isKept = Math.floor(revision / KEPT_EVERY) > Math.floor(head.revision / KEPT_EVERY);
   const values = [
     ...[roomId, studioId, personId, head.revision, revision, roomOf(document).name],
-    ...[JSON.stringify(rows), CHANNEL, JSON.stringify(told), isKept ? JSON.stringify(document) : null],
+    ...[JSON.stringify(rows), CHANNEL, JSON.stringify(told)],
   ];
   try {
     const written = await (await database()).query(APPEND, { bind: values, type: QueryTypes.SELECT });
@@ -96,6 +95,8 @@ async function append(
     throw error;
   }
   knowHead(roomId, { revision, document });
+  if (Math.floor(revision / KEPT_EVERY) > Math.floor(head.revision / KEPT_EVERY))
+    keepDocument(roomId, { revision, document });
   return { kind: 'saved', revision };
 }
 
@@ -109,9 +110,6 @@ const APPEND = `
     select room.id, one.id, one.revision, $3, one.action, one.step, one.command, one.args, one.patch
     from room, jsonb_to_recordset($7::jsonb) as one
       (id uuid, revision integer, action text, step uuid, command text, args jsonb, patch jsonb)
-  ), kept as (
-    insert into documents (room_id, revision, document)
-    select room.id, $5, $10::jsonb from room where $10::jsonb is not null
   )
   select pg_notify($8, $9) from room`;
 

@@ -10,14 +10,16 @@ import type { PageServerLoad } from './$types';
 export const load: PageServerLoad = async ({ locals, params }) => {
   const person = requirePerson(locals);
   const room = await requireRoom(locals, params.room);
-  const job = await Job.findByPk(room.jobId);
-  const edits = await lastEdits(room);
-  const openingKinds = await listOpeningKinds(person);
-  const ranges = await listRanges(person);
-  const options = await listOptions(person, room);
+  const [job, edits, openingKinds, ranges, options, document] = await Promise.all([
+    Job.findByPk(room.jobId),
+    lastEdits(room),
+    listOpeningKinds(person),
+    listRanges(person),
+    listOptions(person, room),
+    documentOf(room),
+  ]);
   const names = { jobName: job?.name ?? '', studioName: person.studioName };
   const { id: roomId, revision } = room;
-  const document = await documentOf(room);
   const { personId } = person;
   return { roomId, personId, ...names, revision, document, edits, openingKinds, ranges, options };
 };
