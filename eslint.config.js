@@ -1,6 +1,7 @@
 import { readdirSync } from 'node:fs';
 import { createTypeScriptImportResolver } from 'eslint-import-resolver-typescript';
 import { importX } from 'eslint-plugin-import-x';
+import regexp from 'eslint-plugin-regexp';
 import svelte from 'eslint-plugin-svelte';
 import globals from 'globals';
 import tseslint from 'typescript-eslint';
@@ -90,7 +91,7 @@ export default tseslint.config(
   ...tseslint.configs.recommended,
   ...svelte.configs.recommended,
   {
-    plugins: { 'import-x': importX },
+    plugins: { 'import-x': importX, regexp },
     settings: {
       // Without these the circle check reads no TypeScript, and sees nothing.
       'import-x/extensions': ['.ts', '.js', '.svelte'],
@@ -107,6 +108,9 @@ export default tseslint.config(
     },
     languageOptions: { globals: { ...globals.browser, ...globals.node } },
     rules: {
+      // What reads text from outside is linear in its length.
+      'regexp/no-super-linear-backtracking': ['error', { report: 'potential' }],
+      'regexp/no-super-linear-move': ['error', { report: 'potential' }],
       'import-x/no-cycle': 'error',
       'import-x/no-restricted-paths': ['error', { basePath: import.meta.dirname, zones: boundaries }],
       'max-lines': ['error', { max: 400 }],
@@ -155,5 +159,12 @@ export default tseslint.config(
   },
   // A folder's tests build their cases with the whole of core.
   { files: ['**/*.test.ts'], rules: { 'import-x/no-restricted-paths': 'off' } },
-  { files: ['script/**', 'core/bench/**', 'web/bench/**', 'core/scripts/**'], rules: { 'no-console': 'off' } },
+  {
+    files: ['**/*.test.ts', '**/*.spec.ts'],
+    rules: { 'regexp/no-super-linear-backtracking': 'off', 'regexp/no-super-linear-move': 'off' },
+  },
+  {
+    files: ['script/**', 'core/bench/**', 'web/bench/**', 'core/scripts/**'],
+    rules: { 'no-console': 'off' },
+  },
 );

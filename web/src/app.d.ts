@@ -5,6 +5,8 @@ declare global {
     interface Locals {
       /** The signed-in person; null on public pages. */
       person: SignedIn | null;
+      /** Whether the database had no time for what was asked. */
+      unavailable: boolean;
     }
     interface Error {
       message: string;

@@ -1,35 +1,48 @@
 import { randomUUID } from 'node:crypto';
-import { error, redirect, type Handle, type HandleServerError } from '@sveltejs/kit';
+import { error, json, redirect, type Handle, type HandleServerError } from '@sveltejs/kit';
 import pino from 'pino';
 import { outcomeFor } from '$lib/outcome';
 import { closeDatabase } from '$server/database';
+import { guarded, isOwn, needsSignIn } from '$server/guard';
 import { closeLive } from '$server/live';
 import { SESSION_COOKIE, whoIs } from '$server/sessions';
+import { isUnavailable, RETRY_AFTER, UNAVAILABLE } from '$server/unavailable';
 
 const log = pino({ level: process.env['LOG_LEVEL'] ?? 'info' });
 
-/** Knows who is asking, keeps pages behind the sign-in, and refuses writes that come from other sites. */
+/** Every answer is guarded, and one that the database had no time for says so. */
 export const handle: Handle = async ({ event, resolve }) => {
-  const token = event.cookies.get(SESSION_COOKIE);
-  event.locals.person = token ? await whoIs(token) : null;
-  const { pathname } = event.url;
-  if (pathname.startsWith('/api/')) {
-    if (
-      !['GET', 'HEAD'].includes(event.request.method) &&
-      event.request.headers.get('origin') !== event.url.origin
-    ) {
-      error(403, { message: 'This write does not come from the program’s own pages.' });
-    }
-  } else if (!event.locals.person && (pathname.startsWith('/studio') || pathname.startsWith('/rooms'))) {
-    redirect(303, '/');
-  }
-  return outcomeFor(event.request, await resolve(event));
+  const answer = await answered(event, resolve).catch((error: unknown) => {
+    if (!isUnavailable(error)) throw error;
+    event.locals.unavailable = true;
+    return json({ message: UNAVAILABLE }, { status: 503 });
+  });
+  const outcome = guarded(outcomeFor(event.request, answer), event.url);
+  if (!event.locals.unavailable) return outcome;
+  outcome.headers.set('retry-after', String(RETRY_AFTER));
+  return new Response(outcome.body, { status: 503, headers: outcome.headers });
 };
+
+/** Refuses what changes something and comes from other sites, knows who is asking, and keeps pages behind the sign-in. */
+async function answered(...[event, resolve]: AnsweredBy): Promise<Response> {
+  event.locals.unavailable = false;
+  event.locals.person = null;
+  if (!isOwn(event)) error(403, { message: 'This write does not come from the program’s own pages.' });
+  const token = event.cookies.get(SESSION_COOKIE);
+  if (token) event.locals.person = await whoIs(token);
+  if (!event.locals.person && needsSignIn(event.route.id)) redirect(303, '/');
+  return resolve(event);
+}
+type AnsweredBy = [Parameters<Handle>[0]['event'], Parameters<Handle>[0]['resolve']];
 
 /** A defect: logged with an id that the person can quote. */
 export const handleError: HandleServerError = ({ error: defect, event, status, message }) => {
   if (status === 404) return { message: 'There is nothing at this address.' };
   if (status < 500) return { message };
+  if (isUnavailable(defect)) {
+    event.locals.unavailable = true;
+    return { message: UNAVAILABLE };
+  }
   const id = randomUUID().slice(0, 8);
   log.error({ id, err: defect, path: event.url.pathname }, 'defect');
   return { message: 'Something is wrong with the program.', id };

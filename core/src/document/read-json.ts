@@ -9,7 +9,7 @@ export const isReserved = (id: string): boolean => reservedIds.includes(id);
 
 /**
  * Reads JSON that came from outside, in time linear in its length. Refused beside what is no JSON: a key that stands twice in one object, of which
- * one value would be lost; keys that are names of the language; and what lies deeper than anything sound. A byte order mark before it is left away.
+ * one value would be lost; keys that are names of the language; letters that can't be stored; and what lies deeper than anything sound. A byte order mark before it is left away.
  */
 export function readJson(text: string): Result<unknown> {
   const bare = text.charCodeAt(0) === 0xfeff ? text.slice(1) : text;
@@ -39,6 +39,7 @@ function faultOf(text: string): Reason | null {
     else if (letter === ':') isKey = false;
     else if (letter === '"') {
       const end = endOfString(text, at);
+      if (!isSound(text, at, end)) return { because: 'letter-unsound' };
       const keys = open.at(-1);
       if (isKey && keys) {
         const key = unescaped(text.slice(at, end + 1));
@@ -50,6 +51,26 @@ function faultOf(text: string): Reason | null {
     }
   }
   return null;
+}
+
+/** Whether a string has only letters that can be stored: no end-of-text sign (NUL), no half of a pair of UTF-16. */
+function isSound(text: string, start: number, end: number): boolean {
+  let isHigh = false;
+  for (let at = start + 1; at < end; at++) {
+    let code = text.charCodeAt(at);
+    if (text[at] === '\\') {
+      at += 1;
+      if (text[at] !== 'u') code = 0x20;
+      else {
+        code = Number.parseInt(text.slice(at + 1, at + 5), 16);
+        at += 4;
+      }
+    }
+    const isLow = code >= 0xdc00 && code <= 0xdfff;
+    if (code === 0 || isLow !== isHigh) return false;
+    isHigh = code >= 0xd800 && code <= 0xdbff;
+  }
+  return !isHigh;
 }
 
 /** Where a string that begins at a place ends: its closing quote, or the end of the text. */

@@ -9,6 +9,9 @@ describe('parseAngle', () => {
     ['91,3°', 91.3],
     [" 91° 18' ", 91.3],
     ['-45', -45],
+    ["91 30'", 91.5],
+    ["-1°30 ′", -1.5],
+    ['91Degrees', 91],
     ['270 deg', 270],
     ['.5', 0.5],
   ])('reads %s as %d degrees', (text, degrees) => {
@@ -18,6 +21,10 @@ describe('parseAngle', () => {
   it.each([
     ['abc', 'can’t be read as an angle'],
     ['', 'can’t be read as an angle'],
+    ["9118'", 'can’t be read as an angle'],
+    ['° 91', 'can’t be read as an angle'],
+    ["91° 18' 5", 'can’t be read as an angle'],
+    ['1'.repeat(41), 'can’t be read as an angle'],
     ['91 mm', 'can’t be read as an angle'],
     ['400', 'The corner can’t be 400. Give a number from 3 to 357'],
   ])('refuses %s and says why', (text, reason) => {

@@ -19,6 +19,7 @@ export const reasons = {
   'no-outline': 'it has no closed polyline to take as the room',
   'no-lines': 'it has no lines',
 
+  'letter-unsound': 'a text has a letter that can’t be stored (NUL, or half of a pair of UTF-16)',
   'too-deep': 'lists and objects lie more than {most} deep',
   'key-twice': 'the key “{key}” stands twice in one object',
   'key-reserved': '“{key}” can’t be a key',

@@ -1,5 +1,5 @@
 import pg from 'pg';
-import { Sequelize } from 'sequelize';
+import { Sequelize, type Options } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 import { documentsKept, forgetHeads } from './documents';
 import * as rooms from './migrations/0001-rooms';
@@ -24,35 +24,60 @@ const migrations = [
 
 const held = globalThis as { goodReachDatabase?: Promise<Sequelize> };
 
-/** The database of DATABASE_URL, migrated; opened once for the process, also across reloads in development. */
+/** The database of DATABASE_URL, migrated; opened once for the process, also across reloads in development. Where it can't be opened it is tried anew by whoever asks next. */
 export function database(): Promise<Sequelize> {
-  held.goodReachDatabase ??= openDatabase(requiredUrl());
+  if (!held.goodReachDatabase) {
+    const opened = openDatabase(requiredUrl());
+    held.goodReachDatabase = opened;
+    opened.catch(() => {
+      if (held.goodReachDatabase === opened) delete held.goodReachDatabase;
+    });
+  }
   return held.goodReachDatabase;
 }
 
 /** Opens a database, brings its tables up to date and ties the models to it. */
 export async function openDatabase(url: string): Promise<Sequelize> {
-  const sequelize = new Sequelize(url, {
-    dialect: 'postgres',
-    dialectModule: pg,
-    logging: false,
-    pool: { max: 10 },
+  await migrateUp(url);
+  const sequelize = connected(url, {
+    pool: { max: setting('DATABASE_POOL', 10), acquire: setting('DATABASE_ACQUIRE_TIMEOUT', 5_000) },
+    dialectOptions: {
+      application_name: 'goodreach',
+      connectionTimeoutMillis: 5_000,
+      // One lock that is held must not starve all others: who waits too long is told to ask again.
+      lock_timeout: setting('DATABASE_LOCK_TIMEOUT', 2_000),
+      statement_timeout: setting('DATABASE_STATEMENT_TIMEOUT', 10_000),
+      idle_in_transaction_session_timeout: setting('DATABASE_IDLE_TIMEOUT', 10_000),
+    },
   });
-  await migrateUp(sequelize);
   defineModels(sequelize);
   return sequelize;
 }
 
+function connected(url: string, options: Options): Sequelize {
+  return new Sequelize(url, { dialect: 'postgres', dialectModule: pg, logging: false, ...options });
+}
+
+/** A whole number over zero from the environment, ms or a count; the usual one where none is set. */
+function setting(name: string, usual: number): number {
+  const text = process.env[name];
+  if (text === undefined || text === '') return usual;
+  const value = Number(text);
+  if (Number.isInteger(value) && value > 0) return value;
+  throw new Error(`${name} is "${text}". Set it to a whole number over 0, or leave it out (${usual}).`);
+}
+
 export async function closeDatabase(): Promise<void> {
-  const sequelize = await held.goodReachDatabase;
+  const sequelize = await held.goodReachDatabase?.catch(() => null);
   delete held.goodReachDatabase;
   await documentsKept();
   forgetHeads();
   await sequelize?.close();
 }
 
-/** Runs the migrations that have not run; several processes may start at once, so one waits for the other. */
-async function migrateUp(sequelize: Sequelize): Promise<void> {
+/** Runs the migrations that have not run; several processes may start at once, so one waits for the other, as long as that takes. */
+async function migrateUp(url: string): Promise<void> {
+  const sequelize = connected(url, { pool: { max: 2 } });
   const umzug = new Umzug({
     migrations: migrations.map(({ name, up, down }) => ({
       name,
@@ -62,10 +87,14 @@ async function migrateUp(sequelize: Sequelize): Promise<void> {
     storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),
     logger: undefined,
   });
-  await sequelize.transaction(async (transaction) => {
-    await sequelize.query('select pg_advisory_xact_lock(7274021)', { transaction });
-    await umzug.up();
-  });
+  try {
+    await sequelize.transaction(async (transaction) => {
+      await sequelize.query('select pg_advisory_xact_lock(7274021)', { transaction });
+      await umzug.up();
+    });
+  } finally {
+    await sequelize.close();
+  }
 }
 
 function requiredUrl(): string {

@@ -12,18 +12,36 @@ export function demoMode(): boolean {
   return process.env['GOODREACH_DEMO'] === '1';
 }
 
+let loaded: Promise<string> | undefined;
+
+/** Loads the demo, once for the process. */
+export function demoLoaded(): Promise<string> {
+  loaded ??= loadDemo().catch((error: unknown) => {
+    loaded = undefined;
+    throw error;
+  });
+  return loaded;
+}
+
 /** Adds the demo studio, its designer and jobs where they are missing; gives the designer's id. What is there is left as it is. */
 export async function loadDemo(): Promise<string> {
   const sequelize = await database();
-  const passwordHash = await hashPassword(demoSignIn.password);
   return sequelize.transaction(async (transaction) => {
-    await sequelize.query('select pg_advisory_xact_lock(7274022)', { transaction });
+    // Whoever comes meanwhile waits, however long it takes to load.
+    await sequelize.query('set local lock_timeout = 0; select pg_advisory_xact_lock(7274022)', {
+      transaction,
+    });
     const existing = await Person.findOne({ where: { email: demoSignIn.email }, transaction });
     const studioId = existing?.studioId ?? (await Studio.create({ name: demoStudio }, { transaction })).id;
     const person =
       existing ??
       (await Person.create(
-        { studioId, email: demoSignIn.email, name: 'The designer', passwordHash },
+        {
+          studioId,
+          email: demoSignIn.email,
+          name: 'The designer',
+          passwordHash: await hashPassword(demoSignIn.password),
+        },
         { transaction },
       ));
     const start = Date.now();

@@ -42,6 +42,12 @@ describe('files laid under a room', () => {
   it.each([
     ['<svg xmlns="http://www.w3.org/2000/svg"/>', 'image/svg+xml'],
     ['<?xml version="1.0"?>\n<!-- made -->\n<svg>', 'image/svg+xml'],
+    ['<?xml version="1.0"?><!DOCTYPE svg><!-- a --><!-- b -->\n<svg/>', 'image/svg+xml'],
+    ['\uFEFF <svg\twidth="1">', 'image/svg+xml'],
+    ['<!-- <svg> -->', null],
+    ['<!--', null],
+    ['<!-->-->'.repeat(240) + '<svg>', 'image/svg+xml'],
+    ['<!---->'.repeat(280), null],
     ['<html><svg>', null],
     ['<svgx>', null],
     ['', null],

@@ -50,8 +50,25 @@ export function pictureType(bytes: Uint8Array): string | null {
   const starts = (...signature: number[]) => signature.every((byte, index) => bytes[index] === byte);
   if (starts(0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a)) return 'image/png';
   if (starts(0xff, 0xd8, 0xff)) return 'image/jpeg';
-  const head = new TextDecoder().decode(bytes.subarray(0, 2_000)).replace(/^\uFEFF/, '');
-  return /^\s*(<\?xml[^>]*\?>\s*)?(<!--[\s\S]*?-->\s*|<!DOCTYPE[^>]*>\s*)*<svg[\s>]/.test(head)
-    ? 'image/svg+xml'
-    : null;
+  return isSvg(new TextDecoder().decode(bytes.subarray(0, 2_000))) ? 'image/svg+xml' : null;
+}
+
+/** What may stand before the first element of a document, each from how it begins to how it ends. */
+const BEFORE = [
+  ['<?', '?>'],
+  ['<!--', '-->'],
+  ['<!DOCTYPE', '>'],
+] as const;
+
+/** Whether the first element of a text is an `svg`. Walked once, however often something stands before it. */
+function isSvg(text: string): boolean {
+  let at = 0;
+  for (;;) {
+    while (/[\s\uFEFF]/.test(text[at] ?? '')) at += 1;
+    const before = BEFORE.find(([begin]) => text.startsWith(begin, at));
+    if (!before) return /^<svg[\s>/]/.test(text.slice(at, at + 5));
+    const end = text.indexOf(before[1], at + before[0].length);
+    if (end < 0) return false;
+    at = end + before[1].length;
+  }
 }

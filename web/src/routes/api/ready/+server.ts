@@ -1,12 +1,12 @@
 import { json } from '@sveltejs/kit';
 import { database } from '$server/database';
-import { demoMode, demoSignIn, loadDemo } from '$server/demo';
+import { demoMode, demoLoaded, demoSignIn } from '$server/demo';
 import type { RequestHandler } from './$types';
 
-/** Answers once the database is there and migrated; in demo mode, also once the demo is loaded, and with its sign-in. */
+/** Answers 200 while the database is there, migrated, and answers; else 503, and nobody is to be sent here. In demo mode once the demo is loaded, and with its sign-in. */
 export const GET: RequestHandler = async () => {
-  await database();
+  await (await database()).query('select 1');
   if (!demoMode()) return json({ ready: true });
-  await loadDemo();
+  await demoLoaded();
   return json({ ready: true, demo: demoSignIn });
 };
