@@ -24,14 +24,25 @@ export async function requireRoom(locals: App.Locals, id: string): Promise<Room>
 export async function readJson(request: Request): Promise<unknown> {
   const declared = Number(request.headers.get('content-length') ?? 0);
   if (declared > MOST_BODY) error(413, { message: tooLarge(declared) });
-  const text = await request.text();
-  if (text.length > MOST_BODY) error(413, { message: tooLarge(text.length) });
+  const bytes = await request.arrayBuffer();
+  if (bytes.byteLength > MOST_BODY) error(413, { message: tooLarge(bytes.byteLength) });
+  const text = decoded(bytes);
+  if (text === null) error(400, { message: 'The body is not UTF-8. Send application/json in UTF-8.' });
   const read = readJsonText(text);
   if (!read.ok) {
     const reason = read.refusal.code === 'design-not-json' ? ` (${sayReason(read.refusal.data.reason)})` : '';
     error(400, { message: `The body is not sound JSON${reason}. Send application/json.` });
   }
   return read.value;
+}
+
+/** What some bytes say in UTF-8; null where they are none, rather than something else put for it. */
+function decoded(bytes: ArrayBuffer): string | null {
+  try {
+    return new TextDecoder('utf-8', { fatal: true }).decode(bytes);
+  } catch {
+    return null;
+  }
 }
 
 /** A refusal as an answer: 422 with its code, data and sentence, and what else is to be said of it. */

@@ -23,18 +23,54 @@ describe('bodies', () => {
     expect(faults(checkBody(SaveBody, save(`${id}-1`)))).toEqual([]);
   });
 
+  it('refuse one id twice: of an edit, however it is written, and of a record in one edit', () => {
+    const one = save('a');
+    const [edit] = one.edits as [(typeof one.edits)[number]];
+    const again = { ...edit, id: edit.id.toUpperCase() };
+    expect(faults(checkBody(SaveBody, { ...one, edits: [edit, again] }))).toEqual([
+      'edits: No edit can be in one save twice.',
+    ]);
+    const other = { ...edit, id: edit.id.replace('7', '8') };
+    expect(faults(checkBody(SaveBody, { ...one, edits: [edit, other] }))).toEqual([]);
+    const twice = { ...edit, patch: [...edit.patch, { id: 'a', before: null, after: null }] };
+    expect(faults(checkBody(SaveBody, { ...one, edits: [twice] }))).toEqual([
+      'edits.0.patch: No record can be changed twice in one edit.',
+    ]);
+    expect(faults(checkBody(SaveBody, { ...one, edits: [null, null] }))).not.toEqual([]);
+  });
+
+  it('know edits by the same id however it is written', () => {
+    const one = save('a');
+    one.edits[0]!.id = one.edits[0]!.id.toUpperCase();
+    const checked = checkBody(SaveBody, one);
+    expect(checked.ok && checked.value.edits[0]!.id).toBe('7b0e2f1c-3d3a-4f3b-9a53-1d2c3b4a5f60');
+  });
+
+  it.each([
+    [0, true],
+    [2_147_483_647, true],
+    [2_147_483_648, false],
+    [-1, false],
+    [0.5, false],
+  ])('start from a revision there can be: %s', (baseRevision, fine) => {
+    expect(checkBody(SaveBody, { ...save('a'), baseRevision }).ok).toBe(fine);
+  });
+
   it.each(['', ' ', '\t\n'])('refuse a job of no name (%j)', (name) => {
     expect(faults(checkBody(NewJobBody, { name, unit: 'mm' }))).toEqual(['name: Give the job a name.']);
     expect(faults(checkBody(NewJobBody, { name: ` A ${name}`, unit: 'mm' }))).toEqual([]);
   });
 
   it('are refused where a key stands twice in one object', async () => {
-    const read = async (text: string) => readJson(new Request('http://x/', { method: 'POST', body: text }));
+    const read = async (text: BodyInit) => readJson(new Request('http://x/', { method: 'POST', body: text }));
     expect(await read('{"design": {"a": 1}}')).toEqual({ design: { a: 1 } });
     for (const [text, reason] of [
       ['{"design": {"a": 1, "a": 2}}', '“a” stands twice'],
       ['{"design": {"__proto__": {}}}', '“__proto__” can’t be a key'],
       ['{', 'The body is not sound JSON'],
+      ['["\\u0000"]', 'a letter that can’t be stored'],
+      ['['.repeat(100_000), 'more than 60 deep'],
+      [new Uint8Array([0x22, 0xff, 0x22]), 'not UTF-8'],
     ] as const)
       await expect(read(text)).rejects.toMatchObject({
         status: 400,

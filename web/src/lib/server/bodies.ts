@@ -4,7 +4,6 @@ import {
   Allow,
   ArrayMaxSize,
   ArrayMinSize,
-  ArrayUnique,
   Equals,
   IsArray,
   IsBoolean,
@@ -19,8 +18,10 @@ import {
   IsUUID,
   Length,
   Matches,
+  Max,
   MaxLength,
   Min,
+  ValidateBy,
   ValidateIf,
   ValidateNested,
   validateSync,
@@ -28,6 +29,9 @@ import {
 } from 'class-validator';
 import { lengthUnits, type EditAction, type LengthUnit } from 'goodreach';
 import { OpeningShape, reservedIds } from 'goodreach/server';
+
+/** Revisions are counted so far. */
+export const MOST_REVISION = 2_147_483_647;
 
 /** The body of a sign-in. */
 export class SignInBody {
@@ -72,6 +76,18 @@ export class OptionBody {
 const Lowercase = () =>
   Transform(({ value }: { value: unknown }) => (typeof value === 'string' ? value.toLowerCase() : value));
 
+/** No id twice in a list; in time linear in its length. */
+const Unique = (message: string) =>
+  ValidateBy({
+    name: 'unique',
+    validator: {
+      validate: (list: unknown) =>
+        !Array.isArray(list) ||
+        new Set(list.map((one: { id?: unknown } | null) => one?.id)).size === list.length,
+      defaultMessage: () => message,
+    },
+  });
+
 /** A changed record: its content is checked by the record classes. */
 export class ChangeBody {
   @IsString()
@@ -93,17 +109,18 @@ export class EditBody {
   @IsArray()
   @ArrayMinSize(1)
   @ArrayMaxSize(5000)
+  @Unique('No record can be changed twice in one edit.')
   @ValidateNested({ each: true })
   @Type(() => ChangeBody)
   patch!: ChangeBody[];
 }
 
 export class SaveBody {
-  @IsInt() @Min(0) baseRevision!: number;
+  @IsInt() @Min(0) @Max(MOST_REVISION) baseRevision!: number;
   @IsArray()
   @ArrayMinSize(1)
   @ArrayMaxSize(200)
-  @ArrayUnique(({ id }: EditBody) => id, { message: 'No edit can be in one save twice.' })
+  @Unique('No edit can be in one save twice.')
   @ValidateNested({ each: true })
   @Type(() => EditBody)
   edits!: EditBody[];

@@ -171,6 +171,19 @@ describe('saving', () => {
     expect(await Edit.count({ where: { roomId: room.id } })).toBe(2);
   });
 
+  it('refuses another edit under the id of one that is saved', async () => {
+    const room = await newRoom(ours);
+    const save = body(0, rename(start, 'One'));
+    await saveEdits(ours, room.id, save);
+    const { id } = save.edits[0]!;
+    const other = body(0, rename(start, 'Other'));
+    other.edits[0]!.id = id;
+    expect(await saveEdits(ours, room.id, other)).toEqual({ kind: 'reused', edit: id });
+    const undone = { ...save, edits: [{ ...save.edits[0]!, action: 'undo' as const }] };
+    expect(await saveEdits(ours, room.id, undone)).toEqual({ kind: 'reused', edit: id });
+    expect(await saveEdits(ours, room.id, save)).toEqual({ kind: 'saved', revision: 1 });
+  });
+
   it('lets only one of two saves at once through', async () => {
     const room = await newRoom(ours);
     const outcomes = await Promise.all(

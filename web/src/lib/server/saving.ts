@@ -1,4 +1,12 @@
-import { executePatch, roomOf, type Design, type KnownEdit, type Patch, type Refusal } from 'goodreach';
+import {
+  canonical,
+  executePatch,
+  roomOf,
+  type Design,
+  type KnownEdit,
+  type Patch,
+  type Refusal,
+} from 'goodreach';
 import { recordFaults } from 'goodreach/server';
 import { QueryTypes, UniqueConstraintError } from 'sequelize';
 import type { EditBody, SaveBody } from './bodies';
@@ -6,6 +14,7 @@ import { database } from './database';
 import { documentAt, keepDocument, KEPT_EVERY, knowHead, knownHead, type Head } from './documents';
 import { editsSince } from './history';
 import { CHANNEL, type Told } from './live';
+import { Edit } from './models';
 import { isUuid } from './rooms';
 import type { SignedIn } from './sessions';
 
@@ -14,6 +23,8 @@ export type SaveOutcome =
   | { kind: 'saved'; revision: number }
   | { kind: 'stale'; revision: number; since: KnownEdit[] }
   | { kind: 'refused'; refusal: Refusal; edit: string }
+  /** An edit goes by the id of another that is saved. */
+  | { kind: 'reused'; edit: string }
   | { kind: 'missing' };
 
 /** So often at most it is looked what stands and tried anew: where others save in between, the second look finds the save stale. */
@@ -41,6 +52,8 @@ export async function saveEdits(person: SignedIn, roomId: string, body: SaveBody
       const since = await editsSince(roomId, body.baseRevision);
       return { kind: 'stale', revision: since.at(-1)?.revision ?? revision, since };
     }
+    const reused = await otherBy(roomId, body, room.known);
+    if (reused !== undefined) return { kind: 'reused', edit: reused };
     if (fresh.length === 0) return { kind: 'saved', revision };
     const document = (await documentAt({ id: roomId, revision }, revision))!;
     const outcome = await append(person, roomId, { revision, document }, fresh);
@@ -66,6 +79,19 @@ async function standing(
 const STANDING = `
   select revision, array(select id::text from edits where room_id = $1 and id = any($3::uuid[])) as known
   from rooms where id = $1 and studio_id = $2`;
+
+/** The first of the edits known by their id that is another than the one saved under it. */
+async function otherBy(
+  roomId: string,
+  body: SaveBody,
+  known: readonly string[],
+): Promise<string | undefined> {
+  if (known.length === 0) return undefined;
+  const saved = await Edit.findAll({ where: { roomId, id: known }, attributes: ['id', 'action', 'patch'] });
+  const said = ({ action, patch }: Pick<Edit, 'action'> & { patch: unknown }) => canonical({ action, patch });
+  const savedAs = new Map(saved.map((edit) => [edit.id, said(edit)]));
+  return body.edits.find((edit) => savedAs.has(edit.id) && savedAs.get(edit.id) !== said(edit))?.id;
+}
 
 /** Writes edits where the room is still at that revision, and tells those at work in it; null where it is not, or knows one of the edits. */
 async function append(

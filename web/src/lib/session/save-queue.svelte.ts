@@ -21,7 +21,7 @@ interface Options {
 const MOST_EDITS = 200;
 const RETRY_STEPS = [1_000, 2_000, 4_000, 8_000];
 /** What an answer has that says the edits are at fault, not the moment. */
-const REFUSED: ReadonlySet<number> = new Set([400, 413, 422]);
+const REFUSED: ReadonlySet<number> = new Set([400, 409, 413, 422]);
 /** An edit the server answers so often with a fault of its own, while it is well otherwise, is put aside. */
 const MOST_FAULTS = 3;
 
@@ -191,7 +191,13 @@ export class SaveQueue {
       );
     if (answer.status === 404) return this.#part('This room is gone from your studio.');
     if (REFUSED.has(answer.status)) return this.#refused(sent, body);
-    if (answer.status >= 500 && this.#failures + 1 >= MOST_FAULTS && (await this.#isWell()))
+    // A server that has no time (503) says nothing of the edit.
+    if (
+      answer.status >= 500 &&
+      answer.status !== 503 &&
+      this.#failures + 1 >= MOST_FAULTS &&
+      (await this.#isWell())
+    )
       return this.#refused(sent, { message: 'The server has a fault with this edit.' });
     this.#retry('The server can’t save now. Your work is kept here and saved when it answers again.');
   }

@@ -1,6 +1,6 @@
 import { error, json } from '@sveltejs/kit';
 import { faulty, readJson, refused, requirePerson, requireRoom } from '$server/answers';
-import { checkBody, SaveBody } from '$server/bodies';
+import { checkBody, MOST_REVISION, SaveBody } from '$server/bodies';
 import { editsSince } from '$server/history';
 import { saveEdits } from '$server/saving';
 import type { RequestHandler } from './$types';
@@ -9,7 +9,7 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = async ({ locals, params, url }) => {
   const room = await requireRoom(locals, params.room);
   const since = Number(url.searchParams.get('since') ?? 0);
-  if (!Number.isInteger(since) || since < 0)
+  if (!Number.isInteger(since) || since < 0 || since > MOST_REVISION)
     error(400, { message: 'since must be a revision number, 0 or more.' });
   const edits = await editsSince(room.id, since);
   // Edits may have come in after the room was read: the revision is that of the last that is told.
@@ -34,6 +34,11 @@ export const POST: RequestHandler = async ({ locals, params, request }) => {
     }
     case 'refused':
       return refused(outcome.refusal, { edit: outcome.edit });
+    case 'reused': {
+      const { edit } = outcome;
+      const message = `Another edit is saved under the id ${edit}. Give this one an id of its own.`;
+      return json({ code: 'edit-reused', edit, message }, { status: 409 });
+    }
     case 'missing':
       error(404, { message: 'This room is not in your studio.' });
   }
