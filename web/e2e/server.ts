@@ -5,6 +5,7 @@ import { fileURLToPath } from 'node:url';
 import pg from 'pg';
 
 const entry = fileURLToPath(new URL('../build/index.js', import.meta.url));
+const workerEntry = fileURLToPath(new URL('../../script/worker.mjs', import.meta.url));
 
 /** The built application on a database of its own, in demo mode; it can be stopped and started again at the same address. */
 export class Application {
@@ -15,6 +16,7 @@ export class Application {
     private readonly databaseName: string,
   ) {}
   private process: ChildProcess | null = null;
+  private worker: ChildProcess | null = null;
 
   static async start(): Promise<Application> {
     const server = process.env['DATABASE_URL'];
@@ -30,21 +32,20 @@ export class Application {
   }
 
   async resume(): Promise<void> {
-    this.process = spawn(process.execPath, [entry], {
-      env: {
-        ...process.env,
-        DATABASE_URL: this.databaseUrl,
-        GOODREACH_DEMO: '1',
-        NODE_ENV: 'production',
-        HOST: '127.0.0.1',
-        PORT: String(this.port),
-        ORIGIN: this.address,
-        BODY_SIZE_LIMIT: '32M',
-        SHUTDOWN_TIMEOUT: '1',
-        LOG_LEVEL: 'silent',
-      },
-      stdio: ['ignore', 'ignore', 'inherit'],
-    });
+    const env = {
+      ...process.env,
+      DATABASE_URL: this.databaseUrl,
+      GOODREACH_DEMO: '1',
+      NODE_ENV: 'production',
+      HOST: '127.0.0.1',
+      PORT: String(this.port),
+      ORIGIN: this.address,
+      BODY_SIZE_LIMIT: '32M',
+      SHUTDOWN_TIMEOUT: '1',
+      LOG_LEVEL: 'silent',
+    };
+    this.process = spawn(process.execPath, [entry], { env, stdio: ['ignore', 'ignore', 'inherit'] });
+    this.worker ??= spawn(process.execPath, [workerEntry], { env, stdio: ['ignore', 'ignore', 'inherit'] });
     for (let tries = 0; tries < 200; tries++) {
       const answer = await fetch(`${this.address}/api/ready`).catch(() => null);
       if (answer?.ok) return;
@@ -64,6 +65,8 @@ export class Application {
 
   async stop(): Promise<void> {
     await this.pause();
+    this.worker?.kill('SIGKILL');
+    this.worker = null;
     await ask(process.env['DATABASE_URL']!, `drop database ${this.databaseName} with (force)`);
   }
 }

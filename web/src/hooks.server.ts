@@ -1,9 +1,12 @@
 import { randomUUID } from 'node:crypto';
-import { error, json, redirect, type Handle, type HandleServerError } from '@sveltejs/kit';
+import { pathToFileURL } from 'node:url';
+import { error, json, redirect, type Handle, type HandleServerError, type ServerInit } from '@sveltejs/kit';
 import pino from 'pino';
+import { dev } from '$app/environment';
 import { outcomeFor } from '$lib/outcome';
 import { closeDatabase } from '$server/database';
 import { guarded, isOwn, needsSignIn } from '$server/guard';
+import { stopListening } from '$server/listening';
 import { closeLive } from '$server/live';
 import { SESSION_COOKIE, whoIs } from '$server/sessions';
 import { isUnavailable, RETRY_AFTER, UNAVAILABLE } from '$server/unavailable';
@@ -48,6 +51,16 @@ export const handleError: HandleServerError = ({ error: defect, event, status, m
   return { message: 'Something is wrong with the program.', id };
 };
 
+/** One build has several roles: it answers people, does tasks in a process of its own, or is a thread of that. */
+export const init: ServerInit = async () => {
+  const role = process.env['GOODREACH_ROLE'];
+  if (role === undefined && !dev) return;
+  const { beThread, beWorker, workHere } = await import('$server/tasks/roles');
+  if (role === undefined) workHere(log);
+  else if (role === 'thread') beThread();
+  else beWorker(pathToFileURL(process.argv[1]!), log);
+};
+
 // Streams that never end by themselves would keep the server from ending.
-for (const signal of ['SIGTERM', 'SIGINT'] as const) process.once(signal, () => void closeLive());
-process.once('sveltekit:shutdown', () => void closeDatabase());
+for (const signal of ['SIGTERM', 'SIGINT'] as const) process.once(signal, () => closeLive());
+process.once('sveltekit:shutdown', () => void stopListening().then(closeDatabase));

@@ -9,6 +9,7 @@ import * as rangesAndOptions from './migrations/0004-ranges-and-options';
 import * as studioSpecials from './migrations/0005-studio-specials';
 import * as editCommands from './migrations/0006-edit-commands';
 import * as documents from './migrations/0007-documents';
+import * as tasks from './migrations/0008-tasks';
 import { defineModels } from './models';
 
 /** Every migration, in order. */
@@ -20,6 +21,7 @@ const migrations = [
   { name: '0005-studio-specials', ...studioSpecials },
   { name: '0006-edit-commands', ...editCommands },
   { name: '0007-documents', ...documents },
+  { name: '0008-tasks', ...tasks },
 ];
 
 const held = globalThis as { goodReachDatabase?: Promise<Sequelize> };

@@ -1,6 +1,6 @@
-import pg from 'pg';
 import { QueryTypes } from 'sequelize';
 import { database } from './database';
+import { listenTo } from './listening';
 
 /** A person at work in a room, in one tab, and what they have chosen. */
 export interface Here {
@@ -30,17 +30,10 @@ interface Client extends Here {
 export const CHANNEL = 'good_reach_rooms';
 /** What one notification carries, characters; PostgreSQL takes 8000 bytes. */
 const MOST_TOLD = 2_500;
-const RETRY = 1_000;
 
-const held = globalThis as {
-  goodReachLive?: {
-    clients: Map<string, Set<Client>>;
-    listening: Promise<pg.Client> | null;
-    /** When it listens again after a lost connection. */
-    again: NodeJS.Timeout | null;
-  };
-};
-const live = (held.goodReachLive ??= { clients: new Map(), listening: null, again: null });
+const held = globalThis as { goodReachLive?: Map<string, Set<Client>> };
+/** Who is at work in each room, connected to this process. */
+const live = (held.goodReachLive ??= new Map());
 
 /** Tells everyone at work in a room. */
 export async function tellRoom(told: Told): Promise<void> {
@@ -55,12 +48,12 @@ export async function tellRoom(told: Told): Promise<void> {
 
 /** Adds someone to a room until `leave` is called; everyone there hears of it, and they of everyone there. */
 export async function join(client: Client): Promise<{ leave(): void }> {
-  await listen();
-  const inRoom = live.clients.get(client.room) ?? new Set();
-  live.clients.set(client.room, inRoom.add(client));
+  await listenTo(CHANNEL, { hear, resume, isNeeded: () => live.size > 0 });
+  const inRoom = live.get(client.room) ?? new Set();
+  live.set(client.room, inRoom.add(client));
   const leave = () => {
     inRoom.delete(client);
-    if (inRoom.size === 0) live.clients.delete(client.room);
+    if (inRoom.size === 0) live.delete(client.room);
     void tellRoom({ of: 'gone', room: client.room, tab: client.tab }).catch(() => {});
   };
   try {
@@ -74,49 +67,19 @@ export async function join(client: Client): Promise<{ leave(): void }> {
 
 /** Tells what someone at work in a room has chosen. */
 export async function choose(room: string, { tab, person, chosen }: Here): Promise<void> {
-  for (const client of live.clients.get(room) ?? [])
+  for (const client of live.get(room) ?? [])
     if (client.tab === tab && client.person.id === person.id) client.chosen = chosen;
   await tellRoom({ of: 'here', room, tab, person, chosen });
 }
 
-/** One connection of this process hears what all processes tell; a lost one is made anew. */
-function listen(): Promise<pg.Client> {
-  live.listening ??= connect().catch((error: unknown) => {
-    live.listening = null;
-    throw error;
-  });
-  return live.listening;
-}
-
-async function connect(): Promise<pg.Client> {
-  await database();
-  const client = new pg.Client({ connectionString: process.env['DATABASE_URL'] });
-  client.on('notification', ({ payload }) => hear(payload ?? ''));
-  client.on('error', () => {});
-  client.on('end', listenAgain);
-  await client.connect();
-  await client.query(`listen ${CHANNEL}`);
-  return client;
-}
-
-/** Listens again in a moment, and goes on trying as long as anyone is here. */
-function listenAgain(): void {
-  live.listening = null;
-  if (live.clients.size === 0 || live.again) return;
-  live.again = setTimeout(() => {
-    live.again = null;
-    listen().then(resume, listenAgain);
-  }, RETRY).unref();
-}
-
 /** What was told while the connection was lost was not heard: everyone asks anew. */
 function resume(): void {
-  for (const [room, clients] of live.clients) for (const client of clients) client.send({ of: 'lost', room });
+  for (const [room, clients] of live) for (const client of clients) client.send({ of: 'lost', room });
 }
 
 function hear(payload: string): void {
   const told = JSON.parse(payload) as Told;
-  const clients = live.clients.get(told.room) ?? [];
+  const clients = live.get(told.room) ?? [];
   for (const client of clients) {
     if (told.of === 'who') {
       const { room, tab, person, chosen } = client;
@@ -125,11 +88,8 @@ function hear(payload: string): void {
   }
 }
 
-/** Ends every stream and the connection, as before the process ends. */
-export async function closeLive(): Promise<void> {
-  const client = await live.listening?.catch(() => null);
-  for (const clients of live.clients.values()) for (const one of clients) one.end();
-  live.clients.clear();
-  live.listening = null;
-  await client?.end();
+/** Ends every stream, as before the process ends. */
+export function closeLive(): void {
+  for (const clients of live.values()) for (const one of clients) one.end();
+  live.clear();
 }

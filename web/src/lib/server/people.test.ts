@@ -73,6 +73,7 @@ describe('migrations', () => {
       '0005-studio-specials',
       '0006-edit-commands',
       '0007-documents',
+      '0008-tasks',
     ]);
     await Promise.all(opened.slice(0, 2).map((sequelize) => sequelize.close()));
   });

@@ -16,6 +16,8 @@ import { documentAt, documentOf } from './documents';
 import { lastEdits } from './history';
 import { saveEdits } from './saving';
 import type { SignedIn } from './sessions';
+import { workHere } from './tasks/roles';
+import type { Worker } from './tasks/worker';
 import { freshDatabase } from './testing/fresh-database';
 
 /** A studio as the program stored it before an edit named its command, with six edits of one room: never written anew. */
@@ -23,6 +25,7 @@ const stored = readFileSync(new URL('./testing/rooms-of-schema-1.sql', import.me
 let drop: () => Promise<void>;
 let me: SignedIn;
 let rooms: Room[];
+let worker: Worker;
 const named = (name: string) => rooms.find((room) => room.name === name)!;
 
 beforeAll(async () => {
@@ -31,8 +34,12 @@ beforeAll(async () => {
   const { id: personId, name: personName } = person;
   me = { personId, personName, studioId: studio.id, studioName: studio.name };
   rooms = await Room.findAll();
+  worker = workHere({ info: () => {}, error: () => {} });
 });
-afterAll(() => drop());
+afterAll(async () => {
+  worker.end();
+  await drop();
+});
 
 /** Asks a route or page as the browser does. */
 // eslint-disable-next-line @typescript-eslint/no-explicit-any -- each has a type of its own, of which this gives what they read

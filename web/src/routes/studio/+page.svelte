@@ -2,6 +2,7 @@
   import { goto, invalidateAll } from '$app/navigation';
   import { unitNames } from '$ui/unit-names';
   import { readJson, refusalText, type LengthUnit } from 'goodreach';
+  import RoomPlan from '$lib/studio/RoomPlan.svelte';
   import { postJson } from '$session/send-json';
   import Button from '$ui/Button.svelte';
   import Wordmark from '$ui/Wordmark.svelte';
@@ -12,6 +13,8 @@
   let name = $state('');
   let unit: LengthUnit = $state('mm');
   let problem = $state('');
+  /** The area of each room, in words, where it is known. */
+  let areas: Record<string, string> = $state({});
   /** The job an imported file's problem belongs to, and the sentence. */
   let importProblem = $state({ job: '', message: '' });
 
@@ -111,12 +114,12 @@
           {#each job.rooms as room (room.id)}
             <li>
               <a class="room" href="/rooms/{room.id}">
-                <!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by core, every text escaped -->
-                <span class="plan drawing">{@html room.plan}</span>
+                <RoomPlan id={room.id} revision={room.revision} onarea={(area) => (areas[room.id] = area)} />
                 <span class="name">{room.name}</span>
                 <span class="about"
-                  >{room.area}{#if room.option}
-                    · {room.option}{/if} · revision {room.revision}</span
+                  >{#if areas[room.id]}{areas[room.id]} ·
+                  {/if}{#if room.option}{room.option} ·
+                  {/if}revision {room.revision}</span
                 >
               </a>
             </li>
@@ -230,17 +233,6 @@
   }
   .room:hover {
     border-color: var(--clay);
-  }
-  .plan {
-    --ink-paper: var(--sheet);
-    display: block;
-    height: 11rem;
-    margin-bottom: 0.6rem;
-  }
-  .plan :global(svg) {
-    display: block;
-    width: 100%;
-    height: 100%;
   }
   .name {
     font-weight: 500;

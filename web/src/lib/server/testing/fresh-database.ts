@@ -1,6 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import pg from 'pg';
 import { closeDatabase, database } from '../database';
+import { stopListening } from '../listening';
 import { closeLive } from '../live';
 import { Person, Studio } from '../models';
 import { hashPassword, type SignedIn } from '../sessions';
@@ -17,7 +18,8 @@ export async function freshDatabase(sql?: string): Promise<() => Promise<void>> 
   if (sql) await ask(url.href, sql);
   await database();
   return async () => {
-    await closeLive();
+    closeLive();
+    await stopListening();
     await closeDatabase();
     process.env['DATABASE_URL'] = server;
     await ask(server, `drop database ${name} with (force)`);

@@ -1,20 +1,13 @@
-import { roomOf } from 'goodreach';
-import { writeGltf } from 'goodreach/server';
 import { fileName, requireRoom } from '$server/answers';
-import { documentOf } from '$server/documents';
+import { answerMade } from '$server/tasks/answer';
+import { ask } from '$server/tasks/ask';
 import type { RequestHandler } from './$types';
 
 /** The saved room in three dimensions, as a binary glTF file. */
 export const GET: RequestHandler = async ({ locals, params }) => {
   const room = await requireRoom(locals, params.room);
-  const document = await documentOf(room);
-  const file = await writeGltf(document);
-  const name = fileName(`${roomOf(document).name} r${room.revision}`, 'glb');
-  return new Response(file as Uint8Array<ArrayBuffer>, {
-    headers: {
-      'content-type': 'model/gltf-binary',
-      'content-disposition': `attachment; filename="${name}"`,
-      'cache-control': 'no-store',
-    },
+  const name = fileName(`${room.name} r${room.revision}`, 'glb');
+  return answerMade(await ask(room, 'model', {}), {
+    'content-disposition': `attachment; filename="${name}"`,
   });
 };

@@ -1,9 +1,8 @@
-import { drawSheets, findPage, findScale, findSubject, roomOf, styleOf } from 'goodreach';
-import { drawingFonts } from 'goodreach/fonts';
-import { writeSheetPdf } from 'goodreach/server';
+import { findPage, findScale, findSubject } from 'goodreach';
 import { fileName, refused, requirePerson, requireRoom } from '$server/answers';
-import { documentOf } from '$server/documents';
 import { Job } from '$server/models';
+import { answerMade } from '$server/tasks/answer';
+import { ask } from '$server/tasks/ask';
 import type { RequestHandler } from './$types';
 
 /** Sheets as a PDF: `?show=plan&page=A3&scale=20`. */
@@ -16,30 +15,15 @@ export const GET: RequestHandler = async ({ locals, params, url }) => {
   if (!scale.ok) return refused(scale.refusal);
   const subject = findSubject(url.searchParams.get('show') ?? 'plan');
   if (!subject.ok) return refused(subject.refusal);
-  const document = await documentOf(room);
   const job = await Job.findByPk(room.jobId);
-  const options = { studio: person.studioName, job: job?.name ?? '', date: today(), revision: room.revision };
-  const sheets = drawSheets(document, {
-    subject: subject.value,
-    page: page.value,
-    scale: scale.value,
-    ...options,
-  });
-  if (!sheets.ok) return refused(sheets.refusal, { style: styleOf(document) });
-  const { name } = roomOf(document);
-  const title = `${options.job} – ${name}, revision ${room.revision}`;
-  const pdf = await writeSheetPdf(sheets.value, await drawingFonts(), {
-    title,
+  const titles = { studio: person.studioName, job: job?.name ?? '', date: today(), revision: room.revision };
+  const asked = await ask(room, 'sheet', {
+    options: { subject: subject.value, page: page.value, scale: scale.value, ...titles },
+    title: `${titles.job} – ${room.name}, revision ${room.revision}`,
     author: person.studioName,
-    date: new Date(),
   });
-  return new Response(pdf as Uint8Array<ArrayBuffer>, {
-    headers: {
-      'content-type': 'application/pdf',
-      'content-disposition': `inline; filename="${fileName(`${options.job} ${name} r${room.revision}`, 'pdf')}"`,
-      'cache-control': 'no-store',
-    },
-  });
+  const name = fileName(`${titles.job} ${room.name} r${room.revision}`, 'pdf');
+  return answerMade(asked, { 'content-disposition': `inline; filename="${name}"` }, job ?? undefined);
 };
 
 function today(): string {

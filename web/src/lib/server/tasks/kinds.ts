@@ -1,0 +1,63 @@
+import {
+  drawPlan,
+  drawSheets,
+  formatArea,
+  roomOf,
+  roomShape,
+  writeSvg,
+  type Design,
+  type Refusal,
+  type SheetOptions,
+} from 'goodreach';
+import { drawingFonts } from 'goodreach/fonts';
+import { writeGltf, writeSheetPdf } from 'goodreach/server';
+
+/** What a task is asked, by its kind. */
+export interface TaskInputs {
+  /** The room in three dimensions. */
+  model: Record<string, never>;
+  /** A small plan for lists, and what stands under it. */
+  plan: Record<string, never>;
+  /** Sheets as a PDF. */
+  sheet: { options: SheetOptions; title: string; author: string };
+}
+export type TaskKind = keyof TaskInputs;
+
+/** What a task made: a file, or why it can't be. */
+export type Made = { ok: true; type: string; bytes: Uint8Array } | { ok: false; refusal: Refusal };
+
+/** Room millimetres per paper millimetre of a plan in a list: line weights and texts stay in proportion to its size. */
+const LIST_SCALE = 60;
+
+const makers: { [K in TaskKind]: (document: Design, input: TaskInputs[K]) => Promise<Made> } = {
+  async model(document) {
+    return { ok: true, type: 'model/gltf-binary', bytes: await writeGltf(document) };
+  },
+
+  async plan(document) {
+    const marks = drawPlan(document, LIST_SCALE, { without: ['dimensions', 'numbers', 'labels'] });
+    const plan = writeSvg(marks, LIST_SCALE, { margin: 2 });
+    const area = formatArea(roomShape(document).area, roomOf(document).unit);
+    return {
+      ok: true,
+      type: 'application/json',
+      bytes: new TextEncoder().encode(JSON.stringify({ plan, area })),
+    };
+  },
+
+  async sheet(document, { options, title, author }) {
+    const sheets = drawSheets(document, options);
+    if (!sheets.ok) return { ok: false, refusal: sheets.refusal };
+    const details = { title, author, date: new Date() };
+    return {
+      ok: true,
+      type: 'application/pdf',
+      bytes: await writeSheetPdf(sheets.value, await drawingFonts(), details),
+    };
+  },
+};
+
+/** Does what a task asks: seconds of work, never where people are answered. */
+export function make<K extends TaskKind>(kind: K, document: Design, input: TaskInputs[K]): Promise<Made> {
+  return makers[kind](document, input);
+}

@@ -1,0 +1,66 @@
+<script lang="ts">
+  import { askServer } from '../outcome';
+
+  /** A small plan of a room, drawn by the server once for each revision, and fetched when it comes in sight; with it its area is known. */
+  let { id, revision, onarea }: { id: string; revision: number; onarea: (area: string) => void } = $props();
+
+  /** So long before it comes in sight it is fetched, pixels. */
+  const AHEAD = 300;
+  /** Where the server has no time it is asked again, ms, so often. */
+  const AGAIN = 3_000;
+  const MOST_TRIES = 20;
+
+  let place: HTMLElement | undefined = $state();
+  let plan = $state('');
+  let isInSight = $state(false);
+
+  $effect(() => {
+    if (!place) return;
+    const seen = new IntersectionObserver(
+      (entries) => {
+        if (entries.some((entry) => entry.isIntersecting)) isInSight = true;
+      },
+      { rootMargin: `${AHEAD}px` },
+    );
+    seen.observe(place);
+    return () => seen.disconnect();
+  });
+
+  $effect(() => {
+    if (!isInSight) return;
+    const url = `/api/rooms/${id}/plan.json?revision=${revision}`;
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    let isOver = false;
+    const fetchPlan = async (tries: number) => {
+      const answer = await askServer(url).catch(() => null);
+      if (isOver) return;
+      if (answer?.ok) {
+        const drawn = (await answer.json()) as { plan: string; area: string };
+        plan = drawn.plan;
+        onarea(drawn.area);
+      } else if (tries < MOST_TRIES) timer = setTimeout(() => void fetchPlan(tries + 1), AGAIN);
+    };
+    void fetchPlan(1);
+    return () => {
+      isOver = true;
+      clearTimeout(timer);
+    };
+  });
+</script>
+
+<!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by core, every text escaped -->
+<span class="plan drawing" bind:this={place} aria-hidden="true">{@html plan}</span>
+
+<style>
+  .plan {
+    --ink-paper: var(--sheet);
+    display: block;
+    height: 11rem;
+    margin-bottom: 0.6rem;
+  }
+  .plan :global(svg) {
+    display: block;
+    width: 100%;
+    height: 100%;
+  }
+</style>

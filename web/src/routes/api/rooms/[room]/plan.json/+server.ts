@@ -1,0 +1,13 @@
+import { requireRoom } from '$server/answers';
+import { answerMade } from '$server/tasks/answer';
+import { ask } from '$server/tasks/ask';
+import type { RequestHandler } from './$types';
+
+/** A small plan of the room and its area, as lists show them: `?revision=` names the one it is of, so that it can be kept. */
+export const GET: RequestHandler = async ({ locals, params, url }) => {
+  const room = await requireRoom(locals, params.room);
+  const isKept = url.searchParams.get('revision') === String(room.revision);
+  return answerMade(await ask(room, 'plan', {}, { urgent: false }), {
+    'cache-control': isKept ? 'private, max-age=31536000, immutable' : 'private, no-store',
+  });
+};
