@@ -1,8 +1,12 @@
 import { fail, redirect, type Cookies } from '@sveltejs/kit';
 import { checkBody, SignInBody } from '$server/bodies';
 import { demoMode, loadDemo } from '$server/demo';
-import { SESSION_COOKIE, sessionEnd, signIn, startSession } from '$server/sessions';
+import { limitedForm } from '$server/limited';
+import { endSession, SESSION_COOKIE, sessionEnd, signIn, startSession } from '$server/sessions';
 import type { Actions, PageServerLoad } from './$types';
+
+/** A sign-in is no longer than this, bytes. */
+const MOST_FORM = 8_000;
 
 export const load: PageServerLoad = ({ locals }) => {
   if (locals.person) redirect(303, '/studio');
@@ -10,26 +14,44 @@ export const load: PageServerLoad = ({ locals }) => {
 };
 
 export const actions: Actions = {
-  signIn: async ({ request, cookies, url }) => {
-    const form = Object.fromEntries(await request.formData());
-    const body = checkBody(SignInBody, form);
-    const email = String(form['email'] ?? '');
+  signIn: async ({ request, cookies, url, getClientAddress, setHeaders }) => {
+    const form = await limitedForm(request, MOST_FORM);
+    const body = checkBody(SignInBody, form ?? {});
+    const email = form?.['email'] ?? '';
     if (!body.ok) return fail(400, { email, message: body.faults.map(({ message }) => message).join(' ') });
-    const token = await signIn(body.value.email, body.value.password);
-    if (!token)
-      return fail(400, { email, message: 'Address or password is not right. Check both and try again.' });
-    keep(cookies, token, url);
-    redirect(303, '/studio');
+    const outcome = await signIn({ email, address: getClientAddress() }, body.value.password);
+    const again = (status: number, seconds: number, message: string) => {
+      setHeaders({ 'retry-after': String(seconds) });
+      return fail(status, { email, message });
+    };
+    switch (outcome.kind) {
+      case 'signed-in':
+        await keep(cookies, outcome.token, url);
+        redirect(303, '/studio');
+      // eslint-disable-next-line no-fallthrough -- a redirect does not come back
+      case 'wrong':
+        return fail(400, { email, message: 'Address or password is not right. Check both and try again.' });
+      case 'braked': {
+        const minutes = Math.ceil(outcome.seconds / 60);
+        const message = `There were too many tries. Wait ${minutes} minute${minutes === 1 ? '' : 's'} and try again.`;
+        return again(429, outcome.seconds, message);
+      }
+      case 'busy':
+        return again(503, 5, 'Too many sign in at once. Try again in a moment.');
+    }
   },
   demo: async ({ cookies, url }) => {
     if (!demoMode())
       return fail(400, { email: '', message: 'The demo studio is not offered here. Sign in instead.' });
-    keep(cookies, await startSession(await loadDemo()), url);
+    await keep(cookies, await startSession(await loadDemo()), url);
     redirect(303, '/studio');
   },
 };
 
-function keep(cookies: Cookies, token: string, url: URL): void {
+/** Whoever signs in has one session here: that of before ends. */
+async function keep(cookies: Cookies, token: string, url: URL): Promise<void> {
+  const before = cookies.get(SESSION_COOKIE);
+  if (before) await endSession(before);
   cookies.set(SESSION_COOKIE, token, {
     path: '/',
     httpOnly: true,

@@ -1,5 +1,6 @@
 import { error, json } from '@sveltejs/kit';
 import { readJson as readJsonText, refusalText, sayReason, type LengthStyle, type Refusal } from 'goodreach';
+import { limitedBody } from './limited';
 import type { Room } from './models';
 import { findRoom } from './rooms';
 import type { SignedIn } from './sessions';
@@ -22,11 +23,7 @@ export async function requireRoom(locals: App.Locals, id: string): Promise<Room>
 
 /** The body as JSON, each key once in its object; a 400 says why it can't be read, a 413 that it is too large. */
 export async function readJson(request: Request): Promise<unknown> {
-  const declared = Number(request.headers.get('content-length') ?? 0);
-  if (declared > MOST_BODY) error(413, { message: tooLarge(declared) });
-  const bytes = await request.arrayBuffer();
-  if (bytes.byteLength > MOST_BODY) error(413, { message: tooLarge(bytes.byteLength) });
-  const text = decoded(bytes);
+  const text = decoded(await limitedBody(request, MOST_BODY, tooLarge));
   if (text === null) error(400, { message: 'The body is not UTF-8. Send application/json in UTF-8.' });
   const read = readJsonText(text);
   if (!read.ok) {
@@ -37,7 +34,7 @@ export async function readJson(request: Request): Promise<unknown> {
 }
 
 /** What some bytes say in UTF-8; null where they are none, rather than something else put for it. */
-function decoded(bytes: ArrayBuffer): string | null {
+function decoded(bytes: Uint8Array): string | null {
   try {
     return new TextDecoder('utf-8', { fatal: true }).decode(bytes);
   } catch {

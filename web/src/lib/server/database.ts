@@ -10,6 +10,7 @@ import * as studioSpecials from './migrations/0005-studio-specials';
 import * as editCommands from './migrations/0006-edit-commands';
 import * as documents from './migrations/0007-documents';
 import * as tasks from './migrations/0008-tasks';
+import * as signIn from './migrations/0009-sign-in';
 import { defineModels } from './models';
 
 /** Every migration, in order. */
@@ -22,6 +23,7 @@ const migrations = [
   { name: '0006-edit-commands', ...editCommands },
   { name: '0007-documents', ...documents },
   { name: '0008-tasks', ...tasks },
+  { name: '0009-sign-in', ...signIn },
 ];
 
 const held = globalThis as { goodReachDatabase?: Promise<Sequelize> };

@@ -29,6 +29,7 @@ export class SessionRow extends Model<InferAttributes<SessionRow>, InferCreation
   declare id: string;
   declare personId: string;
   declare expiresAt: Date;
+  declare usedAt: CreationOptional<Date>;
 }
 
 export class Job extends Model<InferAttributes<Job>, InferCreationAttributes<Job>> {
@@ -129,7 +130,12 @@ export function defineModels(sequelize: Sequelize): void {
     { ...common, tableName: 'people' },
   );
   SessionRow.init(
-    { id: { type: DataTypes.TEXT, primaryKey: true }, personId: DataTypes.UUID, expiresAt: DataTypes.DATE },
+    {
+      id: { type: DataTypes.TEXT, primaryKey: true },
+      personId: DataTypes.UUID,
+      expiresAt: DataTypes.DATE,
+      usedAt: { type: DataTypes.DATE, defaultValue: DataTypes.NOW },
+    },
     { ...common, tableName: 'sessions' },
   );
   Job.init(

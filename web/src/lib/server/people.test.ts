@@ -1,9 +1,10 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { checkBody, NewJobBody, SaveBody, SignInBody } from './bodies';
-import { openDatabase } from './database';
+import { database, openDatabase } from './database';
 import { demoSignIn, loadDemo } from './demo';
 import { Job, Person, Room, SessionRow, Studio } from './models';
 import { endSession, signIn, startSession, whoIs } from './sessions';
+import { countTry, LIMITS } from './sign-in-brake';
 import { addStudio, freshDatabase } from './testing/fresh-database';
 
 let drop: () => Promise<void>;
@@ -13,13 +14,70 @@ beforeAll(async () => {
 afterAll(() => drop());
 
 describe('sessions', () => {
+  const address = '192.0.2.1';
+
   it('start with the right password only, and end', async () => {
     const person = await addStudio('Sessions');
-    expect(await signIn(person.email, 'wrong')).toBeNull();
-    expect(await signIn('nobody@studio.example', person.password)).toBeNull();
-    const token = (await signIn(`  ${person.email.toUpperCase()} `, person.password))!;
-    expect(await whoIs(token)).toMatchObject({ personId: person.personId, studioName: 'Sessions' });
-    await endSession(token);
+    expect(await signIn({ email: person.email, address }, 'wrong')).toEqual({ kind: 'wrong' });
+    expect(await signIn({ email: 'nobody@studio.example', address }, person.password)).toEqual({
+      kind: 'wrong',
+    });
+    const outcome = await signIn({ email: `  ${person.email.toUpperCase()} `, address }, person.password);
+    if (outcome.kind !== 'signed-in') throw new Error(outcome.kind);
+    expect(await whoIs(outcome.token)).toEqual({
+      personId: person.personId,
+      personName: 'Designer',
+      studioId: person.studioId,
+      studioName: 'Sessions',
+    });
+    await endSession(outcome.token);
+    expect(await whoIs(outcome.token)).toBeNull();
+  });
+
+  it('are not tried for ever: of one account from one place eight times, until a while is over', async () => {
+    const [person, other] = [await addStudio('Tried'), await addStudio('Beside')];
+    const from = (one: typeof person, at = address) => ({ email: one.email, address: at });
+    for (let tries = 0; tries < LIMITS.pair.points - 1; tries++)
+      expect(await signIn(from(person), 'wrong')).toEqual({ kind: 'wrong' });
+    // The right one is let in up to the last, and then all tries are open again.
+    expect(await signIn(from(person), person.password)).toMatchObject({ kind: 'signed-in' });
+    for (let tries = 0; tries < LIMITS.pair.points; tries++)
+      expect(await signIn(from(person), 'wrong')).toEqual({ kind: 'wrong' });
+    const braked = await signIn(from(person), person.password);
+    if (braked.kind !== 'braked') throw new Error(braked.kind);
+    expect(braked.seconds).toBeGreaterThan(LIMITS.pair.duration - 60);
+    expect(braked.seconds).toBeLessThanOrEqual(LIMITS.pair.duration);
+    // From elsewhere, and for others, it goes on.
+    expect(await signIn(from(person, '192.0.2.2'), person.password)).toMatchObject({ kind: 'signed-in' });
+    expect(await signIn(from(other), other.password)).toMatchObject({ kind: 'signed-in' });
+    await (await database()).query('update sign_in_tries set expire = 1');
+    expect(await signIn(from(person), person.password)).toMatchObject({ kind: 'signed-in' });
+  });
+
+  it('are braked for one place that tries many accounts, and for one account tried from many places', async () => {
+    const at = '192.0.2.3';
+    for (let tries = 0; tries < LIMITS.address.points; tries++)
+      expect(await countTry({ email: `someone-${tries}@studio.example`, address: at })).toBe(0);
+    expect(await countTry({ email: 'one-more@studio.example', address: at })).toBeGreaterThan(0);
+    const email = 'sought@studio.example';
+    for (let tries = 0; tries < LIMITS.account.points; tries++)
+      expect(await countTry({ email, address: `198.51.100.${tries}` })).toBe(0);
+    expect(await countTry({ email: email.toUpperCase(), address: '203.0.113.1' })).toBeGreaterThan(0);
+  });
+
+  it('end when they are not used for a week, and go on while they are', async () => {
+    const person = await addStudio('Idle');
+    const token = await startSession(person.personId);
+    const unused = (days: number) =>
+      SessionRow.update(
+        { usedAt: new Date(Date.now() - days * 24 * 3_600_000) },
+        { where: { personId: person.personId } },
+      );
+    await unused(6.99);
+    expect(await whoIs(token)).toMatchObject({ personId: person.personId });
+    const row = (await SessionRow.findOne({ where: { personId: person.personId } }))!;
+    expect(Date.now() - row.usedAt.getTime()).toBeLessThan(60_000);
+    await unused(7.01);
     expect(await whoIs(token)).toBeNull();
   });
 
@@ -74,6 +132,7 @@ describe('migrations', () => {
       '0006-edit-commands',
       '0007-documents',
       '0008-tasks',
+      '0009-sign-in',
     ]);
     await Promise.all(opened.slice(0, 2).map((sequelize) => sequelize.close()));
   });

@@ -1,15 +1,13 @@
 import { error, json } from '@sveltejs/kit';
 import { requirePerson } from '$server/answers';
+import { limitedBody } from '$server/limited';
 import { MOST_FILE_BYTES, storeFile } from '$server/files';
 import type { RequestHandler } from './$types';
 
 /** Stores a picture to lay under a room: the body is the file, its name is in `x-file-name`, percent-encoded. */
 export const POST: RequestHandler = async ({ locals, params, request }) => {
   const person = requirePerson(locals);
-  const declared = Number(request.headers.get('content-length') ?? 0);
-  if (declared > MOST_FILE_BYTES) error(413, { message: tooLarge(declared) });
-  const bytes = new Uint8Array(await request.arrayBuffer());
-  if (bytes.length > MOST_FILE_BYTES) error(413, { message: tooLarge(bytes.length) });
+  const bytes = await limitedBody(request, MOST_FILE_BYTES, tooLarge);
   const outcome = await storeFile(person, params.room, nameOf(request), bytes);
   switch (outcome.kind) {
     case 'stored':
@@ -25,7 +23,11 @@ export const POST: RequestHandler = async ({ locals, params, request }) => {
 
 function nameOf(request: Request): string {
   try {
-    return decodeURIComponent(request.headers.get('x-file-name') ?? '').slice(0, 120) || 'picture';
+    return (
+      decodeURIComponent(request.headers.get('x-file-name') ?? '')
+        .replace(/\p{Cc}|\p{Cs}/gu, '')
+        .slice(0, 120) || 'picture'
+    );
   } catch {
     return 'picture';
   }
