@@ -41,10 +41,10 @@ export type SignInOutcome =
 export async function signIn(trier: Trier, password: string): Promise<SignInOutcome> {
   const seconds = await countTry(trier);
   if (seconds > 0) return { kind: 'braked', seconds };
-  if (hashing.pendingCount >= MOST_QUEUED) return { kind: 'busy' };
   const person = await Person.findOne({ where: { email: trier.email.trim().toLowerCase() } });
   unknownHash ??= hashPassword('nobody has this password');
   const hashed = person?.passwordHash ?? (await unknownHash);
+  if (hashing.pendingCount >= MOST_QUEUED) return { kind: 'busy' };
   const right = await hashing(() => verify(hashed, password));
   if (!person || !right) return { kind: 'wrong' };
   await forgetTries(trier);
