@@ -16,6 +16,8 @@ import { ok, refuse, type Result } from '../result';
 const STEPS = 72;
 /** Blocks in blocks go no deeper than this. */
 const DEEPEST = 8;
+/** So many places at most are read, each thing drawn counted as one more: blocks in blocks can make many of few. */
+const MOST_PLACES = 500_000;
 /** Millimetres a unit of the header's INSUNITS stands for. */
 const mmPerUnit: Record<number, number> = { 1: 25.4, 2: 304.8, 4: 1, 5: 10, 6: 1000 };
 
@@ -40,44 +42,65 @@ export function dxfLines(text: string): Result<DxfLines> {
   } catch (error) {
     return refuse('dxf-unreadable', { reason: saidBy(error) });
   }
-  const lines = drawing ? linesOf(drawing.entities, drawing, (point) => point, 0) : [];
+  const budget = { left: MOST_PLACES };
+  const lines = drawing
+    ? linesOf(drawing.entities, { drawing, place: (point) => point, depth: 0, budget })
+    : [];
+  if (budget.left < 0)
+    return refuse('dxf-unreadable', { reason: { because: 'too-many-places', most: MOST_PLACES } });
   if (lines.length === 0) return refuse('dxf-unreadable', { reason: 'no-lines' });
   return ok({ lines, mmPerUnit: mmPerUnit[Number(drawing?.header?.['$INSUNITS'] ?? 0)] ?? null });
 }
 
-function linesOf(entities: readonly IEntity[], drawing: IDxf, place: Place, depth: number): Line[] {
+interface Within {
+  drawing: IDxf;
+  /** Where what is drawn here comes to lie. */
+  place: Place;
+  /** In how many blocks it lies. */
+  depth: number;
+  /** How many places may yet be read; negative when there were more. */
+  budget: { left: number };
+}
+
+function linesOf(entities: readonly IEntity[], within: Within): Line[] {
+  const { drawing, place, depth, budget } = within;
   return entities.flatMap((entity): Line[] => {
-    switch (entity.type) {
-      case 'LINE':
-        return [(entity as ILineEntity).vertices.map(place)];
-      case 'LWPOLYLINE':
-      case 'POLYLINE':
-        return [polyline(entity as ILwpolylineEntity | IPolylineEntity).map(place)];
-      case 'CIRCLE': {
-        const { center, radius } = entity as ICircleEntity;
-        return [arc(center, radius, 0, 2 * Math.PI).map(place)];
-      }
-      case 'ARC': {
-        const { center, radius, startAngle, endAngle } = entity as IArcEntity;
-        const sweep = (((endAngle - startAngle) % (2 * Math.PI)) + 2 * Math.PI) % (2 * Math.PI);
-        return [arc(center, radius, startAngle, sweep).map(place)];
-      }
-      case 'INSERT': {
-        const insert = entity as IInsertEntity;
-        const block = drawing.blocks?.[insert.name];
-        return block && depth < DEEPEST
-          ? linesOf(
-              block.entities ?? [],
-              drawing,
-              (point) => place(inserted(insert, block.position, point)),
-              depth + 1,
-            )
-          : [];
-      }
-      default:
-        return [];
+    budget.left -= 1;
+    if (budget.left < 0) return [];
+    const line = lineOf(entity);
+    if (line) {
+      budget.left -= line.length;
+      return budget.left < 0 ? [] : [line.map(place)];
     }
+    if (entity.type !== 'INSERT' || depth >= DEEPEST) return [];
+    const insert = entity as IInsertEntity;
+    const block = drawing.blocks?.[insert.name];
+    if (!block) return [];
+    const inner: Place = (point) => place(inserted(insert, block.position, point));
+    return linesOf(block.entities ?? [], { ...within, place: inner, depth: depth + 1 });
   });
+}
+
+/** The line something drawn is; null where it is none. */
+function lineOf(entity: IEntity): Point[] | null {
+  switch (entity.type) {
+    case 'LINE':
+      return (entity as ILineEntity).vertices;
+    case 'LWPOLYLINE':
+    case 'POLYLINE':
+      return polyline(entity as ILwpolylineEntity | IPolylineEntity);
+    case 'CIRCLE': {
+      const { center, radius } = entity as ICircleEntity;
+      return arc(center, radius, 0, 2 * Math.PI);
+    }
+    case 'ARC': {
+      const { center, radius, startAngle, endAngle } = entity as IArcEntity;
+      const sweep = (((endAngle - startAngle) % (2 * Math.PI)) + 2 * Math.PI) % (2 * Math.PI);
+      return arc(center, radius, startAngle, sweep);
+    }
+    default:
+      return null;
+  }
 }
 
 /** Where a point of a block comes to lie: scaled, turned, moved. */

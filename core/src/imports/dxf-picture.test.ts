@@ -40,6 +40,43 @@ const places = (svg: string) =>
     Number(y),
   ]);
 
+/** A file with blocks, each by its name and what it is made of. */
+const withBlocks = (blocks: Record<string, string>, entities: string) =>
+  file(entities).replace(
+    pairs(0, 'SECTION', 2, 'ENTITIES'),
+    pairs(
+      ...[0, 'SECTION', 2, 'BLOCKS'],
+      ...Object.entries(blocks).map(([name, made]) =>
+        pairs(0, 'BLOCK', 8, 0, 2, name, 10, 0, 20, 0, 30, 0, 3, name, made, 0, 'ENDBLK', 8, 0),
+      ),
+      ...[0, 'ENDSEC', 0, 'SECTION', 2, 'ENTITIES'],
+    ),
+  );
+const insert = (name: string) => pairs(0, 'INSERT', 8, 0, 2, name, 10, 0, 20, 0, 30, 0);
+const times = (count: number, entity: string) => pairs(...Array.from({ length: count }, () => entity));
+const circle = pairs(0, 'CIRCLE', 8, 0, 10, 0, 20, 0, 30, 0, 40, 1);
+
+describe('a DXF drawing of much', () => {
+  it('is read up to half a million places, however few they are written with', () => {
+    // A circle has 73 places and is one thing, its block is one more.
+    const drawing = (count: number) => withBlocks({ ROUND: circle }, times(count, insert('ROUND')));
+    expect(sentence(dxfPicture(drawing(6_666)))).toBe('');
+    expect(sentence(dxfPicture(drawing(6_667)))).toContain('it has more than 500000 places');
+  });
+
+  // Twenty to the seventh lines would take minutes.
+  it('comes to an end where blocks lie in blocks lie in blocks', () => {
+    const blocks: Record<string, string> = { B0: line(0, 0, 1, 1) };
+    for (let level = 1; level < 8; level++) blocks[`B${level}`] = times(20, insert(`B${level - 1}`));
+    expect(sentence(dxfPicture(withBlocks(blocks, insert('B7'))))).toContain(
+      'it has more than 500000 places',
+    );
+    expect(sentence(dxfPicture(withBlocks({ SELF: times(30, insert('SELF')) }, insert('SELF'))))).not.toBe(
+      '',
+    );
+  });
+});
+
 describe('a DXF drawing', () => {
   it('becomes a picture to scale, its top upwards', () => {
     const picture = must(dxfPicture(file(pairs(line(1000, 0, 5000, 0), line(1000, 0, 1000, 2000)))));

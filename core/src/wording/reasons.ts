@@ -17,6 +17,9 @@ export const reasons = {
 
   'no-extent': 'it has no extent',
   'no-outline': 'it has no closed polyline to take as the room',
+  'too-many-places': 'it has more than {most} places',
+  'too-many-bytes': 'it is larger than {most} MB',
+  'too-slow': 'it takes longer than {most} s',
   'no-lines': 'it has no lines',
 
   'letter-unsound': 'a text has a letter that can’t be stored (NUL, or half of a pair of UTF-16)',

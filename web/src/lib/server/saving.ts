@@ -100,7 +100,7 @@ async function append(
   head: Head,
   edits: readonly EditBody[],
 ): Promise<SaveOutcome | null> {
-  const accepted = acceptAll(head.document, edits);
+  const accepted = await acceptAll(head.document, edits);
   if (!accepted.ok) return { kind: 'refused', refusal: accepted.refusal, edit: accepted.edit };
   const { document } = accepted;
   const revision = head.revision + edits.length;
@@ -139,11 +139,15 @@ const APPEND = `
   )
   select pg_notify($8, $9) from room`;
 
+/** So long at most is worked on one save before others have their turn, ms. */
+const AT_ONCE = 10;
+
 type Accepted = { ok: true; document: Design } | { ok: false; refusal: Refusal; edit: string };
 
 /** The document after all edits, or the first refusal, and of which edit: nothing is written before every edit is known to be right. */
-function acceptAll(document: Design, edits: readonly EditBody[]): Accepted {
+async function acceptAll(document: Design, edits: readonly EditBody[]): Promise<Accepted> {
   let current = document;
+  let since = performance.now();
   for (const { id, patch: changes } of edits) {
     const patch = changes as unknown as Patch;
     const faulty = faultyRecord(patch);
@@ -151,6 +155,10 @@ function acceptAll(document: Design, edits: readonly EditBody[]): Accepted {
     const done = executePatch(current, patch);
     if (!done.ok) return { ok: false, refusal: done.refusal, edit: id };
     current = done.value.design;
+    // Many edits of a large room take a while: others are answered in between.
+    if (performance.now() - since < AT_ONCE) continue;
+    await new Promise(setImmediate);
+    since = performance.now();
   }
   return { ok: true, document: current };
 }

@@ -1,4 +1,5 @@
 import { refusalText } from 'goodreach';
+import { pictureOfDxf } from './read-dxf';
 
 /** A file as a picture that can be laid under a plan. */
 export interface Picture {
@@ -60,8 +61,7 @@ async function pdfPage(file: File): Promise<Picture> {
 }
 
 async function dxfLines(file: File): Promise<Picture> {
-  const { dxfPicture } = await import('goodreach/dxf');
-  const picture = dxfPicture(await file.text());
+  const picture = await pictureOfDxf(file);
   if (!picture.ok) throw new Unreadable(refusalText(picture.refusal));
   const { svg, pixelsWide, pixelsHigh, mmPerPixel } = picture.value;
   return { blob: new Blob([svg], { type: 'image/svg+xml' }), wide: pixelsWide, high: pixelsHigh, mmPerPixel };

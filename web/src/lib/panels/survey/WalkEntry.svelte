@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { roomOfDxf } from '../../tools/read-dxf';
   import {
     cornerName,
     faceLetter,
@@ -43,8 +44,7 @@
   let problem = $state('');
 
   async function read(file: File) {
-    const { dxfRoom } = await import('goodreach/dxf');
-    const loop = dxfRoom(await file.text(), mmPerUnit[style.unit]);
+    const loop = await roomOfDxf(file, mmPerUnit[style.unit]);
     problem = loop.ok ? '' : refusalText(loop.refusal, style);
     if (loop.ok) walk.take(loop.value);
   }
