@@ -15,6 +15,8 @@
   let problem = $state('');
   /** The area of each room, in words, where it is known. */
   let areas: Record<string, string> = $state({});
+  const aboutRoom = ({ id, option, revision }: (typeof data.jobs)[number]['rooms'][number]) =>
+    [areas[id], option, `revision ${revision}`].filter(Boolean).join(' · ');
   /** The job an imported file's problem belongs to, and the sentence. */
   let importProblem = $state({ job: '', message: '' });
 
@@ -116,11 +118,7 @@
               <a class="room" href="/rooms/{room.id}">
                 <RoomPlan id={room.id} revision={room.revision} onarea={(area) => (areas[room.id] = area)} />
                 <span class="name">{room.name}</span>
-                <span class="about"
-                  >{#if areas[room.id]}{areas[room.id]} ·
-                  {/if}{#if room.option}{room.option} ·
-                  {/if}revision {room.revision}</span
-                >
+                <span class="about">{aboutRoom(room)}</span>
               </a>
             </li>
           {/each}
