@@ -28,7 +28,6 @@ export const actions: Actions = {
       case 'signed-in':
         await keep(cookies, outcome.token, url);
         redirect(303, '/studio');
-      // eslint-disable-next-line no-fallthrough -- a redirect does not come back
       case 'wrong':
         return fail(400, { email, message: 'Address or password is not right. Check both and try again.' });
       case 'braked': {

@@ -2,7 +2,7 @@
   import { goto, invalidateAll } from '$app/navigation';
   import { unitNames } from '$ui/unit-names';
   import { readJson, refusalText, type LengthUnit } from 'goodreach';
-  import RoomPlan from '$lib/studio/RoomPlan.svelte';
+  import RoomPlan from '$lib/panels/RoomPlan.svelte';
   import { postJson } from '$session/send-json';
   import Button from '$ui/Button.svelte';
   import Wordmark from '$ui/Wordmark.svelte';
