@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { pathToFileURL } from 'node:url';
-import { error, json, redirect, type Handle, type HandleServerError, type ServerInit } from '@sveltejs/kit';
+import { json, redirect, type Handle, type HandleServerError, type ServerInit } from '@sveltejs/kit';
 import pino from 'pino';
 import { dev } from '$app/environment';
 import { outcomeFor } from '$lib/outcome';
@@ -30,7 +30,8 @@ export const handle: Handle = async ({ event, resolve }) => {
 async function answered(...[event, resolve]: AnsweredBy): Promise<Response> {
   event.locals.unavailable = false;
   event.locals.person = null;
-  if (!isOwn(event)) error(403, { message: 'This write does not come from the program’s own pages.' });
+  if (!isOwn(event))
+    return json({ message: 'This write does not come from the program’s own pages.' }, { status: 403 });
   const token = event.cookies.get(SESSION_COOKIE);
   if (token) event.locals.person = await whoIs(token);
   if (!event.locals.person && needsSignIn(event.route.id)) redirect(303, '/');

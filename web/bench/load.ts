@@ -1,0 +1,136 @@
+import { randomUUID } from 'node:crypto';
+import { Agent, request } from 'node:http';
+import pg from 'pg';
+import { demoJobs } from '../../core/src/server';
+import { roomOf, type Design } from '../../core/src/index';
+import { Application } from '../e2e/server';
+
+/** Many people saving at once: each once a second in a room of their own, beside bare inserts of edits of the same size; then as fast as it goes. */
+const PEOPLE = 200;
+const SECONDS = 20;
+const PRESSED = 64;
+const PRESSED_SECONDS = 10;
+
+interface Person {
+  room: string;
+  revision: number;
+  record: ReturnType<typeof roomOf>;
+}
+
+const application = await Application.start();
+const pool = new pg.Pool({ connectionString: application.databaseUrl, max: 10 });
+const agent = new Agent({ keepAlive: true, maxSockets: PEOPLE });
+let cookie = '';
+
+function send(path: string, body: unknown): Promise<{ status: number; text: string; cookie: string }> {
+  const data = typeof body === 'string' ? body : JSON.stringify(body);
+  const type = typeof body === 'string' ? 'application/x-www-form-urlencoded' : 'application/json';
+  const headers = {
+    origin: application.address,
+    cookie,
+    'content-type': type,
+    'content-length': Buffer.byteLength(data),
+  };
+  return new Promise((resolve, reject) => {
+    const sent = request(application.address + path, { method: 'POST', agent, headers }, (answer) => {
+      let text = '';
+      answer.setEncoding('utf8').on('data', (part: string) => (text += part));
+      answer.on('end', () => {
+        const [set = ''] = answer.headers['set-cookie'] ?? [];
+        resolve({ status: answer.statusCode ?? 0, text, cookie: set.split(';')[0]! });
+      });
+    });
+    sent.on('error', reject);
+    sent.end(data);
+  });
+}
+
+/** Renames a room, as any small edit would change it. */
+function editOf(person: Person) {
+  const { room, revision, record } = person;
+  const after = { ...record, name: `Room ${revision}` };
+  const id = randomUUID();
+  const edit = { id, step: id, action: 'do', command: 'set-room', args: { name: after.name } };
+  const patch = [{ id: record.id, before: record, after }];
+  return {
+    path: `/api/rooms/${room}/edits`,
+    body: { baseRevision: revision, edits: [{ ...edit, patch }] },
+    after,
+  };
+}
+
+async function save(person: Person): Promise<number> {
+  const { path, body, after } = editOf(person);
+  const start = performance.now();
+  const answer = await send(path, body);
+  const took = performance.now() - start;
+  if (answer.status !== 200) throw new Error(`Not saved (${answer.status}): ${answer.text}`);
+  person.revision += 1;
+  person.record = after;
+  return took;
+}
+
+async function insert(person: Person): Promise<number> {
+  const { body } = editOf(person);
+  const start = performance.now();
+  await pool.query('insert into bare (id, edit) values ($1, $2)', [randomUUID(), JSON.stringify(body)]);
+  return performance.now() - start;
+}
+
+function report(name: string, times: number[]): number {
+  const sorted = times.sort((a, b) => a - b);
+  const at = (share: number) => sorted[Math.floor((sorted.length - 1) * share)]!;
+  console.log(
+    `${name}: ${sorted.length}, median ${at(0.5).toFixed(1)} ms, 99 of 100 within ${at(0.99).toFixed(1)} ms, most ${at(1).toFixed(0)} ms`,
+  );
+  return at(0.99);
+}
+
+const wait = (ms: number) => new Promise((resolve) => setTimeout(resolve, Math.max(0, ms)));
+
+/** Everybody does something once a second, each at a moment of their own. */
+async function everySecond(
+  people: readonly Person[],
+  act: (person: Person) => Promise<number>,
+): Promise<number[]> {
+  const times: number[] = [];
+  const start = performance.now();
+  await Promise.all(
+    people.map(async (person, index) => {
+      for (let second = 0; second < SECONDS; second++) {
+        await wait(start + second * 1_000 + (index * 1_000) / people.length - performance.now());
+        times.push(await act(person));
+      }
+    }),
+  );
+  return times.slice(people.length);
+}
+
+try {
+  ({ cookie } = await send('/?/demo', 'x=1'));
+  await pool.query('create table bare (id uuid primary key, edit jsonb not null)');
+  const { rows } = await pool.query<{ id: string }>('select id from jobs limit 1');
+  const design: Design = demoJobs()[0]!.rooms[0]!;
+  const people: Person[] = [];
+  for (let count = 0; count < PEOPLE; count++) {
+    const made = await send(`/api/jobs/${rows[0]!.id}/rooms`, { design });
+    people.push({ room: (JSON.parse(made.text) as { id: string }).id, revision: 0, record: roomOf(design) });
+  }
+  const quiet = report('bare inserts, 200 people once a second', await everySecond(people, insert));
+  const saves = report('saves, 200 people once a second', await everySecond(people, save));
+  console.log(`99 of 100 saves take ${(saves / quiet).toFixed(1)} times a bare insert`);
+
+  const pressed: number[] = [];
+  const end = performance.now() + PRESSED_SECONDS * 1_000;
+  await Promise.all(
+    people.slice(0, PRESSED).map(async (person) => {
+      while (performance.now() < end) pressed.push(await save(person));
+    }),
+  );
+  report('saves as fast as it goes', pressed);
+  console.log(`${(pressed.length / PRESSED_SECONDS).toFixed(0)} saves a second`);
+} finally {
+  agent.destroy();
+  await pool.end();
+  await application.stop();
+}
