@@ -1,6 +1,6 @@
 import { perDesign, roomOf, type Design } from '../document/design';
 import { deepestOverlap } from '../geometry/convex-pieces';
-import { cross, distance, scale, subtract, type Point } from '../geometry/point';
+import { cross, distance, dot, scale, subtract, type Point } from '../geometry/point';
 import { forEachEdge } from '../geometry/polygon';
 import { TOUCH } from '../geometry/tolerance';
 import { headroom } from '../survey/ceiling';
@@ -113,7 +113,13 @@ export function tieInPlan(
     if (!nearest || stretch[0] < nearest.distance) nearest = { distance: stretch[0], to: { kind, id } };
   };
   for (const { id, low, high, pieces, box: other } of bodies) {
-    if (id === box.id || low >= box.high || high <= box.low || (other && !counts(other))) continue;
+    if (id === box.id || low >= box.high || high <= box.low) continue;
+    // Most items are far beside the strip: told from one corner, which no other is farther from than this.
+    if (other) {
+      const beside = dot(subtract(other.origin, frame.corner), frame.along);
+      const reach = other.record.width + other.record.depth;
+      if (beside < -reach || beside > frame.size + reach || !counts(other)) continue;
+    }
     for (const piece of pieces) consider(pieceStretch(strip, piece), other ? 'item' : 'fixed', id);
   }
   const sideways = side === 'left' || side === 'right';
