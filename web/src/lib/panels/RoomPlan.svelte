@@ -30,10 +30,10 @@
     if (!isInSight) return;
     const url = `/api/rooms/${id}/plan.json?revision=${revision}`;
     let timer: ReturnType<typeof setTimeout> | undefined;
-    let isOver = false;
+    const leaving = new AbortController();
     const fetchPlan = async (tries: number) => {
-      const answer = await askServer(url).catch(() => null);
-      if (isOver) return;
+      const answer = await askServer(url, { signal: leaving.signal }).catch(() => null);
+      if (leaving.signal.aborted) return;
       if (answer?.ok) {
         const drawn = (await answer.json()) as { plan: string; area: string };
         plan = drawn.plan;
@@ -42,7 +42,7 @@
     };
     void fetchPlan(1);
     return () => {
-      isOver = true;
+      leaving.abort();
       clearTimeout(timer);
     };
   });

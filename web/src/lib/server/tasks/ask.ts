@@ -21,7 +21,7 @@ export type Asked =
 export const ASKED_CHANNEL = 'good_reach_tasks_asked';
 /** Says that the task of a key is done. */
 export const DONE_CHANNEL = 'good_reach_tasks_done';
-/** So many of a studio wait at most. */
+/** So many of a studio wait at most, and as many that are not urgent: the plans of a long list do not keep a drawing from being asked for. */
 const MOST_WAITING = 60;
 /** It is waited so long for a task; and looked so often, where nothing is heard, ms. */
 const PATIENCE = 45_000;
@@ -42,7 +42,7 @@ export async function ask<K extends TaskKind>(
   const due = performance.now() + patience;
   await listenTo(DONE_CHANNEL, { hear: wake, resume: wakeAll, isNeeded: () => waiting.size > 0 });
   const [crowd] = await sequelize.query<{ count: number }>(WAITING, {
-    bind: [studioId],
+    bind: [studioId, urgent],
     type: QueryTypes.SELECT,
   });
   if (crowd!.count >= MOST_WAITING && !(await isKnown(key))) return { kind: 'crowded' };
@@ -61,7 +61,7 @@ export async function ask<K extends TaskKind>(
 
 const WAITING = `
   select count(*)::int as count from tasks join rooms on rooms.id = room_id
-  where state = 'waiting' and studio_id = $1`;
+  where state = 'waiting' and studio_id = $1 and urgent = $2`;
 
 /** What failed a while ago is tried again. */
 const ASK = `

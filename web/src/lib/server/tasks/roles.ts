@@ -1,4 +1,3 @@
-import { threadId } from 'node:worker_threads';
 import { setPriority } from 'node:os';
 import type { Logger } from 'pino';
 import { make } from './kinds';
@@ -15,7 +14,7 @@ export function beWorker(entry: URL, log: Logger): void {
   const worker = new Worker(threadMaker(entry, env), log);
   for (const signal of ['SIGTERM', 'SIGINT'] as const) process.once(signal, () => process.exit(0));
   void worker.run();
-  log.info({ thread: threadId }, 'worker');
+  log.info('worker');
 }
 
 /** Does the tasks beside answering people, as while the program is developed and tested; gives what ends it. */

@@ -139,8 +139,9 @@ describe('tasks', () => {
     const theirs = await addStudio(`Theirs${Date.now()}`);
     const other = await createRoom(theirs, await createJob(theirs, 'J', 'mm', 1), demoJobs()[0]!.rooms[0]!);
     await change(`insert into tasks (key, room_id, revision, kind, input, urgent)
-      select 'many ' || n, '${room.id}', 0, 'model', '{}', false from generate_series(1, 60) n`);
+      select 'many ' || n, '${room.id}', 0, 'model', '{}', true from generate_series(1, 60) n`);
     expect(await ask(room, 'plan', {}, { patience: 0 })).toEqual({ kind: 'crowded' });
+    expect(await ask(room, 'model', {}, { patience: 0, urgent: false })).toEqual({ kind: 'slow' });
     expect(await ask(other, 'plan', {}, { patience: 0 })).toEqual({ kind: 'slow' });
     await change(`delete from tasks where key = 'many 60'`);
     expect(await ask(room, 'plan', {}, { patience: 0 })).toEqual({ kind: 'slow' });
@@ -207,7 +208,7 @@ describe('the routes', () => {
 
   it('say when it takes longer, and when a studio asks for too much', async () => {
     await change(`insert into tasks (key, room_id, revision, kind, input, urgent)
-      select 'many ' || n, '${room.id}', 0, 'model', '{}', false from generate_series(1, 60) n`);
+      select 'many ' || n, '${room.id}', 0, 'model', '{}', true from generate_series(1, 60) n`);
     const crowded = await get(getModel);
     expect([crowded.status, crowded.headers.get('retry-after')]).toEqual([429, '10']);
     await change('delete from tasks');

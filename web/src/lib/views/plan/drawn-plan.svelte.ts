@@ -49,7 +49,10 @@ export class DrawnPlan {
   readonly #drawn: { still: readonly MarkGroup[]; moving: readonly MarkGroup[] } = $derived.by(() => {
     const { session, screen } = this;
     const [scale, options] = [this.scale(), screen.plan];
-    if (session.resting) this.#kept = null;
+    if (session.resting) {
+      this.#kept = null;
+      for (const { cost } of this.#levels) cost.forget();
+    }
     const level = session.resting
       ? this.#levels[0]
       : (this.#levels.find(({ cost }) => cost.fits) ?? this.#levels.at(-1)!);
@@ -57,7 +60,9 @@ export class DrawnPlan {
     const rest = level.cost.fits ? null : this.#besides(scale, options);
     if (rest)
       return { still: rest, moving: markGroups(drawItemsAlone(session.document, session.moving, shown)) };
-    const groups = level.cost.of(() => markGroups(drawPlan(session.document, scale, shown)));
+    const draw = () => markGroups(drawPlan(session.document, scale, shown));
+    // At rest there is time; a drag is measured by its own frames.
+    const groups = session.resting ? draw() : level.cost.of(draw);
     if (!session.resting) this.#kept = { committed: session.committed, scale, options, groups };
     return { still: groups, moving: [] };
   });

@@ -79,9 +79,11 @@
   const shown = $derived(session.resting || cost.fits ? session.document : drawn);
   const groups = $derived.by(() => {
     drawn = shown;
+    const draw = () => markGroups(drawUnfold(shown, scale));
     // At rest there is time; a drag is measured by its own frames.
-    if (session.resting) cost.forget();
-    return cost.of(() => markGroups(drawUnfold(shown, scale)));
+    if (!session.resting) return cost.of(draw);
+    cost.forget();
+    return draw();
   });
   const viewBox = $derived(eye.viewBox(width, height));
   const chosen = $derived(screen.chosen.flatMap((id) => unfoldedPlaces(shown, id)));
