@@ -1,4 +1,5 @@
 import { factsOf, recordKinds } from './kinds';
+import { rememberOne } from './remember';
 import type { DesignRecord, LoopRecord, PlacedRecord, RecordKind, RecordOf, RoomRecord } from './records';
 
 /** The version of the document format this program writes. */
@@ -88,14 +89,7 @@ export function styleOf(design: Design) {
 }
 
 /** Remembers what a pure function computes for each design, for as long as the design lives. */
-export function perDesign<T>(compute: (design: Design) => T): (design: Design) => T {
-  const known = new WeakMap<Design, { value: T }>();
-  return (design) => {
-    let entry = known.get(design);
-    if (!entry) known.set(design, (entry = { value: compute(design) }));
-    return entry.value;
-  };
-}
+export const perDesign: <T>(compute: (design: Design) => T) => (design: Design) => T = rememberOne;
 
 /** All records that have a placement: items, fixed things, services. */
 export const placedRecords: (design: Design) => readonly PlacedRecord[] = perDesign((design) =>

@@ -19,6 +19,24 @@ export function remember<A extends object, I extends object, T>(
   };
 }
 
+/** Remembers what a pure function makes of an object, for as long as it lives. */
+export function rememberOne<A extends object, T>(make: (a: A) => T): (a: A) => T {
+  const known = new WeakMap<A, { value: T }>();
+  return (a) => {
+    let entry = known.get(a);
+    if (!entry) known.set(a, (entry = { value: make(a) }));
+    return entry.value;
+  };
+}
+
+/** Remembers what a pure function makes of two objects, for as long as both live. */
+export function rememberBoth<A extends object, B extends object, T>(
+  make: (a: A, b: B) => T,
+): (a: A, b: B) => T {
+  const known = rememberOne((a: A) => rememberOne((b: B) => make(a, b)));
+  return (a, b) => known(a)(b);
+}
+
 /** Whether two values hold the same: numbers within `near`, lists and plain objects part by part; anything else by being the same. */
 export function isAlike(a: unknown, b: unknown, near = 0): boolean {
   if (Object.is(a, b)) return true;

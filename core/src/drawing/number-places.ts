@@ -144,8 +144,9 @@ const CROWDED = 0.85;
 const ACROSS = [0.25, 0.75, 0.12, 0.88] as const;
 const OUT = [0, 0.2, -0.2] as const;
 
-/** A square of a grid as one number: no drawing is a million squares wide. */
-const square = (column: number, row: number) => column * 2_000_003 + row;
+/** A square of a grid as one small number: two that share it are told apart by their places. */
+const square = (column: number, row: number) =>
+  (Math.imul(column, 73_856_093) ^ Math.imul(row, 19_349_663)) & 0xfffff;
 
 /** Places that are taken, by the squares of a grid: only those in the squares about a place can be near it. */
 class Taken {

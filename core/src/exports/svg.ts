@@ -1,3 +1,4 @@
+import { rememberOne } from '../document/remember';
 import type { Point } from '../geometry/point';
 import type { ArcMark, PathMark, Primitive, TextMark } from '../drawing/primitives';
 import { inkColours } from '../drawing/inks';
@@ -25,8 +26,8 @@ export interface MarkGroup {
   marks: Primitive[];
 }
 
-/** Marks in pieces, one for each run of marks of a layer and record, in drawing order: a page renews only those that differ. */
-export function markGroups(marks: readonly Primitive[]): MarkGroup[] {
+/** Marks in pieces, one for each run of marks of a layer and record, in drawing order: a page renews only those that differ. The same pieces for the same list. */
+export const markGroups = rememberOne((marks: readonly Primitive[]): readonly MarkGroup[] => {
   const groups: MarkGroup[] = [];
   const counts = new Map<string, number>();
   let last: Primitive | undefined;
@@ -41,7 +42,7 @@ export function markGroups(marks: readonly Primitive[]): MarkGroup[] {
     groups.at(-1)!.marks.push(mark);
   }
   return groups;
-}
+});
 
 /** A whole SVG image of marks with a margin around them, paper mm. */
 export function writeSvg(marks: readonly Primitive[], scale: number, { margin }: { margin: number }): string {

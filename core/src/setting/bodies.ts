@@ -1,10 +1,13 @@
 import { perDesign, type Design } from '../document/design';
-import { boundsIndex } from '../geometry/bounds-index';
+import { rememberOne } from '../document/remember';
+import { BoundsIndexes } from '../geometry/bounds-index';
 import { deepestOverlap } from '../geometry/convex-pieces';
 import type { Point } from '../geometry/point';
+import { boundsOf } from '../geometry/polygon';
 import { TOUCH } from '../geometry/tolerance';
 import { named, type Noun } from '../nouns';
 import { fixedThings } from '../survey/fixed-things';
+import { roomShape, type RoomShape } from '../survey/room-shape';
 import { itemBoxes, type ItemBox } from './item-box';
 
 /** An upright body in the room: what stands on its footprint between two heights. */
@@ -22,15 +25,10 @@ export interface Body {
 }
 
 /** An item as a body: the same one for the same item in the same place. */
-export function itemBody(box: ItemBox): Body {
-  let body = itemBodies.get(box);
-  if (!body) {
-    const { id, record, footprint, pieces, low, high } = box;
-    itemBodies.set(box, (body = { id, name: named(record.code), footprint, pieces, low, high, box }));
-  }
-  return body;
-}
-const itemBodies = new WeakMap<ItemBox, Body>();
+export const itemBody = rememberOne((box: ItemBox): Body => {
+  const { id, record, footprint, pieces, low, high } = box;
+  return { id, name: named(record.code), footprint, pieces, low, high, box };
+});
 
 /** Every item and fixed thing as a body. */
 export const bodiesOf: (design: Design) => readonly Body[] = perDesign((design) => [
@@ -41,7 +39,12 @@ export const bodiesOf: (design: Design) => readonly Body[] = perDesign((design) 
 ]);
 
 /** Where the bodies of a design lie, to ask what is near a place. */
-const indexOf = perDesign((design) => boundsIndex(bodiesOf(design), ({ footprint }) => footprint));
+const indexOf = perDesign((design) => indexesOf(roomShape(design)).next(bodiesOf(design)));
+
+const extentOf = rememberOne(({ footprint }: Body) => boundsOf(footprint));
+
+/** An edit moves few of the bodies of a room. */
+const indexesOf = rememberOne((_shape: RoomShape) => new BoundsIndexes(extentOf));
 
 /** The bodies of a design whose extent in plan meets that of some points, so much wider, mm. */
 export function bodiesNear(design: Design, points: readonly Point[], wider = 0): readonly Body[] {
@@ -50,8 +53,9 @@ export function bodiesNear(design: Design, points: readonly Point[], wider = 0):
 
 /** The items among them. */
 export function itemsNear(design: Design, points: readonly Point[], wider = 0): readonly ItemBox[] {
-  return bodiesNear(design, points, wider).flatMap(({ box }) => box ?? []);
+  return itemsAmong(bodiesNear(design, points, wider));
 }
+const itemsAmong = rememberOne((bodies: readonly Body[]) => bodies.flatMap(({ box }) => box ?? []));
 
 /** How deep two bodies go into each other, mm: the shortest move in plan that parts them. Null where they stand apart, one over the other, or one within what carries it. */
 export function collision(a: Body, b: Body): number | null {

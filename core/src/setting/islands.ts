@@ -1,4 +1,5 @@
 import { perDesign, type Design } from '../document/design';
+import { rememberBoth } from '../document/remember';
 import { deepestOverlap } from '../geometry/convex-pieces';
 import { dot } from '../geometry/point';
 import { AGAINST } from '../geometry/tolerance';
@@ -38,32 +39,18 @@ export const islands: (design: Design) => readonly Island[] = perDesign((design)
 
 /** The items that touch one in plan. */
 export function togetherWith(design: Design, box: ItemBox): readonly ItemBox[] {
-  const known = together(design);
-  let found = known.get(box);
-  if (!found) {
-    found = itemsNear(design, box.footprint, NEAR).filter(
-      (other) => other !== box && standTogether(box, other),
-    );
-    known.set(box, found);
-  }
-  return found;
+  return together(box, itemsNear(design, box.footprint, NEAR));
 }
-const together = perDesign(() => new Map<ItemBox, readonly ItemBox[]>());
 
-/** Whether two items touch in plan: asked of all that stand free after every edit, and the same for the same two. */
-export function standTogether(a: ItemBox, b: ItemBox): boolean {
-  let known = pairs.get(a);
-  if (!known) pairs.set(a, (known = new WeakMap()));
-  let touches = known.get(b);
-  if (touches === undefined) known.set(b, (touches = isTouching(a, b)));
-  return touches;
-}
-const pairs = new WeakMap<ItemBox, WeakMap<ItemBox, boolean>>();
+const together = rememberBoth((box: ItemBox, near: readonly ItemBox[]): readonly ItemBox[] =>
+  near.filter((other) => other !== box && standTogether(box, other)),
+);
 
-function isTouching(a: ItemBox, b: ItemBox): boolean {
+/** Whether two items touch in plan. */
+export const standTogether = rememberBoth((a: ItemBox, b: ItemBox): boolean => {
   // Far apart is told from the backs alone.
   const apart = { x: b.origin.x - a.origin.x, y: b.origin.y - a.origin.y };
   const reach = (box: ItemBox) => Math.hypot(box.record.width, box.record.depth);
   if (dot(apart, apart) > (reach(a) + reach(b) + AGAINST) ** 2) return false;
   return deepestOverlap(a.pieces, b.pieces) >= -AGAINST;
-}
+});

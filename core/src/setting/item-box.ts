@@ -1,5 +1,6 @@
 import { perDesign, recordOf, recordsOf, type Design } from '../document/design';
 import { groupedBy } from '../document/grouped';
+import { rememberBoth } from '../document/remember';
 import type { ItemRecord } from '../document/records';
 import { convexPieces } from '../geometry/convex-pieces';
 import { direction, inward, place, type Point } from '../geometry/point';
@@ -49,18 +50,12 @@ export function findBox(design: Design, id: string | undefined | null): ItemBox 
   return record && boxOf(record, roomShape(design));
 }
 
-const remembered = new WeakMap<RoomShape, WeakMap<ItemRecord, ItemBox>>();
-
 /** Where one item record stands in a room of this shape; computed once for both. */
 export function boxOf(record: ItemRecord, shape: RoomShape): ItemBox {
-  let known = remembered.get(shape);
-  if (!known) remembered.set(shape, (known = new WeakMap()));
-  let box = known.get(record);
-  if (!box) known.set(record, (box = placedBox(record, shape)));
-  return box;
+  return placed(shape, record);
 }
 
-function placedBox(record: ItemRecord, shape: RoomShape): ItemBox {
+const placed = rememberBoth((shape: RoomShape, record: ItemRecord): ItemBox => {
   const set = footprintOf(record.placement, record.width, record.depth, shape);
   const at = record.turned ? turnedBy(set, record, record.turned) : set;
   const outline = itemOutline(record);
@@ -76,7 +71,7 @@ function placedBox(record: ItemRecord, shape: RoomShape): ItemBox {
     footprint,
     pieces: convexPieces(footprint),
   };
-}
+});
 
 /** Turned about its middle. */
 function turnedBy({ origin, u, n, turn }: Footprint, { width, depth }: ItemRecord, by: number): Footprint {

@@ -1,4 +1,5 @@
 import { perDesign, type Design } from '../document/design';
+import { remember } from '../document/remember';
 import { dot, subtract } from '../geometry/point';
 import { AGAINST, PARALLEL } from '../geometry/tolerance';
 import { bodiesNear } from './bodies';
@@ -27,14 +28,16 @@ export const runs: (design: Design) => readonly Run[] = perDesign((design) => {
         }
       }
     }
-    found.push(
-      run.sort(
-        (a, b) => dot(subtract(a.origin, seed.origin), seed.u) - dot(subtract(b.origin, seed.origin), seed.u),
-      ),
+    run.sort(
+      (a, b) => dot(subtract(a.origin, seed.origin), seed.u) - dot(subtract(b.origin, seed.origin), seed.u),
     );
+    found.push(sameRun(seed, { run }));
   }
   return found;
 });
+
+/** The very same run for the same items in the same places, as they are and as a drag makes them. */
+const sameRun = remember((_seed: ItemBox, { run }: { run: Run }): Run => run, { kept: 3 });
 
 function adjoin(a: ItemBox, b: ItemBox): boolean {
   const apart = subtract(b.origin, a.origin);

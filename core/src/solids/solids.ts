@@ -1,7 +1,7 @@
 import { perDesign, recordOf, roomOf, type Design } from '../document/design';
 import { groupedBy } from '../document/grouped';
 import type { FixedRecord, ItemRecord, Side } from '../document/records';
-import { remember } from '../document/remember';
+import { remember, rememberBoth } from '../document/remember';
 import type { Point } from '../geometry/point';
 import { forEachEdge, signedArea, type Polygon } from '../geometry/polygon';
 import { constructionOf, constructionOfItem, type ConstructionMethod } from '../ranges/construction';
@@ -49,9 +49,9 @@ export interface Solid {
 export const solidsOf: (design: Design) => readonly Solid[] = perDesign((design) => {
   const known = rangesOf(design);
   const room = findRange(roomOf(design).range, known);
-  const usual = room ? constructionOf(room) : null;
+  const shelf = shelfOf(known, { usual: room ? constructionOf(room) : null });
   return [
-    ...itemBoxes(design).map((box) => itemSolid(box, known, usual)),
+    ...itemBoxes(design).map((box) => itemSolid(shelf, box)),
     ...fixedThings(design).map(({ record, footprint, low, high, circle }) =>
       fixedSolid(record, { footprint, low, high, round: circle !== null }),
     ),
@@ -99,14 +99,24 @@ const topSolid = remember(({ id }: ItemRecord, extent: Extent & { carriers: read
   round: false,
 }));
 
-function itemSolid(box: ItemBox, known: readonly Range[], usual: ConstructionMethod | null): Solid {
+/** The ranges there are, and the usual way to build in this room. */
+interface Shelf {
+  known: readonly Range[];
+  usual: ConstructionMethod | null;
+}
+
+const shelfOf = remember((known: readonly Range[], { usual }: Pick<Shelf, 'usual'>): Shelf => {
+  return { known, usual };
+});
+
+const itemSolid = rememberBoth(({ known, usual }: Shelf, box: ItemBox): Solid => {
   const { record, kind } = box;
   // What goes through under the counter takes its plinth and gaps from the cabinets beside it.
   const made =
     constructionOfItem(record, known) ?? (kind.group === 'appliances' && kind.top === 'under' ? usual : null);
   const found = kind.rows ? findItem(record.range, record.code, known) : null;
   return boxSolid(box, { made, drawers: found?.ok ? found.value.family.drawers : undefined });
-}
+});
 
 /** How an item is built: the method of its range, and how many drawers its family has, where it says. */
 interface Build {

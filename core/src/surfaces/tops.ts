@@ -1,7 +1,7 @@
 import { perDesign, roomOf, type Design } from '../document/design';
 import { groupedBy } from '../document/grouped';
 import { MOST_OVERHANG } from '../document/limits';
-import { remember } from '../document/remember';
+import { remember, rememberOne } from '../document/remember';
 import { place, dot, subtract, type Point } from '../geometry/point';
 import { boundsMeet, boundsOf, contains, signedArea, type Polygon } from '../geometry/polygon';
 import { apart } from '../geometry/apart';
@@ -135,11 +135,7 @@ function cornerTops(design: Design, run: Run): Point[][] {
  */
 function stripOf(design: Design, run: Run): readonly Polygon[] {
   const { frontOverhang, endOverhang } = roomOf(design);
-  const bodies = bodiesNear(
-    design,
-    run.flatMap(({ rectangle }) => rectangle),
-    MOST_OVERHANG,
-  );
+  const bodies = bodiesNear(design, cornersOf(run), MOST_OVERHANG);
   return runStrip(run[0]!, {
     run,
     around: { bodies, faces: roomShape(design).faces },
@@ -148,6 +144,8 @@ function stripOf(design: Design, run: Run): readonly Polygon[] {
   });
 }
 
+const cornersOf = rememberOne((run: Run) => run.flatMap(({ rectangle }) => rectangle));
+
 interface Strip {
   run: Run;
   around: Around;
@@ -155,52 +153,58 @@ interface Strip {
   endOverhang: number;
 }
 
+/** How many runs from the same first item are remembered: as they are, and as a drag makes them. */
+const RUNS_KEPT = 3;
+
 /** It follows from the run and what is around it: the same polygons as long as those are the same. */
-const runStrip = remember((first: ItemBox, { run, around, frontOverhang, endOverhang }: Strip) => {
-  const { origin, u, n } = first;
-  const alongOf = (box: ItemBox) => dot(subtract(box.origin, origin), u);
-  const outOf = (box: ItemBox) => dot(subtract(box.origin, origin), n);
-  const underside = Math.max(...run.map(({ high }) => high));
-  const beside = (box: ItemBox, side: PlanSide) =>
-    tieInPlan(around, box, side, (other) => stopsTop(other, underside));
-  const left = -overhang(beside(first, 'left'), first.record.overhangs?.left ?? endOverhang);
-  const last = run.at(-1)!;
-  const right =
-    alongOf(last) +
-    last.record.width +
-    overhang(beside(last, 'right'), last.record.overhangs?.right ?? endOverhang);
-  const front =
-    Math.max(...run.map((box) => outOf(box) + (box.record.leg ?? box.record.depth))) + frontOverhang;
-  const back = Math.min(...run.map(outOf));
-  const piece = (from: number, to: number, back: number) =>
-    [
-      [from, back],
-      [to, back],
-      [to, front],
-      [from, front],
-    ].map(([along, out]) => place(origin, u, along!, n, out!));
-  // How far back it goes behind each: to a wall, to what stands there, or out past the back and what clads it.
-  const panels = cladding(around, run);
-  const depths = run.map((box) => {
-    const tie = besideWall(box) ?? beside(box, 'behind');
-    const own = box.record.overhangs?.behind;
-    if (!tie || tie.distance > BACK_REACH) return panels + (own ?? endOverhang);
-    // Where only part of it stands at a wall, the top may still go out past the rest: the wall cuts it.
-    return tie.to.kind === 'wall' ? Math.max(BACK_REACH, own ?? 0) : 0;
-  });
-  // The shallowest over the whole run, then every deeper one over the items that have at least it: nested, so that no joint between pieces is left.
-  return [...new Set(depths)]
-    .sort((a, b) => a - b)
-    .flatMap((depth) =>
-      sequences(depths.map((own) => own >= depth)).map(([first, end]) =>
-        piece(
-          first === 0 ? left : alongOf(run[first]!),
-          end === run.length ? right : alongOf(run[end]!),
-          back - depth,
+const runStrip = remember(
+  (first: ItemBox, { run, around, frontOverhang, endOverhang }: Strip) => {
+    const { origin, u, n } = first;
+    const alongOf = (box: ItemBox) => dot(subtract(box.origin, origin), u);
+    const outOf = (box: ItemBox) => dot(subtract(box.origin, origin), n);
+    const underside = Math.max(...run.map(({ high }) => high));
+    const beside = (box: ItemBox, side: PlanSide) =>
+      tieInPlan(around, box, side, (other) => stopsTop(other, underside));
+    const left = -overhang(beside(first, 'left'), first.record.overhangs?.left ?? endOverhang);
+    const last = run.at(-1)!;
+    const right =
+      alongOf(last) +
+      last.record.width +
+      overhang(beside(last, 'right'), last.record.overhangs?.right ?? endOverhang);
+    const front =
+      Math.max(...run.map((box) => outOf(box) + (box.record.leg ?? box.record.depth))) + frontOverhang;
+    const back = Math.min(...run.map(outOf));
+    const piece = (from: number, to: number, back: number) =>
+      [
+        [from, back],
+        [to, back],
+        [to, front],
+        [from, front],
+      ].map(([along, out]) => place(origin, u, along!, n, out!));
+    // How far back it goes behind each: to a wall, to what stands there, or out past the back and what clads it.
+    const panels = cladding(around, run);
+    const depths = run.map((box) => {
+      const tie = besideWall(box) ?? beside(box, 'behind');
+      const own = box.record.overhangs?.behind;
+      if (!tie || tie.distance > BACK_REACH) return panels + (own ?? endOverhang);
+      // Where only part of it stands at a wall, the top may still go out past the rest: the wall cuts it.
+      return tie.to.kind === 'wall' ? Math.max(BACK_REACH, own ?? 0) : 0;
+    });
+    // The shallowest over the whole run, then every deeper one over the items that have at least it: nested, so that no joint between pieces is left.
+    return [...new Set(depths)]
+      .sort((a, b) => a - b)
+      .flatMap((depth) =>
+        sequences(depths.map((own) => own >= depth)).map(([first, end]) =>
+          piece(
+            first === 0 ? left : alongOf(run[first]!),
+            end === run.length ? right : alongOf(run[end]!),
+            back - depth,
+          ),
         ),
-      ),
-    );
-});
+      );
+  },
+  { kept: RUNS_KEPT },
+);
 
 /** The wall behind what stands close against a straight face: nothing has room between them. */
 function besideWall({ against, record: { placement } }: ItemBox): Pick<Tie, 'distance' | 'to'> | undefined {

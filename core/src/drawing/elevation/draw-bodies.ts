@@ -1,3 +1,4 @@
+import { rememberBoth } from '../../document/remember';
 import { balloon } from '../balloon';
 import { BALLOON } from '../number-places';
 import { DASH, outline, WEIGHT, type Primitive } from '../primitives';
@@ -26,7 +27,7 @@ export function seenBefore(frame: ViewFrame, solids: readonly Solid[]): Solid[] 
 }
 
 /** Whether a body may show in a view: between the face and the cut, within its length. */
-function isBefore(frame: ViewFrame, { footprint }: Solid): boolean {
+const isBefore = rememberBoth((frame: ViewFrame, { footprint }: Solid): boolean => {
   const { length, cut } = frame;
   let [left, right, near, far] = [Infinity, -Infinity, -Infinity, Infinity];
   for (const point of footprint) {
@@ -37,7 +38,7 @@ function isBefore(frame: ViewFrame, { footprint }: Solid): boolean {
     far = Math.min(far, out);
   }
   return right > 0 && left < length && near > BEHIND && far < cut;
-}
+});
 
 /** The furthest first, so that the grounds of what is nearer lie over it; what is cut after what reaches up to the cut, what is let into something after it. */
 function furthestFirst(a: Panel, b: Panel): number {

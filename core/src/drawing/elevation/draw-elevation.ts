@@ -13,7 +13,7 @@ import { line, outline, TEXT, WEIGHT, type Primitive } from '../primitives';
 import { bodiesIn, drawFrontNumbers, drawHidden, drawPanels, numbersOf, seenBefore } from './draw-bodies';
 import { drawFaceOpening } from './face-openings';
 import type { Panel } from './panels';
-import { faceFrame, type ViewFrame } from './view-frame';
+import { faceFrame, VIEWS_KEPT, type ViewFrame } from './view-frame';
 
 /**
  * The elevation of a face as drawing primitives, mm: x along it from its left end as standing before it, y up from the floor. What stands before
@@ -41,9 +41,6 @@ interface Shown {
   style: LengthStyle;
   scale: number;
 }
-
-/** How many states of a view are remembered: the committed one, and what a drag makes of it. */
-export const VIEWS_KEPT = 3;
 
 const elevationMarks = remember(
   ({ id }: FaceRecord, { face, frame, solids, openings, services, numbered, style, scale }: Shown) => {

@@ -13,11 +13,12 @@ import { placedServices, type PlacedService } from '../../survey/services';
 import type { LengthStyle } from '../../units/units';
 import { line, outline, WEIGHT, type Primitive } from '../primitives';
 import { bodiesIn, drawFrontNumbers, drawHidden, isSunk, numbersOf, seenBefore } from './draw-bodies';
-import { drawServicesOn, VIEWS_KEPT } from './draw-elevation';
+import { drawServicesOn } from './draw-elevation';
 import { drawFaceOpening } from './face-openings';
 import type { Panel } from './panels';
 import { panelMarks } from './panel-marks';
 import { sectionFrame, type SectionFrame } from './section-frame';
+import { VIEWS_KEPT } from './view-frame';
 
 /** Faces within this of square to the view (the cosine) are looked at from in front. */
 const SQUARE = 0.999;

@@ -1,11 +1,11 @@
 import { island as words, sideWords, type SideName } from '../../wording/drawing-words';
 import { kindName } from '../../wording/kind-names';
-import type { Design } from '../../document/design';
+import { perDesign, type Design } from '../../document/design';
 import type { DesignRecord } from '../../document/records';
-import { remember } from '../../document/remember';
+import { remember, rememberOne } from '../../document/remember';
 import type { Point } from '../../geometry/point';
 import { distance, inward, place, subtract, unit } from '../../geometry/point';
-import { contains, forEachEdge } from '../../geometry/polygon';
+import { contains, forEachEdge, type Polygon } from '../../geometry/polygon';
 import { itemsNear } from '../../setting/bodies';
 import { islands, togetherWith, type Island } from '../../setting/islands';
 import { HUNG, type ItemBox } from '../../setting/item-box';
@@ -17,9 +17,9 @@ import { roomShape } from '../../survey/room-shape';
 import { fixedNames } from '../../wording/things';
 import { line, WEIGHT, type Primitive } from '../primitives';
 import { bodiesIn, drawFrontNumbers, numbersOf, drawHidden, drawPanels, seenBefore } from './draw-bodies';
-import { drawCut, drawWall, VIEWS_KEPT } from './draw-elevation';
+import { drawCut, drawWall } from './draw-elevation';
 import type { Panel } from './panels';
-import { bodiesFrame, sideFrame, type ViewFrame } from './view-frame';
+import { bodiesFrame, sideFrame, VIEWS_KEPT, type ViewFrame } from './view-frame';
 
 /** The sides of what stands free, as standing before its front. */
 export const sideNames = Object.keys(sideWords) as SideName[];
@@ -67,17 +67,33 @@ function nameOf(design: Design, island: Island): string {
 }
 
 function islandSides(design: Design, island: Island, name: string): Side[] {
-  const [{ record, u, n }] = island;
+  const { outline } = roomShape(design);
+  return openSides(island[0], { island, name, outline, built: fixedThings(design) }).flatMap(
+    ({ side, before }) => (isInRun(design, before) ? [] : [side]),
+  );
+}
+
+/** The sides of an island that nothing built stands right before, and the place before each. */
+const openSides = remember(({ record, u, n }: ItemBox, { island, name, outline, built }: Standing) => {
   const ways = [n, u, { x: -n.x, y: -n.y }, { x: -u.x, y: -u.y }];
   const only = new Set(island.map(({ id }) => id));
   const footprints = island.map(({ footprint }) => footprint);
   const high = Math.max(...island.map((box) => box.high)) + OVER;
   return ways.flatMap((way, index) => {
     const frame = bodiesFrame(footprints, way, high);
-    const before = middleBefore(footprints.flat(), way);
-    if (!isFree(design, before) || isInRun(design, before)) return [];
-    return [{ record, side: sideNames[index]!, name, frame, only }];
+    const middle = middleBefore(footprints.flat(), way);
+    if (!isFree(middle, outline, built)) return [];
+    const side: Side = { record, side: sideNames[index]!, name, frame, only };
+    return [{ side, before: [middle] as const }];
   });
+});
+
+/** An island, and what there is of the room itself. */
+interface Standing {
+  island: Island;
+  name: string;
+  outline: Polygon;
+  built: readonly FixedThing[];
 }
 
 /** The place right before the middle of the side of some corners that looks a way. */
@@ -93,12 +109,14 @@ function builtSides(design: Design, thing: FixedThing, named: (name: string) => 
   const { record, footprint, n, u, high } = thing;
   if (record.type !== 'partition' && record.type !== 'half-wall') return [];
   const sides: Side[] = [];
+  const { outline } = roomShape(design);
+  const others = fixedThings(design).filter(({ id }) => id !== thing.id);
   forEachEdge(footprint, (a, b) => {
     // Outlines of fixed things are walked clockwise; seen from in front of a side its right end comes first.
     const along = unit(subtract(a, b));
     const out = inward(along);
     const middle = place(b, along, distance(a, b) / 2, out, BEFORE);
-    if (distance(a, b) < LEAST_SIDE || !isFree(design, middle, thing.id)) return;
+    if (distance(a, b) < LEAST_SIDE || !isFree(middle, outline, others)) return;
     const ways = [n, u, { x: -n.x, y: -n.y }, { x: -u.x, y: -u.y }];
     const nearest = ways.map((way) => way.x * out.x + way.y * out.y);
     const side = sideNames[nearest.indexOf(Math.max(...nearest))]!;
@@ -111,18 +129,15 @@ function builtSides(design: Design, thing: FixedThing, named: (name: string) => 
     .sort((p, q) => sideNames.indexOf(p.side) - sideNames.indexOf(q.side));
 }
 
-/** Whether a place is in the room, and in nothing built but one thing. */
-function isFree(design: Design, at: Point, except?: string): boolean {
-  if (!contains(roomShape(design).outline, at)) return false;
-  return fixedThings(design).every(
-    ({ id, footprint, low }) => id === except || low > OVER || !contains(footprint, at),
-  );
+/** Whether a place is in the room, and in nothing built. */
+function isFree(at: Point, outline: Polygon, built: readonly FixedThing[]): boolean {
+  return contains(outline, at) && built.every(({ footprint, low }) => low > OVER || !contains(footprint, at));
 }
 
 /** Whether a place is in something that stands against a wall: the side of a peninsula that joins its run. */
-function isInRun(design: Design, at: Point): boolean {
-  return itemsNear(design, [at]).some(
-    ({ against, low, footprint }) => against !== null && low < HUNG && contains(footprint, at),
+function isInRun(design: Design, at: readonly [Point]): boolean {
+  return itemsNear(design, at).some(
+    ({ against, low, footprint }) => against !== null && low < HUNG && contains(footprint, at[0]),
   );
 }
 
@@ -132,12 +147,17 @@ export function drawSide(
   { record, side, frame, only }: Side,
   scale: number,
 ): readonly Primitive[] {
-  const own = only ? solidsOfItems(design, only) : solidsOf(design).filter(({ id }) => id !== record.id);
+  const own = only ? ownSolids(design)(only) : solidsOf(design).filter(({ id }) => id !== record.id);
   const solids = seenBefore(frame, own);
   const numbers = itemNumbers(design);
   const numbered = solids.map(({ id }) => numbers.get(id));
   return sideMarks(record, { side, alone: only !== null, frame, solids, numbered, scale });
 }
+
+/** The bodies of an island, for each of its sides. */
+const ownSolids = perDesign((design) =>
+  rememberOne((only: ReadonlySet<string>) => solidsOfItems(design, only)),
+);
 
 interface Shown {
   side: SideName;

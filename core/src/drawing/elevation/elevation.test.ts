@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { levelNames } from '../../wording/drawing-words';
 import { expectNoneHidden, strokesOf } from '../../../testing/hidden-strokes';
-import { rectangle, shaped } from '../../../testing/rooms';
+import { rectangle } from '../../../testing/rooms';
 import { collideCommand } from '../../cli/collide';
 import { bendFace } from '../../commands/bend-face';
 import { editFaces } from '../../commands/edit-faces';
@@ -24,7 +24,6 @@ import type { PathMark } from '../primitives';
 import { drawElevation } from './draw-elevation';
 import { levelsOn } from './levels';
 import { panelsOf } from './panels';
-import { drawUnfold, unfoldedPlaces, unfoldedViews } from './unfold';
 import { faceFrame } from './view-frame';
 import { roomViews } from './views';
 
@@ -202,22 +201,6 @@ describe('an elevation', () => {
       );
     expect(names('A')).toEqual(['0 FFL', '900 counter', '1400 wall units', '2400 FCL']);
     expect(names('C')).toEqual(['0 FFL', '2400 FCL']);
-  });
-});
-
-describe('the unfold', () => {
-  it('puts the faces side by side in walking order, and says where a thing shows on each', () => {
-    const builder = shaped('l', [4000, 2000, 1500, 2000, 2500, 4000]);
-    const item = builder.set('F600', 'face-b', 0);
-    const { design } = builder;
-    expect(unfoldedViews(design).map(({ x }) => Math.round(x))).toEqual([0, 4000, 6000, 7500, 9500, 12000]);
-    expect(unfoldedPlaces(design, item).map(({ view, left, right }) => [view.name, left, right])).toEqual([
-      ['A', 3440, 4000],
-      ['B', 4000, 4600],
-    ]);
-    const marks = drawUnfold(design, 40);
-    const xs = strokesOf(marks, item).flatMap(({ rings }) => rings.flat().map(({ x }) => x));
-    expect([Math.min(...xs), Math.max(...xs)]).toEqual([3440, 4600]);
   });
 });
 

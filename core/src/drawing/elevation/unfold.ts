@@ -1,4 +1,5 @@
 import { perDesign, type Design } from '../../document/design';
+import { remember } from '../../document/remember';
 import type { Point } from '../../geometry/point';
 import { roomShape } from '../../survey/room-shape';
 import { openingsOn } from '../../survey/openings';
@@ -37,39 +38,95 @@ export const unfoldedViews: (design: Design) => readonly UnfoldedView[] = perDes
 /** How far under the floor the letters of the faces stand, paper mm. */
 const LETTER = 5;
 
+/** A piece of the strip: marks that lie so far along it, mm. */
+export interface StripPiece {
+  /** The same for the same view of the next strip. */
+  key: string;
+  x: number;
+  marks: readonly Primitive[];
+}
+
 /** All faces of the room side by side in walking order, then the other upright views, each with its name under it; the levels left of them. */
 export function drawUnfold(design: Design, scale: number): Primitive[] {
-  const { faces } = roomShape(design);
-  const marks = drawLevels(design, levelsOn(design, faces), 0, scale);
-  for (const { view, x, length } of unfoldedViews(design)) {
-    // Thousands of marks in every frame of a drag: put one after the other, not copied from list to list.
-    for (const mark of moved(drawView(design, view, scale), x)) marks.push(mark);
-    if (view.of === 'face') marks.push(...drawLetter(view, x + length / 2, scale));
-    // A name with no room between its neighbours is left away.
-    else if (textWidth(view.name, TEXT.normal, true) * scale < length + APART)
-      marks.push(drawName(view, x + length / 2, scale));
-  }
+  const marks: Primitive[] = [];
+  for (const { x, marks: piece } of drawStrip(design, scale))
+    // Thousands of marks in every edit: put one after the other, not copied from list to list.
+    for (const mark of moved(piece, x)) marks.push(mark);
   return marks;
 }
 
-function drawLetter(view: RoomView, x: number, scale: number): Primitive[] {
-  const ring = circle({ x, y: -LETTER * scale }, 2.9 * scale, WEIGHT.thin);
-  return [{ ...ring, layer: 'labels', fill: 'paper', source: view.id }, drawName(view, x, scale)];
+/** A part of the strip, mm along it. */
+export interface StripPart {
+  from: number;
+  to: number;
 }
 
-function drawName(view: RoomView, x: number, scale: number): Primitive {
-  return {
+/**
+ * The unfolded room in pieces, one for each view that lies at least partly in a part of the strip, and the levels: an edit leaves the very same
+ * marks in most of them, and moves others along.
+ */
+export function drawStrip(
+  design: Design,
+  scale: number,
+  { from, to }: StripPart = { from: -Infinity, to: Infinity },
+): StripPiece[] {
+  const { faces } = roomShape(design);
+  return [
+    { key: 'levels', x: 0, marks: drawLevels(design, levelsOn(design, faces), 0, scale) },
+    ...unfoldedViews(design).flatMap(({ view, x, length }) => {
+      // What a view shows and its name stay within the room there is beside it.
+      if (x + length + APART < from || x - APART > to) return [];
+      return {
+        key: view.id,
+        x,
+        marks: withName(drawView(design, view, scale), { under: nameUnder(view, length, scale) }),
+      };
+    }),
+  ];
+}
+
+/** What stands under a view. */
+interface ViewName {
+  /** What it is of. */
+  source: string;
+  name: string;
+  /** Of a face: its letter has a circle. */
+  ringed: boolean;
+  x: number;
+  scale: number;
+}
+
+function nameUnder(view: RoomView, length: number, scale: number): ViewName | null {
+  const { name } = view;
+  const ringed = view.of === 'face';
+  // A name with no room between its neighbours is left away.
+  if (!ringed && textWidth(name, TEXT.normal, true) * scale >= length + APART) return null;
+  const source = view.of === 'side' ? view.side.record.id : view.id;
+  return { source, name, ringed, x: length / 2, scale };
+}
+
+const withName = remember(
+  (marks: readonly Primitive[], { under }: { under: ViewName | null }): readonly Primitive[] =>
+    under ? [...marks, ...drawName(under)] : marks,
+);
+
+function drawName({ source, name, ringed, x, scale }: ViewName): Primitive[] {
+  const at = { x, y: -LETTER * scale };
+  const words: Primitive = {
     type: 'text',
     layer: 'labels',
-    at: { x, y: -LETTER * scale },
-    text: view.name,
+    at,
+    text: name,
     size: TEXT.normal,
     anchor: 'middle',
     turn: 0,
     ink: 'drawing',
     bold: true,
-    source: view.of === 'side' ? view.side.record.id : view.id,
+    source,
   };
+  if (!ringed) return [words];
+  const ring = circle(at, 2.9 * scale, WEIGHT.thin);
+  return [{ ...ring, layer: 'labels', fill: 'paper', source }, words];
 }
 
 /** Where something shows in the strip, mm: along it and above the floor. */

@@ -1,9 +1,10 @@
 import { perDesign, roomOf, type Design } from '../../document/design';
+import { remember, rememberBoth } from '../../document/remember';
 import { extent } from '../../geometry/convex';
 import { distance, dot, inward, subtract, unit, type Point } from '../../geometry/point';
 import type { Polygon } from '../../geometry/polygon';
 import { AGAINST } from '../../geometry/tolerance';
-import { itemBoxes, type ItemBox } from '../../setting/item-box';
+import { boxesAgainst, itemBoxes, type ItemBox } from '../../setting/item-box';
 import { projectOn, wallHeightAt, type PlacedFace } from '../../survey/placed-face';
 import { roomShape } from '../../survey/room-shape';
 
@@ -76,6 +77,9 @@ export class StraightView extends ViewOf {
   }
 }
 
+/** How many states of a view are remembered: the committed one, and what a drag makes of it. */
+export const VIEWS_KEPT = 3;
+
 /** What is this far behind the face is not seen, mm: things let into the wall are openings. */
 export const BEHIND = 1;
 /** At the least the room is cut this far before a face, mm: in front of a base run. */
@@ -95,39 +99,49 @@ const frames = perDesign(() => new Map<PlacedFace, ViewFrame>());
 
 function frameOfFace(design: Design, face: PlacedFace): ViewFrame {
   const { frontOverhang } = roomOf(design);
-  const reach = itemBoxes(design).reduce(
-    (most, box) => (box.against?.face.id === face.id ? Math.max(most, frontOf(box, face)) : most),
+  const reach = boxesAgainst(design, face.id).reduce(
+    (most, box) => Math.max(most, extentBefore(face, box).front),
     0,
   );
   const wanted = Math.max(LEAST_CUT, reach + frontOverhang + CLEAR);
-  const ends = face.arc ? steps.map((share) => face.length * share) : [0, face.length];
-  return new FaceView(face, {
-    u: face.arc ? null : face.u,
-    length: face.length,
-    cut: Math.min(wanted, opposite(design, face) - CLEAR, standingBefore(design, face, reach) - CLEAR),
-    above: ends.map((along) => ({ x: along, y: wallHeightAt(face, along) })),
-  });
+  const cut = Math.min(wanted, opposite(design, face) - CLEAR, standingBefore(design, face, reach) - CLEAR);
+  return faceView(face, { cut });
 }
+
+/** A view of a face cut so far before it: the very same as it was and as a drag makes it. */
+const faceView = remember(
+  (face: PlacedFace, { cut }: { cut: number }): ViewFrame => {
+    const ends = face.arc ? steps.map((share) => face.length * share) : [0, face.length];
+    const above = ends.map((along) => ({ x: along, y: wallHeightAt(face, along) }));
+    return new FaceView(face, { u: face.arc ? null : face.u, length: face.length, cut, above });
+  },
+  { kept: VIEWS_KEPT },
+);
+
+/** Where an item lies before a face, mm: along it, and how far out it begins and ends. */
+const extentBefore = rememberBoth((face: PlacedFace, { rectangle }: ItemBox) => {
+  const corners = rectangle.map((corner) => projectOn(face, corner));
+  const [alongs, outs] = [corners.map(({ along }) => along), corners.map(({ out }) => out)];
+  return {
+    left: Math.min(...alongs),
+    right: Math.max(...alongs),
+    back: Math.min(...outs),
+    front: Math.max(...outs),
+  };
+});
 
 /** How near before a face something stands that is against none, mm, past what is against the face: an island is not cut for the wall behind it. */
 function standingBefore(design: Design, face: PlacedFace, reach: number): number {
   let nearest = Infinity;
-  for (const { against, rectangle } of itemBoxes(design)) {
-    if (against) continue;
-    const corners = rectangle.map((corner) => projectOn(face, corner));
-    const alongs = corners.map(({ along }) => along);
-    const out = Math.min(...corners.map((corner) => corner.out));
-    if (Math.max(...alongs) > 0 && Math.min(...alongs) < face.length && out > reach + CLEAR)
-      nearest = Math.min(nearest, out);
+  for (const box of itemBoxes(design)) {
+    if (box.against) continue;
+    const { left, right, back } = extentBefore(face, box);
+    if (right > 0 && left < face.length && back > reach + CLEAR) nearest = Math.min(nearest, back);
   }
   return nearest;
 }
 
 const steps = [0, 0.25, 0.5, 0.75, 1];
-
-function frontOf({ rectangle }: ItemBox, face: PlacedFace): number {
-  return Math.max(...rectangle.map((corner) => projectOn(face, corner).out));
-}
 
 /** How near before a face another wall comes that stands across from it, mm; what is beyond that is not in front of it. */
 function opposite(design: Design, face: PlacedFace): number {

@@ -25,26 +25,102 @@ interface Piece {
  * attributes that do.
  */
 export function pieces(node: SVGGElement, drawing: Drawing) {
-  let before = new Map<string, Piece>();
-  let scaled = NaN;
+  const kept = new KeptDrawing(node);
+  kept.update(drawing);
+  return { update: (next: Drawing) => kept.update(next) };
+}
 
-  function update({ groups, scale }: Drawing) {
-    const after = new Map<string, Piece>();
-    let at = node.firstChild;
+class KeptDrawing {
+  #before = new Map<string, Piece>();
+  #shown: Drawing | null = null;
+
+  constructor(private readonly node: SVGGElement) {}
+
+  update({ groups, scale }: Drawing) {
+    const scaled = scale !== this.#shown?.scale;
+    if (groups === this.#shown?.groups && !scaled) return;
+    const before = this.#before;
+    const after = new Map(
+      groups.map(({ key }) => [
+        key,
+        before.get(key) ?? { group: document.createElementNS(SVG, 'g'), shown: [] },
+      ]),
+    );
+    takeOut(before, after);
+    let at = this.node.firstChild;
     for (const { key, marks } of groups) {
-      const piece = before.get(key) ?? { group: document.createElementNS(SVG, 'g'), shown: [] };
-      before.delete(key);
-      renew(piece, marks, scale, scale !== scaled);
-      if (piece.group === at) at = at.nextSibling;
-      else node.insertBefore(piece.group, at);
-      after.set(key, piece);
+      const piece = after.get(key)!;
+      renew(piece, marks, scale, scaled);
+      at = putAt(this.node, piece.group, at);
     }
-    for (const { group } of before.values()) group.remove();
+    this.#before = after;
+    this.#shown = { groups, scale };
+  }
+}
+
+/** Takes out what is not in a drawing any more, before the rest is walked along: nothing that stays moves for it. */
+function takeOut<T extends { group: Element }>(
+  before: ReadonlyMap<string, T>,
+  after: ReadonlyMap<string, T>,
+): [string, T][] {
+  const gone = [...before].filter(([key]) => !after.has(key));
+  for (const [, { group }] of gone) group.remove();
+  return gone;
+}
+
+/** Puts an element where the walk along what is there has come to, and gives what stands after it. */
+function putAt(node: SVGGElement, element: SVGGElement, at: ChildNode | null): ChildNode | null {
+  // What comes later is taken out before what stands right behind it: not all of that put in again before it.
+  if (at && at !== element && at.nextSibling === element) {
+    at.remove();
+    return element.nextSibling;
+  }
+  if (at === element) return at.nextSibling;
+  node.insertBefore(element, at);
+  return at;
+}
+
+/** Drawings side by side, each so far along, mm. */
+interface Row {
+  drawings: readonly { key: string; x: number; groups: readonly MarkGroup[] }[];
+  scale: number;
+}
+
+/** A drawing in its place. */
+interface Placed {
+  group: SVGGElement;
+  x: number;
+  drawing: KeptDrawing;
+}
+
+function placed(): Placed {
+  const group = document.createElementNS(SVG, 'g');
+  return { group, x: 0, drawing: new KeptDrawing(group) };
+}
+
+/** So many drawings that went are kept: a drag takes things apart and joins them again. */
+const GONE_KEPT = 40;
+
+/** Keeps drawings side by side in an SVG group, renewing as little as `pieces`. */
+export function pieceRow(node: SVGGElement, row: Row) {
+  let before = new Map<string, Placed>();
+  let gone = new Map<string, Placed>();
+
+  function update({ drawings, scale }: Row) {
+    const after = new Map(drawings.map(({ key }) => [key, before.get(key) ?? gone.get(key) ?? placed()]));
+    const kept = [...gone, ...takeOut(before, after)];
+    let at = node.firstChild;
+    for (const { key, x, groups } of drawings) {
+      const one = after.get(key)!;
+      if (x !== one.x) one.group.setAttribute('transform', `translate(${(one.x = x)} 0)`);
+      one.drawing.update({ groups, scale });
+      at = putAt(node, one.group, at);
+    }
+    gone = new Map(kept.filter(([key]) => !after.has(key)).slice(-GONE_KEPT));
     before = after;
-    scaled = scale;
   }
 
-  update(drawing);
+  update(row);
   return { update };
 }
 

@@ -12,6 +12,9 @@ import type { DesignSession } from '$lib/session/design-session.svelte';
 import type { ScreenState } from '$lib/session/screen.svelte';
 import { Cost } from '../cost';
 
+/** Milliseconds of a frame of a drag that the plan can take. */
+const SPARE = 3;
+
 /** What may be left away, less and more of it, and what the plan takes to draw so. */
 interface Level {
   without: readonly Layer[];
@@ -27,14 +30,13 @@ interface Kept {
 }
 
 /**
- * The plan as it is drawn. Where that takes more than a frame can spare, a drag draws less of it until it rests; where even the least
- * takes more, and nothing but items moves, those are drawn by themselves over the rest as it was.
+ * The plan as it is drawn. Where that takes more than a frame can spare, a drag draws less of it until it rests: at the least, without
+ * what would be out of date; and where nothing but items moves, those by themselves over the rest of it as it was.
  */
 export class DrawnPlan {
   readonly #levels: [Level, ...Level[]] = [
-    { without: [], cost: new Cost() },
-    { without: ['labels'], cost: new Cost() },
-    { without: WHILE_MOVING, cost: new Cost() },
+    { without: [], cost: new Cost(SPARE) },
+    { without: ['labels'], cost: new Cost(SPARE) },
   ];
   #kept: Kept | null = null;
   /** The rest of what was kept, beside some items. */
@@ -53,16 +55,14 @@ export class DrawnPlan {
       this.#kept = null;
       for (const { cost } of this.#levels) cost.forget();
     }
-    const level = session.resting
-      ? this.#levels[0]
-      : (this.#levels.find(({ cost }) => cost.fits) ?? this.#levels.at(-1)!);
-    const shown = { ...options, without: [...options.without, ...level.without] };
-    const rest = level.cost.fits ? null : this.#besides(scale, options);
+    const fitting = session.resting ? this.#levels[0] : this.#levels.find(({ cost }) => cost.fits());
+    const shown = { ...options, without: [...options.without, ...(fitting?.without ?? WHILE_MOVING)] };
+    const rest = fitting ? null : this.#besides(scale, options);
     if (rest)
       return { still: rest, moving: markGroups(drawItemsAlone(session.document, session.moving, shown)) };
     const draw = () => markGroups(drawPlan(session.document, scale, shown));
     // At rest there is time; a drag is measured by its own frames.
-    const groups = session.resting ? draw() : level.cost.of(draw);
+    const groups = session.resting || !fitting ? draw() : fitting.cost.of(draw);
     if (!session.resting) this.#kept = { committed: session.committed, scale, options, groups };
     return { still: groups, moving: [] };
   });
@@ -82,7 +82,9 @@ export class DrawnPlan {
       return null;
     if (this.#rest?.of !== kept || this.#rest.ids !== ids) {
       const all = new Set(ids);
-      const groups = kept.groups.filter(({ marks }) => !all.has(marks[0]!.source ?? ''));
+      const groups = kept.groups.filter(({ marks: [mark] }) => {
+        return !all.has(mark!.source ?? '') && !WHILE_MOVING.includes(mark!.layer);
+      });
       this.#rest = { of: kept, ids, groups };
     }
     return this.#rest.groups;

@@ -1,6 +1,6 @@
 <script lang="ts">
   import {
-    drawUnfold,
+    drawStrip,
     frameOf,
     dot,
     findBox,
@@ -24,13 +24,15 @@
   import { DrawingCamera, sourceOf } from '../drawing-camera.svelte';
   import { Cost } from '../cost';
   import HostedView from '../HostedView.svelte';
-  import { pieces } from '../pieces';
+  import { pieceRow } from '../pieces';
   import UnfoldTies from './UnfoldTies.svelte';
 
   // All faces of the room side by side, under the plan: chosen, moved along and up, and set into, as in the plan.
   const workspace = useWorkspace();
   const { session, screen, tools } = workspace;
 
+  /** Milliseconds of a frame of a drag that the strip can take, with the tops and bodies it shows. */
+  const SPARE = 6;
   /** What is within this of square to a view (the cosine) can be moved along it. */
   const SQUARE = 0.999;
   /** Room for the level markers left of the first face, pixels. */
@@ -75,11 +77,16 @@
   const scale = $derived(eye.scale);
   /** The design the strip was last drawn of, and what that takes: where a frame can't spare it, the strip follows a drag when it rests. */
   let drawn = session.committed;
-  const cost = new Cost();
-  const shown = $derived(session.resting || cost.fits ? session.document : drawn);
-  const groups = $derived.by(() => {
+  const cost = new Cost(SPARE);
+  const shown = $derived(session.resting || cost.fits() ? session.document : drawn);
+  /** The strip is drawn as far as it is seen and at least a quarter as much on either side, in steps of so much. */
+  const quarter = $derived(width / camera.k / 4);
+  const from = $derived((Math.floor(-camera.x / camera.k / quarter) - 1) * quarter);
+  const strip = $derived.by(() => {
     drawn = shown;
-    const draw = () => markGroups(drawUnfold(shown, scale));
+    const part = { from, to: from + 7 * quarter };
+    const draw = () =>
+      drawStrip(shown, scale, part).map(({ key, x, marks }) => ({ key, x, groups: markGroups(marks) }));
     // At rest there is time; a drag is measured by its own frames.
     if (!session.resting) return cost.of(draw);
     cost.forget();
@@ -233,7 +240,7 @@
 >
   {#if width > 0}
     <svg class="drawing" {viewBox} {width} {height} aria-hidden="true">
-      <g use:pieces={{ groups, scale }}></g>
+      <g use:pieceRow={{ drawings: strip, scale }}></g>
       {#each hovered as place (place.view.id)}
         <path
           class="mark"
