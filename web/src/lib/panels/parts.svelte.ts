@@ -7,5 +7,7 @@ export const parts = {
   propose: later(() => import('./propose/ProposePanel.svelte')),
   reach: later(() => import('./ReachPanel.svelte')),
   shortcuts: later(() => import('./ShortcutsDialog.svelte')),
+  options: later(() => import('./OptionList.svelte')),
+  palette: later(() => import('./Palette.svelte')),
   draw: later(() => import('./DrawPanel.svelte')),
 };

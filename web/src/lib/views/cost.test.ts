@@ -35,10 +35,9 @@ const waits = (cost: Cost, time: number): number | null => {
   return null;
 };
 
-it('tries again after 8 frames, 16 and 32, each time for two frames, and then no more', () => {
+it('tries again after 16 frames, then 32, each time for two frames, and then no more', () => {
   const cost = after(...times(6, 9));
-  expect([8, 16, 32, null].map((wait) => [wait, waits(cost, 9), wait && waits(cost, 9)])).toEqual([
-    [8, 8, 0],
+  expect([16, 32, null].map((wait) => [wait, waits(cost, 9), wait && waits(cost, 9)])).toEqual([
     [16, 16, 0],
     [32, 32, 0],
     [null, null, null],
@@ -47,7 +46,7 @@ it('tries again after 8 frames, 16 and 32, each time for two frames, and then no
 
 it('stays where a try shows that it fits by now', () => {
   const cost = after(...times(6, 9));
-  expect(waits(cost, 4)).toBe(8);
+  expect(waits(cost, 4)).toBe(16);
   for (const time of times(99, 4)) {
     expect(cost.fits()).toBe(true);
     cost.took(time);

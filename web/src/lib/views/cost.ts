@@ -4,8 +4,8 @@ const SELDOM = 20;
 /** What takes so long once is not tried again. */
 const FAR = 60;
 /** What did not fit is tried again after so many frames, then after twice as many, and so on, so many times: much is made anew for the first of a drag, and the page has yet to get into it. */
-const FIRST_WAIT = 8;
-const TRIES = 3;
+const FIRST_WAIT = 16;
+const TRIES = 2;
 
 /** What a drawing takes, frame by frame of a drag: what takes longer than a frame can spare draws less, or waits, until the drag rests. */
 export class Cost {

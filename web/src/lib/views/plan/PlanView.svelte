@@ -9,10 +9,8 @@
   import { DrawingCamera, sourceOf } from '../drawing-camera.svelte';
   import HostedView from '../HostedView.svelte';
   import { DrawnPlan } from './drawn-plan.svelte';
-  import FaceMoved from './FaceMoved.svelte';
   import FindingPlace from './FindingPlace.svelte';
   import GapChips from './GapChips.svelte';
-  import PickedPlaces from './PickedPlaces.svelte';
   import PlanShows from './PlanShows.svelte';
   import SelectionMark from './SelectionMark.svelte';
   import SnapMark from './SnapMark.svelte';
@@ -147,7 +145,7 @@
       <FindingPlace {scale} />
       <SelectionMark {scale} />
       <SnapMark {scale} />
-      <PickedPlaces {scale} />
+      {#if workspace.pick.now}<Later part={laterViews.pickedPlaces} props={{ scale }} coming={null} />{/if}
     </svg>
     {#if !faceDrag.active && (!drag.active || session.previewing)}<TieChips
         {camera}
@@ -156,6 +154,10 @@
       />{/if}
     <PlanShows />
     {#if !session.previewing && screen.plan.mode !== 'ceiling'}<GapChips {camera} taken={tied} />{/if}
-    {#if faceDrag.by !== null}<FaceMoved by={faceDrag.by} onLine={faceDrag.onLine} {camera} />{/if}
+    {#if faceDrag.by !== null}<Later
+        part={laterViews.faceMoved}
+        props={{ by: faceDrag.by, onLine: faceDrag.onLine, camera }}
+        coming={null}
+      />{/if}
   {/if}
 </HostedView>

@@ -4,7 +4,6 @@ import {
   markGroups,
   WHILE_MOVING,
   type Design,
-  type Layer,
   type MarkGroup,
   type PlanOptions,
 } from 'goodreach';
@@ -15,12 +14,6 @@ import { Cost } from '../cost';
 /** Milliseconds of a frame of a drag that the plan can take. */
 const SPARE = 3;
 
-/** What may be left away, less and more of it, and what the plan takes to draw so. */
-interface Level {
-  without: readonly Layer[];
-  cost: Cost;
-}
-
 /** What a plan was drawn of, as far as it is kept while items alone move. */
 interface Kept {
   committed: Design;
@@ -30,14 +23,11 @@ interface Kept {
 }
 
 /**
- * The plan as it is drawn. Where that takes more than a frame can spare, a drag draws less of it until it rests: at the least, without
- * what would be out of date; and where nothing but items moves, those by themselves over the rest of it as it was.
+ * The plan as it is drawn. Where that takes more than a frame can spare, a drag leaves away what would be out of date until it rests;
+ * and where nothing but items moves, those are drawn by themselves over the rest as it was.
  */
 export class DrawnPlan {
-  readonly #levels: [Level, ...Level[]] = [
-    { without: [], cost: new Cost(SPARE) },
-    { without: ['labels'], cost: new Cost(SPARE) },
-  ];
+  readonly #cost = new Cost(SPARE);
   #kept: Kept | null = null;
   /** The rest of what was kept, beside some items. */
   #rest: { of: Kept; ids: readonly string[]; groups: readonly MarkGroup[] } | null = null;
@@ -53,16 +43,16 @@ export class DrawnPlan {
     const [scale, options] = [this.scale(), screen.plan];
     if (session.resting) {
       this.#kept = null;
-      for (const { cost } of this.#levels) cost.forget();
+      this.#cost.forget();
     }
-    const fitting = session.resting ? this.#levels[0] : this.#levels.find(({ cost }) => cost.fits());
-    const shown = { ...options, without: [...options.without, ...(fitting?.without ?? WHILE_MOVING)] };
-    const rest = fitting ? null : this.#besides(scale, options);
+    const whole = session.resting || this.#cost.fits();
+    const shown = whole ? options : { ...options, without: [...options.without, ...WHILE_MOVING] };
+    const rest = whole ? null : this.#besides(scale, options);
     if (rest)
       return { still: rest, moving: markGroups(drawItemsAlone(session.document, session.moving, shown)) };
     const draw = () => markGroups(drawPlan(session.document, scale, shown));
     // At rest there is time; a drag is measured by its own frames.
-    const groups = session.resting || !fitting ? draw() : fitting.cost.of(draw);
+    const groups = whole && !session.resting ? this.#cost.of(draw) : draw();
     if (!session.resting) this.#kept = { committed: session.committed, scale, options, groups };
     return { still: groups, moving: [] };
   });

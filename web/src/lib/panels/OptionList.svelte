@@ -1,0 +1,86 @@
+<script lang="ts">
+  import { sendJson } from '$session/send-json';
+  import { useWorkspace } from '$lib/tools/context';
+  import type { RoomOption } from '$session/room-option';
+
+  /** What can be done with the options of the room. */
+  let { options }: { options: readonly RoomOption[] } = $props();
+  const { saving, roomId } = useWorkspace();
+  const own = $derived(options.find(({ id }) => id === roomId));
+  const others = $derived(options.filter(({ id }) => id !== roomId));
+  let problem = $state('');
+
+  /** Does something with the options once all is saved, and goes where it leads. */
+  async function act(ask: () => ReturnType<typeof sendJson<{ id?: string }>>, to: (id: string) => string) {
+    problem = '';
+    if (!(await saving.whenSaved())) {
+      problem = 'Not everything is saved yet. Try again when it is.';
+      return;
+    }
+    const answer = await ask();
+    if (answer.ok) location.assign(to(answer.value?.id ?? roomId));
+    else problem = answer.message;
+  }
+
+  const here = `/api/rooms/${roomId}`;
+  const room = (id: string) => `/rooms/${id}`;
+  const add = () => act(() => sendJson('POST', `${here}/options`), room);
+  const choose = () => act(() => sendJson('PATCH', here, { chosen: true }), room);
+  const remove = () => act(() => sendJson('DELETE', here), room);
+</script>
+
+<div class="menu" role="group" aria-label="Options">
+  {#each others as { id, option, chosen } (id)}
+    <a href="/rooms/{id}" data-sveltekit-reload
+      >Go to option {option}{#if chosen}<span class="chosen">, chosen</span>{/if}</a
+    >
+    <a href="/rooms/{roomId}/compare/{id}" data-sveltekit-reload>Compare with {option}</a>
+  {/each}
+  <button onclick={add}>New option from this</button>
+  {#if options.length > 1 && !own?.chosen}
+    <button onclick={choose}>Choose this option</button>
+    <button onclick={remove}>Remove this option</button>
+  {/if}
+  {#if problem}<p role="alert">{problem}</p>{/if}
+</div>
+
+<style>
+  .chosen {
+    color: var(--text);
+  }
+  .menu {
+    position: absolute;
+    top: calc(100% + 4px);
+    left: 0;
+    z-index: 6;
+    display: grid;
+    min-width: 13rem;
+    padding: 0.3rem;
+    border: 1px solid var(--rule-strong);
+    border-radius: 4px;
+    background: var(--sheet);
+    box-shadow: var(--shadow);
+  }
+  .menu a,
+  .menu button {
+    min-height: max(30px, var(--touch));
+    padding: 0.3rem 0.5rem;
+    border: 0;
+    border-radius: 3px;
+    background: none;
+    color: var(--text);
+    cursor: pointer;
+    text-align: left;
+    text-decoration: none;
+    white-space: nowrap;
+  }
+  .menu a:hover,
+  .menu button:hover {
+    background: var(--chrome);
+  }
+  p {
+    padding: 0.3rem 0.5rem;
+    color: var(--blocked);
+    white-space: normal;
+  }
+</style>
