@@ -1,5 +1,6 @@
 import { bendFace } from './commands/bend-face';
 import { blockOut } from './commands/block-out';
+import { bringBack } from './commands/bring-back';
 import { caseRefrigerator } from './commands/case-refrigerator';
 import { centreItems } from './commands/centre-items';
 import { concealCistern } from './commands/conceal-cistern';
@@ -60,6 +61,7 @@ import { turnItems } from './commands/turn-items';
 export const commands = [
   bendFace,
   blockOut,
+  bringBack,
   caseRefrigerator,
   centreItems,
   concealCistern,

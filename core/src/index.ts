@@ -45,6 +45,7 @@ export * from './commands/set-drain';
 export * from './commands/set-backs';
 export * from './commands/seat-row';
 export * from './commands/conceal-cistern';
+export * from './commands/bring-back';
 export * from './commands/case-refrigerator';
 export * from './commands/set-bar';
 export * from './commands/set-block';

@@ -11,6 +11,13 @@ const item = (design: Design, id: string): ItemRecord => recordOf(design, 'item'
 const onA = (distance: number) => ({ on: 'face', face: 'face-a', from: 'left', distance, off: 0 }) as const;
 const at = (face: string, distance: number) => ({ face, from: 'left', distance }) as const;
 
+/** As a room may have been before: an item was narrower, one was not there, another still was. */
+function earlier(design: Design): Design {
+  const { a, c: _, ...others } = design.records as Record<string, ItemRecord>;
+  const early = { ...item(design, 'c'), id: 'early' };
+  return { ...design, records: { ...others, a: { ...a!, width: a!.width - 10 }, early } };
+}
+
 /** What a command is asked to do, what it calls that, which records it writes or takes away, and what it refuses, in words. */
 export interface Asked {
   does: unknown;
@@ -30,6 +37,11 @@ export const asked = (design: Design): Record<string, Asked> => ({
     does: { faces: ['face-b'], prefix: 'block' },
     ...{ label: 'Block out counters', writes: ['block-face-b-0', 'block-face-b-1'] },
     refuses: [{ faces: ['none'], prefix: 'block' }, gone],
+  },
+  'bring-back': {
+    does: { revision: 7, design: earlier(design) },
+    ...{ label: 'Bring back revision 7', writes: ['a', 'c', 'early'] },
+    refuses: [null, ''],
   },
   'case-refrigerator': {
     does: { id: 'cold', ids: ['l', 'r', 'over'] },

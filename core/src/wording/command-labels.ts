@@ -8,6 +8,7 @@ export const commandLabels = {
   'bend-face': ({ bend }: { bend: { depth?: number } }) =>
     bend.depth === 0 ? 'Straighten a face' : 'Bend a face',
   'block-out': () => 'Block out counters',
+  'bring-back': ({ revision }: { revision: number }) => `Bring back revision ${revision}`,
   'case-refrigerator': () => 'Case the refrigerator in',
   'centre-items': () => 'Centre',
   'conceal-cistern': () => 'Conceal the cistern',

@@ -1,16 +1,14 @@
 import { fail, redirect, type Cookies } from '@sveltejs/kit';
-import { checkBody, SignInBody } from '$server/bodies';
+import { checkBody, NewStudioBody, SignInBody } from '$server/bodies';
 import { demoMode, loadDemo } from '$server/demo';
-import { limitedForm } from '$server/limited';
+import { limitedForm, MOST_FORM } from '$server/limited';
 import { endSession, SESSION_COOKIE, sessionEnd, signIn, startSession } from '$server/sessions';
+import { addStudio, hasStudio } from '$server/studios';
 import type { Actions, PageServerLoad } from './$types';
 
-/** A sign-in is no longer than this, bytes. */
-const MOST_FORM = 8_000;
-
-export const load: PageServerLoad = ({ locals }) => {
+export const load: PageServerLoad = async ({ locals }) => {
   if (locals.person) redirect(303, '/studio');
-  return { demo: demoMode() };
+  return { demo: demoMode(), first: !demoMode() && !(await hasStudio()) };
 };
 
 export const actions: Actions = {
@@ -38,6 +36,17 @@ export const actions: Actions = {
       case 'busy':
         return again(503, 5, 'Too many sign in at once. Try again in a moment.');
     }
+  },
+  firstStudio: async ({ request, cookies, url }) => {
+    const form = (await limitedForm(request, MOST_FORM)) ?? {};
+    const body = checkBody(NewStudioBody, form);
+    const { email = '', studio = '', name = '' } = form;
+    const again = (message: string) => fail(400, { email, studio, name, message });
+    if (!body.ok) return again(body.faults.map(({ message }) => message).join(' '));
+    const made = demoMode() ? { kind: 'not-first' as const } : await addStudio(body.value, { first: true });
+    if (made.kind !== 'added') return again('There is a studio here already. Sign in to it.');
+    await keep(cookies, await startSession(made.personId), url);
+    redirect(303, '/studio');
   },
   demo: async ({ cookies, url }) => {
     if (!demoMode())

@@ -5,6 +5,8 @@
   import type { ActionData, PageData } from './$types';
 
   let { data, form }: { data: PageData; form: ActionData } = $props();
+  /** What was typed before it was refused. */
+  const value = (field: string) => (form as Record<string, string> | null)?.[field] ?? '';
 </script>
 
 <svelte:head><title>Sign in – Good Reach</title></svelte:head>
@@ -19,22 +21,68 @@
       </form>
       <p class="or"><span>or sign in</span></p>
     {/if}
-    <form class="sign-in" method="POST" action="?/signIn" use:enhance>
-      <label
-        >Email <input
-          name="email"
-          type="email"
-          autocomplete="username"
-          required
-          value={form?.email ?? ''}
-        /></label
-      >
-      <label
-        >Password <input name="password" type="password" autocomplete="current-password" required /></label
-      >
-      {#if form?.message}<p class="problem" role="alert">{form.message}</p>{/if}
-      <Button type="submit" look={data.demo ? 'plain' : 'primary'}>Sign in</Button>
-    </form>
+    {#if data.first}
+      <h1>Make the first studio</h1>
+      <form method="POST" action="?/firstStudio" use:enhance>
+        <label
+          >Studio <input
+            name="studio"
+            autocomplete="organization"
+            required
+            maxlength="80"
+            value={value('studio')}
+          /></label
+        >
+        <label
+          >Your name <input
+            name="name"
+            autocomplete="name"
+            required
+            maxlength="80"
+            value={value('name')}
+          /></label
+        >
+        <label
+          >Email <input
+            name="email"
+            type="email"
+            autocomplete="username"
+            required
+            value={value('email')}
+          /></label
+        >
+        <label
+          >Password <input
+            name="password"
+            type="password"
+            autocomplete="new-password"
+            minlength="10"
+            required
+            aria-describedby="password-hint"
+          /></label
+        >
+        <p id="password-hint" class="lead">At least 10 characters: a few words do.</p>
+        {#if form?.message}<p class="problem" role="alert">{form.message}</p>{/if}
+        <Button type="submit" look="primary">Make the studio</Button>
+      </form>
+    {:else}
+      <form class="sign-in" method="POST" action="?/signIn" use:enhance>
+        <label
+          >Email <input
+            name="email"
+            type="email"
+            autocomplete="username"
+            required
+            value={form?.email ?? ''}
+          /></label
+        >
+        <label
+          >Password <input name="password" type="password" autocomplete="current-password" required /></label
+        >
+        {#if form?.message}<p class="problem" role="alert">{form.message}</p>{/if}
+        <Button type="submit" look={data.demo ? 'plain' : 'primary'}>Sign in</Button>
+      </form>
+    {/if}
   </div>
 </main>
 
@@ -59,6 +107,9 @@
   form {
     display: grid;
     gap: 0.8rem;
+  }
+  h1 {
+    font-size: 1.15rem;
   }
   .or {
     display: grid;

@@ -41,6 +41,7 @@
     <button onclick={choose}>Choose this option</button>
     <button onclick={remove}>Remove this option</button>
   {/if}
+  <a href="/rooms/{roomId}/history" data-sveltekit-reload>History of the room</a>
   {#if problem}<p role="alert">{problem}</p>{/if}
 </div>
 

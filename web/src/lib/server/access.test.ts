@@ -1,7 +1,7 @@
 import { demoJobs } from 'goodreach/server';
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { OpeningKind, StoredFile, StudioRange } from './models';
+import { Job, OpeningKind, Room, StoredFile, StudioRange } from './models';
 import { createJob, createRoom } from './rooms';
 import { addStudio, freshDatabase } from './testing/fresh-database';
 
@@ -21,20 +21,27 @@ const routes: Record<string, Record<string, Access>> = {
   'api/alive': { GET: 'public' },
   'api/ready': { GET: 'public' },
   'api/jobs': { GET: 'own', POST: 'own' },
+  'api/jobs/[job]': { PATCH: 'named' },
+  'api/jobs/[job]/copies': { POST: 'named' },
+  'api/jobs/[job]/removed': { POST: 'named', DELETE: 'named' },
   'api/jobs/[job]/rooms': { POST: 'named' },
   'api/opening-kinds': { GET: 'own', POST: 'own' },
   'api/opening-kinds/[kind]': { DELETE: 'named' },
   'api/ranges': { GET: 'own', POST: 'own' },
   'api/ranges/[range]': { GET: 'named', DELETE: 'named' },
+  'api/removed': { GET: 'own' },
   'api/rooms/[room]': { GET: 'named', PATCH: 'named', DELETE: 'named' },
+  'api/rooms/[room]/copies': { POST: 'named' },
   'api/rooms/[room]/design.json': { GET: 'named' },
   'api/rooms/[room]/edits': { GET: 'named', POST: 'named' },
   'api/rooms/[room]/files': { POST: 'named' },
   'api/rooms/[room]/files/[file]': { GET: 'named' },
+  'api/rooms/[room]/history': { GET: 'named' },
   'api/rooms/[room]/live': { GET: 'named', POST: 'named' },
   'api/rooms/[room]/options': { GET: 'named', POST: 'named' },
   'api/rooms/[room]/plan.json': { GET: 'named' },
-  'api/rooms/[room]/revisions/[revision]': { GET: 'named' },
+  'api/rooms/[room]/removed': { POST: 'named', DELETE: 'named' },
+  'api/rooms/[room]/revisions/[revision]': { GET: 'named', POST: 'named' },
   'api/rooms/[room]/room.glb': { GET: 'named' },
   'api/rooms/[room]/sheet.pdf': { GET: 'named' },
   'api/studio': { GET: 'own', PATCH: 'own' },
@@ -45,9 +52,12 @@ const pages: Record<string, Access> = {
   '': 'public',
   'rooms/[room]': 'named',
   'rooms/[room]/compare/[other]': 'named',
+  'rooms/[room]/history': 'named',
   studio: 'own',
+  'studio/account': 'own',
   'studio/jobs/[job]/new-room': 'named',
   'studio/ranges': 'own',
+  'studio/removed': 'own',
 };
 
 type Handler = (event: unknown) => unknown;
@@ -148,6 +158,8 @@ describe('routes', () => {
   );
 
   it('have left everything of the other studio as it was', async () => {
+    expect(await Job.count({ where: { removedAt: null } })).toBe(1);
+    expect(await Room.count({ where: { removedAt: null, revision: 0 } })).toBe(1);
     expect(await OpeningKind.count({ where: { id: params['kind']! } })).toBe(1);
     expect(await StudioRange.count({ where: { id: params['range']! } })).toBe(1);
     expect(await StoredFile.count()).toBe(1);

@@ -1,8 +1,9 @@
 import { error, json } from '@sveltejs/kit';
 import { readJson as readJsonText, refusalText, sayReason, type LengthStyle, type Refusal } from 'goodreach';
 import { limitedBody } from './limited';
-import type { Room } from './models';
-import { findRoom } from './rooms';
+import type { Job, Room } from './models';
+import { findJob, findRoom } from './rooms';
+import type { SaveOutcome } from './saving';
 import type { SignedIn } from './sessions';
 
 /** The largest JSON body read, bytes; the server's own limit stands above it so that the answer is ours. */
@@ -14,11 +15,29 @@ export function requirePerson(locals: App.Locals): SignedIn {
   return locals.person;
 }
 
+const NO_ROOM = 'This room is not in your studio, or it was removed.';
+
+/** A job of the studio of the signed-in person, or a 404. */
+export async function requireJob(locals: App.Locals, id: string): Promise<Job> {
+  const job = await findJob(requirePerson(locals), id);
+  if (!job) error(404, { message: 'This job is not in your studio, or it was removed.' });
+  return job;
+}
+
 /** A room of the studio of the signed-in person, or a 404. */
 export async function requireRoom(locals: App.Locals, id: string): Promise<Room> {
   const room = await findRoom(requirePerson(locals), id);
-  if (!room) error(404, { message: 'This room is not in your studio.' });
+  if (!room) error(404, { message: NO_ROOM });
   return room;
+}
+
+/** The revision of a room that an address asks for by `?revision=`, the newest where it asks for none; a 404 for one that never was. */
+export function revisionAsked(url: URL, { revision: last }: Pick<Room, 'revision'>): number {
+  const asked = url.searchParams.get('revision');
+  const revision = asked === null ? last : Number(asked);
+  if (asked === '' || !Number.isInteger(revision) || revision < 0 || revision > last)
+    error(404, { message: `This room has revisions 0 to ${last}; there is no ${asked}.` });
+  return revision;
 }
 
 /** The body as JSON, each key once in its object; a 400 says why it can't be read, a 413 that it is too large. */
@@ -49,6 +68,21 @@ export function refused(refusal: Refusal, more: { style?: LengthStyle; edit?: st
     { code: refusal.code, data: refusal.data, message: refusalText(refusal, style), ...rest },
     { status: 422 },
   );
+}
+
+/** What became of an edit that the server made: the revision it led to, or why there is none. */
+export function changed(outcome: SaveOutcome): Response {
+  switch (outcome.kind) {
+    case 'saved':
+      return json({ revision: outcome.revision });
+    case 'refused':
+      return refused(outcome.refusal);
+    case 'missing':
+      return json({ message: NO_ROOM }, { status: 404 });
+    case 'reused':
+    case 'stale':
+      return json({ message: 'Others are changing this room at this moment. Try again.' }, { status: 409 });
+  }
 }
 
 /** Faults of a body as an answer: 400 with each path and message. */

@@ -39,6 +39,35 @@ export class SignInBody {
   @IsString() @Length(1, 200, { message: 'Give your password.' }) password!: string;
 }
 
+/** A password has so many characters at least. */
+const LEAST_PASSWORD = 10;
+
+/** A password that is chosen: long rather than odd. */
+const ChosenPassword = () =>
+  Length(LEAST_PASSWORD, 200, {
+    message: `Choose a password of at least ${LEAST_PASSWORD} characters: a few words do.`,
+  });
+
+/** A studio with its first person. */
+export class NewStudioBody {
+  @IsString()
+  @Matches(/\S/, { message: 'Give the studio a name.' })
+  @MaxLength(80, { message: 'Keep the name of the studio under 80 characters.' })
+  studio!: string;
+  @IsString()
+  @Matches(/\S/, { message: 'Give your name.' })
+  @MaxLength(80, { message: 'Keep your name under 80 characters.' })
+  name!: string;
+  @IsEmail({}, { message: 'Give an email address to sign in with.' }) email!: string;
+  @IsString() @ChosenPassword() password!: string;
+}
+
+/** Another password for whoever is signed in. */
+export class PasswordBody {
+  @IsString() @Length(1, 200, { message: 'Give the password you have now.' }) current!: string;
+  @IsString() @ChosenPassword() password!: string;
+}
+
 export class NewJobBody {
   @IsString()
   @Matches(/\S/, { message: 'Give the job a name.' })
@@ -67,9 +96,26 @@ export class StandardsBody {
   @IsBoolean({ message: 'Say whether special widths are allowed: true or false.' }) specials!: boolean;
 }
 
+/** A name of a job or room. */
+export class NameBody {
+  @IsString({ message: 'Give a name.' })
+  @Matches(/\S/, { message: 'Give a name.' })
+  @MaxLength(80, { message: 'Keep the name under 80 characters.' })
+  name!: string;
+}
+
 /** A change of an option: chosen for its room. */
 export class OptionBody {
   @Equals(true, { message: 'An option can only be chosen.' }) chosen!: true;
+}
+
+/** What is copied of a room: as it is, or as it was at a revision. */
+export class CopyBody {
+  @IsOptional()
+  @IsInt({ message: 'Give the revision as a whole number.' })
+  @Min(0)
+  @Max(MOST_REVISION)
+  revision?: number;
 }
 
 /** The same id, however it is written. */

@@ -11,6 +11,7 @@ import * as editCommands from './migrations/0006-edit-commands';
 import * as documents from './migrations/0007-documents';
 import * as tasks from './migrations/0008-tasks';
 import * as signIn from './migrations/0009-sign-in';
+import * as removed from './migrations/0010-removed';
 import { defineModels } from './models';
 
 /** Every migration, in order. */
@@ -24,6 +25,7 @@ const migrations = [
   { name: '0007-documents', ...documents },
   { name: '0008-tasks', ...tasks },
   { name: '0009-sign-in', ...signIn },
+  { name: '0010-removed', ...removed },
 ];
 
 const held = globalThis as { goodReachDatabase?: Promise<Sequelize> };

@@ -38,7 +38,10 @@ export async function findFile(
 ): Promise<StoredFile | null> {
   await database();
   if (!isUuid(roomId) || !isUuid(id)) return null;
-  const room = await Room.findOne({ where: { id: roomId, studioId }, attributes: ['id', 'optionOf'] });
+  const room = await Room.findOne({
+    where: { id: roomId, studioId, removedAt: null },
+    attributes: ['id', 'optionOf'],
+  });
   const file = room && (await StoredFile.findOne({ where: { id, studioId } }));
   if (!room || !file) return null;
   const origin = await Room.findOne({ where: { id: file.roomId, studioId }, attributes: ['id', 'optionOf'] });

@@ -30,6 +30,9 @@ export async function limitedBody(
   return body;
 }
 
+/** A form of a few fields is no longer than this, bytes. */
+export const MOST_FORM = 8_000;
+
 /** The fields of a form, at most so many bytes; null where it can't be read as one. */
 export async function limitedForm(request: Request, most: number): Promise<Record<string, string> | null> {
   const body = await limitedBody(

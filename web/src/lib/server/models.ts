@@ -39,6 +39,7 @@ export class Job extends Model<InferAttributes<Job>, InferCreationAttributes<Job
   declare unit: LengthUnit;
   declare step: number;
   declare createdAt: CreationOptional<Date>;
+  declare removedAt: CreationOptional<Date | null>;
 }
 
 /** A room, and what lists show of it; its document is in those kept and in its edits. */
@@ -54,6 +55,7 @@ export class Room extends Model<InferAttributes<Room>, InferCreationAttributes<R
   declare revision: CreationOptional<number>;
   declare createdAt: CreationOptional<Date>;
   declare updatedAt: CreationOptional<Date>;
+  declare removedAt: CreationOptional<Date | null>;
 }
 
 /** The document of a room at one of its revisions. */
@@ -146,6 +148,7 @@ export function defineModels(sequelize: Sequelize): void {
       unit: DataTypes.TEXT,
       step: DataTypes.DOUBLE,
       createdAt: { type: DataTypes.DATE, defaultValue: DataTypes.NOW },
+      removedAt: DataTypes.DATE,
     },
     { ...common, tableName: 'jobs' },
   );
@@ -161,6 +164,7 @@ export function defineModels(sequelize: Sequelize): void {
       revision: { type: DataTypes.INTEGER, defaultValue: 0 },
       createdAt: DataTypes.DATE,
       updatedAt: DataTypes.DATE,
+      removedAt: DataTypes.DATE,
     },
     { ...common, timestamps: true, tableName: 'rooms' },
   );

@@ -6,7 +6,8 @@ import { checkBody, OptionBody } from './bodies';
 import { storeFile, findFile } from './files';
 import { Room } from './models';
 import { addOption, chooseOption, listOptions, removeOption } from './options';
-import { createJob, createRoom, findRoom, listJobs } from './rooms';
+import { listJobs } from './listing';
+import { createJob, createRoom, findRoom } from './rooms';
 import { documentOf } from './documents';
 import { saveEdits } from './saving';
 import type { SignedIn } from './sessions';
@@ -48,11 +49,12 @@ describe('options of a room', () => {
 
   it('have one that is chosen, which stands for the room in its job', async () => {
     const b = (await addOption(ours, room.id))!;
-    const listed = async () =>
-      (await listJobs(ours))
-        .flatMap(({ rooms }) => rooms)
-        .filter(({ room: one }) => (one.optionOf ?? one.id) === room.id)
-        .map(({ room: one, options }) => [one.option, options]);
+    const listed = async () => {
+      const { jobs } = await listJobs(ours, { page: 1, find: '', job: room.jobId });
+      return jobs[0]!.rooms
+        .filter(({ id }) => id === room.id || id === b.id)
+        .map(({ option, options }) => [option, options]);
+    };
     expect(await listed()).toEqual([['A', 2]]);
     expect(await chooseOption(ours, b.id)).toBe(true);
     expect(await letters(room)).toEqual(['A', 'B chosen']);

@@ -85,7 +85,7 @@ async function withOptions<T>(
   const sequelize = await database();
   if (!isUuid(roomId)) return null;
   return sequelize.transaction(async (transaction) => {
-    const asked = await Room.findOne({ where: { id: roomId, studioId }, transaction });
+    const asked = await Room.findOne({ where: { id: roomId, studioId, removedAt: null }, transaction });
     if (!asked) return null;
     const options = await optionsOf(studioId, asked, transaction);
     const room = options.find(({ id }) => id === roomId);

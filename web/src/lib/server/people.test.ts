@@ -1,9 +1,17 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { checkBody, NewJobBody, SaveBody, SignInBody } from './bodies';
+import { checkBody, NewJobBody, PasswordBody, SaveBody, SignInBody } from './bodies';
 import { database, openDatabase } from './database';
 import { demoSignIn, loadDemo } from './demo';
 import { Job, Person, Room, SessionRow, Studio } from './models';
-import { endSession, signIn, startSession, whoIs } from './sessions';
+import {
+  changePassword,
+  endOtherSessions,
+  endSession,
+  otherSessions,
+  signIn,
+  startSession,
+  whoIs,
+} from './sessions';
 import { countTry, LIMITS } from './sign-in-brake';
 import { addStudio, freshDatabase } from './testing/fresh-database';
 
@@ -101,6 +109,46 @@ describe('sessions', () => {
   });
 });
 
+describe('a password', () => {
+  const address = '192.0.2.20';
+
+  it('is changed by who knows the one before, and ends the sessions elsewhere', async () => {
+    const person = await addStudio('Changing');
+    const [here, there] = [await startSession(person.personId), await startSession(person.personId)];
+    expect(await otherSessions(person.personId, here)).toBe(1);
+    const change = (current: string) =>
+      changePassword(person, { token: here, address }, { current, password: 'another long one' });
+    expect(await change('wrong')).toEqual({ kind: 'wrong' });
+    expect(await whoIs(there)).not.toBeNull();
+    expect(await change(person.password)).toEqual({ kind: 'changed' });
+    expect([await whoIs(here), await whoIs(there)]).toMatchObject([{ personId: person.personId }, null]);
+    expect(await signIn({ email: person.email, address }, person.password)).toEqual({ kind: 'wrong' });
+    const outcome = await signIn({ email: person.email, address }, 'another long one');
+    expect(outcome).toMatchObject({ kind: 'signed-in' });
+    expect(await otherSessions(person.personId, here)).toBe(1);
+    expect(await endOtherSessions(person.personId, here)).toBe(1);
+    expect(await whoIs(here)).not.toBeNull();
+  });
+
+  it('is not guessed at for ever by who has found a browser open', async () => {
+    const person = await addStudio('Open');
+    const token = await startSession(person.personId);
+    const guess = () =>
+      changePassword(person, { token, address }, { current: 'wrong', password: 'another long one' });
+    for (let tries = 0; tries < LIMITS.pair.points; tries++) expect(await guess()).toEqual({ kind: 'wrong' });
+    expect(await guess()).toMatchObject({ kind: 'braked' });
+  });
+
+  it.each([
+    ['ninechars', false],
+    ['ten-chars!', true],
+    ['x'.repeat(200), true],
+    ['x'.repeat(201), false],
+  ])('has ten characters at least, and 200 at most: %s', (password, isSound) => {
+    expect(checkBody(PasswordBody, { current: 'x', password }).ok).toBe(isSound);
+  });
+});
+
 describe('the demo', () => {
   it('is loaded once, however often and however many at once', async () => {
     await Promise.all([loadDemo(), loadDemo()]);
@@ -133,6 +181,7 @@ describe('migrations', () => {
       '0007-documents',
       '0008-tasks',
       '0009-sign-in',
+      '0010-removed',
     ]);
     await Promise.all(opened.slice(0, 2).map((sequelize) => sequelize.close()));
   });

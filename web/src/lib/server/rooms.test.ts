@@ -19,7 +19,8 @@ import type { SaveBody } from './bodies';
 import { documentAt, documentOf } from './documents';
 import { editsSince, lastEdits } from './history';
 import { Edit, Room } from './models';
-import { createJob, createRoom, findJob, findRoom, listJobs } from './rooms';
+import { listJobs } from './listing';
+import { createJob, createRoom, findJob, findRoom } from './rooms';
 import { saveEdits } from './saving';
 import { addStudio, freshDatabase } from './testing/fresh-database';
 
@@ -230,9 +231,10 @@ describe('studios', () => {
     expect(await findRoom(ours, room.id)).toBeNull();
     expect(await findJob(ours, room.jobId)).toBeNull();
     expect(await saveEdits(ours, room.id, body(0, rename(start, 'Mine now')))).toEqual({ kind: 'missing' });
-    expect((await listJobs(ours)).some(({ rooms }) => rooms.some((one) => one.room.id === room.id))).toBe(
-      false,
-    );
+    for (const job of [null, room.jobId]) {
+      const { jobs } = await listJobs(ours, { page: 1, find: '', job });
+      expect(jobs.flatMap(({ rooms }) => rooms).some(({ id }) => id === room.id)).toBe(false);
+    }
     expect((await findRoom(theirs, room.id))!.revision).toBe(0);
   });
 

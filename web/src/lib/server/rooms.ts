@@ -4,40 +4,16 @@ import { addRoom } from './documents';
 import { Job, Room } from './models';
 import type { SignedIn } from './sessions';
 
+/** A room of the studio that is not removed. */
 export async function findRoom({ studioId }: SignedIn, id: string): Promise<Room | null> {
   await database();
-  return isUuid(id) ? Room.findOne({ where: { id, studioId } }) : null;
+  return isUuid(id) ? Room.findOne({ where: { id, studioId, removedAt: null } }) : null;
 }
 
+/** A job of the studio that is not removed. */
 export async function findJob({ studioId }: SignedIn, id: string): Promise<Job | null> {
   await database();
-  return isUuid(id) ? Job.findOne({ where: { id, studioId } }) : null;
-}
-
-/** The jobs of the studio with their rooms: of each room the option that is chosen, and how many it has. */
-export async function listJobs({
-  studioId,
-}: SignedIn): Promise<{ job: Job; rooms: { room: Room; options: number }[] }[]> {
-  await database();
-  const jobs = await Job.findAll({
-    where: { studioId },
-    order: [
-      ['createdAt', 'ASC'],
-      ['name', 'ASC'],
-    ],
-  });
-  const rooms = await Room.findAll({ where: { studioId }, order: [['createdAt', 'ASC']] });
-  const first = ({ id, optionOf }: Room) => optionOf ?? id;
-  const listed = rooms
-    .filter(({ chosen }) => chosen)
-    .map((room) => ({ room, options: rooms.filter((one) => first(one) === first(room)).length }))
-    .sort((a, b) => createdOf(a.room) - createdOf(b.room));
-  return jobs.map((job) => ({ job, rooms: listed.filter(({ room }) => room.jobId === job.id) }));
-
-  /** An option stands where the room it was made from stood. */
-  function createdOf(room: Room): number {
-    return (rooms.find(({ id }) => id === first(room)) ?? room).createdAt.getTime();
-  }
+  return isUuid(id) ? Job.findOne({ where: { id, studioId, removedAt: null } }) : null;
 }
 
 export async function createJob(

@@ -78,7 +78,7 @@ async function standing(
 
 const STANDING = `
   select revision, array(select id::text from edits where room_id = $1 and id = any($3::uuid[])) as known
-  from rooms where id = $1 and studio_id = $2`;
+  from rooms where id = $1 and studio_id = $2 and removed_at is null`;
 
 /** The first of the edits known by their id that is another than the one saved under it. */
 async function otherBy(
@@ -129,7 +129,7 @@ async function append(
 const APPEND = `
   with room as (
     update rooms set revision = $5, name = $6, updated_at = now()
-    where id = $1 and studio_id = $2 and revision = $4
+    where id = $1 and studio_id = $2 and revision = $4 and removed_at is null
     returning id
   ), made as (
     insert into edits (room_id, id, revision, person_id, action, step, command, args, patch)

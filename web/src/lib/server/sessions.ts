@@ -44,13 +44,60 @@ export async function signIn(trier: Trier, password: string): Promise<SignInOutc
   const person = await Person.findOne({ where: { email: trier.email.trim().toLowerCase() } });
   unknownHash ??= hashPassword('nobody has this password');
   const hashed = person?.passwordHash ?? (await unknownHash);
-  if (hashing.pendingCount >= MOST_QUEUED) return { kind: 'busy' };
-  const right = await hashing(() => verify(hashed, password));
+  const right = await isPassword(hashed, password);
+  if (right === null) return { kind: 'busy' };
   if (!person || !right) return { kind: 'wrong' };
   await forgetTries(trier);
   return { kind: 'signed-in', token: await startSession(person.id) };
 }
 let unknownHash: Promise<string> | undefined;
+
+/** Whether a password is a person's own; null where too many are looked at at once. */
+async function isPassword(hashed: string, password: string): Promise<boolean | null> {
+  if (hashing.pendingCount >= MOST_QUEUED) return null;
+  return hashing(() => verify(hashed, password));
+}
+
+/** How a change of password ended; where it is changed, the person's other sessions have ended. */
+export type PasswordOutcome = Exclude<SignInOutcome, { kind: 'signed-in' }> | { kind: 'changed' };
+
+/** Gives the person another password, who must know the one they have; a session stays, those elsewhere end. */
+export async function changePassword(
+  { personId }: SignedIn,
+  { token, address }: { token: string; address: string },
+  { current, password }: { current: string; password: string },
+): Promise<PasswordOutcome> {
+  await database();
+  const person = await Person.findByPk(personId, { rejectOnEmpty: true });
+  const trier = { email: person.email, address };
+  const seconds = await countTry(trier);
+  if (seconds > 0) return { kind: 'braked', seconds };
+  const right = await isPassword(person.passwordHash, current);
+  if (right === null) return { kind: 'busy' };
+  if (!right) return { kind: 'wrong' };
+  await forgetTries(trier);
+  await person.update({ passwordHash: await hashing(() => hashPassword(password)) });
+  await endOtherSessions(personId, token);
+  return { kind: 'changed' };
+}
+
+/** Ends the sessions of a person but the one of a token; gives how many there were. */
+export async function endOtherSessions(personId: string, token: string): Promise<number> {
+  await database();
+  return SessionRow.destroy({ where: { personId, id: { [Op.ne]: digest(token) } } });
+}
+
+/** How many sessions a person has beside the one of a token. */
+export async function otherSessions(personId: string, token: string): Promise<number> {
+  await database();
+  const used = new Date(Date.now() - IDLE_DAYS * DAY);
+  return SessionRow.count({
+    where: {
+      ...{ personId, id: { [Op.ne]: digest(token) } },
+      ...{ expiresAt: { [Op.gt]: new Date() }, usedAt: { [Op.gt]: used } },
+    },
+  });
+}
 
 /** Starts a session for a person; the token goes into the cookie, only its hash is kept. */
 export async function startSession(personId: string): Promise<string> {

@@ -1,22 +1,10 @@
 import { requirePerson } from '$server/answers';
-import { listJobs } from '$server/rooms';
+import { askedFor, listJobs } from '$server/listing';
 import type { PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals }) => {
+export const load: PageServerLoad = async ({ locals, url }) => {
   const person = requirePerson(locals);
-  const jobs = await listJobs(person);
-  return {
-    studio: person.studioName,
-    jobs: jobs.map(({ job, rooms }) => ({
-      id: job.id,
-      name: job.name,
-      unit: job.unit,
-      rooms: rooms.map(({ room: { id, name, revision, option }, options }) => ({
-        id,
-        name,
-        revision,
-        option: options > 1 ? `option ${option} of ${options}` : '',
-      })),
-    })),
-  };
+  const asked = askedFor(url);
+  const { jobs, more } = await listJobs(person, asked);
+  return { studio: person.studioName, person: person.personName, asked, jobs, more };
 };

@@ -31,7 +31,7 @@ const waiting = new Map<string, Set<() => void>>();
 
 /** Asks for a task of a room at its revision, and waits until it is done; what was made before is given at once. */
 export async function ask<K extends TaskKind>(
-  { id: roomId, studioId, revision }: Room,
+  { id: roomId, studioId, revision }: Pick<Room, 'id' | 'revision' | 'studioId'>,
   kind: K,
   input: TaskInputs[K],
   { urgent = true, patience = PATIENCE }: { urgent?: boolean; patience?: number } = {},

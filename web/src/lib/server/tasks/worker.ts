@@ -4,6 +4,7 @@ import type { Logger } from 'pino';
 import { QueryTypes } from 'sequelize';
 import { database } from '../database';
 import { documentAt } from '../documents';
+import { purgeRemoved } from '../removed';
 import { ASKED_CHANNEL, DONE_CHANNEL } from './ask';
 import type { Made, TaskInputs, TaskKind } from './kinds';
 
@@ -99,6 +100,7 @@ export class Worker {
     if (Date.now() > this.#tidied + TIDY) {
       this.#tidied = Date.now();
       await tidy();
+      await purgeRemoved();
     }
     await new Promise<void>((resolve) => {
       const timer = setTimeout(resolve, LOOK_AGAIN);

@@ -2,22 +2,13 @@ import { json } from '@sveltejs/kit';
 import { usualStyle } from 'goodreach';
 import { faulty, readJson, requirePerson } from '$server/answers';
 import { checkBody, NewJobBody } from '$server/bodies';
-import { createJob, listJobs } from '$server/rooms';
+import { askedFor, listJobs } from '$server/listing';
+import { createJob } from '$server/rooms';
 import type { RequestHandler } from './$types';
 
-/** The studio's jobs with their rooms. */
-export const GET: RequestHandler = async ({ locals }) => {
-  const jobs = await listJobs(requirePerson(locals));
-  return json(
-    jobs.map(({ job: { id, name, unit, step }, rooms }) => ({
-      id,
-      name,
-      unit,
-      step,
-      rooms: rooms.map(({ room }) => ({ id: room.id, name: room.name, revision: room.revision })),
-    })),
-  );
-};
+/** A page of the studio's jobs with their first rooms, the one last worked in first; `?page=`, `?find=` and `?job=` ask for others. */
+export const GET: RequestHandler = async ({ locals, url }) =>
+  json(await listJobs(requirePerson(locals), askedFor(url)));
 
 /** A new job. */
 export const POST: RequestHandler = async ({ locals, request }) => {

@@ -1,6 +1,7 @@
 import { error, json } from '@sveltejs/kit';
-import { faulty, readJson, requirePerson, requireRoom } from '$server/answers';
-import { checkBody, OptionBody } from '$server/bodies';
+import { changed, faulty, readJson, requirePerson, requireRoom } from '$server/answers';
+import { checkBody, NameBody, OptionBody } from '$server/bodies';
+import { renameRoom } from '$server/changes';
 import { documentOf } from '$server/documents';
 import { chooseOption, removeOption } from '$server/options';
 import type { RequestHandler } from './$types';
@@ -11,10 +12,16 @@ export const GET: RequestHandler = async ({ locals, params }) => {
   return json({ revision: room.revision, document: await documentOf(room) });
 };
 
-/** Chooses this option for its room. */
+/** Gives the room another name, or chooses this option for it. */
 export const PATCH: RequestHandler = async ({ locals, params, request }) => {
   const person = requirePerson(locals);
-  const body = checkBody(OptionBody, await readJson(request));
+  const raw = await readJson(request);
+  if (typeof raw === 'object' && raw !== null && 'name' in raw) {
+    const named = checkBody(NameBody, raw);
+    if (!named.ok) return faulty(named.faults);
+    return changed(await renameRoom(person, params.room, named.value.name));
+  }
+  const body = checkBody(OptionBody, raw);
   if (!body.ok) return faulty(body.faults);
   if (!(await chooseOption(person, params.room))) error(404, { message: 'This room is not in your studio.' });
   return json({ chosen: true });

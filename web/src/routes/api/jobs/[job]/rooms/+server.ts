@@ -1,14 +1,13 @@
-import { error, json } from '@sveltejs/kit';
+import { json } from '@sveltejs/kit';
 import { acceptDesign } from 'goodreach/server';
-import { faulty, readJson, refused, requirePerson } from '$server/answers';
-import { createRoom, findJob } from '$server/rooms';
+import { faulty, readJson, refused, requireJob, requirePerson } from '$server/answers';
+import { createRoom } from '$server/rooms';
 import type { RequestHandler } from './$types';
 
 /** A new room in a job, from a design sent as `{ "design": … }`: one just measured, or a file. */
 export const POST: RequestHandler = async ({ locals, params, request }) => {
   const person = requirePerson(locals);
-  const job = await findJob(person, params.job);
-  if (!job) error(404, { message: 'This job is not in your studio.' });
+  const job = await requireJob(locals, params.job);
   const raw = await readJson(request);
   if (typeof raw !== 'object' || raw === null || !('design' in raw))
     return faulty([{ path: 'design', message: 'Send the design of the room as { "design": … }.' }]);

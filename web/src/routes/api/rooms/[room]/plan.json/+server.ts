@@ -1,4 +1,4 @@
-import { requireRoom } from '$server/answers';
+import { requireRoom, revisionAsked } from '$server/answers';
 import { answerMade } from '$server/tasks/answer';
 import { ask } from '$server/tasks/ask';
 import type { RequestHandler } from './$types';
@@ -6,11 +6,13 @@ import type { RequestHandler } from './$types';
 /** A list asks for many: none is held for long, so that what else the page asks for is not kept waiting; it asks again, ms. */
 const PATIENCE = 4_000;
 
-/** A small plan of the room and its area, as lists show them: `?revision=` names the one it is of, so that it can be kept. */
+/** A small plan of the room and its area, as lists show them: `?revision=` names the one it is of, which can be kept. */
 export const GET: RequestHandler = async ({ locals, params, url }) => {
   const room = await requireRoom(locals, params.room);
-  const isKept = url.searchParams.get('revision') === String(room.revision);
-  return answerMade(await ask(room, 'plan', {}, { urgent: false, patience: PATIENCE }), {
-    'cache-control': isKept ? 'private, max-age=31536000, immutable' : 'private, no-store',
+  const at = { id: room.id, studioId: room.studioId, revision: revisionAsked(url, room) };
+  return answerMade(await ask(at, 'plan', {}, { urgent: false, patience: PATIENCE }), {
+    'cache-control': url.searchParams.has('revision')
+      ? 'private, max-age=31536000, immutable'
+      : 'private, no-store',
   });
 };

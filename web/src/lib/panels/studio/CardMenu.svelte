@@ -1,0 +1,104 @@
+<script lang="ts">
+  /** What else can be done with something of a list, behind a button beside it. */
+  interface Entry {
+    label: string;
+    /** A page it leads to, or what it does. */
+    href?: string;
+    run?: () => void;
+  }
+  let { of, entries }: { of: string; entries: readonly Entry[] } = $props();
+
+  let open = $state(false);
+  let place: HTMLDivElement;
+  let button: HTMLButtonElement;
+
+  function close() {
+    open = false;
+    button.focus();
+  }
+</script>
+
+<svelte:window
+  onpointerdown={(event) => {
+    if (open && !place.contains(event.target as Node)) open = false;
+  }}
+/>
+
+<!-- svelte-ignore a11y_no_static_element_interactions (Escape closes what a button within has opened) -->
+<div class="more" bind:this={place} onkeydown={(event) => event.key === 'Escape' && open && close()}>
+  <button
+    bind:this={button}
+    class="dots"
+    aria-expanded={open}
+    aria-haspopup="true"
+    aria-label="More for {of}"
+    title="More"
+    onclick={() => (open = !open)}><span aria-hidden="true">⋯</span></button
+  >
+  {#if open}
+    <div class="menu" role="group" aria-label="More for {of}">
+      {#each entries as { label, href, run } (label)}
+        {#if href}<a {href}>{label}</a>
+        {:else}<button
+            onclick={() => {
+              close();
+              run?.();
+            }}>{label}</button
+          >{/if}
+      {/each}
+    </div>
+  {/if}
+</div>
+
+<style>
+  .more {
+    position: relative;
+  }
+  .dots {
+    min-width: max(30px, var(--touch));
+    min-height: max(28px, var(--touch));
+    border: 1px solid transparent;
+    border-radius: 3px;
+    background: none;
+    color: var(--soft);
+    cursor: pointer;
+    font-size: 1.1rem;
+    line-height: 1;
+  }
+  .dots:hover,
+  .dots[aria-expanded='true'] {
+    border-color: var(--rule-strong);
+    background: var(--sheet);
+    color: var(--text);
+  }
+  .menu {
+    position: absolute;
+    top: calc(100% + 4px);
+    right: 0;
+    z-index: 6;
+    display: grid;
+    min-width: 11rem;
+    padding: 0.3rem;
+    border: 1px solid var(--rule-strong);
+    border-radius: 4px;
+    background: var(--sheet);
+    box-shadow: var(--shadow);
+  }
+  .menu a,
+  .menu button {
+    min-height: max(30px, var(--touch));
+    padding: 0.3rem 0.5rem;
+    border: 0;
+    border-radius: 3px;
+    background: none;
+    color: var(--text);
+    cursor: pointer;
+    text-align: left;
+    text-decoration: none;
+    white-space: nowrap;
+  }
+  .menu a:hover,
+  .menu button:hover {
+    background: var(--chrome);
+  }
+</style>

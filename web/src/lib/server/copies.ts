@@ -1,0 +1,84 @@
+import { applyPatch, roomOf, type Design } from 'goodreach';
+import { randomUUID } from 'node:crypto';
+import { QueryTypes, type Transaction } from 'sequelize';
+import { database } from './database';
+import { addRoom, documentAt } from './documents';
+import { Job, Room } from './models';
+import type { SignedIn } from './sessions';
+
+/** Names are no longer than this. */
+const MOST_NAME = 80;
+
+/** A copy of a room beside it in its job, of its own and with nothing of its past, as it is or was at a revision; null for one that never was. */
+export async function copyRoom(person: SignedIn, room: Room, revision = room.revision): Promise<Room | null> {
+  const document = await documentAt(room, revision);
+  if (!document) return null;
+  const sequelize = await database();
+  return sequelize.transaction((transaction) =>
+    addCopy(person, { room, document: named(document, copyName(room.name)), jobId: room.jobId }, transaction),
+  );
+}
+
+/** A copy of a job with its rooms, of each the option that is chosen. */
+export async function copyJob(person: SignedIn, { id, name, unit, step }: Job): Promise<Job> {
+  const { studioId } = person;
+  const sequelize = await database();
+  const order = [['createdAt', 'ASC']] as [string, string][];
+  const rooms = await Room.findAll({ where: { jobId: id, studioId, chosen: true, removedAt: null }, order });
+  const documents = await Promise.all(rooms.map((room) => documentAt(room, room.revision)));
+  return sequelize.transaction(async (transaction) => {
+    const job = await Job.create({ studioId, name: copyName(name), unit, step }, { transaction });
+    for (const [index, room] of rooms.entries())
+      await addCopy(person, { room, document: documents[index]!, jobId: job.id }, transaction);
+    return job;
+  });
+}
+
+interface Copied {
+  room: Room;
+  document: Design;
+  jobId: string;
+}
+
+/** What is laid under a room is copied with it: the one it was copied from may go. */
+async function addCopy(
+  { studioId }: SignedIn,
+  { room, document, jobId }: Copied,
+  transaction: Transaction,
+): Promise<Room> {
+  const files = new Map<string, string>();
+  const records = Object.values(document.records).map((record) => {
+    if (record.kind !== 'underlay') return record;
+    const file = files.get(record.file) ?? randomUUID();
+    files.set(record.file, file);
+    return { ...record, file };
+  });
+  const copy = { ...document, records: Object.fromEntries(records.map((record) => [record.id, record])) };
+  const added = await addRoom({ studioId, jobId }, copy, transaction);
+  const sequelize = await database();
+  for (const [from, to] of files)
+    await sequelize.query(COPY_FILE, {
+      bind: [from, to, added.id, studioId, room.optionOf ?? room.id],
+      type: QueryTypes.INSERT,
+      transaction,
+    });
+  return added;
+}
+
+const COPY_FILE = `
+  insert into files (id, studio_id, room_id, name, type, bytes, created_at)
+  select $2, studio_id, $3, name, type, bytes, now() from files
+  where id::text = $1 and studio_id = $4
+    and room_id in (select id from rooms where coalesce(option_of, id) = $5)`;
+
+function copyName(name: string): string {
+  const ending = ' (copy)';
+  return `${[...name].slice(0, MOST_NAME - ending.length).join('')}${ending}`;
+}
+
+function named(document: Design, name: string): Design {
+  const room = roomOf(document);
+  const done = applyPatch(document, [{ id: room.id, before: room, after: { ...room, name } }]);
+  if (!done.ok) throw new Error('A room can be named.');
+  return done.value;
+}
