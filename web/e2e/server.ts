@@ -14,11 +14,12 @@ export class Application {
     private readonly port: number,
     readonly databaseUrl: string,
     private readonly databaseName: string,
+    private readonly demo: boolean,
   ) {}
   private process: ChildProcess | null = null;
   private worker: ChildProcess | null = null;
 
-  static async start(): Promise<Application> {
+  static async start({ demo = true } = {}): Promise<Application> {
     const server = process.env['DATABASE_URL'];
     if (!server) throw new Error('Run these tests with script/test e2e: it starts their PostgreSQL.');
     const name = `e2e_${randomBytes(6).toString('hex')}`;
@@ -26,7 +27,7 @@ export class Application {
     const url = new URL(server);
     url.pathname = `/${name}`;
     const port = await freePort();
-    const application = new Application(`http://127.0.0.1:${port}`, port, url.href, name);
+    const application = new Application(`http://127.0.0.1:${port}`, port, url.href, name, demo);
     await application.resume();
     return application;
   }
@@ -35,7 +36,7 @@ export class Application {
     const env = {
       ...process.env,
       DATABASE_URL: this.databaseUrl,
-      GOODREACH_DEMO: '1',
+      GOODREACH_DEMO: this.demo ? '1' : '',
       NODE_ENV: 'production',
       HOST: '127.0.0.1',
       PORT: String(this.port),

@@ -63,8 +63,10 @@ export class Studio {
     await this.page.locator('[data-ready=true]').waitFor();
   }
 
+  /** Opens a room of the studio by its name, on whatever page of the list it is. */
   async openRoom(name: string): Promise<void> {
-    await this.page.getByRole('link', { name }).first().click();
+    await this.page.goto(`${this.address}/studio?find=${encodeURIComponent(name)}`);
+    await this.page.locator('main').getByRole('link', { name }).first().click();
     await this.ready();
   }
 

@@ -45,7 +45,8 @@ export async function loadDemo(): Promise<string> {
         { transaction },
       ));
     const start = Date.now();
-    for (const [index, { name, unit, step, rooms }] of demoJobs().entries()) {
+    // The job made last is listed first: the first of the demo.
+    for (const [index, { name, unit, step, rooms }] of demoJobs().reverse().entries()) {
       if (await Job.findOne({ where: { studioId, name }, transaction })) continue;
       const job = await Job.create(
         { studioId, name, unit, step, createdAt: new Date(start + index) },

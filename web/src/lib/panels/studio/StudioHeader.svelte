@@ -7,7 +7,7 @@
 </script>
 
 <header>
-  <a class="home" href="/studio" aria-label="Jobs of {studio}"><Wordmark /></a>
+  <a class="home" href="/studio" aria-label="Good Reach: all jobs"><Wordmark /></a>
   <span class="studio">{studio}</span>
   <nav aria-label="Studio">
     <a href="/studio/ranges">Ranges</a>

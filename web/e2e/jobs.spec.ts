@@ -1,0 +1,127 @@
+import { Application } from './server';
+import { expect, test } from './studio';
+
+test('rooms and jobs are renamed, duplicated, removed and taken back', async ({ page, studio }) => {
+  await studio.newRoom('Millimetres', ['3000', '2400', '3000', '2400']);
+  const made = (await page.getByRole('heading', { level: 1 }).textContent())!;
+  await page.goto(`${studio.address}/studio`);
+  const job = page.locator('section').first();
+  const menu = (of: string) => page.getByRole('button', { name: `More for ${of}`, exact: true });
+
+  // The room is renamed by keys alone; the menu has the keyboard again afterwards.
+  await menu(made).first().focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Rename' }).focus();
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('Scullery');
+  await page.keyboard.press('Enter');
+  await expect(job.getByRole('link', { name: 'Scullery' })).toBeVisible();
+  await expect(menu('Scullery')).toBeFocused();
+
+  await menu('Scullery').click();
+  await page.getByRole('button', { name: 'Duplicate' }).click();
+  await expect(page.getByRole('status').first()).toContainText('duplicated as “Scullery (copy)”');
+  await expect(job.getByRole('link', { name: 'Scullery (copy)' })).toBeVisible();
+
+  await menu('Scullery (copy)').click();
+  await page.getByRole('button', { name: 'Remove' }).click();
+  await expect(job.getByRole('link', { name: 'Scullery (copy)' })).toBeHidden();
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(job.getByRole('link', { name: 'Scullery (copy)' })).toBeVisible();
+
+  // A job goes with its rooms, is listed, and comes back with them.
+  const name = (await job.getByRole('heading').textContent())!;
+  await menu(name).click();
+  await page.getByRole('button', { name: 'Rename' }).click();
+  await page.getByLabel('Name of the job').fill('Scullery row');
+  await page.keyboard.press('Enter');
+  await menu('Scullery row').click();
+  await page.getByRole('button', { name: 'Remove' }).click();
+  await expect(page.getByRole('heading', { name: 'Scullery row' })).toBeHidden();
+  await page.getByRole('link', { name: 'Removed' }).click();
+  await expect(page.getByRole('row', { name: /Scullery row/ })).toContainText('job with its rooms');
+  await page.getByRole('button', { name: 'Take Scullery row back' }).click();
+  await expect(page.getByRole('status')).toHaveText('Scullery row is back.');
+
+  await page.goto(`${studio.address}/studio`);
+  await page.getByRole('searchbox', { name: 'Find a job or room' }).fill('scullery row');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 2 })).toHaveText(['Scullery row']);
+  await expect(page.locator('section li')).toHaveCount(2);
+});
+
+test('a room’s history tells what was done, and any revision is brought back', async ({ page, studio }) => {
+  await studio.newRoom('Millimetres', ['3000', '2400', '3000', '2400']);
+  await studio.step('Set');
+  await studio.setByCode('F600', 'F300');
+  await studio.saved();
+  const room = new URL(page.url()).pathname;
+  const made = (await page.getByRole('heading', { level: 1 }).textContent())!;
+  const items = async () => {
+    const answer = await page.request.get(`${studio.address}/api${room}`);
+    const { document } = (await answer.json()) as {
+      document: { records: Record<string, { code?: string }> };
+    };
+    return Object.values(document.records).flatMap(({ code }) => code ?? []);
+  };
+  await page.goto(`${studio.address}${room}/history`);
+  const edits = page.getByRole('listitem');
+  await expect(edits.first()).toContainText('Set F300');
+  await expect(edits.last()).toContainText('The room is made');
+
+  await page.getByRole('button', { name: /Set F600/ }).click();
+  await expect(page.getByRole('heading', { level: 2 })).toHaveText('Revision 1');
+  await expect(page.locator('.shown .plan svg')).toBeVisible();
+  await page.getByRole('button', { name: 'Bring this back' }).click();
+  await expect(page.getByRole('status')).toContainText('as it was at revision 1');
+  await expect(edits.first()).toContainText('Bring back revision 1');
+  expect(await items()).toEqual(['F600']);
+
+  // It is one more edit of one's own: in the room it is taken back like any other.
+  await page.getByRole('navigation').getByRole('link', { name: made }).click();
+  await studio.ready();
+  await page.keyboard.press('Control+z');
+  await expect.poll(items).toEqual(['F600', 'F300']);
+});
+
+test('the first studio is made on the sign-in page, and its person changes the password', async ({
+  browser,
+}) => {
+  const application = await Application.start({ demo: false });
+  try {
+    const page = await browser.newPage();
+    await page.goto(application.address);
+    await page.getByLabel('Studio').fill('Quay Kitchens');
+    await page.getByLabel('Your name').fill('A. Mason');
+    await page.getByLabel('Email').fill('mason@quay.example');
+    await page.getByLabel('Password').fill('harbour wall');
+    await page.getByRole('button', { name: 'Make the studio' }).click();
+    await page.waitForURL('**/studio');
+    await expect(page.getByText('No job yet.')).toBeVisible();
+
+    // Whoever comes later signs in.
+    const other = await browser.newContext();
+    const later = await other.newPage();
+    await later.goto(application.address);
+    await expect(later.getByRole('button', { name: 'Make the studio' })).toBeHidden();
+    await later.getByLabel('Email').fill('mason@quay.example');
+    await later.getByLabel('Password').fill('harbour wall');
+    await later.getByRole('button', { name: 'Sign in' }).click();
+    await later.waitForURL('**/studio');
+
+    await page.getByRole('link', { name: 'A. Mason' }).click();
+    await expect(page.getByText('Here, and in 1 other browser.')).toBeVisible();
+    await page.getByLabel('The password you have now').fill('harbour wal');
+    await page.getByLabel('A new one').fill('slipway at dawn');
+    await page.getByRole('button', { name: 'Change the password' }).click();
+    await expect(page.getByRole('alert')).toHaveText('That is not the password you have now.');
+    await page.getByLabel('The password you have now').fill('harbour wall');
+    await page.getByLabel('A new one').fill('slipway at dawn');
+    await page.getByRole('button', { name: 'Change the password' }).click();
+    await expect(page.getByRole('status')).toContainText('Your password is changed.');
+    await later.reload();
+    await expect(later.getByRole('button', { name: 'Sign in' })).toBeVisible();
+  } finally {
+    await application.stop();
+  }
+});
