@@ -1,3 +1,6 @@
+import { spawn } from 'node:child_process';
+import { text } from 'node:stream/consumers';
+import { fileURLToPath } from 'node:url';
 import { Application } from './server';
 import { expect, test } from './studio';
 
@@ -121,7 +124,49 @@ test('the first studio is made on the sign-in page, and its person changes the p
     await expect(page.getByRole('status')).toContainText('Your password is changed.');
     await later.reload();
     await expect(later.getByRole('button', { name: 'Sign in' })).toBeVisible();
+
+    // Another studio is made by whoever runs the server.
+    const person = ['--name', 'B. Wright', '--email', 'wright@slip.example'];
+    const make = (password: string) =>
+      addStudio(['add', '--studio', 'Slip Baths', ...person], application.databaseUrl, password);
+    expect(await make('short')).toMatchObject({ code: 1, stderr: expect.stringContaining('10 characters') });
+    expect(await make('keel and rudder')).toMatchObject({
+      code: 0,
+      stdout: expect.stringContaining('Slip Baths is made.'),
+    });
+    expect(await make('keel and rudder')).toMatchObject({ code: 1 });
+    await later.getByLabel('Email').fill('wright@slip.example');
+    await later.getByLabel('Password').fill('keel and rudder');
+    await later.getByRole('button', { name: 'Sign in' }).click();
+    await expect(later).toHaveTitle('Slip Baths – Good Reach');
   } finally {
     await application.stop();
   }
+});
+
+/** Runs `script/studio` with a password piped in. */
+async function addStudio(args: readonly string[], databaseUrl: string, password: string) {
+  const script = fileURLToPath(new URL('../../script/studio', import.meta.url));
+  const env = { ...process.env, DATABASE_URL: databaseUrl, LOG_LEVEL: 'silent' };
+  const running = spawn(script, args, { env });
+  running.stdin.end(`${password}\n`);
+  const ended = new Promise<number | null>((resolve) => running.once('exit', resolve));
+  const [stdout, stderr, code] = await Promise.all([text(running.stdout), text(running.stderr), ended]);
+  return { code, stdout, stderr };
+}
+
+test('who is not signed in is sent to the sign-in page, with the headers and the request’s id', async ({
+  studio,
+  request,
+}) => {
+  const headers = { 'x-request-id': 'quay-1' };
+  const answer = await request.get(`${studio.address}/studio`, { headers, maxRedirects: 0 });
+  expect(answer.status()).toBe(303);
+  expect(answer.headers()).toMatchObject({
+    location: '/',
+    'x-frame-options': 'DENY',
+    'x-request-id': 'quay-1',
+  });
+  const odd = await request.get(`${studio.address}/`, { headers: { 'x-request-id': 'a b' } });
+  expect(odd.headers()['x-request-id']).toMatch(/^[0-9a-f]{8}$/);
 });

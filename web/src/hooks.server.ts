@@ -1,11 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import { pathToFileURL } from 'node:url';
-import { json, redirect, type Handle, type HandleServerError, type ServerInit } from '@sveltejs/kit';
+import { json, type Handle, type HandleServerError, type ServerInit } from '@sveltejs/kit';
 import pino from 'pino';
 import { dev } from '$app/environment';
 import { outcomeFor } from '$lib/outcome';
 import { closeDatabase } from '$server/database';
 import { guarded, isOwn, needsSignIn } from '$server/guard';
+import { countAnswer } from '$server/metrics';
 import { stopListening } from '$server/listening';
 import { closeLive } from '$server/live';
 import { SESSION_COOKIE, whoIs } from '$server/sessions';
@@ -13,8 +14,33 @@ import { isUnavailable, RETRY_AFTER, UNAVAILABLE } from '$server/unavailable';
 
 const log = pino({ level: process.env['LOG_LEVEL'] ?? 'info' });
 
+/** Every answer is told in the log, in a line: what was asked for by its route, how it ended, and by whom; nothing of what was sent. */
+export const handle: Handle = async (asked) => {
+  const { event } = asked;
+  const start = performance.now();
+  event.locals.id = requestId(event.request.headers.get('x-request-id'));
+  let answer: Response | undefined;
+  try {
+    answer = await guardedAnswer(asked);
+    answer.headers.set('x-request-id', event.locals.id);
+    return answer;
+  } finally {
+    const ms = performance.now() - start;
+    const [route, { method }] = [event.route.id, event.request];
+    const status = answer?.status ?? 500;
+    countAnswer(route, method, status, ms);
+    const person = event.locals.person?.personId;
+    log.info({ id: event.locals.id, route, method, status, ms: Math.round(ms), person }, 'answer');
+  }
+};
+
+/** The id of a request, as whoever passed it on has named it, or one of our own. */
+function requestId(given: string | null): string {
+  return given !== null && /^[\w-]{1,64}$/.test(given) ? given : randomUUID().slice(0, 8);
+}
+
 /** Every answer is guarded, and one that the database had no time for says so. */
-export const handle: Handle = async ({ event, resolve }) => {
+const guardedAnswer: Handle = async ({ event, resolve }) => {
   const answer = await answered(event, resolve).catch((error: unknown) => {
     if (!isUnavailable(error)) throw error;
     event.locals.unavailable = true;
@@ -34,7 +60,8 @@ async function answered(...[event, resolve]: AnsweredBy): Promise<Response> {
     return json({ message: 'This write does not come from the program’s own pages.' }, { status: 403 });
   const token = event.cookies.get(SESSION_COOKIE);
   if (token) event.locals.person = await whoIs(token);
-  if (!event.locals.person && needsSignIn(event.route.id)) redirect(303, '/');
+  if (!event.locals.person && needsSignIn(event.route.id))
+    return new Response(null, { status: 303, headers: { location: '/' } });
   return resolve(event);
 }
 type AnsweredBy = [Parameters<Handle>[0]['event'], Parameters<Handle>[0]['resolve']];
@@ -47,18 +74,19 @@ export const handleError: HandleServerError = ({ error: defect, event, status, m
     event.locals.unavailable = true;
     return { message: UNAVAILABLE };
   }
-  const id = randomUUID().slice(0, 8);
-  log.error({ id, err: defect, path: event.url.pathname }, 'defect');
+  const { id } = event.locals;
+  log.error({ id, err: defect, route: event.route.id }, 'defect');
   return { message: 'Something is wrong with the program.', id };
 };
 
-/** One build has several roles: it answers people, does tasks in a process of its own, or is a thread of that. */
+/** One build has several roles: it answers people, does tasks in a process of its own, is a thread of that, or makes a studio. */
 export const init: ServerInit = async () => {
   const role = process.env['GOODREACH_ROLE'];
   if (role === undefined && !dev) return;
-  const { beThread, beWorker, workHere } = await import('$server/tasks/roles');
+  const { beThread, beWorker, makeStudio, workHere } = await import('$server/tasks/roles');
   if (role === undefined) workHere(log);
   else if (role === 'thread') beThread();
+  else if (role === 'studio') process.exit(await makeStudio(process.env['GOODREACH_STUDIO'] ?? ''));
   else beWorker(pathToFileURL(process.argv[1]!), log);
 };
 

@@ -25,6 +25,7 @@ const routes: Record<string, Record<string, Access>> = {
   'api/jobs/[job]/copies': { POST: 'named' },
   'api/jobs/[job]/removed': { POST: 'named', DELETE: 'named' },
   'api/jobs/[job]/rooms': { POST: 'named' },
+  'api/metrics': { GET: 'public' },
   'api/opening-kinds': { GET: 'own', POST: 'own' },
   'api/opening-kinds/[kind]': { DELETE: 'named' },
   'api/ranges': { GET: 'own', POST: 'own' },

@@ -1,5 +1,8 @@
 import { setPriority } from 'node:os';
 import type { Logger } from 'pino';
+import { checkBody, NewStudioBody } from '../bodies';
+import { closeDatabase } from '../database';
+import { addStudio } from '../studios';
 import { make } from './kinds';
 import { serve, threadMaker } from './threads';
 import { Worker } from './worker';
@@ -22,6 +25,20 @@ export function workHere(log: Pick<Logger, 'error' | 'info'>): Worker {
   const worker = new Worker(make, log);
   void worker.run();
   return worker;
+}
+
+/** Makes a studio with its first person, told as JSON, and says how that ended; gives the status to end with. */
+export async function makeStudio(told: string): Promise<number> {
+  const body = checkBody(NewStudioBody, JSON.parse(told));
+  if (!body.ok) {
+    for (const { message } of body.faults) console.error(message);
+    return 1;
+  }
+  const made = await addStudio(body.value, { first: false });
+  await closeDatabase();
+  if (made.kind === 'added') console.log(`${body.value.studio} is made. ${body.value.email} signs in to it.`);
+  else console.error(`${body.value.email} signs in to a studio already. Give another address.`);
+  return made.kind === 'added' ? 0 : 1;
 }
 
 /** Makes what a worker asks this thread for. */
