@@ -36,7 +36,8 @@ export async function makeStudio(told: string): Promise<number> {
   }
   const made = await addStudio(body.value, { first: false });
   await closeDatabase();
-  if (made.kind === 'added') console.log(`${body.value.studio} is made. ${body.value.email} signs in to it.`);
+  if (made.kind === 'added')
+    process.stdout.write(`${body.value.studio} is made. ${body.value.email} signs in to it.\n`);
   else console.error(`${body.value.email} signs in to a studio already. Give another address.`);
   return made.kind === 'added' ? 0 : 1;
 }
