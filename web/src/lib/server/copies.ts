@@ -19,17 +19,22 @@ export async function copyRoom(person: SignedIn, room: Room, revision = room.rev
   );
 }
 
-/** A copy of a job with its rooms, of each the option that is chosen. */
-export async function copyJob(person: SignedIn, { id, name, unit, step }: Job): Promise<Job> {
+/** A job with more rooms than this is not copied at once. */
+export const MOST_COPIED = 100;
+
+/** A copy of a job with its rooms, of each the option that is chosen; null where those are too many. */
+export async function copyJob(person: SignedIn, { id, name, unit, step }: Job): Promise<Job | null> {
   const { studioId } = person;
   const sequelize = await database();
   const order = [['createdAt', 'ASC']] as [string, string][];
   const rooms = await Room.findAll({ where: { jobId: id, studioId, chosen: true, removedAt: null }, order });
-  const documents = await Promise.all(rooms.map((room) => documentAt(room, room.revision)));
+  if (rooms.length > MOST_COPIED) return null;
   return sequelize.transaction(async (transaction) => {
     const job = await Job.create({ studioId, name: copyName(name), unit, step }, { transaction });
-    for (const [index, room] of rooms.entries())
-      await addCopy(person, { room, document: documents[index]!, jobId: job.id }, transaction);
+    for (const room of rooms) {
+      const document = (await documentAt(room, room.revision))!;
+      await addCopy(person, { room, document, jobId: job.id }, transaction);
+    }
     return job;
   });
 }
@@ -71,9 +76,15 @@ const COPY_FILE = `
   where id::text = $1 and studio_id = $4
     and room_id in (select id from rooms where coalesce(option_of, id) = $5)`;
 
-function copyName(name: string): string {
+/** The name of a copy, no longer than a name may be; no letter of two parts is cut in half. */
+export function copyName(name: string): string {
   const ending = ' (copy)';
-  return `${[...name].slice(0, MOST_NAME - ending.length).join('')}${ending}`;
+  let kept = '';
+  for (const letter of name) {
+    if (kept.length + letter.length + ending.length > MOST_NAME) break;
+    kept += letter;
+  }
+  return kept + ending;
 }
 
 function named(document: Design, name: string): Design {

@@ -3,7 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import { roomOf } from 'goodreach';
 import { bringBackRevision, renameRoom } from './changes';
-import { copyJob, copyRoom } from './copies';
+import { copyJob, copyName, copyRoom, MOST_COPIED } from './copies';
 import { database } from './database';
 import { documentOf } from './documents';
 import { findFile } from './files';
@@ -144,13 +144,34 @@ describe('a copy', () => {
   it('of a job has its rooms, of each the option that is chosen', async () => {
     await addOption(ours, room.id);
     await createRoom(ours, job, start);
-    const copy = await copyJob(ours, job);
+    const copy = (await copyJob(ours, job))!;
     expect([copy.name, copy.unit, copy.step]).toEqual(['Harbour house (copy)', 'mm', 1]);
     const { jobs } = await listJobs(ours, { ...all, job: copy.id });
     expect(jobs[0]!.rooms.map(({ option, options }) => [option, options])).toEqual([
       ['A', 1],
       ['A', 1],
     ]);
+  });
+
+  it('of a job is made up to a hundred rooms', async () => {
+    const { studioId } = ours;
+    const more = (count: number) =>
+      Room.bulkCreate(Array.from({ length: count }, () => ({ studioId, jobId: job.id, name: 'Room' })));
+    const added = await more(MOST_COPIED);
+    expect(await copyJob(ours, job)).toBeNull();
+    await Room.destroy({ where: { id: added.map(({ id }) => id) } });
+    expect(await copyJob(ours, job)).toMatchObject({ name: 'Harbour house (copy)' });
+  });
+
+  it.each([
+    ['x'.repeat(73), `${'x'.repeat(73)} (copy)`],
+    ['x'.repeat(74), `${'x'.repeat(73)} (copy)`],
+    // A letter of two parts stays whole.
+    [`${'x'.repeat(71)}🛁`, `${'x'.repeat(71)}🛁 (copy)`],
+    [`${'x'.repeat(72)}🛁`, `${'x'.repeat(72)} (copy)`],
+  ])('has a name that is none too long: %s', (name, copy) => {
+    expect(copyName(name)).toBe(copy);
+    expect(copy.length).toBeLessThanOrEqual(80);
   });
 });
 

@@ -189,7 +189,10 @@ export class SaveQueue {
       return this.#retry(
         'You are signed out. Sign in again in another tab; your work is kept here and then saved.',
       );
-    if (answer.status === 404) return this.#part('This room is gone from your studio.');
+    if (answer.status === 404)
+      return this.#part(
+        'This room is gone from your studio. If it was removed, take it back there, and load this page anew.',
+      );
     if (REFUSED.has(answer.status)) return this.#refused(sent, body);
     // A server that has no time (503) says nothing of the edit.
     if (

@@ -40,6 +40,6 @@ export const POST: RequestHandler = async ({ locals, params, request }) => {
       return json({ code: 'edit-reused', edit, message }, { status: 409 });
     }
     case 'missing':
-      error(404, { message: 'This room is not in your studio.' });
+      error(404, { message: 'This room is not in your studio, or it was removed.' });
   }
 };
