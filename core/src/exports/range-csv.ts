@@ -1,12 +1,12 @@
 import Papa from 'papaparse';
 import type { Family, Range, ServicePoint } from '../ranges/range';
-import { rangeColumns } from '../ranges/range-columns';
+import { FORMULA, rangeColumns } from '../ranges/range-columns';
 
 /** A range as a table, one family a row, in the range's unit: what import reads. */
 export function rangeCsv(range: Range): string {
   const mm = range.unit === 'in' ? 25.4 : 1;
   const rows = range.families.map((family) => rowOf(range, family, mm));
-  return Papa.unparse({ fields: [...rangeColumns], data: rows }, { escapeFormulae: true, newline: '\n' });
+  return Papa.unparse({ fields: [...rangeColumns], data: rows }, { escapeFormulae: FORMULA, newline: '\n' });
 }
 
 function rowOf({ name, unit, construction, fronts }: Range, family: Family, mm: number): string[] {

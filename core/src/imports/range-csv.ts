@@ -13,7 +13,7 @@ import {
 import type { Reason } from '../reasons';
 import { itemKinds } from '../ranges/kinds';
 import type { Family, Range, ServicePoint } from '../ranges/range';
-import { optionalColumns, rangeColumns, type RangeColumn } from '../ranges/range-columns';
+import { optionalColumns, rangeColumns, unguarded, type RangeColumn } from '../ranges/range-columns';
 import { itemsOf } from '../ranges/shelf';
 import { parseLength } from '../units/parse-length';
 import { quantise } from '../units/units';
@@ -41,7 +41,7 @@ export function readRangeCsv(text: string, id: string): RangeReport {
   });
   if (text.length > MOST_RANGE_TEXT) return whole({ because: 'table-too-long', most: MOST_RANGE_TEXT });
   const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: false });
-  const [header = [], ...lines] = data;
+  const [header = [], ...lines] = data.map((cells) => cells.map(unguarded));
   const columns = header.map((cell) => cell.trim().toLowerCase());
   const table = new Table(columns);
   for (const column of rangeColumns)

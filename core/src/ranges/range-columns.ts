@@ -35,3 +35,11 @@ export const optionalColumns: readonly RangeColumn[] = [
   'price per height',
   'services',
 ];
+
+/** What a spreadsheet would take for a formula, or for one that is guarded: a cell of a table is written with an apostrophe before it. */
+export const FORMULA = /^'*[=+\-@\t\r]/;
+
+/** What a cell said before it was guarded. */
+export function unguarded(cell: string): string {
+  return cell.startsWith("'") && FORMULA.test(cell) ? cell.slice(1) : cell;
+}

@@ -1,3 +1,4 @@
+import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { sayReason } from '../wording/words';
 import { rectangle } from '../../testing/rooms';
@@ -11,6 +12,7 @@ import { recordOf, recordsOf } from '../document/design';
 import { recordFaults } from '../document/validate-design';
 import { readRangeCsv } from '../imports/range-csv';
 import { rangeCsv } from '../exports/range-csv';
+import { rangeColumns } from './range-columns';
 import { checkReach } from '../reach/check-reach';
 import { sayFinding } from '../wording/rule-texts';
 import { must } from '../result';
@@ -166,6 +168,27 @@ describe('tables of ranges', () => {
       });
     }
   });
+
+  it.each([
+    ['=SUM(A1)', "'=SUM(A1)"],
+    ['+ base', "'+ base"],
+    ['-base', "'-base"],
+    ['@base', "'@base"],
+    ["'=base", "''=base"],
+    ["''-base", "'''-base"],
+    // What no spreadsheet takes for a formula is written as it is.
+    ["'tis", "'tis"],
+    ['a=b', 'a=b'],
+  ])(
+    'guard names that a spreadsheet would take for formulas, and read them as they were: %s',
+    (name, cell) => {
+      const [first, ...others] = ranges[0]!.families;
+      const range = { ...ranges[0]!, families: [{ ...first!, name }, ...others] };
+      const table = rangeCsv(range);
+      expect(Papa.parse<string[]>(table).data[1]![rangeColumns.indexOf('name')]).toBe(cell);
+      expect(readRangeCsv(table, range.id)).toMatchObject({ ok: true, range });
+    },
+  );
 
   const header = 'range,unit,construction,type,name,code,widths,heights,depths,price';
   const faultsOf = (...lines: string[]) => {
