@@ -38,6 +38,7 @@ for (const light of ['light', 'dark'] as const) {
     found.push(...(await faults('survey, a face chosen')));
     await page.goto(`${studio.address}/studio`);
     found.push(...(await faults('jobs')));
+    await studio.listDemoJob('mm');
     await page.getByRole('link', { name: 'New room' }).first().click();
     await page.getByRole('radio', { name: 'Splayed bay' }).click();
     found.push(...(await faults('new room, an outline')));

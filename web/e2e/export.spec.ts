@@ -73,7 +73,7 @@ test('a design exported as JSON and imported again is the same file', async ({ p
   ]);
   const file = info.outputPath('kitchen.json');
   await download.saveAs(file);
-  await page.goto(`${studio.address}/studio`);
+  await studio.listDemoJob('mm');
   const jobs = page
     .locator('section')
     .filter({ has: page.getByRole('heading', { name: 'Lamplighter’s Cottage' }) });

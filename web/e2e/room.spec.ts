@@ -2,10 +2,10 @@ import { expect, test } from './studio';
 
 test('the demo studio shows two jobs with plans, and opens one', async ({ page, studio }) => {
   await studio.enter();
-  await expect(page.getByRole('heading', { level: 2 })).toContainText([
-    'Lamplighter’s Cottage',
-    'Orchard Row 14',
-  ]);
+  await studio.listDemoJob('feet');
+  await expect(page.getByRole('heading', { level: 2 })).toHaveText(['Orchard Row 14']);
+  await studio.listDemoJob('mm');
+  await expect(page.getByRole('heading', { level: 2 })).toHaveText(['Lamplighter’s Cottage']);
   await expect(page.locator('.plan svg path').first()).toBeVisible();
   await studio.openRoom('Galley with bay');
   await expect(page.getByText('4115').first()).toBeAttached();
@@ -58,6 +58,7 @@ test('a room is measured by typing, with a door and a window at typed distances'
 
 test('a rectangle can be dragged and its numbers corrected', async ({ page, studio }) => {
   await studio.enter();
+  await studio.listDemoJob('mm');
   await page.getByRole('link', { name: 'New room' }).first().click();
   const pad = (await page.getByRole('img', { name: 'The outline of the room' }).boundingBox())!;
   await page.mouse.move(pad.x + 60, pad.y + 80);

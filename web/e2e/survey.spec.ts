@@ -42,6 +42,7 @@ test('the whole galley with bay is entered from the keyboard', async ({ page, st
   await studio.openRoom('Galley with bay');
   const demo = (await studio.design()) as unknown as Design;
   await page.goto(`${studio.address}/studio`);
+  await studio.listDemoJob('mm');
   await page.getByRole('link', { name: 'New room' }).first().focus();
   await page.keyboard.press('Enter');
   await page.getByRole('heading', { name: 'Measure the room' }).waitFor();
@@ -188,6 +189,7 @@ test('a face is pushed, split, moved and stretched, and all of it taken back', a
 
 test('a room is walked face by face, closed by pointing at its start', async ({ page, studio }) => {
   await studio.enter();
+  await studio.listDemoJob('mm');
   await page.getByRole('link', { name: 'New room' }).first().click();
   await page.getByRole('radio', { name: 'Walk it face by face' }).click();
   for (const length of ['4000', '3000', '1500', '1.2 m']) {
@@ -214,6 +216,7 @@ test('a room is walked face by face, closed by pointing at its start', async ({ 
 
 test('a room is taken from the outline in a DXF drawing', async ({ page, studio }) => {
   await studio.enter();
+  await studio.listDemoJob('mm');
   await page.getByRole('link', { name: 'New room' }).first().click();
   await page.getByRole('radio', { name: 'Walk it face by face' }).click();
   const corners = [

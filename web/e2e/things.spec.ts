@@ -180,6 +180,7 @@ test('an opening is kept as a kind, and added in another room of the studio', as
   await expect(page.getByText('Larder door is kept for every room of the studio')).toBeVisible();
   await studio.saved();
   await page.goto(`${studio.address}/studio`);
+  await studio.listDemoJob('mm');
   await page.getByRole('link', { name: 'New room' }).first().click();
   await page.getByLabel('Face A', { exact: true }).fill('3600');
   await page.getByLabel('Face B', { exact: true }).fill('2400');

@@ -32,10 +32,13 @@
     let timer: ReturnType<typeof setTimeout> | undefined;
     const leaving = new AbortController();
     const fetchPlan = async (tries: number) => {
+      // Who leaves while it comes has no use for it any more, whole or in part.
       const answer = await askServer(url, { signal: leaving.signal }).catch(() => null);
+      const drawn = answer?.ok
+        ? ((await answer.json().catch(() => null)) as { plan: string; area: string } | null)
+        : null;
       if (leaving.signal.aborted) return;
-      if (answer?.ok) {
-        const drawn = (await answer.json()) as { plan: string; area: string };
+      if (drawn) {
         plan = drawn.plan;
         onarea(drawn.area);
       } else if (tries < MOST_TRIES) timer = setTimeout(() => void fetchPlan(tries + 1), AGAIN);

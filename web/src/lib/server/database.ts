@@ -65,7 +65,7 @@ function connected(url: string, options: Options): Sequelize {
 }
 
 /** A whole number over zero from the environment, ms or a count; the usual one where none is set. */
-function setting(name: string, usual: number): number {
+export function setting(name: string, usual: number): number {
   const text = process.env[name];
   if (text === undefined || text === '') return usual;
   const value = Number(text);

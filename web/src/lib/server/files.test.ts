@@ -1,14 +1,16 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { makeRoom, must, outlineFaces, usualStyle } from 'goodreach';
+import { makeRoom, must, outlineFaces, usualStyle, type Design } from 'goodreach';
 import { findFile, pictureType, storeFile } from './files';
 import { createJob, createRoom } from './rooms';
 import type { SignedIn } from './sessions';
+import { countUpload, MOST_UPLOADS } from './sign-in-brake';
 import { addStudio, freshDatabase } from './testing/fresh-database';
 
 let drop: () => Promise<void>;
 let ours: SignedIn;
 let theirs: SignedIn;
 let roomId: string;
+let design: Design;
 const png = new Uint8Array([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a, 1, 2, 3]);
 
 beforeAll(async () => {
@@ -16,7 +18,7 @@ beforeAll(async () => {
   ours = await addStudio('Ours');
   theirs = await addStudio('Theirs');
   const faces = outlineFaces({ id: 'rectangle', turns: 0, mirrored: false }, [4000, 3000], 'mm');
-  const design = must(makeRoom({ name: 'Kitchen', ...usualStyle('mm'), ceilingHeight: 2400, faces }));
+  design = must(makeRoom({ name: 'Kitchen', ...usualStyle('mm'), ceilingHeight: 2400, faces }));
   roomId = (await createRoom(ours, await createJob(ours, 'A job', 'mm', 1), design)).id;
 });
 afterAll(() => drop());
@@ -30,6 +32,31 @@ describe('files laid under a room', () => {
     expect(new Uint8Array(file!.bytes)).toEqual(png);
     expect(await findFile(theirs, roomId, stored.id)).toBeNull();
     expect(await findFile(ours, roomId, 'no id')).toBeNull();
+  });
+
+  it.each([
+    [0, 'stored'],
+    [-1, 'full'],
+  ])('take no more than the studio may have: %s bytes beside it', async (spare, kind) => {
+    const studio = await addStudio(`Full ${spare}`);
+    const room = await createRoom(studio, await createJob(studio, 'A job', 'mm', 1), design);
+    process.env['STUDIO_FILE_BYTES'] = String(2 * png.length + spare);
+    try {
+      expect(await storeFile(studio, room.id, 'one.png', png)).toMatchObject({ kind: 'stored' });
+      expect(await storeFile(studio, room.id, 'two.png', png)).toMatchObject({ kind });
+      // Others have room of their own.
+      expect(await storeFile(ours, roomId, 'other.png', png)).toMatchObject({ kind: 'stored' });
+    } finally {
+      delete process.env['STUDIO_FILE_BYTES'];
+    }
+  });
+
+  it('are counted for each person, up to so many within an hour', async () => {
+    for (let sent = 0; sent < MOST_UPLOADS; sent++) expect(await countUpload(ours.personId)).toBe(0);
+    const seconds = await countUpload(ours.personId);
+    expect(seconds).toBeGreaterThan(3_500);
+    expect(seconds).toBeLessThanOrEqual(3_600);
+    expect(await countUpload(theirs.personId)).toBe(0);
   });
 
   it('are stored for rooms of the studio only, and only when they are pictures', async () => {

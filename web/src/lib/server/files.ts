@@ -1,4 +1,5 @@
-import { database } from './database';
+import { QueryTypes } from 'sequelize';
+import { database, setting } from './database';
 import { Room, StoredFile } from './models';
 import { findRoom, isUuid } from './rooms';
 import type { SignedIn } from './sessions';
@@ -6,8 +7,12 @@ import type { SignedIn } from './sessions';
 /** The largest file stored, bytes. */
 export const MOST_FILE_BYTES = 20_000_000;
 
-/** How storing a file ended: stored under an id, not a picture that can be laid under, or for a room that is not there. */
-export type StoreOutcome = { kind: 'stored'; id: string } | { kind: 'unknown' } | { kind: 'missing' };
+/** The files of a studio take at most so many bytes together; STUDIO_FILE_BYTES sets another limit. */
+const MOST_STUDIO_BYTES = 2_000_000_000;
+
+/** How storing a file ended: stored under an id, not a picture that can be laid under, for a room that is not there, or too much for the studio, which may have so many bytes. */
+export type StoreOutcome =
+  { kind: 'stored'; id: string } | { kind: 'unknown' } | { kind: 'missing' } | { kind: 'full'; most: number };
 
 /** Stores a picture for a room of the studio. What it is, its bytes say, not its name. */
 export async function storeFile(
@@ -20,15 +25,20 @@ export async function storeFile(
   if (!room) return { kind: 'missing' };
   const type = pictureType(bytes);
   if (!type) return { kind: 'unknown' };
-  const file = await StoredFile.create({
-    studioId: person.studioId,
-    roomId: room.id,
-    name,
-    type,
-    bytes: Buffer.from(bytes),
+  const most = setting('STUDIO_FILE_BYTES', MOST_STUDIO_BYTES);
+  const sequelize = await database();
+  const [stored] = await sequelize.query<{ id: string }>(STORE, {
+    bind: [person.studioId, room.id, name, type, Buffer.from(bytes), bytes.byteLength, most],
+    type: QueryTypes.SELECT,
   });
-  return { kind: 'stored', id: file.id };
+  return stored ? { kind: 'stored', id: stored.id } : { kind: 'full', most };
 }
+
+const STORE = `
+  insert into files (id, studio_id, room_id, name, type, bytes, created_at)
+  select gen_random_uuid(), $1, $2, $3, $4, $5, now()
+  where (select coalesce(sum(octet_length(bytes)), 0) from files where studio_id = $1) + $6::bigint <= $7::bigint
+  returning id`;
 
 /** A file laid under a room of the studio; options of a room show those of the one they were made from. */
 export async function findFile(

@@ -28,15 +28,7 @@ async function limiters(): Promise<Limiters> {
   const sequelize = await database();
   let made = known.get(sequelize);
   if (!made) {
-    const limiter = (limit: Limit) =>
-      new RateLimiterPostgres({
-        storeClient: sequelize,
-        storeType: 'sequelize',
-        tableName: 'sign_in_tries',
-        tableCreated: true,
-        keyPrefix: limit,
-        ...LIMITS[limit],
-      });
+    const limiter = (limit: Limit) => limiterIn(sequelize, limit, LIMITS[limit]);
     known.set(
       sequelize,
       (made = { pair: limiter('pair'), address: limiter('address'), account: limiter('account') }),
@@ -45,21 +37,42 @@ async function limiters(): Promise<Limiters> {
   return made;
 }
 
+/** Counts what is done under a name, so often within so many seconds. */
+function limiterIn(sequelize: Sequelize, keyPrefix: string, limit: { points: number; duration: number }) {
+  return new RateLimiterPostgres({
+    storeClient: sequelize,
+    storeType: 'sequelize',
+    tableName: 'sign_in_tries',
+    tableCreated: true,
+    keyPrefix,
+    ...limit,
+  });
+}
+
+/** So many pictures a person may send within an hour. */
+export const MOST_UPLOADS = 120;
+
+/** Counts a picture that a person sends; gives how many seconds are to be waited before the next, 0 where it may be. */
+export async function countUpload(personId: string): Promise<number> {
+  const limit = { points: MOST_UPLOADS, duration: 60 * 60 };
+  return waitFor(limiterIn(await database(), 'upload', limit), personId);
+}
+
+/** Counts one more under a key; gives the seconds to wait where it is one too many. */
+async function waitFor(limiter: RateLimiterPostgres, key: string): Promise<number> {
+  try {
+    await limiter.consume(key);
+    return 0;
+  } catch (over) {
+    if (over instanceof RateLimiterRes) return Math.max(1, Math.ceil(over.msBeforeNext / 1_000));
+    throw over;
+  }
+}
+
 /** Counts a try; gives how many seconds are to be waited before the next, 0 where it may be. */
 export async function countTry(trier: Trier): Promise<number> {
   const all = await limiters();
-  const waits = await Promise.all(
-    keysOf(trier).map(async ([limit, key]) => {
-      try {
-        await all[limit].consume(key);
-        return 0;
-      } catch (over) {
-        if (over instanceof RateLimiterRes) return Math.max(1, Math.ceil(over.msBeforeNext / 1_000));
-        throw over;
-      }
-    }),
-  );
-  return Math.max(...waits);
+  return Math.max(...(await Promise.all(keysOf(trier).map(([limit, key]) => waitFor(all[limit], key)))));
 }
 
 /** The try was right: it counts no more, and those before it from there neither. */

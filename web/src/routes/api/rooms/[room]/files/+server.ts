@@ -1,14 +1,31 @@
 import { error, json } from '@sveltejs/kit';
-import { requirePerson } from '$server/answers';
+import pLimit from 'p-limit';
+import { requirePerson, requireRoom } from '$server/answers';
 import { limitedBody } from '$server/limited';
 import { MOST_FILE_BYTES, storeFile } from '$server/files';
+import { countUpload, MOST_UPLOADS } from '$server/sign-in-brake';
 import type { RequestHandler } from './$types';
+
+/** So many pictures are held in memory at once; more wait their turn, and too many are sent away. */
+const reading = pLimit(4);
+const MOST_QUEUED = 20;
 
 /** Stores a picture to lay under a room: the body is the file, its name is in `x-file-name`, percent-encoded. */
 export const POST: RequestHandler = async ({ locals, params, request }) => {
   const person = requirePerson(locals);
-  const bytes = await limitedBody(request, MOST_FILE_BYTES, tooLarge);
-  const outcome = await storeFile(person, params.room, nameOf(request), bytes);
+  // What can't be kept is not read: whose room it is, how often, and how many are read at once is looked at first.
+  await requireRoom(locals, params.room);
+  const seconds = await countUpload(person.personId);
+  if (seconds > 0)
+    error(429, {
+      message: `You have sent ${MOST_UPLOADS} pictures within an hour. Wait ${Math.ceil(seconds / 60)} minutes.`,
+    });
+  if (reading.pendingCount >= MOST_QUEUED)
+    error(503, { message: 'Too many pictures are sent at once. Try again in a moment.' });
+  const outcome = await reading(async () => {
+    const bytes = await limitedBody(request, MOST_FILE_BYTES, tooLarge);
+    return storeFile(person, params.room, nameOf(request), bytes);
+  });
   switch (outcome.kind) {
     case 'stored':
       return json({ id: outcome.id }, { status: 201 });
@@ -17,7 +34,11 @@ export const POST: RequestHandler = async ({ locals, params, request }) => {
         message: 'The file is no picture that can be laid under. Choose a PNG, JPEG or SVG file.',
       });
     case 'missing':
-      error(404, { message: 'This room is not in your studio.' });
+      error(404, { message: 'This room is not in your studio, or it was removed.' });
+    case 'full':
+      error(413, {
+        message: `The pictures of your studio would take more than the ${(outcome.most / 1e9).toFixed(1)} GB there are. Remove rooms that are not needed, or ask whoever runs the server for more.`,
+      });
   }
 };
 
