@@ -45,7 +45,9 @@ describe('files laid under a room', () => {
       expect(await storeFile(studio, room.id, 'one.png', png)).toMatchObject({ kind: 'stored' });
       expect(await storeFile(studio, room.id, 'two.png', png)).toMatchObject({ kind });
       // Others have room of their own.
-      expect(await storeFile(ours, roomId, 'other.png', png)).toMatchObject({ kind: 'stored' });
+      const beside = await addStudio(`Beside ${spare}`);
+      const other = await createRoom(beside, await createJob(beside, 'A job', 'mm', 1), design);
+      expect(await storeFile(beside, other.id, 'one.png', png)).toMatchObject({ kind: 'stored' });
     } finally {
       delete process.env['STUDIO_FILE_BYTES'];
     }
