@@ -125,6 +125,7 @@
   }
   .title {
     display: flex;
+    flex-wrap: wrap;
     align-items: center;
     gap: 0.8rem;
     min-height: max(34px, var(--touch));
@@ -142,6 +143,18 @@
     border-radius: 3px;
     background: var(--sheet);
     color: var(--text);
+  }
+  @media (max-width: 480px) {
+    .title {
+      justify-content: space-between;
+    }
+    .find {
+      flex-basis: 100%;
+      order: 1;
+    }
+    .find input {
+      flex: 1;
+    }
   }
   .told:not(:empty) {
     display: flex;
