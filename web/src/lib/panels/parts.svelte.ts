@@ -8,6 +8,5 @@ export const parts = {
   reach: later(() => import('./ReachPanel.svelte')),
   shortcuts: later(() => import('./ShortcutsDialog.svelte')),
   options: later(() => import('./OptionList.svelte')),
-  palette: later(() => import('./Palette.svelte')),
   draw: later(() => import('./DrawPanel.svelte')),
 };

@@ -17,6 +17,7 @@
   import FactsPanel from '$lib/panels/FactsPanel.svelte';
   import { parts } from '$lib/panels/parts.svelte';
   import ShelfPanel from '$lib/panels/items/ShelfPanel.svelte';
+  import Palette from '$lib/panels/Palette.svelte';
   import SavingNotice from '$lib/panels/SavingNotice.svelte';
   import StatusLine from '$lib/panels/StatusLine.svelte';
   import TopBar from '$lib/panels/TopBar.svelte';
@@ -170,10 +171,7 @@
   <StatusLine />
 </div>
 {#if dialog === 'shortcuts'}<Later part={parts.shortcuts} props={{ onclose: closer('shortcuts') }} />
-{:else if dialog === 'palette'}<Later
-    part={parts.palette}
-    props={{ acting, onclose: closer('palette') }}
-  />{/if}
+{:else if dialog === 'palette'}<Palette {acting} onclose={closer('palette')} />{/if}
 
 <style>
   .stage {
