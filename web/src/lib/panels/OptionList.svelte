@@ -29,7 +29,7 @@
   const remove = () => act(() => sendJson('DELETE', here), room);
 </script>
 
-<div class="menu" role="group" aria-label="Options">
+<div class="menu dropped" role="group" aria-label="Options">
   {#each others as { id, option, chosen } (id)}
     <a href="/rooms/{id}" data-sveltekit-reload
       >Go to option {option}{#if chosen}<span class="chosen">, chosen</span>{/if}</a
@@ -50,34 +50,8 @@
     color: var(--text);
   }
   .menu {
-    position: absolute;
-    top: calc(100% + 4px);
     left: 0;
-    z-index: 6;
-    display: grid;
     min-width: 13rem;
-    padding: 0.3rem;
-    border: 1px solid var(--rule-strong);
-    border-radius: 4px;
-    background: var(--sheet);
-    box-shadow: var(--shadow);
-  }
-  .menu a,
-  .menu button {
-    min-height: max(30px, var(--touch));
-    padding: 0.3rem 0.5rem;
-    border: 0;
-    border-radius: 3px;
-    background: none;
-    color: var(--text);
-    cursor: pointer;
-    text-align: left;
-    text-decoration: none;
-    white-space: nowrap;
-  }
-  .menu a:hover,
-  .menu button:hover {
-    background: var(--chrome);
   }
   p {
     padding: 0.3rem 0.5rem;

@@ -36,7 +36,7 @@
     onclick={() => (open = !open)}><span aria-hidden="true">⋯</span></button
   >
   {#if open}
-    <div class="menu" role="group" aria-label="More for {of}">
+    <div class="menu dropped" role="group" aria-label="More for {of}">
       {#each entries as { label, href, run } (label)}
         {#if href}<a {href}>{label}</a>
         {:else}<button
@@ -72,33 +72,7 @@
     color: var(--text);
   }
   .menu {
-    position: absolute;
-    top: calc(100% + 4px);
     right: 0;
-    z-index: 6;
-    display: grid;
     min-width: 11rem;
-    padding: 0.3rem;
-    border: 1px solid var(--rule-strong);
-    border-radius: 4px;
-    background: var(--sheet);
-    box-shadow: var(--shadow);
-  }
-  .menu a,
-  .menu button {
-    min-height: max(30px, var(--touch));
-    padding: 0.3rem 0.5rem;
-    border: 0;
-    border-radius: 3px;
-    background: none;
-    color: var(--text);
-    cursor: pointer;
-    text-align: left;
-    text-decoration: none;
-    white-space: nowrap;
-  }
-  .menu a:hover,
-  .menu button:hover {
-    background: var(--chrome);
   }
 </style>
