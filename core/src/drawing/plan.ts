@@ -18,6 +18,9 @@ import { textWidth } from './text-layout';
 /** What a plan leaves away while its shape is being dragged: what takes long to place, and would be out of date. */
 export const WHILE_MOVING: readonly Layer[] = ['dimensions', 'labels', 'numbers', 'tops'];
 
+/** What of a plan lies within the rest, so that it says nothing of how far that reaches. */
+export const WITHIN: readonly Layer[] = ['labels', 'numbers', 'tops'];
+
 /** How a plan is drawn. */
 export interface PlanOptions {
   /** Layers left away. */

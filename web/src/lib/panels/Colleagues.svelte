@@ -1,6 +1,7 @@
 <script lang="ts">
   import { useWorkspace } from '$lib/tools/context';
 
+  /** Who else is in the room. */
   const { live } = useWorkspace();
 
   const initials = (name: string) =>
@@ -11,17 +12,14 @@
       .join('');
 </script>
 
-{#if live.colleagues.length > 0}
-  <ul aria-label="Also here">
-    {#each live.colleagues as { tab, person } (tab)}
-      <li title="{person.name} is here too">
-        <span aria-hidden="true">{initials(person.name)}</span><span class="visually-hidden"
-          >{person.name}</span
-        >
-      </li>
-    {/each}
-  </ul>
-{/if}
+<ul aria-label="Also here">
+  {#each live.colleagues as { tab, person } (tab)}
+    <li title="{person.name} is here too">
+      <span aria-hidden="true">{initials(person.name)}</span><span class="visually-hidden">{person.name}</span
+      >
+    </li>
+  {/each}
+</ul>
 
 <style>
   ul {

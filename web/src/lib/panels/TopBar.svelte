@@ -1,21 +1,23 @@
 <script lang="ts">
-  import Alone from '@lucide/svelte/icons/maximize-2';
-  import Moon from '@lucide/svelte/icons/moon';
-  import Left from '@lucide/svelte/icons/panel-left';
-  import Right from '@lucide/svelte/icons/panel-right';
-  import Redo from '@lucide/svelte/icons/redo-2';
-  import Fit from '@lucide/svelte/icons/scan';
-  import Sun from '@lucide/svelte/icons/sun';
-  import Search from '@lucide/svelte/icons/search';
-  import Undo from '@lucide/svelte/icons/undo-2';
+  import alone from 'lucide-static/icons/maximize-2.svg?raw';
+  import moon from 'lucide-static/icons/moon.svg?raw';
+  import left from 'lucide-static/icons/panel-left.svg?raw';
+  import right from 'lucide-static/icons/panel-right.svg?raw';
+  import redo from 'lucide-static/icons/redo-2.svg?raw';
+  import fit from 'lucide-static/icons/scan.svg?raw';
+  import sun from 'lucide-static/icons/sun.svg?raw';
+  import search from 'lucide-static/icons/search.svg?raw';
+  import undo from 'lucide-static/icons/undo-2.svg?raw';
   import { roomOf } from 'goodreach';
   import { onMount } from 'svelte';
   import type { RoomOption } from '$session/room-option';
-  import Colleagues from './Colleagues.svelte';
   import OptionMenu from './OptionMenu.svelte';
   import { useWorkspace } from '$lib/tools/context';
   import { steps } from '$session/screen.svelte';
   import type { PageActing } from '$lib/tools/actions';
+  import Icon from '$ui/Icon.svelte';
+  import Later from '$ui/Later.svelte';
+  import { parts } from './parts.svelte';
 
   interface Props {
     jobName: string;
@@ -23,7 +25,7 @@
     acting: PageActing;
   }
   let { jobName, options, acting }: Props = $props();
-  const { session, screen } = useWorkspace();
+  const { session, screen, live } = useWorkspace();
 
   onMount(() => {
     screen.dark = document.documentElement.dataset['theme'] === 'dark';
@@ -45,7 +47,7 @@
       aria-expanded={!screen.folded.left}
       title={screen.folded.left ? 'Show the left panel (Alt 7)' : 'Fold the left panel away (Alt 7)'}
     >
-      <Left size={18} aria-hidden="true" /><span class="visually-hidden">Left panel</span>
+      <Icon svg={left} /><span class="visually-hidden">Left panel</span>
     </button>
     <a href="/studio">{jobName}</a>
     <span aria-hidden="true">/</span>
@@ -65,13 +67,13 @@
     {/each}
   </ol>
   <div class="tools">
-    <Colleagues />
+    {#if live.colleagues.length > 0}<Later part={parts.colleagues} props={{}} coming={null} />{/if}
     <button
       onclick={() => session.undo()}
       disabled={!session.canUndo}
       title={session.canUndo ? `Undo: ${session.undoLabel} (Ctrl Z)` : 'Nothing to undo'}
     >
-      <Undo size={18} aria-hidden="true" /><span class="visually-hidden">Undo</span>
+      <Icon svg={undo} /><span class="visually-hidden">Undo</span>
     </button>
     <button
       class="wide"
@@ -79,10 +81,10 @@
       disabled={!session.canRedo}
       title={session.canRedo ? `Redo: ${session.redoLabel} (Ctrl Shift Z)` : 'Nothing to redo'}
     >
-      <Redo size={18} aria-hidden="true" /><span class="visually-hidden">Redo</span>
+      <Icon svg={redo} /><span class="visually-hidden">Redo</span>
     </button>
     <button onclick={() => acting.views.fit()} title="Show the whole drawing (Alt 0)">
-      <Fit size={18} aria-hidden="true" /><span class="visually-hidden">Show the whole drawing</span>
+      <Icon svg={fit} /><span class="visually-hidden">Show the whole drawing</span>
     </button>
     <button
       class="wide"
@@ -90,11 +92,11 @@
       title={screen.dark ? 'Light paper' : 'Evening paper'}
       aria-pressed={screen.dark}
     >
-      {#if screen.dark}<Sun size={18} aria-hidden="true" />{:else}<Moon size={18} aria-hidden="true" />{/if}
+      {#if screen.dark}<Icon svg={sun} />{:else}<Icon svg={moon} />{/if}
       <span class="visually-hidden">Evening paper</span>
     </button>
     <button onclick={() => acting.show('palette')} title="Find a command (Ctrl K)">
-      <Search size={18} aria-hidden="true" /><span class="visually-hidden">Find a command</span>
+      <Icon svg={search} /><span class="visually-hidden">Find a command</span>
     </button>
     <button class="help wide" onclick={() => acting.show('shortcuts')} title="Shortcuts (?)"
       >?<span class="visually-hidden">Shortcuts</span></button
@@ -105,14 +107,14 @@
       aria-pressed={screen.alone}
       title={screen.alone ? 'Show the panels (Alt 8)' : 'The drawing alone (Alt 8)'}
     >
-      <Alone size={18} aria-hidden="true" /><span class="visually-hidden">The drawing alone</span>
+      <Icon svg={alone} /><span class="visually-hidden">The drawing alone</span>
     </button>
     <button
       onclick={() => screen.fold('right')}
       aria-expanded={!screen.folded.right}
       title={screen.folded.right ? 'Show the facts (Alt 9)' : 'Fold the facts away (Alt 9)'}
     >
-      <Right size={18} aria-hidden="true" /><span class="visually-hidden">Facts</span>
+      <Icon svg={right} /><span class="visually-hidden">Facts</span>
     </button>
   </div>
 </header>

@@ -1,6 +1,6 @@
 import { later } from '$ui/later';
 
-/** The panels that nobody sees as a room opens: they are fetched once it is there. */
+/** What nobody sees as a room opens: it is fetched once the room is there. */
 export const parts = {
   thing: later(() => import('./ThingFacts.svelte')),
   survey: later(() => import('./SurveyPanel.svelte')),
@@ -8,5 +8,6 @@ export const parts = {
   reach: later(() => import('./ReachPanel.svelte')),
   shortcuts: later(() => import('./ShortcutsDialog.svelte')),
   options: later(() => import('./OptionList.svelte')),
+  colleagues: later(() => import('./Colleagues.svelte')),
   draw: later(() => import('./DrawPanel.svelte')),
 };

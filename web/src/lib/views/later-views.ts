@@ -6,6 +6,7 @@ export const laterViews = {
   sheets: later(() => import('./sheet/SheetView.svelte')),
   room3d: later(() => import('./room3d/RoomView.svelte'), { isAhead: false }),
   surveyMarks: later(() => import('./plan/SurveyMarks.svelte')),
+  selectionMark: later(() => import('./plan/SelectionMark.svelte')),
   pickedPlaces: later(() => import('./plan/PickedPlaces.svelte')),
   faceMoved: later(() => import('./plan/FaceMoved.svelte')),
   gapCard: later(() => import('./plan/GapCard.svelte')),

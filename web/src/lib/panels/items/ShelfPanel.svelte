@@ -1,5 +1,5 @@
 <script lang="ts">
-  import Star from '@lucide/svelte/icons/star';
+  import star from 'lucide-static/icons/star.svg?raw';
   import {
     findItem,
     formatLength,
@@ -12,6 +12,7 @@
     type KindGroup,
     type ShelfItem,
   } from 'goodreach';
+  import { onMount } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
   import Length from '$ui/Length.svelte';
   import { setNextItem } from '$lib/tools/set-next';
@@ -53,11 +54,17 @@
       return item.ok ? [item.value] : [];
     });
   });
-  /** How many entries a long list shows at first. */
+  /** How many entries a long list shows, and how many while the page is being put together: what is in sight. */
   const SHOWN = 120;
+  const IN_SIGHT = 30;
+  let most = $state(IN_SIGHT);
+  onMount(() => {
+    const rest = setTimeout(() => (most = SHOWN));
+    return () => clearTimeout(rest);
+  });
   const groups = $derived.by(() => {
     const byName = new Map<string, { item: ShelfItem; index: number }[]>();
-    found.slice(0, SHOWN).forEach((item, index) => {
+    found.slice(0, most).forEach((item, index) => {
       const entries = byName.get(item.name);
       if (entries) entries.push({ item, index });
       else byName.set(item.name, [{ item, index }]);
@@ -111,7 +118,12 @@
   }
 </script>
 
+<!-- eslint-disable svelte/no-at-html-tags -- a file of the program's own -->
 <div class="shelf">
+  <!-- One star for all entries. -->
+  <svg class="symbols" aria-hidden="true"
+    ><symbol id="favourite" viewBox="0 0 24 24">{@html star}</symbol></svg
+  >
   <RangeChoice {chosen} {known} bind:other onlook={() => (text = '')} />
   <input
     class="search"
@@ -164,7 +176,7 @@
               title={shelf.isFavourite(item) ? 'Take out of the favourites' : 'Keep among the favourites'}
               onclick={() => shelf.toggleFavourite(item)}
             >
-              <Star size={14} aria-hidden="true" />
+              <svg width="14" height="14" aria-hidden="true"><use href="#favourite" /></svg>
             </button>
           </li>
         {/each}
@@ -293,8 +305,14 @@
   .star.on {
     color: var(--clay);
   }
-  .star.on :global(svg) {
-    fill: currentcolor;
+  .star.on {
+    --fill: currentcolor;
+  }
+  .symbols {
+    display: none;
+  }
+  symbol > :global(svg) {
+    fill: var(--fill, none);
   }
   .item:hover,
   .item.at {

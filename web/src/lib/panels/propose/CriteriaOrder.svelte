@@ -1,8 +1,9 @@
 <script lang="ts">
-  import ArrowDown from '@lucide/svelte/icons/arrow-down';
-  import ArrowUp from '@lucide/svelte/icons/arrow-up';
+  import arrowDown from 'lucide-static/icons/arrow-down.svg?raw';
+  import arrowUp from 'lucide-static/icons/arrow-up.svg?raw';
   import type { Criterion } from 'goodreach';
   import { criterionNames } from './criterion-names';
+  import Icon from '$ui/Icon.svelte';
 
   /** The criteria in the order they count, each moved up or down. */
   let { order, onchange }: { order: readonly Criterion[]; onchange: (order: Criterion[]) => void } = $props();
@@ -23,13 +24,13 @@
         disabled={index === 0}
         aria-label="{criterionNames[criterion].name} counts more"
         title="Counts more"
-        onclick={() => move(index, -1)}><ArrowUp size={14} aria-hidden="true" /></button
+        onclick={() => move(index, -1)}><Icon svg={arrowUp} size={14} /></button
       >
       <button
         disabled={index === order.length - 1}
         aria-label="{criterionNames[criterion].name} counts less"
         title="Counts less"
-        onclick={() => move(index, 1)}><ArrowDown size={14} aria-hidden="true" /></button
+        onclick={() => move(index, 1)}><Icon svg={arrowDown} size={14} /></button
       >
     </li>
   {/each}

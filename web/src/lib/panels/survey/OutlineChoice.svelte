@@ -9,8 +9,9 @@
     type ChosenOutline,
     type OutlineId,
   } from 'goodreach';
-  import FlipHorizontal from '@lucide/svelte/icons/flip-horizontal-2';
-  import RotateCw from '@lucide/svelte/icons/rotate-cw';
+  import flipHorizontal from 'lucide-static/icons/flip-horizontal-2.svg?raw';
+  import rotateCw from 'lucide-static/icons/rotate-cw.svg?raw';
+  import Icon from '$ui/Icon.svelte';
 
   interface Props {
     /** The outline chosen, or null for a room walked face by face. */
@@ -65,14 +66,14 @@
 {#if outline}
   <div class="ways">
     <button type="button" onclick={() => onchoose({ ...outline, turns: (outline.turns + 1) % 4 })}>
-      <RotateCw size={15} /> Turn
+      <Icon svg={rotateCw} size={15} /> Turn
     </button>
     <button
       type="button"
       aria-pressed={outline.mirrored}
       onclick={() => onchoose({ ...outline, mirrored: !outline.mirrored })}
     >
-      <FlipHorizontal size={15} /> Mirror
+      <Icon svg={flipHorizontal} size={15} /> Mirror
     </button>
   </div>
 {/if}

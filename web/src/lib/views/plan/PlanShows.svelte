@@ -1,8 +1,9 @@
 <script lang="ts">
-  import Layers from '@lucide/svelte/icons/layers';
+  import sheets from 'lucide-static/icons/layers.svg?raw';
   import { LEAST_CUT, MOST_CUT, planModes, type Layer, type PlanMode } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import LengthField from '$ui/LengthField.svelte';
+  import Icon from '$ui/Icon.svelte';
 
   /** What the plan shows: below the cut, with what hangs, or the ceiling; how high it is cut; which layers. */
   const { session, screen } = useWorkspace();
@@ -56,7 +57,7 @@
     onclick={() => (open = !open)}
     title="What the plan shows"
   >
-    <Layers size={15} aria-hidden="true" />
+    <Icon svg={sheets} size={15} />
     {modes[screen.plan.mode]}
   </button>
   {#if open}

@@ -1,5 +1,16 @@
 <script lang="ts">
-  import { boundsOf, boxOf, drawingBounds, drawPlan, middleOf, roomShape, sharedShift } from 'goodreach';
+  import {
+    boundsOf,
+    boxOf,
+    drawingBounds,
+    drawPlan,
+    middleOf,
+    roomShape,
+    sharedShift,
+    WITHIN,
+    type Bounds,
+    type Design,
+  } from 'goodreach';
   import { untrack } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
   import { SNAP_PIXELS } from '../../tools/drag-item';
@@ -12,7 +23,6 @@
   import FindingPlace from './FindingPlace.svelte';
   import GapChips from './GapChips.svelte';
   import PlanShows from './PlanShows.svelte';
-  import SelectionMark from './SelectionMark.svelte';
   import SnapMark from './SnapMark.svelte';
   import Later from '$ui/Later.svelte';
   import { laterViews } from '../later-views';
@@ -68,27 +78,42 @@
     untrack(fit);
   });
 
-  /** The extent of the plan at a scale, and of each of its marks. */
-  function drawnAt(at: number) {
-    const marks = drawPlan(session.document, at);
-    return { bounds: drawingBounds(marks, at), parts: marks.map((mark) => drawingBounds([mark], at)) };
+  /** What the plan was last measured of, by the scale it was drawn at. */
+  let measured: { of: Design; extents: Map<number, Extent> } | null = null;
+  interface Extent {
+    bounds: Bounds;
+    parts: Bounds[];
   }
 
-  /** Shows the whole plan with its chains. Their room size depends on the zoom, so the bounds are taken again at the zoom found. */
+  /** The extent of the plan at a scale, and of each of its marks that is not within others. */
+  function extentOf(design: Design, scale: number): Extent {
+    if (measured?.of !== design) measured = { of: design, extents: new Map() };
+    const known = measured.extents.get(scale);
+    if (known) return known;
+    const marks = drawPlan(design, scale, { without: WITHIN });
+    const extent = {
+      bounds: drawingBounds(marks, scale),
+      parts: marks.map((mark) => drawingBounds([mark], scale)),
+    };
+    measured.extents.set(scale, extent);
+    return extent;
+  }
+
+  /** Shows the whole plan with its chains. Their room size depends on the zoom, so the extent is taken again at the zoom found. */
   function fit() {
     if (!view) return;
     const { clientWidth, clientHeight } = view;
     const { left, top } = view.getBoundingClientRect();
     const shows = view.querySelector('.shows > button')?.getBoundingClientRect();
     const corner = { right: (shows?.right ?? left) - left, bottom: (shows?.bottom ?? top) - top };
-    let next = fitCamera(drawingBounds(drawPlan(session.document, 1), 1), clientWidth, clientHeight, 100);
+    const outline = boundsOf(roomShape(session.document).outline);
+    let next = fitCamera(outline, clientWidth, clientHeight, 100);
     for (let round = 0; round < 3; round++) {
-      const at = annotationScale(next);
-      const { bounds, parts } = drawnAt(at);
+      const { bounds, parts } = extentOf(session.document, annotationScale(next));
       next = fitUnder(bounds, parts, clientWidth, clientHeight, 20, corner);
     }
-    next = keptInSight(next, boundsOf(roomShape(session.document).outline), clientWidth, clientHeight);
-    const { bounds, parts } = drawnAt(annotationScale(next));
+    next = keptInSight(next, outline, clientWidth, clientHeight);
+    const { bounds, parts } = extentOf(session.document, annotationScale(next));
     next = loweredUnder(next, bounds, parts, clientHeight, corner);
     // What stands in the corner is there once the view has its size: then it is fitted again.
     fittedTo = `${width} ${height}`;
@@ -115,7 +140,7 @@
 
   /** Whether a chain or wall runs off the view. */
   function outgrown(): boolean {
-    const { left, right, bottom, top } = drawingBounds(drawPlan(session.committed, scale), scale);
+    const { left, right, bottom, top } = extentOf(session.committed, scale).bounds;
     const [a, b] = [toScreen(camera, { x: left, y: top }), toScreen(camera, { x: right, y: bottom })];
     return a.x < 0 || a.y < 0 || b.x > width || b.y > height;
   }
@@ -143,7 +168,11 @@
           coming={null}
         />{/if}
       <FindingPlace {scale} />
-      <SelectionMark {scale} />
+      {#if screen.selected || screen.hovered || workspace.live.colleagues.length > 0}<Later
+          part={laterViews.selectionMark}
+          props={{ scale }}
+          coming={null}
+        />{/if}
       <SnapMark {scale} />
       {#if workspace.pick.now}<Later part={laterViews.pickedPlaces} props={{ scale }} coming={null} />{/if}
     </svg>
