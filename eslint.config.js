@@ -164,7 +164,7 @@ export default tseslint.config(
     rules: { 'regexp/no-super-linear-backtracking': 'off', 'regexp/no-super-linear-move': 'off' },
   },
   {
-    files: ['script/**', 'core/bench/**', 'web/bench/**', 'core/scripts/**'],
+    files: ['script/**', 'core/bench/**', 'web/bench/**', 'web/drills/**', 'core/scripts/**'],
     rules: { 'no-console': 'off' },
   },
 );

@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
-import { Agent, request } from 'node:http';
 import pg from 'pg';
 import { demoJobs } from '../../core/src/demo/demo-jobs';
 import { roomOf, type Design } from '../../core/src/document/design';
+import { Client } from '../drills/client';
 import { Application } from '../e2e/server';
 
 /** Many people saving at once: each once a second in a room of their own, beside bare inserts of edits of the same size; then as fast as it goes. */
@@ -19,31 +19,7 @@ interface Person {
 
 const application = await Application.start();
 const pool = new pg.Pool({ connectionString: application.databaseUrl, max: 10 });
-const agent = new Agent({ keepAlive: true, maxSockets: PEOPLE });
-let cookie = '';
-
-function send(path: string, body: unknown): Promise<{ status: number; text: string; cookie: string }> {
-  const data = typeof body === 'string' ? body : JSON.stringify(body);
-  const type = typeof body === 'string' ? 'application/x-www-form-urlencoded' : 'application/json';
-  const headers = {
-    origin: application.address,
-    cookie,
-    'content-type': type,
-    'content-length': Buffer.byteLength(data),
-  };
-  return new Promise((resolve, reject) => {
-    const sent = request(application.address + path, { method: 'POST', agent, headers }, (answer) => {
-      let text = '';
-      answer.setEncoding('utf8').on('data', (part: string) => (text += part));
-      answer.on('end', () => {
-        const [set = ''] = answer.headers['set-cookie'] ?? [];
-        resolve({ status: answer.statusCode ?? 0, text, cookie: set.split(';')[0]! });
-      });
-    });
-    sent.on('error', reject);
-    sent.end(data);
-  });
-}
+const client = new Client(application.address, PEOPLE);
 
 /** Renames a room, as any small edit would change it. */
 function editOf(person: Person) {
@@ -61,13 +37,11 @@ function editOf(person: Person) {
 
 async function save(person: Person): Promise<number> {
   const { path, body, after } = editOf(person);
-  const start = performance.now();
-  const answer = await send(path, body);
-  const took = performance.now() - start;
+  const answer = await client.send('POST', path, body);
   if (answer.status !== 200) throw new Error(`Not saved (${answer.status}): ${answer.text}`);
   person.revision += 1;
   person.record = after;
-  return took;
+  return answer.ms;
 }
 
 async function insert(person: Person): Promise<number> {
@@ -108,13 +82,13 @@ async function everySecond(
 }
 
 try {
-  ({ cookie } = await send('/?/demo', 'x=1'));
+  await client.signIn();
   await pool.query('create table bare (id uuid primary key, edit jsonb not null)');
   const { rows } = await pool.query<{ id: string }>('select id from jobs limit 1');
   const design: Design = demoJobs()[0]!.rooms[0]!;
   const people: Person[] = [];
   for (let count = 0; count < PEOPLE; count++) {
-    const made = await send(`/api/jobs/${rows[0]!.id}/rooms`, { design });
+    const made = await client.send('POST', `/api/jobs/${rows[0]!.id}/rooms`, { design });
     people.push({ room: (JSON.parse(made.text) as { id: string }).id, revision: 0, record: roomOf(design) });
   }
   const quiet = report('bare inserts, 200 people once a second', await everySecond(people, insert));
@@ -131,7 +105,7 @@ try {
   report('saves as fast as it goes', pressed);
   console.log(`${(pressed.length / PRESSED_SECONDS).toFixed(0)} saves a second`);
 } finally {
-  agent.destroy();
+  client.close();
   await pool.end();
   await application.stop();
 }

@@ -1,6 +1,7 @@
 import { chromium, type BrowserContext, type Page } from '@playwright/test';
 import pg from 'pg';
 import config from '../playwright.config';
+import { Chance } from '../drills/chance';
 import { Application } from '../e2e/server';
 
 /** Two people of a studio on one room: so many edits each at once, the network of one or the other cut now and then. Both must end with the same, with nothing lost, and each undo must take back one's own. */
@@ -14,14 +15,8 @@ const password = 'lamplight-and-tide';
 const application = await Application.start();
 const database = new pg.Client({ connectionString: application.databaseUrl });
 const browser = await chromium.launch(config.use!.launchOptions);
-/** A number from 0 up to a limit, always the same ones (xorshift). */
-let seed = 20_261_127;
-const below = (limit: number) => {
-  seed ^= seed << 13;
-  seed ^= seed >>> 17;
-  seed ^= seed << 5;
-  return (seed >>> 0) % limit;
-};
+const chance = new Chance(20_261_127);
+const below = (limit: number) => chance.below(limit);
 
 async function signIn(email: string): Promise<{ context: BrowserContext; page: Page }> {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });

@@ -24,6 +24,17 @@ test('a room gets an option that goes its own way, is compared, chosen, and the 
   await menu.click();
   await page.getByRole('link', { name: 'Compare with A' }).click();
   await expect(page.getByRole('heading', { name: 'Option A' })).toBeVisible();
+  // Each is drawn with its chains, and says its area once it is.
+  const sides = page.getByRole('region');
+  for (const side of [0, 1]) {
+    await expect(
+      sides
+        .nth(side)
+        .locator('.plan text')
+        .filter({ hasText: /^4000$/ }),
+    ).not.toHaveCount(0);
+    await expect(sides.nth(side)).toContainText('12.00 m²');
+  }
   const rows = page.getByRole('row');
   await expect(rows.nth(1)).toHaveText(/DISH600.*Dishwasher.*600 × 560 × 820.*–.*1/s);
   await expect(rows.filter({ hasText: 'F600' })).toHaveText(/F600.*1.*–/s);

@@ -45,7 +45,7 @@ export class Application {
       SHUTDOWN_TIMEOUT: '1',
       LOG_LEVEL: 'silent',
     };
-    this.process = spawn(process.execPath, [entry], { env, stdio: ['ignore', 'ignore', 'inherit'] });
+    this.process ??= spawn(process.execPath, [entry], { env, stdio: ['ignore', 'ignore', 'inherit'] });
     this.worker ??= spawn(process.execPath, [workerEntry], { env, stdio: ['ignore', 'ignore', 'inherit'] });
     for (let tries = 0; tries < 200; tries++) {
       const answer = await fetch(`${this.address}/api/ready`).catch(() => null);
@@ -62,6 +62,20 @@ export class Application {
     const ended = new Promise((resolve) => running.once('exit', resolve));
     running.kill('SIGTERM');
     await ended;
+  }
+
+  /** The processes that answer and work now. */
+  get pids(): { server: number; worker: number } {
+    return { server: this.process?.pid ?? 0, worker: this.worker?.pid ?? 0 };
+  }
+
+  /** Ends a process without a word to it; `resume` starts it again. */
+  async kill(what: 'server' | 'worker'): Promise<void> {
+    const running = what === 'server' ? this.process : this.worker;
+    if (what === 'server') this.process = null;
+    else this.worker = null;
+    const ended = new Promise((resolve) => running?.once('exit', resolve));
+    if (running?.kill('SIGKILL')) await ended;
   }
 
   async stop(): Promise<void> {

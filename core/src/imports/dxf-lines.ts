@@ -44,7 +44,7 @@ export function dxfLines(text: string): Result<DxfLines> {
   }
   const budget = { left: MOST_PLACES };
   const lines = drawing
-    ? linesOf(drawing.entities, { drawing, place: (point) => point, depth: 0, budget })
+    ? linesOf(drawing.entities ?? [], { drawing, place: (point) => point, depth: 0, budget })
     : [];
   if (budget.left < 0)
     return refuse('dxf-unreadable', { reason: { because: 'too-many-places', most: MOST_PLACES } });
@@ -62,6 +62,11 @@ interface Within {
   budget: { left: number };
 }
 
+/** What is read is not known to be whole: what has no place, or none that is a number, is no line. */
+const isPlace = (point: Partial<Point> | undefined): point is Point =>
+  Number.isFinite(point?.x) && Number.isFinite(point?.y);
+const ORIGIN: Point = { x: 0, y: 0 };
+
 function linesOf(entities: readonly IEntity[], within: Within): Line[] {
   const { drawing, place, depth, budget } = within;
   return entities.flatMap((entity): Line[] => {
@@ -70,37 +75,47 @@ function linesOf(entities: readonly IEntity[], within: Within): Line[] {
     const line = lineOf(entity);
     if (line) {
       budget.left -= line.length;
-      return budget.left < 0 ? [] : [line.map(place)];
+      if (budget.left < 0 || line.length < 2) return [];
+      const placed = line.map(place);
+      return placed.every(isPlace) ? [placed] : [];
     }
     if (entity.type !== 'INSERT' || depth >= DEEPEST) return [];
     const insert = entity as IInsertEntity;
     const block = drawing.blocks?.[insert.name];
-    if (!block) return [];
-    const inner: Place = (point) => place(inserted(insert, block.position, point));
+    if (!block || !isPlace(insert.position)) return [];
+    const base = isPlace(block.position) ? block.position : ORIGIN;
+    const inner: Place = (point) => place(inserted(insert, base, point));
     return linesOf(block.entities ?? [], { ...within, place: inner, depth: depth + 1 });
   });
 }
 
-/** The line something drawn is; null where it is none. */
+/** The line something drawn is, without places where it is not whole; null where it is no line. */
 function lineOf(entity: IEntity): Point[] | null {
   switch (entity.type) {
     case 'LINE':
-      return (entity as ILineEntity).vertices;
+      return wholeOf((entity as ILineEntity).vertices);
     case 'LWPOLYLINE':
     case 'POLYLINE':
       return polyline(entity as ILwpolylineEntity | IPolylineEntity);
     case 'CIRCLE': {
       const { center, radius } = entity as ICircleEntity;
+      if (!isPlace(center)) return [];
       return arc(center, radius, 0, 2 * Math.PI);
     }
     case 'ARC': {
       const { center, radius, startAngle, endAngle } = entity as IArcEntity;
+      if (!isPlace(center)) return [];
       const sweep = (((endAngle - startAngle) % (2 * Math.PI)) + 2 * Math.PI) % (2 * Math.PI);
       return arc(center, radius, startAngle, sweep);
     }
     default:
       return null;
   }
+}
+
+/** The places of a line, none where one of them is missing. */
+function wholeOf<P extends Point>(vertices: readonly P[] | undefined): P[] {
+  return vertices?.every(isPlace) ? [...vertices] : [];
 }
 
 /** Where a point of a block comes to lie: scaled, turned, moved. */
@@ -119,10 +134,11 @@ function inserted(
 
 /** The places of a polyline; a vertex with a bulge (the tangent of a quarter of the arc's angle) starts an arc. */
 function polyline({ vertices, shape }: ILwpolylineEntity | IPolylineEntity): Point[] {
-  const ends = shape ? [...vertices, vertices[0]!] : vertices;
+  const whole = wholeOf<Point & { bulge?: unknown }>(vertices);
+  const ends = shape && whole.length > 1 ? [...whole, whole[0]!] : whole;
   return ends.flatMap((vertex, index): Point[] => {
     const next = ends[index + 1];
-    const bulge = 'bulge' in vertex ? Number(vertex.bulge ?? 0) : 0;
+    const bulge = Number(vertex.bulge ?? 0);
     if (!next || !bulge) return [vertex];
     const chord = distance(vertex, next);
     if (chord === 0) return [vertex];

@@ -56,6 +56,36 @@ const insert = (name: string) => pairs(0, 'INSERT', 8, 0, 2, name, 10, 0, 20, 0,
 const times = (count: number, entity: string) => pairs(...Array.from({ length: count }, () => entity));
 const circle = pairs(0, 'CIRCLE', 8, 0, 10, 0, 20, 0, 30, 0, 40, 1);
 
+describe('a DXF drawing that is not whole', () => {
+  const good = line(0, 0, 100, 50);
+  const sound = must(dxfPicture(file(good)));
+
+  it.each([
+    ['a line with one end', pairs(0, 'LINE', 8, 0, 10, 5, 20, 5)],
+    ['a line that ends nowhere', pairs(0, 'LINE', 8, 0, 10, 5, 20, 5, 11, 'nan', 21, 1)],
+    ['a circle without a centre', pairs(0, 'CIRCLE', 8, 0, 40, 9)],
+    ['an arc without a radius', pairs(0, 'ARC', 8, 0, 10, 5, 20, 5, 50, 0, 51, 90)],
+    ['a closed polyline of nothing', pairs(0, 'LWPOLYLINE', 8, 0, 90, 0, 70, 1)],
+    ['a block put nowhere', pairs(0, 'INSERT', 8, 0, 2, 'none')],
+  ])('leaves %s away and draws the rest', (_, entity) => {
+    expect(must(dxfPicture(file(pairs(entity, good))))).toEqual(sound);
+  });
+
+  it('puts a block that says no place of its own as it was drawn', () => {
+    const bare = withBlocks({ a: good }, insert('a')).replace(
+      pairs(2, 'a', 10, 0, 20, 0, 30, 0),
+      pairs(2, 'a'),
+    );
+    expect(must(dxfPicture(bare))).toEqual(sound);
+    expect(must(dxfPicture(withBlocks({ a: good }, pairs(good, 0, 'INSERT', 8, 0, 2, 'a'))))).toEqual(sound);
+  });
+
+  it('is refused where it has no part for what is drawn', () => {
+    const none = pairs(0, 'SECTION', 2, 'HEADER', 9, '$INSUNITS', 70, 4, 0, 'ENDSEC', 0, 'EOF');
+    expect(sentence(dxfPicture(none))).toContain('it has no lines');
+  });
+});
+
 describe('a DXF drawing of much', () => {
   it('is read up to half a million places, however few they are written with', () => {
     // A circle has 73 places and is one thing, its block is one more.

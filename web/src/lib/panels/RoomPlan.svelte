@@ -2,7 +2,14 @@
   import { askServer } from '../outcome';
 
   /** A small plan of a room, drawn by the server once for each revision, and fetched when it comes in sight; with it its area is known. */
-  let { id, revision, onarea }: { id: string; revision: number; onarea: (area: string) => void } = $props();
+  interface Props {
+    id: string;
+    revision: number;
+    /** With its chains of dimensions. */
+    chains?: boolean;
+    onarea: (area: string) => void;
+  }
+  let { id, revision, chains = false, onarea }: Props = $props();
 
   /** So long before it comes in sight it is fetched, pixels. */
   const AHEAD = 300;
@@ -28,7 +35,7 @@
 
   $effect(() => {
     if (!isInSight) return;
-    const url = `/api/rooms/${id}/plan.json?revision=${revision}`;
+    const url = `/api/rooms/${id}/plan.json?revision=${revision}${chains ? '&chains=1' : ''}`;
     let timer: ReturnType<typeof setTimeout> | undefined;
     const leaving = new AbortController();
     const fetchPlan = async (tries: number) => {
@@ -58,7 +65,7 @@
   .plan {
     --ink-paper: var(--sheet);
     display: block;
-    height: 11rem;
+    height: var(--plan-height, 11rem);
     margin-bottom: 0.6rem;
   }
   .plan :global(svg) {

@@ -146,6 +146,36 @@ describe('saving', () => {
     expect((await findRoom(ours, room.id))!.revision).toBe(0);
   });
 
+  it('of many records lets others have their turn in between, and tells a hundred of their faults', async () => {
+    const room = await newRoom(ours);
+    const record = roomOf(start);
+    const many = Array.from({ length: 3_000 }, (_, index) => {
+      const id = `item-${index}`;
+      return { id, before: null, after: { ...record, id } };
+    });
+    let turns = 0;
+    let isOver = false;
+    const others = () => {
+      turns += 1;
+      if (!isOver) setImmediate(others);
+    };
+    setImmediate(others);
+    // A room has one record of its kind: it is refused, once every record has been looked at.
+    expect(await saveEdits(ours, room.id, body(0, many))).toMatchObject({ kind: 'refused' });
+    isOver = true;
+    expect(turns).toBeGreaterThan(8);
+
+    const faulty = body(
+      0,
+      many.slice(0, 150).map((one) => ({ ...one, after: { ...one.after, ceilingHeight: -1 } })),
+    );
+    const outcome = await saveEdits(ours, room.id, faulty);
+    expect(outcome).toMatchObject({ kind: 'refused', refusal: { code: 'design-faulty' } });
+    expect(outcome.kind === 'refused' && outcome.refusal.data).toMatchObject({
+      faults: { length: 100, 0: { path: 'records.item-0.ceilingHeight' } },
+    });
+  });
+
   it('answers a stale base with the edits since, and changes nothing', async () => {
     const room = await newRoom(ours);
     await saveEdits(ours, room.id, body(0, rename(start, 'One')));

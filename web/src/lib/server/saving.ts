@@ -142,30 +142,45 @@ const APPEND = `
 /** So long at most is worked on one save before others have their turn, ms. */
 const AT_ONCE = 10;
 
+/** The turns of work that takes a while: others are answered in between. */
+class Turns {
+  #since = performance.now();
+
+  /** Lets others have their turn where this one has had its own. */
+  async share(): Promise<void> {
+    if (performance.now() - this.#since < AT_ONCE) return;
+    await new Promise(setImmediate);
+    this.#since = performance.now();
+  }
+}
+
 type Accepted = { ok: true; document: Design } | { ok: false; refusal: Refusal; edit: string };
 
 /** The document after all edits, or the first refusal, and of which edit: nothing is written before every edit is known to be right. */
 async function acceptAll(document: Design, edits: readonly EditBody[]): Promise<Accepted> {
   let current = document;
-  let since = performance.now();
+  const turns = new Turns();
   for (const { id, patch: changes } of edits) {
     const patch = changes as unknown as Patch;
-    const faulty = faultyRecord(patch);
+    const faulty = await faultyRecord(patch, turns);
     if (faulty) return { ok: false, refusal: faulty, edit: id };
     const done = executePatch(current, patch);
     if (!done.ok) return { ok: false, refusal: done.refusal, edit: id };
     current = done.value.design;
-    // Many edits of a large room take a while: others are answered in between.
-    if (performance.now() - since < AT_ONCE) continue;
-    await new Promise(setImmediate);
-    since = performance.now();
+    await turns.share();
   }
   return { ok: true, document: current };
 }
 
-function faultyRecord(patch: Patch): Refusal | null {
-  const faults = patch.flatMap(({ id, after }) =>
-    after === null ? [] : recordFaults(id, after, `records.${id}`),
-  );
-  return faults.length > 0 ? { code: 'design-faulty', data: { faults } } : null;
+/** So many faults at most are told of one edit. */
+const MOST_FAULTS = 100;
+
+async function faultyRecord(patch: Patch, turns: Turns): Promise<Refusal | null> {
+  const faults: ReturnType<typeof recordFaults> = [];
+  for (const { id, after } of patch) {
+    if (after !== null) faults.push(...recordFaults(id, after, `records.${id}`));
+    if (faults.length >= MOST_FAULTS) break;
+    await turns.share();
+  }
+  return faults.length > 0 ? { code: 'design-faulty', data: { faults: faults.slice(0, MOST_FAULTS) } } : null;
 }

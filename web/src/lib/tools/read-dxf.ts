@@ -3,7 +3,7 @@ import type { DxfPicture } from 'goodreach/dxf';
 import type { DxfQuestion } from './dxf.worker';
 
 /** A drawing that takes longer to read is left, ms. */
-const LIMIT = 8_000;
+const LIMIT = 4_500;
 /** The largest drawing read, bytes. */
 const MOST_BYTES = 30_000_000;
 

@@ -16,8 +16,8 @@ import { writeGltf, writeSheetPdf } from 'goodreach/server';
 export interface TaskInputs {
   /** The room in three dimensions. */
   model: Record<string, never>;
-  /** A small plan for lists, and what stands under it. */
-  plan: Record<string, never>;
+  /** A small plan for lists, or one with its chains to be read at half a page's width, and its area. */
+  plan: { chains?: true };
   /** Sheets as a PDF. */
   sheet: { options: SheetOptions; title: string; author: string };
 }
@@ -26,17 +26,20 @@ export type TaskKind = keyof TaskInputs;
 /** What a task made: a file, or why it can't be. */
 export type Made = { ok: true; type: string; bytes: Uint8Array } | { ok: false; refusal: Refusal };
 
-/** Room millimetres per paper millimetre of a plan in a list: line weights and texts stay in proportion to its size. */
-const LIST_SCALE = 60;
+/** How plans are drawn small: room millimetres per paper millimetre, so that line weights and texts stay in proportion to their size; and what is left away. */
+const SMALL_PLANS = {
+  listed: { scale: 60, without: ['dimensions', 'numbers', 'labels'] },
+  chains: { scale: 30, without: ['labels'] },
+} as const;
 
 const makers: { [K in TaskKind]: (document: Design, input: TaskInputs[K]) => Promise<Made> } = {
   async model(document) {
     return { ok: true, type: 'model/gltf-binary', bytes: await writeGltf(document) };
   },
 
-  async plan(document) {
-    const marks = drawPlan(document, LIST_SCALE, { without: ['dimensions', 'numbers', 'labels'] });
-    const plan = writeSvg(marks, LIST_SCALE, { margin: 2 });
+  async plan(document, { chains }) {
+    const { scale, without } = SMALL_PLANS[chains ? 'chains' : 'listed'];
+    const plan = writeSvg(drawPlan(document, scale, { without }), scale, { margin: 2 });
     const area = formatArea(roomShape(document).area, roomOf(document).unit);
     return {
       ok: true,

@@ -66,6 +66,22 @@ describe('tasks', () => {
     expect(maker).toHaveBeenCalledTimes(2);
   });
 
+  it('draw a plan for a list without its chains, or with them to be compared', async () => {
+    const drawn = async (input: { chains?: true }) => {
+      const made = await make('plan', demoJobs()[0]!.rooms[0]!, input);
+      return JSON.parse(made.ok ? new TextDecoder().decode(made.bytes) : '{}') as {
+        plan: string;
+        area: string;
+      };
+    };
+    const [listed, compared] = [await drawn({}), await drawn({ chains: true })];
+    expect(compared.area).toBe(listed.area);
+    const texts = ({ plan }: { plan: string }) =>
+      [...plan.matchAll(/<text[^>]*>([^<]*)</g)].map(([, said]) => said);
+    expect(texts(listed).filter((said) => /^\d{3,}$/.test(said!))).toEqual([]);
+    expect(texts(compared).filter((said) => /^\d{3,}$/.test(said!)).length).toBeGreaterThan(10);
+  });
+
   it('that nobody makes in time go on, and are there when they are asked for again', async () => {
     expect(await ask(room, 'model', {}, { patience: 50 })).toEqual({ kind: 'slow' });
     work(async () => saying('late'));

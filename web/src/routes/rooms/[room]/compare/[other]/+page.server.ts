@@ -1,23 +1,10 @@
 import { error } from '@sveltejs/kit';
-import {
-  compareItems,
-  drawPlan,
-  formatArea,
-  formatLength,
-  roomOf,
-  roomShape,
-  styleOf,
-  writeSvg,
-  type Design,
-} from 'goodreach';
+import { compareItems, formatLength, roomOf, styleOf } from 'goodreach';
 import { requirePerson, requireRoom } from '$server/answers';
 import { listOptions } from '$server/options';
 import { documentOf } from '$server/documents';
 import type { Room } from '$server/models';
 import type { PageServerLoad } from './$types';
-
-/** Room millimetres per paper millimetre of the two plans: numbers and chains can be read at half the page's width. */
-const SCALE = 30;
 
 export const load: PageServerLoad = async ({ locals, params }) => {
   const person = requirePerson(locals);
@@ -31,7 +18,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
   const { items, prices } = compareItems(one, other);
   return {
     name: roomOf(one).name,
-    sides: [side(first, one, prices.first), side(second, other, prices.second)],
+    sides: [side(first, prices.first), side(second, prices.second)],
     options,
     items: items.map(({ width, depth, height, ...item }) => ({
       ...item,
@@ -40,12 +27,6 @@ export const load: PageServerLoad = async ({ locals, params }) => {
   };
 };
 
-function side(
-  { id, option, chosen, revision }: Room,
-  document: Design,
-  cost: { total: number; unpriced: number },
-) {
-  const plan = writeSvg(drawPlan(document, SCALE, { without: ['labels'] }), SCALE, { margin: 2 });
-  const area = formatArea(roomShape(document).area, roomOf(document).unit);
-  return { id, option, chosen, revision, plan, area, ...cost };
+function side({ id, option, chosen, revision }: Room, cost: { total: number; unpriced: number }) {
+  return { id, option, chosen, revision, ...cost };
 }

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
+  import RoomPlan from '$lib/panels/RoomPlan.svelte';
   import { sendJson } from '$session/send-json';
   import Button from '$ui/Button.svelte';
   import Length from '$ui/Length.svelte';
@@ -7,6 +8,8 @@
 
   let { data }: { data: PageData } = $props();
   let problem = $state('');
+  /** The area of each option, by its id: known once it is drawn. */
+  let areas: Record<string, string> = $state({});
 
   async function choose(id: string) {
     const answer = await sendJson('PATCH', `/api/rooms/${id}`, { chosen: true });
@@ -53,10 +56,19 @@
           {#if side.chosen}<span class="chosen">chosen</span>
           {:else}<Button onclick={() => choose(side.id)}>Choose {side.option}</Button>{/if}
         </div>
-        <!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by core, every text escaped -->
-        <div class="plan drawing">{@html side.plan}</div>
+        <div class="plan">
+          {#key side.id}
+            <RoomPlan
+              id={side.id}
+              revision={side.revision}
+              chains
+              onarea={(area) => (areas = { ...areas, [side.id]: area })}
+            />
+          {/key}
+        </div>
         <p class="about">
-          {side.area} · price in the ranges {side.total}{#if side.unpriced > 0}, {side.unpriced} to be asked for{/if}
+          {#if areas[side.id]}{areas[side.id]} ·{/if} price in the ranges {side.total}{#if side.unpriced > 0}, {side.unpriced}
+            to be asked for{/if}
           · revision {side.revision}
         </p>
       </section>
@@ -140,14 +152,8 @@
     font-weight: 500;
   }
   .plan {
-    --ink-paper: var(--sheet);
-    height: min(54vh, 34rem);
-    margin: 0.6rem 0;
-  }
-  .plan :global(svg) {
-    display: block;
-    width: 100%;
-    height: 100%;
+    --plan-height: min(54vh, 34rem);
+    margin-top: 0.6rem;
   }
   .about,
   label {
