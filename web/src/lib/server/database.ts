@@ -12,6 +12,7 @@ import * as documents from './migrations/0007-documents';
 import * as tasks from './migrations/0008-tasks';
 import * as signIn from './migrations/0009-sign-in';
 import * as removed from './migrations/0010-removed';
+import * as fileParts from './migrations/0011-file-parts';
 import { defineModels } from './models';
 
 /** Every migration, in order. */
@@ -26,6 +27,7 @@ const migrations = [
   { name: '0008-tasks', ...tasks },
   { name: '0009-sign-in', ...signIn },
   { name: '0010-removed', ...removed },
+  { name: '0011-file-parts', ...fileParts },
 ];
 
 const held = globalThis as { goodReachDatabase?: Promise<Sequelize> };

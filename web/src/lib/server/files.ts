@@ -1,5 +1,7 @@
+import { randomUUID } from 'node:crypto';
 import { QueryTypes } from 'sequelize';
 import { database, setting } from './database';
+import { joined } from './limited';
 import { Room, StoredFile } from './models';
 import { findRoom, isUuid } from './rooms';
 import type { SignedIn } from './sessions';
@@ -14,30 +16,82 @@ const MOST_STUDIO_BYTES = 2_000_000_000;
 export type StoreOutcome =
   { kind: 'stored'; id: string } | { kind: 'unknown' } | { kind: 'missing' } | { kind: 'full'; most: number };
 
-/** Stores a picture for a room of the studio. What it is, its bytes say, not its name. */
+/** A file goes to the database in parts of so many bytes, so that no more of it is held here. */
+const PART_BYTES = 1_000_000;
+
+/** Stores a picture for a room of the studio, as it comes. What it is, its bytes say, not its name. */
 export async function storeFile(
   person: SignedIn,
   roomId: string,
   name: string,
-  bytes: Uint8Array,
+  pieces: Iterable<Uint8Array> | AsyncIterable<Uint8Array>,
 ): Promise<StoreOutcome> {
   const room = await findRoom(person, roomId);
   if (!room) return { kind: 'missing' };
-  const type = pictureType(bytes);
-  if (!type) return { kind: 'unknown' };
-  const most = setting('STUDIO_FILE_BYTES', MOST_STUDIO_BYTES);
   const sequelize = await database();
-  const [stored] = await sequelize.query<{ id: string }>(STORE, {
-    bind: [person.studioId, room.id, name, type, Buffer.from(bytes), bytes.byteLength, most],
-    type: QueryTypes.SELECT,
-  });
-  return stored ? { kind: 'stored', id: stored.id } : { kind: 'full', most };
+  const upload = randomUUID();
+  let type: string | null = null;
+  let count = 0;
+  try {
+    for await (const part of partsOf(pieces)) {
+      if (count === 0) type = pictureType(part);
+      if (!type) return { kind: 'unknown' };
+      const bind = [upload, count, Buffer.from(part.buffer, part.byteOffset, part.byteLength)];
+      await sequelize.query(KEEP_PART, { bind, type: QueryTypes.SELECT });
+      count += 1;
+    }
+    if (!type) return { kind: 'unknown' };
+    const most = setting('STUDIO_FILE_BYTES', MOST_STUDIO_BYTES);
+    const [stored] = await sequelize.query<{ id: string }>(STORE, {
+      bind: [person.studioId, room.id, name, type, upload, most],
+      type: QueryTypes.SELECT,
+    });
+    return stored ? { kind: 'stored', id: stored.id } : { kind: 'full', most };
+  } catch (error) {
+    // Whoever sends it may have gone; where the database has, its tidying takes the parts.
+    await sequelize.query(DROP_PARTS, { bind: [upload], type: QueryTypes.SELECT }).catch(() => {});
+    throw error;
+  }
 }
 
+/** What comes in pieces of any size, in parts of one size, the last one shorter. */
+async function* partsOf(
+  pieces: Iterable<Uint8Array> | AsyncIterable<Uint8Array>,
+): AsyncGenerator<Uint8Array> {
+  let held: Uint8Array[] = [];
+  let bytes = 0;
+  for await (const piece of pieces) {
+    for (let at = 0; at < piece.byteLength;) {
+      const taken = piece.subarray(at, at + PART_BYTES - bytes);
+      held.push(taken);
+      [at, bytes] = [at + taken.byteLength, bytes + taken.byteLength];
+      if (bytes < PART_BYTES) continue;
+      yield joined(held);
+      [held, bytes] = [[], 0];
+    }
+  }
+  if (bytes > 0) yield joined(held);
+}
+
+/** Takes away the parts of files that never came to their end. */
+export async function dropLostParts(): Promise<void> {
+  await (await database()).query(DROP_LOST, { type: QueryTypes.SELECT });
+}
+
+const KEEP_PART = 'insert into file_parts (upload, part, bytes) values ($1, $2, $3)';
+const DROP_PARTS = 'delete from file_parts where upload = $1';
+const DROP_LOST = `delete from file_parts where sent_at < now() - interval '1 hour'`;
+
 const STORE = `
+  with parts as (
+    delete from file_parts where upload = $5 returning part, bytes
+  ), whole as (
+    select string_agg(bytes, '' order by part) as bytes from parts
+  )
   insert into files (id, studio_id, room_id, name, type, bytes, created_at)
-  select gen_random_uuid(), $1, $2, $3, $4, $5, now()
-  where (select coalesce(sum(octet_length(bytes)), 0) from files where studio_id = $1) + $6::bigint <= $7::bigint
+  select gen_random_uuid(), $1, $2, $3, $4, whole.bytes, now() from whole
+  where (select coalesce(sum(octet_length(bytes)), 0) from files where studio_id = $1) + octet_length(whole.bytes)
+    <= $6::bigint
   returning id`;
 
 /** A file laid under a room of the studio; options of a room show those of the one they were made from. */

@@ -1,33 +1,49 @@
 import { error } from '@sveltejs/kit';
 
-/** The body of a request as far as it is not too large: what is longer is not read. `tooLarge` says so, with the bytes it is declared or found to have. */
+/** The body of a request as it comes, as far as it is not too large: what is longer is not read. `tooLarge` says so, with the bytes it is declared or found to have. */
+export async function* limitedPieces(
+  request: Request,
+  most: number,
+  tooLarge: (bytes: number) => string,
+): AsyncGenerator<Uint8Array, void> {
+  const declared = Number(request.headers.get('content-length') ?? 0);
+  if (declared > most) error(413, { message: tooLarge(declared) });
+  let bytes = 0;
+  const reader = request.body?.getReader();
+  try {
+    while (reader) {
+      const { done, value } = await reader.read();
+      if (done) return;
+      bytes += value.byteLength;
+      if (bytes > most) error(413, { message: tooLarge(bytes) });
+      yield value;
+    }
+  } finally {
+    // What is not wanted any more is not read to its end.
+    await reader?.cancel().catch(() => {});
+  }
+}
+
+/** The whole body of a request, at most so many bytes. */
 export async function limitedBody(
   request: Request,
   most: number,
   tooLarge: (bytes: number) => string,
 ): Promise<Uint8Array<ArrayBuffer>> {
-  const declared = Number(request.headers.get('content-length') ?? 0);
-  if (declared > most) error(413, { message: tooLarge(declared) });
-  const parts: Uint8Array[] = [];
-  let bytes = 0;
-  const reader = request.body?.getReader();
-  while (reader) {
-    const { done, value } = await reader.read();
-    if (done) break;
-    bytes += value.byteLength;
-    if (bytes > most) {
-      await reader.cancel();
-      error(413, { message: tooLarge(bytes) });
-    }
-    parts.push(value);
-  }
-  const body = new Uint8Array(bytes);
+  const pieces: Uint8Array[] = [];
+  for await (const piece of limitedPieces(request, most, tooLarge)) pieces.push(piece);
+  return joined(pieces);
+}
+
+/** Pieces as one. */
+export function joined(pieces: readonly Uint8Array[]): Uint8Array<ArrayBuffer> {
+  const whole = new Uint8Array(pieces.reduce((sum, { byteLength }) => sum + byteLength, 0));
   let at = 0;
-  for (const part of parts) {
-    body.set(part, at);
-    at += part.byteLength;
+  for (const piece of pieces) {
+    whole.set(piece, at);
+    at += piece.byteLength;
   }
-  return body;
+  return whole;
 }
 
 /** A form of a few fields is no longer than this, bytes. */

@@ -63,7 +63,7 @@ describe('options of a room', () => {
 
   it('are removed unless chosen, also the one the others were made from, whose underlays stay', async () => {
     const png = Uint8Array.of(0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a, 1);
-    const file = await storeFile(ours, room.id, 'plan.png', png);
+    const file = await storeFile(ours, room.id, 'plan.png', [png]);
     if (file.kind !== 'stored') throw new Error('not stored');
     const b = (await addOption(ours, room.id))!;
     const c = (await addOption(ours, room.id))!;

@@ -182,6 +182,7 @@ describe('migrations', () => {
       '0008-tasks',
       '0009-sign-in',
       '0010-removed',
+      '0011-file-parts',
     ]);
     await Promise.all(opened.slice(0, 2).map((sequelize) => sequelize.close()));
   });

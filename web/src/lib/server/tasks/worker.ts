@@ -4,6 +4,7 @@ import type { Logger } from 'pino';
 import { QueryTypes } from 'sequelize';
 import { database } from '../database';
 import { documentAt } from '../documents';
+import { dropLostParts } from '../files';
 import { purgeRemoved } from '../removed';
 import { ASKED_CHANNEL, DONE_CHANNEL } from './ask';
 import type { Made, TaskInputs, TaskKind } from './kinds';
@@ -101,6 +102,7 @@ export class Worker {
       this.#tidied = Date.now();
       await tidy();
       await purgeRemoved();
+      await dropLostParts();
     }
     await new Promise<void>((resolve) => {
       const timer = setTimeout(resolve, LOOK_AGAIN);

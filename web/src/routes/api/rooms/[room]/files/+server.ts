@@ -1,14 +1,15 @@
 import { error, json } from '@sveltejs/kit';
-import pLimit from 'p-limit';
 import { requirePerson, requireRoom } from '$server/answers';
-import { limitedBody } from '$server/limited';
+import { limitedPieces } from '$server/limited';
 import { MOST_FILE_BYTES, storeFile } from '$server/files';
 import { countUpload, MOST_UPLOADS } from '$server/sign-in-brake';
 import type { RequestHandler } from './$types';
 
-/** So many pictures are held in memory at once; more wait their turn, and too many are sent away. */
-const reading = pLimit(4);
-const MOST_QUEUED = 20;
+/** So many pictures are taken at once, of all and of one studio: who sends slowly keeps nobody else from sending. */
+const MOST_AT_ONCE = 40;
+const MOST_OF_STUDIO = 4;
+/** The studio of each picture that is being sent. */
+const sending: string[] = [];
 
 /** Stores a picture to lay under a room: the body is the file, its name is in `x-file-name`, percent-encoded. */
 export const POST: RequestHandler = async ({ locals, params, request }) => {
@@ -20,12 +21,20 @@ export const POST: RequestHandler = async ({ locals, params, request }) => {
     error(429, {
       message: `You have sent ${MOST_UPLOADS} pictures within an hour. Wait ${Math.ceil(seconds / 60)} minutes.`,
     });
-  if (reading.pendingCount >= MOST_QUEUED)
+  const { studioId } = person;
+  if (sending.filter((one) => one === studioId).length >= MOST_OF_STUDIO)
+    error(429, {
+      message: `Your studio is sending ${MOST_OF_STUDIO} pictures already. Wait until one of them is there.`,
+    });
+  if (sending.length >= MOST_AT_ONCE)
     error(503, { message: 'Too many pictures are sent at once. Try again in a moment.' });
-  const outcome = await reading(async () => {
-    const bytes = await limitedBody(request, MOST_FILE_BYTES, tooLarge);
-    return storeFile(person, params.room, nameOf(request), bytes);
-  });
+  sending.push(studioId);
+  const outcome = await storeFile(
+    person,
+    params.room,
+    nameOf(request),
+    limitedPieces(request, MOST_FILE_BYTES, tooLarge),
+  ).finally(() => sending.splice(sending.indexOf(studioId), 1));
   switch (outcome.kind) {
     case 'stored':
       return json({ id: outcome.id }, { status: 201 });
