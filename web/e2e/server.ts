@@ -1,4 +1,4 @@
-import { spawn, type ChildProcess } from 'node:child_process';
+import { spawn, type ChildProcess, type StdioOptions } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
 import { createServer } from 'node:net';
 import { fileURLToPath } from 'node:url';
@@ -18,6 +18,7 @@ export class Application {
   ) {}
   private process: ChildProcess | null = null;
   private worker: ChildProcess | null = null;
+  private readonly others: ChildProcess[] = [];
 
   static async start({ demo = true } = {}): Promise<Application> {
     const server = process.env['DATABASE_URL'];
@@ -32,27 +33,37 @@ export class Application {
     return application;
   }
 
-  async resume(): Promise<void> {
-    const env = {
+  private environment(address: string, port: number): NodeJS.ProcessEnv {
+    return {
       ...process.env,
       DATABASE_URL: this.databaseUrl,
       GOODREACH_DEMO: this.demo ? '1' : '',
       NODE_ENV: 'production',
       HOST: '127.0.0.1',
-      PORT: String(this.port),
-      ORIGIN: this.address,
+      PORT: String(port),
+      ORIGIN: address,
       BODY_SIZE_LIMIT: '32M',
       SHUTDOWN_TIMEOUT: '1',
       LOG_LEVEL: 'silent',
     };
-    this.process ??= spawn(process.execPath, [entry], { env, stdio: ['ignore', 'ignore', 'inherit'] });
-    this.worker ??= spawn(process.execPath, [workerEntry], { env, stdio: ['ignore', 'ignore', 'inherit'] });
-    for (let tries = 0; tries < 200; tries++) {
-      const answer = await fetch(`${this.address}/api/ready`).catch(() => null);
-      if (answer?.ok) return;
-      await new Promise((resolve) => setTimeout(resolve, 100));
-    }
-    throw new Error('The application does not answer.');
+  }
+
+  async resume(): Promise<void> {
+    const env = this.environment(this.address, this.port);
+    this.process ??= spawn(process.execPath, [entry], { env, stdio: QUIET });
+    this.worker ??= spawn(process.execPath, [workerEntry], { env, stdio: QUIET });
+    await answers(this.address);
+  }
+
+  /** Starts one more server on the same database, at an address of its own. */
+  async another(): Promise<string> {
+    const port = await freePort();
+    const address = `http://127.0.0.1:${port}`;
+    this.others.push(
+      spawn(process.execPath, [entry], { env: this.environment(address, port), stdio: QUIET }),
+    );
+    await answers(address);
+    return address;
   }
 
   async pause(): Promise<void> {
@@ -80,10 +91,22 @@ export class Application {
 
   async stop(): Promise<void> {
     await this.pause();
-    this.worker?.kill('SIGKILL');
+    for (const other of [this.worker, ...this.others]) other?.kill('SIGKILL');
     this.worker = null;
     await ask(process.env['DATABASE_URL']!, `drop database ${this.databaseName} with (force)`);
   }
+}
+
+const QUIET: StdioOptions = ['ignore', 'ignore', 'inherit'];
+
+/** Waits until a server is ready. */
+async function answers(address: string): Promise<void> {
+  for (let tries = 0; tries < 200; tries++) {
+    const answer = await fetch(`${address}/api/ready`).catch(() => null);
+    if (answer?.ok) return;
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+  throw new Error('The application does not answer.');
 }
 
 async function ask(url: string, query: string): Promise<void> {
