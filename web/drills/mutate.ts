@@ -63,6 +63,7 @@ export function mutated<T>(chance: Chance, value: T, changes = 1 + chance.below(
   const copy: { whole: unknown } = { whole: structuredClone(value) };
   for (let count = 0; count < changes; count++) {
     const places = placesIn(copy);
+    if (places.length === 0) return anything(chance);
     const [holder, key] = chance.of(places);
     const now = holder[key];
     const act = chance.below(8);

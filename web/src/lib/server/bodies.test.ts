@@ -39,6 +39,13 @@ describe('bodies', () => {
     expect(faults(checkBody(SaveBody, { ...one, edits: [null, null] }))).not.toEqual([]);
   });
 
+  it.each([[[]], [[[]]], [7], [null]])('refuse %j as an edit, and as a change', (odd) => {
+    const one = save('a');
+    expect(faults(checkBody(SaveBody, { ...one, edits: [odd] })).join()).toContain('edits');
+    const edit = { ...one.edits[0]!, patch: [odd] };
+    expect(faults(checkBody(SaveBody, { ...one, edits: [edit] })).join()).toContain('edits.0.patch');
+  });
+
   it('know edits by the same id however it is written', () => {
     const one = save('a');
     one.edits[0]!.id = one.edits[0]!.id.toUpperCase();

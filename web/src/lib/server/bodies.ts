@@ -156,6 +156,7 @@ export class EditBody {
   @ArrayMinSize(1)
   @ArrayMaxSize(5000)
   @Unique('No record can be changed twice in one edit.')
+  @IsObject({ each: true })
   @ValidateNested({ each: true })
   @Type(() => ChangeBody)
   patch!: ChangeBody[];
@@ -167,6 +168,7 @@ export class SaveBody {
   @ArrayMinSize(1)
   @ArrayMaxSize(200)
   @Unique('No edit can be in one save twice.')
+  @IsObject({ each: true })
   @ValidateNested({ each: true })
   @Type(() => EditBody)
   edits!: EditBody[];

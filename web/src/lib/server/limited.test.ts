@@ -1,5 +1,5 @@
-import { describe, expect, it } from 'vitest';
-import { limitedBody, limitedForm } from './limited';
+import { describe, expect, it, vi } from 'vitest';
+import { limitedBody, limitedForm, limitedPieces } from './limited';
 
 const tooLarge = (bytes: number) => `${bytes} bytes`;
 const post = (body: BodyInit, headers: Record<string, string> = {}) =>
@@ -40,6 +40,21 @@ describe('bodies', () => {
     await expect(limitedBody(endless.request, 100, tooLarge)).rejects.toMatchObject({ status: 413 });
     expect(endless.sent()).toBeLessThan(20);
     expect(await limitedBody(flowing(new Uint8Array(10), 10).request, 100, tooLarge)).toHaveLength(100);
+  });
+});
+
+describe('bodies taken as they come', () => {
+  it('are read to their end also where the rest is not wanted: else who sends them never hears why', async () => {
+    const sender = flowing(new Uint8Array(10), 9);
+    for await (const piece of limitedPieces(sender.request, 100, tooLarge)) {
+      expect(piece).toHaveLength(10);
+      break;
+    }
+    await vi.waitFor(() => expect(sender.sent()).toBe(9));
+    const endless = flowing(new Uint8Array(10), 1_000_000);
+    for await (const _ of limitedPieces(endless.request, 100, tooLarge)) break;
+    await new Promise((resolve) => setTimeout(resolve, 50));
+    expect(endless.sent()).toBeLessThan(20);
   });
 });
 

@@ -8,19 +8,29 @@ export async function* limitedPieces(
 ): AsyncGenerator<Uint8Array, void> {
   const declared = Number(request.headers.get('content-length') ?? 0);
   if (declared > most) error(413, { message: tooLarge(declared) });
-  let bytes = 0;
   const reader = request.body?.getReader();
+  if (!reader) return;
+  let bytes = 0;
+  let isOver = false;
+  const next = async () => {
+    const { done, value } = await reader.read();
+    bytes += value?.byteLength ?? 0;
+    isOver = done || bytes > most;
+    return value;
+  };
+  const readOn = async () => {
+    while (!isOver) await next();
+    await reader.cancel();
+  };
   try {
-    while (reader) {
-      const { done, value } = await reader.read();
-      if (done) return;
-      bytes += value.byteLength;
+    for (let piece = await next(); piece; piece = await next()) {
       if (bytes > most) error(413, { message: tooLarge(bytes) });
-      yield value;
+      yield piece;
     }
   } finally {
-    // What is not wanted any more is not read to its end.
-    await reader?.cancel().catch(() => {});
+    if (bytes > most) await reader.cancel();
+    // Who sends what is not wanted any more hears so only once all of it is sent.
+    else if (!isOver) void readOn().catch(() => {});
   }
 }
 

@@ -4,7 +4,7 @@ import { dxfPicture, dxfRoom } from 'goodreach/dxf';
 export type DxfQuestion = { of: 'picture'; text: string } | { of: 'room'; text: string; unit: number };
 
 // The reader tells the console of every code that it does not know, which takes longer than the reading.
-console.log = () => {};
+Object.assign(console, { log: () => {} });
 
 onmessage = ({ data }: MessageEvent<DxfQuestion>) =>
   postMessage(data.of === 'picture' ? dxfPicture(data.text) : dxfRoom(data.text, data.unit));
