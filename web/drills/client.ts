@@ -3,6 +3,9 @@ import { Agent, request, type OutgoingHttpHeaders } from 'node:http';
 /** Who hears nothing for so long, ms, gives up. */
 const LONGEST_WAIT = 30_000;
 
+/** A connection that nothing goes over is left before the server leaves it, after 5 s. */
+const IDLE = 4_000;
+
 export interface Answer {
   status: number;
   text: string;
@@ -18,7 +21,7 @@ export class Client {
     readonly address: string,
     connections = 64,
   ) {
-    this.#agent = new Agent({ keepAlive: true, maxSockets: connections });
+    this.#agent = new Agent({ keepAlive: true, maxSockets: connections, timeout: IDLE });
   }
 
   async signIn(): Promise<this> {

@@ -28,7 +28,7 @@ const tables = [rangeCsv(fathom), rangeCsv(saltbox)];
 /** Lines, a polyline with a bulge, an arc, a circle, and blocks within blocks. */
 const blocks = [
   ...[0, 'SECTION', 2, 'HEADER', 9, '$INSUNITS', 70, 4, 0, 'ENDSEC', 0, 'SECTION', 2, 'BLOCKS'],
-  ...[0, 'BLOCK', 2, 'a', 10, 0, 20, 0, 0, 'LINE', 10, 0, 20, 0, 11, 50, 21, 9, 0, 'ENDBLK'],
+  ...[0, 'BLOCK', 2, 'a', 10, 0, 20, 0, 0, 'LINE', 10, 0, 20, 0, 11, 50, 21, 9, 0, 'ENDBLK', 8, 0],
   ...[
     0,
     'BLOCK',
@@ -62,6 +62,8 @@ const blocks = [
   ...[
     0,
     'ENDBLK',
+    8,
+    0,
     0,
     'ENDSEC',
     0,
@@ -196,22 +198,20 @@ const drawingCase: Case = async (chance) => {
   const text = mutatedText(chance, chance.of(drawings));
   const of = chance.once(2) ? 'picture' : 'room';
   const reader = readers.pop() ?? new Worker(new URL('./dxf-thread.mjs', import.meta.url));
-  try {
-    return await new Promise<Answer>((resolve, reject) => {
-      const late = setTimeout(() => {
-        void reader.terminate();
-        resolve({ status: 408, text: '', ms: READING });
-      }, READING);
-      reader.once('error', reject).once('message', (answer: Answer) => {
-        clearTimeout(late);
-        readers.push(reader);
-        resolve(answer);
-      });
-      reader.postMessage({ of, text });
-    });
-  } finally {
-    reader.removeAllListeners();
-  }
+  return new Promise<Answer>((resolve, reject) => {
+    const late = setTimeout(() => {
+      void reader.terminate();
+      resolve({ status: 408, text: '', ms: READING });
+    }, READING);
+    const done = (answer: Answer) => {
+      clearTimeout(late);
+      reader.off('error', reject);
+      readers.push(reader);
+      resolve(answer);
+    };
+    reader.once('error', reject).once('message', done);
+    reader.postMessage({ of, text });
+  });
 };
 
 const pictureCase: Case = (chance) =>
