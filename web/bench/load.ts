@@ -3,6 +3,7 @@ import pg from 'pg';
 import { demoJobs } from '../../core/src/demo/demo-jobs';
 import { roomOf, type Design } from '../../core/src/document/design';
 import { Client } from '../drills/client';
+import { renaming } from '../drills/rename';
 import { Application } from '../e2e/server';
 
 /** Many people saving at once: each once a second in a room of their own, beside bare inserts of edits of the same size; then as fast as it goes. */
@@ -23,23 +24,9 @@ const people: Person[] = [];
 const pool = new pg.Pool({ connectionString: application.databaseUrl, max: 10 });
 const client = new Client(application.address, PEOPLE);
 
-/** Renames a room, as any small edit would change it. */
-function editOf(person: Person) {
-  const { room, revision, record } = person;
-  const after = { ...record, name: `Room ${revision}` };
-  const id = randomUUID();
-  const edit = { id, step: id, action: 'do', command: 'set-room', args: { name: after.name } };
-  const patch = [{ id: record.id, before: record, after }];
-  return {
-    path: `/api/rooms/${room}/edits`,
-    body: { baseRevision: revision, edits: [{ ...edit, patch }] },
-    after,
-  };
-}
-
 async function save(person: Person, by = client): Promise<number> {
-  const { path, body, after } = editOf(person);
-  const answer = await by.send('POST', path, body);
+  const { body, after } = renaming(person.record, person.revision);
+  const answer = await by.send('POST', `/api/rooms/${person.room}/edits`, body);
   if (answer.status !== 200) throw new Error(`Not saved (${answer.status}): ${answer.text}`);
   person.revision += 1;
   person.record = after;
@@ -47,7 +34,7 @@ async function save(person: Person, by = client): Promise<number> {
 }
 
 async function insert(person: Person): Promise<number> {
-  const { body } = editOf(person);
+  const { body } = renaming(person.record, person.revision);
   const start = performance.now();
   await pool.query('insert into bare (id, edit) values ($1, $2)', [randomUUID(), JSON.stringify(body)]);
   return performance.now() - start;

@@ -26,92 +26,15 @@ const client = await new Client(application.address).signIn();
 const rooms = demoJobs().flatMap((job) => job.rooms);
 const tables = [rangeCsv(fathom), rangeCsv(saltbox)];
 /** Lines, a polyline with a bulge, an arc, a circle, and blocks within blocks. */
-const blocks = [
-  ...[0, 'SECTION', 2, 'HEADER', 9, '$INSUNITS', 70, 4, 0, 'ENDSEC', 0, 'SECTION', 2, 'BLOCKS'],
-  ...[0, 'BLOCK', 2, 'a', 10, 0, 20, 0, 0, 'LINE', 10, 0, 20, 0, 11, 50, 21, 9, 0, 'ENDBLK', 8, 0],
-  ...[
-    0,
-    'BLOCK',
-    2,
-    'b',
-    10,
-    0,
-    20,
-    0,
-    0,
-    'INSERT',
-    2,
-    'a',
-    10,
-    5,
-    20,
-    5,
-    41,
-    2,
-    50,
-    30,
-    70,
-    9,
-    71,
-    9,
-    44,
-    60,
-    45,
-    60,
-  ],
-  ...[
-    0,
-    'ENDBLK',
-    8,
-    0,
-    0,
-    'ENDSEC',
-    0,
-    'SECTION',
-    2,
-    'ENTITIES',
-    0,
-    'INSERT',
-    2,
-    'b',
-    10,
-    100,
-    20,
-    100,
-    70,
-    40,
-    44,
-    700,
-  ],
-  ...[
-    0,
-    'LWPOLYLINE',
-    90,
-    4,
-    70,
-    1,
-    10,
-    0,
-    20,
-    0,
-    42,
-    0.4,
-    10,
-    4000,
-    20,
-    0,
-    10,
-    4000,
-    20,
-    3000,
-    10,
-    0,
-    20,
-    3000,
-  ],
-  ...[0, 'ARC', 10, 5, 20, 5, 40, 900, 50, 20, 51, 200, 0, 'CIRCLE', 10, 9, 20, 9, 40, 300],
-  ...[0, 'ENDSEC', 0, 'EOF'],
-].join('\n');
+const blocks = `
+  0 SECTION 2 HEADER 9 $INSUNITS 70 4 0 ENDSEC 0 SECTION 2 BLOCKS
+  0 BLOCK 2 a 10 0 20 0 0 LINE 10 0 20 0 11 50 21 9 0 ENDBLK 8 0
+  0 BLOCK 2 b 10 0 20 0 0 INSERT 2 a 10 5 20 5 41 2 50 30 70 9 71 9 44 60 45 60 0 ENDBLK 8 0
+  0 ENDSEC 0 SECTION 2 ENTITIES 0 INSERT 2 b 10 100 20 100 70 40 44 700
+  0 LWPOLYLINE 90 4 70 1 10 0 20 0 42 0.4 10 4000 20 0 10 4000 20 3000 10 0 20 3000
+  0 ARC 10 5 20 5 40 900 50 20 51 200 0 CIRCLE 10 9 20 9 40 300 0 ENDSEC 0 EOF`
+  .trim()
+  .replaceAll(/\s+/g, '\n');
 const drawings = [blocks, blocks, ...rooms.slice(0, 2).map((design) => writeDxf(drawPlan(design, 20), 20))];
 const picture = Uint8Array.from(
   Buffer.from(

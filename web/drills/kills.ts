@@ -1,5 +1,4 @@
 import { execFileSync } from 'node:child_process';
-import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { setTimeout as wait } from 'node:timers/promises';
@@ -8,6 +7,7 @@ import { roomOf, type Design } from '../../core/src/document/design';
 import { Application } from '../e2e/server';
 import { Chance } from './chance';
 import { Client } from './client';
+import { renaming } from './rename';
 
 /**
  * Server, worker and database are killed (SIGKILL) again and again while people save and ask for sheets. Whoever gets no answer asks again,
@@ -78,11 +78,7 @@ interface Person {
 async function saveOn(person: Person): Promise<void> {
   let record = roomOf(design);
   while (!over) {
-    const after = { ...record, name: `Room ${person.acknowledged.length}` };
-    const id = randomUUID();
-    const patch = [{ id: record.id, before: record, after }];
-    const edit = { id, step: id, action: 'do', command: 'set-room', args: {}, patch };
-    const body = { baseRevision: person.acknowledged.length, edits: [edit] };
+    const { id, after, body } = renaming(record, person.acknowledged.length);
     const answer = await until(() => client.send('POST', `/api/rooms/${person.room}/edits`, body));
     if (answer.status !== 200) throw new Error(`Not saved (${answer.status}): ${answer.text}`);
     person.acknowledged.push(id);

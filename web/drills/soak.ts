@@ -1,4 +1,3 @@
-import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { setTimeout as wait } from 'node:timers/promises';
 import { demoJobs } from '../../core/src/demo/demo-jobs';
@@ -6,6 +5,7 @@ import { roomOf, type Design } from '../../core/src/document/design';
 import { Application } from '../e2e/server';
 import { Chance } from './chance';
 import { Client } from './client';
+import { renaming } from './rename';
 
 /**
  * Mixed use for hours: people open rooms, save, undo, look at lists, history and files, ask for sheets and models, add rooms and remove them.
@@ -63,11 +63,8 @@ async function work(chance: Chance): Promise<void> {
     if (act === 'look') await ask('GET', chance.of(looks));
     else if (act === 'make') await ask('GET', chance.of(made));
     else {
-      const after = { ...record, name: `Room ${revision}` };
-      const id = randomUUID();
-      const patch = [{ id: record.id, before: record, after }];
-      const edit = { id, step: id, action: 'do', command: 'set-room', args: {}, patch };
-      await ask('POST', `${room}/edits`, { baseRevision: revision, edits: [edit] });
+      const { after, body } = renaming(record, revision);
+      await ask('POST', `${room}/edits`, body);
       record = after;
       revision += 1;
     }
