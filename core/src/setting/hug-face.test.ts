@@ -83,6 +83,11 @@ describe('moving along a face', () => {
     expect([602.4, 603, 1697.4].map(at)).toEqual([602.4, 605, 1695]);
     // From the right end on: 4000 - 600 - 1005.
     expect([at(2396), at(2797.7), at(2797)]).toEqual([2395, 2797.7, 2795]);
+    // Hardly left of the middle, 1700.15: a whole step up would lie beyond it, and be 1700.09 from the right.
+    const odd = rectangle(4000.3, 3000);
+    odd.run(setRoom, { step: 25.4 / 16 });
+    expect(along(odd, base(600), 1699.42, 1)[0]).toBeCloseTo(1070 * (25.4 / 16), 6);
+    expect(along(odd, base(600), 1701, 1)[0]).toBeCloseTo(4000.3 - 600 - 1070 * (25.4 / 16), 6);
   });
 });
 

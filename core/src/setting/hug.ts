@@ -1,4 +1,4 @@
-import type { Design } from '../document/design';
+import { roomOf, type Design } from '../document/design';
 import type { Point } from '../geometry/point';
 import { contains, distanceToPath } from '../geometry/polygon';
 import { placedOpenings } from '../survey/openings';
@@ -115,7 +115,9 @@ function onSteps(
   { width }: Setting,
 ): number {
   const { from, distance } = facePlacement(face, along, width);
-  const whole = onStep(design, distance);
+  const nearest = onStep(design, distance);
+  // Past the middle it would be told from the other end, where it is on no whole step.
+  const whole = nearest > (face.length - width) / 2 + 1e-6 ? nearest - roomOf(design).step : nearest;
   const at = from === 'left' ? whole : face.length - width - whole;
   return at >= first - 1e-6 && at <= last + 1e-6 ? at : along;
 }
