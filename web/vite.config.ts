@@ -1,11 +1,12 @@
 import { sveltekit } from '@sveltejs/kit/vite';
 import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vitest/config';
+import { compileAtOnce } from './compile-at-once';
 
 const atOnce = fileURLToPath(new URL('src/lib/views/no-transitions.ts', import.meta.url));
 
 export default defineConfig({
-  plugins: [sveltekit()],
+  plugins: [sveltekit(), compileAtOnce()],
   // Nothing here moves by itself: d3-zoom is not made to bring what animates, which is as much again.
   resolve: {
     alias: { 'd3-transition': atOnce, 'd3-interpolate': atOnce },

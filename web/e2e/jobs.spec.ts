@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { spawn } from 'node:child_process';
 import { text } from 'node:stream/consumers';
 import { fileURLToPath } from 'node:url';
@@ -154,6 +155,53 @@ async function addStudio(args: readonly string[], databaseUrl: string, password:
   const [stdout, stderr, code] = await Promise.all([text(running.stdout), text(running.stderr), ended]);
   return { code, stdout, stderr };
 }
+
+/** Holds a page's scripts back until they are released. */
+async function withoutScripts(page: Page): Promise<() => Promise<void>> {
+  let release = () => {};
+  const released = new Promise<void>((resolve) => (release = resolve));
+  await page.route('**/*.js', async (route) => {
+    await released;
+    await route.continue();
+  });
+  return async () => {
+    release();
+    await page.waitForLoadState('networkidle');
+  };
+}
+
+test('what is typed on the sign-in page before its scripts are there stays', async ({ page, studio }) => {
+  const release = await withoutScripts(page);
+  await page.goto(studio.address, { waitUntil: 'commit' });
+  await page.getByLabel('Email').fill('mason@quay.example');
+  await release();
+  await expect(page.getByLabel('Email')).toHaveValue('mason@quay.example');
+  await page.getByLabel('Password').fill('not the password');
+  await page.getByRole('button', { name: 'Sign in', exact: true }).click();
+  await expect(page.getByRole('alert')).toBeVisible();
+  await expect(page.getByLabel('Email')).toHaveValue('mason@quay.example');
+});
+
+test('a new job can be asked for once the page has its scripts, and not before', async ({ page, studio }) => {
+  await studio.enter();
+  const release = await withoutScripts(page);
+  await page.reload({ waitUntil: 'commit' });
+  const button = page.getByRole('button', { name: 'New job' });
+  await expect(button).toBeDisabled();
+  await release();
+  await button.click();
+  await expect(page.getByLabel('Job name')).toBeVisible();
+});
+
+test('what a room page says before its content fits the 4 kB that balancers take', async ({
+  page,
+  studio,
+}) => {
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  const answer = await page.reload();
+  const said = Object.entries(await answer!.allHeaders()).map(([name, value]) => `${name}: ${value}\r\n`);
+  expect(said.join('').length).toBeLessThan(4_000);
+});
 
 test('who is not signed in is sent to the sign-in page, with the headers and the request’s id', async ({
   studio,

@@ -7,7 +7,7 @@ import pg from 'pg';
 const entry = fileURLToPath(new URL('../build/index.js', import.meta.url));
 const workerEntry = fileURLToPath(new URL('../../script/worker.mjs', import.meta.url));
 
-/** The built application on a database of its own, in demo mode; it can be stopped and started again at the same address. */
+/** The built application on a database of its own, in demo mode; it can be stopped and started again at the same address. With an origin it stands behind a balancer, which people ask at that. */
 export class Application {
   private constructor(
     readonly address: string,
@@ -15,12 +15,13 @@ export class Application {
     readonly databaseUrl: string,
     private readonly databaseName: string,
     private readonly demo: boolean,
+    private readonly origin: string | null,
   ) {}
   private process: ChildProcess | null = null;
   private worker: ChildProcess | null = null;
   private readonly others: ChildProcess[] = [];
 
-  static async start({ demo = true } = {}): Promise<Application> {
+  static async start({ demo = true, origin = null as string | null } = {}): Promise<Application> {
     const server = process.env['DATABASE_URL'];
     if (!server) throw new Error('Run these tests with script/test e2e: it starts their PostgreSQL.');
     const name = `e2e_${randomBytes(6).toString('hex')}`;
@@ -28,7 +29,7 @@ export class Application {
     const url = new URL(server);
     url.pathname = `/${name}`;
     const port = await freePort();
-    const application = new Application(`http://127.0.0.1:${port}`, port, url.href, name, demo);
+    const application = new Application(`http://127.0.0.1:${port}`, port, url.href, name, demo, origin);
     await application.resume();
     return application;
   }
@@ -41,7 +42,8 @@ export class Application {
       NODE_ENV: 'production',
       HOST: '127.0.0.1',
       PORT: String(port),
-      ORIGIN: address,
+      ORIGIN: this.origin ?? address,
+      ADDRESS_HEADER: this.origin === null ? '' : 'x-forwarded-for',
       BODY_SIZE_LIMIT: '32M',
       SHUTDOWN_TIMEOUT: '1',
       LOG_LEVEL: 'silent',
@@ -116,7 +118,7 @@ async function ask(url: string, query: string): Promise<void> {
   await client.end();
 }
 
-function freePort(): Promise<number> {
+export function freePort(): Promise<number> {
   return new Promise((resolve, reject) => {
     const probe = createServer();
     probe.once('error', reject);

@@ -30,7 +30,7 @@
             autocomplete="organization"
             required
             maxlength="80"
-            value={value('studio')}
+            defaultValue={value('studio')}
           /></label
         >
         <label
@@ -39,7 +39,7 @@
             autocomplete="name"
             required
             maxlength="80"
-            value={value('name')}
+            defaultValue={value('name')}
           /></label
         >
         <label
@@ -48,7 +48,7 @@
             type="email"
             autocomplete="username"
             required
-            value={value('email')}
+            defaultValue={value('email')}
           /></label
         >
         <label
@@ -73,7 +73,7 @@
             type="email"
             autocomplete="username"
             required
-            value={form?.email ?? ''}
+            defaultValue={value('email')}
           /></label
         >
         <label

@@ -75,6 +75,11 @@ describe('answers', () => {
     expect(guarded(page(), secure).headers.get('strict-transport-security')).toMatch(/^max-age=31536000/);
   });
 
+  it('say what a page loads first in its head alone: a balancer takes no header as long as that', () => {
+    const link = Array.from({ length: 50 }, (_, file) => `<./_app/${file}.js>; rel="modulepreload"`).join();
+    expect(guarded(page({ link }), plain).headers.has('link')).toBe(false);
+  });
+
   it('keep their status, content and own headers', async () => {
     const answer = guarded(data({ 'cache-control': 'private, max-age=9', 'x-own': 'yes' }), plain);
     expect([

@@ -35,6 +35,8 @@ export function guarded(answer: Response, url: URL): Response {
   };
   for (const [name, value] of Object.entries(always)) set(name, value);
   if (!headers.get('content-type')?.startsWith('text/html')) set('content-security-policy', NO_PAGE);
+  // What a page loads first is in its head; said here once more it is longer than what balancers take (nginx: 4 kB), and they answer 502.
+  headers.delete('link');
   // What is answered is somebody's own: it lies in no store that others read from.
   set('cache-control', 'private, no-store');
   if (url.protocol === 'https:') set('strict-transport-security', `max-age=${A_YEAR}; includeSubDomains`);

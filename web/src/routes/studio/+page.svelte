@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { onMount } from 'svelte';
   import { goto, invalidateAll } from '$app/navigation';
   import { type LengthUnit } from 'goodreach';
   import JobSection from '$lib/panels/studio/JobSection.svelte';
@@ -11,6 +12,11 @@
 
   let { data }: { data: PageData } = $props();
   let adding = $state(false);
+  /** Whether the page has its scripts: before that a press would go nowhere. */
+  let isAlive = $state(false);
+  onMount(() => {
+    isAlive = true;
+  });
   let name = $state('');
   let unit: LengthUnit = $state('mm');
   let problem = $state('');
@@ -78,7 +84,9 @@
       />
       <Button type="submit">Find</Button>
     </form>
-    {#if !adding}<Button look="primary" onclick={() => (adding = true)}>New job</Button>{/if}
+    {#if !adding}
+      <Button look="primary" disabled={!isAlive} onclick={() => (adding = true)}>New job</Button>
+    {/if}
   </div>
   <p class="told" role="status">
     {told.words}
