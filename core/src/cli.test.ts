@@ -150,6 +150,40 @@ describe('goodreach', () => {
     expect(await refused('{"id": "r", "id": "s"}')).toContain('“id” stands twice');
   });
 
+  it('answers bare tops, and says in the place of one of a list why it can’t be', async () => {
+    const plain = async (value: object) => {
+      const path = join(folder, 'tops.json');
+      await writeFile(path, JSON.stringify(value));
+      return goodreach('tops', '--plain', path);
+    };
+    const square = [
+      [0, 0],
+      [2000, 0],
+      [2000, 900],
+      [0, 900],
+    ];
+    const bar = { id: 'bar', polygon: square, overhang: { e0: 265 } };
+    const off = {
+      ...bar,
+      id: 'off',
+      cutouts: [{ id: 'tap', edge: 'e1', along: 900, front: 40, radius: 20 }],
+    };
+    const answer = {
+      id: 'bar',
+      pieces: [{ area: 2000 * 1165, perimeter: 6330, edges: { e0: 2000, e1: 1165 } }],
+    };
+    expect(JSON.parse((await plain(bar)).out)).toMatchObject(answer);
+    expect(JSON.parse((await plain([off, bar])).out)).toMatchObject([
+      { id: 'off', refused: { code: 'cut-out-outside', message: expect.stringContaining('tap') as string } },
+      answer,
+    ]);
+    const alone = await plain(off);
+    expect([alone.status, JSON.parse(alone.error).error.code]).toEqual([1, 'cut-out-outside']);
+    expect(JSON.parse((await plain([bar, { ...bar, edge: 1 }])).error).error.message).toContain(
+      'cases[1].edge',
+    );
+  });
+
   it.each([
     [['--face', 'A,A'], 'are not faces that follow one another'],
     [['--face', 'A,C'], 'are not faces that follow one another'],

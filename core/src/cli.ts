@@ -10,6 +10,7 @@ import { openCommand } from './cli/open';
 import { proposeCommand, type ProposeFlags } from './cli/propose';
 import { roomCommand } from './cli/room';
 import { servicesCommand } from './cli/services';
+import { plainTopsCommand } from './cli/tops';
 import { sheetCommand, type SheetFlags } from './cli/sheet';
 import { styleOf, type Design } from './document/design';
 import { openDesign } from './exports/design-json';
@@ -108,6 +109,14 @@ program
       const design = await readDesignFile(file);
       print(valueOf(proposeCommand(design, { ...flags, face } as ProposeFlags), styleOf(design)));
     },
+  );
+
+program
+  .command('tops')
+  .description('the pieces of tops: area, edges, corners, cut-outs')
+  .requiredOption('--plain <file>', 'bare cases of tops (JSON)')
+  .action(async ({ plain }: { plain: string }) =>
+    print(valueOf(plainTopsCommand(await readFile(plain, 'utf8')))),
   );
 
 program

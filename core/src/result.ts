@@ -81,6 +81,14 @@ export interface RefusalData {
   'design-other-kind': { found: Reason };
   'design-faulty': { faults: Fault[] };
   'input-faulty': { faults: Fault[] };
+  'top-edges-fold': { first: string; second: string };
+  'top-edge-gone': { edge: string };
+  'top-crosses-itself': { first: string; second: string };
+  'top-corner-missing': { first: string; second: string };
+  'top-corner-too-large': { edge: string; length: number };
+  'top-break-off': { leg: number; length: number };
+  'cut-out-outside': { cutOut: string };
+  'cut-outs-overlap': { first: string; second: string };
   'design-newer': { schema: number; known: number };
   'design-too-large': { bytes: number; most: number };
   'code-unknown': { range: string; code: Noun };

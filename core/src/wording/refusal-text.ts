@@ -140,6 +140,21 @@ const wording: Wording = {
     `The file is ${Math.round(bytes / 1e5) / 10} MB; a design has at most ${most / 1e6} MB. Choose a design file.`,
   'design-faulty': ({ faults }) => `The design has faults: ${sayFaults(faults)}`,
   'input-faulty': ({ faults }) => `What was given has faults: ${sayFaults(faults)}`,
+  'top-edges-fold': ({ first, second }) =>
+    `The top’s edge ${second} runs straight back along ${first}. Put a corner between them.`,
+  'top-edge-gone': ({ edge }) =>
+    `Nothing is left of the top’s edge ${edge}: its neighbours cross before it. Give these less overhang, or let what is beside it begin farther off.`,
+  'top-crosses-itself': ({ first, second }) =>
+    `The top’s edges ${first} and ${second} cross. Give one of them less overhang.`,
+  'top-corner-missing': ({ first, second }) =>
+    `The top’s edges ${first} and ${second} meet in no corner. Name two edges that follow one another.`,
+  'top-corner-too-large': ({ edge, length }, show) =>
+    `The corners at the top’s edge ${edge} take more than its ${show(length)}. Make them smaller.`,
+  'top-break-off': ({ leg, length }, show) =>
+    `A break lies beside leg ${leg}, which is ${show(length)} long. Give its place along the wall from where the leg begins.`,
+  'cut-out-outside': ({ cutOut }) =>
+    `Cut-out ${cutOut} does not lie within the top. Check its place along, its distance from the front and its size.`,
+  'cut-outs-overlap': ({ first, second }) => `Cut-outs ${first} and ${second} overlap. Move one of them.`,
   'code-unknown': ({ range, code }) =>
     `${range} has no item “${say(code)}”. Look through the shelf for its codes.`,
   'filler-too-wide': ({ width, most }, show) =>

@@ -1,6 +1,5 @@
-import type { Reason } from '../../reasons';
-import type { Fault } from '../../result';
-import { ok, refuse, type Result } from '../../result';
+import { CaseReader } from '../../document/case-reader';
+import type { Result } from '../../result';
 
 /** The criteria a fitted run is judged by, each the less the better. */
 export const fitCriteria = ['filler', 'widths', 'symmetry', 'items'] as const;
@@ -45,92 +44,75 @@ const MOST_FREE = 12;
 
 /** A case as it is read from JSON, or every fault of it with its place. */
 export function readFitCase(raw: unknown, path: string): Result<FitCase> {
-  const faults: Fault[] = [];
-  const fault = (place: string, value: unknown, reason: Reason) => {
-    faults.push({ path: place, value: JSON.stringify(value)?.slice(0, 40) ?? '', reason });
-    return undefined;
-  };
-  const object = (value: unknown, place: string, known: readonly string[]): Record<string, unknown> => {
-    if (typeof value !== 'object' || value === null || Array.isArray(value)) {
-      fault(place, value, 'no-object');
-      return {};
-    }
-    for (const key of Object.keys(value))
-      if (!known.includes(key)) fault(`${place}.${key}`, undefined, 'no-key');
-    return value as Record<string, unknown>;
-  };
-  const list = (value: unknown, place: string, most: number): unknown[] => {
-    if (Array.isArray(value) && value.length <= most) return value as unknown[];
-    fault(place, undefined, { because: 'list-too-long', most });
-    return [];
-  };
-  const text = (value: unknown, place: string): string =>
-    typeof value === 'string' && value.length > 0 && value.length <= 64
-      ? value
-      : (fault(place, value, { because: 'text-length', most: 64 }), '');
-
-  const all = object(raw, path, [
+  const read = new CaseReader();
+  const all = read.object(raw, path, [
     ...['id', 'step', 'length', 'widths', 'ends', 'items', 'inner', 'centre2', 'order'],
   ]);
   const step = all['step'] === undefined ? 1 : Number(all['step']);
   if (typeof (all['step'] ?? 1) !== 'number' || !(step > 0) || !Number.isFinite(step))
-    fault(`${path}.step`, all['step'], 'no-number-over');
+    read.fault(`${path}.step`, all['step'], 'no-number-over');
   /** A length on whole steps. */
   const steps = (value: unknown, place: string, least: number): number => {
     if (typeof value !== 'number' || !Number.isFinite(value) || value < least || value / step > MOST_STEPS)
-      return (fault(place, value, { because: 'steps-range', least, most: MOST_STEPS }), 0);
+      return read.fault(place, value, { because: 'steps-range', least, most: MOST_STEPS }) ?? 0;
     if (Math.abs(value / step - Math.round(value / step)) > 1e-6)
-      return (fault(place, value, { because: 'between-steps', step }), 0);
+      return read.fault(place, value, { because: 'between-steps', step }) ?? 0;
     return value;
   };
   const limits = (value: unknown, place: string): FillerLimits => {
-    const given = object(value, place, ['min', 'max', 'optional']);
+    const given = read.object(value, place, ['min', 'max', 'optional']);
     const [min, max] = [steps(given['min'], `${place}.min`, 0), steps(given['max'], `${place}.max`, 0)];
-    if (max > 0 && min > max) fault(`${place}.min`, min, 'least-over-most');
+    if (max > 0 && min > max) read.fault(`${place}.min`, min, 'least-over-most');
     if (given['optional'] !== undefined && typeof given['optional'] !== 'boolean')
-      fault(`${place}.optional`, given['optional'], 'no-boolean');
+      read.fault(`${place}.optional`, given['optional'], 'no-boolean');
     return { min, max, optional: given['optional'] === true };
   };
   const length = steps(all['length'], `${path}.length`, step);
-  const widths = list(all['widths'], `${path}.widths`, MOST_WIDTHS).map((width, index) =>
-    steps(width, `${path}.widths[${index}]`, step),
-  );
-  const ends = list(all['ends'], `${path}.ends`, 2);
-  if (ends.length !== 2) fault(`${path}.ends`, undefined, 'not-two-ends');
-  const items = list(all['items'] ?? [], `${path}.items`, MOST_ITEMS).map((value, index): FitItem => {
+  const widths = read
+    .list(all['widths'], `${path}.widths`, MOST_WIDTHS)
+    .map((width, index) => steps(width, `${path}.widths[${index}]`, step));
+  const ends = read.list(all['ends'], `${path}.ends`, 2);
+  if (ends.length !== 2) read.fault(`${path}.ends`, undefined, 'not-two-ends');
+  const items = read.list(all['items'] ?? [], `${path}.items`, MOST_ITEMS).map((value, index): FitItem => {
     const place = `${path}.items[${index}]`;
-    const given = object(value, place, ['id', 'w', 'at', 'nextTo']);
+    const given = read.object(value, place, ['id', 'w', 'at', 'nextTo']);
     return {
-      id: text(given['id'], `${place}.id`),
+      id: read.text(given['id'], `${place}.id`),
       w: steps(given['w'], `${place}.w`, step),
       ...(given['at'] === undefined ? {} : { at: steps(given['at'], `${place}.at`, 0) }),
       ...(given['nextTo'] === undefined
         ? {}
         : {
-            nextTo: list(given['nextTo'], `${place}.nextTo`, 2).map((id) => text(id, `${place}.nextTo`)),
+            nextTo: read
+              .list(given['nextTo'], `${place}.nextTo`, 2)
+              .map((id) => read.text(id, `${place}.nextTo`)),
           }),
     };
   });
   if (items.filter(({ at }) => at === undefined).length > MOST_FREE)
-    fault(`${path}.items`, undefined, { because: 'too-many-free', most: MOST_FREE });
+    read.fault(`${path}.items`, undefined, { because: 'too-many-free', most: MOST_FREE });
   const ids = items.map(({ id }) => id);
   ids.forEach((id, index) => {
-    if (ids.indexOf(id) !== index) fault(`${path}.items[${index}].id`, id, 'id-twice');
+    if (ids.indexOf(id) !== index) read.fault(`${path}.items[${index}].id`, id, 'id-twice');
   });
   items.forEach(({ id, nextTo = [] }, index) => {
     for (const other of nextTo)
-      if (!ids.includes(other) || other === id) fault(`${path}.items[${index}].nextTo`, other, 'id-unknown');
+      if (!ids.includes(other) || other === id)
+        read.fault(`${path}.items[${index}].nextTo`, other, 'id-unknown');
   });
-  const order = list(all['order'], `${path}.order`, fitCriteria.length) as FitCriterion[];
+  const order = read.list(all['order'], `${path}.order`, fitCriteria.length) as FitCriterion[];
   order.forEach((one, index) => {
     if (!fitCriteria.includes(one) || order.indexOf(one) !== index)
-      fault(`${path}.order[${index}]`, one, { because: 'not-among-once', known: fitCriteria.join(', ') });
+      read.fault(`${path}.order[${index}]`, one, {
+        because: 'not-among-once',
+        known: fitCriteria.join(', '),
+      });
   });
   const centre2 = all['centre2'] ?? null;
   if (centre2 !== null && (typeof centre2 !== 'number' || !Number.isFinite(centre2)))
-    fault(`${path}.centre2`, centre2, 'no-number-at-all');
+    read.fault(`${path}.centre2`, centre2, 'no-number-at-all');
   const made: FitCase = {
-    id: text(all['id'], `${path}.id`),
+    id: read.text(all['id'], `${path}.id`),
     step,
     length,
     widths: [...new Set(widths)].sort((a, b) => b - a),
@@ -140,5 +122,5 @@ export function readFitCase(raw: unknown, path: string): Result<FitCase> {
     centre2: centre2 as number | null,
     order: [...order, ...fitCriteria.filter((one) => !order.includes(one))],
   };
-  return faults.length > 0 ? refuse('input-faulty', { faults }) : ok(made);
+  return read.result(made);
 }

@@ -1,0 +1,97 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { onArc } from '../../geometry/arc';
+import { direction, distance, type Point } from '../../geometry/point';
+import { contains } from '../../geometry/polygon';
+import { must } from '../../result';
+import { distanceWithin, rectangularCutOut, roundCutOut, type CutOut } from './cut-out';
+import { edgeBetween, edgeRing } from './edge-ring';
+import { treatedOutline, type OutlinePart } from './treated';
+
+describe('cut-outs', () => {
+  it('are as far from the outline as the nearest of many places on both', () => {
+    const size = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+    fc.assert(
+      fc.property(
+        size(1, 400),
+        size(1, 300),
+        size(500, 1700),
+        size(50, 1300),
+        fc.tuple(size(20, 400), size(20, 400), fc.oneof(fc.constant(0), size(0.05, 1))),
+        fc.boolean(),
+        (outer, inner, x, y, [w, d, share], round) => {
+          const parts = ellOutline(outer, inner);
+          const radius = (share * Math.min(w, d)) / 2;
+          const cut = round
+            ? roundCutOut('a', { x, y }, w / 2)
+            : rectangularCutOut(
+                'a',
+                { near: { x, y }, u: direction(0.7), away: direction(0.7 + Math.PI / 2) },
+                { width: w, depth: d, radius },
+              );
+          const told = distanceWithin(parts, cut);
+          const least = sampledDistance(parts, cut);
+          // Both outlines are sampled every 4 mm: too far by what lies between at most.
+          if (told === null) expect(isOutside(parts, cut) || least < STEP).toBe(true);
+          else {
+            expect(told).toBeLessThanOrEqual(least + 1e-6);
+            expect(least - told).toBeLessThan(4);
+          }
+        },
+      ),
+      { numRuns: 100 },
+    );
+  });
+});
+
+/** An L of 2000 by 1500 with legs 700 wide, its outside corner and its inside corner round. */
+function ellOutline(outer: number, inner: number): OutlinePart[] {
+  const ring = [
+    [0, 0],
+    [2000, 0],
+    [2000, 1500],
+    [1300, 1500],
+    [1300, 700],
+    [0, 700],
+  ].map(([x, y]) => ({ x: x!, y: y! }));
+  const edges = must(
+    edgeRing(ring.map((a, index) => edgeBetween(`e${index}`, 'front', [a, ring[(index + 1) % 6]!], 0))),
+  );
+  return must(
+    treatedOutline(edges, [
+      { at: ['e0', 'e1'], shape: { radius: outer } },
+      { at: ['e3', 'e4'], shape: { radius: inner } },
+    ]),
+  );
+}
+
+const STEP = 4;
+const along = (a: Point, b: Point): Point[] => {
+  const count = Math.ceil(distance(a, b) / STEP) + 1;
+  return Array.from({ length: count + 1 }, (_, index) => ({
+    x: a.x + ((b.x - a.x) * index) / count,
+    y: a.y + ((b.y - a.y) * index) / count,
+  }));
+};
+const placesOn = (parts: readonly OutlinePart[]): Point[] =>
+  parts.flatMap((part) => {
+    if (part.type !== 'arc') return along(part.a, part.b);
+    const count = Math.ceil((part.arc.radius * Math.abs(part.arc.sweep)) / STEP) + 1;
+    return Array.from({ length: count + 1 }, (_, index) => onArc(part.arc, index / count));
+  });
+
+function sampledDistance(parts: readonly OutlinePart[], { core, radius }: CutOut): number {
+  const sides = core.flatMap((point, index) => along(point, core[(index + 1) % core.length]!));
+  const outline = placesOn(parts);
+  return (
+    Math.min(...sides.map((point) => Math.min(...outline.map((other) => distance(point, other))))) - radius
+  );
+}
+
+/** Whether a place of what a cut-out is rounded about lies outside. */
+const isOutside = (parts: readonly OutlinePart[], { core }: CutOut): boolean => {
+  const outline = placesOn(parts);
+  return core.some((point, index) =>
+    along(point, core[(index + 1) % core.length]!).some((one) => !contains(outline, one)),
+  );
+};
