@@ -47,6 +47,8 @@ import { setItem } from './commands/set-item';
 import { setOver } from './commands/set-over';
 import { setRoom } from './commands/set-room';
 import { setTie } from './commands/set-tie';
+import { setTopCorner } from './commands/set-top-corner';
+import { setTopEdge } from './commands/set-top-edge';
 import { shiftItems } from './commands/shift-items';
 import { spaceItems } from './commands/space-items';
 import { spaceOpenings } from './commands/space-openings';
@@ -108,6 +110,8 @@ export const commands = [
   setOver,
   setRoom,
   setTie,
+  setTopCorner,
+  setTopEdge,
   shiftItems,
   spaceItems,
   spaceOpenings,

@@ -54,6 +54,8 @@ export * from './commands/set-item';
 export * from './commands/set-over';
 export * from './commands/set-room';
 export * from './commands/set-tie';
+export * from './commands/set-top-corner';
+export * from './commands/set-top-edge';
 export * from './commands/shift-items';
 export * from './commands/space-items';
 export * from './commands/space-openings';

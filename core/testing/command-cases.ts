@@ -340,6 +340,16 @@ export const asked = (design: Design): Record<string, Asked> => ({
     ...{ label: 'Set a tie', writes: ['c'] },
     refuses: [{ id: 'c', side: 'left', distance: 9e9 }, 'A tie'],
   },
+  'set-top-corner': {
+    does: { at: [{ item: 'a', corner: 'frontLeft' }], shape: { radius: 60 } },
+    ...{ label: 'Round a corner', writes: ['a'] },
+    refuses: [{ at: [{ item: 'a', corner: 'frontLeft' }], shape: { chamfer: 0 } }, 'The corner of the top'],
+  },
+  'set-top-edge': {
+    does: { ids: ['a', 'c'], side: 'front', overhang: 265 },
+    ...{ label: 'Set an edge', writes: ['a', 'c'] },
+    refuses: [{ ids: ['a'], side: 'front', overhang: 600.1 }, 'The overhang'],
+  },
   'shift-items': {
     does: { ids: ['a', 'b'], by: { x: 50, y: 0 } },
     ...{ label: 'Move 2 items', writes: ['a', 'b'] },

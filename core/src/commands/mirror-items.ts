@@ -1,4 +1,4 @@
-import type { ItemRecord, TopOverhangs } from '../document/records';
+import type { ItemRecord } from '../document/records';
 import { dot, place, scale, subtract } from '../geometry/point';
 import { ok, refuse, type Result } from '../result';
 import { blockOf } from '../setting/block';
@@ -49,11 +49,25 @@ function mirroredAll(boxes: readonly [ItemBox, ...ItemBox[]]): Result<ItemRecord
 }
 
 function otherHand(record: ItemRecord): ItemRecord {
-  const hand = record.hand === 'left' ? 'right' : 'left';
-  if (!record.overhangs) return { ...record, hand };
-  const { left, right, ...rest } = record.overhangs;
-  const overhangs: TopOverhangs = rest;
-  if (left !== undefined) overhangs.right = left;
-  if (right !== undefined) overhangs.left = right;
-  return { ...record, hand, overhangs };
+  const { overhangs, topCorners: corners } = record;
+  const mirrored: ItemRecord = { ...record, hand: record.hand === 'left' ? 'right' : 'left' };
+  if (overhangs) mirrored.overhangs = swapped(overhangs, [['left', 'right']]);
+  if (corners)
+    mirrored.topCorners = swapped(corners, [
+      ['frontLeft', 'frontRight'],
+      ['behindLeft', 'behindRight'],
+    ]);
+  return mirrored;
+}
+
+/** The same with what stands under either key of a pair under the other. */
+function swapped<T extends object>(value: T, pairs: readonly (readonly [keyof T, keyof T])[]): T {
+  const after = { ...value };
+  for (const [one, other] of pairs) {
+    delete after[one];
+    delete after[other];
+    if (value[other] !== undefined) after[one] = value[other];
+    if (value[one] !== undefined) after[other] = value[one];
+  }
+  return after;
 }

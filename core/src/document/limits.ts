@@ -21,7 +21,7 @@ export const LEAST_OPEN_ANGLE = Math.PI / 12;
 export const MOST_ITEM = 4_000;
 export const LEAST_ITEM = 1;
 /** A top stands no further than this past what carries it. */
-export const MOST_OVERHANG = 500;
+export const MOST_OVERHANG = 600;
 
 /** What a measured length may be trusted to, mm. */
 export const LEAST_UNCERTAINTY = 0.01;
@@ -35,8 +35,14 @@ export const packIds = ['inch-residential', 'metric-residential'] as const;
 export type PackId = (typeof packIds)[number];
 
 /** The sides of an item over which its top can stand out further than the room says. */
-export const overhangSides = ['left', 'right', 'behind'] as const;
+export const overhangSides = ['front', 'left', 'right', 'behind'] as const;
 export type OverhangSide = (typeof overhangSides)[number];
+
+/** The corners of an item at which the top over it can be round or cut off. */
+export const topCornerKeys = ['frontLeft', 'frontRight', 'behindLeft', 'behindRight'] as const;
+export type TopCornerKey = (typeof topCornerKeys)[number];
+/** The largest such corner, mm. */
+export const MOST_TOP_CORNER = 2_000;
 
 /** The height bands a run is closed in: on the floor, hung, and from the floor to over head height. */
 export const runBands = ['base', 'wall', 'tall'] as const;

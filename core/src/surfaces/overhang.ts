@@ -7,7 +7,7 @@ import type { Top } from './tops';
  * How far a top stands past the side of an item that carries it, mm, measured straight out (unit vector) from the middle of the side.
  * Zero where the top goes on over a neighbour, or stops short of the side.
  */
-export function overhangPast({ outline }: Top, from: Point, to: Point, out: Point): number {
+export function overhangPast({ outline }: Pick<Top, 'outline'>, from: Point, to: Point, out: Point): number {
   const start = middle(from, to);
   let nearest = Infinity;
   for (const ring of outline) {

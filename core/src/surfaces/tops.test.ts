@@ -175,7 +175,7 @@ describe('a top over seats', () => {
     expect(own()).toEqual({ right: 250, behind: 300 });
     builder.run(editItems, { ids, change: { overhangs: { behind: null, right: null } } });
     expect(own()).toBeUndefined();
-    const far = editItems.run(builder.design, { ids, change: { overhangs: { left: 501 } } });
+    const far = editItems.run(builder.design, { ids, change: { overhangs: { left: 601 } } });
     expect(!far.ok && refusalText(far.refusal)).toContain('The overhang');
   });
 });

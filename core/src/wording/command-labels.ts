@@ -63,6 +63,10 @@ export const commandLabels = {
   'set-over': () => 'Hang it over the opening',
   'set-room': () => 'Change the room',
   'set-tie': () => 'Set a tie',
+  'set-top-corner': ({ shape }: { shape: object | null }) =>
+    !shape ? 'Make a corner sharp' : 'radius' in shape ? 'Round a corner' : 'Cut a corner',
+  'set-top-edge': ({ overhang }: { overhang: number | null }) =>
+    overhang === null ? 'Let an edge follow the room' : 'Set an edge',
   'shift-items': ({ ids }: { ids: Several }) => (ids.length === 1 ? 'Move' : `Move ${ids.length} items`),
   'space-items': () => 'Space equally',
   'space-openings': () => 'Space openings equally',

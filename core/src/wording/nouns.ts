@@ -26,6 +26,7 @@ export const nouns = {
   'counter-height': 'the counter height',
   'top-thickness': 'the top thickness',
   overhang: 'the overhang',
+  'top-corner': 'the corner of the top',
   'front-overhang': 'the front overhang',
   'end-overhang': 'the end overhang',
   sill: 'the sill',

@@ -10,14 +10,29 @@ import {
   RecordId,
   Words,
 } from '../decorators';
-import { LEAST_ITEM, MOST_HEIGHT, MOST_ITEM, MOST_OVERHANG } from '../limits';
+import { LEAST_ITEM, MOST_HEIGHT, MOST_ITEM, MOST_OVERHANG, MOST_TOP_CORNER } from '../limits';
 import { IsPlacement, OutlinePlace, type Placement, type Side } from '../places';
 
 /** How far the top over an item stands past its sides, where that is not the room's usual overhang: for seats, mostly. */
 export class TopOverhangs {
+  @Optional() @Millimetres(0, MOST_OVERHANG) front?: number;
   @Optional() @Millimetres(0, MOST_OVERHANG) left?: number;
   @Optional() @Millimetres(0, MOST_OVERHANG) right?: number;
   @Optional() @Millimetres(0, MOST_OVERHANG) behind?: number;
+}
+
+/** How a corner of a top is made: round, or cut off by so much along both edges. */
+export class TopCorner {
+  @Optional() @Millimetres(1, MOST_TOP_CORNER) radius?: number;
+  @Optional() @Millimetres(1, MOST_TOP_CORNER) chamfer?: number;
+}
+
+/** The corners of the top over an item that are not sharp. */
+export class TopCorners {
+  @Optional() @Nested(TopCorner) frontLeft?: TopCorner;
+  @Optional() @Nested(TopCorner) frontRight?: TopCorner;
+  @Optional() @Nested(TopCorner) behindLeft?: TopCorner;
+  @Optional() @Nested(TopCorner) behindRight?: TopCorner;
 }
 
 /** Anything set in the room. Its sizes are its own, so a change of the range's data never changes a design. */
@@ -46,6 +61,8 @@ export class ItemRecord {
   corners?: OutlinePlace[];
   /** The top's overhangs of its own. */
   @Optional() @Nested(TopOverhangs) overhangs?: TopOverhangs;
+  /** The top's corners of its own. */
+  @Optional() @Nested(TopCorners) topCorners?: TopCorners;
   /** What it is called, where its kind does not say it. */
   @Optional() @Words(1, 60) name?: string;
   @Optional() @Words(1, 40) finish?: string;

@@ -57,12 +57,7 @@ function ellOutline(outer: number, inner: number): OutlinePart[] {
   const edges = must(
     edgeRing(ring.map((a, index) => edgeBetween(`e${index}`, 'front', [a, ring[(index + 1) % 6]!], 0))),
   );
-  return must(
-    treatedOutline(edges, [
-      { at: ['e0', 'e1'], shape: { radius: outer } },
-      { at: ['e3', 'e4'], shape: { radius: inner } },
-    ]),
-  );
+  return must(treatedOutline(edges, [null, { radius: outer }, null, null, { radius: inner }]));
 }
 
 const STEP = 4;

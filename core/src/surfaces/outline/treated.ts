@@ -3,7 +3,7 @@ import { cross, distance, dot, inward, place, subtract, unit, type Point } from 
 import { signedArea } from '../../geometry/polygon';
 import { SAME_PLACE } from '../../geometry/tolerance';
 import { ok, refuse, type Result } from '../../result';
-import type { EdgeKind, RingEdge } from './edge-ring';
+import type { RingEdge } from './edge-ring';
 
 /** How a corner is made: round, tangent to both of its edges, or cut off by so much along both. Lengths mm. */
 export type CornerShape = { radius: number } | { chamfer: number };
@@ -15,23 +15,21 @@ export interface TreatedCorner {
 }
 
 /** A stretch of a finished outline: what is left of an edge, or what is made of a corner. */
-export type OutlinePart =
-  | { type: 'edge'; key: string; kind: EdgeKind; a: Point; b: Point }
-  | { type: 'chamfer'; a: Point; b: Point }
-  | { type: 'arc'; a: Point; b: Point; arc: Arc };
+export type OutlinePart<E = unknown> = { type: 'edge'; edge: E; a: Point; b: Point } | MadeCorner;
 
-/** The outline of an edge ring with its corners as they are made. Corners that it has not are left out; refused where they take more of an edge than there is. */
-export function treatedOutline(
-  ring: readonly RingEdge[],
-  corners: readonly TreatedCorner[],
-): Result<OutlinePart[]> {
-  const shaped = ring.map(() => null as OutlinePart | null);
-  for (const { at, shape } of corners) {
-    const index = cornerIndex(ring, at);
-    if (index >= 0)
-      shaped[index] = madeCorner(ring[(index + ring.length - 1) % ring.length]!, ring[index]!, shape);
-  }
-  const parts: OutlinePart[] = [];
+/** What is made of a corner: a cut across it, or an arc. */
+type MadeCorner = { type: 'chamfer'; a: Point; b: Point } | { type: 'arc'; a: Point; b: Point; arc: Arc };
+
+/** The outline of an edge ring with its corners as they are made, each given with the edge that begins at it (null: sharp). Refused where they take more of an edge than there is. */
+export function treatedOutline<E extends RingEdge>(
+  ring: readonly E[],
+  shapes: readonly (CornerShape | null | undefined)[],
+): Result<OutlinePart<E>[]> {
+  const shaped = ring.map((edge, index) => {
+    const shape = shapes[index];
+    return shape ? madeCorner(ring[(index + ring.length - 1) % ring.length]!, edge, shape) : null;
+  });
+  const parts: OutlinePart<E>[] = [];
   for (const [index, edge] of ring.entries()) {
     const [own, next] = [shaped[index], shaped[(index + 1) % ring.length]];
     const [a, b] = [own?.b ?? edge.a, next?.a ?? edge.b];
@@ -39,7 +37,7 @@ export function treatedOutline(
     if ((own || next) && dot(subtract(b, a), full) < -SAME_PLACE * Math.hypot(full.x, full.y))
       return refuse('top-corner-too-large', { edge: edge.key, length: distance(edge.a, edge.b) });
     if (own) parts.push(own);
-    parts.push({ type: 'edge', key: edge.key, kind: edge.kind, a, b });
+    parts.push({ type: 'edge', edge, a, b });
   }
   return ok(parts);
 }
@@ -53,7 +51,7 @@ export function cornerIndex(ring: readonly RingEdge[], [one, other]: TreatedCorn
 }
 
 /** What is made of the corner where one edge ends and the next begins; nothing where they run on straight. */
-function madeCorner(first: RingEdge, second: RingEdge, shape: CornerShape): OutlinePart | null {
+function madeCorner(first: RingEdge, second: RingEdge, shape: CornerShape): MadeCorner | null {
   const [u, v] = [unit(subtract(first.b, first.a)), unit(subtract(second.b, second.a))];
   const turn = Math.atan2(cross(u, v), dot(u, v));
   if (Math.abs(turn) < 1e-9) return null;

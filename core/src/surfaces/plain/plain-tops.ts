@@ -10,7 +10,14 @@ import {
   type CutOut,
 } from '../outline/cut-out';
 import { edgeBetween, edgeRing, type EdgeLine, type RingEdge } from '../outline/edge-ring';
-import { areaWithin, cornerIndex, partLength, treatedOutline, type OutlinePart } from '../outline/treated';
+import {
+  areaWithin,
+  cornerIndex,
+  partLength,
+  treatedOutline,
+  type CornerShape,
+  type OutlinePart,
+} from '../outline/treated';
 import type { CaseCutOut, TopBreak, TopsCase } from './tops-case';
 
 /** A piece of a top as a stone yard needs it. Lengths mm, areas mm². */
@@ -46,9 +53,14 @@ export function plainTops(one: TopsCase): Result<PlainTops> {
   }
   const homeless = corners.find(({ at }) => !rings.some((ring) => cornerIndex(ring, at) >= 0));
   if (homeless) return refuse('top-corner-missing', { first: homeless.at[0], second: homeless.at[1] });
-  const outlines: OutlinePart[][] = [];
+  const outlines: OutlinePart<RingEdge>[][] = [];
   for (const ring of rings) {
-    const outline = treatedOutline(ring, corners);
+    const shapes = ring.map((): CornerShape | null => null);
+    for (const { at, shape } of corners) {
+      const index = cornerIndex(ring, at);
+      if (index >= 0) shapes[index] = shape;
+    }
+    const outline = treatedOutline(ring, shapes);
     if (!outline.ok) return outline;
     outlines.push(outline.value);
   }
@@ -191,10 +203,13 @@ function placedCutOut({ base, overhang }: TopsCase, { id, index, along, front, s
     : rectangularCutOut(id, { near, u, away }, { width: shape.w, depth: shape.d, radius: shape.r });
 }
 
-function pieceOf(outline: readonly OutlinePart[], cuts: readonly { cut: CutOut; free: number }[]): TopPiece {
+function pieceOf(
+  outline: readonly OutlinePart<RingEdge>[],
+  cuts: readonly { cut: CutOut; free: number }[],
+): TopPiece {
   const area = areaWithin(outline);
   const edges: Record<string, number> = {};
-  for (const part of outline) if (part.type === 'edge') edges[part.key] = quantise(partLength(part));
+  for (const part of outline) if (part.type === 'edge') edges[part.edge.key] = quantise(partLength(part));
   return {
     area: quantise(area),
     netArea: quantise(cuts.reduce((left, { cut }) => left - cut.area, area)),

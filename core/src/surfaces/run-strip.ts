@@ -1,0 +1,195 @@
+import { dot, place, subtract, type Point } from '../geometry/point';
+import { AGAINST, TOUCH } from '../geometry/tolerance';
+import { hasLegs } from '../ranges/handing';
+import type { ItemBox } from '../setting/item-box';
+import type { Run } from '../setting/runs';
+import { tieInPlan, type Around, type PlanSide, type Tie } from '../setting/ties';
+import type { EdgeSource, KeyedPolygon } from './top-edge';
+
+/** A top reaches back to a wall no further than this behind the boxes, mm. */
+export const BACK_REACH = 60;
+
+/** What a run's top follows from: the run, what is around it, and the room's overhangs, mm. */
+export interface Strip {
+  run: Run;
+  around: Around;
+  frontOverhang: number;
+  endOverhang: number;
+}
+
+export const runUnderside = (run: Run): number => Math.max(...run.map(({ high }) => high));
+
+/** How far out of the line of a run's first back its deepest box comes, mm. */
+export function deepest(run: Run): number {
+  const { origin, n } = run[0]!;
+  return Math.max(...run.map((box) => dot(subtract(box.origin, origin), n) + legOf(box)));
+}
+
+const legOf = ({ record }: ItemBox): number => record.leg ?? record.depth;
+
+/**
+ * The polygons of a run's top before walls cut it: a strip as deep as its deepest box, and more where it stands further out.
+ * A wall behind takes it to the wall, another run behind ends it at the boxes.
+ */
+export function runStrip({ run, around, frontOverhang, endOverhang }: Strip): KeyedPolygon[] {
+  const [first, last] = [run[0]!, run.at(-1)!];
+  const { origin, u, n } = first;
+  const alongOf = (box: ItemBox) => dot(subtract(box.origin, origin), u);
+  const underside = runUnderside(run);
+  const beside = (box: ItemBox, side: PlanSide) =>
+    tieInPlan(around, box, side, (other) => stopsTop(other, underside));
+  const ends = { left: beside(first, 'left'), right: beside(last, 'right') };
+  const endOf = (box: ItemBox, side: 'left' | 'right') =>
+    overhang(ends[side], box.record.overhangs?.[side] ?? endOverhang);
+  const left = -endOf(first, 'left');
+  const right = alongOf(last) + last.record.width + endOf(last, 'right');
+  const back = Math.min(...run.map((box) => dot(subtract(box.origin, origin), n)));
+  // How far back it goes behind each: to a wall, to what stands there, or out past the back and what clads it.
+  const panels = cladding(around, run);
+  const depths = run.map((box) => {
+    const tie = besideWall(box) ?? beside(box, 'behind');
+    const own = box.record.overhangs?.behind;
+    if (!tie || tie.distance > BACK_REACH) return panels + (own ?? endOverhang);
+    // Where only part of it stands at a wall, the top may still go out past the rest: the wall cuts it.
+    return tie.to.kind === 'wall' ? Math.max(BACK_REACH, own ?? 0) : 0;
+  });
+  const fronts = run.map(({ record }) => record.overhangs?.front ?? frontOverhang);
+  const [least, near] = [Math.min(...depths), Math.min(...fronts)];
+  const deep = deepest(run);
+
+  const sideOf = (side: 'left' | 'right', whole: boolean): EdgeSource => {
+    if (!whole) return { role: 'step', boxes: run, id: null };
+    const box = side === 'left' ? first : last;
+    const tie = ends[side];
+    const most = box.record.overhangs?.[side] ?? endOverhang;
+    const stopped = tie && tie.to.kind !== 'wall' && tie.distance < most;
+    return { role: stopped ? 'stop' : side, boxes: [box], id: stopped ? tie.to.id : null };
+  };
+  // The least over the whole run, then every greater one over the items that have at least it: nested, so that no joint between pieces is left.
+  const stretches = (sizes: readonly number[]) =>
+    [...new Set(sizes)]
+      .sort((a, b) => a - b)
+      .flatMap((size) => sequences(sizes.map((own) => own >= size)).map((ends) => ({ size, ends })));
+  const piece = ([from, end]: readonly [number, number], out: number, behind: number): KeyedPolygon => {
+    const [low, high] = [
+      from === 0 ? left : alongOf(run[from]!),
+      end === run.length ? right : alongOf(run[end]!),
+    ];
+    const corners: [number, number][] = [
+      [low, deep + out],
+      [high, deep + out],
+      [high, back - behind],
+      [low, back - behind],
+    ];
+    return {
+      ring: corners.map(([along, off]) => place(origin, u, along, n, off)),
+      sides: [
+        { role: 'front', boxes: run, id: null },
+        sideOf('right', end === run.length),
+        { role: 'behind', boxes: run, id: null },
+        sideOf('left', from === 0),
+      ],
+    };
+  };
+  return [
+    ...stretches(depths).map(({ size, ends }) => piece(ends, near, size)),
+    ...stretches(fronts).flatMap(({ size, ends }) => (size > near ? [piece(ends, size, least)] : [])),
+  ];
+}
+
+/** What the corner cabinets of a run carry beside its strip: over their other legs, and before a front across the corner. */
+export function cornerTops(run: Run, over: number): KeyedPolygon[] {
+  return run.flatMap((box): KeyedPolygon[] => {
+    const { record, kind, origin, u, n } = box;
+    const { width, depth, hand, leg } = record;
+    if (leg === undefined || !hasLegs(kind)) return [];
+    const reach = leg + (record.overhangs?.front ?? over);
+    const inner: [number, number][] = [[reach, reach]];
+    if (kind.plan === 'diagonal' && width > leg && depth > leg) {
+      // The front across the corner is the line (x - leg) / a + (y - leg) / b = 1; moved out by the overhang it meets the front lines of both legs.
+      const [a, b] = [width - leg, depth - leg];
+      const moved = 1 + (reach - leg) * Math.hypot(1 / a, 1 / b);
+      inner.splice(
+        0,
+        1,
+        [leg + a * (moved - (reach - leg) / b), reach],
+        [reach, leg + b * (moved - (reach - leg) / a)],
+      );
+    }
+    // Past the walls of its corner, which cut it.
+    const wall = box.against ? -BACK_REACH : 0;
+    const front = (): EdgeSource => ({ role: 'front', boxes: [box], id: null });
+    const corners: [number, number][] = [
+      [wall, wall],
+      [width, wall],
+      [width, reach],
+      ...inner,
+      [reach, depth],
+      [wall, depth],
+    ];
+    const behind: EdgeSource = { role: 'behind', boxes: [box], id: null };
+    const sides: EdgeSource[] = [
+      behind,
+      { role: hand === 'left' ? 'right' : 'left', boxes: [box], id: null },
+      ...corners.slice(2, -2).map(front),
+      // Mostly a neighbour stands there, whose own strip goes on.
+      { role: 'step', boxes: [box], id: null },
+      behind,
+    ];
+    const ring = corners.map(([along, out]) =>
+      place(origin, u, hand === 'left' ? along : width - along, n, out),
+    );
+    return [hand === 'left' ? turnedRound({ ring, sides }) : { ring, sides }];
+  });
+}
+
+/** The same polygon walked the other way. */
+function turnedRound({ ring, sides }: KeyedPolygon): KeyedPolygon {
+  return { ring: ring.toReversed(), sides: [...sides.slice(0, -1).toReversed(), sides.at(-1)!] };
+}
+
+/** The wall behind what stands close against a straight face: nothing has room between them. */
+function besideWall({ against, record: { placement } }: ItemBox): Pick<Tie, 'distance' | 'to'> | undefined {
+  if (!against || against.face.arc || placement.on !== 'face' || placement.off > BACK_REACH) return undefined;
+  return { distance: placement.off, to: { kind: 'wall', id: against.face.id } };
+}
+
+/** Whether a thing stands in a top's way: it is as high, or breaks it. A stool under it does not, nor do the panels that clad a back. */
+function stopsTop({ kind, high }: ItemBox, underside: number): boolean {
+  return kind.top !== 'none' || high > underside + TOUCH;
+}
+
+/** How far a top stands out towards what is beside it: by so much, or as far as that. */
+function overhang(tie: Tie | undefined, most: number): number {
+  if (!tie || tie.distance > most || tie.to.kind === 'wall') return most;
+  return Math.max(0, tie.distance);
+}
+
+/** How thick the panels are that a run's back is finished with, mm; 0 without any. */
+function cladding(around: Around, run: Run): number {
+  const panels = new Map(
+    around.bodies.flatMap(({ id, box }) => (box?.kind.id === 'back-panel' ? [[id, box.record.depth]] : [])),
+  );
+  if (panels.size === 0) return 0;
+  const behind = run.map((box) => {
+    const tie = tieInPlan(around, box, 'behind');
+    return tie && tie.distance <= AGAINST ? (panels.get(tie.to.id) ?? 0) : 0;
+  });
+  return Math.max(...behind);
+}
+
+/** The stretches of a list that hold: from the first index, to the one after the last. */
+function sequences(holds: readonly boolean[]): [number, number][] {
+  const found: [number, number][] = [];
+  holds.forEach((held, index) => {
+    const last = found.at(-1);
+    if (held && last?.[1] === index) last[1] = index + 1;
+    else if (held) found.push([index, index + 1]);
+  });
+  return found;
+}
+
+/** A place of an item that is under its top, and off the top's edges. */
+export function underTop({ origin, u, n, record: { width, depth, leg } }: ItemBox): Point {
+  return place(origin, u, width / 2, n, (leg ?? depth) / 2);
+}
