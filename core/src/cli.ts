@@ -10,6 +10,7 @@ import { openCommand } from './cli/open';
 import { proposeCommand, type ProposeFlags } from './cli/propose';
 import { roomCommand } from './cli/room';
 import { servicesCommand } from './cli/services';
+import { designTopsCommand } from './cli/design-tops';
 import { plainTopsCommand } from './cli/tops';
 import { sheetCommand, type SheetFlags } from './cli/sheet';
 import { styleOf, type Design } from './document/design';
@@ -113,11 +114,15 @@ program
 
 program
   .command('tops')
-  .description('the pieces of tops: area, edges, corners, cut-outs')
-  .requiredOption('--plain <file>', 'bare cases of tops (JSON)')
-  .action(async ({ plain }: { plain: string }) =>
-    print(valueOf(plainTopsCommand(await readFile(plain, 'utf8')))),
-  );
+  .description('the tops of a room: area, edges by kind, corners; or the pieces of bare tops')
+  .argument('[design]', 'a design file (JSON)')
+  .option('--plain <file>', 'bare cases of tops (JSON), in place of a design')
+  .action(async (file: string | undefined, { plain }: { plain?: string }) => {
+    if (plain !== undefined) return print(valueOf(plainTopsCommand(await readFile(plain, 'utf8'))));
+    if (file === undefined)
+      throw new CommanderError(1, 'tops', 'error: a design, or --plain and a file of cases, is needed');
+    print(designTopsCommand(await readDesignFile(file)));
+  });
 
 program
   .command('draw')

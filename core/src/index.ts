@@ -154,6 +154,8 @@ export { readJson } from './document/read-json';
 export * from './setting/open-lengths';
 export * from './setting/runs';
 export * from './setting/ties';
+export * from './surfaces/top-edge';
+export * from './surfaces/top-facts';
 export * from './surfaces/tops';
 export * from './survey/check-design';
 export * from './survey/fixed-outline';

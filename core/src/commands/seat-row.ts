@@ -1,5 +1,5 @@
 import { named } from '../nouns';
-import { MOST_OVERHANG, type OverhangSide } from '../document/limits';
+import { MOST_OVERHANG, type SeatSide } from '../document/limits';
 import { within } from '../document/within';
 import { place } from '../geometry/point';
 import { findItem, rangesOf } from '../ranges/shelf';
@@ -17,7 +17,7 @@ import { itemOf } from './set-item';
  */
 export const seatRow: Command<{
   ids: readonly string[];
-  side: OverhangSide;
+  side: SeatSide;
   range: string;
   code: string;
   seats: readonly string[];

@@ -34,8 +34,11 @@ export const MOST_CORNER_UNCERTAINTY = 0.2;
 export const packIds = ['inch-residential', 'metric-residential'] as const;
 export type PackId = (typeof packIds)[number];
 
-/** The sides of an item over which its top can stand out further than the room says. */
-export const overhangSides = ['front', 'left', 'right', 'behind'] as const;
+/** The sides of an item that seats can stand at: at its front one works. */
+export const seatSides = ['left', 'right', 'behind'] as const;
+export type SeatSide = (typeof seatSides)[number];
+/** The sides of an item over which its top can stand out otherwise than the room says. */
+export const overhangSides = ['front', ...seatSides] as const;
 export type OverhangSide = (typeof overhangSides)[number];
 
 /** The corners of an item at which the top over it can be round or cut off. */

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { floor, put, rounded } from '../../testing/placing';
 import { rectangle } from '../../testing/rooms';
 import type { RoomBuilder } from '../demo/build-room';
-import type { OverhangSide } from '../document/limits';
+import type { SeatSide } from '../document/limits';
 import { must } from '../result';
 import { rowSide, withTrim } from './row-side';
 import { itemBoxes, type ItemBox } from './item-box';
@@ -17,7 +17,7 @@ const island = (gap = 0, off = 0, turn = 0) => {
   put(builder, 'behind', 'F900', floor(4500, -3000, Math.PI));
   return builder;
 };
-function read(builder: RoomBuilder, side: OverhangSide, ...ids: string[]) {
+function read(builder: RoomBuilder, side: SeatSide, ...ids: string[]) {
   const found = rowSide(boxes(builder, ...ids), side);
   if (!found.ok) return found.refusal.code;
   const { from, along, length, out, bearing } = found.value;

@@ -1,5 +1,5 @@
 import type { Design } from '../document/design';
-import { overhangSides, type OverhangSide } from '../document/limits';
+import { seatSides, type SeatSide } from '../document/limits';
 import { dot, place, scale, subtract, type Point } from '../geometry/point';
 import { AGAINST, PARALLEL } from '../geometry/tolerance';
 import { ok, refuse, type Result } from '../result';
@@ -14,11 +14,11 @@ export interface RowSide {
   length: number;
   /** Away from the row. */
   out: Point;
-  bearing: readonly { box: ItemBox; side: OverhangSide }[];
+  bearing: readonly { box: ItemBox; side: SeatSide }[];
 }
 
 /** A side of items that stand together, seen from the front of the first. Their back is one line; an end is that of those that reach it. */
-export function rowSide(boxes: readonly [ItemBox, ...ItemBox[]], side: OverhangSide): Result<RowSide> {
+export function rowSide(boxes: readonly [ItemBox, ...ItemBox[]], side: SeatSide): Result<RowSide> {
   const apart = refuse('items-apart', { act: 'seat-or-back' });
   const [seed] = boxes;
   const out = outOf(seed, side);
@@ -36,7 +36,7 @@ export function rowSide(boxes: readonly [ItemBox, ...ItemBox[]], side: OverhangS
         from: Math.min(...alongs),
         to: Math.max(...alongs),
         reach: Math.max(...corners.map((corner) => corner.out)),
-        side: overhangSides.find((one) => dot(outOf(box, one), out) > 1 - AHEAD),
+        side: seatSides.find((one) => dot(outOf(box, one), out) > 1 - AHEAD),
       };
     })
     .sort((a, b) => a.from - b.from);
@@ -60,7 +60,7 @@ export function rowSide(boxes: readonly [ItemBox, ...ItemBox[]], side: OverhangS
 /** Directions are the same when their product is no further than this from one. */
 const AHEAD = 1e-3;
 
-function outOf({ u, n }: ItemBox, side: OverhangSide): Point {
+function outOf({ u, n }: ItemBox, side: SeatSide): Point {
   if (side === 'behind') return scale(n, -1);
   return side === 'left' ? scale(u, -1) : u;
 }

@@ -51,8 +51,9 @@ export interface ItemCorner {
   corner: TopCornerKey;
 }
 
-/** The corners of items that lie at the corner where one edge ends and the next begins: what is made of it is told by one of them, the first being the one to tell it anew. */
+/** The corners of items that lie at the corner where one edge ends and the next begins, none where the top lies at something: what is made of it is told by one of them, the first being the one to tell it anew. */
 export function cornersAt(before: TopEdge, after: TopEdge): ItemCorner[] {
+  if ([before, after].some(({ role }) => ['wall', 'fixed', 'stop'].includes(role))) return [];
   const [last, first] = [before.items.at(-1), after.items[0]];
   const found: ItemCorner[] = [];
   const add = (item: string | undefined, corner: TopCornerKey) => {

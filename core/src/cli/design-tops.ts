@@ -1,0 +1,38 @@
+import type { Design } from '../document/design';
+import { areaWithin, partLength } from '../surfaces/outline/treated';
+import { edgeLengths, overhangOf, topCorrections } from '../surfaces/top-facts';
+import { tops } from '../surfaces/tops';
+import { quantise } from '../units/units';
+import type { Point } from '../geometry/point';
+
+const pair = ({ x, y }: Point): [number, number] => [quantise(x), quantise(y)];
+
+/** Every top of a room: what it stands on, its heights, area, edges by kind and one by one, corners, arcs, and what was set by hand. Lengths mm, areas mm². */
+export function designTopsCommand(design: Design) {
+  return {
+    tops: tops(design).map((top) => {
+      const { items, rings, underside, surface, area } = top;
+      const parts = rings.flatMap((ring) => ring.parts);
+      const lengths = Object.entries(edgeLengths(top)).map(([kind, length]) => [kind, quantise(length)]);
+      return {
+        ...{ items, underside, surface, area: quantise(area) },
+        perimeter: quantise(parts.reduce((sum, part) => sum + partLength(part), 0)),
+        edgeLengths: Object.fromEntries(lengths) as Record<string, number>,
+        rings: rings.map((ring) => ({
+          area: quantise(areaWithin(ring.parts)),
+          edges: ring.parts.flatMap((part) => {
+            if (part.type !== 'edge') return [];
+            const { role, at, items: own } = part.edge;
+            const overhang = overhangOf(design, part.edge)?.overhang ?? null;
+            return [{ role, items: own, at, overhang, length: quantise(partLength(part)) }];
+          }),
+          vertices: ring.parts.filter((part) => partLength(part) > 1e-6).map(({ a }) => pair(a)),
+          arcs: ring.parts.flatMap((part) =>
+            part.type === 'arc' ? [{ centre: pair(part.arc.centre), radius: part.arc.radius }] : [],
+          ),
+        })),
+      };
+    }),
+    corrections: topCorrections(design),
+  };
+}

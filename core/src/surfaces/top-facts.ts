@@ -1,0 +1,80 @@
+import { perDesign, recordOf, recordsOf, roomOf, type Design } from '../document/design';
+import { overhangSides, topCornerKeys, type OverhangSide, type TopCornerKey } from '../document/limits';
+import type { TopCorner } from '../document/records';
+import { partLength } from './outline/treated';
+import type { EdgeKind } from './outline/edge-ring';
+import { cornersAt, type ItemCorner, type TopEdge } from './top-edge';
+import { tops, type Top, type TopRing } from './tops';
+
+/** The side of items whose overhang moves an edge; null where none does. */
+export const sideOfEdge = ({ role }: TopEdge): OverhangSide | null =>
+  overhangSides.find((side) => side === role) ?? null;
+
+/** How far an edge stands out past its items, mm, and whether they say so themselves or the room does; null for one that lies at something. */
+export function overhangOf(design: Design, edge: TopEdge): { overhang: number; own: boolean } | null {
+  const side = sideOfEdge(edge);
+  const record = edge.items[0] === undefined ? undefined : recordOf(design, 'item', edge.items[0]);
+  if (!side || !record) return null;
+  const { frontOverhang, endOverhang } = roomOf(design);
+  const own = record.overhangs?.[side];
+  return { overhang: own ?? (side === 'front' ? frontOverhang : endOverhang), own: own !== undefined };
+}
+
+/** Length of a top's edges of each kind, mm, corners that are round or cut left out. */
+export function edgeLengths({ rings }: Top): Record<EdgeKind, number> {
+  const sums: Record<EdgeKind, number> = { front: 0, back: 0, end: 0, cut: 0 };
+  for (const { parts } of rings)
+    for (const part of parts) if (part.type === 'edge') sums[part.edge.kind] += partLength(part);
+  return sums;
+}
+
+/** A corner of a top that can be made otherwise, its edges before and after it, and the corners of items that lie at it. */
+export interface TopCornerPlace {
+  before: TopEdge;
+  after: TopEdge;
+  at: [ItemCorner, ...ItemCorner[]];
+}
+
+/** The corners of a ring at which an item lies. */
+export function cornersOf({ edges }: TopRing): TopCornerPlace[] {
+  return edges.flatMap((after, index) => {
+    const before = edges[(index + edges.length - 1) % edges.length]!;
+    const [first, ...more] = cornersAt(before, after);
+    return first ? [{ before, after, at: [first, ...more] as TopCornerPlace['at'] }] : [];
+  });
+}
+
+/** How a corner is made by the first of the items at it that says so; null: sharp. */
+export function cornerShape(design: Design, { at }: Pick<TopCornerPlace, 'at'>): TopCorner | null {
+  for (const { item, corner } of at) {
+    const shape = recordOf(design, 'item', item)?.topCorners?.[corner];
+    if (shape) return shape;
+  }
+  return null;
+}
+
+/** What is otherwise about a top than it would be by itself: at a side or a corner of an item. */
+export type TopCorrection = { item: string; shows: boolean } & (
+  { side: OverhangSide; overhang: number } | { corner: TopCornerKey; shape: TopCorner }
+);
+
+/** Every correction of the tops, in the order of their items, and whether there is an edge or a corner for it to show at. */
+export const topCorrections: (design: Design) => readonly TopCorrection[] = perDesign((design) => {
+  const rings = tops(design).flatMap((top) => top.rings);
+  const shown = new Set(
+    rings.flatMap((ring) => [
+      ...ring.edges.flatMap((edge) => edge.items.map((item) => `${item} ${edge.role}`)),
+      ...cornersOf(ring).flatMap(({ at }) => at.map(({ item, corner }) => `${item} ${corner}`)),
+    ]),
+  );
+  return recordsOf(design, 'item').flatMap(({ id: item, overhangs, topCorners }): TopCorrection[] => [
+    ...overhangSides.flatMap((side) => {
+      const overhang = overhangs?.[side];
+      return overhang === undefined ? [] : [{ item, side, overhang, shows: shown.has(`${item} ${side}`) }];
+    }),
+    ...topCornerKeys.flatMap((corner) => {
+      const shape = topCorners?.[corner];
+      return shape ? [{ item, corner, shape, shows: shown.has(`${item} ${corner}`) }] : [];
+    }),
+  ]);
+});
