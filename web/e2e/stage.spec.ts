@@ -122,7 +122,7 @@ test.describe('by touch', () => {
         where,
       );
     const found: string[] = [];
-    for (const step of ['Survey', 'Set', 'Reach', 'Draw'] as const) {
+    for (const step of ['Survey', 'Set', 'Surface', 'Reach', 'Draw'] as const) {
       await studio.step(step);
       await page.getByRole('button', { name: 'Left panel' }).tap();
       found.push(...(await small(step)));

@@ -1,5 +1,6 @@
 import type { Design } from '../document/design';
 import { areaWithin, partLength } from '../surfaces/outline/treated';
+import { netArea, topCutOuts } from '../surfaces/top-cut-outs';
 import { edgeLengths, overhangOf, topCorrections } from '../surfaces/top-facts';
 import { tops } from '../surfaces/tops';
 import { quantise } from '../units/units';
@@ -16,8 +17,17 @@ export function designTopsCommand(design: Design) {
       const lengths = Object.entries(edgeLengths(top)).map(([kind, length]) => [kind, quantise(length)]);
       return {
         ...{ items, underside, surface, area: quantise(area) },
+        netArea: quantise(netArea(design, top)),
         perimeter: quantise(parts.reduce((sum, part) => sum + partLength(part), 0)),
         edgeLengths: Object.fromEntries(lengths) as Record<string, number>,
+        cutOuts: (topCutOuts(design).get(top) ?? []).map(({ item, use, cut, nearest }) => ({
+          ...{
+            item,
+            use,
+            area: quantise(cut.area),
+            nearestEdge: nearest === null ? null : quantise(nearest),
+          },
+        })),
         rings: rings.map((ring) => ({
           area: quantise(areaWithin(ring.parts)),
           edges: ring.parts.flatMap((part) => {

@@ -5,7 +5,7 @@ import { moveItem } from '../commands/move-item';
 import { removeThings } from '../commands/remove-things';
 import { setTopCorner } from '../commands/set-top-corner';
 import { setTopEdge } from '../commands/set-top-edge';
-import { cornerShape, cornersOf, edgeLengths, overhangOf, topCorrections } from './top-facts';
+import { cornerShape, cornersOf, edgeLengths, overhangOf, topCorrections, unsupported } from './top-facts';
 import { tops } from './tops';
 
 /** Two in a row against face A, one end at the wall. */
@@ -45,6 +45,15 @@ describe('the facts of a top', () => {
     expect(told()).toEqual(expect.arrayContaining([['right', { overhang: 265, own: true }]]));
   });
 
+  it('name the edges that need brackets: over 12 in', () => {
+    const builder = row();
+    const over = (overhang: number) => {
+      builder.run(setTopEdge, { ids: ['item-2'], side: 'right', overhang });
+      return unsupported(builder.design, tops(builder.design)[0]!).map(({ edge }) => edge.key);
+    };
+    expect([over(304.8), over(304.82)]).toEqual([[], ['right item-2']]);
+  });
+
   it('name the corners that can be made otherwise, and how they are', () => {
     const builder = row();
     const corners = () => cornersOf(tops(builder.design)[0]!.rings[0]!);
@@ -66,11 +75,18 @@ describe('corrections', () => {
     builder.run(setTopEdge, { ids: ['item-2'], side: 'right', overhang: 265 });
     builder.run(setTopCorner, { at: [{ item: 'item-2', corner: 'frontRight' }], shape: { radius: 60 } });
     const kept = (shows: boolean) => [
-      { item: 'item-2', side: 'right', overhang: 265, shows },
-      { item: 'item-2', corner: 'frontRight', shape: { radius: 60 }, shows },
+      { items: ['item-2'], side: 'right', overhang: 265, shows },
+      { items: ['item-2'], corner: 'frontRight', shape: { radius: 60 }, shows },
     ];
     expect(topCorrections(builder.design)).toEqual(kept(true));
     builder.run(setTopEdge, { ids: ['item-1'], side: 'front', overhang: 80 });
+    expect(topCorrections(builder.design)).toHaveLength(3);
+    builder.run(setTopEdge, { ids: ['item-2'], side: 'front', overhang: 80 });
+    // Along one edge it is one.
+    expect(topCorrections(builder.design)).toContainEqual({
+      ...{ items: ['item-1', 'item-2'], side: 'front', overhang: 80, shows: true },
+    });
+    builder.run(setTopEdge, { ids: ['item-2'], side: 'front', overhang: null });
     builder.run(removeThings, ['item-1']);
     builder.run(editItems, { ids: ['item-2'], change: { width: 800 } });
     expect(topCorrections(builder.design)).toEqual(kept(true));

@@ -1,6 +1,7 @@
 import { perDesign, recordOf, recordsOf, roomOf, type Design } from '../document/design';
 import { overhangSides, topCornerKeys, type OverhangSide, type TopCornerKey } from '../document/limits';
 import type { TopCorner } from '../document/records';
+import { KEPT } from '../geometry/tolerance';
 import { partLength } from './outline/treated';
 import type { EdgeKind } from './outline/edge-ring';
 import { cornersAt, type ItemCorner, type TopEdge } from './top-edge';
@@ -28,6 +29,18 @@ export function edgeLengths({ rings }: Top): Record<EdgeKind, number> {
   return sums;
 }
 
+/** What stands out farther than this with nothing under it needs brackets (12 in), mm. */
+export const UNSUPPORTED = 304.8;
+
+/** The edges of a top that stand out so far that it needs brackets, and how far. */
+export const unsupported = (design: Design, { rings }: Top): { edge: TopEdge; overhang: number }[] =>
+  rings.flatMap(({ edges }) =>
+    edges.flatMap((edge) => {
+      const overhang = overhangOf(design, edge)?.overhang ?? 0;
+      return overhang > UNSUPPORTED + KEPT ? [{ edge, overhang }] : [];
+    }),
+  );
+
 /** A corner of a top that can be made otherwise, its edges before and after it, and the corners of items that lie at it. */
 export interface TopCornerPlace {
   before: TopEdge;
@@ -53,28 +66,43 @@ export function cornerShape(design: Design, { at }: Pick<TopCornerPlace, 'at'>):
   return null;
 }
 
-/** What is otherwise about a top than it would be by itself: at a side or a corner of an item. */
-export type TopCorrection = { item: string; shows: boolean } & (
+/** What is otherwise about a top than it would be by itself: along an edge over some items, or at a corner of one; whether there is an edge or a corner for it to show at. */
+export type TopCorrection = { items: readonly string[]; shows: boolean } & (
   { side: OverhangSide; overhang: number } | { corner: TopCornerKey; shape: TopCorner }
 );
 
-/** Every correction of the tops, in the order of their items, and whether there is an edge or a corner for it to show at. */
+/** Every correction of the tops: what is told along edges, then what waits for one, then the corners. */
 export const topCorrections: (design: Design) => readonly TopCorrection[] = perDesign((design) => {
   const rings = tops(design).flatMap((top) => top.rings);
-  const shown = new Set(
-    rings.flatMap((ring) => [
-      ...ring.edges.flatMap((edge) => edge.items.map((item) => `${item} ${edge.role}`)),
-      ...cornersOf(ring).flatMap(({ at }) => at.map(({ item, corner }) => `${item} ${corner}`)),
-    ]),
+  const along: TopCorrection[] = [];
+  const told = new Set<string>();
+  for (const edge of rings.flatMap(({ edges }) => edges)) {
+    const side = sideOfEdge(edge);
+    const own = side && overhangOf(design, edge);
+    if (!side || !own?.own) continue;
+    const items = edge.items.filter((item) => !told.has(`${item} ${side}`));
+    for (const item of items) told.add(`${item} ${side}`);
+    if (items.length > 0) along.push({ items, side, overhang: own.overhang, shows: true });
+  }
+  const corners = new Set(
+    rings.flatMap((ring) =>
+      cornersOf(ring).flatMap(({ at }) => at.map(({ item, corner }) => `${item} ${corner}`)),
+    ),
   );
-  return recordsOf(design, 'item').flatMap(({ id: item, overhangs, topCorners }): TopCorrection[] => [
-    ...overhangSides.flatMap((side) => {
+  const records = recordsOf(design, 'item');
+  const waiting = records.flatMap(({ id, overhangs }): TopCorrection[] =>
+    overhangSides.flatMap((side) => {
       const overhang = overhangs?.[side];
-      return overhang === undefined ? [] : [{ item, side, overhang, shows: shown.has(`${item} ${side}`) }];
+      return overhang === undefined || told.has(`${id} ${side}`)
+        ? []
+        : [{ items: [id], side, overhang, shows: false }];
     }),
-    ...topCornerKeys.flatMap((corner) => {
+  );
+  const shaped = records.flatMap(({ id, topCorners }): TopCorrection[] =>
+    topCornerKeys.flatMap((corner) => {
       const shape = topCorners?.[corner];
-      return shape ? [{ item, corner, shape, shows: shown.has(`${item} ${corner}`) }] : [];
+      return shape ? [{ items: [id], corner, shape, shows: corners.has(`${id} ${corner}`) }] : [];
     }),
-  ]);
+  );
+  return [...along, ...waiting, ...shaped];
 });

@@ -22,6 +22,8 @@ import { cornersAt, type KeyedPolygon, type SourceLine, type TopEdge } from './t
 export interface TopRing {
   edges: readonly TopEdge[];
   parts: readonly OutlinePart<TopEdge>[];
+  /** As places, arcs as chords. */
+  outline: Region[number];
   /** Corners that are to be made otherwise than sharp take more of this edge than there is: all are left sharp. */
   tooLarge: string | null;
 }
@@ -154,7 +156,6 @@ const ROUNDED = 1;
 
 /** A ring with what is made of it. */
 interface MadeRing extends TopRing {
-  outline: Region[number];
   /** mm²; below 0 of a hole. */
   area: number;
 }

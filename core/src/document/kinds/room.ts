@@ -8,6 +8,7 @@ import {
   LEAST_WALL,
   MOST_CORNER_UNCERTAINTY,
   MOST_HEIGHT,
+  MOST_OVERHANG,
   MOST_UNCERTAINTY,
   MOST_WALL,
   packIds,
@@ -31,8 +32,8 @@ export class RoomRecord {
   @Millimetres(500, 1_500) counterHeight!: number;
   @Millimetres(3, 150) topThickness!: number;
   /** How far the top stands past the box at the front, and at a free end. */
-  @Millimetres(0, 500) frontOverhang!: number;
-  @Millimetres(0, 500) endOverhang!: number;
+  @Millimetres(0, MOST_OVERHANG) frontOverhang!: number;
+  @Millimetres(0, MOST_OVERHANG) endOverhang!: number;
   /** What a taped length and a measured corner are trusted to (one standard deviation): mm and radians. */
   @Millimetres(LEAST_UNCERTAINTY, MOST_UNCERTAINTY) lengthUncertainty!: number;
   @Radians(LEAST_CORNER_UNCERTAINTY, MOST_CORNER_UNCERTAINTY) cornerUncertainty!: number;

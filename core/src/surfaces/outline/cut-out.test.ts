@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { onArc } from '../../geometry/arc';
-import { direction, distance, type Point } from '../../geometry/point';
-import { contains } from '../../geometry/polygon';
+import { direction, distance, dot, subtract, type Point } from '../../geometry/point';
+import { contains, signedArea } from '../../geometry/polygon';
 import { must } from '../../result';
-import { distanceWithin, rectangularCutOut, roundCutOut, type CutOut } from './cut-out';
+import { cutOutRing, distanceWithin, rectangularCutOut, roundCutOut, type CutOut } from './cut-out';
 import { edgeBetween, edgeRing } from './edge-ring';
 import { treatedOutline, type OutlinePart } from './treated';
 
@@ -41,6 +41,33 @@ describe('cut-outs', () => {
       ),
       { numRuns: 100 },
     );
+  });
+});
+
+describe('the ring of a cut-out', () => {
+  it('has its area, whichever way it lies, and all of it within its size', () => {
+    for (const angle of [0, 0.7, 4])
+      for (const side of [1, -1]) {
+        const [u, away] = [direction(angle), direction(angle + (side * Math.PI) / 2)];
+        const cut = rectangularCutOut(
+          'a',
+          { near: { x: 5, y: 9 }, u, away },
+          { width: 400, depth: 300, radius: 50 },
+        );
+        const ring = cutOutRing(cut);
+        expect(Math.abs(signedArea(ring))).toBeGreaterThan(cut.area - 40);
+        expect(Math.abs(signedArea(ring))).toBeLessThan(cut.area);
+        const out = ring.map((point) => dot(subtract(point, { x: 5, y: 9 }), away));
+        expect([Math.min(...out), Math.max(...out)]).toEqual([expect.closeTo(0, 6), expect.closeTo(300, 6)]);
+      }
+    const disc = cutOutRing(roundCutOut('a', { x: 0, y: 0 }, 17.5));
+    expect(Math.abs(signedArea(disc) - Math.PI * 17.5 ** 2)).toBeLessThan(15);
+    const square = rectangularCutOut(
+      'a',
+      { near: { x: 0, y: 0 }, u: { x: 1, y: 0 }, away: { x: 0, y: 1 } },
+      { width: 4, depth: 3, radius: 0 },
+    );
+    expect(cutOutRing(square)).toHaveLength(4);
   });
 });
 

@@ -1,6 +1,17 @@
-import type { Arc } from '../../geometry/arc';
+import { chordsFor, type Arc } from '../../geometry/arc';
 import { lineMeetsCircle } from '../../geometry/circle';
-import { cross, distance, dot, place, subtract, unit, type Point } from '../../geometry/point';
+import {
+  add,
+  cross,
+  direction,
+  distance,
+  dot,
+  place,
+  scale,
+  subtract,
+  unit,
+  type Point,
+} from '../../geometry/point';
 import { contains, distanceToSegment, segmentsCross } from '../../geometry/polygon';
 import type { OutlinePart } from './treated';
 
@@ -148,5 +159,22 @@ function segmentToSegment(a: Point, b: Point, c: Point, d: Point): number {
     distanceToSegment(b, c, d),
     distanceToSegment(c, a, b),
     distanceToSegment(d, a, b),
+  );
+}
+
+/** A cut-out as a ring of places, its round corners as chords. */
+export function cutOutRing({ core, radius }: CutOut): Point[] {
+  if (radius === 0) return [...core];
+  const turn = core.length > 2 ? Math.PI / 2 : 2 * Math.PI;
+  const count = Math.max(2, chordsFor(radius, turn));
+  const first = core.length > 1 ? subtract(core[0]!, core[1]!) : { x: 1, y: 0 };
+  // The corners are walked about the middle; each has its quarter from where the side before it ends.
+  const round =
+    core.length > 2 ? Math.sign(cross(subtract(core[1]!, core[0]!), subtract(core[2]!, core[1]!))) : 1;
+  const from = Math.atan2(first.y, first.x);
+  return core.flatMap((point, index) =>
+    Array.from({ length: core.length > 1 ? count + 1 : count }, (_, step) =>
+      add(point, scale(direction(from + round * turn * (index + step / count)), radius)),
+    ),
   );
 }

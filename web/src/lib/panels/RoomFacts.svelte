@@ -1,6 +1,7 @@
 <script lang="ts">
   import {
     itemBoxes,
+    MOST_OVERHANG,
     recordsOf,
     renumberItems,
     roomOf,
@@ -33,8 +34,8 @@
     ['Walls', 'wallThickness', 10, 1500],
     ['Counter', 'counterHeight', 500, 1500],
     ['Top', 'topThickness', 3, 150],
-    ['Front overhang', 'frontOverhang', 0, 500],
-    ['End overhang', 'endOverhang', 0, 500],
+    ['Front overhang', 'frontOverhang', 0, MOST_OVERHANG],
+    ['End overhang', 'endOverhang', 0, MOST_OVERHANG],
   ] as const;
 </script>
 

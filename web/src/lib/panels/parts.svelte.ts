@@ -9,5 +9,6 @@ export const parts = {
   shortcuts: later(() => import('./ShortcutsDialog.svelte')),
   options: later(() => import('./OptionList.svelte')),
   colleagues: later(() => import('./Colleagues.svelte')),
+  surface: later(() => import('./surface/SurfacePanel.svelte')),
   draw: later(() => import('./DrawPanel.svelte')),
 };

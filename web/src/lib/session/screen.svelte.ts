@@ -11,6 +11,7 @@ import {
 export const steps = [
   { id: 'survey', name: 'Survey' },
   { id: 'set', name: 'Set' },
+  { id: 'surface', name: 'Surface' },
   { id: 'reach', name: 'Reach' },
   { id: 'draw', name: 'Draw' },
 ] as const;

@@ -9,5 +9,6 @@ export const laterViews = {
   selectionMark: later(() => import('./plan/SelectionMark.svelte')),
   pickedPlaces: later(() => import('./plan/PickedPlaces.svelte')),
   faceMoved: later(() => import('./plan/FaceMoved.svelte')),
+  topEdges: later(() => import('./plan/TopEdges.svelte')),
   gapCard: later(() => import('./plan/GapCard.svelte')),
 };

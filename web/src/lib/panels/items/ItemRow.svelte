@@ -4,12 +4,14 @@
     kindOf,
     kneeSpaceFor,
     kneeSpaces,
+    MOST_OVERHANG,
     roomOf,
     seatRow,
     setBacks,
     shelfOf,
     type ItemRecord,
     type OverhangSide,
+    type SeatSide,
   } from 'goodreach';
   import { nanoid } from 'nanoid';
   import { useWorkspace } from '$lib/tools/context';
@@ -30,27 +32,34 @@
   const newIds = (count: number) =>
     Array.from({ length: Math.min(Math.max(1, count || 1), 12) }, () => `item-${nanoid(8)}`);
 
-  const sides: readonly [OverhangSide, string, string][] = [
+  const sides: readonly [SeatSide, string, string][] = [
     ['behind', 'behind', 'Past its back'],
     ['left', 'at the left end', 'Past its left end'],
     ['right', 'at the right end', 'Past its right end'],
   ];
 
+  const pasts: readonly [OverhangSide, string][] = [
+    ['front', 'Past its front'],
+    ...sides.map(([id, , past]): [OverhangSide, string] => [id, past]),
+  ];
+
+  const usualOverhang = (side: OverhangSide) => (side === 'front' ? room.frontOverhang : room.endOverhang);
+
   /** How far the top stands out on one side, where all chosen share it. */
   function overhangOf(side: OverhangSide): number | null {
-    const own = new Set(items.map(({ overhangs }) => overhangs?.[side] ?? room.endOverhang));
+    const own = new Set(items.map(({ overhangs }) => overhangs?.[side] ?? usualOverhang(side)));
     return own.size === 1 ? [...own][0]! : null;
   }
 
   /** The room's own overhang again where that is what was typed. */
   function overhang(side: OverhangSide, mm: number): string {
-    const own = Math.abs(mm - room.endOverhang) < 1e-4 ? null : mm;
+    const own = Math.abs(mm - usualOverhang(side)) < 1e-4 ? null : mm;
     return session.run(editItems, { ids, change: { overhangs: { [side]: own } } }) ? '' : session.message;
   }
 
   let backs = $state(3);
   let seats = $state(2);
-  let side: OverhangSide = $state('behind');
+  let side: SeatSide = $state('behind');
   let seat = $state('');
   const stools = $derived(
     free
@@ -105,7 +114,7 @@
       label="Knee space"
       value={knees}
       style={session.style}
-      most={500}
+      most={MOST_OVERHANG}
       onset={(mm) => {
         typedKnees = mm;
         return '';
@@ -116,13 +125,13 @@
 {/if}
 {#if carries}
   <More title="How far the top stands out">
-    {#each sides as [id, , past] (id)}
+    {#each pasts as [id, past] (id)}
       <LengthField
         label={past}
         value={overhangOf(id)}
         placeholder="differs"
         style={session.style}
-        most={500}
+        most={MOST_OVERHANG}
         disabled={locked}
         onset={(mm) => overhang(id, mm)}
       />

@@ -145,6 +145,8 @@
     return a.x < 0 || a.y < 0 || b.x > width || b.y > height;
   }
 
+  /** Whether the tops are brought forward, and the rest goes back. */
+  const surfacing = $derived(screen.step === 'surface');
   /** Where the ties of the chosen item stand. */
   let tied: readonly Spot[] = $state.raw([]);
 </script>
@@ -160,8 +162,8 @@
   {#if width > 0}
     <svg class="drawing" {viewBox} {width} {height} aria-hidden="true">
       <Underlays />
-      <g use:pieces={{ groups: drawn.still, scale }}></g>
-      <g use:pieces={{ groups: drawn.moving, scale }}></g>
+      <g class:back={surfacing} use:pieces={{ groups: drawn.still, scale }}></g>
+      <g class:back={surfacing} use:pieces={{ groups: drawn.moving, scale }}></g>
       {#if screen.step === 'survey'}<Later
           part={laterViews.surveyMarks}
           props={{ scale }}
@@ -182,7 +184,8 @@
         bind:taken={tied}
       />{/if}
     <PlanShows />
-    {#if !session.previewing && screen.plan.mode !== 'ceiling'}<GapChips {camera} taken={tied} />{/if}
+    {#if surfacing}<Later part={laterViews.topEdges} props={{ camera }} coming={null} />
+    {:else if !session.previewing && screen.plan.mode !== 'ceiling'}<GapChips {camera} taken={tied} />{/if}
     {#if faceDrag.by !== null}<Later
         part={laterViews.faceMoved}
         props={{ by: faceDrag.by, onLine: faceDrag.onLine, camera }}
@@ -190,3 +193,9 @@
       />{/if}
   {/if}
 </HostedView>
+
+<style>
+  .back {
+    opacity: 0.4;
+  }
+</style>

@@ -146,6 +146,7 @@
     {:else if screen.step === 'set' && screen.proposing}
       {#key screen.proposing}<Later part={parts.propose} props={{ target: screen.proposing }} />{/key}
     {:else if screen.step === 'set'}<ShelfPanel />
+    {:else if screen.step === 'surface'}<Later part={parts.surface} props={{}} />
     {:else if screen.step === 'reach'}<Later part={parts.reach} props={{}} />
     {:else}<Later part={parts.draw} props={{ choice }} />{/if}
   </aside>
