@@ -65,16 +65,22 @@ export const tops: (design: Design) => readonly Top[] = perDesign((design) => {
   }
   return levels.flatMap((level) => {
     const underside = level.at(-1)!.underside;
-    const carriers = new Map(level.flatMap((one) => one.parts.map((part) => [part.ring, one] as const)));
-    const parts = new Map(
-      level.flatMap((one) => one.parts.map((part) => [part.ring as Polygon, part] as const)),
-    );
-    return apart([...carriers.keys()], ROUNDED).flatMap((together) =>
-      topsOf(design, underside, {
-        polygons: together.map((ring) => parts.get(ring)!),
-        level: [...new Set(together.map((ring) => carriers.get(ring)!))],
-      }),
-    );
+    const places = new Map<Polygon, { part: KeyedPolygon; at: number }>();
+    for (const [at, { parts }] of level.entries())
+      for (const part of parts) places.set(part.ring, { part, at });
+    return apart([...places.keys()], ROUNDED)
+      .map((together) => {
+        const own = together.map((ring) => places.get(ring)!);
+        // In the order of their runs, which is that of the items.
+        const runsUnder = [...new Set(own.map(({ at }) => at))].sort((a, b) => a - b);
+        return {
+          polygons: own.map(({ part }) => part),
+          first: runsUnder[0]!,
+          level: runsUnder.map((at) => level[at]!),
+        };
+      })
+      .sort((a, b) => a.first - b.first)
+      .flatMap((group) => topsOf(design, underside, group));
   });
 });
 
@@ -89,7 +95,7 @@ interface Carried {
 function joinsOf(design: Design, all: readonly Run[]): Map<Run, KeyedPolygon[]> {
   const { faces } = roomShape(design);
   const { frontOverhang } = roomOf(design);
-  const ends = all.flatMap((run) => endsOf(run, frontOverhang));
+  const ends = all.flatMap((run) => endsIn(run, { frontOverhang }));
   const lefts = new Map<string, RunEnd[]>();
   for (const end of ends)
     if (end.side === 'left') lefts.set(end.face.id, [...(lefts.get(end.face.id) ?? []), end]);
@@ -108,6 +114,10 @@ function joinsOf(design: Design, all: readonly Run[]): Map<Run, KeyedPolygon[]> 
   }
   return joins;
 }
+
+const endsIn = remember((run: Run, { frontOverhang }: { frontOverhang: number }) =>
+  endsOf(run, frontOverhang),
+);
 
 const joinOf = remember(
   (_run: Run, { before, after }: { before: RunEnd; after: RunEnd }) => cornerJoin(before, after),

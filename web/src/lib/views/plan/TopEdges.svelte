@@ -143,7 +143,7 @@
     {#if typing === id}
       <div class="chip-card">
         <LengthField
-          label="{edgeName(session.document, edge)} stands out"
+          label="Overhang: {edgeName(session.document, edge)}"
           hideLabel
           focused
           value={overhang}
