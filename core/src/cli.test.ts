@@ -187,9 +187,10 @@ describe('goodreach', () => {
   it('tells the tops of a room', async () => {
     const { tops, corrections } = JSON.parse((await goodreach('tops', file)).out);
     expect(corrections).toEqual([]);
-    for (const { area, perimeter, edgeLengths, rings } of tops) {
+    for (const { area, perimeter, edgeLengths, rings, pieces } of tops) {
       const sum = (key: string, of: Record<string, number>[]) => of.reduce((all, one) => all + one[key]!, 0);
       expect(sum('area', rings)).toBeCloseTo(area, 3);
+      expect(sum('area', pieces)).toBeCloseTo(area, 3);
       const edges = rings.flatMap((ring: { edges: Record<string, number>[] }) => ring.edges);
       expect(sum('length', edges)).toBeCloseTo(perimeter, 3);
       expect(Object.values<number>(edgeLengths).reduce((a, b) => a + b)).toBeCloseTo(perimeter, 3);

@@ -49,6 +49,7 @@ import { setRoom } from './commands/set-room';
 import { setTie } from './commands/set-tie';
 import { setTopCorner } from './commands/set-top-corner';
 import { setTopEdge } from './commands/set-top-edge';
+import { setTopJoints } from './commands/set-top-joints';
 import { shiftItems } from './commands/shift-items';
 import { spaceItems } from './commands/space-items';
 import { spaceOpenings } from './commands/space-openings';
@@ -112,6 +113,7 @@ export const commands = [
   setTie,
   setTopCorner,
   setTopEdge,
+  setTopJoints,
   shiftItems,
   spaceItems,
   spaceOpenings,

@@ -350,6 +350,11 @@ export const asked = (design: Design): Record<string, Asked> => ({
     ...{ label: 'Set an edge', writes: ['a', 'c'] },
     refuses: [{ ids: ['a'], side: 'front', overhang: 600.1 }, 'The overhang'],
   },
+  'set-top-joints': {
+    does: { id: 'a', across: [250] },
+    ...{ label: 'Set where a top is joined', writes: ['a'] },
+    refuses: [{ id: 'a', across: [5_000] }, 'The joint'],
+  },
   'shift-items': {
     does: { ids: ['a', 'b'], by: { x: 50, y: 0 } },
     ...{ label: 'Move 2 items', writes: ['a', 'b'] },

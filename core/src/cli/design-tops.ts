@@ -2,6 +2,7 @@ import type { Design } from '../document/design';
 import { areaWithin, partLength } from '../surfaces/outline/treated';
 import { netArea, topCutOuts } from '../surfaces/top-cut-outs';
 import { edgeLengths, overhangOf, topCorrections } from '../surfaces/top-facts';
+import { jointedTops } from '../surfaces/top-joints';
 import { tops } from '../surfaces/tops';
 import { quantise } from '../units/units';
 import type { Point } from '../geometry/point';
@@ -13,6 +14,7 @@ export function designTopsCommand(design: Design) {
   return {
     tops: tops(design).map((top) => {
       const { items, rings, underside, surface, area } = top;
+      const made = jointedTops(design).get(top)!;
       const parts = rings.flatMap((ring) => ring.parts);
       const lengths = Object.entries(edgeLengths(top)).map(([kind, length]) => [kind, quantise(length)]);
       return {
@@ -27,6 +29,12 @@ export function designTopsCommand(design: Design) {
             area: quantise(cut.area),
             nearestEdge: nearest === null ? null : quantise(nearest),
           },
+        })),
+        joints: made.joints.map(({ a, b, own, corner, across, nearCutOut, over }) => ({
+          ...{ from: pair(a), to: pair(b), own, way: corner?.way ?? 'across', across, nearCutOut, over },
+        })),
+        pieces: made.pieces.map(({ length, width, area: own }) => ({
+          ...{ length: quantise(length), width: quantise(width), area: quantise(own) },
         })),
         rings: rings.map((ring) => ({
           area: quantise(areaWithin(ring.parts)),

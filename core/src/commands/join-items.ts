@@ -7,6 +7,7 @@ import { findItem, rangesOf } from '../ranges/shelf';
 import { mayBeWide, recoded } from '../ranges/specials';
 import { refuse } from '../result';
 import type { ItemBox } from '../setting/item-box';
+import { joinedTop, withOwnTop } from '../setting/own-top';
 import { placedAlong } from '../setting/placed-along';
 import { quantise } from '../units/units';
 import { findFreeItems, guarded, type Command } from './command';
@@ -37,7 +38,10 @@ export const joinItems: Command<{ ids: readonly string[] }> = {
     const width = quantise(left.record.width + right.record.width);
     if (width > trim.most || !mayBeWide(left.record, width, roomOf(design), known))
       return refuse('not-joined', { ...data, why: 'size' });
-    const whole = recoded(placedAlong(left, 0, width), known);
+    const whole = recoded(
+      withOwnTop(placedAlong(left, 0, width), joinedTop(left.record, right.record)),
+      known,
+    );
     return guarded(design, patchOf(design, [whole], [right.id]));
   },
 };

@@ -4,6 +4,7 @@ import { ok, refuse, type Result } from '../result';
 import { blockOf } from '../setting/block';
 import type { ItemBox } from '../setting/item-box';
 import { placedAt, shifted, standing } from '../setting/shift-item';
+import { quantise } from '../units/units';
 import { findFreeItems, guardedItems, type Command } from './command';
 
 /**
@@ -57,6 +58,18 @@ function otherHand(record: ItemRecord): ItemRecord {
       ['frontLeft', 'frontRight'],
       ['behindLeft', 'behindRight'],
     ]);
+  const { topJoints: joints } = record;
+  if (joints) {
+    mirrored.topJoints = swapped(joints, [['frontLeft', 'frontRight']]);
+    for (const key of ['frontLeft', 'frontRight'] as const) {
+      const way = mirrored.topJoints[key];
+      if (way === 'left' || way === 'right') mirrored.topJoints[key] = way === 'left' ? 'right' : 'left';
+    }
+    if (joints.across)
+      mirrored.topJoints.across = joints.across
+        .map(({ at }) => ({ at: quantise(record.width - at) }))
+        .reverse();
+  }
   return mirrored;
 }
 

@@ -7,7 +7,9 @@ import {
   MOST_CORNER_UNCERTAINTY,
   MOST_HEIGHT,
   MOST_UNCERTAINTY,
+  LEAST_SLAB,
   MOST_OVERHANG,
+  MOST_SLAB,
 } from '../document/limits';
 import { patchOf } from '../document/patch';
 import type { RoomRecord } from '../document/records';
@@ -31,6 +33,8 @@ export const setRoom: Command<RoomChange> = {
       within('counter-height', after.counterHeight, 500, 1_500),
       within('top-thickness', after.topThickness, 3, 150),
       within('front-overhang', after.frontOverhang, 0, MOST_OVERHANG),
+      within('slab', after.slabLength ?? LEAST_SLAB, LEAST_SLAB, MOST_SLAB),
+      within('slab', after.slabWidth ?? LEAST_SLAB, LEAST_SLAB, MOST_SLAB),
       within('end-overhang', after.endOverhang, 0, MOST_OVERHANG),
     );
     if (wrong) return wrong;
@@ -51,6 +55,9 @@ export const setRoom: Command<RoomChange> = {
       'frontOverhang',
       'endOverhang',
     ] as const;
+    for (const key of ['slabLength', 'slabWidth'] as const)
+      if (after[key] === undefined) delete after[key];
+      else after[key] = quantise(after[key]);
     for (const key of lengths) after[key] = quantise(after[key]);
     after.name = after.name.trim();
     const number = after.number?.trim();

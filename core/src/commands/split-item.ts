@@ -6,6 +6,7 @@ import { listedWidths, recoded } from '../ranges/specials';
 import { refuse } from '../result';
 import { boxOf } from '../setting/item-box';
 import { nextNumber } from '../setting/item-numbers';
+import { splitTop, withOwnTop } from '../setting/own-top';
 import { placedAlong } from '../setting/placed-along';
 import { roomShape } from '../survey/room-shape';
 import { quantise } from '../units/units';
@@ -42,9 +43,13 @@ export const splitItem: Command<{ id: string; left?: number; right: string }> = 
       : isMade(width) && isMade(rest);
     if (!may) return refuse('not-split', { item: record.code, width: record.width, made });
     const box = boxOf(record, roomShape(design));
+    const [first, second] = splitTop(record, width);
     const parts = [
-      { ...placedAlong(box, 0, width), hand: 'left' as const },
-      { ...placedAlong(box, width, rest), id: right, hand: 'right' as const, number: nextNumber(design) },
+      withOwnTop({ ...placedAlong(box, 0, width), hand: 'left' }, first),
+      withOwnTop(
+        { ...placedAlong(box, width, rest), id: right, hand: 'right', number: nextNumber(design) },
+        second,
+      ),
     ];
     return guardedItems(
       design,

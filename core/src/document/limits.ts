@@ -44,6 +44,14 @@ export type OverhangSide = (typeof overhangSides)[number];
 /** The corners of an item at which the top over it can be round or cut off. */
 export const topCornerKeys = ['frontLeft', 'frontRight', 'behindLeft', 'behindRight'] as const;
 export type TopCornerKey = (typeof topCornerKeys)[number];
+/** How a top is joined at an inside corner: the run to its left or to its right goes through, both are mitred, or not at all. */
+export const cornerJoints = ['left', 'right', 'mitre', 'none'] as const;
+export type CornerJoint = (typeof cornerJoints)[number];
+/** Joints across a top that one item can tell of. */
+export const MOST_JOINTS = 4;
+/** Sizes of the slabs that tops are cut from, mm. */
+export const LEAST_SLAB = 300;
+export const MOST_SLAB = 10_000;
 /** The largest such corner, mm. */
 export const MOST_TOP_CORNER = 2_000;
 

@@ -4,7 +4,7 @@ import type { ItemBox } from '../setting/item-box';
 import type { EdgeKind, RingEdge } from './outline/edge-ring';
 
 /** What an edge of a top is the edge of: sides of its items, a wall or fixed thing it lies at, what it stops at, or a step between two overhangs. */
-export type EdgeRole = 'front' | 'behind' | 'left' | 'right' | 'wall' | 'fixed' | 'stop' | 'step';
+export type EdgeRole = 'front' | 'behind' | 'left' | 'right' | 'wall' | 'fixed' | 'stop' | 'step' | 'joint';
 
 export const kindOfRole: Readonly<Record<EdgeRole, EdgeKind>> = {
   front: 'front',
@@ -15,6 +15,7 @@ export const kindOfRole: Readonly<Record<EdgeRole, EdgeKind>> = {
   step: 'end',
   stop: 'cut',
   fixed: 'cut',
+  joint: 'cut',
 };
 
 /** Where an edge comes from: the items whose sides it may be, and the face, fixed thing or neighbour it lies at. */

@@ -1,5 +1,11 @@
 import { perDesign, recordOf, recordsOf, roomOf, type Design } from '../document/design';
-import { overhangSides, topCornerKeys, type OverhangSide, type TopCornerKey } from '../document/limits';
+import {
+  overhangSides,
+  topCornerKeys,
+  type CornerJoint,
+  type OverhangSide,
+  type TopCornerKey,
+} from '../document/limits';
 import type { TopCorner } from '../document/records';
 import { KEPT } from '../geometry/tolerance';
 import { partLength } from './outline/treated';
@@ -68,10 +74,13 @@ export function cornerShape(design: Design, { at }: Pick<TopCornerPlace, 'at'>):
 
 /** What is otherwise about a top than it would be by itself: along an edge over some items, or at a corner of one; whether there is an edge or a corner for it to show at. */
 export type TopCorrection = { items: readonly string[]; shows: boolean } & (
-  { side: OverhangSide; overhang: number } | { corner: TopCornerKey; shape: TopCorner }
+  | { side: OverhangSide; overhang: number }
+  | { corner: TopCornerKey; shape: TopCorner }
+  | { joint: 'frontLeft' | 'frontRight'; way: CornerJoint }
+  | { across: readonly number[] }
 );
 
-/** Every correction of the tops: what is told along edges, then what waits for one, then the corners. */
+/** Every correction of the tops: what is told along edges, then what waits for one, then the corners and the joints. */
 export const topCorrections: (design: Design) => readonly TopCorrection[] = perDesign((design) => {
   const rings = tops(design).flatMap((top) => top.rings);
   const along: TopCorrection[] = [];
@@ -104,5 +113,14 @@ export const topCorrections: (design: Design) => readonly TopCorrection[] = perD
       return shape ? [{ items: [id], corner, shape, shows: corners.has(`${id} ${corner}`) }] : [];
     }),
   );
-  return [...along, ...waiting, ...shaped];
+  const joined = records.flatMap(({ id, topJoints }): TopCorrection[] => [
+    ...(['frontLeft', 'frontRight'] as const).flatMap((joint) => {
+      const way = topJoints?.[joint];
+      return way ? [{ items: [id], joint, way, shows: corners.has(`${id} ${joint}`) }] : [];
+    }),
+    ...(topJoints?.across
+      ? [{ items: [id], across: topJoints.across.map(({ at }) => at), shows: true }]
+      : []),
+  ]);
+  return [...along, ...waiting, ...shaped, ...joined];
 });

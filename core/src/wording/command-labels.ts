@@ -67,6 +67,7 @@ export const commandLabels = {
     !shape ? 'Make a corner sharp' : 'radius' in shape ? 'Round a corner' : 'Cut a corner',
   'set-top-edge': ({ overhang }: { overhang: number | null }) =>
     overhang === null ? 'Let an edge follow the room' : 'Set an edge',
+  'set-top-joints': () => 'Set where a top is joined',
   'shift-items': ({ ids }: { ids: Several }) => (ids.length === 1 ? 'Move' : `Move ${ids.length} items`),
   'space-items': () => 'Space equally',
   'space-openings': () => 'Space openings equally',

@@ -10,7 +10,16 @@ import {
   RecordId,
   Words,
 } from '../decorators';
-import { LEAST_ITEM, MOST_HEIGHT, MOST_ITEM, MOST_OVERHANG, MOST_TOP_CORNER } from '../limits';
+import {
+  LEAST_ITEM,
+  MOST_HEIGHT,
+  MOST_ITEM,
+  MOST_OVERHANG,
+  MOST_TOP_CORNER,
+  cornerJoints,
+  MOST_JOINTS,
+  type CornerJoint,
+} from '../limits';
 import { IsPlacement, OutlinePlace, type Placement, type Side } from '../places';
 
 /** How far the top over an item stands past its sides, where that is not the room's usual overhang: for seats, mostly. */
@@ -33,6 +42,18 @@ export class TopCorners {
   @Optional() @Nested(TopCorner) frontRight?: TopCorner;
   @Optional() @Nested(TopCorner) behindLeft?: TopCorner;
   @Optional() @Nested(TopCorner) behindRight?: TopCorner;
+}
+
+/** A joint straight across a top: how far it is from the item's left end. */
+export class TopJointPlace {
+  @Millimetres(0, MOST_ITEM) at!: number;
+}
+
+/** Where the top over an item is joined otherwise than it would be: at an inside corner at its front, and across it, so far from its left end. */
+export class TopJoints {
+  @Optional() @OneOf(cornerJoints) frontLeft?: CornerJoint;
+  @Optional() @OneOf(cornerJoints) frontRight?: CornerJoint;
+  @Optional() @ListOf(TopJointPlace, 1, MOST_JOINTS) across?: TopJointPlace[];
 }
 
 /** Anything set in the room. Its sizes are its own, so a change of the range's data never changes a design. */
@@ -63,6 +84,8 @@ export class ItemRecord {
   @Optional() @Nested(TopOverhangs) overhangs?: TopOverhangs;
   /** The top's corners of its own. */
   @Optional() @Nested(TopCorners) topCorners?: TopCorners;
+  /** The top's joints of its own. */
+  @Optional() @Nested(TopJoints) topJoints?: TopJoints;
   /** What it is called, where its kind does not say it. */
   @Optional() @Words(1, 60) name?: string;
   @Optional() @Words(1, 40) finish?: string;

@@ -8,7 +8,9 @@ import {
   LEAST_WALL,
   MOST_CORNER_UNCERTAINTY,
   MOST_HEIGHT,
+  LEAST_SLAB,
   MOST_OVERHANG,
+  MOST_SLAB,
   MOST_UNCERTAINTY,
   MOST_WALL,
   packIds,
@@ -34,6 +36,9 @@ export class RoomRecord {
   /** How far the top stands past the box at the front, and at a free end. */
   @Millimetres(0, MOST_OVERHANG) frontOverhang!: number;
   @Millimetres(0, MOST_OVERHANG) endOverhang!: number;
+  /** The slabs or blanks that tops are cut from; the usual size unless given. */
+  @Optional() @Millimetres(LEAST_SLAB, MOST_SLAB) slabLength?: number;
+  @Optional() @Millimetres(LEAST_SLAB, MOST_SLAB) slabWidth?: number;
   /** What a taped length and a measured corner are trusted to (one standard deviation): mm and radians. */
   @Millimetres(LEAST_UNCERTAINTY, MOST_UNCERTAINTY) lengthUncertainty!: number;
   @Radians(LEAST_CORNER_UNCERTAINTY, MOST_CORNER_UNCERTAINTY) cornerUncertainty!: number;

@@ -100,7 +100,7 @@ function between(parts: readonly OutlinePart[], a: Point, b: Point): Point[] {
 }
 
 /** Where the line through two places meets a stretch of an outline, as shares of the way between them. */
-function meets(part: OutlinePart, a: Point, b: Point): number[] {
+export function meets(part: OutlinePart, a: Point, b: Point): number[] {
   const way = subtract(b, a);
   if (part.type === 'arc') {
     const size = distance(a, b);

@@ -9,6 +9,7 @@ const roleNames: Readonly<Record<TopEdge['role'], string>> = {
   fixed: 'Cut round',
   stop: 'Side against a neighbour',
   step: 'Step',
+  joint: 'Joint',
 };
 
 export const sideNames = {

@@ -4,17 +4,25 @@
     formatArea,
     formatLength,
     isThin,
+    jointedTops,
+    JOINT_CLEAR,
     LEAST_RAIL,
+    LEAST_SLAB,
     MOST_OVERHANG,
+    MOST_SLAB,
     netArea,
+    recordOf,
     roomOf,
     setRoom,
     setTopCorner,
     setTopEdge,
+    setTopJoints,
+    slabOf,
     topCorrections,
     topCutOuts,
     tops,
     type EdgeKind,
+    type JointedPiece,
     type RoomChange,
     type Top,
     type TopCorrection,
@@ -23,6 +31,7 @@
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import { carrierName, cornerNames, edgeName, sideNames, useNames } from '$lib/tools/top-words';
+  import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
   import VerdictMark from '$ui/VerdictMark.svelte';
 
@@ -52,6 +61,9 @@
     const [first, last] = [one.items[0]!, one.items.at(-1)!];
     const name = carrierName(design, first) + (last === first ? '' : ` to ${carrierName(design, last)}`);
     if ('side' in one) return `${name}: ${sideNames[one.side]} stands out ${length(one.overhang)}`;
+    if ('joint' in one)
+      return `${name}: ${cornerNames[one.joint]} ${one.way === 'none' ? 'not joined' : one.way === 'mitre' ? 'mitred' : `joined, ${one.way} run through`}`;
+    if ('across' in one) return `${name}: joined ${one.across.map(length).join(', ')} from its left end`;
     const { radius, chamfer } = one.shape;
     return radius === undefined
       ? `${name}: ${cornerNames[one.corner]} cut by ${length(chamfer!)}`
@@ -59,8 +71,27 @@
   }
 
   function undoOne(one: TopCorrection) {
-    if ('side' in one) session.run(setTopEdge, { ids: one.items, side: one.side, overhang: null });
-    else session.run(setTopCorner, { at: [{ item: one.items[0]!, corner: one.corner }], shape: null });
+    const [item] = one.items as [string];
+    if ('across' in one) session.run(setTopJoints, { id: item, across: [] });
+    else if ('joint' in one) session.run(setTopJoints, { at: [{ item, corner: one.joint }], way: null });
+    else if ('side' in one) session.run(setTopEdge, { ids: one.items, side: one.side, overhang: null });
+    else session.run(setTopCorner, { at: [{ item, corner: one.corner }], shape: null });
+  }
+
+  const slab = $derived(slabOf(design));
+  const jointsOf = (top: Top) => jointedTops(design).get(top)!;
+  const isTooLong = ({ length: long, width }: JointedPiece) =>
+    long > slab.length + 1e-6 || width > slab.width + 1e-6;
+  /** The chosen item that carries a top, for a joint over its middle. */
+  const over = $derived(
+    all.some(({ items }) => items.includes(screen.selected ?? '')) ? screen.selected : null,
+  );
+
+  function join(id: string) {
+    const record = recordOf(session.committed, 'item', id);
+    if (!record) return;
+    const told = record.topJoints?.across?.map(({ at }) => at) ?? [];
+    session.run(setTopJoints, { id, across: [...told, record.width / 2] });
   }
 
   const tooLarge = ({ rings }: Top) => rings.some((ring) => ring.tooLarge !== null);
@@ -76,6 +107,16 @@
         style={session.style}
         {least}
         {most}
+        onset={(mm) => change({ [key]: mm })}
+      />
+    {/each}
+    {#each [['slabLength', 'Slab length', slab.length], ['slabWidth', 'Slab width', slab.width]] as const as [key, label, value] (key)}
+      <LengthField
+        {label}
+        {value}
+        style={session.style}
+        least={LEAST_SLAB}
+        most={MOST_SLAB}
         onset={(mm) => change({ [key]: mm })}
       />
     {/each}
@@ -123,6 +164,33 @@
           >
         </p>
       {/each}
+      {#each jointsOf(top).joints.filter(({ nearCutOut, over }) => nearCutOut ?? over) as joint, at (at)}
+        <p class="tight">
+          <VerdictMark verdict="tight" size={14} />
+          <span
+            >{joint.over
+              ? `A joint lies over ${carrierName(design, joint.over)}.`
+              : `A joint comes nearer than ${length(JOINT_CLEAR)} to the cut-out of ${carrierName(design, joint.nearCutOut!)}.`}</span
+          >
+        </p>
+      {/each}
+      {#if jointsOf(top).pieces.length > 1 || jointsOf(top).pieces.some(isTooLong)}
+        <p class="help">
+          Made in {jointsOf(top).pieces.length}: {jointsOf(top)
+            .pieces.map((piece) => `${length(piece.length)} × ${length(piece.width)}`)
+            .join(', ')}
+        </p>
+      {/if}
+      {#each jointsOf(top).pieces.filter(isTooLong) as piece, at (at)}
+        <p class="tight">
+          <VerdictMark verdict="tight" size={14} />
+          <span
+            >A piece of {length(piece.length)} × {length(piece.width)} does not come out of a slab of {length(
+              slab.length,
+            )} × {length(slab.width)}. Join it once more.</span
+          >
+        </p>
+      {/each}
       {#if tooLarge(top)}<p class="problem" role="alert">
           Its corners take more of an edge than there is, so all of them are square. Make them smaller.
         </p>{/if}
@@ -130,10 +198,13 @@
   {:else}
     <p class="help">No tops yet. Set base cabinets: a top runs over them by itself.</p>
   {/each}
+  {#if over}<div>
+      <Button onclick={() => join(over)}>Join the top over {carrierName(design, over)}</Button>
+    </div>{/if}
   {#if all.length > 0}
     <h2>Set by hand</h2>
     <ul>
-      {#each corrections as one (`${one.items.join(' ')} ${'side' in one ? one.side : one.corner}`)}
+      {#each corrections as one (`${one.items.join(' ')} ${'side' in one ? one.side : 'corner' in one ? one.corner : 'joint' in one ? `joint ${one.joint}` : 'across'}`)}
         <li>
           <span>{told(one)}{one.shows ? '' : '; it waits, as the top lies at something there'}</span>
           <button class="back" onclick={() => undoOne(one)}>Back to automatic</button>

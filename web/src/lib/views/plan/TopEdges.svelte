@@ -27,6 +27,7 @@
   import { toScreen, type Camera } from '../camera';
   import { chipSpot, spread } from '../spread';
   import CornerCard from './CornerCard.svelte';
+  import TopJoints from './TopJoints.svelte';
 
   /** The tops brought forward: every edge that stands out carries by how much, every free corner opens its ways. */
   let { camera }: { camera: Camera } = $props();
@@ -115,6 +116,7 @@
     <line class="lit" x1={a.x} y1={a.y} x2={b.x} y2={b.y} />
   {/if}
 </svg>
+<TopJoints {camera} />
 {#each corners as { id, corner, shape }, index (id)}
   <div
     class="corner"

@@ -1,0 +1,65 @@
+import type { ItemRecord, TopCorners, TopJoints, TopOverhangs } from '../document/records';
+import { quantise } from '../units/units';
+
+/** What an item says of the top over it. */
+type OwnTop = Pick<ItemRecord, 'overhangs' | 'topCorners' | 'topJoints'>;
+
+/** A record that says this of its top, and nothing where it is empty. */
+export function withOwnTop(record: ItemRecord, own: OwnTop): ItemRecord {
+  const { overhangs: _, topCorners: _corners, topJoints: _joints, ...rest } = record;
+  const said = Object.entries(own).filter(([, value]) => value && Object.keys(value).length > 0);
+  return { ...rest, ...(Object.fromEntries(said) as OwnTop) };
+}
+
+/** What two parts of an item that is split at a distance from its left end say of the top: each what lies at its sides. */
+export function splitTop({ overhangs, topCorners, topJoints }: ItemRecord, at: number): [OwnTop, OwnTop] {
+  const half = (side: 'left' | 'right'): OwnTop => {
+    const [front, behind] =
+      side === 'left' ? (['frontLeft', 'behindLeft'] as const) : (['frontRight', 'behindRight'] as const);
+    return {
+      overhangs: picked<TopOverhangs>(overhangs, ['front', 'behind', side]),
+      topCorners: picked<TopCorners>(topCorners, [front, behind]),
+      topJoints: {
+        ...picked<TopJoints>(topJoints, [front]),
+        ...acrossOf(topJoints, (one) => (side === 'left' ? one < at : one >= at), side === 'left' ? 0 : -at),
+      },
+    };
+  };
+  return [half('left'), half('right')];
+}
+
+/** What an item says of the top that two become, the second against the right side of the first: along both what either says, the first before the second. */
+export function joinedTop(left: ItemRecord, right: ItemRecord): OwnTop {
+  const across = [
+    ...(left.topJoints?.across ?? []),
+    ...(right.topJoints?.across ?? []).map(({ at }) => ({ at: quantise(at + left.width) })),
+  ].slice(0, 4);
+  return {
+    overhangs: {
+      ...picked<TopOverhangs>(right.overhangs, ['front', 'behind', 'right']),
+      ...picked<TopOverhangs>(left.overhangs, ['front', 'behind', 'left']),
+    },
+    topCorners: {
+      ...picked<TopCorners>(left.topCorners, ['frontLeft', 'behindLeft']),
+      ...picked<TopCorners>(right.topCorners, ['frontRight', 'behindRight']),
+    },
+    topJoints: {
+      ...picked<TopJoints>(left.topJoints, ['frontLeft']),
+      ...picked<TopJoints>(right.topJoints, ['frontRight']),
+      ...(across.length > 0 ? { across } : {}),
+    },
+  };
+}
+
+function picked<T extends object>(value: T | undefined, keys: readonly (keyof T)[]): Partial<T> {
+  const found: Partial<T> = {};
+  for (const key of keys) if (value?.[key] !== undefined) found[key] = value[key];
+  return found;
+}
+
+function acrossOf(joints: TopJoints | undefined, takes: (at: number) => boolean, by: number): TopJoints {
+  const across = (joints?.across ?? [])
+    .filter(({ at }) => takes(at))
+    .map(({ at }) => ({ at: quantise(at + by) }));
+  return across.length > 0 ? { across } : {};
+}
