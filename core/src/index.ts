@@ -149,6 +149,7 @@ export * from './setting/no-place';
 export * from './setting/item-box';
 export * from './setting/item-numbers';
 export * from './setting/item-outline';
+export * from './setting/own-top';
 export * from './setting/shift-item';
 export * from './setting/whole-steps';
 export { readJson } from './document/read-json';

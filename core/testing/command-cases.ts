@@ -5,6 +5,7 @@ import type { ItemRecord } from '../src/document/records';
 import { blockOf } from '../src/setting/block';
 import { itemBoxes, type ItemBox } from '../src/setting/item-box';
 import { usualOpening } from '../src/commands/put-opening';
+import { topCases } from './command-cases-tops';
 
 const box = (design: Design, id: string): ItemBox => itemBoxes(design).find((one) => one.id === id)!;
 const item = (design: Design, id: string): ItemRecord => recordOf(design, 'item', id)!;
@@ -340,21 +341,7 @@ export const asked = (design: Design): Record<string, Asked> => ({
     ...{ label: 'Set a tie', writes: ['c'] },
     refuses: [{ id: 'c', side: 'left', distance: 9e9 }, 'A tie'],
   },
-  'set-top-corner': {
-    does: { at: [{ item: 'a', corner: 'frontLeft' }], shape: { radius: 60 } },
-    ...{ label: 'Round a corner', writes: ['a'] },
-    refuses: [{ at: [{ item: 'a', corner: 'frontLeft' }], shape: { chamfer: 0 } }, 'The corner of the top'],
-  },
-  'set-top-edge': {
-    does: { ids: ['a', 'c'], side: 'front', overhang: 265 },
-    ...{ label: 'Set an edge', writes: ['a', 'c'] },
-    refuses: [{ ids: ['a'], side: 'front', overhang: 600.1 }, 'The overhang'],
-  },
-  'set-top-joints': {
-    does: { id: 'a', across: [250] },
-    ...{ label: 'Set where a top is joined', writes: ['a'] },
-    refuses: [{ id: 'a', across: [5_000] }, 'The joint'],
-  },
+  ...topCases,
   'shift-items': {
     does: { ids: ['a', 'b'], by: { x: 50, y: 0 } },
     ...{ label: 'Move 2 items', writes: ['a', 'b'] },

@@ -34,12 +34,8 @@ test('edges of tops are typed where they are, corners made round, and all of it 
   await page.keyboard.press('Enter');
   await page.keyboard.press('Escape');
   await studio.saved(7);
-  const own = async () =>
-    (await studio.items()).map(({ overhangs, topCorners }: OwnTop) => ({ overhangs, topCorners }));
-  expect((await own()).at(-1)).toEqual({
-    overhangs: { right: 265 },
-    topCorners: { frontRight: { radius: 120 } },
-  });
+  const own = (await studio.items()).find(({ code }) => code === 'F450') as OwnTop;
+  expect([own.overhangs, own.topCorners]).toEqual([{ right: 265 }, { frontRight: { radius: 120 } }]);
 
   // One front edge over two cabinets is one number; over 12 in it says that brackets are needed.
   await page.getByRole('button', { name: /^Front of F600 \(1\) to F800-S \(2\)/ }).click();
@@ -68,4 +64,49 @@ test('edges of tops are typed where they are, corners made round, and all of it 
   }
   await page.keyboard.press('Control+z');
   await expect(back).toHaveCount(1);
+});
+
+test('a top round a corner is joined as the designer wants, and what is gone with a cabinet is named', async ({
+  page,
+  studio,
+}) => {
+  await studio.enter();
+  await studio.openRoom('Kitchen');
+  await studio.step('Surface');
+  const joint = page.getByRole('button', { name: /^Joint at the inside corner/ });
+  const top = page.getByRole('region', { name: 'Top 1' });
+  await expect(top).toContainText('Made in 2');
+  const before = await top.textContent();
+  await joint.click();
+  await expect(page.getByRole('button', { name: 'Left run through' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  await page.getByRole('button', { name: 'Mitred' }).click();
+  await expect(page.getByText(/front right corner mitred/)).toBeVisible();
+  expect(await top.textContent()).not.toBe(before);
+  await page.getByRole('button', { name: 'Not joined' }).click();
+  await expect(joint).toHaveCount(0);
+  await page.getByRole('button', { name: 'Back to automatic' }).click();
+  await expect(joint).toHaveCount(1);
+  await expect(top).toHaveText(before!);
+
+  // Straight across what is chosen, and moved by typing.
+  await studio.clickItem(4);
+  await page.getByRole('button', { name: /^Join the top over DISH24/ }).click();
+  await expect(top).toContainText('A joint lies over DISH24 (4)');
+  await page.getByRole('button', { name: /^Joint over DISH24 \(4\), 1'-0" from its left end/ }).click();
+  await page.getByLabel(/From the left end of DISH24/).fill('0');
+  await page.keyboard.press('Enter');
+  await expect(top).not.toContainText('A joint lies over');
+  await page.keyboard.press('Escape');
+
+  await studio.clickItem(4);
+  await page.keyboard.press('Delete');
+  await expect(page.getByText('gone with DISH24: what was set by hand at its top')).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByText('gone with DISH24')).toHaveCount(0);
+  await expect(page.getByText(/DISH24 \(4\): joined/)).toBeVisible();
+  await page.getByRole('button', { name: 'Back to automatic' }).click();
+  await expect(page.getByText('Nothing. Click a number beside an edge')).toBeVisible();
 });

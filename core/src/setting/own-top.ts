@@ -1,4 +1,5 @@
 import type { ItemRecord, TopCorners, TopJoints, TopOverhangs } from '../document/records';
+import type { Patch } from '../document/patch';
 import { quantise } from '../units/units';
 
 /** What an item says of the top over it. */
@@ -50,6 +51,14 @@ export function joinedTop(left: ItemRecord, right: ItemRecord): OwnTop {
     },
   };
 }
+
+/** The items that an edit takes out and that said something of the top over them: that is gone with them. */
+export const goneTops = (patch: Patch): ItemRecord[] =>
+  patch.flatMap(({ before, after }) =>
+    before?.kind === 'item' && !after && (before.overhangs ?? before.topCorners ?? before.topJoints)
+      ? [before]
+      : [],
+  );
 
 function picked<T extends object>(value: T | undefined, keys: readonly (keyof T)[]): Partial<T> {
   const found: Partial<T> = {};

@@ -80,7 +80,8 @@
     >{#if screen.collisions[0]}<span class="hit">{sayFinding(session.committed, screen.collisions[0])}</span
       >{:else if screen.caught}caught: {caughtText(screen.caught)}{:else if pick.aimed?.caught}caught: {pickedTo[
         pick.aimed.caught
-      ]}{/if}</span
+      ]}{:else if session.gone.length > 0}gone with {session.gone.map(({ code }) => code).join(', ')}: what
+      was set by hand at its top{/if}</span
   >
   <button class="counts" onclick={() => (screen.step = 'reach')} title="Reach checks">
     <VerdictMark verdict="clear" /> <span>{counts?.clear ?? '…'}</span>

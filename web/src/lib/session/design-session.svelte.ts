@@ -1,6 +1,7 @@
 import {
   checkReach,
   execute,
+  goneTops,
   executePatch,
   emptyHistory,
   forgotten,
@@ -43,6 +44,8 @@ export class DesignSession {
   #settling: ReturnType<typeof setTimeout> | undefined;
   /** How long the last checks took, ms. */
   #cost = 0;
+  /** Items that the last edit took out with what was set by hand at their tops. */
+  gone: readonly ItemRecord[] = $state.raw([]);
   /** Why the last edit was refused, in the design's units; empty when it was not. */
   message = $state('');
 
@@ -179,6 +182,7 @@ export class DesignSession {
 
   #commit(design: Design, step: OwnStep, edit: LocalEdit): boolean {
     this.#committed = design;
+    this.gone = goneTops(edit.patch);
     this.#settle();
     this.#history = recorded(this.#history, edit.action, step);
     if (edit.patch.length > 0) this.onEdit(edit);

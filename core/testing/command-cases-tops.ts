@@ -1,0 +1,18 @@
+/** What the commands of tops do, write and refuse, in the room of all cases. */
+export const topCases = {
+  'set-top-corner': {
+    does: { at: [{ item: 'a', corner: 'frontLeft' }], shape: { radius: 60 } },
+    ...{ label: 'Round a corner', writes: ['a'] },
+    refuses: [{ at: [{ item: 'a', corner: 'frontLeft' }], shape: { chamfer: 0 } }, 'The corner of the top'],
+  },
+  'set-top-edge': {
+    does: { ids: ['a', 'c'], side: 'front', overhang: 265 },
+    ...{ label: 'Set an edge', writes: ['a', 'c'] },
+    refuses: [{ ids: ['a'], side: 'front', overhang: 600.1 }, 'The overhang'],
+  },
+  'set-top-joints': {
+    does: { id: 'a', across: [250] },
+    ...{ label: 'Set where a top is joined', writes: ['a'] },
+    refuses: [{ id: 'a', across: [5_000] }, 'The joint'],
+  },
+} as const;
