@@ -32,6 +32,10 @@ import { splitItem } from '../src/commands/split-item';
 import { swapItems } from '../src/commands/swap-items';
 import { trimToGap } from '../src/commands/trim-to-gap';
 import { openLengths } from '../src/setting/open-lengths';
+import { setTopCorner } from '../src/commands/set-top-corner';
+import { setTopEdge } from '../src/commands/set-top-edge';
+import { setTopJoints } from '../src/commands/set-top-joints';
+import { cornerJoints, overhangSides, topCornerKeys } from '../src/document/limits';
 import { setRoom } from '../src/commands/set-room';
 import { setTie } from '../src/commands/set-tie';
 import { shelfOf } from '../src/ranges/shelf';
@@ -44,7 +48,7 @@ const shelf = shelfOf('fathom');
 
 /** A random edit: which command, and numbers to make its arguments from; many are refused, as in life. */
 export const anEdit = fc.record({
-  what: fc.integer({ min: 0, max: 33 }),
+  what: fc.integer({ min: 0, max: 37 }),
   a: fc.nat(1000),
   b: fc.nat(1000),
   c: fc.nat(1000),
@@ -181,6 +185,30 @@ export function askFor(
         ? trimToGap.run(design, { ...at, ids: several })
         : leaveOpen.run(design, { ...at, id: `open-${count}` });
     }
+    case 32:
+      return setTopEdge.run(design, {
+        ids: several,
+        side: overhangSides[b % 4]!,
+        overhang: c % 5 ? c % 600 : null,
+      });
+    case 33: {
+      const [one, other] = [topCornerKeys[b % 4]!, topCornerKeys[c % 4]!];
+      const shape = c % 3 === 0 ? null : c % 3 === 1 ? { radius: 1 + (c % 300) } : { chamfer: 1 + (c % 300) };
+      return setTopCorner.run(design, {
+        at: [
+          { item: id, corner: one },
+          { item: several.at(-1)!, corner: other },
+        ],
+        shape,
+      });
+    }
+    case 34:
+      return setTopJoints.run(
+        design,
+        b % 2
+          ? { id, across: [c % 500, (a + c) % 700] }
+          : { at: [{ item: id, corner: 'frontRight' }], way: cornerJoints[c % 4]! },
+      );
     default:
       return setRoom.run(design, { ceilingHeight: 2000 + b, name: `Room ${c}`, specials: c % 3 > 0 });
   }

@@ -51,7 +51,7 @@ test('edges of tops are typed where they are, corners made round, and all of it 
 
   // Widened, everything that was set still stands; one by one it goes back to automatic.
   await studio.clickItem(4);
-  await page.getByLabel('Width').fill('600');
+  await page.getByRole('textbox', { name: 'Width', exact: true }).fill('600');
   await page.keyboard.press('Enter');
   await expect(
     page.getByRole('button', { name: /^Right end of F600 \(4\) stands out 265, set by hand/ }),

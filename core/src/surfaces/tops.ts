@@ -8,6 +8,7 @@ import { boundsMeet, boundsOf, contains, type Polygon } from '../geometry/polygo
 import { intersect, type Region } from '../geometry/region';
 import { TOUCH } from '../geometry/tolerance';
 import { bodiesNear } from '../setting/bodies';
+import { itemNumbers } from '../setting/item-numbers';
 import { runs, type Run } from '../setting/runs';
 import { fixedThings, type FixedThing } from '../survey/fixed-things';
 import { facePath, type PlacedFace } from '../survey/placed-face';
@@ -63,25 +64,24 @@ export const tops: (design: Design) => readonly Top[] = perDesign((design) => {
     if (level && one.underside - level[0]!.underside <= TOUCH) level.push(one);
     else levels.push([one]);
   }
-  return levels.flatMap((level) => {
+  // In the order of the numbers of what they stand on.
+  const numbers = itemNumbers(design);
+  const first = ({ items }: Top) => Math.min(...items.map((id) => numbers.get(id)!));
+  const found = levels.flatMap((level) => {
     const underside = level.at(-1)!.underside;
     const places = new Map<Polygon, { part: KeyedPolygon; at: number }>();
     for (const [at, { parts }] of level.entries())
       for (const part of parts) places.set(part.ring, { part, at });
-    return apart([...places.keys()], ROUNDED)
-      .map((together) => {
-        const own = together.map((ring) => places.get(ring)!);
-        // In the order of their runs, which is that of the items.
-        const runsUnder = [...new Set(own.map(({ at }) => at))].sort((a, b) => a - b);
-        return {
-          polygons: own.map(({ part }) => part),
-          first: runsUnder[0]!,
-          level: runsUnder.map((at) => level[at]!),
-        };
-      })
-      .sort((a, b) => a.first - b.first)
-      .flatMap((group) => topsOf(design, underside, group));
+    return apart([...places.keys()], ROUNDED).flatMap((together) => {
+      const own = together.map((ring) => places.get(ring)!);
+      const under = new Set(own.map(({ at }) => at));
+      return topsOf(design, underside, {
+        polygons: own.map(({ part }) => part),
+        level: [...under].sort((a, b) => a - b).map((at) => level[at]!),
+      });
+    });
   });
+  return found.sort((a, b) => a.underside - b.underside || first(a) - first(b));
 });
 
 /** A run, and the polygons of its top before others and walls come to it. */

@@ -17,8 +17,6 @@
   import FactsPanel from '$lib/panels/FactsPanel.svelte';
   import { parts } from '$lib/panels/parts.svelte';
   import ShelfPanel from '$lib/panels/items/ShelfPanel.svelte';
-  import Palette from '$lib/panels/Palette.svelte';
-  import SavingNotice from '$lib/panels/SavingNotice.svelte';
   import StatusLine from '$lib/panels/StatusLine.svelte';
   import TopBar from '$lib/panels/TopBar.svelte';
   import { AlongDrag } from '$lib/tools/drag-along';
@@ -140,7 +138,7 @@
 
 <div class="stage" data-ready={ready} class:no-left={screen.folded.left} class:no-right={screen.folded.right}>
   <TopBar {jobName} options={data.options} {acting} />
-  <SavingNotice />
+  {#if saving.state === 'apart' || saving.aside.length > 0}<Later part={parts.notice} props={{}} />{/if}
   <aside class="left" aria-label="Shelf" inert={screen.folded.left}>
     {#if screen.step === 'survey'}<Later part={parts.survey} props={{}} />
     {:else if screen.step === 'set' && screen.proposing}
@@ -172,7 +170,11 @@
   <StatusLine />
 </div>
 {#if dialog === 'shortcuts'}<Later part={parts.shortcuts} props={{ onclose: closer('shortcuts') }} />
-{:else if dialog === 'palette'}<Palette {acting} onclose={closer('palette')} />{/if}
+{:else if dialog === 'palette'}<Later
+    part={parts.palette}
+    props={{ acting, onclose: closer('palette') }}
+    coming={null}
+  />{/if}
 
 <style>
   .stage {

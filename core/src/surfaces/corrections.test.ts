@@ -1,0 +1,84 @@
+import fc from 'fast-check';
+import { expect, it } from 'vitest';
+import { room } from '../../testing/full-room';
+import { anEdit, askFor } from '../../testing/random-edits';
+import { setTopCorner } from '../commands/set-top-corner';
+import { setTopEdge } from '../commands/set-top-edge';
+import { setTopJoints } from '../commands/set-top-joints';
+import { recordOf, type Design } from '../document/design';
+import { applyPatch, type Patch } from '../document/patch';
+import { signedArea } from '../geometry/polygon';
+import { must } from '../result';
+import { goneTops } from '../setting/own-top';
+import { roomShape } from '../survey/room-shape';
+import { topCorrections } from './top-facts';
+import { jointedTops } from './top-joints';
+import { tops } from './tops';
+
+/** The full room with a top corrected at every cabinet that stands on the floor. */
+function corrected(): Design {
+  let design = room();
+  const run = (patch: Patch) => (design = must(applyPatch(design, patch)));
+  for (const id of ['a', 'b', 'c', 'island', 'beside']) {
+    run(must(setTopEdge.run(design, { ids: [id], side: 'front', overhang: 70 })));
+    run(must(setTopEdge.run(design, { ids: [id], side: 'right', overhang: 265 })));
+    run(must(setTopCorner.run(design, { at: [{ item: id, corner: 'frontRight' }], shape: { radius: 40 } })));
+    run(must(setTopJoints.run(design, { id, across: [200] })));
+  }
+  return design;
+}
+/** The edits that are about tops, or that make other items of those there are. */
+const OTHERWISE = new Set([19, 20, 26, 27, 32, 33, 34]);
+
+it('what was set by hand stays as long as its item does, and what goes with one is named', () => {
+  fc.assert(
+    fc.property(fc.array(anEdit, { maxLength: 20 }), (edits) => {
+      let design = corrected();
+      edits.forEach((edit, index) => {
+        const asked = askFor(design, edit, index);
+        if (!asked.ok || OTHERWISE.has(edit.what)) return;
+        const after = must(applyPatch(design, asked.value));
+        const gone = new Set(goneTops(asked.value).map(({ id }) => id));
+        for (const one of topCorrections(design))
+          for (const id of one.items) {
+            const [was, is] = [recordOf(design, 'item', id)!, recordOf(after, 'item', id)];
+            expect(gone.has(id)).toBe(!is);
+            if (is)
+              expect([is.overhangs, is.topCorners, is.topJoints]).toEqual([
+                was.overhangs,
+                was.topCorners,
+                was.topJoints,
+              ]);
+          }
+        design = after;
+      });
+    }),
+    { numRuns: 60 },
+  );
+});
+
+it('tops lie in the room, their rings and pieces add up to their area, whatever is edited', () => {
+  fc.assert(
+    fc.property(fc.array(anEdit, { maxLength: 12 }), (edits) => {
+      let design = corrected();
+      edits.forEach((edit, index) => {
+        const asked = askFor(design, edit, index);
+        if (asked.ok) design = must(applyPatch(design, asked.value));
+      });
+      const floor = Math.abs(signedArea(roomShape(design).outline));
+      for (const top of tops(design)) {
+        expect(top.area).toBeGreaterThan(0);
+        expect(top.area).toBeLessThanOrEqual(floor + 1);
+        const drawn = top.outline.reduce((sum, ring) => sum + signedArea(ring), 0);
+        // Arcs are drawn as chords no more than 0.1 mm off.
+        const round = top.rings.flatMap(({ parts }) => parts).filter(({ type }) => type === 'arc').length;
+        expect(Math.abs(drawn - top.area)).toBeLessThan(1 + round * 0.1 * 500);
+        const { pieces } = jointedTops(design).get(top)!;
+        const sum = pieces.reduce((all, { area }) => all + area, 0);
+        const holes = top.rings.slice(1).reduce((all, ring) => all + signedArea(ring.outline), 0);
+        expect(Math.abs(sum + holes - top.area)).toBeLessThan(1 + round * 0.1 * 500);
+      }
+    }),
+    { numRuns: 60 },
+  );
+});
