@@ -1,3 +1,4 @@
+import { jointCornerKeys } from '../document/limits';
 import type { ItemRecord } from '../document/records';
 import { dot, place, scale, subtract } from '../geometry/point';
 import { ok, refuse, type Result } from '../result';
@@ -61,7 +62,7 @@ function otherHand(record: ItemRecord): ItemRecord {
   const { topJoints: joints } = record;
   if (joints) {
     mirrored.topJoints = swapped(joints, [['frontLeft', 'frontRight']]);
-    for (const key of ['frontLeft', 'frontRight'] as const) {
+    for (const key of jointCornerKeys) {
       const way = mirrored.topJoints[key];
       if (way === 'left' || way === 'right') mirrored.topJoints[key] = way === 'left' ? 'right' : 'left';
     }

@@ -1,4 +1,4 @@
-import { MOST_JOINTS, type CornerJoint } from '../document/limits';
+import { jointCornerKeys, MOST_JOINTS, type CornerJoint } from '../document/limits';
 import { patchOf } from '../document/patch';
 import type { ItemRecord, TopJoints } from '../document/records';
 import { within } from '../document/within';
@@ -46,9 +46,10 @@ function joined({ topJoints: before, ...item }: ItemRecord, change: JointChange)
     if (topJoints.across.length === 0) delete topJoints.across;
   } else
     for (const [index, { item: id, corner }] of change.at.entries()) {
-      if (id !== item.id || (corner !== 'frontLeft' && corner !== 'frontRight')) continue;
-      delete topJoints[corner];
-      if (index === 0 && change.way) topJoints[corner] = change.way;
+      const key = jointCornerKeys.find((one) => one === corner);
+      if (id !== item.id || !key) continue;
+      delete topJoints[key];
+      if (index === 0 && change.way) topJoints[key] = change.way;
     }
   return Object.keys(topJoints).length > 0 ? { ...item, topJoints } : item;
 }

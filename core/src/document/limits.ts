@@ -41,9 +41,12 @@ export type SeatSide = (typeof seatSides)[number];
 export const overhangSides = ['front', ...seatSides] as const;
 export type OverhangSide = (typeof overhangSides)[number];
 
-/** The corners of an item at which the top over it can be round or cut off. */
-export const topCornerKeys = ['frontLeft', 'frontRight', 'behindLeft', 'behindRight'] as const;
+/** The corners of an item at which the top over it can be round or cut off; the inner one is that between the fronts of a corner cabinet. */
+export const topCornerKeys = ['frontLeft', 'frontRight', 'behindLeft', 'behindRight', 'inner'] as const;
 export type TopCornerKey = (typeof topCornerKeys)[number];
+/** Those of them at which a top can have an inside corner, and so a joint. */
+export const jointCornerKeys = ['frontLeft', 'frontRight', 'inner'] as const;
+export type JointCornerKey = (typeof jointCornerKeys)[number];
 /** How a top is joined at an inside corner: the run to its left or to its right goes through, both are mitred, or not at all. */
 export const cornerJoints = ['left', 'right', 'mitre', 'none'] as const;
 export type CornerJoint = (typeof cornerJoints)[number];

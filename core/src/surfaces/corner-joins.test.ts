@@ -173,4 +173,14 @@ describe('a corner of a top', () => {
     expect(tops(builder.design)[0]).toMatchObject({ rings: [{ tooLarge: 'left item-2' }] });
     expect(tops(builder.design)[0]!.area).toBeCloseTo(plain.area, 6);
   });
+
+  it('between the fronts of a corner cabinet is its own, apart from those at its ends', () => {
+    const builder = rectangle();
+    builder.set('F900-L', 'face-a', 0);
+    const plain = tops(builder.design)[0]!;
+    builder.run(setTopCorner, { at: [{ item: 'item-1', corner: 'inner' }], shape: { chamfer: 80 } });
+    const [top] = tops(builder.design);
+    expect(top!.area).toBeCloseTo(plain.area + (80 * 80) / 2, 6);
+    expect(top!.rings[0]!.parts.filter(({ type }) => type === 'chamfer')).toHaveLength(1);
+  });
 });

@@ -102,6 +102,8 @@ function cornered(edges: readonly Found[]): Found[] {
 
 /** Lines that differ by less than this cross nowhere that could be told (the sine of it). */
 const NO_CROSSING = 1e-3;
+/** A corner is no farther from where the library has it, mm: else a line was not the edge's own after all. */
+const SAME_CORNER = 0.04;
 
 function crossing(before: Found, after: Found): Point {
   const [first, second] = [before.lines[0] ?? before, after.lines[0] ?? after];
@@ -109,8 +111,7 @@ function crossing(before: Found, after: Found): Point {
   const turn = cross(u, v);
   if (Math.abs(turn) < NO_CROSSING) return after.a;
   const met = add(first.a, scale(u, cross(subtract(second.a, first.a), v) / turn));
-  // A line that is not the edge's own after all leaves the corner where the library has it.
-  return distance(met, after.a) < ON_LINE / NO_CROSSING / 100 ? met : after.a;
+  return distance(met, after.a) < SAME_CORNER ? met : after.a;
 }
 
 function keyed({ a, b, lines }: Found): TopEdge {

@@ -56,6 +56,8 @@ export interface ItemCorner {
 export function cornersAt(before: TopEdge, after: TopEdge): ItemCorner[] {
   if ([before, after].some(({ role }) => ['wall', 'fixed', 'stop'].includes(role))) return [];
   const [last, first] = [before.items.at(-1), after.items[0]];
+  if (before.role === 'front' && after.role === 'front' && last !== undefined && last === first)
+    return [{ item: last, corner: 'inner' }];
   const found: ItemCorner[] = [];
   const add = (item: string | undefined, corner: TopCornerKey) => {
     if (item !== undefined) found.push({ item, corner });

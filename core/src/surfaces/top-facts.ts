@@ -5,6 +5,8 @@ import {
   type CornerJoint,
   type OverhangSide,
   type TopCornerKey,
+  jointCornerKeys,
+  type JointCornerKey,
 } from '../document/limits';
 import type { TopCorner } from '../document/records';
 import { KEPT } from '../geometry/tolerance';
@@ -76,7 +78,7 @@ export function cornerShape(design: Design, { at }: Pick<TopCornerPlace, 'at'>):
 export type TopCorrection = { items: readonly string[]; shows: boolean } & (
   | { side: OverhangSide; overhang: number }
   | { corner: TopCornerKey; shape: TopCorner }
-  | { joint: 'frontLeft' | 'frontRight'; way: CornerJoint }
+  | { joint: JointCornerKey; way: CornerJoint }
   | { across: readonly number[] }
 );
 
@@ -114,7 +116,7 @@ export const topCorrections: (design: Design) => readonly TopCorrection[] = perD
     }),
   );
   const joined = records.flatMap(({ id, topJoints }): TopCorrection[] => [
-    ...(['frontLeft', 'frontRight'] as const).flatMap((joint) => {
+    ...jointCornerKeys.flatMap((joint) => {
       const way = topJoints?.[joint];
       return way ? [{ items: [id], joint, way, shows: corners.has(`${id} ${joint}`) }] : [];
     }),

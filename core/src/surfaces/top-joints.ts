@@ -1,5 +1,5 @@
 import { perDesign, roomOf, type Design } from '../document/design';
-import type { CornerJoint } from '../document/limits';
+import { jointCornerKeys, type CornerJoint, type JointCornerKey } from '../document/limits';
 import {
   add,
   cross,
@@ -165,7 +165,7 @@ function insideCorners(design: Design, parts: Parts): InsideCorner[] {
     const at: InsideCorner['at'] = [first, ...more];
     const own = at.map(({ item, corner }) => {
       const told = findBox(design, item)!.record.topJoints;
-      return corner === 'frontLeft' || corner === 'frontRight' ? told?.[corner] : undefined;
+      return jointCornerKeys.some((key) => key === corner) ? told?.[corner as JointCornerKey] : undefined;
     });
     return [
       {

@@ -42,6 +42,7 @@ export class TopCorners {
   @Optional() @Nested(TopCorner) frontRight?: TopCorner;
   @Optional() @Nested(TopCorner) behindLeft?: TopCorner;
   @Optional() @Nested(TopCorner) behindRight?: TopCorner;
+  @Optional() @Nested(TopCorner) inner?: TopCorner;
 }
 
 /** A joint straight across a top: how far it is from the item's left end. */
@@ -53,6 +54,7 @@ export class TopJointPlace {
 export class TopJoints {
   @Optional() @OneOf(cornerJoints) frontLeft?: CornerJoint;
   @Optional() @OneOf(cornerJoints) frontRight?: CornerJoint;
+  @Optional() @OneOf(cornerJoints) inner?: CornerJoint;
   @Optional() @ListOf(TopJointPlace, 1, MOST_JOINTS) across?: TopJointPlace[];
 }
 

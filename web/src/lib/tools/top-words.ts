@@ -26,6 +26,7 @@ export const cornerNames = {
   frontRight: 'front right corner',
   behindLeft: 'back left corner',
   behindRight: 'back right corner',
+  inner: 'inside corner',
 } as const;
 
 /** An item as it is named beside a top: its code and number. */

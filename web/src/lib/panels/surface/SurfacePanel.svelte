@@ -121,7 +121,7 @@
       />
     {/each}
   </div>
-  {#each all as top, index (top.items.join(' '))}
+  {#each all as top, index (index)}
     {@const sums = edgeLengths(top)}
     <section aria-label="Top {index + 1}">
       <h3>
@@ -146,7 +146,7 @@
             </div>{/if}
         {/each}
       </dl>
-      {#each (topCutOuts(design).get(top) ?? []).filter(isThin) as { item, use, nearest } (`${item} ${use}`)}
+      {#each (topCutOuts(design).get(top) ?? []).filter(isThin) as { item, use, nearest }, at (at)}
         <p class="tight">
           <VerdictMark verdict="tight" size={14} />
           <span
@@ -156,7 +156,7 @@
           >
         </p>
       {/each}
-      {#each unsupported(design, top) as { edge, overhang } (edge.key)}
+      {#each unsupported(design, top) as { edge, overhang }, at (at)}
         <p class="tight">
           <VerdictMark verdict="tight" size={14} />
           <span
@@ -204,7 +204,7 @@
   {#if all.length > 0}
     <h2>Set by hand</h2>
     <ul>
-      {#each corrections as one (`${one.items.join(' ')} ${'side' in one ? one.side : 'corner' in one ? one.corner : 'joint' in one ? `joint ${one.joint}` : 'across'}`)}
+      {#each corrections as one, at (at)}
         <li>
           <span>{told(one)}{one.shows ? '' : '; it waits, as the top lies at something there'}</span>
           <button class="back" onclick={() => undoOne(one)}>Back to automatic</button>

@@ -26,6 +26,7 @@
   import LengthField from '$ui/LengthField.svelte';
   import { toScreen, type Camera } from '../camera';
   import { chipSpot, spread } from '../spread';
+  import { toldApart } from '../told-apart';
   import CornerCard from './CornerCard.svelte';
   import TopJoints from './TopJoints.svelte';
 
@@ -46,7 +47,7 @@
   const cutOuts = $derived(
     [...topCutOuts(session.document).values()]
       .flat()
-      .map((one) => ({ key: `${one.item} ${one.use}`, thin: isThin(one), ring: cutOutRing(one.cut) })),
+      .map((one) => ({ thin: isThin(one), ring: cutOutRing(one.cut) })),
   );
 
   interface Told {
@@ -57,20 +58,24 @@
   }
   /** The edges that an overhang moves. */
   const edges = $derived(
-    rings.flatMap((ring) =>
-      ring.edges.flatMap((edge): Told[] => {
-        const told = overhangOf(session.document, edge);
-        return told ? [{ id: edge.key, edge, ...told }] : [];
-      }),
+    toldApart(
+      rings.flatMap((ring) =>
+        ring.edges.flatMap((edge): Told[] => {
+          const told = overhangOf(session.document, edge);
+          return told ? [{ id: edge.key, edge, ...told }] : [];
+        }),
+      ),
     ),
   );
   const corners = $derived(
-    rings.flatMap((ring) =>
-      cornersOf(ring).map((corner) => ({
-        id: corner.at.map(({ item, corner: key }) => `${item} ${key}`).join(' '),
-        corner,
-        shape: cornerShape(session.document, corner),
-      })),
+    toldApart(
+      rings.flatMap((ring) =>
+        cornersOf(ring).map((corner) => ({
+          id: corner.at.map(({ item, corner: key }) => `${item} ${key}`).join(' '),
+          corner,
+          shape: cornerShape(session.document, corner),
+        })),
+      ),
     ),
   );
 
@@ -108,7 +113,7 @@
   {#each shown as top, index (index)}
     <path class="top" d={top.outline.map(path).join('')} fill-rule="evenodd" />
   {/each}
-  {#each cutOuts as cut (cut.key)}
+  {#each cutOuts as cut, index (index)}
     <path class="cut" class:thin={cut.thin} d={path(cut.ring)} />
   {/each}
   {#if lit}

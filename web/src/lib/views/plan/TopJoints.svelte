@@ -12,23 +12,26 @@
   import { carrierName } from '$lib/tools/top-words';
   import LengthField from '$ui/LengthField.svelte';
   import { toScreen, type Camera } from '../camera';
+  import { toldApart } from '../told-apart';
 
   /** Where tops are joined: each joint a line with a handle that opens its ways, or its place. */
   let { camera }: { camera: Camera } = $props();
   const { session } = useWorkspace();
 
   const joints = $derived(
-    [...jointedTops(session.document).values()].flatMap((top) =>
-      top.joints.map((joint) => ({
-        joint,
-        id: joint.corner
-          ? joint.corner.at.map(({ item, corner }) => `${item} ${corner}`).join(' ')
-          : `${joint.across?.item} ${joint.across?.at}`,
-        a: toScreen(camera, joint.a),
-        b: toScreen(camera, joint.b),
-        at: toScreen(camera, middle(joint.a, joint.b)),
-        wrong: joint.nearCutOut !== null || joint.over !== null,
-      })),
+    toldApart(
+      [...jointedTops(session.document).values()].flatMap((top) =>
+        top.joints.map((joint) => ({
+          joint,
+          id: joint.corner
+            ? joint.corner.at.map(({ item, corner }) => `${item} ${corner}`).join(' ')
+            : `${joint.across?.item} ${joint.across?.at}`,
+          a: toScreen(camera, joint.a),
+          b: toScreen(camera, joint.b),
+          at: toScreen(camera, middle(joint.a, joint.b)),
+          wrong: joint.nearCutOut !== null || joint.over !== null,
+        })),
+      ),
     ),
   );
   let opened: string | null = $state(null);
