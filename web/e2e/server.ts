@@ -118,13 +118,21 @@ async function ask(url: string, query: string): Promise<void> {
   await client.end();
 }
 
-export function freePort(): Promise<number> {
-  return new Promise((resolve, reject) => {
-    const probe = createServer();
-    probe.once('error', reject);
-    probe.listen(0, '127.0.0.1', () => {
-      const address = probe.address();
-      probe.close(() => resolve(typeof address === 'object' && address ? address.port : 0));
-    });
-  });
+/** Below the ports that the system gives to connections, which could take one between the probe and the server; each worker has its own thousand. */
+let nextPort =
+  20_000 + Number(process.env['TEST_PARALLEL_INDEX'] ?? 0) * 1_000 + Math.floor(Math.random() * 900);
+
+export async function freePort(): Promise<number> {
+  for (let tries = 0; tries < 100; tries++) {
+    const port = nextPort++;
+    if (await isFree(port)) return port;
+  }
+  throw new Error('No port is free.');
 }
+
+const isFree = (port: number): Promise<boolean> =>
+  new Promise((resolve) => {
+    const probe = createServer();
+    probe.once('error', () => resolve(false));
+    probe.listen(port, '127.0.0.1', () => probe.close(() => resolve(true)));
+  });

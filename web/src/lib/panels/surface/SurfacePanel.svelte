@@ -247,7 +247,7 @@
     font-weight: 500;
   }
   h3 button {
-    min-height: 24px;
+    min-height: max(24px, var(--touch));
     padding: 0;
     border: 0;
     background: none;
@@ -292,7 +292,7 @@
     font-size: 13px;
   }
   .back {
-    min-height: 24px;
+    min-height: max(24px, var(--touch));
     padding: 0;
     border: 0;
     background: none;
