@@ -1,13 +1,10 @@
 import type { Design } from '../document/design';
-import { areaWithin, partLength } from '../surfaces/outline/treated';
+import { areaWithin, pairOf, partLength, toldOutline } from '../surfaces/outline/treated';
 import { netArea, topCutOuts } from '../surfaces/top-cut-outs';
 import { edgeLengths, overhangOf, topCorrections } from '../surfaces/top-facts';
 import { jointedTops } from '../surfaces/top-joints';
 import { tops } from '../surfaces/tops';
 import { quantise } from '../units/units';
-import type { Point } from '../geometry/point';
-
-const pair = ({ x, y }: Point): [number, number] => [quantise(x), quantise(y)];
 
 /** Every top of a room: what it stands on, its heights, area, edges by kind and one by one, corners, arcs, and what was set by hand. Lengths mm, areas mm². */
 export function designTopsCommand(design: Design) {
@@ -31,7 +28,7 @@ export function designTopsCommand(design: Design) {
           },
         })),
         joints: made.joints.map(({ a, b, own, corner, across, nearCutOut, over }) => ({
-          ...{ from: pair(a), to: pair(b), own, way: corner?.way ?? 'across', across, nearCutOut, over },
+          ...{ from: pairOf(a), to: pairOf(b), own, way: corner?.way ?? 'across', across, nearCutOut, over },
         })),
         pieces: made.pieces.map(({ length, width, area: own }) => ({
           ...{ length: quantise(length), width: quantise(width), area: quantise(own) },
@@ -44,10 +41,7 @@ export function designTopsCommand(design: Design) {
             const overhang = overhangOf(design, part.edge)?.overhang ?? null;
             return [{ role, items: own, at, overhang, length: quantise(partLength(part)) }];
           }),
-          vertices: ring.parts.filter((part) => partLength(part) > 1e-6).map(({ a }) => pair(a)),
-          arcs: ring.parts.flatMap((part) =>
-            part.type === 'arc' ? [{ centre: pair(part.arc.centre), radius: part.arc.radius }] : [],
-          ),
+          ...toldOutline(ring.parts),
         })),
       };
     }),

@@ -1,4 +1,5 @@
 import type { ItemRecord, TopCorners, TopJoints, TopOverhangs } from '../document/records';
+import { MOST_JOINTS } from '../document/limits';
 import type { Patch } from '../document/patch';
 import { quantise } from '../units/units';
 
@@ -34,7 +35,7 @@ export function joinedTop(left: ItemRecord, right: ItemRecord): OwnTop {
   const across = [
     ...(left.topJoints?.across ?? []),
     ...(right.topJoints?.across ?? []).map(({ at }) => ({ at: quantise(at + left.width) })),
-  ].slice(0, 4);
+  ].slice(0, MOST_JOINTS);
   return {
     overhangs: {
       ...picked<TopOverhangs>(right.overhangs, ['front', 'behind', 'right']),

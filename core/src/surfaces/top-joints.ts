@@ -13,7 +13,7 @@ import {
   unit,
   type Point,
 } from '../geometry/point';
-import { distanceToSegment } from '../geometry/polygon';
+import { stretchOfSegment } from '../setting/strip';
 import { findBox, itemBoxes, type ItemBox } from '../setting/item-box';
 import { areaWithin, type OutlinePart } from './outline/treated';
 import { cutOutsApart, meets, type CutOut } from './outline/cut-out';
@@ -124,22 +124,14 @@ const jointEdge = ({ a, b }: TopJoint): TopEdge => ({
   ...{ key: 'joint', kind: 'cut', role: 'joint', a, b, items: [], at: null },
 });
 
-/** Whether a joint lies over an item. */
-function crosses({ rectangle, origin, u, n, record }: ItemBox, a: Point, b: Point): boolean {
-  const local = (point: Point) => {
-    const from = subtract(point, origin);
-    return { along: dot(from, u), out: dot(from, n) };
-  };
-  const [p, q] = [local(a), local(b)];
-  const inside = ({ along, out }: { along: number; out: number }) =>
-    along > 1e-3 && along < record.width - 1e-3 && out > 0 && out < record.depth;
-  return (
-    inside(p) ||
-    inside(q) ||
-    inside(local(middle(a, b))) ||
-    rectangle.some((corner) => distanceToSegment(corner, a, b) < 1e-3 && inside(local(middle(a, b))))
-  );
+/** Whether a joint lies over an item; along its side is beside it. */
+function crosses({ origin, u, n, record }: ItemBox, a: Point, b: Point): boolean {
+  const stretch = stretchOfSegment({ origin, u, n, near: 0, far: record.depth }, a, b);
+  return stretch !== null && stretch[1] > SIDE && stretch[0] < record.width - SIDE;
 }
+
+/** A joint this near to the side of an item lies along it, mm. */
+const SIDE = 1e-3;
 
 /** Where two fronts meet in an inside corner: what is made of it begins and ends there. */
 interface InsideCorner {

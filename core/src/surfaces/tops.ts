@@ -3,7 +3,6 @@ import { MOST_OVERHANG } from '../document/limits';
 import { remember, rememberOne } from '../document/remember';
 import type { ItemRecord } from '../document/records';
 import { apart } from '../geometry/apart';
-import { chordsFor } from '../geometry/arc';
 import { boundsMeet, boundsOf, contains, type Polygon } from '../geometry/polygon';
 import { intersect, type Region } from '../geometry/region';
 import { TOUCH } from '../geometry/tolerance';
@@ -224,7 +223,7 @@ const madeRing =
       edges,
       parts,
       tooLarge: treated.ok ? null : (treated.refusal.data as { edge: string }).edge,
-      outline: chordsOf(parts, ({ radius, sweep }) => chordsFor(radius, sweep)),
+      outline: chordsOf(parts),
       area: areaWithin(parts),
     };
   };

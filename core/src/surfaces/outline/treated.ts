@@ -1,8 +1,9 @@
-import { onArc, type Arc } from '../../geometry/arc';
+import { chordsFor, onArc, type Arc } from '../../geometry/arc';
 import { cross, distance, dot, inward, place, subtract, unit, type Point } from '../../geometry/point';
 import { signedArea } from '../../geometry/polygon';
 import { SAME_PLACE } from '../../geometry/tolerance';
 import { ok, refuse, type Result } from '../../result';
+import { quantise } from '../../units/units';
 import type { RingEdge } from './edge-ring';
 
 /** How a corner is made: round, tangent to both of its edges, or cut off by so much along both. Lengths mm. */
@@ -79,10 +80,27 @@ export function areaWithin(parts: readonly OutlinePart[]): number {
 export const partLength = (part: OutlinePart): number =>
   part.type === 'arc' ? part.arc.radius * Math.abs(part.arc.sweep) : distance(part.a, part.b);
 
-/** The outline as a ring of places, its arcs as chords of so many. */
-export const chordsOf = (parts: readonly OutlinePart[], ofArc: (arc: Arc) => number): Point[] =>
+/** The outline as a ring of places, its arcs as chords. */
+export const chordsOf = (parts: readonly OutlinePart[]): Point[] =>
   parts.flatMap((part) => {
     if (part.type !== 'arc') return distance(part.a, part.b) > SAME_PLACE ? [part.a] : [];
-    const count = ofArc(part.arc);
+    const count = chordsFor(part.arc.radius, part.arc.sweep);
     return Array.from({ length: count }, (_, index) => onArc(part.arc, index / count));
   });
+
+/** An outline as it is told: its corners, of those that are made otherwise both places where that begins and ends, and its arcs. */
+export interface ToldOutline {
+  vertices: [number, number][];
+  arcs: { centre: [number, number]; radius: number }[];
+}
+
+export const toldOutline = (parts: readonly OutlinePart[]): ToldOutline => ({
+  vertices: parts
+    .filter((part) => part.type !== 'edge' || partLength(part) > SAME_PLACE)
+    .map(({ a }) => pairOf(a)),
+  arcs: parts.flatMap((part) =>
+    part.type === 'arc' ? [{ centre: pairOf(part.arc.centre), radius: part.arc.radius }] : [],
+  ),
+});
+
+export const pairOf = ({ x, y }: Point): [number, number] => [quantise(x), quantise(y)];

@@ -17,11 +17,13 @@ import {
   treatedOutline,
   type CornerShape,
   type OutlinePart,
+  toldOutline,
+  type ToldOutline,
 } from '../outline/treated';
 import type { CaseCutOut, TopBreak, TopsCase } from './tops-case';
 
 /** A piece of a top as a stone yard needs it. Lengths mm, areas mm². */
-export interface TopPiece {
+export interface TopPiece extends ToldOutline {
   /** With its corners as they are made. */
   area: number;
   /** Less the cut-outs. */
@@ -30,8 +32,6 @@ export interface TopPiece {
   perimeter: number;
   /** What is left of each edge beside arcs and chamfers. */
   edges: Record<string, number>;
-  vertices: [number, number][];
-  arcs: { centre: [number, number]; radius: number }[];
   cutouts: Record<string, { nearestEdge: number }>;
 }
 
@@ -215,14 +215,7 @@ function pieceOf(
     netArea: quantise(cuts.reduce((left, { cut }) => left - cut.area, area)),
     perimeter: quantise(outline.reduce((sum, part) => sum + partLength(part), 0)),
     edges,
-    vertices: outline
-      .filter((part) => part.type !== 'edge' || partLength(part) > SAME_PLACE)
-      .map(({ a }) => pair(a)),
-    arcs: outline.flatMap((part) =>
-      part.type === 'arc' ? [{ centre: pair(part.arc.centre), radius: part.arc.radius }] : [],
-    ),
+    ...toldOutline(outline),
     cutouts: Object.fromEntries(cuts.map(({ cut, free }) => [cut.id, { nearestEdge: quantise(free) }])),
   };
 }
-
-const pair = ({ x, y }: Point): [number, number] => [quantise(x), quantise(y)];

@@ -28,6 +28,7 @@
   import { chipSpot, spread } from '../spread';
   import { toldApart } from '../told-apart';
   import CornerCard from './CornerCard.svelte';
+  import TopHandle from './TopHandle.svelte';
   import TopJoints from './TopJoints.svelte';
 
   /** The tops brought forward: every edge that stands out carries by how much, every free corner opens its ways. */
@@ -123,27 +124,22 @@
 </svg>
 <TopJoints {camera} />
 {#each corners as { id, corner, shape }, index (id)}
-  <div
-    class="corner"
-    class:opened={opened === id}
-    style="left: {spots[index]!.x}px; top: {spots[index]!.y}px"
+  <TopHandle
+    at={spots[index]!}
+    shape="round"
+    own={shape !== null}
+    opened={opened === id}
+    label="Corner of {edgeName(session.document, corner.before)} and {edgeName(
+      session.document,
+      corner.after,
+    )}{shape ? (shape.radius === undefined ? ', cut' : ', round') : ', square'}"
+    ontoggle={() => {
+      opened = opened === id ? null : id;
+      typing = null;
+    }}
   >
-    <button
-      class:own={shape !== null}
-      aria-expanded={opened === id}
-      aria-label="Corner of {edgeName(session.document, corner.before)} and {edgeName(
-        session.document,
-        corner.after,
-      )}{shape ? (shape.radius === undefined ? ', cut' : ', round') : ', square'}"
-      onclick={() => {
-        opened = opened === id ? null : id;
-        typing = null;
-      }}
-    ></button>
-    {#if opened === id}<div class="card">
-        <CornerCard {corner} {shape} onclose={() => (opened = null)} />
-      </div>{/if}
-  </div>
+    <CornerCard {corner} {shape} onclose={() => (opened = null)} />
+  </TopHandle>
 {/each}
 {#each edges as { id, edge, overhang, own }, index (id)}
   <div class="edge" class:own style="left: {places[index]!.x}px; top: {places[index]!.y}px">
@@ -210,13 +206,11 @@
     stroke-width: 4;
     stroke-linecap: round;
   }
-  .edge,
-  .corner {
+  .edge {
     position: absolute;
     transform: translate(-50%, -50%);
   }
-  .edge:focus-within,
-  .opened {
+  .edge:focus-within {
     z-index: 3;
   }
   .chip {
@@ -247,8 +241,7 @@
     border-bottom: 2px solid var(--clay);
     transform: rotate(40deg);
   }
-  .chip-card,
-  .card {
+  .chip-card {
     width: max-content;
     max-width: 20rem;
     padding: 0.3rem;
@@ -256,37 +249,5 @@
     border-radius: 4px;
     background: var(--sheet);
     box-shadow: var(--shadow);
-  }
-  .card {
-    position: absolute;
-    top: 20px;
-    left: 50%;
-    transform: translateX(-50%);
-  }
-  .corner button:not(:global(.card *)) {
-    display: grid;
-    width: 24px;
-    height: 24px;
-    padding: 0;
-    place-items: center;
-    border: 0;
-    background: none;
-    cursor: pointer;
-  }
-  .corner > button::before {
-    content: '';
-    width: 7px;
-    height: 7px;
-    border: 1.5px solid var(--tide);
-    border-radius: 50%;
-    background: var(--sheet);
-  }
-  .corner > button:hover::before,
-  .opened > button::before {
-    background: var(--tide);
-  }
-  .corner > button.own::before {
-    border-color: var(--clay);
-    background: var(--clay);
   }
 </style>

@@ -12,6 +12,8 @@
   import { carrierName } from '$lib/tools/top-words';
   import LengthField from '$ui/LengthField.svelte';
   import { toScreen, type Camera } from '../camera';
+  import TopHandle from './TopHandle.svelte';
+  import TopWays from './TopWays.svelte';
   import { toldApart } from '../told-apart';
 
   /** Where tops are joined: each joint a line with a handle that opens its ways, or its place. */
@@ -76,46 +78,33 @@
   {/each}
 </svg>
 {#each joints as { joint, id, at, wrong } (id)}
-  <div class="joint" class:opened={opened === id} style="left: {at.x}px; top: {at.y}px">
-    <button
-      class:own={joint.own}
-      class:wrong
-      aria-expanded={opened === id}
-      aria-label={named(joint)}
-      onclick={() => (opened = opened === id ? null : id)}
-    ></button>
-    {#if opened === id}
-      <div class="card">
-        {#if joint.corner}
-          {#each ways as { id: way, name, d } (way)}
-            <button
-              class="way"
-              aria-pressed={joint.corner.way === way}
-              title={name}
-              onclick={() => set(joint, way)}
-            >
-              <svg viewBox="0 0 24 24" aria-hidden="true"><path {d} /></svg>
-              <span class="visually-hidden">{name}</span>
-            </button>
-          {/each}
-        {:else if joint.across}
-          <LengthField
-            label="From the left end of {carrierName(session.document, joint.across.item)}"
-            hideLabel
-            value={joint.across.at}
-            style={session.style}
-            hint="from the left"
-            onset={(mm) => move(joint, mm)}
-          />
-        {/if}
-        {#if joint.own}
-          <button class="auto" onclick={() => (joint.corner ? set(joint, null) : move(joint, null))}>
-            {joint.corner ? 'Automatic' : 'Take out'}
-          </button>
-        {/if}
-      </div>
+  <TopHandle
+    {at}
+    {wrong}
+    shape="diamond"
+    own={joint.own}
+    opened={opened === id}
+    label={named(joint)}
+    ontoggle={() => (opened = opened === id ? null : id)}
+  >
+    {#if joint.corner}
+      <TopWays {ways} now={joint.corner.way} onchoose={(way) => set(joint, way)} />
+    {:else if joint.across}
+      <LengthField
+        label="From the left end of {carrierName(session.document, joint.across.item)}"
+        hideLabel
+        value={joint.across.at}
+        style={session.style}
+        hint="from the left"
+        onset={(mm) => move(joint, mm)}
+      />
     {/if}
-  </div>
+    {#if joint.own}
+      <button class="auto" onclick={() => (joint.corner ? set(joint, null) : move(joint, null))}>
+        {joint.corner ? 'Automatic' : 'Take out'}
+      </button>
+    {/if}
+  </TopHandle>
 {/each}
 
 <style>
@@ -134,84 +123,6 @@
   line.wrong {
     stroke: var(--tight);
     stroke-width: 2.4;
-  }
-  .joint {
-    position: absolute;
-    transform: translate(-50%, -50%);
-  }
-  .opened {
-    z-index: 3;
-  }
-  .joint > button {
-    display: grid;
-    width: 24px;
-    height: 24px;
-    padding: 0;
-    place-items: center;
-    border: 0;
-    background: none;
-    cursor: pointer;
-  }
-  .joint > button::before {
-    content: '';
-    width: 9px;
-    height: 9px;
-    border: 1.5px solid var(--tide);
-    background: var(--sheet);
-    transform: rotate(45deg);
-  }
-  .joint > button:hover::before,
-  .opened > button::before {
-    background: var(--tide);
-  }
-  .joint > button.own::before {
-    border-color: var(--clay);
-    background: var(--clay);
-  }
-  .joint > button.wrong::before {
-    border-color: var(--tight);
-  }
-  .card {
-    position: absolute;
-    top: 20px;
-    left: 50%;
-    display: flex;
-    align-items: center;
-    gap: 0.3rem;
-    width: max-content;
-    padding: 0.35rem;
-    border: 1px solid var(--tide);
-    border-radius: 4px;
-    background: var(--sheet);
-    box-shadow: var(--shadow);
-    transform: translateX(-50%);
-  }
-  .card :global(input) {
-    width: 5rem;
-  }
-  .way {
-    width: 34px;
-    height: 34px;
-    padding: 4px;
-    border: 1px solid var(--rule);
-    border-radius: 3px;
-    background: var(--sheet);
-    cursor: pointer;
-  }
-  .way svg {
-    position: static;
-  }
-  .way:hover {
-    border-color: var(--tide);
-  }
-  .way[aria-pressed='true'] {
-    border-color: var(--clay);
-    box-shadow: inset 0 -2px var(--clay);
-  }
-  .way path {
-    fill: none;
-    stroke: var(--ink);
-    stroke-width: 1.8;
   }
   .auto {
     min-height: 24px;
