@@ -49,6 +49,7 @@ import { setRoom } from './commands/set-room';
 import { setTie } from './commands/set-tie';
 import { setTopCorner } from './commands/set-top-corner';
 import { setTopEdge } from './commands/set-top-edge';
+import { setEdgeWay } from './commands/set-edge-way';
 import { setTopJoints } from './commands/set-top-joints';
 import { shiftItems } from './commands/shift-items';
 import { spaceItems } from './commands/space-items';
@@ -111,6 +112,7 @@ export const commands = [
   setOver,
   setRoom,
   setTie,
+  setEdgeWay,
   setTopCorner,
   setTopEdge,
   setTopJoints,

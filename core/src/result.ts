@@ -88,6 +88,7 @@ export interface RefusalData {
   'top-corner-too-large': { edge: string; length: number };
   'top-break-off': { leg: number; length: number };
   'cut-out-outside': { cutOut: string };
+  'edge-is-front': { item: string };
   'cut-outs-overlap': { first: string; second: string };
   'design-newer': { schema: number; known: number };
   'design-too-large': { bytes: number; most: number };

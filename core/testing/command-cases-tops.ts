@@ -1,5 +1,10 @@
 /** What the commands of tops do, write and refuse, in the room of all cases. */
 export const topCases = {
+  'set-edge-way': {
+    does: { at: [{ item: 'a', side: 'behind' }], way: { splash: { height: 120 } } },
+    ...{ label: 'Set a splash', writes: ['a'] },
+    refuses: [{ at: [{ item: 'a', side: 'front' }], way: { waterfall: true } }, 'The front of'],
+  },
   'set-top-corner': {
     does: { at: [{ item: 'a', corner: 'frontLeft' }], shape: { radius: 60 } },
     ...{ label: 'Round a corner', writes: ['a'] },

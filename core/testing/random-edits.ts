@@ -33,9 +33,10 @@ import { swapItems } from '../src/commands/swap-items';
 import { trimToGap } from '../src/commands/trim-to-gap';
 import { openLengths } from '../src/setting/open-lengths';
 import { setTopCorner } from '../src/commands/set-top-corner';
+import { setEdgeWay } from '../src/commands/set-edge-way';
 import { setTopEdge } from '../src/commands/set-top-edge';
 import { setTopJoints } from '../src/commands/set-top-joints';
-import { cornerJoints, overhangSides, topCornerKeys } from '../src/document/limits';
+import { cornerJoints, edgeProfiles, overhangSides, topCornerKeys } from '../src/document/limits';
 import { setRoom } from '../src/commands/set-room';
 import { setTie } from '../src/commands/set-tie';
 import { shelfOf } from '../src/ranges/shelf';
@@ -48,7 +49,7 @@ const shelf = shelfOf('fathom');
 
 /** A random edit: which command, and numbers to make its arguments from; many are refused, as in life. */
 export const anEdit = fc.record({
-  what: fc.integer({ min: 0, max: 37 }),
+  what: fc.integer({ min: 0, max: 39 }),
   a: fc.nat(1000),
   b: fc.nat(1000),
   c: fc.nat(1000),
@@ -209,6 +210,27 @@ export function askFor(
           ? { id, across: [c % 500, (a + c) % 700] }
           : { at: [{ item: id, corner: 'frontRight' }], way: cornerJoints[c % 4]! },
       );
+    case 35: {
+      const way =
+        c % 4 === 0
+          ? { splash: b % 5 ? { height: b % 900 } : ({ full: true } as const) }
+          : c % 4 === 1
+            ? { waterfall: b % 3 > 0 }
+            : { profile: b % 6 ? edgeProfiles[b % 5]! : null };
+      return setEdgeWay.run(design, {
+        at: [
+          { item: id, side: overhangSides[b % 4]! },
+          { item: several.at(-1)!, side: overhangSides[a % 4]! },
+        ],
+        way,
+      });
+    }
+    case 36:
+      return setRoom.run(design, {
+        splashHeight: b % 700,
+        splashAtCooking: c % 2 > 0,
+        edgeProfile: 'rounded',
+      });
     default:
       return setRoom.run(design, { ceilingHeight: 2000 + b, name: `Room ${c}`, specials: c % 3 > 0 });
   }

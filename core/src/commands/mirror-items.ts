@@ -51,9 +51,10 @@ function mirroredAll(boxes: readonly [ItemBox, ...ItemBox[]]): Result<ItemRecord
 }
 
 function otherHand(record: ItemRecord): ItemRecord {
-  const { overhangs, topCorners: corners } = record;
+  const { overhangs, topCorners: corners, topEdges: edges } = record;
   const mirrored: ItemRecord = { ...record, hand: record.hand === 'left' ? 'right' : 'left' };
   if (overhangs) mirrored.overhangs = swapped(overhangs, [['left', 'right']]);
+  if (edges) mirrored.topEdges = swapped(edges, [['left', 'right']]);
   if (corners)
     mirrored.topCorners = swapped(corners, [
       ['frontLeft', 'frontRight'],

@@ -10,6 +10,9 @@ import {
   LEAST_SLAB,
   MOST_OVERHANG,
   MOST_SLAB,
+  LEAST_SPLASH_THICKNESS,
+  MOST_SPLASH,
+  MOST_SPLASH_THICKNESS,
 } from '../document/limits';
 import { patchOf } from '../document/patch';
 import type { RoomRecord } from '../document/records';
@@ -35,6 +38,13 @@ export const setRoom: Command<RoomChange> = {
       within('front-overhang', after.frontOverhang, 0, MOST_OVERHANG),
       within('slab', after.slabLength ?? LEAST_SLAB, LEAST_SLAB, MOST_SLAB),
       within('slab', after.slabWidth ?? LEAST_SLAB, LEAST_SLAB, MOST_SLAB),
+      within('splash', after.splashHeight ?? 0, 0, MOST_SPLASH),
+      within(
+        'splash-thickness',
+        after.splashThickness ?? LEAST_SPLASH_THICKNESS,
+        LEAST_SPLASH_THICKNESS,
+        MOST_SPLASH_THICKNESS,
+      ),
       within('end-overhang', after.endOverhang, 0, MOST_OVERHANG),
     );
     if (wrong) return wrong;
@@ -55,7 +65,7 @@ export const setRoom: Command<RoomChange> = {
       'frontOverhang',
       'endOverhang',
     ] as const;
-    for (const key of ['slabLength', 'slabWidth'] as const)
+    for (const key of ['slabLength', 'slabWidth', 'splashHeight', 'splashThickness'] as const)
       if (after[key] === undefined) delete after[key];
       else after[key] = quantise(after[key]);
     for (const key of lengths) after[key] = quantise(after[key]);
@@ -68,6 +78,9 @@ export const setRoom: Command<RoomChange> = {
       if (finish) after[key] = finish;
       else delete after[key];
     }
+    if (!after.splashHeight) delete after.splashHeight;
+    if (!after.splashAtCooking) delete after.splashAtCooking;
+    if (!after.edgeProfile) delete after.edgeProfile;
     if (!after.specials) delete after.specials;
     if (after.north) after.north = wrapAngle(after.north);
     else delete after.north;

@@ -58,6 +58,18 @@ export const MOST_SLAB = 10_000;
 /** The largest such corner, mm. */
 export const MOST_TOP_CORNER = 2_000;
 
+/** How the edge of a top is worked: sharp, its arris taken off, at a slant, half round, or left as it was sawn. */
+export const edgeProfiles = ['square', 'eased', 'bevelled', 'rounded', 'raw'] as const;
+export type EdgeProfile = (typeof edgeProfiles)[number];
+/** The sides of an item along which a top can lie at a wall and carry a splash, or go down to the floor at a free end. */
+export const splashSides = seatSides;
+export type SplashSide = SeatSide;
+/** The tallest splash that is typed, mm. */
+export const MOST_SPLASH = 3_000;
+/** How thick splashes are made, mm. */
+export const LEAST_SPLASH_THICKNESS = 3;
+export const MOST_SPLASH_THICKNESS = 60;
+
 /** The height bands a run is closed in: on the floor, hung, and from the floor to over head height. */
 export const runBands = ['base', 'wall', 'tall'] as const;
 export type RunBand = (typeof runBands)[number];

@@ -44,7 +44,16 @@ export type DesignRecord = { [K in RecordKind]: RecordOf<K> }[RecordKind];
 export type PlacedRecord = Extract<DesignRecord, { placement: Placement }>;
 
 export { OpeningShape } from './kinds/opening';
-export { TopCorner, TopCorners, TopJointPlace, TopJoints, TopOverhangs } from './kinds/item';
+export {
+  TopCorner,
+  TopCorners,
+  TopEdgeWay,
+  TopEdgeWays,
+  TopJointPlace,
+  TopJoints,
+  TopOverhangs,
+  TopSplash,
+} from './kinds/item';
 export { FacePlace, FacePlacement, FloorPlacement, OutlinePlace, type Placement, type Side } from './places';
 export {
   DividerRecord,

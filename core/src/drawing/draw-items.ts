@@ -3,12 +3,14 @@ import type { ItemRecord } from '../document/records';
 import { place, type Point } from '../geometry/point';
 import { itemBoxes, type ItemBox } from '../setting/item-box';
 import { itemNumbers } from '../setting/item-numbers';
+import { splashes } from '../surfaces/splashes';
 import { tops } from '../surfaces/tops';
+import { waterfalls } from '../surfaces/waterfalls';
 import { balloon } from './balloon';
 import { drawItemShape, on } from './item-symbols';
 import { BALLOON, isNarrow, numberPlaces } from './number-places';
 import { atCut, isShown, type AtCut, type PlanMode } from './plan-cut';
-import { line, WEIGHT, type Primitive } from './primitives';
+import { DASH, line, WEIGHT, type Primitive } from './primitives';
 import { rememberedMarks } from './remembered-marks';
 
 /** Every item in plan: what hangs above the cut dashed over what stands below it; in a ceiling plan it is what is seen. */
@@ -29,16 +31,18 @@ export function drawBoxes(some: readonly ItemBox[], mode: PlanMode, cut: number)
   );
 }
 
-/** The outlines of the countertops. */
+/** The outlines of the countertops, of the splashes on them, and, dashed, of where they go down to the floor. */
 export function drawTops(design: Design): Primitive[] {
-  return tops(design).map((top) => ({
-    type: 'path',
-    layer: 'tops',
-    rings: top.outline,
-    closed: true,
-    weight: WEIGHT.top,
-    ink: 'top',
-  }));
+  const rings = (of: readonly (readonly Point[])[], weight: number): Primitive => ({
+    ...{ type: 'path', layer: 'tops', rings: of, closed: true, weight, ink: 'top' },
+  });
+  const standing = splashes(design).map(({ pieces }) => pieces.map(({ footprint }) => footprint));
+  const falling = [...waterfalls(design).values()].flat().map(({ footprint }) => footprint);
+  return [
+    ...tops(design).map(({ outline }) => rings(outline, WEIGHT.top)),
+    ...standing.filter((pieces) => pieces.length > 0).map((pieces) => rings(pieces, WEIGHT.thin)),
+    ...falling.map((footprint) => ({ ...rings([footprint], WEIGHT.thin), dash: DASH })),
+  ];
 }
 
 /** The number of every item, in its circle. */

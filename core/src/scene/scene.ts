@@ -1,7 +1,7 @@
 import { perDesign, roomOf, type Design } from '../document/design';
 import type { FaceRecord, OpeningRecord, ServiceRecord } from '../document/records';
 import { remember } from '../document/remember';
-import { inward, type Point } from '../geometry/point';
+import { inward, subtract, unit, type Point } from '../geometry/point';
 import { without } from '../geometry/region';
 import { contains, signedArea } from '../geometry/polygon';
 import { constructionOf, constructionOfItem, type ConstructionMethod } from '../ranges/construction';
@@ -159,6 +159,8 @@ const makeOpening = remember(
 
 function solidGroup(design: Design, solid: Solid): SceneGroup {
   if (solid.of === 'top') return topGroup(design, solid);
+  if (solid.of === 'splash' || solid.of === 'waterfall')
+    return surfaceGroup(solid, { finish: finishNamed(roomOf(design).topFinish) });
   const { frontFinish, wallFinish, range, topThickness } = roomOf(design);
   const ranges = rangesOf(design);
   const room = findRange(range, ranges);
@@ -217,6 +219,20 @@ function topGroup(design: Design, solid: Solid): SceneGroup {
   const { u } = findBox(design, solid.id) ?? { u: { x: 1, y: 0 } };
   return makeTop(solid, { bowls: bowlsIn(design, solid), u, finish: finishNamed(roomOf(design).topFinish) });
 }
+
+/** What stands on a top or goes down from it, of the same stuff: its grain lies along it, or runs on down. */
+const surfaceGroup = remember((solid: Solid, { finish }: { finish: Finish | null }): SceneGroup => {
+  const { of, id, footprint, low, high } = solid;
+  const [a, b] = [footprint[0]!, footprint[1]!];
+  const u = unit(subtract(b, a));
+  const mesh = grained(prism(footprint, low, high), of === 'splash' ? [u.x, u.y, 0] : [0, 0, 1]);
+  return {
+    key: `${of} ${id} ${[a.x, a.y, low].map((at) => at.toFixed(2)).join(' ')}`,
+    source: id,
+    of: 'top',
+    parts: [{ substance: 'top', ...(finish && { finish: finish.name }), mesh }],
+  };
+});
 
 /** A countertop with the bowls that are let into it. */
 const makeTop = remember(

@@ -11,7 +11,10 @@ import { findItem, findRange, rangesOf } from '../ranges/shelf';
 import { itemBoxes, type ItemBox } from '../setting/item-box';
 import { itemOutline } from '../setting/item-outline';
 import { hiddenInCorner } from '../setting/open-fronts';
+import { splashes } from '../surfaces/splashes';
+import type { ItemSide } from '../surfaces/top-edge';
 import { tops } from '../surfaces/tops';
+import { waterfalls } from '../surfaces/waterfalls';
 import { fixedThings } from '../survey/fixed-things';
 import { frontParts, type FrontPart } from './front-parts';
 
@@ -30,10 +33,10 @@ export interface SolidSide {
 
 /** A body between two heights, mm: what is seen, drawn and cut in every view. */
 export interface Solid {
-  /** The record it is of: of a wall its face; of a top the first item that carries it. */
+  /** The record it is of: of a wall its face; of a top and what belongs to it the first item that carries it. */
   id: string;
-  of: 'fixed' | 'item' | 'top' | 'wall';
-  /** Of a top: the items that carry it. */
+  of: 'fixed' | 'item' | 'splash' | 'top' | 'wall' | 'waterfall';
+  /** Of a top, what stands on it and what goes down from it: the items that carry it. */
   carriers?: readonly string[];
   /** The item it is of. */
   box: ItemBox | null;
@@ -62,8 +65,54 @@ export const solidsOf: (design: Design) => readonly Solid[] = perDesign((design)
           topSolid(recordOf(design, 'item', carriers[0]!)!, { carriers, footprint, low, high }),
         ),
     ),
+    ...[...waterfalls(design).values()]
+      .flat()
+      .map(({ at, footprint, low, high }) =>
+        surfaceSolid(design, 'waterfall', at, { footprint, low, high, smooth: null }),
+      ),
+    ...splashes(design).flatMap(({ at, pieces }) =>
+      pieces.map(({ footprint, low, high, smooth }) =>
+        surfaceSolid(design, 'splash', at, { footprint, low, high, smooth }),
+      ),
+    ),
   ];
 });
+
+/** What belongs to tops, told by the sides of items it stands at. */
+const surfaceSolid = (
+  design: Design,
+  of: 'splash' | 'waterfall',
+  at: readonly ItemSide[],
+  extent: Extent & Pick<Surface, 'smooth'>,
+): Solid => {
+  const carriers = [...new Set(at.map(({ item }) => item))];
+  return makeSurface(recordOf(design, 'item', carriers[0]!)!, { of, carriers, ...extent });
+};
+
+interface Surface extends Extent {
+  of: 'splash' | 'waterfall';
+  carriers: readonly string[];
+  /** At which ends of its side at the wall, and so of all its long sides, it goes on. */
+  smooth: { from: boolean; to: boolean } | null;
+}
+
+/** How many pieces told by one item are remembered. */
+const PIECES_KEPT = 12;
+
+const makeSurface = remember(
+  ({ id }: ItemRecord, { smooth, ...surface }: Surface): Solid => ({
+    id,
+    box: null,
+    ...surface,
+    sides: plainSides(surface.footprint).map((side, index) => {
+      // The long sides run with the wall and back: each end meets the next piece there.
+      if (!smooth || index % 2 === 1) return side;
+      return { ...side, smooth: index === 0 ? smooth : { from: smooth.to, to: smooth.from } };
+    }),
+    round: false,
+  }),
+  { kept: PIECES_KEPT },
+);
 
 /** Where in that list the bodies of each record stand. */
 const placesOf = perDesign((design) => {

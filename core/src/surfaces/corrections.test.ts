@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import { room } from '../../testing/full-room';
 import { anEdit, askFor } from '../../testing/random-edits';
+import { setEdgeWay } from '../commands/set-edge-way';
 import { setTopCorner } from '../commands/set-top-corner';
 import { setTopEdge } from '../commands/set-top-edge';
 import { setTopJoints } from '../commands/set-top-joints';
@@ -24,11 +25,13 @@ function corrected(): Design {
     run(must(setTopEdge.run(design, { ids: [id], side: 'right', overhang: 265 })));
     run(must(setTopCorner.run(design, { at: [{ item: id, corner: 'frontRight' }], shape: { radius: 40 } })));
     run(must(setTopJoints.run(design, { id, across: [200] })));
+    const way = { splash: { height: 150 }, waterfall: id === 'island' };
+    run(must(setEdgeWay.run(design, { at: [{ item: id, side: 'behind' }], way })));
   }
   return design;
 }
 /** The edits that are about tops, or that make other items of those there are. */
-const OTHERWISE = new Set([19, 20, 26, 27, 32, 33, 34]);
+const OTHERWISE = new Set([19, 20, 26, 27, 32, 33, 34, 35]);
 
 it('what was set by hand stays as long as its item does, and what goes with one is named', () => {
   fc.assert(
@@ -44,9 +47,10 @@ it('what was set by hand stays as long as its item does, and what goes with one 
             const [was, is] = [recordOf(design, 'item', id)!, recordOf(after, 'item', id)];
             expect(gone.has(id)).toBe(!is);
             if (is)
-              expect([is.overhangs, is.topCorners, is.topJoints]).toEqual([
+              expect([is.overhangs, is.topCorners, is.topEdges, is.topJoints]).toEqual([
                 was.overhangs,
                 was.topCorners,
+                was.topEdges,
                 was.topJoints,
               ]);
           }

@@ -1,20 +1,33 @@
+import type { OverhangSide } from '../document/limits';
+import type { ItemRecord } from '../document/records';
 import { dot, place, subtract, type Point } from '../geometry/point';
 import { AGAINST, TOUCH } from '../geometry/tolerance';
 import { hasLegs } from '../ranges/handing';
 import type { ItemBox } from '../setting/item-box';
 import type { Run } from '../setting/runs';
 import { tieInPlan, type Around, type PlanSide, type Tie } from '../setting/ties';
-import type { EdgeSource, KeyedPolygon } from './top-edge';
+import { isWaterfall, type EdgeSource, type KeyedPolygon } from './top-edge';
 
 /** A top reaches back to a wall no further than this behind the boxes, mm. */
 export const BACK_REACH = 60;
 
-/** What a run's top follows from: the run, what is around it, and the room's overhangs, mm. */
+/** What a run's top follows from: the run, what is around it, the room's overhangs, and how thick tops are, mm. */
 export interface Strip {
   run: Run;
   around: Around;
   frontOverhang: number;
   endOverhang: number;
+  topThickness: number;
+}
+
+/** How far the top over an item stands past a side of it where it says so itself, mm: where it goes down to the floor, at least as far as it is thick. */
+export function ownOverhang(
+  record: ItemRecord,
+  side: OverhangSide,
+  topThickness: number,
+): number | undefined {
+  const own = record.overhangs?.[side];
+  return isWaterfall(record, side) ? Math.max(own ?? 0, topThickness) : own;
 }
 
 export const runUnderside = (run: Run): number => Math.max(...run.map(({ high }) => high));
@@ -31,16 +44,17 @@ const legOf = ({ record }: ItemBox): number => record.leg ?? record.depth;
  * The polygons of a run's top before walls cut it: a strip as deep as its deepest box, and more where it stands further out.
  * A wall behind takes it to the wall, another run behind ends it at the boxes.
  */
-export function runStrip({ run, around, frontOverhang, endOverhang }: Strip): KeyedPolygon[] {
+export function runStrip({ run, around, frontOverhang, endOverhang, topThickness }: Strip): KeyedPolygon[] {
   const [first, last] = [run[0]!, run.at(-1)!];
   const { origin, u, n } = first;
+  const said = ({ record }: ItemBox, side: OverhangSide) => ownOverhang(record, side, topThickness);
   const alongOf = (box: ItemBox) => dot(subtract(box.origin, origin), u);
   const underside = runUnderside(run);
   const beside = (box: ItemBox, side: PlanSide) =>
     tieInPlan(around, box, side, (other) => stopsTop(other, underside));
   const ends = { left: beside(first, 'left'), right: beside(last, 'right') };
   const endOf = (box: ItemBox, side: 'left' | 'right') =>
-    overhang(ends[side], box.record.overhangs?.[side] ?? endOverhang);
+    overhang(ends[side], said(box, side) ?? endOverhang);
   const left = -endOf(first, 'left');
   const right = alongOf(last) + last.record.width + endOf(last, 'right');
   const back = Math.min(...run.map((box) => dot(subtract(box.origin, origin), n)));
@@ -48,7 +62,7 @@ export function runStrip({ run, around, frontOverhang, endOverhang }: Strip): Ke
   const panels = cladding(around, run);
   const depths = run.map((box) => {
     const tie = besideWall(box) ?? beside(box, 'behind');
-    const own = box.record.overhangs?.behind;
+    const own = said(box, 'behind');
     if (!tie || tie.distance > BACK_REACH) return panels + (own ?? endOverhang);
     // Where only part of it stands at a wall, the top may still go out past the rest: the wall cuts it.
     return tie.to.kind === 'wall' ? Math.max(BACK_REACH, own ?? 0) : 0;
@@ -61,7 +75,7 @@ export function runStrip({ run, around, frontOverhang, endOverhang }: Strip): Ke
     if (!whole) return { role: 'step', boxes: run, id: null };
     const box = side === 'left' ? first : last;
     const tie = ends[side];
-    const most = box.record.overhangs?.[side] ?? endOverhang;
+    const most = said(box, side) ?? endOverhang;
     const stopped = tie && tie.to.kind !== 'wall' && tie.distance < most;
     return { role: stopped ? 'stop' : side, boxes: [box], id: stopped ? tie.to.id : null };
   };

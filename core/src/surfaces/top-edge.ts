@@ -1,4 +1,5 @@
-import type { TopCornerKey } from '../document/limits';
+import type { OverhangSide, TopCornerKey } from '../document/limits';
+import type { ItemRecord } from '../document/records';
 import type { Point } from '../geometry/point';
 import type { ItemBox } from '../setting/item-box';
 import type { EdgeKind, RingEdge } from './outline/edge-ring';
@@ -45,6 +46,16 @@ export interface TopEdge extends RingEdge {
   /** The face, fixed thing or neighbour it lies at. */
   at: string | null;
 }
+
+/** A side of an item: what is set by hand along an edge is told by it. */
+export interface ItemSide {
+  item: string;
+  side: OverhangSide;
+}
+
+/** Whether the top over an item is to go down to the floor at a side. */
+export const isWaterfall = ({ topEdges }: ItemRecord, side: OverhangSide): boolean =>
+  topEdges?.[side]?.waterfall === true;
 
 /** The corners of an item at which a corner of its top can be made otherwise than sharp. */
 export interface ItemCorner {

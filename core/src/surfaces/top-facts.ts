@@ -13,6 +13,7 @@ import { KEPT } from '../geometry/tolerance';
 import { partLength } from './outline/treated';
 import type { EdgeKind } from './outline/edge-ring';
 import { cornersAt, type ItemCorner, type TopEdge } from './top-edge';
+import { ownOverhang } from './run-strip';
 import { tops, type Top, type TopRing } from './tops';
 
 /** The side of items whose overhang moves an edge; null where none does. */
@@ -24,9 +25,12 @@ export function overhangOf(design: Design, edge: TopEdge): { overhang: number; o
   const side = sideOfEdge(edge);
   const record = edge.items[0] === undefined ? undefined : recordOf(design, 'item', edge.items[0]);
   if (!side || !record) return null;
-  const { frontOverhang, endOverhang } = roomOf(design);
-  const own = record.overhangs?.[side];
-  return { overhang: own ?? (side === 'front' ? frontOverhang : endOverhang), own: own !== undefined };
+  const { frontOverhang, endOverhang, topThickness } = roomOf(design);
+  const own = ownOverhang(record, side, topThickness);
+  return {
+    overhang: own ?? (side === 'front' ? frontOverhang : endOverhang),
+    own: record.overhangs?.[side] !== undefined,
+  };
 }
 
 /** Length of a top's edges of each kind, mm, corners that are round or cut left out. */

@@ -237,13 +237,14 @@ function meet(a: Polygon, b: Polygon): boolean {
  * The polygons of a run's top before walls cut it. It follows from the run and what is around it: the same polygons as long as those are the same.
  */
 function stripOf(design: Design, run: Run): readonly KeyedPolygon[] {
-  const { frontOverhang, endOverhang } = roomOf(design);
+  const { frontOverhang, endOverhang, topThickness } = roomOf(design);
   const bodies = bodiesNear(design, cornersOf(run), MOST_OVERHANG);
   return stripsOf(run[0]!, {
     run,
     around: { bodies, faces: roomShape(design).faces },
     frontOverhang,
     endOverhang,
+    topThickness,
   });
 }
 

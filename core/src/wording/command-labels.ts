@@ -55,6 +55,11 @@ export const commandLabels = {
   'set-block': ({ ids }: { ids: Several }) => (ids.length === 1 ? 'Paste' : `Paste ${ids.length} items`),
   'set-drain': ({ side }: { side: string }) =>
     side === 'behind' ? 'Set the rough-in' : 'Set the drain centre',
+  'set-edge-way': ({ way: { profile, splash, waterfall } }: { way: EdgeWay }) => {
+    if (waterfall !== undefined) return waterfall ? 'Take a top down to the floor' : 'End a top at its edge';
+    if (profile !== undefined) return profile ? 'Work an edge' : 'Let an edge follow the room';
+    return splash ? 'Set a splash' : 'Let a splash follow the room';
+  },
   'set-end-panel': ({ side }: { side: string }) => `Finish the ${side} end`,
   'set-face-length': () => 'Change a face',
   'set-into': ({ code, ids }: { code: string; ids: Several }) =>
@@ -81,6 +86,13 @@ export const commandLabels = {
   'turn-items': ({ ids }: { ids: Several }) => (ids.length === 1 ? 'Turn' : `Turn ${ids.length} items`),
 };
 export type CommandId = keyof typeof commandLabels;
+
+/** What is asked of an edge of a top. */
+interface EdgeWay {
+  profile?: string | null;
+  splash?: object | null;
+  waterfall?: boolean;
+}
 
 /** What an edit did, in words; empty where its command is not known, or its arguments are not that command's. */
 export function commandLabel(id: string, args: unknown): string {

@@ -27,6 +27,8 @@ export const nouns = {
   'top-thickness': 'the top thickness',
   overhang: 'the overhang',
   slab: 'the slab',
+  splash: 'the splash',
+  'splash-thickness': 'the thickness of splashes',
   joint: 'the joint',
   joints: 'the number of joints',
   'top-corner': 'the corner of the top',

@@ -155,6 +155,8 @@ const wording: Wording = {
   'cut-out-outside': ({ cutOut }) =>
     `Cut-out ${cutOut} does not lie within the top. Check its place along, its distance from the front and its size.`,
   'cut-outs-overlap': ({ first, second }) => `Cut-outs ${first} and ${second} overlap. Move one of them.`,
+  'edge-is-front': ({ item }) =>
+    `The front of ${item} is worked at: a splash or a top down to the floor stands at its ends or behind it.`,
   'code-unknown': ({ range, code }) =>
     `${range} has no item “${say(code)}”. Look through the shelf for its codes.`,
   'filler-too-wide': ({ width, most }, show) =>

@@ -18,7 +18,10 @@ import {
   MOST_TOP_CORNER,
   cornerJoints,
   MOST_JOINTS,
+  MOST_SPLASH,
+  edgeProfiles,
   type CornerJoint,
+  type EdgeProfile,
 } from '../limits';
 import { IsPlacement, OutlinePlace, type Placement, type Side } from '../places';
 
@@ -58,6 +61,27 @@ export class TopJoints {
   @Optional() @ListOf(TopJointPlace, 1, MOST_JOINTS) across?: TopJointPlace[];
 }
 
+/** A splash on a wall over a top: so high over its surface (0: none), or up to what hangs there. */
+export class TopSplash {
+  @Optional() @Millimetres(0, MOST_SPLASH) height?: number;
+  @Optional() @IsBoolean() full?: boolean;
+}
+
+/** What is otherwise about an edge of the top over an item than the room says: how it is worked, the splash it carries where it lies at a wall, whether the top goes down to the floor there. */
+export class TopEdgeWay {
+  @Optional() @OneOf(edgeProfiles) profile?: EdgeProfile;
+  @Optional() @Nested(TopSplash) splash?: TopSplash;
+  @Optional() @IsBoolean() waterfall?: boolean;
+}
+
+/** The edges of the top over an item. */
+export class TopEdgeWays {
+  @Optional() @Nested(TopEdgeWay) front?: TopEdgeWay;
+  @Optional() @Nested(TopEdgeWay) left?: TopEdgeWay;
+  @Optional() @Nested(TopEdgeWay) right?: TopEdgeWay;
+  @Optional() @Nested(TopEdgeWay) behind?: TopEdgeWay;
+}
+
 /** Anything set in the room. Its sizes are its own, so a change of the range's data never changes a design. */
 export class ItemRecord {
   @Equals('item') kind!: 'item';
@@ -88,6 +112,8 @@ export class ItemRecord {
   @Optional() @Nested(TopCorners) topCorners?: TopCorners;
   /** The top's joints of its own. */
   @Optional() @Nested(TopJoints) topJoints?: TopJoints;
+  /** The top's edges of its own. */
+  @Optional() @Nested(TopEdgeWays) topEdges?: TopEdgeWays;
   /** What it is called, where its kind does not say it. */
   @Optional() @Words(1, 60) name?: string;
   @Optional() @Words(1, 40) finish?: string;

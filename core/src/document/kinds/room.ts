@@ -14,6 +14,11 @@ import {
   MOST_UNCERTAINTY,
   MOST_WALL,
   packIds,
+  edgeProfiles,
+  LEAST_SPLASH_THICKNESS,
+  MOST_SPLASH,
+  MOST_SPLASH_THICKNESS,
+  type EdgeProfile,
   type PackId,
 } from '../limits';
 
@@ -39,6 +44,13 @@ export class RoomRecord {
   /** The slabs or blanks that tops are cut from; the usual size unless given. */
   @Optional() @Millimetres(LEAST_SLAB, MOST_SLAB) slabLength?: number;
   @Optional() @Millimetres(LEAST_SLAB, MOST_SLAB) slabWidth?: number;
+  /** How the free edges of tops are worked; eased unless given. */
+  @Optional() @OneOf(edgeProfiles) edgeProfile?: EdgeProfile;
+  /** How high the splash is that tops carry at walls; none unless given. How thick it is. */
+  @Optional() @Millimetres(0, MOST_SPLASH) splashHeight?: number;
+  @Optional() @Millimetres(LEAST_SPLASH_THICKNESS, MOST_SPLASH_THICKNESS) splashThickness?: number;
+  /** Whether it goes up to what hangs over it behind what is cooked on. */
+  @Optional() @IsBoolean() splashAtCooking?: boolean;
   /** What a taped length and a measured corner are trusted to (one standard deviation): mm and radians. */
   @Millimetres(LEAST_UNCERTAINTY, MOST_UNCERTAINTY) lengthUncertainty!: number;
   @Radians(LEAST_CORNER_UNCERTAINTY, MOST_CORNER_UNCERTAINTY) cornerUncertainty!: number;

@@ -11,14 +11,18 @@ const PULL = 64;
 /** Lines of the hatch of what is cut, apart in paper mm. */
 const HATCH = 2.2;
 
+/** What is drawn as tops are. */
+const topLike: ReadonlySet<Panel['solid']['of']> = new Set(['splash', 'top', 'waterfall']);
+
 /** What of a panel its marks follow from: how far out it stands only says what hides it. */
 export type DrawnPanel = Omit<Panel, 'outLeft' | 'outRight'>;
 
 /** The marks of a panel as far as nothing stands before it: its ground, its edges and what shows on it. */
 export function drawPanel(panel: DrawnPanel, hiding: readonly Cover[], scaleBy: number): Primitive[] {
   const { solid, left, right, low, edgeLeft, edgeRight, section } = panel;
-  const layer: Layer = solid.of === 'top' ? 'tops' : solid.of === 'item' ? 'items' : 'walls';
-  const ink: Ink = solid.of === 'top' ? 'top' : 'drawing';
+  const isTop = topLike.has(solid.of);
+  const layer: Layer = isTop ? 'tops' : solid.of === 'item' ? 'items' : 'walls';
+  const ink: Ink = isTop ? 'top' : 'drawing';
   const strokes = (
     lines: readonly (readonly Point[])[],
     weight: number,
@@ -47,7 +51,7 @@ export function drawPanel(panel: DrawnPanel, hiding: readonly Cover[], scaleBy: 
     ...(section ? strokes(hatchLines(corners, -Math.PI / 4, HATCH * scaleBy), WEIGHT.thin) : []),
     ...panel.parts.flatMap((part) => drawPart(part, panel, strokes)),
     ...strokes(kindMarks(panel), WEIGHT.thin),
-    ...strokes(edges, section ? WEIGHT.cut : solid.of === 'top' ? WEIGHT.top : WEIGHT.object),
+    ...strokes(edges, section ? WEIGHT.cut : isTop ? WEIGHT.top : WEIGHT.object),
   ];
 }
 

@@ -143,7 +143,7 @@ export function unfoldedPlaces(design: Design, id: string): UnfoldedPlace[] {
   const record = design.records[id];
   const solids =
     record?.kind === 'fixed' || record?.kind === 'item'
-      ? solidsOf(design).filter((solid) => solid.id === id && solid.of !== 'top')
+      ? solidsOf(design).filter((solid) => solid.id === id && solid.of === 'item')
       : [];
   return unfoldedViews(design).flatMap(({ view, x, length }): UnfoldedPlace[] => {
     const at = (left: number, right: number, low: number, high: number) => [
