@@ -40,16 +40,17 @@ import { setBacks } from './commands/set-backs';
 import { setBar } from './commands/set-bar';
 import { setBlock } from './commands/set-block';
 import { setDrain } from './commands/set-drain';
+import { setEdgeWay } from './commands/set-edge-way';
 import { setEndPanel } from './commands/set-end-panel';
 import { setFaceLength } from './commands/set-face-length';
 import { setInto } from './commands/set-into';
 import { setItem } from './commands/set-item';
 import { setOver } from './commands/set-over';
+import { setPlinth } from './commands/set-plinth';
 import { setRoom } from './commands/set-room';
 import { setTie } from './commands/set-tie';
 import { setTopCorner } from './commands/set-top-corner';
 import { setTopEdge } from './commands/set-top-edge';
-import { setEdgeWay } from './commands/set-edge-way';
 import { setTopJoints } from './commands/set-top-joints';
 import { shiftItems } from './commands/shift-items';
 import { spaceItems } from './commands/space-items';
@@ -105,14 +106,15 @@ export const commands = [
   setBar,
   setBlock,
   setDrain,
+  setEdgeWay,
   setEndPanel,
   setFaceLength,
   setInto,
   setItem,
   setOver,
+  setPlinth,
   setRoom,
   setTie,
-  setEdgeWay,
   setTopCorner,
   setTopEdge,
   setTopJoints,

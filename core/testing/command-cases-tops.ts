@@ -1,10 +1,23 @@
-/** What the commands of tops do, write and refuse, in the room of all cases. */
-export const topCases = {
+/** What is set along an edge of a top. */
+export const edgeCase = {
   'set-edge-way': {
     does: { at: [{ item: 'a', side: 'behind' }], way: { splash: { height: 120 } } },
     ...{ label: 'Set a splash', writes: ['a'] },
     refuses: [{ at: [{ item: 'a', side: 'front' }], way: { waterfall: true } }, 'The front of'],
   },
+} as const;
+
+/** What is set of plinths. */
+export const plinthCase = {
+  'set-plinth': {
+    does: { at: [{ item: 'a', side: 'front' }], back: 70 },
+    ...{ label: 'Set a plinth back', writes: ['a'] },
+    refuses: [{ at: [{ item: 'a', side: 'front' }], back: 400.1 }, 'How far the plinth'],
+  },
+} as const;
+
+/** What the commands of tops do, write and refuse, in the room of all cases. */
+export const topCases = {
   'set-top-corner': {
     does: { at: [{ item: 'a', corner: 'frontLeft' }], shape: { radius: 60 } },
     ...{ label: 'Round a corner', writes: ['a'] },

@@ -5,7 +5,7 @@ import type { ItemRecord } from '../src/document/records';
 import { blockOf } from '../src/setting/block';
 import { itemBoxes, type ItemBox } from '../src/setting/item-box';
 import { usualOpening } from '../src/commands/put-opening';
-import { topCases } from './command-cases-tops';
+import { edgeCase, plinthCase, topCases } from './command-cases-tops';
 
 const box = (design: Design, id: string): ItemBox => itemBoxes(design).find((one) => one.id === id)!;
 const item = (design: Design, id: string): ItemRecord => recordOf(design, 'item', id)!;
@@ -306,6 +306,7 @@ export const asked = (design: Design): Record<string, Asked> => ({
     ...{ label: 'Set the rough-in', writes: ['toilet'] },
     refuses: [{ id: 'apart', side: 'behind', distance: 250 }, 'no drain'],
   },
+  ...edgeCase,
   'set-end-panel': {
     does: { id: 'b', side: 'right', panel: 'x' },
     ...{ label: 'Finish the right end', writes: ['x'] },
@@ -331,6 +332,7 @@ export const asked = (design: Design): Record<string, Asked> => ({
     ...{ label: 'Hang it over the opening', writes: ['wall'] },
     refuses: [{ id: 'wall', opening: 'none' }, gone],
   },
+  ...plinthCase,
   'set-room': {
     does: { counterHeight: 920 },
     ...{ label: 'Change the room', writes: ['room'] },

@@ -5,6 +5,8 @@ import type { ViewFrame } from '../src/drawing/elevation/view-frame';
 import type { PathMark, Primitive } from '../src/drawing/primitives';
 import type { Point } from '../src/geometry/point';
 import { itemBoxes } from '../src/setting/item-box';
+import { solidsOf } from '../src/solids/solids';
+import { plinths } from '../src/surfaces/plinths';
 import { roomShape } from '../src/survey/room-shape';
 import { wallRings } from '../src/survey/wall-outline';
 
@@ -39,7 +41,24 @@ export function expectNoneHidden(design: Design, view: RoomView): void {
           return { id, name: `wall ${letter}`, footprint, low: 0, high: wallHeight ?? Math.min(...ceiling) };
         })
       : [];
-  const bodies = [...walls, ...boxes.map((box): Body => ({ ...box, name: box.record.code }))];
+  // What stands on a plinth hides nothing under its box; the boards of plinths do.
+  const feet = new Map(
+    solidsOf(design).flatMap(({ of, id, foot }) => (of === 'item' && foot ? [[id, foot]] : [])),
+  );
+  const boards = plinths(design).flatMap(({ boards: all, height }) =>
+    all.map(({ at, footprint }): Body => ({
+      id: `plinth of ${at[0].item}`,
+      name: 'plinth',
+      footprint,
+      low: 0,
+      high: height,
+    })),
+  );
+  const bodies = [
+    ...walls,
+    ...(only ? boards.filter(({ id }) => only.has(id.replace('plinth of ', ''))) : boards),
+    ...boxes.map((box): Body => ({ ...box, low: box.low + (feet.get(box.id) ?? 0), name: box.record.code })),
+  ];
   const marks = drawView(design, view, 20);
   for (const box of boxes) {
     if (box.kind.symbol === 'sink' || box.kind.symbol === 'hood') continue;

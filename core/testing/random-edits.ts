@@ -34,6 +34,7 @@ import { trimToGap } from '../src/commands/trim-to-gap';
 import { openLengths } from '../src/setting/open-lengths';
 import { setTopCorner } from '../src/commands/set-top-corner';
 import { setEdgeWay } from '../src/commands/set-edge-way';
+import { setPlinth } from '../src/commands/set-plinth';
 import { setTopEdge } from '../src/commands/set-top-edge';
 import { setTopJoints } from '../src/commands/set-top-joints';
 import { cornerJoints, edgeProfiles, overhangSides, topCornerKeys } from '../src/document/limits';
@@ -49,7 +50,7 @@ const shelf = shelfOf('fathom');
 
 /** A random edit: which command, and numbers to make its arguments from; many are refused, as in life. */
 export const anEdit = fc.record({
-  what: fc.integer({ min: 0, max: 39 }),
+  what: fc.integer({ min: 0, max: 40 }),
   a: fc.nat(1000),
   b: fc.nat(1000),
   c: fc.nat(1000),
@@ -224,6 +225,13 @@ export function askFor(
         ],
         way,
       });
+    }
+    case 37: {
+      const back = c % 5 ? (b % 200) - 50 : null;
+      return setPlinth.run(
+        design,
+        a % 3 ? { at: [{ item: id, side: overhangSides[b % 4]! }], back } : { ids: several, none: b % 2 > 0 },
+      );
     }
     case 36:
       return setRoom.run(design, {

@@ -51,9 +51,10 @@ function mirroredAll(boxes: readonly [ItemBox, ...ItemBox[]]): Result<ItemRecord
 }
 
 function otherHand(record: ItemRecord): ItemRecord {
-  const { overhangs, topCorners: corners, topEdges: edges } = record;
+  const { overhangs, plinth, topCorners: corners, topEdges: edges } = record;
   const mirrored: ItemRecord = { ...record, hand: record.hand === 'left' ? 'right' : 'left' };
   if (overhangs) mirrored.overhangs = swapped(overhangs, [['left', 'right']]);
+  if (plinth) mirrored.plinth = swapped(plinth, [['left', 'right']]);
   if (edges) mirrored.topEdges = swapped(edges, [['left', 'right']]);
   if (corners)
     mirrored.topCorners = swapped(corners, [

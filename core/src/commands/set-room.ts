@@ -11,6 +11,8 @@ import {
   MOST_OVERHANG,
   MOST_SLAB,
   LEAST_SPLASH_THICKNESS,
+  MOST_PLINTH_BACK,
+  MOST_PLINTH_OUT,
   MOST_SPLASH,
   MOST_SPLASH_THICKNESS,
 } from '../document/limits';
@@ -45,6 +47,7 @@ export const setRoom: Command<RoomChange> = {
         LEAST_SPLASH_THICKNESS,
         MOST_SPLASH_THICKNESS,
       ),
+      within('plinth-back', after.plinthBack ?? 0, -MOST_PLINTH_OUT, MOST_PLINTH_BACK),
       within('end-overhang', after.endOverhang, 0, MOST_OVERHANG),
     );
     if (wrong) return wrong;
@@ -65,7 +68,7 @@ export const setRoom: Command<RoomChange> = {
       'frontOverhang',
       'endOverhang',
     ] as const;
-    for (const key of ['slabLength', 'slabWidth', 'splashHeight', 'splashThickness'] as const)
+    for (const key of ['plinthBack', 'slabLength', 'slabWidth', 'splashHeight', 'splashThickness'] as const)
       if (after[key] === undefined) delete after[key];
       else after[key] = quantise(after[key]);
     for (const key of lengths) after[key] = quantise(after[key]);

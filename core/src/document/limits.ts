@@ -70,6 +70,10 @@ export const MOST_SPLASH = 3_000;
 export const LEAST_SPLASH_THICKNESS = 3;
 export const MOST_SPLASH_THICKNESS = 60;
 
+/** How far a plinth can stand back behind the box, and come out before it, mm. */
+export const MOST_PLINTH_BACK = 400;
+export const MOST_PLINTH_OUT = 60;
+
 /** The height bands a run is closed in: on the floor, hung, and from the floor to over head height. */
 export const runBands = ['base', 'wall', 'tall'] as const;
 export type RunBand = (typeof runBands)[number];

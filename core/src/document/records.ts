@@ -45,6 +45,7 @@ export type PlacedRecord = Extract<DesignRecord, { placement: Placement }>;
 
 export { OpeningShape } from './kinds/opening';
 export {
+  PlinthWay,
   TopCorner,
   TopCorners,
   TopEdgeWay,

@@ -8,6 +8,7 @@ export type Layer =
   | 'walls'
   | 'openings'
   | 'services'
+  | 'plinths'
   | 'tops'
   | 'items'
   | 'numbers'

@@ -1,5 +1,6 @@
 import type { FrontStyle } from '../document/range-limits';
 import type { ItemRecord } from '../document/records';
+import type { ItemKind } from './item-kind';
 import type { Range } from './range';
 import { findItem, findRange } from './shelf';
 
@@ -15,8 +16,21 @@ export interface ConstructionMethod {
   panel: number;
   /** What shows between two fronts one above the other. */
   between: number;
-  /** Height of the plinth under what stands on the floor, and how far it stands back behind the fronts. */
-  plinth: { height: number; back: number };
+  /** Height of the plinth under what stands on the floor, and how far it stands back behind the front of the box, how thick its board is. */
+  plinth: { height: number; back: number; thick: number };
+}
+
+/** How high the plinth is under an item, mm: 0 for what does not stand on the floor on one, nor has that of the run going through before it. */
+export function plinthUnder(
+  { group, top, symbol }: Pick<ItemKind, 'group' | 'symbol' | 'top'>,
+  { up, height }: Pick<ItemRecord, 'height' | 'up'>,
+  made: ConstructionMethod | null,
+): number {
+  const stands =
+    ['base', 'tall', 'vanity'].includes(group) ||
+    symbol === 'filler' ||
+    (group === 'appliances' && top === 'under');
+  return made && up < 1 && stands ? Math.min(made.plinth.height, height / 3) : 0;
 }
 
 /** Full-overlay fronts with 3 between two of them, 18 thick, 2 off the box. */
@@ -26,7 +40,7 @@ const frameless: ConstructionMethod = {
   scribe: 10,
   panel: 18,
   between: 3,
-  plinth: { height: 150, back: 50 },
+  plinth: { height: 150, back: 50, thick: 16 },
 };
 
 /** Stiles of 1 1/2 in; fronts 3/4 in thick lie over them by 1 1/4 or 1/2 in, or in the opening with 1/8 in about them. */
@@ -35,7 +49,7 @@ const THICK = 19.05;
 const framed = {
   scribe: 12.7,
   panel: 19.05,
-  plinth: { height: 114.3, back: 76.2 },
+  plinth: { height: 114.3, back: 76.2, thick: 19.05 },
 };
 const faceFrame: Record<FrontStyle, ConstructionMethod> = {
   'full overlay': { ...framed, frontShort: STILE - 31.75, proud: THICK, between: 3.175 },
@@ -49,6 +63,14 @@ export function constructionOf({ construction, fronts }: Range): ConstructionMet
   if (construction === 'frameless') return frameless;
   return faceFrame[fronts ?? 'full overlay'];
 }
+
+/** How an item is built: by its own range, and what goes through under a counter without one as is usual in the room. */
+export const constructionBeside = (
+  record: Pick<ItemRecord, 'code' | 'range'>,
+  { group, top }: Pick<ItemKind, 'group' | 'top'>,
+  { known, usual }: { known: readonly Range[]; usual: ConstructionMethod | null },
+): ConstructionMethod | null =>
+  constructionOfItem(record, known) ?? (group === 'appliances' && top === 'under' ? usual : null);
 
 /** The construction of an item's box; null for what is no cabinet, and for what no known range has. */
 export function constructionOfItem(

@@ -31,7 +31,7 @@ export function applianceParts(solid: Solid, proud: number): ScenePart[] {
   const parts: ScenePart[] = [
     {
       substance: kind.top === 'under' ? 'carcass' : body,
-      mesh: box(own, [0, width], [0, front], [low, high]),
+      mesh: box(own, [0, width], [0, front], [low + (solid.foot ?? 0), high]),
     },
     ...solid.sides.flatMap((side) =>
       side.front
@@ -70,8 +70,6 @@ export function applianceFront(
   const [wide, middle] = [right - left, (left + right) / 2];
   const isWhite = kind === 'washer' || kind === 'dryer';
   switch (shows) {
-    case 'plinth':
-      return [{ substance: 'plinth', mesh: slab(frame, ring, [face - 70, face - 50]) }];
     case 'controls': {
       const knob = (share: number) =>
         slab(

@@ -45,7 +45,13 @@ describe('a cabinet in three dimensions', () => {
       2 * inner * (depth - 8) * 18 +
       shelves * inner * (depth - 20 - 8) * 18;
     expect(volume(builder.design, id, 'carcass') / boards).toBeCloseTo(1, 6);
-    expect(volume(builder.design, id, 'plinth') / (width * 18 * 150)).toBeCloseTo(1, 6);
+    // Its plinth of 16 before it and, 50 back, along both free ends, mitred at the front.
+    const plinth = sceneOf(builder.design)
+      .filter(({ source }) => source === id)
+      .flatMap(({ parts }) => parts)
+      .filter(({ substance }) => substance === 'plinth')
+      .reduce((sum, { mesh }) => sum + volumeOf(mesh), 0);
+    expect(plinth / ((width + 2 * (depth - 50) - 2 * 16) * 16 * 150)).toBeCloseTo(1, 6);
     // Plain fronts: each its width by its height by 18.
     const fronts = boardsOf(builder.design, id).reduce(
       (sum, part) => sum + (part.right - part.left) * (part.high - part.low) * 18,

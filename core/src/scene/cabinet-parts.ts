@@ -1,5 +1,4 @@
 import { distance, type Point } from '../geometry/point';
-import { centroid, type Polygon } from '../geometry/polygon';
 import { hasLegs } from '../ranges/handing';
 import type { ConstructionMethod } from '../ranges/construction';
 import type { FrontPart } from '../solids/front-parts';
@@ -19,11 +18,10 @@ const SUNK = 9;
 /** How long a pull is. */
 const PULL = 128;
 
-/** The parts of a cabinet: its box open to the front, its plinth, its fronts with what they are taken hold of by. */
+/** The parts of a cabinet: its box open to the front, its fronts with what they are taken hold of by. */
 export function cabinetParts(solid: Solid, made: ConstructionMethod): ScenePart[] {
   const own = solid.box!;
-  const stands = own.low < 1 && ['base', 'tall', 'vanity'].includes(own.kind.group);
-  const plinth = stands ? Math.min(made.plinth.height, own.record.height / 3) : 0;
+  const plinth = solid.foot ?? 0;
   return [
     ...carcass(solid, made, plinth),
     ...solid.sides.flatMap((side) => (side.front ? frontsOf(side, solid, made, own.record.depth) : [])),
@@ -35,15 +33,7 @@ function carcass(solid: Solid, made: ConstructionMethod, plinth: number): SceneP
   const { record, kind, low, high } = own;
   const { width, depth } = record;
   const bottom = low + plinth;
-  if (kind.plan || hasLegs(kind)) {
-    const parts: ScenePart[] = [{ substance: 'carcass', mesh: shell(solid, bottom, high) }];
-    if (plinth > 0)
-      parts.push({
-        substance: 'plinth',
-        mesh: prism(shrunk(solid.footprint, made.plinth.back), low, bottom),
-      });
-    return parts;
-  }
+  if (kind.plan || hasLegs(kind)) return [{ substance: 'carcass', mesh: shell(solid, bottom, high) }];
   const frame: Frame = own;
   const parts = solid.sides.flatMap((side) => side.parts);
   const stiles = faceFrame(parts, own, made, plinth);
@@ -72,10 +62,6 @@ function carcass(solid: Solid, made: ConstructionMethod, plinth: number): SceneP
     }
   }
   const found: ScenePart[] = [{ substance: 'carcass', mesh: joined(...boards) }];
-  if (plinth > 0) {
-    const back = depth - made.plinth.back;
-    found.push({ substance: 'plinth', mesh: box(frame, [0, width], [back - BOARD, back], [low, bottom]) });
-  }
   if (stiles) found.push({ substance: 'front', mesh: stiles });
   return found;
 }
@@ -102,7 +88,7 @@ function faceFrame(
 ): Mesh | null {
   if (made.frontShort < 3) return null;
   const { record, low } = own;
-  const fronts = parts.filter(({ shows }) => shows !== 'plinth' && shows !== 'shelf');
+  const fronts = parts.filter(({ shows }) => shows !== 'shelf');
   if (fronts.length === 0) return null;
   // Overlay fronts lie over the opening's edge; inset ones stand within it.
   const by = made.proud > 0 ? 12 : -3;
@@ -140,7 +126,7 @@ function frontsOf(side: SolidSide, solid: Solid, made: ConstructionMethod, depth
   const isFramed = made.frontShort > 3;
   return side.parts.flatMap((part): ScenePart[] => {
     const { shows } = part;
-    if (shows === 'plinth' || shows === 'niche') return [];
+    if (shows === 'niche') return [];
     if (shows === 'shelf') {
       const width: [number, number] = [part.left, part.right];
       return [
@@ -208,16 +194,6 @@ function pullOf(
   const room = pull.upright ? high - low : right - left;
   const half = Math.min(PULL / 2, room / 3);
   return bar(frame, pull.across, up + pull.up, half, pull.upright, face);
-}
-
-/** A polygon drawn in towards its middle. */
-function shrunk(ring: Polygon, by: number): Point[] {
-  const middle = centroid(ring);
-  return ring.map((corner) => {
-    const away = distance(corner, middle);
-    const share = Math.max(0.5, 1 - by / away);
-    return { x: middle.x + (corner.x - middle.x) * share, y: middle.y + (corner.y - middle.y) * share };
-  });
 }
 
 function raised(mesh: Mesh, by: number): Mesh {

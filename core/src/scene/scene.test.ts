@@ -164,7 +164,9 @@ describe('things in three dimensions', () => {
     builder.run(moveItem, { id: moved, placement });
     const after = sceneOf(builder.design);
     const changed = after.filter((group) => !before.includes(group)).map(({ key }) => key);
-    expect(changed.sort()).toEqual([moved, `top ${moved}`].sort());
+    const boards = changed.filter((key) => key.startsWith(`plinth ${moved} `));
+    expect([boards.length, new Set(boards).size]).toEqual([3, 3]);
+    expect(changed.filter((key) => !boards.includes(key)).sort()).toEqual([moved, `top ${moved}`].sort());
     expect(groupOf(builder.design, still)).toBe(before.find(({ key }) => key === still));
   });
 

@@ -159,8 +159,10 @@ const makeOpening = remember(
 
 function solidGroup(design: Design, solid: Solid): SceneGroup {
   if (solid.of === 'top') return topGroup(design, solid);
-  if (solid.of === 'splash' || solid.of === 'waterfall')
-    return surfaceGroup(solid, { finish: finishNamed(roomOf(design).topFinish) });
+  if (solid.of === 'splash' || solid.of === 'waterfall' || solid.of === 'plinth')
+    return surfaceGroup(solid, {
+      finish: solid.of === 'plinth' ? null : finishNamed(roomOf(design).topFinish),
+    });
   const { frontFinish, wallFinish, range, topThickness } = roomOf(design);
   const ranges = rangesOf(design);
   const room = findRange(range, ranges);
@@ -204,7 +206,7 @@ function partsOf(solid: Solid, { finish, made, usual, topThickness }: Built): Sc
   if (kind.rows && !kind.flat && made) return [...cabinetParts(solid, made), ...onTop(own, topThickness)];
   const substance =
     kind.id === 'plinth' ? 'plinth' : kind.id === 'shelf' || kind.id === 'bar-top' ? 'timber' : 'front';
-  return [{ substance, mesh: prism(footprint, low, high, { round }) }];
+  return [{ substance, mesh: prism(footprint, low + (solid.foot ?? 0), high, { round }) }];
 }
 
 /** What a hob base carries on its top. */
@@ -220,17 +222,17 @@ function topGroup(design: Design, solid: Solid): SceneGroup {
   return makeTop(solid, { bowls: bowlsIn(design, solid), u, finish: finishNamed(roomOf(design).topFinish) });
 }
 
-/** What stands on a top or goes down from it, of the same stuff: its grain lies along it, or runs on down. */
+/** What stands on a top or goes down from it, of the same stuff, and plinths: their grain lies along them, or runs on down. */
 const surfaceGroup = remember((solid: Solid, { finish }: { finish: Finish | null }): SceneGroup => {
   const { of, id, footprint, low, high } = solid;
   const [a, b] = [footprint[0]!, footprint[1]!];
   const u = unit(subtract(b, a));
-  const mesh = grained(prism(footprint, low, high), of === 'splash' ? [u.x, u.y, 0] : [0, 0, 1]);
+  const mesh = grained(prism(footprint, low, high), of === 'waterfall' ? [0, 0, 1] : [u.x, u.y, 0]);
   return {
     key: `${of} ${id} ${[a.x, a.y, low].map((at) => at.toFixed(2)).join(' ')}`,
     source: id,
-    of: 'top',
-    parts: [{ substance: 'top', ...(finish && { finish: finish.name }), mesh }],
+    of: of === 'plinth' ? 'item' : 'top',
+    parts: [{ substance: of === 'plinth' ? 'plinth' : 'top', ...(finish && { finish: finish.name }), mesh }],
   };
 });
 

@@ -98,9 +98,9 @@ describe('finishes', () => {
     const groups = sceneOf(builder.design);
     builder.run(editItems, { ids: [own], change: { finish: 'as the sample' } });
     expect(lookOf(front(own))).toEqual(usual);
-    // Only what was finished anew is made anew, and the top over it.
+    // Only what was finished anew is made anew, the top over it and the plinth before it.
     const kept = sceneOf(builder.design).filter((group) => groups.includes(group));
-    expect(kept.length).toBe(groups.length - 2);
+    expect(kept.length).toBe(groups.length - 3);
     builder.run(editFaces, { faces: ['face-b'], change: { finish: 'Chalk' } });
     expect(partsOf(builder.design, 'wall face-b')[0]!.finish).toBe('Chalk');
     builder.run(setRoom, { frontFinish: '  ' });

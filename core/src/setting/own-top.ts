@@ -1,26 +1,41 @@
-import type { ItemRecord, TopCorners, TopEdgeWays, TopJoints, TopOverhangs } from '../document/records';
+import type {
+  ItemRecord,
+  PlinthWay,
+  TopCorners,
+  TopEdgeWays,
+  TopJoints,
+  TopOverhangs,
+} from '../document/records';
 import { MOST_JOINTS } from '../document/limits';
 import type { Patch } from '../document/patch';
 import { quantise } from '../units/units';
 
-/** What an item says of the top over it. */
-type OwnTop = Pick<ItemRecord, 'overhangs' | 'topCorners' | 'topEdges' | 'topJoints'>;
+/** What an item says of the top over it and the plinth under it. */
+type OwnTop = Pick<ItemRecord, 'overhangs' | 'plinth' | 'topCorners' | 'topEdges' | 'topJoints'>;
 
 /** A record that says this of its top, and nothing where it is empty. */
 export function withOwnTop(record: ItemRecord, own: OwnTop): ItemRecord {
-  const { overhangs: _, topCorners: _corners, topEdges: _edges, topJoints: _joints, ...rest } = record;
+  const {
+    overhangs: _,
+    plinth: _plinth,
+    topCorners: _corners,
+    topEdges: _edges,
+    topJoints: _joints,
+    ...rest
+  } = record;
   const said = Object.entries(own).filter(([, value]) => value && Object.keys(value).length > 0);
   return { ...rest, ...(Object.fromEntries(said) as OwnTop) };
 }
 
 /** What two parts of an item that is split at a distance from its left end say of the top: each what lies at its sides. */
 export function splitTop(record: ItemRecord, at: number): [OwnTop, OwnTop] {
-  const { overhangs, topCorners, topEdges, topJoints } = record;
+  const { overhangs, plinth, topCorners, topEdges, topJoints } = record;
   const half = (side: 'left' | 'right'): OwnTop => {
     const [front, behind] =
       side === 'left' ? (['frontLeft', 'behindLeft'] as const) : (['frontRight', 'behindRight'] as const);
     return {
       overhangs: picked<TopOverhangs>(overhangs, ['front', 'behind', side]),
+      plinth: picked<PlinthWay>(plinth, ['front', 'behind', 'none', side]),
       topCorners: picked<TopCorners>(topCorners, [front, behind]),
       topEdges: picked<TopEdgeWays>(topEdges, ['front', 'behind', side]),
       topJoints: {
@@ -43,6 +58,10 @@ export function joinedTop(left: ItemRecord, right: ItemRecord): OwnTop {
       ...picked<TopOverhangs>(right.overhangs, ['front', 'behind', 'right']),
       ...picked<TopOverhangs>(left.overhangs, ['front', 'behind', 'left']),
     },
+    plinth: {
+      ...picked<PlinthWay>(right.plinth, ['front', 'behind', 'none', 'right']),
+      ...picked<PlinthWay>(left.plinth, ['front', 'behind', 'none', 'left']),
+    },
     topCorners: {
       ...picked<TopCorners>(left.topCorners, ['frontLeft', 'behindLeft']),
       ...picked<TopCorners>(right.topCorners, ['frontRight', 'behindRight']),
@@ -59,12 +78,12 @@ export function joinedTop(left: ItemRecord, right: ItemRecord): OwnTop {
   };
 }
 
-/** The items that an edit takes out and that said something of the top over them: that is gone with them. */
+/** The items that an edit takes out and that said something of the top over them or the plinth under them: that is gone with them. */
 export const goneTops = (patch: Patch): ItemRecord[] =>
   patch.flatMap(({ before, after }) =>
     before?.kind === 'item' &&
     !after &&
-    (before.overhangs ?? before.topCorners ?? before.topEdges ?? before.topJoints)
+    (before.overhangs ?? before.plinth ?? before.topCorners ?? before.topEdges ?? before.topJoints)
       ? [before]
       : [],
   );

@@ -14,7 +14,14 @@ export type Run = readonly ItemBox[];
 
 /** The runs of all items that carry a top: in line, facing the same way, end to end. */
 export const runs: (design: Design) => readonly Run[] = perDesign((design) => {
-  const carriers = itemBoxes(design).filter(({ kind, low }) => kind.top === 'under' && low < HUNG);
+  return inRuns(
+    design,
+    itemBoxes(design).filter(({ kind, low }) => kind.top === 'under' && low < HUNG),
+  );
+});
+
+/** Items in line, facing the same way, end to end, together; each run from left to right. */
+export function inRuns(design: Design, carriers: readonly ItemBox[]): readonly Run[] {
   const left = new Set(carriers);
   const found: Run[] = [];
   for (const seed of carriers) {
@@ -34,7 +41,7 @@ export const runs: (design: Design) => readonly Run[] = perDesign((design) => {
     found.push(sameRun(seed, { run }));
   }
   return found;
-});
+}
 
 /** The very same run for the same items in the same places, as they are and as a drag makes them. */
 const sameRun = remember((_seed: ItemBox, { run }: { run: Run }): Run => run, { kept: 3 });

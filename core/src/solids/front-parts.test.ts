@@ -20,8 +20,7 @@ const sizes = (type: string, more: Partial<FrontSizes> = {}): FrontSizes => ({
 
 describe('the parts of a front', () => {
   it('of one door: short of the box by its reveal, over the plinth, held at the top away from the hinge', () => {
-    const [plinth, door] = frontParts(sizes('base-doors'), frameless);
-    expect(plinth).toEqual({ shows: 'plinth', left: 0, right: 600, low: 0, high: 150 });
+    const [door] = frontParts(sizes('base-doors'), frameless);
     expect(door).toMatchObject({
       shows: 'door',
       left: 1.5,
@@ -34,7 +33,7 @@ describe('the parts of a front', () => {
   });
 
   it('of two doors: hinged outside, 3 mm between them', () => {
-    const [, left, right] = frontParts(sizes('base-doors', { width: 900 }), frameless);
+    const [left, right] = frontParts(sizes('base-doors', { width: 900 }), frameless);
     expect([left!.hinge, right!.hinge]).toEqual(['left', 'right']);
     expect(right!.left - left!.right).toBeCloseTo(3, 9);
     expect([left!.pull!.across, right!.pull!.across]).toEqual([left!.right - 45, right!.left + 45]);
@@ -48,7 +47,7 @@ describe('the parts of a front', () => {
   });
 
   it('of a tall door: held at hand height', () => {
-    const [, door] = frontParts(sizes('tall-broom', { height: 2070 }), frameless);
+    const [door] = frontParts(sizes('tall-broom', { height: 2070 }), frameless);
     expect(door!.pull!.up).toBe(1050);
   });
 
@@ -71,7 +70,7 @@ describe('the parts of a front', () => {
     const parts = frontParts(sizes('tall-oven', { height: 2150 }), frameless);
     const niche = parts.find(({ shows }) => shows === 'niche')!;
     expect(niche.high - niche.low).toBeCloseTo(595, 9);
-    expect(parts.map(({ shows }) => shows)).toEqual(['plinth', 'door', 'niche', 'drawer', 'drawer']);
+    expect(parts.map(({ shows }) => shows)).toEqual(['door', 'niche', 'drawer', 'drawer']);
     expect(Math.max(...parts.map(({ high }) => high))).toBe(2150 - 1.5);
   });
 });
@@ -114,6 +113,9 @@ describe('solids', () => {
     expect(after.filter((solid) => before.includes(solid)).map(({ id, of }) => `${id} ${of}`)).toEqual([
       'item-1 item',
       'item-1 top',
+      // Before it, and at its free end.
+      'item-1 plinth',
+      'item-1 plinth',
     ]);
   });
 });

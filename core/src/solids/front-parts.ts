@@ -1,11 +1,11 @@
 import type { Side } from '../document/records';
-import type { ConstructionMethod } from '../ranges/construction';
+import { plinthUnder, type ConstructionMethod } from '../ranges/construction';
 import { ONE_DOOR } from '../ranges/handing';
 import type { FrontRow, ItemKind } from '../ranges/item-kind';
 
 /** A part of a front, in the front's own frame: across from its left end as seen from in front, up from the item's underside, mm. */
 export interface FrontPart {
-  shows: 'controls' | 'door' | 'drawer' | 'drop' | 'flap' | 'niche' | 'panel' | 'plinth' | 'port' | 'shelf';
+  shows: 'controls' | 'door' | 'drawer' | 'drop' | 'flap' | 'niche' | 'panel' | 'port' | 'shelf';
   left: number;
   right: number;
   low: number;
@@ -19,7 +19,7 @@ export interface FrontPart {
 
 /** What the parts of a front depend on. Lengths mm. */
 export interface FrontSizes {
-  kind: Pick<ItemKind, 'group' | 'rows' | 'top'>;
+  kind: Pick<ItemKind, 'group' | 'rows' | 'symbol' | 'top'>;
   width: number;
   height: number;
   /** Height of its underside above the floor. */
@@ -46,18 +46,17 @@ const PAIR_GAP = 3;
 const plain: Pick<ConstructionMethod, 'between' | 'frontShort'> = { between: 4, frontShort: 2 };
 
 /**
- * What shows on the front of an item, rows from the top down: fronts short of the box's sides and apart by what its construction says, a plinth
- * under what stands on the floor. Nothing for what has no front.
+ * What shows on the front of an item, rows from the top down: fronts short of the box's sides and apart by what its construction says, clear of
+ * the plinth under what stands on the floor. Nothing for what has no front.
  */
 export function frontParts(sizes: FrontSizes, made: ConstructionMethod | null): FrontPart[] {
   const { kind, height, up, hidden, width } = sizes;
   if (!kind.rows) return [];
   const { between, frontShort } = made ?? plain;
-  const plinth = stands(sizes) && made ? Math.min(made.plinth.height, height / 3) : 0;
+  const plinth = plinthUnder(kind, sizes, made);
   const left = hidden?.end === 'left' ? hidden.width : 0;
   const right = width - (hidden?.end === 'right' ? hidden.width : 0);
-  const parts: FrontPart[] =
-    plinth > 0 ? [{ shows: 'plinth', left: 0, right: width, low: 0, high: plinth }] : [];
+  const parts: FrontPart[] = [];
   const rows = kind.rows.flatMap((row) => spread(row, sizes.drawers ?? 3));
   const gaps = between * (rows.length - 1) + 2 * frontShort;
   const free = height - plinth - gaps - rows.reduce((sum, { high = 0 }) => sum + high, 0);
@@ -72,13 +71,6 @@ export function frontParts(sizes: FrontSizes, made: ConstructionMethod | null): 
     top -= high + between;
   }
   return parts;
-}
-
-/** Whether it stands on the floor on a plinth, or has that of the run going through before it. */
-function stands({ kind: { group, top }, up }: FrontSizes): boolean {
-  return (
-    up < 1 && (['base', 'tall', 'vanity'].includes(group) || (group === 'appliances' && top === 'under'))
-  );
 }
 
 function shareOf({ high, share }: FrontRow): number {

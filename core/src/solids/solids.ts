@@ -4,13 +4,19 @@ import type { FixedRecord, ItemRecord, Side } from '../document/records';
 import { remember, rememberBoth } from '../document/remember';
 import type { Point } from '../geometry/point';
 import { forEachEdge, signedArea, type Polygon } from '../geometry/polygon';
-import { constructionOf, constructionOfItem, type ConstructionMethod } from '../ranges/construction';
+import {
+  constructionBeside,
+  constructionOf,
+  plinthUnder,
+  type ConstructionMethod,
+} from '../ranges/construction';
 import { hasLegs } from '../ranges/handing';
 import type { Range } from '../ranges/range';
 import { findItem, findRange, rangesOf } from '../ranges/shelf';
 import { itemBoxes, type ItemBox } from '../setting/item-box';
 import { itemOutline } from '../setting/item-outline';
 import { hiddenInCorner } from '../setting/open-fronts';
+import { plinths } from '../surfaces/plinths';
 import { splashes } from '../surfaces/splashes';
 import type { ItemSide } from '../surfaces/top-edge';
 import { tops } from '../surfaces/tops';
@@ -35,7 +41,9 @@ export interface SolidSide {
 export interface Solid {
   /** The record it is of: of a wall its face; of a top and what belongs to it the first item that carries it. */
   id: string;
-  of: 'fixed' | 'item' | 'splash' | 'top' | 'wall' | 'waterfall';
+  of: 'fixed' | 'item' | 'plinth' | 'splash' | 'top' | 'wall' | 'waterfall';
+  /** Of an item that stands on a plinth: how high its box begins over its underside. */
+  foot?: number;
   /** Of a top, what stands on it and what goes down from it: the items that carry it. */
   carriers?: readonly string[];
   /** The item it is of. */
@@ -75,13 +83,18 @@ export const solidsOf: (design: Design) => readonly Solid[] = perDesign((design)
         surfaceSolid(design, 'splash', at, { footprint, low, high, smooth }),
       ),
     ),
+    ...plinths(design).flatMap(({ boards, height }) =>
+      boards.map(({ at, footprint }) =>
+        surfaceSolid(design, 'plinth', at, { footprint, low: 0, high: height, smooth: null }),
+      ),
+    ),
   ];
 });
 
-/** What belongs to tops, told by the sides of items it stands at. */
+/** What belongs to tops, and plinths, told by the sides of items it stands at. */
 const surfaceSolid = (
   design: Design,
-  of: 'splash' | 'waterfall',
+  of: 'plinth' | 'splash' | 'waterfall',
   at: readonly ItemSide[],
   extent: Extent & Pick<Surface, 'smooth'>,
 ): Solid => {
@@ -90,7 +103,7 @@ const surfaceSolid = (
 };
 
 interface Surface extends Extent {
-  of: 'splash' | 'waterfall';
+  of: 'plinth' | 'splash' | 'waterfall';
   carriers: readonly string[];
   /** At which ends of its side at the wall, and so of all its long sides, it goes on. */
   smooth: { from: boolean; to: boolean } | null;
@@ -161,8 +174,7 @@ const shelfOf = remember((known: readonly Range[], { usual }: Pick<Shelf, 'usual
 const itemSolid = rememberBoth(({ known, usual }: Shelf, box: ItemBox): Solid => {
   const { record, kind } = box;
   // What goes through under the counter takes its plinth and gaps from the cabinets beside it.
-  const made =
-    constructionOfItem(record, known) ?? (kind.group === 'appliances' && kind.top === 'under' ? usual : null);
+  const made = constructionBeside(record, kind, { known, usual });
   const found = kind.rows ? findItem(record.range, record.code, known) : null;
   return boxSolid(box, { made, drawers: found?.ok ? found.value.family.drawers : undefined });
 });
@@ -183,7 +195,9 @@ const boxSolid = remember((box: ItemBox, build: Build): Solid => {
     const width = Math.hypot(next.along - along, next.out - out);
     return { from, to, front: front !== null, parts: front ? front(width) : [] };
   });
-  return { id, of: 'item', box, footprint, low, high, sides, round: kind.plan === 'round' };
+  const foot = plinthUnder(kind, record, build.made);
+  const solid: Solid = { id, of: 'item', box, footprint, low, high, sides, round: kind.plan === 'round' };
+  return foot > 0 ? { ...solid, foot } : solid;
 });
 
 /** What shows on an edge of an item's outline, by its width; null for what is no front. */

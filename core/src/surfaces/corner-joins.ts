@@ -47,9 +47,13 @@ export function endsOf(run: Run, frontOverhang: number): RunEnd[] {
 
 /**
  * What two runs that meet in the corner of two faces (the right end of the first, the left end of the second) carry there: each runs on until
- * their front lines cross and their backs meet. Nothing where one of them ends before the corner.
+ * their front lines cross and their backs meet. Nothing where one of them ends before the corner, by more than a reach, mm.
  */
-export function cornerJoin(before: RunEnd, after: RunEnd): [KeyedPolygon, KeyedPolygon] | null {
+export function cornerJoin(
+  before: RunEnd,
+  after: RunEnd,
+  reach = BACK_REACH,
+): [KeyedPolygon, KeyedPolygon] | null {
   const [a, b] = [before.face, after.face];
   // The inside angle, from the way back along the first face to the way along the second.
   const back = scale(a.u, -1);
@@ -62,14 +66,14 @@ export function cornerJoin(before: RunEnd, after: RunEnd): [KeyedPolygon, KeyedP
   };
   // How far from the corner the boxes' front lines cross, along either face: no box can come nearer than that to one that runs on.
   const boxes = meet(before.front, after.front);
-  const reach = (point: Point) => [-dot(subtract(point, corner), a.u), dot(subtract(point, corner), b.u)];
-  const [first, second] = reach(boxes);
-  const slack = BACK_REACH + SAME_PLACE;
+  const taken = (point: Point) => [-dot(subtract(point, corner), a.u), dot(subtract(point, corner), b.u)];
+  const [first, second] = taken(boxes);
+  const slack = reach + SAME_PLACE;
   if (before.free - after.beyond > first! + slack || after.free - before.beyond > second! + slack)
     return null;
   const inner = meet(before.front + before.over, after.front + after.over);
   const outer = meet(-BACK_REACH, -BACK_REACH);
-  const [start, stop] = reach(inner);
+  const [start, stop] = taken(inner);
   const from = Math.max(before.free, start!);
   const to = Math.max(after.free, stop!);
   return [

@@ -3,6 +3,7 @@ import { expect, it } from 'vitest';
 import { room } from '../../testing/full-room';
 import { anEdit, askFor } from '../../testing/random-edits';
 import { setEdgeWay } from '../commands/set-edge-way';
+import { setPlinth } from '../commands/set-plinth';
 import { setTopCorner } from '../commands/set-top-corner';
 import { setTopEdge } from '../commands/set-top-edge';
 import { setTopJoints } from '../commands/set-top-joints';
@@ -25,13 +26,14 @@ function corrected(): Design {
     run(must(setTopEdge.run(design, { ids: [id], side: 'right', overhang: 265 })));
     run(must(setTopCorner.run(design, { at: [{ item: id, corner: 'frontRight' }], shape: { radius: 40 } })));
     run(must(setTopJoints.run(design, { id, across: [200] })));
+    run(must(setPlinth.run(design, { at: [{ item: id, side: 'front' }], back: 90 })));
     const way = { splash: { height: 150 }, waterfall: id === 'island' };
     run(must(setEdgeWay.run(design, { at: [{ item: id, side: 'behind' }], way })));
   }
   return design;
 }
 /** The edits that are about tops, or that make other items of those there are. */
-const OTHERWISE = new Set([19, 20, 26, 27, 32, 33, 34, 35]);
+const OTHERWISE = new Set([19, 20, 26, 27, 32, 33, 34, 35, 37]);
 
 it('what was set by hand stays as long as its item does, and what goes with one is named', () => {
   fc.assert(
@@ -47,8 +49,9 @@ it('what was set by hand stays as long as its item does, and what goes with one 
             const [was, is] = [recordOf(design, 'item', id)!, recordOf(after, 'item', id)];
             expect(gone.has(id)).toBe(!is);
             if (is)
-              expect([is.overhangs, is.topCorners, is.topEdges, is.topJoints]).toEqual([
+              expect([is.overhangs, is.plinth, is.topCorners, is.topEdges, is.topJoints]).toEqual([
                 was.overhangs,
+                was.plinth,
                 was.topCorners,
                 was.topEdges,
                 was.topJoints,

@@ -1,5 +1,6 @@
 import type { OverhangSide } from '../document/limits';
 import { cross, distance, dot, inward, place, scale, subtract, unit, type Point } from '../geometry/point';
+import { SAME_PLACE } from '../geometry/tolerance';
 import type { ItemBox } from '../setting/item-box';
 import type { ItemSide, TopEdge } from './top-edge';
 
@@ -132,6 +133,15 @@ export interface Standing {
 
 /** Lines that cross further away than so many thicknesses are taken not to meet. */
 const FAR = 6;
+
+/** The footprints of what stands along the edges of a ring, in its order: mitred where the next begins at the end of the last. */
+export function mitred(standing: readonly Standing[]): Point[][] {
+  return standing.map((own, index) => {
+    const [before, after] = [standing.at(index - 1)!, standing[(index + 1) % standing.length]!];
+    const meet = (one: Standing, next: Standing) => one !== next && distance(one.b, next.a) < SAME_PLACE;
+    return footprintAlong(own, meet(before, own) ? before : null, meet(own, after) ? after : null);
+  });
+}
 
 /** The footprint of something along an edge, from its first end to its last and back: square at its ends, or to where its inner line meets that of what stands before or after it. */
 export function footprintAlong(own: Standing, before: Standing | null, after: Standing | null): Point[] {

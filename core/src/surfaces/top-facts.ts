@@ -8,11 +8,15 @@ import {
   jointCornerKeys,
   type JointCornerKey,
 } from '../document/limits';
-import type { TopCorner } from '../document/records';
+import type { TopCorner, TopEdgeWay } from '../document/records';
 import { KEPT } from '../geometry/tolerance';
 import { partLength } from './outline/treated';
 import type { EdgeKind } from './outline/edge-ring';
-import { cornersAt, type ItemCorner, type TopEdge } from './top-edge';
+import { findBox } from '../setting/item-box';
+import { edgeStretches } from './edge-stretches';
+import { plinths } from './plinths';
+import { splashes } from './splashes';
+import { cornersAt, type ItemCorner, type ItemSide, type TopEdge } from './top-edge';
 import { ownOverhang } from './run-strip';
 import { tops, type Top, type TopRing } from './tops';
 
@@ -78,12 +82,15 @@ export function cornerShape(design: Design, { at }: Pick<TopCornerPlace, 'at'>):
   return null;
 }
 
-/** What is otherwise about a top than it would be by itself: along an edge over some items, or at a corner of one; whether there is an edge or a corner for it to show at. */
+/** What is otherwise about a top or a plinth than it would be by itself: along an edge over some items, or at a corner of one; whether there is an edge or a corner for it to show at. */
 export type TopCorrection = { items: readonly string[]; shows: boolean } & (
   | { side: OverhangSide; overhang: number }
   | { corner: TopCornerKey; shape: TopCorner }
   | { joint: JointCornerKey; way: CornerJoint }
   | { across: readonly number[] }
+  | { edge: OverhangSide; way: TopEdgeWay }
+  | { plinth: OverhangSide; back: number }
+  | { noPlinth: true }
 );
 
 /** Every correction of the tops: what is told along edges, then what waits for one, then the corners and the joints. */
@@ -128,5 +135,57 @@ export const topCorrections: (design: Design) => readonly TopCorrection[] = perD
       ? [{ items: [id], across: topJoints.across.map(({ at }) => at), shows: true }]
       : []),
   ]);
-  return [...along, ...waiting, ...shaped, ...joined];
+  return [...along, ...waiting, ...shaped, ...joined, ...waysOf(design), ...plinthsOf(design)];
 });
+
+/** What items say of the edges of their tops. */
+function waysOf(design: Design): TopCorrection[] {
+  const free = new Set<string>();
+  const told = (at: readonly ItemSide[]) => at.map(({ item, side }) => `${item} ${side}`);
+  for (const top of tops(design)) {
+    const boxes = top.items.map((id) => findBox(design, id)!);
+    for (const edge of top.rings.flatMap(({ edges }) => edges))
+      if (sideOfEdge(edge))
+        for (const { box, side } of edgeStretches(edge, boxes)) free.add(`${box.id} ${side}`);
+  }
+  const walled = new Set(splashes(design).flatMap(({ at }) => told(at)));
+  return together(
+    recordsOf(design, 'item').flatMap(({ id, topEdges }) =>
+      overhangSides.flatMap((edge): TopCorrection[] => {
+        const way = topEdges?.[edge];
+        if (!way) return [];
+        const own = `${id} ${edge}`;
+        return [{ items: [id], edge, way, shows: way.splash ? walled.has(own) : free.has(own) }];
+      }),
+    ),
+  );
+}
+
+/** The same said by several items as one. */
+function together(corrections: readonly TopCorrection[]): TopCorrection[] {
+  const found = new Map<string, TopCorrection>();
+  for (const one of corrections) {
+    const key = JSON.stringify({ ...one, items: [] });
+    const same = found.get(key);
+    found.set(key, same ? { ...same, items: [...same.items, ...one.items] } : one);
+  }
+  return [...found.values()];
+}
+
+function plinthsOf(design: Design): TopCorrection[] {
+  const shown = new Set(
+    plinths(design)
+      .flatMap(({ boards }) => boards.flatMap(({ at }) => at))
+      .map(({ item, side }) => `${item} ${side}`),
+  );
+  const all = recordsOf(design, 'item').flatMap(({ id, plinth }): TopCorrection[] => [
+    ...overhangSides.flatMap((side): TopCorrection[] => {
+      const back = plinth?.[side];
+      return back === undefined
+        ? []
+        : [{ items: [id], plinth: side, back, shows: shown.has(`${id} ${side}`) }];
+    }),
+    ...(plinth?.none ? [{ items: [id], noPlinth: true as const, shows: true }] : []),
+  ]);
+  return together(all);
+}

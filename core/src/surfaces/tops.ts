@@ -10,13 +10,13 @@ import { bodiesNear } from '../setting/bodies';
 import { itemNumbers } from '../setting/item-numbers';
 import { runs, type Run } from '../setting/runs';
 import { fixedThings, type FixedThing } from '../survey/fixed-things';
-import { facePath, type PlacedFace } from '../survey/placed-face';
 import { roomShape, type RoomShape } from '../survey/room-shape';
 import { cornerJoin, endsOf, type RunEnd } from './corner-joins';
-import { keyedRings, type Cutters } from './keyed-rings';
+import { cuttersOf } from './cutters';
+import { keyedRings } from './keyed-rings';
 import { areaWithin, chordsOf, treatedOutline, type CornerShape, type OutlinePart } from './outline/treated';
 import { cornerTops, runStrip, runUnderside, underTop, type Strip } from './run-strip';
-import { cornersAt, type KeyedPolygon, type SourceLine, type TopEdge } from './top-edge';
+import { cornersAt, type KeyedPolygon, type TopEdge } from './top-edge';
 
 /** A ring of a top: its edges from corner to corner, and its outline with the corners as they are made. */
 export interface TopRing {
@@ -178,22 +178,9 @@ const ringsOf = remember(
       shape,
       fixed,
     }: { polygons: readonly KeyedPolygon[]; shape: RoomShape; fixed: readonly FixedThing[] },
-  ): MadeRing[] =>
-    keyedRings(polygons, { ...wallsOf(shape), fixed: fixed.map(fixedPolygon) }).map(madeRing(polygons)),
+  ): MadeRing[] => keyedRings(polygons, cuttersOf(shape, fixed)).map(madeRing(polygons)),
   { kept: 3 },
 );
-
-const wallsOf = rememberOne(({ outline, faces }: RoomShape): Pick<Cutters, 'room' | 'walls'> => {
-  const lines = (face: PlacedFace): SourceLine[] => {
-    const path = facePath(face);
-    return path.slice(1).map((b, index) => ({ role: 'wall', boxes: [], id: face.id, a: path[index]!, b }));
-  };
-  return { room: outline, walls: faces.flatMap(lines) };
-});
-
-const fixedPolygon = rememberOne(({ id, footprint }: FixedThing): KeyedPolygon => {
-  return { ring: footprint, sides: footprint.map(() => ({ role: 'fixed', boxes: [], id })) };
-});
 
 /** A ring with its corners as the items at them have them made. */
 const madeRing =

@@ -3,9 +3,8 @@ import { splashSides } from '../document/limits';
 import { remember } from '../document/remember';
 import { distance, place, subtract, unit, type Point } from '../geometry/point';
 import type { Polygon } from '../geometry/polygon';
-import { SAME_PLACE } from '../geometry/tolerance';
 import { findBox, type ItemBox } from '../setting/item-box';
-import { edgeStretches, footprintAlong, sameStretches, type Standing } from './edge-stretches';
+import { edgeStretches, mitred, sameStretches, type Standing } from './edge-stretches';
 import { isWaterfall, type ItemSide } from './top-edge';
 import { tops, type Top, type TopRing } from './tops';
 
@@ -57,18 +56,15 @@ const waterfallsOf = remember(
         return made && last - first > thick ? [{ at, a: on(first), b: on(last), thick }] : [];
       });
     });
-    return found.map((own, index): Waterfall => {
-      const [before, after] = [found.at(index - 1)!, found[(index + 1) % found.length]!];
-      const meets = (end: Point, start: Point) => distance(end, start) < SAME_PLACE;
-      return {
-        ...{ at: own.at, a: own.a, b: own.b, low: 0, high },
-        footprint: footprintAlong(
-          own,
-          meets(before.b, own.a) ? before : null,
-          meets(own.b, after.a) ? after : null,
-        ),
-      };
-    });
+    const footprints = mitred(found);
+    return found.map(({ at, a, b }, index): Waterfall => ({
+      at,
+      a,
+      b,
+      low: 0,
+      high,
+      footprint: footprints[index]!,
+    }));
   },
 );
 

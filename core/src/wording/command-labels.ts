@@ -66,6 +66,10 @@ export const commandLabels = {
     ids.length === 1 ? `Let ${code} in` : `Let ${ids.length} ${code} in`,
   'set-item': ({ code }: { code: string }) => `Set ${code}`,
   'set-over': () => 'Hang it over the opening',
+  'set-plinth': (change: { back?: number | null; none?: boolean }) => {
+    if (change.none !== undefined) return change.none ? 'Leave the plinth out' : 'Put a plinth under it';
+    return change.back === null ? 'Let a plinth follow the room' : 'Set a plinth back';
+  },
   'set-room': () => 'Change the room',
   'set-tie': () => 'Set a tie',
   'set-top-corner': ({ shape }: { shape: object | null }) =>

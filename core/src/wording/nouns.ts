@@ -28,6 +28,7 @@ export const nouns = {
   overhang: 'the overhang',
   slab: 'the slab',
   splash: 'the splash',
+  'plinth-back': 'how far the plinth stands back',
   'splash-thickness': 'the thickness of splashes',
   joint: 'the joint',
   joints: 'the number of joints',

@@ -18,6 +18,8 @@ import {
   MOST_TOP_CORNER,
   cornerJoints,
   MOST_JOINTS,
+  MOST_PLINTH_BACK,
+  MOST_PLINTH_OUT,
   MOST_SPLASH,
   edgeProfiles,
   type CornerJoint,
@@ -82,6 +84,15 @@ export class TopEdgeWays {
   @Optional() @Nested(TopEdgeWay) behind?: TopEdgeWay;
 }
 
+/** What is otherwise about the plinth under an item: how far it stands back behind the sides of the box, or that there is none before it. */
+export class PlinthWay {
+  @Optional() @Millimetres(-MOST_PLINTH_OUT, MOST_PLINTH_BACK) front?: number;
+  @Optional() @Millimetres(-MOST_PLINTH_OUT, MOST_PLINTH_BACK) left?: number;
+  @Optional() @Millimetres(-MOST_PLINTH_OUT, MOST_PLINTH_BACK) right?: number;
+  @Optional() @Millimetres(-MOST_PLINTH_OUT, MOST_PLINTH_BACK) behind?: number;
+  @Optional() @IsBoolean() none?: boolean;
+}
+
 /** Anything set in the room. Its sizes are its own, so a change of the range's data never changes a design. */
 export class ItemRecord {
   @Equals('item') kind!: 'item';
@@ -114,6 +125,8 @@ export class ItemRecord {
   @Optional() @Nested(TopJoints) topJoints?: TopJoints;
   /** The top's edges of its own. */
   @Optional() @Nested(TopEdgeWays) topEdges?: TopEdgeWays;
+  /** The plinth's way of its own under it. */
+  @Optional() @Nested(PlinthWay) plinth?: PlinthWay;
   /** What it is called, where its kind does not say it. */
   @Optional() @Words(1, 60) name?: string;
   @Optional() @Words(1, 40) finish?: string;

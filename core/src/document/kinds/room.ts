@@ -16,6 +16,8 @@ import {
   packIds,
   edgeProfiles,
   LEAST_SPLASH_THICKNESS,
+  MOST_PLINTH_BACK,
+  MOST_PLINTH_OUT,
   MOST_SPLASH,
   MOST_SPLASH_THICKNESS,
   type EdgeProfile,
@@ -51,6 +53,8 @@ export class RoomRecord {
   @Optional() @Millimetres(LEAST_SPLASH_THICKNESS, MOST_SPLASH_THICKNESS) splashThickness?: number;
   /** Whether it goes up to what hangs over it behind what is cooked on. */
   @Optional() @IsBoolean() splashAtCooking?: boolean;
+  /** How far plinths stand back behind the fronts of boxes; as their range builds unless given. */
+  @Optional() @Millimetres(-MOST_PLINTH_OUT, MOST_PLINTH_BACK) plinthBack?: number;
   /** What a taped length and a measured corner are trusted to (one standard deviation): mm and radians. */
   @Millimetres(LEAST_UNCERTAINTY, MOST_UNCERTAINTY) lengthUncertainty!: number;
   @Radians(LEAST_CORNER_UNCERTAINTY, MOST_CORNER_UNCERTAINTY) cornerUncertainty!: number;

@@ -11,8 +11,11 @@ const PULL = 64;
 /** Lines of the hatch of what is cut, apart in paper mm. */
 const HATCH = 2.2;
 
-/** What is drawn as tops are. */
-const topLike: ReadonlySet<Panel['solid']['of']> = new Set(['splash', 'top', 'waterfall']);
+/** The layer bodies are drawn on. */
+const layerOf: Readonly<Record<Panel['solid']['of'], Layer>> = {
+  ...{ fixed: 'walls', wall: 'walls', item: 'items', plinth: 'plinths' },
+  ...{ splash: 'tops', top: 'tops', waterfall: 'tops' },
+};
 
 /** What of a panel its marks follow from: how far out it stands only says what hides it. */
 export type DrawnPanel = Omit<Panel, 'outLeft' | 'outRight'>;
@@ -20,8 +23,9 @@ export type DrawnPanel = Omit<Panel, 'outLeft' | 'outRight'>;
 /** The marks of a panel as far as nothing stands before it: its ground, its edges and what shows on it. */
 export function drawPanel(panel: DrawnPanel, hiding: readonly Cover[], scaleBy: number): Primitive[] {
   const { solid, left, right, low, edgeLeft, edgeRight, section } = panel;
-  const isTop = topLike.has(solid.of);
-  const layer: Layer = isTop ? 'tops' : solid.of === 'item' ? 'items' : 'walls';
+  const isTop = layerOf[solid.of] === 'tops';
+  const isOfItem = solid.of === 'item' || solid.of === 'plinth';
+  const layer = layerOf[solid.of];
   const ink: Ink = isTop ? 'top' : 'drawing';
   const strokes = (
     lines: readonly (readonly Point[])[],
@@ -45,7 +49,7 @@ export function drawPanel(panel: DrawnPanel, hiding: readonly Cover[], scaleBy: 
   const edges = shape
     ? [[...shape, shape[0]!]]
     : [[a, b], [d, c], ...(edgeLeft ? [[a, d]] : []), ...(edgeRight ? [[b, c]] : [])];
-  const ground = outline(layer, shape ?? corners, 0, ink, solid.of === 'item' ? 'item' : 'paper');
+  const ground = outline(layer, shape ?? corners, 0, ink, isOfItem ? 'item' : 'paper');
   return [
     { ...ground, source: solid.id },
     ...(section ? strokes(hatchLines(corners, -Math.PI / 4, HATCH * scaleBy), WEIGHT.thin) : []),
@@ -70,7 +74,6 @@ function drawPart(part: FrontPart, panel: DrawnPanel, strokes: Strokes): PathMar
   const { from, shrink, solid } = panel;
   const place = (across: number, up: number) => at(from + across * shrink, solid.low + up);
   const { left, right, low, high } = part;
-  if (part.shows === 'plinth') return strokes(inside([[place(left, high), place(right, high)]]), WEIGHT.thin);
   const rim = [place(left, low), place(right, low), place(right, high), place(left, high), place(left, low)];
   const marks = strokes(inside([rim]), WEIGHT.top);
   const { shows, hinge, pull } = part;

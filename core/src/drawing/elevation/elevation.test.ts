@@ -41,9 +41,9 @@ describe('an elevation', () => {
       panels(builder.design, letter)
         .filter(({ solid }) => solid.id === item && solid.of === 'item')
         .map(({ left, right, low, high, outLeft, section }) => [left, right, low, high, outLeft, section]);
-    expect(seen('A')).toEqual([[0, 600, 0, 870, 560, false]]);
+    expect(seen('A')).toEqual([[0, 600, 150, 870, 560, false]]);
     // Face D ends in the corner the item stands in: its right side, 600 before that face, is 560 deep.
-    expect(seen('D')).toEqual([[2440, 3000, 0, 870, 600, false]]);
+    expect(seen('D')).toEqual([[2440, 3000, 150, 870, 600, false]]);
     expect([seen('B'), seen('C')]).toEqual([[], []]);
   });
 
@@ -51,7 +51,9 @@ describe('an elevation', () => {
     const builder = rectangle(4000, 3000);
     const item = builder.set('F900', 'face-a', 200);
     const cut = panels(builder.design, 'D').filter(({ solid }) => solid.id === item && solid.of === 'item');
-    expect(cut).toMatchObject([{ section: true, left: 2440, right: 3000, low: 0, high: 870, outLeft: 650 }]);
+    expect(cut).toMatchObject([
+      { section: true, left: 2440, right: 3000, low: 150, high: 870, outLeft: 650 },
+    ]);
     // A deeper thing against the face takes the cut with it.
     builder.set('COLD600', 'face-d', 500);
     const { cut: at } = faceFrame(builder.design, faceOf(builder.design, 'D'));
@@ -121,11 +123,15 @@ describe('an elevation', () => {
         expect(front!.left).toBeCloseTo(Math.min(...spots.map((spot) => spot.along)), 6);
         expect(front!.right).toBeCloseTo(Math.max(...spots.map((spot) => spot.along)), 6);
         expect(front!.outLeft).toBeCloseTo(Math.max(...spots.map((spot) => spot.out)), 6);
-        const drawn = strokesOf(drawElevation(design, face, 20), id).flatMap(({ rings }) => rings.flat());
         const box = itemBoxes(design).find((one) => one.id === id)!;
+        const foot = box.low < 1 ? 150 : 0;
+        // What is drawn of its box; its plinth lies under that.
+        const drawn = strokesOf(drawElevation(design, face, 20), id)
+          .flatMap(({ rings }) => rings.flat())
+          .filter(({ y }) => y > box.low + foot - 1e-3);
         expect(Math.min(...drawn.map(({ x }) => x))).toBeCloseTo(front!.left, 6);
         expect(Math.max(...drawn.map(({ x }) => x))).toBeCloseTo(front!.right, 6);
-        expect(Math.min(...drawn.map(({ y }) => y))).toBeCloseTo(box.low, 6);
+        expect(Math.min(...drawn.map(({ y }) => y))).toBeCloseTo(box.low + foot, 6);
         expect(Math.max(...drawn.map(({ y }) => y))).toBeCloseTo(box.high, 6);
       }),
       { numRuns: 60 },

@@ -31,6 +31,9 @@ export function topAt({ slope, high, from }: Pick<Panel, 'from' | 'high' | 'slop
   return slope ? slope.high + slope.rise * (along - from) : high;
 }
 
+/** What stands on a plinth is seen from over it. */
+const bottomOf = ({ low, foot = 0 }: Solid): number => low + foot;
+
 /** Sides seen narrower than this are seen from their edge, mm. */
 const EDGE_ON = 0.01;
 
@@ -58,7 +61,7 @@ export function panelsOf(frame: ViewFrame, solids: readonly Solid[]): Panel[] {
         solid,
         left: a.along,
         right: b.along,
-        low: solid.low,
+        low: bottomOf(solid),
         high: solid.high,
         outLeft: a.out,
         outRight: b.out,
@@ -92,7 +95,8 @@ function inPieces(panel: Panel): Panel[] {
 function roundPanel(solid: Solid, outline: readonly Seen[], out: number): Panel {
   const left = Math.min(...outline.map(({ along }) => along));
   const right = Math.max(...outline.map(({ along }) => along));
-  const { low, high } = solid;
+  const { high } = solid;
+  const low = bottomOf(solid);
   const ends = { edgeLeft: true, edgeRight: true, from: left, shrink: 1 };
   return { solid, left, right, low, high, outLeft: out, outRight: out, ...ends, parts: [], section: false };
 }
@@ -134,7 +138,8 @@ function sections(frame: ViewFrame, solid: Solid, outline: readonly Seen[]): Pan
     crossings.push(a.along + ((b.along - a.along) * (frame.cut - a.out)) / (b.out - a.out));
   });
   crossings.sort((a, b) => a - b);
-  const { low, high } = solid;
+  const { high } = solid;
+  const low = bottomOf(solid);
   const { cut } = frame;
   const found: Panel[] = [];
   for (let i = 0; i + 1 < crossings.length; i += 2) {

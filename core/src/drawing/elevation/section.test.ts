@@ -72,9 +72,9 @@ describe('a section', () => {
         .map(({ left, right, low, high, section: isCut }) => [...round([left, right, low, high]), isCut]);
     expect(sectionFrame(builder.design, section).inside).toEqual([THICK, THICK + 3000]);
     // Looking at D, face C is on the left: the item on A ends at the right wall, 560 deep.
-    expect(seen(through)).toEqual([[THICK + 2440, THICK + 3000, 0, 870, true]]);
+    expect(seen(through)).toEqual([[THICK + 2440, THICK + 3000, 150, 870, true]]);
     // 1000 from the left end of face D, which starts at C.
-    expect(seen(behind)).toEqual([[THICK + 1000, THICK + 1600, 0, 870, false]]);
+    expect(seen(behind)).toEqual([[THICK + 1000, THICK + 1600, 150, 870, false]]);
     expect(seen(beyond)).toEqual([]);
     expect(poche(builder)).toEqual([
       [0, THICK, 0, 2400],

@@ -1,0 +1,158 @@
+import { dot, place, scale, subtract, unit, type Point } from '../geometry/point';
+import { AGAINST } from '../geometry/tolerance';
+import { hasLegs } from '../ranges/handing';
+import type { ItemBox } from '../setting/item-box';
+import { itemOutline } from '../setting/item-outline';
+import type { Run } from '../setting/runs';
+import { tieInPlan, type Around, type Tie } from '../setting/ties';
+import { edgeRing, type EdgeLine } from './outline/edge-ring';
+import { BACK_REACH } from './run-strip';
+import type { EdgeSource, KeyedPolygon } from './top-edge';
+
+/** How an item stands on a plinth: how high that is, how far it stands back behind the front of the box, how thick its board is, mm. */
+export interface Foot {
+  height: number;
+  back: number;
+  thick: number;
+}
+
+/** A run that stands on plinths, how each of it does, and what is around it. */
+export interface FootedRun {
+  run: Run;
+  feet: readonly Foot[];
+  around: Around;
+  /** How far the plinths stand back of items whose fronts it may stand against, mm. */
+  backs: readonly (readonly [string, number])[];
+}
+
+type Beside = Pick<FootedRun, 'around' | 'backs'>;
+
+/** The outlines of the plinths under a run before walls and others come to them: of each item that of its box, back behind its fronts. */
+export function plinthRings({ run, feet, ...beside }: FootedRun): KeyedPolygon[] {
+  return run.flatMap((box, index): KeyedPolygon[] => {
+    const next = run[index + 1];
+    const foot = feet[index]!;
+    const to = (side: PlanEnd) => besideOf(beside, box, side, foot);
+    // Boxes may stand a hair apart: the plinth goes on.
+    const gap = next ? Math.max(0, dot(subtract(next.origin, box.origin), box.u) - box.record.width) : 0;
+    const own = ringOf(box, {
+      front: lineOf(run, index) - foot.back,
+      thick: foot.thick,
+      left: index === 0 ? to('left') : { source: { role: 'left', boxes: [box], id: null }, over: 0 },
+      right: next ? { source: { role: 'right', boxes: [box], id: null }, over: gap } : to('right'),
+      behind: to('behind'),
+    });
+    return own ? [own] : [];
+  });
+}
+
+/** The line an item's front stands in, out of its back, mm: what is no cabinet stands in that of the nearest one. */
+function lineOf(run: Run, index: number): number {
+  const box = run[index]!;
+  const depth = ({ record }: ItemBox) => record.leg ?? record.depth;
+  if (box.kind.group !== 'appliances') return depth(box);
+  const cabinets = run
+    .map((other, at) => ({ other, away: Math.abs(at - index) }))
+    .filter(({ other }) => other.kind.group !== 'appliances' && !other.kind.flat)
+    .sort((a, b) => a.away - b.away);
+  const nearest = cabinets[0]?.other;
+  return nearest ? dot(subtract(nearest.origin, box.origin), box.n) + depth(nearest) : depth(box);
+}
+
+/** What a side of the outline is, and how far out of the box it lies, mm. */
+interface Side {
+  source: EdgeSource;
+  over: number;
+}
+
+/** A side that is free stands back as far as is said; one at a wall goes on to it, one at a front to the plinth under that. */
+function besideOf({ around, backs }: Beside, box: ItemBox, side: PlanEnd, { height }: Foot): Side {
+  const { against, record } = box;
+  const { placement } = record;
+  const own: EdgeSource = { role: side, boxes: [box], id: null };
+  if (
+    side === 'behind' &&
+    against &&
+    !against.face.arc &&
+    placement.on === 'face' &&
+    placement.off <= BACK_REACH
+  )
+    return { source: own, over: placement.off };
+  const tie = tieInPlan(around, box, side, (other) => other.low < height);
+  if (tie?.to.kind === 'wall' && tie.distance <= BACK_REACH)
+    return { source: own, over: toWall(around, box, side, tie) };
+  if (tie && tie.distance <= AGAINST) {
+    const other = around.bodies.find(({ id }) => id === tie.to.id)?.box;
+    const faced = other && dot(other.n, outOf(box, side)) < -FACED;
+    const back = faced ? (backs.find(([id]) => id === other.id)?.[1] ?? 0) : 0;
+    if (back > 0) return { source: own, over: tie.distance + back };
+  }
+  return { source: own, over: -(record.plinth?.[side] ?? 0) };
+}
+
+type PlanEnd = 'left' | 'right' | 'behind';
+
+/** A front is stood against if it looks the other way within this (the cosine). */
+const FACED = 0.9;
+
+const outOf = ({ u, n }: ItemBox, side: PlanEnd): Point =>
+  side === 'right' ? u : scale(side === 'left' ? u : n, -1);
+
+/** How far it is to a wall beside an item, mm: from the farther corner of its side, where the wall leans away no further than a top would go. */
+function toWall({ faces }: Around, box: ItemBox, side: PlanEnd, { to, distance }: Tie): number {
+  const face = faces.find(({ id }) => id === to.id);
+  const [backLeft, backRight, frontRight, frontLeft] = box.rectangle;
+  const out = outOf(box, side);
+  const towards = face && !face.arc ? -dot(face.n, out) : 0;
+  if (!face || towards < 0.5) return distance;
+  const ends = { left: [backLeft, frontLeft], right: [backRight, frontRight], behind: [backLeft, backRight] };
+  const away = ends[side].map((corner) => dot(subtract(corner, face.start), face.n) / towards);
+  return Math.max(distance, ...away.filter((one) => one <= BACK_REACH));
+}
+
+interface Sides {
+  /** The line of the plinth's front out of the back of the box, and how thick it is, mm. */
+  front: number;
+  thick: number;
+  left: Side;
+  right: Side;
+  behind: Side;
+}
+
+/** The outline of an item moved to where its plinth stands. */
+function ringOf(box: ItemBox, { front, thick, left, right, behind }: Sides): KeyedPolygon | null {
+  const { record, kind, origin, u, n } = box;
+  const legs = hasLegs(kind);
+  const before = front - (record.leg ?? record.depth);
+  // What is thinner than its plinth stands back has that behind it.
+  const back: Side = { ...behind, over: Math.max(behind.over, thick - front) };
+  // Walked counter-clockwise in plan.
+  const outline = itemOutline(record).toReversed();
+  const sides = outline.map(({ along, out }, index): Side => {
+    const next = outline[(index + 1) % outline.length]!;
+    const both = (key: 'along' | 'out', at: number) =>
+      Math.abs((key === 'along' ? along : out) - at) < 1e-6 && Math.abs(next[key] - at) < 1e-6;
+    const corner = legs && (record.hand === 'left' ? both('along', 0) : both('along', record.width));
+    if (both('out', 0) || corner) return back;
+    // Mostly a neighbour stands there, whose own plinth goes on.
+    if (legs && both('out', record.depth))
+      return { source: { role: record.hand, boxes: [box], id: null }, over: 0 };
+    if (both('along', 0)) return left;
+    if (both('along', record.width)) return right;
+    return { source: { role: 'front', boxes: [box], id: null }, over: before };
+  });
+  const at = (index: number) => {
+    const { along, out } = outline[index % outline.length]!;
+    return place(origin, u, along, n, out);
+  };
+  const lines = sides.map(({ over }, index): EdgeLine => {
+    const from = at(index);
+    return { key: String(index), kind: 'front', from, u: unit(subtract(at(index + 1), from)), over };
+  });
+  const ring = edgeRing(lines);
+  if (!ring.ok) return null;
+  return {
+    ring: ring.value.map(({ a }) => a),
+    sides: ring.value.map(({ key }) => sides[Number(key)]?.source ?? null),
+  };
+}

@@ -1,0 +1,185 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { anEdit, askFor } from '../../testing/random-edits';
+import { room } from '../../testing/full-room';
+import { cornered, rectangle } from '../../testing/rooms';
+import { setItem } from '../commands/set-item';
+import { setPlinth } from '../commands/set-plinth';
+import { setRoom } from '../commands/set-room';
+import type { RoomBuilder } from '../demo/build-room';
+import { applyPatch } from '../document/patch';
+import { signedArea } from '../geometry/polygon';
+import { intersect, union } from '../geometry/region';
+import { must } from '../result';
+import { roomShape } from '../survey/room-shape';
+import { boardLength, plinthBackOf, plinths, plinthStock } from './plinths';
+import { topCorrections } from './top-facts';
+
+/** Every board: its side, whose it is, how long. */
+const told = ({ design }: RoomBuilder) =>
+  plinths(design)
+    .flatMap(({ boards }) => boards)
+    .map((board) => {
+      const sides = board.at.map(({ item }) => item).join(' ');
+      return `${board.at[0].side} ${sides} ${Math.round(boardLength(board) * 1e3) / 1e3}`;
+    })
+    .sort();
+
+/** Some of 600 by 560 against face A of a room 4000 by 3000, from 1000 on. */
+function run(count = 2) {
+  const builder = rectangle(4000, 3000);
+  for (let index = 0; index < count; index++) builder.set('F600', 'face-a', 1000 + 600 * index);
+  return builder;
+}
+
+describe('plinths', () => {
+  it('run before what stands on the floor, back behind the boxes, and along free ends to the wall', () => {
+    const builder = run();
+    expect(told(builder)).toEqual(['front item-1 item-2 1200', 'left item-1 510', 'right item-2 510']);
+    const [plinth] = plinths(builder.design);
+    expect(plinth).toMatchObject({ height: 150, items: ['item-1', 'item-2'] });
+    const front = plinth!.boards.find(({ at }) => at[0].side === 'front')!;
+    expect([front.a.y, front.b.y]).toEqual([-510, -510]);
+    expect(plinthBackOf(builder.design, front)).toEqual({ back: 50, own: false });
+    builder.run(setRoom, { plinthBack: 70 });
+    expect(told(builder)).toContain('left item-1 490');
+    expect(plinthStock(builder.design)).toBe(3000);
+  });
+
+  it('lie in one another nowhere: mitred where two boards meet', () => {
+    for (const turn of [0, 250, -400]) {
+      const builder = cornered([
+        { x: 0, y: 3000 },
+        { x: 4000, y: 3000 },
+        { x: 4000 + turn, y: 0 },
+        { x: 0, y: 0 },
+      ]);
+      builder.set('F600', 'face-a', 2700);
+      builder.set('F600', 'face-b', 1000);
+      const boards = plinths(builder.design).flatMap((one) => one.boards);
+      const sum = boards.reduce((all, { footprint }) => all + signedArea(footprint), 0);
+      const whole = union(boards.map(({ footprint }) => footprint));
+      expect(Math.abs(sum - whole.reduce((all, ring) => all + signedArea(ring), 0))).toBeLessThan(0.5);
+    }
+  });
+
+  it('go to a wall beside them up to 60 off, not further', () => {
+    for (const [gap, free] of [
+      [59.9, false],
+      [60, false],
+      [60.1, true],
+    ] as const) {
+      const builder = rectangle(4000, 3000);
+      builder.set('F600', 'face-a', gap);
+      expect(told(builder)).toEqual(
+        free
+          ? ['front item-1 600', 'left item-1 510', 'right item-1 510']
+          : [`front item-1 ${600 + gap}`, 'right item-1 510'],
+      );
+    }
+  });
+
+  it('end at what stands against them within 3, and are seen beside it where they come further out', () => {
+    const place = (distance: number, depth: string) => {
+      const builder = run(1);
+      builder.set(depth, 'face-a', 1600 + distance);
+      return told(builder);
+    };
+    // An end panel as deep as the box: nothing of the end is seen.
+    expect(place(0, 'P18')).toEqual(['front item-1 600', 'left item-1 510']);
+    expect(place(2.5, 'P18')).toEqual(['front item-1 600', 'left item-1 510']);
+    expect(place(3.5, 'P18')).toEqual(['front item-1 600', 'left item-1 510', 'right item-1 510']);
+  });
+
+  it('go through an inside corner, whatever fills it, and through fillers', () => {
+    const builder = rectangle(4000, 3000);
+    builder.set('F600', 'face-a', 2790);
+    builder.set('FL50', 'face-a', 3390);
+    builder.set('F600', 'face-b', 600);
+    // To the other's line: 4000 less 510; and from there on.
+    expect(told(builder)).toEqual([
+      'front item-1 item-2 700',
+      'front item-3 690',
+      'left item-1 510',
+      'right item-3 510',
+    ]);
+  });
+
+  it('stand further back under a dishwasher, stepping in at both of its sides, and as far as is said', () => {
+    const builder = rectangle(4000, 3000);
+    builder.set('F600', 'face-a', 0);
+    const dish = builder.set('DISH600', 'face-a', 600);
+    builder.set('F600', 'face-a', 1200);
+    const stepped = (by: number) => [
+      'front item-1 600',
+      'front item-2 600',
+      'front item-3 600',
+      `left item-3 ${by}`,
+      `right item-1 ${by}`,
+      'right item-3 510',
+    ];
+    expect(told(builder)).toEqual(stepped(50));
+    builder.run(setPlinth, { at: [{ item: dish, side: 'front' }], back: 130 });
+    expect(told(builder)).toEqual(stepped(80));
+    expect(topCorrections(builder.design)).toEqual([
+      { items: [dish], plinth: 'front', back: 130, shows: true },
+    ]);
+    builder.run(setPlinth, { at: [{ item: dish, side: 'front' }], back: 50 });
+    expect(told(builder)).toEqual(['front item-1 item-2 item-3 1800', 'right item-3 510']);
+    builder.run(setPlinth, { at: [{ item: dish, side: 'front' }], back: null });
+    builder.run(setPlinth, { ids: [dish], none: true });
+    // Cut: it ends on either side, where the dishwasher stands against it.
+    expect(told(builder)).toEqual(['front item-1 600', 'front item-3 600', 'right item-3 510']);
+  });
+
+  it('stand back at ends and behind an island as is said, and give way to one set by itself', () => {
+    const builder = rectangle(4000, 3000);
+    const id = builder.place('F600', { on: 'floor', x: 1500, y: -1200, turn: 0 });
+    expect(told(builder)).toEqual([
+      'behind item-1 600',
+      'front item-1 600',
+      'left item-1 510',
+      'right item-1 510',
+    ]);
+    builder.run(setPlinth, {
+      at: [
+        { item: id, side: 'behind' },
+        { item: id, side: 'left' },
+      ],
+      back: 40,
+    });
+    expect(told(builder)).toEqual([
+      'behind item-1 560',
+      'front item-1 560',
+      'left item-1 470',
+      'right item-1 470',
+    ]);
+    const own = rectangle(4000, 3000);
+    own.set('F600', 'face-a', 1000);
+    const placement = { on: 'face', face: 'face-a', from: 'left', distance: 1000, off: 494 } as const;
+    own.run(setItem, { id: 'kick', range: 'fathom', code: 'K2400', placement });
+    expect(plinths(own.design)).toEqual([]);
+  });
+
+  it('stay in the room and out of one another, whatever is edited', () => {
+    fc.assert(
+      fc.property(fc.array(anEdit, { maxLength: 14 }), (edits) => {
+        let design = room();
+        edits.forEach((edit, index) => {
+          const asked = askFor(design, edit, index);
+          if (asked.ok) design = must(applyPatch(design, asked.value));
+        });
+        const { outline } = roomShape(design);
+        for (const { boards } of plinths(design))
+          for (const { footprint, a, b } of boards) {
+            expect([a, b].every(({ x, y }) => Number.isFinite(x) && Number.isFinite(y))).toBe(true);
+            const out =
+              signedArea(footprint) -
+              intersect([footprint], [outline]).reduce((sum, ring) => sum + signedArea(ring), 0);
+            expect(out).toBeLessThan(16 * 16);
+          }
+      }),
+      { numRuns: 60 },
+    );
+  });
+});

@@ -1,0 +1,305 @@
+import { perDesign, roomOf, type Design } from '../document/design';
+import { remember } from '../document/remember';
+import { apart } from '../geometry/apart';
+import { distance, dot, inward, place, subtract, unit, type Point } from '../geometry/point';
+import { boundsMeet, boundsOf, type Polygon } from '../geometry/polygon';
+import { merged, stretchOfPolygon } from '../setting/strip';
+import { AGAINST, TOUCH } from '../geometry/tolerance';
+import {
+  constructionBeside,
+  constructionOf,
+  plinthUnder,
+  type ConstructionMethod,
+} from '../ranges/construction';
+import { findRange, rangesOf } from '../ranges/shelf';
+import { bodiesNear, type Body } from '../setting/bodies';
+import { findBox, itemBoxes, type ItemBox } from '../setting/item-box';
+import { inRuns, type Run } from '../setting/runs';
+import { fixedThings, type FixedThing } from '../survey/fixed-things';
+import { roomShape, type RoomShape } from '../survey/room-shape';
+import { cornerJoin, type RunEnd } from './corner-joins';
+import { cuttersOf } from './cutters';
+import { mitred, type Standing } from './edge-stretches';
+import { keyedRings } from './keyed-rings';
+import { hasLegs } from '../ranges/handing';
+import { plinthRings, type Foot, type FootedRun } from './plinth-outline';
+import { BACK_REACH } from './run-strip';
+import type { ItemSide, KeyedPolygon, TopEdge } from './top-edge';
+
+/** A board of a plinth, from corner to corner of it: the sides of items it stands at, its outer face, and all of it, mitred. Lengths mm. */
+export interface PlinthBoard {
+  at: readonly [ItemSide, ...ItemSide[]];
+  a: Point;
+  b: Point;
+  footprint: Polygon;
+}
+
+/** A plinth: what stands on it, how high it is, its boards in order. */
+export interface Plinth {
+  items: readonly string[];
+  height: number;
+  boards: readonly PlinthBoard[];
+}
+
+/** What is washed in has its feet further back: its plinth stands back behind the others by so much more, mm. */
+const DISHWASHER_BACK = 50;
+/** Runs that end this near before a corner have one plinth through it: a filler stands between, mm. */
+const CORNER_REACH = 200;
+
+/**
+ * The plinths of the room: under everything that stands on the floor on one, back behind the fronts, round corners and free ends, to the walls and
+ * what else stands there. Where a plinth was set by itself there is no other.
+ */
+export const plinths: (design: Design) => readonly Plinth[] = perDesign((design) => {
+  const shape = roomShape(design);
+  const runs = inRuns(design, [...feetOf(design).keys()]).map((run): Carried => {
+    const polygons = ringsOf(design, run);
+    return { run, polygons, height: feetOf(design).get(run[0]!)!.height };
+  });
+  const joins = cornersOf(design, runs);
+  const levels: Carried[][] = [];
+  for (const one of runs.toSorted((a, b) => a.height - b.height)) {
+    const level = levels.at(-1);
+    if (level && one.height - level[0]!.height <= TOUCH) level.push(one);
+    else levels.push([one]);
+  }
+  return levels.flatMap((level) => {
+    const extents = new Map<Polygon, Carried>();
+    for (const one of level) {
+      const all = [...one.polygons, ...(joins.get(one.run) ?? [])].flatMap(({ ring }) => ring);
+      if (all.length > 0) extents.set(cornersOfBounds(all), one);
+    }
+    return apart([...extents.keys()], TOUCH).flatMap((together) => {
+      const own = together.map((extent) => extents.get(extent)!);
+      const polygons = own.flatMap(({ run, polygons: rings }) => [...rings, ...(joins.get(run) ?? [])]);
+      const bounds = boundsOf(together.flat());
+      const fixed = fixedThings(design).filter(
+        ({ low, footprint }) => low < own[0]!.height && boundsMeet(boundsOf(footprint), bounds),
+      );
+      const boxes = own.flatMap(({ run }) => run);
+      const thick = boxes.map((box) => feetOf(design).get(box)!.thick);
+      const height = own[0]!.height;
+      const beside = bodiesNear(design, together.flat(), AGAINST).filter(
+        ({ box, low }) => low < height && !(box && (feetOf(design).has(box) || box.kind.id === 'plinth')),
+      );
+      return madePlinths(polygons[0]!, { polygons, shape, fixed, boxes, thick, beside, height });
+    });
+  });
+});
+
+interface Carried {
+  run: Run;
+  polygons: readonly KeyedPolygon[];
+  height: number;
+}
+
+function cornersOfBounds(points: readonly Point[]): Polygon {
+  const { left, right, bottom, top } = boundsOf(points);
+  return [
+    { x: left, y: bottom },
+    { x: right, y: bottom },
+    { x: right, y: top },
+    { x: left, y: top },
+  ];
+}
+
+/** What stands on a plinth, and how: none before what has none by hand, nor where one was set by itself. */
+const feetOf: (design: Design) => ReadonlyMap<ItemBox, Foot> = perDesign((design) => {
+  const known = rangesOf(design);
+  const { range, plinthBack } = roomOf(design);
+  const room = findRange(range, known);
+  const usual = room ? constructionOf(room) : null;
+  const boxes = itemBoxes(design);
+  const set = boxes.filter(({ kind }) => kind.id === 'plinth');
+  const found = new Map<ItemBox, Foot>();
+  for (const box of boxes) {
+    const { record, kind } = box;
+    const made = constructionBeside(record, kind, { known, usual });
+    const height = plinthUnder(kind, record, made);
+    if (height === 0 || record.plinth?.none || set.some((one) => standsBefore(box, one))) continue;
+    found.set(box, { height, ...backOf(box, made!, plinthBack) });
+  }
+  return found;
+});
+
+function backOf({ record, kind }: ItemBox, { plinth }: ConstructionMethod, room: number | undefined) {
+  const usual = (room ?? plinth.back) + (kind.id === 'dishwasher' ? DISHWASHER_BACK : 0);
+  return { back: record.plinth?.front ?? usual, thick: plinth.thick };
+}
+
+/** Whether a plinth that was set by itself stands along most of the front of an item. */
+function standsBefore({ origin, u, n, record: { width, depth } }: ItemBox, plinth: ItemBox): boolean {
+  const strip = { origin, u, n, near: depth / 2, far: depth + AGAINST };
+  const stretch = plinth.pieces.flatMap((piece) => {
+    const one = stretchOfPolygon(strip, piece);
+    return one ? [Math.min(width, one[1]) - Math.max(0, one[0])] : [];
+  });
+  return stretch.some((long) => long > width / 2);
+}
+
+function ringsOf(design: Design, run: Run): readonly KeyedPolygon[] {
+  const feet = run.map((box) => feetOf(design).get(box)!);
+  // What stands at a wall needs nothing else to say how far back it goes.
+  const ends = [run[0]!, run.at(-1)!, ...run.filter(({ against }) => !against)];
+  const bodies = bodiesNear(
+    design,
+    ends.flatMap(({ rectangle }) => rectangle),
+    BACK_REACH,
+  );
+  const backs = bodies.flatMap(({ box }): [string, number][] => {
+    const foot = box && feetOf(design).get(box);
+    return foot ? [[box.id, foot.back]] : [];
+  });
+  return ringsBeside(run[0]!, { run, feet, around: { bodies, faces: roomShape(design).faces }, backs });
+}
+
+const ringsBeside = remember((_first: ItemBox, of: FootedRun) => plinthRings(of), { kept: 3 });
+
+/** What plinths need to go on through the corners their runs meet in. */
+function cornersOf(design: Design, runs: readonly Carried[]): ReadonlyMap<Run, KeyedPolygon[]> {
+  const { faces } = roomShape(design);
+  const next = new Map(faces.map(({ id }, index) => [id, faces[(index + 1) % faces.length]!.id]));
+  const ends = runs.flatMap(({ run, height }) =>
+    endsOf(run, feetOf(design)).map((end) => ({ end, height, run })),
+  );
+  const lefts = new Map<string, typeof ends>();
+  for (const one of ends)
+    if (one.end.side === 'left') lefts.set(one.end.face.id, [...(lefts.get(one.end.face.id) ?? []), one]);
+  const joins = new Map<Run, KeyedPolygon[]>();
+  for (const before of ends) {
+    if (before.end.side === 'left') continue;
+    for (const after of lefts.get(next.get(before.end.face.id)!) ?? []) {
+      if (before.run === after.run || Math.abs(before.height - after.height) > TOUCH) continue;
+      const join = joinOf(before.end.run[0]!, { before: before.end, after: after.end });
+      if (join)
+        for (const [index, { run }] of [before, after].entries())
+          joins.set(run, [...(joins.get(run) ?? []), join[index]!]);
+    }
+  }
+  return joins;
+}
+
+const joinOf = remember(
+  (_box: ItemBox, { before, after }: { before: RunEnd; after: RunEnd }) =>
+    cornerJoin(before, after, CORNER_REACH),
+  { kept: 3 },
+);
+
+/** The ends of a run that stands against one straight face, each with the line of its own plinth. */
+function endsOf(run: Run, feet: ReadonlyMap<ItemBox, Foot>): RunEnd[] {
+  const face = run[0]!.against?.face;
+  if (!face || face.arc || run.some(({ against }) => against?.face.id !== face.id)) return [];
+  return (['left', 'right'] as const).map((side): RunEnd => {
+    const box = side === 'left' ? run[0]! : run.at(-1)!;
+    const { record, against, kind, origin } = box;
+    const corner = record.leg !== undefined && hasLegs(kind);
+    const line = (corner ? record.leg! : record.depth) - feet.get(box)!.back;
+    return {
+      ...{ run: [box], face, side, over: 0 },
+      free: side === 'left' ? against!.along : face.length - against!.along - record.width,
+      front: dot(subtract(origin, face.start), face.n) + line,
+      beyond: corner && record.hand === side ? record.depth : 0,
+    };
+  });
+}
+
+interface Under {
+  polygons: readonly KeyedPolygon[];
+  shape: RoomShape;
+  fixed: readonly FixedThing[];
+  boxes: readonly ItemBox[];
+  /** How thick the boards under each of them are, mm. */
+  thick: readonly number[];
+  /** What else stands there, and may stand against them. */
+  beside: readonly Body[];
+  height: number;
+}
+
+/** The plinths that some outlines make together. */
+const madePlinths = remember(
+  (_first: KeyedPolygon, { polygons, shape, fixed, boxes, thick, beside, height }: Under): Plinth[] => {
+    const thickness = new Map(boxes.map(({ id }, index) => [id, thick[index]!]));
+    return keyedRings(polygons, cuttersOf(shape, fixed)).map((edges) => ({
+      items: [...new Set(edges.flatMap(({ items }) => items))],
+      height,
+      boards: boardsOf(edges, thickness, beside),
+    }));
+  },
+  { kept: 3 },
+);
+
+type Board = Standing & Pick<PlinthBoard, 'at'>;
+
+/** The boards of a ring: along all that is seen of its edges, none where it lies at a wall or something stands against it. */
+function boardsOf(
+  edges: readonly TopEdge[],
+  thickness: ReadonlyMap<string, number>,
+  beside: readonly Body[],
+): PlinthBoard[] {
+  const standing = edges.flatMap(({ role, a, b, items }): Board[] => {
+    if ((role !== 'front' && role !== 'behind' && role !== 'left' && role !== 'right') || items.length === 0)
+      return [];
+    const u = unit(subtract(b, a));
+    const at = items.map((item): ItemSide => ({ item, side: role })) as [ItemSide, ...ItemSide[]];
+    const free = role === 'front' ? [[0, distance(a, b)] as const] : seenOf({ a, b, u }, beside);
+    return free.map(([from, to]) => ({
+      ...{ at, thick: thickness.get(items[0]!)! },
+      a: from === 0 ? a : place(a, u, from, u, 0),
+      b: to === distance(a, b) ? b : place(a, u, to, u, 0),
+    }));
+  });
+  const footprints = mitred(standing);
+  return standing.map(({ at, a, b }, index) => ({ at, a, b, footprint: footprints[index]! }));
+}
+
+/** Shorter boards are rounding, mm. */
+const NO_BOARD = 1;
+
+/** The stretches of an edge that nothing stands against. */
+function seenOf(
+  { a, b, u }: Pick<Standing, 'a' | 'b'> & { u: Point },
+  beside: readonly Body[],
+): [number, number][] {
+  const strip = { origin: a, u, n: inward(u), near: 0, far: AGAINST };
+  const long = distance(a, b);
+  const taken = merged(
+    beside.flatMap(({ pieces }) =>
+      pieces.flatMap((piece) => {
+        const stretch = stretchOfPolygon(strip, piece);
+        return stretch ? [stretch] : [];
+      }),
+    ),
+  );
+  const free: [number, number][] = [];
+  let from = 0;
+  for (const [left, right] of [...taken, [long, long] as const]) {
+    if (Math.min(left, long) - from > NO_BOARD) free.push([from, Math.min(left, long)]);
+    from = Math.max(from, right);
+  }
+  return free;
+}
+
+/** How far a board of a plinth stands back behind the sides it is under, mm, and whether they say so themselves. */
+export function plinthBackOf(
+  design: Design,
+  { at: [{ item, side }] }: PlinthBoard,
+): { back: number; own: boolean } {
+  const box = findBox(design, item)!;
+  const own = box.record.plinth?.[side];
+  const usual = side === 'front' ? (feetOf(design).get(box)?.back ?? 0) : 0;
+  return { back: own ?? usual, own: own !== undefined };
+}
+
+/** How long a board is on its outer face, mm. */
+export const boardLength = ({ a, b }: PlinthBoard): number => distance(a, b);
+
+/** Where nothing is known of how long plinths come, mm. */
+const USUAL_STOCK = 3_000;
+
+/** The longest plinth that comes in the room's range, mm. */
+export function plinthStock(design: Design): number {
+  const room = findRange(roomOf(design).range, rangesOf(design));
+  const widths =
+    room?.families.filter(({ type }) => type === 'plinth').flatMap((family) => family.widths) ?? [];
+  return widths.length > 0 ? Math.max(...widths) : USUAL_STOCK;
+}
