@@ -1,10 +1,12 @@
 import { moveItem } from '../src/commands/move-item';
 import { execute } from '../src/commands/command';
-import { recordsOf } from '../src/document/design';
+import { setRoom } from '../src/commands/set-room';
+import { recordsOf, type Design } from '../src/document/design';
 import { must } from '../src/result';
 import { runs } from '../src/setting/runs';
+import { plinths } from '../src/surfaces/plinths';
+import { splashes } from '../src/surfaces/splashes';
 import { topCutOuts } from '../src/surfaces/top-cut-outs';
-import { tops } from '../src/surfaces/tops';
 import { crowd } from './crowd';
 import { rectangle } from '../testing/rooms';
 
@@ -16,27 +18,41 @@ function kitchen(count: number) {
     builder.set('F300', `face-${'abcd'[index % 4]}`, 700 + Math.floor(index / 4) * 300);
   return builder.design;
 }
-const roomOf = (count: number) => (count > 100 ? crowd(count) : kitchen(count));
+const roomOf = (count: number) =>
+  must(execute(setRoom, count > 100 ? crowd(count) : kitchen(count), { splashHeight: 100 })).design;
+
+/** What is measured: each after what it follows from. */
+const parts: Readonly<Record<string, (design: Design) => unknown>> = {
+  tops: topCutOuts,
+  splashes,
+  plinths,
+};
+
+const median = (all: number[]) => all.sort((a, b) => a - b)[Math.floor(all.length / 2)]!.toFixed(2);
+
+/** How long each part takes, added to what it took before. */
+function measured(design: Design, times: Record<string, number[]>): void {
+  runs(design);
+  for (const [name, part] of Object.entries(parts)) {
+    const start = performance.now();
+    part(design);
+    (times[name] ??= []).push(performance.now() - start);
+  }
+}
 
 /**
- * Tops with their cut-outs: of a room nothing is remembered of but its runs, and after one item has moved. Run by itself, not through the test
- * runner: every call from module to module costs more there than in a page.
+ * Tops with their cut-outs, splashes and plinths: of a room nothing is remembered of but its runs, and after one item has moved. Run by itself, not
+ * through the test runner: every call from module to module costs more there than in a page.
  */
 for (const count of [50, 100, 500, 5_000]) {
-  const fresh: number[] = [];
-  const again: number[] = [];
+  const fresh: Record<string, number[]> = {};
+  const again: Record<string, number[]> = {};
   const [rounds, moves] = [count > 1_000 ? 5 : 40, count > 1_000 ? 40 : 200];
-  for (let round = 0; round < rounds; round++) {
-    const design = structuredClone(roomOf(count));
-    runs(design);
-    const start = performance.now();
-    topCutOuts(design);
-    fresh.push(performance.now() - start);
-  }
+  for (let round = 0; round < rounds; round++) measured(structuredClone(roomOf(count)), fresh);
   let design = roomOf(count);
   const free = recordsOf(design, 'item').find(({ placement, up }) => placement.on === 'floor' && up === 0);
   const moving = free ?? recordsOf(design, 'item')[0]!;
-  tops(design);
+  measured(design, {});
   for (let move = 0; move < moves; move++) {
     const { placement } = moving;
     const to =
@@ -44,11 +60,11 @@ for (const count of [50, 100, 500, 5_000]) {
         ? { ...placement, y: placement.y + ((move % 20) + 1) }
         : { ...placement, off: (move % 20) + 1 };
     design = must(execute(moveItem, design, { id: moving.id, placement: to })).design;
-    runs(design);
-    const start = performance.now();
-    topCutOuts(design);
-    if (move >= moves / 4) again.push(performance.now() - start);
+    measured(design, move >= moves / 4 ? again : {});
   }
-  const median = (all: number[]) => all.sort((a, b) => a - b)[Math.floor(all.length / 2)]!.toFixed(2);
-  console.log(`${count} items: tops afresh ${median(fresh)} ms, after one has moved ${median(again)} ms`);
+  const told = (times: Record<string, number[]>) =>
+    Object.entries(times)
+      .map(([name, all]) => `${name} ${median(all)} ms`)
+      .join(', ');
+  console.log(`${count} items: afresh ${told(fresh)}; after one has moved ${told(again)}`);
 }

@@ -1,8 +1,8 @@
 import { perDesign, type Design } from '../document/design';
-import { remember } from '../document/remember';
+import { remember, rememberBoth } from '../document/remember';
 import { dot, subtract } from '../geometry/point';
 import { AGAINST, PARALLEL } from '../geometry/tolerance';
-import { bodiesNear } from './bodies';
+import { bodiesNear, type Body } from './bodies';
 import { HUNG, itemBoxes, type ItemBox } from './item-box';
 import { parallel } from './strip';
 
@@ -27,14 +27,9 @@ export function inRuns(design: Design, carriers: readonly ItemBox[]): readonly R
   for (const seed of carriers) {
     if (!left.delete(seed)) continue;
     const run = [seed];
-    for (const box of run) {
-      for (const { box: other } of bodiesNear(design, box.rectangle, SAME_BACK)) {
-        if (other && left.has(other) && adjoin(box, other)) {
-          left.delete(other);
-          run.push(other);
-        }
-      }
-    }
+    for (const box of run)
+      for (const other of adjoining(box, bodiesNear(design, box.rectangle, SAME_BACK)))
+        if (left.delete(other)) run.push(other);
     run.sort(
       (a, b) => dot(subtract(a.origin, seed.origin), seed.u) - dot(subtract(b.origin, seed.origin), seed.u),
     );
@@ -45,6 +40,11 @@ export function inRuns(design: Design, carriers: readonly ItemBox[]): readonly R
 
 /** The very same run for the same items in the same places, as they are and as a drag makes them. */
 const sameRun = remember((_seed: ItemBox, { run }: { run: Run }): Run => run, { kept: 3 });
+
+/** What is end to end with an item of what is near it: the near list is the very same until something near changes. */
+const adjoining = rememberBoth((box: ItemBox, near: readonly Body[]): readonly ItemBox[] =>
+  near.flatMap(({ box: other }) => (other && other !== box && adjoin(box, other) ? [other] : [])),
+);
 
 function adjoin(a: ItemBox, b: ItemBox): boolean {
   const apart = subtract(b.origin, a.origin);

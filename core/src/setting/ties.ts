@@ -118,7 +118,11 @@ export function tieInPlan(
     if (other) {
       const beside = dot(subtract(other.origin, frame.corner), frame.along);
       const reach = other.record.width + other.record.depth;
-      if (beside < -reach || beside > frame.size + reach || !counts(other)) continue;
+      if (beside < -reach || beside > frame.size + reach) continue;
+      // Nor is what lies wholly behind the side, or beyond what is nearest so far.
+      const ahead = dot(subtract(other.origin, frame.corner), frame.out);
+      if (ahead + reach < -frame.reach / 2 || (nearest && ahead - reach > nearest.distance)) continue;
+      if (!counts(other)) continue;
     }
     for (const piece of pieces) consider(pieceStretch(strip, piece), other ? 'item' : 'fixed', id);
   }

@@ -1,5 +1,5 @@
-import { dot, place, scale, subtract, unit, type Point } from '../geometry/point';
-import { AGAINST } from '../geometry/tolerance';
+import { cross, dot, place, scale, subtract, unit, type Point } from '../geometry/point';
+import { AGAINST, SAME_PLACE } from '../geometry/tolerance';
 import { hasLegs } from '../ranges/handing';
 import type { ItemBox } from '../setting/item-box';
 import { itemOutline } from '../setting/item-outline';
@@ -27,23 +27,72 @@ export interface FootedRun {
 
 type Beside = Pick<FootedRun, 'around' | 'backs'>;
 
-/** The outlines of the plinths under a run before walls and others come to them: of each item that of its box, back behind its fronts. */
+/** The outlines of the plinths under a run before walls and others come to them: of each item that of its box, back behind its fronts; of what stands in line together one. */
 export function plinthRings({ run, feet, ...beside }: FootedRun): KeyedPolygon[] {
-  return run.flatMap((box, index): KeyedPolygon[] => {
+  const placed = run.map((box, index): Placed => {
     const next = run[index + 1];
     const foot = feet[index]!;
     const to = (side: PlanEnd) => besideOf(beside, box, side, foot);
     // Boxes may stand a hair apart: the plinth goes on.
     const gap = next ? Math.max(0, dot(subtract(next.origin, box.origin), box.u) - box.record.width) : 0;
-    const own = ringOf(box, {
-      front: lineOf(run, index) - foot.back,
-      thick: foot.thick,
-      left: index === 0 ? to('left') : { source: { role: 'left', boxes: [box], id: null }, over: 0 },
-      right: next ? { source: { role: 'right', boxes: [box], id: null }, over: gap } : to('right'),
-      behind: to('behind'),
-    });
-    return own ? [own] : [];
+    const front = lineOf(run, index) - foot.back;
+    const behind = to('behind');
+    const own = (role: PlanEnd): EdgeSource => ({ role, boxes: [box], id: null });
+    return {
+      box,
+      front,
+      left: index === 0 ? to('left') : { source: own('left'), over: 0 },
+      right: next ? { source: own('right'), over: gap } : to('right'),
+      // What is thinner than its plinth stands back has that behind it.
+      behind: { ...behind, over: Math.max(behind.over, foot.thick - front) },
+    };
   });
+  const groups: [Placed, ...Placed[]][] = [];
+  for (const one of placed) {
+    const last = groups.at(-1);
+    if (last && inLine(last[0], one)) last.push(one);
+    else groups.push([one]);
+  }
+  return groups.flatMap((group) => (isPlain(group[0]) ? stripOf(group) : (ringOf(group[0]) ?? [])));
+}
+
+const isPlain = ({ box: { kind, record } }: Placed): boolean => !kind.plan && !record.corners;
+
+/** Whether the plinths of two items lie in one line, before and behind. */
+function inLine(a: Placed, b: Placed): boolean {
+  if (!isPlain(a) || !isPlain(b) || a.behind.source.role !== b.behind.source.role) return false;
+  const out = dot(subtract(b.box.origin, a.box.origin), a.box.n);
+  const same = (one: number, other: number) => Math.abs(one - other) < SAME_PLACE;
+  return (
+    same(a.front, out + b.front) &&
+    same(a.behind.over, b.behind.over - out) &&
+    same(cross(a.box.u, b.box.u), 0)
+  );
+}
+
+/** The outline of what stands in line. */
+function stripOf(group: readonly [Placed, ...Placed[]]): KeyedPolygon {
+  const [first, last] = [group[0], group.at(-1)!];
+  const { origin, u, n } = first.box;
+  const left = -first.left.over;
+  const right = dot(subtract(last.box.origin, origin), u) + last.box.record.width + last.right.over;
+  const [front, back] = [first.front, -first.behind.over];
+  const boxes = group.map(({ box }) => box);
+  const corners: [number, number][] = [
+    [left, front],
+    [right, front],
+    [right, back],
+    [left, back],
+  ];
+  return {
+    ring: corners.map(([along, out]) => place(origin, u, along, n, out)),
+    sides: [
+      { role: 'front', boxes, id: null },
+      last.right.source,
+      { ...first.behind.source, boxes },
+      first.left.source,
+    ],
+  };
 }
 
 /** The line an item's front stands in, out of its back, mm: what is no cabinet stands in that of the nearest one. */
@@ -110,22 +159,20 @@ function toWall({ faces }: Around, box: ItemBox, side: PlanEnd, { to, distance }
   return Math.max(distance, ...away.filter((one) => one <= BACK_REACH));
 }
 
-interface Sides {
-  /** The line of the plinth's front out of the back of the box, and how thick it is, mm. */
+interface Placed {
+  box: ItemBox;
+  /** The line of the plinth's front out of the back of the box, mm. */
   front: number;
-  thick: number;
   left: Side;
   right: Side;
   behind: Side;
 }
 
 /** The outline of an item moved to where its plinth stands. */
-function ringOf(box: ItemBox, { front, thick, left, right, behind }: Sides): KeyedPolygon | null {
+function ringOf({ box, front, left, right, behind }: Placed): KeyedPolygon | null {
   const { record, kind, origin, u, n } = box;
   const legs = hasLegs(kind);
   const before = front - (record.leg ?? record.depth);
-  // What is thinner than its plinth stands back has that behind it.
-  const back: Side = { ...behind, over: Math.max(behind.over, thick - front) };
   // Walked counter-clockwise in plan.
   const outline = itemOutline(record).toReversed();
   const sides = outline.map(({ along, out }, index): Side => {
@@ -133,7 +180,7 @@ function ringOf(box: ItemBox, { front, thick, left, right, behind }: Sides): Key
     const both = (key: 'along' | 'out', at: number) =>
       Math.abs((key === 'along' ? along : out) - at) < 1e-6 && Math.abs(next[key] - at) < 1e-6;
     const corner = legs && (record.hand === 'left' ? both('along', 0) : both('along', record.width));
-    if (both('out', 0) || corner) return back;
+    if (both('out', 0) || corner) return behind;
     // Mostly a neighbour stands there, whose own plinth goes on.
     if (legs && both('out', record.depth))
       return { source: { role: record.hand, boxes: [box], id: null }, over: 0 };

@@ -1,16 +1,12 @@
 import { perDesign, roomOf, type Design } from '../document/design';
-import { remember } from '../document/remember';
+import { remember, rememberBoth, rememberOne } from '../document/remember';
 import { apart } from '../geometry/apart';
 import { distance, dot, inward, place, subtract, unit, type Point } from '../geometry/point';
 import { boundsMeet, boundsOf, type Polygon } from '../geometry/polygon';
 import { merged, stretchOfPolygon } from '../setting/strip';
 import { AGAINST, TOUCH } from '../geometry/tolerance';
-import {
-  constructionBeside,
-  constructionOf,
-  plinthUnder,
-  type ConstructionMethod,
-} from '../ranges/construction';
+import { constructionBeside, constructionOf, plinthUnder } from '../ranges/construction';
+import type { Range } from '../ranges/range';
 import { findRange, rangesOf } from '../ranges/shelf';
 import { bodiesNear, type Body } from '../setting/bodies';
 import { findBox, itemBoxes, type ItemBox } from '../setting/item-box';
@@ -107,25 +103,41 @@ function cornersOfBounds(points: readonly Point[]): Polygon {
 const feetOf: (design: Design) => ReadonlyMap<ItemBox, Foot> = perDesign((design) => {
   const known = rangesOf(design);
   const { range, plinthBack } = roomOf(design);
-  const room = findRange(range, known);
-  const usual = room ? constructionOf(room) : null;
-  const boxes = itemBoxes(design);
-  const set = boxes.filter(({ kind }) => kind.id === 'plinth');
+  const building = buildingOf(known, {
+    room: findRange(range, known) ?? null,
+    plinthBack: plinthBack ?? null,
+  });
+  const set = itemBoxes(design).filter(({ kind }) => kind.id === 'plinth');
   const found = new Map<ItemBox, Foot>();
-  for (const box of boxes) {
-    const { record, kind } = box;
-    const made = constructionBeside(record, kind, { known, usual });
-    const height = plinthUnder(kind, record, made);
-    if (height === 0 || record.plinth?.none || set.some((one) => standsBefore(box, one))) continue;
-    found.set(box, { height, ...backOf(box, made!, plinthBack) });
+  for (const box of itemBoxes(design)) {
+    const foot = footOf(building, box);
+    if (foot && !set.some((one) => standsBefore(box, one))) found.set(box, foot);
   }
   return found;
 });
 
-function backOf({ record, kind }: ItemBox, { plinth }: ConstructionMethod, room: number | undefined) {
-  const usual = (room ?? plinth.back) + (kind.id === 'dishwasher' ? DISHWASHER_BACK : 0);
-  return { back: record.plinth?.front ?? usual, thick: plinth.thick };
+/** How plinths are built in a room: the ranges there are, its own, and how far they stand back where the room says so. */
+interface Building {
+  known: readonly Range[];
+  room: Range | null;
+  plinthBack: number | null;
 }
+
+const buildingOf = remember((known: readonly Range[], more: Omit<Building, 'known'>): Building => ({
+  known,
+  ...more,
+}));
+
+const footOf = rememberBoth(
+  ({ known, room, plinthBack }: Building, { record, kind }: ItemBox): Foot | null => {
+    const made = constructionBeside(record, kind, { known, usual: room && constructionOf(room) });
+    const height = plinthUnder(kind, record, made);
+    if (!made || height === 0 || record.plinth?.none) return null;
+    const { back, thick } = made.plinth;
+    const usual = (plinthBack ?? back) + (kind.id === 'dishwasher' ? DISHWASHER_BACK : 0);
+    return { height, back: record.plinth?.front ?? usual, thick };
+  },
+);
 
 /** Whether a plinth that was set by itself stands along most of the front of an item. */
 function standsBefore({ origin, u, n, record: { width, depth } }: ItemBox, plinth: ItemBox): boolean {
@@ -139,19 +151,18 @@ function standsBefore({ origin, u, n, record: { width, depth } }: ItemBox, plint
 
 function ringsOf(design: Design, run: Run): readonly KeyedPolygon[] {
   const feet = run.map((box) => feetOf(design).get(box)!);
-  // What stands at a wall needs nothing else to say how far back it goes.
-  const ends = [run[0]!, run.at(-1)!, ...run.filter(({ against }) => !against)];
-  const bodies = bodiesNear(
-    design,
-    ends.flatMap(({ rectangle }) => rectangle),
-    BACK_REACH,
-  );
+  const bodies = bodiesNear(design, endsIn(run), BACK_REACH);
   const backs = bodies.flatMap(({ box }): [string, number][] => {
     const foot = box && feetOf(design).get(box);
     return foot ? [[box.id, foot.back]] : [];
   });
   return ringsBeside(run[0]!, { run, feet, around: { bodies, faces: roomShape(design).faces }, backs });
 }
+
+/** The corners of the items of a run that something can stand beside: what stands at a wall needs nothing else to say how far back it goes. */
+const endsIn = rememberOne((run: Run) =>
+  [run[0]!, run.at(-1)!, ...run.filter(({ against }) => !against)].flatMap(({ rectangle }) => rectangle),
+);
 
 const ringsBeside = remember((_first: ItemBox, of: FootedRun) => plinthRings(of), { kept: 3 });
 
