@@ -161,6 +161,7 @@ export * from './setting/ties';
 export * from './surfaces/outline/edge-ring';
 export * from './surfaces/outline/treated';
 export * from './surfaces/outline/cut-out';
+export * from './surfaces/edge-profiles';
 export type { Splash, SplashPiece } from './surfaces/splash-pieces';
 export * from './surfaces/plinths';
 export * from './surfaces/splashes';

@@ -110,3 +110,76 @@ test('a top round a corner is joined as the designer wants, and what is gone wit
   await page.getByRole('button', { name: 'Back to automatic' }).click();
   await expect(page.getByText('Nothing. Click a number beside an edge')).toBeVisible();
 });
+
+test('the galley with its seats, an end down to the floor, splashes and a plinth set by hand stands when a cabinet is widened', async ({
+  page,
+  studio,
+}) => {
+  await studio.enter();
+  await studio.openRoom('Galley with bay');
+  await studio.step('Surface');
+  const chip = (name: RegExp) => page.getByRole('button', { name });
+  const type = async (name: RegExp, text: string) => {
+    await chip(name).click();
+    await page.keyboard.type(text);
+    await page.keyboard.press('Enter');
+  };
+
+  // The range parts the tops; the sink is cut out of the third.
+  const tops = page.getByRole('region', { name: /^Top \d/ });
+  await expect(tops).toHaveCount(3);
+  await expect(tops.nth(2)).toContainText('Less its cut-outs');
+
+  // Seats behind the peninsula only; its end goes down to the floor, and so comes out as far as it is thick.
+  await type(/^Back of F800 \(19\) stands out/, '265');
+  await expect(chip(/^Back of F800 \(19\) stands out 265, set by hand/)).toBeVisible();
+  await chip(/^Right end of F800 \(19\) stands out 20/).click();
+  await page.getByRole('button', { name: 'Goes down to the floor' }).click();
+  await page.keyboard.press('Escape');
+  await expect(chip(/^Right end of F800 \(19\) stands out 30/)).toBeVisible();
+  await expect(tops.nth(1)).toContainText('Down to the floor');
+  await chip(/^Joint at the inside corner by F1200-C/).click();
+  await page.getByRole('button', { name: 'Mitred' }).click();
+  await page.keyboard.press('Escape');
+
+  // Splashes all round, up to the hood behind the range, none beside the refrigerator.
+  await page.getByRole('textbox', { name: 'Splash', exact: true }).fill('100');
+  await page.keyboard.press('Enter');
+  await page.getByRole('checkbox', { name: /behind cooking/ }).check();
+  await expect(chip(/^Splash behind COOK900 \(3\): 820 high, up to what hangs there/)).toBeVisible();
+  await chip(/^Splash behind FL100 \(27\) to F450 \(7\): 100 high/).click();
+  await page.getByRole('button', { name: 'No splash' }).click();
+  await page.keyboard.press('Escape');
+  await expect(chip(/^Splash behind FL100 \(27\) to F450 \(7\): none/)).toBeVisible();
+
+  // Deeper under the dishwasher by itself, deeper still by hand, then cut there.
+  await page.getByRole('tab', { name: 'Plinths' }).click();
+  await type(/^Plinth of the front of DISH600 \(9\) stands back 100/, '120');
+  const dish = chip(/^Plinth of the front of DISH600 \(9\) stands back 120, set by hand/);
+  await expect(dish).toBeVisible();
+  const second = page.getByRole('region', { name: 'Plinth 2' });
+  await expect(second).toContainText('1250, 70, 600, 70,');
+  await dish.click();
+  await page.getByRole('button', { name: 'No plinth here' }).click();
+  // It ends at either side of it: two plinths for one.
+  await expect(page.getByRole('region', { name: /^Plinth \d/ })).toHaveCount(4);
+  await expect(second).not.toContainText('1250');
+  await chip(/^No plinth before DISH600 \(9\)/).click();
+  await expect(dish).toBeVisible();
+
+  // Widened, all of it still stands.
+  const told = page.locator('li', { has: page.getByRole('button', { name: 'Back to automatic' }) });
+  const before = (await told.allTextContents()).map((text) => text.replaceAll('F800', 'F900'));
+  expect(before).toHaveLength(5);
+  await studio.clickItem(19);
+  await page.getByRole('textbox', { name: 'Width', exact: true }).fill('900');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('F900 (19): back stands out 265')).toBeVisible();
+  expect(await told.allTextContents()).toEqual(before);
+  await page.getByRole('tab', { name: 'Tops' }).click();
+  await expect(chip(/^Back of F900 \(19\) stands out 265, set by hand/)).toBeVisible();
+  await expect(chip(/^Splash behind FL100 \(27\) to F450 \(7\): none/)).toBeVisible();
+  await studio.saved();
+  const own = (await studio.items()).find(({ code }) => code === 'F900') as Record<string, unknown>;
+  expect([own['overhangs'], own['topEdges']]).toEqual([{ behind: 265 }, { right: { waterfall: true } }]);
+});

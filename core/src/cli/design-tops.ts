@@ -1,24 +1,35 @@
 import type { Design } from '../document/design';
 import { areaWithin, pairOf, partLength, toldOutline } from '../surfaces/outline/treated';
 import { netArea, topCutOuts } from '../surfaces/top-cut-outs';
+import { profileLengths } from '../surfaces/edge-profiles';
+import { boardLength, plinths } from '../surfaces/plinths';
+import { servicesThrough, splashes, splashSize } from '../surfaces/splashes';
+import { waterfalls, waterfallSize } from '../surfaces/waterfalls';
 import { edgeLengths, overhangOf, topCorrections } from '../surfaces/top-facts';
 import { jointedTops } from '../surfaces/top-joints';
 import { tops } from '../surfaces/tops';
 import { quantise } from '../units/units';
 
-/** Every top of a room: what it stands on, its heights, area, edges by kind and one by one, corners, arcs, and what was set by hand. Lengths mm, areas mm². */
+const quantised = <T extends object>(sizes: T): Record<string, number> =>
+  Object.fromEntries(Object.entries(sizes).map(([key, size]) => [key, quantise(size as number)]));
+
+/** Every top of a room: what it stands on, its heights, area, edges by kind and one by one, corners, arcs, and what was set by hand; splashes and plinths. Lengths mm, areas mm². */
 export function designTopsCommand(design: Design) {
   return {
     tops: tops(design).map((top) => {
       const { items, rings, underside, surface, area } = top;
       const made = jointedTops(design).get(top)!;
       const parts = rings.flatMap((ring) => ring.parts);
-      const lengths = Object.entries(edgeLengths(top)).map(([kind, length]) => [kind, quantise(length)]);
       return {
         ...{ items, underside, surface, area: quantise(area) },
         netArea: quantise(netArea(design, top)),
         perimeter: quantise(parts.reduce((sum, part) => sum + partLength(part), 0)),
-        edgeLengths: Object.fromEntries(lengths) as Record<string, number>,
+        edgeLengths: quantised(edgeLengths(top)),
+        profileLengths: quantised(profileLengths(design, top)),
+        waterfalls: (waterfalls(design).get(top) ?? []).map((one) => ({
+          at: one.at,
+          ...quantised(waterfallSize(one, surface - underside)),
+        })),
         cutOuts: (topCutOuts(design).get(top) ?? []).map(({ item, use, cut, nearest }) => ({
           ...{
             item,
@@ -45,6 +56,19 @@ export function designTopsCommand(design: Design) {
         })),
       };
     }),
+    splashes: splashes(design)
+      .filter(({ pieces }) => pieces.length > 0)
+      .map((splash) => ({
+        ...{ at: splash.at, face: splash.face, low: splash.low, high: splash.high, own: splash.own },
+        ...quantised(splashSize(splash)),
+        services: servicesThrough(design, splash),
+      })),
+    plinths: plinths(design).map(({ items, height, boards }) => ({
+      ...{ items, height },
+      boards: boards.map((board) => ({
+        ...{ at: board.at, from: pairOf(board.a), to: pairOf(board.b), length: quantise(boardLength(board)) },
+      })),
+    })),
     corrections: topCorrections(design),
   };
 }

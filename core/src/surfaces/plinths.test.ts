@@ -3,9 +3,11 @@ import { describe, expect, it } from 'vitest';
 import { anEdit, askFor } from '../../testing/random-edits';
 import { room } from '../../testing/full-room';
 import { cornered, rectangle } from '../../testing/rooms';
+import { setEdgeWay } from '../commands/set-edge-way';
 import { setItem } from '../commands/set-item';
 import { setPlinth } from '../commands/set-plinth';
 import { setRoom } from '../commands/set-room';
+import { setTopEdge } from '../commands/set-top-edge';
 import type { RoomBuilder } from '../demo/build-room';
 import { applyPatch } from '../document/patch';
 import { signedArea } from '../geometry/polygon';
@@ -13,6 +15,7 @@ import { intersect, union } from '../geometry/region';
 import { must } from '../result';
 import { roomShape } from '../survey/room-shape';
 import { boardLength, plinthBackOf, plinths, plinthStock } from './plinths';
+import { splashes } from './splashes';
 import { topCorrections } from './top-facts';
 
 /** Every board: its side, whose it is, how long. */
@@ -127,9 +130,12 @@ describe('plinths', () => {
     builder.run(setPlinth, { at: [{ item: dish, side: 'front' }], back: 50 });
     expect(told(builder)).toEqual(['front item-1 item-2 item-3 1800', 'right item-3 510']);
     builder.run(setPlinth, { at: [{ item: dish, side: 'front' }], back: null });
+    const before = plinths(builder.design);
     builder.run(setPlinth, { ids: [dish], none: true });
     // Cut: it ends on either side, where the dishwasher stands against it.
     expect(told(builder)).toEqual(['front item-1 600', 'front item-3 600', 'right item-3 510']);
+    builder.run(setPlinth, { ids: [dish], none: false });
+    expect(plinths(builder.design)).toEqual(before);
   });
 
   it('stand back at ends and behind an island as is said, and give way to one set by itself', () => {
@@ -154,6 +160,12 @@ describe('plinths', () => {
       'left item-1 470',
       'right item-1 470',
     ]);
+    // A top that goes down to the floor there hides it, unless it stands off the box.
+    builder.run(setPlinth, { at: [{ item: id, side: 'left' }], back: null });
+    builder.run(setEdgeWay, { at: [{ item: id, side: 'left' }], way: { waterfall: true } });
+    expect(told(builder)).toEqual(['behind item-1 600', 'front item-1 600', 'right item-1 470']);
+    builder.run(setTopEdge, { ids: [id], side: 'left', overhang: 34 });
+    expect(told(builder)).toContain('left item-1 470');
     const own = rectangle(4000, 3000);
     own.set('F600', 'face-a', 1000);
     const placement = { on: 'face', face: 'face-a', from: 'left', distance: 1000, off: 494 } as const;
@@ -168,6 +180,9 @@ describe('plinths', () => {
         edits.forEach((edit, index) => {
           const asked = askFor(design, edit, index);
           if (asked.ok) design = must(applyPatch(design, asked.value));
+          // What is remembered from edit to edit gives what is made from nothing.
+          expect(plinths(design)).toEqual(plinths(structuredClone(design)));
+          expect(splashes(design)).toEqual(splashes(structuredClone(design)));
         });
         const { outline } = roomShape(design);
         for (const { boards } of plinths(design))

@@ -21,6 +21,7 @@ import { hasLegs } from '../ranges/handing';
 import { plinthRings, type Foot, type FootedRun } from './plinth-outline';
 import { BACK_REACH } from './run-strip';
 import type { ItemSide, KeyedPolygon, TopEdge } from './top-edge';
+import { waterfalls, type Waterfall } from './waterfalls';
 
 /** A board of a plinth, from corner to corner of it: the sides of items it stands at, its outer face, and all of it, mitred. Lengths mm. */
 export interface PlinthBoard {
@@ -48,11 +49,15 @@ const CORNER_REACH = 200;
  */
 export const plinths: (design: Design) => readonly Plinth[] = perDesign((design) => {
   const shape = roomShape(design);
-  const runs = inRuns(design, [...feetOf(design).keys()]).map((run): Carried => {
+  const runs = inRuns(
+    design,
+    itemBoxes(design).filter(({ id }) => feetOf(design).has(id)),
+  ).map((run): Carried => {
     const polygons = ringsOf(design, run);
-    return { run, polygons, height: feetOf(design).get(run[0]!)!.height };
+    return { run, polygons, height: feetOf(design).get(run[0]!.id)!.height };
   });
   const joins = cornersOf(design, runs);
+  const falling = [...waterfalls(design).values()].flat().map(fallingBody);
   const levels: Carried[][] = [];
   for (const one of runs.toSorted((a, b) => a.height - b.height)) {
     const level = levels.at(-1);
@@ -73,15 +78,22 @@ export const plinths: (design: Design) => readonly Plinth[] = perDesign((design)
         ({ low, footprint }) => low < own[0]!.height && boundsMeet(boundsOf(footprint), bounds),
       );
       const boxes = own.flatMap(({ run }) => run);
-      const thick = boxes.map((box) => feetOf(design).get(box)!.thick);
+      const thick = boxes.map((box) => feetOf(design).get(box.id)!.thick);
       const height = own[0]!.height;
-      const beside = bodiesNear(design, together.flat(), AGAINST).filter(
-        ({ box, low }) => low < height && !(box && (feetOf(design).has(box) || box.kind.id === 'plinth')),
-      );
+      const beside = [
+        ...bodiesNear(design, together.flat(), AGAINST).filter(
+          ({ box, low }) =>
+            low < height && !(box && (feetOf(design).has(box.id) || box.kind.id === 'plinth')),
+        ),
+        ...falling,
+      ];
       return madePlinths(polygons[0]!, { polygons, shape, fixed, boxes, thick, beside, height });
     });
   });
 });
+
+/** A top that goes down to the floor, as what stands there. */
+const fallingBody = rememberOne(({ footprint }: Waterfall) => ({ pieces: [footprint] }));
 
 interface Carried {
   run: Run;
@@ -100,7 +112,7 @@ function cornersOfBounds(points: readonly Point[]): Polygon {
 }
 
 /** What stands on a plinth, and how: none before what has none by hand, nor where one was set by itself. */
-const feetOf: (design: Design) => ReadonlyMap<ItemBox, Foot> = perDesign((design) => {
+const feetOf: (design: Design) => ReadonlyMap<string, Foot> = perDesign((design) => {
   const known = rangesOf(design);
   const { range, plinthBack } = roomOf(design);
   const building = buildingOf(known, {
@@ -108,10 +120,10 @@ const feetOf: (design: Design) => ReadonlyMap<ItemBox, Foot> = perDesign((design
     plinthBack: plinthBack ?? null,
   });
   const set = itemBoxes(design).filter(({ kind }) => kind.id === 'plinth');
-  const found = new Map<ItemBox, Foot>();
+  const found = new Map<string, Foot>();
   for (const box of itemBoxes(design)) {
     const foot = footOf(building, box);
-    if (foot && !set.some((one) => standsBefore(box, one))) found.set(box, foot);
+    if (foot && !set.some((one) => standsBefore(box, one))) found.set(box.id, foot);
   }
   return found;
 });
@@ -150,10 +162,10 @@ function standsBefore({ origin, u, n, record: { width, depth } }: ItemBox, plint
 }
 
 function ringsOf(design: Design, run: Run): readonly KeyedPolygon[] {
-  const feet = run.map((box) => feetOf(design).get(box)!);
+  const feet = run.map(({ id }) => feetOf(design).get(id)!);
   const bodies = bodiesNear(design, endsIn(run), BACK_REACH);
   const backs = bodies.flatMap(({ box }): [string, number][] => {
-    const foot = box && feetOf(design).get(box);
+    const foot = box && feetOf(design).get(box.id);
     return foot ? [[box.id, foot.back]] : [];
   });
   return ringsBeside(run[0]!, { run, feet, around: { bodies, faces: roomShape(design).faces }, backs });
@@ -197,14 +209,14 @@ const joinOf = remember(
 );
 
 /** The ends of a run that stands against one straight face, each with the line of its own plinth. */
-function endsOf(run: Run, feet: ReadonlyMap<ItemBox, Foot>): RunEnd[] {
+function endsOf(run: Run, feet: ReadonlyMap<string, Foot>): RunEnd[] {
   const face = run[0]!.against?.face;
   if (!face || face.arc || run.some(({ against }) => against?.face.id !== face.id)) return [];
   return (['left', 'right'] as const).map((side): RunEnd => {
     const box = side === 'left' ? run[0]! : run.at(-1)!;
     const { record, against, kind, origin } = box;
     const corner = record.leg !== undefined && hasLegs(kind);
-    const line = (corner ? record.leg! : record.depth) - feet.get(box)!.back;
+    const line = (corner ? record.leg! : record.depth) - feet.get(box.id)!.back;
     return {
       ...{ run: [box], face, side, over: 0 },
       free: side === 'left' ? against!.along : face.length - against!.along - record.width,
@@ -222,7 +234,7 @@ interface Under {
   /** How thick the boards under each of them are, mm. */
   thick: readonly number[];
   /** What else stands there, and may stand against them. */
-  beside: readonly Body[];
+  beside: readonly Pick<Body, 'pieces'>[];
   height: number;
 }
 
@@ -245,7 +257,7 @@ type Board = Standing & Pick<PlinthBoard, 'at'>;
 function boardsOf(
   edges: readonly TopEdge[],
   thickness: ReadonlyMap<string, number>,
-  beside: readonly Body[],
+  beside: readonly Pick<Body, 'pieces'>[],
 ): PlinthBoard[] {
   const standing = edges.flatMap(({ role, a, b, items }): Board[] => {
     if ((role !== 'front' && role !== 'behind' && role !== 'left' && role !== 'right') || items.length === 0)
@@ -269,7 +281,7 @@ const NO_BOARD = 1;
 /** The stretches of an edge that nothing stands against. */
 function seenOf(
   { a, b, u }: Pick<Standing, 'a' | 'b'> & { u: Point },
-  beside: readonly Body[],
+  beside: readonly Pick<Body, 'pieces'>[],
 ): [number, number][] {
   const strip = { origin: a, u, n: inward(u), near: 0, far: AGAINST };
   const long = distance(a, b);
@@ -297,8 +309,14 @@ export function plinthBackOf(
 ): { back: number; own: boolean } {
   const box = findBox(design, item)!;
   const own = box.record.plinth?.[side];
-  const usual = side === 'front' ? (feetOf(design).get(box)?.back ?? 0) : 0;
+  const usual = side === 'front' ? (feetOf(design).get(box.id)?.back ?? 0) : 0;
   return { back: own ?? usual, own: own !== undefined };
+}
+
+/** How far plinths stand back behind the boxes of the room's range, mm. */
+export function usualPlinthBack(design: Design): number {
+  const range = findRange(roomOf(design).range, rangesOf(design));
+  return (range && constructionOf(range)?.plinth.back) ?? 0;
 }
 
 /** How long a board is on its outer face, mm. */

@@ -28,14 +28,20 @@ const USUAL_THICKNESS = 20;
 export const splashThickness = ({ splashThickness: own, topThickness }: RoomRecord): number =>
   own ?? Math.min(USUAL_THICKNESS, topThickness);
 
-/** Every splash of the room: of each top along the walls and fixed things it lies at, and behind ranges where that is wanted. */
+/** Every stretch of the room's tops, and of the walls behind ranges, that can carry a splash, with what it carries. */
+export const splashPlaces: (design: Design) => readonly Splash[] = perDesign((design) => [
+  ...tops(design).flatMap((top) => splashesOver(design, top)),
+  ...behindRanges(design),
+]);
+
+/** Those of them in a room where some splash is wanted, by it or by an item; none in any other. */
 export const splashes: (design: Design) => readonly Splash[] = perDesign((design) => {
   const { splashHeight = 0, splashAtCooking = false } = roomOf(design);
   const said = recordsOf(design, 'item').some(({ topEdges }) =>
     Object.values(topEdges ?? {}).some((way) => (way as { splash?: TopSplash }).splash),
   );
   if (!said && splashHeight === 0 && !splashAtCooking) return [];
-  return [...tops(design).flatMap((top) => splashesOver(design, top)), ...behindRanges(design)];
+  return splashPlaces(design);
 });
 
 /** What the room says of splashes. */

@@ -26,6 +26,13 @@ export const surveyTabs = [
 ] as const;
 export type SurveyTab = (typeof surveyTabs)[number]['id'];
 
+/** What the Surface step shows in its panel, and brings forward on the plan. */
+export const surfaceLeaves = [
+  { id: 'tops', name: 'Tops' },
+  { id: 'plinths', name: 'Plinths' },
+] as const;
+export type SurfaceLeaf = (typeof surfaceLeaves)[number]['id'];
+
 /** What proposals are asked for: an open length, or one or more whole faces. */
 export interface ProposeTarget {
   faces: readonly string[];
@@ -43,6 +50,7 @@ export class ScreenState {
   /** Faces or items chosen besides the selected one, to be changed together. */
   also: readonly string[] = $state.raw([]);
   surveyTab: SurveyTab = $state('faces');
+  surfaceLeaf: SurfaceLeaf = $state('tops');
   /** Whether the plan shows how well each corner is known. */
   ellipses = $state(false);
   /** What the plan shows. */

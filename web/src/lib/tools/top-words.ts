@@ -1,4 +1,4 @@
-import { itemNumbers, recordOf, type Design, type TopEdge } from 'goodreach';
+import { itemNumbers, recordOf, type Design, type EdgeProfile, type ItemSide, type TopEdge } from 'goodreach';
 
 const roleNames: Readonly<Record<TopEdge['role'], string>> = {
   front: 'Front',
@@ -41,4 +41,21 @@ export function edgeName(design: Design, { role, items }: TopEdge): string {
   if (first === undefined) return roleNames[role];
   const to = last === first ? '' : ` to ${carrierName(design, last!)}`;
   return `${roleNames[role]} of ${carrierName(design, first)}${to}`;
+}
+
+export const profileNames: Readonly<Record<EdgeProfile, string>> = {
+  square: 'Square',
+  eased: 'Eased',
+  bevelled: 'Bevelled',
+  rounded: 'Rounded',
+  raw: 'Raw',
+};
+
+/** Sides of items that lie in one line, as they are called: of the back what it is the back of, else which end. */
+export function sidesName(design: Design, at: readonly ItemSide[]): string {
+  const [first, last] = [at[0], at.at(-1)];
+  if (!first || !last) return '';
+  const name = ({ item, side }: ItemSide) =>
+    side === 'behind' ? carrierName(design, item) : `the ${sideNames[side]} of ${carrierName(design, item)}`;
+  return first === last ? name(first) : `${name(first)} to ${name(last)}`;
 }

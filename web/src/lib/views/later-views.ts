@@ -9,6 +9,6 @@ export const laterViews = {
   selectionMark: later(() => import('./plan/SelectionMark.svelte')),
   pickedPlaces: later(() => import('./plan/PickedPlaces.svelte')),
   faceMoved: later(() => import('./plan/FaceMoved.svelte')),
-  topEdges: later(() => import('./plan/TopEdges.svelte')),
+  surfaceMarks: later(() => import('./plan/SurfaceMarks.svelte')),
   gapCard: later(() => import('./plan/GapCard.svelte')),
 };

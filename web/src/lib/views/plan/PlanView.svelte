@@ -184,7 +184,7 @@
         bind:taken={tied}
       />{/if}
     <PlanShows />
-    {#if surfacing}<Later part={laterViews.topEdges} props={{ camera }} coming={null} />
+    {#if surfacing}<Later part={laterViews.surfaceMarks} props={{ camera }} coming={null} />
     {:else if !session.previewing && screen.plan.mode !== 'ceiling'}<GapChips {camera} taken={tied} />{/if}
     {#if faceDrag.by !== null}<Later
         part={laterViews.faceMoved}

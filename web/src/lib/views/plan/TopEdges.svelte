@@ -3,33 +3,39 @@
     cornerShape,
     cornersOf,
     cutOutRing,
+    distance,
     formatLength,
     inward,
     isThin,
     middle,
-    MOST_OVERHANG,
     overhangOf,
     place,
-    setTopEdge,
-    sideOfEdge,
+    splashes,
+    splashPlaces,
     subtract,
     topCutOuts,
     tops,
     unit,
+    waterfalls,
     type Point,
+    type Splash,
     type TopCornerPlace,
     type TopEdge,
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
-  import { edgeName } from '$lib/tools/top-words';
-  import Length from '$ui/Length.svelte';
-  import LengthField from '$ui/LengthField.svelte';
+  import { edgeName, sidesName } from '$lib/tools/top-words';
   import { toScreen, type Camera } from '../camera';
   import { chipSpot, spread } from '../spread';
   import { toldApart } from '../told-apart';
   import CornerCard from './CornerCard.svelte';
+  import EdgeCard from './EdgeCard.svelte';
+  import EdgeChip from './EdgeChip.svelte';
+  import SplashCard from './SplashCard.svelte';
   import TopHandle from './TopHandle.svelte';
   import TopJoints from './TopJoints.svelte';
+
+  /** A strip standing on a line. */
+  const UPSTAND = 'M1 11H11M3 11V3H6V11';
 
   /** The tops brought forward: every edge that stands out carries by how much, every free corner opens its ways. */
   let { camera }: { camera: Camera } = $props();
@@ -49,6 +55,13 @@
     [...topCutOuts(session.document).values()]
       .flat()
       .map((one) => ({ thin: isThin(one), ring: cutOutRing(one.cut) })),
+  );
+
+  const standing = $derived(
+    splashes(session.document).flatMap(({ pieces }) => pieces.map(({ footprint }) => footprint)),
+  );
+  const falling = $derived(
+    [...waterfalls(session.document).values()].flat().map(({ footprint }) => footprint),
   );
 
   interface Told {
@@ -80,11 +93,27 @@
     ),
   );
 
-  /** Chips stand off their edge to the outside. */
+  /** Along what is shorter there is no room for a number, pixels: nearer by it has one. */
+  const LEAST_TOLD = 40;
+  const isTold = ({ a, b, own }: Splash) => own || distance(a, b) * camera.k >= LEAST_TOLD;
+
+  /** What stands at walls, where there is none as well: that is where it is set. */
+  const walls = $derived(
+    toldApart(
+      splashPlaces(session.document)
+        .filter(isTold)
+        .map((splash) => ({
+          id: `splash ${splash.at.map(({ item, side }) => `${item} ${side}`).join(' ')}`,
+          splash,
+        })),
+    ),
+  );
+
+  /** Chips stand off their edge to the outside, at walls to the inside. */
   const OUT = 17;
-  const outside = ({ a, b }: TopEdge): Point => {
+  const beside = ({ a, b }: Pick<TopEdge, 'a' | 'b'>, by: number): Point => {
     const out = inward(unit(subtract(b, a)));
-    return toScreen(camera, place(middle(a, b), out, OUT / camera.k, out, 0));
+    return toScreen(camera, place(middle(a, b), out, by / camera.k, out, 0));
   };
   /** Corner handles stand a little within, off the number of a short edge. */
   const cornerSpot = ({ after }: TopCornerPlace) => {
@@ -94,20 +123,31 @@
   const spots = $derived(corners.map(({ corner }) => cornerSpot(corner)));
   const places = $derived(
     spread(
-      edges.map(({ edge, overhang }) => chipSpot(outside(edge), formatLength(overhang, session.style))),
+      [
+        ...edges.map(({ edge, overhang }) => chipSpot(beside(edge, OUT), said(overhang))),
+        ...walls.map(({ splash }) => chipSpot(beside(splash, -OUT), `  ${splashText(splash)}`)),
+      ],
       spots,
     ),
   );
 
-  let typing: string | null = $state(null);
   let opened: string | null = $state(null);
   let over: string | null = $state(null);
-  const lit = $derived(edges.find(({ id }) => id === (typing ?? over))?.edge);
+  const lit = $derived.by(() => {
+    const id = opened ?? over;
+    return edges.find((one) => one.id === id)?.edge ?? walls.find((one) => one.id === id)?.splash;
+  });
+  const close = (id: string) => {
+    if (opened === id) opened = null;
+  };
 
-  function set(edge: TopEdge, overhang: number | null): string {
-    const side = sideOfEdge(edge)!;
-    return session.run(setTopEdge, { ids: edge.items, side, overhang }) ? '' : session.message;
-  }
+  const said = (mm: number) => formatLength(mm, session.style);
+  /** How high a splash is over the top it stands on; up to what hangs there with the height of that. */
+  const splashText = ({ pieces, low, high }: Splash) => said(pieces.length === 0 ? 0 : high - low);
+  const splashSaid = (splash: Splash) =>
+    splash.pieces.length === 0
+      ? 'none'
+      : `${splashText(splash)} high${splash.full ? ', up to what hangs there' : ''}${splash.own ? ', set by hand' : ''}`;
 </script>
 
 <svg aria-hidden="true">
@@ -116,6 +156,12 @@
   {/each}
   {#each cutOuts as cut, index (index)}
     <path class="cut" class:thin={cut.thin} d={path(cut.ring)} />
+  {/each}
+  {#each standing as ring, index (index)}
+    <path class="standing" d={path(ring)} />
+  {/each}
+  {#each falling as ring, index (index)}
+    <path class="cut" d={path(ring)} />
   {/each}
   {#if lit}
     {@const [a, b] = [toScreen(camera, lit.a), toScreen(camera, lit.b)]}
@@ -135,48 +181,40 @@
     )}{shape ? (shape.radius === undefined ? ', cut' : ', round') : ', square'}"
     ontoggle={() => {
       opened = opened === id ? null : id;
-      typing = null;
     }}
   >
     <CornerCard {corner} {shape} onclose={() => (opened = null)} />
   </TopHandle>
 {/each}
 {#each edges as { id, edge, overhang, own }, index (id)}
-  <div class="edge" class:own style="left: {places[index]!.x}px; top: {places[index]!.y}px">
-    {#if typing === id}
-      <div class="chip-card">
-        <LengthField
-          label="Overhang: {edgeName(session.document, edge)}"
-          hideLabel
-          focused
-          value={overhang}
-          style={session.style}
-          most={MOST_OVERHANG}
-          hint={own ? 'empty: automatic' : ''}
-          onset={(mm) => set(edge, mm)}
-          onclear={own ? () => set(edge, null) : undefined}
-          onleave={() => (typing = null)}
-        />
-      </div>
-    {:else}
-      <button
-        class="chip"
-        onpointerenter={() => (over = id)}
-        onpointerleave={() => (over = null)}
-        onfocus={() => (over = id)}
-        onblur={() => (over = null)}
-        onclick={() => {
-          typing = id;
-          opened = null;
-        }}
-        aria-label="{edgeName(session.document, edge)} stands out {formatLength(overhang, session.style)}{own
-          ? ', set by hand'
-          : ''}, type to change"
-      >
-        <Length text={formatLength(overhang, session.style)} />
-      </button>
-    {/if}
-  </div>
+  <EdgeChip
+    at={places[index]!}
+    text={formatLength(overhang, session.style)}
+    label="{edgeName(session.document, edge)} stands out {formatLength(overhang, session.style)}{own
+      ? ', set by hand'
+      : ''}, type to change"
+    {own}
+    opened={opened === id}
+    onopen={() => (opened = id)}
+    onover={(is) => (over = is ? id : null)}
+  >
+    <EdgeCard {edge} {overhang} {own} onclose={() => close(id)} />
+  </EdgeChip>
+{/each}
+{#each walls as { id, splash }, index (id)}
+  <EdgeChip
+    at={places[edges.length + index]!}
+    text={splashText(splash)}
+    label="Splash behind {sidesName(session.document, splash.at)}: {splashSaid(splash)}"
+    icon={UPSTAND}
+    own={splash.own}
+    faint={splash.pieces.length === 0}
+    opened={opened === id}
+    onopen={() => (opened = id)}
+    onover={(is) => (over = is ? id : null)}
+  >
+    <SplashCard {splash} onclose={() => close(id)} />
+  </EdgeChip>
 {/each}
 
 <style>
@@ -201,53 +239,14 @@
     stroke: var(--tight);
     stroke-width: 2;
   }
+  .standing {
+    fill: color-mix(in srgb, var(--ink) 22%, transparent);
+    stroke: var(--ink);
+    stroke-width: 1;
+  }
   .lit {
     stroke: var(--tide);
     stroke-width: 4;
     stroke-linecap: round;
-  }
-  .edge {
-    position: absolute;
-    transform: translate(-50%, -50%);
-  }
-  .edge:focus-within {
-    z-index: 3;
-  }
-  .chip {
-    min-width: 24px;
-    min-height: 24px;
-    padding: 0 0.35rem;
-    border: 1px solid transparent;
-    border-radius: 3px;
-    background: color-mix(in srgb, var(--paper) 80%, transparent);
-    color: var(--tide);
-    cursor: text;
-    font-size: 12.5px;
-    font-weight: 500;
-  }
-  .chip:hover,
-  .chip:focus-visible {
-    border-color: var(--tide);
-    background: var(--sheet);
-  }
-  /* What was set by hand wears a small tick. */
-  .own .chip::before {
-    content: '';
-    display: inline-block;
-    width: 5px;
-    height: 9px;
-    margin-right: 5px;
-    border-right: 2px solid var(--clay);
-    border-bottom: 2px solid var(--clay);
-    transform: rotate(40deg);
-  }
-  .chip-card {
-    width: max-content;
-    max-width: 20rem;
-    padding: 0.3rem;
-    border: 1px solid var(--tide);
-    border-radius: 4px;
-    background: var(--sheet);
-    box-shadow: var(--shadow);
   }
 </style>

@@ -1,0 +1,21 @@
+<script lang="ts">
+  import type { Snippet } from 'svelte';
+  import VerdictMark from '$ui/VerdictMark.svelte';
+
+  /** Something that is tight about a surface, as a sentence. */
+  let { children }: { children: Snippet } = $props();
+</script>
+
+<p>
+  <VerdictMark verdict="tight" size={14} />
+  <span>{@render children()}</span>
+</p>
+
+<style>
+  p {
+    display: flex;
+    gap: 0.35rem;
+    margin-top: 0.25rem;
+    font-size: 12.5px;
+  }
+</style>

@@ -1,0 +1,12 @@
+<script lang="ts">
+  import { useWorkspace } from '$lib/tools/context';
+  import type { Camera } from '../camera';
+  import PlinthEdges from './PlinthEdges.svelte';
+  import TopEdges from './TopEdges.svelte';
+
+  /** What the leaf of the Surface step that is open brings forward. */
+  let { camera }: { camera: Camera } = $props();
+  const { screen } = useWorkspace();
+</script>
+
+{#if screen.surfaceLeaf === 'tops'}<TopEdges {camera} />{:else}<PlinthEdges {camera} />{/if}
