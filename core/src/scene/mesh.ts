@@ -94,10 +94,28 @@ export function loft(from: Polygon, low: number, to: Polygon, high: number): Mes
   return mesh;
 }
 
+/** What goes evenly from polygon to polygon of as many corners, each at its height and counter-clockwise, with upright holes through it. */
+export function stacked(
+  layers: readonly { ring: Polygon; up: number }[],
+  holes: readonly Polygon[] = [],
+): Mesh {
+  const mesh = emptyMesh();
+  const [bottom, top] = [layers[0]!, layers.at(-1)!];
+  const inner = holes.map((hole) => turned(hole, false));
+  for (const [index, { ring, up }] of layers.slice(1).entries())
+    addSides(mesh, layers[index]!.ring, layers[index]!.up, ring, up, false);
+  for (const wall of inner) addSides(mesh, wall, bottom.up, wall, top.up, false);
+  addLevel(mesh, bottom.ring, inner, bottom.up, false);
+  addLevel(mesh, top.ring, inner, top.up, true);
+  return mesh;
+}
+
 /** A polygon walked counter-clockwise, or clockwise. */
 function turned(ring: Polygon, left: boolean): Point[] {
   return signedArea(ring) > 0 === left ? [...ring] : [...ring].reverse();
 }
+
+const isOne = (a: Point, b: Point): boolean => a.x === b.x && a.y === b.y;
 
 function addSides(mesh: Mesh, from: Polygon, low: number, to: Polygon, high: number, round: boolean): void {
   const count = from.length;
@@ -108,6 +126,8 @@ function addSides(mesh: Mesh, from: Polygon, low: number, to: Polygon, high: num
   };
   for (let i = 0; i < count; i++) {
     const j = (i + 1) % count;
+    // Where two corners are one there is no side.
+    if (isOne(from[i]!, from[j]!) && isOne(to[i]!, to[j]!)) continue;
     const corners: Place[] = [
       [from[i]!.x, from[i]!.y, low],
       [from[j]!.x, from[j]!.y, low],

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { rectangle, shaped } from '../../testing/rooms';
 import { bendFace } from '../commands/bend-face';
 import { editFaces } from '../commands/edit-faces';
+import { setRoom } from '../commands/set-room';
 import { editItems } from '../commands/edit-items';
 import { moveItem } from '../commands/move-item';
 import { demoJobs } from '../demo/demo-jobs';
@@ -116,6 +117,7 @@ describe('things in three dimensions', () => {
 
   it('of a countertop hold its area times its thickness, less the bowl let into it', () => {
     const builder = rectangle(4000, 3000);
+    builder.run(setRoom, { edgeProfile: 'square' });
     builder.set('F600', 'face-a', 500);
     const [top] = tops(builder.design);
     const topOf = (design: Design) => sceneOf(design).find(({ of }) => of === 'top')!;

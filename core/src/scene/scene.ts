@@ -1,12 +1,10 @@
 import { perDesign, roomOf, type Design } from '../document/design';
 import type { FaceRecord, OpeningRecord, ServiceRecord } from '../document/records';
 import { remember } from '../document/remember';
-import { inward, subtract, unit, type Point } from '../geometry/point';
-import { without } from '../geometry/region';
-import { contains, signedArea } from '../geometry/polygon';
+import { inward, type Point } from '../geometry/point';
 import { constructionOf, constructionOfItem, type ConstructionMethod } from '../ranges/construction';
 import { findRange, rangesOf } from '../ranges/shelf';
-import { findBox, itemBoxes, type ItemBox } from '../setting/item-box';
+import type { ItemBox } from '../setting/item-box';
 import { solidsOf, type Solid } from '../solids/solids';
 import { finishNamed, type Finish } from '../surfaces/finishes';
 import { openingsOn, placedOpenings, type PlacedOpening } from '../survey/openings';
@@ -16,14 +14,14 @@ import { placedServices, type PlacedService } from '../survey/services';
 import { wallOutside, wallRings } from '../survey/wall-outline';
 import { applianceParts, hobPlate } from './appliance-parts';
 import { cabinetParts } from './cabinet-parts';
-import { bowl, fixtureParts, tap } from './fixture-parts';
+import { fixtureParts } from './fixture-parts';
 import { lampParts } from './lamp-parts';
 import { lampsOf, type Lamp } from './light/lamps';
 import { addFace, box, emptyMesh, grained, joined, prism, type Mesh, type Place } from './mesh';
 import { openingParts } from './opening-parts';
 import type { SceneGroup, ScenePart } from './scene-part';
-import { plan, rectangle } from './shapes';
 import { boxedTiles, floorTiles, JOINT_BACK, underTiles, wallTiles } from './tile-parts';
+import { surfaceGroup } from './top-parts';
 import { wallMesh } from './wall-parts';
 
 /** Thickness of the floor under the room, and of a skirting; how high that is. Mm. */
@@ -157,12 +155,10 @@ const makeOpening = remember(
   }),
 );
 
+const SURFACES: ReadonlySet<Solid['of']> = new Set(['plinth', 'splash', 'top', 'waterfall'] as const);
+
 function solidGroup(design: Design, solid: Solid): SceneGroup {
-  if (solid.of === 'top') return topGroup(design, solid);
-  if (solid.of === 'splash' || solid.of === 'waterfall' || solid.of === 'plinth')
-    return surfaceGroup(solid, {
-      finish: solid.of === 'plinth' ? null : finishNamed(roomOf(design).topFinish),
-    });
+  if (SURFACES.has(solid.of)) return surfaceGroup(design, solid);
   const { frontFinish, wallFinish, range, topThickness } = roomOf(design);
   const ranges = rangesOf(design);
   const room = findRange(range, ranges);
@@ -214,95 +210,6 @@ function onTop(own: ItemBox, topThickness: number): ScenePart[] {
   if (own.kind.symbol !== 'hob') return [];
   const { width, depth } = own.record;
   return hobPlate(own, own.high + topThickness, width, depth);
-}
-
-function topGroup(design: Design, solid: Solid): SceneGroup {
-  // Its grain runs along what carries it.
-  const { u } = findBox(design, solid.id) ?? { u: { x: 1, y: 0 } };
-  return makeTop(solid, { bowls: bowlsIn(design, solid), u, finish: finishNamed(roomOf(design).topFinish) });
-}
-
-/** What stands on a top or goes down from it, of the same stuff, and plinths: their grain lies along them, or runs on down. */
-const surfaceGroup = remember((solid: Solid, { finish }: { finish: Finish | null }): SceneGroup => {
-  const { of, id, footprint, low, high } = solid;
-  const [a, b] = [footprint[0]!, footprint[1]!];
-  const u = unit(subtract(b, a));
-  const mesh = grained(prism(footprint, low, high), of === 'waterfall' ? [0, 0, 1] : [u.x, u.y, 0]);
-  return {
-    key: `${of} ${id} ${[a.x, a.y, low].map((at) => at.toFixed(2)).join(' ')}`,
-    source: id,
-    of: of === 'plinth' ? 'item' : 'top',
-    parts: [{ substance: of === 'plinth' ? 'plinth' : 'top', ...(finish && { finish: finish.name }), mesh }],
-  };
-});
-
-/** A countertop with the bowls that are let into it. */
-const makeTop = remember(
-  (solid: Solid, { bowls, u, finish }: { bowls: Bowl[]; u: Point; finish: Finish | null }): SceneGroup => {
-    const holes = bowls.map(({ own, across, out }) =>
-      rectangle(across[0], across[1], out[0], out[1]).map(({ x, y }) => plan(own, x, y)),
-    );
-    const region = holes.length === 0 ? [[...solid.footprint]] : without([solid.footprint], holes);
-    const outers = region.filter((ring) => signedArea(ring) > 0);
-    const inners = region.filter((ring) => signedArea(ring) < 0);
-    const mesh = joined(...outers.map((ring) => prism(ring, solid.low, solid.high, { holes: inners })));
-    const lain = grained(mesh, [u.x, u.y, 0]);
-    const fitted = bowls.flatMap(({ own, across, out, loose }) =>
-      loose
-        ? []
-        : [
-            ...bowl(own, across, out, solid.low, 'steel'),
-            ...tap(own, (across[0] + across[1]) / 2, out[0] * 0.45, solid.high),
-          ],
-    );
-    return {
-      key: `top ${solid.carriers!.join(' ')}`,
-      source: solid.id,
-      of: 'top',
-      parts: [{ substance: 'top', ...(finish && { finish: finish.name }), mesh: lain }, ...fitted],
-    };
-  },
-);
-
-interface Bowl {
-  own: ItemBox;
-  across: [number, number];
-  out: [number, number];
-  /** An item of its own, that brings its bowl. */
-  loose: boolean;
-}
-
-/** The bowls of a countertop: those of its sink bases, and sinks and basins let into it. */
-function bowlsIn(design: Design, { carriers, low, high, footprint }: Solid): Bowl[] {
-  const carried = new Set(carriers);
-  const boxes = itemBoxes(design);
-  const loose = boxes.filter(
-    (own) =>
-      own.kind.symbol === 'sink-bowl' && own.high > low - 1 && own.low < high && touches(own, footprint),
-  );
-  const bases = boxes.filter(
-    (own) =>
-      own.kind.symbol === 'sink' &&
-      carried.has(own.id) &&
-      !loose.some((one) => near(one.origin, own.origin, own.record.width)),
-  );
-  return [
-    ...loose.map((own): Bowl => {
-      const { width, depth } = own.record;
-      return { own, across: [32, width - 32], out: [depth * 0.2 + 2, depth - 32], loose: true };
-    }),
-    ...bases.map((own): Bowl => {
-      const { width, depth } = own.record;
-      const margin = Math.min(80, width * 0.1);
-      return { own, across: [margin, width - margin], out: [depth * 0.22, depth - 60], loose: false };
-    }),
-  ];
-}
-
-const near = (a: Point, b: Point, by: number) => Math.hypot(a.x - b.x, a.y - b.y) < by;
-
-function touches(own: ItemBox, ring: readonly Point[]): boolean {
-  return contains(ring, plan(own, own.record.width / 2, own.record.depth / 2));
 }
 
 function serviceGroup(design: Design, { record, at, against, id }: PlacedService): SceneGroup {

@@ -1,12 +1,12 @@
 import { roomOf, type Design } from '../document/design';
 import type { EdgeProfile } from '../document/limits';
-import { distance } from '../geometry/point';
+import { distance, place, subtract, unit } from '../geometry/point';
 import { findBox } from '../setting/item-box';
-import { edgeStretches } from './edge-stretches';
-import { partLength } from './outline/treated';
+import { edgeStretches, sameStretches } from './edge-stretches';
+import { partLength, type OutlinePart } from './outline/treated';
 import { sideOfEdge } from './top-facts';
 import type { TopEdge } from './top-edge';
-import type { Top } from './tops';
+import type { Top, TopRing } from './tops';
 
 /** How free edges are worked unless it is said. */
 const USUAL_PROFILE: EdgeProfile = 'eased';
@@ -26,35 +26,46 @@ export function edgeProfileOf(design: Design, edge: TopEdge): { profile: EdgePro
 /** How the free edges of a room's tops are worked. */
 export const usualProfile = (design: Design): EdgeProfile => roomOf(design).edgeProfile ?? USUAL_PROFILE;
 
-/** Length of a top's edges by how they are worked, mm, what is made of a corner counted with the edge before it; edges at walls left out. */
+/** A stretch of a top's outline, and how its edge is worked; null at a wall. */
+export interface WorkedPart {
+  part: OutlinePart<TopEdge>;
+  profile: EdgeProfile | null;
+}
+
+/** The outline of a ring by how its edges are worked: what is made of a corner goes with the edge before it. */
+export function workedParts(design: Design, { parts }: TopRing, items: readonly string[]): WorkedPart[] {
+  const boxes = items.map((id) => findBox(design, id)!);
+  // A ring may begin with what is made of a corner: that belongs to its last edge.
+  const last = parts.findLast(({ type }) => type === 'edge');
+  let before = last?.type === 'edge' ? (edgeProfileOf(design, last.edge)?.profile ?? null) : null;
+  return parts.flatMap((part): WorkedPart[] => {
+    if (part.type !== 'edge') return [{ part, profile: before }];
+    const { edge, a, b } = part;
+    const side = sideOfEdge(edge);
+    if (!side) {
+      before = edgeProfileOf(design, edge)?.profile ?? null;
+      return [{ part, profile: before }];
+    }
+    const u = unit(subtract(edge.b, edge.a));
+    const [starts, ends] = [distance(edge.a, a), distance(edge.a, b)];
+    const on = (along: number) => (along === starts ? a : along === ends ? b : place(edge.a, u, along, u, 0));
+    const worked = sameStretches(
+      edgeStretches(edge, boxes),
+      ({ box }) => box.record.topEdges?.[side]?.profile ?? usualProfile(design),
+      (one, other) => one === other,
+    ).flatMap(({ from, to, made }): WorkedPart[] => {
+      const [first, end] = [Math.max(from, starts), Math.min(to, ends)];
+      return end > first ? [{ part: { type: 'edge', edge, a: on(first), b: on(end) }, profile: made }] : [];
+    });
+    before = worked.at(-1)?.profile ?? before;
+    return worked;
+  });
+}
+
+/** Length of a top's edges by how they are worked, mm; edges at walls left out. */
 export function profileLengths(design: Design, { rings, items }: Top): Partial<Record<EdgeProfile, number>> {
   const sums: Partial<Record<EdgeProfile, number>> = {};
-  const add = (profile: EdgeProfile | undefined, long: number) => {
-    if (profile) sums[profile] = (sums[profile] ?? 0) + long;
-  };
-  const boxes = items.map((id) => findBox(design, id)!);
-  for (const { parts } of rings) {
-    // A ring may begin with what is made of a corner: that belongs to its last edge.
-    const lastEdge = parts.findLast(({ type }) => type === 'edge');
-    let before = lastEdge?.type === 'edge' ? edgeProfileOf(design, lastEdge.edge)?.profile : undefined;
-    for (const part of parts) {
-      if (part.type !== 'edge') {
-        add(before, partLength(part));
-        continue;
-      }
-      const { edge, a, b } = part;
-      before = edgeProfileOf(design, edge)?.profile;
-      const side = sideOfEdge(edge);
-      if (!side) {
-        add(before, partLength(part));
-        continue;
-      }
-      const [starts, ends] = [distance(edge.a, a), distance(edge.a, b)];
-      for (const { box, from, to } of edgeStretches(edge, boxes)) {
-        before = box.record.topEdges?.[side]?.profile ?? usualProfile(design);
-        add(before, Math.max(0, Math.min(to, ends) - Math.max(from, starts)));
-      }
-    }
-  }
+  for (const { part, profile } of rings.flatMap((ring) => workedParts(design, ring, items)))
+    if (profile) sums[profile] = (sums[profile] ?? 0) + partLength(part);
   return sums;
 }
