@@ -131,6 +131,8 @@ export function galleyWithBay(): Design {
     [lit, lightUnder],
   );
   builder.run(setRoom, {
+    splashHeight: 100,
+    splashAtCooking: true,
     frontFinish: 'Kelp',
     topFinish: 'Drift oak',
     floorFinish: 'Marram',

@@ -33,6 +33,7 @@ export function hallBath(): Design {
   builder.stand('From the door', { x: inches(11), y: -inches(52) }, 0.5);
   builder.light([[inches(49), -inches(31)]]);
   builder.run(setRoom, {
+    splashHeight: inches(4),
     frontFinish: 'Kelp',
     topFinish: 'Shell',
     floorFinish: 'Groyne',

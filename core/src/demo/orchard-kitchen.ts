@@ -79,6 +79,8 @@ export function orchardKitchen(): Design {
     [left, right],
   );
   builder.run(setRoom, {
+    splashHeight: inches(4),
+    splashAtCooking: true,
     frontFinish: 'Drift oak',
     topFinish: 'Skerry',
     floorFinish: 'Groyne',
