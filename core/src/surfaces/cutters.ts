@@ -1,4 +1,6 @@
-import { rememberOne } from '../document/remember';
+import { rememberBoth, rememberOne } from '../document/remember';
+import { cross, distance, dot, place, subtract, unit, type Point } from '../geometry/point';
+import { SAME_PLACE } from '../geometry/tolerance';
 import type { FixedThing } from '../survey/fixed-things';
 import { facePath, type PlacedFace } from '../survey/placed-face';
 import type { RoomShape } from '../survey/room-shape';
@@ -8,7 +10,7 @@ import type { KeyedPolygon, SourceLine } from './top-edge';
 /** What cuts surfaces in a room of this shape with these fixed things. */
 export const cuttersOf = (shape: RoomShape, fixed: readonly FixedThing[]): Cutters => ({
   ...wallsOf(shape),
-  fixed: fixed.map(fixedPolygon),
+  fixed: fixed.flatMap((thing) => fixedPolygons(shape, thing)),
 });
 
 const wallsOf = rememberOne(({ outline, faces }: RoomShape): Pick<Cutters, 'room' | 'walls'> => {
@@ -19,6 +21,39 @@ const wallsOf = rememberOne(({ outline, faces }: RoomShape): Pick<Cutters, 'room
   return { room: outline, walls: faces.flatMap(lines) };
 });
 
-const fixedPolygon = rememberOne(({ id, footprint }: FixedThing): KeyedPolygon => {
-  return { ring: footprint, sides: footprint.map(() => ({ role: 'fixed', boxes: [], id })) };
-});
+/** What is fixed nearer to a wall than this closes what is between, mm: no top goes in there. */
+const CLOSED = 12;
+
+/** A fixed thing, and what lies between it and walls it stands close to: no more than a wedge where they are out of square. */
+const fixedPolygons = rememberBoth(
+  (shape: RoomShape, { id, footprint, circle }: FixedThing): readonly KeyedPolygon[] => {
+    const polygon = (ring: readonly Point[]): KeyedPolygon => {
+      return { ring, sides: ring.map(() => ({ role: 'fixed', boxes: [], id })) };
+    };
+    if (circle) return [polygon(footprint)];
+    const wedges = footprint.flatMap((a, index): KeyedPolygon[] => {
+      const at = (by: number) => footprint[(index + by + footprint.length) % footprint.length]!;
+      const [before, b, after] = [at(-1), at(1), at(2)];
+      return wallsOf(shape).walls.flatMap((wall) => {
+        // On along the sides beside it, as far as the wall.
+        const [first, last] = [toWall(before, a, wall), toWall(after, b, wall)];
+        const isWedge = first && last && Math.max(first.on, last.on) > SAME_PLACE;
+        return isWedge ? [polygon([a, b, last.met, first.met])] : [];
+      });
+    });
+    return [polygon(footprint), ...wedges];
+  },
+);
+
+/** Where the way from one place on through another meets a wall close behind that, and how far on that is, mm; null where it is farther, or met already. */
+function toWall(from: Point, to: Point, { a, b }: SourceLine): { met: Point; on: number } | null {
+  const [u, v] = [unit(subtract(to, from)), unit(subtract(b, a))];
+  const turn = cross(u, v);
+  if (Math.abs(turn) < 0.5) return null;
+  const on = cross(subtract(a, to), v) / turn;
+  const met = place(to, u, on, u, 0);
+  const along = dot(subtract(met, a), v);
+  const isNear = on > -SAME_PLACE && on <= CLOSED && along > -CLOSED && along < distance(a, b) + CLOSED;
+  // A little into it, so that rounding leaves nothing between.
+  return isNear ? { met: place(to, u, on + 1, u, 0), on } : null;
+}

@@ -75,8 +75,7 @@ function lyingAlong({ a, b }: TopEdge, box: ItemBox, side: OverhangSide, own: bo
   if (dot(out, outside) < FACING) return null;
   const along = ends.map((end) => dot(subtract(end, a), u));
   const off = own ? 0 : Math.min(...ends.map((end) => -dot(subtract(end, a), outside)));
-  const [from, to] = [Math.max(0, Math.min(...along)), Math.min(distance(a, b), Math.max(...along))];
-  return to - from < NO_STRETCH ? null : { box, side, from, to, off };
+  return { box, side, from: Math.min(...along), to: Math.max(...along), off };
 }
 
 /** A side of an item's extent: its ends and the way it looks. */

@@ -119,20 +119,16 @@ function besideOf({ around, backs }: Beside, box: ItemBox, side: PlanEnd, { heig
   const { against, record } = box;
   const { placement } = record;
   const own: EdgeSource = { role: side, boxes: [box], id: null };
-  if (
-    side === 'behind' &&
-    against &&
-    !against.face.arc &&
-    placement.on === 'face' &&
-    placement.off <= BACK_REACH
-  )
-    return { source: own, over: placement.off };
+  // A bent face touches the back somewhere only: on past it, as far as a top would go.
+  if (side === 'behind' && against && placement.on === 'face' && placement.off <= BACK_REACH)
+    return { source: own, over: against.face.arc ? BACK_REACH : placement.off };
   const tie = tieInPlan(around, box, side, (other) => other.low < height);
   if (tie?.to.kind === 'wall' && tie.distance <= BACK_REACH)
     return { source: own, over: toWall(around, box, side, tie) };
   if (tie && tie.distance <= AGAINST) {
     const other = around.bodies.find(({ id }) => id === tie.to.id)?.box;
-    const faced = other && dot(other.n, outOf(box, side)) < -FACED;
+    const faced =
+      side !== 'behind' && other && !hasLegs(other.kind) && dot(other.n, outOf(box, side)) < -FACED;
     const back = faced ? (backs.find(([id]) => id === other.id)?.[1] ?? 0) : 0;
     if (back > 0) return { source: own, over: tie.distance + back };
   }

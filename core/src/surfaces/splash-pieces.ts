@@ -53,7 +53,10 @@ export type SplashRun = Standing & SplashWay & Pick<Splash, 'at' | 'face'>;
 
 /** Runs of splash with what there is of each. */
 export function madeSplashes(runs: readonly SplashRun[], low: number, around: Around): Splash[] {
-  const standing = (run: SplashRun) => run.full || run.height > 0;
+  // What is shorter than it is thick is no splash, unless it is a chord of a bent wall.
+  const isBent = ({ face }: SplashRun) => around.faces.some(({ id, arc }) => id === face && arc);
+  const standing = (run: SplashRun) =>
+    (run.full || run.height > 0) && (distance(run.a, run.b) > run.thick || isBent(run));
   const same = (one: Point, other: Point) => distance(one, other) < SAME_PLACE;
   return runs.map((run, index) => {
     const [before, after] = [runs.at(index - 1)!, runs[(index + 1) % runs.length]!];
