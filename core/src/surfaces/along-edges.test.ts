@@ -89,7 +89,7 @@ it('every edge of a top at a wall is somebody’s, and what stands along edges l
         expect(areaOf(all as Region) - areaOf(union(all)), kind).toBeLessThan(20 * all.length + 1);
         for (const ring of all) {
           expect(signedArea(ring), kind).toBeGreaterThan(0);
-          expect(signedArea(ring) - areaOf(intersect([ring], [outline])), kind).toBeLessThan(300);
+          expect(signedArea(ring) - areaOf(intersect([ring], [outline])), kind).toBeLessThan(40);
         }
       }
     }),

@@ -1,10 +1,11 @@
+import { groupedBy } from '../document/grouped';
 import { add, cross, dot, place, scale, subtract, type Point } from '../geometry/point';
 import { hasLegs } from '../ranges/handing';
 import type { ItemBox } from '../setting/item-box';
 import type { Run } from '../setting/runs';
 import type { PlacedFace } from '../survey/placed-face';
 import { BACK_REACH, deepest } from './run-strip';
-import { SAME_PLACE } from '../geometry/tolerance';
+import { SAME_PLACE, TOUCH } from '../geometry/tolerance';
 import type { KeyedPolygon } from './top-edge';
 
 /** The least and the most that an inside corner measures which a top is carried round, radians (20 to 170 degrees). */
@@ -96,4 +97,36 @@ export function cornerJoin(
       sides: [{ role: 'front', boxes: after.run, id: null }, null, null, null],
     },
   ];
+}
+
+/** An end of a run, and the height of what it carries, mm. */
+export interface LevelEnd {
+  end: RunEnd;
+  run: Run;
+  level: number;
+}
+
+/** What runs of one height carry in the corners of the faces they meet in. */
+export function joinsInCorners(
+  faces: readonly PlacedFace[],
+  ends: readonly LevelEnd[],
+  join: (before: RunEnd, after: RunEnd) => readonly KeyedPolygon[] | null,
+): Map<Run, KeyedPolygon[]> {
+  const lefts = groupedBy(
+    ends.filter(({ end }) => end.side === 'left'),
+    ({ end }) => end.face.id,
+  );
+  const next = new Map(faces.map(({ id }, index) => [id, faces[(index + 1) % faces.length]!.id]));
+  const joins = new Map<Run, KeyedPolygon[]>();
+  for (const before of ends) {
+    if (before.end.side === 'left') continue;
+    for (const after of lefts.get(next.get(before.end.face.id)!) ?? []) {
+      if (before.run === after.run || Math.abs(before.level - after.level) > TOUCH) continue;
+      for (const [index, polygon] of (join(before.end, after.end) ?? []).entries()) {
+        const { run } = [before, after][index]!;
+        joins.set(run, [...(joins.get(run) ?? []), polygon]);
+      }
+    }
+  }
+  return joins;
 }

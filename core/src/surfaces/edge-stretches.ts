@@ -133,7 +133,7 @@ export interface Standing {
 /** Lines that cross further away than so many thicknesses are taken not to meet. */
 const FAR = 6;
 
-/** The footprints of what stands along the edges of a ring, in its order: mitred where the next begins at the end of the last. */
+/** The footprints of what stands along the edges of a ring, in its order: mitred where the next begins at the end of the last; what is not thick (a wall) they end at. */
 export function mitred(standing: readonly Standing[]): Point[][] {
   return standing.map((own, index) => {
     const [before, after] = [standing.at(index - 1)!, standing[(index + 1) % standing.length]!];

@@ -191,7 +191,8 @@ describe('plinths', () => {
             const out =
               signedArea(footprint) -
               intersect([footprint], [outline]).reduce((sum, ring) => sum + signedArea(ring), 0);
-            expect(out).toBeLessThan(16 * 16);
+            // Items in one another may meet in a mitre sharper than the corner they stand in.
+            expect(out).toBeLessThan(3 * 16 * 16);
           }
       }),
       { numRuns: 60 },

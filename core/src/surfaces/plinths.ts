@@ -13,10 +13,11 @@ import { findBox, itemBoxes, type ItemBox } from '../setting/item-box';
 import { inRuns, type Run } from '../setting/runs';
 import { fixedThings, type FixedThing } from '../survey/fixed-things';
 import { roomShape, type RoomShape } from '../survey/room-shape';
-import { cornerJoin, type RunEnd } from './corner-joins';
+import { cornerJoin, joinsInCorners, type LevelEnd, type RunEnd } from './corner-joins';
 import { cuttersOf } from './cutters';
 import { mitred, type Standing } from './edge-stretches';
 import { keyedRings } from './keyed-rings';
+import { levelsOf } from './levels';
 import { hasLegs } from '../ranges/handing';
 import { plinthRings, type Foot, type FootedRun } from './plinth-outline';
 import { BACK_REACH } from './run-strip';
@@ -49,21 +50,17 @@ const CORNER_REACH = 200;
  */
 export const plinths: (design: Design) => readonly Plinth[] = perDesign((design) => {
   const shape = roomShape(design);
-  const runs = inRuns(
-    design,
-    itemBoxes(design).filter(({ id }) => feetOf(design).has(id)),
-  ).map((run): Carried => {
-    const polygons = ringsOf(design, run);
-    return { run, polygons, height: feetOf(design).get(run[0]!.id)!.height };
-  });
-  const joins = cornersOf(design, runs);
+  const feet = feetOf(design);
+  const levels = levelsOf(
+    itemBoxes(design).filter(({ id }) => feet.has(id)),
+    ({ id }) => feet.get(id)!.height,
+  ).map((boxes) =>
+    inRuns(design, boxes).map((run): Carried => {
+      return { run, polygons: ringsOf(design, run), height: feet.get(boxes[0]!.id)!.height };
+    }),
+  );
+  const joins = cornersOf(design, levels.flat());
   const falling = [...waterfalls(design).values()].flat().map(fallingBody);
-  const levels: Carried[][] = [];
-  for (const one of runs.toSorted((a, b) => a.height - b.height)) {
-    const level = levels.at(-1);
-    if (level && one.height - level[0]!.height <= TOUCH) level.push(one);
-    else levels.push([one]);
-  }
   return levels.flatMap((level) => {
     const extents = new Map<Polygon, Carried>();
     for (const one of level) {
@@ -179,27 +176,13 @@ const endsIn = rememberOne((run: Run) =>
 const ringsBeside = remember((_first: ItemBox, of: FootedRun) => plinthRings(of), { kept: 3 });
 
 /** What plinths need to go on through the corners their runs meet in. */
-function cornersOf(design: Design, runs: readonly Carried[]): ReadonlyMap<Run, KeyedPolygon[]> {
-  const { faces } = roomShape(design);
-  const next = new Map(faces.map(({ id }, index) => [id, faces[(index + 1) % faces.length]!.id]));
-  const ends = runs.flatMap(({ run, height }) =>
-    endsOf(run, feetOf(design)).map((end) => ({ end, height, run })),
+function cornersOf(design: Design, carried: readonly Carried[]): ReadonlyMap<Run, KeyedPolygon[]> {
+  const ends = carried.flatMap(({ run, height }) =>
+    endsOf(run, feetOf(design)).map((end): LevelEnd => ({ end, run, level: height })),
   );
-  const lefts = new Map<string, typeof ends>();
-  for (const one of ends)
-    if (one.end.side === 'left') lefts.set(one.end.face.id, [...(lefts.get(one.end.face.id) ?? []), one]);
-  const joins = new Map<Run, KeyedPolygon[]>();
-  for (const before of ends) {
-    if (before.end.side === 'left') continue;
-    for (const after of lefts.get(next.get(before.end.face.id)!) ?? []) {
-      if (before.run === after.run || Math.abs(before.height - after.height) > TOUCH) continue;
-      const join = joinOf(before.end.run[0]!, { before: before.end, after: after.end });
-      if (join)
-        for (const [index, { run }] of [before, after].entries())
-          joins.set(run, [...(joins.get(run) ?? []), join[index]!]);
-    }
-  }
-  return joins;
+  return joinsInCorners(roomShape(design).faces, ends, (before, after) =>
+    joinOf(before.run[0]!, { before, after }),
+  );
 }
 
 const joinOf = remember(
@@ -251,7 +234,8 @@ const madePlinths = remember(
   { kept: 3 },
 );
 
-type Board = Standing & Pick<PlinthBoard, 'at'>;
+/** A board, or a wall that boards end at. */
+type Board = Standing & { at: PlinthBoard['at'] | null };
 
 /** The boards of a ring: along all that is seen of its edges, none where it lies at a wall or something stands against it. */
 function boardsOf(
@@ -260,6 +244,7 @@ function boardsOf(
   beside: readonly Pick<Body, 'pieces'>[],
 ): PlinthBoard[] {
   const standing = edges.flatMap(({ role, a, b, items }): Board[] => {
+    if (role === 'wall' || role === 'fixed') return [{ a, b, thick: 0, at: null }];
     if ((role !== 'front' && role !== 'behind' && role !== 'left' && role !== 'right') || items.length === 0)
       return [];
     const u = unit(subtract(b, a));
@@ -272,7 +257,7 @@ function boardsOf(
     }));
   });
   const footprints = mitred(standing);
-  return standing.map(({ at, a, b }, index) => ({ at, a, b, footprint: footprints[index]! }));
+  return standing.flatMap(({ at, a, b }, index) => (at ? [{ at, a, b, footprint: footprints[index]! }] : []));
 }
 
 /** Shorter boards are rounding, mm. */

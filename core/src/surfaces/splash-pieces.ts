@@ -1,6 +1,6 @@
 import { clipHalfPlane } from '../geometry/convex';
 import { distance, dot, inward, place, scale, subtract, unit, type Point } from '../geometry/point';
-import type { Polygon } from '../geometry/polygon';
+import { signedArea, type Polygon } from '../geometry/polygon';
 import { SAME_PLACE, TOUCH } from '../geometry/tolerance';
 import type { PlacedOpening } from '../survey/openings';
 import { projectOn, wallHeightAt, type PlacedFace } from '../survey/placed-face';
@@ -57,14 +57,16 @@ export function madeSplashes(runs: readonly SplashRun[], low: number, around: Ar
   const isBent = ({ face }: SplashRun) => around.faces.some(({ id, arc }) => id === face && arc);
   const standing = (run: SplashRun) =>
     (run.full || run.height > 0) && (distance(run.a, run.b) > run.thick || isBent(run));
+  // At a wall without one a splash ends at the wall itself.
+  const asNeighbour = (run: SplashRun) => (standing(run) ? run : { ...run, thick: 0 });
   const same = (one: Point, other: Point) => distance(one, other) < SAME_PLACE;
   return runs.map((run, index) => {
     const [before, after] = [runs.at(index - 1)!, runs[(index + 1) % runs.length]!];
     const { at, face, a, b, full, own } = run;
     const pieces = standing(run)
       ? piecesOf(run, low, around, {
-          before: before !== run && standing(before) && same(before.b, a) ? before : null,
-          after: after !== run && standing(after) && same(b, after.a) ? after : null,
+          before: before !== run && same(before.b, a) ? asNeighbour(before) : null,
+          after: after !== run && same(b, after.a) ? asNeighbour(after) : null,
         })
       : [];
     const high = pieces.reduce((most, piece) => Math.max(most, piece.high), low);
@@ -104,6 +106,8 @@ function piecesOf(run: SplashRun, low: number, around: Around, { before, after }
     const [first, last] = [from === 0, to === long];
     const standing = { a: ends[0], b: ends[1], thick };
     const footprint = footprintAlong(standing, first ? before : null, last ? after : null);
+    // The mitres of a chord at a corner can be longer than it is: its neighbours meet without it.
+    if (signedArea(footprint) <= 0) return [];
     return leftOver(low, high, holes.filter(covers)).map((piece) => ({
       ...{ a: ends[0], b: ends[1], footprint, ...piece },
       smooth: { from: !first, to: !last },

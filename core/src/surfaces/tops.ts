@@ -11,7 +11,8 @@ import { itemNumbers } from '../setting/item-numbers';
 import { runs, type Run } from '../setting/runs';
 import { fixedThings, type FixedThing } from '../survey/fixed-things';
 import { roomShape, type RoomShape } from '../survey/room-shape';
-import { cornerJoin, endsOf, type RunEnd } from './corner-joins';
+import { cornerJoin, endsOf, joinsInCorners, type LevelEnd, type RunEnd } from './corner-joins';
+import { levelsOf } from './levels';
 import { cuttersOf } from './cutters';
 import { keyedRings } from './keyed-rings';
 import { areaWithin, chordsOf, treatedOutline, type CornerShape, type OutlinePart } from './outline/treated';
@@ -50,19 +51,16 @@ export interface Top {
 export const tops: (design: Design) => readonly Top[] = perDesign((design) => {
   const all = runs(design);
   const joins = joinsOf(design, all);
-  const carried = all
-    .map((run): Carried => {
-      const parts = [...stripOf(design, run), ...(joins.get(run) ?? [])];
-      return { run, underside: runUnderside(run), parts };
-    })
-    .sort((a, b) => a.underside - b.underside);
-  const levels: Carried[][] = [];
-  for (const one of carried) {
-    const level = levels.at(-1);
-    // Heights that differ by what no eye could see are one.
-    if (level && one.underside - level[0]!.underside <= TOUCH) level.push(one);
-    else levels.push([one]);
-  }
+  const levels = levelsOf(
+    all.map((run): Carried => {
+      return {
+        run,
+        underside: runUnderside(run),
+        parts: [...stripOf(design, run), ...(joins.get(run) ?? [])],
+      };
+    }),
+    ({ underside }) => underside,
+  );
   // In the order of the numbers of what they stand on.
   const numbers = itemNumbers(design);
   const first = ({ items }: Top) => Math.min(...items.map((id) => numbers.get(id)!));
@@ -92,26 +90,13 @@ interface Carried {
 
 /** What runs carry in the corners they meet in. */
 function joinsOf(design: Design, all: readonly Run[]): Map<Run, KeyedPolygon[]> {
-  const { faces } = roomShape(design);
   const { frontOverhang } = roomOf(design);
-  const ends = all.flatMap((run) => endsIn(run, { frontOverhang }));
-  const lefts = new Map<string, RunEnd[]>();
-  for (const end of ends)
-    if (end.side === 'left') lefts.set(end.face.id, [...(lefts.get(end.face.id) ?? []), end]);
-  const next = new Map(faces.map(({ id }, index) => [id, faces[(index + 1) % faces.length]!.id]));
-  const joins = new Map<Run, KeyedPolygon[]>();
-  for (const before of ends) {
-    if (before.side === 'left') continue;
-    for (const after of lefts.get(next.get(before.face.id)!) ?? []) {
-      if (before.run === after.run || Math.abs(runUnderside(before.run) - runUnderside(after.run)) > TOUCH)
-        continue;
-      const join = joinOf(before.run, { before, after });
-      if (join)
-        for (const [index, run] of [before.run, after.run].entries())
-          joins.set(run, [...(joins.get(run) ?? []), join[index]!]);
-    }
-  }
-  return joins;
+  const ends = all.flatMap((run) =>
+    endsIn(run, { frontOverhang }).map((end): LevelEnd => ({ end, run, level: runUnderside(run) })),
+  );
+  return joinsInCorners(roomShape(design).faces, ends, (before, after) =>
+    joinOf(before.run, { before, after }),
+  );
 }
 
 const endsIn = remember((run: Run, { frontOverhang }: { frontOverhang: number }) =>

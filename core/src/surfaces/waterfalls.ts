@@ -40,9 +40,11 @@ const waterfallsOf = remember(
     { parts }: TopRing,
     { boxes, thick, high }: { boxes: readonly ItemBox[]; thick: number; high: number },
   ) => {
-    const found = parts.flatMap((part): (Standing & Pick<Waterfall, 'at'>)[] => {
+    const found = parts.flatMap((part): (Standing & { at: Waterfall['at'] | null })[] => {
       if (part.type !== 'edge') return [];
       const { edge, a, b } = part;
+      // They end at walls.
+      if (edge.role === 'wall' || edge.role === 'fixed') return [{ a, b, thick: 0, at: null }];
       const [u, starts, ends] = [unit(subtract(edge.b, edge.a)), distance(edge.a, a), distance(edge.a, b)];
       const stretches = edgeStretches(edge, boxes).filter(({ side }) => side !== 'front');
       return sameStretches(
@@ -57,14 +59,9 @@ const waterfallsOf = remember(
       });
     });
     const footprints = mitred(found);
-    return found.map(({ at, a, b }, index): Waterfall => ({
-      at,
-      a,
-      b,
-      low: 0,
-      high,
-      footprint: footprints[index]!,
-    }));
+    return found.flatMap(({ at, a, b }, index): Waterfall[] =>
+      at ? [{ at, a, b, low: 0, high, footprint: footprints[index]! }] : [],
+    );
   },
 );
 

@@ -88,3 +88,12 @@ export function loweredUnder(
 export function annotationScale({ k }: Camera): number {
   return PIXELS_PER_PAPER_MM / 2 ** (Math.round(Math.log2(k) * 6) / 6);
 }
+
+/** A closed ring of places of the room as the path of an svg over its drawing. */
+export const ringPath = (camera: Camera, ring: readonly Point[]): string =>
+  ring
+    .map((point, index) => {
+      const { x, y } = toScreen(camera, point);
+      return `${index === 0 ? 'M' : 'L'}${x.toFixed(1)} ${y.toFixed(1)}`;
+    })
+    .join('') + 'Z';

@@ -15,6 +15,7 @@
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import { carrierName, cornerNames, profileNames, sideNames } from '$lib/tools/top-words';
+  import LinkButton from '$ui/LinkButton.svelte';
 
   /** What was set by hand of tops and plinths; each goes back by itself. */
   const { session } = useWorkspace();
@@ -75,7 +76,7 @@
     {#each corrections as one, at (at)}
       <li>
         <span>{told(one)}{one.shows ? '' : '; it waits, as there is no such edge now'}</span>
-        <button class="back" onclick={() => undoOne(one)}>Back to automatic</button>
+        <LinkButton onclick={() => undoOne(one)}>Back to automatic</LinkButton>
       </li>
     {:else}
       <li class="help">Nothing. Click a number beside an edge on the plan, or the dot at a corner.</li>
@@ -103,16 +104,5 @@
     justify-items: start;
     gap: 0.25rem;
     font-size: 13px;
-  }
-  .back {
-    min-height: max(24px, var(--touch));
-    padding: 0;
-    border: 0;
-    background: none;
-    color: var(--clay-strong);
-    cursor: pointer;
-    font-size: 12.5px;
-    text-decoration: underline;
-    text-underline-offset: 2px;
   }
 </style>

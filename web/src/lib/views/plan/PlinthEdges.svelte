@@ -20,7 +20,8 @@
   import { useWorkspace } from '$lib/tools/context';
   import { carrierName, sidesName } from '$lib/tools/top-words';
   import LengthField from '$ui/LengthField.svelte';
-  import { toScreen, type Camera } from '../camera';
+  import LinkButton from '$ui/LinkButton.svelte';
+  import { ringPath, toScreen, type Camera } from '../camera';
   import { chipSpot, spread } from '../spread';
   import { toldApart } from '../told-apart';
   import EdgeChip from './EdgeChip.svelte';
@@ -30,13 +31,7 @@
   const { session } = useWorkspace();
 
   const said = (mm: number) => formatLength(mm, session.style);
-  const path = (ring: readonly Point[]) =>
-    ring
-      .map((point, index) => {
-        const { x, y } = toScreen(camera, point);
-        return `${index === 0 ? 'M' : 'L'}${x.toFixed(1)} ${y.toFixed(1)}`;
-      })
-      .join('') + 'Z';
+  const path = (ring: readonly Point[]) => ringPath(camera, ring);
 
   /** Along what is shorter there is no room for a number, pixels: nearer by it has one. */
   const LEAST_TOLD = 24;
@@ -118,13 +113,12 @@
       onleave={() => close(id)}
     />
     {#if board.at[0].side === 'front'}
-      <button
-        class="link"
+      <LinkButton
         onclick={() =>
           leaveOut(
             board.at.map(({ item }) => item),
             true,
-          )}>No plinth here</button
+          )}>No plinth here</LinkButton
       >
     {/if}
   </EdgeChip>
@@ -157,14 +151,5 @@
     fill: var(--tide);
     stroke: var(--tide);
     stroke-width: 3;
-  }
-  .link {
-    min-height: 24px;
-    border: 0;
-    background: none;
-    color: var(--clay-strong);
-    cursor: pointer;
-    font-size: 12.5px;
-    text-decoration: underline;
   }
 </style>

@@ -3,6 +3,7 @@
   import { useWorkspace } from '$lib/tools/context';
   import { sidesName } from '$lib/tools/top-words';
   import LengthField from '$ui/LengthField.svelte';
+  import LinkButton from '$ui/LinkButton.svelte';
   import TopWays from './TopWays.svelte';
 
   /** The ways a top can meet a wall: with nothing, a splash of a typed height, or one up to what hangs there. */
@@ -44,7 +45,7 @@
     onset={(mm) => set({ height: mm })}
     onleave={onclose}
   />
-  {#if splash.own}<button class="auto" onclick={automatic}>Automatic</button>{/if}
+  {#if splash.own}<LinkButton onclick={automatic}>Automatic</LinkButton>{/if}
 </div>
 
 <style>
@@ -56,14 +57,5 @@
   .ways {
     display: flex;
     gap: 0.2rem;
-  }
-  .auto {
-    min-height: 24px;
-    border: 0;
-    background: none;
-    color: var(--clay-strong);
-    cursor: pointer;
-    font-size: 12.5px;
-    text-decoration: underline;
   }
 </style>

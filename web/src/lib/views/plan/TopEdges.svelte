@@ -24,7 +24,7 @@
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import { edgeName, sidesName } from '$lib/tools/top-words';
-  import { toScreen, type Camera } from '../camera';
+  import { ringPath, toScreen, type Camera } from '../camera';
   import { chipSpot, spread } from '../spread';
   import { toldApart } from '../told-apart';
   import CornerCard from './CornerCard.svelte';
@@ -43,13 +43,7 @@
 
   const shown = $derived(tops(session.document));
   const rings = $derived(shown.flatMap((top) => top.rings));
-  const path = (ring: readonly Point[]) =>
-    ring
-      .map((point, index) => {
-        const { x, y } = toScreen(camera, point);
-        return `${index === 0 ? 'M' : 'L'}${x.toFixed(1)} ${y.toFixed(1)}`;
-      })
-      .join('') + 'Z';
+  const path = (ring: readonly Point[]) => ringPath(camera, ring);
 
   const cutOuts = $derived(
     [...topCutOuts(session.document).values()]

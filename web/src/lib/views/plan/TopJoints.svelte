@@ -11,6 +11,7 @@
   import { useWorkspace } from '$lib/tools/context';
   import { carrierName } from '$lib/tools/top-words';
   import LengthField from '$ui/LengthField.svelte';
+  import LinkButton from '$ui/LinkButton.svelte';
   import { toScreen, type Camera } from '../camera';
   import TopHandle from './TopHandle.svelte';
   import TopWays from './TopWays.svelte';
@@ -100,9 +101,9 @@
       />
     {/if}
     {#if joint.own}
-      <button class="auto" onclick={() => (joint.corner ? set(joint, null) : move(joint, null))}>
+      <LinkButton onclick={() => (joint.corner ? set(joint, null) : move(joint, null))}>
         {joint.corner ? 'Automatic' : 'Take out'}
-      </button>
+      </LinkButton>
     {/if}
   </TopHandle>
 {/each}
@@ -123,14 +124,5 @@
   line.wrong {
     stroke: var(--tight);
     stroke-width: 2.4;
-  }
-  .auto {
-    min-height: 24px;
-    border: 0;
-    background: none;
-    color: var(--clay-strong);
-    cursor: pointer;
-    font-size: 12.5px;
-    text-decoration: underline;
   }
 </style>
