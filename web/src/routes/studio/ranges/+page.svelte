@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { askServer } from '$lib/outcome';
   import { invalidateAll } from '$app/navigation';
   import { sendJson } from '$session/send-json';
@@ -35,6 +36,11 @@
     }
     file = { name: chosen.name, csv: await chosen.text() };
     report = await ask(true);
+  }
+
+  /** What was chosen before the page had its scripts is taken then. */
+  function chosenBefore(input: HTMLInputElement) {
+    if (input.files?.length) untrack(() => void check(input));
   }
 
   function sizeOf({ families, items }: { families: number; items: number }): string {
@@ -111,6 +117,7 @@
           type="file"
           accept=".csv,text/csv"
           onchange={(event) => check(event.currentTarget)}
+          {@attach chosenBefore}
         />
       </label>
     </div>
