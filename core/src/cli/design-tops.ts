@@ -66,7 +66,13 @@ export function designTopsCommand(design: Design) {
     plinths: plinths(design).map(({ items, height, boards }) => ({
       ...{ items, height },
       boards: boards.map((board) => ({
-        ...{ at: board.at, from: pairOf(board.a), to: pairOf(board.b), length: quantise(boardLength(board)) },
+        ...{
+          at: board.at,
+          step: board.step,
+          from: pairOf(board.a),
+          to: pairOf(board.b),
+          length: quantise(boardLength(board)),
+        },
       })),
     })),
     corrections: topCorrections(design),

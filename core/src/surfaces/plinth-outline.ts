@@ -37,12 +37,13 @@ export function plinthRings({ run, feet, ...beside }: FootedRun): KeyedPolygon[]
     const gap = next ? Math.max(0, dot(subtract(next.origin, box.origin), box.u) - box.record.width) : 0;
     const front = lineOf(run, index) - foot.back;
     const behind = to('behind');
-    const own = (role: PlanEnd): EdgeSource => ({ role, boxes: [box], id: null });
+    // Between neighbours only a step is seen, where one of them stands further back.
+    const step: EdgeSource = { role: 'step', boxes: [box], id: null };
     return {
       box,
       front,
-      left: index === 0 ? to('left') : { source: own('left'), over: 0 },
-      right: next ? { source: own('right'), over: gap } : to('right'),
+      left: index === 0 ? to('left') : { source: step, over: 0 },
+      right: next ? { source: step, over: gap } : to('right'),
       // What is thinner than its plinth stands back has that behind it.
       behind: { ...behind, over: Math.max(behind.over, foot.thick - front) },
     };
@@ -96,7 +97,7 @@ function stripOf(group: readonly [Placed, ...Placed[]]): KeyedPolygon {
 }
 
 /** The line an item's front stands in, out of its back, mm: what is no cabinet stands in that of the nearest one. */
-function lineOf(run: Run, index: number): number {
+export function lineOf(run: Run, index: number): number {
   const box = run[index]!;
   const depth = ({ record }: ItemBox) => record.leg ?? record.depth;
   if (box.kind.group !== 'appliances') return depth(box);
@@ -114,17 +115,18 @@ interface Side {
   over: number;
 }
 
-/** A side that is free stands back as far as is said; one at a wall goes on to it, one at a front to the plinth under that. */
+/** A side stands back as far as is said; else one at a wall goes on to it, one at a front to the plinth under that. */
 function besideOf({ around, backs }: Beside, box: ItemBox, side: PlanEnd, { height }: Foot): Side {
   const { against, record } = box;
   const { placement } = record;
   const own: EdgeSource = { role: side, boxes: [box], id: null };
+  const said = record.plinth?.[side];
   // A bent face touches the back somewhere only: on past it, as far as a top would go.
   if (side === 'behind' && against && placement.on === 'face' && placement.off <= BACK_REACH)
     return { source: own, over: against.face.arc ? BACK_REACH : placement.off };
   const tie = tieInPlan(around, box, side, (other) => other.low < height);
   if (tie?.to.kind === 'wall' && tie.distance <= BACK_REACH)
-    return { source: own, over: toWall(around, box, side, tie) };
+    return { source: own, over: said === undefined ? toWall(around, box, side, tie) : -said };
   if (tie && tie.distance <= AGAINST) {
     const other = around.bodies.find(({ id }) => id === tie.to.id)?.box;
     const faced =
@@ -132,7 +134,7 @@ function besideOf({ around, backs }: Beside, box: ItemBox, side: PlanEnd, { heig
     const back = faced ? (backs.find(([id]) => id === other.id)?.[1] ?? 0) : 0;
     if (back > 0) return { source: own, over: tie.distance + back };
   }
-  return { source: own, over: -(record.plinth?.[side] ?? 0) };
+  return { source: own, over: -(said ?? 0) };
 }
 
 type PlanEnd = 'left' | 'right' | 'behind';

@@ -3,12 +3,15 @@ import { describe, expect, it } from 'vitest';
 import { anEdit, askFor } from '../../testing/random-edits';
 import { room } from '../../testing/full-room';
 import { cornered, rectangle } from '../../testing/rooms';
+import { editItems } from '../commands/edit-items';
+import { removeThings } from '../commands/remove-things';
 import { setEdgeWay } from '../commands/set-edge-way';
 import { setItem } from '../commands/set-item';
 import { setPlinth } from '../commands/set-plinth';
 import { setRoom } from '../commands/set-room';
 import { setTopEdge } from '../commands/set-top-edge';
 import type { RoomBuilder } from '../demo/build-room';
+import { recordOf } from '../document/design';
 import { applyPatch } from '../document/patch';
 import { signedArea } from '../geometry/polygon';
 import { intersect, union } from '../geometry/region';
@@ -24,7 +27,7 @@ const told = ({ design }: RoomBuilder) =>
     .flatMap(({ boards }) => boards)
     .map((board) => {
       const sides = board.at.map(({ item }) => item).join(' ');
-      return `${board.at[0].side} ${sides} ${Math.round(boardLength(board) * 1e3) / 1e3}`;
+      return `${board.step ? 'step' : board.at[0].side} ${sides} ${Math.round(boardLength(board) * 1e3) / 1e3}`;
     })
     .sort();
 
@@ -82,6 +85,31 @@ describe('plinths', () => {
     }
   });
 
+  it('stand in one line under appliances, into the corner too, and back from a wall beside them where that is said', () => {
+    const builder = rectangle(4000, 3000);
+    builder.set('F600', 'face-a', 2_800);
+    const placement = { on: 'face', face: 'face-a', from: 'left', distance: 3_400, off: 0 } as const;
+    builder.run(setRoom, { specials: true });
+    builder.run(setItem, { id: 'dish', range: 'generic-mm', code: 'DISH600', placement });
+    builder.run(editItems, { ids: ['dish'], change: { depth: 540 } });
+    expect(recordOf(builder.design, 'item', 'dish')!.depth).toBe(540);
+    // 50 behind the line of the cabinets, whatever the depth of the dishwasher.
+    const before = ['front dish 600', 'front item-1 600', 'left item-1 510', 'step item-1 50'];
+    expect(told(builder)).toEqual(before);
+    // In the corner as well, where a cabinet stands along the next face: from its line on.
+    const other = builder.set('F600', 'face-b', 620);
+    expect(told(builder)).toContain(`front ${other} 760`);
+    builder.run(removeThings, [other]);
+    builder.run(setPlinth, { at: [{ item: 'dish', side: 'right' }], back: 30 });
+    expect(told(builder)).toEqual([
+      'front dish 570',
+      'front item-1 600',
+      'left item-1 510',
+      'right dish 460',
+      'step item-1 50',
+    ]);
+  });
+
   it('end at what stands against them within 3, and are seen beside it where they come further out', () => {
     const place = (distance: number, depth: string) => {
       const builder = run(1);
@@ -117,9 +145,9 @@ describe('plinths', () => {
       'front item-1 600',
       'front item-2 600',
       'front item-3 600',
-      `left item-3 ${by}`,
-      `right item-1 ${by}`,
       'right item-3 510',
+      `step item-1 ${by}`,
+      `step item-3 ${by}`,
     ];
     expect(told(builder)).toEqual(stepped(50));
     builder.run(setPlinth, { at: [{ item: dish, side: 'front' }], back: 130 });

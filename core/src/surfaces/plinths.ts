@@ -1,4 +1,5 @@
 import { perDesign, roomOf, type Design } from '../document/design';
+import { overhangSides } from '../document/limits';
 import { remember, rememberBoth, rememberOne } from '../document/remember';
 import { apart } from '../geometry/apart';
 import { distance, dot, inward, place, subtract, unit, type Point } from '../geometry/point';
@@ -19,7 +20,7 @@ import { mitred, type Standing } from './edge-stretches';
 import { keyedRings } from './keyed-rings';
 import { levelsOf } from './levels';
 import { hasLegs } from '../ranges/handing';
-import { plinthRings, type Foot, type FootedRun } from './plinth-outline';
+import { lineOf, plinthRings, type Foot, type FootedRun } from './plinth-outline';
 import { BACK_REACH } from './run-strip';
 import type { ItemSide, KeyedPolygon, TopEdge } from './top-edge';
 import { waterfalls, type Waterfall } from './waterfalls';
@@ -27,6 +28,8 @@ import { waterfalls, type Waterfall } from './waterfalls';
 /** A board of a plinth, from corner to corner of it: the sides of items it stands at, its outer face, and all of it, mitred. Lengths mm. */
 export interface PlinthBoard {
   at: readonly [ItemSide, ...ItemSide[]];
+  /** Between neighbours, one of which stands further back: it follows from their fronts. */
+  step: boolean;
   a: Point;
   b: Point;
   footprint: Polygon;
@@ -199,7 +202,7 @@ function endsOf(run: Run, feet: ReadonlyMap<string, Foot>): RunEnd[] {
     const box = side === 'left' ? run[0]! : run.at(-1)!;
     const { record, against, kind, origin } = box;
     const corner = record.leg !== undefined && hasLegs(kind);
-    const line = (corner ? record.leg! : record.depth) - feet.get(box.id)!.back;
+    const line = lineOf(run, run.indexOf(box)) - feet.get(box.id)!.back;
     return {
       ...{ run: [box], face, side, over: 0 },
       free: side === 'left' ? against!.along : face.length - against!.along - record.width,
@@ -235,7 +238,7 @@ const madePlinths = remember(
 );
 
 /** A board, or a wall that boards end at. */
-type Board = Standing & { at: PlinthBoard['at'] | null };
+type Board = Standing & { at: PlinthBoard['at'] | null; step: boolean };
 
 /** The boards of a ring: along all that is seen of its edges, none where it lies at a wall or something stands against it. */
 function boardsOf(
@@ -244,20 +247,23 @@ function boardsOf(
   beside: readonly Pick<Body, 'pieces'>[],
 ): PlinthBoard[] {
   const standing = edges.flatMap(({ role, a, b, items }): Board[] => {
-    if (role === 'wall' || role === 'fixed') return [{ a, b, thick: 0, at: null }];
-    if ((role !== 'front' && role !== 'behind' && role !== 'left' && role !== 'right') || items.length === 0)
-      return [];
+    if (role === 'wall' || role === 'fixed') return [{ a, b, thick: 0, at: null, step: false }];
+    const step = role === 'step';
+    const side = step ? 'front' : overhangSides.find((one) => one === role);
+    if (!side || items.length === 0) return [];
     const u = unit(subtract(b, a));
-    const at = items.map((item): ItemSide => ({ item, side: role })) as [ItemSide, ...ItemSide[]];
+    const at = items.map((item): ItemSide => ({ item, side })) as [ItemSide, ...ItemSide[]];
     const free = role === 'front' ? [[0, distance(a, b)] as const] : seenOf({ a, b, u }, beside);
     return free.map(([from, to]) => ({
-      ...{ at, thick: thickness.get(items[0]!)! },
+      ...{ at, step, thick: thickness.get(items[0]!)! },
       a: from === 0 ? a : place(a, u, from, u, 0),
       b: to === distance(a, b) ? b : place(a, u, to, u, 0),
     }));
   });
   const footprints = mitred(standing);
-  return standing.flatMap(({ at, a, b }, index) => (at ? [{ at, a, b, footprint: footprints[index]! }] : []));
+  return standing.flatMap(({ at, step, a, b }, index) =>
+    at ? [{ at, step, a, b, footprint: footprints[index]! }] : [],
+  );
 }
 
 /** Shorter boards are rounding, mm. */

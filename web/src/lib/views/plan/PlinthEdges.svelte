@@ -44,7 +44,7 @@
           board,
           ...plinthBackOf(session.document, board),
         }))
-        .filter(({ board, own }) => own || boardLength(board) * camera.k >= LEAST_TOLD),
+        .filter(({ board, own }) => !board.step && (own || boardLength(board) * camera.k >= LEAST_TOLD)),
     ),
   );
   const without = $derived(
