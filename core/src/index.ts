@@ -164,6 +164,7 @@ export * from './surfaces/outline/cut-out';
 export * from './surfaces/edge-profiles';
 export type { Splash, SplashPiece } from './surfaces/splash-pieces';
 export * from './surfaces/plinths';
+export { boardLength, type BoardRow, type EdgeBoard } from './surfaces/edge-boards';
 export * from './surfaces/splashes';
 export * from './surfaces/waterfalls';
 export * from './surfaces/top-cut-outs';

@@ -2,7 +2,8 @@ import type { Design } from '../document/design';
 import { areaWithin, pairOf, partLength, toldOutline } from '../surfaces/outline/treated';
 import { netArea, topCutOuts } from '../surfaces/top-cut-outs';
 import { profileLengths } from '../surfaces/edge-profiles';
-import { boardLength, plinths } from '../surfaces/plinths';
+import { boardLength } from '../surfaces/edge-boards';
+import { plinths } from '../surfaces/plinths';
 import { servicesThrough, splashes, splashSize } from '../surfaces/splashes';
 import { waterfalls, waterfallSize } from '../surfaces/waterfalls';
 import { edgeLengths, overhangOf, topCorrections } from '../surfaces/top-facts';
@@ -63,7 +64,7 @@ export function designTopsCommand(design: Design) {
         ...quantised(splashSize(splash)),
         services: servicesThrough(design, splash),
       })),
-    plinths: plinths(design).map(({ items, height, boards }) => ({
+    plinths: plinths(design).map(({ items, high: height, boards }) => ({
       ...{ items, height },
       boards: boards.map((board) => ({
         ...{

@@ -83,9 +83,9 @@ export const solidsOf: (design: Design) => readonly Solid[] = perDesign((design)
         surfaceSolid(design, 'splash', at, { footprint, low, high, smooth }),
       ),
     ),
-    ...plinths(design).flatMap(({ boards, height }) =>
+    ...plinths(design).flatMap(({ boards, low, high }) =>
       boards.map(({ at, footprint }) =>
-        surfaceSolid(design, 'plinth', at, { footprint, low: 0, high: height, smooth: null }),
+        surfaceSolid(design, 'plinth', at, { footprint, low, high, smooth: null }),
       ),
     ),
   ];

@@ -17,7 +17,8 @@ import { signedArea } from '../geometry/polygon';
 import { intersect, union } from '../geometry/region';
 import { must } from '../result';
 import { roomShape } from '../survey/room-shape';
-import { boardLength, plinthBackOf, plinths, plinthStock } from './plinths';
+import { boardLength } from './edge-boards';
+import { plinthBackOf, plinths, plinthStock } from './plinths';
 import { splashes } from './splashes';
 import { topCorrections } from './top-facts';
 
@@ -43,7 +44,7 @@ describe('plinths', () => {
     const builder = run();
     expect(told(builder)).toEqual(['front item-1 item-2 1200', 'left item-1 510', 'right item-2 510']);
     const [plinth] = plinths(builder.design);
-    expect(plinth).toMatchObject({ height: 150, items: ['item-1', 'item-2'] });
+    expect(plinth).toMatchObject({ high: 150, items: ['item-1', 'item-2'] });
     const front = plinth!.boards.find(({ at }) => at[0].side === 'front')!;
     expect([front.a.y, front.b.y]).toEqual([-510, -510]);
     expect(plinthBackOf(builder.design, front)).toEqual({ back: 50, own: false });

@@ -9,7 +9,7 @@
     roomOf,
     setRoom,
     usualPlinthBack,
-    type Plinth,
+    type BoardRow,
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import LengthField from '$ui/LengthField.svelte';
@@ -22,7 +22,7 @@
   const all = $derived(plinths(design));
   const length = (mm: number) => formatLength(mm, session.style);
 
-  function rowsOf({ height, boards }: Plinth): (readonly [string, string])[] {
+  function rowsOf({ high: height, boards }: BoardRow): (readonly [string, string])[] {
     const lengths = boards.map(boardLength);
     const sum = lengths.reduce((total, one) => total + one, 0);
     const stock = plinthStock(design);
@@ -32,7 +32,7 @@
       [`Of lengths of ${length(stock)}`, `at least ${Math.ceil(sum / stock - 1e-9)}`],
     ];
   }
-  const total = ({ boards }: Plinth) => boards.reduce((sum, board) => sum + boardLength(board), 0);
+  const total = ({ boards }: BoardRow) => boards.reduce((sum, board) => sum + boardLength(board), 0);
 </script>
 
 <LengthField

@@ -14,7 +14,7 @@
     setPlinth,
     subtract,
     unit,
-    type PlinthBoard,
+    type EdgeBoard,
     type Point,
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
@@ -56,7 +56,7 @@
 
   /** Chips stand before their board. */
   const OUT = 20;
-  const before = ({ a, b }: PlinthBoard): Point => {
+  const before = ({ a, b }: EdgeBoard): Point => {
     const out = inward(unit(subtract(b, a)));
     return toScreen(camera, place(middle(a, b), out, OUT / camera.k, out, 0));
   };
@@ -74,7 +74,7 @@
     if (opened === id) opened = null;
   };
 
-  const set = ({ at }: PlinthBoard, back: number | null): string =>
+  const set = ({ at }: EdgeBoard, back: number | null): string =>
     session.run(setPlinth, { at: [at[0], ...at.slice(1)], back }) ? '' : session.message;
   const leaveOut = (ids: readonly string[], none: boolean) => {
     opened = null;

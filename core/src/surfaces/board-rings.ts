@@ -9,33 +9,38 @@ import { edgeRing, type EdgeLine } from './outline/edge-ring';
 import { BACK_REACH } from './run-strip';
 import type { EdgeSource, KeyedPolygon } from './top-edge';
 
-/** How an item stands on a plinth: how high that is, how far it stands back behind the front of the box, how thick its board is, mm. */
-export interface Foot {
-  height: number;
+/** A side of an item that is no front, in plan. */
+export type PlanEnd = 'left' | 'right' | 'behind';
+
+/** How boards (a plinth, a cornice, a light rail) go along an item: between which heights, how far back behind the front of its box, how thick; what is said of how far back they stand at its other sides. Mm. */
+export interface Bearing {
+  low: number;
+  high: number;
   back: number;
   thick: number;
+  said?: Partial<Record<PlanEnd, number>>;
 }
 
-/** A run that stands on plinths, how each of it does, and what is around it. */
-export interface FootedRun {
+/** A run that boards go along, how they do along each of it, and what is around it. */
+export interface BoardedRun {
   run: Run;
-  feet: readonly Foot[];
+  bearings: readonly Bearing[];
   around: Around;
-  /** How far the plinths stand back of items whose fronts it may stand against, mm. */
+  /** How far boards stand back of items whose fronts it may stand against, mm. */
   backs: readonly (readonly [string, number])[];
 }
 
-type Beside = Pick<FootedRun, 'around' | 'backs'>;
+type Beside = Pick<BoardedRun, 'around' | 'backs'>;
 
-/** The outlines of the plinths under a run before walls and others come to them: of each item that of its box, back behind its fronts; of what stands in line together one. */
-export function plinthRings({ run, feet, ...beside }: FootedRun): KeyedPolygon[] {
+/** The outlines boards go round along a run before walls and others come to them: of each item that of its box, back behind its fronts; of what stands in line together one. */
+export function boardRings({ run, bearings, ...beside }: BoardedRun): KeyedPolygon[] {
   const placed = run.map((box, index): Placed => {
     const next = run[index + 1];
-    const foot = feet[index]!;
-    const to = (side: PlanEnd) => besideOf(beside, box, side, foot);
-    // Boxes may stand a hair apart: the plinth goes on.
+    const bearing = bearings[index]!;
+    const to = (side: PlanEnd) => besideOf(beside, box, side, bearing);
+    // Boxes may stand a hair apart: the boards go on.
     const gap = next ? Math.max(0, dot(subtract(next.origin, box.origin), box.u) - box.record.width) : 0;
-    const front = lineOf(run, index) - foot.back;
+    const front = lineOf(run, index) - bearing.back;
     const behind = to('behind');
     // Between neighbours only a step is seen, where one of them stands further back.
     const step: EdgeSource = { role: 'step', boxes: [box], id: null };
@@ -44,8 +49,8 @@ export function plinthRings({ run, feet, ...beside }: FootedRun): KeyedPolygon[]
       front,
       left: index === 0 ? to('left') : { source: step, over: 0 },
       right: next ? { source: step, over: gap } : to('right'),
-      // What is thinner than its plinth stands back has that behind it.
-      behind: { ...behind, over: Math.max(behind.over, foot.thick - front) },
+      // What is thinner than its boards stand back has them behind it.
+      behind: { ...behind, over: Math.max(behind.over, bearing.thick - front) },
     };
   });
   const groups: [Placed, ...Placed[]][] = [];
@@ -59,7 +64,7 @@ export function plinthRings({ run, feet, ...beside }: FootedRun): KeyedPolygon[]
 
 const isPlain = ({ box: { kind, record } }: Placed): boolean => !kind.plan && !record.corners;
 
-/** Whether the plinths of two items lie in one line, before and behind. */
+/** Whether the boards of two items lie in one line, before and behind. */
 function inLine(a: Placed, b: Placed): boolean {
   if (!isPlain(a) || !isPlain(b) || a.behind.source.role !== b.behind.source.role) return false;
   const out = dot(subtract(b.box.origin, a.box.origin), a.box.n);
@@ -115,16 +120,16 @@ interface Side {
   over: number;
 }
 
-/** A side stands back as far as is said; else one at a wall goes on to it, one at a front to the plinth under that. */
-function besideOf({ around, backs }: Beside, box: ItemBox, side: PlanEnd, { height }: Foot): Side {
+/** A side stands back as far as is said; else one at a wall goes on to it, one at a front to the boards along that. */
+function besideOf({ around, backs }: Beside, box: ItemBox, side: PlanEnd, bearing: Bearing): Side {
   const { against, record } = box;
   const { placement } = record;
   const own: EdgeSource = { role: side, boxes: [box], id: null };
-  const said = record.plinth?.[side];
+  const said = bearing.said?.[side];
   // A bent face touches the back somewhere only: on past it, as far as a top would go.
   if (side === 'behind' && against && placement.on === 'face' && placement.off <= BACK_REACH)
     return { source: own, over: against.face.arc ? BACK_REACH : placement.off };
-  const tie = tieInPlan(around, box, side, (other) => other.low < height);
+  const tie = tieInPlan(around, box, side, (other) => other.low < bearing.high && other.high > bearing.low);
   if (tie?.to.kind === 'wall' && tie.distance <= BACK_REACH)
     return { source: own, over: said === undefined ? toWall(around, box, side, tie) : -said };
   if (tie && tie.distance <= AGAINST) {
@@ -136,8 +141,6 @@ function besideOf({ around, backs }: Beside, box: ItemBox, side: PlanEnd, { heig
   }
   return { source: own, over: -(said ?? 0) };
 }
-
-type PlanEnd = 'left' | 'right' | 'behind';
 
 /** A front is stood against if it looks the other way within this (the cosine). */
 const FACED = 0.9;
@@ -159,14 +162,14 @@ function toWall({ faces }: Around, box: ItemBox, side: PlanEnd, { to, distance }
 
 interface Placed {
   box: ItemBox;
-  /** The line of the plinth's front out of the back of the box, mm. */
+  /** The line of the boards' front out of the back of the box, mm. */
   front: number;
   left: Side;
   right: Side;
   behind: Side;
 }
 
-/** The outline of an item moved to where its plinth stands. */
+/** The outline of an item moved to where its boards stand. */
 function ringOf({ box, front, left, right, behind }: Placed): KeyedPolygon | null {
   const { record, kind, origin, u, n } = box;
   const legs = hasLegs(kind);
@@ -179,7 +182,7 @@ function ringOf({ box, front, left, right, behind }: Placed): KeyedPolygon | nul
       Math.abs((key === 'along' ? along : out) - at) < 1e-6 && Math.abs(next[key] - at) < 1e-6;
     const corner = legs && (record.hand === 'left' ? both('along', 0) : both('along', record.width));
     if (both('out', 0) || corner) return behind;
-    // Mostly a neighbour stands there, whose own plinth goes on.
+    // Mostly a neighbour stands there, whose own boards go on.
     if (legs && both('out', record.depth))
       return { source: { role: record.hand, boxes: [box], id: null }, over: 0 };
     if (both('along', 0)) return left;

@@ -1,0 +1,254 @@
+import type { Design } from '../document/design';
+import { overhangSides } from '../document/limits';
+import { remember, rememberOne } from '../document/remember';
+import { apart } from '../geometry/apart';
+import { distance, dot, inward, place, subtract, unit, type Point } from '../geometry/point';
+import { boundsMeet, boundsOf, type Polygon } from '../geometry/polygon';
+import { AGAINST, TOUCH } from '../geometry/tolerance';
+import { hasLegs } from '../ranges/handing';
+import { bodiesNear, type Body } from '../setting/bodies';
+import { itemBoxes, type ItemBox } from '../setting/item-box';
+import { inRuns, type Run } from '../setting/runs';
+import { merged, stretchOfPolygon } from '../setting/strip';
+import { fixedThings, type FixedThing } from '../survey/fixed-things';
+import { roomShape, type RoomShape } from '../survey/room-shape';
+import { boardRings, lineOf, type Bearing, type BoardedRun } from './board-rings';
+import { cornerJoin, joinsInCorners, type LevelEnd, type RunEnd } from './corner-joins';
+import { cuttersOf } from './cutters';
+import { mitred, type Standing } from './edge-stretches';
+import { keyedRings } from './keyed-rings';
+import { levelsOf } from './levels';
+import { BACK_REACH } from './run-strip';
+import type { ItemSide, KeyedPolygon, TopEdge } from './top-edge';
+
+/** A board along sides of items, from corner to corner of it: the sides, its outer face, and all of it, mitred. Lengths mm. */
+export interface EdgeBoard {
+  at: readonly [ItemSide, ...ItemSide[]];
+  /** Between neighbours, one of which stands further back: it follows from their fronts. */
+  step: boolean;
+  edge: TopEdge;
+  a: Point;
+  b: Point;
+  footprint: Polygon;
+}
+
+/** Boards that go round the same items: between which heights, and they in order. */
+export interface BoardRow {
+  items: readonly string[];
+  low: number;
+  high: number;
+  boards: readonly EdgeBoard[];
+}
+
+/** What boards go along: how they do along each item, by its id, and what else may stand against them or need not be minded. */
+export interface Along {
+  bearings: ReadonlyMap<string, Bearing>;
+  beside: readonly Pick<Body, 'pieces'>[];
+  ignored: (box: ItemBox) => boolean;
+}
+
+/** Runs that end this near before a corner have boards through it: a filler stands between, mm. */
+const CORNER_REACH = 200;
+
+/** How many outlines are remembered: of plinths, cornices and light rails, as they are and as a drag makes them. */
+const KEPT = 6;
+
+/** The boards along some items: round the corners they meet in and their free ends, to the walls and what else stands there. */
+export function boardsAlong(design: Design, along: Along): readonly BoardRow[] {
+  const { bearings, beside: more, ignored } = along;
+  const shape = roomShape(design);
+  const levels = levelsOf(
+    itemBoxes(design).filter(({ id }) => bearings.has(id)),
+    ({ id }) => bearings.get(id)!.high,
+  ).map((boxes) =>
+    inRuns(design, boxes).map((run): Carried => {
+      const { low, high } = bearings.get(boxes[0]!.id)!;
+      return { run, polygons: ringsOf(design, run, bearings), low, high };
+    }),
+  );
+  const joins = cornersOf(design, levels.flat(), bearings);
+  return levels.flatMap((level) => {
+    const extents = new Map<Polygon, Carried>();
+    for (const one of level) {
+      const all = [...one.polygons, ...(joins.get(one.run) ?? [])].flatMap(({ ring }) => ring);
+      if (all.length > 0) extents.set(cornersOfBounds(all), one);
+    }
+    return apart([...extents.keys()], TOUCH).flatMap((together) => {
+      const own = together.map((extent) => extents.get(extent)!);
+      const polygons = own.flatMap(({ run, polygons: rings }) => [...rings, ...(joins.get(run) ?? [])]);
+      const bounds = boundsOf(together.flat());
+      const { low, high } = own[0]!;
+      const fixed = fixedThings(design).filter(
+        (thing) => thing.low < high && thing.high > low && boundsMeet(boundsOf(thing.footprint), bounds),
+      );
+      const boxes = own.flatMap(({ run }) => run);
+      const thick = boxes.map((box) => bearings.get(box.id)!.thick);
+      const beside = [
+        ...bodiesNear(design, together.flat(), AGAINST).filter(
+          ({ box, ...body }) =>
+            body.low < high && body.high > low && !(box && (bearings.has(box.id) || ignored(box))),
+        ),
+        ...more,
+      ];
+      return madeRows(polygons[0]!, { polygons, shape, fixed, boxes, thick, beside, low, high });
+    });
+  });
+}
+
+interface Carried {
+  run: Run;
+  polygons: readonly KeyedPolygon[];
+  low: number;
+  high: number;
+}
+
+function cornersOfBounds(points: readonly Point[]): Polygon {
+  const { left, right, bottom, top } = boundsOf(points);
+  return [
+    { x: left, y: bottom },
+    { x: right, y: bottom },
+    { x: right, y: top },
+    { x: left, y: top },
+  ];
+}
+
+function ringsOf(design: Design, run: Run, known: Along['bearings']): readonly KeyedPolygon[] {
+  const bearings = run.map(({ id }) => known.get(id)!);
+  const bodies = bodiesNear(design, endsIn(run), BACK_REACH);
+  const backs = bodies.flatMap(({ box }): [string, number][] => {
+    const bearing = box && known.get(box.id);
+    return bearing ? [[box.id, bearing.back]] : [];
+  });
+  return ringsBeside(run[0]!, { run, bearings, around: { bodies, faces: roomShape(design).faces }, backs });
+}
+
+/** The corners of the items of a run that something can stand beside: what stands at a wall needs nothing else to say how far back it goes. */
+const endsIn = rememberOne((run: Run) =>
+  [run[0]!, run.at(-1)!, ...run.filter(({ against }) => !against)].flatMap(({ rectangle }) => rectangle),
+);
+
+const ringsBeside = remember((_first: ItemBox, of: BoardedRun) => boardRings(of), { kept: KEPT });
+
+/** What boards need to go on through the corners their runs meet in. */
+function cornersOf(
+  design: Design,
+  carried: readonly Carried[],
+  bearings: Along['bearings'],
+): ReadonlyMap<Run, KeyedPolygon[]> {
+  const ends = carried.flatMap(({ run, high }) =>
+    endsOf(run, bearings).map((end): LevelEnd => ({ end, run, level: high })),
+  );
+  return joinsInCorners(roomShape(design).faces, ends, (before, after) =>
+    joinOf(before.run[0]!, { before, after }),
+  );
+}
+
+const joinOf = remember(
+  (_box: ItemBox, { before, after }: { before: RunEnd; after: RunEnd }) =>
+    cornerJoin(before, after, CORNER_REACH),
+  { kept: KEPT },
+);
+
+/** The ends of a run that stands against one straight face, each with the line of its own boards. */
+function endsOf(run: Run, bearings: Along['bearings']): RunEnd[] {
+  const face = run[0]!.against?.face;
+  if (!face || face.arc || run.some(({ against }) => against?.face.id !== face.id)) return [];
+  return (['left', 'right'] as const).map((side): RunEnd => {
+    const box = side === 'left' ? run[0]! : run.at(-1)!;
+    const { record, against, kind, origin } = box;
+    const corner = record.leg !== undefined && hasLegs(kind);
+    const line = lineOf(run, run.indexOf(box)) - bearings.get(box.id)!.back;
+    return {
+      ...{ run: [box], face, side, over: 0 },
+      free: side === 'left' ? against!.along : face.length - against!.along - record.width,
+      front: dot(subtract(origin, face.start), face.n) + line,
+      beyond: corner && record.hand === side ? record.depth : 0,
+    };
+  });
+}
+
+interface Under {
+  polygons: readonly KeyedPolygon[];
+  shape: RoomShape;
+  fixed: readonly FixedThing[];
+  boxes: readonly ItemBox[];
+  /** How thick the boards along each of them are, mm. */
+  thick: readonly number[];
+  /** What else stands there, and may stand against them. */
+  beside: readonly Pick<Body, 'pieces'>[];
+  low: number;
+  high: number;
+}
+
+/** The boards that some outlines make together. */
+const madeRows = remember(
+  (_first: KeyedPolygon, { polygons, shape, fixed, boxes, thick, beside, low, high }: Under): BoardRow[] => {
+    const thickness = new Map(boxes.map(({ id }, index) => [id, thick[index]!]));
+    return keyedRings(polygons, cuttersOf(shape, fixed)).map((edges) => ({
+      items: [...new Set(edges.flatMap(({ items }) => items))],
+      ...{ low, high },
+      boards: boardsOf(edges, thickness, beside),
+    }));
+  },
+  { kept: KEPT },
+);
+
+/** A board, or a wall that boards end at. */
+type Board = Standing & { at: EdgeBoard['at'] | null; step: boolean; edge: TopEdge };
+
+/** The boards of a ring: along all that is seen of its edges, none where it lies at a wall or something stands against it. */
+function boardsOf(
+  edges: readonly TopEdge[],
+  thickness: ReadonlyMap<string, number>,
+  beside: readonly Pick<Body, 'pieces'>[],
+): EdgeBoard[] {
+  const standing = edges.flatMap((edge): Board[] => {
+    const { role, a, b, items } = edge;
+    if (role === 'wall' || role === 'fixed') return [{ a, b, thick: 0, at: null, step: false, edge }];
+    const step = role === 'step';
+    const side = step ? 'front' : overhangSides.find((one) => one === role);
+    if (!side || items.length === 0) return [];
+    const u = unit(subtract(b, a));
+    const at = items.map((item): ItemSide => ({ item, side })) as [ItemSide, ...ItemSide[]];
+    const free = role === 'front' ? [[0, distance(a, b)] as const] : seenOf({ a, b, u }, beside);
+    return free.map(([from, to]) => ({
+      ...{ at, step, edge, thick: thickness.get(items[0]!)! },
+      a: from === 0 ? a : place(a, u, from, u, 0),
+      b: to === distance(a, b) ? b : place(a, u, to, u, 0),
+    }));
+  });
+  const footprints = mitred(standing);
+  return standing.flatMap(({ at, step, edge, a, b }, index) =>
+    at ? [{ at, step, edge, a, b, footprint: footprints[index]! }] : [],
+  );
+}
+
+/** Shorter boards are rounding, mm. */
+const NO_BOARD = 1;
+
+/** The stretches of an edge that nothing stands against, mm from its start. */
+function seenOf(
+  { a, b, u }: Pick<Standing, 'a' | 'b'> & { u: Point },
+  beside: readonly Pick<Body, 'pieces'>[],
+): [number, number][] {
+  const strip = { origin: a, u, n: inward(u), near: 0, far: AGAINST };
+  const long = distance(a, b);
+  const taken = merged(
+    beside.flatMap(({ pieces }) =>
+      pieces.flatMap((piece) => {
+        const stretch = stretchOfPolygon(strip, piece);
+        return stretch ? [stretch] : [];
+      }),
+    ),
+  );
+  const free: [number, number][] = [];
+  let from = 0;
+  for (const [left, right] of [...taken, [long, long] as const]) {
+    if (Math.min(left, long) - from > NO_BOARD) free.push([from, Math.min(left, long)]);
+    from = Math.max(from, right);
+  }
+  return free;
+}
+
+/** How long a board is on its outer face, mm. */
+export const boardLength = ({ a, b }: Pick<EdgeBoard, 'a' | 'b'>): number => distance(a, b);
