@@ -52,6 +52,7 @@ import { setTie } from './commands/set-tie';
 import { setTopCorner } from './commands/set-top-corner';
 import { setTopEdge } from './commands/set-top-edge';
 import { setTopJoints } from './commands/set-top-joints';
+import { setTrim } from './commands/set-trim';
 import { shiftItems } from './commands/shift-items';
 import { spaceItems } from './commands/space-items';
 import { spaceOpenings } from './commands/space-openings';
@@ -118,6 +119,7 @@ export const commands = [
   setTopCorner,
   setTopEdge,
   setTopJoints,
+  setTrim,
   shiftItems,
   spaceItems,
   spaceOpenings,

@@ -1,3 +1,4 @@
+import type { ItemTrim } from './document/limits';
 import type { Noun } from './nouns';
 import type { Reason } from './reasons';
 
@@ -89,6 +90,7 @@ export interface RefusalData {
   'top-break-off': { leg: number; length: number };
   'cut-out-outside': { cutOut: string };
   'edge-is-front': { item: string };
+  'no-trim': { item: string; use: ItemTrim };
   'cut-outs-overlap': { first: string; second: string };
   'design-newer': { schema: number; known: number };
   'design-too-large': { bytes: number; most: number };

@@ -16,6 +16,15 @@ export const plinthCase = {
   },
 } as const;
 
+/** What is set of trims. */
+export const trimCase = {
+  'set-trim': {
+    does: { use: 'cornice', at: [{ item: 'wall', side: 'front' }], profile: 'ogee' },
+    ...{ label: 'Set a cornice', writes: ['wall'] },
+    refuses: [{ use: 'lightRail', at: [{ item: 'a', side: 'front' }], profile: 'square' }, 'light rail'],
+  },
+} as const;
+
 /** What the commands of tops do, write and refuse, in the room of all cases. */
 export const topCases = {
   'set-top-corner': {

@@ -5,7 +5,7 @@ import type { ItemRecord } from '../src/document/records';
 import { blockOf } from '../src/setting/block';
 import { itemBoxes, type ItemBox } from '../src/setting/item-box';
 import { usualOpening } from '../src/commands/put-opening';
-import { edgeCase, plinthCase, topCases } from './command-cases-tops';
+import { edgeCase, plinthCase, topCases, trimCase } from './command-cases-tops';
 
 const box = (design: Design, id: string): ItemBox => itemBoxes(design).find((one) => one.id === id)!;
 const item = (design: Design, id: string): ItemRecord => recordOf(design, 'item', id)!;
@@ -344,6 +344,7 @@ export const asked = (design: Design): Record<string, Asked> => ({
     refuses: [{ id: 'c', side: 'left', distance: 9e9 }, 'A tie'],
   },
   ...topCases,
+  ...trimCase,
   'shift-items': {
     does: { ids: ['a', 'b'], by: { x: 50, y: 0 } },
     ...{ label: 'Move 2 items', writes: ['a', 'b'] },

@@ -45,13 +45,13 @@ export function expectNoneHidden(design: Design, view: RoomView): void {
   const feet = new Map(
     solidsOf(design).flatMap(({ of, id, foot }) => (of === 'item' && foot ? [[id, foot]] : [])),
   );
-  const boards = plinths(design).flatMap(({ boards: all, height }) =>
+  const boards = plinths(design).flatMap(({ boards: all, high }) =>
     all.map(({ at, footprint }): Body => ({
       id: `plinth of ${at[0].item}`,
       name: 'plinth',
       footprint,
       low: 0,
-      high: height,
+      high,
     })),
   );
   const bodies = [

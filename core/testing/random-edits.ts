@@ -37,8 +37,9 @@ import { setEdgeWay } from '../src/commands/set-edge-way';
 import { setPlinth } from '../src/commands/set-plinth';
 import { setTopEdge } from '../src/commands/set-top-edge';
 import { setTopJoints } from '../src/commands/set-top-joints';
-import { cornerJoints, edgeProfiles, overhangSides, topCornerKeys } from '../src/document/limits';
+import { cornerJoints, edgeProfiles, overhangSides, topCornerKeys, trimProfiles } from '../src/document/limits';
 import { setRoom } from '../src/commands/set-room';
+import { setTrim } from '../src/commands/set-trim';
 import { setTie } from '../src/commands/set-tie';
 import { shelfOf } from '../src/ranges/shelf';
 import { type Result } from '../src/result';
@@ -50,7 +51,7 @@ const shelf = shelfOf('fathom');
 
 /** A random edit: which command, and numbers to make its arguments from; many are refused, as in life. */
 export const anEdit = fc.record({
-  what: fc.integer({ min: 0, max: 40 }),
+  what: fc.integer({ min: 0, max: 42 }),
   a: fc.nat(1000),
   b: fc.nat(1000),
   c: fc.nat(1000),
@@ -233,6 +234,23 @@ export function askFor(
         a % 3 ? { at: [{ item: id, side: overhangSides[b % 4]! }], back } : { ids: several, none: b % 2 > 0 },
       );
     }
+    case 38:
+      return a % 2
+        ? setTrim.run(design, {
+            ...{ use: 'cornice', at: [{ item: id, side: overhangSides[b % 4]! }] },
+            profile: c % 5 ? trimProfiles.cornice[c % 5]! : null,
+          })
+        : setTrim.run(design, {
+            ...{ use: 'lightRail', at: [{ item: id, side: overhangSides[b % 4]! }] },
+            profile: c % 4 ? trimProfiles.lightRail[c % 4]! : null,
+          });
+    case 39:
+      return setRoom.run(design, {
+        cornice: trimProfiles.cornice[a % 5]!,
+        lightRail: trimProfiles.lightRail[b % 4]!,
+        skirting: trimProfiles.skirting[c % 5]!,
+        cove: trimProfiles.cove[c % 4]!,
+      });
     case 36:
       return setRoom.run(design, {
         splashHeight: b % 700,

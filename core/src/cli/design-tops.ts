@@ -9,12 +9,16 @@ import { waterfalls, waterfallSize } from '../surfaces/waterfalls';
 import { edgeLengths, overhangOf, topCorrections } from '../surfaces/top-facts';
 import { jointedTops } from '../surfaces/top-joints';
 import { tops } from '../surfaces/tops';
+import { trimCorrections } from '../surfaces/trim-facts';
+import { trimCut } from '../surfaces/trim-piece';
+import { trims } from '../surfaces/trims';
+import { toDegrees } from '../units/angles';
 import { quantise } from '../units/units';
 
 const quantised = <T extends object>(sizes: T): Record<string, number> =>
   Object.fromEntries(Object.entries(sizes).map(([key, size]) => [key, quantise(size as number)]));
 
-/** Every top of a room: what it stands on, its heights, area, edges by kind and one by one, corners, arcs, and what was set by hand; splashes and plinths. Lengths mm, areas mm². */
+/** Every top of a room: what it stands on, its heights, area, edges by kind and one by one, corners, arcs, and what was set by hand; splashes, plinths and trims. Lengths mm, areas mm². */
 export function designTopsCommand(design: Design) {
   return {
     tops: tops(design).map((top) => {
@@ -76,6 +80,14 @@ export function designTopsCommand(design: Design) {
         },
       })),
     })),
-    corrections: topCorrections(design),
+    trims: trims(design).map((piece) => {
+      const { use, profile, along, path, level } = piece;
+      const { length, ends } = trimCut(piece);
+      return {
+        ...{ use, profile, ...along, level, path: path.map(pairOf), length: quantise(length) },
+        ends: ends.map(({ angle, longer }) => ({ degrees: quantise(toDegrees(angle)), longer })),
+      };
+    }),
+    corrections: [...topCorrections(design), ...trimCorrections(design)],
   };
 }

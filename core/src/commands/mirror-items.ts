@@ -1,4 +1,4 @@
-import { jointCornerKeys } from '../document/limits';
+import { itemTrims, jointCornerKeys } from '../document/limits';
 import type { ItemRecord } from '../document/records';
 import { dot, place, scale, subtract } from '../geometry/point';
 import { ok, refuse, type Result } from '../result';
@@ -51,11 +51,18 @@ function mirroredAll(boxes: readonly [ItemBox, ...ItemBox[]]): Result<ItemRecord
 }
 
 function otherHand(record: ItemRecord): ItemRecord {
-  const { overhangs, plinth, topCorners: corners, topEdges: edges } = record;
+  const { overhangs, plinth, topCorners: corners, topEdges: edges, trims } = record;
   const mirrored: ItemRecord = { ...record, hand: record.hand === 'left' ? 'right' : 'left' };
   if (overhangs) mirrored.overhangs = swapped(overhangs, [['left', 'right']]);
   if (plinth) mirrored.plinth = swapped(plinth, [['left', 'right']]);
   if (edges) mirrored.topEdges = swapped(edges, [['left', 'right']]);
+  if (trims) {
+    mirrored.trims = { ...trims };
+    for (const use of itemTrims) {
+      const sides = trims[use];
+      if (sides) Object.assign(mirrored.trims, { [use]: swapped(sides, [['left', 'right']]) });
+    }
+  }
   if (corners)
     mirrored.topCorners = swapped(corners, [
       ['frontLeft', 'frontRight'],

@@ -83,7 +83,8 @@ export const setRoom: Command<RoomChange> = {
     }
     if (!after.splashHeight) delete after.splashHeight;
     if (!after.splashAtCooking) delete after.splashAtCooking;
-    if (!after.edgeProfile) delete after.edgeProfile;
+    for (const key of ['edgeProfile', 'cornice', 'lightRail', 'skirting', 'cove'] as const)
+      if (!after[key]) delete after[key];
     if (!after.specials) delete after.specials;
     if (after.north) after.north = wrapAngle(after.north);
     else delete after.north;

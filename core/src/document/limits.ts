@@ -74,6 +74,21 @@ export const MOST_SPLASH_THICKNESS = 60;
 export const MOST_PLINTH_BACK = 400;
 export const MOST_PLINTH_OUT = 60;
 
+/** What runs along the tops and undersides of cabinets, and along walls at the floor and under the ceiling; and the shapes each comes in, none among them. */
+export const trimProfiles = {
+  cornice: ['none', 'square', 'hollow', 'ogee', 'stepped'],
+  lightRail: ['none', 'square', 'rounded', 'hollow'],
+  skirting: ['none', 'square', 'bevelled', 'rounded', 'ogee'],
+  cove: ['none', 'hollow', 'stepped', 'square'],
+} as const;
+export type TrimUse = keyof typeof trimProfiles;
+export type TrimProfile<U extends TrimUse = TrimUse> = (typeof trimProfiles)[U][number];
+/** Those that run along items, and those along walls. */
+export const itemTrims = ['cornice', 'lightRail'] as const satisfies readonly TrimUse[];
+export type ItemTrim = (typeof itemTrims)[number];
+export const wallTrims = ['skirting', 'cove'] as const satisfies readonly TrimUse[];
+export type WallTrim = (typeof wallTrims)[number];
+
 /** The height bands a run is closed in: on the floor, hung, and from the floor to over head height. */
 export const runBands = ['base', 'wall', 'tall'] as const;
 export type RunBand = (typeof runBands)[number];

@@ -45,6 +45,9 @@ export type PlacedRecord = Extract<DesignRecord, { placement: Placement }>;
 
 export { OpeningShape } from './kinds/opening';
 export {
+  CorniceWays,
+  ItemTrims,
+  LightRailWays,
   PlinthWay,
   TopCorner,
   TopCorners,

@@ -9,6 +9,7 @@ export type Layer =
   | 'openings'
   | 'services'
   | 'plinths'
+  | 'trims'
   | 'tops'
   | 'items'
   | 'numbers'

@@ -110,6 +110,43 @@ export function stacked(
   return mesh;
 }
 
+/** A path in plan that a cross section is swept along: at every place of it the way out, so many times as far as the section says, and to which side of the path that is. */
+export interface Sweep {
+  path: readonly Point[];
+  out: readonly Point[];
+  outside: 'left' | 'right';
+}
+
+/** A cross section (x out of a path, y up; counter-clockwise) swept along the path and closed at both ends. */
+export function swept(shape: readonly Point[], { path, out, outside }: Sweep): Mesh {
+  const mesh = emptyMesh();
+  const sections = path.map((at, index) =>
+    shape.map(({ x, y }): Place => [at.x + out[index]!.x * x, at.y + out[index]!.y * x, y]),
+  );
+  // With what is out to the right, who sees the section counter-clockwise stands at the start of the path.
+  const away = outside === 'right';
+  for (let index = 1; index < sections.length; index++) {
+    const [from, to] = [sections[index - 1]!, sections[index]!];
+    for (let i = 0; i < shape.length; i++) {
+      const j = (i + 1) % shape.length;
+      const corners = [from[i]!, from[j]!, to[j]!, to[i]!];
+      addFace(mesh, away ? corners.reverse() : corners);
+    }
+  }
+  const caps = earcut(shape.flatMap(({ x, y }) => [x, y]));
+  for (const [section, back] of [
+    [sections[0]!, away],
+    [sections.at(-1)!, !away],
+  ] as const)
+    for (let i = 0; i < caps.length; i += 3) {
+      const [a, b, c] = caps.slice(i, i + 3) as [number, number, number];
+      const turnsLeft = signedArea([shape[a]!, shape[b]!, shape[c]!]) > 0;
+      const corners = [section[a]!, section[b]!, section[c]!];
+      addFace(mesh, turnsLeft === back ? corners : corners.reverse());
+    }
+  return mesh;
+}
+
 /** A polygon walked counter-clockwise, or clockwise. */
 function turned(ring: Polygon, left: boolean): Point[] {
   return signedArea(ring) > 0 === left ? [...ring] : [...ring].reverse();

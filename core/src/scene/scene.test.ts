@@ -165,7 +165,11 @@ describe('things in three dimensions', () => {
     const placement = { on: 'face', face: 'face-a', from: 'left', distance: 900, off: 0 } as const;
     builder.run(moveItem, { id: moved, placement });
     const after = sceneOf(builder.design);
-    const changed = after.filter((group) => !before.includes(group)).map(({ key }) => key);
+    const changes = after.filter((group) => !before.includes(group)).map(({ key }) => key);
+    // The skirting of its wall ends at it.
+    const skirting = changes.filter((key) => key.startsWith('skirting face-a '));
+    expect(skirting.length).toBe(2);
+    const changed = changes.filter((key) => !skirting.includes(key));
     const boards = changed.filter((key) => key.startsWith(`plinth ${moved} `));
     expect([boards.length, new Set(boards).size]).toEqual([3, 3]);
     expect(changed.filter((key) => !boards.includes(key)).sort()).toEqual([moved, `top ${moved}`].sort());

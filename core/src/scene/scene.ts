@@ -8,7 +8,7 @@ import type { ItemBox } from '../setting/item-box';
 import { solidsOf, type Solid } from '../solids/solids';
 import { finishNamed, type Finish } from '../surfaces/finishes';
 import { openingsOn, placedOpenings, type PlacedOpening } from '../survey/openings';
-import { facePath, type PlacedFace } from '../survey/placed-face';
+import type { PlacedFace } from '../survey/placed-face';
 import { roomShape, type RoomShape } from '../survey/room-shape';
 import { placedServices, type PlacedService } from '../survey/services';
 import { wallOutside, wallRings } from '../survey/wall-outline';
@@ -17,17 +17,16 @@ import { cabinetParts } from './cabinet-parts';
 import { fixtureParts } from './fixture-parts';
 import { lampParts } from './lamp-parts';
 import { lampsOf, type Lamp } from './light/lamps';
-import { addFace, box, emptyMesh, grained, joined, prism, type Mesh, type Place } from './mesh';
+import { addFace, box, emptyMesh, grained, joined, prism, type Place } from './mesh';
 import { openingParts } from './opening-parts';
 import type { SceneGroup, ScenePart } from './scene-part';
 import { boxedTiles, floorTiles, JOINT_BACK, underTiles, wallTiles } from './tile-parts';
 import { surfaceGroup } from './top-parts';
+import { trimGroups } from './trim-parts';
 import { wallMesh } from './wall-parts';
 
-/** Thickness of the floor under the room, and of a skirting; how high that is. Mm. */
+/** Thickness of the floor under the room, mm. */
 const SLAB = 120;
-const SKIRTING = 15;
-const SKIRTING_HIGH = 90;
 
 /** Everything of the room in three dimensions, thing by thing; the same group object for what has not changed. */
 export const sceneOf: (design: Design) => readonly SceneGroup[] = perDesign((design) => [
@@ -35,7 +34,8 @@ export const sceneOf: (design: Design) => readonly SceneGroup[] = perDesign((des
   ceilingGroup(design),
   ...wallGroups(design),
   ...openingGroups(design),
-  ...solidsOf(design).flatMap((solid) => solidGroup(design, solid)),
+  ...solidsOf(design).flatMap((solid) => (solid.of === 'trim' ? [] : solidGroup(design, solid))),
+  ...trimGroups(design),
   ...placedServices(design).map((service) => serviceGroup(design, service)),
 ]);
 
@@ -105,7 +105,7 @@ const makeWall = remember(({ id }: FaceRecord, { face, ring, openings, finish }:
   parts: wallParts(face, ring, openings, finish),
 }));
 
-/** A wall with its skirting, or with its tiles; bent ones are shown in the colour of theirs. */
+/** A wall, or one with its tiles; bent ones are shown in the colour of theirs. */
 function wallParts(
   face: PlacedFace,
   ring: readonly Point[],
@@ -122,25 +122,7 @@ function wallParts(
       },
       ...wallTiles(face, openings, finish),
     ];
-  return [{ substance: 'wall', ...named, mesh: wallMesh(face, ring, openings) }, ...skirting(face, openings)];
-}
-
-/** A board along the foot of a wall, past everything that comes down to the floor. */
-function skirting(face: PlacedFace, openings: readonly PlacedOpening[]): ScenePart[] {
-  if (face.wallHeight !== null && face.wallHeight < SKIRTING_HIGH * 2) return [];
-  const doors = openings
-    .filter(({ record }) => record.sill < SKIRTING_HIGH)
-    .map(({ left, right, record }) => [left - record.casing, right + record.casing] as const);
-  const meshes: Mesh[] = [];
-  let from = 0;
-  for (const [left, right] of [...doors, [face.length, face.length] as const]) {
-    if (left - from > 5) {
-      const strip = [...facePath(face, from, left), ...facePath(face, from, left, SKIRTING).reverse()];
-      meshes.push(prism(strip, 0, SKIRTING_HIGH));
-    }
-    from = Math.max(from, right);
-  }
-  return meshes.length > 0 ? [{ substance: 'joinery', mesh: joined(...meshes) }] : [];
+  return [{ substance: 'wall', ...named, mesh: wallMesh(face, ring, openings) }];
 }
 
 const openingGroups = (design: Design): SceneGroup[] =>

@@ -2,8 +2,7 @@ import { perDesign, recordOf, roomOf, type Design } from '../document/design';
 import { groupedBy } from '../document/grouped';
 import type { FixedRecord, ItemRecord, Side } from '../document/records';
 import { remember, rememberBoth } from '../document/remember';
-import type { Point } from '../geometry/point';
-import { forEachEdge, signedArea, type Polygon } from '../geometry/polygon';
+import { signedArea } from '../geometry/polygon';
 import {
   constructionBeside,
   constructionOf,
@@ -22,39 +21,12 @@ import type { ItemSide } from '../surfaces/top-edge';
 import { tops } from '../surfaces/tops';
 import { waterfalls } from '../surfaces/waterfalls';
 import { fixedThings } from '../survey/fixed-things';
-import { frontParts, type FrontPart } from './front-parts';
+import { trims } from '../surfaces/trims';
+import { frontParts } from './front-parts';
+import { plainSides, type Solid, type SolidSide } from './solid';
+import { trimSolids } from './trim-solids';
 
-/** An upright side of a body: its ends in plan as they are seen from outside it, left to right, and what shows on it. */
-export interface SolidSide {
-  from: Point;
-  to: Point;
-  parts: readonly FrontPart[];
-  /** Whether it is a front, worked at or opened. */
-  front: boolean;
-  /** Of a wall under a sloped ceiling: how high it stands over those ends. */
-  tops?: readonly [number, number];
-  /** At which of those ends no edge shows, because the body goes on smoothly. */
-  smooth?: { from: boolean; to: boolean };
-}
-
-/** A body between two heights, mm: what is seen, drawn and cut in every view. */
-export interface Solid {
-  /** The record it is of: of a wall its face; of a top and what belongs to it the first item that carries it. */
-  id: string;
-  of: 'fixed' | 'item' | 'plinth' | 'splash' | 'top' | 'wall' | 'waterfall';
-  /** Of an item that stands on a plinth: how high its box begins over its underside. */
-  foot?: number;
-  /** Of a top, what stands on it and what goes down from it: the items that carry it. */
-  carriers?: readonly string[];
-  /** The item it is of. */
-  box: ItemBox | null;
-  footprint: Polygon;
-  low: number;
-  high: number;
-  sides: readonly SolidSide[];
-  /** Whether its sides are those of something round: no edge shows between them. */
-  round: boolean;
-}
+export type { Solid, SolidSide } from './solid';
 
 /** Every body of the room: items, fixed things, countertops. The same object for what has not changed. */
 export const solidsOf: (design: Design) => readonly Solid[] = perDesign((design) => {
@@ -88,6 +60,7 @@ export const solidsOf: (design: Design) => readonly Solid[] = perDesign((design)
         surfaceSolid(design, 'plinth', at, { footprint, low, high, smooth: null }),
       ),
     ),
+    ...trims(design).flatMap((piece) => trimSolids(design, piece)),
   ];
 });
 
@@ -231,13 +204,4 @@ function frontBetween({ record: item, kind }: ItemBox, a: Place, b: Place, { mad
 interface Place {
   along: number;
   out: number;
-}
-
-function plainSides(ring: Polygon): SolidSide[] {
-  const clockwise = signedArea(ring) < 0;
-  const sides: SolidSide[] = [];
-  forEachEdge(ring, (a, b) =>
-    sides.push({ from: clockwise ? b : a, to: clockwise ? a : b, parts: [], front: false }),
-  );
-  return sides;
 }

@@ -69,6 +69,7 @@ export function boardsAlong(design: Design, along: Along): readonly BoardRow[] {
   const joins = cornersOf(design, levels.flat(), bearings);
   return levels.flatMap((level) => {
     const extents = new Map<Polygon, Carried>();
+    const alike = new Set(level.flatMap(({ run }) => run.map(({ id }) => id)));
     for (const one of level) {
       const all = [...one.polygons, ...(joins.get(one.run) ?? [])].flatMap(({ ring }) => ring);
       if (all.length > 0) extents.set(cornersOfBounds(all), one);
@@ -86,7 +87,7 @@ export function boardsAlong(design: Design, along: Along): readonly BoardRow[] {
       const beside = [
         ...bodiesNear(design, together.flat(), AGAINST).filter(
           ({ box, ...body }) =>
-            body.low < high && body.high > low && !(box && (bearings.has(box.id) || ignored(box))),
+            body.low < high && body.high > low && !(box && (alike.has(box.id) || ignored(box))),
         ),
         ...more,
       ];

@@ -1,5 +1,6 @@
 import type { FixedType } from '../document/fixture-types';
-import { fixedNames } from './things';
+import type { TrimUse } from '../document/limits';
+import { fixedNames, trimNames } from './things';
 
 type Several = readonly unknown[];
 
@@ -77,6 +78,10 @@ export const commandLabels = {
   'set-top-edge': ({ overhang }: { overhang: number | null }) =>
     overhang === null ? 'Let an edge follow the room' : 'Set an edge',
   'set-top-joints': () => 'Set where a top is joined',
+  'set-trim': ({ use, profile }: { use: TrimUse; profile: string | null }) => {
+    if (profile === null) return `Let a ${trimNames[use].toLowerCase()} follow the room`;
+    return `${profile === 'none' ? 'Leave out' : 'Set'} a ${trimNames[use].toLowerCase()}`;
+  },
   'shift-items': ({ ids }: { ids: Several }) => (ids.length === 1 ? 'Move' : `Move ${ids.length} items`),
   'space-items': () => 'Space equally',
   'space-openings': () => 'Space openings equally',

@@ -155,6 +155,10 @@ const wording: Wording = {
   'cut-out-outside': ({ cutOut }) =>
     `Cut-out ${cutOut} does not lie within the top. Check its place along, its distance from the front and its size.`,
   'cut-outs-overlap': ({ first, second }) => `Cut-outs ${first} and ${second} overlap. Move one of them.`,
+  'no-trim': ({ item, use }) =>
+    use === 'cornice'
+      ? `${item} can’t have a cornice: wall units and talls have one. Choose one of those.`
+      : `${item} can’t have a light rail: wall units have one. Choose one of those.`,
   'edge-is-front': ({ item }) =>
     `The front of ${item} is worked at: a splash or a top down to the floor stands at its ends or behind it.`,
   'code-unknown': ({ range, code }) =>

@@ -1,3 +1,4 @@
+import type { TrimProfile, TrimUse } from '../document/limits';
 import type { FixedType, ServiceType } from '../document/fixture-types';
 import type { MeasuredFrom, OpeningAction, OpeningType } from '../document/opening-types';
 
@@ -26,6 +27,24 @@ export const serviceNames: Record<ServiceType, string> = {
   socket: 'Socket',
   switch: 'Switch',
   vent: 'Vent',
+};
+
+/** What runs along cabinets and walls, and the shapes it comes in. */
+export const trimNames: Record<TrimUse, string> = {
+  cornice: 'Cornice',
+  lightRail: 'Light rail',
+  skirting: 'Skirting',
+  cove: 'Ceiling cove',
+};
+
+export const trimProfileNames: Record<TrimProfile, string> = {
+  none: 'None',
+  square: 'Square',
+  hollow: 'Hollow',
+  ogee: 'Ogee',
+  stepped: 'Stepped',
+  rounded: 'Rounded',
+  bevelled: 'Bevelled',
 };
 
 /** What openings and the ways they open are called. */

@@ -14,6 +14,8 @@ import {
   MOST_HEIGHT,
   MOST_UNCERTAINTY,
   MOST_WALL,
+  trimProfiles,
+  type TrimProfile,
 } from '../limits';
 
 /** One wall face: its length, and the inside angle of the corner at its start. */
@@ -43,6 +45,9 @@ export class FaceRecord {
   /** Height of a half wall, its cap included; a wall without it goes up to the ceiling. */
   @Optional() @Millimetres(LEAST_HALF_WALL, MOST_HEIGHT) wallHeight?: number;
   @Optional() @Millimetres(0, 200) cap?: number;
+  /** Its skirting and cove, where they are not as the others. */
+  @Optional() @OneOf(trimProfiles.skirting) skirting?: TrimProfile<'skirting'>;
+  @Optional() @OneOf(trimProfiles.cove) cove?: TrimProfile<'cove'>;
   /** What the wall is finished with, where it is not as the others. */
   @Optional() @Words(1, 40) finish?: string;
 }

@@ -22,8 +22,10 @@ import {
   MOST_PLINTH_OUT,
   MOST_SPLASH,
   edgeProfiles,
+  trimProfiles,
   type CornerJoint,
   type EdgeProfile,
+  type TrimProfile,
 } from '../limits';
 import { IsPlacement, OutlinePlace, type Placement, type Side } from '../places';
 
@@ -93,6 +95,28 @@ export class PlinthWay {
   @Optional() @IsBoolean() none?: boolean;
 }
 
+/** The cornice over the sides of an item, where it is not as the room says. */
+export class CorniceWays {
+  @Optional() @OneOf(trimProfiles.cornice) front?: TrimProfile<'cornice'>;
+  @Optional() @OneOf(trimProfiles.cornice) left?: TrimProfile<'cornice'>;
+  @Optional() @OneOf(trimProfiles.cornice) right?: TrimProfile<'cornice'>;
+  @Optional() @OneOf(trimProfiles.cornice) behind?: TrimProfile<'cornice'>;
+}
+
+/** The light rail under the sides of an item, where it is not as the room says. */
+export class LightRailWays {
+  @Optional() @OneOf(trimProfiles.lightRail) front?: TrimProfile<'lightRail'>;
+  @Optional() @OneOf(trimProfiles.lightRail) left?: TrimProfile<'lightRail'>;
+  @Optional() @OneOf(trimProfiles.lightRail) right?: TrimProfile<'lightRail'>;
+  @Optional() @OneOf(trimProfiles.lightRail) behind?: TrimProfile<'lightRail'>;
+}
+
+/** The trims along an item. */
+export class ItemTrims {
+  @Optional() @Nested(CorniceWays) cornice?: CorniceWays;
+  @Optional() @Nested(LightRailWays) lightRail?: LightRailWays;
+}
+
 /** Anything set in the room. Its sizes are its own, so a change of the range's data never changes a design. */
 export class ItemRecord {
   @Equals('item') kind!: 'item';
@@ -127,6 +151,8 @@ export class ItemRecord {
   @Optional() @Nested(TopEdgeWays) topEdges?: TopEdgeWays;
   /** The plinth's way of its own under it. */
   @Optional() @Nested(PlinthWay) plinth?: PlinthWay;
+  /** The trims of its own along it. */
+  @Optional() @Nested(ItemTrims) trims?: ItemTrims;
   /** What it is called, where its kind does not say it. */
   @Optional() @Words(1, 60) name?: string;
   @Optional() @Words(1, 40) finish?: string;

@@ -15,6 +15,7 @@ import {
   MOST_WALL,
   packIds,
   edgeProfiles,
+  trimProfiles,
   LEAST_SPLASH_THICKNESS,
   MOST_PLINTH_BACK,
   MOST_PLINTH_OUT,
@@ -22,6 +23,7 @@ import {
   MOST_SPLASH_THICKNESS,
   type EdgeProfile,
   type PackId,
+  type TrimProfile,
 } from '../limits';
 
 /** The room itself: how it is named, measured and shown, and the standard heights decided for it. */
@@ -55,6 +57,11 @@ export class RoomRecord {
   @Optional() @IsBoolean() splashAtCooking?: boolean;
   /** How far plinths stand back behind the fronts of boxes; as their range builds unless given. */
   @Optional() @Millimetres(-MOST_PLINTH_OUT, MOST_PLINTH_BACK) plinthBack?: number;
+  /** The trims along cabinets and walls; a plain skirting and no others unless given. */
+  @Optional() @OneOf(trimProfiles.cornice) cornice?: TrimProfile<'cornice'>;
+  @Optional() @OneOf(trimProfiles.lightRail) lightRail?: TrimProfile<'lightRail'>;
+  @Optional() @OneOf(trimProfiles.skirting) skirting?: TrimProfile<'skirting'>;
+  @Optional() @OneOf(trimProfiles.cove) cove?: TrimProfile<'cove'>;
   /** What a taped length and a measured corner are trusted to (one standard deviation): mm and radians. */
   @Millimetres(LEAST_UNCERTAINTY, MOST_UNCERTAINTY) lengthUncertainty!: number;
   @Radians(LEAST_CORNER_UNCERTAINTY, MOST_CORNER_UNCERTAINTY) cornerUncertainty!: number;

@@ -13,7 +13,7 @@ const HATCH = 2.2;
 
 /** The layer bodies are drawn on. */
 const layerOf: Readonly<Record<Panel['solid']['of'], Layer>> = {
-  ...{ fixed: 'walls', wall: 'walls', item: 'items', plinth: 'plinths' },
+  ...{ fixed: 'walls', wall: 'walls', item: 'items', plinth: 'plinths', trim: 'trims' },
   ...{ splash: 'tops', top: 'tops', waterfall: 'tops' },
 };
 

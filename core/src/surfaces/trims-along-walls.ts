@@ -1,0 +1,192 @@
+import { perDesign, roomOf, type Design } from '../document/design';
+import type { TrimProfile, WallTrim } from '../document/limits';
+import { remember } from '../document/remember';
+import { distance, inward, place, scale, subtract, unit, type Point } from '../geometry/point';
+import { SAME_PLACE } from '../geometry/tolerance';
+import { bodiesNear } from '../setting/bodies';
+import { merged, stretchOfPolygon } from '../setting/strip';
+import { fixedThings, type FixedThing } from '../survey/fixed-things';
+import { openingsOn } from '../survey/openings';
+import { projectOn } from '../survey/placed-face';
+import { roomShape, type RoomShape } from '../survey/room-shape';
+import { cuttersOf } from './cutters';
+import { mitred } from './edge-stretches';
+import { finishNamed } from './finishes';
+import { keyedRings } from './keyed-rings';
+import type { TopEdge } from './top-edge';
+import { shapeReach, trimShape } from './trim-profiles';
+import { samePiece, type TrimPiece, type TrimPlace } from './trim-piece';
+
+/** What stands so near to a wall has nothing behind it, mm. */
+const NEAR_WALL = 60;
+/** What is shorter beside a cabinet is left out, mm: nobody gets there. */
+const SHORTEST = 60;
+
+/** The profile of a trim along a wall: its own, the room's, or, where nobody says, a plain skirting on what is not tiled. */
+export function wallTrimOf(
+  design: Design,
+  use: WallTrim,
+  face: string | null,
+): { profile: TrimProfile; own: boolean } {
+  const room = roomOf(design);
+  const record = face === null ? undefined : roomShape(design).byId.get(face)?.record;
+  const own = record?.[use];
+  const tiled = finishNamed(record?.finish ?? room.wallFinish)?.tile;
+  const usual = use === 'skirting' && !tiled ? 'square' : 'none';
+  return { profile: own ?? room[use] ?? usual, own: own !== undefined };
+}
+
+/** The skirtings and coves of a room: round everything fixed, past doors and what stands at the walls; coves under level ceilings only. */
+export const trimsAlongWalls: (design: Design) => readonly TrimPiece[] = perDesign((design) => {
+  const { ceiling } = roomShape(design);
+  return [
+    ...runsOf(design, 'skirting', 0),
+    ...('flat' in ceiling ? runsOf(design, 'cove', ceiling.flat) : []),
+  ];
+});
+
+/** A stretch of an edge of the free floor that a trim runs along. */
+interface Stretch {
+  edge: TopEdge;
+  a: Point;
+  b: Point;
+  profile: TrimProfile;
+}
+
+const runsOf = (design: Design, use: WallTrim, level: number): TrimPiece[] =>
+  stretchesOf(design, use, level).flatMap((stretches) => piecesAlong(stretches, use, level));
+
+/** The stretches a trim runs along, ring by ring; where an edge has none it is one stretch without a profile. */
+function stretchesOf(design: Design, use: WallTrim, level: number): Stretch[][] {
+  const shape = roomShape(design);
+  const tall = tallestOf(design, use);
+  if (tall === 0) return [];
+  const [low, high] = use === 'skirting' ? [0, tall] : [level - tall, level];
+  const fixed = fixedThings(design).filter((thing) => thing.low < high && thing.high > low);
+  return freeRings(shape, { fixed }).map((edges) =>
+    edges.flatMap((edge): Stretch[] => {
+      const { profile } = wallTrimOf(design, use, edge.role === 'wall' ? edge.at : null);
+      const face = edge.role === 'wall' ? shape.byId.get(edge.at!) : undefined;
+      const half = face?.wallHeight ?? null;
+      // Where it has none the next ends at it.
+      if (!trimShape(use, profile) || (half !== null && half < 2 * high)) return [{ edge, a: edge.a, b: edge.b, profile: 'none' }];
+      return freeOf(design, edge, { low, high }).map(([a, b]) => ({ edge, a, b, profile }));
+    }),
+  );
+}
+
+/** The walls along which a trim of this use goes, or is left out: one place for each, at its longest stretch. */
+export function wallTrimPlaces(design: Design, use: WallTrim): TrimPlace[] {
+  const { ceiling } = roomShape(design);
+  if (use === 'cove' && !('flat' in ceiling)) return [];
+  const level = use === 'cove' && 'flat' in ceiling ? ceiling.flat : 0;
+  const places = new Map<string, TrimPlace>();
+  for (const { edge, a, b, profile } of stretchesOf(design, use, level).flat()) {
+    if (edge.role !== 'wall') continue;
+    const face = edge.at!;
+    const known = places.get(face);
+    if (known && distance(known.a, known.b) >= distance(a, b)) continue;
+    places.set(face, { use, profile, along: { face }, own: wallTrimOf(design, use, face).own, a, b });
+  }
+  return [...places.values()];
+}
+
+/** The free floor of a room among what is fixed in it, each edge with what it lies at: the very same edges for the same room. */
+const freeRings = remember(
+  (shape: RoomShape, { fixed }: { fixed: readonly FixedThing[] }): TopEdge[][] => {
+    const room = { ring: shape.outline.toReversed(), sides: shape.outline.map(() => null) };
+    return keyedRings([room], cuttersOf(shape, fixed));
+  },
+  { kept: 2 },
+);
+
+/** How tall the tallest trim of this use is that any wall has, mm. */
+function tallestOf(design: Design, use: WallTrim): number {
+  const all = [null, ...roomShape(design).faces.map(({ id }) => id)];
+  const heights = all.map((face) => {
+    const shape = trimShape(use, wallTrimOf(design, use, face).profile);
+    return shape ? Math.max(shapeReach(shape).high, -shapeReach(shape).low) : 0;
+  });
+  return Math.max(...heights);
+}
+
+/** The stretches of an edge past openings and what stands at the wall. */
+function freeOf(
+  design: Design,
+  { role, at, a, b }: TopEdge,
+  { low, high }: { low: number; high: number },
+): [Point, Point][] {
+  const u = unit(subtract(b, a));
+  const long = distance(a, b);
+  const strip = { origin: a, u, n: scale(inward(u), -1), near: 0, far: NEAR_WALL };
+  const corners = [a, b].flatMap((end) => [end, place(end, strip.n, NEAR_WALL, u, 0)]);
+  const standing = bodiesNear(design, corners).flatMap(({ box, pieces, ...body }) => {
+    if (!box || box.kind.group === 'furniture' || body.low >= high || body.high <= low) return [];
+    return pieces.flatMap((piece) => {
+      const stretch = stretchOfPolygon(strip, piece);
+      return stretch ? [stretch] : [];
+    });
+  });
+  const face = role === 'wall' ? roomShape(design).byId.get(at!) : undefined;
+  const open = face
+    ? openingsOn(design, face.id).flatMap(({ left, right, record }): [number, number][] => {
+        const { sill, height, casing } = record;
+        if (sill >= high || sill + height <= low) return [];
+        const [from, to] = [projectOn(face, a).along, projectOn(face, b).along];
+        const onEdge = (along: number) => ((along - from) / (to - from)) * long;
+        const ends = [onEdge(left - casing), onEdge(right + casing)];
+        const [first, last] = [Math.min(...ends), Math.max(...ends)];
+        return last > 0 && first < long ? [[first, last]] : [];
+      })
+    : [];
+  const free: [Point, Point][] = [];
+  const on = (along: number) => (along === 0 ? a : along === long ? b : place(a, u, along, u, 0));
+  let from = 0;
+  for (const [left, right] of [...merged([...standing, ...open]), [long, long] as const]) {
+    const to = Math.min(left, long);
+    const whole = from === 0 && to === long;
+    if (to - from > (whole ? SAME_PLACE : SHORTEST)) free.push([on(from), on(to)]);
+    from = Math.max(from, right);
+  }
+  return free;
+}
+
+function piecesAlong(stretches: readonly Stretch[], use: WallTrim, level: number): TrimPiece[] {
+  const footprints = mitred(stretches.map(({ a, b, profile }) => ({ a, b, thick: profile === 'none' ? 0 : 1 })));
+  const pieces: Told[] = [];
+  for (const [index, { edge, a, b, profile }] of stretches.entries()) {
+    if (profile === 'none') continue;
+    const [, , end, start] = footprints[index]! as [Point, Point, Point, Point];
+    const along =
+      edge.role === 'fixed' ? { fixed: edge.at! } : ({ face: edge.at! } satisfies TrimPiece['along']);
+    const out = [subtract(start, a), subtract(end, b)] as const;
+    pieces.push({ edge, piece: { use, profile, along, path: [a, b], out: [...out], level } });
+  }
+  const told = pieces.reduce<Told[]>((all, one) => {
+    const [first, last] = [all[0], all.at(-1)];
+    if (last && goesOn(last.piece, one.piece)) last.piece = asOne(last.piece, one.piece);
+    else if (first && goesOn(one.piece, first.piece)) first.piece = asOne(one.piece, first.piece);
+    else all.push(one);
+    return all;
+  }, []);
+  return told.map(({ edge, piece }) => samePiece(edge, { piece }));
+}
+
+interface Told {
+  edge: TopEdge;
+  piece: TrimPiece;
+}
+
+/** Along a bent wall it goes on as one length. */
+const goesOn = (one: TrimPiece, next: TrimPiece): boolean =>
+  'face' in one.along &&
+  'face' in next.along &&
+  one.along.face === next.along.face &&
+  one.profile === next.profile &&
+  distance(one.path.at(-1)!, next.path[0]!) < SAME_PLACE;
+
+const asOne = (one: TrimPiece, next: TrimPiece): TrimPiece => ({
+  ...one,
+  path: [...one.path, ...next.path.slice(1)],
+  out: [...one.out, ...next.out.slice(1)],
+});
