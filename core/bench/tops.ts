@@ -6,6 +6,7 @@ import { must } from '../src/result';
 import { runs } from '../src/setting/runs';
 import { plinths } from '../src/surfaces/plinths';
 import { splashes } from '../src/surfaces/splashes';
+import { trims } from '../src/surfaces/trims';
 import { topCutOuts } from '../src/surfaces/top-cut-outs';
 import { crowd } from './crowd';
 import { rectangle } from '../testing/rooms';
@@ -26,6 +27,7 @@ const parts: Readonly<Record<string, (design: Design) => unknown>> = {
   tops: topCutOuts,
   splashes,
   plinths,
+  trims,
 };
 
 const median = (all: number[]) => all.sort((a, b) => a - b)[Math.floor(all.length / 2)]!.toFixed(2);
@@ -41,7 +43,7 @@ function measured(design: Design, times: Record<string, number[]>): void {
 }
 
 /**
- * Tops with their cut-outs, splashes and plinths: of a room nothing is remembered of but its runs, and after one item has moved. Run by itself, not
+ * Tops with their cut-outs, splashes, plinths and trims (a skirting; no cabinets hang there): of a room nothing is remembered of but its runs, and after one item has moved. Run by itself, not
  * through the test runner: every call from module to module costs more there than in a page.
  */
 for (const count of [50, 100, 500, 5_000]) {

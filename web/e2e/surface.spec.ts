@@ -183,3 +183,42 @@ test('the galley with its seats, an end down to the floor, splashes and a plinth
   const own = (await studio.items()).find(({ code }) => code === 'F900') as Record<string, unknown>;
   expect([own['overhangs'], own['topEdges']]).toEqual([{ behind: 265 }, { right: { waterfall: true } }]);
 });
+
+test('trims are chosen all over and left out along one side; what is to be cut is told', async ({
+  page,
+  studio,
+}) => {
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await studio.step('Set');
+  await studio.setByCode('U600/720', 'U800/720');
+  await studio.saved(2);
+  await studio.step('Surface');
+  await page.getByRole('tab', { name: 'Trims' }).click();
+  const cornice = page.getByRole('region', { name: 'Cornice' });
+  await expect(cornice).toContainText('none');
+  await cornice.getByRole('button', { name: 'Ogee' }).click();
+  await expect(cornice.getByRole('row').nth(1)).toContainText('1452');
+  await expect(cornice.getByRole('row').nth(1)).toContainText('square · 45° out');
+
+  // Left out at its free end the front is cut square; it goes back by itself.
+  await page.getByRole('button', { name: /^Cornice along the right end of U800\/720 \(2\): ogee/ }).click();
+  const card = page.getByRole('group', { name: /^Cornice along the right end/ });
+  await card.getByRole('button', { name: 'None' }).click();
+  await expect(cornice.getByRole('row').nth(1)).toContainText('1400');
+  await expect(cornice.getByRole('row').nth(1)).toContainText('both square');
+  await expect(page.getByText('U800/720 (2): no cornice at the right end')).toBeVisible();
+  await page.getByRole('button', { name: 'Back to automatic' }).click();
+  await expect(cornice.getByRole('row').nth(1)).toContainText('1452');
+
+  // A skirting is the wall's own where it says so.
+  await page.getByRole('button', { name: 'Skirting', exact: true }).click();
+  await page.getByRole('button', { name: /^Skirting along face C: square/ }).click();
+  await page
+    .getByRole('group', { name: 'Skirting along face C' })
+    .getByRole('button', { name: 'None' })
+    .click();
+  await expect(page.getByText('Face C: no skirting')).toBeVisible();
+  await studio.saved();
+  const faces = Object.values((await studio.design()).records).filter(({ kind }) => kind === 'face');
+  expect(faces.map(({ skirting }) => skirting ?? '')).toEqual(['', '', 'none', '']);
+});

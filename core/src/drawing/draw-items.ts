@@ -1,10 +1,14 @@
 import type { Design } from '../document/design';
+import type { TrimUse } from '../document/limits';
 import type { ItemRecord } from '../document/records';
 import { place, type Point } from '../geometry/point';
 import { itemBoxes, type ItemBox } from '../setting/item-box';
 import { itemNumbers } from '../setting/item-numbers';
 import { splashes } from '../surfaces/splashes';
 import { tops } from '../surfaces/tops';
+import { shapeOfTrim, trimAt } from '../surfaces/trim-piece';
+import { shapeReach } from '../surfaces/trim-profiles';
+import { trims } from '../surfaces/trims';
 import { waterfalls } from '../surfaces/waterfalls';
 import { balloon } from './balloon';
 import { drawItemShape, on } from './item-symbols';
@@ -43,6 +47,20 @@ export function drawTops(design: Design): Primitive[] {
     ...standing.filter((pieces) => pieces.length > 0).map((pieces) => rings(pieces, WEIGHT.thin)),
     ...falling.map((footprint) => ({ ...rings([footprint], WEIGHT.thin), dash: DASH })),
   ];
+}
+
+/** The trims in plan: skirtings where they stand; cornices dashed over what they are on; looked up at, cornices and coves. */
+export function drawTrims(design: Design, mode: PlanMode): Primitive[] {
+  const shown: readonly TrimUse[] =
+    mode === 'ceiling' ? ['cornice', 'cove'] : mode === 'base' ? ['skirting'] : ['skirting', 'cornice'];
+  return trims(design)
+    .filter(({ use }) => shown.includes(use))
+    .map((piece) => {
+      const { out } = shapeReach(shapeOfTrim(piece));
+      const edge = piece.path.map((_, index) => trimAt(piece, index, out));
+      const dash = piece.use === 'cornice' && mode !== 'ceiling' ? DASH : undefined;
+      return line('trims', edge, WEIGHT.thin, 'faint', dash);
+    });
 }
 
 /** The number of every item, in its circle. */

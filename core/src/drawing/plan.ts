@@ -4,7 +4,7 @@ import { boundsOf, type Bounds } from '../geometry/polygon';
 import { formatArea } from '../units/format-area';
 import { placedDividers, zonesOf } from '../survey/zones';
 import { drawChains } from './draw-chains';
-import { drawBoxes, drawItems, drawNumbers, drawTops } from './draw-items';
+import { drawBoxes, drawItems, drawNumbers, drawTops, drawTrims } from './draw-items';
 import { usualCut, type PlanMode } from './plan-cut';
 import { drawFixed } from './draw-fixed';
 import { drawSectionLines } from './draw-section-lines';
@@ -16,10 +16,10 @@ import { DASH, line, TEXT, WEIGHT, type Layer, type Primitive } from './primitiv
 import { textWidth } from './text-layout';
 
 /** What a plan leaves away while its shape is being dragged: what takes long to place, and would be out of date. */
-export const WHILE_MOVING: readonly Layer[] = ['dimensions', 'labels', 'numbers', 'tops'];
+export const WHILE_MOVING: readonly Layer[] = ['dimensions', 'labels', 'numbers', 'tops', 'trims'];
 
 /** What of a plan lies within the rest, so that it says nothing of how far that reaches. */
-export const WITHIN: readonly Layer[] = ['labels', 'numbers', 'tops'];
+export const WITHIN: readonly Layer[] = ['labels', 'numbers', 'tops', 'trims'];
 
 /** How a plan is drawn. */
 export interface PlanOptions {
@@ -40,6 +40,7 @@ export function drawPlan(design: Design, scale: number, options: PlanOptions = {
   const marks = [
     ...drawItems(design, mode, cut),
     ...(wanted('tops') && mode !== 'ceiling' ? drawTops(design) : []),
+    ...(wanted('trims') ? drawTrims(design, mode) : []),
     ...(wanted('numbers') ? drawNumbers(design, scale, mode, cut) : []),
     ...drawWalls(design, scale),
     ...drawFixed(design, mode, cut),

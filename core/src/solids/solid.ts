@@ -31,6 +31,8 @@ export interface Solid {
   low: number;
   high: number;
   sides: readonly SolidSide[];
+  /** Of a layer of something shaped: whether it goes on below and above it without an edge. */
+  goesOn?: { below: boolean; above: boolean };
   /** Whether its sides are those of something round: no edge shows between them. */
   round: boolean;
 }

@@ -25,7 +25,7 @@ const layersOf = remember(
     const { path, along, level } = piece;
     const isWall = !('items' in along);
     const carriers = 'items' in along ? [...new Set(along.items.map(({ item }) => item))] : [];
-    return slicesOf(shapeOfTrim(piece)).flatMap(({ low, high, back, outer }) =>
+    return slicesOf(shapeOfTrim(piece)).flatMap(({ low, high, back, outer, goesOn }) =>
       path.slice(1).map((_, index): Solid => {
         // Counter-clockwise: along items the room is on the right of the path, along walls on its left.
         const [first, second] = isWall ? [back, outer] : [outer, back];
@@ -42,7 +42,7 @@ const layersOf = remember(
             if (at % 2 === 1) return side;
             return { ...side, smooth: at === 0 ? { from, to } : { from: to, to: from } };
           }),
-          round: false,
+          ...{ round: false, goesOn },
         };
       }),
     );
@@ -56,6 +56,7 @@ interface Slice {
   high: number;
   back: number;
   outer: number;
+  goesOn: { below: boolean; above: boolean };
 }
 
 /** Layers thinner than this are none, mm. */
@@ -64,12 +65,17 @@ const THINNEST = 1;
 function slicesOf(shape: TrimShape): Slice[] {
   const heights = [...new Set(shape.map(({ y }) => y))].sort((a, b) => a - b);
   const slices: Slice[] = [];
+  // An edge is seen only where the shape has a level ledge.
+  const ledges = new Set(
+    shape.flatMap(({ y }, index) => (shape[(index + 1) % shape.length]!.y === y ? [y] : [])),
+  );
   let low = heights[0]!;
   for (const [index, high] of heights.entries()) {
     const isLast = index === heights.length - 1;
     if (high - low < THINNEST && !isLast) continue;
     if (high === low) continue;
-    slices.push({ low, high, ...widthAt(shape, (low + high) / 2) });
+    const goesOn = { below: !ledges.has(low), above: !ledges.has(high) };
+    slices.push({ low, high, ...widthAt(shape, (low + high) / 2), goesOn });
     low = high;
   }
   return slices;

@@ -25,6 +25,7 @@ export function drawPanel(panel: DrawnPanel, hiding: readonly Cover[], scaleBy: 
   const { solid, left, right, low, edgeLeft, edgeRight, section } = panel;
   const isTop = layerOf[solid.of] === 'tops';
   const isOfItem = solid.of === 'item' || solid.of === 'plinth';
+  const isTrim = solid.of === 'trim';
   const layer = layerOf[solid.of];
   const ink: Ink = isTop ? 'top' : 'drawing';
   const strokes = (
@@ -48,14 +49,30 @@ export function drawPanel(panel: DrawnPanel, hiding: readonly Cover[], scaleBy: 
   const shape = upright(panel);
   const edges = shape
     ? [[...shape, shape[0]!]]
-    : [[a, b], [d, c], ...(edgeLeft ? [[a, d]] : []), ...(edgeRight ? [[b, c]] : [])];
+    : [
+        ...(solid.goesOn?.below ? [] : [[a, b]]),
+        ...(solid.goesOn?.above ? [] : [[d, c]]),
+        ...(edgeLeft ? [[a, d]] : []),
+        ...(edgeRight ? [[b, c]] : []),
+      ];
   const ground = outline(layer, shape ?? corners, 0, ink, isOfItem ? 'item' : 'paper');
   return [
     { ...ground, source: solid.id },
-    ...(section ? strokes(hatchLines(corners, -Math.PI / 4, HATCH * scaleBy), WEIGHT.thin) : []),
+    ...(section && !isTrim ? strokes(hatchLines(corners, -Math.PI / 4, HATCH * scaleBy), WEIGHT.thin) : []),
     ...panel.parts.flatMap((part) => drawPart(part, panel, strokes)),
     ...strokes(kindMarks(panel), WEIGHT.thin),
-    ...strokes(edges, section ? WEIGHT.cut : isTop ? WEIGHT.top : WEIGHT.object),
+    ...strokes(
+      edges,
+      isTrim
+        ? section
+          ? WEIGHT.object
+          : WEIGHT.thin
+        : section
+          ? WEIGHT.cut
+          : isTop
+            ? WEIGHT.top
+            : WEIGHT.object,
+    ),
   ];
 }
 

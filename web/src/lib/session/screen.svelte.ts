@@ -5,6 +5,7 @@ import {
   type GapPlace,
   type PlanOptions,
   type RunBand,
+  type TrimUse,
 } from 'goodreach';
 
 /** The steps offered so far; a step changes what is offered, never what is possible. */
@@ -30,6 +31,7 @@ export type SurveyTab = (typeof surveyTabs)[number]['id'];
 export const surfaceLeaves = [
   { id: 'tops', name: 'Tops' },
   { id: 'plinths', name: 'Plinths' },
+  { id: 'trims', name: 'Trims' },
 ] as const;
 export type SurfaceLeaf = (typeof surfaceLeaves)[number]['id'];
 
@@ -51,6 +53,8 @@ export class ScreenState {
   also: readonly string[] = $state.raw([]);
   surveyTab: SurveyTab = $state('faces');
   surfaceLeaf: SurfaceLeaf = $state('tops');
+  /** The trim that is brought forward. */
+  trimUse: TrimUse = $state('cornice');
   /** Whether the plan shows how well each corner is known. */
   ellipses = $state(false);
   /** What the plan shows. */

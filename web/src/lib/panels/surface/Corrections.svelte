@@ -1,26 +1,34 @@
 <script lang="ts">
   import {
+    editFaces,
     formatLength,
     setEdgeWay,
     setPlinth,
     setTopCorner,
     setTopEdge,
     setTopJoints,
+    setTrim,
     topCorrections,
     tops,
+    trimCorrections,
+    trimNames,
+    trimProfileNames,
     type ItemSide,
     type OverhangSide,
     type TopCorrection,
     type TopEdgeWay,
+    type TrimCorrection,
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import { carrierName, cornerNames, profileNames, sideNames } from '$lib/tools/top-words';
+  import { alongName } from '$lib/tools/trim-words';
   import LinkButton from '$ui/LinkButton.svelte';
 
-  /** What was set by hand of tops and plinths; each goes back by itself. */
+  /** What was set by hand of tops, plinths and trims; each goes back by itself. */
   const { session } = useWorkspace();
   const design = $derived(session.settled);
-  const corrections = $derived(topCorrections(design));
+  type Correction = TopCorrection | TrimCorrection;
+  const corrections = $derived<Correction[]>([...topCorrections(design), ...trimCorrections(design)]);
   const length = (mm: number) => formatLength(mm, session.style);
 
   function wayTold({ profile, splash, waterfall }: TopEdgeWay): string {
@@ -35,7 +43,15 @@
     return said.join(', ');
   }
 
-  function told(one: TopCorrection): string {
+  function toldTrim({ items, profile, ...one }: TrimCorrection): string {
+    const name = 'face' in one ? alongName(design, { face: one.face }) : carrierName(design, items[0]!);
+    const what = profile === 'none' ? 'no' : trimProfileNames[profile].toLowerCase();
+    const where = 'face' in one ? '' : ` at the ${sideNames[one.along]}`;
+    return `${name.replace(/^f/, 'F')}: ${what} ${trimNames[one.trim].toLowerCase()}${where}`;
+  }
+
+  function told(one: Correction): string {
+    if ('trim' in one) return toldTrim(one);
     const [first, last] = [one.items[0]!, one.items.at(-1)!];
     const name = carrierName(design, first) + (last === first ? '' : ` to ${carrierName(design, last)}`);
     if ('side' in one) return `${name}: ${sideNames[one.side]} stands out ${length(one.overhang)}`;
@@ -54,7 +70,13 @@
   const sides = (items: readonly string[], side: OverhangSide) =>
     items.map((item) => ({ item, side })) as [ItemSide, ...ItemSide[]];
 
-  function undoOne(one: TopCorrection) {
+  function undoTrim(one: TrimCorrection) {
+    if ('face' in one) session.run(editFaces, { faces: [one.face], change: { [one.trim]: null } });
+    else session.run(setTrim, { use: one.trim, at: sides(one.items, one.along), profile: null });
+  }
+
+  function undoOne(one: Correction) {
+    if ('trim' in one) return undoTrim(one);
     const [item] = one.items as [string];
     if ('across' in one) session.run(setTopJoints, { id: item, across: [] });
     else if ('joint' in one) session.run(setTopJoints, { at: [{ item, corner: one.joint }], way: null });

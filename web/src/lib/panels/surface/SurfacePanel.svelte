@@ -5,6 +5,7 @@
   import Corrections from './Corrections.svelte';
   import PlinthsLeaf from './PlinthsLeaf.svelte';
   import TopsLeaf from './TopsLeaf.svelte';
+  import TrimsLeaf from './TrimsLeaf.svelte';
 
   /** The surfaces of the room: how they are made all over, what each measures, and what was set by hand. */
   const { screen } = useWorkspace();
@@ -17,7 +18,8 @@
     chosen={screen.surfaceLeaf}
     onchoose={(leaf) => (screen.surfaceLeaf = leaf)}
   />
-  {#if screen.surfaceLeaf === 'tops'}<TopsLeaf />{:else}<PlinthsLeaf />{/if}
+  {#if screen.surfaceLeaf === 'tops'}<TopsLeaf />{:else if screen.surfaceLeaf === 'plinths'}<PlinthsLeaf
+    />{:else}<TrimsLeaf />{/if}
   <Corrections />
 </div>
 

@@ -3,10 +3,13 @@
   import type { Camera } from '../camera';
   import PlinthEdges from './PlinthEdges.svelte';
   import TopEdges from './TopEdges.svelte';
+  import TrimEdges from './TrimEdges.svelte';
 
   /** What the leaf of the Surface step that is open brings forward. */
   let { camera }: { camera: Camera } = $props();
   const { screen } = useWorkspace();
 </script>
 
-{#if screen.surfaceLeaf === 'tops'}<TopEdges {camera} />{:else}<PlinthEdges {camera} />{/if}
+{#if screen.surfaceLeaf === 'tops'}<TopEdges
+    {camera}
+  />{:else if screen.surfaceLeaf === 'plinths'}<PlinthEdges {camera} />{:else}<TrimEdges {camera} />{/if}

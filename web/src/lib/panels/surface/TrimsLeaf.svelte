@@ -1,0 +1,150 @@
+<script lang="ts">
+  import {
+    formatLength,
+    roomOf,
+    roomShape,
+    setRoom,
+    trimCuts,
+    trimNames,
+    trimProfileNames,
+    trimProfiles,
+    trims,
+    trimCut,
+    wallTrimOf,
+    type TrimProfile,
+    type TrimUse,
+  } from 'goodreach';
+  import { useWorkspace } from '$lib/tools/context';
+  import { endsName, trimWays } from '$lib/tools/trim-words';
+  import TopWays from '$lib/views/plan/TopWays.svelte';
+
+  /** The trims of the room: the profile of each all over, and what is to be cut of it. The one that is open is brought forward on the plan. */
+  const { session, screen } = useWorkspace();
+  const design = $derived(session.settled);
+  const room = $derived(roomOf(session.document));
+  const length = (mm: number) => formatLength(mm, session.style);
+
+  const uses = Object.keys(trimProfiles) as TrimUse[];
+  const nowOf = (use: TrimUse): TrimProfile =>
+    use === 'skirting' || use === 'cove'
+      ? (room[use] ?? wallTrimOf(session.document, use, null).profile)
+      : (room[use] ?? 'none');
+  const total = (use: TrimUse) =>
+    trims(design).reduce((sum, piece) => sum + (piece.use === use ? trimCut(piece).length : 0), 0);
+  const sloped = $derived(!('flat' in roomShape(design).ceiling));
+
+  function choose(use: TrimUse, profile: TrimProfile) {
+    screen.trimUse = use;
+    session.run(setRoom, { [use]: profile });
+  }
+</script>
+
+{#each uses as use (use)}
+  {@const long = total(use)}
+  {@const opened = screen.trimUse === use}
+  <section aria-label={trimNames[use]}>
+    <h3>
+      <button
+        aria-expanded={opened}
+        title="Bring it forward on the plan"
+        onclick={() => (screen.trimUse = use)}>{trimNames[use]}</button
+      >
+      <span>{long > 0.5 ? length(long) : 'none'}</span>
+    </h3>
+    {#if opened}
+      <div class="ways" role="group" aria-label="Profile of every {trimNames[use].toLowerCase()}">
+        <TopWays ways={trimWays(use)} now={nowOf(use)} onchoose={(profile) => choose(use, profile)} />
+        <span class="now">{trimProfileNames[nowOf(use)]}</span>
+      </div>
+      {#if use === 'cove' && sloped}<p class="help">Under a sloped ceiling there are no coves.</p>{/if}
+      {#if long > 0.5}
+        <table>
+          <caption class="visually-hidden">What is to be cut</caption>
+          <thead>
+            <tr
+              ><th scope="col">No.</th><th scope="col">Long point</th><th scope="col">Ends, left · right</th
+              ></tr
+            >
+          </thead>
+          <tbody>
+            {#each trimCuts(design, use) as { profile, cut, count }, at (at)}
+              <tr>
+                <td>{count}</td>
+                <td>{length(cut.length)}</td>
+                <td
+                  >{endsName(cut)}{profile === nowOf(use)
+                    ? ''
+                    : ` (${trimProfileNames[profile].toLowerCase()})`}</td
+                >
+              </tr>
+            {/each}
+          </tbody>
+        </table>
+      {/if}
+    {/if}
+  </section>
+{/each}
+
+<style>
+  section {
+    padding-bottom: 0.4rem;
+    border-bottom: 1px solid var(--rule);
+  }
+  h3 {
+    display: flex;
+    align-items: baseline;
+    justify-content: space-between;
+    font-size: 13.5px;
+  }
+  h3 span {
+    color: var(--tide);
+    font-weight: 500;
+  }
+  h3 button {
+    min-height: max(28px, var(--touch));
+    padding: 0;
+    border: 0;
+    background: none;
+    color: inherit;
+    cursor: pointer;
+    font-weight: 600;
+  }
+  h3 button:hover {
+    text-decoration: underline;
+  }
+  h3 button[aria-expanded='true'] {
+    color: var(--clay-strong);
+  }
+  .ways {
+    display: flex;
+    align-items: center;
+    gap: 0.2rem;
+  }
+  .now {
+    margin-left: 0.4rem;
+    color: var(--soft);
+    font-size: 12.5px;
+  }
+  .help {
+    color: var(--soft);
+    font-size: 12.5px;
+  }
+  table {
+    width: 100%;
+    margin-top: 0.5rem;
+    border-collapse: collapse;
+    font-size: 12.5px;
+  }
+  th {
+    padding: 0 0.4rem 0.15rem 0;
+    color: var(--soft);
+    font-weight: 400;
+    text-align: left;
+  }
+  td {
+    padding: 0.1rem 0.4rem 0.1rem 0;
+    border-top: 1px solid color-mix(in srgb, var(--rule) 50%, transparent);
+    color: var(--tide);
+    white-space: nowrap;
+  }
+</style>

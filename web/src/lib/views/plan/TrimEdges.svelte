@@ -1,0 +1,120 @@
+<script lang="ts">
+  import {
+    editFaces,
+    inward,
+    middle,
+    place,
+    setTrim,
+    shapeOfTrim,
+    shapeReach,
+    subtract,
+    trimAt,
+    trimNames,
+    trimPlaces,
+    trimProfileNames,
+    trims,
+    unit,
+    type TrimChange,
+    type TrimPlace,
+    type TrimProfile,
+  } from 'goodreach';
+  import { useWorkspace } from '$lib/tools/context';
+  import { alongName, trimWays } from '$lib/tools/trim-words';
+  import LinkButton from '$ui/LinkButton.svelte';
+  import { ringPath, toScreen, type Camera } from '../camera';
+  import { chipSpot, spread } from '../spread';
+  import { toldApart } from '../told-apart';
+  import EdgeChip from './EdgeChip.svelte';
+  import TopWays from './TopWays.svelte';
+
+  /** The trim that is open in the panel brought forward: every stretch of it carries its profile. */
+  let { camera }: { camera: Camera } = $props();
+  const { session, screen } = useWorkspace();
+  const use = $derived(screen.trimUse);
+
+  const rings = $derived(
+    trims(session.document)
+      .filter((piece) => piece.use === use)
+      .map((piece) => {
+        const { in: back, out } = shapeReach(shapeOfTrim(piece));
+        const edge = (by: number) => piece.path.map((_, index) => trimAt(piece, index, by));
+        return ringPath(camera, [...edge(out), ...edge(back).reverse()]);
+      }),
+  );
+
+  /** Along what is shorter there is no room for a word, pixels: nearer by it has one. */
+  const LEAST_TOLD = 24;
+  const places = $derived(
+    toldApart(
+      trimPlaces(session.document, use)
+        .filter(({ a, b, own }) => own || Math.hypot(b.x - a.x, b.y - a.y) * camera.k >= LEAST_TOLD)
+        .map((one) => ({ id: alongName(session.document, one.along), one })),
+    ),
+  );
+  const said = (profile: TrimProfile) =>
+    profile === 'none' ? `no ${trimNames[use].toLowerCase()}` : trimProfileNames[profile].toLowerCase();
+
+  /** Words stand before what they tell of. */
+  const OUT = 22;
+  const before = ({ a, b, along }: TrimPlace) => {
+    const right = inward(unit(subtract(b, a)));
+    // Along items the room is to the right, along walls to the left.
+    const by = ('items' in along ? OUT : -OUT) / camera.k;
+    return toScreen(camera, place(middle(a, b), right, by, right, 0));
+  };
+  const spots = $derived(spread(places.map(({ one }) => chipSpot(before(one), said(one.profile)))));
+
+  let opened: string | null = $state(null);
+
+  function set({ along }: TrimPlace, profile: TrimProfile | null) {
+    if ('face' in along) session.run(editFaces, { faces: [along.face], change: { [use]: profile } });
+    else if ('items' in along) session.run(setTrim, { use, at: along.items, profile } as TrimChange);
+    opened = null;
+  }
+</script>
+
+<svelte:window onkeydown={(event) => event.key === 'Escape' && (opened = null)} />
+<svg aria-hidden="true">
+  {#each rings as d, index (index)}<path {d} />{/each}
+</svg>
+{#each places as { id, one }, index (id)}
+  <EdgeChip
+    at={spots[index]!}
+    text={said(one.profile)}
+    label="{trimNames[use]} along {alongName(session.document, one.along)}: {said(one.profile)}{one.own
+      ? ', set by hand'
+      : ''}, click to change"
+    own={one.own}
+    faint={one.profile === 'none'}
+    opened={opened === id}
+    onopen={() => (opened = id)}
+  >
+    <div
+      class="ways"
+      role="group"
+      aria-label="{trimNames[use]} along {alongName(session.document, one.along)}"
+    >
+      <TopWays ways={trimWays(use)} now={one.profile} onchoose={(profile) => set(one, profile)} />
+    </div>
+    {#if one.own}<LinkButton onclick={() => set(one, null)}>Automatic</LinkButton>{/if}
+  </EdgeChip>
+{/each}
+
+<style>
+  svg {
+    position: absolute;
+    inset: 0;
+    width: 100%;
+    height: 100%;
+    pointer-events: none;
+  }
+  path {
+    fill: color-mix(in srgb, var(--tide) 45%, transparent);
+    stroke: var(--tide);
+    stroke-width: 1;
+  }
+  .ways {
+    display: flex;
+    gap: 0.2rem;
+  }
+</style>
