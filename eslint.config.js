@@ -145,7 +145,7 @@ export default tseslint.config(
         'units/format-area',
       ].map((file) => `core/src/${file}.ts`),
       // Names that were invented for finishes, as codes are.
-      'core/src/surfaces/finishes.ts',
+      'core/src/surfaces/finish-library.ts',
     ],
     rules: {
       'no-restricted-syntax': [

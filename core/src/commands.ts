@@ -42,11 +42,13 @@ import { setBlock } from './commands/set-block';
 import { setDrain } from './commands/set-drain';
 import { setEdgeWay } from './commands/set-edge-way';
 import { setEndPanel } from './commands/set-end-panel';
+import { setFinish } from './commands/set-finish';
 import { setFaceLength } from './commands/set-face-length';
 import { setInto } from './commands/set-into';
 import { setItem } from './commands/set-item';
 import { setOver } from './commands/set-over';
 import { setPlinth } from './commands/set-plinth';
+import { setStyle } from './commands/set-style';
 import { setRoom } from './commands/set-room';
 import { setTie } from './commands/set-tie';
 import { setTopCorner } from './commands/set-top-corner';
@@ -110,11 +112,13 @@ export const commands = [
   setEdgeWay,
   setEndPanel,
   setFaceLength,
+  setFinish,
   setInto,
   setItem,
   setOver,
   setPlinth,
   setRoom,
+  setStyle,
   setTie,
   setTopCorner,
   setTopEdge,

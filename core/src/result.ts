@@ -1,4 +1,4 @@
-import type { ItemTrim } from './document/limits';
+import type { FinishPart, ItemTrim } from './document/limits';
 import type { Noun } from './nouns';
 import type { Reason } from './reasons';
 
@@ -90,6 +90,9 @@ export interface RefusalData {
   'top-break-off': { leg: number; length: number };
   'cut-out-outside': { cutOut: string };
   'edge-is-front': { item: string };
+  'finish-long': { most: number };
+  'finish-of-room': { part: FinishPart };
+  'no-fronts': { item: string };
   'no-trim': { item: string; use: ItemTrim };
   'cut-outs-overlap': { first: string; second: string };
   'design-newer': { schema: number; known: number };

@@ -16,6 +16,22 @@ export const plinthCase = {
   },
 } as const;
 
+/** What is finished. */
+export const finishCase = {
+  'set-finish': {
+    does: { part: 'front', finish: ' Kelp ', to: { items: ['a', 'c'] } },
+    ...{ label: 'Finish fronts in  Kelp ', writes: ['a', 'c'] },
+    refuses: [{ part: 'floor', finish: 'Jetty', to: { items: ['a'] } }, 'Floor can’t be finished there'],
+  },
+} as const;
+export const styleCase = {
+  'set-style': {
+    does: { style: 'doorStyle', value: 'frame', to: { items: ['a'] } },
+    ...{ label: 'Change the door style', writes: ['a'] },
+    refuses: [{ style: 'doorStyle', value: 'frame', to: { items: ['toilet'] } }, 'no fronts'],
+  },
+} as const;
+
 /** What is set of trims. */
 export const trimCase = {
   'set-trim': {

@@ -5,7 +5,7 @@ import type { ItemRecord } from '../src/document/records';
 import { blockOf } from '../src/setting/block';
 import { itemBoxes, type ItemBox } from '../src/setting/item-box';
 import { usualOpening } from '../src/commands/put-opening';
-import { edgeCase, plinthCase, topCases, trimCase } from './command-cases-tops';
+import { edgeCase, finishCase, plinthCase, styleCase, topCases, trimCase } from './command-cases-tops';
 
 const box = (design: Design, id: string): ItemBox => itemBoxes(design).find((one) => one.id === id)!;
 const item = (design: Design, id: string): ItemRecord => recordOf(design, 'item', id)!;
@@ -317,6 +317,7 @@ export const asked = (design: Design): Record<string, Asked> => ({
     ...{ label: 'Change a face', writes: ['face-a'] },
     refuses: [{ face: 'face-a', length: 30_001 }, 'Face A'],
   },
+  ...finishCase,
   'set-into': {
     does: { host: 'vanity', range: 'fathom', code: 'BASINI500', ids: ['x'] },
     ...{ label: 'Let BASINI500 in', writes: ['x'] },
@@ -338,6 +339,7 @@ export const asked = (design: Design): Record<string, Asked> => ({
     ...{ label: 'Change the room', writes: ['room'] },
     refuses: [{ counterHeight: 1 }, 'counter'],
   },
+  ...styleCase,
   'set-tie': {
     does: { id: 'c', side: 'left', distance: 400 },
     ...{ label: 'Set a tie', writes: ['c'] },

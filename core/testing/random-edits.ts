@@ -34,10 +34,22 @@ import { trimToGap } from '../src/commands/trim-to-gap';
 import { openLengths } from '../src/setting/open-lengths';
 import { setTopCorner } from '../src/commands/set-top-corner';
 import { setEdgeWay } from '../src/commands/set-edge-way';
+import { setFinish } from '../src/commands/set-finish';
+import { setStyle } from '../src/commands/set-style';
+import { finishes } from '../src/surfaces/finishes';
 import { setPlinth } from '../src/commands/set-plinth';
 import { setTopEdge } from '../src/commands/set-top-edge';
 import { setTopJoints } from '../src/commands/set-top-joints';
-import { cornerJoints, edgeProfiles, overhangSides, topCornerKeys, trimProfiles } from '../src/document/limits';
+import {
+  cornerJoints,
+  edgeProfiles,
+  overhangSides,
+  doorStyles,
+  finishParts,
+  handleStyles,
+  topCornerKeys,
+  trimProfiles,
+} from '../src/document/limits';
 import { setRoom } from '../src/commands/set-room';
 import { setTrim } from '../src/commands/set-trim';
 import { setTie } from '../src/commands/set-tie';
@@ -51,7 +63,7 @@ const shelf = shelfOf('fathom');
 
 /** A random edit: which command, and numbers to make its arguments from; many are refused, as in life. */
 export const anEdit = fc.record({
-  what: fc.integer({ min: 0, max: 42 }),
+  what: fc.integer({ min: 0, max: 44 }),
   a: fc.nat(1000),
   b: fc.nat(1000),
   c: fc.nat(1000),
@@ -251,6 +263,22 @@ export function askFor(
         skirting: trimProfiles.skirting[c % 5]!,
         cove: trimProfiles.cove[c % 4]!,
       });
+    case 40:
+      return setFinish.run(design, {
+        part: finishParts[a % finishParts.length]!,
+        finish: c % 4 ? finishes[b % finishes.length]!.name : null,
+        to: c % 3 ? { items: [id] } : { room: b % 2 ? 'usual' : 'everywhere' },
+      });
+    case 41:
+      return b % 2
+        ? setStyle.run(design, {
+            ...{ style: 'doorStyle', to: c % 3 ? { items: [id] } : { room: 'usual' } },
+            value: a % 5 ? doorStyles[c % doorStyles.length]! : null,
+          })
+        : setStyle.run(design, {
+            ...{ style: 'handleStyle', to: c % 3 ? { items: [id] } : { room: 'everywhere' } },
+            value: a % 5 ? handleStyles[c % handleStyles.length]! : null,
+          });
     case 36:
       return setRoom.run(design, {
         splashHeight: b % 700,

@@ -152,10 +152,10 @@ test('a room has its finishes, and at rest is seen in soft light where that is a
   await studio.saved(2);
   await page.locator('.plan').press('Escape');
   for (const [label, finish] of [
-    ['Front finish', 'kelp'],
-    ['Floor finish', 'Marram'],
+    ['Fronts', 'kelp'],
+    ['Floor', 'Marram'],
   ] as const) {
-    await page.getByLabel(label, { exact: true }).fill(finish);
+    await page.getByRole('combobox', { name: label, exact: true }).fill(finish);
     await page.keyboard.press('Enter');
   }
   await studio.saved(4);

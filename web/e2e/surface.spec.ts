@@ -222,3 +222,62 @@ test('trims are chosen all over and left out along one side; what is to be cut i
   const faces = Object.values((await studio.design()).records).filter(({ kind }) => kind === 'face');
   expect(faces.map(({ skirting }) => skirting ?? '')).toEqual(['', '', 'none', '']);
 });
+
+test('finishes are tried in the room, taken as far as is asked, and go back in one step', async ({
+  page,
+  studio,
+}) => {
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await studio.step('Set');
+  await studio.setByCode('F600', 'F800-S', 'F450');
+  await studio.saved(3);
+  await page.locator('.plan').press('Escape');
+  await studio.step('Surface');
+  await page.getByRole('tab', { name: 'Finishes' }).click();
+  const parts = page.getByRole('group', { name: 'What is finished' });
+  const reach = page.getByRole('group', { name: 'How far it reaches' });
+  const finishesOf = async () => (await studio.items()).map(({ finish }) => finish ?? '');
+  const roomOf = async () =>
+    Object.values((await studio.design()).records).find(({ kind }) => kind === 'room')!;
+
+  // Nothing is chosen: for the room. What is only tried is not saved.
+  await page.getByRole('button', { name: 'P9 Harbour' }).hover();
+  await expect(page.locator('.plan svg path[d]').first()).toBeAttached();
+  await page.getByRole('button', { name: 'P2 Kelp' }).click();
+  await expect(page.getByText('P2 Kelp, by the room')).toBeVisible();
+  await studio.saved(4);
+  expect([(await roomOf())['frontFinish'], await finishesOf()]).toEqual(['Kelp', ['', '', '']]);
+
+  // One cabinet, then with the same press widened its whole run; one undo takes all of it back.
+  await studio.clickItem(1);
+  await expect(reach.getByRole('button', { name: 'This one' })).toHaveAttribute('aria-pressed', 'true');
+  const buoy = page.getByRole('button', { name: 'P16 Buoy' });
+  await buoy.focus();
+  await page.keyboard.press('ArrowUp');
+  await expect(reach.getByRole('button', { name: 'Its run' })).toHaveAttribute('aria-pressed', 'true');
+  await page.keyboard.press('Enter');
+  await studio.saved(5);
+  expect(await finishesOf()).toEqual(['Buoy', 'Buoy', 'Buoy']);
+  await expect(page.getByText('P16 Buoy, set for F600 (1)')).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await studio.saved(6);
+  expect(await finishesOf()).toEqual(['', '', '']);
+
+  // Doors of another make for the kind, and handles for the room.
+  await reach.getByRole('button', { name: 'This one' }).click();
+  await page.getByRole('button', { name: 'Raised panel' }).click();
+  await parts.getByRole('button', { name: 'Handles' }).click();
+  await reach.getByRole('button', { name: 'The room' }).click();
+  await page.getByRole('button', { name: 'Knob', exact: true }).click();
+  await page.getByRole('button', { name: 'M4 Pewter' }).click();
+  await studio.saved(9);
+  const own = async () => (await studio.items()).find(({ code }) => code === 'F600')!['doorStyle'];
+  expect([await own(), (await roomOf())['handleStyle'], (await roomOf())['handleFinish']]).toEqual([
+    ...['raised', 'knob', 'Pewter'],
+  ]);
+  await parts.getByRole('button', { name: 'Fronts' }).click();
+  await reach.getByRole('button', { name: 'This one' }).click();
+  await page.getByRole('button', { name: 'As the room' }).click();
+  await studio.saved(10);
+  expect(await own()).toBeUndefined();
+});

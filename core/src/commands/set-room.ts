@@ -1,6 +1,7 @@
 import { firstRefusal, within } from '../document/within';
 import { roomOf, type Design } from '../document/design';
 import {
+  finishParts,
   LEAST_CEILING,
   LEAST_CORNER_UNCERTAINTY,
   LEAST_UNCERTAINTY,
@@ -19,6 +20,7 @@ import {
 import { patchOf } from '../document/patch';
 import type { RoomRecord } from '../document/records';
 import { refuse } from '../result';
+import { finishKey } from '../surfaces/finishes';
 import { toDegrees, wrapAngle } from '../units/angles';
 import { quantise } from '../units/units';
 import { guarded, type Command } from './command';
@@ -76,14 +78,23 @@ export const setRoom: Command<RoomChange> = {
     const number = after.number?.trim();
     if (number) after.number = number;
     else delete after.number;
-    for (const key of ['frontFinish', 'topFinish', 'floorFinish', 'wallFinish'] as const) {
+    for (const part of finishParts) {
+      const key = finishKey(part);
       const finish = after[key]?.trim();
       if (finish) after[key] = finish;
       else delete after[key];
     }
     if (!after.splashHeight) delete after.splashHeight;
     if (!after.splashAtCooking) delete after.splashAtCooking;
-    for (const key of ['edgeProfile', 'cornice', 'lightRail', 'skirting', 'cove'] as const)
+    for (const key of [
+      'edgeProfile',
+      'cornice',
+      'lightRail',
+      'skirting',
+      'cove',
+      'doorStyle',
+      'handleStyle',
+    ] as const)
       if (!after[key]) delete after[key];
     if (!after.specials) delete after.specials;
     if (after.north) after.north = wrapAngle(after.north);

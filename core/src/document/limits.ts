@@ -89,6 +89,40 @@ export type ItemTrim = (typeof itemTrims)[number];
 export const wallTrims = ['skirting', 'cove'] as const satisfies readonly TrimUse[];
 export type WallTrim = (typeof wallTrims)[number];
 
+/** How doors and drawer fronts are made: plain, a frame about a panel (slim, usual, wide), that with a bead in it, with a raised field, in grooved boards, of slats, about glass. */
+export const doorStyles = [
+  'slab',
+  'slim-frame',
+  'frame',
+  'wide-frame',
+  'beaded',
+  'raised',
+  'grooved',
+  'slatted',
+  'glazed',
+] as const;
+export type DoorStyle = (typeof doorStyles)[number];
+/** What fronts are taken hold of by: nothing, but a gap for fingers, among them. */
+export const handleStyles = ['bar', 'long-bar', 'knob', 'cup', 'edge', 'none'] as const;
+export type HandleStyle = (typeof handleStyles)[number];
+/** What of a room is finished by itself: of each cabinet its fronts, box, ends, plinth and handles; trims; of each top the top and its splash; and the room about them. */
+export const finishParts = [
+  'front',
+  'box',
+  'end',
+  'plinth',
+  'handle',
+  'trim',
+  'top',
+  'splash',
+  'wall',
+  'floor',
+  'ceiling',
+] as const;
+export type FinishPart = (typeof finishParts)[number];
+/** The longest name of a finish. */
+export const MOST_FINISH = 40;
+
 /** The height bands a run is closed in: on the floor, hung, and from the floor to over head height. */
 export const runBands = ['base', 'wall', 'tall'] as const;
 export type RunBand = (typeof runBands)[number];

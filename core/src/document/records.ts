@@ -46,6 +46,7 @@ export type PlacedRecord = Extract<DesignRecord, { placement: Placement }>;
 export { OpeningShape } from './kinds/opening';
 export {
   CorniceWays,
+  ItemFinishes,
   ItemTrims,
   LightRailWays,
   PlinthWay,

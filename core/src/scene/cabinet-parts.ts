@@ -7,16 +7,14 @@ import type { ItemBox } from '../setting/item-box';
 import { box, grained, joined, prism, slab, type Frame, type Mesh } from './mesh';
 import { applianceFront } from './appliance-parts';
 import type { ScenePart } from './scene-part';
-import { bar, FRONT, frameOfSide, motionOf, rectangle } from './shapes';
+import { leafBoards, type LeafBoard } from '../surfaces/door-styles';
+import { handleOf } from '../solids/handles';
+import { handleMesh } from './handle-parts';
+import { frameOfSide, motionOf, rectangle } from './shapes';
 
 /** Thickness of the boards of a box, and of its back, mm. */
 const BOARD = 18;
 const BACK = 8;
-/** Of a framed door: how wide its frame is, and how far its panel lies back in it. */
-const RAIL = 62;
-const SUNK = 9;
-/** How long a pull is. */
-const PULL = 128;
 
 /** The parts of a cabinet: its box open to the front, its fronts with what they are taken hold of by. */
 export function cabinetParts(solid: Solid, made: ConstructionMethod): ScenePart[] {
@@ -123,7 +121,6 @@ function frontsOf(side: SolidSide, solid: Solid, made: ConstructionMethod, depth
   const { low } = solid;
   // Overlay fronts stand off the box, inset ones within its frame.
   const face = made.proud > 0 ? made.proud : 0;
-  const isFramed = made.frontShort > 3;
   return side.parts.flatMap((part): ScenePart[] => {
     const { shows } = part;
     if (shows === 'niche') return [];
@@ -144,56 +141,43 @@ function frontsOf(side: SolidSide, solid: Solid, made: ConstructionMethod, depth
       return applianceFront(part, frame, low, face, solid.box!.kind.id);
     const moves = motionOf(part, frame, low, face, depth);
     const moving = moves ? { moves } : {};
-    const parts: ScenePart[] = leaf(part, frame, low, face, isFramed && shows !== 'panel').map((one) => ({
+    const parts: ScenePart[] = leaf(part, frame, low, face).map((one) => ({
       ...one,
       ...moving,
     }));
-    const pull = pullOf(part, frame, low, face);
-    return pull ? [...parts, { substance: 'metal', mesh: pull, ...moving }] : parts;
+    const handle = handleOf(part);
+    return handle
+      ? [...parts, { substance: 'handle', mesh: handleMesh(handle, frame, low, face), ...moving }]
+      : parts;
   });
 }
 
-/** A front: a plain board, or a frame about a panel, or about glass. */
+/** A front as the boards it is made of, each with its grain along it. */
 function leaf(
-  { left, right, low, high, glass }: FrontPart,
+  { left, right, low, high, glass, style }: FrontPart,
   frame: Frame,
   up: number,
   face: number,
-  framed: boolean,
 ): ScenePart[] {
-  const ring = rectangle(left, right, up + low, up + high);
-  const rail = Math.min(RAIL, (right - left) / 4, (high - low) / 4);
-  const within = rectangle(left + rail, right - rail, up + low + rail, up + high - rail);
-  const isFramed = (framed || glass) && rail > 22;
-  if (!isFramed) return [{ substance: 'front', mesh: slab(frame, ring, [face - FRONT, face]) }];
-  // Stiles from top to bottom, rails between them, each with its grain along it.
-  const out: [number, number] = [face - FRONT, face];
-  const [base, top] = [up + low, up + high];
-  const stiles = [
-    box(frame, [left, left + rail], out, [base, top]),
-    box(frame, [right - rail, right], out, [base, top]),
+  const boards = leafBoards(style ?? 'slab', {
+    wide: right - left,
+    high: high - low,
+    ...(glass && { glass }),
+  });
+  const meshes = (of: LeafBoard['of']) =>
+    boards
+      .filter((board) => board.of === of)
+      .map((board) => {
+        const across: [number, number] = [left + board.left, left + board.right];
+        const upright: [number, number] = [up + low + board.low, up + low + board.high];
+        const mesh = box(frame, across, [face + board.back, face + board.face], upright);
+        return board.across ? grained(mesh, [frame.u.x, frame.u.y, 0]) : mesh;
+      });
+  const [fronts, panes] = [meshes('front'), meshes('glass')];
+  return [
+    { substance: 'front', mesh: joined(...fronts) },
+    ...(panes.length > 0 ? [{ substance: 'glass', mesh: joined(...panes) } as const] : []),
   ];
-  const across = [
-    box(frame, [left + rail, right - rail], out, [base, base + rail]),
-    box(frame, [left + rail, right - rail], out, [top - rail, top]),
-  ].map((mesh) => grained(mesh, [frame.u.x, frame.u.y, 0]));
-  const rails = joined(...stiles, ...across);
-  const pane: ScenePart = glass
-    ? { substance: 'glass', mesh: slab(frame, within, [face - FRONT + 6, face - FRONT + 10]) }
-    : { substance: 'front', mesh: slab(frame, within, [face - FRONT + 2, face - SUNK]) };
-  return [{ substance: 'front', mesh: rails }, pane];
-}
-
-function pullOf(
-  { pull, left, right, low, high }: FrontPart,
-  frame: Frame,
-  up: number,
-  face: number,
-): Mesh | null {
-  if (!pull) return null;
-  const room = pull.upright ? high - low : right - left;
-  const half = Math.min(PULL / 2, room / 3);
-  return bar(frame, pull.across, up + pull.up, half, pull.upright, face);
 }
 
 function raised(mesh: Mesh, by: number): Mesh {

@@ -11,6 +11,7 @@ export const substances = [
   'front',
   'glass',
   'grout',
+  'handle',
   'joinery',
   'light',
   'metal',

@@ -6,6 +6,7 @@ import { constructionOf, constructionOfItem, type ConstructionMethod } from '../
 import { findRange, rangesOf } from '../ranges/shelf';
 import type { ItemBox } from '../setting/item-box';
 import { solidsOf, type Solid } from '../solids/solids';
+import { finishOf } from '../surfaces/finish-of';
 import { finishNamed, type Finish } from '../surfaces/finishes';
 import { openingsOn, placedOpenings, type PlacedOpening } from '../survey/openings';
 import type { PlacedFace } from '../survey/placed-face';
@@ -19,7 +20,7 @@ import { lampParts } from './lamp-parts';
 import { lampsOf, type Lamp } from './light/lamps';
 import { addFace, box, emptyMesh, grained, joined, prism, type Place } from './mesh';
 import { openingParts } from './opening-parts';
-import type { SceneGroup, ScenePart } from './scene-part';
+import type { SceneGroup, ScenePart, Substance } from './scene-part';
 import { boxedTiles, floorTiles, JOINT_BACK, underTiles, wallTiles } from './tile-parts';
 import { surfaceGroup } from './top-parts';
 import { trimGroups } from './trim-parts';
@@ -59,27 +60,31 @@ const makeFloor = remember(
   },
 );
 
-const ceilingGroup = (design: Design): SceneGroup => makeCeiling(roomShape(design), {});
+const ceilingGroup = (design: Design): SceneGroup =>
+  makeCeiling(roomShape(design), { finish: finishOf(design, 'ceiling')?.name ?? null });
 
-const makeCeiling = remember(({ ceiling, faces }: RoomShape): SceneGroup => {
-  // Over the walls as well, so that no light comes in between.
-  const over = wallOutside(faces);
-  const mesh = emptyMesh();
-  const facets =
-    'flat' in ceiling
-      ? null
-      : ceiling.facets.map(({ corners, heights }) =>
-          corners.map(({ x, y }, index): Place => [x, y, heights[index]!]),
-        );
-  if (facets) for (const corners of facets) addFace(mesh, corners.reverse());
-  const parts: ScenePart[] = [
-    {
-      substance: 'ceiling',
-      mesh: 'flat' in ceiling ? prism(over, ceiling.flat, ceiling.flat + SLAB) : mesh,
-    },
-  ];
-  return { key: 'ceiling', source: null, of: 'ceiling', parts };
-});
+const makeCeiling = remember(
+  ({ ceiling, faces }: RoomShape, { finish }: { finish: string | null }): SceneGroup => {
+    // Over the walls as well, so that no light comes in between.
+    const over = wallOutside(faces);
+    const mesh = emptyMesh();
+    const facets =
+      'flat' in ceiling
+        ? null
+        : ceiling.facets.map(({ corners, heights }) =>
+            corners.map(({ x, y }, index): Place => [x, y, heights[index]!]),
+          );
+    if (facets) for (const corners of facets) addFace(mesh, corners.reverse());
+    const parts: ScenePart[] = [
+      {
+        substance: 'ceiling',
+        ...(finish !== null && { finish }),
+        mesh: 'flat' in ceiling ? prism(over, ceiling.flat, ceiling.flat + SLAB) : mesh,
+      },
+    ];
+    return { key: 'ceiling', source: null, of: 'ceiling', parts };
+  },
+);
 
 function wallGroups(design: Design): SceneGroup[] {
   const { faces } = roomShape(design);
@@ -141,19 +146,38 @@ const SURFACES: ReadonlySet<Solid['of']> = new Set(['plinth', 'splash', 'top', '
 
 function solidGroup(design: Design, solid: Solid): SceneGroup {
   if (SURFACES.has(solid.of)) return surfaceGroup(design, solid);
-  const { frontFinish, wallFinish, range, topThickness } = roomOf(design);
+  const { wallFinish, range, topThickness } = roomOf(design);
   const ranges = rangesOf(design);
   const room = findRange(range, ranges);
   return makeSolid(solid, {
-    finish: finishNamed(solid.box ? (solid.box.record.finish ?? frontFinish) : wallFinish),
+    finish: solid.box ? null : finishNamed(wallFinish),
+    named: solid.box ? namedParts(design, solid.box) : {},
     made: solid.box && constructionOfItem(solid.box.record, ranges),
     usual: room ? constructionOf(room) : null,
     topThickness,
   });
 }
 
+/** What the parts of an item look like that have a finish we know. */
+function namedParts(design: Design, { id, kind }: ItemBox): Partial<Record<Substance, string>> {
+  const found: Partial<Record<Substance, string>> = {};
+  const parts = {
+    front: kind.group === 'panels' ? 'end' : 'front',
+    carcass: 'box',
+    handle: 'handle',
+  } as const;
+  for (const [substance, part] of Object.entries(parts)) {
+    const finish = finishOf(design, part, id);
+    if (finish) found[substance as Substance] = finish.name;
+  }
+  return found;
+}
+
 interface Built {
+  /** Of what is built on: that of the walls. */
   finish: Finish | null;
+  /** Of an item, by what a part is of. */
+  named: Partial<Record<Substance, string>>;
   /** How its own range builds, and that of the room. */
   made: ConstructionMethod | null;
   usual: ConstructionMethod | null;
@@ -164,11 +188,10 @@ const makeSolid = remember((solid: Solid, built: Built): SceneGroup => ({
   key: solid.id,
   source: solid.id,
   of: solid.of === 'item' ? 'item' : 'fixed',
-  parts: partsOf(solid, built).map((part) =>
-    built.finish && (part.substance === 'front' || part.substance === 'wall')
-      ? { ...part, finish: built.finish.name }
-      : part,
-  ),
+  parts: partsOf(solid, built).map((part) => {
+    const finish = part.substance === 'wall' ? built.finish?.name : built.named[part.substance];
+    return finish ? { ...part, finish } : part;
+  }),
 }));
 
 function partsOf(solid: Solid, { finish, made, usual, topThickness }: Built): ScenePart[] {

@@ -1,7 +1,7 @@
-import { finishNamed } from '../surfaces/finishes';
+import { finishNamed, type Figure, type TextureSource } from '../surfaces/finishes';
 import type { ScenePart, Substance } from './scene-part';
 
-/** How a substance looks: its colour, how rough and how metallic it is (0 to 1), what share of it is seen where it is clear, and its figure. */
+/** How a substance looks: its colour, how rough and how metallic it is (0 to 1), what share of it is seen where it is clear, and its texture. */
 export interface SubstanceLook {
   colour: string;
   rough: number;
@@ -9,9 +9,18 @@ export interface SubstanceLook {
   clear?: number;
   /** Whether it shines of itself. */
   glows?: boolean;
-  /** Grain and boards run up a texture. */
-  figure?: 'boards' | 'grain' | 'specks' | 'tone';
+  /** What is to be seen on it; grain and boards run up a texture. */
+  texture?: TextureSource;
 }
+
+/** How a substance looks that has a texture without being of a finish. */
+const textured = (
+  code: string,
+  colour: string,
+  rough: number,
+  figure: Figure,
+  long: number,
+): SubstanceLook => ({ colour, rough, texture: { code, colour, figure, long } });
 
 export const substanceLooks: Record<Substance, SubstanceLook> = {
   'black-glass': { colour: '#17191b', rough: 0.12, metal: 0.1 },
@@ -19,9 +28,16 @@ export const substanceLooks: Record<Substance, SubstanceLook> = {
   ceiling: { colour: '#f7f5ef', rough: 0.95 },
   ceramic: { colour: '#f6f5f1', rough: 0.18 },
   enamel: { colour: '#eeeeea', rough: 0.35 },
-  floor: { colour: '#b9936a', rough: 0.55, figure: 'boards' },
+  floor: textured(
+    'floor',
+    '#b9936a',
+    0.55,
+    { type: 'boards', cut: 'crown', dark: '#8f6c46', rings: 20, wide: 150 },
+    1_200,
+  ),
   front: { colour: '#6f8077', rough: 0.5 },
   grout: { colour: '#b3ada0', rough: 0.95 },
+  handle: { colour: '#a89b84', rough: 0.35, metal: 0.75 },
   glass: { colour: '#dfeaea', rough: 0.05, clear: 0.22 },
   light: { colour: '#fff1d8', rough: 0.9, glows: true },
   joinery: { colour: '#f1eee6', rough: 0.45 },
@@ -29,9 +45,21 @@ export const substanceLooks: Record<Substance, SubstanceLook> = {
   mirror: { colour: '#c9d3d6', rough: 0.04, metal: 0.95 },
   plinth: { colour: '#4c5650', rough: 0.6 },
   steel: { colour: '#b7bab9', rough: 0.32, metal: 0.65 },
-  tile: { colour: '#d3cec2', rough: 0.4, figure: 'tone' },
-  timber: { colour: '#a97d50', rough: 0.55, figure: 'grain' },
-  top: { colour: '#dcd8cf', rough: 0.3, figure: 'specks' },
+  tile: textured('tile', '#d3cec2', 0.4, { type: 'clouds', depth: 0.06 }, 1_100),
+  timber: textured(
+    'timber',
+    '#a97d50',
+    0.55,
+    { type: 'grain', cut: 'crown', dark: '#83592f', rings: 20 },
+    600,
+  ),
+  top: textured(
+    'top',
+    '#dcd8cf',
+    0.3,
+    { type: 'specks', of: ['#8f897d', '#fbfaf6', '#b9b3a5'], size: 7 },
+    900,
+  ),
   wall: { colour: '#ebe6da', rough: 0.95 },
 };
 
@@ -43,16 +71,22 @@ export function linear(colour: string): [number, number, number] {
   }) as [number, number, number];
 }
 
-const figures = { paint: undefined, stone: 'specks', tile: 'tone', timber: 'grain' } as const;
+/** How wide the boards of a timber floor are, mm. */
+const BOARD = 150;
 
 /** How a part looks: as its finish, or as its substance usually does. */
 export function lookOf({ substance, finish }: Pick<ScenePart, 'finish' | 'substance'>): SubstanceLook {
   const own = finishNamed(finish);
   if (!own) return substanceLooks[substance];
   if (substance === 'grout' && own.tile) return { ...substanceLooks.grout, colour: own.tile.grout };
-  const { colour, rough, of } = own;
-  const figure = of === 'timber' && substance === 'floor' ? 'boards' : own.grain ? 'grain' : figures[of];
-  return { colour, rough, ...(figure && { figure }) };
+  const { colour, rough, metal, figure, code, long } = own;
+  const look: SubstanceLook = { colour, rough, ...(metal !== undefined && { metal }) };
+  // A coat of paint shows nothing of itself at arm's length.
+  if (figure.type === 'plain') return look;
+  if (substance !== 'floor' || figure.type !== 'grain')
+    return { ...look, texture: { code, colour, figure, long } };
+  const boards = { ...figure, type: 'boards', wide: BOARD } as const;
+  return { ...look, texture: { code: `${code} floor`, colour, figure: boards, long: 2 * long } };
 }
 
 /** The name of what a part looks like: parts with the same are drawn together. */

@@ -91,7 +91,7 @@ describe('finishes', () => {
     builder.run(editItems, { ids: [own], change: { finish: 'drift OAK' } });
     expect(front(own).finish).toBe('Drift oak');
     expect(front(other).finish).toBe('Kelp');
-    expect(lookOf(front(own))).toMatchObject({ figure: 'grain' });
+    expect(lookOf(front(own))).toMatchObject({ texture: { code: 'T1' } });
     expect(
       partsOf(builder.design, own).find(({ substance }) => substance === 'carcass')!.finish,
     ).toBeUndefined();

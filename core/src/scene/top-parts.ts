@@ -1,4 +1,4 @@
-import { roomOf, type Design } from '../document/design';
+import type { Design } from '../document/design';
 import { isAlike, remember } from '../document/remember';
 import type { EdgeProfile } from '../document/limits';
 import { subtract, unit, type Point } from '../geometry/point';
@@ -7,7 +7,8 @@ import { without } from '../geometry/region';
 import { findBox, itemBoxes, type ItemBox } from '../setting/item-box';
 import type { Solid } from '../solids/solids';
 import { workedParts, type WorkedPart } from '../surfaces/edge-profiles';
-import { finishNamed, type Finish } from '../surfaces/finishes';
+import { finishAlong } from '../surfaces/finish-of';
+import type { Finish } from '../surfaces/finishes';
 import { tops } from '../surfaces/tops';
 import { bowl, tap } from './fixture-parts';
 import { grained, joined, prism, stacked, type Mesh } from './mesh';
@@ -17,7 +18,8 @@ import { plan, rectangle } from './shapes';
 
 /** A countertop, a splash on it, where it goes down to the floor, or a plinth. */
 export function surfaceGroup(design: Design, solid: Solid): SceneGroup {
-  const finish = solid.of === 'plinth' ? null : finishNamed(roomOf(design).topFinish);
+  const part = solid.of === 'plinth' ? 'plinth' : solid.of === 'splash' ? 'splash' : 'top';
+  const finish = finishAlong(design, part, solid.carriers ?? [solid.id]);
   if (solid.of !== 'top') return standing(solid, { finish });
   // Its grain runs along what carries it.
   const { u } = findBox(design, solid.id) ?? { u: { x: 1, y: 0 } };

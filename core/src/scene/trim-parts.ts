@@ -1,20 +1,20 @@
-import { recordOf, roomOf, type Design } from '../document/design';
+import type { Design } from '../document/design';
 import { remember } from '../document/remember';
 import { subtract, unit } from '../geometry/point';
-import { finishNamed } from '../surfaces/finishes';
+import { finishAlong } from '../surfaces/finish-of';
 import { shapeOfTrim, type TrimPiece } from '../surfaces/trim-piece';
 import { trims } from '../surfaces/trims';
 import { grained, swept, type Mesh } from './mesh';
 import type { SceneGroup } from './scene-part';
 
 /** The trims of a room in three dimensions: along cabinets they have the finish of the fronts there. */
-export const trimGroups = (design: Design): SceneGroup[] => trims(design).map((piece) => groupOf(design, piece));
+export const trimGroups = (design: Design): SceneGroup[] =>
+  trims(design).map((piece) => groupOf(design, piece));
 
 function groupOf(design: Design, piece: TrimPiece): SceneGroup {
   const { along } = piece;
-  if (!('items' in along)) return madeGroup(piece, { finish: null });
-  const record = recordOf(design, 'item', along.items[0].item);
-  const finish = finishNamed(record?.finish ?? roomOf(design).frontFinish);
+  const items = 'items' in along ? along.items.map(({ item }) => item) : [];
+  const finish = finishAlong(design, 'trim', items);
   return madeGroup(piece, { finish: finish?.name ?? null });
 }
 

@@ -1,3 +1,4 @@
+import type { DoorStyle, HandleStyle } from '../document/limits';
 import type { Side } from '../document/records';
 import { plinthUnder, type ConstructionMethod } from '../ranges/construction';
 import { ONE_DOOR } from '../ranges/handing';
@@ -13,8 +14,10 @@ export interface FrontPart {
   /** The side a leaf, flap or drop turns about; what has none slides out or stays. */
   hinge?: Side | 'bottom' | 'top';
   glass?: true;
-  /** Where it is taken hold of. */
-  pull?: { across: number; up: number; upright: boolean };
+  /** How it is made: a plain board unless given. */
+  style?: DoorStyle;
+  /** Where it is taken hold of, and by what; by a bar unless given. */
+  pull?: { across: number; up: number; upright: boolean; by?: HandleStyle };
 }
 
 /** What the parts of a front depend on. Lengths mm. */
@@ -153,3 +156,30 @@ function pullHeight({ low, high }: Place, up: number): number {
   // What begins above hand height is reached from below.
   return low + up > HAND_HEIGHT ? low + end : high - end;
 }
+
+/** A gap for fingers where a front has nothing else to be taken hold of by, mm. */
+const FINGERS = 20;
+
+/** The leaves of a front in a style, taken hold of by something: with nothing, they are so much shorter where they are taken hold of, but where that is in their middle. */
+export function styled(
+  parts: readonly FrontPart[],
+  { door, handle }: { door: DoorStyle; handle: HandleStyle },
+): FrontPart[] {
+  return parts.map((part): FrontPart => {
+    if (!LEAVES.has(part.shows)) return part;
+    const own: FrontPart = door === 'slab' ? part : { ...part, style: door };
+    const { pull, low, high } = own;
+    if (!pull || handle === 'bar') return own;
+    if (handle !== 'none') {
+      // A cup is for what slides.
+      const by = handle === 'cup' && part.shows !== 'drawer' ? 'knob' : handle;
+      return { ...own, pull: { ...pull, by } };
+    }
+    const { pull: _, ...free } = own;
+    const [below, above] = [pull.up - low, high - pull.up];
+    if (Math.min(below, above) > 2 * PULL_END || high - low < 4 * FINGERS) return free;
+    return above <= below ? { ...free, high: high - FINGERS } : { ...free, low: low + FINGERS };
+  });
+}
+
+const LEAVES: ReadonlySet<FrontPart['shows']> = new Set(['door', 'drawer', 'flap'] as const);

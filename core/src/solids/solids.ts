@@ -1,6 +1,7 @@
 import { perDesign, recordOf, roomOf, type Design } from '../document/design';
 import { groupedBy } from '../document/grouped';
-import type { FixedRecord, ItemRecord, Side } from '../document/records';
+import type { DoorStyle, HandleStyle } from '../document/limits';
+import type { FixedRecord, ItemRecord, RoomRecord, Side } from '../document/records';
 import { remember, rememberBoth } from '../document/remember';
 import { signedArea } from '../geometry/polygon';
 import {
@@ -22,7 +23,8 @@ import { tops } from '../surfaces/tops';
 import { waterfalls } from '../surfaces/waterfalls';
 import { fixedThings } from '../survey/fixed-things';
 import { trims } from '../surfaces/trims';
-import { frontParts } from './front-parts';
+import { frontStyle } from '../surfaces/finish-of';
+import { frontParts, styled } from './front-parts';
 import { plainSides, type Solid, type SolidSide } from './solid';
 import { trimSolids } from './trim-solids';
 
@@ -32,7 +34,9 @@ export type { Solid, SolidSide } from './solid';
 export const solidsOf: (design: Design) => readonly Solid[] = perDesign((design) => {
   const known = rangesOf(design);
   const room = findRange(roomOf(design).range, known);
-  const shelf = shelfOf(known, { usual: room ? constructionOf(room) : null });
+  const { doorStyle, handleStyle } = roomOf(design);
+  const styles = { ...(doorStyle && { doorStyle }), ...(handleStyle && { handleStyle }) };
+  const shelf = shelfOf(known, { usual: room ? constructionOf(room) : null, styles });
   return [
     ...itemBoxes(design).map((box) => itemSolid(shelf, box)),
     ...fixedThings(design).map(({ record, footprint, low, high, circle }) =>
@@ -138,24 +142,30 @@ const topSolid = remember(({ id }: ItemRecord, extent: Extent & { carriers: read
 interface Shelf {
   known: readonly Range[];
   usual: ConstructionMethod | null;
+  /** How the room has its fronts made. */
+  styles: Pick<RoomRecord, 'doorStyle' | 'handleStyle'>;
 }
 
-const shelfOf = remember((known: readonly Range[], { usual }: Pick<Shelf, 'usual'>): Shelf => {
-  return { known, usual };
+const shelfOf = remember((known: readonly Range[], { usual, styles }: Omit<Shelf, 'known'>): Shelf => {
+  return { known, usual, styles };
 });
 
-const itemSolid = rememberBoth(({ known, usual }: Shelf, box: ItemBox): Solid => {
+const itemSolid = rememberBoth(({ known, usual, styles }: Shelf, box: ItemBox): Solid => {
   const { record, kind } = box;
   // What goes through under the counter takes its plinth and gaps from the cabinets beside it.
   const made = constructionBeside(record, kind, { known, usual });
   const found = kind.rows ? findItem(record.range, record.code, known) : null;
-  return boxSolid(box, { made, drawers: found?.ok ? found.value.family.drawers : undefined });
+  const drawers = found?.ok ? found.value.family.drawers : undefined;
+  // What is bought as one thing comes with its front.
+  const style = kind.group === 'appliances' ? null : frontStyle(styles, record, made);
+  return boxSolid(box, { made, drawers, style });
 });
 
 /** How an item is built: the method of its range, and how many drawers its family has, where it says. */
 interface Build {
   made: ConstructionMethod | null;
   drawers: number | undefined;
+  style: { door: DoorStyle; handle: HandleStyle } | null;
 }
 
 const boxSolid = remember((box: ItemBox, build: Build): Solid => {
@@ -166,7 +176,8 @@ const boxSolid = remember((box: ItemBox, build: Build): Solid => {
     const [from, to] = [footprint[(index + 1) % footprint.length]!, footprint[index]!];
     const front = frontBetween(box, { along, out }, next, build);
     const width = Math.hypot(next.along - along, next.out - out);
-    return { from, to, front: front !== null, parts: front ? front(width) : [] };
+    const parts = front ? front(width) : [];
+    return { from, to, front: front !== null, parts: build.style ? styled(parts, build.style) : parts };
   });
   const foot = plinthUnder(kind, record, build.made);
   const solid: Solid = { id, of: 'item', box, footprint, low, high, sides, round: kind.plan === 'round' };

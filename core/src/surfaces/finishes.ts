@@ -1,3 +1,7 @@
+import type { FinishPart } from '../document/limits';
+import type { RoomRecord } from '../document/records';
+import { finishLibrary } from './finish-library';
+
 /** A tile as it is laid: its size along a course and across it, and the joint, mm; every other course is moved along by a share of a tile. */
 export interface TileShape {
   long: number;
@@ -6,67 +10,99 @@ export interface TileShape {
   offset: number;
 }
 
+/** What is to be seen on the face of a finish beside its colour; sizes in mm, depths as shares of all light. */
+export type Figure =
+  | { type: 'plain' }
+  /** Timber: how it is cut, the colour of its late rings, about how far apart those are. */
+  | { type: 'grain'; cut: 'crown' | 'rustic' | 'straight'; dark: string; rings: number }
+  /** Timber in boards side by side, so wide. */
+  | { type: 'boards'; cut: 'crown' | 'rustic' | 'straight'; dark: string; rings: number; wide: number }
+  /** Veined stone: how far a vein goes before it has turned, how much there is of them. */
+  | { type: 'veins'; vein: string; spread: number; bold: number }
+  /** Crystals of several colours, about so large. */
+  | { type: 'specks'; of: readonly string[]; size: number }
+  /** Chips of other stone in a ground, the largest so large. */
+  | { type: 'chips'; of: readonly string[]; size: number }
+  /** Lighter and darker, as of one firing or pouring. */
+  | { type: 'clouds'; depth: number }
+  /** Split or laid down in layers. */
+  | { type: 'layers'; dark: string }
+  | { type: 'brushed' }
+  | { type: 'weave'; dark: string };
+
+export const finishMaterials = ['paint', 'timber', 'stone', 'tile', 'laminate', 'metal'] as const;
+export type FinishMaterial = (typeof finishMaterials)[number];
+
 /** What a surface is finished with: how it looks, and how it is made. */
 export interface Finish {
   name: string;
-  of: 'paint' | 'timber' | 'stone' | 'tile';
+  /** What stands in the frame on drawings. */
+  code: string;
+  of: FinishMaterial;
+  /** Its colour as a whole: that of its texture is this on an average. */
   colour: string;
-  /** How rough it is, 0 to 1. */
+  /** How rough and how metallic it is, 0 to 1. */
   rough: number;
-  /** Whether a tile has a grain along it, as timber has. */
+  metal?: number;
+  figure: Figure;
+  /** After how many mm its texture repeats, both ways. */
+  long: number;
+  /** Whether it has a grain along it, as timber has. */
   grain?: boolean;
   tile?: TileShape & { grout: string };
 }
 
+/** What a texture is painted from. */
+export type TextureSource = Pick<Finish, 'code' | 'colour' | 'figure' | 'long'>;
+
 /** The finishes surfaces can be given by name. Any other word is kept as it is written, and looks as the surface usually does. */
-export const finishes: readonly Finish[] = [
-  { name: 'Chalk', of: 'paint', colour: '#ece7da', rough: 0.55 },
-  { name: 'Kelp', of: 'paint', colour: '#4d675b', rough: 0.5 },
-  { name: 'Drift oak', of: 'timber', colour: '#c4a67f', rough: 0.55 },
-  { name: 'Tarred pine', of: 'timber', colour: '#453b33', rough: 0.6 },
-  { name: 'Shell', of: 'stone', colour: '#dcd8cf', rough: 0.3 },
-  { name: 'Skerry', of: 'stone', colour: '#4c504f', rough: 0.3 },
-  {
-    name: 'Marram',
-    of: 'tile',
-    colour: '#c3b8a3',
-    rough: 0.5,
-    tile: { long: 600, high: 300, joint: 3, offset: 0, grout: '#8f8574' },
-  },
-  {
-    name: 'Groyne',
-    of: 'tile',
-    colour: '#a08a70',
-    rough: 0.55,
-    grain: true,
-    tile: { long: 900, high: 150, joint: 2, offset: 1 / 3, grout: '#5f5243' },
-  },
-  {
-    name: 'Samphire',
-    of: 'tile',
-    colour: '#8fa78f',
-    rough: 0.22,
-    tile: { long: 150, high: 75, joint: 2, offset: 1 / 2, grout: '#e3ded2' },
-  },
-  {
-    name: 'Pebbleback',
-    of: 'tile',
-    colour: '#d3cec2',
-    rough: 0.4,
-    tile: { long: 48, high: 48, joint: 3, offset: 0, grout: '#9a9486' },
-  },
-];
+export const finishes = finishLibrary;
+
+const byName = new Map(finishes.map((finish) => [finish.name.toLowerCase(), finish]));
 
 /** The finish of a name, however it is written; null where the name is of none we know. */
 export function finishNamed(name: string | undefined): Finish | null {
   const own = name?.trim().toLowerCase();
-  return own ? (finishes.find((finish) => finish.name.toLowerCase() === own) ?? null) : null;
+  return own ? (byName.get(own) ?? null) : null;
 }
 
-const named = (...of: Finish['of'][]) =>
-  finishes.filter((one) => of.includes(one.of)).map(({ name }) => name);
-/** What fronts, tops, floors and walls are usually finished with. */
-export const frontFinishNames = named('paint', 'timber');
-export const topFinishNames = named('stone', 'timber');
-export const floorFinishNames = named('tile', 'timber', 'stone');
-export const wallFinishNames = named('paint', 'tile');
+/** What each part is usually made of. */
+export const usualMaterials = {
+  front: ['paint', 'timber', 'laminate'],
+  box: ['laminate', 'timber', 'paint'],
+  end: ['paint', 'timber', 'laminate'],
+  plinth: ['paint', 'timber', 'laminate', 'metal'],
+  handle: ['metal', 'timber', 'paint'],
+  trim: ['paint', 'timber'],
+  top: ['stone', 'timber', 'laminate', 'metal'],
+  splash: ['stone', 'timber', 'laminate', 'metal'],
+  wall: ['paint', 'tile'],
+  floor: ['tile', 'timber', 'stone'],
+  ceiling: ['paint', 'timber'],
+} as const satisfies Record<FinishPart, readonly FinishMaterial[]>;
+
+/** Where a room says what a part is finished with. */
+const roomKeys = {
+  front: 'frontFinish',
+  box: 'boxFinish',
+  end: 'endFinish',
+  plinth: 'plinthFinish',
+  handle: 'handleFinish',
+  trim: 'trimFinish',
+  top: 'topFinish',
+  splash: 'splashFinish',
+  wall: 'wallFinish',
+  floor: 'floorFinish',
+  ceiling: 'ceilingFinish',
+} as const satisfies Record<FinishPart, keyof RoomRecord>;
+export const finishKey = <P extends FinishPart>(part: P): (typeof roomKeys)[P] => roomKeys[part];
+
+/** The finishes a part is usually given. */
+export const finishesFor = (part: FinishPart): readonly Finish[] => {
+  const suited: readonly FinishMaterial[] = usualMaterials[part];
+  return suited.flatMap((material) => finishes.filter(({ of }) => of === material));
+};
+const namesFor = (part: FinishPart) => finishesFor(part).map(({ name }) => name);
+/** What fronts and walls are usually finished with. */
+export const frontFinishNames = namesFor('front');
+export const wallFinishNames = namesFor('wall');

@@ -5,7 +5,8 @@ import type { ItemSide, TopEdge } from './top-edge';
 import { shapeReach, trimShape, type TrimShape } from './trim-profiles';
 
 /** What a trim runs along: sides of items, a wall, or a fixed thing. */
-export type TrimmedSide = { items: readonly [ItemSide, ...ItemSide[]] } | { face: string } | { fixed: string };
+export type TrimmedSide =
+  { items: readonly [ItemSide, ...ItemSide[]] } | { face: string } | { fixed: string };
 
 /**
  * A length of trim, swept along a path in plan (of more than two places only along a bent wall). Its cross section stands upright at every place of

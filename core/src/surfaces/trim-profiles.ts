@@ -9,11 +9,11 @@ export type TrimShape = readonly Point[];
 const STEPS = 6;
 
 /** The way along a curve from one place to the next, that swells out to the first's height (or out) before it turns: a quarter of an ellipse, without its first place. */
-function quarter(from: Pair, to: Pair, turns: 'out first' | 'up first'): Pair[] {
+function quarter(from: Pair, to: Pair, turns: 'out-first' | 'up-first'): Pair[] {
   return Array.from({ length: STEPS }, (_, step) => {
     const angle = ((step + 1) / STEPS) * (Math.PI / 2);
     const [slow, fast] = [1 - Math.cos(angle), Math.sin(angle)];
-    const [out, up] = turns === 'out first' ? [fast, slow] : [slow, fast];
+    const [out, up] = turns === 'out-first' ? [fast, slow] : [slow, fast];
     return [from[0] + (to[0] - from[0]) * out, from[1] + (to[1] - from[1]) * up];
   });
 }
@@ -23,7 +23,7 @@ type Pair = readonly [out: number, up: number];
 /** What goes out by a hollow and on by a round: the two quarters of an ogee between two places. */
 function wave(from: Pair, to: Pair): Pair[] {
   const middle: Pair = [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2];
-  return [...quarter(from, middle, 'up first'), ...quarter(middle, to, 'out first')];
+  return [...quarter(from, middle, 'up-first'), ...quarter(middle, to, 'out-first')];
 }
 
 type Shapes = { [U in TrimUse]: Record<Exclude<TrimProfile<U>, 'none'>, readonly Pair[]> };
@@ -41,7 +41,7 @@ const shapes: Shapes = {
       [-14, 0],
       [4, 0],
       [4, 10],
-      ...quarter([4, 10], [46, 56], 'up first'),
+      ...quarter([4, 10], [46, 56], 'up-first'),
       [50, 56],
       [50, 66],
       [-14, 66],
@@ -65,8 +65,8 @@ const shapes: Shapes = {
       [0, 0],
       [-18, 0],
     ],
-    rounded: [[-18, -35], [-12, -35], ...quarter([-12, -35], [0, -23], 'out first'), [0, 0], [-18, 0]],
-    hollow: [[-18, -40], [-10, -40], ...quarter([-10, -40], [0, -14], 'up first'), [0, 0], [-18, 0]],
+    rounded: [[-18, -35], [-12, -35], ...quarter([-12, -35], [0, -23], 'out-first'), [0, 0], [-18, 0]],
+    hollow: [[-18, -40], [-10, -40], ...quarter([-10, -40], [0, -14], 'up-first'), [0, 0], [-18, 0]],
   },
   skirting: {
     square: [
@@ -82,11 +82,11 @@ const shapes: Shapes = {
       [6, 95],
       [0, 95],
     ],
-    rounded: [[0, 0], [15, 0], [15, 83], ...quarter([15, 83], [3, 95], 'up first'), [0, 95]],
+    rounded: [[0, 0], [15, 0], [15, 83], ...quarter([15, 83], [3, 95], 'up-first'), [0, 95]],
     ogee: [[0, 0], [18, 0], [18, 105], [15, 105], ...wave([15, 105], [6, 140]), [6, 145], [0, 145]],
   },
   cove: {
-    hollow: [[0, -90], [10, -90], ...quarter([10, -90], [90, -10], 'up first'), [90, 0], [0, 0]],
+    hollow: [[0, -90], [10, -90], ...quarter([10, -90], [90, -10], 'up-first'), [90, 0], [0, 0]],
     stepped: [
       [0, -75],
       [25, -75],

@@ -157,22 +157,27 @@ const lengthsOf = remember(
     );
     // A mitre wants something to meet: square where what would is left out, or begins at a wall.
     const pieces = found.map(({ piece }) => piece);
-    return found.map(({ piece, board }) => samePiece(board.edge, { piece: {
-      ...piece,
-      out: [0, 1].map((end) => {
-        const own = piece.out[end]!;
-        const corner = end === 0 ? board.a : board.b;
-        const met = boards.some((other) =>
-          other === board ? false : distance(end === 0 ? other.b : other.a, corner) < SAME_PLACE,
-        );
-        const there = pieces.some(
-          (other) =>
-            other !== piece && distance(end === 0 ? other.path[1]! : other.path[0]!, piece.path[end]!) < TOUCH,
-        );
-        const isCorner = distance(piece.path[end]!, corner) < SAME_PLACE;
-        return isCorner && met && !there ? squareOut(piece.path[0]!, piece.path[1]!, 'right') : own;
+    return found.map(({ piece, board }) =>
+      samePiece(board.edge, {
+        piece: {
+          ...piece,
+          out: [0, 1].map((end) => {
+            const own = piece.out[end]!;
+            const corner = end === 0 ? board.a : board.b;
+            const met = boards.some((other) =>
+              other === board ? false : distance(end === 0 ? other.b : other.a, corner) < SAME_PLACE,
+            );
+            const there = pieces.some(
+              (other) =>
+                other !== piece &&
+                distance(end === 0 ? other.path[1]! : other.path[0]!, piece.path[end]!) < TOUCH,
+            );
+            const isCorner = distance(piece.path[end]!, corner) < SAME_PLACE;
+            return isCorner && met && !there ? squareOut(piece.path[0]!, piece.path[1]!, 'right') : own;
+          }),
+        },
       }),
-    } }));
+    );
   },
   { kept: 2 },
 );

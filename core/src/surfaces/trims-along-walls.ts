@@ -69,7 +69,8 @@ function stretchesOf(design: Design, use: WallTrim, level: number): Stretch[][] 
       const face = edge.role === 'wall' ? shape.byId.get(edge.at!) : undefined;
       const half = face?.wallHeight ?? null;
       // Where it has none the next ends at it.
-      if (!trimShape(use, profile) || (half !== null && half < 2 * high)) return [{ edge, a: edge.a, b: edge.b, profile: 'none' }];
+      if (!trimShape(use, profile) || (half !== null && half < 2 * high))
+        return [{ edge, a: edge.a, b: edge.b, profile: 'none' }];
       return freeOf(design, edge, { low, high }).map(([a, b]) => ({ edge, a, b, profile }));
     }),
   );
@@ -152,7 +153,9 @@ function freeOf(
 }
 
 function piecesAlong(stretches: readonly Stretch[], use: WallTrim, level: number): TrimPiece[] {
-  const footprints = mitred(stretches.map(({ a, b, profile }) => ({ a, b, thick: profile === 'none' ? 0 : 1 })));
+  const footprints = mitred(
+    stretches.map(({ a, b, profile }) => ({ a, b, thick: profile === 'none' ? 0 : 1 })),
+  );
   const pieces: Told[] = [];
   for (const [index, { edge, a, b, profile }] of stretches.entries()) {
     if (profile === 'none') continue;

@@ -40,7 +40,13 @@ const told = ({ design }: RoomBuilder, use: TrimUse) =>
     .sort();
 
 /** Volume of a closed mesh: the sum of its triangles' pyramids to the origin. */
-function volume({ positions, indices }: { positions: readonly number[]; indices: readonly number[] }): number {
+function volume({
+  positions,
+  indices,
+}: {
+  positions: readonly number[];
+  indices: readonly number[];
+}): number {
   let sum = 0;
   for (let i = 0; i < indices.length; i += 3) {
     const [a, b, c] = [0, 1, 2].map((at) => {
@@ -78,7 +84,9 @@ describe('trims along cabinets', () => {
       `item-3 right ${depth + 50} 45 outer / 0`,
     ]);
     // What hangs flush under them is no longer than its line, and shorter at the back.
-    expect(told(builder, 'lightRail')).toContain('item-1 front item-2 front item-3 front 2000 45 outer / 45 outer');
+    expect(told(builder, 'lightRail')).toContain(
+      'item-1 front item-2 front item-3 front 2000 45 outer / 45 outer',
+    );
     const levels = trims(builder.design).map(({ use, level }) => `${use} ${level}`);
     expect(levels).toContain(`cornice ${item.up + item.height}`);
     expect(levels).toContain(`lightRail ${item.up}`);
@@ -146,7 +154,9 @@ describe('trims along cabinets', () => {
       builder.run(setRoom, { cornice: 'ogee' });
       const cuts = trims(builder.design).map((piece) => ({ piece, cut: trimCut(piece) }));
       const corner = cuts.flatMap(({ piece, cut }) =>
-        piece.use === 'cornice' ? cut.ends.filter(({ longer, angle }) => longer === 'back' && angle > 0.1) : [],
+        piece.use === 'cornice'
+          ? cut.ends.filter(({ longer, angle }) => longer === 'back' && angle > 0.1)
+          : [],
       );
       const inside = Math.PI / 2 + Math.atan2(turn, 3000);
       expect(corner.length).toBe(2);

@@ -8,4 +8,3 @@ export const trims: (design: Design) => readonly TrimPiece[] = perDesign((design
   ...trimsAlongItems(design),
   ...trimsAlongWalls(design),
 ]);
-

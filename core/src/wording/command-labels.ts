@@ -1,6 +1,6 @@
 import type { FixedType } from '../document/fixture-types';
-import type { TrimUse } from '../document/limits';
-import { fixedNames, trimNames } from './things';
+import type { FinishPart, TrimUse } from '../document/limits';
+import { finishPartNames, fixedNames, trimNames } from './things';
 
 type Several = readonly unknown[];
 
@@ -63,6 +63,10 @@ export const commandLabels = {
   },
   'set-end-panel': ({ side }: { side: string }) => `Finish the ${side} end`,
   'set-face-length': () => 'Change a face',
+  'set-finish': ({ part, finish }: { part: FinishPart; finish: string | null }) => {
+    const name = finishPartNames[part].toLowerCase();
+    return finish === null ? `Let ${name} follow the room` : `Finish ${name} in ${finish}`;
+  },
   'set-into': ({ code, ids }: { code: string; ids: Several }) =>
     ids.length === 1 ? `Let ${code} in` : `Let ${ids.length} ${code} in`,
   'set-item': ({ code }: { code: string }) => `Set ${code}`,
@@ -72,6 +76,10 @@ export const commandLabels = {
     return change.back === null ? 'Let a plinth follow the room' : 'Set a plinth back';
   },
   'set-room': () => 'Change the room',
+  'set-style': ({ style, value }: { style: 'doorStyle' | 'handleStyle'; value: string | null }) => {
+    const name = style === 'doorStyle' ? 'door style' : 'handles';
+    return value === null ? `Let the ${name} follow the room` : `Change the ${name}`;
+  },
   'set-tie': () => 'Set a tie',
   'set-top-corner': ({ shape }: { shape: object | null }) =>
     !shape ? 'Make a corner sharp' : 'radius' in shape ? 'Round a corner' : 'Cut a corner',

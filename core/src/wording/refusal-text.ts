@@ -11,6 +11,7 @@ import type {
 } from '../result';
 import { formatLengthWithUnit } from '../units/format-length';
 import { isInchUnit, usualStyle, type LengthStyle } from '../units/units';
+import { finishPartNames } from './things';
 import { say, sayFirst, sayReason } from './words';
 
 type Show = (mm: number) => string;
@@ -155,6 +156,10 @@ const wording: Wording = {
   'cut-out-outside': ({ cutOut }) =>
     `Cut-out ${cutOut} does not lie within the top. Check its place along, its distance from the front and its size.`,
   'cut-outs-overlap': ({ first, second }) => `Cut-outs ${first} and ${second} overlap. Move one of them.`,
+  'finish-long': ({ most }) => `The name of a finish is ${most} letters long at most. Shorten it.`,
+  'finish-of-room': ({ part }) =>
+    `${finishPartNames[part]} can’t be finished there: it is the same in all of the room. Finish it for the room.`,
+  'no-fronts': ({ item }) => `${item} has no fronts that are made in a style. Choose a cabinet.`,
   'no-trim': ({ item, use }) =>
     use === 'cornice'
       ? `${item} can’t have a cornice: wall units and talls have one. Choose one of those.`

@@ -1,4 +1,4 @@
-import type { TrimProfile, TrimUse } from '../document/limits';
+import type { DoorStyle, FinishPart, HandleStyle, TrimProfile, TrimUse } from '../document/limits';
 import type { FixedType, ServiceType } from '../document/fixture-types';
 import type { MeasuredFrom, OpeningAction, OpeningType } from '../document/opening-types';
 
@@ -45,6 +45,43 @@ export const trimProfileNames: Record<TrimProfile, string> = {
   stepped: 'Stepped',
   rounded: 'Rounded',
   bevelled: 'Bevelled',
+};
+
+/** What is finished by itself. */
+export const finishPartNames: Record<FinishPart, string> = {
+  front: 'Fronts',
+  box: 'Boxes',
+  end: 'End panels',
+  plinth: 'Plinths',
+  handle: 'Handles',
+  trim: 'Trims',
+  top: 'Tops',
+  splash: 'Splashes',
+  wall: 'Walls',
+  floor: 'Floor',
+  ceiling: 'Ceiling',
+};
+
+/** How fronts are made, and what they are taken hold of by. */
+export const doorStyleNames: Record<DoorStyle, string> = {
+  slab: 'Plain',
+  'slim-frame': 'Slim frame',
+  frame: 'Frame and panel',
+  'wide-frame': 'Wide frame',
+  beaded: 'Frame with a bead',
+  raised: 'Raised panel',
+  grooved: 'Grooved boards',
+  slatted: 'Slats',
+  glazed: 'Glazed frame',
+};
+
+export const handleStyleNames: Record<HandleStyle, string> = {
+  bar: 'Bar',
+  'long-bar': 'Long bar',
+  knob: 'Knob',
+  cup: 'Cup, knobs on doors',
+  edge: 'Edge pull',
+  none: 'None, finger gap',
 };
 
 /** What openings and the ways they open are called. */

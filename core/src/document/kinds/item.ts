@@ -23,9 +23,14 @@ import {
   MOST_SPLASH,
   edgeProfiles,
   trimProfiles,
+  doorStyles,
+  handleStyles,
+  MOST_FINISH,
   type CornerJoint,
   type EdgeProfile,
   type TrimProfile,
+  type DoorStyle,
+  type HandleStyle,
 } from '../limits';
 import { IsPlacement, OutlinePlace, type Placement, type Side } from '../places';
 
@@ -117,6 +122,17 @@ export class ItemTrims {
   @Optional() @Nested(LightRailWays) lightRail?: LightRailWays;
 }
 
+/** What the parts of an item beside its fronts are finished with, and of the top over it, where that is not as the room says. */
+export class ItemFinishes {
+  @Optional() @Words(1, MOST_FINISH) box?: string;
+  @Optional() @Words(1, MOST_FINISH) end?: string;
+  @Optional() @Words(1, MOST_FINISH) plinth?: string;
+  @Optional() @Words(1, MOST_FINISH) handle?: string;
+  @Optional() @Words(1, MOST_FINISH) trim?: string;
+  @Optional() @Words(1, MOST_FINISH) top?: string;
+  @Optional() @Words(1, MOST_FINISH) splash?: string;
+}
+
 /** Anything set in the room. Its sizes are its own, so a change of the range's data never changes a design. */
 export class ItemRecord {
   @Equals('item') kind!: 'item';
@@ -155,7 +171,12 @@ export class ItemRecord {
   @Optional() @Nested(ItemTrims) trims?: ItemTrims;
   /** What it is called, where its kind does not say it. */
   @Optional() @Words(1, 60) name?: string;
-  @Optional() @Words(1, 40) finish?: string;
+  /** What its fronts are finished with, or all of it where it has none. */
+  @Optional() @Words(1, MOST_FINISH) finish?: string;
+  @Optional() @Nested(ItemFinishes) finishes?: ItemFinishes;
+  /** How its fronts are made, and what they are taken hold of by. */
+  @Optional() @OneOf(doorStyles) doorStyle?: DoorStyle;
+  @Optional() @OneOf(handleStyles) handleStyle?: HandleStyle;
   /** Its number on drawings and schedules, once it has one. */
   @Optional() @IsInt() @Between(1, 9_999) number?: number;
   /** Locked: not moved, changed or removed until it is unlocked. */

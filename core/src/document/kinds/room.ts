@@ -16,6 +16,9 @@ import {
   packIds,
   edgeProfiles,
   trimProfiles,
+  doorStyles,
+  handleStyles,
+  MOST_FINISH,
   LEAST_SPLASH_THICKNESS,
   MOST_PLINTH_BACK,
   MOST_PLINTH_OUT,
@@ -24,6 +27,8 @@ import {
   type EdgeProfile,
   type PackId,
   type TrimProfile,
+  type DoorStyle,
+  type HandleStyle,
 } from '../limits';
 
 /** The room itself: how it is named, measured and shown, and the standard heights decided for it. */
@@ -73,9 +78,19 @@ export class RoomRecord {
   @Optional() @IsBoolean() specials?: boolean;
   /** Where north is: turned so far to the left from the top of the plan. The top unless given. */
   @Optional() @Radians(-3.1416, 3.1416) north?: number;
-  /** What fronts, tops, floor and walls are finished with, where a thing has no finish of its own. */
-  @Optional() @Words(1, 40) frontFinish?: string;
-  @Optional() @Words(1, 40) topFinish?: string;
-  @Optional() @Words(1, 40) floorFinish?: string;
-  @Optional() @Words(1, 40) wallFinish?: string;
+  /** What is finished with what, where a thing has no finish of its own. */
+  @Optional() @Words(1, MOST_FINISH) frontFinish?: string;
+  @Optional() @Words(1, MOST_FINISH) boxFinish?: string;
+  @Optional() @Words(1, MOST_FINISH) endFinish?: string;
+  @Optional() @Words(1, MOST_FINISH) plinthFinish?: string;
+  @Optional() @Words(1, MOST_FINISH) handleFinish?: string;
+  @Optional() @Words(1, MOST_FINISH) trimFinish?: string;
+  @Optional() @Words(1, MOST_FINISH) topFinish?: string;
+  @Optional() @Words(1, MOST_FINISH) splashFinish?: string;
+  @Optional() @Words(1, MOST_FINISH) floorFinish?: string;
+  @Optional() @Words(1, MOST_FINISH) wallFinish?: string;
+  @Optional() @Words(1, MOST_FINISH) ceilingFinish?: string;
+  /** How fronts are made, and what they are taken hold of by; as the range makes them and by a bar unless given. */
+  @Optional() @OneOf(doorStyles) doorStyle?: DoorStyle;
+  @Optional() @OneOf(handleStyles) handleStyle?: HandleStyle;
 }

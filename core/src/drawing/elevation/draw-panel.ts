@@ -3,11 +3,10 @@ import type { Point } from '../../geometry/point';
 import type { FrontPart } from '../../solids/front-parts';
 import { DASH, outline, WEIGHT, type Ink, type Layer, type PathMark, type Primitive } from '../primitives';
 import { hatchLines } from '../hatch';
+import { handleLines, styleLines } from './front-lines';
 import { seenOf, type Cover } from './hidden';
 import { topAt, type Panel } from './panels';
 
-/** Half the length of a pull, mm. */
-const PULL = 64;
 /** Lines of the hatch of what is cut, apart in paper mm. */
 const HATCH = 2.2;
 
@@ -93,7 +92,7 @@ function drawPart(part: FrontPart, panel: DrawnPanel, strokes: Strokes): PathMar
   const { left, right, low, high } = part;
   const rim = [place(left, low), place(right, low), place(right, high), place(left, high), place(left, low)];
   const marks = strokes(inside([rim]), WEIGHT.top);
-  const { shows, hinge, pull } = part;
+  const { shows, hinge } = part;
   const [middle, half] = [(left + right) / 2, (low + high) / 2];
   if (hinge) {
     const lines = {
@@ -104,16 +103,11 @@ function drawPart(part: FrontPart, panel: DrawnPanel, strokes: Strokes): PathMar
     };
     marks.push(...strokes(inside([lines[hinge]]), WEIGHT.thin, DASH));
   }
-  if (part.glass) marks.push(...strokes(inside(glass(place, part)), WEIGHT.thin));
-  if (pull) {
-    const [x, y] = pull.upright ? [0, PULL] : [PULL, 0];
-    const reach = Math.min(1, (pull.upright ? high - low : right - left) / (3 * PULL));
-    const bar = [
-      place(pull.across - x * reach, pull.up - y * reach),
-      place(pull.across + x * reach, pull.up + y * reach),
-    ];
-    marks.push(...strokes(inside([bar]), WEIGHT.object));
-  }
+  if (part.glass || part.style === 'glazed') marks.push(...strokes(inside(glass(place, part)), WEIGHT.thin));
+  const edges = styleLines(part).map((edge) => edge.map(([across, up]) => place(across, up)));
+  if (edges.length > 0) marks.push(...strokes(inside(edges), WEIGHT.thin));
+  const handle = handleLines(part).map((edge) => edge.map(([across, up]) => place(across, up)));
+  if (handle.length > 0) marks.push(...strokes(inside(handle), WEIGHT.object));
   if (shows === 'port')
     marks.push(
       ...strokes(

@@ -2,6 +2,7 @@ import {
   usualCut,
   type Caught,
   type Finding,
+  type FinishPart,
   type GapPlace,
   type PlanOptions,
   type RunBand,
@@ -32,6 +33,7 @@ export const surfaceLeaves = [
   { id: 'tops', name: 'Tops' },
   { id: 'plinths', name: 'Plinths' },
   { id: 'trims', name: 'Trims' },
+  { id: 'finishes', name: 'Finishes' },
 ] as const;
 export type SurfaceLeaf = (typeof surfaceLeaves)[number]['id'];
 
@@ -55,6 +57,9 @@ export class ScreenState {
   surfaceLeaf: SurfaceLeaf = $state('tops');
   /** The trim that is brought forward. */
   trimUse: TrimUse = $state('cornice');
+  /** The part that is finished, and the things that would show the finish that is tried. */
+  finishPart: FinishPart = $state('front');
+  covered: readonly string[] = $state.raw([]);
   /** Whether the plan shows how well each corner is known. */
   ellipses = $state(false);
   /** What the plan shows. */

@@ -3,6 +3,7 @@
   import { useWorkspace } from '$lib/tools/context';
   import Tabs from '$ui/Tabs.svelte';
   import Corrections from './Corrections.svelte';
+  import FinishesLeaf from './FinishesLeaf.svelte';
   import PlinthsLeaf from './PlinthsLeaf.svelte';
   import TopsLeaf from './TopsLeaf.svelte';
   import TrimsLeaf from './TrimsLeaf.svelte';
@@ -19,8 +20,8 @@
     onchoose={(leaf) => (screen.surfaceLeaf = leaf)}
   />
   {#if screen.surfaceLeaf === 'tops'}<TopsLeaf />{:else if screen.surfaceLeaf === 'plinths'}<PlinthsLeaf
-    />{:else}<TrimsLeaf />{/if}
-  <Corrections />
+    />{:else if screen.surfaceLeaf === 'trims'}<TrimsLeaf />{:else}<FinishesLeaf />{/if}
+  {#if screen.surfaceLeaf !== 'finishes'}<Corrections />{/if}
 </div>
 
 <style>

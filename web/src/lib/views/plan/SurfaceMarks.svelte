@@ -1,6 +1,7 @@
 <script lang="ts">
   import { useWorkspace } from '$lib/tools/context';
   import type { Camera } from '../camera';
+  import FinishMarks from './FinishMarks.svelte';
   import PlinthEdges from './PlinthEdges.svelte';
   import TopEdges from './TopEdges.svelte';
   import TrimEdges from './TrimEdges.svelte';
@@ -12,4 +13,6 @@
 
 {#if screen.surfaceLeaf === 'tops'}<TopEdges
     {camera}
-  />{:else if screen.surfaceLeaf === 'plinths'}<PlinthEdges {camera} />{:else}<TrimEdges {camera} />{/if}
+  />{:else if screen.surfaceLeaf === 'plinths'}<PlinthEdges
+    {camera}
+  />{:else if screen.surfaceLeaf === 'trims'}<TrimEdges {camera} />{:else}<FinishMarks {camera} />{/if}

@@ -1,4 +1,4 @@
-import { lookName, lookOf, type ScenePart, type SubstanceLook } from 'goodreach';
+import { lookName, lookOf, type ScenePart, type SubstanceLook, type TextureSource } from 'goodreach';
 import {
   CanvasTexture,
   Color,
@@ -11,115 +11,14 @@ import {
   SRGBColorSpace,
   type Texture,
 } from 'three';
+import { textureOf } from '../textures';
 import { roomAround } from './surroundings';
 
-/** Draws a square of a pattern that goes on at its edges. `random` gives the same numbers every time. */
-type Pattern = (paper: CanvasRenderingContext2D, size: number, random: () => number) => void;
-
-/** A pattern as long in the room as given, mm: places on a texture are millimetres. */
-interface Figure {
-  long: number;
-  draw: Pattern;
-}
-
-const PIXELS = 512;
-
-/** Grain along y: lines of the colour lighter and darker, each waving a little. */
-const grain =
-  (colour: string, lines: number, depth: number): Pattern =>
-  (paper, size, random) => {
-    paper.fillStyle = colour;
-    paper.fillRect(0, 0, size, size);
-    for (let i = 0; i < lines; i++) {
-      const x = random() * size;
-      paper.strokeStyle =
-        random() > 0.5 ? `rgba(40,22,8,${random() * depth})` : `rgba(255,240,215,${random() * depth})`;
-      paper.lineWidth = 0.6 + random() * 2.2;
-      const [sway, start] = [random() * 5, random() * 7];
-      // Drawn over both edges, so that it goes on.
-      for (const off of [-size, 0, size]) {
-        paper.beginPath();
-        for (let y = 0; y <= size; y += 16) {
-          const at = x + off + Math.sin((y / size) * 2 * Math.PI + start) * sway;
-          if (y === 0) paper.moveTo(at, y);
-          else paper.lineTo(at, y);
-        }
-        paper.stroke();
-      }
-    }
-  };
-
-/** Boards side by side, their ends in different places. */
-const boards =
-  (colour: string): Pattern =>
-  (paper, size, random) => {
-    grain(colour, 240, 0.1)(paper, size, random);
-    const wide = size / 6;
-    for (let i = 0; i < 6; i++) {
-      paper.fillStyle = `rgba(${random() > 0.5 ? '255,235,205' : '50,28,12'},${random() * 0.14})`;
-      paper.fillRect(i * wide, 0, wide, size);
-      paper.fillStyle = 'rgba(40,24,12,0.4)';
-      paper.fillRect(i * wide, 0, 1.2, size);
-      paper.fillRect(i * wide, random() * size, wide, 1.2);
-    }
-  };
-
-/** Specks of lighter and darker stone. */
-const specks =
-  (colour: string): Pattern =>
-  (paper, size, random) => {
-    paper.fillStyle = colour;
-    paper.fillRect(0, 0, size, size);
-    for (let i = 0; i < 2600; i++) {
-      paper.fillStyle =
-        random() > 0.45 ? `rgba(90,84,74,${random() * 0.28})` : `rgba(255,255,252,${random() * 0.4})`;
-      const r = 0.5 + random() * random() * 4;
-      paper.beginPath();
-      paper.ellipse(random() * size, random() * size, r, r * (0.4 + random() * 0.6), random() * 3, 0, 7);
-      paper.fill();
-    }
-  };
-
-/** Clouds of lighter and darker, as of one firing. */
-const tone =
-  (colour: string): Pattern =>
-  (paper, size, random) => {
-    paper.fillStyle = colour;
-    paper.fillRect(0, 0, size, size);
-    for (let i = 0; i < 50; i++) {
-      const [x, y, r] = [random() * size, random() * size, size * (0.06 + random() * 0.16)];
-      const shade = random() > 0.5 ? '255,250,240' : '60,52,40';
-      // Over every edge it comes to, so that it goes on.
-      const over = (at: number) => [-size, 0, size].filter((off) => at + off + r > 0 && at + off - r < size);
-      for (const dx of over(x))
-        for (const dy of over(y)) {
-          const cloud = paper.createRadialGradient(x + dx, y + dy, 0, x + dx, y + dy, r);
-          cloud.addColorStop(0, `rgba(${shade},0.06)`);
-          cloud.addColorStop(1, `rgba(${shade},0)`);
-          paper.fillStyle = cloud;
-          paper.fillRect(x + dx - r, y + dy - r, 2 * r, 2 * r);
-        }
-    }
-  };
-
-/** How long each figure is in the room, mm, and how it is drawn in a colour. */
-const figures: Record<NonNullable<SubstanceLook['figure']>, (colour: string) => Figure> = {
-  boards: (colour) => ({ long: 900, draw: boards(colour) }),
-  grain: (colour) => ({ long: 500, draw: grain(colour, 260, 0.1) }),
-  specks: (colour) => ({ long: 600, draw: specks(colour) }),
-  tone: (colour) => ({ long: 1_100, draw: tone(colour) }),
-};
-
-/** Numbers from 0 to 1, the same each time (a linear congruential generator). */
-function numbers(seed: number): () => number {
-  let state = seed;
-  return () => (state = (state * 1_664_525 + 1_013_904_223) % 4_294_967_296) / 4_294_967_296;
-}
-
-function textureOf({ long, draw }: Figure, sharp: number): Texture {
+/** A texture as it lies in the room: places on it are millimetres. */
+function textureFrom(pixels: ImageData, long: number, sharp: number): Texture {
   const canvas = document.createElement('canvas');
-  canvas.width = canvas.height = PIXELS;
-  draw(canvas.getContext('2d')!, PIXELS, numbers(7));
+  [canvas.width, canvas.height] = [pixels.width, pixels.height];
+  canvas.getContext('2d')!.putImageData(pixels, 0, 0);
   const texture = new CanvasTexture(canvas);
   texture.colorSpace = SRGBColorSpace;
   texture.wrapS = texture.wrapT = RepeatWrapping;
@@ -128,7 +27,7 @@ function textureOf({ long, draw }: Figure, sharp: number): Texture {
   return texture;
 }
 
-/** Where there is no figure: one white pixel, so that all substances are drawn by one shader. */
+/** Where there is no texture, or not yet: one white pixel, so that all substances are drawn by one shader. */
 function blank(): Texture {
   const canvas = document.createElement('canvas');
   canvas.width = canvas.height = 1;
@@ -182,6 +81,11 @@ export class Looks {
   private readonly made = new Map<string, MeshPhongMaterial | MeshStandardMaterial>();
   private readonly white = blank();
   private readonly around = roomAround();
+  private readonly painting = new Set<Promise<void>>();
+  private gone = false;
+
+  /** `changed` hears when a texture has come. */
+  constructor(private readonly changed: () => void = () => undefined) {}
 
   of(part: Pick<ScenePart, 'finish' | 'substance'>): MeshPhongMaterial | MeshStandardMaterial {
     const name = lookName(part);
@@ -190,11 +94,8 @@ export class Looks {
     return material;
   }
 
-  private make({ colour, rough, metal = 0, clear, glows, figure }: SubstanceLook) {
-    const common = {
-      color: new Color(figure ? '#ffffff' : colour),
-      map: figure ? textureOf(figures[figure](colour), this.sharp) : this.white,
-    };
+  private make({ colour, rough, metal = 0, clear, glows, texture }: SubstanceLook) {
+    const common = { color: new Color(colour), map: this.white };
     const material =
       rough < SHINES
         ? new MeshPhongMaterial({
@@ -215,7 +116,29 @@ export class Looks {
       material.opacity = clear;
       material.depthWrite = false;
     }
+    if (texture) this.paint(material, texture);
     return material;
+  }
+
+  /** A texture takes the place of the plain colour as soon as it is painted. */
+  private paint(material: MeshPhongMaterial | MeshStandardMaterial, source: TextureSource): void {
+    const done = textureOf(source).then(
+      (pixels) => {
+        if (this.gone) return;
+        material.map = textureFrom(pixels, source.long, this.sharp);
+        material.color.set('#ffffff');
+        this.changed();
+      },
+      // Without it the surface keeps its plain colour.
+      () => undefined,
+    );
+    this.painting.add(done);
+    void done.then(() => this.painting.delete(done));
+  }
+
+  /** Waits for all textures that are asked for. */
+  async ready(): Promise<void> {
+    await Promise.all(this.painting);
   }
 
   /** Lets what shines show what is really about it, in which the room's lamps are seen too; without, a light room, and each lamp a highlight. What shines of itself is so bright. */
@@ -229,6 +152,7 @@ export class Looks {
   }
 
   dispose(): void {
+    this.gone = true;
     for (const material of this.made.values()) {
       if (material.map !== this.white) material.map?.dispose();
       material.dispose();

@@ -47,7 +47,7 @@ export class RoomStage {
   /** How many pictures were drawn. */
   private frames = 0;
   private readonly painter: Painter;
-  private readonly looks = new Looks();
+  private readonly looks = new Looks(() => this.anew());
   private readonly lights = new RoomLights();
   private readonly marks = new LineSegments(
     new BufferGeometry(),
@@ -103,8 +103,7 @@ export class RoomStage {
     const made = this.batches.update(groups);
     if (made > 0) this.canvas.dataset['made'] = String(made);
     this.fold();
-    this.painter.changed();
-    this.request();
+    this.anew();
     return made;
   }
 
@@ -234,10 +233,8 @@ export class RoomStage {
 
   /** Where a pixel's line of sight comes to a height above the floor, mm; null where it does not. */
   placeAt(x: number, y: number, up: number): Point | null {
-    const met = this.caster(x, y).ray.intersectPlane(
-      new Plane(new Vector3(0, 1, 0), -up / 1_000),
-      new Vector3(),
-    );
+    const plane = new Plane(new Vector3(0, 1, 0), -up / 1_000);
+    const met = this.caster(x, y).ray.intersectPlane(plane, new Vector3());
     return met && { x: met.x * 1_000, y: -met.z * 1_000 };
   }
 
@@ -255,6 +252,11 @@ export class RoomStage {
     const caster = new Raycaster();
     caster.setFromCamera(new Vector2((x / width) * 2 - 1, 1 - (y / height) * 2), this.camera);
     return caster;
+  }
+
+  private anew(): void {
+    this.painter.changed();
+    this.request();
   }
 
   /** Asks for a picture in the next frame. */
@@ -292,11 +294,8 @@ export class RoomStage {
 
   private async grow(): Promise<void> {
     const own = ++this.growing;
-    const ratio = this.ratio;
-    const whole = {
-      width: Math.round(this.size.width * ratio),
-      height: Math.round(this.size.height * ratio),
-    };
+    const { size, ratio } = this;
+    const whole = { width: Math.round(size.width * ratio), height: Math.round(size.height * ratio) };
     let since = performance.now();
     await this.painter.softly(
       this.camera,
@@ -355,6 +354,7 @@ export class RoomStage {
     part: Part,
     told: (done: number) => boolean,
   ): Promise<boolean> {
+    await this.looks.ready();
     const taken = this.growing;
     const light = this.soft && this.painter.softness !== 'none' ? this.light : null;
     return this.painter.part(camera, this.kind, light, part, async (done) => {

@@ -1,0 +1,109 @@
+import type { DoorStyle } from '../document/limits';
+
+/** A board of a front, mm: from where to where in the front's own frame (from its low left corner), and from how far behind its face to how far. */
+export interface LeafBoard {
+  left: number;
+  right: number;
+  low: number;
+  high: number;
+  back: number;
+  face: number;
+  of: 'front' | 'glass';
+  /** Whether its grain lies across. */
+  across?: true;
+  /** Whether its outline is seen from before. */
+  edged?: true;
+}
+
+/** Thickness of a front, mm. */
+export const FRONT = 18;
+
+/** How wide the frame of each framed style is, and how far its panel lies back in it, mm. */
+const frames: Partial<Record<DoorStyle, { rail: number; sunk: number }>> = {
+  'slim-frame': { rail: 22, sunk: 5 },
+  frame: { rail: 62, sunk: 9 },
+  'wide-frame': { rail: 90, sunk: 9 },
+  beaded: { rail: 62, sunk: 9 },
+  raised: { rail: 62, sunk: 9 },
+  glazed: { rail: 62, sunk: 9 },
+};
+/** A frame narrower than this is none: the front is plain. */
+const LEAST_RAIL = 18;
+/** A bead stands so wide within a frame, so far back. */
+const BEAD = { wide: 8, back: 3 };
+/** A raised field leaves so much of the panel about it, and comes out to so far behind the face. */
+const FIELD = { margin: 32, back: 2 };
+/** Boards about so wide, with grooves between them. */
+const GROOVED = { board: 100, gap: 4, deep: 5 };
+const SLATTED = { board: 22, gap: 10, deep: 8 };
+
+/** The boards a front of a size is made of, in a style; a glazed kind has glass in its frame whatever its style. One definition for elevations and three dimensions. */
+export function leafBoards(
+  style: DoorStyle,
+  { wide, high, glass = false }: { wide: number; high: number; glass?: boolean },
+): LeafBoard[] {
+  const whole = { left: 0, right: wide, low: 0, high };
+  const plain: LeafBoard[] = [{ ...whole, back: -FRONT, face: 0, of: 'front' }];
+  if (!glass && (style === 'grooved' || style === 'slatted'))
+    return upright(whole, style === 'grooved' ? GROOVED : SLATTED);
+  const frame = frames[style] ?? (glass ? frames.frame : undefined);
+  if (!frame) return plain;
+  const rail = Math.min(frame.rail, wide / 4, high / 4);
+  if (rail < LEAST_RAIL) return plain;
+  const inner = { left: rail, right: wide - rail, low: rail, high: high - rail };
+  const solid = { back: -FRONT, face: 0, of: 'front' } as const;
+  // Stiles from top to bottom, rails between them.
+  const about: LeafBoard[] = [
+    { ...whole, right: rail, ...solid },
+    { ...whole, left: wide - rail, ...solid },
+    { left: rail, right: wide - rail, low: 0, high: rail, ...solid, across: true },
+    { left: rail, right: wide - rail, low: high - rail, high, ...solid, across: true },
+  ];
+  if (glass || style === 'glazed')
+    return [...about, { ...inner, back: 6 - FRONT, face: 10 - FRONT, of: 'glass', edged: true }];
+  const panel: LeafBoard = { ...inner, back: 2 - FRONT, face: -frame.sunk, of: 'front', edged: true };
+  if (style === 'beaded') return [...about, ...bead(inner), { ...panel, ...within(inner, BEAD.wide) }];
+  const field = within(inner, FIELD.margin);
+  if (style === 'raised' && field.right - field.left > FIELD.margin && field.high - field.low > FIELD.margin)
+    return [...about, panel, { ...panel, ...field, back: -frame.sunk, face: -FIELD.back }];
+  return [...about, panel];
+}
+
+type Extent = Pick<LeafBoard, 'high' | 'left' | 'low' | 'right'>;
+
+const within = ({ left, right, low, high }: Extent, by: number): Extent => ({
+  left: left + by,
+  right: right - by,
+  low: low + by,
+  high: high - by,
+});
+
+/** A narrow moulding about the inside of a frame. */
+function bead(inner: Extent): LeafBoard[] {
+  const { left, right, low, high } = inner;
+  const { wide, back } = BEAD;
+  const of = { back: 2 - FRONT, face: -back, of: 'front', edged: true } as const;
+  return [
+    { left, right: left + wide, low, high, ...of },
+    { left: right - wide, right, low, high, ...of },
+    { left: left + wide, right: right - wide, low, high: low + wide, ...of, across: true },
+    { left: left + wide, right: right - wide, low: high - wide, high, ...of, across: true },
+  ];
+}
+
+/** Boards side by side, all of one width, on a back. */
+function upright(
+  whole: Extent,
+  { board, gap, deep }: { board: number; gap: number; deep: number },
+): LeafBoard[] {
+  const wide = whole.right - whole.left;
+  const count = Math.max(1, Math.round((wide + gap) / (board + gap)));
+  const each = (wide - gap * (count - 1)) / count;
+  return [
+    { ...whole, back: -FRONT, face: -deep, of: 'front' },
+    ...Array.from({ length: count }, (_, index): LeafBoard => {
+      const left = whole.left + index * (each + gap);
+      return { ...whole, left, right: left + each, back: -deep, face: 0, of: 'front', edged: true };
+    }),
+  ];
+}

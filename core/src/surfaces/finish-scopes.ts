@@ -1,0 +1,107 @@
+import { recordsOf, roomOf, type Design } from '../document/design';
+import type { FinishPart } from '../document/limits';
+import { constructionBeside, constructionOf, plinthUnder } from '../ranges/construction';
+import { findRange, rangesOf } from '../ranges/shelf';
+import { itemBoxes, type ItemBox } from '../setting/item-box';
+import { inRuns } from '../setting/runs';
+import { isItemPart, ownFinish } from './finish-of';
+import { tops } from './tops';
+
+/** How wide something reaches from what is chosen: that alone, all in line with it, all of its kind, all that does not say otherwise, all. */
+export const finishReaches = ['one', 'run', 'kind', 'room', 'everywhere'] as const;
+export type FinishReach = (typeof finishReaches)[number];
+
+/** What is given a finish or a style: some items, some walls, what the whole room follows, or that and all that had one of its own. */
+export type FinishTarget =
+  | { items: readonly [string, ...string[]] }
+  | { faces: readonly [string, ...string[]] }
+  | { room: 'usual' | 'everywhere' };
+
+/** What a finish or a style would go to, and the items or faces that would show it. */
+export interface FinishScope {
+  reach: FinishReach;
+  to: FinishTarget;
+  covers: readonly string[];
+}
+
+/** Whether an item has a part that is finished by itself. */
+export function hasPart(design: Design, { kind, record, low }: ItemBox, part: FinishPart): boolean {
+  const isCabinet = kind.rows !== undefined && ['base', 'wall', 'tall', 'vanity'].includes(kind.group);
+  switch (part) {
+    case 'front':
+      return isCabinet || (kind.flat === true && kind.group !== 'accessories') || kind.symbol === 'filler';
+    case 'box':
+    case 'handle':
+      return isCabinet;
+    case 'end':
+      return kind.group === 'panels';
+    case 'trim':
+      return kind.group === 'wall' || kind.group === 'tall';
+    case 'top':
+    case 'splash':
+      return kind.top === 'under' && tops(design).some(({ items }) => items.includes(record.id));
+    case 'plinth': {
+      const known = rangesOf(design);
+      const room = findRange(roomOf(design).range, known);
+      const usual = room ? constructionOf(room) : null;
+      return low === 0 && plinthUnder(kind, record, constructionBeside(record, kind, { known, usual })) > 0;
+    }
+    default:
+      return false;
+  }
+}
+
+/**
+ * How far a part's finish can reach from an item or a face, the narrowest first; without one, over the room. A part that the chosen one
+ * does not have reaches over the room only.
+ */
+export function finishScopes(design: Design, part: FinishPart, chosen: string | null): FinishScope[] {
+  const boxes = isItemPart(part) ? itemBoxes(design).filter((box) => hasPart(design, box, part)) : [];
+  const from = boxes.find(({ id }) => id === chosen);
+  const scopes: FinishScope[] = [];
+  const add = (reach: FinishReach, ids: readonly string[]) => {
+    const [first, ...more] = ids;
+    if (first !== undefined) scopes.push({ reach, to: { items: [first, ...more] }, covers: ids });
+  };
+  if (from) {
+    // A top is one piece, and its splash with it.
+    if (part !== 'top' && part !== 'splash') add('one', [from.id]);
+    add('run', runOf(design, boxes, from, part));
+    add(
+      'kind',
+      boxes.flatMap(({ id, record }) => (record.type === from.record.type ? [id] : [])),
+    );
+  } else if (part === 'wall' && chosen !== null && design.records[chosen]?.kind === 'face')
+    scopes.push({ reach: 'one', to: { faces: [chosen] }, covers: [chosen] });
+  const all = part === 'wall' ? recordsOf(design, 'face').map(({ id }) => id) : boxes.map(({ id }) => id);
+  const free = all.filter((id) => {
+    const record = design.records[id];
+    if (record?.kind === 'face') return record.finish === undefined;
+    return record?.kind === 'item' && isItemPart(part) && ownFinish(record, part) === undefined;
+  });
+  scopes.push({ reach: 'room', to: { room: 'usual' }, covers: free });
+  // Where nothing has one of its own these are the same.
+  if (free.length < all.length) scopes.push({ reach: 'everywhere', to: { room: 'everywhere' }, covers: all });
+  // One that reaches no further than the one before is left out.
+  return scopes.filter(({ to, covers }, index) => {
+    const before = scopes[index - 1];
+    return !before || 'room' in to || before.covers.length < covers.length;
+  });
+}
+
+/** All in line with an item that have the part: of a top and its splash all that carries it. */
+function runOf(
+  design: Design,
+  boxes: readonly ItemBox[],
+  from: ItemBox,
+  part: FinishPart,
+): readonly string[] {
+  if (part === 'top' || part === 'splash')
+    return tops(design).find(({ items }) => items.includes(from.id))?.items ?? [from.id];
+  const band = ({ kind }: ItemBox) => (kind.group === 'wall' ? 'wall' : 'floor');
+  const run = inRuns(
+    design,
+    boxes.filter((box) => band(box) === band(from)),
+  ).find((one) => one.some(({ id }) => id === from.id));
+  return (run ?? [from]).map(({ id }) => id);
+}

@@ -1,0 +1,1 @@
+export { texturePixels, type TextureSource } from './surfaces/textures/texture';

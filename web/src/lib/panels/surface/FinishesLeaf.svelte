@@ -1,0 +1,338 @@
+<script lang="ts">
+  import {
+    constructionOf,
+    constructionOfItem,
+    doorStyleNames,
+    doorStyles,
+    finishesFor,
+    finishMaterials,
+    finishNamed,
+    finishPartNames,
+    findRange,
+    finishScopes,
+    frontStyle,
+    handleStyleNames,
+    handleStyles,
+    finishParts,
+    rangesOf,
+    recordOf,
+    roomOf,
+    saidFinish,
+    setFinish,
+    setStyle,
+    type Finish,
+    type FinishPart,
+    type FinishReach,
+    type StyleChange,
+  } from 'goodreach';
+  import { onDestroy } from 'svelte';
+  import { useWorkspace } from '$lib/tools/context';
+  import { doorWays, handleWays } from '$lib/tools/style-ways';
+  import { carrierName } from '$lib/tools/top-words';
+  import TopWays from '$lib/views/plan/TopWays.svelte';
+  import LinkButton from '$ui/LinkButton.svelte';
+  import Swatch from './Swatch.svelte';
+
+  /** What everything is finished with: a part is chosen, how far a finish reaches from what is chosen in the room, and the finish; it is shown in the room before it is taken. */
+  const { session, screen } = useWorkspace();
+  const design = $derived(session.committed);
+  const room = $derived(roomOf(design));
+  const part = $derived(screen.finishPart);
+
+  const item = $derived(screen.selected ? (recordOf(design, 'item', screen.selected) ?? null) : null);
+  const scopes = $derived(finishScopes(design, part, screen.selected));
+  let asked: FinishReach = $state('one');
+  /** As wide as was asked for, else the narrowest there is. */
+  const scope = $derived(scopes.find(({ reach }) => reach === asked) ?? scopes[0]!);
+  const isOfItem = $derived('items' in scope.to);
+  const said = $derived(saidFinish(room, isOfItem ? item : null, part));
+  const face = $derived('faces' in scope.to ? recordOf(design, 'face', scope.to.faces[0]) : undefined);
+  const now = $derived(finishNamed(face?.finish ?? said.word));
+  const usualOf = (one: FinishPart) => finishNamed(saidFinish(room, null, one).word);
+
+  const reachNames: Record<FinishReach, string> = {
+    one: 'This one',
+    run: 'Its run',
+    kind: 'Its kind',
+    room: 'The room',
+    everywhere: 'Everywhere',
+  };
+  const materialNames = {
+    paint: 'Paint',
+    timber: 'Timber',
+    stone: 'Stone',
+    tile: 'Tile',
+    laminate: 'Laminate',
+    metal: 'Metal',
+  };
+  const shelves = $derived(
+    finishMaterials.flatMap((material) => {
+      const all = finishesFor(part).filter(({ of }) => of === material);
+      return all.length > 0 ? [{ material, all }] : [];
+    }),
+  );
+
+  const word = $derived(face?.finish ?? said.word);
+  const status = $derived.by(() => {
+    if (!word) return 'not chosen';
+    const by = face?.finish
+      ? 'set for this wall'
+      : said.by === 'item'
+        ? `set for ${carrierName(design, item!.id)}`
+        : 'by the room';
+    return `${now ? `${now.code} ${now.name}` : word}, ${by}`;
+  });
+  const canGoBack = $derived(
+    face ? face.finish !== undefined : isOfItem ? said.by === 'item' : said.by === 'room',
+  );
+
+  const changeTo = (finish: Finish | null) => ({ part, finish: finish?.name ?? null, to: scope.to });
+  let trying: Finish | null = $state(null);
+  function show(finish: Finish) {
+    trying = finish;
+    screen.covered = scope.covers;
+    session.preview(setFinish, changeTo(finish));
+  }
+  function hide() {
+    if (!trying) return;
+    trying = null;
+    screen.covered = [];
+    session.dropPreview();
+  }
+  function take(finish: Finish | null) {
+    hide();
+    session.run(setFinish, changeTo(finish));
+  }
+  onDestroy(hide);
+
+  /** The same press, widened or narrowed. */
+  function widen(event: KeyboardEvent, finish: Finish) {
+    const by = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0;
+    if (by === 0) return;
+    event.preventDefault();
+    const at = scopes.indexOf(scope) + by;
+    asked = scopes[Math.min(scopes.length - 1, Math.max(0, at))]!.reach;
+    show(finish);
+  }
+
+  const hasStyle = $derived(part === 'front' || part === 'handle');
+  const styleTo = $derived(scope.to as StyleChange['to']);
+  const made = $derived.by(() => {
+    const known = rangesOf(design);
+    if (isOfItem && item) return constructionOfItem(item, known);
+    const range = findRange(room.range, known);
+    return range ? constructionOf(range) : null;
+  });
+  const style = $derived(frontStyle(room, (isOfItem && item) || {}, made));
+  const styleKey = $derived(part === 'front' ? 'doorStyle' : 'handleStyle');
+  const ownStyle = $derived((isOfItem ? item?.[styleKey] : room[styleKey]) !== undefined);
+</script>
+
+<div class="parts" role="group" aria-label="What is finished">
+  {#each finishParts as one (one)}
+    {@const usual = usualOf(one)}
+    <button aria-pressed={one === part} onclick={() => (screen.finishPart = one)}>
+      {#if usual}<Swatch finish={usual} width={22} height={22} />{:else}<span class="none"></span>{/if}
+      <span>{finishPartNames[one]}</span>
+    </button>
+  {/each}
+</div>
+
+{#if scopes.length > 1}
+  <div class="reach" role="group" aria-label="How far it reaches">
+    {#each scopes as { reach, covers } (reach)}
+      <button
+        aria-pressed={scope.reach === reach}
+        title="{covers.length} {covers.length === 1 ? 'thing' : 'things'}"
+        onpointerenter={() => (screen.covered = covers)}
+        onpointerleave={() => (screen.covered = [])}
+        onclick={() => (asked = reach)}>{reachNames[reach]}</button
+      >
+    {/each}
+  </div>
+{:else if part !== 'floor' && part !== 'ceiling'}
+  <p class="help">
+    For all of the room. Choose {part === 'wall' ? 'a wall' : 'a cabinet'} to finish it by itself.
+  </p>
+{/if}
+
+<p class="now">
+  <strong>{finishPartNames[part]}</strong>
+  <span>{status}</span>
+  {#if canGoBack}<LinkButton onclick={() => take(null)}>Back to automatic</LinkButton>{/if}
+</p>
+
+{#if hasStyle}
+  <div class="styles">
+    {#if part === 'front'}
+      <TopWays
+        ways={doorStyles.map((id) => ({ id, name: doorStyleNames[id], d: doorWays[id] }))}
+        now={style.door}
+        onchoose={(value) => session.run(setStyle, { style: 'doorStyle', value, to: styleTo })}
+      />
+    {:else}
+      <TopWays
+        ways={handleStyles.map((id) => ({ id, name: handleStyleNames[id], d: handleWays[id] }))}
+        now={style.handle}
+        onchoose={(value) => session.run(setStyle, { style: 'handleStyle', value, to: styleTo })}
+      />
+    {/if}
+    <span class="styled">
+      {part === 'front' ? doorStyleNames[style.door] : handleStyleNames[style.handle]}
+      {#if ownStyle}
+        <LinkButton
+          onclick={() => session.run(setStyle, { style: styleKey, value: null, to: styleTo } as StyleChange)}
+          >{isOfItem ? 'As the room' : 'As the range'}</LinkButton
+        >
+      {/if}
+    </span>
+  </div>
+{/if}
+
+{#each shelves as { material, all } (material)}
+  <h3>{materialNames[material]}</h3>
+  <ul>
+    {#each all as finish (finish.code)}
+      <li>
+        <button
+          class="swatch"
+          aria-pressed={now === finish}
+          title="{finish.name}: press to take, arrow up and down for how far it reaches"
+          aria-label="{finish.code} {finish.name}"
+          onpointerenter={() => show(finish)}
+          onpointerleave={hide}
+          onfocus={() => show(finish)}
+          onblur={hide}
+          onkeydown={(event) => widen(event, finish)}
+          onclick={() => take(finish)}
+        >
+          <Swatch {finish} />
+          <span class="label"><b>{finish.code}</b> {finish.name}</span>
+        </button>
+      </li>
+    {/each}
+  </ul>
+{/each}
+
+<style>
+  .parts {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 0.15rem;
+  }
+  .parts button {
+    display: flex;
+    align-items: center;
+    gap: 0.4rem;
+    min-height: max(30px, var(--touch));
+    padding: 0 0.3rem;
+    border: 1px solid transparent;
+    border-radius: 3px;
+    background: none;
+    color: var(--text);
+    cursor: pointer;
+    font-size: 13px;
+    text-align: left;
+  }
+  .parts button:hover {
+    border-color: var(--rule);
+  }
+  .parts button[aria-pressed='true'] {
+    border-color: var(--clay);
+    background: var(--sheet);
+    font-weight: 500;
+  }
+  .none {
+    width: 22px;
+    height: 22px;
+    border: 1px dashed var(--soft);
+    border-radius: 2px;
+  }
+  .reach {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.2rem;
+  }
+  .reach button {
+    min-height: max(26px, var(--touch));
+    padding: 0 0.45rem;
+    border: 1px solid var(--rule);
+    border-radius: 3px;
+    background: none;
+    color: var(--soft);
+    cursor: pointer;
+    font-size: 12.5px;
+  }
+  .reach button[aria-pressed='true'] {
+    border-color: var(--clay);
+    background: var(--sheet);
+    color: var(--text);
+  }
+  .help {
+    color: var(--soft);
+    font-size: 12.5px;
+  }
+  .now {
+    display: grid;
+    justify-items: start;
+    gap: 0.1rem;
+    font-size: 13px;
+  }
+  .now span {
+    color: var(--tide);
+  }
+  .styled {
+    display: flex;
+    flex-basis: 100%;
+    justify-content: space-between;
+    color: var(--soft);
+    font-size: 12.5px;
+  }
+  .styles {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.2rem;
+  }
+  h3 {
+    margin-top: 0.2rem;
+    color: var(--soft);
+    font-size: 12.5px;
+    font-weight: 500;
+  }
+  ul {
+    display: grid;
+    grid-template-columns: repeat(3, 1fr);
+    align-items: start;
+    gap: 0.5rem 0.35rem;
+    margin: 0;
+    padding: 0;
+    list-style: none;
+  }
+  .swatch {
+    display: grid;
+    gap: 0.15rem;
+    padding: 2px;
+    border: 0;
+    border-radius: 3px;
+    background: none;
+    color: var(--text);
+    cursor: pointer;
+    font-size: 11.5px;
+    text-align: left;
+  }
+  .swatch:hover,
+  .swatch:focus-visible {
+    box-shadow: 0 0 0 1.5px var(--tide);
+  }
+  .swatch[aria-pressed='true'] {
+    box-shadow: 0 0 0 2px var(--clay);
+  }
+  .label {
+    max-width: 74px;
+    line-height: 1.2;
+  }
+  b {
+    color: var(--tide);
+    font-weight: 500;
+  }
+</style>

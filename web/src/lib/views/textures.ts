@@ -1,0 +1,49 @@
+import type { TextureSource } from 'goodreach';
+import TextureWorker from './texture.worker?worker';
+
+/** How many pixels a texture is wide and high. */
+const SIZE = 512;
+
+const known = new Map<string, Promise<ImageData>>();
+const waiting = new Map<number, { done: (pixels: ImageData) => void; failed: (why: Error) => void }>();
+let worker: Worker | null = null;
+let asked = 0;
+
+/** The texture of a finish, painted in a worker; once for all views. */
+export function textureOf(source: TextureSource): Promise<ImageData> {
+  const key = JSON.stringify(source);
+  let found = known.get(key);
+  if (!found) {
+    found = painted(source);
+    // What has failed may be asked for again.
+    found.catch(() => known.delete(key));
+    known.set(key, found);
+  }
+  return found;
+}
+
+function painted(source: TextureSource): Promise<ImageData> {
+  worker ??= started();
+  const own = worker;
+  return new Promise((done, failed) => {
+    const id = (asked += 1);
+    waiting.set(id, { done, failed });
+    own.postMessage({ id, source, size: SIZE });
+  });
+}
+
+function started(): Worker {
+  const made = new TextureWorker();
+  made.onmessage = ({
+    data: { id, pixels },
+  }: MessageEvent<{ id: number; pixels: Uint8ClampedArray<ArrayBuffer> }>) => {
+    waiting.get(id)?.done(new ImageData(pixels, SIZE, SIZE));
+    waiting.delete(id);
+  };
+  made.onerror = ({ message }) => {
+    for (const { failed } of waiting.values()) failed(new Error(message));
+    waiting.clear();
+    worker = null;
+  };
+  return made;
+}
