@@ -89,6 +89,7 @@ export * from './drawing/inks';
 export * from './drawing/plan';
 export * from './drawing/plan-cut';
 export * from './drawing/primitives';
+export * from './drawing/sheet/finish-schedule';
 export * from './drawing/sheet/schedule';
 export * from './drawing/sheet/sheet';
 export * from './drawing/sheet/sheet-format';

@@ -34,7 +34,10 @@ export function hallBath(): Design {
   builder.light([[inches(49), -inches(31)]]);
   builder.run(setRoom, {
     splashHeight: inches(4),
+    doorStyle: 'grooved',
+    handleStyle: 'knob',
     frontFinish: 'Kelp',
+    handleFinish: 'Pewter',
     topFinish: 'Shell',
     floorFinish: 'Groyne',
     wallFinish: 'Chalk',

@@ -81,7 +81,13 @@ export function orchardKitchen(): Design {
   builder.run(setRoom, {
     splashHeight: inches(4),
     splashAtCooking: true,
+    cornice: 'ogee',
+    skirting: 'ogee',
+    handleStyle: 'knob',
     frontFinish: 'Drift oak',
+    handleFinish: 'Anchor black',
+    plinthFinish: 'Tarred pine',
+    trimFinish: 'Cuttle',
     topFinish: 'Skerry',
     floorFinish: 'Groyne',
     wallFinish: 'Chalk',

@@ -29,7 +29,8 @@ interface Obstacle {
 
 const obstacles: (design: Design) => readonly Obstacle[] = perDesign((design) =>
   solidsOf(design)
-    .filter(({ low, high }) => low < HEAD && high > STEP)
+    // A skirting takes no room from who walks by.
+    .filter(({ of, low, high }) => of !== 'trim' && low < HEAD && high > STEP)
     .map(({ footprint }) => ({ ring: footprint, bounds: boundsOf(footprint) })),
 );
 

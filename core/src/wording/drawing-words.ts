@@ -37,6 +37,9 @@ export const sheetWords = {
   continued: 'Item schedule, continued',
   schedule: 'Item schedule',
   services: 'Services',
+  finishes: 'Finishes',
+  /** What a finish is on, as it stands beside it. */
+  finishedParts: (names: readonly string[]) => names.map((name) => name.toLowerCase()).join(', '),
   columns: { number: 'No.', item: 'Item', code: 'Code', width: 'Width', depth: 'Depth', height: 'Height' },
   special: '* made to these sizes',
   empty: 'No items yet.',

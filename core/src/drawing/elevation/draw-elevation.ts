@@ -1,4 +1,4 @@
-import { styleOf, type Design } from '../../document/design';
+import { roomOf, styleOf, type Design } from '../../document/design';
 import type { FaceRecord } from '../../document/records';
 import { remember } from '../../document/remember';
 import { itemNumbers } from '../../setting/item-numbers';
@@ -11,6 +11,8 @@ import type { LengthStyle } from '../../units/units';
 import { serviceSymbol } from '../draw-services';
 import { line, outline, TEXT, WEIGHT, type Primitive } from '../primitives';
 import { bodiesIn, drawFrontNumbers, drawHidden, drawPanels, numbersOf, seenBefore } from './draw-bodies';
+import { finishNamed } from '../../surfaces/finishes';
+import { codeOf, drawFinishCodes } from './finish-codes';
 import { drawFaceOpening } from './face-openings';
 import type { Panel } from './panels';
 import { faceFrame, VIEWS_KEPT, type ViewFrame } from './view-frame';
@@ -27,7 +29,12 @@ export function drawElevation(design: Design, face: PlacedFace, scale: number): 
   const numbers = itemNumbers(design);
   const numbered = solids.map(({ id }) => numbers.get(id));
   const style = styleOf(design);
-  return elevationMarks(face.record, { face, frame, solids, openings, services, numbered, style, scale });
+  const codes = solids.map((solid) => codeOf(design, solid));
+  const wall = finishNamed(face.record.finish ?? roomOf(design).wallFinish)?.code;
+  return elevationMarks(face.record, {
+    ...{ face, frame, solids, openings, services, numbered, style, scale },
+    ...{ codes, wall },
+  });
 }
 
 interface Shown {
@@ -40,11 +47,16 @@ interface Shown {
   numbered: readonly (number | undefined)[];
   style: LengthStyle;
   scale: number;
+  /** The finish code of each solid, and of the wall, where they have one. */
+  codes: readonly (string | undefined)[];
+  wall: string | undefined;
 }
 
 const elevationMarks = remember(
-  ({ id }: FaceRecord, { face, frame, solids, openings, services, numbered, style, scale }: Shown) => {
+  ({ id }: FaceRecord, { face, frame, solids, openings, services, numbered, style, scale, codes, wall }: Shown) => {
     const bodies = bodiesIn(frame, solids);
+    const coded = new Map(solids.flatMap((solid, index) => (codes[index] ? [[solid, codes[index]]] : [])));
+    const high = Math.min(...frame.above.map(({ y }) => y));
     return [
       drawWall(frame, id),
       ...openings.flatMap((opening) => drawFaceOpening(opening, bodies.panels)),
@@ -52,6 +64,7 @@ const elevationMarks = remember(
       ...drawHidden(bodies),
       ...drawServicesOn(services, frame, scale, style),
       ...drawFrontNumbers(bodies, (panel) => faces(panel, face), numbersOf(solids, numbered), scale),
+      ...drawFinishCodes(bodies, coded, { code: wall, length: frame.length, high }, scale),
       ...drawCut(frame),
     ];
   },

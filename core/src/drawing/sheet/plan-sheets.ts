@@ -3,6 +3,7 @@ import { uncapital } from '../../wording/words';
 import type { Design } from '../../document/design';
 import { ok, refuse, type Result } from '../../result';
 import { drawingBounds, drawPlan } from '../plan';
+import { finishScheduleHeight, finishScheduleMarks } from './finish-schedule';
 import { itemSchedule } from './schedule';
 import { legendHeight, serviceLegend } from './service-legend';
 import { sheetScales } from './sheet-format';
@@ -48,7 +49,10 @@ export function drawPlanSheets(design: Design, options: SheetOptions): Result<Sh
   const origin = { x: centre.x - need.middle.x / scale.ratio, y: centre.y - need.middle.y / scale.ratio };
   const plan = draw(scale.ratio).map((mark) => onPaper(mark, origin, scale.ratio));
   const legend = serviceLegend(design, page.width - MARGIN - COLUMN, MARGIN + TITLE_HEIGHT, COLUMN);
-  const pagesOfRows = chunks(itemSchedule(design), rowsOn(page, legendHeight(design)), rowsOn(page, 0));
+  const services = MARGIN + TITLE_HEIGHT + legendHeight(design);
+  const finishes = finishScheduleMarks(design, page.width - MARGIN - COLUMN, services, COLUMN);
+  const taken = legendHeight(design) + finishScheduleHeight(design);
+  const pagesOfRows = chunks(itemSchedule(design), rowsOn(page, taken), rowsOn(page, 0));
   const name = ceiling ? sheetWords.ceiling : sheetWords.plan;
   return ok(
     pagesOfRows.map((rows, index): Sheet => {
@@ -58,7 +62,7 @@ export function drawPlanSheets(design: Design, options: SheetOptions): Result<Sh
         page,
         title: first ? name : sheetWords.continued,
         marks: [
-          ...(first ? [...plan, ...legend] : []),
+          ...(first ? [...plan, ...legend, ...finishes] : []),
           ...frameMarks(design, options, { ...about, shows: uncapital(first ? name : sheetWords.schedule) }),
         ],
       };

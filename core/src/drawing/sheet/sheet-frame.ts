@@ -61,7 +61,7 @@ export function fieldOf({ width, height }: Page) {
 
 /** How many rows of a schedule a page has room for, where so much of its column, paper mm, is taken. */
 export function rowsOn({ height }: Page, taken: number): number {
-  return Math.floor((height - 2 * MARGIN - TITLE_HEIGHT - 12 - taken) / ROW_HEIGHT) - 1;
+  return Math.max(0, Math.floor((height - 2 * MARGIN - TITLE_HEIGHT - 12 - taken) / ROW_HEIGHT) - 1);
 }
 
 /** The edge of a page, its column with a schedule, the title block with what the page shows, and the scale bar of one that is drawn to scale. */
