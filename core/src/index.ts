@@ -178,7 +178,7 @@ export * from './surfaces/trim-piece';
 export * from './surfaces/trim-profiles';
 export * from './surfaces/trims';
 export * from './surfaces/trim-facts';
-export { trimProfileOf, trimRows } from './surfaces/trims-along-items';
+export { trimProfileOf, trimRows, withoutRoom } from './surfaces/trims-along-items';
 export { wallTrimOf } from './surfaces/trims-along-walls';
 export * from './surfaces/top-cut-outs';
 export * from './surfaces/top-edge';

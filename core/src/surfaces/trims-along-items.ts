@@ -2,11 +2,14 @@ import { roomOf, type Design } from '../document/design';
 import type { ItemTrim, TrimProfile } from '../document/limits';
 import { remember } from '../document/remember';
 import { distance, place, scale, subtract, unit, type Point } from '../geometry/point';
+import { boundsMeet, boundsOf, signedArea } from '../geometry/polygon';
+import { intersect } from '../geometry/region';
 import { SAME_PLACE, TOUCH } from '../geometry/tolerance';
 import { constructionOfItem } from '../ranges/construction';
 import type { ItemKind } from '../ranges/item-kind';
 import { rangesOf } from '../ranges/shelf';
 import { findBox, HUNG, itemBoxes, type ItemBox } from '../setting/item-box';
+import { fixedThings } from '../survey/fixed-things';
 import { headroom } from '../survey/ceiling';
 import { roomShape } from '../survey/room-shape';
 import type { Bearing } from './board-rings';
@@ -71,10 +74,28 @@ function tallOf(design: Design, use: ItemTrim, { id }: ItemBox): number {
   return Math.max(...heights);
 }
 
-/** Whether there is room for it under the ceiling. */
+/** What is built over more of a box than this share leaves no room for a cornice on it. */
+const BUILT_OVER = 0.5;
+
+/** Whether there is room for it under the ceiling, and under what is built there. */
 function hasRoom(design: Design, use: ItemTrim, box: ItemBox): boolean {
   if (use !== 'cornice') return true;
-  return headroom(roomShape(design).ceiling, box.rectangle) >= box.high + tallOf(design, use, box) - TOUCH;
+  const top = box.high + tallOf(design, use, box);
+  if (headroom(roomShape(design).ceiling, box.rectangle) < top - TOUCH) return false;
+  return !fixedThings(design).some(({ low, high, footprint }) => {
+    if (low >= top - TOUCH || high <= box.high || !boundsMeet(boundsOf(footprint), boundsOf(box.rectangle)))
+      return false;
+    const over = intersect([footprint], [box.rectangle]).reduce((sum, ring) => sum + signedArea(ring), 0);
+    return Math.abs(over) > BUILT_OVER * Math.abs(signedArea(box.rectangle));
+  });
+}
+
+/** The items that would carry a cornice but have no room for one. */
+export function withoutRoom(design: Design): string[] {
+  return itemBoxes(design)
+    .filter((box) => carriesTrim('cornice', box.kind, box.low) && tallOf(design, 'cornice', box) > 0)
+    .filter((box) => !hasRoom(design, 'cornice', box))
+    .map(({ id }) => id);
 }
 
 function bearingOf(design: Design, use: ItemTrim, box: ItemBox): Bearing {

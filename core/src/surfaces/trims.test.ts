@@ -18,6 +18,7 @@ import { solidsOf } from '../solids/solids';
 import { trimCut, trimAt, shapeOfTrim, type TrimPiece } from './trim-piece';
 import { shapeReach, trimShape } from './trim-profiles';
 import { trims } from './trims';
+import { withoutRoom } from './trims-along-items';
 
 const round = (value: number) => Math.round(value * 1e3) / 1e3;
 const degrees = (angle: number) => Math.round((angle * 180) / Math.PI);
@@ -192,6 +193,26 @@ describe('trims along cabinets', () => {
     ] as const) {
       builder.run(setRoom, { cornice: 'ogee', ceilingHeight: up + height + over });
       expect(told(builder, 'cornice').length).toBe(count);
+    }
+  });
+
+  it('want room under what is built over them: a soffit of the depth of the boxes leaves none, one behind half of it does', () => {
+    const { builder } = hung();
+    builder.run(setRoom, { cornice: 'ogee' });
+    const { up, height, depth } = recordOf(builder.design, 'item', 'item-1')!;
+    const soffit = usualFixed(builder.design, 'soffit', 'soffit', 'face-a');
+    const placement = { on: 'face', face: 'face-a', from: 'left', distance: 0, off: 0 } as const;
+    for (const [deep, over, count] of [
+      [depth, 0, 0],
+      [depth / 2 + 1, 0, 0],
+      [depth / 2 - 1, 0, 3],
+      [depth, 76, 3],
+      [depth, 75, 0],
+    ] as const) {
+      const box = { width: 4000, depth: deep, up: up + height + over, height: 200 };
+      builder.run(putFixed, { ...soffit, ...box, placement });
+      expect([deep, over, told(builder, 'cornice').length]).toEqual([deep, over, count]);
+      expect(withoutRoom(builder.design).length).toBe(3 - count);
     }
   });
 

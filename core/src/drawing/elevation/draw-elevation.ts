@@ -53,18 +53,31 @@ interface Shown {
 }
 
 const elevationMarks = remember(
-  ({ id }: FaceRecord, { face, frame, solids, openings, services, numbered, style, scale, codes, wall }: Shown) => {
+  (
+    { id }: FaceRecord,
+    { face, frame, solids, openings, services, numbered, style, scale, codes, wall }: Shown,
+  ) => {
     const bodies = bodiesIn(frame, solids);
     const coded = new Map(solids.flatMap((solid, index) => (codes[index] ? [[solid, codes[index]]] : [])));
     const high = Math.min(...frame.above.map(({ y }) => y));
+    const balloons = drawFrontNumbers(
+      bodies,
+      (panel) => faces(panel, face),
+      numbersOf(solids, numbered),
+      scale,
+    );
     return [
       drawWall(frame, id),
       ...openings.flatMap((opening) => drawFaceOpening(opening, bodies.panels)),
       ...drawPanels(bodies, scale),
       ...drawHidden(bodies),
       ...drawServicesOn(services, frame, scale, style),
-      ...drawFrontNumbers(bodies, (panel) => faces(panel, face), numbersOf(solids, numbered), scale),
-      ...drawFinishCodes(bodies, coded, { code: wall, length: frame.length, high }, scale),
+      ...balloons,
+      ...drawFinishCodes(bodies, coded, {
+        wall: { code: wall, length: frame.length, high },
+        numbers: balloons,
+        scale,
+      }),
       ...drawCut(frame),
     ];
   },

@@ -2,6 +2,7 @@ import type { Design } from '../../document/design';
 import type { Point } from '../../geometry/point';
 import type { Solid } from '../../solids/solids';
 import { finishAlong, finishOf } from '../../surfaces/finish-of';
+import { BALLOON } from '../number-places';
 import { outline, TEXT, WEIGHT, type Primitive } from '../primitives';
 import { textWidth } from '../text-layout';
 import type { Bodies } from './draw-bodies';
@@ -43,14 +44,21 @@ export function framedCode(code: string, at: Point, scale: number, source?: stri
   ];
 }
 
+/** What else the codes of an elevation follow from: that of its wall and where that ends, the numbers that are drawn on it, its scale. */
+interface Around {
+  wall: { code: string | undefined; length: number; high: number };
+  numbers: readonly Primitive[];
+  scale: number;
+}
+
 /** The code of every finish of an elevation once for what stands, what hangs and what is against the wall: on the widest piece that has room for it in a low corner, and in a corner of the wall itself. */
 export function drawFinishCodes(
   { panels, hiding }: Bodies,
   codes: ReadonlyMap<Solid, string>,
-  wall: { code: string | undefined; length: number; high: number },
-  scale: number,
+  { wall, numbers, scale }: Around,
 ): Primitive[] {
   const told = new Set<string>();
+  const balloons = numbers.flatMap((mark) => (mark.type === 'text' ? [mark.at] : []));
   const widest = panels
     .filter(({ solid, section }) => !section && codes.has(solid))
     .sort((a, b) => b.right - b.left - (a.right - a.left) || a.left - b.left);
@@ -65,7 +73,12 @@ export function drawFinishCodes(
     const at = [
       { x: right - x, y: low + y },
       { x: left + x, y: low + y },
-    ].find((place) => clear(place, half, hiding(panel), scale) && !isHeld(panel, place, half, scale));
+    ].find(
+      (place) =>
+        clear(place, half, hiding(panel), scale) &&
+        !isHeld(panel, place, half, scale) &&
+        !onNumber(balloons, place, half, scale),
+    );
     if (!at) return [];
     told.add(key);
     return framedCode(code, at, scale, solid.id);
@@ -81,6 +94,13 @@ export function drawFinishCodes(
     .find((place) => wall.length > 3 * half && clear(place, half, panels, scale));
   return at ? [...found, ...framedCode(wall.code, at, scale)] : found;
 }
+
+/** Whether a code would stand on a number. */
+const onNumber = (balloons: readonly Point[], at: Point, half: number, scale: number): boolean =>
+  balloons.some(
+    ({ x, y }) =>
+      Math.abs(x - at.x) < half + BALLOON * scale && Math.abs(y - at.y) < (HALF + BALLOON) * scale,
+  );
 
 /** How far about a handle no code stands, mm. */
 const HANDLE = 60;

@@ -26,8 +26,8 @@ const ramp = (from: number, to: number, value: number): number => {
 /** How far the lines of a cut wander across the grain, in rings, and how quickly they do along it. */
 const cuts = {
   straight: { wander: 1.2, along: 1, across: 3 },
-  crown: { wander: 7, along: 1, across: 3 },
-  rustic: { wander: 5, along: 2, across: 4 },
+  crown: { wander: 4.5, along: 1, across: 3 },
+  rustic: { wander: 3.5, along: 2, across: 4 },
 } as const;
 
 function grained(base: Colour, figure: Figure & { type: 'grain' }, long: number, seed: number): Paint {

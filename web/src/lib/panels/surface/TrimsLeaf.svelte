@@ -11,10 +11,12 @@
     trims,
     trimCut,
     wallTrimOf,
+    withoutRoom,
     type TrimProfile,
     type TrimUse,
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
+  import { carrierName } from '$lib/tools/top-words';
   import { endsName, trimWays } from '$lib/tools/trim-words';
   import TopWays from '$lib/views/plan/TopWays.svelte';
 
@@ -31,6 +33,7 @@
       : (room[use] ?? 'none');
   const total = (use: TrimUse) =>
     trims(design).reduce((sum, piece) => sum + (piece.use === use ? trimCut(piece).length : 0), 0);
+  const without = $derived(withoutRoom(design));
   const sloped = $derived(!('flat' in roomShape(design).ceiling));
 
   function choose(use: TrimUse, profile: TrimProfile) {
@@ -56,6 +59,12 @@
         <TopWays ways={trimWays(use)} now={nowOf(use)} onchoose={(profile) => choose(use, profile)} />
         <span class="now">{trimProfileNames[nowOf(use)]}</span>
       </div>
+      {#if use === 'cornice' && without.length > 0}
+        <p class="help">
+          No room for one on {without.map((id) => carrierName(design, id)).join(', ')}: the ceiling or a
+          soffit is too low.
+        </p>
+      {/if}
       {#if use === 'cove' && sloped}<p class="help">Under a sloped ceiling there are no coves.</p>{/if}
       {#if long > 0.5}
         <table>
