@@ -121,7 +121,7 @@ const askedOf = (design: Design, use: ItemTrim, boards: readonly EdgeBoard[]): A
     if (step)
       return [
         {
-          ...{ at, from: 0, to: distance(a, b) },
+          ...{ at, from: distance(edge.a, a), to: distance(edge.a, b) },
           made: trimProfileOf(design, use, { id: at[0].item, side: 'front' }).profile,
         },
       ];

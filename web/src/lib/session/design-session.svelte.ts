@@ -121,6 +121,16 @@ export class DesignSession {
     return true;
   }
 
+  /** Shows what a command would do that moves nothing, as a finish that is tried: everything else stays at rest. */
+  tryOn<Args>(command: Command<Args>, args: Args): void {
+    const gesture = (design: Design) => execute(command, design, args);
+    const shown = gesture(this.#committed);
+    if (!shown.ok) return;
+    this.#gesture = gesture;
+    this.#moves = [];
+    this.#preview = shown.value.design;
+  }
+
   /** Why a command would be refused, or an empty text. */
   mayRun<Args>(command: Command<Args>, args: Args): string {
     const asked = execute(command, this.#committed, args);

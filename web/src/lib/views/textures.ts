@@ -1,8 +1,9 @@
 import type { TextureSource } from 'goodreach';
 import TextureWorker from './texture.worker?worker';
 
-/** How many pixels a texture is wide and high. */
+/** How many pixels a texture is wide and high in the room, and where a small piece of it is shown. */
 const SIZE = 512;
+export const SMALL = 256;
 
 const known = new Map<string, Promise<ImageData>>();
 const waiting = new Map<number, { done: (pixels: ImageData) => void; failed: (why: Error) => void }>();
@@ -10,11 +11,11 @@ let worker: Worker | null = null;
 let asked = 0;
 
 /** The texture of a finish, painted in a worker; once for all views. */
-export function textureOf(source: TextureSource): Promise<ImageData> {
-  const key = JSON.stringify(source);
+export function textureOf(source: TextureSource, size = SIZE): Promise<ImageData> {
+  const key = `${size} ${JSON.stringify(source)}`;
   let found = known.get(key);
   if (!found) {
-    found = painted(source);
+    found = painted(source, size);
     // What has failed may be asked for again.
     found.catch(() => known.delete(key));
     known.set(key, found);
@@ -22,13 +23,13 @@ export function textureOf(source: TextureSource): Promise<ImageData> {
   return found;
 }
 
-function painted(source: TextureSource): Promise<ImageData> {
+function painted(source: TextureSource, size: number): Promise<ImageData> {
   worker ??= started();
   const own = worker;
   return new Promise((done, failed) => {
     const id = (asked += 1);
     waiting.set(id, { done, failed });
-    own.postMessage({ id, source, size: SIZE });
+    own.postMessage({ id, source, size });
   });
 }
 
@@ -37,7 +38,7 @@ function started(): Worker {
   made.onmessage = ({
     data: { id, pixels },
   }: MessageEvent<{ id: number; pixels: Uint8ClampedArray<ArrayBuffer> }>) => {
-    waiting.get(id)?.done(new ImageData(pixels, SIZE, SIZE));
+    waiting.get(id)?.done(new ImageData(pixels, Math.sqrt(pixels.length / 4)));
     waiting.delete(id);
   };
   made.onerror = ({ message }) => {

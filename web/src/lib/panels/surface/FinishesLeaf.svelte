@@ -91,7 +91,7 @@
   function show(finish: Finish) {
     trying = finish;
     screen.covered = scope.covers;
-    session.preview(setFinish, changeTo(finish));
+    session.tryOn(setFinish, changeTo(finish));
   }
   function hide() {
     if (!trying) return;

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Finish } from 'goodreach';
-  import { textureOf } from '$lib/views/textures';
+  import { SMALL, textureOf } from '$lib/views/textures';
 
   /** A finish as a piece of it looks: at the scale all swatches share, tiles laid with their joints. */
   interface Props {
@@ -24,7 +24,7 @@
       paper.fillRect(0, 0, width, height);
       if (figure.type === 'plain' && !tile) return;
       let gone = false;
-      textureOf({ code, colour, figure, long }).then(
+      textureOf({ code, colour, figure, long }, SMALL).then(
         (pixels) => {
           if (!gone) lay(paper, pixels);
         },
