@@ -152,10 +152,10 @@ test('a room has its finishes, and at rest is seen in soft light where that is a
   await studio.saved(2);
   await page.locator('.plan').press('Escape');
   for (const [label, finish] of [
-    ['Fronts', 'kelp'],
-    ['Floor', 'Marram'],
+    ['Front finish', 'kelp'],
+    ['Floor finish', 'Marram'],
   ] as const) {
-    await page.getByRole('combobox', { name: label, exact: true }).fill(finish);
+    await page.getByLabel(label, { exact: true }).fill(finish);
     await page.keyboard.press('Enter');
   }
   await studio.saved(4);

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { finishesFor, finishKey, finishPartNames, roomOf, setRoom } from 'goodreach';
+  import { finishesFor, finishKey, roomOf, setRoom } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import TextField from '$ui/TextField.svelte';
 
@@ -7,13 +7,18 @@
   const { session } = useWorkspace();
   const room = $derived(roomOf(session.document));
   /** Those that are asked for first; all of them are in the Surface step. */
-  const parts = ['front', 'top', 'floor', 'wall'] as const;
+  const parts = [
+    ['front', 'Front finish'],
+    ['top', 'Top finish'],
+    ['floor', 'Floor finish'],
+    ['wall', 'Wall finish'],
+  ] as const;
 </script>
 
 <h3>Finishes</h3>
-{#each parts as part (part)}
+{#each parts as [part, label] (part)}
   <TextField
-    label={finishPartNames[part]}
+    {label}
     value={room[finishKey(part)] ?? ''}
     placeholder="not chosen"
     most={40}
