@@ -98,12 +98,12 @@ describe('finishes', () => {
 
   it('reach as wide as is asked: one, its run, its kind, the room, everywhere', () => {
     const { builder, bases, walls, apart } = kitchen();
-    const told = (part: 'front' | 'top' | 'wall' | 'floor' | 'plinth', chosen: string | null) =>
+    const told = (part: 'front' | 'top' | 'wall' | 'floor' | 'plinth', ...chosen: string[]) =>
       finishScopes(builder.design, part, chosen).map(({ reach, covers }) => `${reach} ${covers.length}`);
     expect(told('front', bases[0]!)).toEqual(
       ['one 1', 'run 3', 'kind 3', 'room 6'].filter((_, at) => at !== 2),
     );
-    const kinds = finishScopes(builder.design, 'front', apart).map(({ reach, covers }) => [
+    const kinds = finishScopes(builder.design, 'front', [apart]).map(({ reach, covers }) => [
       reach,
       [...covers].sort(),
     ]);
@@ -118,5 +118,10 @@ describe('finishes', () => {
     expect(told('top', bases[1]!)).toEqual(['run 3', 'room 4']);
     expect(told('floor', bases[1]!)).toEqual(['room 0']);
     expect(told('wall', 'face-b')).toEqual(['one 1', 'room 4']);
+    // Several that are chosen are one; what is locked is passed over.
+    expect(told('wall', 'face-b', 'face-c')).toEqual(['one 2', 'room 4']);
+    expect(told('front', bases[1]!, apart)).toEqual(['one 2', 'run 3', 'room 5', 'everywhere 6']);
+    builder.run(lockItems, { ids: [bases[0]!], locked: true });
+    expect(told('plinth', bases[2]!)).toEqual(['one 1', 'run 2', 'room 4']);
   });
 });

@@ -18,13 +18,14 @@ export const setStyle: Command<StyleChange> = {
     if ('items' in to) {
       const found = findFreeItems(design, to.items);
       if (!found.ok) return found;
-      for (const { kind, record } of found.value)
-        if (!kind.rows || kind.group === 'appliances') return refuse('no-fronts', { item: record.code });
+      // A filler in a run has no door: only where nothing has one is there nothing to do.
+      const fronted = found.value.filter(({ kind }) => kind.rows && kind.group !== 'appliances');
+      if (fronted.length === 0) return refuse('no-fronts', { item: found.value[0].record.code });
       return guarded(
         design,
         patchOf(
           design,
-          found.value.map(({ record }) => styled(record, style, value)),
+          fronted.map(({ record }) => styled(record, style, value)),
         ),
       );
     }

@@ -11,7 +11,7 @@ import { roomShape } from '../survey/room-shape';
 import { bodiesNear } from './bodies';
 import { HUNG, itemBoxes, type ItemBox } from './item-box';
 import type { Setting } from './landing';
-import { merged, parallel, stretchOfPolygon } from './strip';
+import { leftFree, parallel, stretchOfPolygon } from './strip';
 
 /** A line that something is set along with its back: an edge of cabinets, of a shower tray, or the back of an island. */
 export interface Ledge {
@@ -76,24 +76,15 @@ export function freeAlong(design: Design, ledge: Ledge, { depth, low, high, edge
     place(start, u, 0, n, depth),
   ];
   const own = new Set(ledge.boxes.map(({ id }) => id));
-  const taken = merged(
-    bodiesNear(design, around).flatMap(({ id, box, pieces, ...body }) => {
-      if (own.has(id) || except?.has(id) || body.low >= to || body.high <= from) return [];
-      if (edge && box?.kind.edge !== edge.of) return [];
-      return pieces.flatMap((piece) => {
-        const stretch = stretchOfPolygon(strip, piece);
-        return stretch ? [stretch] : [];
-      });
-    }),
-  );
-  const free: { from: number; to: number }[] = [];
-  let at = 0;
-  for (const [left, right] of taken) {
-    if (left - at > AGAINST) free.push({ from: at, to: left });
-    at = Math.max(at, right);
-  }
-  if (length - at > AGAINST) free.push({ from: at, to: length });
-  return free;
+  const taken = bodiesNear(design, around).flatMap(({ id, box, pieces, ...body }) => {
+    if (own.has(id) || except?.has(id) || body.low >= to || body.high <= from) return [];
+    if (edge && box?.kind.edge !== edge.of) return [];
+    return pieces.flatMap((piece) => {
+      const stretch = stretchOfPolygon(strip, piece);
+      return stretch ? [stretch] : [];
+    });
+  });
+  return leftFree(taken, length, AGAINST).map(([from, to]) => ({ from, to }));
 }
 
 /** The fronts of cabinets in line, over, under or at the foot of which trim runs: its front in line with theirs, a plinth set back as its construction says. */

@@ -54,6 +54,22 @@ export function merged(stretches: readonly (readonly [number, number])[]): [numb
   return all;
 }
 
+/** What some stretches leave free of a length, but for what is no longer than the least, mm. */
+export function leftFree(
+  taken: readonly (readonly [number, number])[],
+  long: number,
+  least: number,
+): [number, number][] {
+  const free: [number, number][] = [];
+  let from = 0;
+  for (const [left, right] of [...merged(taken), [long, long] as const]) {
+    const to = Math.min(left, long);
+    if (to - from > least) free.push([from, to]);
+    from = Math.max(from, right);
+  }
+  return free;
+}
+
 /** Whether all of some points lie on one side of a strip: most things do, and nothing more has to be computed for them. */
 function misses({ origin, n, near, far }: Strip, points: readonly Point[]): boolean {
   let [before, behind] = [true, true];

@@ -22,20 +22,18 @@ export function handleOf({ pull, left, right, low, high }: FrontPart): Handle | 
   if (!pull) return null;
   const { across, up, upright, by = 'bar' } = pull;
   const room = upright ? high - low : right - left;
-  const barred = (half: number): Handle => {
-    const [along, thick] = [Math.min(half, room / 3), BAR.thick / 2];
-    const size = upright ? { across: thick, up: along } : { across: along, up: thick };
-    // A long one is in the middle of its edge.
-    return { by: 'bar', across, up, half: size, off: BAR.off };
+  const barred = (half: number, at: { across: number; up: number }): Handle => {
+    const thick = BAR.thick / 2;
+    const size = upright ? { across: thick, up: half } : { across: half, up: thick };
+    return { by: 'bar', ...at, half: size, off: BAR.off };
   };
   switch (by) {
     case 'bar':
-      return barred(BAR.long / 2);
+      return barred(Math.min(BAR.long / 2, room / 3), { across, up });
     case 'long-bar': {
-      const half = (room * BAR.share) / 2;
-      const size = upright ? { across: BAR.thick / 2, up: half } : { across: half, up: BAR.thick / 2 };
+      // In the middle of the edge it is at.
       const middle = upright ? { across, up: (low + high) / 2 } : { across: (left + right) / 2, up };
-      return { by: 'bar', ...middle, half: size, off: BAR.off };
+      return barred((room * BAR.share) / 2, middle);
     }
     case 'knob':
       return { by: 'knob', across, up, half: { across: KNOB.wide / 2, up: KNOB.wide / 2 }, off: KNOB.off };

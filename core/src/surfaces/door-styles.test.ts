@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { rectangle } from '../../testing/rooms';
 import { setRoom } from '../commands/set-room';
 import { setStyle } from '../commands/set-style';
+import { recordOf } from '../document/design';
 import { doorStyles, handleStyles } from '../document/limits';
 import { drawView, roomViews } from '../drawing/elevation/views';
 import { sceneOf } from '../scene/scene';
@@ -84,6 +85,14 @@ describe('door styles', () => {
     expect(strokes() > before[0] && corners() > before[1]).toBe(true);
     builder.run(setStyle, { style: 'doorStyle', value: 'raised', to: { room: 'everywhere' } });
     expect(new Set([...styles(plain), ...styles(own)])).toEqual(new Set(['raised']));
+    // A filler in the run is passed over.
+    const filler = builder.set('FL100', 'face-a', 1200);
+    expect(recordOf(builder.design, 'item', filler)!.type).toContain('filler');
+    builder.run(setStyle, { style: 'doorStyle', value: 'frame', to: { items: [filler, own] } });
+    expect([recordOf(builder.design, 'item', filler)!.doorStyle, new Set(styles(own))]).toEqual([
+      undefined,
+      new Set(['frame']),
+    ]);
     builder.run(setStyle, { style: 'doorStyle', value: null, to: { room: 'usual' } });
     builder.run(setRoom, { range: 'saltbox' });
     const framed = builder.place('B15-3', { on: 'floor', x: 1500, y: -2000, turn: 0 });

@@ -9,7 +9,7 @@ import { hasLegs } from '../ranges/handing';
 import { bodiesNear, type Body } from '../setting/bodies';
 import { itemBoxes, type ItemBox } from '../setting/item-box';
 import { inRuns, type Run } from '../setting/runs';
-import { merged, stretchOfPolygon } from '../setting/strip';
+import { leftFree, stretchOfPolygon } from '../setting/strip';
 import { fixedThings, type FixedThing } from '../survey/fixed-things';
 import { roomShape, type RoomShape } from '../survey/room-shape';
 import { boardRings, lineOf, type Bearing, type BoardedRun } from './board-rings';
@@ -233,22 +233,13 @@ function seenOf(
   beside: readonly Pick<Body, 'pieces'>[],
 ): [number, number][] {
   const strip = { origin: a, u, n: inward(u), near: 0, far: AGAINST };
-  const long = distance(a, b);
-  const taken = merged(
-    beside.flatMap(({ pieces }) =>
-      pieces.flatMap((piece) => {
-        const stretch = stretchOfPolygon(strip, piece);
-        return stretch ? [stretch] : [];
-      }),
-    ),
+  const taken = beside.flatMap(({ pieces }) =>
+    pieces.flatMap((piece) => {
+      const stretch = stretchOfPolygon(strip, piece);
+      return stretch ? [stretch] : [];
+    }),
   );
-  const free: [number, number][] = [];
-  let from = 0;
-  for (const [left, right] of [...taken, [long, long] as const]) {
-    if (Math.min(left, long) - from > NO_BOARD) free.push([from, Math.min(left, long)]);
-    from = Math.max(from, right);
-  }
-  return free;
+  return leftFree(taken, distance(a, b), NO_BOARD);
 }
 
 /** How long a board is on its outer face, mm. */

@@ -1,4 +1,4 @@
-import { recordsOf, roomOf, type Design } from '../document/design';
+import { perDesign, recordsOf, roomOf, type Design } from '../document/design';
 import type { FinishPart } from '../document/limits';
 import { constructionBeside, constructionOf, plinthUnder } from '../ranges/construction';
 import { findRange, rangesOf } from '../ranges/shelf';
@@ -7,7 +7,7 @@ import { inRuns } from '../setting/runs';
 import { isItemPart, ownFinish } from './finish-of';
 import { tops } from './tops';
 
-/** How wide something reaches from what is chosen: that alone, all in line with it, all of its kind, all that does not say otherwise, all. */
+/** How wide something reaches from what is chosen: that alone, all in line with the first of it, all of its kind, all that does not say otherwise, all. */
 export const finishReaches = ['one', 'run', 'kind', 'room', 'everywhere'] as const;
 export type FinishReach = (typeof finishReaches)[number];
 
@@ -24,6 +24,9 @@ export interface FinishScope {
   covers: readonly string[];
 }
 
+/** The items that carry a top. */
+const carriers = perDesign((design) => new Set(tops(design).flatMap(({ items }) => items)));
+
 /** Whether an item has a part that is finished by itself. */
 export function hasPart(design: Design, { kind, record, low }: ItemBox, part: FinishPart): boolean {
   const isCabinet = kind.rows !== undefined && ['base', 'wall', 'tall', 'vanity'].includes(kind.group);
@@ -39,7 +42,7 @@ export function hasPart(design: Design, { kind, record, low }: ItemBox, part: Fi
       return kind.group === 'wall' || kind.group === 'tall';
     case 'top':
     case 'splash':
-      return kind.top === 'under' && tops(design).some(({ items }) => items.includes(record.id));
+      return carriers(design).has(record.id);
     case 'plinth': {
       const known = rangesOf(design);
       const room = findRange(roomOf(design).range, known);
@@ -52,28 +55,29 @@ export function hasPart(design: Design, { kind, record, low }: ItemBox, part: Fi
 }
 
 /**
- * How far a part's finish can reach from an item or a face, the narrowest first; without one, over the room. A part that the chosen one
- * does not have reaches over the room only.
+ * How far a part's finish can reach from items or faces that are chosen, the narrowest first; without any, over the room. A part that none of them has
+ * reaches over the room only; along runs and kinds what is locked is passed over.
  */
-export function finishScopes(design: Design, part: FinishPart, chosen: string | null): FinishScope[] {
+export function finishScopes(design: Design, part: FinishPart, chosen: readonly string[]): FinishScope[] {
   const boxes = isItemPart(part) ? itemBoxes(design).filter((box) => hasPart(design, box, part)) : [];
-  const from = boxes.find(({ id }) => id === chosen);
+  const own = chosen.flatMap((id) => boxes.find((box) => box.id === id) ?? []);
+  const [from] = own;
+  const faces = part === 'wall' ? chosen.filter((id) => design.records[id]?.kind === 'face') : [];
   const scopes: FinishScope[] = [];
-  const add = (reach: FinishReach, ids: readonly string[]) => {
-    const [first, ...more] = ids;
-    if (first !== undefined) scopes.push({ reach, to: { items: [first, ...more] }, covers: ids });
+  const add = (reach: FinishReach, covers: readonly string[]) => {
+    const [first, ...more] = covers;
+    if (first !== undefined) scopes.push({ reach, to: { items: [first, ...more] }, covers });
   };
   if (from) {
     // A top is one piece, and its splash with it.
-    if (part !== 'top' && part !== 'splash') add('one', [from.id]);
-    add('run', runOf(design, boxes, from, part));
-    add(
-      'kind',
-      boxes.flatMap(({ id, record }) => (record.type === from.record.type ? [id] : [])),
-    );
-  } else if (part === 'wall' && chosen !== null && design.records[chosen]?.kind === 'face')
-    scopes.push({ reach: 'one', to: { faces: [chosen] }, covers: [chosen] });
-  const all = part === 'wall' ? recordsOf(design, 'face').map(({ id }) => id) : boxes.map(({ id }) => id);
+    if (part !== 'top' && part !== 'splash') add('one', ids(own));
+    const free = boxes.filter((box) => box === from || !box.record.locked);
+    add('run', runOf(design, free, from, part));
+    add('kind', ids(free.filter(({ record }) => record.type === from.record.type)));
+  }
+  const [face, ...more] = faces;
+  if (face !== undefined) scopes.push({ reach: 'one', to: { faces: [face, ...more] }, covers: faces });
+  const all = part === 'wall' ? recordsOf(design, 'face').map(({ id }) => id) : ids(boxes);
   const free = all.filter((id) => {
     const record = design.records[id];
     if (record?.kind === 'face') return record.finish === undefined;
@@ -89,6 +93,8 @@ export function finishScopes(design: Design, part: FinishPart, chosen: string | 
   });
 }
 
+const ids = (boxes: readonly ItemBox[]): string[] => boxes.map(({ id }) => id);
+
 /** All in line with an item that have the part: of a top and its splash all that carries it. */
 function runOf(
   design: Design,
@@ -103,5 +109,5 @@ function runOf(
     design,
     boxes.filter((box) => band(box) === band(from)),
   ).find((one) => one.some(({ id }) => id === from.id));
-  return (run ?? [from]).map(({ id }) => id);
+  return ids(run ?? [from]);
 }

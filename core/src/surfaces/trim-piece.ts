@@ -53,7 +53,7 @@ export interface TrimCut {
   ends: readonly [TrimEnd, TrimEnd];
 }
 
-/** How a length of trim is cut. Along a bent wall the longer of its two edges counts. */
+/** How a length of trim is cut. Along a bent wall its length at the wall counts. */
 export function trimCut(piece: TrimPiece): TrimCut {
   const { in: back, out: outer } = shapeReach(shapeOfTrim(piece));
   const { path, out } = piece;

@@ -4,7 +4,7 @@ import { remember } from '../document/remember';
 import { distance, inward, place, scale, subtract, unit, type Point } from '../geometry/point';
 import { SAME_PLACE } from '../geometry/tolerance';
 import { bodiesNear } from '../setting/bodies';
-import { merged, stretchOfPolygon } from '../setting/strip';
+import { leftFree, stretchOfPolygon } from '../setting/strip';
 import { fixedThings, type FixedThing } from '../survey/fixed-things';
 import { openingsOn } from '../survey/openings';
 import { projectOn } from '../survey/placed-face';
@@ -140,16 +140,10 @@ function freeOf(
         return last > 0 && first < long ? [[first, last]] : [];
       })
     : [];
-  const free: [Point, Point][] = [];
   const on = (along: number) => (along === 0 ? a : along === long ? b : place(a, u, along, u, 0));
-  let from = 0;
-  for (const [left, right] of [...merged([...standing, ...open]), [long, long] as const]) {
-    const to = Math.min(left, long);
-    const whole = from === 0 && to === long;
-    if (to - from > (whole ? SAME_PLACE : SHORTEST)) free.push([on(from), on(to)]);
-    from = Math.max(from, right);
-  }
-  return free;
+  return leftFree([...standing, ...open], long, SAME_PLACE)
+    .filter(([from, to]) => to - from > SHORTEST || (from === 0 && to === long))
+    .map(([from, to]) => [on(from), on(to)]);
 }
 
 function piecesAlong(stretches: readonly Stretch[], use: WallTrim, level: number): TrimPiece[] {

@@ -35,6 +35,8 @@ export class DesignSession {
   #history: History<OwnStep> = $state.raw(emptyHistory);
   /** What the preview shows: asked anew when others' edits come in underneath. */
   #gesture: ((design: Design) => Result<Executed>) | null = null;
+  /** Whether nothing moves by what is shown. */
+  #still = false;
   /** The ids of what it changes. */
   #moves: readonly string[] = $state.raw([]);
   #settled: Design = $state.raw({ schema: 0, records: {} });
@@ -117,6 +119,7 @@ export class DesignSession {
     const shown = gesture(this.#committed);
     if (!shown.ok) return false;
     this.#gesture = gesture;
+    this.#still = false;
     this.#show(shown.value);
     return true;
   }
@@ -127,6 +130,7 @@ export class DesignSession {
     const shown = gesture(this.#committed);
     if (!shown.ok) return;
     this.#gesture = gesture;
+    this.#still = true;
     this.#moves = [];
     this.#preview = shown.value.design;
   }
@@ -140,6 +144,7 @@ export class DesignSession {
   dropPreview(): void {
     this.#preview = null;
     this.#gesture = null;
+    this.#still = false;
     this.#settle();
   }
 
@@ -156,7 +161,8 @@ export class DesignSession {
   replace(document: Design): void {
     this.#committed = document;
     const shown = this.#gesture?.(document);
-    this.#show(shown?.ok ? shown.value : null);
+    if (this.#still && shown?.ok) this.#preview = shown.value.design;
+    else this.#show(shown?.ok ? shown.value : null);
   }
 
   #show(done: Executed | null): void {

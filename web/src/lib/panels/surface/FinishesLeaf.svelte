@@ -29,7 +29,7 @@
   import { useWorkspace } from '$lib/tools/context';
   import { doorWays, handleWays } from '$lib/tools/style-ways';
   import { carrierName } from '$lib/tools/top-words';
-  import TopWays from '$lib/views/plan/TopWays.svelte';
+  import Ways from '$ui/Ways.svelte';
   import LinkButton from '$ui/LinkButton.svelte';
   import Swatch from './Swatch.svelte';
 
@@ -40,7 +40,8 @@
   const part = $derived(screen.finishPart);
 
   const item = $derived(screen.selected ? (recordOf(design, 'item', screen.selected) ?? null) : null);
-  const scopes = $derived(finishScopes(design, part, screen.selected));
+  const chosen = $derived([screen.selected, ...screen.also].filter((id) => id !== null));
+  const scopes = $derived(finishScopes(design, part, chosen));
   let asked: FinishReach = $state('one');
   /** As wide as was asked for, else the narrowest there is. */
   const scope = $derived(scopes.find(({ reach }) => reach === asked) ?? scopes[0]!);
@@ -103,7 +104,10 @@
     hide();
     session.run(setFinish, changeTo(finish));
   }
-  onDestroy(hide);
+  onDestroy(() => {
+    hide();
+    screen.covered = [];
+  });
 
   /** The same press, widened or narrowed. */
   function widen(event: KeyboardEvent, finish: Finish) {
@@ -146,7 +150,8 @@
         title="{covers.length} {covers.length === 1 ? 'thing' : 'things'}"
         onpointerenter={() => (screen.covered = covers)}
         onpointerleave={() => (screen.covered = [])}
-        onclick={() => (asked = reach)}>{reachNames[reach]}</button
+        onclick={() => (asked = reach)}
+        >{reach === 'one' && covers.length > 1 ? `These ${covers.length}` : reachNames[reach]}</button
       >
     {/each}
   </div>
@@ -165,13 +170,13 @@
 {#if hasStyle}
   <div class="styles">
     {#if part === 'front'}
-      <TopWays
+      <Ways
         ways={doorStyles.map((id) => ({ id, name: doorStyleNames[id], d: doorWays[id] }))}
         now={style.door}
         onchoose={(value) => session.run(setStyle, { style: 'doorStyle', value, to: styleTo })}
       />
     {:else}
-      <TopWays
+      <Ways
         ways={handleStyles.map((id) => ({ id, name: handleStyleNames[id], d: handleWays[id] }))}
         now={style.handle}
         onchoose={(value) => session.run(setStyle, { style: 'handleStyle', value, to: styleTo })}

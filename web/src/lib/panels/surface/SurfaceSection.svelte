@@ -5,17 +5,28 @@
   interface Props {
     name: string;
     figure: string;
-    rows: readonly (readonly [string, string])[];
-    /** Chooses what it belongs to. */
+    rows?: readonly (readonly [string, string])[];
+    /** Chooses what it belongs to, or what the hint says. */
     onchoose: () => void;
+    hint?: string;
+    /** Of one that opens: whether it is open. */
+    opened?: boolean;
     children?: Snippet;
   }
-  let { name, figure, rows, onchoose, children }: Props = $props();
+  let {
+    name,
+    figure,
+    rows = [],
+    onchoose,
+    hint = 'Choose what it belongs to',
+    opened,
+    children,
+  }: Props = $props();
 </script>
 
 <section aria-label={name}>
   <h3>
-    <button title="Choose what it belongs to" onclick={onchoose}>{name}</button>
+    <button title={hint} aria-expanded={opened} onclick={onchoose}>{name}</button>
     <span>{figure}</span>
   </h3>
   <dl>
@@ -52,6 +63,9 @@
     color: inherit;
     cursor: pointer;
     font-weight: 600;
+  }
+  h3 button[aria-expanded='true'] {
+    color: var(--clay-strong);
   }
   h3 button:hover {
     text-decoration: underline;

@@ -18,7 +18,8 @@
   import { useWorkspace } from '$lib/tools/context';
   import { carrierName } from '$lib/tools/top-words';
   import { endsName, trimWays } from '$lib/tools/trim-words';
-  import TopWays from '$lib/views/plan/TopWays.svelte';
+  import SurfaceSection from './SurfaceSection.svelte';
+  import Ways from '$ui/Ways.svelte';
 
   /** The trims of the room: the profile of each all over, and what is to be cut of it. The one that is open is brought forward on the plan. */
   const { session, screen } = useWorkspace();
@@ -45,18 +46,16 @@
 {#each uses as use (use)}
   {@const long = total(use)}
   {@const opened = screen.trimUse === use}
-  <section aria-label={trimNames[use]}>
-    <h3>
-      <button
-        aria-expanded={opened}
-        title="Bring it forward on the plan"
-        onclick={() => (screen.trimUse = use)}>{trimNames[use]}</button
-      >
-      <span>{long > 0.5 ? length(long) : 'none'}</span>
-    </h3>
+  <SurfaceSection
+    name={trimNames[use]}
+    figure={long > 0.5 ? length(long) : 'none'}
+    hint="Bring it forward on the plan"
+    {opened}
+    onchoose={() => (screen.trimUse = use)}
+  >
     {#if opened}
       <div class="ways" role="group" aria-label="Profile of every {trimNames[use].toLowerCase()}">
-        <TopWays ways={trimWays(use)} now={nowOf(use)} onchoose={(profile) => choose(use, profile)} />
+        <Ways ways={trimWays(use)} now={nowOf(use)} onchoose={(profile) => choose(use, profile)} />
         <span class="now">{trimProfileNames[nowOf(use)]}</span>
       </div>
       {#if use === 'cornice' && without.length > 0}
@@ -91,39 +90,10 @@
         </table>
       {/if}
     {/if}
-  </section>
+  </SurfaceSection>
 {/each}
 
 <style>
-  section {
-    padding-bottom: 0.4rem;
-    border-bottom: 1px solid var(--rule);
-  }
-  h3 {
-    display: flex;
-    align-items: baseline;
-    justify-content: space-between;
-    font-size: 13.5px;
-  }
-  h3 span {
-    color: var(--tide);
-    font-weight: 500;
-  }
-  h3 button {
-    min-height: max(28px, var(--touch));
-    padding: 0;
-    border: 0;
-    background: none;
-    color: inherit;
-    cursor: pointer;
-    font-weight: 600;
-  }
-  h3 button:hover {
-    text-decoration: underline;
-  }
-  h3 button[aria-expanded='true'] {
-    color: var(--clay-strong);
-  }
   .ways {
     display: flex;
     align-items: center;

@@ -8,7 +8,7 @@
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import LengthField from '$ui/LengthField.svelte';
-  import TopWays from './TopWays.svelte';
+  import Ways from '$ui/Ways.svelte';
 
   /** The three ways a corner of a top can be made, as small drawings, and its size. */
   let { corner, shape, onclose }: { corner: TopCornerPlace; shape: TopCorner | null; onclose: () => void } =
@@ -32,7 +32,7 @@
 </script>
 
 <svelte:window onkeydown={(event) => event.key === 'Escape' && onclose()} />
-<TopWays {ways} {now} onchoose={(way) => make(way, size)} />
+<Ways {ways} {now} onchoose={(way) => make(way, size)} />
 {#if now !== 'square'}
   <LengthField
     hideLabel

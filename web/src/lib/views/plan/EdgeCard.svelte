@@ -15,7 +15,7 @@
   import { useWorkspace } from '$lib/tools/context';
   import { edgeName, profileNames } from '$lib/tools/top-words';
   import LengthField from '$ui/LengthField.svelte';
-  import TopWays from './TopWays.svelte';
+  import Ways from '$ui/Ways.svelte';
 
   /** What can be set of a free edge: how far it stands out, how it is worked, whether the top goes down to the floor there. */
   interface Props {
@@ -69,11 +69,11 @@
     onleave={onclose}
   />
   <div class="ways" role="group" aria-label="How the edge is worked">
-    <TopWays ways={profiles} now={profile.profile} onchoose={(id) => run({ profile: id })} />
+    <Ways ways={profiles} now={profile.profile} onchoose={(id) => run({ profile: id })} />
   </div>
   {#if canFall}
     <div class="ways" role="group" aria-label="Where the top ends">
-      <TopWays
+      <Ways
         ways={ends}
         now={falls ? 'floor' : 'edge'}
         onchoose={(id) => run({ waterfall: id === 'floor' })}

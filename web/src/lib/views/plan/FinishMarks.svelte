@@ -2,6 +2,7 @@
   import { boxOf, facePath, recordOf, roomShape } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import { ringPath, type Camera } from '../camera';
+  import LitRings from './LitRings.svelte';
 
   /** What the finish that is tried would cover, lit up on the plan. */
   let { camera }: { camera: Camera } = $props();
@@ -23,21 +24,4 @@
   });
 </script>
 
-<svg aria-hidden="true">
-  {#each rings as d, index (index)}<path {d} />{/each}
-</svg>
-
-<style>
-  svg {
-    position: absolute;
-    inset: 0;
-    width: 100%;
-    height: 100%;
-    pointer-events: none;
-  }
-  path {
-    fill: color-mix(in srgb, var(--clay) 28%, transparent);
-    stroke: var(--clay);
-    stroke-width: 1.2;
-  }
-</style>
+<LitRings {rings} colour="clay" />

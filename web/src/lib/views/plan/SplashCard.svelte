@@ -4,7 +4,7 @@
   import { sidesName } from '$lib/tools/top-words';
   import LengthField from '$ui/LengthField.svelte';
   import LinkButton from '$ui/LinkButton.svelte';
-  import TopWays from './TopWays.svelte';
+  import Ways from '$ui/Ways.svelte';
 
   /** The ways a top can meet a wall: with nothing, a splash of a typed height, or one up to what hangs there. */
   let { splash, onclose }: { splash: Splash; onclose: () => void } = $props();
@@ -34,7 +34,7 @@
 
 <svelte:window onkeydown={(event) => event.key === 'Escape' && onclose()} />
 <div class="card" role="group" aria-label="Splash behind {sidesName(session.document, splash.at)}">
-  <div class="ways"><TopWays {ways} {now} onchoose={choose} /></div>
+  <div class="ways"><Ways {ways} {now} onchoose={choose} /></div>
   <LengthField
     label="Splash height"
     hideLabel

@@ -14,7 +14,7 @@
   import LinkButton from '$ui/LinkButton.svelte';
   import { toScreen, type Camera } from '../camera';
   import TopHandle from './TopHandle.svelte';
-  import TopWays from './TopWays.svelte';
+  import Ways from '$ui/Ways.svelte';
   import { toldApart } from '../told-apart';
 
   /** Where tops are joined: each joint a line with a handle that opens its ways, or its place. */
@@ -89,7 +89,7 @@
     ontoggle={() => (opened = opened === id ? null : id)}
   >
     {#if joint.corner}
-      <TopWays {ways} now={joint.corner.way} onchoose={(way) => set(joint, way)} />
+      <Ways {ways} now={joint.corner.way} onchoose={(way) => set(joint, way)} />
     {:else if joint.across}
       <LengthField
         label="From the left end of {carrierName(session.document, joint.across.item)}"

@@ -25,7 +25,8 @@
   import { chipSpot, spread } from '../spread';
   import { toldApart } from '../told-apart';
   import EdgeChip from './EdgeChip.svelte';
-  import TopWays from './TopWays.svelte';
+  import LitRings from './LitRings.svelte';
+  import Ways from '$ui/Ways.svelte';
 
   /** The trim that is open in the panel brought forward: every stretch of it carries its profile. */
   let { camera }: { camera: Camera } = $props();
@@ -74,9 +75,7 @@
 </script>
 
 <svelte:window onkeydown={(event) => event.key === 'Escape' && (opened = null)} />
-<svg aria-hidden="true">
-  {#each rings as d, index (index)}<path {d} />{/each}
-</svg>
+<LitRings {rings} colour="tide" />
 {#each places as { id, one }, index (id)}
   <EdgeChip
     at={spots[index]!}
@@ -94,25 +93,13 @@
       role="group"
       aria-label="{trimNames[use]} along {alongName(session.document, one.along)}"
     >
-      <TopWays ways={trimWays(use)} now={one.profile} onchoose={(profile) => set(one, profile)} />
+      <Ways ways={trimWays(use)} now={one.profile} onchoose={(profile) => set(one, profile)} />
     </div>
     {#if one.own}<LinkButton onclick={() => set(one, null)}>Automatic</LinkButton>{/if}
   </EdgeChip>
 {/each}
 
 <style>
-  svg {
-    position: absolute;
-    inset: 0;
-    width: 100%;
-    height: 100%;
-    pointer-events: none;
-  }
-  path {
-    fill: color-mix(in srgb, var(--tide) 45%, transparent);
-    stroke: var(--tide);
-    stroke-width: 1;
-  }
   .ways {
     display: flex;
     gap: 0.2rem;

@@ -1,5 +1,5 @@
 <script lang="ts" generics="Id extends string">
-  /** The ways something of a top can be made, each a tiny drawing. */
+  /** The ways something can be made, each a tiny drawing. */
   let {
     ways,
     now,
