@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { rectangle } from '../../testing/rooms';
 import { editFaces } from './edit-faces';
+import { removeThings } from './remove-things';
 import { lockItems } from './lock-items';
 import { setRoom } from './set-room';
 import { setFinish } from './set-finish';
@@ -118,6 +119,10 @@ describe('finishes', () => {
     expect(told('top', bases[1]!)).toEqual(['run 3', 'room 4']);
     expect(told('floor', bases[1]!)).toEqual(['room 0']);
     expect(told('wall', 'face-b')).toEqual(['one 1', 'room 4']);
+    // A run goes on past a dishwasher, which has no such fronts.
+    const beside = [builder.set('DISH600', 'face-a', 2800), builder.set('F450', 'face-a', 3400)];
+    expect(told('front', bases[0]!)).toEqual(['one 1', 'run 4', 'room 6', 'everywhere 7']);
+    builder.run(removeThings, beside);
     // Several that are chosen are one; what is locked is passed over.
     expect(told('wall', 'face-b', 'face-c')).toEqual(['one 2', 'room 4']);
     expect(told('front', bases[1]!, apart)).toEqual(['one 2', 'run 3', 'room 5', 'everywhere 6']);

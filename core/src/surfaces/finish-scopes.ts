@@ -104,10 +104,11 @@ function runOf(
 ): readonly string[] {
   if (part === 'top' || part === 'splash')
     return tops(design).find(({ items }) => items.includes(from.id))?.items ?? [from.id];
+  // A dishwasher between two cabinets has no such part, but parts no run.
   const band = ({ kind }: ItemBox) => (kind.group === 'wall' ? 'wall' : 'floor');
-  const run = inRuns(
-    design,
-    boxes.filter((box) => band(box) === band(from)),
-  ).find((one) => one.some(({ id }) => id === from.id));
-  return ids(run ?? [from]);
+  const line = itemBoxes(design).filter((box) => box.kind.group !== 'furniture' && band(box) === band(from));
+  const run = new Set(
+    ids(inRuns(design, line).find((one) => one.some(({ id }) => id === from.id)) ?? [from]),
+  );
+  return ids(boxes).filter((id) => run.has(id));
 }
