@@ -1,1 +1,9 @@
+export {
+  isQuad,
+  meanColour,
+  quarterTurned,
+  straightened,
+  type Pixels,
+  type Quad,
+} from './surfaces/textures/straighten';
 export { texturePixels, type TextureSource } from './surfaces/textures/texture';

@@ -195,6 +195,7 @@ const bodyCase: Case = (chance) => {
     ['POST', '/api/jobs'],
     ['PATCH', `/api/jobs/${job}`],
     ['POST', `/api/jobs/${job}/rooms`],
+    ['POST', '/api/finishes'],
     ['POST', '/api/opening-kinds'],
     ['POST', '/api/ranges'],
     ['PATCH', '/api/studio'],

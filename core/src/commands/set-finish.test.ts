@@ -5,11 +5,14 @@ import { removeThings } from './remove-things';
 import { lockItems } from './lock-items';
 import { setRoom } from './set-room';
 import { setFinish } from './set-finish';
-import { recordOf, roomOf } from '../document/design';
+import { recordOf, recordsOf, roomOf } from '../document/design';
+import type { FinishRecord } from '../document/records';
+import { finishSchedule } from '../drawing/sheet/finish-schedule';
+import { lookName, lookOf } from '../scene/substances';
 import { finishOf, saidFinish } from '../surfaces/finish-of';
 import { finishScopes } from '../surfaces/finish-scopes';
 import { finishParts } from '../document/limits';
-import { finishes, finishKey } from '../surfaces/finishes';
+import { finishes, finishKey, finishNamed } from '../surfaces/finishes';
 import { sceneOf } from '../scene/scene';
 
 /** Three bases and two wall units along face A, one base apart. */
@@ -26,7 +29,7 @@ const shown = (design: Parameters<typeof sceneOf>[0], source: string | null, sub
     sceneOf(design)
       .filter((group) => group.source === source)
       .flatMap(({ parts }) =>
-        parts.flatMap((part) => (part.substance === substance ? [part.finish ?? ''] : [])),
+        parts.flatMap((part) => (part.substance === substance ? [part.finish?.name ?? ''] : [])),
       ),
   ),
 ];
@@ -128,5 +131,45 @@ describe('finishes', () => {
     expect(told('front', bases[1]!, apart)).toEqual(['one 2', 'run 3', 'room 5', 'everywhere 6']);
     builder.run(lockItems, { ids: [bases[0]!], locked: true });
     expect(told('plinth', bases[2]!)).toEqual(['one 1', 'run 2', 'room 4']);
+  });
+
+  it('of the studio come with what they are given to, are renewed, and give way to another of their name', () => {
+    const { builder, bases } = kitchen();
+    const [one] = bases as [string];
+    const own: FinishRecord = {
+      ...({
+        kind: 'finish',
+        id: 'own',
+        name: 'Tidewrack',
+        code: 'T90',
+        of: 'timber',
+        colour: '#807060',
+      } as const),
+      ...{ rough: 0.6, picture: 'stored', long: 900, high: 1200, grain: true },
+    };
+    const give = (record: FinishRecord, finish = record.name) =>
+      builder.run(setFinish, { part: 'front', finish, to: { items: [one] }, own: record });
+    give(own, ' Tidewrack ');
+    expect(finishOf(builder.design, 'front', one)).toMatchObject({
+      ...{ code: 'T90', long: 900, high: 1200, figure: { type: 'picture', file: 'stored' }, own },
+    });
+    expect(finishNamed(builder.design, 'TIDEWRACK')).toBe(finishOf(builder.design, 'front', one));
+    expect(shown(builder.design, one, 'front')).toEqual(['Tidewrack']);
+    const part = () =>
+      sceneOf(builder.design)
+        .find(({ source, of }) => source === one && of === 'item')!
+        .parts.find(({ substance }) => substance === 'front')!;
+    const looked = lookName(part());
+    expect(lookOf(part())).toMatchObject({ texture: { figure: { file: 'stored' }, long: 900, high: 1200 } });
+    expect(finishSchedule(builder.design)).toMatchObject([{ finish: { code: 'T90' }, parts: ['front'] }]);
+    // What stands elsewhere under it looks so as well.
+    give({ ...own, colour: '#908070', picture: 'other' });
+    expect(recordsOf(builder.design, 'finish')).toHaveLength(1);
+    expect(lookName(part())).not.toBe(looked);
+    give({ ...own, id: 'made-anew' });
+    expect(recordsOf(builder.design, 'finish').map(({ id }) => id)).toEqual(['made-anew']);
+    // One of another name is not what is given.
+    give({ ...own, id: 'third', name: 'Spume' }, 'Kelp');
+    expect(recordsOf(builder.design, 'finish').map(({ id }) => id)).toEqual(['made-anew']);
   });
 });

@@ -1,11 +1,11 @@
 import { recordsOf, roomOf, type Design } from '../document/design';
 import { MOST_FINISH, type FinishPart } from '../document/limits';
 import { patchOf } from '../document/patch';
-import type { DesignRecord, FaceRecord, ItemRecord } from '../document/records';
+import type { DesignRecord, FaceRecord, FinishRecord, ItemRecord } from '../document/records';
 import { ok, refuse, type Result } from '../result';
 import { isItemPart, type ItemPart } from '../surfaces/finish-of';
 import type { FinishTarget } from '../surfaces/finish-scopes';
-import { finishKey } from '../surfaces/finishes';
+import { finishKey, isSameWord } from '../surfaces/finishes';
 import { findFace, findFreeItems, guarded, type Command } from './command';
 
 /** A part, and the name of what it is finished with; null goes back to what the room says, or what is usual. */
@@ -13,16 +13,25 @@ export interface FinishChange {
   part: FinishPart;
   finish: string | null;
   to: FinishTarget;
+  /** One of the studio's own of that name: the room keeps a copy of it, renewed each time it is given. */
+  own?: FinishRecord;
 }
 
 /** Finishes a part of some items, of some walls, or of the room. */
 export const setFinish: Command<FinishChange> = {
   id: 'set-finish',
-  run(design, { part, finish, to }) {
+  run(design, { part, finish, to, own }) {
     const name = finish?.trim() ?? '';
     if (name.length > MOST_FINISH) return refuse('finish-long', { most: MOST_FINISH });
     const written = writtenOf(design, { part, finish: name, to });
-    return written.ok ? guarded(design, patchOf(design, written.value)) : written;
+    if (!written.ok) return written;
+    const isOwn = own !== undefined && own.name === name;
+    // The name is of one only: an earlier one of the studio's gives way.
+    const before = isOwn
+      ? recordsOf(design, 'finish').filter(({ id, name: other }) => id !== own.id && isSameWord(other, name))
+      : [];
+    const gone = before.map(({ id }) => id);
+    return guarded(design, patchOf(design, [...written.value, ...(isOwn ? [own] : [])], gone));
   },
 };
 

@@ -56,7 +56,13 @@ const all = Object.values(samples) as DesignRecord[];
 describe('kinds of record', () => {
   it('can be taken out one by one, but for what the room is made of and what items are of', () => {
     const kinds = Object.keys(recordClasses) as RecordKind[];
-    expect(kinds.filter((kind) => !factsOf(kind).removable)).toEqual(['face', 'loop', 'range', 'room']);
+    expect(kinds.filter((kind) => !factsOf(kind).removable)).toEqual([
+      'face',
+      'finish',
+      'loop',
+      'range',
+      'room',
+    ]);
     for (const record of all)
       expect([record.kind, removeThings.run(withRecord(record), [record.id])]).toMatchObject([
         record.kind,

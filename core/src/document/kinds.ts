@@ -26,6 +26,7 @@ const built = { ...fixedToWalls, removable: false, places: {} } as const;
 const kinds: { readonly [K in RecordKind]: KindFacts<RecordOf<K>> } = {
   divider: between,
   face: built,
+  finish: built,
   fixed: { ...standing, takes: ({ width }) => width },
   item: { ...standing, takes: ({ width }) => width },
   'left-open': { ...fixedToWalls, removable: true, places: { at: true } },

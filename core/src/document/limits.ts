@@ -123,6 +123,17 @@ export type FinishPart = (typeof finishParts)[number];
 /** The longest name of a finish. */
 export const MOST_FINISH = 40;
 
+export const finishMaterials = ['paint', 'timber', 'stone', 'tile', 'laminate', 'metal'] as const;
+export type FinishMaterial = (typeof finishMaterials)[number];
+/** The code of a finish: some capitals, and a number. */
+export const FINISH_CODE = /^[A-Z]{1,4}[0-9]{0,4}$/;
+/** After how many mm the picture of a finish repeats. */
+export const LEAST_REPEAT = 5;
+export const MOST_REPEAT = 6_000;
+/** How large a tile may be, and the joint between two, mm. */
+export const MOST_TILE = 3_500;
+export const MOST_JOINT = 30;
+
 /** The height bands a run is closed in: on the floor, hung, and from the floor to over head height. */
 export const runBands = ['base', 'wall', 'tall'] as const;
 export type RunBand = (typeof runBands)[number];

@@ -1,6 +1,7 @@
 import 'reflect-metadata';
 import { DividerRecord } from './kinds/divider';
 import { FaceRecord } from './kinds/face';
+import { FinishRecord } from './kinds/finish';
 import { FixedRecord } from './kinds/fixed';
 import { ItemRecord } from './kinds/item';
 import { LeftOpenRecord } from './kinds/left-open';
@@ -22,6 +23,7 @@ import type { Placement } from './places';
 export const recordClasses = {
   divider: DividerRecord,
   face: FaceRecord,
+  finish: FinishRecord,
   fixed: FixedRecord,
   item: ItemRecord,
   'left-open': LeftOpenRecord,
@@ -63,6 +65,7 @@ export { FacePlace, FacePlacement, FloorPlacement, OutlinePlace, type Placement,
 export {
   DividerRecord,
   FaceRecord,
+  FinishRecord,
   FixedRecord,
   ItemRecord,
   LeftOpenRecord,

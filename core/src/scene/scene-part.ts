@@ -1,3 +1,4 @@
+import type { Finish } from '../surfaces/finishes';
 import type { Mesh, Place } from './mesh';
 
 /** What parts of a room are made of, as far as they look different. */
@@ -31,8 +32,8 @@ export type Motion = { turns: { about: Place; axis: Place; by: number } } | { sl
 /** A part of the room as it is seen in three dimensions. */
 export interface ScenePart {
   substance: Substance;
-  /** The name of the finish on it, where it has one that is known. */
-  finish?: string;
+  /** The finish on it, where it has one that is known. */
+  finish?: Finish;
   mesh: Mesh;
   /** Of a door, drawer or flap. */
   moves?: Motion;

@@ -44,12 +44,12 @@ function floorGroup(design: Design): SceneGroup {
   const { outline, faces } = roomShape(design);
   // Boards and courses run along the longest face.
   const { u } = faces.reduce((a, b) => (b.chord > a.chord ? b : a));
-  return makeFloor(outline, { u, finish: finishNamed(roomOf(design).floorFinish) });
+  return makeFloor(outline, { u, finish: finishOf(design, 'floor') });
 }
 
 const makeFloor = remember(
   (outline: readonly Point[], { u, finish }: { u: Point; finish: Finish | null }): SceneGroup => {
-    const named = finish && { finish: finish.name };
+    const named = finish && { finish };
     const parts: ScenePart[] = finish?.tile
       ? [
           { substance: 'grout', ...named, mesh: prism(outline, -SLAB, -JOINT_BACK) },
@@ -61,10 +61,10 @@ const makeFloor = remember(
 );
 
 const ceilingGroup = (design: Design): SceneGroup =>
-  makeCeiling(roomShape(design), { finish: finishOf(design, 'ceiling')?.name ?? null });
+  makeCeiling(roomShape(design), { finish: finishOf(design, 'ceiling') });
 
 const makeCeiling = remember(
-  ({ ceiling, faces }: RoomShape, { finish }: { finish: string | null }): SceneGroup => {
+  ({ ceiling, faces }: RoomShape, { finish }: { finish: Finish | null }): SceneGroup => {
     // Over the walls as well, so that no light comes in between.
     const over = wallOutside(faces);
     const mesh = emptyMesh();
@@ -78,7 +78,7 @@ const makeCeiling = remember(
     const parts: ScenePart[] = [
       {
         substance: 'ceiling',
-        ...(finish !== null && { finish }),
+        ...(finish && { finish }),
         mesh: 'flat' in ceiling ? prism(over, ceiling.flat, ceiling.flat + SLAB) : mesh,
       },
     ];
@@ -91,7 +91,7 @@ function wallGroups(design: Design): SceneGroup[] {
   const rings = wallRings(faces);
   return faces.map((face, index) => {
     const openings = openingsOn(design, face.id);
-    const finish = finishNamed(face.record.finish ?? roomOf(design).wallFinish);
+    const finish = finishNamed(design, face.record.finish ?? roomOf(design).wallFinish);
     return makeWall(face.record, { face, ring: rings[index]!, openings, finish });
   });
 }
@@ -117,7 +117,7 @@ function wallParts(
   openings: readonly PlacedOpening[],
   finish: Finish | null,
 ): ScenePart[] {
-  const named = finish && { finish: finish.name };
+  const named = finish && { finish };
   if (finish?.tile && !face.arc)
     return [
       {
@@ -150,7 +150,7 @@ function solidGroup(design: Design, solid: Solid): SceneGroup {
   const ranges = rangesOf(design);
   const room = findRange(range, ranges);
   return makeSolid(solid, {
-    finish: solid.box ? null : finishNamed(wallFinish),
+    finish: solid.box ? null : finishNamed(design, wallFinish),
     named: solid.box ? namedParts(design, solid.box) : {},
     made: solid.box && constructionOfItem(solid.box.record, ranges),
     usual: room ? constructionOf(room) : null,
@@ -159,8 +159,8 @@ function solidGroup(design: Design, solid: Solid): SceneGroup {
 }
 
 /** What the parts of an item look like that have a finish we know. */
-function namedParts(design: Design, { id, kind }: ItemBox): Partial<Record<Substance, string>> {
-  const found: Partial<Record<Substance, string>> = {};
+function namedParts(design: Design, { id, kind }: ItemBox): Partial<Record<Substance, Finish>> {
+  const found: Partial<Record<Substance, Finish>> = {};
   const parts = {
     front: kind.group === 'panels' ? 'end' : 'front',
     carcass: 'box',
@@ -168,7 +168,7 @@ function namedParts(design: Design, { id, kind }: ItemBox): Partial<Record<Subst
   } as const;
   for (const [substance, part] of Object.entries(parts)) {
     const finish = finishOf(design, part, id);
-    if (finish) found[substance as Substance] = finish.name;
+    if (finish) found[substance as Substance] = finish;
   }
   return found;
 }
@@ -177,7 +177,7 @@ interface Built {
   /** Of what is built on: that of the walls. */
   finish: Finish | null;
   /** Of an item, by what a part is of. */
-  named: Partial<Record<Substance, string>>;
+  named: Partial<Record<Substance, Finish>>;
   /** How its own range builds, and that of the room. */
   made: ConstructionMethod | null;
   usual: ConstructionMethod | null;
@@ -189,7 +189,7 @@ const makeSolid = remember((solid: Solid, built: Built): SceneGroup => ({
   source: solid.id,
   of: solid.of === 'item' ? 'item' : 'fixed',
   parts: partsOf(solid, built).map((part) => {
-    const finish = part.substance === 'wall' ? built.finish?.name : built.named[part.substance];
+    const finish = part.substance === 'wall' ? built.finish : built.named[part.substance];
     return finish ? { ...part, finish } : part;
   }),
 }));

@@ -1,4 +1,4 @@
-import { finishNamed, type Figure, type TextureSource } from '../surfaces/finishes';
+import type { Figure, Finish, TextureSource } from '../surfaces/finishes';
 import type { ScenePart, Substance } from './scene-part';
 
 /** How a substance looks: its colour, how rough and how metallic it is (0 to 1), what share of it is seen where it is clear, and its texture. */
@@ -75,23 +75,34 @@ export function linear(colour: string): [number, number, number] {
 const BOARD = 150;
 
 /** How a part looks: as its finish, or as its substance usually does. */
-export function lookOf({ substance, finish }: Pick<ScenePart, 'finish' | 'substance'>): SubstanceLook {
-  const own = finishNamed(finish);
+export function lookOf({ substance, finish: own }: Pick<ScenePart, 'finish' | 'substance'>): SubstanceLook {
   if (!own) return substanceLooks[substance];
   if (substance === 'grout' && own.tile) return { ...substanceLooks.grout, colour: own.tile.grout };
-  const { colour, rough, metal, figure, code, long } = own;
+  const { colour, rough, metal, figure, code, long, high } = own;
   const look: SubstanceLook = { colour, rough, ...(metal !== undefined && { metal }) };
   // A coat of paint shows nothing of itself at arm's length.
   if (figure.type === 'plain') return look;
   if (substance !== 'floor' || figure.type !== 'grain')
-    return { ...look, texture: { code, colour, figure, long } };
+    return { ...look, texture: { code, colour, figure, long, ...(high !== undefined && { high }) } };
   const boards = { ...figure, type: 'boards', wide: BOARD } as const;
   return { ...look, texture: { code: `${code} floor`, colour, figure: boards, long: 2 * long } };
 }
 
 /** The name of what a part looks like: parts with the same are drawn together. */
 export const lookName = ({ substance, finish }: Pick<ScenePart, 'finish' | 'substance'>): string =>
-  finish ? `${substance}, ${finish}` : substance;
+  finish ? `${substance}, ${finish.own ? ownLook(finish) : finish.name}` : substance;
+
+/** One of the studio's own may come to look otherwise under its name. */
+function ownLook(finish: Finish): string {
+  let look = ownLooks.get(finish);
+  if (look === undefined) {
+    const { name, colour, rough, metal = 0, figure, long, high } = finish;
+    const picture = figure.type === 'picture' ? [figure.file, long, high] : [];
+    ownLooks.set(finish, (look = [name, colour, rough, metal, ...picture].join(' ')));
+  }
+  return look;
+}
+const ownLooks = new WeakMap<Finish, string>();
 
 /** What shares of the light that falls on it a part gives back. */
 export function reflects(part: Pick<ScenePart, 'finish' | 'substance'>): [number, number, number] {

@@ -89,8 +89,8 @@ describe('finishes', () => {
     const usual = lookOf(front(own));
     builder.run(setRoom, { frontFinish: 'Kelp' });
     builder.run(editItems, { ids: [own], change: { finish: 'drift OAK' } });
-    expect(front(own).finish).toBe('Drift oak');
-    expect(front(other).finish).toBe('Kelp');
+    expect(front(own).finish?.name).toBe('Drift oak');
+    expect(front(other).finish?.name).toBe('Kelp');
     expect(lookOf(front(own))).toMatchObject({ texture: { code: 'T1' } });
     expect(
       partsOf(builder.design, own).find(({ substance }) => substance === 'carcass')!.finish,
@@ -102,7 +102,7 @@ describe('finishes', () => {
     const kept = sceneOf(builder.design).filter((group) => groups.includes(group));
     expect(kept.length).toBe(groups.length - 3);
     builder.run(editFaces, { faces: ['face-b'], change: { finish: 'Chalk' } });
-    expect(partsOf(builder.design, 'wall face-b')[0]!.finish).toBe('Chalk');
+    expect(partsOf(builder.design, 'wall face-b')[0]!.finish?.name).toBe('Chalk');
     builder.run(setRoom, { frontFinish: '  ' });
     expect(front(other).finish).toBeUndefined();
   });

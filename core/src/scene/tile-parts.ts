@@ -54,7 +54,7 @@ export function underTiles(face: PlacedFace): Mesh {
 
 /** What is boxed in, tiled on its sides as walls are: joints behind its faces, a cap over and under them. */
 export function boxedTiles({ sides, footprint, low, high }: Solid, finish: Finish): ScenePart[] {
-  const named = { finish: finish.name };
+  const named = { finish };
   const caps = [prism(footprint, low, low + JOINT_BACK), prism(footprint, high - JOINT_BACK, high)];
   const joints = sides.map((side) =>
     upright(frameOfSide(side), rectangle(0, distance(side.from, side.to), low, high), -JOINT_BACK),
@@ -88,7 +88,7 @@ function tiled(
       .filter((ring) => signedArea(ring) > 0)
       .map((ring) => figured(grained(make(ring, holes), along), index));
   });
-  return [{ substance: 'tile', finish: finish.name, mesh: joined(...meshes) }];
+  return [{ substance: 'tile', finish, mesh: joined(...meshes) }];
 }
 
 /** The mesh of a tile with a piece of the figure of its own, as no two come from the kiln alike. */

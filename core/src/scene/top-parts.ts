@@ -46,7 +46,7 @@ const standing = remember((solid: Solid, { finish }: { finish: Finish | null }):
     key: `${of} ${id} ${[a.x, a.y, low].map((at) => at.toFixed(2)).join(' ')}`,
     source: id,
     of: of === 'plinth' ? 'item' : 'top',
-    parts: [{ substance: of === 'plinth' ? 'plinth' : 'top', ...(finish && { finish: finish.name }), mesh }],
+    parts: [{ substance: of === 'plinth' ? 'plinth' : 'top', ...(finish && { finish }), mesh }],
   };
 });
 
@@ -81,7 +81,7 @@ const makeTop = remember(
       key: `top ${solid.carriers!.join(' ')}`,
       source: solid.id,
       of: 'top',
-      parts: [{ substance: 'top', ...(finish && { finish: finish.name }), mesh: lain }, ...fitted],
+      parts: [{ substance: 'top', ...(finish && { finish }), mesh: lain }, ...fitted],
     };
   },
 );

@@ -2,6 +2,7 @@ import type { Design } from '../document/design';
 import { remember } from '../document/remember';
 import { subtract, unit } from '../geometry/point';
 import { finishAlong } from '../surfaces/finish-of';
+import type { Finish } from '../surfaces/finishes';
 import { shapeOfTrim, type TrimPiece } from '../surfaces/trim-piece';
 import { trims } from '../surfaces/trims';
 import { grained, swept, type Mesh } from './mesh';
@@ -15,10 +16,10 @@ function groupOf(design: Design, piece: TrimPiece): SceneGroup {
   const { along } = piece;
   const items = 'items' in along ? along.items.map(({ item }) => item) : [];
   const finish = finishAlong(design, 'trim', items);
-  return madeGroup(piece, { finish: finish?.name ?? null });
+  return madeGroup(piece, { finish });
 }
 
-const madeGroup = remember((piece: TrimPiece, { finish }: { finish: string | null }): SceneGroup => {
+const madeGroup = remember((piece: TrimPiece, { finish }: { finish: Finish | null }): SceneGroup => {
   const { along, use, path, level } = piece;
   const source = 'items' in along ? along.items[0].item : 'face' in along ? along.face : along.fixed;
   const at = [path[0]!.x, path[0]!.y, level].map((one) => one.toFixed(2)).join(' ');
@@ -29,7 +30,7 @@ const madeGroup = remember((piece: TrimPiece, { finish }: { finish: string | nul
     parts: [
       {
         substance: 'items' in along ? 'front' : 'joinery',
-        ...(finish !== null && { finish }),
+        ...(finish && { finish }),
         mesh: trimMesh(piece),
       },
     ],

@@ -38,7 +38,7 @@ export function saidFinish(room: RoomRecord, item: ItemRecord | null, part: Fini
 /** The finish of a part of an item, or of the room where there is none; null where it is none we know. */
 export function finishOf(design: Design, part: FinishPart, item: string | null = null): Finish | null {
   const record = item === null ? null : (recordOf(design, 'item', item) ?? null);
-  return finishNamed(saidFinish(roomOf(design), record, part).word);
+  return finishNamed(design, saidFinish(roomOf(design), record, part).word);
 }
 
 /** The finish of a part that goes along several items: what the first of them says that says something of it; of none what the room says. */

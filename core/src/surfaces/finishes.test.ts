@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { finishParts } from '../document/limits';
-import { finishes, finishesFor, finishMaterials, finishNamed, usualMaterials } from './finishes';
+import { finishMaterials, finishParts } from '../document/limits';
+import { rectangle } from '../../testing/rooms';
+import { finishes, finishesFor, finishNamed, usualMaterials } from './finishes';
 
 describe('finishes', () => {
   it('are found by their name however it is written; any other word is none we know', () => {
-    for (const finish of finishes) expect(finishNamed(` ${finish.name.toUpperCase()} `)).toBe(finish);
-    expect([finishNamed('Chalky'), finishNamed(''), finishNamed('  '), finishNamed(undefined)]).toEqual([
-      ...[null, null, null, null],
-    ]);
+    const { design } = rectangle(4000, 3000);
+    for (const finish of finishes) expect(finishNamed(design, ` ${finish.name.toUpperCase()} `)).toBe(finish);
+    for (const none of ['Chalky', '', '  ', undefined]) expect(finishNamed(design, none)).toBeNull();
   });
 
   it('are at least 40, each with a name and a code of its own, by what they are of', () => {

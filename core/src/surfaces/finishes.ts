@@ -1,5 +1,6 @@
-import type { FinishPart } from '../document/limits';
-import type { RoomRecord } from '../document/records';
+import { recordsOf, type Design } from '../document/design';
+import type { FinishMaterial, FinishPart } from '../document/limits';
+import type { FinishRecord, RoomRecord } from '../document/records';
 import { finishLibrary } from './finish-library';
 
 /** A tile as it is laid: its size along a course and across it, and the joint, mm; every other course is moved along by a share of a tile. */
@@ -28,10 +29,9 @@ export type Figure =
   /** Split or laid down in layers. */
   | { type: 'layers'; dark: string }
   | { type: 'brushed' }
-  | { type: 'weave'; dark: string };
-
-export const finishMaterials = ['paint', 'timber', 'stone', 'tile', 'laminate', 'metal'] as const;
-export type FinishMaterial = (typeof finishMaterials)[number];
+  | { type: 'weave'; dark: string }
+  /** As it is on a picture that is stored. */
+  | { type: 'picture'; file: string };
 
 /** What a surface is finished with: how it looks, and how it is made. */
 export interface Finish {
@@ -45,25 +45,51 @@ export interface Finish {
   rough: number;
   metal?: number;
   figure: Figure;
-  /** After how many mm its texture repeats, both ways. */
+  /** After how many mm its texture repeats: across, and upright where that is not the same. */
   long: number;
+  high?: number;
   /** Whether it has a grain along it, as timber has. */
   grain?: boolean;
   tile?: TileShape & { grout: string };
+  /** The record it is of, where it is the studio's own. */
+  own?: FinishRecord;
 }
 
 /** What a texture is painted from. */
-export type TextureSource = Pick<Finish, 'code' | 'colour' | 'figure' | 'long'>;
+export type TextureSource = Pick<Finish, 'code' | 'colour' | 'figure' | 'high' | 'long'>;
 
-/** The finishes surfaces can be given by name. Any other word is kept as it is written, and looks as the surface usually does. */
+/** The finishes the program comes with. A surface can be given any word: of none we know, it is kept as it is written, and the surface looks as it usually does. */
 export const finishes = finishLibrary;
 
-const byName = new Map(finishes.map((finish) => [finish.name.toLowerCase(), finish]));
+/** A finish of the studio's own as any other; the same object for the same record. */
+export function finishFrom(record: FinishRecord): Finish {
+  let finish = made.get(record);
+  if (!finish) {
+    const { name, code, of, colour, rough, metal, long, high, grain, tile, picture } = record;
+    finish = {
+      ...{ name, code, of, colour, rough, long, high, own: record },
+      figure: picture === undefined ? { type: 'plain' } : { type: 'picture', file: picture },
+      ...(metal !== undefined && { metal }),
+      ...(grain && { grain }),
+      ...(tile && { tile }),
+    };
+    made.set(record, finish);
+  }
+  return finish;
+}
+const made = new WeakMap<FinishRecord, Finish>();
 
-/** The finish of a name, however it is written; null where the name is of none we know. */
-export function finishNamed(name: string | undefined): Finish | null {
-  const own = name?.trim().toLowerCase();
-  return own ? (byName.get(own) ?? null) : null;
+const asWord = (name: string): string => name.trim().toLowerCase();
+/** Whether two names are of the same finish. */
+export const isSameWord = (a: string, b: string): boolean => asWord(a) === asWord(b);
+const byName = new Map(finishes.map((finish) => [asWord(finish.name), finish]));
+
+/** The finish of a name, however it is written: one of the studio's own that the room keeps, or of the program; null where it is of none we know. */
+export function finishNamed(design: Design, name: string | undefined): Finish | null {
+  const word = name && asWord(name);
+  if (!word) return null;
+  const own = recordsOf(design, 'finish').find((record) => asWord(record.name) === word);
+  return own ? finishFrom(own) : (byName.get(word) ?? null);
 }
 
 /** What each part is usually made of. */
@@ -97,10 +123,10 @@ const roomKeys = {
 } as const satisfies Record<FinishPart, keyof RoomRecord>;
 export const finishKey = <P extends FinishPart>(part: P): (typeof roomKeys)[P] => roomKeys[part];
 
-/** The finishes a part is usually given. */
-export const finishesFor = (part: FinishPart): readonly Finish[] => {
+/** The finishes a part is usually given, of the program's or of those that are there. */
+export const finishesFor = (part: FinishPart, known: readonly Finish[] = finishes): readonly Finish[] => {
   const suited: readonly FinishMaterial[] = usualMaterials[part];
-  return suited.flatMap((material) => finishes.filter(({ of }) => of === material));
+  return suited.flatMap((material) => known.filter(({ of }) => of === material));
 };
 const namesFor = (part: FinishPart) => finishesFor(part).map(({ name }) => name);
 /** What fronts and walls are usually finished with. */

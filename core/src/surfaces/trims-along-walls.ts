@@ -31,7 +31,7 @@ export function wallTrimOf(
   const room = roomOf(design);
   const record = face === null ? undefined : roomShape(design).byId.get(face)?.record;
   const own = record?.[use];
-  const tiled = finishNamed(record?.finish ?? room.wallFinish)?.tile;
+  const tiled = finishNamed(design, record?.finish ?? room.wallFinish)?.tile;
   const usual = use === 'skirting' && !tiled ? 'square' : 'none';
   return { profile: own ?? room[use] ?? usual, own: own !== undefined };
 }

@@ -30,7 +30,7 @@ export function drawElevation(design: Design, face: PlacedFace, scale: number): 
   const numbered = solids.map(({ id }) => numbers.get(id));
   const style = styleOf(design);
   const codes = solids.map((solid) => codeOf(design, solid));
-  const wall = finishNamed(face.record.finish ?? roomOf(design).wallFinish)?.code;
+  const wall = finishNamed(design, face.record.finish ?? roomOf(design).wallFinish)?.code;
   return elevationMarks(face.record, {
     ...{ face, frame, solids, openings, services, numbered, style, scale },
     ...{ codes, wall },

@@ -3,7 +3,7 @@ import { finishParts, type FinishPart } from '../../document/limits';
 import { itemBoxes } from '../../setting/item-box';
 import { hasPart } from '../../surfaces/finish-scopes';
 import { isItemPart, saidFinish } from '../../surfaces/finish-of';
-import { finishes, finishNamed, type Finish } from '../../surfaces/finishes';
+import { finishes, finishFrom, finishNamed, type Finish } from '../../surfaces/finishes';
 import { sheetWords } from '../../wording/drawing-words';
 import { finishPartNames } from '../../wording/things';
 import { framedCode } from '../elevation/finish-codes';
@@ -16,12 +16,12 @@ export interface FinishRow {
   parts: readonly FinishPart[];
 }
 
-/** Every finish the room has something in, by their order in the library. A part nothing of the room has is not counted. */
+/** Every finish the room has something in, by their order in the library, then the studio's own. A part nothing of the room has is not counted. */
 export function finishSchedule(design: Design): FinishRow[] {
   const room = roomOf(design);
   const used = new Map<Finish, Set<FinishPart>>();
   const add = (part: FinishPart, word: string | undefined) => {
-    const finish = finishNamed(word);
+    const finish = finishNamed(design, word);
     if (finish) used.set(finish, (used.get(finish) ?? new Set()).add(part));
   };
   const boxes = itemBoxes(design);
@@ -32,7 +32,7 @@ export function finishSchedule(design: Design): FinishRow[] {
         if (hasPart(design, box, part)) add(part, saidFinish(room, box.record, part).word);
   }
   for (const { finish } of recordsOf(design, 'face')) add('wall', finish);
-  return finishes.flatMap((finish) => {
+  return [...finishes, ...recordsOf(design, 'finish').map(finishFrom)].flatMap((finish) => {
     const parts = used.get(finish);
     return parts ? [{ finish, parts: finishParts.filter((part) => parts.has(part)) }] : [];
   });

@@ -171,6 +171,8 @@ function paintOf({ colour, figure, long }: TextureSource, seed: number): Paint {
       const line = noise(200, 3, seed);
       return (x, y) => lit(base, 0.95 + 0.1 * line(x, y));
     }
+    // Its picture is shown where it is at hand, and until then its colour.
+    case 'picture':
     case 'plain': {
       const brush = layered({ across: 24, up: 24, seed, layers: 3 });
       return (x, y) => lit(base, 0.992 + 0.016 * brush(x, y));

@@ -1,7 +1,7 @@
 import { demoJobs } from 'goodreach/server';
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { Job, OpeningKind, Room, StoredFile, StudioRange } from './models';
+import { Job, OpeningKind, Room, StoredFile, StudioFinish, StudioRange } from './models';
 import { createJob, createRoom } from './rooms';
 import { addStudio, freshDatabase } from './testing/fresh-database';
 
@@ -20,6 +20,8 @@ type Access =
 const routes: Record<string, Record<string, Access>> = {
   'api/alive': { GET: 'public' },
   'api/ready': { GET: 'public' },
+  'api/finishes': { GET: 'own', POST: 'own' },
+  'api/finishes/[finish]': { PATCH: 'named', DELETE: 'named' },
   'api/jobs': { GET: 'own', POST: 'own' },
   'api/jobs/[job]': { PATCH: 'named' },
   'api/jobs/[job]/copies': { POST: 'named' },
@@ -28,6 +30,7 @@ const routes: Record<string, Record<string, Access>> = {
   'api/metrics': { GET: 'public' },
   'api/opening-kinds': { GET: 'own', POST: 'own' },
   'api/opening-kinds/[kind]': { DELETE: 'named' },
+  'api/pictures/[picture]': { GET: 'named' },
   'api/ranges': { GET: 'own', POST: 'own' },
   'api/ranges/[range]': { GET: 'named', DELETE: 'named' },
   'api/removed': { GET: 'own' },
@@ -84,10 +87,17 @@ beforeAll(async () => {
     ...{ studioId, roomId: room.id, name: 'a', type: 'image/png', bytes: Buffer.from([1]) },
   });
   const kind = await OpeningKind.create({ studioId, name: 'Kind', shape: {} as never });
+  const finish = await StudioFinish.create({ studioId, name: 'Finish', data: {} as never });
+  const picture = await StoredFile.create({
+    studioId,
+    name: 'b',
+    type: 'image/png',
+    bytes: Buffer.from([1]),
+  });
   const range = await StudioRange.create({ studioId, name: 'Range', data: {} as never });
   params = {
     ...{ job: job.id, room: room.id, other: room.id, file: file.id, kind: kind.id, range: range.id },
-    revision: '0',
+    ...{ revision: '0', finish: finish.id, picture: picture.id },
   };
 });
 afterAll(() => drop());
@@ -98,6 +108,7 @@ const body = {
   design: demoJobs()[0]!.rooms[0]!,
 };
 const bodies: Record<string, object> = {
+  'api/finishes/[finish] PATCH': { finish: {} },
   'api/rooms/[room] PATCH': { chosen: true },
   'api/rooms/[room]/edits POST': {
     baseRevision: 0,
@@ -163,7 +174,8 @@ describe('routes', () => {
     expect(await Room.count({ where: { removedAt: null, revision: 0 } })).toBe(1);
     expect(await OpeningKind.count({ where: { id: params['kind']! } })).toBe(1);
     expect(await StudioRange.count({ where: { id: params['range']! } })).toBe(1);
-    expect(await StoredFile.count()).toBe(1);
+    expect(await StudioFinish.count({ where: { name: 'Finish' } })).toBe(1);
+    expect(await StoredFile.count()).toBe(2);
   });
 });
 

@@ -6,6 +6,7 @@ import {
   ArrayMinSize,
   Equals,
   IsArray,
+  IsBase64,
   IsBoolean,
   IsEmail,
   IsIn,
@@ -89,6 +90,12 @@ export class OpeningKindBody {
 export class RangeBody {
   @IsString() @IsNotEmpty({ message: 'Give the table, as CSV.' }) @MaxLength(1_000_000) csv!: string;
   @IsOptional() @IsBoolean() tryOnly?: boolean;
+}
+
+/** A finish to keep; what it is is checked by its record's class. Its picture as base64, or null for none; not given, it stays as it was. */
+export class FinishBody {
+  @IsObject({ message: 'Give the finish.' }) finish!: object;
+  @IsOptional() @IsBase64() @MaxLength(3_000_000) picture?: string | null;
 }
 
 /** What a studio decides for its new rooms. */

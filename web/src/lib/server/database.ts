@@ -13,6 +13,7 @@ import * as tasks from './migrations/0008-tasks';
 import * as signIn from './migrations/0009-sign-in';
 import * as removed from './migrations/0010-removed';
 import * as fileParts from './migrations/0011-file-parts';
+import * as finishes from './migrations/0012-finishes';
 import { defineModels } from './models';
 
 /** Every migration, in order. */
@@ -28,6 +29,7 @@ const migrations = [
   { name: '0009-sign-in', ...signIn },
   { name: '0010-removed', ...removed },
   { name: '0011-file-parts', ...fileParts },
+  { name: '0012-finishes', ...finishes },
 ];
 
 const held = globalThis as { goodReachDatabase?: Promise<Sequelize> };

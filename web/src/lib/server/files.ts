@@ -73,6 +73,22 @@ async function* partsOf(
   if (bytes > 0) yield joined(held);
 }
 
+/** Stores a picture of the studio's that is of no room: PNG or JPEG, whole. */
+export async function storeStudioFile(
+  { studioId }: SignedIn,
+  name: string,
+  bytes: Uint8Array,
+): Promise<Exclude<StoreOutcome, { kind: 'missing' }>> {
+  const type = pictureType(bytes);
+  if (type !== 'image/png' && type !== 'image/jpeg') return { kind: 'unknown' };
+  const most = setting('STUDIO_FILE_BYTES', MOST_STUDIO_BYTES);
+  const bind = [studioId, name, type, Buffer.from(bytes), most];
+  const [stored] = await (
+    await database()
+  ).query<{ id: string }>(STORE_OF_STUDIO, { bind, type: QueryTypes.SELECT });
+  return stored ? { kind: 'stored', id: stored.id } : { kind: 'full', most };
+}
+
 /** Takes away the parts of files that never came to their end. */
 export async function dropLostParts(): Promise<void> {
   await (await database()).query(DROP_LOST, { type: QueryTypes.SELECT });
@@ -94,6 +110,19 @@ const STORE = `
     <= $6::bigint
   returning id`;
 
+const STORE_OF_STUDIO = `
+  insert into files (id, studio_id, room_id, name, type, bytes, created_at)
+  select gen_random_uuid(), $1, null, $2, $3, $4::bytea, now()
+  where (select coalesce(sum(octet_length(bytes)), 0) from files where studio_id = $1) + octet_length($4::bytea)
+    <= $5::bigint
+  returning id`;
+
+/** A picture of the studio's that is of no room. */
+export async function findStudioFile({ studioId }: SignedIn, id: string): Promise<StoredFile | null> {
+  await database();
+  return isUuid(id) ? StoredFile.findOne({ where: { id, studioId, roomId: null } }) : null;
+}
+
 /** A file laid under a room of the studio; options of a room show those of the one they were made from. */
 export async function findFile(
   { studioId }: SignedIn,
@@ -107,7 +136,7 @@ export async function findFile(
     attributes: ['id', 'optionOf'],
   });
   const file = room && (await StoredFile.findOne({ where: { id, studioId } }));
-  if (!room || !file) return null;
+  if (!room || !file?.roomId) return null;
   const origin = await Room.findOne({ where: { id: file.roomId, studioId }, attributes: ['id', 'optionOf'] });
   return origin && (origin.optionOf ?? origin.id) === (room.optionOf ?? room.id) ? file : null;
 }

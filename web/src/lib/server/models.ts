@@ -1,4 +1,4 @@
-import type { Design, EditAction, LengthUnit, OpeningShape, Patch, Range } from 'goodreach';
+import type { Design, EditAction, FinishRecord, LengthUnit, OpeningShape, Patch, Range } from 'goodreach';
 import {
   DataTypes,
   Model,
@@ -84,11 +84,11 @@ export class Edit extends Model<InferAttributes<Edit>, InferCreationAttributes<E
   declare madeAt: CreationOptional<Date>;
 }
 
-/** A file laid under a room: a picture a person has uploaded. */
+/** A picture a person has uploaded: laid under a room, or of no room, of a finish. */
 export class StoredFile extends Model<InferAttributes<StoredFile>, InferCreationAttributes<StoredFile>> {
   declare id: CreationOptional<string>;
   declare studioId: string;
-  declare roomId: string;
+  declare roomId: CreationOptional<string | null>;
   declare name: string;
   declare type: string;
   declare bytes: Buffer;
@@ -109,6 +109,18 @@ export class StudioRange extends Model<InferAttributes<StudioRange>, InferCreati
   declare studioId: string;
   declare name: string;
   declare data: Range;
+  declare createdAt: CreationOptional<Date>;
+}
+
+/** A finish of the studio's own. */
+export class StudioFinish extends Model<
+  InferAttributes<StudioFinish>,
+  InferCreationAttributes<StudioFinish>
+> {
+  declare id: CreationOptional<string>;
+  declare studioId: string;
+  declare name: string;
+  declare data: FinishRecord;
   declare createdAt: CreationOptional<Date>;
 }
 
@@ -193,6 +205,16 @@ export function defineModels(sequelize: Sequelize): void {
       createdAt: { type: DataTypes.DATE, defaultValue: DataTypes.NOW },
     },
     { ...common, tableName: 'ranges' },
+  );
+  StudioFinish.init(
+    {
+      id: uuid(),
+      studioId: DataTypes.UUID,
+      name: DataTypes.TEXT,
+      data: DataTypes.JSONB,
+      createdAt: { type: DataTypes.DATE, defaultValue: DataTypes.NOW },
+    },
+    { ...common, tableName: 'finishes' },
   );
   KeptDocument.init(
     {

@@ -183,6 +183,7 @@ describe('migrations', () => {
       '0009-sign-in',
       '0010-removed',
       '0011-file-parts',
+      '0012-finishes',
     ]);
     await Promise.all(opened.slice(0, 2).map((sequelize) => sequelize.close()));
   });

@@ -9,6 +9,7 @@ import type { LiveRoom } from '../session/live-room.svelte';
 import type { OpeningKinds } from '../session/opening-kinds.svelte';
 import type { SaveQueue } from '../session/save-queue.svelte';
 import type { ScreenState } from '../session/screen.svelte';
+import type { StudioFinishes } from '../session/studio-finishes.svelte';
 import type { StudioShelf } from '../session/studio-shelf.svelte';
 
 /** What every part of a room's page works with. */
@@ -25,6 +26,7 @@ export interface Workspace {
   faceDrag: FaceDrag;
   openingKinds: OpeningKinds;
   shelf: StudioShelf;
+  studioFinishes: StudioFinishes;
   roomId: string;
 }
 

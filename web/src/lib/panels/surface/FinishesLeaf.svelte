@@ -1,3 +1,9 @@
+<script lang="ts" module>
+  import { later } from '$ui/later';
+
+  const ownFinishes = later(() => import('./OwnFinishes.svelte'), { isAhead: false });
+</script>
+
 <script lang="ts">
   import {
     constructionOf,
@@ -31,10 +37,12 @@
   import { carrierName } from '$lib/tools/top-words';
   import Ways from '$ui/Ways.svelte';
   import LinkButton from '$ui/LinkButton.svelte';
+  import Later from '$ui/Later.svelte';
+  import { materialNames } from './finish-words';
   import Swatch from './Swatch.svelte';
 
   /** What everything is finished with: a part is chosen, how far a finish reaches from what is chosen in the room, and the finish; it is shown in the room before it is taken. */
-  const { session, screen } = useWorkspace();
+  const { session, screen, studioFinishes } = useWorkspace();
   const design = $derived(session.committed);
   const room = $derived(roomOf(design));
   const part = $derived(screen.finishPart);
@@ -48,8 +56,8 @@
   const isOfItem = $derived('items' in scope.to);
   const said = $derived(saidFinish(room, isOfItem ? item : null, part));
   const face = $derived('faces' in scope.to ? recordOf(design, 'face', scope.to.faces[0]) : undefined);
-  const now = $derived(finishNamed(face?.finish ?? said.word));
-  const usualOf = (one: FinishPart) => finishNamed(saidFinish(room, null, one).word);
+  const now = $derived(finishNamed(design, face?.finish ?? said.word));
+  const usualOf = (one: FinishPart) => finishNamed(design, saidFinish(room, null, one).word);
 
   const reachNames: Record<FinishReach, string> = {
     one: 'This one',
@@ -58,20 +66,15 @@
     room: 'The room',
     everywhere: 'Everywhere',
   };
-  const materialNames = {
-    paint: 'Paint',
-    timber: 'Timber',
-    stone: 'Stone',
-    tile: 'Tile',
-    laminate: 'Laminate',
-    metal: 'Metal',
-  };
+  const suited = $derived(finishesFor(part, studioFinishes.known(design)));
   const shelves = $derived(
     finishMaterials.flatMap((material) => {
-      const all = finishesFor(part).filter(({ of }) => of === material);
-      return all.length > 0 ? [{ material, all }] : [];
+      const all = suited.filter(({ of, own }) => of === material && !own);
+      return all.length > 0 ? [{ name: materialNames[material], all }] : [];
     }),
   );
+  const own = $derived(suited.filter(({ own }) => own));
+  let makes = $state(false);
 
   const word = $derived(face?.finish ?? said.word);
   const status = $derived.by(() => {
@@ -87,7 +90,11 @@
     face ? face.finish !== undefined : isOfItem ? said.by === 'item' : said.by === 'room',
   );
 
-  const changeTo = (finish: Finish | null) => ({ part, finish: finish?.name ?? null, to: scope.to });
+  const changeTo = (finish: Finish | null) => ({
+    ...{ part, finish: finish?.name ?? null, to: scope.to },
+    ...(finish?.own && { own: finish.own }),
+  });
+  const isNow = (finish: Finish) => now === finish || (finish.own && now?.own?.id === finish.own.id);
   let trying: Finish | null = $state(null);
   function show(finish: Finish) {
     trying = finish;
@@ -194,14 +201,13 @@
   </div>
 {/if}
 
-{#each shelves as { material, all } (material)}
-  <h3>{materialNames[material]}</h3>
+{#snippet shelf(all: readonly Finish[])}
   <ul>
-    {#each all as finish (finish.code)}
+    {#each all as finish (finish.own?.id ?? finish.code)}
       <li>
         <button
           class="swatch"
-          aria-pressed={now === finish}
+          aria-pressed={isNow(finish)}
           title="{finish.name}: press to take, arrow up and down for how far it reaches"
           aria-label="{finish.code} {finish.name}"
           onpointerenter={() => show(finish)}
@@ -217,7 +223,19 @@
       </li>
     {/each}
   </ul>
+{/snippet}
+<div class="own">
+  <h3>The studio’s own</h3>
+  <LinkButton onclick={() => (makes = true)}>{own.length > 0 ? 'Make or change' : 'Make one'}</LinkButton>
+</div>
+{#if own.length > 0}{@render shelf(own)}{/if}
+{#each shelves as { name, all } (name)}
+  <h3>{name}</h3>
+  {@render shelf(all)}
 {/each}
+{#if makes}
+  <Later part={ownFinishes} props={{ onclose: () => (makes = false) }} coming={null} />
+{/if}
 
 <style>
   .parts {
@@ -297,6 +315,11 @@
     display: flex;
     flex-wrap: wrap;
     gap: 0.2rem;
+  }
+  .own {
+    display: flex;
+    align-items: baseline;
+    justify-content: space-between;
   }
   h3 {
     margin-top: 0.2rem;

@@ -15,7 +15,7 @@
 
   function painted(canvas: HTMLCanvasElement) {
     $effect(() => {
-      const { figure, colour, code, long, tile } = finish;
+      const { figure, colour, code, long, high, tile } = finish;
       const sharp = window.devicePixelRatio || 1;
       [canvas.width, canvas.height] = [width * sharp, height * sharp];
       const paper = canvas.getContext('2d')!;
@@ -24,7 +24,7 @@
       paper.fillRect(0, 0, width, height);
       if (figure.type === 'plain' && !tile) return;
       let gone = false;
-      textureOf({ code, colour, figure, long }, SMALL).then(
+      textureOf({ code, colour, figure, long, ...(high !== undefined && { high }) }, SMALL).then(
         (pixels) => {
           if (!gone) lay(paper, pixels);
         },
@@ -36,11 +36,11 @@
   }
 
   function lay(paper: CanvasRenderingContext2D, pixels: ImageData) {
-    const { tile, long } = finish;
+    const { tile, long, high: upright = long } = finish;
     const piece = document.createElement('canvas');
     [piece.width, piece.height] = [pixels.width, pixels.height];
     piece.getContext('2d')!.putImageData(pixels, 0, 0);
-    const side = long * SCALE;
+    const [side, rise] = [long * SCALE, upright * SCALE];
     // Timber lies along, as boards do.
     const along = finish.grain === true;
     const draw = (x: number, y: number, wide: number, high: number, from: number) => {
@@ -52,7 +52,7 @@
       if (along) paper.transform(0, 1, 1, 0, 0, 0);
       const off = -((from * side * 0.37) % side);
       for (let dx = off; dx < Math.max(wide, high); dx += side)
-        for (let dy = off; dy < Math.max(wide, high); dy += side) paper.drawImage(piece, dx, dy, side, side);
+        for (let dy = off; dy < Math.max(wide, high); dy += rise) paper.drawImage(piece, dx, dy, side, rise);
       paper.restore();
     };
     if (!tile) return draw(0, 0, width, height, 0);

@@ -15,14 +15,14 @@ import { textureOf } from '../textures';
 import { roomAround } from './surroundings';
 
 /** A texture as it lies in the room: places on it are millimetres. */
-function textureFrom(pixels: ImageData, long: number, sharp: number): Texture {
+function textureFrom(pixels: ImageData, { long, high = long }: TextureSource, sharp: number): Texture {
   const canvas = document.createElement('canvas');
   [canvas.width, canvas.height] = [pixels.width, pixels.height];
   canvas.getContext('2d')!.putImageData(pixels, 0, 0);
   const texture = new CanvasTexture(canvas);
   texture.colorSpace = SRGBColorSpace;
   texture.wrapS = texture.wrapT = RepeatWrapping;
-  texture.repeat.set(1 / long, 1 / long);
+  texture.repeat.set(1 / long, 1 / high);
   texture.anisotropy = sharp;
   return texture;
 }
@@ -125,7 +125,7 @@ export class Looks {
     const done = textureOf(source).then(
       (pixels) => {
         if (this.gone) return;
-        material.map = textureFrom(pixels, source.long, this.sharp);
+        material.map = textureFrom(pixels, source, this.sharp);
         material.color.set('#ffffff');
         this.changed();
       },

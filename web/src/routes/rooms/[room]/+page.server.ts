@@ -3,6 +3,7 @@ import { documentOf } from '$server/documents';
 import { lastEdits } from '$server/history';
 import { Job } from '$server/models';
 import { listOptions } from '$server/options';
+import { listFinishes } from '$server/finishes';
 import { listRanges } from '$server/ranges';
 import { listOpeningKinds } from '$server/opening-kinds';
 import type { PageServerLoad } from './$types';
@@ -10,16 +11,17 @@ import type { PageServerLoad } from './$types';
 export const load: PageServerLoad = async ({ locals, params }) => {
   const person = requirePerson(locals);
   const room = await requireRoom(locals, params.room);
-  const [job, edits, openingKinds, ranges, options, document] = await Promise.all([
+  const [job, edits, openingKinds, ranges, finishes, options, document] = await Promise.all([
     Job.findByPk(room.jobId),
     lastEdits(room),
     listOpeningKinds(person),
     listRanges(person),
+    listFinishes(person),
     listOptions(person, room),
     documentOf(room),
   ]);
   const names = { jobName: job?.name ?? '', studioName: person.studioName };
   const { id: roomId, revision } = room;
   const { personId } = person;
-  return { roomId, personId, ...names, revision, document, edits, openingKinds, ranges, options };
+  return { roomId, personId, ...names, revision, document, edits, openingKinds, ranges, finishes, options };
 };

@@ -8,6 +8,7 @@
   import { LiveRoom } from '$session/live-room.svelte';
   import { OpeningKinds } from '$session/opening-kinds.svelte';
   import { SaveQueue } from '$session/save-queue.svelte';
+  import { StudioFinishes } from '$session/studio-finishes.svelte';
   import { StudioShelf } from '$session/studio-shelf.svelte';
   import { ScreenState, steps } from '$session/screen.svelte';
   import { browserStore, type UnsavedStore } from '$session/unsaved-store';
@@ -71,8 +72,10 @@
   );
   const openingKinds = new OpeningKinds(untrack(() => data.openingKinds));
   const shelf = new StudioShelf(untrack(() => data.ranges));
+  const studioFinishes = new StudioFinishes(untrack(() => data.finishes));
   provideWorkspace({
     ...{ session, saving, live, screen, tools, views, pick, drag, faceDrag, openingKinds, shelf, roomId },
+    studioFinishes,
   });
   $effect(() => void lines.load());
 
