@@ -41,14 +41,20 @@ test('a finish of the studio is made of a photograph put straight, given, and th
   await dialog.getByRole('button', { name: 'Keep it' }).click();
   await expect(dialog.getByRole('alert')).toContainText('Give the finish a name');
   const file = dialog.locator('input[type="file"]');
-  await file.setInputFiles({ name: 'notes.png', mimeType: 'image/png', buffer: Buffer.from('not a picture') });
+  await file.setInputFiles({
+    name: 'notes.png',
+    mimeType: 'image/png',
+    buffer: Buffer.from('not a picture'),
+  });
   await expect(dialog.getByRole('alert')).toContainText('notes.png is no picture that can be read');
 
   await file.setInputFiles({ name: 'board.png', mimeType: 'image/png', buffer: await boardPhoto(page) });
   // The corners are put on those of the board: some drawn along, one by the arrow keys.
   const stage = dialog.locator('.stage');
+  await expect(dialog.getByText('Laid four times')).toBeVisible();
   const box = (await stage.boundingBox())!;
-  const at = (x: number, y: number) => [box.x + (x / 800) * box.width, box.y + (y / 600) * box.height] as const;
+  const at = (x: number, y: number) =>
+    [box.x + (x / 800) * box.width, box.y + (y / 600) * box.height] as const;
   for (const [name, x, y] of [
     ['Top left', 200, 100],
     ['Top right', 600, 100],
@@ -104,4 +110,53 @@ test('a finish of the studio is made of a photograph put straight, given, and th
   await expect(dialog.getByRole('status')).toContainText('Spume is forgotten');
   await dialog.getByRole('button', { name: 'Close' }).click();
   await expect(page.getByRole('button', { name: 'T21 Spume' })).toHaveCount(0);
+});
+
+test('a swatch is carried over the room and given to what lies under it, as wide as the arrow keys say', async ({
+  page,
+  studio,
+}) => {
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await studio.step('Set');
+  await studio.setByCode('F600', 'F800-S', 'F450');
+  await studio.saved(3);
+  await page.locator('.plan').press('Escape');
+  await studio.step('Surface');
+  await page.getByRole('tab', { name: 'Finishes' }).click();
+  const finishesOf = async () => (await studio.items()).map(({ finish }) => finish ?? '');
+  const carry = async (name: string, to: { x: number; y: number }) => {
+    await page.getByRole('button', { name }).hover();
+    await page.mouse.down();
+    await page.mouse.move(to.x - 40, to.y + 40, { steps: 4 });
+    await page.mouse.move(to.x, to.y, { steps: 4 });
+  };
+  const second = await studio.itemPlace(2);
+
+  // Over one cabinet it says what it would go to; let go there, that one has it.
+  await carry('P2 Kelp', second);
+  await expect(page.locator('.carried')).toContainText('Fronts: this one');
+  await page.screenshot({ path: '/tmp/carried.png' });
+  await page.mouse.up();
+  await studio.saved(4);
+  expect((await finishesOf()).sort()).toEqual(['', '', 'Kelp']);
+  await expect(page.locator('.carried')).toHaveCount(0);
+
+  // Widened to its run while it is carried; one undo takes it back.
+  await carry('P9 Harbour', second);
+  await page.keyboard.press('ArrowUp');
+  await expect(page.locator('.carried')).toContainText('Fronts: its run');
+  await page.mouse.up();
+  await studio.saved(5);
+  expect(await finishesOf()).toEqual(['Harbour', 'Harbour', 'Harbour']);
+
+  // Put back by Escape, and let go where nothing is, nothing is given.
+  await carry('P3 Cuttle', second);
+  await page.keyboard.press('Escape');
+  await page.mouse.up();
+  await expect(page.locator('.carried')).toHaveCount(0);
+  await carry('P3 Cuttle', { x: 60, y: 20 });
+  await page.mouse.up();
+  await page.keyboard.press('Control+z');
+  await studio.saved(6);
+  expect((await finishesOf()).sort()).toEqual(['', '', 'Kelp']);
 });

@@ -15,7 +15,7 @@ export interface Located {
 export interface HostedView {
   kind: ViewKind;
   /** The record that is seen under the pointer. */
-  sourceAt(event: MouseEvent, pixel: Point): string | null;
+  sourceAt(event: Pick<MouseEvent, 'target' | 'type'>, pixel: Point): string | null;
   /** The place of the room, or of a face, under a pixel; null where there is none. */
   placeAt(pixel: Point): Point | OnFace | null;
   /** How far things are drawn to others, mm. */
@@ -98,6 +98,15 @@ export class ViewHost {
     return at && { at, snap: this.view.near() };
   }
 
+  /** What is seen at a pixel of the window; null outside the view. */
+  sourceUnder(clientX: number, clientY: number): { source: string | null } | null {
+    const target = document.elementFromPoint(clientX, clientY);
+    if (!target || !this.#element?.contains(target)) return null;
+    this.takeCorner();
+    const source = this.view.sourceAt({ target, type: 'pointermove' }, this.#pixelAt(clientX, clientY));
+    return { source };
+  }
+
   fit(): void {
     this.view.fit?.();
   }
@@ -112,6 +121,10 @@ export class ViewHost {
   }
 
   pixelOf({ clientX, clientY }: MouseEvent): Point {
+    return this.#pixelAt(clientX, clientY);
+  }
+
+  #pixelAt(clientX: number, clientY: number): Point {
     return { x: clientX - this.#corner.left, y: clientY - this.#corner.top };
   }
 
@@ -304,6 +317,15 @@ export class ShownViews {
     for (const host of this.#hosts) {
       const located = host.locate(clientX, clientY);
       if (located) return located;
+    }
+    return null;
+  }
+
+  /** What is seen at a pixel of the window, in whichever view it lies; null outside all of them. */
+  sourceUnder(clientX: number, clientY: number): { source: string | null } | null {
+    for (const host of this.#hosts) {
+      const under = host.sourceUnder(clientX, clientY);
+      if (under) return under;
     }
     return null;
   }

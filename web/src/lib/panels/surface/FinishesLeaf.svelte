@@ -15,7 +15,6 @@
     finishNamed,
     finishPartNames,
     findRange,
-    finishScopes,
     frontStyle,
     handleStyleNames,
     handleStyles,
@@ -24,7 +23,6 @@
     recordOf,
     roomOf,
     saidFinish,
-    setFinish,
     setStyle,
     type Finish,
     type FinishPart,
@@ -33,6 +31,7 @@
   } from 'goodreach';
   import { onDestroy } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
+  import { FinishTrial } from '$lib/tools/finish-trial.svelte';
   import { doorWays, handleWays } from '$lib/tools/style-ways';
   import { carrierName } from '$lib/tools/top-words';
   import Ways from '$ui/Ways.svelte';
@@ -48,11 +47,9 @@
   const part = $derived(screen.finishPart);
 
   const item = $derived(screen.selected ? (recordOf(design, 'item', screen.selected) ?? null) : null);
-  const chosen = $derived([screen.selected, ...screen.also].filter((id) => id !== null));
-  const scopes = $derived(finishScopes(design, part, chosen));
-  let asked: FinishReach = $state('one');
-  /** As wide as was asked for, else the narrowest there is. */
-  const scope = $derived(scopes.find(({ reach }) => reach === asked) ?? scopes[0]!);
+  const trial = new FinishTrial(useWorkspace());
+  onDestroy(() => trial.leave());
+  const { scopes, scope } = $derived(trial);
   const isOfItem = $derived('items' in scope.to);
   const said = $derived(saidFinish(room, isOfItem ? item : null, part));
   const face = $derived('faces' in scope.to ? recordOf(design, 'face', scope.to.faces[0]) : undefined);
@@ -90,40 +87,44 @@
     face ? face.finish !== undefined : isOfItem ? said.by === 'item' : said.by === 'room',
   );
 
-  const changeTo = (finish: Finish | null) => ({
-    ...{ part, finish: finish?.name ?? null, to: scope.to },
-    ...(finish?.own && { own: finish.own }),
-  });
   const isNow = (finish: Finish) => now === finish || (finish.own && now?.own?.id === finish.own.id);
-  let trying: Finish | null = $state(null);
-  function show(finish: Finish) {
-    trying = finish;
-    screen.covered = scope.covers;
-    session.tryOn(setFinish, changeTo(finish));
-  }
-  function hide() {
-    if (!trying) return;
-    trying = null;
-    screen.covered = [];
-    session.dropPreview();
-  }
-  function take(finish: Finish | null) {
-    hide();
-    session.run(setFinish, changeTo(finish));
-  }
-  onDestroy(() => {
-    hide();
-    screen.covered = [];
-  });
 
-  /** The same press, widened or narrowed. */
-  function widen(event: KeyboardEvent, finish: Finish) {
-    const by = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0;
-    if (by === 0) return;
-    event.preventDefault();
-    const at = scopes.indexOf(scope) + by;
-    asked = scopes[Math.min(scopes.length - 1, Math.max(0, at))]!.reach;
-    show(finish);
+  /** A press on a swatch: held, carried over the room, or put back before it was let go. */
+  let pressed: { x: number; y: number; is: 'held' | 'carried' | 'left' } | null = null;
+  /** Whether the click that ends a press was none. */
+  let wasCarried = false;
+  /** Pixels a pointer travels before a press is no click. */
+  const CLICK = 5;
+  function press(event: PointerEvent & { currentTarget: HTMLElement }) {
+    wasCarried = false;
+    // Fingers move the list.
+    if (event.button !== 0 || event.pointerType === 'touch') return;
+    event.currentTarget.setPointerCapture(event.pointerId);
+    pressed = { x: event.clientX, y: event.clientY, is: 'held' };
+  }
+  function carry({ clientX, clientY }: PointerEvent, finish: Finish) {
+    if (!pressed || pressed.is === 'left') return;
+    if (pressed.is === 'held' && Math.hypot(clientX - pressed.x, clientY - pressed.y) < CLICK) return;
+    pressed.is = 'carried';
+    trial.carry(finish, clientX, clientY);
+  }
+  function letGo() {
+    wasCarried = pressed !== null && pressed.is !== 'held';
+    pressed = null;
+    trial.drop();
+  }
+  function take(finish: Finish) {
+    if (!wasCarried) trial.take(finish);
+    wasCarried = false;
+  }
+  function key(event: KeyboardEvent, finish: Finish) {
+    wasCarried = false;
+    if (trial.widen(event.key, finish)) event.preventDefault();
+    else if (event.key === 'Escape' && pressed) {
+      event.stopPropagation();
+      pressed.is = 'left';
+      trial.leave();
+    }
   }
 
   const hasStyle = $derived(part === 'front' || part === 'handle');
@@ -157,7 +158,7 @@
         title="{covers.length} {covers.length === 1 ? 'thing' : 'things'}"
         onpointerenter={() => (screen.covered = covers)}
         onpointerleave={() => (screen.covered = [])}
-        onclick={() => (asked = reach)}
+        onclick={() => (trial.asked = reach)}
         >{reach === 'one' && covers.length > 1 ? `These ${covers.length}` : reachNames[reach]}</button
       >
     {/each}
@@ -171,7 +172,7 @@
 <p class="now">
   <strong>{finishPartNames[part]}</strong>
   <span>{status}</span>
-  {#if canGoBack}<LinkButton onclick={() => take(null)}>Back to automatic</LinkButton>{/if}
+  {#if canGoBack}<LinkButton onclick={() => trial.take(null)}>Back to automatic</LinkButton>{/if}
 </p>
 
 {#if hasStyle}
@@ -208,13 +209,21 @@
         <button
           class="swatch"
           aria-pressed={isNow(finish)}
-          title="{finish.name}: press to take, arrow up and down for how far it reaches"
+          title="{finish.name}: press to take it or carry it over the room, arrow up and down for how far it reaches"
           aria-label="{finish.code} {finish.name}"
-          onpointerenter={() => show(finish)}
-          onpointerleave={hide}
-          onfocus={() => show(finish)}
-          onblur={hide}
-          onkeydown={(event) => widen(event, finish)}
+          draggable="false"
+          onpointerenter={() => trial.carried ?? trial.show(finish)}
+          onpointerleave={() => trial.carried ?? trial.hide()}
+          onpointerdown={press}
+          onpointermove={(event) => carry(event, finish)}
+          onpointerup={letGo}
+          onpointercancel={() => {
+            pressed = null;
+            trial.leave();
+          }}
+          onfocus={() => trial.show(finish)}
+          onblur={() => trial.hide()}
+          onkeydown={(event) => key(event, finish)}
           onclick={() => take(finish)}
         >
           <Swatch {finish} />
@@ -233,6 +242,15 @@
   <h3>{name}</h3>
   {@render shelf(all)}
 {/each}
+{#if trial.carried}
+  {@const { finish, x, y } = trial.carried}
+  <div class="carried" style="left: {x}px; top: {y}px">
+    <Swatch {finish} width={44} height={32} />
+    {#if trial.over}
+      <span>{finishPartNames[trial.part]}: {reachNames[scope.reach].toLowerCase()}</span>
+    {/if}
+  </div>
+{/if}
 {#if makes}
   <Later part={ownFinishes} props={{ onclose: () => (makes = false) }} coming={null} />
 {/if}
@@ -315,6 +333,20 @@
     display: flex;
     flex-wrap: wrap;
     gap: 0.2rem;
+  }
+  .carried {
+    position: fixed;
+    z-index: 30;
+    display: flex;
+    align-items: center;
+    gap: 0.4rem;
+    margin: 12px 0 0 12px;
+    padding: 3px 6px 3px 3px;
+    border-radius: 3px;
+    background: var(--sheet);
+    box-shadow: var(--shadow);
+    font-size: 12.5px;
+    pointer-events: none;
   }
   .own {
     display: flex;

@@ -59,7 +59,9 @@
 <style>
   dialog {
     width: min(50rem, 96vw);
-    max-height: 94vh;
+    max-height: 92vh;
+    /* It grows downwards: what is held stays under the pointer. */
+    margin-top: 4vh;
     padding: 1rem 1.4rem 1.4rem;
     overflow-y: auto;
     border: 1px solid var(--rule-strong);
