@@ -11,6 +11,7 @@ import { groupItems } from './commands/group-items';
 import { insertCorner } from './commands/insert-corner';
 import { joinItems } from './commands/join-items';
 import { leaveOpen } from './commands/leave-open';
+import { lineFace } from './commands/line-face';
 import { lineUpItems } from './commands/line-up-items';
 import { lineUpOpening } from './commands/line-up-opening';
 import { lockItems } from './commands/lock-items';
@@ -80,6 +81,7 @@ export const commands = [
   insertCorner,
   joinItems,
   leaveOpen,
+  lineFace,
   lineUpItems,
   lineUpOpening,
   lockItems,

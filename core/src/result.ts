@@ -91,6 +91,9 @@ export interface RefusalData {
   'cut-out-outside': { cutOut: string };
   'edge-is-front': { item: string };
   'finish-long': { most: number };
+  'lining-bent': { face: string };
+  'lining-no-room': { face: string };
+  'recess-thin': { least: number };
   'finish-of-room': { part: FinishPart };
   'no-fronts': { item: string };
   'no-trim': { item: string; use: ItemTrim };

@@ -94,6 +94,11 @@ export const asked = (design: Design): Record<string, Asked> => ({
     ...{ label: 'Leave it open', writes: ['open'] },
     refuses: [{ id: 'open', face: 'face-a', at: 300 }, 'face A'],
   },
+  'line-face': {
+    does: { face: 'face-c', style: 'panelled', prefix: 'l' },
+    ...{ label: 'Line a wall', writes: ['l-0'] },
+    refuses: [{ face: 'gone', style: 'plain', prefix: 'l' }, 'The face gone is no longer'],
+  },
   'line-up-items': {
     does: { ids: ['apart'], to: 'island', edge: 'front' },
     ...{ label: 'Line up', writes: ['apart'] },

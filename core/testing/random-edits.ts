@@ -27,6 +27,7 @@ import { fixedTypes } from '../src/document/fixture-types';
 import { setItem } from '../src/commands/set-item';
 import { fillGap } from '../src/commands/fill-gap';
 import { joinItems } from '../src/commands/join-items';
+import { lineFace } from '../src/commands/line-face';
 import { leaveOpen } from '../src/commands/leave-open';
 import { splitItem } from '../src/commands/split-item';
 import { swapItems } from '../src/commands/swap-items';
@@ -47,6 +48,7 @@ import {
   doorStyles,
   finishParts,
   handleStyles,
+  liningStyles,
   topCornerKeys,
   trimProfiles,
 } from '../src/document/limits';
@@ -63,7 +65,7 @@ const shelf = shelfOf('fathom');
 
 /** A random edit: which command, and numbers to make its arguments from; many are refused, as in life. */
 export const anEdit = fc.record({
-  what: fc.integer({ min: 0, max: 44 }),
+  what: fc.integer({ min: 0, max: 45 }),
   a: fc.nat(1000),
   b: fc.nat(1000),
   c: fc.nat(1000),
@@ -279,6 +281,10 @@ export function askFor(
             ...{ style: 'handleStyle', to: c % 3 ? { items: [id] } : { room: 'everywhere' } },
             value: a % 5 ? handleStyles[c % handleStyles.length]! : null,
           });
+    case 42:
+      return lineFace.run(design, {
+        ...{ face, style: liningStyles[b % liningStyles.length]!, prefix: `lining-${count}` },
+      });
     case 36:
       return setRoom.run(design, {
         splashHeight: b % 700,

@@ -281,3 +281,43 @@ test('finishes are tried in the room, taken as far as is asked, and go back in o
   await studio.saved(10);
   expect(await own()).toBeUndefined();
 });
+
+test('a wall is lined, what stands there comes forward, and goes back with it', async ({ page, studio }) => {
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await studio.step('Set');
+  await studio.setByCode('F600');
+  await studio.saved(1);
+  const offOf = async () => {
+    const [item] = await studio.items();
+    return (item!['placement'] as { off: number }).off;
+  };
+  const linings = async () =>
+    Object.values((await studio.design()).records).filter(({ type }) => type === 'lining');
+  await studio.step('Surface');
+  await page.getByRole('tab', { name: 'Trims' }).click();
+  const section = page.getByRole('region', { name: 'Linings' });
+  await section.getByRole('button', { name: 'Framed panels' }).click();
+  await studio.saved(2);
+  expect([await offOf(), (await linings()).length]).toEqual([20, 1]);
+  await expect(page.getByText('2980 mm clear before it')).toBeVisible();
+
+  // Thicker, it shines from a recess; too thin for that it says so and stays.
+  await page.getByLabel('Light from a recess at its top').click();
+  await expect(page.getByRole('alert')).toContainText('40 mm');
+  await expect(page.getByLabel('Light from a recess at its top')).not.toBeChecked();
+  await page.getByLabel('Thickness').fill('60');
+  await page.keyboard.press('Enter');
+  await studio.saved(3);
+  expect(await offOf()).toBe(60);
+  await page.getByLabel('Light from a recess at its top').check();
+  await studio.saved(4);
+
+  // Finished by itself, and taken out again with what stood before it going back.
+  await page.getByRole('button', { name: 'Finishes', exact: true }).click();
+  await page.getByRole('button', { name: 'P2 Kelp' }).click();
+  await studio.saved(5);
+  expect(await linings()).toMatchObject([{ finish: 'Kelp', lit: true, style: 'panelled', depth: 60 }]);
+  await page.getByRole('button', { name: 'Remove' }).click();
+  await studio.saved(6);
+  expect([await offOf(), (await linings()).length]).toEqual([0, 0]);
+});

@@ -5,6 +5,7 @@ import { MOST_ITEM } from '../document/limits';
 import { findItem, rangesOf, shelfOf } from '../ranges/shelf';
 import { ok, refuse } from '../result';
 import { facePlacement } from '../setting/face-placement';
+import { setBeforeLining } from '../setting/linings';
 import { nextNumber } from '../setting/item-numbers';
 import { freeStretches } from '../setting/open-lengths';
 import { widthIn } from '../survey/placed-face';
@@ -51,11 +52,14 @@ export const blockOut: Command<{ faces: readonly string[]; prefix: string }> = {
       const first = nextNumber(after);
       const items = blocks.map(({ at, width }, index) => {
         const made = { ...block.value, width: quantise(width), depth, height };
-        return itemOf(
-          `${prefix}-${face.value.id}-${index}`,
-          made,
-          facePlacement(face.value, at, width),
-          first + index,
+        return setBeforeLining(
+          after,
+          itemOf(
+            `${prefix}-${face.value.id}-${index}`,
+            made,
+            facePlacement(face.value, at, width),
+            first + index,
+          ),
         );
       });
       const step = patchOf(after, items);

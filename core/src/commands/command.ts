@@ -9,6 +9,7 @@ import { ok, refuse, type Result } from '../result';
 import type { CommandId } from '../wording/command-labels';
 import { designRefusals } from '../survey/check-design';
 import { placeBlock, type Block } from '../setting/block';
+import { followingLinings, linedBy } from '../setting/linings';
 import { boxOf, type ItemBox } from '../setting/item-box';
 import type { PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
@@ -37,6 +38,21 @@ export function guarded(design: Design, patch: Patch): Result<Patch> {
   if (refusal) return { ok: false, refusal };
   checked.set(patch, { before: design, after: applied.value });
   return ok(patch);
+}
+
+/** A patch that may change linings, with what stands before those brought along, if the design still makes a room after it. */
+export function guardedLinings(design: Design, patch: Patch): Result<Patch> {
+  const lined = linedBy(
+    patch.flatMap(({ before, after }) =>
+      [before, after].map((record) => (record?.kind === 'fixed' ? record : null)),
+    ),
+  );
+  if (lined.size === 0) return guarded(design, patch);
+  const applied = applyPatch(design, patch);
+  if (!applied.ok) return applied;
+  const changed = new Set(patch.map(({ id }) => id));
+  const followers = followingLinings(design, applied.value, lined).filter(({ id }) => !changed.has(id));
+  return guarded(design, [...patch, ...patchOf(design, followers)]);
 }
 
 /** Carries out a command: the one way from what is asked to the design after it. */

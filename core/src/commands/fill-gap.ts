@@ -13,6 +13,7 @@ import { openLengths, type OpenLength } from '../setting/open-lengths';
 import { roomShape } from '../survey/room-shape';
 import { quantise } from '../units/units';
 import { itemOf } from './set-item';
+import { setBeforeLining } from '../setting/linings';
 import { guarded, type Command } from './command';
 
 /** A place in an open length: the face, a distance along it, mm, and the height band; that on the floor unless given. */
@@ -41,7 +42,10 @@ export const fillGap: Command<GapPlace & { id: string }> = {
     return guarded(
       design,
       patchOf(design, [
-        itemOf(id, made, facePlacement(gap.value.face, gap.value.from, width), nextNumber(design)),
+        setBeforeLining(
+          design,
+          itemOf(id, made, facePlacement(gap.value.face, gap.value.from, width), nextNumber(design)),
+        ),
       ]),
     );
   },

@@ -1,12 +1,14 @@
 import { roomOf, type Design } from '../document/design';
 import type { FixedType } from '../document/fixture-types';
-import { LEAST_ITEM, MOST_FACE, MOST_HEIGHT } from '../document/limits';
+import { LEAST_ITEM, LEAST_RECESS, MOST_FACE, MOST_HEIGHT } from '../document/limits';
 import { patchOf } from '../document/patch';
 import type { FixedRecord } from '../document/records';
 import { firstRefusal, within } from '../document/within';
+import { roomShape } from '../survey/room-shape';
 import { withOutline } from '../survey/fixed-outline';
 import { isInchUnit, MM_PER_INCH, quantise } from '../units/units';
-import { guarded, type Command } from './command';
+import { refuse } from '../result';
+import { guarded, guardedLinings, type Command } from './command';
 import { quantisedPlacement } from '../document/quantised-placement';
 
 /** Adds a fixed thing, or changes one that is there. Corners of its own may be given anywhere in its frame: they stay where they are. */
@@ -24,7 +26,9 @@ export const putFixed: Command<FixedRecord> = {
     if (!placement.ok) return placement;
     const after = { ...thing, placement: placement.value };
     for (const key of ['width', 'depth', 'height', 'up'] as const) after[key] = quantise(after[key]);
-    if (!thing.corners) return guarded(design, patchOf(design, [after]));
+    if (after.finish !== undefined) after.finish = after.finish.trim();
+    if (after.lit && after.depth < LEAST_RECESS) return refuse('recess-thin', { least: LEAST_RECESS });
+    if (!thing.corners) return guardedLinings(design, patchOf(design, [after]));
     const shaped = withOutline(after, thing.corners);
     return shaped.ok ? guarded(design, patchOf(design, [shaped.value])) : shaped;
   },
@@ -41,6 +45,8 @@ const usual: Record<
   // A partition's width is its thickness, its depth how far it runs out.
   'half-wall': { width: [100, 4.75], depth: [1200, 48], height: [1050, 42] },
   partition: { width: [100, 4.75], depth: [1200, 48] },
+  // As wide as its face where it is put.
+  lining: { width: [1000, 36], depth: [20, 0.75], height: [1000, 36] },
   'pipe-box': { width: [150, 6], depth: [150, 6] },
   radiator: { width: [800, 30], depth: [100, 4], height: [600, 24] },
   'round-column': { width: [300, 12], depth: [300, 12] },
@@ -58,7 +64,8 @@ export function usualFixed(design: Design, id: string, type: FixedType, face: st
     kind: 'fixed',
     id,
     type,
-    width: size(width),
+    // A lining goes from end to end.
+    width: (type === 'lining' && roomShape(design).byId.get(face)?.length) || size(width),
     depth: size(depth),
     height: high,
     up: type === 'soffit' ? ceilingHeight - high : 0,

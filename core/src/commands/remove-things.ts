@@ -2,7 +2,7 @@ import { recordOf, type Design } from '../document/design';
 import { factsOf } from '../document/kinds';
 import { patchOf } from '../document/patch';
 import { refuse } from '../result';
-import { guarded, type Command } from './command';
+import { guardedLinings, type Command } from './command';
 
 /** Takes items, openings, fixed things, services, dividing lines, section lines, underlays, taped distances and what was left open on purpose out of the room. */
 export const removeThings: Command<readonly string[]> = {
@@ -12,7 +12,7 @@ export const removeThings: Command<readonly string[]> = {
     if (missing !== undefined) return refuse('record-missing', { id: missing, what: 'thing' });
     const locked = ids.map((id) => recordOf(design, 'item', id)).find((item) => item?.locked);
     if (locked) return refuse('item-locked', { item: locked.code });
-    return guarded(design, patchOf(design, [], ids));
+    return guardedLinings(design, patchOf(design, [], ids));
   },
 };
 

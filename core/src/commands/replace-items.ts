@@ -3,6 +3,7 @@ import { applyPatch, patchOf, squash } from '../document/patch';
 import type { ItemRecord } from '../document/records';
 import type { Range } from '../ranges/range';
 import { ok } from '../result';
+import { setBeforeLining } from '../setting/linings';
 import { nextNumber } from '../setting/item-numbers';
 import { findFreeItem, guardedItems, type Command } from './command';
 
@@ -23,7 +24,10 @@ export const replaceItems: Command<{
     if (!cleared.ok) return cleared;
     let next = nextNumber(design);
     const numberOf = ({ id }: ItemRecord) => recordOf(design, 'item', id)?.number ?? next++;
-    const numbered = items.map((item) => ({ ...item, number: numberOf(item) }));
+    // What is new comes with a place on its face, and stands before what lines that.
+    const placed = (item: ItemRecord) =>
+      recordOf(design, 'item', item.id) ? item : setBeforeLining(design, item);
+    const numbered = items.map((item) => ({ ...placed(item), number: numberOf(item) }));
     const copy = of && !recordOf(design, 'range', of.id) ? [{ ...of, kind: 'range' as const }] : [];
     const set = guardedItems(cleared.value, numbered, copy);
     return set.ok ? ok(squash(removal, set.value)) : set;

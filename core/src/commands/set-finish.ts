@@ -1,7 +1,7 @@
-import { recordsOf, roomOf, type Design } from '../document/design';
+import { recordOf, recordsOf, roomOf, type Design } from '../document/design';
 import { MOST_FINISH, type FinishPart } from '../document/limits';
 import { patchOf } from '../document/patch';
-import type { DesignRecord, FaceRecord, FinishRecord, ItemRecord } from '../document/records';
+import type { DesignRecord, FaceRecord, FinishRecord, FixedRecord, ItemRecord } from '../document/records';
 import { ok, refuse, type Result } from '../result';
 import { isItemPart, type ItemPart } from '../surfaces/finish-of';
 import type { FinishTarget } from '../surfaces/finish-scopes';
@@ -46,8 +46,13 @@ function writtenOf(
   }
   if ('faces' in to) {
     if (part !== 'wall') return refuse('finish-of-room', { part });
-    const written: FaceRecord[] = [];
+    const written: (FaceRecord | FixedRecord)[] = [];
     for (const id of to.faces) {
+      const lining = recordOf(design, 'fixed', id);
+      if (lining?.type === 'lining') {
+        written.push(walled(lining, finish));
+        continue;
+      }
       const found = findFace(design, id);
       if (!found.ok) return found;
       written.push(walled(found.value.record, finish));
@@ -61,7 +66,12 @@ function writtenOf(
   const items = isItemPart(part)
     ? recordsOf(design, 'item').flatMap((item) => (item.locked ? [] : [finished(item, part, '')]))
     : [];
-  const faces = part === 'wall' ? recordsOf(design, 'face').map((face) => walled(face, '')) : [];
+  const faces =
+    part === 'wall'
+      ? [...recordsOf(design, 'face'), ...recordsOf(design, 'fixed')].flatMap((one) =>
+          one.finish === undefined ? [] : [walled(one, '')],
+        )
+      : [];
   return ok([room, ...items, ...faces]);
 }
 
@@ -76,7 +86,7 @@ function finished(item: ItemRecord, part: ItemPart, name: string): ItemRecord {
   return Object.keys(finishes).length > 0 ? { ...rest, finishes } : rest;
 }
 
-function walled(face: FaceRecord, name: string): FaceRecord {
+function walled<R extends FaceRecord | FixedRecord>(face: R, name: string): R {
   const { finish: _, ...rest } = face;
-  return name ? { ...rest, finish: name } : rest;
+  return { ...rest, ...(name && { finish: name }) } as R;
 }

@@ -4,6 +4,7 @@ export const fixedTypes = [
   'chase',
   'column',
   'half-wall',
+  'lining',
   'partition',
   'pipe-box',
   'radiator',

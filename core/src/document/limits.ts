@@ -102,6 +102,11 @@ export const doorStyles = [
   'glazed',
 ] as const;
 export type DoorStyle = (typeof doorStyles)[number];
+/** What stands before a wall and lines it: plain, in boards upright or across, framed panels, slats. */
+export const liningStyles = ['plain', 'boards', 'boards-across', 'panelled', 'slatted'] as const;
+export type LiningStyle = (typeof liningStyles)[number];
+/** What a light recess takes of a lining at least, mm. */
+export const LEAST_RECESS = 40;
 /** What fronts are taken hold of by: nothing, but a gap for fingers, among them. */
 export const handleStyles = ['bar', 'long-bar', 'knob', 'cup', 'edge', 'none'] as const;
 export type HandleStyle = (typeof handleStyles)[number];

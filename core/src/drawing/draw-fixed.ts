@@ -97,6 +97,7 @@ function bodyOf(thing: FixedThing): Primitive[] {
 /** The bare outline of a thing of a type: cut, seen from above, or dashed where it hangs. */
 function outlineAs(type: FixedType, footprint: readonly Point[]): Primitive {
   if (type === 'soffit') return { ...outline('walls', footprint, WEIGHT.thin, 'drawing'), dash: DASH };
+  if (type === 'lining') return outline('walls', footprint, WEIGHT.object, 'drawing', 'item');
   const low = type === 'step' || type === 'radiator' || type === 'half-wall';
   const boxed = type === 'chase' || type === 'pipe-box';
   if (low || boxed) return outline('walls', footprint, WEIGHT.object, 'drawing', 'item');

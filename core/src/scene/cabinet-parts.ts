@@ -4,7 +4,8 @@ import type { ConstructionMethod } from '../ranges/construction';
 import type { FrontPart } from '../solids/front-parts';
 import type { Solid, SolidSide } from '../solids/solids';
 import type { ItemBox } from '../setting/item-box';
-import { box, grained, joined, prism, slab, type Frame, type Mesh } from './mesh';
+import { boardMesh } from './board-parts';
+import { box, joined, prism, slab, type Frame, type Mesh } from './mesh';
 import { applianceFront } from './appliance-parts';
 import type { ScenePart } from './scene-part';
 import { leafBoards, type LeafBoard } from '../surfaces/door-styles';
@@ -167,12 +168,7 @@ function leaf(
   const meshes = (of: LeafBoard['of']) =>
     boards
       .filter((board) => board.of === of)
-      .map((board) => {
-        const across: [number, number] = [left + board.left, left + board.right];
-        const upright: [number, number] = [up + low + board.low, up + low + board.high];
-        const mesh = box(frame, across, [face + board.back, face + board.face], upright);
-        return board.across ? grained(mesh, [frame.u.x, frame.u.y, 0]) : mesh;
-      });
+      .map((board) => boardMesh(board, frame, { left, low: up + low, face }));
   const [fronts, panes] = [meshes('front'), meshes('glass')];
   return [
     { substance: 'front', mesh: joined(...fronts) },

@@ -1,5 +1,5 @@
 import { perDesign, roomOf, type Design } from '../document/design';
-import type { FaceRecord, OpeningRecord, ServiceRecord } from '../document/records';
+import type { FaceRecord, FixedRecord, OpeningRecord, ServiceRecord } from '../document/records';
 import { remember } from '../document/remember';
 import { inward, type Point } from '../geometry/point';
 import { constructionOf, constructionOfItem, type ConstructionMethod } from '../ranges/construction';
@@ -17,6 +17,8 @@ import { applianceParts, hobPlate } from './appliance-parts';
 import { cabinetParts } from './cabinet-parts';
 import { fixtureParts } from './fixture-parts';
 import { lampParts } from './lamp-parts';
+import { isLined } from '../surfaces/lining-boards';
+import { isLit, liningParts } from './lining-parts';
 import { lampsOf, type Lamp } from './light/lamps';
 import { addFace, box, emptyMesh, grained, joined, prism, type Place } from './mesh';
 import { openingParts } from './opening-parts';
@@ -146,16 +148,24 @@ const SURFACES: ReadonlySet<Solid['of']> = new Set(['plinth', 'splash', 'top', '
 
 function solidGroup(design: Design, solid: Solid): SceneGroup {
   if (SURFACES.has(solid.of)) return surfaceGroup(design, solid);
-  const { wallFinish, range, topThickness } = roomOf(design);
+  const { range, topThickness } = roomOf(design);
   const ranges = rangesOf(design);
   const room = findRange(range, ranges);
   return makeSolid(solid, {
-    finish: solid.box ? null : finishNamed(design, wallFinish),
+    ...fixedBy(design, solid),
     named: solid.box ? namedParts(design, solid.box) : {},
     made: solid.box && constructionOfItem(solid.box.record, ranges),
     usual: room ? constructionOf(room) : null,
     topThickness,
   });
+}
+
+/** A fixed thing, and what it is finished with: its own, else as the walls. */
+function fixedBy(design: Design, { box, id }: Solid): Pick<Built, 'finish' | 'lining'> {
+  const record = box ? undefined : design.records[id];
+  if (record?.kind !== 'fixed') return { finish: null, lining: null };
+  const finish = finishNamed(design, record.finish ?? roomOf(design).wallFinish);
+  return { finish, lining: isLined(record) ? record : null };
 }
 
 /** What the parts of an item look like that have a finish we know. */
@@ -176,6 +186,8 @@ function namedParts(design: Design, { id, kind }: ItemBox): Partial<Record<Subst
 interface Built {
   /** Of what is built on: that of the walls. */
   finish: Finish | null;
+  /** Of a lining. */
+  lining: FixedRecord | null;
   /** Of an item, by what a part is of. */
   named: Partial<Record<Substance, Finish>>;
   /** How its own range builds, and that of the room. */
@@ -194,9 +206,10 @@ const makeSolid = remember((solid: Solid, built: Built): SceneGroup => ({
   }),
 }));
 
-function partsOf(solid: Solid, { finish, made, usual, topThickness }: Built): ScenePart[] {
+function partsOf(solid: Solid, { finish, lining, made, usual, topThickness }: Built): ScenePart[] {
   const { box: own, footprint, low, high, round } = solid;
   if (!own) {
+    if (lining && (!finish?.tile || isLit(lining))) return liningParts(solid, lining);
     if (!finish?.tile || round) return [{ substance: 'wall', mesh: prism(footprint, low, high, { round }) }];
     return boxedTiles(solid, finish);
   }

@@ -9,6 +9,7 @@ import { facePlacement } from './face-placement';
 import { fitted, hangUnder, landIn, slotsFor, turnAt } from './face-slots';
 import { HUNG, isCooking, itemBoxes } from './item-box';
 import { HUG_REACH, type Caught, type Landing, type Setting } from './landing';
+import { beforeLining } from './linings';
 import { backToBack, hugLedge } from './on-ledge';
 import { onStep, standingOnSteps } from './whole-steps';
 
@@ -21,6 +22,10 @@ const CORNER_PULL = 3;
  * A point outside the room always lands against the nearest face: nothing is set behind a wall by a slip of the hand.
  */
 export function hug(design: Design, setting: Setting, middle: Point, snap: number): Landing {
+  return beforeLining(design, setting, landed(design, setting, middle, snap));
+}
+
+function landed(design: Design, setting: Setting, middle: Point, snap: number): Landing {
   const shape = roomShape(design);
   const near = shape.faces
     .map((face) => ({ face, ...projectOn(face, middle) }))
@@ -56,6 +61,10 @@ export function hugFace(
   middle: number,
   snap: number,
 ): Landing {
+  return beforeLining(design, setting, landedOn(design, setting, face, middle, snap));
+}
+
+function landedOn(design: Design, setting: Setting, face: PlacedFace, middle: number, snap: number): Landing {
   const onEdge = hugLedge(design, setting, facePoint(face, middle), { snap, reach: setting.width, face });
   if (onEdge) return onEdge;
   const left = middle - setting.width / 2;

@@ -13,6 +13,7 @@ import { facePlacement } from './face-placement';
 import { fitsIn, fitted, hangUnder, landIn, slotsFor, turnAt } from './face-slots';
 import { findBox, HUNG, isCooking, itemBoxes } from './item-box';
 import type { Landing, Setting } from './landing';
+import { beforeLining } from './linings';
 import { nextOnLedge } from './on-ledge';
 import type { Band } from './occupancy';
 import { freeStretches, MOST_PULL, type FreeStretch } from './open-lengths';
@@ -20,6 +21,11 @@ import { standingAround } from './shift-item';
 
 /** The next free place for an item when nobody points: along the edge, in the corner or over what it belongs to; over the chosen item where it hangs, or right of it, else the first free stretch on its face or the chosen one, on faces with a run first. */
 export function nextPlace(design: Design, setting: Setting, besideId?: string): Landing | null {
+  const place = freePlace(design, setting, besideId);
+  return place && beforeLining(design, setting, place);
+}
+
+function freePlace(design: Design, setting: Setting, besideId?: string): Landing | null {
   const shape = roomShape(design);
   const boxes = itemBoxes(design);
   const beside = findBox(design, besideId);

@@ -9,6 +9,7 @@ import { roomShape } from '../survey/room-shape';
 import { bodiesNear } from './bodies';
 import { HUNG } from './item-box';
 import { faceBand, type FaceBand } from './face-band';
+import { lines } from './linings';
 import { merged } from './strip';
 
 /** A stretch of a face that is taken: by an item or a fixed thing, by an opening that reaches the floor, or by a wall that comes into the band. */
@@ -50,6 +51,8 @@ export function occupied(design: Design, face: PlacedFace, band: Band): Stretch[
   for (const body of bodiesNear(design, reach)) {
     if (body.low >= band.high || body.high <= band.low) continue;
     if (body.box && (band.builtOnly || band.except?.has(body.id))) continue;
+    // What lines the face parts nothing: it is stood before.
+    if (!body.box && lines(design, body.id, face.id)) continue;
     for (const stretch of stretchesOf(floor, body.pieces)) add(stretch, body.box ? 'item' : 'fixed', body.id);
   }
   for (const { record, face: host, left, right } of band.builtOnly ? [] : placedOpenings(design)) {

@@ -1,5 +1,6 @@
 import type { DoorStyle, HandleStyle } from '../document/limits';
 import type { Side } from '../document/records';
+import type { LeafBoard } from '../surfaces/door-styles';
 import { plinthUnder, type ConstructionMethod } from '../ranges/construction';
 import { ONE_DOOR } from '../ranges/handing';
 import type { FrontRow, ItemKind } from '../ranges/item-kind';
@@ -16,6 +17,8 @@ export interface FrontPart {
   glass?: true;
   /** How it is made: a plain board unless given. */
   style?: DoorStyle;
+  /** Of what is no front: the boards it is made of. */
+  boards?: readonly LeafBoard[];
   /** Where it is taken hold of, and by what; by a bar unless given. */
   pull?: { across: number; up: number; upright: boolean; by?: HandleStyle };
 }

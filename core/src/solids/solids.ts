@@ -21,6 +21,7 @@ import { splashes } from '../surfaces/splashes';
 import type { ItemSide } from '../surfaces/top-edge';
 import { tops } from '../surfaces/tops';
 import { waterfalls } from '../surfaces/waterfalls';
+import { FRONT_SIDE, isLined, liningBoards } from '../surfaces/lining-boards';
 import { fixedThings } from '../survey/fixed-things';
 import { trims } from '../surfaces/trims';
 import { frontStyle } from '../surfaces/finish-of';
@@ -121,13 +122,22 @@ export function solidsOfItems(design: Design, ids: ReadonlySet<string>): readonl
 
 type Extent = Pick<Solid, 'footprint' | 'low' | 'high'>;
 
-const fixedSolid = remember(({ id }: FixedRecord, extent: Extent & { round: boolean }): Solid => ({
-  id,
+const fixedSolid = remember((record: FixedRecord, extent: Extent & { round: boolean }): Solid => ({
+  id: record.id,
   of: 'fixed',
   box: null,
   ...extent,
-  sides: plainSides(extent.footprint),
+  sides: plainSides(extent.footprint).map((side, index) =>
+    isLined(record) && index === FRONT_SIDE ? liningFront(record, side) : side,
+  ),
 }));
+
+/** Of a lining, the front has the boards it is made of. */
+function liningFront({ style = 'plain', width, height }: FixedRecord, side: SolidSide): SolidSide {
+  const boards = liningBoards(style, width, height);
+  if (boards.length === 0) return side;
+  return { ...side, parts: [{ shows: 'panel', left: 0, right: width, low: 0, high: height, boards }] };
+}
 
 const topSolid = remember(({ id }: ItemRecord, extent: Extent & { carriers: readonly string[] }): Solid => ({
   id,

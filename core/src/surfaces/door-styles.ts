@@ -45,7 +45,7 @@ export function leafBoards(
   const whole = { left: 0, right: wide, low: 0, high };
   const plain: LeafBoard[] = [{ ...whole, back: -FRONT, face: 0, of: 'front' }];
   if (!glass && (style === 'grooved' || style === 'slatted'))
-    return upright(whole, style === 'grooved' ? GROOVED : SLATTED);
+    return boardsUpright(whole, style === 'grooved' ? GROOVED : SLATTED);
   const frame = frames[style] ?? (glass ? frames.frame : undefined);
   if (!frame) return plain;
   const rail = Math.min(frame.rail, wide / 4, high / 4);
@@ -92,7 +92,7 @@ function bead(inner: Extent): LeafBoard[] {
 }
 
 /** Boards side by side, all of one width, on a back. */
-function upright(
+export function boardsUpright(
   whole: Extent,
   { board, gap, deep }: { board: number; gap: number; deep: number },
 ): LeafBoard[] {

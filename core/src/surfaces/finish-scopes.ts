@@ -1,5 +1,6 @@
 import { perDesign, recordsOf, roomOf, type Design } from '../document/design';
 import type { FinishPart } from '../document/limits';
+import type { DesignRecord } from '../document/records';
 import { constructionBeside, constructionOf, plinthUnder } from '../ranges/construction';
 import { findRange, rangesOf } from '../ranges/shelf';
 import { itemBoxes, type ItemBox } from '../setting/item-box';
@@ -11,7 +12,7 @@ import { tops } from './tops';
 export const finishReaches = ['one', 'run', 'kind', 'room', 'everywhere'] as const;
 export type FinishReach = (typeof finishReaches)[number];
 
-/** What is given a finish or a style: some items, some walls, what the whole room follows, or that and all that had one of its own. */
+/** What is given a finish or a style: some items, some walls or linings of them, what the whole room follows, or that and all that had one of its own. */
 export type FinishTarget =
   | { items: readonly [string, ...string[]] }
   | { faces: readonly [string, ...string[]] }
@@ -62,7 +63,7 @@ export function finishScopes(design: Design, part: FinishPart, chosen: readonly 
   const boxes = isItemPart(part) ? itemBoxes(design).filter((box) => hasPart(design, box, part)) : [];
   const own = chosen.flatMap((id) => boxes.find((box) => box.id === id) ?? []);
   const [from] = own;
-  const faces = part === 'wall' ? chosen.filter((id) => design.records[id]?.kind === 'face') : [];
+  const faces = part === 'wall' ? chosen.filter((id) => isWall(design.records[id])) : [];
   const scopes: FinishScope[] = [];
   const add = (reach: FinishReach, covers: readonly string[]) => {
     const [first, ...more] = covers;
@@ -77,10 +78,11 @@ export function finishScopes(design: Design, part: FinishPart, chosen: readonly 
   }
   const [face, ...more] = faces;
   if (face !== undefined) scopes.push({ reach: 'one', to: { faces: [face, ...more] }, covers: faces });
-  const all = part === 'wall' ? recordsOf(design, 'face').map(({ id }) => id) : ids(boxes);
+  const walls = () => [...recordsOf(design, 'face'), ...recordsOf(design, 'fixed').filter(isWall)];
+  const all = part === 'wall' ? walls().map(({ id }) => id) : ids(boxes);
   const free = all.filter((id) => {
     const record = design.records[id];
-    if (record?.kind === 'face') return record.finish === undefined;
+    if (record?.kind === 'face' || record?.kind === 'fixed') return record.finish === undefined;
     return record?.kind === 'item' && isItemPart(part) && ownFinish(record, part) === undefined;
   });
   scopes.push({ reach: 'room', to: { room: 'usual' }, covers: free });
@@ -92,6 +94,10 @@ export function finishScopes(design: Design, part: FinishPart, chosen: readonly 
     return !before || 'room' in to || before.covers.length < covers.length;
   });
 }
+
+/** Walls, and what lines them. */
+const isWall = (record: DesignRecord | undefined): boolean =>
+  record?.kind === 'face' || (record?.kind === 'fixed' && record.type === 'lining');
 
 const ids = (boxes: readonly ItemBox[]): string[] => boxes.map(({ id }) => id);
 

@@ -22,6 +22,7 @@ export const commandLabels = {
   'insert-corner': () => 'Insert a corner',
   'join-items': () => 'Join two in one',
   'leave-open': () => 'Leave it open',
+  'line-face': () => 'Line a wall',
   'line-up-items': () => 'Line up',
   'line-up-opening': () => 'Line up an opening',
   'lock-items': ({ locked }: { locked: boolean }) => (locked ? 'Lock' : 'Unlock'),

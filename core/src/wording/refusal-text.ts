@@ -156,6 +156,11 @@ const wording: Wording = {
   'cut-out-outside': ({ cutOut }) =>
     `Cut-out ${cutOut} does not lie within the top. Check its place along, its distance from the front and its size.`,
   'cut-outs-overlap': ({ first, second }) => `Cut-outs ${first} and ${second} overlap. Move one of them.`,
+  'lining-bent': ({ face }) =>
+    `Face ${face} is bent, and a lining is straight. Line another wall, or make face ${face} straight first.`,
+  'lining-no-room': ({ face }) => `Openings leave nothing of face ${face} to line. Line another wall.`,
+  'recess-thin': ({ least }, _, exactly) =>
+    `A light recess needs a lining ${exactly(least)} thick at least. Make the lining thicker, or leave out the light.`,
   'finish-long': ({ most }) => `The name of a finish is ${most} letters long at most. Shorten it.`,
   'finish-of-room': ({ part }) =>
     `${finishPartNames[part]} can’t be finished there: it is the same in all of the room. Finish it for the room.`,

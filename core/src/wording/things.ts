@@ -1,4 +1,11 @@
-import type { DoorStyle, FinishPart, HandleStyle, TrimProfile, TrimUse } from '../document/limits';
+import type {
+  DoorStyle,
+  FinishPart,
+  HandleStyle,
+  LiningStyle,
+  TrimProfile,
+  TrimUse,
+} from '../document/limits';
 import type { FixedType, ServiceType } from '../document/fixture-types';
 import type { MeasuredFrom, OpeningAction, OpeningType } from '../document/opening-types';
 
@@ -9,6 +16,7 @@ export const fixedNames: Record<FixedType, string> = {
   column: 'Column',
   'half-wall': 'Half wall',
   partition: 'Partition',
+  lining: 'Lining',
   'pipe-box': 'Pipe box',
   radiator: 'Radiator',
   'round-column': 'Round column',
@@ -73,6 +81,14 @@ export const doorStyleNames: Record<DoorStyle, string> = {
   grooved: 'Grooved boards',
   slatted: 'Slats',
   glazed: 'Glazed frame',
+};
+
+export const liningStyleNames: Record<LiningStyle, string> = {
+  plain: 'Plain',
+  boards: 'Boards upright',
+  'boards-across': 'Boards across',
+  panelled: 'Framed panels',
+  slatted: 'Slats',
 };
 
 export const handleStyleNames: Record<HandleStyle, string> = {

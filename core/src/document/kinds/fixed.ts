@@ -1,7 +1,7 @@
-import { Equals } from 'class-validator';
-import { ListOf, Millimetres, OneOf, Optional, RecordId } from '../decorators';
+import { Equals, IsBoolean } from 'class-validator';
+import { ListOf, Millimetres, OneOf, Optional, RecordId, Words } from '../decorators';
 import { fixedTypes, type FixedType } from '../fixture-types';
-import { LEAST_ITEM, MOST_FACE, MOST_HEIGHT } from '../limits';
+import { LEAST_ITEM, liningStyles, MOST_FACE, MOST_FINISH, MOST_HEIGHT, type LiningStyle } from '../limits';
 import { IsPlacement, OutlinePlace, type Placement } from '../places';
 
 /** A thing built into the room that stays: its size, and where it stands. A round column is as wide as it is deep. */
@@ -19,4 +19,10 @@ export class FixedRecord {
   @Optional()
   @ListOf(OutlinePlace, 3, 60)
   corners?: OutlinePlace[];
+  /** Of a lining: how it is made, plain unless given. */
+  @Optional() @OneOf(liningStyles) style?: LiningStyle;
+  /** What it is finished with, where it is not as the walls. */
+  @Optional() @Words(1, MOST_FINISH) finish?: string;
+  /** Of a lining: whether light comes out of a recess along the top of its front. */
+  @Optional() @IsBoolean() lit?: boolean;
 }

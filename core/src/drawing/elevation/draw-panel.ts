@@ -91,7 +91,7 @@ function drawPart(part: FrontPart, panel: DrawnPanel, strokes: Strokes): PathMar
   const place = (across: number, up: number) => at(from + across * shrink, solid.low + up);
   const { left, right, low, high } = part;
   const rim = [place(left, low), place(right, low), place(right, high), place(left, high), place(left, low)];
-  const marks = strokes(inside([rim]), WEIGHT.top);
+  const marks = part.boards ? [] : strokes(inside([rim]), WEIGHT.top);
   const { shows, hinge } = part;
   const [middle, half] = [(left + right) / 2, (low + high) / 2];
   if (hinge) {

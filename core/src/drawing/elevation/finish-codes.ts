@@ -2,6 +2,7 @@ import type { Design } from '../../document/design';
 import type { Point } from '../../geometry/point';
 import type { Solid } from '../../solids/solids';
 import { finishAlong, finishOf } from '../../surfaces/finish-of';
+import { finishNamed } from '../../surfaces/finishes';
 import { BALLOON } from '../number-places';
 import { outline, TEXT, WEIGHT, type Primitive } from '../primitives';
 import { textWidth } from '../text-layout';
@@ -11,6 +12,8 @@ import type { Panel } from './panels';
 
 /** The code of what is seen of a body from before it; undefined where it has no finish we know, or shows none. */
 export function codeOf(design: Design, { of, box, id, carriers = [] }: Solid): string | undefined {
+  const record = of === 'fixed' ? design.records[id] : undefined;
+  if (record?.kind === 'fixed') return finishNamed(design, record.finish)?.code;
   if (of === 'splash') return finishAlong(design, 'splash', carriers)?.code;
   if (of !== 'item' || !box) return undefined;
   const { group, rows } = box.kind;

@@ -15,9 +15,9 @@ const rim = (left: number, right: number, low: number, high: number): FrontLine 
 ];
 
 /** What is seen of how a leaf is made. */
-export function styleLines({ style, left, right, low, high, glass }: FrontPart): FrontLine[] {
-  if (!style) return [];
-  return leafBoards(style, { wide: right - left, high: high - low, ...(glass && { glass }) })
+export function styleLines({ style, left, right, low, high, glass, boards }: FrontPart): FrontLine[] {
+  if (!style && !boards) return [];
+  return (boards ?? leafBoards(style!, { wide: right - left, high: high - low, ...(glass && { glass }) }))
     .filter(({ edged }) => edged)
     .map((board) => rim(left + board.left, left + board.right, low + board.low, low + board.high));
 }

@@ -31,7 +31,7 @@ export function finishSchedule(design: Design): FinishRow[] {
       for (const box of boxes)
         if (hasPart(design, box, part)) add(part, saidFinish(room, box.record, part).word);
   }
-  for (const { finish } of recordsOf(design, 'face')) add('wall', finish);
+  for (const { finish } of [...recordsOf(design, 'face'), ...recordsOf(design, 'fixed')]) add('wall', finish);
   return [...finishes, ...recordsOf(design, 'finish').map(finishFrom)].flatMap((finish) => {
     const parts = used.get(finish);
     return parts ? [{ finish, parts: finishParts.filter((part) => parts.has(part)) }] : [];

@@ -2,8 +2,10 @@ import { perDesign, type Design } from '../../document/design';
 import { boundsOf } from '../../geometry/polygon';
 import { itemBoxes, type ItemBox } from '../../setting/item-box';
 import { facePoint, projectOn } from '../../survey/placed-face';
+import { fixedThings } from '../../survey/fixed-things';
 import { roomShape } from '../../survey/room-shape';
 import { placedServices, type PlacedService } from '../../survey/services';
+import { isLit, recessStrip } from '../lining-parts';
 import type { Place } from '../mesh';
 import type { Light } from './sun';
 
@@ -37,8 +39,18 @@ const STRIP = 0.9;
 /** All lamps of a room; where it has no lights, one in the middle of the ceiling, or two in a long room. */
 export const lampsOf: (design: Design) => readonly Lamp[] = perDesign((design) => {
   const lights = placedServices(design).filter(({ record }) => record.type === 'light');
-  return lights.length > 0 ? lights.map((light) => lampOf(design, light)) : usualLamps(design);
+  const lamps = lights.length > 0 ? lights.map((light) => lampOf(design, light)) : usualLamps(design);
+  return [...lamps, ...litLinings(design)];
 });
+
+/** The strips in the light recesses of linings, shining up. */
+const litLinings = (design: Design): Lamp[] =>
+  fixedThings(design).flatMap((thing): Lamp[] => {
+    if (!isLit(thing.record)) return [];
+    const [from, to] = recessStrip(thing);
+    const light = warm((STRIP * thing.record.width) / 1_000);
+    return [{ kind: 'under', from, to, half: 8, way: [0, 0, 1], light, service: null }];
+  });
 
 const ceilingLamp = (at: Place, service: string | null): Lamp => ({
   kind: 'ceiling',

@@ -4,6 +4,7 @@
   import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
   import FindingsAbout from './FindingsAbout.svelte';
+  import LiningFacts from './LiningFacts.svelte';
   import OutlineFields from './OutlineFields.svelte';
   import PlacementFields from './PlacementFields.svelte';
 
@@ -24,6 +25,7 @@
 </script>
 
 <h2>{fixedNames[thing.type]}</h2>
+{#if thing.type === 'lining'}<LiningFacts {thing} />{/if}
 <PlacementFields
   placement={thing.placement}
   width={thing.width}
@@ -40,7 +42,7 @@
 {/if}
 {#if !round && !thing.corners}
   <LengthField
-    label={standing ? 'Length' : 'Depth'}
+    label={standing ? 'Length' : thing.type === 'lining' ? 'Thickness' : 'Depth'}
     value={thing.depth}
     style={session.style}
     least={1}
@@ -62,6 +64,6 @@
   most={6000}
   onset={(up) => change(hanging ? { up, height: thing.up + thing.height - up } : { up })}
 />
-{#if !round && !standing}{#key thing.id}<OutlineFields {thing} />{/key}{/if}
+{#if !round && !standing && thing.type !== 'lining'}{#key thing.id}<OutlineFields {thing} />{/key}{/if}
 <FindingsAbout id={thing.id} />
 <div><Button onclick={remove}>Remove</Button></div>

@@ -1,4 +1,4 @@
-import { doorStyles, leafBoards, type DoorStyle, type HandleStyle } from 'goodreach';
+import { doorStyles, leafBoards, type DoorStyle, type HandleStyle, type LiningStyle } from 'goodreach';
 
 /** A door of 300 by 400 as a small drawing, 24 by 24. */
 function drawn(style: DoorStyle): string {
@@ -20,6 +20,16 @@ export const doorWays = Object.fromEntries(doorStyles.map((style) => [style, dra
   DoorStyle,
   string
 >;
+
+/** A piece of wall, and what stands before it. */
+const WALL = 'M3 3H21V21H3Z';
+export const liningWays: Record<LiningStyle, string> = {
+  plain: `${WALL}M6 3V21`,
+  boards: 'M3 9H21V21H3ZM7.5 9V21M12 9V21M16.5 9V21',
+  'boards-across': 'M3 9H21V21H3ZM3 13H21M3 17H21',
+  panelled: 'M3 9H21V21H3ZM5.5 11.5H10.8V18H5.5ZM13.2 11.5H18.5V18H13.2Z',
+  slatted: 'M4 3V21M8 3V21M12 3V21M16 3V21M20 3V21',
+};
 
 /** A drawer front, and what it is taken hold of by. */
 const FRONT = 'M2 6H22V18H2Z';

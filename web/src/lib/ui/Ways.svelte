@@ -6,7 +6,8 @@
     onchoose,
   }: {
     ways: readonly { id: Id; name: string; d: string }[];
-    now: Id;
+    /** None is pressed where each makes another. */
+    now: Id | null;
     onchoose: (way: Id) => void;
   } = $props();
 </script>

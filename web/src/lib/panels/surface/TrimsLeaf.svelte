@@ -18,6 +18,7 @@
   import { useWorkspace } from '$lib/tools/context';
   import { carrierName } from '$lib/tools/top-words';
   import { endsName, trimWays } from '$lib/tools/trim-words';
+  import LiningsSection from './LiningsSection.svelte';
   import SurfaceSection from './SurfaceSection.svelte';
   import Ways from '$ui/Ways.svelte';
 
@@ -92,6 +93,7 @@
     {/if}
   </SurfaceSection>
 {/each}
+<LiningsSection />
 
 <style>
   .ways {

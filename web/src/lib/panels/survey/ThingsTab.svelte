@@ -105,7 +105,8 @@
 
 <h3>Fixed things</h3>
 <div class="adds">
-  {#each fixedTypes as type (type)}
+  <!-- What lines a wall is a surface. -->
+  {#each fixedTypes.filter((type) => type !== 'lining') as type (type)}
     <button onclick={() => addFixed(type)}>{fixedNames[type]}</button>
   {/each}
 </div>
