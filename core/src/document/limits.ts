@@ -120,6 +120,7 @@ export const finishParts = [
   'trim',
   'top',
   'splash',
+  'dressing',
   'wall',
   'floor',
   'ceiling',
@@ -128,7 +129,7 @@ export type FinishPart = (typeof finishParts)[number];
 /** The longest name of a finish. */
 export const MOST_FINISH = 40;
 
-export const finishMaterials = ['paint', 'timber', 'stone', 'tile', 'laminate', 'metal'] as const;
+export const finishMaterials = ['paint', 'timber', 'stone', 'tile', 'laminate', 'metal', 'fabric'] as const;
 export type FinishMaterial = (typeof finishMaterials)[number];
 /** The code of a finish: some capitals, and a number. */
 export const FINISH_CODE = /^[A-Z]{1,4}[0-9]{0,4}$/;

@@ -138,6 +138,36 @@ function symbol(box: ItemShape): Primitive[] {
       return [
         line('items', [on(box, 0, depth * 0.16), on(box, width, depth * 0.16)], WEIGHT.thin, 'drawing'),
       ];
+    case 'rug':
+      return box.kind.plan === 'round'
+        ? [circle(on(box, width / 2, depth / 2), Math.max(width / 2 - BORDER, width / 4), WEIGHT.thin)]
+        : [
+            outline(
+              'items',
+              rectangle(box, BORDER, width - BORDER, BORDER, depth - BORDER),
+              WEIGHT.thin,
+              'drawing',
+            ),
+          ];
+    case 'plant':
+      return leaves(box);
+    case 'lamp':
+      return [
+        circle(on(box, width / 2, depth / 2), width * 0.22, WEIGHT.thin),
+        line(
+          'items',
+          [on(box, width / 2, depth * 0.1), on(box, width / 2, depth * 0.9)],
+          WEIGHT.thin,
+          'drawing',
+        ),
+        line(
+          'items',
+          [on(box, width * 0.1, depth / 2), on(box, width * 0.9, depth / 2)],
+          WEIGHT.thin,
+          'drawing',
+        ),
+      ];
+    case 'curtain':
     case 'box':
     case 'stool':
     case 'rail':
@@ -152,6 +182,25 @@ function symbol(box: ItemShape): Primitive[] {
     case 'panel':
       return [];
   }
+}
+
+/** The border of a rug, mm. */
+const BORDER = 60;
+
+/** Leaves from the middle to the rim. */
+function leaves(box: ItemShape): Primitive[] {
+  const { width, depth } = box;
+  return Array.from({ length: 7 }, (_, index) => {
+    const angle = (2 * Math.PI * index) / 7;
+    const end = (share: number, off: number) =>
+      on(
+        box,
+        width / 2 + Math.cos(angle + off) * share * (width / 2),
+        depth / 2 + Math.sin(angle + off) * share * (depth / 2),
+      );
+    const ring = [end(0.1, 0), end(0.6, 0.3), end(0.96, 0), end(0.6, -0.3), end(0.1, 0)];
+    return line('items', ring, WEIGHT.thin, 'drawing');
+  });
 }
 
 /** A blind corner cabinet: its front beside the part that goes into the corner. */

@@ -35,18 +35,22 @@ export interface ItemKind {
     | 'chair'
     | 'cooker'
     | 'corner'
+    | 'curtain'
     | 'dishwasher'
     | 'doors'
     | 'drawers'
     | 'filler'
     | 'hob'
     | 'hood'
+    | 'lamp'
     | 'machine'
     | 'open'
     | 'oven'
     | 'panel'
+    | 'plant'
     | 'rail'
     | 'refrigerator'
+    | 'rug'
     | 'shower'
     | 'sink'
     | 'sink-bowl'
@@ -60,6 +64,10 @@ export interface ItemKind {
   blind?: true;
   /** Whether its service points are at one end, which can be either. */
   sided?: true;
+  /** Whether it stands about in the room rather than against a face. */
+  loose?: true;
+  /** Whether it hangs over whatever is at a face, a window too. */
+  over?: true;
   /** Whether an outline of its own is that of its front, along and up, rather than on the floor. */
   upright?: true;
   /** The edge it is set along: over, under or at the foot of the fronts of cabinets, or an open edge of a shower tray. */
@@ -77,3 +85,7 @@ export interface ItemKind {
   /** Whether it stands for an order number in the schedule under a width only (fillers, panels have no box). */
   flat: boolean;
 }
+
+/** Whether it is put where one likes and moved by hand: nothing built is measured to it, or ends at it. */
+export const isMovable = ({ group }: Pick<ItemKind, 'group'>): boolean =>
+  group === 'furniture' || group === 'dressing';

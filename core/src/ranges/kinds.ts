@@ -21,11 +21,13 @@ import { basinHung } from './kinds/basin-hung';
 import { basinInset } from './kinds/basin-inset';
 import { bench } from './kinds/bench';
 import { bidet } from './kinds/bidet';
+import { blind } from './kinds/blind';
 import { blockCounter } from './kinds/block-counter';
 import { bracket } from './kinds/bracket';
 import { chair } from './kinds/chair';
 import { cooker } from './kinds/cooker';
 import { cornice } from './kinds/cornice';
+import { curtain } from './kinds/curtain';
 import { dishwasher } from './kinds/dishwasher';
 import { dryer } from './kinds/dryer';
 import { endPanel } from './kinds/end-panel';
@@ -41,13 +43,21 @@ import { grabBar } from './kinds/grab-bar';
 import { hob } from './kinds/hob';
 import { hood } from './kinds/hood';
 import { hook } from './kinds/hook';
+import { lampFloor } from './kinds/lamp-floor';
+import { lampPendant } from './kinds/lamp-pendant';
+import { lampTable } from './kinds/lamp-table';
 import { lightRail } from './kinds/light-rail';
 import { microwave } from './kinds/microwave';
 import { mirror } from './kinds/mirror';
+import { mirrorRound } from './kinds/mirror-round';
 import { oven } from './kinds/oven';
 import { paperHolder } from './kinds/paper-holder';
+import { picture } from './kinds/picture';
+import { plant } from './kinds/plant';
 import { plinth } from './kinds/plinth';
 import { refrigerator } from './kinds/refrigerator';
+import { rug } from './kinds/rug';
+import { rugRound } from './kinds/rug-round';
 import { scribe } from './kinds/scribe';
 import { shapeBox } from './kinds/shape-box';
 import { shapeCylinder } from './kinds/shape-cylinder';
@@ -116,11 +126,13 @@ export const itemKinds: readonly ItemKind[] = [
   basinInset,
   bench,
   bidet,
+  blind,
   blockCounter,
   bracket,
   chair,
   cooker,
   cornice,
+  curtain,
   dishwasher,
   dryer,
   endPanel,
@@ -136,13 +148,21 @@ export const itemKinds: readonly ItemKind[] = [
   hob,
   hood,
   hook,
+  lampFloor,
+  lampPendant,
+  lampTable,
   lightRail,
   microwave,
   mirror,
+  mirrorRound,
   oven,
   paperHolder,
+  picture,
+  plant,
   plinth,
   refrigerator,
+  rug,
+  rugRound,
   scribe,
   shapeBox,
   shapeCylinder,

@@ -53,6 +53,14 @@ export function fixtureParts(solid: Solid): ScenePart[] {
         rectangle(0, width, low, high);
       return mirror(own, ring, Math.max(4, depth));
     }
+    case 'mirror-round': {
+      const middle = (low + high) / 2;
+      const rim = ellipse(width / 2, (high - low) / 2).map(({ x, y }) => ({
+        x: width / 2 + x,
+        y: middle + y,
+      }));
+      return mirror(own, rim, Math.max(4, depth));
+    }
     case 'glass-shelf':
       return [one('glass', prism(solid.footprint, low, high))];
     case 'towel-rail':

@@ -18,6 +18,7 @@ import { cabinetParts } from './cabinet-parts';
 import { fixtureParts } from './fixture-parts';
 import { lampParts } from './lamp-parts';
 import { isLined } from '../surfaces/lining-boards';
+import { dressingParts } from './dressing-parts';
 import { isLit, liningParts } from './lining-parts';
 import { lampsOf, type Lamp } from './light/lamps';
 import { addFace, box, emptyMesh, grained, joined, prism, type Place } from './mesh';
@@ -175,6 +176,7 @@ function namedParts(design: Design, { id, kind }: ItemBox): Partial<Record<Subst
     front: kind.group === 'panels' ? 'end' : 'front',
     carcass: 'box',
     handle: 'handle',
+    fabric: 'dressing',
   } as const;
   for (const [substance, part] of Object.entries(parts)) {
     const finish = finishOf(design, part, id);
@@ -215,6 +217,7 @@ function partsOf(solid: Solid, { finish, lining, made, usual, topThickness }: Bu
   }
   const { kind } = own;
   if (kind.group === 'appliances') return applianceParts(solid, (made ?? usual)?.proud ?? 20);
+  if (kind.group === 'dressing') return dressingParts(solid);
   if (kind.group === 'fixtures' || kind.group === 'accessories' || kind.group === 'furniture')
     return fixtureParts(solid);
   if (kind.rows && !kind.flat && made) return [...cabinetParts(solid, made), ...onTop(own, topThickness)];

@@ -28,6 +28,7 @@ export const substanceLooks: Record<Substance, SubstanceLook> = {
   ceiling: { colour: '#f7f5ef', rough: 0.95 },
   ceramic: { colour: '#f6f5f1', rough: 0.18 },
   enamel: { colour: '#eeeeea', rough: 0.35 },
+  fabric: textured('fabric', '#d3c9b6', 0.95, { type: 'weave', dark: '#bfb49f' }, 120),
   floor: textured(
     'floor',
     '#b9936a',
@@ -39,6 +40,7 @@ export const substanceLooks: Record<Substance, SubstanceLook> = {
   grout: { colour: '#b3ada0', rough: 0.95 },
   handle: { colour: '#a89b84', rough: 0.35, metal: 0.75 },
   glass: { colour: '#dfeaea', rough: 0.05, clear: 0.22 },
+  leaf: { colour: '#5d7a4c', rough: 0.7 },
   light: { colour: '#fff1d8', rough: 0.9, glows: true },
   joinery: { colour: '#f1eee6', rough: 0.45 },
   metal: { colour: '#a89b84', rough: 0.35, metal: 0.75 },

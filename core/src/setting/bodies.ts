@@ -60,10 +60,13 @@ const itemsAmong = rememberOne((bodies: readonly Body[]) => bodies.flatMap(({ bo
 /** How deep two bodies go into each other, mm: the shortest move in plan that parts them. Null where they stand apart, one over the other, or one within what carries it. */
 export function collision(a: Body, b: Body): number | null {
   if (Math.min(a.high, b.high) - Math.max(a.low, b.low) <= TOUCH) return null;
-  if (carries(a, b) || carries(b, a)) return null;
+  if (carries(a, b) || carries(b, a) || isDressed(a) || isDressed(b)) return null;
   const depth = deepestOverlap(a.pieces, b.pieces);
   return depth > TOUCH ? depth : null;
 }
+
+/** What dresses a room hangs before, lies under and stands on whatever is there. */
+const isDressed = ({ box }: Body): boolean => box?.kind.group === 'dressing';
 
 function carries(a: Body, b: Body): boolean {
   return a.box !== null && (b.box?.kind.within?.includes(a.box.kind.group) ?? false);

@@ -1,3 +1,4 @@
+import { isMovable } from '../ranges/item-kind';
 import { perDesign, type Design } from '../document/design';
 import { rememberBoth } from '../document/remember';
 import { deepestOverlap } from '../geometry/convex-pieces';
@@ -19,9 +20,7 @@ const NEAR = 4 * AGAINST;
 /** Every island of the room, in the order of the ids of what they are made of. */
 export const islands: (design: Design) => readonly Island[] = perDesign((design) => {
   const free = new Set(
-    itemBoxes(design).filter(
-      ({ record, kind }) => record.placement.on === 'floor' && kind.group !== 'furniture',
-    ),
+    itemBoxes(design).filter(({ record, kind }) => record.placement.on === 'floor' && !isMovable(kind)),
   );
   const found: Island[] = [];
   for (const seed of free) {

@@ -24,6 +24,8 @@ export interface Setting {
   edge?: { of: NonNullable<ItemKind['edge']>; least: number };
   /** Whether it stands about in the room rather than against a face. */
   loose?: boolean;
+  /** Whether it hangs over what is set and over openings: only what is built in is in its way. */
+  builtOnly?: boolean;
 }
 
 /** What setting an item asks for. */
@@ -46,7 +48,8 @@ export function settingOf({
     ...(kind.edge
       ? { edge: { of: kind.edge, least: kind.edge === 'tray' ? Infinity : (kind.trim?.least ?? Infinity) } }
       : {}),
-    loose: kind.group === 'furniture',
+    loose: kind.loose === true || kind.group === 'furniture',
+    ...(kind.over && { builtOnly: true }),
   };
 }
 

@@ -1,3 +1,4 @@
+import { isMovable } from '../ranges/item-kind';
 import { perDesign, type Design } from '../document/design';
 import { boundsIndex } from '../geometry/bounds-index';
 import { dot, inward, middle, place, scale, subtract, type Point } from '../geometry/point';
@@ -49,12 +50,7 @@ const backsOf = perDesign(() => new Map<string, readonly Ledge[]>());
 function findBacks(design: Design, { except, low, high }: Setting): Ledge[] {
   const free = itemBoxes(design).filter(
     ({ id, against, kind, ...box }) =>
-      !against &&
-      !kind.flat &&
-      kind.group !== 'furniture' &&
-      !except?.has(id) &&
-      box.low < high &&
-      box.high > low,
+      !against && !kind.flat && !isMovable(kind) && !except?.has(id) && box.low < high && box.high > low,
   );
   return inLine(free, ({ origin }) => origin).map((boxes) => {
     const [first] = boxes;

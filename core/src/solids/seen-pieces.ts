@@ -36,6 +36,11 @@ const pieces: Partial<Record<ItemKind['id'], readonly SeenPiece[]>> = {
   'toilet-hung': [piece(0.12, 0.88, 0, 0.6), piece(0, 1, 0.6, 1)],
   bidet: [piece(0.22, 0.78, 0, 0.6), piece(0, 1, 0.6, 1)],
   basin: [piece(0.36, 0.64, 0, 0.78), piece(0, 1, 0.78, 1)],
+  // Its cord over its shade; a foot, a stem and a shade.
+  'lamp-pendant': [piece(0.485, 0.515, 0.3, 1), piece(0, 1, 0, 0.3)],
+  'lamp-floor': [piece(0.15, 0.85, 0, 0.02), piece(0.47, 0.53, 0.02, 0.8), piece(0, 1, 0.8, 1)],
+  'lamp-table': [piece(0.25, 0.75, 0, 0.45), piece(0.45, 0.55, 0.45, 0.55), piece(0, 1, 0.55, 1)],
+  plant: [piece(0.2, 0.8, 0, 0.32), piece(0.02, 0.98, 0.32, 1)],
   hood: [piece(0, 1, 0, 0.18), piece(0.3, 0.7, 0.18, 1)],
 };
 

@@ -15,6 +15,10 @@ const metal = (code: string, name: string, colour: string, rough: number, shine 
   ...{ code, name, of: 'metal', colour, rough, metal: shine, long: 200 },
   figure: { type: 'brushed' },
 });
+const fabric = (code: string, name: string, colour: string, dark: string): Finish => ({
+  ...{ code, name, of: 'fabric', colour, rough: 0.95, long: 120 },
+  figure: { type: 'weave', dark },
+});
 const tile = (
   code: string,
   name: string,
@@ -130,4 +134,11 @@ export const finishLibrary: readonly Finish[] = [
   metal('M3', 'Anchor black', '#262829', 0.45, 0.3),
   metal('M4', 'Pewter', '#7d7b76', 0.35),
   metal('M5', 'Old copper', '#a56a4c', 0.34),
+  fabric('F1', 'Sailweave', '#e2dccd', '#cfc8b6'),
+  fabric('F2', 'Hemp', '#b9a685', '#a08d6c'),
+  fabric('F3', 'Netting', '#8d9a92', '#78857d'),
+  fabric('F4', 'Fender blue', '#3f5870', '#334a60'),
+  fabric('F5', 'Barge red', '#93463a', '#7d392f'),
+  fabric('F6', 'Moss felt', '#5f6a48', '#525c3d'),
+  fabric('F7', 'Tar cloth', '#3a3b3a', '#2e2f2e'),
 ];

@@ -9,7 +9,17 @@ const follows: Partial<Record<FinishPart, FinishPart>> = { end: 'front', splash:
 
 /** Parts of items: those the item can say something of. */
 export const itemParts = [
-  ...(['front', 'box', 'end', 'plinth', 'handle', 'trim', 'top', 'splash'] as const satisfies FinishPart[]),
+  ...([
+    'front',
+    'box',
+    'end',
+    'plinth',
+    'handle',
+    'trim',
+    'top',
+    'splash',
+    'dressing',
+  ] as const satisfies FinishPart[]),
 ] as const;
 export type ItemPart = (typeof itemParts)[number];
 export const isItemPart = (part: FinishPart): part is ItemPart => itemParts.some((one) => one === part);

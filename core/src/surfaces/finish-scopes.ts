@@ -1,3 +1,4 @@
+import { isMovable } from '../ranges/item-kind';
 import { perDesign, recordsOf, roomOf, type Design } from '../document/design';
 import type { FinishPart } from '../document/limits';
 import type { DesignRecord } from '../document/records';
@@ -33,10 +34,16 @@ export function hasPart(design: Design, { kind, record, low }: ItemBox, part: Fi
   const isCabinet = kind.rows !== undefined && ['base', 'wall', 'tall', 'vanity'].includes(kind.group);
   switch (part) {
     case 'front':
-      return isCabinet || (kind.flat === true && kind.group !== 'accessories') || kind.symbol === 'filler';
+      return (
+        isCabinet ||
+        (kind.flat && kind.group !== 'accessories' && kind.group !== 'dressing') ||
+        kind.symbol === 'filler'
+      );
     case 'box':
     case 'handle':
       return isCabinet;
+    case 'dressing':
+      return kind.group === 'dressing' && kind.id !== 'plant';
     case 'end':
       return kind.group === 'panels';
     case 'trim':
@@ -112,7 +119,7 @@ function runOf(
     return tops(design).find(({ items }) => items.includes(from.id))?.items ?? [from.id];
   // A dishwasher between two cabinets has no such part, but parts no run.
   const band = ({ kind }: ItemBox) => (kind.group === 'wall' ? 'wall' : 'floor');
-  const line = itemBoxes(design).filter((box) => box.kind.group !== 'furniture' && band(box) === band(from));
+  const line = itemBoxes(design).filter((box) => !isMovable(box.kind) && band(box) === band(from));
   const run = new Set(
     ids(inRuns(design, line).find((one) => one.some(({ id }) => id === from.id)) ?? [from]),
   );

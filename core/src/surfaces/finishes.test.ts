@@ -14,7 +14,15 @@ describe('finishes', () => {
     expect(finishes.length).toBeGreaterThanOrEqual(40);
     expect(new Set(finishes.map(({ name }) => name.toLowerCase())).size).toBe(finishes.length);
     expect(new Set(finishes.map(({ code }) => code)).size).toBe(finishes.length);
-    const letters = { paint: 'P', timber: 'T', stone: 'S', tile: 'PT', laminate: 'L', metal: 'M' };
+    const letters = {
+      paint: 'P',
+      timber: 'T',
+      stone: 'S',
+      tile: 'PT',
+      laminate: 'L',
+      metal: 'M',
+      fabric: 'F',
+    };
     for (const { of, code } of finishes) expect(code).toMatch(new RegExp(`^${letters[of]}\\d+$`));
   });
 

@@ -1,3 +1,4 @@
+import { isMovable } from '../ranges/item-kind';
 import { perDesign, roomOf, type Design } from '../document/design';
 import type { TrimProfile, WallTrim } from '../document/limits';
 import { remember } from '../document/remember';
@@ -122,7 +123,7 @@ function freeOf(
   const strip = { origin: a, u, n: scale(inward(u), -1), near: 0, far: NEAR_WALL };
   const corners = [a, b].flatMap((end) => [end, place(end, strip.n, NEAR_WALL, u, 0)]);
   const standing = bodiesNear(design, corners).flatMap(({ box, pieces, ...body }) => {
-    if (!box || box.kind.group === 'furniture' || body.low >= high || body.high <= low) return [];
+    if (!box || isMovable(box.kind) || body.low >= high || body.high <= low) return [];
     return pieces.flatMap((piece) => {
       const stretch = stretchOfPolygon(strip, piece);
       return stretch ? [stretch] : [];

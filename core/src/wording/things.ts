@@ -65,6 +65,7 @@ export const finishPartNames: Record<FinishPart, string> = {
   trim: 'Trims',
   top: 'Tops',
   splash: 'Splashes',
+  dressing: 'Dressing',
   wall: 'Walls',
   floor: 'Floor',
   ceiling: 'Ceiling',

@@ -131,6 +131,7 @@ export class ItemFinishes {
   @Optional() @Words(1, MOST_FINISH) trim?: string;
   @Optional() @Words(1, MOST_FINISH) top?: string;
   @Optional() @Words(1, MOST_FINISH) splash?: string;
+  @Optional() @Words(1, MOST_FINISH) dressing?: string;
 }
 
 /** Anything set in the room. Its sizes are its own, so a change of the range's data never changes a design. */

@@ -87,6 +87,7 @@ export class RoomRecord {
   @Optional() @Words(1, MOST_FINISH) trimFinish?: string;
   @Optional() @Words(1, MOST_FINISH) topFinish?: string;
   @Optional() @Words(1, MOST_FINISH) splashFinish?: string;
+  @Optional() @Words(1, MOST_FINISH) dressingFinish?: string;
   @Optional() @Words(1, MOST_FINISH) floorFinish?: string;
   @Optional() @Words(1, MOST_FINISH) wallFinish?: string;
   @Optional() @Words(1, MOST_FINISH) ceilingFinish?: string;

@@ -6,6 +6,7 @@ import { hatchLines } from '../hatch';
 import { handleLines, styleLines } from './front-lines';
 import { seenOf, type Cover } from './hidden';
 import { topAt, type Panel } from './panels';
+import { CURTAIN, FOLD } from '../../solids/curtain';
 
 /** Lines of the hatch of what is cut, apart in paper mm. */
 const HATCH = 2.2;
@@ -79,6 +80,10 @@ const at = (x: number, y: number): Point => ({ x, y });
 
 /** The outline of something whose front has one of its own: a mirror. */
 function upright({ solid: { box, low }, left, shrink }: DrawnPanel): Point[] | null {
+  if (box?.kind.id === 'mirror-round') {
+    const [across, up] = [(box.record.width * shrink) / 2, box.record.height / 2];
+    return ellipse(across, up).map(({ x, y }) => at(left + across + x, low + up + y));
+  }
   const corners = box?.kind.upright ? box.record.corners : undefined;
   return corners ? corners.map(({ along, out }) => at(left + along * shrink, low + out)) : null;
 }
@@ -161,6 +166,13 @@ function clipped(line: readonly Point[], { left, right }: DrawnPanel): Point[][]
 function kindMarks({ solid: { box }, left, right, low, high }: DrawnPanel): Point[][] {
   if (!box) return [];
   switch (box.kind.id) {
+    case 'curtain':
+      return folds({ left, right, low, high });
+    case 'blind':
+      return [[at(left, low + 25), at(right, low + 25)]];
+    case 'picture':
+      return [rimWithin({ left, right, low, high }, 25)];
+    case 'mirror-round':
     case 'mirror':
       return [[at(left, low), at(right, high)]];
     case 'tub':
@@ -173,4 +185,28 @@ function kindMarks({ solid: { box }, left, right, low, high }: DrawnPanel): Poin
     default:
       return [];
   }
+}
+
+interface Extent {
+  left: number;
+  right: number;
+  low: number;
+  high: number;
+}
+
+function rimWithin({ left, right, low, high }: Extent, by: number): Point[] {
+  const edge = Math.min(by, (right - left) / 4, (high - low) / 4);
+  const [a, b, c, d] = [left + edge, right - edge, low + edge, high - edge];
+  return [at(a, c), at(b, c), at(b, d), at(a, d), at(a, c)];
+}
+
+/** The folds of two curtains drawn to the sides, and the inner edges they hang to. */
+function folds({ left, right, low, high }: Extent): Point[][] {
+  const wide = (right - left) * CURTAIN;
+  const count = Math.max(2, Math.round(wide / FOLD));
+  const lines = Array.from({ length: count }, (_, index) => ((index + 1) * wide) / count);
+  return lines.flatMap((by) => [
+    [at(left + by, low), at(left + by, high)],
+    [at(right - by, low), at(right - by, high)],
+  ]);
 }

@@ -165,5 +165,27 @@ export const genericIn: Range = {
     family('chair', 'Chair', 'CHAIR*', [18], [34], [20], [80, 0, 0]),
     family('stool', 'Stool', 'STOOL*', [15], [24, 30], [15], [60, 0, 0]),
     family('bench', 'Bench', 'BENCH*', [36, 48, 60], [18], [14, 16], [90, 1, 0]),
+    family('mirror-round', 'Round mirror', 'MIRR*', [18, 24, 30], [18, 24, 30], [1], [50, 2, 0], {
+      hangs: { bottom: 48, top: 75 },
+    }),
+    family('blind', 'Roller blind', 'BLIND*', [24, 36, 48, 60, 72], [20, 36], [2.75], [50, 2, 0], {
+      hangs: { bottom: 64, top: 84 },
+    }),
+    family('curtain', 'Curtains', 'CURT*', [48, 60, 84, 108], [86], [5], [80, 3, 0], {
+      hangs: { bottom: 1, top: 87 },
+    }),
+    family('picture', 'Picture', 'PIC*', [12, 16, 20, 28, 40], [16, 20, 28], [1], [40, 1, 0], {
+      hangs: { bottom: 53, top: 73 },
+    }),
+    family('rug', 'Rug', 'RUG*', [48, 66, 84, 96], [0.375], [32, 48, 66], [0, 4, 0]),
+    family('rug-round', 'Round rug', 'RUGR*', [48, 63, 78], [0.375], [48, 63, 78], [0, 4, 0]),
+    family('lamp-pendant', 'Pendant lamp', 'PEND*', [10, 14, 18], [32], [10, 14, 18], [90, 0, 0], {
+      hangs: { bottom: 64, top: 96 },
+    }),
+    family('lamp-floor', 'Floor lamp', 'LAMPF*', [16], [61], [16], [100, 0, 0]),
+    family('lamp-table', 'Table lamp', 'LAMPT*', [11], [18], [11], [60, 0, 0], {
+      hangs: { bottom: 29, top: 47 },
+    }),
+    family('plant', 'Plant', 'PLANT*', [12, 20, 28], [24, 40, 64], [12, 20, 28], [40, 0, 0]),
   ],
 };

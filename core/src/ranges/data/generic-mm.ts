@@ -200,5 +200,36 @@ export const genericMm: Range = {
     family('chair', 'Chair', 'CHAIR*', [450], [850], [500], [60, 0, 0]),
     family('stool', 'Stool', 'STOOL*', [380], [650, 750], [380], [50, 0, 0]),
     family('bench', 'Bench', 'BENCH*', [1000, 1200, 1500], [450], [350, 400], [70, 0.03, 0]),
+    family(
+      'mirror-round',
+      'Round mirror',
+      'MIRR*',
+      [400, 500, 600, 800],
+      [400, 500, 600, 800],
+      [25],
+      [40, 0.05, 0],
+      {
+        hangs: { bottom: 1200, top: 1900 },
+      },
+    ),
+    family('blind', 'Roller blind', 'BLIND*', [600, 900, 1200, 1500, 1800], [500, 900], [70], [40, 0.05, 0], {
+      hangs: { bottom: 1600, top: 2100 },
+    }),
+    family('curtain', 'Curtains', 'CURT*', [1200, 1600, 2000, 2600], [2200], [120], [60, 0.1, 0], {
+      hangs: { bottom: 20, top: 2220 },
+    }),
+    family('picture', 'Picture', 'PIC*', [300, 400, 500, 700, 1000], [400, 500, 700], [25], [30, 0.05, 0], {
+      hangs: { bottom: 1350, top: 1850 },
+    }),
+    family('rug', 'Rug', 'RUG*', [1200, 1700, 2000, 2400], [10], [800, 1200, 1700], [0, 0.15, 0]),
+    family('rug-round', 'Round rug', 'RUGR*', [1200, 1600, 2000], [10], [1200, 1600, 2000], [0, 0.15, 0]),
+    family('lamp-pendant', 'Pendant lamp', 'PEND*', [250, 350, 450], [800], [250, 350, 450], [70, 0, 0], {
+      hangs: { bottom: 1600, top: 2400 },
+    }),
+    family('lamp-floor', 'Floor lamp', 'LAMPF*', [400], [1550], [400], [80, 0, 0]),
+    family('lamp-table', 'Table lamp', 'LAMPT*', [280], [450], [280], [50, 0, 0], {
+      hangs: { bottom: 740, top: 1190 },
+    }),
+    family('plant', 'Plant', 'PLANT*', [300, 500, 700], [600, 1000, 1600], [300, 500, 700], [30, 0, 0]),
   ],
 };

@@ -1,3 +1,4 @@
+import { isMovable } from '../../ranges/item-kind';
 import { noun } from '../../nouns';
 import { deepestOverlap } from '../../geometry/convex-pieces';
 import { reachIntoSector, sectorOutline } from '../../geometry/sector';
@@ -24,7 +25,7 @@ export const openFrontsRule: Rule = {
         const what = !('swing' in front) && box.kind.opens === 'drawers' ? 'drawer-of' : 'door-of';
         const hits = bodiesNear(design, outline)
           .filter((body) => body.id !== box.id && body.low < box.high - TOUCH && body.high > box.low + TOUCH)
-          .filter(({ box: other }) => other?.kind.group !== 'furniture' && !isLetInto(other, box))
+          .filter(({ box: other }) => !(other && isMovable(other.kind)) && !isLetInto(other, box))
           .map((body) => ({ body, depth: reachInto(front, body) }))
           .filter(({ depth }) => depth > TOUCH)
           .map(({ body, depth }) => ({

@@ -1,3 +1,4 @@
+import { isMovable } from '../../ranges/item-kind';
 import { named, noun } from '../../nouns';
 import { deepestOverlap } from '../../geometry/convex-pieces';
 import { TOUCH } from '../../geometry/tolerance';
@@ -17,7 +18,7 @@ export const openingBlocked: Rule = {
   parameters: { 'inch-residential': { depth: 101.6 }, 'metric-residential': { depth: 100 } },
   check({ openings, boxes: all }, { depth }) {
     // A chair before a window is moved away.
-    const boxes = all.filter(({ kind }) => kind.group !== 'furniture');
+    const boxes = all.filter(({ kind }) => !isMovable(kind));
     return openings.flatMap((opening) => {
       const { record, name } = opening;
       const front = floorBefore(opening, 0, depth!);

@@ -1,3 +1,4 @@
+import { isMovable } from '../../ranges/item-kind';
 import { named } from '../../nouns';
 import { boundsIndex } from '../../geometry/bounds-index';
 import { dot, place, scale, subtract, type Point } from '../../geometry/point';
@@ -33,7 +34,7 @@ export const workAisle: Rule = {
   check(facts, { width }) {
     const topOf = new Map(facts.tops.flatMap((top) => top.items.map((id) => [id, top] as const)).reverse());
     const edges = facts.boxes
-      .filter(({ low, kind }) => low < HUNG && kind.group !== 'furniture')
+      .filter(({ low, kind }) => low < HUNG && !isMovable(kind))
       .flatMap((box) => edgesOf(box, topOf.get(box.id)));
     const index = boundsIndex(edges, ({ from, to }) => [from, to]);
     const tightest = new Map<string, Omit<Finding, 'rule'>>();

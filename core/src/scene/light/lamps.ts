@@ -1,4 +1,5 @@
 import { perDesign, type Design } from '../../document/design';
+import { place } from '../../geometry/point';
 import { boundsOf } from '../../geometry/polygon';
 import { itemBoxes, type ItemBox } from '../../setting/item-box';
 import { facePoint, projectOn } from '../../survey/placed-face';
@@ -40,8 +41,31 @@ const STRIP = 0.9;
 export const lampsOf: (design: Design) => readonly Lamp[] = perDesign((design) => {
   const lights = placedServices(design).filter(({ record }) => record.type === 'light');
   const lamps = lights.length > 0 ? lights.map((light) => lampOf(design, light)) : usualLamps(design);
-  return [...lamps, ...litLinings(design)];
+  return [...lamps, ...litLinings(design), ...dressingLamps(design)];
 });
+
+/** How much light lamps give that one can carry off, klm, and the heights they shine from as shares of their own. */
+const DRESSING = { 'lamp-pendant': [1, 0.01], 'lamp-floor': [0.9, 0.8], 'lamp-table': [0.45, 0.55] } as const;
+
+/** Lamps among what dresses the room: they shine down from their shades. */
+const dressingLamps = (design: Design): Lamp[] =>
+  itemBoxes(design).flatMap(({ kind, origin, u, n, low, high, record: { width, depth } }): Lamp[] => {
+    if (!(kind.id in DRESSING)) return [];
+    const [klm, share] = DRESSING[kind.id as keyof typeof DRESSING];
+    const { x, y } = place(origin, u, width / 2, n, depth / 2);
+    const at: Place = [x, y, low + (high - low) * share - 6];
+    return [
+      {
+        kind: 'ceiling',
+        from: at,
+        to: at,
+        half: width * 0.4,
+        way: [0, 0, -1],
+        light: warm(klm),
+        service: null,
+      },
+    ];
+  });
 
 /** The strips in the light recesses of linings, shining up. */
 const litLinings = (design: Design): Lamp[] =>

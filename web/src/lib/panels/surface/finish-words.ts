@@ -7,10 +7,11 @@ export const materialNames: Record<FinishMaterial, string> = {
   tile: 'Tile',
   laminate: 'Laminate',
   metal: 'Metal',
+  fabric: 'Fabric',
 };
 
 const letters: Record<FinishMaterial, string> = {
-  ...{ paint: 'P', timber: 'T', stone: 'S', tile: 'PT', laminate: 'L', metal: 'M' },
+  ...{ paint: 'P', timber: 'T', stone: 'S', tile: 'PT', laminate: 'L', metal: 'M', fabric: 'F' },
 };
 
 /** The first code of a material that nothing has yet. */

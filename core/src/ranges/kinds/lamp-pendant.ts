@@ -1,0 +1,13 @@
+import type { ItemKind } from '../item-kind';
+
+export const lampPendant: ItemKind = {
+  id: 'lamp-pendant',
+  group: 'dressing',
+  top: 'none',
+  symbol: 'lamp',
+  plan: 'round',
+  loose: true,
+  trim: null,
+  front: false,
+  flat: false,
+};
