@@ -10,6 +10,7 @@ import { fillGap } from './commands/fill-gap';
 import { groupItems } from './commands/group-items';
 import { insertCorner } from './commands/insert-corner';
 import { joinItems } from './commands/join-items';
+import { keepScheme } from './commands/keep-scheme';
 import { leaveOpen } from './commands/leave-open';
 import { lineFace } from './commands/line-face';
 import { lineUpItems } from './commands/line-up-items';
@@ -65,6 +66,7 @@ import { stretchRoom } from './commands/stretch-room';
 import { swapItems } from './commands/swap-items';
 import { trimToGap } from './commands/trim-to-gap';
 import { turnItems } from './commands/turn-items';
+import { useScheme } from './commands/use-scheme';
 
 /** Every edit, sorted by id. */
 export const commands = [
@@ -80,6 +82,7 @@ export const commands = [
   groupItems,
   insertCorner,
   joinItems,
+  keepScheme,
   leaveOpen,
   lineFace,
   lineUpItems,
@@ -135,4 +138,5 @@ export const commands = [
   swapItems,
   trimToGap,
   turnItems,
+  useScheme,
 ] as const;

@@ -93,6 +93,7 @@ export interface RefusalData {
   'finish-long': { most: number };
   'lining-bent': { face: string };
   'lining-no-room': { face: string };
+  'scheme-worn': { name: string };
   'recess-thin': { least: number };
   'finish-of-room': { part: FinishPart };
   'no-fronts': { item: string };

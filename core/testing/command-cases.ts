@@ -89,6 +89,11 @@ export const asked = (design: Design): Record<string, Asked> => ({
     ...{ label: 'Join two in one', writes: ['a', 'b'] },
     refuses: [{ ids: ['a', 'c'] }, 'F600'],
   },
+  'keep-scheme': {
+    does: { id: 'kept', name: ' Harbour grey ' },
+    ...{ label: 'Keep the finishes as Harbour grey', writes: ['kept'] },
+    refuses: [{ id: 'kept', name: ' ' }, 'The set of finishes needs a name'],
+  },
   'leave-open': {
     does: { id: 'open', face: 'face-a', at: 1400 },
     ...{ label: 'Leave it open', writes: ['open'] },
@@ -396,5 +401,10 @@ export const asked = (design: Design): Record<string, Asked> => ({
     does: { ids: ['apart'], by: Math.PI / 2 },
     ...{ label: 'Turn', writes: ['apart'] },
     refuses: [{ ids: ['none'], by: 1 }, gone],
+  },
+  'use-scheme': {
+    does: { id: 'dark' },
+    ...{ label: 'Use a set of finishes', writes: ['a'] },
+    refuses: [{ id: 'none' }, gone],
   },
 });

@@ -160,3 +160,58 @@ test('a swatch is carried over the room and given to what lies under it, as wide
   await studio.saved(6);
   expect((await finishesOf()).sort()).toEqual(['', '', 'Kelp']);
 });
+
+test('two sets of finishes are kept, held against each other in the room, and one of them is used', async ({
+  page,
+  studio,
+}) => {
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await studio.step('Set');
+  await studio.setByCode('F600', 'F800-S', 'F450');
+  await studio.saved(3);
+  await page.locator('.plan').press('Escape');
+  await studio.step('Surface');
+  await page.getByRole('tab', { name: 'Finishes' }).click();
+  const sets = page.getByRole('region', { name: 'Sets of finishes' });
+  const keep = async (name: string) => {
+    await sets.getByLabel('Name of the set').fill(name);
+    await sets.getByRole('button', { name: 'Keep', exact: true }).click();
+  };
+  await page.getByRole('button', { name: 'P2 Kelp' }).click();
+  await keep('Green');
+  await expect(sets.getByText('as it is')).toBeVisible();
+  await page.getByRole('button', { name: 'P16 Buoy' }).click();
+  await keep('Orange');
+  await studio.saved(7);
+
+  await sets.getByRole('button', { name: 'Compare in the room' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Two sets of finishes' });
+  await expect(dialog.getByLabel('Right')).toHaveValue(/.+/);
+  const frames = async () =>
+    Promise.all(
+      [0, 1].map((index) => dialog.locator('canvas').nth(index).getAttribute('data-frames').then(Number)),
+    );
+  await expect.poll(async () => Math.min(...(await frames()))).toBeGreaterThan(0);
+  await expect(dialog.locator('.name.left')).toHaveText('As it is');
+  await expect(dialog.locator('.name.right')).toHaveText('Green');
+  // The divider is drawn along; both look the same way.
+  await dialog.getByLabel('Where the divider stands').fill('0.3');
+  await expect(dialog.locator('canvas').nth(1)).toHaveAttribute('style', /inset\(0px 0px 0px 30%\)/);
+  const before = await frames();
+  await dialog.locator('.stage').focus();
+  await page.keyboard.press('ArrowLeft');
+  await expect.poll(async () => (await frames()).every((now, index) => now > before[index]!)).toBe(true);
+  await page.screenshot({ path: '/tmp/compare.png' });
+  await dialog.getByRole('button', { name: 'Side by side' }).click();
+  await expect(dialog.getByLabel('Where the divider stands')).toHaveCount(0);
+  await page.keyboard.press('Escape');
+  await expect(dialog).toHaveCount(0);
+
+  // Used, all of it is back in one edit.
+  await sets.getByRole('listitem').filter({ hasText: 'Green' }).getByRole('button', { name: 'Use' }).click();
+  await studio.saved(8);
+  const room = Object.values((await studio.design()).records).find(({ kind }) => kind === 'room')!;
+  expect(room['frontFinish']).toBe('Kelp');
+  await sets.getByRole('button', { name: 'Forget Orange' }).click();
+  await expect(sets.getByText('Orange')).toHaveCount(0);
+});

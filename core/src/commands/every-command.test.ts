@@ -15,6 +15,11 @@ import type { Command } from './command';
 function roomFor(id: string): Design {
   const design = room();
   const change: DesignRecord[] = [{ ...roomOf(design), specials: id === 'trim-to-gap' }];
+  if (id === 'use-scheme')
+    change.push({
+      ...{ kind: 'scheme', id: 'dark', name: 'Dark', room: { frontFinish: 'Soot' } },
+      parts: [{ id: 'a', finish: 'Kelp' }],
+    });
   if (id === 'set-bar') change.push({ ...recordOf(design, 'face', 'face-d')!, wallHeight: 1050 });
   return must(applyPatch(design, patchOf(design, change)));
 }

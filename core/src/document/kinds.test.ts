@@ -33,6 +33,13 @@ const samples: { readonly [K in RecordKind]?: RecordOf<K> } = {
     ...{ from: place('face-a', 0), to: place('face-c', 0) },
   },
   opening: rowOf(room(), 'opening'),
+  scheme: {
+    kind: 'scheme',
+    id: 'one',
+    name: 'Dark',
+    room: { frontFinish: 'Soot' },
+    parts: [{ id: 'item-1' }],
+  },
   section: {
     ...({ kind: 'section', id: 'one', name: 'A', side: 'left' } as const),
     ...{ from: place('face-a', 2000), to: place('face-c', 2000) },
@@ -88,6 +95,7 @@ describe('kinds of record', () => {
       opening: ['records.opening-2.face'],
       section: ['records.one.from.face', 'records.one.to.face'],
       service: ['records.one.placement.face'],
+      scheme: [],
       standpoint: [],
       underlay: [],
     });

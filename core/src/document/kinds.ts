@@ -35,6 +35,7 @@ const kinds: { readonly [K in RecordKind]: KindFacts<RecordOf<K>> } = {
   opening: { ...built, removable: true },
   range: built,
   room: { ...built, directions: ['north'] },
+  scheme: { ...fixedToWalls, removable: true, places: {} },
   section: between,
   service: { ...standing, takes: () => 0 },
   standpoint: { ...standing, takes: null, inPlan: 'thing' },

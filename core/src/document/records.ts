@@ -10,6 +10,7 @@ import { MeasurementRecord } from './kinds/measurement';
 import { OpeningRecord } from './kinds/opening';
 import { RangeRecord } from './kinds/range';
 import { RoomRecord } from './kinds/room';
+import { SchemeRecord } from './kinds/scheme';
 import { SectionRecord } from './kinds/section';
 import { ServiceRecord } from './kinds/service';
 import { StandpointRecord } from './kinds/standpoint';
@@ -32,6 +33,7 @@ export const recordClasses = {
   opening: OpeningRecord,
   range: RangeRecord,
   room: RoomRecord,
+  scheme: SchemeRecord,
   section: SectionRecord,
   service: ServiceRecord,
   standpoint: StandpointRecord,
@@ -61,6 +63,8 @@ export {
   TopOverhangs,
   TopSplash,
 } from './kinds/item';
+export { RoomFinishes } from './kinds/room';
+export { SchemePart } from './kinds/scheme';
 export { FacePlace, FacePlacement, FloorPlacement, OutlinePlace, type Placement, type Side } from './places';
 export {
   DividerRecord,
@@ -74,6 +78,7 @@ export {
   OpeningRecord,
   RangeRecord,
   RoomRecord,
+  SchemeRecord,
   SectionRecord,
   ServiceRecord,
   StandpointRecord,

@@ -21,6 +21,7 @@ export const commandLabels = {
   'group-items': ({ group }: { group?: string | null }) => (group ? 'Group' : 'Ungroup'),
   'insert-corner': () => 'Insert a corner',
   'join-items': () => 'Join two in one',
+  'keep-scheme': ({ name }: { name: string }) => `Keep the finishes as ${name.trim()}`,
   'leave-open': () => 'Leave it open',
   'line-face': () => 'Line a wall',
   'line-up-items': () => 'Line up',
@@ -102,6 +103,7 @@ export const commandLabels = {
   'trim-to-gap': ({ ids }: { ids: Several }) =>
     ids.length === 1 ? 'Trim to the open length' : 'Share the open length',
   'turn-items': ({ ids }: { ids: Several }) => (ids.length === 1 ? 'Turn' : `Turn ${ids.length} items`),
+  'use-scheme': () => 'Use a set of finishes',
 };
 export type CommandId = keyof typeof commandLabels;
 

@@ -17,6 +17,7 @@ export const nouns = {
   'place-down': 'the place down',
   'taped-place': 'the place that {name} was taped to',
   thickness: 'the thickness',
+  'finish-set': 'the set of finishes',
   lining: 'the lining',
   'lining-behind': 'the lining behind',
   'ceiling-height': 'the ceiling height',

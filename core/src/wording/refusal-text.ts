@@ -159,6 +159,8 @@ const wording: Wording = {
   'lining-bent': ({ face }) =>
     `Face ${face} is bent, and a lining is straight. Line another wall, or make face ${face} straight first.`,
   'lining-no-room': ({ face }) => `Openings leave nothing of face ${face} to line. Line another wall.`,
+  'scheme-worn': ({ name }) =>
+    `The room is finished as ${name} already. Choose another set, or change a finish first.`,
   'recess-thin': ({ least }, _, exactly) =>
     `A light recess needs a lining ${exactly(least)} thick at least. Make the lining thicker, or leave out the light.`,
   'finish-long': ({ most }) => `The name of a finish is ${most} letters long at most. Shorten it.`,

@@ -31,8 +31,28 @@ import {
   type HandleStyle,
 } from '../limits';
 
+/** What the room is finished with, and how its fronts are made, where a thing has nothing of its own. */
+export class RoomFinishes {
+  /** What is finished with what, where a thing has no finish of its own. */
+  @Optional() @Words(1, MOST_FINISH) frontFinish?: string;
+  @Optional() @Words(1, MOST_FINISH) boxFinish?: string;
+  @Optional() @Words(1, MOST_FINISH) endFinish?: string;
+  @Optional() @Words(1, MOST_FINISH) plinthFinish?: string;
+  @Optional() @Words(1, MOST_FINISH) handleFinish?: string;
+  @Optional() @Words(1, MOST_FINISH) trimFinish?: string;
+  @Optional() @Words(1, MOST_FINISH) topFinish?: string;
+  @Optional() @Words(1, MOST_FINISH) splashFinish?: string;
+  @Optional() @Words(1, MOST_FINISH) dressingFinish?: string;
+  @Optional() @Words(1, MOST_FINISH) floorFinish?: string;
+  @Optional() @Words(1, MOST_FINISH) wallFinish?: string;
+  @Optional() @Words(1, MOST_FINISH) ceilingFinish?: string;
+  /** How fronts are made, and what they are taken hold of by; as the range makes them and by a bar unless given. */
+  @Optional() @OneOf(doorStyles) doorStyle?: DoorStyle;
+  @Optional() @OneOf(handleStyles) handleStyle?: HandleStyle;
+}
+
 /** The room itself: how it is named, measured and shown, and the standard heights decided for it. */
-export class RoomRecord {
+export class RoomRecord extends RoomFinishes {
   @Equals('room') kind!: 'room';
   @RecordId() id!: string;
   @Words(1, 80) name!: string;
@@ -78,20 +98,4 @@ export class RoomRecord {
   @Optional() @IsBoolean() specials?: boolean;
   /** Where north is: turned so far to the left from the top of the plan. The top unless given. */
   @Optional() @Radians(-3.1416, 3.1416) north?: number;
-  /** What is finished with what, where a thing has no finish of its own. */
-  @Optional() @Words(1, MOST_FINISH) frontFinish?: string;
-  @Optional() @Words(1, MOST_FINISH) boxFinish?: string;
-  @Optional() @Words(1, MOST_FINISH) endFinish?: string;
-  @Optional() @Words(1, MOST_FINISH) plinthFinish?: string;
-  @Optional() @Words(1, MOST_FINISH) handleFinish?: string;
-  @Optional() @Words(1, MOST_FINISH) trimFinish?: string;
-  @Optional() @Words(1, MOST_FINISH) topFinish?: string;
-  @Optional() @Words(1, MOST_FINISH) splashFinish?: string;
-  @Optional() @Words(1, MOST_FINISH) dressingFinish?: string;
-  @Optional() @Words(1, MOST_FINISH) floorFinish?: string;
-  @Optional() @Words(1, MOST_FINISH) wallFinish?: string;
-  @Optional() @Words(1, MOST_FINISH) ceilingFinish?: string;
-  /** How fronts are made, and what they are taken hold of by; as the range makes them and by a bar unless given. */
-  @Optional() @OneOf(doorStyles) doorStyle?: DoorStyle;
-  @Optional() @OneOf(handleStyles) handleStyle?: HandleStyle;
 }

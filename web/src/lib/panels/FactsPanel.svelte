@@ -7,7 +7,14 @@
 
   const { session, screen } = useWorkspace();
   /** What is chosen only as the whole room is. */
-  const ofTheRoom: ReadonlySet<RecordKind> = new Set(['room', 'loop', 'range', 'left-open']);
+  const ofTheRoom: ReadonlySet<RecordKind> = new Set([
+    'room',
+    'loop',
+    'range',
+    'finish',
+    'scheme',
+    'left-open',
+  ]);
   const record = $derived(session.document.records[screen.selected ?? '']);
   const items = $derived(
     screen.chosen.flatMap((id) => {

@@ -2,10 +2,10 @@
   import type { Snippet } from 'svelte';
 
   /** Something small that can be done, as words in a line. */
-  let { onclick, children }: { onclick: () => void; children: Snippet } = $props();
+  let { onclick, label, children }: { onclick: () => void; label?: string; children: Snippet } = $props();
 </script>
 
-<button {onclick}>{@render children()}</button>
+<button {onclick} aria-label={label}>{@render children()}</button>
 
 <style>
   button {

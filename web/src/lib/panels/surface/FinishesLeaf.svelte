@@ -38,6 +38,7 @@
   import LinkButton from '$ui/LinkButton.svelte';
   import Later from '$ui/Later.svelte';
   import { materialNames } from './finish-words';
+  import FinishSets from './FinishSets.svelte';
   import Swatch from './Swatch.svelte';
 
   /** What everything is finished with: a part is chosen, how far a finish reaches from what is chosen in the room, and the finish; it is shown in the room before it is taken. */
@@ -233,6 +234,7 @@
     {/each}
   </ul>
 {/snippet}
+<FinishSets />
 <div class="own">
   <h3>The studio’s own</h3>
   <LinkButton onclick={() => (makes = true)}>{own.length > 0 ? 'Make or change' : 'Make one'}</LinkButton>
