@@ -230,7 +230,7 @@ describe('goodreach', () => {
   it('prints the items by number, and what collides', async () => {
     const { items } = JSON.parse((await goodreach('items', file)).out);
     expect(items.map(({ number }: { number: number }) => number)).toEqual(
-      Array.from({ length: 27 }, (_, index) => index + 1),
+      Array.from({ length: 31 }, (_, index) => index + 1),
     );
     expect(items[0]).toMatchObject({
       code: 'F600-3',

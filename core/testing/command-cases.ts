@@ -1,7 +1,7 @@
 import { underlay } from './full-room';
 import type { Design } from '../src/document/design';
 import { recordOf } from '../src/document/design';
-import type { ItemRecord } from '../src/document/records';
+import type { ItemRecord, SchemeRecord } from '../src/document/records';
 import { blockOf } from '../src/setting/block';
 import { itemBoxes, type ItemBox } from '../src/setting/item-box';
 import { usualOpening } from '../src/commands/put-opening';
@@ -26,6 +26,12 @@ export interface Asked {
   writes: readonly string[];
   refuses: readonly [unknown, string];
 }
+/** A set of finishes there is to be used. */
+export const darkScheme: SchemeRecord = {
+  ...{ kind: 'scheme', id: 'dark', name: 'Dark', room: { frontFinish: 'Soot' } },
+  parts: [{ id: 'a', finish: 'Kelp' }],
+};
+
 const gone = 'is no longer in this room';
 
 export const asked = (design: Design): Record<string, Asked> => ({

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { asked } from '../../testing/command-cases';
+import { asked, darkScheme } from '../../testing/command-cases';
 import { room } from '../../testing/full-room';
 import { commands } from '../commands';
 import { recordOf, roomOf, type Design } from '../document/design';
@@ -15,11 +15,7 @@ import type { Command } from './command';
 function roomFor(id: string): Design {
   const design = room();
   const change: DesignRecord[] = [{ ...roomOf(design), specials: id === 'trim-to-gap' }];
-  if (id === 'use-scheme')
-    change.push({
-      ...{ kind: 'scheme', id: 'dark', name: 'Dark', room: { frontFinish: 'Soot' } },
-      parts: [{ id: 'a', finish: 'Kelp' }],
-    });
+  if (id === 'use-scheme') change.push(darkScheme);
   if (id === 'set-bar') change.push({ ...recordOf(design, 'face', 'face-d')!, wallHeight: 1050 });
   return must(applyPatch(design, patchOf(design, change)));
 }

@@ -1,3 +1,4 @@
+import { setFinish } from '../commands/set-finish';
 import { setRoom } from '../commands/set-room';
 import { editItems } from '../commands/edit-items';
 import { editFaces } from '../commands/edit-faces';
@@ -42,6 +43,16 @@ function peninsula(builder: RoomBuilder): void {
   builder.place('F800', { on: 'floor', x: 4180, y: -610, turn });
   builder.place('STOOL380/650', { on: 'floor', x: 4590, y: -730, turn });
   builder.place('STOOL380/650', { on: 'floor', x: 4590, y: -1150, turn });
+}
+
+/** A blind at the window over the sink, a rug in the aisle, a plant in the bay, a lamp over the peninsula. */
+function dress(builder: RoomBuilder): void {
+  builder.set('BLIND1200/500', 'face-k', 900);
+  builder.place('RUG1700', { on: 'floor', x: 1500, y: -1030, turn: 0 });
+  builder.place('PLANT300/600', { on: 'floor', x: 4270, y: -1830, turn: 0 });
+  const lamp = builder.place('PEND350', { on: 'floor', x: 4005, y: -900, turn: 0 });
+  builder.run(editItems, { ids: [lamp], change: { up: 1580 } });
+  builder.run(setFinish, { part: 'dressing', finish: 'Netting', to: { room: 'usual' } });
 }
 
 /** Fillers at the walls and beside the breast; air beside the hood and for the refrigerator's door. */
@@ -116,6 +127,7 @@ export function galleyWithBay(): Design {
   builder.set('U300/720', 'face-e', 1500);
   peninsula(builder);
   closeRuns(builder);
+  dress(builder);
   // Through the cooker in its bay, looking at the window.
   const ends = straightAcross(builder.design, roomShape(builder.design).byId.get('face-c')!);
   builder.run(putSection, { kind: 'section', id: 'section-1', name: '1', ...ends, side: 'left' });

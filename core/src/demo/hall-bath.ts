@@ -30,6 +30,7 @@ export function hallBath(): Design {
   builder.run(setDrain, { id: toilet, side: 'left', distance: inches(15.875) });
   builder.run(setDrain, { id: toilet, side: 'behind', distance: inches(12) });
   builder.set('RAIL24', 'face-c', inches(40));
+  builder.place('RUG48', { on: 'floor', x: inches(30), y: -inches(29), turn: 0 });
   builder.stand('From the door', { x: inches(11), y: -inches(52) }, 0.5);
   builder.light([[inches(49), -inches(31)]]);
   builder.run(setRoom, {
@@ -41,6 +42,7 @@ export function hallBath(): Design {
     topFinish: 'Shell',
     floorFinish: 'Groyne',
     wallFinish: 'Chalk',
+    dressingFinish: 'Hemp',
   });
   builder.run(editFaces, { faces: ['face-b'], change: { finish: 'Samphire' } });
   return builder.design;

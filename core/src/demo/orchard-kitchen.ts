@@ -64,6 +64,8 @@ export function orchardKitchen(): Design {
     builder.run(fillGap, { id: `filler-${index + 2}`, face, at: inches(at), band });
   builder.run(leaveOpen, { id: 'air', face: 'face-a', at: inches(0.5), band: 'tall' });
   builder.place('B36', { on: 'floor', x: inches(72), y: -inches(91), turn: Math.PI });
+  builder.set('BLIND3620', 'face-a', inches(52));
+  builder.place('RUG48', { on: 'floor', x: inches(46), y: -inches(31), turn: 0 });
   // Through the window, the sink and the island, looking at the cooker.
   const from = { face: 'face-a', from: 'left', distance: inches(60) } as const;
   const to = { face: 'face-c', from: 'right', distance: inches(60) } as const;
@@ -91,6 +93,7 @@ export function orchardKitchen(): Design {
     topFinish: 'Skerry',
     floorFinish: 'Groyne',
     wallFinish: 'Chalk',
+    dressingFinish: 'Fender blue',
   });
   return builder.design;
 }

@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { drawingFonts } from 'goodreach/fonts';
 import { describe, expect, it } from 'vitest';
-import { asked } from '../../testing/command-cases';
+import { asked, darkScheme } from '../../testing/command-cases';
 import { numbersOf } from '../../testing/golden/numbers-of';
 import { anEdit, askFor } from '../../testing/random-edits';
 import { commands } from '../commands';
@@ -67,6 +67,7 @@ describe('a design file of schema 1', () => {
         records: {
           ...design.records,
           room: { ...room, specials: id === 'trim-to-gap' } as RoomRecord,
+          ...(id === 'use-scheme' && { dark: darkScheme }),
           'face-d': { ...d, ...(id === 'set-bar' ? { wallHeight: 1050 } : {}) } as FaceRecord,
         },
       };

@@ -66,6 +66,8 @@ export interface ItemKind {
   sided?: true;
   /** Whether it stands about in the room rather than against a face. */
   loose?: true;
+  /** Whether it hangs down from the ceiling, however high that is. */
+  fromCeiling?: true;
   /** Whether it hangs over whatever is at a face, a window too. */
   over?: true;
   /** Whether an outline of its own is that of its front, along and up, rather than on the floor. */

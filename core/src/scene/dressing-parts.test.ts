@@ -14,6 +14,7 @@ import { itemBoxes } from '../setting/item-box';
 import { settingOf } from '../setting/landing';
 import { openLengths } from '../setting/open-lengths';
 import { trimsAlongWalls } from '../surfaces/trims-along-walls';
+import { volumeOf } from './mesh';
 import { lampsOf } from './light/lamps';
 import { sceneOf } from './scene';
 
@@ -35,8 +36,9 @@ describe('what dresses a room', () => {
       const { origin, u, n, low, high, record } = box!;
       const group = sceneOf(design).find(({ source }) => source === 'it')!;
       let [top, bottom] = [-Infinity, Infinity];
-      for (const { mesh } of group.parts) {
-        expect(mesh.indices.length).toBeGreaterThan(0);
+      for (const { mesh, substance } of group.parts) {
+        // A mirror is a face before what holds it; all else is closed, the right way out.
+        if (substance !== 'mirror') expect(volumeOf(mesh)).toBeGreaterThan(0);
         for (let i = 0; i < mesh.positions.length; i += 3) {
           const [x, y, z] = mesh.positions.slice(i, i + 3) as [number, number, number];
           const along = (x - origin.x) * u.x + (y - origin.y) * u.y;
@@ -106,6 +108,17 @@ describe('what dresses a room', () => {
     expect(lamps('PEND450')).toMatchObject([{ from: [expect.any(Number), expect.any(Number), 1602] }]);
     expect(lamps('LAMPF400')[0]!.light[0]).toBeGreaterThan(lamps('LAMPT280')[0]!.light[0]);
     expect(lamps('RUG1200')).toEqual([]);
+  });
+
+  it('hangs down from the ceiling, however high that is', () => {
+    const builder = rectangle(4000, 3000);
+    const setting = settingOf(must(findItem('generic-mm', 'PEND350')));
+    const up = () => hug(builder.design, setting, { x: 2000, y: -1500 }, 10).up;
+    expect(up()).toBe(1600);
+    builder.run(setRoom, { ceilingHeight: 2700 });
+    expect(up()).toBe(1900);
+    builder.run(setRoom, { ceilingHeight: 2300 });
+    expect(up()).toBe(1500);
   });
 
   it('is on the shelf of every range', () => {

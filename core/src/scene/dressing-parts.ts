@@ -62,15 +62,15 @@ function acrossFrom(own: ItemBox, section: readonly Point[], left: number, right
   };
   section.forEach((a, index) => {
     const b = section[(index + 1) % section.length]!;
-    addFace(mesh, [place(left, a), place(left, b), place(right, b), place(right, a)]);
+    addFace(mesh, [place(left, a), place(right, a), place(right, b), place(left, b)]);
   });
   addFace(
     mesh,
-    [...section].reverse().map((at) => place(left, at)),
+    section.map((at) => place(left, at)),
   );
   addFace(
     mesh,
-    section.map((at) => place(right, at)),
+    [...section].reverse().map((at) => place(right, at)),
   );
   return mesh;
 }
@@ -188,13 +188,22 @@ function plant(own: ItemBox): ScenePart[] {
       place(reach * 0.6, broad, bend),
       place(reach, 0, tip),
     ];
-    for (const corners of [
-      [root, left, right],
-      [left, end, right],
-    ]) {
-      addFace(leaf, corners);
-      addFace(leaf, [...corners].reverse());
-    }
+    addBlade(leaf, [root, left, right]);
+    addBlade(leaf, [left, end, right]);
   }
   return [one('ceramic', loft(ring(own, 0.42), low, ring(own, 0.6), rim)), one('leaf', leaf)];
+}
+
+/** How thick a leaf is, mm. */
+const BLADE = 1.5;
+
+/** A thin closed triangle, its corners counter-clockwise as seen from above. */
+function addBlade(mesh: Mesh, corners: readonly [Place, Place, Place]): void {
+  const under = corners.map(([x, y, z]): Place => [x, y, z - BLADE]) as [Place, Place, Place];
+  addFace(mesh, corners);
+  addFace(mesh, [...under].reverse());
+  corners.forEach((a, index) => {
+    const next = (index + 1) % 3;
+    addFace(mesh, [under[index]!, under[next]!, corners[next]!, a]);
+  });
 }

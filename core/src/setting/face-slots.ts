@@ -6,6 +6,7 @@ import { distanceToPath } from '../geometry/polygon';
 import { TOUCH } from '../geometry/tolerance';
 import { headroom } from '../survey/ceiling';
 import { fixedThings } from '../survey/fixed-things';
+import { footprintOf } from '../survey/footprint';
 import { facePath, frameAt, projectOn, spanOf, type PlacedFace } from '../survey/placed-face';
 import { roomShape, type RoomShape } from '../survey/room-shape';
 import { quantise } from '../units/units';
@@ -72,6 +73,15 @@ export function hangUnder(
   }
   const low = quantise(room - (setting.high - setting.low));
   return low >= setting.low || low < HUNG ? setting : { ...setting, low, high: room };
+}
+
+/** A landing of what hangs down from the ceiling: as high as that is over its place. */
+export function hungDown(design: Design, setting: Setting, landing: Landing): Landing {
+  if (!setting.fromCeiling) return landing;
+  const shape = roomShape(design);
+  const { footprint } = footprintOf(landing.placement, setting.width, setting.depth, shape);
+  const up = quantise(headroom(shape.ceiling, footprint) - (setting.high - setting.low));
+  return up > 0 ? { ...landing, up } : landing;
 }
 
 /** The direction of the nearest face at a place: what stands free is square to it. */

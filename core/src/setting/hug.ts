@@ -6,7 +6,7 @@ import { facePath, facePoint, projectOn, spanOf, type PlacedFace } from '../surv
 import { roomShape } from '../survey/room-shape';
 import { besideFixed, besideFree } from './beside';
 import { facePlacement } from './face-placement';
-import { fitted, hangUnder, landIn, slotsFor, turnAt } from './face-slots';
+import { fitted, hangUnder, hungDown, landIn, slotsFor, turnAt } from './face-slots';
 import { HUNG, isCooking, itemBoxes } from './item-box';
 import { HUG_REACH, type Caught, type Landing, type Setting } from './landing';
 import { beforeLining } from './linings';
@@ -22,7 +22,7 @@ const CORNER_PULL = 3;
  * A point outside the room always lands against the nearest face: nothing is set behind a wall by a slip of the hand.
  */
 export function hug(design: Design, setting: Setting, middle: Point, snap: number): Landing {
-  return beforeLining(design, setting, landed(design, setting, middle, snap));
+  return hungDown(design, setting, beforeLining(design, setting, landed(design, setting, middle, snap)));
 }
 
 function landed(design: Design, setting: Setting, middle: Point, snap: number): Landing {

@@ -24,6 +24,8 @@ export interface Setting {
   edge?: { of: NonNullable<ItemKind['edge']>; least: number };
   /** Whether it stands about in the room rather than against a face. */
   loose?: boolean;
+  /** Whether it hangs down from the ceiling over its place. */
+  fromCeiling?: boolean;
   /** Whether it hangs over what is set and over openings: only what is built in is in its way. */
   builtOnly?: boolean;
 }
@@ -50,6 +52,7 @@ export function settingOf({
       : {}),
     loose: kind.loose === true || kind.group === 'furniture',
     ...(kind.over && { builtOnly: true }),
+    ...(kind.fromCeiling && { fromCeiling: true }),
   };
 }
 

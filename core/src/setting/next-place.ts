@@ -10,7 +10,7 @@ import { roomShape } from '../survey/room-shape';
 import { besidePlaces } from './beside';
 import { bodiesNear } from './bodies';
 import { facePlacement } from './face-placement';
-import { fitsIn, fitted, hangUnder, landIn, slotsFor, turnAt } from './face-slots';
+import { fitsIn, fitted, hangUnder, hungDown, landIn, slotsFor, turnAt } from './face-slots';
 import { findBox, HUNG, isCooking, itemBoxes } from './item-box';
 import type { Landing, Setting } from './landing';
 import { beforeLining } from './linings';
@@ -22,7 +22,7 @@ import { standingAround } from './shift-item';
 /** The next free place for an item when nobody points: along the edge, in the corner or over what it belongs to; over the chosen item where it hangs, or right of it, else the first free stretch on its face or the chosen one, on faces with a run first. */
 export function nextPlace(design: Design, setting: Setting, besideId?: string): Landing | null {
   const place = freePlace(design, setting, besideId);
-  return place && beforeLining(design, setting, place);
+  return place && hungDown(design, setting, beforeLining(design, setting, place));
 }
 
 function freePlace(design: Design, setting: Setting, besideId?: string): Landing | null {

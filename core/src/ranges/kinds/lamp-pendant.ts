@@ -7,6 +7,7 @@ export const lampPendant: ItemKind = {
   symbol: 'lamp',
   plan: 'round',
   loose: true,
+  fromCeiling: true,
   trim: null,
   front: false,
   flat: false,
