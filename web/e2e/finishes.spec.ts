@@ -172,7 +172,8 @@ test('two sets of finishes are kept, held against each other in the room, and on
   await page.locator('.plan').press('Escape');
   await studio.step('Surface');
   await page.getByRole('tab', { name: 'Finishes' }).click();
-  const sets = page.getByRole('region', { name: 'Sets of finishes' });
+  const sets = page.getByRole('group', { name: 'Sets of finishes' });
+  await sets.getByText('Sets of finishes').click();
   const keep = async (name: string) => {
     await sets.getByLabel('Name of the set').fill(name);
     await sets.getByRole('button', { name: 'Keep', exact: true }).click();

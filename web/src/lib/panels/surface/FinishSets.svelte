@@ -31,8 +31,8 @@
   }
 </script>
 
-<section aria-label="Sets of finishes">
-  <h3>Sets of finishes</h3>
+<details aria-label="Sets of finishes">
+  <summary>Sets of finishes{schemes.length > 0 ? `, ${schemes.length}` : ''}</summary>
   {#if schemes.length > 0}
     <ul>
       {#each schemes as scheme (scheme.id)}
@@ -55,22 +55,20 @@
     <input aria-label="Name of the set" placeholder="Keep these as…" maxlength="60" bind:value={name} />
     <Button type="submit">Keep</Button>
   </form>
-</section>
+</details>
 {#if compares}
   <Later part={compared} props={{ onclose: () => (compares = false) }} coming={null} />
 {/if}
 
 <style>
-  section {
-    display: grid;
-    gap: 0.45rem;
-    padding-bottom: 0.6rem;
-    border-bottom: 1px solid var(--rule);
+  details > :global(*) {
+    margin-top: 0.45rem;
   }
-  h3 {
-    color: var(--soft);
+  summary {
+    margin: 0;
+    color: var(--tide);
+    cursor: pointer;
     font-size: 12.5px;
-    font-weight: 500;
   }
   p {
     color: var(--soft);
