@@ -1,3 +1,4 @@
+import type { SchemeRecord } from '../src/document/records';
 /** What is set along an edge of a top. */
 export const edgeCase = {
   'set-edge-way': {
@@ -59,3 +60,27 @@ export const topCases = {
     refuses: [{ id: 'a', across: [5_000] }, 'The joint'],
   },
 } as const;
+
+/** A set of finishes there is to be used. */
+export const darkScheme: SchemeRecord = {
+  ...{ kind: 'scheme', id: 'dark', name: 'Dark', room: { frontFinish: 'Soot' } },
+  parts: [{ id: 'a', finish: 'Kelp' }],
+};
+
+export const keepSchemeCase: Asked = {
+  does: { id: 'kept', name: ' Harbour grey ' },
+  ...{ label: 'Keep the finishes as Harbour grey', writes: ['kept'] },
+  refuses: [{ id: 'kept', name: ' ' }, 'The set of finishes needs a name'],
+};
+
+export const lineFaceCase: Asked = {
+  does: { face: 'face-c', style: 'panelled', prefix: 'l' },
+  ...{ label: 'Line a wall', writes: ['l-0'] },
+  refuses: [{ face: 'gone', style: 'plain', prefix: 'l' }, 'The face gone is no longer'],
+};
+
+export const useSchemeCase: Asked = {
+  does: { id: 'dark' },
+  ...{ label: 'Use a set of finishes', writes: ['a'] },
+  refuses: [{ id: 'none' }, 'is no longer in this room'],
+};

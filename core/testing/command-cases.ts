@@ -1,11 +1,21 @@
 import { underlay } from './full-room';
 import type { Design } from '../src/document/design';
 import { recordOf } from '../src/document/design';
-import type { ItemRecord, SchemeRecord } from '../src/document/records';
+import type { ItemRecord } from '../src/document/records';
 import { blockOf } from '../src/setting/block';
 import { itemBoxes, type ItemBox } from '../src/setting/item-box';
 import { usualOpening } from '../src/commands/put-opening';
-import { edgeCase, finishCase, plinthCase, styleCase, topCases, trimCase } from './command-cases-tops';
+import {
+  edgeCase,
+  finishCase,
+  keepSchemeCase,
+  lineFaceCase,
+  plinthCase,
+  styleCase,
+  topCases,
+  trimCase,
+  useSchemeCase,
+} from './command-cases-tops';
 
 const box = (design: Design, id: string): ItemBox => itemBoxes(design).find((one) => one.id === id)!;
 const item = (design: Design, id: string): ItemRecord => recordOf(design, 'item', id)!;
@@ -26,12 +36,6 @@ export interface Asked {
   writes: readonly string[];
   refuses: readonly [unknown, string];
 }
-/** A set of finishes there is to be used. */
-export const darkScheme: SchemeRecord = {
-  ...{ kind: 'scheme', id: 'dark', name: 'Dark', room: { frontFinish: 'Soot' } },
-  parts: [{ id: 'a', finish: 'Kelp' }],
-};
-
 const gone = 'is no longer in this room';
 
 export const asked = (design: Design): Record<string, Asked> => ({
@@ -95,21 +99,13 @@ export const asked = (design: Design): Record<string, Asked> => ({
     ...{ label: 'Join two in one', writes: ['a', 'b'] },
     refuses: [{ ids: ['a', 'c'] }, 'F600'],
   },
-  'keep-scheme': {
-    does: { id: 'kept', name: ' Harbour grey ' },
-    ...{ label: 'Keep the finishes as Harbour grey', writes: ['kept'] },
-    refuses: [{ id: 'kept', name: ' ' }, 'The set of finishes needs a name'],
-  },
+  'keep-scheme': keepSchemeCase,
   'leave-open': {
     does: { id: 'open', face: 'face-a', at: 1400 },
     ...{ label: 'Leave it open', writes: ['open'] },
     refuses: [{ id: 'open', face: 'face-a', at: 300 }, 'face A'],
   },
-  'line-face': {
-    does: { face: 'face-c', style: 'panelled', prefix: 'l' },
-    ...{ label: 'Line a wall', writes: ['l-0'] },
-    refuses: [{ face: 'gone', style: 'plain', prefix: 'l' }, 'The face gone is no longer'],
-  },
+  'line-face': lineFaceCase,
   'line-up-items': {
     does: { ids: ['apart'], to: 'island', edge: 'front' },
     ...{ label: 'Line up', writes: ['apart'] },
@@ -408,9 +404,5 @@ export const asked = (design: Design): Record<string, Asked> => ({
     ...{ label: 'Turn', writes: ['apart'] },
     refuses: [{ ids: ['none'], by: 1 }, gone],
   },
-  'use-scheme': {
-    does: { id: 'dark' },
-    ...{ label: 'Use a set of finishes', writes: ['a'] },
-    refuses: [{ id: 'none' }, gone],
-  },
+  'use-scheme': useSchemeCase,
 });

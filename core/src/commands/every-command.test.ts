@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { asked, darkScheme } from '../../testing/command-cases';
+import { asked } from '../../testing/command-cases';
+import { darkScheme } from '../../testing/command-cases-tops';
 import { room } from '../../testing/full-room';
 import { commands } from '../commands';
 import { recordOf, roomOf, type Design } from '../document/design';
