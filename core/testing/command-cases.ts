@@ -11,11 +11,12 @@ import {
   keepSchemeCase,
   lineFaceCase,
   plinthCase,
+  pushPartCase,
   styleCase,
   topCases,
   trimCase,
   useSchemeCase,
-} from './command-cases-tops';
+} from './more-command-cases';
 
 const box = (design: Design, id: string): ItemBox => itemBoxes(design).find((one) => one.id === id)!;
 const item = (design: Design, id: string): ItemRecord => recordOf(design, 'item', id)!;
@@ -141,21 +142,7 @@ export const asked = (design: Design): Record<string, Asked> => ({
     ...{ label: 'Move 2 items', writes: ['a', 'b'] },
     refuses: [{ ids: [], placement: onA(2400) }, 'Choose an item first'],
   },
-  'push-part': {
-    does: {
-      face: 'face-a',
-      from: 'left',
-      distance: 2400,
-      width: 900,
-      depth: 300,
-      ids: ['p', 'q', 'r', 's', 't'],
-    },
-    ...{ label: 'Push a part out', writes: ['face-a', 'loop', 'p', 'q', 'r', 's', 't'] },
-    refuses: [
-      { face: 'face-a', from: 'left', distance: 2400, width: 900, depth: 10, ids: ['p', 'q', 'r', 's', 't'] },
-      'The depth',
-    ],
-  },
+  'push-part': pushPartCase,
   'put-divider': {
     does: {
       kind: 'divider',

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { asked } from '../../testing/command-cases';
-import { darkScheme } from '../../testing/command-cases-tops';
+import { darkScheme } from '../../testing/more-command-cases';
 import { room } from '../../testing/full-room';
 import { commands } from '../commands';
 import { recordOf, roomOf, type Design } from '../document/design';

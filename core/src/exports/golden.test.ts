@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { drawingFonts } from 'goodreach/fonts';
 import { describe, expect, it } from 'vitest';
 import { asked } from '../../testing/command-cases';
-import { darkScheme } from '../../testing/command-cases-tops';
+import { darkScheme } from '../../testing/more-command-cases';
 import { numbersOf } from '../../testing/golden/numbers-of';
 import { anEdit, askFor } from '../../testing/random-edits';
 import { commands } from '../commands';

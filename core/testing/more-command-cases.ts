@@ -67,20 +67,36 @@ export const darkScheme: SchemeRecord = {
   parts: [{ id: 'a', finish: 'Kelp' }],
 };
 
-export const keepSchemeCase: Asked = {
+export const keepSchemeCase = {
   does: { id: 'kept', name: ' Harbour grey ' },
   ...{ label: 'Keep the finishes as Harbour grey', writes: ['kept'] },
   refuses: [{ id: 'kept', name: ' ' }, 'The set of finishes needs a name'],
-};
+} as const;
 
-export const lineFaceCase: Asked = {
+export const lineFaceCase = {
   does: { face: 'face-c', style: 'panelled', prefix: 'l' },
   ...{ label: 'Line a wall', writes: ['l-0'] },
   refuses: [{ face: 'gone', style: 'plain', prefix: 'l' }, 'The face gone is no longer'],
-};
+} as const;
 
-export const useSchemeCase: Asked = {
+export const useSchemeCase = {
   does: { id: 'dark' },
   ...{ label: 'Use a set of finishes', writes: ['a'] },
   refuses: [{ id: 'none' }, 'is no longer in this room'],
-};
+} as const;
+
+export const pushPartCase = {
+  does: {
+    face: 'face-a',
+    from: 'left',
+    distance: 2400,
+    width: 900,
+    depth: 300,
+    ids: ['p', 'q', 'r', 's', 't'],
+  },
+  ...{ label: 'Push a part out', writes: ['face-a', 'loop', 'p', 'q', 'r', 's', 't'] },
+  refuses: [
+    { face: 'face-a', from: 'left', distance: 2400, width: 900, depth: 10, ids: ['p', 'q', 'r', 's', 't'] },
+    'The depth',
+  ],
+} as const;
