@@ -91,3 +91,6 @@ export interface ItemKind {
 /** Whether it is put where one likes and moved by hand: nothing built is measured to it, or ends at it. */
 export const isMovable = ({ group }: Pick<ItemKind, 'group'>): boolean =>
   group === 'furniture' || group === 'dressing';
+
+/** Whether it only dresses the room: it hangs before, lies under and stands on whatever is there, and is in nobody's way. */
+export const isDressing = ({ group }: Pick<ItemKind, 'group'>): boolean => group === 'dressing';

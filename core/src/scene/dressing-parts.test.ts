@@ -75,6 +75,7 @@ describe('what dresses a room', () => {
   it('parts nothing: runs go on behind it, skirtings pass it, no finding is about it', () => {
     const builder = rectangle(4000, 3000);
     builder.open('face-c', 'window', 1400);
+    builder.open('face-b', 'door', 1000);
     builder.set('F600', 'face-a', 0);
     builder.set('F600', 'face-a', 2000);
     const before = { gaps: openLengths(builder.design), skirting: trimsAlongWalls(builder.design) };
@@ -82,11 +83,12 @@ describe('what dresses a room', () => {
     const put = (code: string, x: number, y: number) => {
       const setting = settingOf(must(findItem('generic-mm', code)));
       const { placement } = hug(builder.design, setting, { x, y }, 30);
-      builder.run(setItem, { id: code.replace('/', '-'), range: 'generic-mm', code, placement });
+      builder.run(setItem, { id: `${code.replace('/', '-')}-${x}`, range: 'generic-mm', code, placement });
       return placement;
     };
-    // A rug under the front of a cabinet, a plant in a gap, a picture, a blind over the window.
+    // A rug under the front of a cabinet and in the way of the door, a plant in a gap, a picture, a blind over the window.
     put('RUG1200', 900, -500);
+    put('RUG1200', 3500, -1400);
     put('PLANT500/600', 1300, -300);
     expect(put('PIC700/500', 1300, -100)).toMatchObject({ on: 'face', face: 'face-a' });
     const blind = put('BLIND1200/500', 2000, -2950);

@@ -8,6 +8,7 @@ import { TOUCH } from '../geometry/tolerance';
 import { named, type Noun } from '../nouns';
 import { fixedThings } from '../survey/fixed-things';
 import { roomShape, type RoomShape } from '../survey/room-shape';
+import { isDressing } from '../ranges/item-kind';
 import { itemBoxes, type ItemBox } from './item-box';
 
 /** An upright body in the room: what stands on its footprint between two heights. */
@@ -30,9 +31,11 @@ export const itemBody = rememberOne((box: ItemBox): Body => {
   return { id, name: named(record.code), footprint, pieces, low, high, box };
 });
 
-/** Every item and fixed thing as a body. */
+/** Every item and fixed thing as a body; what dresses the room is in nobody's way. */
 export const bodiesOf: (design: Design) => readonly Body[] = perDesign((design) => [
-  ...itemBoxes(design).map(itemBody),
+  ...itemBoxes(design)
+    .filter(({ kind }) => !isDressing(kind))
+    .map(itemBody),
   ...fixedThings(design).map(({ id, record, footprint, pieces, low, high }): Body => {
     return { id, name: record.type, footprint, pieces, low, high, box: null };
   }),
@@ -60,13 +63,10 @@ const itemsAmong = rememberOne((bodies: readonly Body[]) => bodies.flatMap(({ bo
 /** How deep two bodies go into each other, mm: the shortest move in plan that parts them. Null where they stand apart, one over the other, or one within what carries it. */
 export function collision(a: Body, b: Body): number | null {
   if (Math.min(a.high, b.high) - Math.max(a.low, b.low) <= TOUCH) return null;
-  if (carries(a, b) || carries(b, a) || isDressed(a) || isDressed(b)) return null;
+  if (carries(a, b) || carries(b, a)) return null;
   const depth = deepestOverlap(a.pieces, b.pieces);
   return depth > TOUCH ? depth : null;
 }
-
-/** What dresses a room hangs before, lies under and stands on whatever is there. */
-const isDressed = ({ box }: Body): boolean => box?.kind.group === 'dressing';
 
 function carries(a: Body, b: Body): boolean {
   return a.box !== null && (b.box?.kind.within?.includes(a.box.kind.group) ?? false);

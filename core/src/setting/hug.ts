@@ -4,6 +4,7 @@ import { contains, distanceToPath } from '../geometry/polygon';
 import { placedOpenings } from '../survey/openings';
 import { facePath, facePoint, projectOn, spanOf, type PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
+import { isDressing } from '../ranges/item-kind';
 import { besideFixed, besideFree } from './beside';
 import { facePlacement } from './face-placement';
 import { fitted, hangUnder, hungDown, landIn, slotsFor, turnAt } from './face-slots';
@@ -153,7 +154,7 @@ function drawnTo(
       drawn.push({ along: (left + right) / 2 - width / 2, pull: snap / 2, by: 'centre', id: record.id });
   const near = drawn.filter(({ along }) => Math.abs(along - wanted) <= snap);
   for (const { against, record, low: under, kind, id } of itemBoxes(design)) {
-    if (against?.face.id !== face.id || under >= HUNG || low < HUNG) continue;
+    if (against?.face.id !== face.id || under >= HUNG || low < HUNG || isDressing(kind)) continue;
     const [left, right] = [against.along, against.along + record.width];
     if (overCooking && isCooking(kind)) {
       const along = (left + right) / 2 - width / 2;

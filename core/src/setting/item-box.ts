@@ -5,7 +5,7 @@ import type { ItemRecord } from '../document/records';
 import { convexPieces } from '../geometry/convex-pieces';
 import { direction, inward, place, type Point } from '../geometry/point';
 import { kindOf } from '../ranges/kinds';
-import type { ItemKind } from '../ranges/item-kind';
+import { isDressing, type ItemKind } from '../ranges/item-kind';
 import { footprintOf, type Footprint } from '../survey/footprint';
 import { roomShape, type RoomShape } from '../survey/room-shape';
 import { itemOutline } from './item-outline';
@@ -35,13 +35,18 @@ export const itemBoxes: (design: Design) => readonly ItemBox[] = perDesign((desi
   return recordsOf(design, 'item').map((record) => boxOf(record, shape));
 });
 
-const boxesByFace = perDesign((design) =>
-  groupedBy(itemBoxes(design), ({ against }) => against?.face.id ?? null),
-);
+const byFace = (boxes: readonly ItemBox[]) => groupedBy(boxes, ({ against }) => against?.face.id ?? null);
+const boxesByFace = perDesign((design) => byFace(itemBoxes(design)));
+const builtByFace = perDesign((design) => byFace(itemBoxes(design).filter(({ kind }) => !isDressing(kind))));
 
 /** The items that stand or hang against a face. */
 export function boxesAgainst(design: Design, face: string): readonly ItemBox[] {
   return boxesByFace(design).get(face) ?? [];
+}
+
+/** Those of them that take something of it: not what dresses it. */
+export function builtAgainst(design: Design, face: string): readonly ItemBox[] {
+  return builtByFace(design).get(face) ?? [];
 }
 
 /** The item of this id with its place, if there is one. */

@@ -4,6 +4,7 @@ import { bendFace } from '../commands/bend-face';
 import { lineFace } from '../commands/line-face';
 import { fillGap } from '../commands/fill-gap';
 import { lockItems } from '../commands/lock-items';
+import { putService } from '../commands/put-service';
 import { putFixed, usualFixed } from '../commands/put-fixed';
 import { removeThings } from '../commands/remove-things';
 import { setFinish } from '../commands/set-finish';
@@ -140,6 +141,23 @@ describe('linings', () => {
     const line = (face: string) => lineFace.run(builder.design, { face, style: 'boards', prefix: 'l' });
     expect(line('face-a')).toMatchObject({ refusal: { code: 'lining-bent' } });
     expect(line('face-b').ok).toBe(true);
+  });
+
+  it('bring along points of supply behind them, and leave those over them', () => {
+    const { builder, lining } = lined();
+    builder.run(removeThings, ['lining']);
+    const socket = (id: string, up: number) =>
+      builder.run(putService, {
+        ...{ kind: 'service', id, type: 'socket', up },
+        placement: { on: 'face', face: 'face-a', from: 'left', distance: 1500, off: 0 },
+      });
+    socket('low', 300);
+    socket('edge', 1000);
+    builder.run(putFixed, lining);
+    const off = (id: string) => (recordOf(builder.design, 'service', id)!.placement as FacePlacement).off;
+    expect([off('low'), off('edge')]).toEqual([20, 0]);
+    builder.run(removeThings, ['lining']);
+    expect(off('low')).toBe(0);
   });
 
   it('say how much room is left before them', () => {

@@ -1,6 +1,6 @@
 import { perDesign, recordsOf, type Design } from '../document/design';
 import { groupedBy } from '../document/grouped';
-import type { FacePlacement, FixedRecord, ItemRecord } from '../document/records';
+import type { FacePlacement, FixedRecord, ItemRecord, ServiceRecord } from '../document/records';
 import { deepestOverlap } from '../geometry/convex-pieces';
 import { dot, place, subtract } from '../geometry/point';
 import { forEachEdge } from '../geometry/polygon';
@@ -84,11 +84,7 @@ export function beforeLining(design: Design, setting: Setting, landing: Landing)
   return off === 0 ? landing : { ...landing, placement: { ...placement, off: quantise(off) } };
 }
 
-function offOf(
-  design: Design,
-  placement: FacePlacement,
-  { width, low, high }: Omit<Extent, 'along'>,
-): number {
+function offOf(design: Design, placement: FacePlacement, { width, low, high }: Size): number {
   const face = roomShape(design).byId.get(placement.face);
   if (!face) return 0;
   const { from, distance } = placement;
@@ -129,30 +125,45 @@ export function clearBefore(design: Design, id: string): number | null {
   return nearest;
 }
 
-/** The items that stand before the linings of some faces as they were, and stand before them as they are, with what is set into them; what is locked stays. */
-export function followingLinings(before: Design, after: Design, faces: ReadonlySet<string>): ItemRecord[] {
-  const on = itemBoxes(before).flatMap((box): Carried[] => {
-    const { record, low, high } = box;
-    const { placement, width } = record;
-    if (record.locked || placement.on !== 'face' || !faces.has(placement.face)) return [];
-    const [was, is] = [before, after].map((design) => offOf(design, placement, { width, low, high }));
-    return [{ box, placement, was: was!, by: is! - was! }];
-  });
+/** The items and services that are before the linings of some faces as they were, as they are before them now, with what is set into items; what is locked stays. */
+export function followingLinings(
+  before: Design,
+  after: Design,
+  faces: ReadonlySet<string>,
+): (ItemRecord | ServiceRecord)[] {
+  const moved = <R extends ItemRecord | ServiceRecord>(record: R, size: Size): Carried<R> | null => {
+    const { placement } = record;
+    if (placement.on !== 'face' || !faces.has(placement.face)) return null;
+    const [was, is] = [before, after].map((design) => offOf(design, placement, size));
+    return { record, placement, was: was!, by: is! - was! };
+  };
   // What stands off for a reason of its own stays there.
-  const followers = on.filter(({ placement, was, by }) => by !== 0 && Math.abs(placement.off - was) <= 1e-6);
+  const follows = ({ placement, was, by }: Carried<ItemRecord | ServiceRecord>) =>
+    by !== 0 && Math.abs(placement.off - was) <= 1e-6;
+  const on = itemBoxes(before).flatMap((box) => {
+    const { record, low, high } = box;
+    const carried = record.locked ? null : moved(record, { width: record.width, low, high });
+    return carried ? [{ ...carried, box }] : [];
+  });
+  const followers = on.filter(follows);
   const within = on.flatMap((one) => {
     if (followers.includes(one)) return [];
     const carrier = followers.find(({ box }) => isIn(one.box, box));
     return carrier ? [{ ...one, by: carrier.by }] : [];
   });
-  return [...followers, ...within].map(({ box: { record }, placement, by }) => ({
+  const services = recordsOf(before, 'service').flatMap(
+    (service) => moved(service, { width: 0, low: service.up, high: service.up }) ?? [],
+  );
+  return [...followers, ...within, ...services.filter(follows)].map(({ record, placement, by }) => ({
     ...record,
     placement: { ...placement, off: quantise(placement.off + by) },
   }));
 }
 
-interface Carried {
-  box: ItemBox;
+type Size = Omit<Extent, 'along'>;
+
+interface Carried<R> {
+  record: R;
   placement: FacePlacement;
   was: number;
   by: number;

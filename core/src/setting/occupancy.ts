@@ -51,8 +51,6 @@ export function occupied(design: Design, face: PlacedFace, band: Band): Stretch[
   for (const body of bodiesNear(design, reach)) {
     if (body.low >= band.high || body.high <= band.low) continue;
     if (body.box && (band.builtOnly || band.except?.has(body.id))) continue;
-    // Rugs, curtains and pictures take nothing of it.
-    if (body.box?.kind.group === 'dressing') continue;
     // What lines the face parts nothing: it is stood before.
     if (!body.box && lines(design, body.id, face.id)) continue;
     for (const stretch of stretchesOf(floor, body.pieces)) add(stretch, body.box ? 'item' : 'fixed', body.id);

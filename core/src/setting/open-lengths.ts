@@ -5,7 +5,7 @@ import type { PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
 import { hasLegs } from '../ranges/handing';
 import { quantise } from '../units/units';
-import { boxesAgainst, findBox, HUNG, type ItemBox } from './item-box';
+import { builtAgainst, findBox, HUNG, type ItemBox } from './item-box';
 import { occupied, TALL, type Band, type Stretch } from './occupancy';
 
 /** What is left free along a face within a band, mm from the face's left end, and what bounds it on each side. */
@@ -77,7 +77,7 @@ export function reachOf({ record }: ItemBox): number {
 
 /** Items that stand on the floor against a face. */
 export function itemsOnFace(design: Design, faceId: string): ItemBox[] {
-  return boxesAgainst(design, faceId).filter(({ low }) => low < HUNG);
+  return builtAgainst(design, faceId).filter(({ low }) => low < HUNG);
 }
 
 /** Whether something stands in a run on the floor, or is a vanity that hangs: not what is loose, and no fixture. */
@@ -92,7 +92,7 @@ export function isWallRun({ kind, low }: Pick<ItemBox, 'kind' | 'low'>): boolean
 
 /** The wall cabinets that hang against a face. */
 export function hungOnFace(design: Design, faceId: string): ItemBox[] {
-  return boxesAgainst(design, faceId).filter(isWallRun);
+  return builtAgainst(design, faceId).filter(isWallRun);
 }
 
 /** The band that wall cabinets of a face hang in. */
@@ -112,7 +112,7 @@ export const openLengths: (design: Design) => readonly OpenLength[] = perDesign(
 );
 
 function openOnFace(design: Design, face: PlacedFace): OpenLength[] {
-  const onFace = boxesAgainst(design, face.id).filter(isBaseRun);
+  const onFace = builtAgainst(design, face.id).filter(isBaseRun);
   const base = onFace.length === 0 ? [] : openIn(design, face, 'base', baseBand(onFace));
   const closed = base.map((open) => asTall(design, open));
   const hung = hungOnFace(design, face.id);
@@ -175,7 +175,7 @@ function isInCorner(
     const behind = Math.abs(at - meeting) <= AGAINST && box.kind.symbol === 'filler';
     return (
       behind &&
-      boxesAgainst(design, other.id).some(({ kind, against, record }) => {
+      builtAgainst(design, other.id).some(({ kind, against, record }) => {
         if (!against || kind.symbol !== 'filler') return false;
         const off = hand === 'right' ? against.along : other.length - against.along - record.width;
         return Math.abs(off - meeting) <= AGAINST;

@@ -7,6 +7,7 @@ import { headroom } from '../survey/ceiling';
 import { fixedThings } from '../survey/fixed-things';
 import { facePath, type PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
+import { isDressing } from '../ranges/item-kind';
 import { bodiesNear, bodiesOf, type Body } from './bodies';
 import { itemBoxes, middleOf, type ItemBox } from './item-box';
 import { stretchOfPolygon, stretchOfSegment, type Strip } from './strip';
@@ -91,7 +92,8 @@ function tieUpright(design: Design, box: ItemBox, side: 'below' | 'above'): Tie 
     nearest = { distance, to: { kind, id: other.id } };
   };
   for (const other of itemBoxes(design))
-    if (other.id !== box.id) consider(other, 'item', other.kind.top === 'under' ? topThickness : 0);
+    if (other.id !== box.id && !isDressing(other.kind))
+      consider(other, 'item', other.kind.top === 'under' ? topThickness : 0);
   for (const thing of fixedThings(design)) consider(thing, 'fixed');
   const at = middleOf(box);
   return { side, ...nearest, from: at, at };

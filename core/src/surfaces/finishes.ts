@@ -130,7 +130,3 @@ export const finishesFor = (part: FinishPart, known: readonly Finish[] = finishe
   const suited: readonly FinishMaterial[] = usualMaterials[part];
   return suited.flatMap((material) => known.filter(({ of }) => of === material));
 };
-const namesFor = (part: FinishPart) => finishesFor(part).map(({ name }) => name);
-/** What fronts and walls are usually finished with. */
-export const frontFinishNames = namesFor('front');
-export const wallFinishNames = namesFor('wall');

@@ -1,5 +1,6 @@
 import { perDesign, roomOf, type Design } from '../../document/design';
 import { remember, rememberBoth } from '../../document/remember';
+import { isDressing } from '../../ranges/item-kind';
 import { extent } from '../../geometry/convex';
 import { distance, dot, inward, subtract, unit, type Point } from '../../geometry/point';
 import type { Polygon } from '../../geometry/polygon';
@@ -134,7 +135,7 @@ const extentBefore = rememberBoth((face: PlacedFace, { rectangle }: ItemBox) => 
 function standingBefore(design: Design, face: PlacedFace, reach: number): number {
   let nearest = Infinity;
   for (const box of itemBoxes(design)) {
-    if (box.against) continue;
+    if (box.against || isDressing(box.kind)) continue;
     const { left, right, back } = extentBefore(face, box);
     if (right > 0 && left < face.length && back > reach + CLEAR) nearest = Math.min(nearest, back);
   }

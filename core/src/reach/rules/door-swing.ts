@@ -1,4 +1,5 @@
 import { named, noun, type Noun } from '../../nouns';
+import { isDressing } from '../../ranges/item-kind';
 import { reachIntoSector, sectorOutline, sectorsMeet } from '../../geometry/sector';
 import { TOUCH } from '../../geometry/tolerance';
 import { doorSweeps } from '../../survey/openings';
@@ -11,7 +12,9 @@ export const doorSwing: Rule = {
   parameters: { 'inch-residential': {}, 'metric-residential': {} },
   check({ openings, boxes, fixed }) {
     const bodies = [
-      ...boxes.map((box) => ({ ...box, name: named(box.record.code) })),
+      ...boxes
+        .filter(({ kind }) => !isDressing(kind))
+        .map((box) => ({ ...box, name: named(box.record.code) })),
       ...fixed.map((thing) => ({ ...thing, name: thing.record.type as Noun })),
     ];
     const doors = openings.flatMap((opening) => doorSweeps(opening).map((sector) => ({ opening, sector })));

@@ -1,3 +1,4 @@
+import { isDressing } from '../../ranges/item-kind';
 import { bodiesNear, collision, itemBody } from '../../setting/bodies';
 import type { Finding, Rule } from '../rule';
 
@@ -11,6 +12,7 @@ export const itemCollision: Rule = {
   check({ boxes, design }) {
     const moved = new Set(boxes.map(({ id }) => id));
     return boxes.flatMap((box): Omit<Finding, 'rule'>[] => {
+      if (isDressing(box.kind)) return [];
       const body = itemBody(box);
       return bodiesNear(design, body.footprint).flatMap((other) => {
         // Each pair is found from both its items: the first by id tells it.

@@ -1,7 +1,7 @@
 <script lang="ts">
-  import { finishesFor, finishKey, roomOf, setRoom } from 'goodreach';
+  import { finishKey, roomOf } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
-  import TextField from '$ui/TextField.svelte';
+  import FinishField from './FinishField.svelte';
 
   /** What the room is finished with, wherever a thing has no finish of its own. */
   const { session } = useWorkspace();
@@ -17,12 +17,5 @@
 
 <h3>Finishes</h3>
 {#each parts as [part, label] (part)}
-  <TextField
-    {label}
-    value={room[finishKey(part)] ?? ''}
-    placeholder="not chosen"
-    most={40}
-    offers={finishesFor(part).map(({ name }) => name)}
-    onset={(finish) => session.run(setRoom, { [finishKey(part)]: finish })}
-  />
+  <FinishField {label} {part} to={{ room: 'usual' }} value={room[finishKey(part)]} placeholder="not chosen" />
 {/each}

@@ -1,8 +1,8 @@
 <script lang="ts">
   import {
-    frontFinishNames,
     editItems,
     kindOf,
+    ownFinish,
     specialSizes,
     type ItemChange,
     type ItemRecord,
@@ -10,7 +10,7 @@
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import LengthField from '$ui/LengthField.svelte';
-  import TextField from '$ui/TextField.svelte';
+  import FinishField from '../FinishField.svelte';
 
   /** The measures and finish of items: what they share is shown, what is typed changes all of them. */
   let { items }: { items: readonly ItemRecord[] } = $props();
@@ -29,10 +29,20 @@
   ];
 
   /** What all have in common, or null. */
-  function shared<K extends 'width' | 'depth' | 'height' | 'up' | 'finish' | 'leg'>(key: K) {
+  function shared<K extends 'width' | 'depth' | 'height' | 'up' | 'leg'>(key: K) {
     const [first, ...others] = items;
     return others.every((item) => item[key] === first![key]) ? (first![key] ?? null) : null;
   }
+
+  /** What is finished of them: their fronts, but of panels what they are, and the cloth of what dresses the room. */
+  const finished = $derived.by(() => {
+    const parts = items.map(({ type }) => {
+      const { group } = kindOf(type);
+      return group === 'panels' ? 'end' : group === 'dressing' ? 'dressing' : 'front';
+    });
+    return parts.every((part) => part === parts[0]) ? parts[0]! : 'front';
+  });
+  const finishes = $derived(new Set(items.map((item) => ownFinish(item, finished))));
 
   function change(part: ItemChange): string {
     return session.run(editItems, { ids, change: part }) ? '' : session.message;
@@ -64,11 +74,10 @@
     onset={(leg) => change({ leg })}
   />
 {/if}
-<TextField
+<FinishField
   label="Finish"
-  value={shared('finish') ?? ''}
-  placeholder={items.length > 1 && shared('finish') === null ? 'as each is' : ''}
-  most={40}
-  offers={frontFinishNames}
-  onset={(finish) => change({ finish })}
+  part={finished}
+  to={{ items: ids as [string, ...string[]] }}
+  value={finishes.size === 1 ? [...finishes][0] : undefined}
+  placeholder={finishes.size > 1 ? 'as each is' : ''}
 />

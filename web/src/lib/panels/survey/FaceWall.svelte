@@ -1,6 +1,6 @@
 <script lang="ts">
-  import TextField from '$ui/TextField.svelte';
-  import { wallFinishNames, editFaces, roomOf, roomShape, type FaceChange, type FaceRecord } from 'goodreach';
+  import FinishField from '../FinishField.svelte';
+  import { editFaces, roomOf, roomShape, type FaceChange, type FaceRecord } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import LengthField from '$ui/LengthField.svelte';
 
@@ -89,11 +89,10 @@
     onclear={() => change({ ceilingHeight: null }, [next.id])}
   />
 {/if}
-<TextField
+<FinishField
   label="Finish"
-  value={face.finish ?? ''}
+  part="wall"
+  to={{ faces: faces as [string, ...string[]] }}
+  value={face.finish}
   placeholder="as the others"
-  most={40}
-  offers={wallFinishNames}
-  onset={(finish) => change({ finish })}
 />

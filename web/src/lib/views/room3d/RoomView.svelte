@@ -33,6 +33,8 @@
   const STRIDE = 260;
   /** Pictures of a walk to a place that was pointed at. */
   const STEPS = 14;
+  /** What lies so low is stepped on, mm. */
+  const UNDERFOOT = 30;
   /** How far a snap reaches where pixels are no measure, mm. */
   const SNAP = 120;
 
@@ -164,8 +166,10 @@
   function openAt(event: MouseEvent) {
     const { x, y } = host.pixelOf(event);
     const hit = stage?.hit(x, y);
-    if (hit?.group.source) openOrClose([hit.group.source]);
-    else if (hit?.group.of === 'floor' && kind === 'stand') void walkTo(hit.at);
+    if (!hit) return;
+    // A rug is walked on as the floor is.
+    if (kind === 'stand' && (hit.group.of === 'floor' || hit.up < UNDERFOOT)) void walkTo(hit.at);
+    else if (hit.group.source) openOrClose([hit.group.source]);
   }
 
   async function walkTo(at: Point) {
