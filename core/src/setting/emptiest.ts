@@ -2,6 +2,7 @@ import Flatbush from 'flatbush';
 import { perDesign, type Design } from '../document/design';
 import { distance, type Point } from '../geometry/point';
 import { boundsOf, contains, distanceToSegment, forEachEdge, type Polygon } from '../geometry/polygon';
+import { isDressing } from '../ranges/item-kind';
 import { itemBoxes } from './item-box';
 import { fixedThings } from '../survey/fixed-things';
 
@@ -21,7 +22,10 @@ interface Standing {
 /** What stands on the floor, and where it lies. */
 const standingOn: (design: Design) => Standing = perDesign((design) => {
   const polygons = [
-    ...itemBoxes(design).map(({ low, rectangle }) => ({ low, polygon: rectangle })),
+    // One stands on a rug, and may write on it.
+    ...itemBoxes(design).flatMap(({ kind, low, rectangle }) =>
+      isDressing(kind) ? [] : [{ low, polygon: rectangle }],
+    ),
     ...fixedThings(design).map(({ low, footprint }) => ({ low, polygon: footprint })),
   ].flatMap(({ low, polygon }) => (low < HEAD ? [polygon] : []));
   const all = new Set(polygons);
