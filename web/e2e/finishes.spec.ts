@@ -27,13 +27,7 @@ test('a finish of the studio is made of a photograph put straight, given, and th
   page,
   studio,
 }) => {
-  await studio.newRoom('Millimetres', ['4000', '3000']);
-  await studio.step('Set');
-  await studio.setByCode('F600', 'F800-S');
-  await studio.saved(2);
-  await page.locator('.plan').press('Escape');
-  await studio.step('Surface');
-  await page.getByRole('tab', { name: 'Finishes' }).click();
+  await studio.finishing('F600', 'F800-S');
   await page.getByRole('button', { name: 'Make one' }).click();
   const dialog = page.getByRole('dialog', { name: 'Finishes of the studio' });
 
@@ -116,13 +110,7 @@ test('a swatch is carried over the room and given to what lies under it, as wide
   page,
   studio,
 }) => {
-  await studio.newRoom('Millimetres', ['4000', '3000']);
-  await studio.step('Set');
-  await studio.setByCode('F600', 'F800-S', 'F450');
-  await studio.saved(3);
-  await page.locator('.plan').press('Escape');
-  await studio.step('Surface');
-  await page.getByRole('tab', { name: 'Finishes' }).click();
+  await studio.finishing('F600', 'F800-S', 'F450');
   const finishesOf = async () => (await studio.items()).map(({ finish }) => finish ?? '');
   const carry = async (name: string, to: { x: number; y: number }) => {
     await page.getByRole('button', { name }).hover();
@@ -165,13 +153,7 @@ test('two sets of finishes are kept, held against each other in the room, and on
   page,
   studio,
 }) => {
-  await studio.newRoom('Millimetres', ['4000', '3000']);
-  await studio.step('Set');
-  await studio.setByCode('F600', 'F800-S', 'F450');
-  await studio.saved(3);
-  await page.locator('.plan').press('Escape');
-  await studio.step('Surface');
-  await page.getByRole('tab', { name: 'Finishes' }).click();
+  await studio.finishing('F600', 'F800-S', 'F450');
   const sets = page.getByRole('group', { name: 'Sets of finishes' });
   await sets.getByText('Sets of finishes').click();
   const keep = async (name: string) => {

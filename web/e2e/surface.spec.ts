@@ -227,13 +227,7 @@ test('finishes are tried in the room, taken as far as is asked, and go back in o
   page,
   studio,
 }) => {
-  await studio.newRoom('Millimetres', ['4000', '3000']);
-  await studio.step('Set');
-  await studio.setByCode('F600', 'F800-S', 'F450');
-  await studio.saved(3);
-  await page.locator('.plan').press('Escape');
-  await studio.step('Surface');
-  await page.getByRole('tab', { name: 'Finishes' }).click();
+  await studio.finishing('F600', 'F800-S', 'F450');
   const parts = page.getByRole('group', { name: 'What is finished' });
   const reach = page.getByRole('group', { name: 'How far it reaches' });
   const finishesOf = async () => (await studio.items()).map(({ finish }) => finish ?? '');

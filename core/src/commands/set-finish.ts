@@ -1,9 +1,9 @@
 import { recordOf, recordsOf, roomOf, type Design } from '../document/design';
-import { MOST_FINISH, type FinishPart } from '../document/limits';
+import { MOST_FINISH, type FinishPart, type ItemPart } from '../document/limits';
 import { patchOf } from '../document/patch';
 import type { DesignRecord, FaceRecord, FinishRecord, FixedRecord, ItemRecord } from '../document/records';
 import { ok, refuse, type Result } from '../result';
-import { isItemPart, type ItemPart } from '../surfaces/finish-of';
+import { isItemPart } from '../surfaces/finish-of';
 import type { FinishTarget } from '../surfaces/finish-scopes';
 import { finishKey, isSameWord } from '../surfaces/finishes';
 import { findFace, findFreeItems, guarded, type Command } from './command';

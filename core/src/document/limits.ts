@@ -110,8 +110,8 @@ export const LEAST_RECESS = 40;
 /** What fronts are taken hold of by: nothing, but a gap for fingers, among them. */
 export const handleStyles = ['bar', 'long-bar', 'knob', 'cup', 'edge', 'none'] as const;
 export type HandleStyle = (typeof handleStyles)[number];
-/** What of a room is finished by itself: of each cabinet its fronts, box, ends, plinth and handles; trims; of each top the top and its splash; and the room about them. */
-export const finishParts = [
+/** What of an item is finished by itself: of each cabinet its fronts, box, ends, plinth and handles; trims; the top over it and its splash; what dresses the room. */
+export const itemParts = [
   'front',
   'box',
   'end',
@@ -121,10 +121,10 @@ export const finishParts = [
   'top',
   'splash',
   'dressing',
-  'wall',
-  'floor',
-  'ceiling',
 ] as const;
+export type ItemPart = (typeof itemParts)[number];
+/** What of a room is: that, and the room about it. */
+export const finishParts = [...itemParts, 'wall', 'floor', 'ceiling'] as const;
 export type FinishPart = (typeof finishParts)[number];
 /** The longest name of a finish. */
 export const MOST_FINISH = 40;

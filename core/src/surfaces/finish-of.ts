@@ -1,5 +1,11 @@
 import { recordOf, roomOf, type Design } from '../document/design';
-import type { DoorStyle, FinishPart, HandleStyle } from '../document/limits';
+import {
+  itemParts,
+  type DoorStyle,
+  type FinishPart,
+  type HandleStyle,
+  type ItemPart,
+} from '../document/limits';
 import type { ItemRecord, RoomRecord } from '../document/records';
 import type { ConstructionMethod } from '../ranges/construction';
 import { finishKey, finishNamed, type Finish } from './finishes';
@@ -7,21 +13,6 @@ import { finishKey, finishNamed, type Finish } from './finishes';
 /** What a part follows where nobody says what it is finished with. */
 const follows: Partial<Record<FinishPart, FinishPart>> = { end: 'front', splash: 'top' };
 
-/** Parts of items: those the item can say something of. */
-export const itemParts = [
-  ...([
-    'front',
-    'box',
-    'end',
-    'plinth',
-    'handle',
-    'trim',
-    'top',
-    'splash',
-    'dressing',
-  ] as const satisfies FinishPart[]),
-] as const;
-export type ItemPart = (typeof itemParts)[number];
 export const isItemPart = (part: FinishPart): part is ItemPart => itemParts.some((one) => one === part);
 
 /** What an item itself says of the finish of a part. */

@@ -1,10 +1,11 @@
 import { error, json } from '@sveltejs/kit';
 import { readJson as readJsonText, refusalText, sayReason, type LengthStyle, type Refusal } from 'goodreach';
 import { limitedBody } from './limited';
-import type { Job, Room } from './models';
+import type { Job, Room, StoredFile } from './models';
 import { findJob, findRoom } from './rooms';
 import type { SaveOutcome } from './saving';
 import type { SignedIn } from './sessions';
+import { countUpload, MOST_UPLOADS } from './sign-in-brake';
 
 /** The largest JSON body read, bytes; the server's own limit stands above it so that the answer is ours. */
 export const MOST_BODY = 6_000_000;
@@ -91,6 +92,27 @@ export function faulty(faults: { path: string; message: string }[]): Response {
     .map((fault) => (fault.path ? `${fault.path}: ${fault.message}` : fault.message))
     .join(' ');
   return json({ code: 'body', data: { faults }, message }, { status: 400 });
+}
+
+/** A stored picture: it never changes, and nothing in it is run, an SVG is sealed off. */
+export function pictureAnswer({ bytes, type }: Pick<StoredFile, 'bytes' | 'type'>): Response {
+  return new Response(bytes as Uint8Array<ArrayBuffer>, {
+    headers: {
+      'content-type': type,
+      'content-security-policy': "default-src 'none'; style-src 'unsafe-inline'; sandbox",
+      'x-content-type-options': 'nosniff',
+      'cache-control': 'private, max-age=31536000, immutable',
+    },
+  });
+}
+
+/** Counts a picture that a person sends; a 429 where those are too many within an hour. */
+export async function brakeUpload({ personId }: SignedIn): Promise<void> {
+  const seconds = await countUpload(personId);
+  if (seconds > 0)
+    error(429, {
+      message: `You have sent ${MOST_UPLOADS} pictures within an hour. Wait ${Math.ceil(seconds / 60)} minutes.`,
+    });
 }
 
 /** A file name made of words a person typed. */

@@ -1,10 +1,9 @@
 import { error, json } from '@sveltejs/kit';
-import { faulty, readJson } from './answers';
+import { brakeUpload, faulty, readJson } from './answers';
 import { checkBody, FinishBody } from './bodies';
 import { keepFinish } from './finishes';
 import { isUuid } from './rooms';
 import type { SignedIn } from './sessions';
-import { countUpload, MOST_UPLOADS } from './sign-in-brake';
 
 /** Keeps the finish a request brings, in place of one that is there where it names it: 201 or 200 with it, 422 with what is wrong. */
 export async function keptFinish(person: SignedIn, request: Request, id?: string): Promise<Response> {
@@ -12,13 +11,7 @@ export async function keptFinish(person: SignedIn, request: Request, id?: string
   const body = checkBody(FinishBody, await readJson(request));
   if (!body.ok) return faulty(body.faults);
   const { finish, picture } = body.value;
-  if (picture) {
-    const seconds = await countUpload(person.personId);
-    if (seconds > 0)
-      error(429, {
-        message: `You have sent ${MOST_UPLOADS} pictures within an hour. Wait ${Math.ceil(seconds / 60)} minutes.`,
-      });
-  }
+  if (picture) await brakeUpload(person);
   const bytes = typeof picture === 'string' ? Buffer.from(picture, 'base64') : picture;
   const kept = await keepFinish(person, finish, bytes, id);
   switch (kept.kind) {

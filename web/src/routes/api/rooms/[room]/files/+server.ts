@@ -1,8 +1,7 @@
 import { error, json } from '@sveltejs/kit';
-import { requirePerson, requireRoom } from '$server/answers';
+import { brakeUpload, requirePerson, requireRoom } from '$server/answers';
 import { limitedPieces } from '$server/limited';
 import { MOST_FILE_BYTES, storeFile } from '$server/files';
-import { countUpload, MOST_UPLOADS } from '$server/sign-in-brake';
 import type { RequestHandler } from './$types';
 
 /** So many pictures are taken at once, of all and of one studio: who sends slowly keeps nobody else from sending. */
@@ -16,11 +15,7 @@ export const POST: RequestHandler = async ({ locals, params, request }) => {
   const person = requirePerson(locals);
   // What can't be kept is not read: whose room it is, how often, and how many are read at once is looked at first.
   await requireRoom(locals, params.room);
-  const seconds = await countUpload(person.personId);
-  if (seconds > 0)
-    error(429, {
-      message: `You have sent ${MOST_UPLOADS} pictures within an hour. Wait ${Math.ceil(seconds / 60)} minutes.`,
-    });
+  await brakeUpload(person);
   const { studioId } = person;
   if (sending.filter((one) => one === studioId).length >= MOST_OF_STUDIO)
     error(429, {
