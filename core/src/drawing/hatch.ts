@@ -1,6 +1,9 @@
 import { dot, place, type Point } from '../geometry/point';
 import { forEachEdge, type Polygon } from '../geometry/polygon';
 
+/** What is shorter than this is no line, mm. */
+const LEAST = 0.01;
+
 /** Parallel lines within a polygon, at an angle (radians) and so far apart: where each crosses its edges, in pairs. */
 export function hatchLines(polygon: Polygon, angle: number, apart: number): [Point, Point][] {
   const u = { x: Math.cos(angle), y: Math.sin(angle) };
@@ -18,11 +21,14 @@ export function hatchLines(polygon: Polygon, angle: number, apart: number): [Poi
       crossings.push(dot(a, u) + ((dot(b, u) - dot(a, u)) * ha) / (ha - hb));
     });
     crossings.sort((a, b) => a - b);
-    for (let i = 0; i + 1 < crossings.length; i += 2)
+    for (let i = 0; i + 1 < crossings.length; i += 2) {
+      // A line of the grid may run through a corner: of rounding alone it is there or not.
+      if (crossings[i + 1]! - crossings[i]! < LEAST) continue;
       lines.push([
         place({ x: 0, y: 0 }, u, crossings[i]!, n, at),
         place({ x: 0, y: 0 }, u, crossings[i + 1]!, n, at),
       ]);
+    }
   }
   return lines;
 }
