@@ -81,12 +81,11 @@ export function ledLoop(start: readonly Point[], used: readonly Observation[]): 
  * The least misfit where full steps come to no rest: where a corner is best met on the straight line between its neighbours, the
  * measured values say nothing of it across that line but by how their misfit bends.
  */
-export function restLoop(start: readonly Point[], used: readonly Observation[]): Adjusted {
+export function restLoop(start: readonly Point[], used: readonly Observation[], worth = Infinity): Adjusted {
   const { corners: near, gained } = damped(start, used, LEADING.at(-1)!, ROUNDS_TO_REST);
-  const corners = atLeast(
-    near,
-    used.filter(({ standing }) => standing === 'measured'),
-  );
+  const measured = used.filter(({ standing }) => standing === 'measured');
+  if (costOf(near, measured) > worth) return { corners: near, settled: false, damped: true };
+  const corners = atLeast(near, measured);
   const settled = gained < LEAST_GAIN && perimeterOf(corners) < 2 * perimeterOf(start);
   return { corners, settled, damped: true };
 }

@@ -47,6 +47,8 @@ const PLAUSIBLE = 9;
 /** How many other starts are tried, and how much work they may be: their number times the cube of the corners'. */
 const MOST_STARTS = 160;
 const MOST_WORK = 6e5;
+/** Where steps come to no rest, the least misfit is looked for exactly where it can come to less than so many times the least so far. */
+const WORTH = 2;
 /** So many shapes that came out on the way are kept to be folded; two that misfit alike within this share are one. */
 const MOST_SHAPES = 20;
 const ALIKE = 1e-2;
@@ -89,6 +91,8 @@ export function solveLoop(
   return ok({ corners, misclosure: start.misclosure, observations });
 }
 
+type Shape = Pick<Adjusted, 'corners'>;
+
 /** Where the adjustment comes to rest: from the corners as given, as it did first, or, where they led it astray, from others. */
 function settledShape(faces: readonly LoopFace[], first: Adjusted, used: readonly Observation[]): Adjusted {
   const measured = used.filter(({ standing }) => standing === 'measured');
@@ -98,23 +102,31 @@ function settledShape(faces: readonly LoopFace[], first: Adjusted, used: readonl
     settled && isSimple(corners) && costOf(corners, measured) < PLAUSIBLE * Math.max(1, spare);
   const far = assumed.some((one) => Math.abs(difference(first.corners, one)) > FAR_OFF);
   if (plausible(first) || (first.settled && !far)) return first;
-  const score = ({ corners }: Adjusted) => costOf(corners, measured) + (isSimple(corners) ? 0 : PLAUSIBLE);
+  const score = ({ corners }: Shape) => costOf(corners, measured) + (isSimple(corners) ? 0 : PLAUSIBLE);
+  const isAlike = (one: Shape, next: Shape) =>
+    Math.abs(score(one) - score(next)) <= ALIKE * (1 + score(next));
   let best = first;
   const shapes = [first];
+  // What misfits as a shape does that is there comes to rest in it.
+  const isKnown = (corners: Point[]) =>
+    costOf(corners, measured) > PLAUSIBLE * Math.max(1, spare) &&
+    shapes.some((one) => isAlike(one, { corners }));
   // Where the assumed corners have a say, all begin from what is nearest to these.
   const bestShapes = () => shapes.slice(0, spare < 0 ? 1 : MOST_SHAPES).map(({ corners }) => corners);
   let tries = Math.min(MOST_STARTS, Math.ceil(MOST_WORK / faces.length ** 3));
   for (const { start: other, folded } of otherStarts(faces, bestShapes, spare >= 0)) {
     if (plausible(best) || tries-- === 0) return best;
-    const led = ledLoop(other, folded ? measured : used);
-    const straight = folded || spare < 0 ? null : adjustLoop(other, used);
     // Assumed corners can lead a start astray that was near enough by itself.
-    const shape = straight && plausible(straight) ? straight : adjustLoop(led, used);
+    const straight = folded || spare < 0 ? null : adjustLoop(other, used);
+    const led = ledLoop(other, folded ? measured : used);
+    const isGood = straight !== null && plausible(straight);
+    if (!isGood && isKnown(led)) continue;
+    const shape = isGood ? straight : adjustLoop(led, used);
     // The wrong way round, its mirror image has the same lengths.
     const full =
       spare >= 0 && signedArea(shape.corners) > 0 ? adjustLoop(mirrored(shape.corners), used) : shape;
-    const next = full.settled || spare <= 0 ? full : restLoop(led, used);
-    if (shapes.every((one) => Math.abs(score(one) - score(next)) > ALIKE * (1 + score(next)))) {
+    const next = full.settled || spare <= 0 ? full : restLoop(led, used, WORTH * score(best));
+    if (shapes.every((one) => !isAlike(one, next))) {
       shapes.push(next);
       shapes.sort((p, q) => score(p) - score(q));
       shapes.length = Math.min(shapes.length, MOST_SHAPES);
