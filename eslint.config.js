@@ -135,7 +135,7 @@ export default tseslint.config(
       ...['wording', 'cli', 'demo', 'ranges/data'].map((folder) => `core/src/${folder}/**`),
       'core/src/cli.ts',
       // Keys, columns, formats and signs of units, as they stand in files and are typed.
-      ...['exports/*', 'imports/*', 'document/json-schema', 'document/range-limits', 'drawing/plan-cut'].map(
+      ...['exports/*', 'imports/**/*', 'document/json-schema', 'document/range-limits', 'drawing/plan-cut'].map(
         (file) => `core/src/${file}.ts`,
       ),
       ...[

@@ -129,6 +129,7 @@ export * from './reach/rule';
 export * from './reach/rules';
 export { kneeSpaceFor, kneeSpaces } from './reach/seats';
 export * from './scene/mesh';
+export * from './scene/model-parts';
 export * from './scene/scene';
 export * from './scene/scene-part';
 export * from './scene/substances';

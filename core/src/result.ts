@@ -75,6 +75,7 @@ export interface RefusalData {
   'places-alike': Record<string, never>;
   'outline-crossing': Record<string, never>;
   'dxf-unreadable': { reason: Reason };
+  'object-unreadable': { reason: Reason };
   'record-missing': { id: string; what: Sought };
   'reference-broken': { path: string; target: string | null };
   'record-count': { kind: string; found: number; wanted: number };

@@ -7,4 +7,6 @@ export * from './exports/design-json';
 export * from './exports/gltf';
 export * from './exports/range-csv';
 export * from './exports/sheet-pdf';
+export type { Model } from './imports/objects/model';
+export { MOST_MODEL_BYTES, readModel, writeModel } from './imports/objects/model-file';
 export * from './imports/range-csv';

@@ -52,7 +52,9 @@ function mirroredAll(boxes: readonly [ItemBox, ...ItemBox[]]): Result<ItemRecord
 
 function otherHand(record: ItemRecord): ItemRecord {
   const { overhangs, plinth, topCorners: corners, topEdges: edges, trims } = record;
-  const mirrored: ItemRecord = { ...record, hand: record.hand === 'left' ? 'right' : 'left' };
+  // An object that is bought has no other hand.
+  const hand = record.model ? record.hand : record.hand === 'left' ? 'right' : 'left';
+  const mirrored: ItemRecord = { ...record, hand };
   if (overhangs) mirrored.overhangs = swapped(overhangs, [['left', 'right']]);
   if (plinth) mirrored.plinth = swapped(plinth, [['left', 'right']]);
   if (edges) mirrored.topEdges = swapped(edges, [['left', 'right']]);

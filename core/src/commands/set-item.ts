@@ -47,7 +47,7 @@ export interface ItemToSet {
 /** The record of a shelf item set at a place. */
 export function itemOf(
   id: string,
-  { range, code, type, width, depth, height, leg, up }: ShelfItem,
+  { range, code, type, width, depth, height, leg, up, family: { model, outline } }: ShelfItem,
   placement: Placement,
   number?: number,
 ): ItemRecord {
@@ -65,6 +65,8 @@ export function itemOf(
     placement,
   };
   if (leg !== undefined) item.leg = leg;
+  if (model !== undefined) item.model = model;
+  if (outline) item.corners = outline;
   if (number !== undefined) item.number = number;
   return item;
 }

@@ -168,6 +168,7 @@ function symbol(box: ItemShape): Primitive[] {
         ),
       ];
     case 'curtain':
+    case 'object':
     case 'box':
     case 'stool':
     case 'rail':
@@ -327,20 +328,23 @@ export function circle(centre: Point, radius: number, weight: number): ArcMark {
 }
 
 /** One item of the shelf as the plan draws it, its back left corner at the origin and its front down. */
-export function drawItemSymbol({ type, width, depth, leg }: ShelfItem): Primitive[] {
+export function drawItemSymbol({ type, width, depth, leg, family }: ShelfItem): Primitive[] {
   const [origin, u, n] = [
     { x: 0, y: 0 },
     { x: 1, y: 0 },
     { x: 0, y: -1 },
   ];
   const sizes = { width, depth, hand: 'left' as const, ...(leg === undefined ? {} : { leg }) };
+  const corners = family.outline && { corners: family.outline };
   const shape: ItemShape = {
     origin,
     u,
     n,
     ...sizes,
     kind: kindOf(type),
-    footprint: itemOutline({ type, ...sizes }).map(({ along, out }) => place(origin, u, along, n, out)),
+    footprint: itemOutline({ type, ...sizes, ...corners }).map(({ along, out }) =>
+      place(origin, u, along, n, out),
+    ),
   };
   const { symbol } = shape.kind;
   return drawItemShape(shape, symbol === 'wall' || symbol === 'hood' ? 'above' : 'below');

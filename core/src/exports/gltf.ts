@@ -2,18 +2,20 @@ import { Document, WebIO, type Material } from '@gltf-transform/core';
 import { roomOf, type Design } from '../document/design';
 import { itemNumbers } from '../setting/item-numbers';
 import { joined, type Mesh } from '../scene/mesh';
+import { withModels, type ModelOf } from '../scene/model-parts';
 import { sceneOf } from '../scene/scene';
 import type { SceneGroup, ScenePart } from '../scene/scene-part';
-import { linear, lookName, lookOf } from '../scene/substances';
+import { lookName, lookOf } from '../scene/substances';
+import { linear } from '../surfaces/colour';
 
 /** Millimetres in a unit of the file. */
 const METRE = 1_000;
 
 /**
  * The room as a binary glTF file in true metres, y up: a node for each wall, item and countertop, named as on the drawings, and within it a node
- * for each part that opens.
+ * for each part that opens. Objects from outside as their models, where those are given.
  */
-export async function writeGltf(design: Design): Promise<Uint8Array> {
+export async function writeGltf(design: Design, modelOf: ModelOf = () => null): Promise<Uint8Array> {
   const document = new Document();
   document.getRoot().getAsset().generator = 'Good Reach';
   const buffer = document.createBuffer();
@@ -23,7 +25,7 @@ export async function writeGltf(design: Design): Promise<Uint8Array> {
   scene.addChild(root);
   const materials = new Map<string, Material>();
   const numbers = itemNumbers(design);
-  for (const group of sceneOf(design)) {
+  for (const group of withModels(design, sceneOf(design), modelOf)) {
     const parts = group.parts.filter(({ mesh }) => mesh.indices.length > 0);
     if (parts.length === 0) continue;
     const node = document.createNode(nameOf(group));

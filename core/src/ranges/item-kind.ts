@@ -44,6 +44,7 @@ export interface ItemKind {
     | 'hood'
     | 'lamp'
     | 'machine'
+    | 'object'
     | 'open'
     | 'oven'
     | 'panel'
@@ -94,3 +95,15 @@ export const isMovable = ({ group }: Pick<ItemKind, 'group'>): boolean =>
 
 /** Whether it only dresses the room: it hangs before, lies under and stands on whatever is there, and is in nobody's way. */
 export const isDressing = ({ group }: Pick<ItemKind, 'group'>): boolean => group === 'dressing';
+
+/** The kinds of objects from outside: standing on the floor, put down on something, hung on a wall, hung down from the ceiling. */
+export const objectTypes = [
+  'object',
+  'object-top',
+  'object-wall',
+  'object-ceiling',
+] as const satisfies readonly KindId[];
+export type ObjectType = (typeof objectTypes)[number];
+
+/** Whether it was brought in from outside, with a model and colours of its own. */
+export const isObject = ({ symbol }: Pick<ItemKind, 'symbol'>): boolean => symbol === 'object';

@@ -50,6 +50,10 @@ import { lightRail } from './kinds/light-rail';
 import { microwave } from './kinds/microwave';
 import { mirror } from './kinds/mirror';
 import { mirrorRound } from './kinds/mirror-round';
+import { object } from './kinds/object';
+import { objectCeiling } from './kinds/object-ceiling';
+import { objectTop } from './kinds/object-top';
+import { objectWall } from './kinds/object-wall';
 import { oven } from './kinds/oven';
 import { paperHolder } from './kinds/paper-holder';
 import { picture } from './kinds/picture';
@@ -155,6 +159,10 @@ export const itemKinds: readonly ItemKind[] = [
   microwave,
   mirror,
   mirrorRound,
+  object,
+  objectCeiling,
+  objectTop,
+  objectWall,
   oven,
   paperHolder,
   picture,

@@ -1,4 +1,4 @@
-import type { Finish } from '../surfaces/finishes';
+import type { Finish, TextureSource } from '../surfaces/finishes';
 import type { Mesh, Place } from './mesh';
 
 /** What parts of a room are made of, as far as they look different. */
@@ -19,6 +19,7 @@ export const substances = [
   'light',
   'metal',
   'mirror',
+  'object',
   'plinth',
   'steel',
   'tile',
@@ -31,9 +32,23 @@ export type Substance = (typeof substances)[number];
 /** How a part moves when it is opened: turned about an axis through a place, radians counter-clockwise looking against the axis, or slid, mm. */
 export type Motion = { turns: { about: Place; axis: Place; by: number } } | { slides: Place };
 
+/** How a part looks: its colour, how rough and how metallic it is (0 to 1), what share of it is seen where it is clear, and its texture. */
+export interface SubstanceLook {
+  colour: string;
+  rough: number;
+  metal?: number;
+  clear?: number;
+  /** Whether it shines of itself. */
+  glows?: boolean;
+  /** What is to be seen on it; grain and boards run up a texture. */
+  texture?: TextureSource;
+}
+
 /** A part of the room as it is seen in three dimensions. */
 export interface ScenePart {
   substance: Substance;
+  /** How it looks of itself, where it was brought in from outside. */
+  look?: SubstanceLook;
   /** The finish on it, where it has one that is known. */
   finish?: Finish;
   mesh: Mesh;

@@ -4,6 +4,7 @@ import { remember } from '../document/remember';
 import { inward, type Point } from '../geometry/point';
 import { constructionOf, constructionOfItem, type ConstructionMethod } from '../ranges/construction';
 import { findRange, rangesOf } from '../ranges/shelf';
+import { isObject } from '../ranges/item-kind';
 import type { ItemBox } from '../setting/item-box';
 import { solidsOf, type Solid } from '../solids/solids';
 import { finishOf } from '../surfaces/finish-of';
@@ -216,6 +217,7 @@ function partsOf(solid: Solid, { finish, lining, made, usual, topThickness }: Bu
     return boxedTiles(solid, finish);
   }
   const { kind } = own;
+  if (isObject(kind)) return [{ substance: 'object', mesh: prism(footprint, low, high) }];
   if (kind.group === 'appliances') return applianceParts(solid, (made ?? usual)?.proud ?? 20);
   if (kind.group === 'dressing') return dressingParts(solid);
   if (kind.group === 'fixtures' || kind.group === 'accessories' || kind.group === 'furniture')

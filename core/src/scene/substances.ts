@@ -1,17 +1,6 @@
-import type { Figure, Finish, TextureSource } from '../surfaces/finishes';
-import type { ScenePart, Substance } from './scene-part';
-
-/** How a substance looks: its colour, how rough and how metallic it is (0 to 1), what share of it is seen where it is clear, and its texture. */
-export interface SubstanceLook {
-  colour: string;
-  rough: number;
-  metal?: number;
-  clear?: number;
-  /** Whether it shines of itself. */
-  glows?: boolean;
-  /** What is to be seen on it; grain and boards run up a texture. */
-  texture?: TextureSource;
-}
+import { linear } from '../surfaces/colour';
+import type { Figure, Finish } from '../surfaces/finishes';
+import type { ScenePart, Substance, SubstanceLook } from './scene-part';
 
 /** How a substance looks that has a texture without being of a finish. */
 const textured = (
@@ -45,6 +34,7 @@ export const substanceLooks: Record<Substance, SubstanceLook> = {
   joinery: { colour: '#f1eee6', rough: 0.45 },
   metal: { colour: '#a89b84', rough: 0.35, metal: 0.75 },
   mirror: { colour: '#c9d3d6', rough: 0.04, metal: 0.95 },
+  object: { colour: '#c8c2b6', rough: 0.8 },
   plinth: { colour: '#4c5650', rough: 0.6 },
   steel: { colour: '#b7bab9', rough: 0.32, metal: 0.65 },
   tile: textured('tile', '#d3cec2', 0.4, { type: 'clouds', depth: 0.06 }, 1_100),
@@ -65,19 +55,15 @@ export const substanceLooks: Record<Substance, SubstanceLook> = {
   wall: { colour: '#ebe6da', rough: 0.95 },
 };
 
-/** A colour of the screen as shares of red, green and blue light (sRGB transfer function). */
-export function linear(colour: string): [number, number, number] {
-  return [1, 3, 5].map((at) => {
-    const share = parseInt(colour.slice(at, at + 2), 16) / 255;
-    return share <= 0.04045 ? share / 12.92 : ((share + 0.055) / 1.055) ** 2.4;
-  }) as [number, number, number];
-}
-
 /** How wide the boards of a timber floor are, mm. */
 const BOARD = 150;
 
+/** What says how a part looks. */
+export type Seen = Pick<ScenePart, 'finish' | 'look' | 'substance'>;
+
 /** How a part looks: as its finish, or as its substance usually does. */
-export function lookOf({ substance, finish: own }: Pick<ScenePart, 'finish' | 'substance'>): SubstanceLook {
+export function lookOf({ substance, finish: own, look: of }: Seen): SubstanceLook {
+  if (of) return of;
   if (!own) return substanceLooks[substance];
   if (substance === 'grout' && own.tile) return { ...substanceLooks.grout, colour: own.tile.grout };
   const { colour, rough, metal, figure, code, long, high } = own;
@@ -91,8 +77,10 @@ export function lookOf({ substance, finish: own }: Pick<ScenePart, 'finish' | 's
 }
 
 /** The name of what a part looks like: parts with the same are drawn together. */
-export const lookName = ({ substance, finish }: Pick<ScenePart, 'finish' | 'substance'>): string =>
-  finish ? `${substance}, ${finish.own ? ownLook(finish) : finish.name}` : substance;
+export function lookName({ substance, finish, look }: Seen): string {
+  if (look) return [substance, look.colour, look.rough, look.metal, look.clear].join(' ');
+  return finish ? `${substance}, ${finish.own ? ownLook(finish) : finish.name}` : substance;
+}
 
 /** One of the studio's own may come to look otherwise under its name. */
 function ownLook(finish: Finish): string {
@@ -107,6 +95,6 @@ function ownLook(finish: Finish): string {
 const ownLooks = new WeakMap<Finish, string>();
 
 /** What shares of the light that falls on it a part gives back. */
-export function reflects(part: Pick<ScenePart, 'finish' | 'substance'>): [number, number, number] {
+export function reflects(part: Seen): [number, number, number] {
   return linear(lookOf(part).colour);
 }

@@ -1,4 +1,4 @@
-import { isMovable } from '../ranges/item-kind';
+import { isMovable, isObject } from '../ranges/item-kind';
 import { perDesign, recordsOf, roomOf, type Design } from '../document/design';
 import type { FinishPart } from '../document/limits';
 import type { DesignRecord } from '../document/records';
@@ -43,7 +43,7 @@ export function hasPart(design: Design, { kind, record, low }: ItemBox, part: Fi
     case 'handle':
       return isCabinet;
     case 'dressing':
-      return kind.group === 'dressing' && kind.id !== 'plant';
+      return kind.group === 'dressing' && kind.id !== 'plant' && !isObject(kind);
     case 'end':
       return kind.group === 'panels';
     case 'trim':

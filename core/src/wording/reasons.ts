@@ -22,6 +22,13 @@ export const reasons = {
   'too-slow': 'it takes longer than {most} s',
   'no-lines': 'it has no lines',
 
+  'object-kind': 'it is neither .glb, .gltf nor .obj',
+  'object-empty': 'it has no faces to be seen',
+  'object-too-fine': 'it has more than {most} thousand triangles',
+  'object-compressed': 'it is packed with {extension}, which is not unpacked here',
+  'object-needs-file': 'it needs {file} beside it: choose both together',
+  'object-size': 'it is too large for a room, or does not begin at its corner',
+
   'letter-unsound': 'a text has a letter that can’t be stored (NUL, or half of a pair of UTF-16)',
   'too-deep': 'lists and objects lie more than {most} deep',
   'key-twice': 'the key “{key}” stands twice in one object',

@@ -125,6 +125,8 @@ const wording: Wording = {
     'These corners make no outline: its sides cross, or it has no extent. Move one of them, or take it out.',
   'dxf-unreadable': ({ reason }) =>
     `The file can’t be read as a DXF drawing: ${sayReason(reason)}. Save it as DXF anew, or choose a picture of it.`,
+  'object-unreadable': ({ reason }) =>
+    `The object can’t be read: ${sayReason(reason)}. Save it as glTF (.glb) or OBJ anew, without packing, or in a lighter form.`,
   'record-missing': ({ id, what }) =>
     `The ${sought[what]} ${id} is no longer in this room. Reload to see the room as it is.`,
   'reference-broken': ({ path, target }) =>

@@ -154,10 +154,12 @@ export class ItemRecord {
   @Optional() @Radians(-6.2832, 6.2832) turned?: number;
   /** How deep the legs of a corner cabinet are; its width and depth reach along both walls. */
   @Optional() @Millimetres(LEAST_ITEM, MOST_ITEM) leg?: number;
-  /** The outline of a plain shape, walked from left to right along the back, where it is no rectangle; width and depth are its extent. Of a mirror: along and up, width and height its extent. */
+  /** The outline of a plain shape or an object, walked from left to right along the back, where it is no rectangle; width and depth are its extent. Of a mirror: along and up, width and height its extent. */
   @Optional()
   @ListOf(OutlinePlace, 3, 60)
   corners?: OutlinePlace[];
+  /** The stored model of an object from outside; drawn to its sizes. */
+  @Optional() @RecordId() model?: string;
   /** The top's overhangs of its own. */
   @Optional() @Nested(TopOverhangs) overhangs?: TopOverhangs;
   /** The top's corners of its own. */

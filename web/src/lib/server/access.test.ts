@@ -1,7 +1,7 @@
 import { demoJobs } from 'goodreach/server';
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { Job, OpeningKind, Room, StoredFile, StudioFinish, StudioRange } from './models';
+import { Job, OpeningKind, Room, StoredFile, StudioFinish, StudioObject, StudioRange } from './models';
 import { createJob, createRoom } from './rooms';
 import { addStudio, freshDatabase } from './testing/fresh-database';
 
@@ -28,6 +28,9 @@ const routes: Record<string, Record<string, Access>> = {
   'api/jobs/[job]/removed': { POST: 'named', DELETE: 'named' },
   'api/jobs/[job]/rooms': { POST: 'named' },
   'api/metrics': { GET: 'public' },
+  'api/models/[model]': { GET: 'named' },
+  'api/objects': { GET: 'own', POST: 'own' },
+  'api/objects/[object]': { DELETE: 'named' },
   'api/opening-kinds': { GET: 'own', POST: 'own' },
   'api/opening-kinds/[kind]': { DELETE: 'named' },
   'api/pictures/[picture]': { GET: 'named' },
@@ -94,10 +97,14 @@ beforeAll(async () => {
     type: 'image/png',
     bytes: Buffer.from([1]),
   });
+  const object = await StudioObject.create({ studioId, name: 'Object', data: {} as never });
+  const model = await StoredFile.create({
+    ...{ studioId, name: 'c', type: 'model/gltf-binary', bytes: Buffer.from([1]) },
+  });
   const range = await StudioRange.create({ studioId, name: 'Range', data: {} as never });
   params = {
     ...{ job: job.id, room: room.id, other: room.id, file: file.id, kind: kind.id, range: range.id },
-    ...{ revision: '0', finish: finish.id, picture: picture.id },
+    ...{ revision: '0', finish: finish.id, picture: picture.id, object: object.id, model: model.id },
   };
 });
 afterAll(() => drop());
@@ -175,7 +182,8 @@ describe('routes', () => {
     expect(await OpeningKind.count({ where: { id: params['kind']! } })).toBe(1);
     expect(await StudioRange.count({ where: { id: params['range']! } })).toBe(1);
     expect(await StudioFinish.count({ where: { name: 'Finish' } })).toBe(1);
-    expect(await StoredFile.count()).toBe(2);
+    expect(await StudioObject.count({ where: { id: params['object']! } })).toBe(1);
+    expect(await StoredFile.count()).toBe(3);
   });
 });
 

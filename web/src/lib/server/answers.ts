@@ -94,8 +94,8 @@ export function faulty(faults: { path: string; message: string }[]): Response {
   return json({ code: 'body', data: { faults }, message }, { status: 400 });
 }
 
-/** A stored picture: it never changes, and nothing in it is run, an SVG is sealed off. */
-export function pictureAnswer({ bytes, type }: Pick<StoredFile, 'bytes' | 'type'>): Response {
+/** A stored file: it never changes, and nothing in it is run, an SVG is sealed off. */
+export function fileAnswer({ bytes, type }: Pick<StoredFile, 'bytes' | 'type'>): Response {
   return new Response(bytes as Uint8Array<ArrayBuffer>, {
     headers: {
       'content-type': type,
@@ -106,12 +106,12 @@ export function pictureAnswer({ bytes, type }: Pick<StoredFile, 'bytes' | 'type'
   });
 }
 
-/** Counts a picture that a person sends; a 429 where those are too many within an hour. */
+/** Counts a file that a person sends; a 429 where those are too many within an hour. */
 export async function brakeUpload({ personId }: SignedIn): Promise<void> {
   const seconds = await countUpload(personId);
   if (seconds > 0)
     error(429, {
-      message: `You have sent ${MOST_UPLOADS} pictures within an hour. Wait ${Math.ceil(seconds / 60)} minutes.`,
+      message: `You have sent ${MOST_UPLOADS} files within an hour. Wait ${Math.ceil(seconds / 60)} minutes.`,
     });
 }
 

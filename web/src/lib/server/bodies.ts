@@ -98,6 +98,12 @@ export class FinishBody {
   @IsOptional() @IsBase64() @MaxLength(3_000_000) picture?: string | null;
 }
 
+/** An object to keep: what it is, checked as the range it becomes, and its model as base64. */
+export class ObjectBody {
+  @IsObject({ message: 'Give the object.' }) object!: object;
+  @IsBase64() @MaxLength(2_800_000) model!: string;
+}
+
 /** What a studio decides for its new rooms. */
 export class StandardsBody {
   @IsBoolean({ message: 'Say whether special widths are allowed: true or false.' }) specials!: boolean;

@@ -14,6 +14,7 @@ import * as signIn from './migrations/0009-sign-in';
 import * as removed from './migrations/0010-removed';
 import * as fileParts from './migrations/0011-file-parts';
 import * as finishes from './migrations/0012-finishes';
+import * as objects from './migrations/0013-objects';
 import { defineModels } from './models';
 
 /** Every migration, in order. */
@@ -30,6 +31,7 @@ const migrations = [
   { name: '0010-removed', ...removed },
   { name: '0011-file-parts', ...fileParts },
   { name: '0012-finishes', ...finishes },
+  { name: '0013-objects', ...objects },
 ];
 
 const held = globalThis as { goodReachDatabase?: Promise<Sequelize> };

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { QueryTypes } from 'sequelize';
+import { Op, QueryTypes } from 'sequelize';
 import { database, setting } from './database';
 import { joined } from './limited';
 import { Room, StoredFile } from './models';
@@ -73,14 +73,18 @@ async function* partsOf(
   if (bytes > 0) yield joined(held);
 }
 
-/** Stores a picture of the studio's that is of no room: PNG or JPEG, whole. */
+/** The type objects from outside are stored as. */
+export const MODEL = 'model/gltf-binary';
+
+/** Stores a file of the studio's that is of no room, whole: a picture, PNG or JPEG, unless it is known to be of another type. */
 export async function storeStudioFile(
   { studioId }: SignedIn,
   name: string,
   bytes: Uint8Array,
+  known?: typeof MODEL,
 ): Promise<Exclude<StoreOutcome, { kind: 'missing' }>> {
-  const type = pictureType(bytes);
-  if (type !== 'image/png' && type !== 'image/jpeg') return { kind: 'unknown' };
+  const type = known ?? pictureType(bytes);
+  if (type !== MODEL && type !== 'image/png' && type !== 'image/jpeg') return { kind: 'unknown' };
   const most = setting('STUDIO_FILE_BYTES', MOST_STUDIO_BYTES);
   const bind = [studioId, name, type, Buffer.from(bytes), most];
   const [stored] = await (
@@ -117,10 +121,16 @@ const STORE_OF_STUDIO = `
     <= $5::bigint
   returning id`;
 
-/** A picture of the studio's that is of no room. */
-export async function findStudioFile({ studioId }: SignedIn, id: string): Promise<StoredFile | null> {
+/** A file of the studio's that is of no room: a picture, or a model. */
+export async function findStudioFile(
+  { studioId }: SignedIn,
+  id: string,
+  of: 'model' | 'picture' = 'picture',
+): Promise<StoredFile | null> {
   await database();
-  return isUuid(id) ? StoredFile.findOne({ where: { id, studioId, roomId: null } }) : null;
+  if (!isUuid(id)) return null;
+  const type = of === 'model' ? MODEL : { [Op.ne]: MODEL };
+  return StoredFile.findOne({ where: { id, studioId, roomId: null, type } });
 }
 
 /** A file laid under a room of the studio; options of a room show those of the one they were made from. */

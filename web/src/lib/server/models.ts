@@ -124,6 +124,18 @@ export class StudioFinish extends Model<
   declare createdAt: CreationOptional<Date>;
 }
 
+/** An object of the studio's own: a range of one family, with a stored model. */
+export class StudioObject extends Model<
+  InferAttributes<StudioObject>,
+  InferCreationAttributes<StudioObject>
+> {
+  declare id: CreationOptional<string>;
+  declare studioId: string;
+  declare name: string;
+  declare data: Range;
+  declare createdAt: CreationOptional<Date>;
+}
+
 const uuid = () => ({ type: DataTypes.UUID, primaryKey: true, defaultValue: DataTypes.UUIDV4 });
 
 /** Ties the models to a database. */
@@ -215,6 +227,16 @@ export function defineModels(sequelize: Sequelize): void {
       createdAt: { type: DataTypes.DATE, defaultValue: DataTypes.NOW },
     },
     { ...common, tableName: 'finishes' },
+  );
+  StudioObject.init(
+    {
+      id: uuid(),
+      studioId: DataTypes.UUID,
+      name: DataTypes.TEXT,
+      data: DataTypes.JSONB,
+      createdAt: { type: DataTypes.DATE, defaultValue: DataTypes.NOW },
+    },
+    { ...common, tableName: 'objects' },
   );
   KeptDocument.init(
     {

@@ -184,6 +184,7 @@ describe('migrations', () => {
       '0010-removed',
       '0011-file-parts',
       '0012-finishes',
+      '0013-objects',
     ]);
     await Promise.all(opened.slice(0, 2).map((sequelize) => sequelize.close()));
   });

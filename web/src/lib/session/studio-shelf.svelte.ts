@@ -1,4 +1,5 @@
-import { rangesOf, type Design, type Range, type ShelfItem } from 'goodreach';
+import { isObject, itemsOf, kindOf, rangesOf, type Design, type Range, type ShelfItem } from 'goodreach';
+import { sendJson, type Answer } from './send-json';
 
 /** What was taken from the shelf, or marked to be found again. */
 interface Remembered {
@@ -16,10 +17,19 @@ export class StudioShelf {
   recent: readonly Remembered[] = $state.raw([]);
   favourites: readonly Remembered[] = $state.raw([]);
 
-  #known: { kept: readonly Range[]; own: readonly Range[]; all: readonly Range[] } | null = null;
+  /** The objects of its own: each a range of one. */
+  objects: readonly Range[] = $state.raw([]);
 
-  constructor(ranges: readonly Range[]) {
+  #known: {
+    kept: readonly Range[];
+    own: readonly Range[];
+    objects: readonly Range[];
+    all: readonly Range[];
+  } | null = null;
+
+  constructor({ ranges, objects }: Pick<StudioShelf, 'objects' | 'ranges'>) {
     this.ranges = ranges;
+    this.objects = objects;
   }
 
   /** Reads what this browser remembers; junk is nothing remembered. */
@@ -36,17 +46,39 @@ export class StudioShelf {
 
   /** Every range there is for a room: the program's, those the room keeps, and the studio's own as they are now. */
   known(design: Design): readonly Range[] {
-    const [kept, own] = [rangesOf(design), this.ranges];
+    const [kept, own, objects] = [rangesOf(design), this.ranges, this.objects];
     // The same list as long as it is of the same: what is made of it need not be made again for every frame of a drag.
-    if (this.#known?.kept !== kept || this.#known.own !== own) {
-      const ids = new Set(own.map(({ id }) => id));
-      this.#known = { kept, own, all: [...kept.filter(({ id }) => !ids.has(id)), ...own] };
+    if (this.#known?.kept !== kept || this.#known.own !== own || this.#known.objects !== objects) {
+      const mine = [...own, ...objects];
+      const ids = new Set(mine.map(({ id }) => id));
+      this.#known = { kept, own, objects, all: [...kept.filter(({ id }) => !ids.has(id)), ...mine] };
     }
     return this.#known.all;
   }
 
   own(id: string): Range | undefined {
-    return this.ranges.find((range) => range.id === id);
+    return [...this.ranges, ...this.objects].find((range) => range.id === id);
+  }
+
+  /** Every object there is for a room: the studio's, and those the room keeps that the studio has no more. */
+  objectsFor(design: Design): readonly ShelfItem[] {
+    return this.known(design).flatMap((range) => itemsOf(range).filter(({ type }) => isObject(kindOf(type))));
+  }
+
+  /** Keeps an object with its model, as base64. */
+  async keepObject(object: object, model: string): Promise<Answer<Range>> {
+    const answer = await sendJson<Range>('POST', '/api/objects', { object, model });
+    if (answer.ok)
+      this.objects = [...this.objects, answer.value].sort((a, b) => a.name.localeCompare(b.name));
+    return answer;
+  }
+
+  /** Forgets an object; what is wrong, if it can't be. */
+  async forgetObject(id: string): Promise<string> {
+    const answer = await sendJson('DELETE', `/api/objects/${id}`);
+    if (!answer.ok) return answer.message;
+    this.objects = this.objects.filter((range) => range.id !== id);
+    return '';
   }
 
   taken({ range, code }: ShelfItem): void {

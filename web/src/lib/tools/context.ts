@@ -3,6 +3,7 @@ import type { DesignSession } from '../session/design-session.svelte';
 import type { FaceDrag } from './drag-face.svelte';
 import type { ItemDrag } from './drag-item';
 import type { PlacePick } from './place-pick.svelte';
+import type { StudioModels } from './studio-models.svelte';
 import type { ToolStack } from './pointer-tool';
 import type { ShownViews } from './view-host.svelte';
 import type { LiveRoom } from '../session/live-room.svelte';
@@ -27,6 +28,7 @@ export interface Workspace {
   openingKinds: OpeningKinds;
   shelf: StudioShelf;
   studioFinishes: StudioFinishes;
+  models: StudioModels;
   roomId: string;
 }
 

@@ -1,4 +1,5 @@
 import type { Pixels, Quad } from 'goodreach/textures';
+import { base64 } from './base64';
 import { Unreadable } from './picture-of';
 import type { Straightened, StraightenQuestion } from './straighten.worker';
 import StraightenWorker from './straighten.worker?worker';
@@ -87,8 +88,5 @@ export async function jpegOf({ width, height, data }: Pixels): Promise<string> {
     .getContext('2d')!
     .putImageData(new ImageData(data as Uint8ClampedArray<ArrayBuffer>, width, height), 0, 0);
   const blob = await canvas.convertToBlob({ type: 'image/jpeg', quality: 0.9 });
-  const bytes = new Uint8Array(await blob.arrayBuffer());
-  let text = '';
-  for (const byte of bytes) text += String.fromCharCode(byte);
-  return btoa(text);
+  return base64(new Uint8Array(await blob.arrayBuffer()));
 }

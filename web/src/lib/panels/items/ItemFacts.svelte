@@ -105,7 +105,7 @@
 {#if kind.group === 'shapes'}
   <TextField label="Called" value={item.name ?? ''} onset={(name) => change({ name })} />
 {/if}
-{#if kind.plan === 'any' || kind.upright}
+{#if (kind.plan === 'any' && !item.model) || kind.upright}
   <OutlineFields thing={item} />
 {/if}
 {#if handed}

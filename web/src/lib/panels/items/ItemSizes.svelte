@@ -74,10 +74,13 @@
     onset={(leg) => change({ leg })}
   />
 {/if}
-<FinishField
-  label="Finish"
-  part={finished}
-  to={{ items: ids as [string, ...string[]] }}
-  value={finishes.size === 1 ? [...finishes][0] : undefined}
-  placeholder={finishes.size > 1 ? 'as each is' : ''}
-/>
+<!-- An object has colours of its own. -->
+{#if !items.every(({ model }) => model)}
+  <FinishField
+    label="Finish"
+    part={finished}
+    to={{ items: ids as [string, ...string[]] }}
+    value={finishes.size === 1 ? [...finishes][0] : undefined}
+    placeholder={finishes.size > 1 ? 'as each is' : ''}
+  />
+{/if}

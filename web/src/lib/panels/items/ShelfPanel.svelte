@@ -10,10 +10,14 @@
     roomOf,
     searchShelf,
     type KindGroup,
+    type Range,
     type ShelfItem,
   } from 'goodreach';
   import { onMount } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
+  import Button from '$ui/Button.svelte';
+  import { later } from '$ui/later';
+  import Later from '$ui/Later.svelte';
   import Length from '$ui/Length.svelte';
   import { setNextItem } from '$lib/tools/set-next';
   import ItemPicture from './ItemPicture.svelte';
@@ -29,14 +33,18 @@
   /** The range looked into, where it is not the room's. */
   let other: string | null = $state(null);
   const range = $derived(other ?? chosen);
-  type Group = KindGroup | 'recent' | 'favourites';
-  const names = { ...groupNames, recent: 'Recent', favourites: 'Favourites' };
+  type Group = KindGroup | 'recent' | 'favourites' | 'objects';
+  const names = { ...groupNames, recent: 'Recent', favourites: 'Favourites', objects: 'Objects' };
   let group: Group = $state('base');
   const shown = $derived<Group[]>([
     ...(shelf.recent.length > 0 ? (['recent'] as const) : []),
     ...(shelf.favourites.length > 0 ? (['favourites'] as const) : []),
     ...kindGroups,
+    'objects',
   ]);
+  const objects = $derived(shelf.objectsFor(session.document));
+  const entry = later(() => import('./ObjectEntry.svelte'), { isAhead: false });
+  let entering = $state(false);
   const byKind = $derived.by(() => {
     const groups = new Map<KindGroup, ShelfItem[]>();
     for (const item of searchShelf(range, '', known)) {
@@ -47,13 +55,23 @@
   });
   /** What is typed is looked for in the whole range, else one group is shown. */
   const found = $derived.by(() => {
-    if (text.trim() !== '') return searchShelf(range, text, known);
+    if (text.trim() !== '') return [...searchShelf(range, text, known), ...objects.filter(isMeant)];
+    if (group === 'objects') return objects;
     if (group !== 'recent' && group !== 'favourites') return byKind.get(group) ?? [];
     return (group === 'recent' ? shelf.recent : shelf.favourites).flatMap(({ range: of, code }) => {
       const item = findItem(of, code, known);
       return item.ok ? [item.value] : [];
     });
   });
+  /** Whether every word that is typed begins one of an object's code and name. */
+  function isMeant({ code, name }: ShelfItem): boolean {
+    const own = `${code} ${name}`.toUpperCase().split(/\s+/);
+    return text
+      .trim()
+      .toUpperCase()
+      .split(/\s+/)
+      .every((word) => own.some((one) => one.startsWith(word)));
+  }
   /** How many entries a long list shows, and how many while the page is being put together: what is in sight. */
   const SHOWN = 120;
   const IN_SIGHT = 30;
@@ -84,6 +102,11 @@
     note = setNextItem({ session, screen, shelf }, item)
       ? `${item.code} is set. Press Enter to set another beside it.`
       : session.message;
+  }
+
+  function brought(object: Range) {
+    group = 'objects';
+    note = `${object.name} is kept as ${object.families[0]!.code}. Drag it into the room.`;
   }
 
   function press(event: PointerEvent & { currentTarget: HTMLElement }, item: ShelfItem) {
@@ -145,6 +168,12 @@
     </div>
   {/if}
   {#if note}<p class="note" role="status">{note}</p>{/if}
+  {#if group === 'objects' && text.trim() === ''}
+    <div class="note"><Button onclick={() => (entering = true)}>Bring in an object…</Button></div>
+  {/if}
+  {#if entering}
+    <Later part={entry} coming={null} props={{ onclose: () => (entering = false), onkept: brought }} />
+  {/if}
   <div class="list">
     {#each groups as [name, entries] (name)}
       <h3>{name}</h3>
@@ -183,10 +212,10 @@
       </ul>
     {:else}
       <p class="note">
-        {#if text.trim() === ''}{rangeName(range, known)} has nothing of this kind.{:else}Nothing in {rangeName(
-            range,
-            known,
-          )} matches “{text}”. Try a width, such as 600, or a word, such as drawer.{/if}
+        {#if group === 'objects' && text.trim() === ''}Furniture, lamps and whatever else has a model: bring
+          it in as glTF or OBJ, and it is here.{:else if text.trim() === ''}{rangeName(range, known)} has nothing
+          of this kind.{:else}Nothing in {rangeName(range, known)} matches “{text}”. Try a width, such as 600,
+          or a word, such as drawer.{/if}
       </p>
     {/each}
     {#if found.length > SHOWN}

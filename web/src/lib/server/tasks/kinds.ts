@@ -10,12 +10,12 @@ import {
   type SheetOptions,
 } from 'goodreach';
 import { drawingFonts } from 'goodreach/fonts';
-import { writeGltf, writeSheetPdf } from 'goodreach/server';
+import { readModel, writeGltf, writeSheetPdf, type Model } from 'goodreach/server';
 
 /** What a task is asked, by its kind. */
 export interface TaskInputs {
-  /** The room in three dimensions. */
-  model: Record<string, never>;
+  /** The room in three dimensions; the models of its objects are brought to the task. */
+  model: { models?: Readonly<Record<string, Uint8Array>> };
   /** A small plan for lists, or one with its chains to be read at half a page's width, and its area. */
   plan: { chains?: true };
   /** Sheets as a PDF. */
@@ -33,8 +33,14 @@ const SMALL_PLANS = {
 } as const;
 
 const makers: { [K in TaskKind]: (document: Design, input: TaskInputs[K]) => Promise<Made> } = {
-  async model(document) {
-    return { ok: true, type: 'model/gltf-binary', bytes: await writeGltf(document) };
+  async model(document, { models = {} }) {
+    const read = new Map<string, Model>();
+    for (const [id, bytes] of Object.entries(models)) {
+      const model = await readModel(bytes);
+      if (model.ok) read.set(id, model.value);
+    }
+    const bytes = await writeGltf(document, (id) => read.get(id) ?? null);
+    return { ok: true, type: 'model/gltf-binary', bytes };
   },
 
   async plan(document, { chains }) {

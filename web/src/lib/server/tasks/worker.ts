@@ -3,6 +3,7 @@ import pg from 'pg';
 import type { Logger } from 'pino';
 import { QueryTypes } from 'sequelize';
 import { database } from '../database';
+import { modelFiles } from './model-files';
 import { documentAt } from '../documents';
 import { dropLostParts } from '../files';
 import { purgeRemoved } from '../removed';
@@ -154,7 +155,9 @@ export class Worker {
     try {
       if (attempts >= MOST_ATTEMPTS) throw new Error(`Its worker has ended ${attempts} times.`);
       const document = await documentAt({ id: roomId, revision }, revision);
-      return document && (await this.make(kind, document, input));
+      const whole =
+        document && kind === 'model' ? { ...input, models: await modelFiles(roomId, document) } : input;
+      return document && (await this.make(kind, document, whole));
     } catch (error) {
       this.log.error({ err: error, task: id, kind, room: roomId, revision }, 'task failed');
       return null;

@@ -7,6 +7,7 @@
     softRoom,
     walk,
     wearing,
+    withModels,
     type Design,
     type SchemeRecord,
   } from 'goodreach';
@@ -21,7 +22,7 @@
 
   /** The room in two sets of finishes, seen from one place: side by side, or one over the other with a divider between them. */
   let { onclose }: { onclose: () => void } = $props();
-  const { session } = useWorkspace();
+  const { session, models } = useWorkspace();
 
   const TURN = 0.14;
   const STRIDE = 260;
@@ -80,7 +81,7 @@
   $effect(() => {
     stages?.forEach((stage, index) => {
       const own = designs[index]!;
-      stage.update(sceneOf(own));
+      stage.update(withModels(own, sceneOf(own), models.of));
       stage.shine(roomLight(own, 'noon', true), (count) => softRoom(own, 'noon', true, count));
     });
   });

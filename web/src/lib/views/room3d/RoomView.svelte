@@ -4,6 +4,7 @@
     firstStand,
     itemBoxes,
     leftJamb,
+    modelsIn,
     roomLight,
     roomShape,
     sceneOf,
@@ -11,6 +12,7 @@
     type DayTime,
     walk,
     wayThere,
+    withModels,
     type Point,
   } from 'goodreach';
   import { onMount, untrack } from 'svelte';
@@ -26,7 +28,7 @@
   /** The room in three dimensions: from outside as a model, or from within at eye height. Chosen, moved and changed as in the plan. */
   let { kind }: { kind: RoomViewKind } = $props();
   const workspace = useWorkspace();
-  const { session, screen } = workspace;
+  const { session, screen, models } = workspace;
 
   /** A key turns by so much, radians, and walks so far, mm. */
   const TURN = 0.14;
@@ -61,7 +63,8 @@
     turning: { turn, zoom },
   });
 
-  const groups = $derived(sceneOf(session.document));
+  const groups = $derived(withModels(session.document, sceneOf(session.document), models.of));
+  $effect(() => models.fetch(modelsIn(session.document)));
   const paper = () => getComputedStyle(canvas).getPropertyValue('--paper').trim() || '#F6F2E9';
 
   onMount(() => {

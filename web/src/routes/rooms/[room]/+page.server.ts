@@ -4,6 +4,7 @@ import { lastEdits } from '$server/history';
 import { Job } from '$server/models';
 import { listOptions } from '$server/options';
 import { listFinishes } from '$server/finishes';
+import { listObjects } from '$server/objects';
 import { listRanges } from '$server/ranges';
 import { listOpeningKinds } from '$server/opening-kinds';
 import type { PageServerLoad } from './$types';
@@ -11,17 +12,21 @@ import type { PageServerLoad } from './$types';
 export const load: PageServerLoad = async ({ locals, params }) => {
   const person = requirePerson(locals);
   const room = await requireRoom(locals, params.room);
-  const [job, edits, openingKinds, ranges, finishes, options, document] = await Promise.all([
+  const [job, edits, openingKinds, ranges, finishes, objects, options, document] = await Promise.all([
     Job.findByPk(room.jobId),
     lastEdits(room),
     listOpeningKinds(person),
     listRanges(person),
     listFinishes(person),
+    listObjects(person),
     listOptions(person, room),
     documentOf(room),
   ]);
   const names = { jobName: job?.name ?? '', studioName: person.studioName };
   const { id: roomId, revision } = room;
   const { personId } = person;
-  return { roomId, personId, ...names, revision, document, edits, openingKinds, ranges, finishes, options };
+  return {
+    ...{ roomId, personId, ...names, revision, document, edits },
+    ...{ openingKinds, ranges, finishes, objects, options },
+  };
 };

@@ -8,6 +8,7 @@
   import { LiveRoom } from '$session/live-room.svelte';
   import { OpeningKinds } from '$session/opening-kinds.svelte';
   import { SaveQueue } from '$session/save-queue.svelte';
+  import { StudioModels } from '$lib/tools/studio-models.svelte';
   import { StudioFinishes } from '$session/studio-finishes.svelte';
   import { StudioShelf } from '$session/studio-shelf.svelte';
   import { ScreenState, steps } from '$session/screen.svelte';
@@ -71,11 +72,12 @@
     roomOf(document).unit,
   );
   const openingKinds = new OpeningKinds(untrack(() => data.openingKinds));
-  const shelf = new StudioShelf(untrack(() => data.ranges));
+  const shelf = new StudioShelf(untrack(() => data));
+  const models = new StudioModels();
   const studioFinishes = new StudioFinishes(untrack(() => data.finishes));
   provideWorkspace({
     ...{ session, saving, live, screen, tools, views, pick, drag, faceDrag, openingKinds, shelf, roomId },
-    studioFinishes,
+    ...{ studioFinishes, models },
   });
   $effect(() => void lines.load());
 

@@ -1,5 +1,5 @@
 import { error } from '@sveltejs/kit';
-import { pictureAnswer, requirePerson } from '$server/answers';
+import { fileAnswer, requirePerson } from '$server/answers';
 import { findStudioFile } from '$server/files';
 import type { RequestHandler } from './$types';
 
@@ -7,5 +7,5 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = async ({ locals, params }) => {
   const file = await findStudioFile(requirePerson(locals), params.picture);
   if (!file) error(404, { message: 'This picture is not in your studio.' });
-  return pictureAnswer(file);
+  return fileAnswer(file);
 };

@@ -1,5 +1,5 @@
 import { error } from '@sveltejs/kit';
-import { pictureAnswer, requirePerson } from '$server/answers';
+import { fileAnswer, requirePerson } from '$server/answers';
 import { findFile } from '$server/files';
 import type { RequestHandler } from './$types';
 
@@ -7,5 +7,5 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = async ({ locals, params }) => {
   const file = await findFile(requirePerson(locals), params.room, params.file);
   if (!file) error(404, { message: 'This file is not in your studio.' });
-  return pictureAnswer(file);
+  return fileAnswer(file);
 };
