@@ -135,9 +135,13 @@ export default tseslint.config(
       ...['wording', 'cli', 'demo', 'ranges/data'].map((folder) => `core/src/${folder}/**`),
       'core/src/cli.ts',
       // Keys, columns, formats and signs of units, as they stand in files and are typed.
-      ...['exports/*', 'imports/**/*', 'document/json-schema', 'document/range-limits', 'drawing/plan-cut'].map(
-        (file) => `core/src/${file}.ts`,
-      ),
+      ...[
+        'exports/*',
+        'imports/**/*',
+        'document/json-schema',
+        'document/range-limits',
+        'drawing/plan-cut',
+      ].map((file) => `core/src/${file}.ts`),
       ...[
         'drawing/sheet/sheet-format',
         'ranges/construction',
