@@ -7,9 +7,11 @@ import { concealCistern } from './commands/conceal-cistern';
 import { editFaces } from './commands/edit-faces';
 import { editItems } from './commands/edit-items';
 import { fillGap } from './commands/fill-gap';
+import { forgetProfile } from './commands/forget-profile';
 import { groupItems } from './commands/group-items';
 import { insertCorner } from './commands/insert-corner';
 import { joinItems } from './commands/join-items';
+import { keepProfile } from './commands/keep-profile';
 import { keepScheme } from './commands/keep-scheme';
 import { leaveOpen } from './commands/leave-open';
 import { lineFace } from './commands/line-face';
@@ -79,9 +81,11 @@ export const commands = [
   editFaces,
   editItems,
   fillGap,
+  forgetProfile,
   groupItems,
   insertCorner,
   joinItems,
+  keepProfile,
   keepScheme,
   leaveOpen,
   lineFace,

@@ -20,7 +20,7 @@ export type StraightOnly = 'propose' | 'push-corner' | 'push-part' | 'stretch';
 /** What is done to a row of items. */
 export type ActOnRow = 'conceal' | 'mirror' | 'seat-or-back';
 /** What was looked for by its id. */
-export type Sought = 'face' | 'item' | 'opening' | 'opening-or-item' | 'thing' | 'underlay';
+export type Sought = 'face' | 'item' | 'opening' | 'opening-or-item' | 'profile' | 'thing' | 'underlay';
 /** What is chosen among what is known. */
 export type Choice =
   | 'band'
@@ -74,6 +74,9 @@ export interface RefusalData {
   'section-named': { name: string };
   'places-alike': Record<string, never>;
   'outline-crossing': Record<string, never>;
+  'profile-fine': { most: number };
+  'profile-large': { size: number; most: number };
+  'profile-used': { name: string };
   'dxf-unreadable': { reason: Reason };
   'object-unreadable': { reason: Reason };
   'record-missing': { id: string; what: Sought };

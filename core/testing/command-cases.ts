@@ -8,6 +8,8 @@ import { usualOpening } from '../src/commands/put-opening';
 import {
   edgeCase,
   finishCase,
+  forgetProfileCase,
+  keepProfileCase,
   keepSchemeCase,
   lineFaceCase,
   plinthCase,
@@ -85,6 +87,7 @@ export const asked = (design: Design): Record<string, Asked> => ({
     ...{ label: 'Fill the open length', writes: ['strip'] },
     refuses: [{ id: 'strip', face: 'face-a', at: 1400 }, '300'],
   },
+  'forget-profile': forgetProfileCase,
   'group-items': {
     does: { ids: ['a', 'c'], group: 'g' },
     ...{ label: 'Group', writes: ['a', 'c'] },
@@ -100,6 +103,7 @@ export const asked = (design: Design): Record<string, Asked> => ({
     ...{ label: 'Join two in one', writes: ['a', 'b'] },
     refuses: [{ ids: ['a', 'c'] }, 'F600'],
   },
+  'keep-profile': keepProfileCase,
   'keep-scheme': keepSchemeCase,
   'leave-open': {
     does: { id: 'open', face: 'face-a', at: 1400 },

@@ -1,4 +1,4 @@
-import type { SchemeRecord } from '../src/document/records';
+import type { ProfileRecord, SchemeRecord } from '../src/document/records';
 /** What is set along an edge of a top. */
 export const edgeCase = {
   'set-edge-way': {
@@ -66,6 +66,30 @@ export const darkScheme: SchemeRecord = {
   ...{ kind: 'scheme', id: 'dark', name: 'Dark', room: { frontFinish: 'Soot' } },
   parts: [{ id: 'a', finish: 'Kelp' }],
 };
+
+export const oldProfile: ProfileRecord = {
+  ...{ kind: 'profile', id: 'profile-old', name: 'Old', use: 'skirting' },
+  shape: [
+    { out: 0, up: 0 },
+    { out: 20, up: 0 },
+    { out: 0, up: 90 },
+  ],
+};
+
+export const forgetProfileCase = {
+  does: { id: 'profile-old' },
+  ...{ label: 'Forget a profile', writes: ['profile-old'] },
+  refuses: [{ id: 'profile-gone' }, 'The profile profile-gone is no longer'],
+} as const;
+
+export const keepProfileCase = {
+  does: { id: 'profile-new', name: ' Ridge ', use: 'cornice', shape: oldProfile.shape },
+  ...{ label: 'Keep the profile Ridge', writes: ['profile-new'] },
+  refuses: [
+    { id: 'profile-new', name: ' ', use: 'cornice', shape: oldProfile.shape },
+    'The profile needs a name',
+  ],
+} as const;
 
 export const keepSchemeCase = {
   does: { id: 'kept', name: ' Harbour grey ' },

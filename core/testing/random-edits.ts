@@ -28,6 +28,7 @@ import { setItem } from '../src/commands/set-item';
 import { fillGap } from '../src/commands/fill-gap';
 import { joinItems } from '../src/commands/join-items';
 import { lineFace } from '../src/commands/line-face';
+import { keepProfile } from '../src/commands/keep-profile';
 import { leaveOpen } from '../src/commands/leave-open';
 import { splitItem } from '../src/commands/split-item';
 import { swapItems } from '../src/commands/swap-items';
@@ -51,6 +52,7 @@ import {
   liningStyles,
   topCornerKeys,
   trimProfiles,
+  type TrimUse,
 } from '../src/document/limits';
 import { setRoom } from '../src/commands/set-room';
 import { setTrim } from '../src/commands/set-trim';
@@ -62,10 +64,11 @@ import { loopOf, recordsOf, type Design } from '../src/document/design';
 import { type Patch } from '../src/document/patch';
 
 const shelf = shelfOf('fathom');
+const trimUses = Object.keys(trimProfiles) as TrimUse[];
 
 /** A random edit: which command, and numbers to make its arguments from; many are refused, as in life. */
 export const anEdit = fc.record({
-  what: fc.integer({ min: 0, max: 45 }),
+  what: fc.integer({ min: 0, max: 46 }),
   a: fc.nat(1000),
   b: fc.nat(1000),
   c: fc.nat(1000),
@@ -258,6 +261,16 @@ export function askFor(
             ...{ use: 'lightRail', at: [{ item: id, side: overhangSides[b % 4]! }] },
             profile: c % 4 ? trimProfiles.lightRail[c % 4]! : null,
           });
+    case 46: {
+      const use = trimUses[c % trimUses.length]!;
+      if (a % 2) return setRoom.run(design, { [use]: `profile-${use}` });
+      const shape = [
+        { out: 0, up: 0 },
+        { out: 10 + (a % 40), up: 0 },
+        { out: 0, up: 20 + (b % 90) },
+      ];
+      return keepProfile.run(design, { id: `profile-${use}`, name: `Own ${use}`, use, shape });
+    }
     case 39:
       return setRoom.run(design, {
         cornice: trimProfiles.cornice[a % 5]!,

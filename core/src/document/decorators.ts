@@ -17,7 +17,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import type { ReasonKey } from '../reasons';
-import { MOST_HEIGHT } from './limits';
+import { MOST_HEIGHT, OWN_PROFILE, trimProfiles, type TrimUse } from './limits';
 
 /** What is wrong with a text of blanks; other reasons are said as the library says them. */
 export const ONLY_BLANKS: ReasonKey = 'only-blanks';
@@ -50,6 +50,11 @@ export function Words(least: number, most: number): PropertyDecorator {
 /** One of a fixed list of words. */
 export function OneOf(words: readonly (string | number)[]): PropertyDecorator {
   return IsIn([...words]);
+}
+
+/** A profile of a trim: one of ours for its use, or one of the room's own. */
+export function Profile(use: TrimUse): PropertyDecorator {
+  return Matches(new RegExp(`^(?:${trimProfiles[use].join('|')}|${OWN_PROFILE.source.slice(1, -1)})$`));
 }
 
 /** The sizes something is made in: one to so many lengths. */

@@ -67,6 +67,7 @@ describe('kinds of record', () => {
       'face',
       'finish',
       'loop',
+      'profile',
       'range',
       'room',
     ]);

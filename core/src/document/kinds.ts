@@ -33,6 +33,7 @@ const kinds: { readonly [K in RecordKind]: KindFacts<RecordOf<K>> } = {
   loop: built,
   measurement: between,
   opening: { ...built, removable: true },
+  profile: built,
   range: built,
   room: { ...built, directions: ['north'] },
   scheme: { ...fixedToWalls, removable: true, places: {} },

@@ -82,7 +82,16 @@ export const trimProfiles = {
   cove: ['none', 'hollow', 'stepped', 'square'],
 } as const;
 export type TrimUse = keyof typeof trimProfiles;
-export type TrimProfile<U extends TrimUse = TrimUse> = (typeof trimProfiles)[U][number];
+/** A profile of the room's own, told by its record's id. */
+export type OwnProfile = `profile-${string}`;
+export const OWN_PROFILE = /^profile-[A-Za-z0-9_-]{1,60}$/;
+export const isOwnProfile = (profile: string): profile is OwnProfile => OWN_PROFILE.test(profile);
+/** The shapes of ours, and any of the room's own. */
+export type OurProfile<U extends TrimUse = TrimUse> = (typeof trimProfiles)[U][number];
+export type TrimProfile<U extends TrimUse = TrimUse> = OurProfile<U> | OwnProfile;
+/** A cross section has so many places at most, and reaches so far, mm. */
+export const MOST_PROFILE_PLACES = 200;
+export const MOST_PROFILE = 300;
 /** Those that run along items, and those along walls. */
 export const itemTrims = ['cornice', 'lightRail'] as const satisfies readonly TrimUse[];
 export type ItemTrim = (typeof itemTrims)[number];

@@ -8,6 +8,7 @@ import { LeftOpenRecord } from './kinds/left-open';
 import { LoopRecord } from './kinds/loop';
 import { MeasurementRecord } from './kinds/measurement';
 import { OpeningRecord } from './kinds/opening';
+import { ProfileRecord } from './kinds/profile';
 import { RangeRecord } from './kinds/range';
 import { RoomRecord } from './kinds/room';
 import { SchemeRecord } from './kinds/scheme';
@@ -31,6 +32,7 @@ export const recordClasses = {
   loop: LoopRecord,
   measurement: MeasurementRecord,
   opening: OpeningRecord,
+  profile: ProfileRecord,
   range: RangeRecord,
   room: RoomRecord,
   scheme: SchemeRecord,
@@ -63,6 +65,7 @@ export {
   TopOverhangs,
   TopSplash,
 } from './kinds/item';
+export { ProfilePlace } from './kinds/profile';
 export { RoomFinishes } from './kinds/room';
 export { SchemePart } from './kinds/scheme';
 export { FacePlace, FacePlacement, FloorPlacement, OutlinePlace, type Placement, type Side } from './places';
@@ -76,6 +79,7 @@ export {
   LoopRecord,
   MeasurementRecord,
   OpeningRecord,
+  ProfileRecord,
   RangeRecord,
   RoomRecord,
   SchemeRecord,

@@ -6,7 +6,7 @@ import { itemBoxes, type ItemBox } from '../setting/item-box';
 import { itemNumbers } from '../setting/item-numbers';
 import { splashes } from '../surfaces/splashes';
 import { tops } from '../surfaces/tops';
-import { shapeOfTrim, trimAt } from '../surfaces/trim-piece';
+import { trimAt } from '../surfaces/trim-piece';
 import { shapeReach } from '../surfaces/trim-profiles';
 import { trims } from '../surfaces/trims';
 import { waterfalls } from '../surfaces/waterfalls';
@@ -56,7 +56,7 @@ export function drawTrims(design: Design, mode: PlanMode): Primitive[] {
   return trims(design)
     .filter(({ use }) => shown.includes(use))
     .map((piece) => {
-      const { out } = shapeReach(shapeOfTrim(piece));
+      const { out } = shapeReach(piece.shape);
       const edge = piece.path.map((_, index) => trimAt(piece, index, out));
       const dash = piece.use === 'cornice' && mode !== 'ceiling' ? DASH : undefined;
       return line('trims', edge, WEIGHT.thin, 'faint', dash);

@@ -3,7 +3,7 @@ import { remember } from '../document/remember';
 import { subtract, unit } from '../geometry/point';
 import { finishAlong } from '../surfaces/finish-of';
 import type { Finish } from '../surfaces/finishes';
-import { shapeOfTrim, type TrimPiece } from '../surfaces/trim-piece';
+import { type TrimPiece } from '../surfaces/trim-piece';
 import { trims } from '../surfaces/trims';
 import { grained, swept, type Mesh } from './mesh';
 import type { SceneGroup } from './scene-part';
@@ -41,6 +41,6 @@ const madeGroup = remember((piece: TrimPiece, { finish }: { finish: Finish | nul
 export function trimMesh(piece: TrimPiece): Mesh {
   const { path, out, level, along } = piece;
   const u = unit(subtract(path[1]!, path[0]!));
-  const shape = shapeOfTrim(piece).map(({ x, y }) => ({ x, y: y + level }));
+  const shape = piece.shape.map(({ x, y }) => ({ x, y: y + level }));
   return grained(swept(shape, { path, out, outside: 'items' in along ? 'right' : 'left' }), [u.x, u.y, 0]);
 }

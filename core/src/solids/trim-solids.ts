@@ -1,7 +1,7 @@
 import { recordOf, type Design } from '../document/design';
 import type { DesignRecord } from '../document/records';
 import { remember } from '../document/remember';
-import { shapeOfTrim, trimAt, type TrimPiece } from '../surfaces/trim-piece';
+import { trimAt, type TrimPiece } from '../surfaces/trim-piece';
 import type { TrimShape } from '../surfaces/trim-profiles';
 import { plainSides, type Solid } from './solid';
 
@@ -25,7 +25,7 @@ const layersOf = remember(
     const { path, along, level } = piece;
     const isWall = !('items' in along);
     const carriers = 'items' in along ? [...new Set(along.items.map(({ item }) => item))] : [];
-    return slicesOf(shapeOfTrim(piece)).flatMap(({ low, high, back, outer, goesOn }) =>
+    return slicesOf(piece.shape).flatMap(({ low, high, back, outer, goesOn }) =>
       path.slice(1).map((_, index): Solid => {
         // Counter-clockwise: along items the room is on the right of the path, along walls on its left.
         const [first, second] = isWall ? [back, outer] : [outer, back];

@@ -7,6 +7,7 @@ import { setPlinth } from '../commands/set-plinth';
 import { setTopCorner } from '../commands/set-top-corner';
 import { setTopEdge } from '../commands/set-top-edge';
 import { setTopJoints } from '../commands/set-top-joints';
+import { setTrim } from '../commands/set-trim';
 import { recordOf, type Design } from '../document/design';
 import { applyPatch, type Patch } from '../document/patch';
 import { signedArea } from '../geometry/polygon';
@@ -16,6 +17,7 @@ import { roomShape } from '../survey/room-shape';
 import { topCorrections } from './top-facts';
 import { jointedTops } from './top-joints';
 import { tops } from './tops';
+import { trimCorrections } from './trim-facts';
 
 /** The full room with a top corrected at every cabinet that stands on the floor. */
 function corrected(): Design {
@@ -30,10 +32,14 @@ function corrected(): Design {
     const way = { splash: { height: 150 }, waterfall: id === 'island' };
     run(must(setEdgeWay.run(design, { at: [{ item: id, side: 'behind' }], way })));
   }
+  const over = { use: 'cornice', at: [{ item: 'wall', side: 'front' }], profile: 'ogee' } as const;
+  run(must(setTrim.run(design, over)));
+  const under = { use: 'lightRail', at: [{ item: 'wall', side: 'right' }], profile: 'none' } as const;
+  run(must(setTrim.run(design, under)));
   return design;
 }
-/** The edits that are about tops, or that make other items of those there are. */
-const OTHERWISE = new Set([19, 20, 26, 27, 32, 33, 34, 35, 37]);
+/** The edits that are about tops and trims, or that make other items of those there are. */
+const OTHERWISE = new Set([19, 20, 26, 27, 32, 33, 34, 35, 37, 38]);
 
 it('what was set by hand stays as long as its item does, and what goes with one is named', () => {
   fc.assert(
@@ -44,17 +50,18 @@ it('what was set by hand stays as long as its item does, and what goes with one 
         if (!asked.ok || OTHERWISE.has(edit.what)) return;
         const after = must(applyPatch(design, asked.value));
         const gone = new Set(goneTops(asked.value).map(({ id }) => id));
-        for (const one of topCorrections(design))
+        for (const one of [...topCorrections(design), ...trimCorrections(design)])
           for (const id of one.items) {
             const [was, is] = [recordOf(design, 'item', id)!, recordOf(after, 'item', id)];
-            expect(gone.has(id)).toBe(!is);
+            if (!('trim' in one)) expect(gone.has(id)).toBe(!is);
             if (is)
-              expect([is.overhangs, is.plinth, is.topCorners, is.topEdges, is.topJoints]).toEqual([
+              expect([is.overhangs, is.plinth, is.topCorners, is.topEdges, is.topJoints, is.trims]).toEqual([
                 was.overhangs,
                 was.plinth,
                 was.topCorners,
                 was.topEdges,
                 was.topJoints,
+                was.trims,
               ]);
           }
         design = after;

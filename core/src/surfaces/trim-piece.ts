@@ -2,7 +2,7 @@ import type { TrimProfile, TrimUse } from '../document/limits';
 import { remember } from '../document/remember';
 import { cross, distance, dot, inward, subtract, unit, type Point } from '../geometry/point';
 import type { ItemSide, TopEdge } from './top-edge';
-import { shapeReach, trimShape, type TrimShape } from './trim-profiles';
+import { shapeReach, type TrimShape } from './trim-profiles';
 
 /** What a trim runs along: sides of items, a wall, or a fixed thing. */
 export type TrimmedSide =
@@ -15,6 +15,8 @@ export type TrimmedSide =
 export interface TrimPiece {
   use: TrimUse;
   profile: Exclude<TrimProfile, 'none'>;
+  /** Its cross section. */
+  shape: TrimShape;
   along: TrimmedSide;
   path: readonly Point[];
   out: readonly Point[];
@@ -31,9 +33,6 @@ export interface TrimPlace {
   a: Point;
   b: Point;
 }
-
-export const shapeOfTrim = ({ use, profile }: Pick<TrimPiece, 'use' | 'profile'>): TrimShape =>
-  trimShape(use, profile)!;
 
 /** The place of a trim so far out of its line, at one of its path's places. */
 export function trimAt({ path, out }: Pick<TrimPiece, 'path' | 'out'>, index: number, by: number): Point {
@@ -55,7 +54,7 @@ export interface TrimCut {
 
 /** How a length of trim is cut. Along a bent wall its length at the wall counts. */
 export function trimCut(piece: TrimPiece): TrimCut {
-  const { in: back, out: outer } = shapeReach(shapeOfTrim(piece));
+  const { in: back, out: outer } = shapeReach(piece.shape);
   const { path, out } = piece;
   const last = path.length - 1;
   const way = (from: number): Point => unit(subtract(path[from + 1]!, path[from]!));

@@ -1,4 +1,4 @@
-import type { TrimProfile, TrimUse } from '../document/limits';
+import type { OurProfile, TrimUse } from '../document/limits';
 import { signedArea } from '../geometry/polygon';
 import type { Point } from '../geometry/point';
 
@@ -26,7 +26,7 @@ function wave(from: Pair, to: Pair): Pair[] {
   return [...quarter(from, middle, 'up-first'), ...quarter(middle, to, 'out-first')];
 }
 
-type Shapes = { [U in TrimUse]: Record<Exclude<TrimProfile<U>, 'none'>, readonly Pair[]> };
+type Shapes = { [U in TrimUse]: Record<Exclude<OurProfile<U>, 'none'>, readonly Pair[]> };
 
 /** Every shape of ours. Cornices stand on the boxes and come out over the fronts; light rails hang under them, flush with the fronts; the others have their backs to the wall. */
 const shapes: Shapes = {
@@ -107,8 +107,8 @@ const shapes: Shapes = {
 };
 
 /** The cross section of a trim; null of none. */
-export function trimShape(use: TrimUse, profile: TrimProfile): TrimShape | null {
-  return (known[use] as Partial<Record<TrimProfile, TrimShape>>)[profile] ?? null;
+export function trimShape(use: TrimUse, profile: OurProfile): TrimShape | null {
+  return (known[use] as Partial<Record<OurProfile, TrimShape>>)[profile] ?? null;
 }
 
 const known = Object.fromEntries(
@@ -116,7 +116,7 @@ const known = Object.fromEntries(
     use,
     Object.fromEntries(Object.entries(all).map(([profile, pairs]) => [profile, shapeOf(pairs)])),
   ]),
-) as Record<TrimUse, Partial<Record<TrimProfile, TrimShape>>>;
+) as Record<TrimUse, Partial<Record<OurProfile, TrimShape>>>;
 
 function shapeOf(pairs: readonly Pair[]): TrimShape {
   const shape = pairs.map(([x, y]) => ({ x, y }));

@@ -16,7 +16,8 @@ import type { Bearing } from './board-rings';
 import { boardsAlong, type BoardRow, type EdgeBoard } from './edge-boards';
 import { edgeStretches, sameStretches } from './edge-stretches';
 import { standsBefore } from './plinths';
-import { shapeReach, trimShape } from './trim-profiles';
+import { profileShape } from './own-profiles';
+import { shapeReach, type TrimShape } from './trim-profiles';
 import { samePiece, squareOut, type TrimPiece, type TrimPlace } from './trim-piece';
 
 /** Whether an item of a kind, its underside so high, can have a trim along it: wall units and talls a cornice, wall units a light rail. */
@@ -68,7 +69,7 @@ export function trimRows(design: Design, use: ItemTrim): readonly BoardRow[] {
 function tallOf(design: Design, use: ItemTrim, { id }: ItemBox): number {
   const sides = ['front', 'left', 'right', 'behind'] as const;
   const heights = sides.map((side) => {
-    const shape = trimShape(use, trimProfileOf(design, use, { id, side }).profile);
+    const shape = profileShape(design, use, trimProfileOf(design, use, { id, side }).profile);
     return shape ? Math.max(shapeReach(shape).high, -shapeReach(shape).low) : 0;
   });
   return Math.max(...heights);
@@ -139,7 +140,9 @@ const askedOf = (design: Design, use: ItemTrim, boards: readonly EdgeBoard[]): A
 function piecesOf(design: Design, use: ItemTrim, { boards, high, low }: BoardRow): TrimPiece[] {
   const level = use === 'cornice' ? low : high;
   const asked = askedOf(design, use, boards);
-  return lengthsOf(boards[0]?.edge ?? NO_BOARD, { boards, asked, use, level });
+  const profiles = new Set(asked.flat().map(({ made }) => made));
+  const shapes = Object.fromEntries([...profiles].map((made) => [made, profileShape(design, use, made)]));
+  return lengthsOf(boards[0]?.edge ?? NO_BOARD, { boards, asked, shapes, use, level });
 }
 
 const NO_BOARD = {};
@@ -148,25 +151,28 @@ interface Row {
   boards: readonly EdgeBoard[];
   /** The profile along each board, stretch by stretch of its edge. */
   asked: readonly (readonly Asked[])[];
+  /** The cross section of each profile. */
+  shapes: Readonly<Record<string, TrimShape | null>>;
   use: ItemTrim;
   level: number;
 }
 
 const lengthsOf = remember(
-  (_row: object, { boards, asked, use, level }: Row): TrimPiece[] => {
+  (_row: object, { boards, asked, shapes, use, level }: Row): TrimPiece[] => {
     const found = boards.flatMap((board, index) =>
       asked[index]!.flatMap(({ at, from, to, made }) => {
         const { edge, a, b, footprint } = board;
         const u = unit(subtract(edge.b, edge.a));
         const [starts, ends] = [distance(edge.a, a), distance(edge.a, b)];
         const [first, last] = [Math.max(from, starts), Math.min(to, ends)];
-        if (made === 'none' || last - first < TOUCH) return [];
+        const shape = shapes[made];
+        if (made === 'none' || !shape || last - first < TOUCH) return [];
         const square = squareOut(a, b, 'right');
         // The other way from the inner end of the board, for what comes out of it.
         const mitre = (inner: Point, end: Point) => scale(subtract(inner, end), -1 / THICK);
         const onto = (along: number) => place(edge.a, u, along, u, 0);
         const piece: TrimPiece = {
-          ...{ use, profile: made, along: { items: at }, level },
+          ...{ use, profile: made, shape, along: { items: at }, level },
           path: [first === starts ? a : onto(first), last === ends ? b : onto(last)],
           out: [
             first === starts ? mitre(footprint[3]!, a) : square,

@@ -15,7 +15,8 @@ import { mitred } from './edge-stretches';
 import { finishNamed } from './finishes';
 import { keyedRings } from './keyed-rings';
 import type { TopEdge } from './top-edge';
-import { shapeReach, trimShape } from './trim-profiles';
+import { profileShape } from './own-profiles';
+import { shapeReach, type TrimShape } from './trim-profiles';
 import { samePiece, type TrimPiece, type TrimPlace } from './trim-piece';
 
 /** What stands so near to a wall has nothing behind it, mm. */
@@ -52,6 +53,7 @@ interface Stretch {
   a: Point;
   b: Point;
   profile: TrimProfile;
+  shape: TrimShape | null;
 }
 
 const runsOf = (design: Design, use: WallTrim, level: number): TrimPiece[] =>
@@ -70,9 +72,10 @@ function stretchesOf(design: Design, use: WallTrim, level: number): Stretch[][] 
       const face = edge.role === 'wall' ? shape.byId.get(edge.at!) : undefined;
       const half = face?.wallHeight ?? null;
       // Where it has none the next ends at it.
-      if (!trimShape(use, profile) || (half !== null && half < 2 * high))
-        return [{ edge, a: edge.a, b: edge.b, profile: 'none' }];
-      return freeOf(design, edge, { low, high }).map(([a, b]) => ({ edge, a, b, profile }));
+      const own = profileShape(design, use, profile);
+      if (!own || (half !== null && half < 2 * high))
+        return [{ edge, a: edge.a, b: edge.b, profile: 'none', shape: null }];
+      return freeOf(design, edge, { low, high }).map(([a, b]) => ({ edge, a, b, profile, shape: own }));
     }),
   );
 }
@@ -106,7 +109,7 @@ const freeRings = remember(
 function tallestOf(design: Design, use: WallTrim): number {
   const all = [null, ...roomShape(design).faces.map(({ id }) => id)];
   const heights = all.map((face) => {
-    const shape = trimShape(use, wallTrimOf(design, use, face).profile);
+    const shape = profileShape(design, use, wallTrimOf(design, use, face).profile);
     return shape ? Math.max(shapeReach(shape).high, -shapeReach(shape).low) : 0;
   });
   return Math.max(...heights);
@@ -152,13 +155,13 @@ function piecesAlong(stretches: readonly Stretch[], use: WallTrim, level: number
     stretches.map(({ a, b, profile }) => ({ a, b, thick: profile === 'none' ? 0 : 1 })),
   );
   const pieces: Told[] = [];
-  for (const [index, { edge, a, b, profile }] of stretches.entries()) {
-    if (profile === 'none') continue;
+  for (const [index, { edge, a, b, profile, shape }] of stretches.entries()) {
+    if (profile === 'none' || !shape) continue;
     const [, , end, start] = footprints[index]! as [Point, Point, Point, Point];
     const along =
       edge.role === 'fixed' ? { fixed: edge.at! } : ({ face: edge.at! } satisfies TrimPiece['along']);
     const out = [subtract(start, a), subtract(end, b)] as const;
-    pieces.push({ edge, piece: { use, profile, along, path: [a, b], out: [...out], level } });
+    pieces.push({ edge, piece: { use, profile, shape, along, path: [a, b], out: [...out], level } });
   }
   const told = pieces.reduce<Told[]>((all, one) => {
     const [first, last] = [all[0], all.at(-1)];

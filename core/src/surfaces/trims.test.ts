@@ -15,7 +15,7 @@ import { signedArea } from '../geometry/polygon';
 import { intersect } from '../geometry/region';
 import { trimMesh } from '../scene/trim-parts';
 import { solidsOf } from '../solids/solids';
-import { trimCut, trimAt, shapeOfTrim, type TrimPiece } from './trim-piece';
+import { trimCut, trimAt, type TrimPiece } from './trim-piece';
 import { shapeReach, trimShape } from './trim-profiles';
 import { trims } from './trims';
 import { withoutRoom } from './trims-along-items';
@@ -296,7 +296,7 @@ describe('trims along walls', () => {
     const arc = 2 * radius * Math.asin(2000 / radius);
     expect(Math.abs(trimCut(curve!).length - arc)).toBeLessThan(2);
     // Its outer edge lies evenly so far before the wall.
-    const { out } = shapeReach(shapeOfTrim(curve!));
+    const { out } = shapeReach(curve!.shape);
     const centre = { x: 2000, y: radius - 400 };
     const away = (piece_: TrimPiece, index: number, by: number) => {
       const { x, y } = trimAt(piece_, index, by);

@@ -18,9 +18,11 @@ export const commandLabels = {
   'edit-items': ({ ids }: { ids: Several }) =>
     ids.length === 1 ? 'Change an item' : `Change ${ids.length} items`,
   'fill-gap': () => 'Fill the open length',
+  'forget-profile': () => 'Forget a profile',
   'group-items': ({ group }: { group?: string | null }) => (group ? 'Group' : 'Ungroup'),
   'insert-corner': () => 'Insert a corner',
   'join-items': () => 'Join two in one',
+  'keep-profile': ({ name }: { name: string }) => `Keep the profile ${name.trim()}`,
   'keep-scheme': ({ name }: { name: string }) => `Keep the finishes as ${name.trim()}`,
   'leave-open': () => 'Leave it open',
   'line-face': () => 'Line a wall',

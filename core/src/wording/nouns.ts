@@ -18,6 +18,7 @@ export const nouns = {
   'taped-place': 'the place that {name} was taped to',
   thickness: 'the thickness',
   'finish-set': 'the set of finishes',
+  profile: 'the profile',
   lining: 'the lining',
   'lining-behind': 'the lining behind',
   'ceiling-height': 'the ceiling height',

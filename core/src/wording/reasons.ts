@@ -20,6 +20,7 @@ export const reasons = {
   'too-many-places': 'it has more than {most} places',
   'too-many-bytes': 'it is larger than {most} MB',
   'too-slow': 'it takes longer than {most} s',
+  'no-closed-line': 'it has no closed line to take as the cross section',
   'no-lines': 'it has no lines',
 
   'object-kind': 'it is neither .glb, .gltf nor .obj',

@@ -23,6 +23,7 @@ const sought: Record<Sought, string> = {
   item: 'item',
   opening: 'opening',
   'opening-or-item': 'opening or item',
+  profile: 'profile',
   thing: 'thing',
   underlay: 'underlay',
 };
@@ -123,6 +124,10 @@ const wording: Wording = {
   'places-alike': () => 'The two places are the same. Choose two that are well apart.',
   'outline-crossing': () =>
     'These corners make no outline: its sides cross, or it has no extent. Move one of them, or take it out.',
+  'profile-fine': ({ most }) => `This profile has more than ${most} places. Draw its curves with fewer.`,
+  'profile-large': ({ size, most }, show) =>
+    `This profile would be ${show(size)} large; a trim is ${show(most)} at most. Check the unit of the drawing.`,
+  'profile-used': ({ name }) => `There are trims of the profile ${name}. Give them another first.`,
   'dxf-unreadable': ({ reason }) =>
     `The file can’t be read as a DXF drawing: ${sayReason(reason)}. Save it as DXF anew, or choose a picture of it.`,
   'object-unreadable': ({ reason }) =>

@@ -3,7 +3,7 @@ import type {
   FinishPart,
   HandleStyle,
   LiningStyle,
-  TrimProfile,
+  OurProfile,
   TrimUse,
 } from '../document/limits';
 import type { FixedType, ServiceType } from '../document/fixture-types';
@@ -45,7 +45,7 @@ export const trimNames: Record<TrimUse, string> = {
   cove: 'Ceiling cove',
 };
 
-export const trimProfileNames: Record<TrimProfile, string> = {
+export const trimProfileNames: Record<OurProfile, string> = {
   none: 'None',
   square: 'Square',
   hollow: 'Hollow',
@@ -54,6 +54,9 @@ export const trimProfileNames: Record<TrimProfile, string> = {
   rounded: 'Rounded',
   bevelled: 'Bevelled',
 };
+
+/** What is said in place of the name of a profile that was never in this room, or is no more. */
+export const missingProfileName = 'A profile that is not here';
 
 /** What is finished by itself. */
 export const finishPartNames: Record<FinishPart, string> = {

@@ -1,5 +1,5 @@
 import { Equals } from 'class-validator';
-import { Millimetres, OneOf, Optional, Radians, RecordId, Words } from '../decorators';
+import { Millimetres, OneOf, Optional, Profile, Radians, RecordId, Words } from '../decorators';
 import {
   LEAST_CEILING,
   LEAST_CORNER,
@@ -14,7 +14,6 @@ import {
   MOST_HEIGHT,
   MOST_UNCERTAINTY,
   MOST_WALL,
-  trimProfiles,
   type TrimProfile,
 } from '../limits';
 
@@ -46,8 +45,8 @@ export class FaceRecord {
   @Optional() @Millimetres(LEAST_HALF_WALL, MOST_HEIGHT) wallHeight?: number;
   @Optional() @Millimetres(0, 200) cap?: number;
   /** Its skirting and cove, where they are not as the others. */
-  @Optional() @OneOf(trimProfiles.skirting) skirting?: TrimProfile<'skirting'>;
-  @Optional() @OneOf(trimProfiles.cove) cove?: TrimProfile<'cove'>;
+  @Optional() @Profile('skirting') skirting?: TrimProfile<'skirting'>;
+  @Optional() @Profile('cove') cove?: TrimProfile<'cove'>;
   /** What the wall is finished with, where it is not as the others. */
   @Optional() @Words(1, 40) finish?: string;
 }

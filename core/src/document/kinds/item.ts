@@ -6,6 +6,7 @@ import {
   Nested,
   OneOf,
   Optional,
+  Profile,
   Radians,
   RecordId,
   Words,
@@ -22,7 +23,6 @@ import {
   MOST_PLINTH_OUT,
   MOST_SPLASH,
   edgeProfiles,
-  trimProfiles,
   doorStyles,
   handleStyles,
   MOST_FINISH,
@@ -102,18 +102,18 @@ export class PlinthWay {
 
 /** The cornice over the sides of an item, where it is not as the room says. */
 export class CorniceWays {
-  @Optional() @OneOf(trimProfiles.cornice) front?: TrimProfile<'cornice'>;
-  @Optional() @OneOf(trimProfiles.cornice) left?: TrimProfile<'cornice'>;
-  @Optional() @OneOf(trimProfiles.cornice) right?: TrimProfile<'cornice'>;
-  @Optional() @OneOf(trimProfiles.cornice) behind?: TrimProfile<'cornice'>;
+  @Optional() @Profile('cornice') front?: TrimProfile<'cornice'>;
+  @Optional() @Profile('cornice') left?: TrimProfile<'cornice'>;
+  @Optional() @Profile('cornice') right?: TrimProfile<'cornice'>;
+  @Optional() @Profile('cornice') behind?: TrimProfile<'cornice'>;
 }
 
 /** The light rail under the sides of an item, where it is not as the room says. */
 export class LightRailWays {
-  @Optional() @OneOf(trimProfiles.lightRail) front?: TrimProfile<'lightRail'>;
-  @Optional() @OneOf(trimProfiles.lightRail) left?: TrimProfile<'lightRail'>;
-  @Optional() @OneOf(trimProfiles.lightRail) right?: TrimProfile<'lightRail'>;
-  @Optional() @OneOf(trimProfiles.lightRail) behind?: TrimProfile<'lightRail'>;
+  @Optional() @Profile('lightRail') front?: TrimProfile<'lightRail'>;
+  @Optional() @Profile('lightRail') left?: TrimProfile<'lightRail'>;
+  @Optional() @Profile('lightRail') right?: TrimProfile<'lightRail'>;
+  @Optional() @Profile('lightRail') behind?: TrimProfile<'lightRail'>;
 }
 
 /** The trims along an item. */

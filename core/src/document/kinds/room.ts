@@ -1,6 +1,6 @@
 import { Equals, IsBoolean } from 'class-validator';
 import { lengthUnits, type LengthUnit } from '../../units/units';
-import { Millimetres, OneOf, Optional, Radians, RecordId, Words } from '../decorators';
+import { Millimetres, OneOf, Optional, Profile, Radians, RecordId, Words } from '../decorators';
 import {
   LEAST_CEILING,
   LEAST_CORNER_UNCERTAINTY,
@@ -15,7 +15,6 @@ import {
   MOST_WALL,
   packIds,
   edgeProfiles,
-  trimProfiles,
   doorStyles,
   handleStyles,
   MOST_FINISH,
@@ -83,10 +82,10 @@ export class RoomRecord extends RoomFinishes {
   /** How far plinths stand back behind the fronts of boxes; as their range builds unless given. */
   @Optional() @Millimetres(-MOST_PLINTH_OUT, MOST_PLINTH_BACK) plinthBack?: number;
   /** The trims along cabinets and walls; a plain skirting and no others unless given. */
-  @Optional() @OneOf(trimProfiles.cornice) cornice?: TrimProfile<'cornice'>;
-  @Optional() @OneOf(trimProfiles.lightRail) lightRail?: TrimProfile<'lightRail'>;
-  @Optional() @OneOf(trimProfiles.skirting) skirting?: TrimProfile<'skirting'>;
-  @Optional() @OneOf(trimProfiles.cove) cove?: TrimProfile<'cove'>;
+  @Optional() @Profile('cornice') cornice?: TrimProfile<'cornice'>;
+  @Optional() @Profile('lightRail') lightRail?: TrimProfile<'lightRail'>;
+  @Optional() @Profile('skirting') skirting?: TrimProfile<'skirting'>;
+  @Optional() @Profile('cove') cove?: TrimProfile<'cove'>;
   /** What a taped length and a measured corner are trusted to (one standard deviation): mm and radians. */
   @Millimetres(LEAST_UNCERTAINTY, MOST_UNCERTAINTY) lengthUncertainty!: number;
   @Radians(LEAST_CORNER_UNCERTAINTY, MOST_CORNER_UNCERTAINTY) cornerUncertainty!: number;

@@ -1,4 +1,4 @@
-import { refuse, type Result, type WalkedFace } from 'goodreach';
+import { refuse, type Point, type Result, type WalkedFace } from 'goodreach';
 import type { DxfPicture } from 'goodreach/dxf';
 import type { DxfQuestion } from './dxf.worker';
 
@@ -15,6 +15,11 @@ export async function pictureOfDxf(file: File): Promise<Result<DxfPicture>> {
 /** The room a DXF drawing shows; `unit` is millimetres a drawing unit, for a drawing that does not say. */
 export async function roomOfDxf(file: File, unit: number): Promise<Result<WalkedFace[]>> {
   return read<WalkedFace[]>(file, (text) => ({ of: 'room', text, unit }));
+}
+
+/** The cross section a DXF drawing shows, mm; `unit` as for a room. */
+export async function profileOfDxf(file: File, unit: number): Promise<Result<Point[]>> {
+  return read<Point[]>(file, (text) => ({ of: 'profile', text, unit }));
 }
 
 /** Reads a drawing in a worker, so that the page goes on meanwhile and whatever a file holds comes to an end. */

@@ -1,21 +1,23 @@
 import {
   formatDegrees,
+  isOwnProfile,
+  ownProfiles,
+  profileName,
+  profileShape,
   roomShape,
   shapeReach,
-  trimProfileNames,
   trimProfiles,
-  trimShape,
   type Design,
   type TrimCut,
   type TrimmedSide,
   type TrimProfile,
+  type TrimShape,
   type TrimUse,
 } from 'goodreach';
 import { sidesName } from './top-words';
 
 /** A cross section as a small drawing, 24 by 24, its back to the left and what it is fixed to above or below. */
-function drawn(use: TrimUse, profile: TrimProfile): string {
-  const shape = trimShape(use, profile);
+function drawn(shape: TrimShape | null): string {
   if (!shape) return 'M6 18L18 6';
   const reach = shapeReach(shape);
   const scale = 18 / Math.max(reach.out - reach.in, reach.high - reach.low);
@@ -30,9 +32,17 @@ function drawn(use: TrimUse, profile: TrimProfile): string {
   return `M${at.join('L')}Z`;
 }
 
-/** The ways a trim can be, each a small drawing of its section. */
-export const trimWays = (use: TrimUse): { id: TrimProfile; name: string; d: string }[] =>
-  trimProfiles[use].map((id) => ({ id, name: trimProfileNames[id], d: drawn(use, id) }));
+/** The ways a trim can be in a room, ours and its own, each a small drawing of its section. */
+export const trimWays = (design: Design, use: TrimUse): { id: TrimProfile; name: string; d: string }[] =>
+  [...trimProfiles[use], ...ownProfiles(design, use).map(({ id }) => id)].map((id) => ({
+    id,
+    name: profileName(design, id),
+    d: drawn(profileShape(design, use, id)),
+  }));
+
+/** A profile within a sentence: one's own as it is written. */
+export const saidProfile = (design: Design, profile: TrimProfile): string =>
+  isOwnProfile(profile) ? profileName(design, profile) : profileName(design, profile).toLowerCase();
 
 /** What a trim runs along, as it is called. */
 export function alongName(design: Design, along: TrimmedSide): string {

@@ -12,7 +12,6 @@
     tops,
     trimCorrections,
     trimNames,
-    trimProfileNames,
     type ItemSide,
     type OverhangSide,
     type TopCorrection,
@@ -21,7 +20,7 @@
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import { carrierName, cornerNames, profileNames, sideNames } from '$lib/tools/top-words';
-  import { alongName } from '$lib/tools/trim-words';
+  import { alongName, saidProfile } from '$lib/tools/trim-words';
   import LinkButton from '$ui/LinkButton.svelte';
 
   /** What was set by hand of tops, plinths and trims; each goes back by itself. */
@@ -45,7 +44,7 @@
 
   function toldTrim({ items, profile, ...one }: TrimCorrection): string {
     const name = 'face' in one ? alongName(design, { face: one.face }) : carrierName(design, items[0]!);
-    const what = profile === 'none' ? 'no' : trimProfileNames[profile].toLowerCase();
+    const what = profile === 'none' ? 'no' : saidProfile(design, profile);
     const where = 'face' in one ? '' : ` at the ${sideNames[one.along]}`;
     return `${name.replace(/^f/, 'F')}: ${what} ${trimNames[one.trim].toLowerCase()}${where}`;
   }

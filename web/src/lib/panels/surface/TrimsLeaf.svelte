@@ -1,12 +1,12 @@
 <script lang="ts">
   import {
     formatLength,
+    profileName,
     roomOf,
     roomShape,
     setRoom,
     trimCuts,
     trimNames,
-    trimProfileNames,
     trimProfiles,
     trims,
     trimCut,
@@ -17,9 +17,12 @@
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import { carrierName } from '$lib/tools/top-words';
-  import { endsName, trimWays } from '$lib/tools/trim-words';
+  import { endsName, saidProfile, trimWays } from '$lib/tools/trim-words';
   import LiningsSection from './LiningsSection.svelte';
   import SurfaceSection from './SurfaceSection.svelte';
+  import { later } from '$ui/later';
+  import Later from '$ui/Later.svelte';
+  import LinkButton from '$ui/LinkButton.svelte';
   import Ways from '$ui/Ways.svelte';
 
   /** The trims of the room: the profile of each all over, and what is to be cut of it. The one that is open is brought forward on the plan. */
@@ -37,6 +40,9 @@
     trims(design).reduce((sum, piece) => sum + (piece.use === use ? trimCut(piece).length : 0), 0);
   const without = $derived(withoutRoom(design));
   const sloped = $derived(!('flat' in roomShape(design).ceiling));
+
+  const entry = later(() => import('./ProfileEntry.svelte'), { isAhead: false });
+  let drawing: TrimUse | null = $state(null);
 
   function choose(use: TrimUse, profile: TrimProfile) {
     screen.trimUse = use;
@@ -56,8 +62,15 @@
   >
     {#if opened}
       <div class="ways" role="group" aria-label="Profile of every {trimNames[use].toLowerCase()}">
-        <Ways ways={trimWays(use)} now={nowOf(use)} onchoose={(profile) => choose(use, profile)} />
-        <span class="now">{trimProfileNames[nowOf(use)]}</span>
+        <Ways
+          ways={trimWays(session.document, use)}
+          now={nowOf(use)}
+          onchoose={(profile) => choose(use, profile)}
+        />
+        <span class="now">{profileName(session.document, nowOf(use))}</span>
+      </div>
+      <div>
+        <LinkButton onclick={() => (drawing = use)}>Profiles of your own…</LinkButton>
       </div>
       {#if use === 'cornice' && without.length > 0}
         <p class="help">
@@ -80,11 +93,7 @@
               <tr>
                 <td>{count}</td>
                 <td>{length(cut.length)}</td>
-                <td
-                  >{endsName(cut)}{profile === nowOf(use)
-                    ? ''
-                    : ` (${trimProfileNames[profile].toLowerCase()})`}</td
-                >
+                <td>{endsName(cut)}{profile === nowOf(use) ? '' : ` (${saidProfile(design, profile)})`}</td>
               </tr>
             {/each}
           </tbody>
@@ -93,11 +102,15 @@
     {/if}
   </SurfaceSection>
 {/each}
+{#if drawing}
+  <Later part={entry} coming={null} props={{ use: drawing, onclose: () => (drawing = null) }} />
+{/if}
 <LiningsSection />
 
 <style>
   .ways {
     display: flex;
+    flex-wrap: wrap;
     align-items: center;
     gap: 0.2rem;
   }

@@ -5,13 +5,11 @@
     middle,
     place,
     setTrim,
-    shapeOfTrim,
     shapeReach,
     subtract,
     trimAt,
     trimNames,
     trimPlaces,
-    trimProfileNames,
     trims,
     unit,
     type TrimChange,
@@ -19,7 +17,7 @@
     type TrimProfile,
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
-  import { alongName, trimWays } from '$lib/tools/trim-words';
+  import { alongName, saidProfile, trimWays } from '$lib/tools/trim-words';
   import LinkButton from '$ui/LinkButton.svelte';
   import { ringPath, toScreen, type Camera } from '../camera';
   import { chipSpot, spread } from '../spread';
@@ -37,7 +35,7 @@
     trims(session.document)
       .filter((piece) => piece.use === use)
       .map((piece) => {
-        const { in: back, out } = shapeReach(shapeOfTrim(piece));
+        const { in: back, out } = shapeReach(piece.shape);
         const edge = (by: number) => piece.path.map((_, index) => trimAt(piece, index, by));
         return ringPath(camera, [...edge(out), ...edge(back).reverse()]);
       }),
@@ -53,7 +51,7 @@
     ),
   );
   const said = (profile: TrimProfile) =>
-    profile === 'none' ? `no ${trimNames[use].toLowerCase()}` : trimProfileNames[profile].toLowerCase();
+    profile === 'none' ? `no ${trimNames[use].toLowerCase()}` : saidProfile(session.document, profile);
 
   /** Words stand before what they tell of. */
   const OUT = 22;
@@ -93,7 +91,11 @@
       role="group"
       aria-label="{trimNames[use]} along {alongName(session.document, one.along)}"
     >
-      <Ways ways={trimWays(use)} now={one.profile} onchoose={(profile) => set(one, profile)} />
+      <Ways
+        ways={trimWays(session.document, use)}
+        now={one.profile}
+        onchoose={(profile) => set(one, profile)}
+      />
     </div>
     {#if one.own}<LinkButton onclick={() => set(one, null)}>Automatic</LinkButton>{/if}
   </EdgeChip>
