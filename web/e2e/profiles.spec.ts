@@ -64,7 +64,7 @@ test('a profile of one’s own is drawn or read from a drawing, runs round the r
   await expect(dialog.getByText('Tideline is forgotten.')).toBeVisible();
   await dialog.getByRole('button', { name: 'Close' }).click();
 
-  await expect(page.getByRole('button', { name: 'old house skirting' })).toHaveAttribute(
+  await expect(page.getByRole('button', { name: 'old house skirting', exact: true })).toHaveAttribute(
     'aria-pressed',
     'true',
   );
@@ -74,7 +74,8 @@ test('a profile of one’s own is drawn or read from a drawing, runs round the r
   await studio.ready();
 
   // It is saved with the room: its section as it is fixed, the back to the wall.
-  const answer = await page.request.get(`/api${new URL(page.url()).pathname}/design.json`);
+  const { origin, pathname } = new URL(page.url());
+  const answer = await page.request.get(`${origin}/api${pathname}/design.json`);
   const design = await answer.json();
   const own = Object.values<{ kind: string; shape: { out: number; up: number }[] }>(design.records).filter(
     ({ kind }) => kind === 'profile',
