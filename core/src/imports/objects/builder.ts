@@ -21,10 +21,13 @@ export class ModelBuilder {
   #heaps = new Map<string, Heap>();
   #count = 0;
 
+  /** No more triangles than these are taken. */
+  constructor(private readonly most = MOST_READ) {}
+
   /** Counts triangles before they are made; throws `TooMuch` where they are more than are read. */
   reserve(triangles: number): void {
     this.#count += triangles;
-    if (this.#count > MOST_READ) throw new TooMuch();
+    if (this.#count > this.most) throw new TooMuch();
   }
 
   /** Adds triangles of one look: places, and three of them for each; with what each shows of a picture, if it has one. */

@@ -59,7 +59,7 @@ export async function readModel(bytes: Uint8Array): Promise<Result<Model>> {
     return refuse('object-unreadable', {
       reason: { because: 'too-many-bytes', most: MOST_MODEL_BYTES / 1e6 },
     });
-  const read = await readGltf({ name: 'object.glb', bytes }, [], async () => null);
+  const read = await readGltf({ name: 'object.glb', bytes }, [], async () => null, 2 * MOST_TRIANGLES);
   if (!read.ok) return read;
   const parts = read.value.parts.map((part) => ({
     ...part,
@@ -72,8 +72,6 @@ export async function readModel(bytes: Uint8Array): Promise<Result<Model>> {
     });
   const { low, high } = extentOf(model);
   const most = [MOST_ITEM, MOST_HEIGHT, MOST_ITEM];
-  const fits = low.every(
-    (value, axis) => Math.abs(value) < 1 && high[axis]! > 0 && high[axis]! < most[axis]! + 1,
-  );
+  const fits = low.every((value, axis) => Math.abs(value) < 1 && high[axis]! < most[axis]! + 1);
   return fits ? ok(model) : refuse('object-unreadable', { reason: 'object-size' });
 }

@@ -3,12 +3,10 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { must } from '../../result';
 import { lighter } from './lighter';
-import { fewer, seen } from './looks';
 import { extentOf, trianglesOf, type Model } from './model';
 import { readModel, writeModel } from './model-file';
 import { outlineOf } from './outline';
 import { readGltf } from './read-gltf';
-import type { Tone } from '../../surfaces/colour';
 import { readObj } from './read-obj';
 import { sizeTurned, stood, turned, unturned, type Quarter } from './stance';
 
@@ -295,38 +293,6 @@ describe('a lighter form', () => {
   });
 });
 
-describe('colours of a picture', () => {
-  it('are few, each the mean of what is nearest to it', () => {
-    const tones = Array.from({ length: 100 }, (_, index): Tone =>
-      index % 2 ? [200, 10, 10 + (index % 5)] : [10, 10, 200],
-    );
-    const { of, means } = fewer(tones);
-    expect(means).toHaveLength(2);
-    const reds = tones.filter(([red]) => red === 200);
-    expect(means[of[1]!]![2]).toBeCloseTo(reds.reduce((sum, [, , blue]) => sum + blue, 0) / reds.length, 6);
-    expect(fewer([]).means).toHaveLength(1);
-    expect(
-      fewer(Array.from({ length: 256 }, (_, index) => [index, index, index] as const)).means,
-    ).toHaveLength(8);
-  });
-
-  it('are looked up beyond the edges of the picture', () => {
-    const pixels = { width: 2, height: 1, data: Uint8ClampedArray.from([10, 20, 30, 255, 90, 80, 70, 255]) };
-    const at = (u: number) =>
-      seen(pixels, [
-        [u, 0],
-        [u, 0],
-        [u, 0],
-      ]).map(Math.round);
-    expect([at(0.25), at(0.75), at(1.25), at(-0.25)]).toEqual([
-      [10, 20, 30],
-      [90, 80, 70],
-      [10, 20, 30],
-      [90, 80, 70],
-    ]);
-  });
-});
-
 describe('an object that is kept', () => {
   it('is read as it was written', async () => {
     const model = {
@@ -348,12 +314,35 @@ describe('an object that is kept', () => {
       const read = await readModel(await writeModel(model));
       return read.ok ? null : (read.refusal.data as { reason: unknown }).reason;
     };
+    // A kilobyte that stands for more places than we keep is told before they are made.
+    const { json } = await new WebIO().binaryToJSON(await gltfFile());
+    const hollow = {
+      ...json,
+      buffers: [],
+      bufferViews: [],
+      accessors: [{ componentType: 5126, type: 'VEC3', count: 400_000 }],
+    };
+    const read = await readModel(new TextEncoder().encode(JSON.stringify(hollow)));
+    expect(read).toMatchObject({ refusal: { data: { reason: { because: 'object-too-fine' } } } });
+    // Nor does a small mesh that stands in thousands of places.
+    const crowd = await gltfFile((document) => {
+      const [scene] = document.getRoot().listScenes();
+      const [mesh] = document.getRoot().listMeshes();
+      for (let index = 0; index < 3_000; index++) scene!.addChild(document.createNode().setMesh(mesh!));
+    });
+    expect(await readModel(crowd)).toMatchObject({
+      refusal: { data: { reason: { because: 'object-too-fine' } } },
+    });
     const scaled = (by: number, move = 0) => stoodAt(ball(8), by, move);
     expect(await reason(ball(91))).toMatchObject({ because: 'object-too-fine' });
     expect(await reason(ball(88))).toBeNull();
     expect(await reason(scaled(10))).toBeNull();
     expect(await reason(scaled(10.1))).toBe('object-size');
     expect(await reason(scaled(1, 5))).toBe('object-size');
+    // A picture has no thickness.
+    const [flat] = ball(8).parts;
+    const positions = flat!.positions.map((value, index) => (index % 3 === 2 ? 0 : value));
+    expect(await reason({ parts: [{ ...flat!, positions }] })).toBeNull();
   });
 });
 

@@ -33,12 +33,13 @@ const CLEAR = 0.92;
 
 /**
  * Reads an object from glTF, a file alone (.glb) or with those it names beside it: its triangles in metres, at rest, y up; a part for each of its
- * looks, pictures as the few colours they show. Refused with what is missing or not understood.
+ * looks, pictures as the few colours they show; no more triangles than `most`. Refused with what is missing or not understood.
  */
 export async function readGltf(
   main: NamedFile,
   beside: readonly NamedFile[],
   decode: Decode,
+  most = MOST_READ,
 ): Promise<Result<Model>> {
   try {
     const io = new WebIO();
@@ -64,11 +65,11 @@ export async function readGltf(
     );
     // An accessor without data stands for as many zeros as it says.
     const places = (json.accessors ?? []).reduce((sum, { count }) => sum + (count > 0 ? count : 0), 0);
-    if (!(places <= 12 * MOST_READ)) throw new TooMuch();
+    if (!(places <= 12 * most)) throw new TooMuch();
     // What is not known is not needed for the shape.
     json.extensionsRequired = [];
     const document = await io.readJSON({ json, resources });
-    const builder = new ModelBuilder();
+    const builder = new ModelBuilder(most);
     const looks = new Looks(decode);
     const root = document.getRoot();
     const scene = root.getDefaultScene() ?? root.listScenes()[0];
@@ -77,7 +78,7 @@ export async function readGltf(
     const model = builder.model();
     return model.parts.length > 0 ? ok(model) : unreadable('object-empty');
   } catch (error) {
-    if (error instanceof TooMuch) return unreadable({ because: 'object-too-fine', most: MOST_READ / 1e3 });
+    if (error instanceof TooMuch) return unreadable({ because: 'object-too-fine', most: most / 1e3 });
     return unreadable(saidBy(error));
   }
 }

@@ -1,6 +1,7 @@
 <script lang="ts">
   import {
     formatLength,
+    LEAST_ITEM,
     MOST_HEIGHT,
     MOST_ITEM,
     objectTypes,
@@ -65,11 +66,10 @@
   let note = $state('');
   let busy = $state('');
 
-  const size = $derived<Size>({
-    width: quantise(raw.width * objectUnits[unit] * drawn.width),
-    height: quantise(raw.height * objectUnits[unit] * drawn.height),
-    depth: quantise(raw.depth * objectUnits[unit] * drawn.depth),
-  });
+  /** What is flat is as thick as an item can be least. */
+  const sized = (key: keyof Size) =>
+    quantise(Math.max(LEAST_ITEM, raw[key] * objectUnits[unit] * drawn[key]));
+  const size = $derived<Size>({ width: sized('width'), height: sized('height'), depth: sized('depth') });
   const scale = $derived([
     objectUnits[unit] * drawn.width,
     objectUnits[unit] * drawn.height,
