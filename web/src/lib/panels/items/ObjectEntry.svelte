@@ -13,13 +13,14 @@
   } from 'goodreach';
   import type { Model, Quarter, Size } from 'goodreach/models';
   import { turned, unturned, type Turning } from 'goodreach/models';
-  import { onDestroy, onMount } from 'svelte';
+  import { onDestroy } from 'svelte';
   import { base64 } from '$lib/tools/base64';
   import { useWorkspace } from '$lib/tools/context';
   import { ModelAsker } from '$lib/tools/model-asker';
   import type { ReadObject } from '$lib/tools/model.worker';
   import { likelyUnit, objectUnits, type ObjectUnit } from '$lib/tools/object-units';
   import Button from '$ui/Button.svelte';
+  import Dialog from '$ui/Dialog.svelte';
   import { later } from '$ui/later';
   import Later from '$ui/Later.svelte';
   import LengthField from '$ui/LengthField.svelte';
@@ -34,8 +35,7 @@
   const asker = new ModelAsker();
   onDestroy(() => asker.close());
 
-  let dialog: HTMLDialogElement;
-  onMount(() => dialog.showModal());
+  let dialog: Dialog;
 
   const MOST_BYTES = 80_000_000;
   const turns: readonly { label: string; quarter: Quarter; title: string }[] = [
@@ -186,11 +186,7 @@
   }
 </script>
 
-<dialog bind:this={dialog} {onclose} aria-labelledby="object-entry">
-  <header>
-    <h2 id="object-entry">An object from outside</h2>
-    <Button look="quiet" onclick={() => dialog.close()}>Close</Button>
-  </header>
+<Dialog bind:this={dialog} title="An object from outside" wide="46rem" {onclose}>
   <label class="file">
     {read ? 'Another file' : 'Choose its file: .glb, .gltf or .obj, with what belongs to it'}
     <input type="file" multiple accept=".glb,.gltf,.bin,.obj,.mtl,.png,.jpg,.jpeg,.webp" onchange={take} />
@@ -276,31 +272,9 @@
     </form>
   {/if}
   <KeptObjects ontold={(told, wrong) => ([note, problem] = [told, wrong])} />
-</dialog>
+</Dialog>
 
 <style>
-  dialog {
-    width: min(46rem, 96vw);
-    max-height: 92vh;
-    margin-top: 4vh;
-    padding: 1rem 1.4rem 1.4rem;
-    overflow-y: auto;
-    border: 1px solid var(--rule-strong);
-    background: var(--sheet);
-    color: var(--text);
-  }
-  dialog::backdrop {
-    background: rgb(29 38 37 / 35%);
-  }
-  header {
-    display: flex;
-    align-items: center;
-    justify-content: space-between;
-    margin-bottom: 0.5rem;
-  }
-  h2 {
-    font-size: 1.1rem;
-  }
   .file {
     position: relative;
     display: inline-block;
@@ -357,20 +331,6 @@
     align-items: center;
     gap: 0.4rem;
     color: var(--soft);
-  }
-  .help {
-    color: var(--soft);
-    font-size: 12.5px;
-  }
-  .note {
-    margin-top: 0.5rem;
-    color: var(--clear);
-    font-size: 13px;
-  }
-  .problem {
-    margin-top: 0.3rem;
-    color: var(--blocked);
-    font-size: 13px;
   }
   @media (max-width: 760px) {
     form {

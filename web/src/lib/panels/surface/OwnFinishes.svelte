@@ -1,29 +1,22 @@
 <script lang="ts">
   import { finishFrom, type FinishRecord } from 'goodreach';
-  import { onMount } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
-  import Button from '$ui/Button.svelte';
+  import Dialog from '$ui/Dialog.svelte';
   import FinishForm from './FinishForm.svelte';
   import Swatch from './Swatch.svelte';
 
   /** The finishes of the studio's own: all of them, and the one that is made or changed. */
   let { onclose }: { onclose: () => void } = $props();
   const { studioFinishes } = useWorkspace();
-  let dialog: HTMLDialogElement;
   let chosen: FinishRecord | null = $state.raw(null);
   let note = $state('');
-  onMount(() => dialog.showModal());
 
   function choose(record: FinishRecord | null) {
     [chosen, note] = [record, ''];
   }
 </script>
 
-<dialog bind:this={dialog} {onclose} aria-labelledby="own-finishes">
-  <header>
-    <h2 id="own-finishes">Finishes of the studio</h2>
-    <Button look="quiet" onclick={() => dialog.close()}>Close</Button>
-  </header>
+<Dialog title="Finishes of the studio" wide="50rem" {onclose}>
   <ul>
     <li>
       <button aria-pressed={chosen === null} onclick={() => choose(null)}
@@ -54,31 +47,9 @@
       }}
     />
   {/key}
-</dialog>
+</Dialog>
 
 <style>
-  dialog {
-    width: min(50rem, 96vw);
-    max-height: 92vh;
-    /* It grows downwards: what is held stays under the pointer. */
-    margin-top: 4vh;
-    padding: 1rem 1.4rem 1.4rem;
-    overflow-y: auto;
-    border: 1px solid var(--rule-strong);
-    background: var(--sheet);
-    color: var(--text);
-  }
-  dialog::backdrop {
-    background: rgb(29 38 37 / 35%);
-  }
-  header {
-    display: flex;
-    align-items: center;
-    justify-content: space-between;
-  }
-  h2 {
-    font-size: 1.1rem;
-  }
   ul {
     display: flex;
     flex-wrap: wrap;
@@ -108,9 +79,5 @@
   b {
     color: var(--tide);
     font-weight: 500;
-  }
-  .note {
-    margin-bottom: 0.8rem;
-    color: var(--clear);
   }
 </style>

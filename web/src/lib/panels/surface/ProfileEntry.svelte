@@ -20,10 +20,11 @@
     type TrimUse,
   } from 'goodreach';
   import { nanoid } from 'nanoid';
-  import { onMount, untrack } from 'svelte';
+  import { untrack } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
   import { profileOfDxf } from '$lib/tools/read-dxf';
   import Button from '$ui/Button.svelte';
+  import Dialog from '$ui/Dialog.svelte';
   import FileEntry from '$ui/FileEntry.svelte';
   import LengthField from '$ui/LengthField.svelte';
   import TextField from '$ui/TextField.svelte';
@@ -42,9 +43,6 @@
     skirting: 'It stands on the floor, its back to the wall.',
     cove: 'It hangs from the ceiling, its back to the wall.',
   };
-
-  let dialog: HTMLDialogElement;
-  onMount(() => dialog.showModal());
 
   /** A new one begins as a plain board. */
   const plain = (): ProfileCorner[] =>
@@ -120,11 +118,7 @@
   }
 </script>
 
-<dialog bind:this={dialog} {onclose} aria-labelledby="profile-entry">
-  <header>
-    <h2 id="profile-entry">{trimNames[use]}: a profile of your own</h2>
-    <Button look="quiet" onclick={() => dialog.close()}>Close</Button>
-  </header>
+<Dialog title="{trimNames[use]}: a profile of your own" wide="46rem" {onclose}>
   {#if own.length > 0}
     <ul>
       <li><button aria-pressed={!own.some((one) => one.id === id)} onclick={fresh}>+ New</button></li>
@@ -201,31 +195,9 @@
       </div>
     </div>
   </form>
-</dialog>
+</Dialog>
 
 <style>
-  dialog {
-    width: min(46rem, 96vw);
-    max-height: 92vh;
-    margin-top: 4vh;
-    padding: 1rem 1.4rem 1.4rem;
-    overflow-y: auto;
-    border: 1px solid var(--rule-strong);
-    background: var(--sheet);
-    color: var(--text);
-  }
-  dialog::backdrop {
-    background: rgb(29 38 37 / 35%);
-  }
-  header {
-    display: flex;
-    align-items: center;
-    justify-content: space-between;
-    margin-bottom: 0.5rem;
-  }
-  h2 {
-    font-size: 1.1rem;
-  }
   ul {
     display: flex;
     flex-wrap: wrap;
@@ -293,22 +265,9 @@
     gap: 0.5rem;
     margin-top: 0.4rem;
   }
-  .help {
-    margin-top: 0.4rem;
-    color: var(--soft);
-    font-size: 12.5px;
-  }
   b {
     color: var(--tide);
     font-weight: 500;
-  }
-  .note {
-    color: var(--clear);
-    font-size: 13px;
-  }
-  .problem {
-    color: var(--blocked);
-    font-size: 13px;
   }
   @media (max-width: 760px) {
     form {
