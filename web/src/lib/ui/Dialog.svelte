@@ -63,6 +63,7 @@
     color: var(--blocked);
   }
   dialog :global(.help) {
+    margin-top: 0.4rem;
     color: var(--soft);
     font-size: 12.5px;
   }
