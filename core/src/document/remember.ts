@@ -2,18 +2,20 @@
  * Remembers what a pure function makes of an object and some inputs, for as long as the object lives: the same result, the very same object, as long
  * as the inputs are the same. `make` is handed nothing but what it is remembered by, and is best named at the top of its file, where no design is in
  * reach, so that a result can't follow from anything that was not compared. Inputs are compared by what they hold, not by which objects they are, so they are named, in an object;
- * `near` lets numbers differ that are not seen to differ, `kept` says how many results are kept for each object.
+ * `near` lets numbers differ that are not seen to differ, `kept` says how many results are kept for each object;
+ * with `steady` what is made anew but is alike one of those is that one, so that what follows from it is remembered too.
  */
 export function remember<A extends object, I extends object, T>(
   make: (anchor: A, inputs: I) => T,
-  { near = 0, kept = 1 }: { near?: number; kept?: number } = {},
+  { near = 0, kept = 1, steady = false }: { near?: number; kept?: number; steady?: boolean } = {},
 ): (anchor: A, inputs: I) => T {
   const known = new WeakMap<A, { inputs: I; value: T }[]>();
   return (anchor, inputs) => {
     const entries = known.get(anchor) ?? [];
     const found = entries.find((one) => isAlike(one.inputs, inputs, near));
     if (found) return found.value;
-    const value = make(anchor, inputs);
+    const made = make(anchor, inputs);
+    const value = steady ? (entries.find((one) => isAlike(one.value, made))?.value ?? made) : made;
     known.set(anchor, [{ inputs, value }, ...entries].slice(0, kept));
     return value;
   };

@@ -13,6 +13,10 @@ const PER_MM = 1000;
 export const union = (polygons: readonly Polygon[]): Region =>
   from(clipped(ClipType.Union, to(polygons), []));
 
+/** What lies in one of some polygons or more, whichever way round they are walked, and within an outline. */
+export const unionWithin = (polygons: readonly Polygon[], outline: Polygon): Region =>
+  from(clipped(ClipType.Intersection, to(polygons), to([outline])));
+
 /** What lies in a region, its holes left out, and in one of some polygons. */
 export const intersect = (region: readonly Polygon[], polygons: readonly Polygon[]): Region =>
   from(clipped(ClipType.Intersection, withHoles(region), to(polygons)));

@@ -68,29 +68,28 @@ export function boardsAlong(design: Design, along: Along): readonly BoardRow[] {
   );
   const joins = cornersOf(design, levels.flat(), bearings);
   return levels.flatMap((level) => {
-    const extents = new Map<Polygon, Carried>();
+    const extents = new Map<Polygon, { run: Run; polygons: readonly KeyedPolygon[] }>();
     const alike = new Set(level.flatMap(({ run }) => run.map(({ id }) => id)));
-    for (const one of level) {
-      const all = [...one.polygons, ...(joins.get(one.run) ?? [])].flatMap(({ ring }) => ring);
-      if (all.length > 0) extents.set(cornersOfBounds(all), one);
+    for (const { run, polygons } of level) {
+      const all = [...polygons, ...(joins.get(run) ?? [])];
+      if (all.length > 0) extents.set(extentOf(all[0]!, { all }), { run, polygons: all });
     }
+    const { low, high } = level[0]!;
     return apart([...extents.keys()], TOUCH).flatMap((together) => {
       const own = together.map((extent) => extents.get(extent)!);
-      const polygons = own.flatMap(({ run, polygons: rings }) => [...rings, ...(joins.get(run) ?? [])]);
+      const polygons = own.flatMap((one) => one.polygons);
       const bounds = boundsOf(together.flat());
-      const { low, high } = own[0]!;
       const fixed = fixedThings(design).filter(
         (thing) => thing.low < high && thing.high > low && boundsMeet(boundsOf(thing.footprint), bounds),
       );
       const boxes = own.flatMap(({ run }) => run);
       const thick = boxes.map((box) => bearings.get(box.id)!.thick);
-      const beside = [
-        ...bodiesNear(design, together.flat(), AGAINST).filter(
-          ({ box, ...body }) =>
-            body.low < high && body.high > low && !(box && (alike.has(box.id) || ignored(box))),
-        ),
-        ...more,
-      ];
+      const near = new Set(together.flatMap((extent) => bodiesNear(design, extent, AGAINST)));
+      const beside = [...more];
+      for (const body of near) {
+        const isOther = !body.box || !(alike.has(body.box.id) || ignored(body.box));
+        if (isOther && body.low < high && body.high > low) beside.push(body);
+      }
       return madeRows(polygons[0]!, { polygons, shape, fixed, boxes, thick, beside, low, high });
     });
   });
@@ -103,15 +102,19 @@ interface Carried {
   high: number;
 }
 
-function cornersOfBounds(points: readonly Point[]): Polygon {
-  const { left, right, bottom, top } = boundsOf(points);
-  return [
-    { x: left, y: bottom },
-    { x: right, y: bottom },
-    { x: right, y: top },
-    { x: left, y: top },
-  ];
-}
+/** The corners of the extent of some outlines: the very same list for the same ones. */
+const extentOf = remember(
+  (_first: KeyedPolygon, { all }: { all: readonly KeyedPolygon[] }): Polygon => {
+    const { left, right, bottom, top } = boundsOf(all.flatMap(({ ring }) => ring));
+    return [
+      { x: left, y: bottom },
+      { x: right, y: bottom },
+      { x: right, y: top },
+      { x: left, y: top },
+    ];
+  },
+  { kept: KEPT },
+);
 
 function ringsOf(design: Design, run: Run, known: Along['bearings']): readonly KeyedPolygon[] {
   const bearings = run.map(({ id }) => known.get(id)!);
@@ -128,7 +131,10 @@ const endsIn = rememberOne((run: Run) =>
   [run[0]!, run.at(-1)!, ...run.filter(({ against }) => !against)].flatMap(({ rectangle }) => rectangle),
 );
 
-const ringsBeside = remember((_first: ItemBox, of: BoardedRun) => boardRings(of), { kept: KEPT });
+const ringsBeside = remember((_first: ItemBox, of: BoardedRun) => boardRings(of), {
+  kept: KEPT,
+  steady: true,
+});
 
 /** What boards need to go on through the corners their runs meet in. */
 function cornersOf(
@@ -137,7 +143,11 @@ function cornersOf(
   bearings: Along['bearings'],
 ): ReadonlyMap<Run, KeyedPolygon[]> {
   const ends = carried.flatMap(({ run, high }) =>
-    endsOf(run, bearings).map((end): LevelEnd => ({ end, run, level: high })),
+    boardEnds(run, { bearings: run.map(({ id }) => bearings.get(id)!) }).map((end): LevelEnd => ({
+      end,
+      run,
+      level: high,
+    })),
   );
   return joinsInCorners(roomShape(design).faces, ends, (before, after) =>
     joinOf(before.run[0]!, { before, after }),
@@ -151,14 +161,15 @@ const joinOf = remember(
 );
 
 /** The ends of a run that stands against one straight face, each with the line of its own boards. */
-function endsOf(run: Run, bearings: Along['bearings']): RunEnd[] {
+const boardEnds = remember((run: Run, { bearings }: { bearings: readonly Bearing[] }): RunEnd[] => {
   const face = run[0]!.against?.face;
   if (!face || face.arc || run.some(({ against }) => against?.face.id !== face.id)) return [];
   return (['left', 'right'] as const).map((side): RunEnd => {
     const box = side === 'left' ? run[0]! : run.at(-1)!;
     const { record, against, kind, origin } = box;
     const corner = record.leg !== undefined && hasLegs(kind);
-    const line = lineOf(run, run.indexOf(box)) - bearings.get(box.id)!.back;
+    const index = run.indexOf(box);
+    const line = lineOf(run, index) - bearings[index]!.back;
     return {
       ...{ run: [box], face, side, over: 0 },
       free: side === 'left' ? against!.along : face.length - against!.along - record.width,
@@ -166,7 +177,7 @@ function endsOf(run: Run, bearings: Along['bearings']): RunEnd[] {
       beyond: corner && record.hand === side ? record.depth : 0,
     };
   });
-}
+});
 
 interface Under {
   polygons: readonly KeyedPolygon[];

@@ -1,6 +1,7 @@
-import { add, cross, distance, dot, scale, subtract, unit, type Point } from '../geometry/point';
-import { intersect, union, without, type Region } from '../geometry/region';
+import { add, cross, distance, dot, length, scale, subtract, unit, type Point } from '../geometry/point';
+import { unionWithin, without, type Region } from '../geometry/region';
 import type { Polygon } from '../geometry/polygon';
+import type { ItemBox } from '../setting/item-box';
 import { kindOfRole, type EdgeSource, type KeyedPolygon, type SourceLine, type TopEdge } from './top-edge';
 
 /** What cuts a top: the room's outline, and what stands in it. */
@@ -15,11 +16,19 @@ const ON_LINE = 4e-3;
 /** Edges shorter than this are rounding, mm. */
 const NO_EDGE = 0.01;
 
+/** A line that edges may lie on: where it comes from, where it begins, its direction, and how long it is, mm. */
+interface Line {
+  source: EdgeSource;
+  from: Point;
+  u: Point;
+  long: number;
+}
+
 /** An edge with the lines it may lie on; it lies on the first. */
 interface Found {
   a: Point;
   b: Point;
-  lines: SourceLine[];
+  lines: Line[];
 }
 
 /**
@@ -27,7 +36,10 @@ interface Found {
  * are; where they meet is computed from the lines they lie on, so that no corner is rounded.
  */
 export function keyedRings(polygons: readonly KeyedPolygon[], { room, walls, fixed }: Cutters): TopEdge[][] {
-  const inRoom = intersect(union(polygons.map(({ ring }) => ring)), [room]);
+  const inRoom = unionWithin(
+    polygons.map(({ ring }) => ring),
+    room,
+  );
   const region: Region =
     fixed.length > 0
       ? without(
@@ -35,7 +47,10 @@ export function keyedRings(polygons: readonly KeyedPolygon[], { room, walls, fix
           fixed.map(({ ring }) => ring),
         )
       : inRoom;
-  const lines = [...walls, ...[...fixed, ...polygons].flatMap(linesOf)];
+  const lines = walls.map((wall) => lineOf(wall, wall.a, wall.b));
+  for (const { ring, sides } of [...fixed, ...polygons])
+    for (const [index, source] of sides.entries())
+      if (source) lines.push(lineOf(source, ring[index]!, ring[(index + 1) % ring.length]!));
   return region.flatMap((ring) => {
     const edges = merged(
       ring
@@ -47,20 +62,21 @@ export function keyedRings(polygons: readonly KeyedPolygon[], { room, walls, fix
   });
 }
 
-function linesOf({ ring, sides }: KeyedPolygon): SourceLine[] {
-  return sides.flatMap((source, index) =>
-    source ? [{ ...source, a: ring[index]!, b: ring[(index + 1) % ring.length]! }] : [],
-  );
+function lineOf(source: EdgeSource, from: Point, to: Point): Line {
+  const way = subtract(to, from);
+  const long = length(way);
+  return { source, from, u: scale(way, 1 / long), long };
 }
 
 /** Whether an edge lies on a line, along at least half of itself, and with the top to the same side. */
-function liesOn({ a, b }: { a: Point; b: Point }, { a: from, b: to, role }: SourceLine): boolean {
-  const u = unit(subtract(to, from));
-  if (Math.abs(cross(u, subtract(a, from))) > ON_LINE || Math.abs(cross(u, subtract(b, from))) > ON_LINE)
-    return false;
-  const [first, second] = [dot(u, subtract(a, from)), dot(u, subtract(b, from))];
+function liesOn({ a, b }: { a: Point; b: Point }, { source: { role }, from, u, long }: Line): boolean {
+  const start = subtract(a, from);
+  if (Math.abs(cross(u, start)) > ON_LINE) return false;
+  const end = subtract(b, from);
+  if (Math.abs(cross(u, end)) > ON_LINE) return false;
+  const [first, second] = [dot(u, start), dot(u, end)];
   if (second < first && role !== 'wall' && role !== 'fixed') return false;
-  const shared = Math.min(Math.max(first, second), distance(from, to)) - Math.max(Math.min(first, second), 0);
+  const shared = Math.min(Math.max(first, second), long) - Math.max(Math.min(first, second), 0);
   return shared >= Math.abs(second - first) / 2;
 }
 
@@ -82,7 +98,7 @@ function together(first: Found, second: Found): Found | null {
   const u = unit(subtract(first.b, first.a));
   const off = Math.abs(cross(u, subtract(second.b, first.a)));
   if (off > ON_LINE || dot(u, subtract(second.b, second.a)) < 0) return null;
-  const [one, other] = [first.lines[0], second.lines[0]];
+  const [one, other] = [first.lines[0]?.source, second.lines[0]?.source];
   if (one?.role !== other?.role || one?.id !== other?.id) return null;
   return { a: first.a, b: second.b, lines: [...first.lines, ...second.lines] };
 }
@@ -106,23 +122,33 @@ const NO_CROSSING = 1e-3;
 const SAME_CORNER = 0.04;
 
 function crossing(before: Found, after: Found): Point {
-  const [first, second] = [before.lines[0] ?? before, after.lines[0] ?? after];
-  const [u, v] = [unit(subtract(first.b, first.a)), unit(subtract(second.b, second.a))];
-  const turn = cross(u, v);
+  const [first, second] = [lineUnder(before), lineUnder(after)];
+  const turn = cross(first.u, second.u);
   if (Math.abs(turn) < NO_CROSSING) return after.a;
-  const met = add(first.a, scale(u, cross(subtract(second.a, first.a), v) / turn));
+  const along = cross(subtract(second.from, first.from), second.u) / turn;
+  const met = add(first.from, scale(first.u, along));
   return distance(met, after.a) < SAME_CORNER ? met : after.a;
 }
 
+const lineUnder = ({ a, b, lines }: Found): Pick<Line, 'from' | 'u'> =>
+  lines[0] ?? { from: a, u: unit(subtract(b, a)) };
+
 function keyed({ a, b, lines }: Found): TopEdge {
-  const source: EdgeSource = lines[0] ?? { role: 'step', boxes: [], id: null };
-  const boxes = [...new Set(lines.filter(({ role }) => role === source.role).flatMap((line) => line.boxes))];
+  const source: EdgeSource = lines[0]?.source ?? { role: 'step', boxes: [], id: null };
+  const boxes = new Set<ItemBox>();
+  for (const line of lines)
+    if (line.source.role === source.role) for (const box of line.source.boxes) boxes.add(box);
   const u = unit(subtract(b, a));
+  const [from, long] = [dot(a, u), distance(a, b)];
   // How far along the edge an item's width goes.
-  const along = boxes.map((box) => {
-    const ends = box.rectangle.map((point) => dot(subtract(point, a), u));
-    const shared = Math.min(distance(a, b), Math.max(...ends)) - Math.max(0, Math.min(...ends));
-    return { id: box.id, at: Math.min(...ends), shared };
+  const along = Array.from(boxes, ({ id, rectangle }) => {
+    let [least, most] = [Infinity, -Infinity];
+    for (const corner of rectangle) {
+      const at = dot(corner, u) - from;
+      if (at < least) least = at;
+      if (at > most) most = at;
+    }
+    return { id, at: least, shared: Math.min(long, most) - Math.max(0, least) };
   });
   const beside = along.filter(({ shared }) => shared > NO_EDGE).sort((one, other) => one.at - other.at);
   const nearest = along.sort((one, other) => other.shared - one.shared).slice(0, 1);

@@ -227,5 +227,5 @@ const RUNS_KEPT = 3;
 
 const stripsOf = remember(
   (_first: Run[number], strip: Strip) => [...runStrip(strip), ...cornerTops(strip.run, strip.frontOverhang)],
-  { kept: RUNS_KEPT },
+  { kept: RUNS_KEPT, steady: true },
 );

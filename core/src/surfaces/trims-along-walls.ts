@@ -1,14 +1,14 @@
 import { isMovable } from '../ranges/item-kind';
 import { perDesign, roomOf, type Design } from '../document/design';
 import type { TrimProfile, WallTrim } from '../document/limits';
-import { remember } from '../document/remember';
+import { remember, rememberOne } from '../document/remember';
 import { distance, inward, place, scale, subtract, unit, type Point } from '../geometry/point';
 import { SAME_PLACE } from '../geometry/tolerance';
-import { bodiesNear } from '../setting/bodies';
-import { leftFree, stretchOfPolygon } from '../setting/strip';
+import { bodiesNear, type Body } from '../setting/bodies';
+import { leftFree, stretchOfPolygon, type Strip } from '../setting/strip';
 import { fixedThings, type FixedThing } from '../survey/fixed-things';
-import { openingsOn } from '../survey/openings';
-import { projectOn } from '../survey/placed-face';
+import { openingsOn, type PlacedOpening } from '../survey/openings';
+import { projectOn, type PlacedFace } from '../survey/placed-face';
 import { roomShape, type RoomShape } from '../survey/room-shape';
 import { cuttersOf } from './cutters';
 import { mitred } from './edge-stretches';
@@ -116,39 +116,63 @@ function tallestOf(design: Design, use: WallTrim): number {
 }
 
 /** The stretches of an edge past openings and what stands at the wall. */
-function freeOf(
-  design: Design,
-  { role, at, a, b }: TopEdge,
-  { low, high }: { low: number; high: number },
-): [Point, Point][] {
-  const u = unit(subtract(b, a));
-  const long = distance(a, b);
-  const strip = { origin: a, u, n: scale(inward(u), -1), near: 0, far: NEAR_WALL };
-  const corners = [a, b].flatMap((end) => [end, place(end, strip.n, NEAR_WALL, u, 0)]);
-  const standing = bodiesNear(design, corners).flatMap(({ box, pieces, ...body }) => {
-    if (!box || isMovable(box.kind) || body.low >= high || body.high <= low) return [];
-    return pieces.flatMap((piece) => {
-      const stretch = stretchOfPolygon(strip, piece);
-      return stretch ? [stretch] : [];
-    });
+function freeOf(design: Design, edge: TopEdge, { low, high }: Between): readonly (readonly [Point, Point])[] {
+  const face = edge.role === 'wall' ? roomShape(design).byId.get(edge.at!) : undefined;
+  return freePast(edge, {
+    low,
+    high,
+    standing: bodiesNear(design, bandBefore(edge).corners),
+    opening: face ? { face, all: openingsOn(design, face.id) } : null,
   });
-  const face = role === 'wall' ? roomShape(design).byId.get(at!) : undefined;
-  const open = face
-    ? openingsOn(design, face.id).flatMap(({ left, right, record }): [number, number][] => {
-        const { sill, height, casing } = record;
-        if (sill >= high || sill + height <= low) return [];
-        const [from, to] = [projectOn(face, a).along, projectOn(face, b).along];
-        const onEdge = (along: number) => ((along - from) / (to - from)) * long;
-        const ends = [onEdge(left - casing), onEdge(right + casing)];
-        const [first, last] = [Math.min(...ends), Math.max(...ends)];
-        return last > 0 && first < long ? [[first, last]] : [];
-      })
-    : [];
-  const on = (along: number) => (along === 0 ? a : along === long ? b : place(a, u, along, u, 0));
-  return leftFree([...standing, ...open], long, SAME_PLACE)
-    .filter(([from, to]) => to - from > SHORTEST || (from === 0 && to === long))
-    .map(([from, to]) => [on(from), on(to)]);
 }
+
+interface Between {
+  low: number;
+  high: number;
+}
+
+/** The band of floor before an edge in which nothing may stand. */
+const bandBefore = rememberOne(({ a, b }: TopEdge): { strip: Strip; corners: readonly Point[] } => {
+  const u = unit(subtract(b, a));
+  const strip = { origin: a, u, n: scale(inward(u), -1), near: 0, far: NEAR_WALL };
+  return { strip, corners: [a, b].flatMap((end) => [end, place(end, strip.n, NEAR_WALL, u, 0)]) };
+});
+
+interface Past extends Between {
+  standing: readonly Body[];
+  opening: { face: PlacedFace; all: readonly PlacedOpening[] } | null;
+}
+
+const freePast = remember(
+  (edge: TopEdge, { low, high, standing, opening }: Past): readonly (readonly [Point, Point])[] => {
+    const { a, b } = edge;
+    const { strip } = bandBefore(edge);
+    const long = distance(a, b);
+    const taken = standing.flatMap(({ box, pieces, ...body }) => {
+      if (!box || isMovable(box.kind) || body.low >= high || body.high <= low) return [];
+      return pieces.flatMap((piece) => {
+        const stretch = stretchOfPolygon(strip, piece);
+        return stretch ? [stretch] : [];
+      });
+    });
+    const open = (opening?.all ?? []).flatMap(({ left, right, record }): [number, number][] => {
+      const { sill, height, casing } = record;
+      if (sill >= high || sill + height <= low) return [];
+      const [from, to] = [projectOn(opening!.face, a).along, projectOn(opening!.face, b).along];
+      const onEdge = (along: number) => ((along - from) / (to - from)) * long;
+      const ends = [onEdge(left - casing), onEdge(right + casing)];
+      const [first, last] = [Math.min(...ends), Math.max(...ends)];
+      return last > 0 && first < long ? [[first, last]] : [];
+    });
+    const on = (along: number) =>
+      along === 0 ? a : along === long ? b : place(a, strip.u, along, strip.u, 0);
+    return leftFree([...taken, ...open], long, SAME_PLACE)
+      .filter(([from, to]) => to - from > SHORTEST || (from === 0 && to === long))
+      .map(([from, to]) => [on(from), on(to)]);
+  },
+  // A skirting and a cove, as they are and as a drag makes them.
+  { kept: 4 },
+);
 
 function piecesAlong(stretches: readonly Stretch[], use: WallTrim, level: number): TrimPiece[] {
   const footprints = mitred(
