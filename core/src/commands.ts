@@ -4,6 +4,7 @@ import { bringBack } from './commands/bring-back';
 import { caseRefrigerator } from './commands/case-refrigerator';
 import { centreItems } from './commands/centre-items';
 import { concealCistern } from './commands/conceal-cistern';
+import { drawTop } from './commands/draw-top';
 import { editFaces } from './commands/edit-faces';
 import { editItems } from './commands/edit-items';
 import { fillGap } from './commands/fill-gap';
@@ -78,6 +79,7 @@ export const commands = [
   caseRefrigerator,
   centreItems,
   concealCistern,
+  drawTop,
   editFaces,
   editItems,
   fillGap,

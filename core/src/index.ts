@@ -8,6 +8,7 @@ export { execute, executePatch, type Executed } from './commands/command';
 export * from './commands/bend-face';
 export * from './commands/block-out';
 export * from './commands/centre-items';
+export * from './commands/draw-top';
 export * from './commands/edit-faces';
 export * from './commands/edit-items';
 export * from './commands/fill-gap';

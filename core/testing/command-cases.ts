@@ -72,6 +72,19 @@ export const asked = (design: Design): Record<string, Asked> => ({
     ...{ label: 'Conceal the cistern', writes: ['hung', 'lining'] },
     refuses: [{ id: 'hung', fixed: 'lining', width: 600, depth: 165, height: 3001 }, 'The height'],
   },
+  'draw-top': {
+    does: {
+      id: 'drawn',
+      outline: [
+        { x: 3200, y: -1000 },
+        { x: 4000, y: -1000 },
+        { x: 4000, y: -1600 },
+        { x: 3200, y: -1600 },
+      ],
+    },
+    ...{ label: 'Draw a top', writes: ['drawn'] },
+    refuses: [{ id: 'drawn', outline: [] }, 'outline'],
+  },
   'edit-faces': {
     does: { faces: ['face-b', 'face-c'], change: { thickness: 200 } },
     ...{ label: 'Change 2 faces', writes: ['face-b', 'face-c'] },

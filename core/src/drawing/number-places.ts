@@ -2,7 +2,7 @@ import { roomOf, type Design } from '../document/design';
 import type { ItemRecord } from '../document/records';
 import type { Point } from '../geometry/point';
 import { contains, distanceToSegment, forEachEdge, type Polygon } from '../geometry/polygon';
-import { itemBoxes, type ItemBox } from '../setting/item-box';
+import { itemBoxes, middleWithin, type ItemBox } from '../setting/item-box';
 import { roomShape } from '../survey/room-shape';
 import { bowlMiddle, on } from './item-symbols';
 import { atCut, isShown, usualCut, type PlanMode } from './plan-cut';
@@ -109,7 +109,7 @@ class Placing {
       : box.kind.symbol === 'sink'
         ? bowlMiddle(depth)
         : (box.record.leg ?? depth) * (atCut(box, cut) === 'above' ? 0.35 : 0.6);
-    const usual = on(box, width / 2, out);
+    const usual = box.record.corners && !narrow ? middleWithin(box) : on(box, width / 2, out);
     const isFree = (place: Point) => !taken.isNear(place, apart);
     const others = () =>
       OUT.flatMap((share) => ACROSS.map((along) => on(box, width * along, out + depth * share)));

@@ -1,3 +1,4 @@
+import { isInRun } from '../ranges/item-kind';
 import type { Design } from '../document/design';
 import type { RunBand } from '../document/limits';
 import type { ItemRecord } from '../document/records';
@@ -61,7 +62,7 @@ export function movable(
         !replaced.includes(id) &&
         !goesInCorner(kind) &&
         !kind.flat &&
-        (band === 'wall' ? low >= HUNG && kind.group === 'wall' : low < HUNG && kind.top !== 'none'),
+        (band === 'wall' ? low >= HUNG && kind.group === 'wall' : low < HUNG && isInRun(kind)),
     )
     .map(({ record }) => record);
 }

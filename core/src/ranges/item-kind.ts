@@ -23,8 +23,8 @@ export interface ItemKind {
   id: KindId;
   /** Where the shelf shows it. */
   group: KindGroup;
-  /** Under: the countertop runs over it; breaks: the top stops at its sides; none: it is not in a run at all. */
-  top: 'under' | 'breaks' | 'none';
+  /** Under: the countertop runs over it; breaks: the top stops at its sides; own: it is a top itself; none: it is not in a run at all. */
+  top: 'under' | 'breaks' | 'own' | 'none';
   /** How the plan draws it. */
   symbol:
     | 'basin'
@@ -95,6 +95,12 @@ export const isMovable = ({ group }: Pick<ItemKind, 'group'>): boolean =>
 
 /** Whether it only dresses the room: it hangs before, lies under and stands on whatever is there, and is in nobody's way. */
 export const isDressing = ({ group }: Pick<ItemKind, 'group'>): boolean => group === 'dressing';
+
+/** Whether it stands in a run: under a top, or breaking it. */
+export const isInRun = ({ top }: Pick<ItemKind, 'top'>): boolean => top === 'under' || top === 'breaks';
+
+/** Whether it is a top by itself, whatever is under it. */
+export const isOwnTop = ({ top }: Pick<ItemKind, 'top'>): boolean => top === 'own';
 
 /** The kinds of objects from outside: standing on the floor, put down on something, hung on a wall, hung down from the ceiling. */
 export const objectTypes = [

@@ -55,6 +55,7 @@ import { objectCeiling } from './kinds/object-ceiling';
 import { objectTop } from './kinds/object-top';
 import { objectWall } from './kinds/object-wall';
 import { oven } from './kinds/oven';
+import { ownTop } from './kinds/own-top';
 import { paperHolder } from './kinds/paper-holder';
 import { picture } from './kinds/picture';
 import { plant } from './kinds/plant';
@@ -164,6 +165,7 @@ export const itemKinds: readonly ItemKind[] = [
   objectTop,
   objectWall,
   oven,
+  ownTop,
   paperHolder,
   picture,
   plant,

@@ -3,7 +3,8 @@ import { groupedBy } from '../document/grouped';
 import { rememberBoth } from '../document/remember';
 import type { ItemRecord } from '../document/records';
 import { convexPieces } from '../geometry/convex-pieces';
-import { direction, inward, place, type Point } from '../geometry/point';
+import { add, direction, inward, place, scale, type Point } from '../geometry/point';
+import { signedArea } from '../geometry/polygon';
 import { kindOf } from '../ranges/kinds';
 import { isDressing, type ItemKind } from '../ranges/item-kind';
 import { footprintOf, type Footprint } from '../survey/footprint';
@@ -102,4 +103,11 @@ function turnedBy({ origin, u, n, turn }: Footprint, { width, depth }: ItemRecor
 /** The middle of an item in plan. */
 export function middleOf({ origin, u, n, record }: ItemBox): Point {
   return place(origin, u, record.width / 2, n, record.depth / 2);
+}
+
+/** A place within an item whatever its outline: the middle of its largest convex piece. */
+export function middleWithin({ pieces }: Pick<ItemBox, 'pieces'>): Point {
+  const sizes = pieces.map((piece) => Math.abs(signedArea(piece)));
+  const largest = pieces[sizes.indexOf(Math.max(...sizes))]!;
+  return scale(largest.reduce(add), 1 / largest.length);
 }

@@ -1,3 +1,4 @@
+import { isInRun } from '../ranges/item-kind';
 import { perDesign, recordsOf, type Design } from '../document/design';
 import type { RunBand } from '../document/limits';
 import { AGAINST, LEAST_OPEN } from '../geometry/tolerance';
@@ -82,7 +83,7 @@ export function itemsOnFace(design: Design, faceId: string): ItemBox[] {
 
 /** Whether something stands in a run on the floor, or is a vanity that hangs: not what is loose, and no fixture. */
 function isBaseRun({ kind, low }: Pick<ItemBox, 'kind' | 'low'>): boolean {
-  return kind.top !== 'none' && (low < HUNG || kind.group === 'vanity');
+  return isInRun(kind) && (low < HUNG || kind.group === 'vanity');
 }
 
 /** Whether something hangs in a run of wall cabinets: one of them, or the hood between them. */

@@ -11,6 +11,7 @@ import {
   type ConstructionMethod,
 } from '../ranges/construction';
 import { hasLegs } from '../ranges/handing';
+import { isOwnTop } from '../ranges/item-kind';
 import type { Range } from '../ranges/range';
 import { findItem, findRange, rangesOf } from '../ranges/shelf';
 import { itemBoxes, type ItemBox } from '../setting/item-box';
@@ -39,7 +40,9 @@ export const solidsOf: (design: Design) => readonly Solid[] = perDesign((design)
   const styles = { ...(doorStyle && { doorStyle }), ...(handleStyle && { handleStyle }) };
   const shelf = shelfOf(known, { usual: room ? constructionOf(room) : null, styles });
   return [
-    ...itemBoxes(design).map((box) => itemSolid(shelf, box)),
+    ...itemBoxes(design)
+      .filter(({ kind }) => !isOwnTop(kind))
+      .map((box) => itemSolid(shelf, box)),
     ...fixedThings(design).map(({ record, footprint, low, high, circle }) =>
       fixedSolid(record, { footprint, low, high, round: circle !== null }),
     ),

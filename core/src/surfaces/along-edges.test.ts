@@ -16,6 +16,7 @@ import { must } from '../result';
 import { shelfOf } from '../ranges/shelf';
 import { roomShape } from '../survey/room-shape';
 import { plinths } from './plinths';
+import { mitred } from './edge-stretches';
 import { splashPlaces, splashSize } from './splashes';
 import { tops } from './tops';
 
@@ -95,6 +96,18 @@ it('every edge of a top at a wall is somebody’s, and what stands along edges l
     }),
     { numRuns: 60 },
   );
+});
+
+it.each([
+  [92.2, 0],
+  [92.1, -15.757],
+])('a board meets a wall at 10 degrees by its inner face where that is %s long', (long, y) => {
+  // Its inner face, 16 off, comes to the wall 16 / sin 10° = 92.14 along it from where its outer one does.
+  const slope = { x: -Math.cos(Math.PI / 18), y: -Math.sin(Math.PI / 18) };
+  const wall = { a: { x: long, y: 0 }, b: { x: 0, y: 0 }, thick: 0 };
+  const board = { a: wall.b, b: { x: slope.x * 800, y: slope.y * 800 }, thick: 16 };
+  const [, footprint] = mitred([wall, board]);
+  expect(footprint![3]!.y).toBeCloseTo(y, 3);
 });
 
 it('what is fixed close to a wall that leans away from it leaves no wedge for a top', () => {

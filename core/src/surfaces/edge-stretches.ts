@@ -155,7 +155,9 @@ function innerEnd(own: Standing, at: Point, other: Standing | null): Point {
   const [to, turn] = [innerLine(other), cross(line.u, innerLine(other).u)];
   if (Math.abs(turn) < 1e-6) return square;
   const met = place(line.from, line.u, cross(subtract(to.from, line.from), to.u) / turn, line.inner, 0);
-  return distance(met, at) < FAR * Math.max(own.thick, other.thick) ? met : square;
+  // What a wall is not long enough for goes past its corner, into the next.
+  const long = other.thick > 0 ? Infinity : distance(other.a, other.b);
+  return distance(met, at) < Math.min(long, FAR * Math.max(own.thick, other.thick)) ? met : square;
 }
 
 function innerLine({ a, b, thick }: Standing): { from: Point; u: Point; inner: Point } {

@@ -1,4 +1,4 @@
-import { isMovable, isObject } from '../ranges/item-kind';
+import { isMovable, isObject, isOwnTop } from '../ranges/item-kind';
 import { perDesign, recordsOf, roomOf, type Design } from '../document/design';
 import type { FinishPart } from '../document/limits';
 import type { DesignRecord } from '../document/records';
@@ -45,7 +45,7 @@ export function hasPart(design: Design, { kind, record, low }: ItemBox, part: Fi
     case 'dressing':
       return kind.group === 'dressing' && kind.id !== 'plant' && !isObject(kind);
     case 'end':
-      return kind.group === 'panels';
+      return kind.group === 'panels' && !isOwnTop(kind);
     case 'trim':
       return kind.group === 'wall' || kind.group === 'tall';
     case 'top':

@@ -3,7 +3,8 @@ import type { ItemRecord } from '../document/records';
 import { dot, place, subtract, type Point } from '../geometry/point';
 import { AGAINST, TOUCH } from '../geometry/tolerance';
 import { hasLegs } from '../ranges/handing';
-import type { ItemBox } from '../setting/item-box';
+import { isInRun, isOwnTop } from '../ranges/item-kind';
+import { middleWithin, type ItemBox } from '../setting/item-box';
 import type { Run } from '../setting/runs';
 import { tieInPlan, type Around, type PlanSide, type Tie } from '../setting/ties';
 import { isWaterfall, type EdgeSource, type KeyedPolygon } from './top-edge';
@@ -170,7 +171,7 @@ function besideWall({ against, record: { placement } }: ItemBox): Pick<Tie, 'dis
 
 /** Whether a thing stands in a top's way: it is as high, or breaks it. A stool under it does not, nor do the panels that clad a back. */
 function stopsTop({ kind, high }: ItemBox, underside: number): boolean {
-  return kind.top !== 'none' || high > underside + TOUCH;
+  return isInRun(kind) || high > underside + TOUCH;
 }
 
 /** How far a top stands out towards what is beside it: by so much, or as far as that. */
@@ -204,6 +205,9 @@ function sequences(holds: readonly boolean[]): [number, number][] {
 }
 
 /** A place of an item that is under its top, and off the top's edges. */
-export function underTop({ origin, u, n, record: { width, depth, leg } }: ItemBox): Point {
+export function underTop(box: ItemBox): Point {
+  const { origin, u, n, kind, record } = box;
+  const { width, depth, leg } = record;
+  if (isOwnTop(kind)) return middleWithin(box);
   return place(origin, u, width / 2, n, (leg ?? depth) / 2);
 }

@@ -8,6 +8,7 @@ import { bodiesNear } from '../setting/bodies';
 import { findBox, HUNG, isCooking, itemBoxes, middleOf, type ItemBox } from '../setting/item-box';
 import { fixedThings } from '../survey/fixed-things';
 import { openingsOn } from '../survey/openings';
+import { isOwnTop } from '../ranges/item-kind';
 import { roomShape } from '../survey/room-shape';
 import { placedServices } from '../survey/services';
 import { edgeStretches, sameStretches, type Standing } from './edge-stretches';
@@ -76,8 +77,10 @@ const hobsOf = perDesign((design) =>
 );
 
 function splashesOver(design: Design, top: Top): Splash[] {
-  const wanted = wantedIn(design);
   const boxes = top.items.map((id) => findBox(design, id)!);
+  // A window board, a shelf: over what nobody works at there is none but where one is asked for.
+  const isAlone = boxes.every(({ kind }) => isOwnTop(kind));
+  const wanted = { ...wantedIn(design), ...(isAlone ? { height: 0 } : {}) };
   const low = top.surface;
   const cooking = hobsOf(design);
   const cooked = boxes.flatMap((box) =>

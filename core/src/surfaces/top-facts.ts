@@ -12,7 +12,10 @@ import type { TopCorner, TopEdgeWay } from '../document/records';
 import { KEPT } from '../geometry/tolerance';
 import { partLength } from './outline/treated';
 import type { EdgeKind } from './outline/edge-ring';
+import { isOwnTop } from '../ranges/item-kind';
+import { kindOf } from '../ranges/kinds';
 import { findBox } from '../setting/item-box';
+import type { SnapTargets } from '../survey/snap-place';
 import { edgeStretches } from './edge-stretches';
 import { plinths } from './plinths';
 import { splashes } from './splashes';
@@ -31,11 +34,23 @@ export function overhangOf(design: Design, edge: TopEdge): { overhang: number; o
   if (!side || !record) return null;
   const { frontOverhang, endOverhang, topThickness } = roomOf(design);
   const own = ownOverhang(record, side, topThickness);
+  const usual = isOwnTop(kindOf(record.type)) ? 0 : side === 'front' ? frontOverhang : endOverhang;
   return {
-    overhang: own ?? (side === 'front' ? frontOverhang : endOverhang),
+    overhang: own ?? usual,
     own: record.overhangs?.[side] !== undefined,
   };
 }
+
+/** The corners and edges of the tops, that places pointed at are drawn to. */
+export const topTargets: (design: Design) => SnapTargets = perDesign((design) => {
+  const rings = tops(design).flatMap((top) => top.outline);
+  return {
+    points: rings.flat().map((at) => ({ at, caught: 'corner' })),
+    lines: rings.flatMap((ring) =>
+      ring.map((a, index) => ({ a, b: ring[(index + 1) % ring.length]!, caught: 'line' as const })),
+    ),
+  };
+});
 
 /** Length of a top's edges of each kind, mm, corners that are round or cut left out. */
 export function edgeLengths({ rings }: Top): Record<EdgeKind, number> {

@@ -9,6 +9,9 @@ import { TOUCH } from '../geometry/tolerance';
 import { bodiesNear } from '../setting/bodies';
 import { itemNumbers } from '../setting/item-numbers';
 import { runs, type Run } from '../setting/runs';
+import { ownTop } from './own-tops';
+import { isOwnTop } from '../ranges/item-kind';
+import { itemBoxes } from '../setting/item-box';
 import { fixedThings, type FixedThing } from '../survey/fixed-things';
 import { roomShape, type RoomShape } from '../survey/room-shape';
 import { cornerJoin, endsOf, joinsInCorners, type LevelEnd, type RunEnd } from './corner-joins';
@@ -44,35 +47,42 @@ export interface Top {
 }
 
 /**
- * The countertops of the room. Each run gives a strip from its back to the overhang past its deepest box; ends run to what stands within the end
- * overhang, or past a free end by it; an item can have overhangs of its own; runs that meet in a corner go on to it; strips of one height that
- * meet are one top; walls and fixed things cut them.
+ * The countertops of the room, over runs and drawn by themselves. Each run gives a strip from its back to the overhang past its deepest box; ends run to what stands within the end
+ * overhang, or past a free end by it; an item can have overhangs of its own; runs that meet in a corner go on to it; what is of one height and
+ * thickness and meets is one top; walls and fixed things cut them.
  */
 export const tops: (design: Design) => readonly Top[] = perDesign((design) => {
   const all = runs(design);
   const joins = joinsOf(design, all);
-  const levels = levelsOf(
-    all.map((run): Carried => {
-      return {
-        run,
-        underside: runUnderside(run),
-        parts: [...stripOf(design, run), ...(joins.get(run) ?? [])],
-      };
-    }),
-    ({ underside }) => underside,
+  const thickness = roomOf(design).topThickness;
+  const over = all.map((run): Carried => {
+    const parts = [...stripOf(design, run), ...(joins.get(run) ?? [])];
+    return { run, underside: runUnderside(run), thickness, parts };
+  });
+  const { faces } = roomShape(design);
+  const alone = itemBoxes(design)
+    .filter(({ kind }) => isOwnTop(kind))
+    .map((box): Carried => {
+      const { low: underside, record } = box;
+      return { run: [box], underside, thickness: record.height, parts: [ownTop(box, { faces })] };
+    });
+  const levels = levelsOf([...over, ...alone], (one) => one.underside).flatMap((level) =>
+    levelsOf(level, (one) => one.thickness),
   );
   // In the order of the numbers of what they stand on.
   const numbers = itemNumbers(design);
   const first = ({ items }: Top) => Math.min(...items.map((id) => numbers.get(id)!));
   const found = levels.flatMap((level) => {
-    const underside = level.at(-1)!.underside;
+    const underside = Math.max(...level.map((one) => one.underside));
+    const surface = underside + Math.max(...level.map((one) => one.thickness));
     const places = new Map<Polygon, { part: KeyedPolygon; at: number }>();
     for (const [at, { parts }] of level.entries())
       for (const part of parts) places.set(part.ring, { part, at });
     return apart([...places.keys()], ROUNDED).flatMap((together) => {
       const own = together.map((ring) => places.get(ring)!);
       const under = new Set(own.map(({ at }) => at));
-      return topsOf(design, underside, {
+      return topsOf(design, {
+        ...{ underside, surface },
         polygons: own.map(({ part }) => part),
         level: [...under].sort((a, b) => a - b).map((at) => level[at]!),
       });
@@ -81,10 +91,11 @@ export const tops: (design: Design) => readonly Top[] = perDesign((design) => {
   return found.sort((a, b) => a.underside - b.underside || first(a) - first(b));
 });
 
-/** A run, and the polygons of its top before others and walls come to it. */
+/** A run, or a top by itself, how thick its top is, mm, and the polygons of it before others and walls come to it. */
 interface Carried {
   run: Run;
   underside: number;
+  thickness: number;
   parts: readonly KeyedPolygon[];
 }
 
@@ -108,13 +119,16 @@ const joinOf = remember(
   { kept: 3 },
 );
 
+/** Polygons of one height, and what carries them. */
+interface Level {
+  underside: number;
+  surface: number;
+  polygons: readonly KeyedPolygon[];
+  level: readonly Carried[];
+}
+
 /** The tops that some polygons of one height make together, and what carries each. */
-function topsOf(
-  design: Design,
-  underside: number,
-  { polygons, level }: { polygons: readonly KeyedPolygon[]; level: readonly Carried[] },
-): Top[] {
-  const surface = underside + roomOf(design).topThickness;
+function topsOf(design: Design, { underside, surface, polygons, level }: Level): Top[] {
   const shape = roomShape(design);
   const bounds = boundsOf(polygons.flatMap(({ ring }) => ring));
   const fixed = fixedThings(design).filter(

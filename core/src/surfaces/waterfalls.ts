@@ -1,4 +1,4 @@
-import { perDesign, roomOf, type Design } from '../document/design';
+import { perDesign, type Design } from '../document/design';
 import { splashSides } from '../document/limits';
 import { remember } from '../document/remember';
 import { distance, place, subtract, unit, type Point } from '../geometry/point';
@@ -22,12 +22,12 @@ export interface Waterfall {
 
 /** Where every top goes down to the floor. */
 export const waterfalls: (design: Design) => ReadonlyMap<Top, readonly Waterfall[]> = perDesign((design) => {
-  const thick = roomOf(design).topThickness;
   const all = tops(design).map((top): [Top, readonly Waterfall[]] => {
     const boxes = top.items.map((id) => findBox(design, id)!);
     // Most tops have none.
     if (!boxes.some(({ record }) => splashSides.some((side) => isWaterfall(record, side))))
       return [top, NONE];
+    const thick = top.surface - top.underside;
     return [top, waterfallsOf(top.rings[0]!, { boxes, thick, high: top.underside })];
   });
   return new Map(all);

@@ -13,6 +13,7 @@ export const commandLabels = {
   'case-refrigerator': () => 'Case the refrigerator in',
   'centre-items': () => 'Centre',
   'conceal-cistern': () => 'Conceal the cistern',
+  'draw-top': () => 'Draw a top',
   'edit-faces': ({ faces }: { faces: Several }) =>
     faces.length === 1 ? 'Change a face' : `Change ${faces.length} faces`,
   'edit-items': ({ ids }: { ids: Several }) =>

@@ -56,6 +56,7 @@ export const kindNames = {
   'object-top': 'Object, put down',
   'object-wall': 'Object, wall hung',
   oven: 'Oven',
+  'own-top': 'Top by itself',
   'paper-holder': 'Paper holder',
   picture: 'Picture',
   plant: 'Plant',

@@ -1,4 +1,12 @@
-import { distance, isInchUnit, roomTargets, snapPlace, type PlaceCatch, type Point } from 'goodreach';
+import {
+  distance,
+  isInchUnit,
+  roomTargets,
+  snapPlace,
+  topTargets,
+  type PlaceCatch,
+  type Point,
+} from 'goodreach';
 import type { DesignSession } from '../session/design-session.svelte';
 import type { OnFace } from './drag-item';
 import type { PointerTool, ViewKind } from './pointer-tool';
@@ -8,8 +16,8 @@ import type { UnderlayLines } from './underlay-lines.svelte';
 export type PickPurpose = 'scale' | 'outline';
 
 interface Picking {
-  /** The record they are picked for; another selection ends it. */
-  id: string;
+  /** The record they are picked for, or none while there is none yet; another selection ends it. */
+  id: string | null;
   purpose: PickPurpose;
 }
 
@@ -45,7 +53,7 @@ export class PlacePick implements PointerTool {
   }
 
   /** `done` gets the corners of an outline once it is closed. */
-  start(id: string, purpose: PickPurpose, done: (places: readonly Point[]) => void = () => {}): void {
+  start(id: string | null, purpose: PickPurpose, done: (places: readonly Point[]) => void = () => {}): void {
     this.#picking = { id, purpose };
     this.#places = [];
     this.aimed = null;
@@ -104,8 +112,10 @@ export class PlacePick implements PointerTool {
       first && this.#places.length >= 3
         ? [{ points: [{ at: first, caught: 'corner' as const }], lines: [] }]
         : [];
-    const targets = [...closing, roomTargets(this.session.committed), this.lines.targets];
+    const design = this.session.committed;
+    const targets = [...closing, roomTargets(design), this.lines.targets];
     if (this.#picking?.purpose === 'scale') return snapPlace(targets, at, near);
+    targets.push(topTargets(design));
     const grain = isInchUnit(this.session.style.unit) ? 25.4 / 4 : 10;
     return snapPlace(
       targets,

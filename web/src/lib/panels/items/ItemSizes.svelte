@@ -1,6 +1,7 @@
 <script lang="ts">
   import {
     editItems,
+    isOwnTop,
     kindOf,
     ownFinish,
     specialSizes,
@@ -34,10 +35,12 @@
     return others.every((item) => item[key] === first![key]) ? (first![key] ?? null) : null;
   }
 
-  /** What is finished of them: their fronts, but of panels what they are, and the cloth of what dresses the room. */
+  /** What is finished of them: their fronts, but of tops and panels what they are, and the cloth of what dresses the room. */
   const finished = $derived.by(() => {
     const parts = items.map(({ type }) => {
-      const { group } = kindOf(type);
+      const kind = kindOf(type);
+      if (isOwnTop(kind)) return 'top';
+      const { group } = kind;
       return group === 'panels' ? 'end' : group === 'dressing' ? 'dressing' : 'front';
     });
     return parts.every((part) => part === parts[0]) ? parts[0]! : 'front';

@@ -42,6 +42,7 @@
   import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
   import More from '$ui/More.svelte';
+  import DrawTop from './DrawTop.svelte';
   import SurfaceSection from './SurfaceSection.svelte';
   import Tight from './Tight.svelte';
 
@@ -215,6 +216,7 @@
     onchoose={() => screen.choose([...new Set(standing.flatMap(({ at }) => at.map(({ item }) => item)))])}
   />
 {/if}
+<DrawTop />
 {#if over}<div>
     <Button onclick={() => join(over)}>Join the top over {carrierName(design, over)}</Button>
   </div>{/if}

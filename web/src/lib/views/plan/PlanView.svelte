@@ -184,7 +184,10 @@
         bind:taken={tied}
       />{/if}
     <PlanShows />
-    {#if surfacing}<Later part={laterViews.surfaceMarks} props={{ camera }} coming={null} />
+    {#if surfacing}<!-- While places are picked, the clicks are theirs. -->
+      <div class="marks" inert={workspace.pick.now !== null}>
+        <Later part={laterViews.surfaceMarks} props={{ camera }} coming={null} />
+      </div>
     {:else if !session.previewing && screen.plan.mode !== 'ceiling'}<GapChips {camera} taken={tied} />{/if}
     {#if faceDrag.by !== null}<Later
         part={laterViews.faceMoved}
@@ -195,6 +198,9 @@
 </HostedView>
 
 <style>
+  .marks {
+    display: contents;
+  }
   .back {
     opacity: 0.4;
   }
