@@ -6,6 +6,8 @@ import { blockOf } from '../src/setting/block';
 import { itemBoxes, type ItemBox } from '../src/setting/item-box';
 import { usualOpening } from '../src/commands/put-opening';
 import {
+  caseRefrigeratorCase,
+  drawTopCase,
   edgeCase,
   finishCase,
   forgetProfileCase,
@@ -57,11 +59,7 @@ export const asked = (design: Design): Record<string, Asked> => ({
     ...{ label: 'Bring back revision 7', writes: ['a', 'c', 'early'] },
     refuses: [null, ''],
   },
-  'case-refrigerator': {
-    does: { id: 'cold', ids: ['l', 'r', 'over'] },
-    ...{ label: 'Case the refrigerator in', writes: ['l', 'r'] },
-    refuses: [{ id: 'none', ids: ['l', 'r', 'over'] }, gone],
-  },
+  'case-refrigerator': caseRefrigeratorCase,
   'centre-items': {
     does: { ids: ['c'], on: { opening: 'window' } },
     ...{ label: 'Centre', writes: ['c'] },
@@ -72,19 +70,7 @@ export const asked = (design: Design): Record<string, Asked> => ({
     ...{ label: 'Conceal the cistern', writes: ['hung', 'lining'] },
     refuses: [{ id: 'hung', fixed: 'lining', width: 600, depth: 165, height: 3001 }, 'The height'],
   },
-  'draw-top': {
-    does: {
-      id: 'drawn',
-      outline: [
-        { x: 3200, y: -1000 },
-        { x: 4000, y: -1000 },
-        { x: 4000, y: -1600 },
-        { x: 3200, y: -1600 },
-      ],
-    },
-    ...{ label: 'Draw a top', writes: ['drawn'] },
-    refuses: [{ id: 'drawn', outline: [] }, 'outline'],
-  },
+  'draw-top': drawTopCase,
   'edit-faces': {
     does: { faces: ['face-b', 'face-c'], change: { thickness: 200 } },
     ...{ label: 'Change 2 faces', writes: ['face-b', 'face-c'] },

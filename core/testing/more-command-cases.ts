@@ -61,6 +61,26 @@ export const topCases = {
   },
 } as const;
 
+export const caseRefrigeratorCase = {
+  does: { id: 'cold', ids: ['l', 'r', 'over'] },
+  ...{ label: 'Case the refrigerator in', writes: ['l', 'r'] },
+  refuses: [{ id: 'none', ids: ['l', 'r', 'over'] }, 'is no longer in this room'],
+} as const;
+
+export const drawTopCase = {
+  does: {
+    id: 'drawn',
+    outline: [
+      { x: 3200, y: -1000 },
+      { x: 4000, y: -1000 },
+      { x: 4000, y: -1600 },
+      { x: 3200, y: -1600 },
+    ],
+  },
+  ...{ label: 'Draw a top', writes: ['drawn'] },
+  refuses: [{ id: 'drawn', outline: [] }, 'outline'],
+} as const;
+
 /** A set of finishes there is to be used. */
 export const darkScheme: SchemeRecord = {
   ...{ kind: 'scheme', id: 'dark', name: 'Dark', room: { frontFinish: 'Soot' } },

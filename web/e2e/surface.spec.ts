@@ -41,7 +41,7 @@ test('edges of tops are typed where they are, corners made round, and all of it 
   await page.getByRole('button', { name: /^Front of F600 \(1\) to F800-S \(2\)/ }).click();
   await page.keyboard.type('310');
   await page.keyboard.press('Enter');
-  await expect(tops.first()).toContainText('over 305 a top needs brackets');
+  await expect(tops.first()).toContainText('over 305 mm it needs brackets');
   await expect(page.getByText('F600 (1) to F800-S (2): front stands out 310')).toBeVisible();
   await page.getByRole('button', { name: /^Front of F600/ }).click();
   await page.keyboard.type('601');
@@ -94,11 +94,11 @@ test('a top round a corner is joined as the designer wants, and what is gone wit
   // Straight across what is chosen, and moved by typing.
   await studio.clickItem(4);
   await page.getByRole('button', { name: /^Join the top over DISH24/ }).click();
-  await expect(top).toContainText('A joint lies over DISH24 (4)');
+  await expect(top).toContainText('DISH24 has a joint of the top over it');
   await page.getByRole('button', { name: /^Joint over DISH24 \(4\), 1'-0" from its left end/ }).click();
   await page.getByLabel(/From the left end of DISH24/).fill('0');
   await page.keyboard.press('Enter');
-  await expect(top).not.toContainText('A joint lies over');
+  await expect(top).not.toContainText('has a joint of the top over it');
   await page.keyboard.press('Escape');
 
   await studio.clickItem(4);

@@ -93,6 +93,39 @@ export const ruleTexts = {
         ? `Each ${seat} has ${show(measured)} of width.`
         : `${seat} stand ${show(measured)} apart, middle to middle; ${show(required)} is asked for.`,
   },
+  'top-cut-out': {
+    name: 'Top beside cut-outs',
+    source: both('common practice'),
+    say: ({ measured, required }, show, [cut]) =>
+      measured === 0
+        ? `${cut} runs over the edge of the top.`
+        : `${cut} leaves ${show(measured)} of the top beside it; ${show(required)} is asked for.`,
+  },
+  'top-joint': {
+    name: 'Joints of tops',
+    source: both('common practice'),
+    say: ({ measured, required }, show, [other]) =>
+      required === 0
+        ? `${other} has a joint of the top over it.`
+        : `${other} is ${show(measured)} from a joint of the top; ${show(required)} is asked for.`,
+  },
+  'top-overhang': {
+    name: 'Tops carried',
+    source: both('common practice'),
+    say: ({ measured, required }, show, [edge]) =>
+      `${edge} stands out ${show(measured)}: over ${show(required)} it needs brackets.`,
+  },
+  'top-slab': {
+    name: 'Tops out of a slab',
+    source: both('slab of the room'),
+    say: ({ measured, required }, show, [size]) =>
+      `${size} is ${show(measured)}; a slab gives ${show(required)}. Join it once more.`,
+  },
+  'top-under': {
+    name: 'Tops free',
+    source: both('geometry'),
+    say: ({ measured }, show, [item, top]) => `${item} goes ${show(measured)} into ${top}.`,
+  },
   'wall-collision': {
     name: 'Clear of walls',
     source: both('geometry'),

@@ -19,8 +19,6 @@ export const sideNames = {
   right: 'right end',
 } as const;
 
-export const useNames = { bowl: 'bowl', hob: 'hob', tap: 'tap hole' } as const;
-
 export const cornerNames = {
   frontLeft: 'front left corner',
   frontRight: 'front right corner',

@@ -1,13 +1,14 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
+  import type { Verdict } from 'goodreach';
   import VerdictMark from '$ui/VerdictMark.svelte';
 
-  /** Something that is tight about a surface, as a sentence. */
-  let { children }: { children: Snippet } = $props();
+  /** Something that is tight about a surface, or in its way, as a sentence. */
+  let { verdict = 'tight', children }: { verdict?: Verdict; children: Snippet } = $props();
 </script>
 
 <p>
-  <VerdictMark verdict="tight" size={14} />
+  <VerdictMark {verdict} size={14} />
   <span>{@render children()}</span>
 </p>
 

@@ -1,13 +1,12 @@
 <script lang="ts">
   import {
+    checkReach,
     edgeLengths,
     edgeProfiles,
     formatArea,
     formatLength,
-    isThin,
+    isTopRule,
     jointedTops,
-    JOINT_CLEAR,
-    LEAST_RAIL,
     LEAST_SLAB,
     LEAST_SPLASH_THICKNESS,
     MOST_OVERHANG,
@@ -18,6 +17,7 @@
     profileLengths,
     recordOf,
     roomOf,
+    sayFinding,
     servicesThrough,
     setRoom,
     setTopJoints,
@@ -28,17 +28,14 @@
     topCutOuts,
     tops,
     usualProfile,
-    UNSUPPORTED,
-    unsupported,
     waterfalls,
     waterfallSize,
     type EdgeProfile,
-    type JointedPiece,
     type RoomChange,
     type Top,
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
-  import { carrierName, edgeName, profileNames, useNames } from '$lib/tools/top-words';
+  import { carrierName, profileNames } from '$lib/tools/top-words';
   import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
   import More from '$ui/More.svelte';
@@ -78,8 +75,18 @@
   const change = (part: RoomChange) => (session.run(setRoom, part) ? '' : session.message);
 
   const jointsOf = (top: Top) => jointedTops(design).get(top)!;
-  const isTooLong = ({ length: long, width }: JointedPiece) =>
-    long > slab.length + 1e-6 || width > slab.width + 1e-6;
+  /** What is tight about the tops, or in their way. */
+  const tight = $derived(
+    session.checking
+      ? checkReach(design).findings.filter(({ rule, verdict }) => isTopRule(rule) && verdict !== 'clear')
+      : [],
+  );
+  /** Of one of them, and of what is let into it. */
+  const findingsAt = (top: Top) => {
+    const within = (topCutOuts(design).get(top) ?? []).map(({ item }) => item);
+    const own = new Set([...top.items, ...within]);
+    return tight.filter(({ ids }) => ids.some((id) => own.has(id)));
+  };
   const tooLarge = ({ rings }: Top) => rings.some((ring) => ring.tooLarge !== null);
   /** The chosen item that carries a top, for a joint over its middle. */
   const over = $derived(
@@ -165,39 +172,16 @@
     rows={rowsOf(top)}
     onchoose={() => screen.choose(top.items)}
   >
-    {#each (topCutOuts(design).get(top) ?? []).filter(isThin) as { item, use, nearest }, at (at)}
-      <Tight
-        >{nearest === null
-          ? `The ${useNames[use]} of ${carrierName(design, item)} runs over the edge of the top.`
-          : `Only ${length(nearest)} is left beside the ${useNames[use]} of ${carrierName(design, item)}; a top needs ${length(LEAST_RAIL)}.`}</Tight
-      >
+    {#each findingsAt(top) as finding, at (at)}
+      <Tight verdict={finding.verdict}>{sayFinding(design, finding)}</Tight>
     {/each}
-    {#each unsupported(design, top) as { edge, overhang }, at (at)}
-      <Tight
-        >{edgeName(design, edge)} stands out {length(overhang)}: over {length(UNSUPPORTED)} a top needs brackets.</Tight
-      >
-    {/each}
-    {#each jointsOf(top).joints.filter(({ nearCutOut, over: below }) => nearCutOut ?? below) as joint, at (at)}
-      <Tight
-        >{joint.over
-          ? `A joint lies over ${carrierName(design, joint.over)}.`
-          : `A joint comes nearer than ${length(JOINT_CLEAR)} to the cut-out of ${carrierName(design, joint.nearCutOut!)}.`}</Tight
-      >
-    {/each}
-    {#if jointsOf(top).pieces.length > 1 || jointsOf(top).pieces.some(isTooLong)}
+    {#if jointsOf(top).pieces.length > 1}
       <p class="help">
         Made in {jointsOf(top).pieces.length}: {jointsOf(top)
           .pieces.map((piece) => `${length(piece.length)} × ${length(piece.width)}`)
           .join(', ')}
       </p>
     {/if}
-    {#each jointsOf(top).pieces.filter(isTooLong) as piece, at (at)}
-      <Tight
-        >A piece of {length(piece.length)} × {length(piece.width)} does not come out of a slab of {length(
-          slab.length,
-        )} × {length(slab.width)}. Join it once more.</Tight
-      >
-    {/each}
     {#if tooLarge(top)}<p class="problem" role="alert">
         Its corners take more of an edge than there is, so all of them are square. Make them smaller.
       </p>{/if}
