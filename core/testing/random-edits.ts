@@ -277,6 +277,7 @@ export function askFor(
         lightRail: trimProfiles.lightRail[b % 4]!,
         skirting: trimProfiles.skirting[c % 5]!,
         cove: trimProfiles.cove[c % 4]!,
+        capping: trimProfiles.capping[b % 4]!,
       });
     case 40:
       return setFinish.run(design, {

@@ -315,3 +315,37 @@ test('a wall is lined, what stands there comes forward, and goes back with it', 
   await studio.saved(6);
   expect([await offOf(), (await linings()).length]).toEqual([0, 0]);
 });
+
+test('a lining that ends below the ceiling is capped, two in a corner mitred, one of them without', async ({
+  page,
+  studio,
+}) => {
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await studio.step('Surface');
+  await page.getByRole('tab', { name: 'Trims' }).click();
+  const capping = page.getByRole('region', { name: 'Capping' });
+  await capping.getByRole('button', { name: /^Capping/ }).click();
+  await expect(capping).toContainText('Line a wall part of its height');
+  const section = page.getByRole('region', { name: 'Linings' });
+  for (const [index, letter] of ['A', 'B'].entries()) {
+    await page.locator('.plan').focus();
+    for (let press = 0; press <= index; press++) await page.keyboard.press('f');
+    await expect(section).toContainText(`Face ${letter}`);
+    await section.getByRole('button', { name: 'Boards upright', exact: true }).click();
+    await studio.saved(index + 1);
+  }
+  await capping.getByRole('button', { name: 'Rounded' }).click();
+  await studio.saved(3);
+  await expect(capping.getByRole('row').nth(1)).toContainText('4000square · 45° in');
+  await expect(capping.getByRole('row').nth(2)).toContainText('300045° in · square');
+  await page.getByRole('button', { name: /^Capping along the lining on face B: rounded/ }).click();
+  await page
+    .getByRole('group', { name: 'Capping along the lining on face B' })
+    .getByRole('button', { name: 'None' })
+    .click();
+  await studio.saved(4);
+  await expect(capping.getByRole('row')).toHaveCount(2);
+  await expect(page.getByText('The lining on face B: no capping')).toBeVisible();
+  await page.getByRole('button', { name: 'Back to automatic' }).click();
+  await expect(capping.getByRole('row')).toHaveCount(3);
+});

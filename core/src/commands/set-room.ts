@@ -92,6 +92,7 @@ export const setRoom: Command<RoomChange> = {
       'lightRail',
       'skirting',
       'cove',
+      'capping',
       'doorStyle',
       'handleStyle',
     ] as const)

@@ -74,12 +74,13 @@ export const MOST_SPLASH_THICKNESS = 60;
 export const MOST_PLINTH_BACK = 400;
 export const MOST_PLINTH_OUT = 60;
 
-/** What runs along the tops and undersides of cabinets, and along walls at the floor and under the ceiling; and the shapes each comes in, none among them. */
+/** What runs along the tops and undersides of cabinets, along walls at the floor and under the ceiling, and on linings that end below it; and the shapes each comes in, none among them. */
 export const trimProfiles = {
   cornice: ['none', 'square', 'hollow', 'ogee', 'stepped'],
   lightRail: ['none', 'square', 'rounded', 'hollow'],
   skirting: ['none', 'square', 'bevelled', 'rounded', 'ogee'],
   cove: ['none', 'hollow', 'stepped', 'square'],
+  capping: ['none', 'square', 'rounded', 'ogee'],
 } as const;
 export type TrimUse = keyof typeof trimProfiles;
 /** A profile of the room's own, told by its record's id. */

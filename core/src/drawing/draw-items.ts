@@ -49,10 +49,14 @@ export function drawTops(design: Design): Primitive[] {
   ];
 }
 
-/** The trims in plan: skirtings where they stand; cornices dashed over what they are on; looked up at, cornices and coves. */
+/** The trims in plan: skirtings and cappings where they are; cornices dashed over what they are on; looked up at, cornices and coves. */
 export function drawTrims(design: Design, mode: PlanMode): Primitive[] {
   const shown: readonly TrimUse[] =
-    mode === 'ceiling' ? ['cornice', 'cove'] : mode === 'base' ? ['skirting'] : ['skirting', 'cornice'];
+    mode === 'ceiling'
+      ? ['cornice', 'cove']
+      : mode === 'base'
+        ? ['skirting', 'capping']
+        : ['skirting', 'capping', 'cornice'];
   return trims(design)
     .filter(({ use }) => shown.includes(use))
     .map((piece) => {

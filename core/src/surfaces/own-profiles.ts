@@ -85,7 +85,7 @@ const CORNICE_BACK = -14;
 
 /**
  * A cross section as it is fixed in its use, whatever it was drawn at: a cornice stands on the boxes, a light rail hangs under them in line with the
- * fronts, a skirting stands on the floor and a cove hangs from the ceiling, both with their backs to the wall. Refused where its sides cross, where it
+ * fronts, a skirting stands on the floor, a capping on its lining and a cove hangs from the ceiling, all with their backs to what they are on. Refused where its sides cross, where it
  * is nothing, and where it is larger than trims are.
  */
 export function fixedProfile(use: TrimUse, drawn: readonly Point[]): Result<TrimShape> {
@@ -97,7 +97,7 @@ export function fixedProfile(use: TrimUse, drawn: readonly Point[]): Result<Trim
   const size = Math.max(reach.out - reach.in, reach.high - reach.low);
   if (size > MOST_PROFILE - 20) return refuse('profile-large', { size, most: MOST_PROFILE - 20 });
   const out = use === 'cornice' ? CORNICE_BACK - reach.in : use === 'lightRail' ? -reach.out : -reach.in;
-  const up = use === 'cornice' || use === 'skirting' ? -reach.low : -reach.high;
+  const up = use === 'cornice' || use === 'skirting' || use === 'capping' ? -reach.low : -reach.high;
   const moved = places.map(({ x, y }) => ({ x: quantise(x + out), y: quantise(y + up) }));
   return ok(signedArea(moved) > 0 ? moved : moved.reverse());
 }

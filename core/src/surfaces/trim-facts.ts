@@ -12,11 +12,14 @@ import {
 import { trimCut, type TrimCut, type TrimPiece, type TrimPlace } from './trim-piece';
 import { trims } from './trims';
 import { itemTrimPlaces } from './trims-along-items';
+import { cappingPlaces } from './trims-along-linings';
 import { wallTrimPlaces } from './trims-along-walls';
 
-/** What is otherwise about a trim than the room says: along a side of items, or along a wall; whether there is anything for it to show at. */
+/** What is otherwise about a trim than the room says: along a side of items, along a wall, or on a lining; whether there is anything for it to show at. */
 export type TrimCorrection = { items: readonly string[]; shows: boolean; profile: TrimProfile } & (
-  { trim: ItemTrim; along: OverhangSide } | { trim: WallTrim; face: string }
+  | { trim: ItemTrim; along: OverhangSide }
+  | { trim: WallTrim; face: string }
+  | { trim: 'capping'; fixed: string }
 );
 
 /** Every correction of the trims. */
@@ -28,6 +31,7 @@ export function trimCorrections(design: Design): TrimCorrection[] {
       ),
     ),
   );
+  const capped = new Set(cappingPlaces(design).flatMap(({ along }) => ('fixed' in along ? along.fixed : [])));
   return [
     ...recordsOf(design, 'item').flatMap(({ id, trims: own }) =>
       itemTrims.flatMap((trim) =>
@@ -44,12 +48,19 @@ export function trimCorrections(design: Design): TrimCorrection[] {
         return profile ? [{ items: [], shows: true, profile, trim, face: face.id }] : [];
       }),
     ),
+    ...recordsOf(design, 'fixed').flatMap(({ id, capping: profile }): TrimCorrection[] =>
+      profile ? [{ items: [], shows: capped.has(id), profile, trim: 'capping', fixed: id }] : [],
+    ),
   ];
 }
 
 /** Where trims of a use go, or are left out. */
 export const trimPlaces = (design: Design, use: TrimUse): TrimPlace[] =>
-  use === 'skirting' || use === 'cove' ? wallTrimPlaces(design, use) : itemTrimPlaces(design, use);
+  use === 'capping'
+    ? cappingPlaces(design)
+    : use === 'skirting' || use === 'cove'
+      ? wallTrimPlaces(design, use)
+      : itemTrimPlaces(design, use);
 
 /** Lengths of one use and profile that are cut alike: how many. */
 export interface TrimCutRow {

@@ -104,6 +104,23 @@ const shapes: Shapes = {
       [0, 0],
     ],
   },
+  // On linings, their backs over the front of these: how much is behind that follows from how thick each is.
+  capping: {
+    square: [
+      [0, 0],
+      [12, 0],
+      [12, 18],
+      [0, 18],
+    ],
+    rounded: [
+      [0, 0],
+      [8, 0],
+      ...quarter([8, 0], [18, 9], 'out-first'),
+      ...quarter([18, 9], [8, 18], 'up-first'),
+      [0, 18],
+    ],
+    ogee: [[0, 0], [5, 0], ...wave([5, 0], [22, 16]), [22, 24], [0, 24]],
+  },
 };
 
 /** The cross section of a trim; null of none. */

@@ -22,7 +22,7 @@ import { samePiece, type TrimPiece, type TrimPlace } from './trim-piece';
 /** What stands so near to a wall has nothing behind it, mm. */
 const NEAR_WALL = 60;
 /** What is shorter beside a cabinet is left out, mm: nobody gets there. */
-const SHORTEST = 60;
+export const SHORTEST = 60;
 
 /** The profile of a trim along a wall: its own, the room's, or, where nobody says, a plain skirting on what is not tiled. */
 export function wallTrimOf(
@@ -116,7 +116,11 @@ function tallestOf(design: Design, use: WallTrim): number {
 }
 
 /** The stretches of an edge past openings and what stands at the wall. */
-function freeOf(design: Design, edge: TopEdge, { low, high }: Between): readonly (readonly [Point, Point])[] {
+export function freeOf(
+  design: Design,
+  edge: TopEdge,
+  { low, high }: Between,
+): readonly (readonly [Point, Point])[] {
   const face = edge.role === 'wall' ? roomShape(design).byId.get(edge.at!) : undefined;
   return freePast(edge, {
     low,
@@ -170,7 +174,7 @@ const freePast = remember(
       .filter(([from, to]) => to - from > SHORTEST || (from === 0 && to === long))
       .map(([from, to]) => [on(from), on(to)]);
   },
-  // A skirting and a cove, as they are and as a drag makes them.
+  // A skirting and a cove, or a capping, as they are and as a drag makes them.
   { kept: 4 },
 );
 

@@ -43,6 +43,7 @@ export const trimNames: Record<TrimUse, string> = {
   lightRail: 'Light rail',
   skirting: 'Skirting',
   cove: 'Ceiling cove',
+  capping: 'Capping',
 };
 
 export const trimProfileNames: Record<OurProfile, string> = {

@@ -1,7 +1,15 @@
 import { Equals, IsBoolean } from 'class-validator';
-import { ListOf, Millimetres, OneOf, Optional, RecordId, Words } from '../decorators';
+import { ListOf, Millimetres, OneOf, Optional, Profile, RecordId, Words } from '../decorators';
 import { fixedTypes, type FixedType } from '../fixture-types';
-import { LEAST_ITEM, liningStyles, MOST_FACE, MOST_FINISH, MOST_HEIGHT, type LiningStyle } from '../limits';
+import {
+  LEAST_ITEM,
+  liningStyles,
+  MOST_FACE,
+  MOST_FINISH,
+  MOST_HEIGHT,
+  type LiningStyle,
+  type TrimProfile,
+} from '../limits';
 import { IsPlacement, OutlinePlace, type Placement } from '../places';
 
 /** A thing built into the room that stays: its size, and where it stands. A round column is as wide as it is deep. */
@@ -25,4 +33,6 @@ export class FixedRecord {
   @Optional() @Words(1, MOST_FINISH) finish?: string;
   /** Of a lining: whether light comes out of a recess along the top of its front. */
   @Optional() @IsBoolean() lit?: boolean;
+  /** Of a lining: the capping on it, where it is not as the room says. */
+  @Optional() @Profile('capping') capping?: TrimProfile<'capping'>;
 }

@@ -86,6 +86,7 @@ export class RoomRecord extends RoomFinishes {
   @Optional() @Profile('lightRail') lightRail?: TrimProfile<'lightRail'>;
   @Optional() @Profile('skirting') skirting?: TrimProfile<'skirting'>;
   @Optional() @Profile('cove') cove?: TrimProfile<'cove'>;
+  @Optional() @Profile('capping') capping?: TrimProfile<'capping'>;
   /** What a taped length and a measured corner are trusted to (one standard deviation): mm and radians. */
   @Millimetres(LEAST_UNCERTAINTY, MOST_UNCERTAINTY) lengthUncertainty!: number;
   @Radians(LEAST_CORNER_UNCERTAINTY, MOST_CORNER_UNCERTAINTY) cornerUncertainty!: number;

@@ -1,19 +1,26 @@
 import {
+  editFaces,
+  fixedNames,
   formatDegrees,
   isOwnProfile,
   ownProfiles,
   profileName,
   profileShape,
+  putFixed,
+  recordOf,
   roomShape,
+  setTrim,
   shapeReach,
   trimProfiles,
   type Design,
+  type TrimChange,
   type TrimCut,
   type TrimmedSide,
   type TrimProfile,
   type TrimShape,
   type TrimUse,
 } from 'goodreach';
+import type { DesignSession } from '../session/design-session.svelte';
 import { sidesName } from './top-words';
 
 /** A cross section as a small drawing, 24 by 24, its back to the left and what it is fixed to above or below. */
@@ -48,7 +55,27 @@ export const saidProfile = (design: Design, profile: TrimProfile): string =>
 export function alongName(design: Design, along: TrimmedSide): string {
   if ('items' in along) return sidesName(design, along.items);
   if ('face' in along) return `face ${roomShape(design).byId.get(along.face)?.letter ?? ''}`;
-  return 'what is fixed there';
+  const thing = recordOf(design, 'fixed', along.fixed);
+  const { placement } = thing ?? {};
+  const name = `the ${fixedNames[thing?.type ?? 'lining'].toLowerCase()}`;
+  return placement?.on === 'face' ? `${name} on ${alongName(design, placement)}` : name;
+}
+
+/** Says what trim goes along something, none left out; null goes back to what the room says. */
+export function putTrim(
+  session: Pick<DesignSession, 'committed' | 'run'>,
+  use: TrimUse,
+  along: TrimmedSide,
+  profile: TrimProfile | null,
+): void {
+  if ('face' in along) session.run(editFaces, { faces: [along.face], change: { [use]: profile } });
+  else if ('items' in along) session.run(setTrim, { use, at: along.items, profile } as TrimChange);
+  else {
+    const thing = recordOf(session.committed, 'fixed', along.fixed);
+    if (!thing) return;
+    const { capping: _, ...rest } = thing;
+    session.run(putFixed, { ...rest, ...(profile && { capping: profile as TrimProfile<'capping'> }) });
+  }
 }
 
 /** How the ends of a length are cut, the left one first. */

@@ -1,13 +1,11 @@
 <script lang="ts">
   import {
-    editFaces,
     formatLength,
     setEdgeWay,
     setPlinth,
     setTopCorner,
     setTopEdge,
     setTopJoints,
-    setTrim,
     topCorrections,
     tops,
     trimCorrections,
@@ -20,7 +18,7 @@
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import { carrierName, cornerNames, profileNames, sideNames } from '$lib/tools/top-words';
-  import { alongName, saidProfile } from '$lib/tools/trim-words';
+  import { alongName, putTrim, saidProfile } from '$lib/tools/trim-words';
   import LinkButton from '$ui/LinkButton.svelte';
 
   /** What was set by hand of tops, plinths and trims; each goes back by itself. */
@@ -43,10 +41,10 @@
   }
 
   function toldTrim({ items, profile, ...one }: TrimCorrection): string {
-    const name = 'face' in one ? alongName(design, { face: one.face }) : carrierName(design, items[0]!);
+    const name = 'along' in one ? carrierName(design, items[0]!) : alongName(design, one);
     const what = profile === 'none' ? 'no' : saidProfile(design, profile);
-    const where = 'face' in one ? '' : ` at the ${sideNames[one.along]}`;
-    return `${name.replace(/^f/, 'F')}: ${what} ${trimNames[one.trim].toLowerCase()}${where}`;
+    const where = 'along' in one ? ` at the ${sideNames[one.along]}` : '';
+    return `${name.replace(/^[ft]/, (first) => first.toUpperCase())}: ${what} ${trimNames[one.trim].toLowerCase()}${where}`;
   }
 
   function told(one: Correction): string {
@@ -70,8 +68,8 @@
     items.map((item) => ({ item, side })) as [ItemSide, ...ItemSide[]];
 
   function undoTrim(one: TrimCorrection) {
-    if ('face' in one) session.run(editFaces, { faces: [one.face], change: { [one.trim]: null } });
-    else session.run(setTrim, { use: one.trim, at: sides(one.items, one.along), profile: null });
+    if ('along' in one) putTrim(session, one.trim, { items: sides(one.items, one.along) }, null);
+    else putTrim(session, one.trim, 'face' in one ? { face: one.face } : { fixed: one.fixed }, null);
   }
 
   function undoOne(one: Correction) {

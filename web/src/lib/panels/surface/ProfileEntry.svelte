@@ -42,6 +42,7 @@
     lightRail: 'It hangs under the boxes, in line with the fronts.',
     skirting: 'It stands on the floor, its back to the wall.',
     cove: 'It hangs from the ceiling, its back to the wall.',
+    capping: 'It lies on the lining, its back over the front of that: behind, it goes on to the wall.',
   };
 
   /** A new one begins as a plain board. */

@@ -7,6 +7,7 @@
     setRoom,
     trimCuts,
     trimNames,
+    trimPlaces,
     trimProfiles,
     trims,
     trimCut,
@@ -77,6 +78,9 @@
           No room for one on {without.map((id) => carrierName(design, id)).join(', ')}: the ceiling or a
           soffit is too low.
         </p>
+      {/if}
+      {#if use === 'capping' && trimPlaces(design, use).length === 0}
+        <p class="help">Line a wall part of its height: a capping lies on the lining.</p>
       {/if}
       {#if use === 'cove' && sloped}<p class="help">Under a sloped ceiling there are no coves.</p>{/if}
       {#if long > 0.5}

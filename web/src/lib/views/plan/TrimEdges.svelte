@@ -1,10 +1,8 @@
 <script lang="ts">
   import {
-    editFaces,
     inward,
     middle,
     place,
-    setTrim,
     shapeReach,
     subtract,
     trimAt,
@@ -12,12 +10,11 @@
     trimPlaces,
     trims,
     unit,
-    type TrimChange,
     type TrimPlace,
     type TrimProfile,
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
-  import { alongName, saidProfile, trimWays } from '$lib/tools/trim-words';
+  import { alongName, putTrim, saidProfile, trimWays } from '$lib/tools/trim-words';
   import LinkButton from '$ui/LinkButton.svelte';
   import { ringPath, toScreen, type Camera } from '../camera';
   import { chipSpot, spread } from '../spread';
@@ -66,8 +63,7 @@
   let opened: string | null = $state(null);
 
   function set({ along }: TrimPlace, profile: TrimProfile | null) {
-    if ('face' in along) session.run(editFaces, { faces: [along.face], change: { [use]: profile } });
-    else if ('items' in along) session.run(setTrim, { use, at: along.items, profile } as TrimChange);
+    putTrim(session, use, along, profile);
     opened = null;
   }
 </script>
