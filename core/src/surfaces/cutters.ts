@@ -1,14 +1,25 @@
 import { rememberBoth, rememberOne } from '../document/remember';
 import { cross, distance, dot, place, subtract, unit, type Point } from '../geometry/point';
 import { SAME_PLACE } from '../geometry/tolerance';
+import { isInRun } from '../ranges/item-kind';
+import type { ItemBox } from '../setting/item-box';
 import type { FixedThing } from '../survey/fixed-things';
 import { facePath, type PlacedFace } from '../survey/placed-face';
 import type { RoomShape } from '../survey/room-shape';
 import type { Cutters } from './keyed-rings';
 import type { KeyedPolygon, SourceLine } from './top-edge';
 
+/** What surfaces are cut round: a fixed thing, or a plain shape that stands for one. */
+export type Cutting = Pick<FixedThing, 'footprint' | 'high' | 'id' | 'low'> & { circle: object | null };
+
+/** A plain shape as what surfaces are cut round; null of what carries a top, and of any other item. */
+export const shapeAsCutting = rememberOne(({ id, footprint, low, high, kind }: ItemBox): Cutting | null => {
+  if (kind.group !== 'shapes' || isInRun(kind)) return null;
+  return { id, footprint, low, high, circle: kind.plan === 'round' ? {} : null };
+});
+
 /** What cuts surfaces in a room of this shape with these fixed things. */
-export const cuttersOf = (shape: RoomShape, fixed: readonly FixedThing[]): Cutters => ({
+export const cuttersOf = (shape: RoomShape, fixed: readonly Cutting[]): Cutters => ({
   ...wallsOf(shape),
   fixed: fixed.flatMap((thing) => fixedPolygons(shape, thing)),
 });
@@ -26,7 +37,7 @@ const CLOSED = 12;
 
 /** A fixed thing, and what lies between it and walls it stands close to: no more than a wedge where they are out of square. */
 const fixedPolygons = rememberBoth(
-  (shape: RoomShape, { id, footprint, circle }: FixedThing): readonly KeyedPolygon[] => {
+  (shape: RoomShape, { id, footprint, circle }: Cutting): readonly KeyedPolygon[] => {
     const polygon = (ring: readonly Point[]): KeyedPolygon => {
       return { ring, sides: ring.map(() => ({ role: 'fixed', boxes: [], id })) };
     };

@@ -91,7 +91,7 @@ function splashesOver(design: Design, top: Top): Splash[] {
     const raised = edges.filter(({ role, at }) => {
       if (role === 'wall') return true;
       if (at === null || (role !== 'stop' && role !== 'fixed')) return false;
-      return (role === 'fixed' ? fixed.get(at)! : (findBox(design, at)?.high ?? 0)) > low + TOUCH;
+      return (fixed.get(at) ?? findBox(design, at)?.high ?? 0) > low + TOUCH;
     });
     if (raised.length === 0) return [];
     const ids = new Set(raised.flatMap(({ role, at }) => (role === 'wall' && at ? [at] : [])));

@@ -33,6 +33,22 @@ describe('tops', () => {
     expect([ends(0), ends(19), ends(20), ends(21), ends(200)]).toEqual([0, 0, 0, 1, 180]);
   });
 
+  it.each([
+    [870.5, 0],
+    [870.6, 60 * 60],
+  ])('are cut round a plain shape that stands for a chase, where it is %s high', (height, cut) => {
+    const builder = rectangle(4000, 3000);
+    builder.place('F600', { on: 'face', face: 'face-a', from: 'left', distance: 500, off: 60 });
+    const [whole] = tops(builder.design);
+    const id = builder.set('BOX', 'face-a', 700);
+    builder.run(editItems, { ids: [id], change: { width: 60, depth: 60, height } });
+    const [top] = tops(builder.design);
+    expect(whole!.area - top!.area).toBeCloseTo(cut, 3);
+    expect(
+      top!.rings.flatMap(({ edges }) => edges).filter(({ role, at }) => role === 'fixed' && at === id),
+    ).toHaveLength(cut > 0 ? 3 : 0);
+  });
+
   it('are carried by what stands in a wall but for one leg', () => {
     const builder = rectangle();
     const { code } = shelfOf('fathom').find(({ type }) => type === 'base-corner-diagonal')!;

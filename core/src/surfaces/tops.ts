@@ -12,11 +12,11 @@ import { runs, type Run } from '../setting/runs';
 import { ownTop } from './own-tops';
 import { isOwnTop } from '../ranges/item-kind';
 import { itemBoxes } from '../setting/item-box';
-import { fixedThings, type FixedThing } from '../survey/fixed-things';
+import { fixedThings } from '../survey/fixed-things';
 import { roomShape, type RoomShape } from '../survey/room-shape';
 import { cornerJoin, endsOf, joinsInCorners, type LevelEnd, type RunEnd } from './corner-joins';
 import { levelsOf } from './levels';
-import { cuttersOf } from './cutters';
+import { cuttersOf, shapeAsCutting, type Cutting } from './cutters';
 import { keyedRings } from './keyed-rings';
 import { areaWithin, chordsOf, treatedOutline, type CornerShape, type OutlinePart } from './outline/treated';
 import { cornerTops, runStrip, runUnderside, underTop, type Strip } from './run-strip';
@@ -131,7 +131,8 @@ interface Level {
 function topsOf(design: Design, { underside, surface, polygons, level }: Level): Top[] {
   const shape = roomShape(design);
   const bounds = boundsOf(polygons.flatMap(({ ring }) => ring));
-  const fixed = fixedThings(design).filter(
+  const shapes = itemBoxes(design).flatMap((box) => shapeAsCutting(box) ?? []);
+  const fixed = [...fixedThings(design), ...shapes].filter(
     ({ low, high, footprint }) =>
       low < surface && high > underside + TOUCH && boundsMeet(boundsOf(footprint), bounds),
   );
@@ -176,7 +177,7 @@ const ringsOf = remember(
       polygons,
       shape,
       fixed,
-    }: { polygons: readonly KeyedPolygon[]; shape: RoomShape; fixed: readonly FixedThing[] },
+    }: { polygons: readonly KeyedPolygon[]; shape: RoomShape; fixed: readonly Cutting[] },
   ): MadeRing[] => keyedRings(polygons, cuttersOf(shape, fixed)).map(madeRing(polygons)),
   { kept: 3 },
 );

@@ -4,6 +4,7 @@ import { convexPieces, deepestOverlap } from '../../geometry/convex-pieces';
 import { TOUCH } from '../../geometry/tolerance';
 import { isMovable, isOwnTop } from '../../ranges/item-kind';
 import { kindOf } from '../../ranges/kinds';
+import { shapeAsCutting } from '../../surfaces/cutters';
 import { bodiesNear } from '../../setting/bodies';
 import type { Rule } from '../rule';
 
@@ -24,6 +25,8 @@ export const topUnder: Rule = {
       return bodiesNear(design, outline[0]!).flatMap(({ box, id, footprint, low, high, ...body }) => {
         if (!box || items.includes(id) || isMovable(box.kind)) return [];
         if (low > surface - TOUCH || high < underside + TOUCH) return [];
+        // A plain shape that stands for a chase or a column is cut round.
+        if (shapeAsCutting(box) && high > underside + TOUCH) return [];
         if (box.kind.within?.some((group) => within.has(group))) return [];
         const depth = deepestOverlap(pieces, body.pieces);
         if (depth <= TOUCH) return [];
