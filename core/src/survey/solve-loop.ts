@@ -47,6 +47,8 @@ const PLAUSIBLE = 9;
 /** How many other starts are tried, and how much work they may be: their number times the cube of the corners'. */
 const MOST_STARTS = 160;
 const MOST_WORK = 6e5;
+/** Where more is measured than is needed, what is meant is found from the first few starts: after so many that better nothing, none does. */
+const PATIENCE = 40;
 /** Where steps come to no rest, the least misfit is looked for exactly where it can come to less than so many times the least so far. */
 const WORTH = 2;
 /** So many shapes that came out on the way are kept to be folded; two that misfit alike within this share are one. */
@@ -114,8 +116,9 @@ function settledShape(faces: readonly LoopFace[], first: Adjusted, used: readonl
   // Where the assumed corners have a say, all begin from what is nearest to these.
   const bestShapes = () => shapes.slice(0, spare < 0 ? 1 : MOST_SHAPES).map(({ corners }) => corners);
   let tries = Math.min(MOST_STARTS, Math.ceil(MOST_WORK / faces.length ** 3));
+  let idle = 0;
   for (const { start: other, folded } of otherStarts(faces, bestShapes, spare >= 0)) {
-    if (plausible(best) || tries-- === 0) return best;
+    if (plausible(best) || tries-- === 0 || (spare > 0 && best.settled && idle++ === PATIENCE)) return best;
     // Assumed corners can lead a start astray that was near enough by itself.
     const straight = folded || spare < 0 ? null : adjustLoop(other, used);
     const led = ledLoop(other, folded ? measured : used);
@@ -131,7 +134,9 @@ function settledShape(faces: readonly LoopFace[], first: Adjusted, used: readonl
       shapes.sort((p, q) => score(p) - score(q));
       shapes.length = Math.min(shapes.length, MOST_SHAPES);
     }
-    if (next.settled && (!best.settled || score(next) < score(best))) best = next;
+    if (!next.settled || (best.settled && score(next) >= score(best))) continue;
+    if (!best.settled || !isAlike(next, best)) idle = 0;
+    best = next;
   }
   return best;
 }
