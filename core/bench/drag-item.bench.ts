@@ -6,7 +6,7 @@ import type { Design } from '../src/document/design';
 import { applyPatch } from '../src/document/patch';
 import type { ItemRecord } from '../src/document/records';
 import { findItem } from '../src/ranges/shelf';
-import { collisionsOf } from '../src/reach/check-reach';
+import { collisionsOf } from '../src/reach/collisions';
 import { must } from '../src/result';
 import { hug } from '../src/setting/hug';
 import { makeRoom } from '../src/survey/make-room';

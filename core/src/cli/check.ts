@@ -1,5 +1,6 @@
 import { roomOf, type Design } from '../document/design';
-import { checkReach, countVerdicts } from '../reach/check-reach';
+import { checkReach } from '../reach/check-reach';
+import { countVerdicts } from '../reach/rule';
 import { packs, saidFinding } from '../wording/rule-texts';
 
 /** Findings with their sentences, and how many of each verdict; lengths mm. */

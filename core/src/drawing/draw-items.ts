@@ -1,20 +1,13 @@
 import type { Design } from '../document/design';
-import type { TrimUse } from '../document/limits';
 import type { ItemRecord } from '../document/records';
 import { place, type Point } from '../geometry/point';
 import { itemBoxes, type ItemBox } from '../setting/item-box';
 import { itemNumbers } from '../setting/item-numbers';
-import { splashes } from '../surfaces/splashes';
-import { tops } from '../surfaces/tops';
-import { trimAt } from '../surfaces/trim-piece';
-import { shapeReach } from '../surfaces/trim-profiles';
-import { trims } from '../surfaces/trims';
-import { waterfalls } from '../surfaces/waterfalls';
 import { balloon } from './balloon';
 import { drawItemShape, on } from './item-symbols';
 import { BALLOON, isNarrow, numberPlaces } from './number-places';
 import { atCut, isShown, type AtCut, type PlanMode } from './plan-cut';
-import { DASH, line, WEIGHT, type Primitive } from './primitives';
+import { line, WEIGHT, type Primitive } from './primitives';
 import { rememberedMarks } from './remembered-marks';
 
 /** Every item in plan: what hangs above the cut dashed over what stands below it; in a ceiling plan it is what is seen. */
@@ -33,38 +26,6 @@ export function drawBoxes(some: readonly ItemBox[], mode: PlanMode, cut: number)
   return [...boxes.filter(({ at }) => at !== 'above'), ...above].flatMap(({ box, at }) =>
     drawItem(box, { at: mode === 'ceiling' && at === 'above' ? 'cut' : at }),
   );
-}
-
-/** The outlines of the countertops, of the splashes on them, and, dashed, of where they go down to the floor. */
-export function drawTops(design: Design): Primitive[] {
-  const rings = (of: readonly (readonly Point[])[], weight: number): Primitive => ({
-    ...{ type: 'path', layer: 'tops', rings: of, closed: true, weight, ink: 'top' },
-  });
-  const standing = splashes(design).map(({ pieces }) => pieces.map(({ footprint }) => footprint));
-  const falling = [...waterfalls(design).values()].flat().map(({ footprint }) => footprint);
-  return [
-    ...tops(design).map(({ outline }) => rings(outline, WEIGHT.top)),
-    ...standing.filter((pieces) => pieces.length > 0).map((pieces) => rings(pieces, WEIGHT.thin)),
-    ...falling.map((footprint) => ({ ...rings([footprint], WEIGHT.thin), dash: DASH })),
-  ];
-}
-
-/** The trims in plan: skirtings and cappings where they are; cornices dashed over what they are on; looked up at, cornices and coves. */
-export function drawTrims(design: Design, mode: PlanMode): Primitive[] {
-  const shown: readonly TrimUse[] =
-    mode === 'ceiling'
-      ? ['cornice', 'cove']
-      : mode === 'base'
-        ? ['skirting', 'capping']
-        : ['skirting', 'capping', 'cornice'];
-  return trims(design)
-    .filter(({ use }) => shown.includes(use))
-    .map((piece) => {
-      const { out } = shapeReach(piece.shape);
-      const edge = piece.path.map((_, index) => trimAt(piece, index, out));
-      const dash = piece.use === 'cornice' && mode !== 'ceiling' ? DASH : undefined;
-      return line('trims', edge, WEIGHT.thin, 'faint', dash);
-    });
 }
 
 /** The number of every item, in its circle. */

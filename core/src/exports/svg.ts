@@ -2,7 +2,7 @@ import { rememberOne } from '../document/remember';
 import type { Point } from '../geometry/point';
 import type { ArcMark, PathMark, Primitive, TextMark } from '../drawing/primitives';
 import { inkColours } from '../drawing/inks';
-import { drawingBounds } from '../drawing/plan';
+import { drawingBounds } from '../drawing/plan-with';
 import { CAP_HEIGHT, layoutText } from '../drawing/text-layout';
 
 /** One SVG element of a drawing. */

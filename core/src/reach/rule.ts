@@ -49,3 +49,17 @@ export interface Rule {
   parameters: Record<PackId, Readonly<Record<string, number>>>;
   check(facts: ReachFacts, parameters: Readonly<Record<string, number>>): Omit<Finding, 'rule'>[];
 }
+
+/** What rules find of a design. */
+export interface ReachReport {
+  findings: readonly Finding[];
+  /** Ids of rules that failed themselves, with the reason; the others still ran. */
+  failed: readonly { rule: string; reason: string }[];
+}
+
+/** How many findings have each verdict. */
+export function countVerdicts({ findings }: ReachReport): Record<Verdict, number> {
+  const counts = { clear: 0, tight: 0, blocked: 0 };
+  for (const { verdict } of findings) counts[verdict] += 1;
+  return counts;
+}

@@ -5,7 +5,7 @@ import type { Design } from '../../document/design';
 import type { Bounds } from '../../geometry/polygon';
 import { ok, refuse, type Result } from '../../result';
 import { drawSingleView, roomViews, type RoomView } from '../elevation/views';
-import { drawingBounds } from '../plan';
+import { drawingBounds } from '../plan-with';
 import { TEXT, type Primitive } from '../primitives';
 import { itemSchedule } from './schedule';
 import { sheetScales } from './sheet-format';

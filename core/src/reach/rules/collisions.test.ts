@@ -7,7 +7,7 @@ import { putFixed } from '../../commands/put-fixed';
 import { setInto } from '../../commands/set-into';
 import { recordOf } from '../../document/design';
 import type { FixedRecord } from '../../document/records';
-import { collisionsOf } from '../check-reach';
+import { collisionsOf } from '../collisions';
 
 const column = (change: Partial<FixedRecord> = {}): FixedRecord => ({
   ...{ kind: 'fixed', id: 'column', type: 'column', width: 300, depth: 300, height: 2400, up: 0 },

@@ -8,7 +8,8 @@ import { setItem } from '../../commands/set-item';
 import { setRoom } from '../../commands/set-room';
 import type { RoomBuilder } from '../../demo/build-room';
 import type { Placement } from '../../document/records';
-import { checkReach, countVerdicts } from '../check-reach';
+import { checkReach } from '../check-reach';
+import { countVerdicts } from '../rule';
 import { kneeSpaceFor, kneeSpaces } from '../seats';
 
 const onA = (distance: number): Placement => ({ on: 'face', face: 'face-a', from: 'left', distance, off: 0 });

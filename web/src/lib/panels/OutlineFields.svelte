@@ -7,9 +7,11 @@
     kindOf,
     outlineOf,
     putFixed,
+    topTargets,
     type FixedRecord,
     type ItemRecord,
     type OutlinePlace,
+    type Point,
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
@@ -46,11 +48,12 @@
   }
 
   function draw() {
-    pick.start(thing.id, 'outline', (places) => {
+    const drawn = (places: readonly Point[]) => {
       const all = thing.kind === 'fixed' ? fixedThings(session.committed) : itemBoxes(session.committed);
       const at = all.find(({ id }) => id === thing.id)!;
       set(places.map((place) => inFrame(at, place)));
-    });
+    };
+    pick.start(thing.id, 'outline', drawn, (design) => [topTargets(design)]);
   }
 
   function square() {

@@ -1,6 +1,5 @@
 <script lang="ts">
   import {
-    checkReach,
     countVerdicts,
     formatLength,
     findOpening,
@@ -17,7 +16,7 @@
   import VerdictMark from '$ui/VerdictMark.svelte';
 
   const { session, screen, saving, pick } = useWorkspace();
-  const counts = $derived(session.checking ? countVerdicts(checkReach(session.settled)) : null);
+  const counts = $derived(session.judge && countVerdicts(session.judge.checkReach(session.settled)));
 
   function caughtText({ by, id, face }: Caught): string {
     const shape = roomShape(session.document);

@@ -1,5 +1,4 @@
 import {
-  checkReach,
   execute,
   goneTops,
   executePatch,
@@ -41,8 +40,8 @@ export class DesignSession {
   #moves: readonly string[] = $state.raw([]);
   #settled: Design = $state.raw({ schema: 0, records: {} });
   #resting = $state(true);
-  /** Whether the design is held against the rules yet. */
-  checking = $state(false);
+  /** What holds the design against the rules, and draws its surfaces; null until it has come. */
+  judge: typeof import('./judge') | null = $state.raw(null);
   #settling: ReturnType<typeof setTimeout> | undefined;
   /** How long the last checks took, ms. */
   #cost = 0;
@@ -224,21 +223,23 @@ export class DesignSession {
 
   #check(): void {
     if (this.#settled === this.document) return;
-    if (this.checking) this.#hold();
+    if (this.judge) this.#hold(this.judge);
     this.#settled = this.document;
   }
 
   /** Holds the document against the rules, and sees how long that takes. */
-  #hold(): void {
+  #hold({ checkReach }: typeof import('./judge')): void {
     const start = performance.now();
     checkReach(this.document);
     this.#cost = performance.now() - start;
   }
 
-  /** Begins to hold the design against the rules: not before it is there to be worked in. */
-  startChecks(): void {
-    this.#hold();
-    this.checking = true;
+  /** Begins to hold the design against the rules: not before it is there to be worked in. Where what does that can't be had now, it is asked for again. */
+  async startChecks(again = 5_000): Promise<void> {
+    const judge = await import('./judge').catch(() => null);
+    if (!judge) return void setTimeout(() => void this.startChecks(again), again);
+    this.#hold(judge);
+    this.judge = judge;
   }
 
   /** Says what is wrong, or could not be done. */

@@ -3,9 +3,10 @@ import {
   isInchUnit,
   roomTargets,
   snapPlace,
-  topTargets,
+  type Design,
   type PlaceCatch,
   type Point,
+  type SnapTargets,
 } from 'goodreach';
 import type { DesignSession } from '../session/design-session.svelte';
 import type { OnFace } from './drag-item';
@@ -29,6 +30,7 @@ export class PlacePick implements PointerTool {
   /** Where the next place would be. */
   aimed: { at: Point; caught: PlaceCatch | null } | null = $state.raw(null);
   #done: (places: readonly Point[]) => void = () => {};
+  #more: (design: Design) => readonly SnapTargets[] = () => [];
 
   constructor(
     private readonly session: Pick<DesignSession, 'committed' | 'style'>,
@@ -52,12 +54,18 @@ export class PlacePick implements PointerTool {
     return now !== null && (now.purpose === 'outline' || now.places.length < 2);
   }
 
-  /** `done` gets the corners of an outline once it is closed. */
-  start(id: string | null, purpose: PickPurpose, done: (places: readonly Point[]) => void = () => {}): void {
+  /** `done` gets the corners of an outline once it is closed; its places are drawn to `more` beside the room. */
+  start(
+    id: string | null,
+    purpose: PickPurpose,
+    done: (places: readonly Point[]) => void = () => {},
+    more: (design: Design) => readonly SnapTargets[] = () => [],
+  ): void {
     this.#picking = { id, purpose };
     this.#places = [];
     this.aimed = null;
     this.#done = done;
+    this.#more = more;
   }
 
   cancel(): void {
@@ -115,7 +123,7 @@ export class PlacePick implements PointerTool {
     const design = this.session.committed;
     const targets = [...closing, roomTargets(design), this.lines.targets];
     if (this.#picking?.purpose === 'scale') return snapPlace(targets, at, near);
-    targets.push(topTargets(design));
+    targets.push(...this.#more(design));
     const grain = isInchUnit(this.session.style.unit) ? 25.4 / 4 : 10;
     return snapPlace(
       targets,

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { drawTop } from 'goodreach';
+  import { drawTop, topTargets, type Point } from 'goodreach';
   import { nanoid } from 'nanoid';
   import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
@@ -10,10 +10,11 @@
 
   function draw() {
     screen.choose([]);
-    pick.start(null, 'outline', (outline) => {
+    const made = (outline: readonly Point[]) => {
       const id = `item-${nanoid(8)}`;
       if (session.run(drawTop, { id, outline })) screen.choose([id]);
-    });
+    };
+    pick.start(null, 'outline', made, (design) => [topTargets(design)]);
   }
 </script>
 

@@ -77,7 +77,7 @@
   const jointsOf = (top: Top) => jointedTops(design).get(top)!;
   /** What is tight about the tops, or in their way. */
   const tight = $derived(
-    session.checking
+    session.judge
       ? checkReach(design).findings.filter(({ rule, verdict }) => isTopRule(rule) && verdict !== 'clear')
       : [],
   );

@@ -1,12 +1,14 @@
 <script lang="ts">
-  import { checkReach, checkReachOpen, type Finding } from 'goodreach';
+  import type { Finding } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
 
   let { scale }: { scale: number } = $props();
   const { session, screen } = useWorkspace();
-  const findings = $derived(
-    session.checking ? (screen.doorsOpen ? checkReachOpen : checkReach)(session.settled).findings : [],
-  );
+  const findings = $derived.by(() => {
+    const { judge, settled } = session;
+    if (!judge) return [];
+    return (screen.doorsOpen ? judge.checkReachOpen : judge.checkReach)(settled).findings;
+  });
   const shown = $derived(
     (session.previewing ? screen.collisions : findings)
       .map((finding, index) => ({ finding, index }))

@@ -3,7 +3,7 @@
     boundsOf,
     boxOf,
     drawingBounds,
-    drawPlan,
+    drawPlanWith,
     middleOf,
     roomShape,
     sharedShift,
@@ -90,7 +90,7 @@
     if (measured?.of !== design) measured = { of: design, extents: new Map() };
     const known = measured.extents.get(scale);
     if (known) return known;
-    const marks = drawPlan(design, scale, { without: WITHIN });
+    const marks = drawPlanWith(null, design, scale, { without: WITHIN });
     const extent = {
       bounds: drawingBounds(marks, scale),
       parts: marks.map((mark) => drawingBounds([mark], scale)),

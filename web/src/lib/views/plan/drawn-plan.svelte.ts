@@ -1,6 +1,6 @@
 import {
   drawItemsAlone,
-  drawPlan,
+  drawPlanWith,
   markGroups,
   WHILE_MOVING,
   type Design,
@@ -50,7 +50,8 @@ export class DrawnPlan {
     const rest = whole ? null : this.#besides(scale, options);
     if (rest)
       return { still: rest, moving: markGroups(drawItemsAlone(session.document, session.moving, shown)) };
-    const draw = () => markGroups(drawPlan(session.document, scale, shown));
+    const draw = () =>
+      markGroups(drawPlanWith(session.judge?.drawSurfaces ?? null, session.document, scale, shown));
     // At rest there is time; a drag is measured by its own frames.
     const groups = whole && !session.resting ? this.#cost.of(draw) : draw();
     if (!session.resting) this.#kept = { committed: session.committed, scale, options, groups };

@@ -121,7 +121,7 @@
       ready = true;
       live.open();
       setTimeout(() => {
-        session.startChecks();
+        void session.startChecks();
         painted = true;
       });
       // What was not needed for the room to be there is fetched before it is wanted, once the page is at rest.

@@ -1,0 +1,138 @@
+import { roomOf, type Design } from '../document/design';
+import type { Point } from '../geometry/point';
+import { boundsOf, type Bounds } from '../geometry/polygon';
+import { formatArea } from '../units/format-area';
+import { placedDividers, zonesOf } from '../survey/zones';
+import { drawChains } from './draw-chains';
+import { drawBoxes, drawItems, drawNumbers } from './draw-items';
+import { usualCut, type PlanMode } from './plan-cut';
+import { drawFixed } from './draw-fixed';
+import { drawSectionLines } from './draw-section-lines';
+import { drawServices } from './draw-services';
+import { drawWalls } from './draw-walls';
+import { findBox } from '../setting/item-box';
+import { emptiest } from '../setting/emptiest';
+import { DASH, line, TEXT, WEIGHT, type Layer, type Primitive } from './primitives';
+import { textWidth } from './text-layout';
+
+/** What a plan leaves away while its shape is being dragged: what takes long to place, and would be out of date. */
+export const WHILE_MOVING: readonly Layer[] = ['dimensions', 'labels', 'numbers', 'tops', 'trims'];
+
+/** What of a plan lies within the rest, so that it says nothing of how far that reaches. */
+export const WITHIN: readonly Layer[] = ['labels', 'numbers', 'tops', 'trims'];
+
+/** How a plan is drawn. */
+export interface PlanOptions {
+  /** Layers left away. */
+  without?: readonly Layer[];
+  mode?: PlanMode;
+  /** Height above the floor at which the room is cut, mm. */
+  cut?: number;
+}
+
+/** Draws the surfaces of a room in plan, as far as they are wanted. */
+export type DrawSurfaces = (
+  design: Design,
+  mode: PlanMode,
+  wanted: (layer: Layer) => boolean,
+) => readonly Primitive[];
+
+/** A plan with the surfaces of the room drawn so; without them while what draws them is not there. */
+export function drawPlanWith(
+  surfaces: DrawSurfaces | null,
+  design: Design,
+  scale: number,
+  options: PlanOptions = {},
+): Primitive[] {
+  const { without = [], mode = 'wall-units', cut = usualCut(roomOf(design).unit) } = options;
+  const wanted = (layer: Layer) => !without.includes(layer);
+  const marks = [
+    ...drawItems(design, mode, cut),
+    ...(surfaces?.(design, mode, wanted) ?? []),
+    ...(wanted('numbers') ? drawNumbers(design, scale, mode, cut) : []),
+    ...drawWalls(design, scale),
+    ...drawFixed(design, mode, cut),
+    ...drawServices(design, scale, mode === 'ceiling' ? cut : -Infinity),
+    ...drawDividers(design),
+    ...(wanted('sections') ? drawSectionLines(design, scale) : []),
+    ...(wanted('labels') ? drawNames(design, scale) : []),
+    ...(wanted('dimensions') && mode !== 'ceiling' ? drawChains(design, scale) : []),
+  ];
+  return without.length === 0 ? marks : marks.filter(({ layer }) => wanted(layer));
+}
+
+/** Some items of a plan by themselves, as when nothing else of it need be drawn. */
+export function drawItemsAlone(
+  design: Design,
+  ids: readonly string[],
+  options: PlanOptions = {},
+): Primitive[] {
+  const { without = [], mode = 'wall-units', cut = usualCut(roomOf(design).unit) } = options;
+  const boxes = ids.flatMap((id) => findBox(design, id) ?? []);
+  return drawBoxes(boxes, mode, cut).filter(({ layer }) => !without.includes(layer));
+}
+
+/** The dividing lines of an open plan. */
+function drawDividers(design: Design): Primitive[] {
+  return placedDividers(design).map(({ record, from, to }) => ({
+    ...line('walls', [from, to], WEIGHT.top, 'drawing', DASH),
+    source: record.id,
+  }));
+}
+
+/** Name and area of each part of the room, at the emptiest place of its floor. */
+function drawNames(design: Design, scale: number): Primitive[] {
+  const { number, unit } = roomOf(design);
+  return zonesOf(design).flatMap(({ name, divider, outline, area }) => {
+    const words = number && divider === null ? `${number} ${name}` : name;
+    const size = divider === null ? TEXT.title : TEXT.title * 0.8;
+    const at = emptiest(design, outline, (textWidth(words, size, true) * scale) / 2);
+    const text = (content: string, up: number, high: number, bold: boolean): Primitive => ({
+      type: 'text',
+      layer: 'labels',
+      at: { x: at.x, y: at.y + up * scale },
+      text: content,
+      size: high,
+      anchor: 'middle',
+      turn: 0,
+      ink: 'drawing',
+      bold,
+    });
+    return [text(words, 2.6, size, true), text(formatArea(area, unit), -2.4, TEXT.normal, false)];
+  });
+}
+
+/** The extent of a drawing's marks, texts included, in the drawing's millimetres at a scale. */
+export function drawingBounds(marks: readonly Primitive[], scale: number): Bounds {
+  return boundsOf(marks.flatMap((mark) => cornersOf(mark, scale)));
+}
+
+function cornersOf(mark: Primitive, scale: number): Point[] {
+  switch (mark.type) {
+    case 'path':
+      return mark.rings.flat();
+    case 'arc': {
+      const { centre, radius } = mark;
+      return [
+        { x: centre.x - radius, y: centre.y - radius },
+        { x: centre.x + radius, y: centre.y + radius },
+      ];
+    }
+    case 'text': {
+      const wide = textWidth(mark.text, mark.size, mark.bold) * scale;
+      const high = mark.size * scale;
+      const before = mark.anchor === 'start' ? 0 : mark.anchor === 'end' ? wide : wide / 2;
+      const [cos, sin] = [Math.cos(mark.turn), Math.sin(mark.turn)];
+      const corner = (x: number, y: number) => ({
+        x: mark.at.x + x * cos - y * sin,
+        y: mark.at.y + x * sin + y * cos,
+      });
+      return [
+        corner(-before, -high / 2),
+        corner(wide - before, -high / 2),
+        corner(wide - before, high / 2),
+        corner(-before, high / 2),
+      ];
+    }
+  }
+}
