@@ -1,7 +1,8 @@
 import { bench, describe } from 'vitest';
 import { moveFace } from '../src/commands/move-face';
 import { applyPatch } from '../src/document/patch';
-import { drawPlan, WHILE_MOVING } from '../src/drawing/plan';
+import { drawPlan } from '../src/drawing/plan';
+import { WHILE_MOVING } from '../src/drawing/plan-with';
 import { svgMarks } from '../src/exports/svg';
 import { checkReach } from '../src/reach/check-reach';
 import { must } from '../src/result';

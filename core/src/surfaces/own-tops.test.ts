@@ -147,6 +147,12 @@ describe('a top that is drawn by itself', () => {
     expect([fall!.low, fall!.high]).toEqual([0, 870]);
   });
 
+  it('is as high as tops are where it is set from the shelf', () => {
+    const builder = rectangle();
+    builder.set('TOP', 'face-a', 500);
+    expect(told(builder)).toEqual([['item-1', 1200 * 600, 870, 900]]);
+  });
+
   it('is refused where it is larger than any item, and crosses itself', () => {
     const builder = rectangle(6000, 3000);
     const asked = (outline: readonly Point[]) => drawTop.run(builder.design, { id: 'one', outline });

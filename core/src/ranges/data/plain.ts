@@ -12,6 +12,8 @@ export const plain: Range = {
     family('shape-box', 'Box', 'BOX', [600], [900], [600], [0, 0, 0]),
     family('shape-cylinder', 'Cylinder', 'CYLINDER', [300], [900], [300], [0, 0, 0]),
     family('shape-outline', 'Outline', 'OUTLINE', [900], [900], [600], [0, 0, 0]),
-    family('own-top', 'Top by itself', 'TOP', [1200], [30], [600], [0, 0, 0]),
+    family('own-top', 'Top by itself', 'TOP', [1200], [30], [600], [0, 0, 0], {
+      hangs: { bottom: 0, top: 900 },
+    }),
   ],
 };
