@@ -22,9 +22,10 @@ test('panels fold away and are kept so; the drawing alone has the page; all from
   );
 
   await page.keyboard.press('Control+k');
+  await expect(page.getByRole('dialog')).toBeVisible();
   await page.keyboard.type('left pan');
   await page.keyboard.press('Enter');
-  expect(await wide()).toBe(before);
+  await expect.poll(wide).toBe(before);
   // What can be set, and what is there, are found too.
   await page.keyboard.press('Control+k');
   await page.keyboard.type('f600');
