@@ -74,6 +74,7 @@ export interface RefusalData {
   'section-named': { name: string };
   'places-alike': Record<string, never>;
   'outline-crossing': Record<string, never>;
+  'outline-fine': { most: number };
   'profile-fine': { most: number };
   'profile-large': { size: number; most: number };
   'profile-used': { name: string };

@@ -57,6 +57,8 @@ export const LEAST_SLAB = 300;
 export const MOST_SLAB = 10_000;
 /** The largest such corner, mm. */
 export const MOST_TOP_CORNER = 2_000;
+/** An outline of one's own has so many corners at most. */
+export const MOST_OUTLINE = 60;
 
 /** How the edge of a top is worked: sharp, its arris taken off, at a slant, half round, or left as it was sawn. */
 export const edgeProfiles = ['square', 'eased', 'bevelled', 'rounded', 'raw'] as const;

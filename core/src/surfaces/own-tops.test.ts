@@ -158,6 +158,13 @@ describe('a top that is drawn by itself', () => {
     const asked = (outline: readonly Point[]) => drawTop.run(builder.design, { id: 'one', outline });
     expect(asked(along(500, 4500, 600)).ok).toBe(true);
     expect(asked(along(500, 4500.1, 600))).toMatchObject({ ok: false });
+    const round = (count: number) =>
+      Array.from({ length: count }, (_, index) => {
+        const angle = (2 * Math.PI * index) / count;
+        return at(3000 + 900 * Math.cos(angle), -1500 + 900 * Math.sin(angle));
+      });
+    expect(asked(round(60)).ok).toBe(true);
+    expect(asked(round(61))).toMatchObject({ refusal: { code: 'outline-fine', data: { most: 60 } } });
     expect(asked([at(0, 0), at(1000, -600), at(1000, 0), at(0, -600)])).toMatchObject({
       refusal: { code: 'outline-crossing' },
     });

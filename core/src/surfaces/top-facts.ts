@@ -63,10 +63,13 @@ export function edgeLengths({ rings }: Top): Record<EdgeKind, number> {
 /** What stands out farther than this with nothing under it needs brackets (12 in), mm. */
 export const UNSUPPORTED = 304.8;
 
-/** The edges of a top that stand out so far that it needs brackets, and how far. */
+/** The edges of a top that stand out so far past what carries it that it needs brackets, and how far: what was drawn by itself is carried no less there than elsewhere. */
 export const unsupported = (design: Design, { rings }: Top): { edge: TopEdge; overhang: number }[] =>
   rings.flatMap(({ edges }) =>
     edges.flatMap((edge) => {
+      const [item] = edge.items;
+      const record = item === undefined ? undefined : recordOf(design, 'item', item);
+      if (record && isOwnTop(kindOf(record.type))) return [];
       const overhang = overhangOf(design, edge)?.overhang ?? 0;
       return overhang > UNSUPPORTED + KEPT ? [{ edge, overhang }] : [];
     }),

@@ -34,13 +34,14 @@ export function cappingOf(design: Design, { record }: FixedThing): { profile: Tr
 
 /** The cappings on linings that end below the ceiling: along all of their fronts that nothing stands before, mitred where two of one height meet in a corner. */
 export function trimsAlongLinings(design: Design): TrimPiece[] {
-  const fronts = cappedFronts(design).flatMap((front): Front[] => {
+  const capped = cappedFronts(design);
+  const fronts = capped.flatMap((front): Front[] => {
     const { thing, edge, profile } = front;
     const shape = profileShape(design, 'capping', profile);
     if (profile === 'none' || !shape) return [];
     const level = thing.high;
     const between = { low: level, high: level + shapeReach(shape).high };
-    const free = freeOf(design, edge, between).flatMap(([a, b]) => clearOf(front, [a, b], design));
+    const free = freeOf(design, edge, between).flatMap(([a, b]) => clearOf(front, [a, b], capped));
     return free.map(([a, b]) => ({
       ...front,
       a,
@@ -103,10 +104,14 @@ const edgeOf = remember(
 );
 
 /** The stretches of a front that lie in no other lining as high: in a corner one runs past the other. */
-function clearOf({ thing, edge }: Capped, [a, b]: readonly [Point, Point], design: Design): [Point, Point][] {
+function clearOf(
+  { thing, edge }: Capped,
+  [a, b]: readonly [Point, Point],
+  all: readonly Capped[],
+): [Point, Point][] {
   const u = unit(subtract(b, a));
   const strip = { origin: a, u, n: inward(u), near: -TOUCH, far: TOUCH };
-  const taken = cappedFronts(design).flatMap(({ thing: other }) => {
+  const taken = all.flatMap(({ thing: other }) => {
     if (other === thing || Math.abs(other.high - thing.high) > TOUCH) return [];
     return other.pieces.flatMap((piece) => {
       const stretch = stretchOfPolygon(strip, piece);

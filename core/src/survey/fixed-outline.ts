@@ -1,5 +1,5 @@
 import type { OutlinePlace, Placement } from '../document/records';
-import { LEAST_ITEM } from '../document/limits';
+import { LEAST_ITEM, MOST_OUTLINE } from '../document/limits';
 import { direction, dot, inward, place, subtract, type Point } from '../geometry/point';
 import { boundsOf, crossingEdges, signedArea } from '../geometry/polygon';
 import { ok, refuse, type Result } from '../result';
@@ -37,6 +37,7 @@ export function inFrame({ origin, u, n }: Pick<Footprint, 'origin' | 'u' | 'n'>,
  * and its placement moves along so that every corner stays where it is. Refused where they make no outline.
  */
 export function withOutline<T extends Outlined>(record: T, corners: readonly OutlinePlace[]): Result<T> {
+  if (corners.length > MOST_OUTLINE) return refuse('outline-fine', { most: MOST_OUTLINE });
   const flat = corners.map(({ along, out }) => ({ x: along, y: out }));
   const area = corners.length < 3 ? 0 : signedArea(flat);
   if (Math.abs(area) < LEAST_ITEM ** 2 || crossingEdges(flat)) return refuse('outline-crossing', {});

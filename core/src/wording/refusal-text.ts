@@ -124,6 +124,7 @@ const wording: Wording = {
   'places-alike': () => 'The two places are the same. Choose two that are well apart.',
   'outline-crossing': () =>
     'These corners make no outline: its sides cross, or it has no extent. Move one of them, or take it out.',
+  'outline-fine': ({ most }) => `An outline has ${most} corners at most. Draw it with fewer.`,
   'profile-fine': ({ most }) => `This profile has more than ${most} places. Draw its curves with fewer.`,
   'profile-large': ({ size, most }, show) =>
     `This profile would be ${show(size)} large; a trim is ${show(most)} at most. Check the unit of the drawing.`,

@@ -9,6 +9,7 @@ import {
   MOST_HEIGHT,
   type LiningStyle,
   type TrimProfile,
+  MOST_OUTLINE,
 } from '../limits';
 import { IsPlacement, OutlinePlace, type Placement } from '../places';
 
@@ -25,7 +26,7 @@ export class FixedRecord {
   @IsPlacement() placement!: Placement;
   /** Its outline, walked from left to right along the back, where it is no rectangle; width and depth are its extent. */
   @Optional()
-  @ListOf(OutlinePlace, 3, 60)
+  @ListOf(OutlinePlace, 3, MOST_OUTLINE)
   corners?: OutlinePlace[];
   /** Of a lining: how it is made, plain unless given. */
   @Optional() @OneOf(liningStyles) style?: LiningStyle;

@@ -31,6 +31,7 @@ import {
   type TrimProfile,
   type DoorStyle,
   type HandleStyle,
+  MOST_OUTLINE,
 } from '../limits';
 import { IsPlacement, OutlinePlace, type Placement, type Side } from '../places';
 
@@ -156,7 +157,7 @@ export class ItemRecord {
   @Optional() @Millimetres(LEAST_ITEM, MOST_ITEM) leg?: number;
   /** The outline of a plain shape or an object, walked from left to right along the back, where it is no rectangle; width and depth are its extent. Of a mirror: along and up, width and height its extent. */
   @Optional()
-  @ListOf(OutlinePlace, 3, 60)
+  @ListOf(OutlinePlace, 3, MOST_OUTLINE)
   corners?: OutlinePlace[];
   /** The stored model of an object from outside; drawn to its sizes. */
   @Optional() @RecordId() model?: string;

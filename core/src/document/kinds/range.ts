@@ -1,7 +1,7 @@
 import { ArrayMaxSize, Equals, IsArray, IsInt, IsString, Matches } from 'class-validator';
 import { Between, ListOf, Millimetres, Nested, OneOf, Optional, RecordId, Sizes, Words } from '../decorators';
 import { serviceTypes, type ServiceType } from '../fixture-types';
-import { MOST_HEIGHT, MOST_ITEM } from '../limits';
+import { MOST_HEIGHT, MOST_ITEM, MOST_OUTLINE } from '../limits';
 import { OutlinePlace } from '../places';
 import {
   CODE_PATTERN,
@@ -64,7 +64,7 @@ export class Family {
   services?: ServicePoint[];
   /** Of an object from outside: its stored model, and its outline on the floor where that is no rectangle, mm. */
   @Optional() @RecordId() model?: string;
-  @Optional() @ListOf(OutlinePlace, 3, 60) outline?: OutlinePlace[];
+  @Optional() @ListOf(OutlinePlace, 3, MOST_OUTLINE) outline?: OutlinePlace[];
 }
 
 /** A range of the studio's own that items of this room were taken from, as it was when the last was. */

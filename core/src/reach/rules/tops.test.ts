@@ -139,7 +139,9 @@ describe('a top', () => {
       id: 'drawn',
       outline: [corner(500, 0), corner(1500, 0), corner(1500, -600), corner(500, -600)],
     });
-    builder.run(editItems, { ids: ['drawn'], change: { up: 710 } });
+    builder.run(editItems, { ids: ['drawn'], change: { up: 710, overhangs: { front: 400 } } });
     expect(findingsOf(builder, 'counter-height')).toEqual([]);
+    // Past the line it was drawn at it is carried as before it.
+    expect(findingsOf(builder, 'top-overhang')).toEqual([]);
   });
 });
