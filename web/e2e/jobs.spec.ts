@@ -182,13 +182,22 @@ test('what is typed on the sign-in page before its scripts are there stays', asy
   await expect(page.getByLabel('Email')).toHaveValue('mason@quay.example');
 });
 
-test('a new job can be asked for once the page has its scripts, and not before', async ({ page, studio }) => {
+test('a new job can be asked for once the page has its scripts, and a file chosen before is taken then', async ({
+  page,
+  studio,
+}) => {
   await studio.enter();
   const release = await withoutScripts(page);
   await page.reload({ waitUntil: 'commit' });
   const button = page.getByRole('button', { name: 'New job' });
   await expect(button).toBeDisabled();
+  await expect(page.getByRole('button', { name: /^More for/ }).first()).toBeDisabled();
+  await page
+    .locator('input[type=file]')
+    .first()
+    .setInputFiles({ name: 'early.txt', mimeType: 'text/plain', buffer: Buffer.from('no design') });
   await release();
+  await expect(page.getByRole('alert')).toContainText('early.txt: The file is not readable as JSON');
   await button.click();
   await expect(page.getByLabel('Job name')).toBeVisible();
 });

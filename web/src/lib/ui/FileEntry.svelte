@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { takeFile } from './take-file';
+
   /** Takes one file, chosen or dropped. */
   interface Props {
     label: string;
@@ -8,18 +10,11 @@
     onfile: (file: File) => void;
   }
   let { label, accept, disabled = false, onfile }: Props = $props();
-
-  function take(event: Event & { currentTarget: HTMLInputElement }) {
-    const [file] = event.currentTarget.files ?? [];
-    // The same file can be taken again.
-    event.currentTarget.value = '';
-    if (file) onfile(file);
-  }
 </script>
 
 <label>
   {label}
-  <input type="file" {accept} {disabled} onchange={take} />
+  <input type="file" {accept} {disabled} {@attach takeFile((file) => onfile(file))} />
 </label>
 
 <style>

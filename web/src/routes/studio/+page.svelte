@@ -1,22 +1,17 @@
 <script lang="ts">
-  import { onMount } from 'svelte';
   import { goto, invalidateAll } from '$app/navigation';
   import { type LengthUnit } from 'goodreach';
   import JobSection from '$lib/panels/studio/JobSection.svelte';
   import StudioHeader from '$lib/panels/studio/StudioHeader.svelte';
   import type { ListedThing } from '$lib/panels/studio/acts';
   import { postJson, sendJson } from '$session/send-json';
+  import { page } from '$ui/alive.svelte';
   import Button from '$ui/Button.svelte';
   import { unitNames } from '$ui/unit-names';
   import type { PageData } from './$types';
 
   let { data }: { data: PageData } = $props();
   let adding = $state(false);
-  /** Whether the page has its scripts: before that a press would go nowhere. */
-  let isAlive = $state(false);
-  onMount(() => {
-    isAlive = true;
-  });
   let name = $state('');
   let unit: LengthUnit = $state('mm');
   let problem = $state('');
@@ -85,7 +80,7 @@
       <Button type="submit">Find</Button>
     </form>
     {#if !adding}
-      <Button look="primary" disabled={!isAlive} onclick={() => (adding = true)}>New job</Button>
+      <Button look="primary" disabled={!page.isAlive} onclick={() => (adding = true)}>New job</Button>
     {/if}
   </div>
   <p class="told" role="status">

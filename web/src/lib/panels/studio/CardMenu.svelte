@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { page } from '$ui/alive.svelte';
+
   /** What else can be done with something of a list, behind a button beside it. */
   interface Entry {
     label: string;
@@ -29,6 +31,7 @@
   <button
     bind:this={button}
     class="dots"
+    disabled={!page.isAlive}
     aria-expanded={open}
     aria-haspopup="true"
     aria-label="More for {of}"

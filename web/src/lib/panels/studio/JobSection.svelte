@@ -3,6 +3,7 @@
   import type { ComponentProps } from 'svelte';
   import { postJson, sendJson } from '$session/send-json';
   import { unitNames } from '$ui/unit-names';
+  import FileLink from '$ui/FileLink.svelte';
   import CardMenu from './CardMenu.svelte';
   import NameForm from './NameForm.svelte';
   import RoomCard from './RoomCard.svelte';
@@ -22,10 +23,7 @@
   /** The largest design file that is sent, bytes. */
   const MOST_FILE = 5_000_000;
 
-  async function importDesign(input: HTMLInputElement) {
-    const file = input.files?.[0];
-    input.value = '';
-    if (!file) return;
+  async function importDesign(file: File) {
     problem = '';
     if (file.size > MOST_FILE) {
       const size = (file.size / 1e6).toFixed(1);
@@ -54,15 +52,7 @@
     {:else}<span class="units">{unitNames[job.unit]}</span>{/if}
     <span class="actions">
       <a class="action" href="/studio/jobs/{job.id}/new-room">New room</a>
-      <label class="action">
-        Import design
-        <input
-          class="visually-hidden"
-          type="file"
-          accept=".json,application/json"
-          onchange={(event) => importDesign(event.currentTarget)}
-        />
-      </label>
+      <FileLink label="Import design" accept=".json,application/json" onfile={importDesign} />
       <CardMenu
         of={job.name}
         entries={[
@@ -118,11 +108,9 @@
   .action {
     padding: 0.15rem 0;
     color: var(--tide);
-    cursor: pointer;
     text-decoration: none;
   }
-  .action:hover,
-  .action:focus-within {
+  .action:hover {
     color: var(--clay-strong);
     text-decoration: underline;
   }

@@ -1,10 +1,10 @@
 <script lang="ts">
-  import { untrack } from 'svelte';
   import { askServer } from '$lib/outcome';
   import { invalidateAll } from '$app/navigation';
   import { sendJson } from '$session/send-json';
   import { sayReason, type Reason } from 'goodreach';
   import Button from '$ui/Button.svelte';
+  import FileLink from '$ui/FileLink.svelte';
   import Wordmark from '$ui/Wordmark.svelte';
   import type { PageData } from './$types';
 
@@ -25,10 +25,7 @@
   let note = $state('');
 
   /** Reads a table and shows what it would come to, before anything is kept. */
-  async function check(input: HTMLInputElement) {
-    const chosen = input.files?.[0];
-    input.value = '';
-    if (!chosen) return;
+  async function check(chosen: File) {
     [report, problem, note] = [null, '', ''];
     if (chosen.size > 1_000_000) {
       problem = `${chosen.name} is ${(chosen.size / 1e6).toFixed(1)} MB; a table has at most 1 MB. Save one range at a time.`;
@@ -36,11 +33,6 @@
     }
     file = { name: chosen.name, csv: await chosen.text() };
     report = await ask(true);
-  }
-
-  /** What was chosen before the page had its scripts is taken then. */
-  function chosenBefore(input: HTMLInputElement) {
-    if (input.files?.length) untrack(() => void check(input));
   }
 
   function sizeOf({ families, items }: { families: number; items: number }): string {
@@ -110,16 +102,7 @@
   <section aria-labelledby="own">
     <div class="title">
       <h2 id="own">The studio’s own</h2>
-      <label class="action">
-        Import a table
-        <input
-          class="visually-hidden"
-          type="file"
-          accept=".csv,text/csv"
-          onchange={(event) => check(event.currentTarget)}
-          {@attach chosenBefore}
-        />
-      </label>
+      <FileLink label="Import a table" accept=".csv,text/csv" onfile={check} />
     </div>
     {#if report?.ok}
       <div class="report" role="status">
