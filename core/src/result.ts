@@ -134,6 +134,8 @@ export interface RefusalData {
   'nothing-open': { faces: string };
   'nothing-fits': { family: string; range: string; open?: { face: string; length: number; least: number } };
   'tie-unavailable': { side: Facing };
+  'tile-out-of-proportion': { slot: string };
+  'tiles-too-many': { count: number; most: number };
   'no-place': { item: string; needed: number; free: number; together: boolean };
   'too-high': { item: string; top: number; ceiling: number };
   'no-room-on-face': { item: Noun; width: number };

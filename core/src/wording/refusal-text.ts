@@ -235,6 +235,10 @@ const wording: Wording = {
     open && open.least > open.length
       ? `${family} (${range}) needs ${show(open.least)} with its fillers, and ${show(open.length)} are open on face ${open.face}: ${show(open.least - open.length)} too little. Choose another family, smaller fillers at the ends, or let more items be replaced.`
       : `No widths of ${family} (${range}) close ${open ? `the ${show(open.length)} that are open on face ${open.face}` : 'this length'}, even with fillers. Choose another family, smaller fillers at the ends, or let more items be replaced.`,
+  'tile-out-of-proportion': ({ slot }) =>
+    `Of this tile the pattern leaves nothing for its piece “${slot}”. Use a longer tile or a narrower joint.`,
+  'tiles-too-many': ({ count, most }) =>
+    `That would be about ${count} tiles; at most ${most} are laid at once. Use a larger tile or a smaller zone.`,
   'tie-unavailable': ({ side }) => `Nothing stands ${facing[side]} of it to measure from. Use another side.`,
   'no-place': ({ item, needed, free, together }, show) =>
     together && needed > free

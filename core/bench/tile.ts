@@ -1,0 +1,73 @@
+import { rotate, type Point } from '../src/geometry/point';
+import { signedArea, type Polygon } from '../src/geometry/polygon';
+import { intersect, without } from '../src/geometry/region';
+import { must } from '../src/result';
+import { countTiles } from '../src/tile/count';
+import { lay } from '../src/tile/lay';
+import { cellOf } from '../src/tile/pattern';
+import { repeatOf } from '../src/tile/patterns';
+
+/** An L-shaped room of so many m each way, with twelve things that stand in it: round, square and slanted. */
+function room(side: number): Polygon[] {
+  const mm = side * 1_000;
+  const outline = [
+    { x: 0, y: 0 },
+    { x: mm, y: 0 },
+    { x: mm, y: mm * 0.6 },
+    { x: mm * 0.55, y: mm * 0.6 },
+    { x: mm * 0.55, y: mm },
+    { x: 0, y: mm },
+  ];
+  const things = Array.from({ length: 12 }, (_, index) => {
+    const [x, y] = [mm * (0.08 + 0.072 * index), mm * (0.12 + 0.09 * (index % 5))];
+    const corners = index % 3 === 0 ? 24 : 4;
+    return Array.from({ length: corners }, (_, at): Point => {
+      const { x: dx, y: dy } = rotate({ x: mm * 0.025, y: 0 }, -(at / corners) * 2 * Math.PI + index);
+      return { x: x + dx, y: y + dy };
+    });
+  });
+  return [outline, ...things];
+}
+
+const median = (all: number[]) => all.sort((a, b) => a - b)[Math.floor(all.length / 2)]!;
+function timed(rounds: number, run: () => unknown): number {
+  const times: number[] = [];
+  for (let round = 0; round < rounds; round++) {
+    const start = performance.now();
+    run();
+    times.push(performance.now() - start);
+  }
+  return median(times);
+}
+
+/** Laying and counting of a room by ever smaller tiles, and of 50,000 beside the polygon library alone. Run by itself. */
+for (const type of ['grid', 'herringbone90', 'hexagon'] as const)
+  for (const count of [3_000, 50_000, 200_000]) {
+    const zone = room(10);
+    const area = zone.reduce((sum, ring) => sum + signedArea(ring), 0);
+    const joint = 2;
+    const h = Math.sqrt(area / count / (type === 'hexagon' ? 0.866 : 2)) - joint;
+    const cell = must(cellOf(repeatOf({ type }), { w: type === 'hexagon' ? h : 2 * h + joint, h }, joint));
+    let shift = 0;
+    const all = () =>
+      must(
+        lay(zone, cell, { at: { x: (shift = (shift + 0.7) % 90), y: 3 }, angle: type === 'grid' ? 0 : 12 }),
+      );
+    const ms = timed(count > 100_000 ? 5 : 15, () => countTiles(all()));
+    const pieces = all().pieces.length;
+    const memory = process.memoryUsage().rss / 1e6;
+    console.log(
+      `${type}: ${pieces} pieces laid and counted in ${ms.toFixed(1)} ms, ${((ms / pieces) * 1e3).toFixed(2)} µs each; the process holds ${memory.toFixed(0)} MB`,
+    );
+    if (count !== 50_000) continue;
+    const outlines = all().pieces.map(({ piece, i, k }) =>
+      piece.ring.map(({ x, y }) => ({
+        x: x + i * cell.a.x + k * cell.b.x,
+        y: y + i * cell.a.y + k * cell.b.y,
+      })),
+    );
+    const [outer, ...holes] = zone;
+    const region = without([outer!], holes);
+    const alone = timed(1, () => outlines.forEach((one) => intersect([one], region)));
+    console.log(`  the polygon library alone takes ${(alone / ms).toFixed(0)} times as long`);
+  }

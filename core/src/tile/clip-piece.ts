@@ -1,0 +1,232 @@
+import type { Point } from '../geometry/point';
+import { boundsOf, type Polygon } from '../geometry/polygon';
+import type { Edge, ZoneEdges } from './zone-edges';
+
+/** A part of a piece that is left of it in one, mm²; outlines counter-clockwise, holes clockwise. */
+export interface Part {
+  area: number;
+  outline: () => Point[][];
+}
+
+/** Levels nearer than this are one, mm. */
+const LEVEL = 1e-9;
+/** Strips that share less than this of a level are not one part, mm. */
+const SHARED = 1e-7;
+
+/** A stretch of the zone within a piece between two levels, where neither has a corner or a crossing. */
+interface Strip {
+  low: readonly [left: number, right: number];
+  high: readonly [left: number, right: number];
+  bottom: number;
+  top: number;
+  part: number;
+}
+
+/**
+ * What a piece has in common with a zone, part by part: both are cut into level strips at every corner and crossing, in which what lies in both is between two edges. No
+ * number is rounded; a hair of a strip is left out.
+ */
+export function partsWithin(piece: Polygon, zone: ZoneEdges, near: readonly Edge[]): Part[] {
+  const extent = boundsOf(piece);
+  const own = piece.map((a, index): Edge => ({ a, b: piece[(index + 1) % piece.length]! }));
+  const levels = levelsOf(own, near, extent.bottom, extent.top);
+  const local = new Set(near);
+  const beside = zone.edges.filter((edge) => !local.has(edge) && isBeside(edge, extent.bottom, extent.top));
+  const middle = (extent.left + extent.right) / 2;
+  const strips: Strip[] = [];
+  let below: Strip[] = [];
+  const parts = new Joined();
+  for (let index = 1; index < levels.length; index++) {
+    const [bottom, top] = [levels[index - 1]!, levels[index]!];
+    const made = stripsBetween(bottom, top, { own, near, beside, middle }, parts);
+    for (const strip of made)
+      for (const under of below)
+        if (Math.min(strip.low[1], under.high[1]) - Math.max(strip.low[0], under.high[0]) > SHARED)
+          parts.join(strip.part, under.part);
+    strips.push(...made);
+    below = made;
+  }
+  const byPart = new Map<number, Strip[]>();
+  for (const strip of strips) {
+    const part = parts.find(strip.part);
+    const all = byPart.get(part);
+    if (all) all.push(strip);
+    else byPart.set(part, [strip]);
+  }
+  return [...byPart.values()].map((all) => ({
+    area: all.reduce((sum, one) => sum + areaOf(one), 0),
+    outline: () => outlineOf(all),
+  }));
+}
+
+const isBeside = ({ a, b }: Edge, bottom: number, top: number) =>
+  Math.max(a.y, b.y) > bottom && Math.min(a.y, b.y) < top;
+
+const areaOf = ({ low, high, bottom, top }: Strip): number =>
+  ((low[1] - low[0] + high[1] - high[0]) / 2) * (top - bottom);
+
+/** Which of some numbered things are one. */
+class Joined {
+  readonly #to: number[] = [];
+
+  add(): number {
+    return this.#to.push(this.#to.length) - 1;
+  }
+
+  find(one: number): number {
+    let at = one;
+    while (this.#to[at] !== at) at = this.#to[at]!;
+    this.#to[one] = at;
+    return at;
+  }
+
+  join(one: number, other: number): void {
+    this.#to[this.find(one)] = this.find(other);
+  }
+}
+
+/** The heights of all corners and crossings within a piece's extent, from the lowest up. */
+function levelsOf(own: readonly Edge[], near: readonly Edge[], bottom: number, top: number): number[] {
+  const found = [bottom, top];
+  for (const { a } of own) found.push(a.y);
+  for (const { a, b } of near) found.push(a.y, b.y);
+  const all = [...own, ...near];
+  for (const [index, one] of all.entries())
+    for (let other = Math.max(index + 1, own.length); other < all.length; other++) {
+      const y = crossingLevel(one, all[other]!);
+      if (y !== null) found.push(y);
+    }
+  const levels = found.filter((y) => y >= bottom && y <= top).sort((a, b) => a - b);
+  return levels.filter((y, index) => index === 0 || y - levels[index - 1]! > LEVEL);
+}
+
+/** How high two edges cross; null where they do not, or lie along one another. */
+function crossingLevel({ a, b }: Edge, { a: c, b: d }: Edge): number | null {
+  const [ux, uy, vx, vy] = [b.x - a.x, b.y - a.y, d.x - c.x, d.y - c.y];
+  const turn = ux * vy - uy * vx;
+  if (turn === 0) return null;
+  const t = ((c.x - a.x) * vy - (c.y - a.y) * vx) / turn;
+  const s = ((c.x - a.x) * uy - (c.y - a.y) * ux) / turn;
+  return t >= 0 && t <= 1 && s >= 0 && s <= 1 ? a.y + uy * t : null;
+}
+
+interface Lines {
+  own: readonly Edge[];
+  near: readonly Edge[];
+  /** What else of the zone is as high, to the left or the right of the piece. */
+  beside: readonly Edge[];
+  /** How far on the middle of the piece is. */
+  middle: number;
+}
+
+/** An edge across a strip: where it is at its levels, and what grows to the right of it. */
+interface Across {
+  low: number;
+  high: number;
+  own: number;
+  zone: number;
+}
+
+const xAt = ({ a, b }: Edge, y: number) => a.x + ((b.x - a.x) * (y - a.y)) / (b.y - a.y);
+
+function stripsBetween(bottom: number, top: number, lines: Lines, parts: Joined): Strip[] {
+  const { own, near, beside, middle } = lines;
+  const level = (bottom + top) / 2;
+  const across: Across[] = [];
+  const grown = ({ a, b }: Edge) => (a.y > level === b.y > level ? 0 : b.y < a.y ? 1 : -1);
+  const add = (edge: Edge, isOwn: boolean) => {
+    const by = grown(edge);
+    if (by === 0) return;
+    const [low, high] = [xAt(edge, bottom), xAt(edge, top)];
+    across.push({ low, high, own: isOwn ? by : 0, zone: isOwn ? 0 : by });
+  };
+  for (const edge of own) add(edge, true);
+  for (const edge of near) add(edge, false);
+  let zone = 0;
+  for (const edge of beside) {
+    const by = grown(edge);
+    if (by !== 0 && xAt(edge, level) < middle) zone += by;
+  }
+  across.sort((one, other) => one.low + one.high - other.low - other.high);
+  const found: Strip[] = [];
+  let inPiece = 0;
+  for (const [index, one] of across.entries()) {
+    inPiece += one.own;
+    zone += one.zone;
+    const next = across[index + 1];
+    if (!next || inPiece <= 0 || zone <= 0) continue;
+    const [low, high] = [[one.low, next.low] as const, [one.high, next.high] as const];
+    if (low[1] - low[0] + high[1] - high[0] <= 2 * LEVEL) continue;
+    const last = found.at(-1);
+    // Nothing but edges that lie on one another is between.
+    if (last && low[0] - last.low[1] + high[0] - last.high[1] <= 2 * LEVEL) {
+      last.low = [last.low[0], low[1]];
+      last.high = [last.high[0], high[1]];
+    } else found.push({ low, high, bottom, top, part: parts.add() });
+  }
+  return found;
+}
+
+/** Places are the same to so much when lines are put together, mm. */
+const SAME = 1e-6;
+const keyOf = ({ x, y }: Point) => `${Math.round(x / SAME)} ${Math.round(y / SAME)}`;
+
+/** The outline of strips that are one part: their sides, and what of a level has a strip on one side of it only. */
+function outlineOf(strips: readonly Strip[]): Point[][] {
+  const lines: Edge[] = [];
+  const levels = new Map<number, { from: number; to: number; by: number }[]>();
+  const level = (y: number, [from, to]: readonly [number, number], by: number) => {
+    if (to - from <= SHARED) return;
+    const all = levels.get(y);
+    if (all) all.push({ from, to, by });
+    else levels.set(y, [{ from, to, by }]);
+  };
+  for (const { low, high, bottom, top } of strips) {
+    lines.push({ a: { x: high[0], y: top }, b: { x: low[0], y: bottom } });
+    lines.push({ a: { x: low[1], y: bottom }, b: { x: high[1], y: top } });
+    level(bottom, low, 1);
+    level(top, high, -1);
+  }
+  for (const [y, all] of levels) {
+    const stops = all.flatMap(({ from, to }) => [from, to]).sort((a, b) => a - b);
+    for (const [index, from] of stops.entries()) {
+      const to = stops[index + 1];
+      if (to === undefined || to - from <= SHARED) continue;
+      const middle = (from + to) / 2;
+      const by = all.reduce((sum, one) => sum + (one.from < middle && one.to > middle ? one.by : 0), 0);
+      const [left, right] = [
+        { x: from, y },
+        { x: to, y },
+      ];
+      if (by > 0) lines.push({ a: left, b: right });
+      else if (by < 0) lines.push({ a: right, b: left });
+    }
+  }
+  return ringsOf(lines);
+}
+
+/** Lines end to end, those in line as one. */
+function ringsOf(lines: readonly Edge[]): Point[][] {
+  const from = new Map<string, Edge[]>();
+  for (const line of lines) {
+    const key = keyOf(line.a);
+    const all = from.get(key);
+    if (all) all.push(line);
+    else from.set(key, [line]);
+  }
+  const rings: Point[][] = [];
+  for (const all of from.values())
+    while (all.length > 0) {
+      const ring: Point[] = [];
+      for (let line = all.pop(); line; line = from.get(keyOf(line.b))?.pop()) ring.push(line.a);
+      const corners = ring.filter((corner, index) => isCorner(ring, corner, index));
+      if (corners.length > 2) rings.push(corners);
+    }
+  return rings;
+}
+
+function isCorner(ring: readonly Point[], at: Point, index: number): boolean {
+  const [before, after] = [ring.at(index - 1)!, ring[(index + 1) % ring.length]!];
+  const [ux, uy, vx, vy] = [at.x - before.x, at.y - before.y, after.x - at.x, after.y - at.y];
+  return Math.abs(ux * vy - uy * vx) > SAME * Math.hypot(ux, uy) || ux * vx + uy * vy < 0;
+}

@@ -1,0 +1,222 @@
+import { clipHalfPlane } from '../geometry/convex';
+import { add, dot, scale, subtract, unit, type Point } from '../geometry/point';
+import { boundsOf, signedArea, type Bounds, type Polygon } from '../geometry/polygon';
+import { ok, refuse, type Result } from '../result';
+import { partsWithin, type Part } from './clip-piece';
+import type { Cell, CellPiece } from './pattern';
+import { ZoneEdges, type Edge } from './zone-edges';
+
+/** Where a pattern begins and which way it runs: its origin, mm, and its angle, degrees counter-clockwise. */
+export interface Origin {
+  at: Point;
+  angle: number;
+}
+
+/** How a pattern lies over a zone. */
+class Frame {
+  readonly #at: Point;
+  readonly #c: number;
+  readonly #s: number;
+
+  constructor({ at, angle }: Origin) {
+    this.#at = at;
+    const turn = (angle * Math.PI) / 180;
+    [this.#c, this.#s] = [Math.cos(turn), Math.sin(turn)];
+  }
+
+  /** A place of the zone, along and across the pattern from its origin. */
+  to({ x, y }: Point): Point {
+    const [dx, dy] = [x - this.#at.x, y - this.#at.y];
+    return { x: dx * this.#c + dy * this.#s, y: dy * this.#c - dx * this.#s };
+  }
+
+  from({ x, y }: Point): Point {
+    return { x: x * this.#c - y * this.#s + this.#at.x, y: x * this.#s + y * this.#c + this.#at.y };
+  }
+}
+
+/** A piece as it lies: which of the cell's, how often the cell's two ways on, what is left of it, mm², and in how many parts. */
+export class LaidPiece {
+  constructor(
+    readonly piece: CellPiece,
+    readonly i: number,
+    readonly k: number,
+    private readonly at: Point,
+    private readonly frame: Frame,
+    private readonly left: Left,
+  ) {}
+
+  get area(): number {
+    return this.left.area;
+  }
+
+  get whole(): boolean {
+    return this.left.parts === null;
+  }
+
+  /** The areas of its parts, mm²; of a whole one none. */
+  get parts(): readonly number[] {
+    return this.left.parts?.map(({ area }) => area) ?? [];
+  }
+
+  /** Its outline in the zone's places: outlines counter-clockwise, holes clockwise. */
+  outline(): Point[][] {
+    const { parts } = this.left;
+    const rings = parts ? parts.flatMap((part) => part.outline()) : [movedTo(this.piece.ring, this.at)];
+    return rings.map((ring) => ring.map((corner) => this.frame.from(corner)));
+  }
+}
+
+/** What is left of a piece; of a whole one no parts. */
+interface Left {
+  area: number;
+  parts: readonly Part[] | null;
+}
+
+const movedTo = (ring: Polygon, { x, y }: Point): Point[] =>
+  ring.map((corner) => ({ x: corner.x + x, y: corner.y + y }));
+
+/** A zone with its pieces; mm². */
+export interface Laid {
+  pieces: readonly LaidPiece[];
+  zoneArea: number;
+  tiledArea: number;
+}
+
+/** Less than this of a piece is nothing, mm². */
+export const NOTHING = 1e-3;
+/** A piece is whole if no more than this share of it is missing. */
+const MISSING = 1e-6;
+/** A zone has at most so many pieces. */
+export const MOST_PIECES = 500_000;
+/** An edge that comes no further into a piece than this only touches it, mm. */
+const TOUCHED = 1e-7;
+
+/** Lays a cell over a zone (outlines counter-clockwise, holes clockwise): every piece of which something lies in the zone, row by row. */
+export function lay(zone: readonly Polygon[], cell: Cell, origin: Origin): Result<Laid> {
+  const frame = new Frame(origin);
+  const framed = zone.map((ring) => ring.map((corner) => frame.to(corner)));
+  const bounds = boundsOf(framed.flat());
+  const spots = cell.pieces.map((piece) => spotsOf(cell, piece, bounds));
+  const count = spots.reduce((sum, one) => sum + one.count, 0);
+  if (count > MOST_PIECES) return refuse('tiles-too-many', { count, most: MOST_PIECES });
+  const wide = cell.pieces.map(({ bounds: { left, right, bottom, top } }) =>
+    Math.max(right - left, top - bottom),
+  );
+  const edges = new ZoneEdges(framed, Math.max(...wide));
+  const pieces: LaidPiece[] = [];
+  let tiledArea = 0;
+  for (const [index, piece] of cell.pieces.entries()) {
+    const shape = shapeOf(piece);
+    spots[index]!.each((i, k, at) => {
+      const left = leftOf(shape, at, edges);
+      if (!left || left.area <= NOTHING) return;
+      tiledArea += left.area;
+      pieces.push(new LaidPiece(piece, i, k, at, frame, left));
+    });
+  }
+  return ok({ pieces, tiledArea, zoneArea: framed.reduce((sum, ring) => sum + signedArea(ring), 0) });
+}
+
+interface Spots {
+  /** No fewer than there are. */
+  count: number;
+  each: (visit: (i: number, k: number, at: Point) => void) => void;
+}
+
+/** The places of a piece that meets an extent. */
+function spotsOf({ a, b }: Cell, { bounds }: CellPiece, extent: Bounds): Spots {
+  const [left, right] = [extent.left - bounds.right, extent.right - bounds.left];
+  const [bottom, top] = [extent.bottom - bounds.top, extent.top - bounds.bottom];
+  const turn = a.x * b.y - a.y * b.x;
+  const ks = [left, right].flatMap((x) => [bottom, top].map((y) => (a.x * y - a.y * x) / turn));
+  const [first, last] = [Math.ceil(Math.min(...ks)), Math.floor(Math.max(...ks))];
+  /** From which i to which a row lies between two lines, seen along one of them. */
+  const between = (step: number, from: number, to: number): [number, number] => {
+    if (Math.abs(step) < 1e-9) return from < 0 && to > 0 ? [-Infinity, Infinity] : [0, -1];
+    return step > 0 ? [from / step, to / step] : [to / step, from / step];
+  };
+  const rowOf = (k: number): [number, number] => {
+    const along = between(a.x, left - k * b.x, right - k * b.x);
+    const up = between(a.y, bottom - k * b.y, top - k * b.y);
+    return [Math.ceil(Math.max(along[0], up[0])), Math.floor(Math.min(along[1], up[1]))];
+  };
+  // As many as would lie in it, and a row all round.
+  const count = Math.ceil(((right - left) * (top - bottom)) / Math.abs(turn)) + 1;
+  return {
+    count,
+    each(visit) {
+      for (let k = first; k <= last; k++) {
+        const [from, to] = rowOf(k);
+        for (let i = from; i <= to; i++) visit(i, k, { x: i * a.x + k * b.x, y: i * a.y + k * b.y });
+      }
+    },
+  };
+}
+
+/** A piece with what is asked of it again and again. */
+interface Shape extends CellPiece {
+  middle: Point;
+  /** Its sides: which way is in, and how far from the middle of the cell. */
+  sides: readonly { in: Point; from: number }[];
+  all: Left;
+}
+
+function shapeOf(piece: CellPiece): Shape {
+  const { ring, area } = piece;
+  const sides = ring.map((corner, index) => {
+    const { x, y } = unit(subtract(ring[(index + 1) % ring.length]!, corner));
+    const way = { x: -y, y: x };
+    return { in: way, from: dot(corner, way) };
+  });
+  const middle = scale(ring.reduce(add), 1 / ring.length);
+  return { ...piece, sides, middle, all: { area, parts: null } };
+}
+
+/** What is left of a piece at a place. */
+function leftOf(shape: Shape, at: Point, zone: ZoneEdges): Left | null {
+  const { bounds, ring, convex, middle } = shape;
+  const { x, y } = at;
+  const near = zone.near({
+    left: bounds.left + x,
+    right: bounds.right + x,
+    bottom: bounds.bottom + y,
+    top: bounds.top + y,
+  });
+  const entering = near.length > 0 && convex ? near.filter((edge) => comesInto(edge, shape, at)) : near;
+  if (entering.length === 0) return zone.covers(middle.x + x, middle.y + y) ? shape.all : null;
+  if (entering.length > 1 || !convex || !zone.plain)
+    return kept(shape, partsWithin(movedTo(ring, at), zone, near));
+  const cut = leftOfEdge(movedTo(ring, at), entering[0]!);
+  return kept(shape, [{ area: signedArea(cut), outline: () => [cut] }]);
+}
+
+function kept({ area: all }: Shape, parts: readonly Part[]): Left {
+  const area = parts.reduce((sum, part) => sum + part.area, 0);
+  const whole = area >= all * (1 - MISSING);
+  return { area, parts: whole ? null : parts.filter((part) => part.area > NOTHING) };
+}
+
+function leftOfEdge(ring: Polygon, { a, b }: Edge): Point[] {
+  const { x, y } = unit(subtract(b, a));
+  const way = { x: -y, y: x };
+  return clipHalfPlane(ring, way, dot(a, way));
+}
+
+/** Whether an edge comes into a convex piece at a place by more than a hair. */
+function comesInto({ a, b }: Edge, { sides }: Shape, { x, y }: Point): boolean {
+  const [ax, ay, ux, uy] = [a.x - x, a.y - y, b.x - a.x, b.y - a.y];
+  let [from, to] = [0, 1];
+  for (const side of sides) {
+    const off = side.in.x * ax + side.in.y * ay - side.from;
+    const by = side.in.x * ux + side.in.y * uy;
+    if (by === 0) {
+      if (off <= TOUCHED) return false;
+    } else if (by > 0) from = Math.max(from, -off / by);
+    else to = Math.min(to, -off / by);
+    if (from >= to) return false;
+  }
+  const middle = (from + to) / 2;
+  const [mx, my] = [ax + ux * middle, ay + uy * middle];
+  return sides.every((side) => side.in.x * mx + side.in.y * my - side.from > TOUCHED);
+}
