@@ -11,6 +11,7 @@ import { proposeCommand, type ProposeFlags } from './cli/propose';
 import { roomCommand } from './cli/room';
 import { servicesCommand } from './cli/services';
 import { designTopsCommand } from './cli/design-tops';
+import { plainTileCommand } from './cli/tile';
 import { plainTopsCommand } from './cli/tops';
 import { sheetCommand, type SheetFlags } from './cli/sheet';
 import { styleOf, type Design } from './document/design';
@@ -123,6 +124,14 @@ program
       throw new CommanderError(1, 'tops', 'error: a design, or --plain and a file of cases, is needed');
     print(designTopsCommand(await readDesignFile(file)));
   });
+
+program
+  .command('tile')
+  .description('zones of tile by themselves: laid, set out at their best, their offcuts and materials')
+  .requiredOption('--plain <file>', 'bare cases (JSON)')
+  .action(async ({ plain }: { plain: string }) =>
+    print(valueOf(plainTileCommand(await readFile(plain, 'utf8')))),
+  );
 
 program
   .command('draw')

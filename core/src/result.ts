@@ -135,6 +135,7 @@ export interface RefusalData {
   'nothing-fits': { family: string; range: string; open?: { face: string; length: number; least: number } };
   'tie-unavailable': { side: Facing };
   'tile-out-of-proportion': { slot: string };
+  'piece-on-no-tile': { piece: string };
   'tiles-too-many': { count: number; most: number };
   'no-place': { item: string; needed: number; free: number; together: boolean };
   'too-high': { item: string; top: number; ceiling: number };

@@ -6,7 +6,8 @@ import { rotate, type Point } from '../geometry/point';
 import { signedArea, type Polygon } from '../geometry/polygon';
 import { must } from '../result';
 import { countTiles } from './count';
-import { lay, NOTHING, type Origin } from './lay';
+import type { Origin } from './frame';
+import { lay, NOTHING } from './lay';
 import { cellOf, type Cell } from './pattern';
 import { patternTypes, repeatOf, type PatternChoice, type PatternType } from './patterns';
 

@@ -3,37 +3,9 @@ import { add, dot, scale, subtract, unit, type Point } from '../geometry/point';
 import { boundsOf, signedArea, type Bounds, type Polygon } from '../geometry/polygon';
 import { ok, refuse, type Result } from '../result';
 import { partsWithin, type Part } from './clip-piece';
+import { Frame, type Origin } from './frame';
 import type { Cell, CellPiece } from './pattern';
 import { ZoneEdges, type Edge } from './zone-edges';
-
-/** Where a pattern begins and which way it runs: its origin, mm, and its angle, degrees counter-clockwise. */
-export interface Origin {
-  at: Point;
-  angle: number;
-}
-
-/** How a pattern lies over a zone. */
-class Frame {
-  readonly #at: Point;
-  readonly #c: number;
-  readonly #s: number;
-
-  constructor({ at, angle }: Origin) {
-    this.#at = at;
-    const turn = (angle * Math.PI) / 180;
-    [this.#c, this.#s] = [Math.cos(turn), Math.sin(turn)];
-  }
-
-  /** A place of the zone, along and across the pattern from its origin. */
-  to({ x, y }: Point): Point {
-    const [dx, dy] = [x - this.#at.x, y - this.#at.y];
-    return { x: dx * this.#c + dy * this.#s, y: dy * this.#c - dx * this.#s };
-  }
-
-  from({ x, y }: Point): Point {
-    return { x: x * this.#c - y * this.#s + this.#at.x, y: x * this.#s + y * this.#c + this.#at.y };
-  }
-}
 
 /** A piece as it lies: which of the cell's, how often the cell's two ways on, what is left of it, mm², and in how many parts. */
 export class LaidPiece {

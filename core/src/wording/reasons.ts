@@ -62,6 +62,8 @@ export const reasons = {
   'whole-between': 'must be a whole number from {least} to {most}',
   'either-or': 'give {one} or {other}, not both and not neither',
   'walls-or-polygon': 'give walls with their depths, or a polygon',
+  'best-only': 'belongs to a best set-out',
+  'not-with-best': 'is what a best set-out finds',
   'walls-only': 'belongs to walls, not to a polygon',
   'leg-or-edge': 'must say its {key}, and no other',
   'same-place-next': 'is the same place as the next',

@@ -237,6 +237,8 @@ const wording: Wording = {
       : `No widths of ${family} (${range}) close ${open ? `the ${show(open.length)} that are open on face ${open.face}` : 'this length'}, even with fillers. Choose another family, smaller fillers at the ends, or let more items be replaced.`,
   'tile-out-of-proportion': ({ slot }) =>
     `Of this tile the pattern leaves nothing for its piece “${slot}”. Use a longer tile or a narrower joint.`,
+  'piece-on-no-tile': ({ piece }) =>
+    `Piece “${piece}” can be cut from no tile: it is too large for one, or its factory sides are further apart than a tile’s.`,
   'tiles-too-many': ({ count, most }) =>
     `That would be about ${count} tiles; at most ${most} are laid at once. Use a larger tile or a smaller zone.`,
   'tie-unavailable': ({ side }) => `Nothing stands ${facing[side]} of it to measure from. Use another side.`,

@@ -1,0 +1,54 @@
+import type { Polygon } from '../geometry/polygon';
+import { fewestCuts, type FramedGrid } from './fewest-cuts';
+import { Frame } from './frame';
+import { framedZone, gridEdges, type GridEdges } from './grid-edges';
+import { bestStart, SAME_SCORE } from './grid-starts';
+import type { TileSize } from './pattern';
+
+/** A grid that is to be set out: along an angle, degrees, with one of some joints, mm. */
+export interface GridQuestion {
+  zone: readonly Polygon[];
+  tile: TileSize;
+  angle: number;
+  joints: readonly number[];
+  /** Scores above it, mm, are as good as it, and the fewest cuts decide. */
+  limit?: number;
+}
+
+/** The best set-out of a grid with the joint it takes, mm. */
+export interface BestGrid extends FramedGrid {
+  joint: number;
+}
+
+/** The best set-out over all joints, the narrowest first where they are as good. */
+export function bestGrid({ zone, tile, angle, joints, limit }: GridQuestion): BestGrid {
+  const origin = { at: { x: 0, y: 0 }, angle };
+  const framed = framedZone(zone, origin);
+  const edges = gridEdges(framed);
+  const frame = new Frame(origin);
+  let found: BestGrid | null = null;
+  for (const joint of joints) {
+    const one =
+      limit === undefined ? widest(edges, tile, joint) : fewestCuts({ framed, edges, tile, joint, limit });
+    if (found === null || isBetter(one, found, limit))
+      found = { ...one, offset: frame.from(one.offset), joint };
+  }
+  return found!;
+}
+
+function isBetter(one: FramedGrid, other: FramedGrid, limit = Infinity): boolean {
+  const by = Math.min(one.best, limit) - Math.min(other.best, limit);
+  if (Math.abs(by) > SAME_SCORE) return by > 0;
+  if (!one.count || !other.count) return false;
+  const cuts = one.count.cut - other.count.cut;
+  return cuts < 0 || (cuts === 0 && one.count.whole < other.count.whole);
+}
+
+function widest(edges: GridEdges, tile: TileSize, joint: number): FramedGrid {
+  const [x, y] = [bestStart(edges.x, { size: tile.w, joint }), bestStart(edges.y, { size: tile.h, joint })];
+  return {
+    best: Math.min(x.score, y.score),
+    ...{ bestX: x.score, bestY: y.score, offset: { x: x.start, y: y.start } },
+    proven: !edges.slanted,
+  };
+}

@@ -1,0 +1,76 @@
+import { forEachEdge, type Polygon } from '../geometry/polygon';
+import { Frame, type Origin } from './frame';
+
+/** An edge across one way of a grid: how far along that it is, mm, and whether the zone goes on from there (`low`) or ends there (`high`). */
+export interface GridEdge {
+  at: number;
+  side: 'low' | 'high';
+}
+
+/** The edges of a zone by the way they lie across a grid. */
+export interface GridEdges {
+  /** Across the rows' length: upright ones, seen along the grid. */
+  x: GridEdge[];
+  y: GridEdge[];
+  /** Others lie along neither way: a grid has no row at them. */
+  slanted: boolean;
+}
+
+/** An edge lies along a grid if it leaves it by no more than this, mm. */
+const ALONG = 1e-6;
+/** An edge this near to a tile's is at it, mm. */
+export const AT_TILE = 1e-6;
+
+/** The zone's edges in the places of a grid. */
+export function gridEdges(framed: readonly Polygon[]): GridEdges {
+  const found: GridEdges = { x: [], y: [], slanted: false };
+  for (const ring of framed)
+    forEachEdge(ring, (a, b) => {
+      const [dx, dy] = [b.x - a.x, b.y - a.y];
+      // The zone is to the left of an edge.
+      if (Math.abs(dx) <= ALONG && Math.abs(dy) <= ALONG) return;
+      if (Math.abs(dx) <= ALONG) found.x.push({ at: (a.x + b.x) / 2, side: dy < 0 ? 'low' : 'high' });
+      else if (Math.abs(dy) <= ALONG) found.y.push({ at: (a.y + b.y) / 2, side: dx > 0 ? 'low' : 'high' });
+      else found.slanted = true;
+    });
+  return found;
+}
+
+export const framedZone = (zone: readonly Polygon[], origin: Origin): Polygon[] => {
+  const frame = new Frame(origin);
+  return zone.map((ring) => ring.map((corner) => frame.to(corner)));
+};
+
+/** Tiles in a row: how long each is, and the joint between them, mm. */
+export interface Row {
+  size: number;
+  joint: number;
+}
+
+/** How far on in its tile and joint a place is, mm: from 0 to less than both. */
+export function within(at: number, { size, joint }: Row): number {
+  const module = size + joint;
+  const rest = at - Math.floor(at / module) * module;
+  return rest >= module ? 0 : rest;
+}
+
+/** What is left of the row at an edge, tiles beginning at a start, as if the zone went on for a whole tile: all of it where the edge lies in a joint or at a tile's. */
+export function sizeAtEdge({ at, side }: GridEdge, start: number, row: Row): number {
+  const into = within(at - start, row);
+  if (into < AT_TILE || into > row.size - AT_TILE) return row.size;
+  return side === 'low' ? row.size - into : into;
+}
+
+/** The sizes of the rows nearest the two ends of a stretch, as much of each as it shows. */
+export function endSizes([from, to]: readonly [number, number], start: number, row: Row): [number, number] {
+  const module = row.size + row.joint;
+  const shown = (index: number) => {
+    const low = start + index * module;
+    return Math.min(to, low + row.size) - Math.max(from, low);
+  };
+  const first = Math.floor((from - start) / module);
+  const last = Math.floor((to - start) / module);
+  const seen = [first, first + 1].find((index) => shown(index) > AT_TILE);
+  const end = [last, last - 1].find((index) => shown(index) > AT_TILE);
+  return [seen === undefined ? 0 : shown(seen), end === undefined ? 0 : shown(end)];
+}
