@@ -82,7 +82,7 @@ function tiled(
   along: Place,
   make: (ring: Polygon, holes: Polygon[]) => Mesh,
 ): ScenePart[] {
-  const meshes = setOut(surface, finish.tile!, fromFloor).flatMap(({ region }, index) => {
+  const meshes = setOut(surface, finish.tile!, fromFloor).flatMap((region, index) => {
     const holes = region.filter((ring) => signedArea(ring) < 0);
     return region
       .filter((ring) => signedArea(ring) > 0)

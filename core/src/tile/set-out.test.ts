@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { signedArea } from '../geometry/polygon';
 import { without } from '../geometry/region';
 import type { TileShape } from '../surfaces/finishes';
-import { evenStart, setOut, type TilePiece } from './set-out';
+import type { Region } from '../geometry/region';
+import { evenStart, setOut } from './set-out';
 
 const rectangle = (left: number, right: number, low: number, high: number) => [
   { x: left, y: low },
@@ -11,11 +12,11 @@ const rectangle = (left: number, right: number, low: number, high: number) => [
   { x: right, y: high },
   { x: left, y: high },
 ];
-const area = ({ region }: TilePiece) => region.reduce((sum, ring) => sum + signedArea(ring), 0);
-const total = (pieces: readonly TilePiece[]) => pieces.reduce((sum, one) => sum + area(one), 0);
+const area = (region: Region) => region.reduce((sum, ring) => sum + signedArea(ring), 0);
+const total = (pieces: readonly Region[]) => pieces.reduce((sum, one) => sum + area(one), 0);
 /** Widths of the pieces of the lowest course, left to right. */
-const lowest = (pieces: readonly TilePiece[]) => {
-  const extents = pieces.map(({ region }) => {
+const lowest = (pieces: readonly Region[]) => {
+  const extents = pieces.map((region) => {
     const xs = region.flat().map(({ x }) => x);
     const ys = region.flat().map(({ y }) => y);
     return { left: Math.min(...xs), right: Math.max(...xs), low: Math.min(...ys) };
@@ -84,7 +85,7 @@ describe('tiles on a surface', () => {
     );
   });
 
-  it('cover it but for its joints, whole but at its edges, and none of them twice', () => {
+  it('cover it but for its joints, and none of them twice', () => {
     const tile: TileShape = { long: 200, high: 100, joint: 4, offset: 1 / 2 };
     const surface = without([rectangle(0, 3_010, 0, 2_405)], [rectangle(700, 1_500, 900, 2_000)]);
     const pieces = setOut(surface, tile, true);
@@ -103,8 +104,6 @@ describe('tiles on a surface', () => {
       expected += covered(0, 3_010, row) * (high - low) - covered(700, 1_500, row) * beside;
     }
     expect(total(pieces) / expected).toBeCloseTo(1, 5);
-    for (const piece of pieces.filter(({ whole }) => whole)) expect(area(piece)).toBeCloseTo(20_000, 0);
-    for (const piece of pieces.filter(({ whole }) => !whole)) expect(area(piece)).toBeLessThan(20_000);
     // A tile larger than a hole has the hole in it.
     const pierced = setOut(
       without([rectangle(0, 500, 0, 500)], [rectangle(240, 260, 240, 260)]),
@@ -112,7 +111,7 @@ describe('tiles on a surface', () => {
       true,
     );
     expect(pierced).toHaveLength(1);
-    expect(pierced[0]).toMatchObject({ whole: false });
+    expect(pierced[0]).toHaveLength(2);
     expect(area(pierced[0]!)).toBeCloseTo(250_000 - 400, 3);
   });
 });
