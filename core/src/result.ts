@@ -133,6 +133,7 @@ export interface RefusalData {
   'faces-not-in-line': { faces: string; at?: number };
   'nothing-open': { faces: string };
   'nothing-fits': { family: string; range: string; open?: { face: string; length: number; least: number } };
+  'stagger-too-far': { least: number; most: number };
   'tie-unavailable': { side: Facing };
   'tile-out-of-proportion': { slot: string };
   'piece-on-no-tile': { piece: string };

@@ -1,4 +1,5 @@
 import type { Laid } from './lay';
+import type { CellPiece } from './pattern';
 
 /** How many pieces of a size or colour are whole, and how many are cut. */
 export interface SlotCount {
@@ -22,14 +23,25 @@ export function countTiles({ pieces, zoneArea, tiledArea }: Laid): TileCount {
     ...{ whole: 0, cut: 0, splitPieces: 0, cutParts: 0 },
     ...{ tiledArea, jointArea: zoneArea - tiledArea, bySlot: {} },
   };
-  for (const { piece, whole, parts } of pieces) {
-    const slot = (count.bySlot[piece.slot] ??= { whole: 0, cut: 0 });
-    const key = whole ? 'whole' : 'cut';
-    count[key] += 1;
-    slot[key] += 1;
-    if (whole) continue;
-    count.cutParts += parts.length;
-    if (parts.length > 1) count.splitPieces += 1;
+  // Pieces of a kind follow one another.
+  let last: CellPiece | null = null;
+  let slot: SlotCount = { whole: 0, cut: 0 };
+  for (const one of pieces) {
+    if (one.piece !== last) {
+      last = one.piece;
+      slot = count.bySlot[last.slot] ??= { whole: 0, cut: 0 };
+    }
+    if (one.whole) slot.whole += 1;
+    else {
+      slot.cut += 1;
+      const parts = one.parts.length;
+      count.cutParts += parts;
+      if (parts > 1) count.splitPieces += 1;
+    }
+  }
+  for (const { whole, cut } of Object.values(count.bySlot)) {
+    count.whole += whole;
+    count.cut += cut;
   }
   return count;
 }

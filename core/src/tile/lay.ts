@@ -13,7 +13,8 @@ export class LaidPiece {
     readonly piece: CellPiece,
     readonly i: number,
     readonly k: number,
-    private readonly at: Point,
+    private readonly x: number,
+    private readonly y: number,
     private readonly frame: Frame,
     private readonly left: Left,
   ) {}
@@ -33,9 +34,17 @@ export class LaidPiece {
 
   /** Its outline in the zone's places: outlines counter-clockwise, holes clockwise. */
   outline(): Point[][] {
+    return this.#rings().map((ring) => ring.map((corner) => this.frame.from(corner)));
+  }
+
+  /** What is left of it, in the places of its cell. */
+  remains(): Point[][] {
+    return this.#rings().map((ring) => movedTo(ring, -this.x, -this.y));
+  }
+
+  #rings(): Point[][] {
     const { parts } = this.left;
-    const rings = parts ? parts.flatMap((part) => part.outline()) : [movedTo(this.piece.ring, this.at)];
-    return rings.map((ring) => ring.map((corner) => this.frame.from(corner)));
+    return parts ? parts.flatMap((part) => part.outline()) : [movedTo(this.piece.ring, this.x, this.y)];
   }
 }
 
@@ -45,7 +54,7 @@ interface Left {
   parts: readonly Part[] | null;
 }
 
-const movedTo = (ring: Polygon, { x, y }: Point): Point[] =>
+const movedTo = (ring: Polygon, x: number, y: number): Point[] =>
   ring.map((corner) => ({ x: corner.x + x, y: corner.y + y }));
 
 /** A zone with its pieces; mm². */
@@ -80,11 +89,11 @@ export function lay(zone: readonly Polygon[], cell: Cell, origin: Origin): Resul
   let tiledArea = 0;
   for (const [index, piece] of cell.pieces.entries()) {
     const shape = shapeOf(piece);
-    spots[index]!.each((i, k, at) => {
-      const left = leftOf(shape, at, edges);
+    spots[index]!.each((i, k, x, y) => {
+      const left = leftOf(shape, x, y, edges);
       if (!left || left.area <= NOTHING) return;
       tiledArea += left.area;
-      pieces.push(new LaidPiece(piece, i, k, at, frame, left));
+      pieces.push(new LaidPiece(piece, i, k, x, y, frame, left));
     });
   }
   return ok({ pieces, tiledArea, zoneArea: framed.reduce((sum, ring) => sum + signedArea(ring), 0) });
@@ -93,7 +102,7 @@ export function lay(zone: readonly Polygon[], cell: Cell, origin: Origin): Resul
 interface Spots {
   /** No fewer than there are. */
   count: number;
-  each: (visit: (i: number, k: number, at: Point) => void) => void;
+  each: (visit: (i: number, k: number, x: number, y: number) => void) => void;
 }
 
 /** The places of a piece that meets an extent. */
@@ -120,7 +129,7 @@ function spotsOf({ a, b }: Cell, { bounds }: CellPiece, extent: Bounds): Spots {
     each(visit) {
       for (let k = first; k <= last; k++) {
         const [from, to] = rowOf(k);
-        for (let i = from; i <= to; i++) visit(i, k, { x: i * a.x + k * b.x, y: i * a.y + k * b.y });
+        for (let i = from; i <= to; i++) visit(i, k, i * a.x + k * b.x, i * a.y + k * b.y);
       }
     },
   };
@@ -146,20 +155,14 @@ function shapeOf(piece: CellPiece): Shape {
 }
 
 /** What is left of a piece at a place. */
-function leftOf(shape: Shape, at: Point, zone: ZoneEdges): Left | null {
+function leftOf(shape: Shape, x: number, y: number, zone: ZoneEdges): Left | null {
   const { bounds, ring, convex, middle } = shape;
-  const { x, y } = at;
-  const near = zone.near({
-    left: bounds.left + x,
-    right: bounds.right + x,
-    bottom: bounds.bottom + y,
-    top: bounds.top + y,
-  });
-  const entering = near.length > 0 && convex ? near.filter((edge) => comesInto(edge, shape, at)) : near;
+  const near = zone.near(bounds, x, y);
+  const entering = near.length > 0 && convex ? near.filter((edge) => comesInto(edge, shape, x, y)) : near;
   if (entering.length === 0) return zone.covers(middle.x + x, middle.y + y) ? shape.all : null;
-  if (entering.length > 1 || !convex || !zone.plain)
-    return kept(shape, partsWithin(movedTo(ring, at), zone, near));
-  const cut = leftOfEdge(movedTo(ring, at), entering[0]!);
+  const moved = movedTo(ring, x, y);
+  if (entering.length > 1 || !convex || !zone.plain) return kept(shape, partsWithin(moved, zone, near));
+  const cut = leftOfEdge(moved, entering[0]!);
   return kept(shape, [{ area: signedArea(cut), outline: () => [cut] }]);
 }
 
@@ -176,7 +179,7 @@ function leftOfEdge(ring: Polygon, { a, b }: Edge): Point[] {
 }
 
 /** Whether an edge comes into a convex piece at a place by more than a hair. */
-function comesInto({ a, b }: Edge, { sides }: Shape, { x, y }: Point): boolean {
+function comesInto({ a, b }: Edge, { sides }: Shape, x: number, y: number): boolean {
   const [ax, ay, ux, uy] = [a.x - x, a.y - y, b.x - a.x, b.y - a.y];
   let [from, to] = [0, 1];
   for (const side of sides) {

@@ -81,8 +81,10 @@ export class ZoneEdges {
     }
   }
 
-  /** Those that could come into an extent. */
-  near({ left, right, bottom, top }: Bounds): readonly Edge[] {
+  /** Those that could come into an extent that lies so far along and across. */
+  near(extent: Bounds, x: number, y: number): readonly Edge[] {
+    const [left, right] = [extent.left + x, extent.right + x];
+    const [bottom, top] = [extent.bottom + y, extent.top + y];
     let found: Edge[] | null = null;
     const [first, last] = [this.#column(left), this.#column(right)];
     const end = this.#row(top);

@@ -241,6 +241,8 @@ const wording: Wording = {
     `Piece “${piece}” can be cut from no tile: it is too large for one, or its factory sides are further apart than a tile’s.`,
   'tiles-too-many': ({ count, most }) =>
     `That would be about ${count} tiles; at most ${most} are laid at once. Use a larger tile or a smaller zone.`,
+  'stagger-too-far': ({ least, most }, show) =>
+    `End joints ${show(least)} apart from those of the next rows leave no place: with planks this long ${show(most)} is the most.`,
   'tie-unavailable': ({ side }) => `Nothing stands ${facing[side]} of it to measure from. Use another side.`,
   'no-place': ({ item, needed, free, together }, show) =>
     together && needed > free

@@ -1,0 +1,112 @@
+import { boundsOf } from '../geometry/polygon';
+import { ok, type Result } from '../result';
+import type { Laid, LaidPiece } from './lay';
+import { planOffcuts, type OffcutPlan } from './offcuts/offcuts';
+import type { CutPiece, FactorySide, Reuse } from './offcuts/tile-nest';
+import type { CellPiece, TileSize } from './pattern';
+
+/** A cut piece of a zone, numbered: as a rectangle of its tile, mm, with the sides that stay as the tile has them. */
+export interface CutListed extends CutPiece {
+  laid: LaidPiece;
+}
+
+/** The tiles of one size that a zone needs. */
+export interface TileNeed {
+  tile: TileSize;
+  whole: number;
+  cut: readonly CutListed[];
+  /** The tiles the cut pieces come from; null where each takes one: the size is no rectangle, or nothing is used again. */
+  plan: OffcutPlan | null;
+  /** Tiles to have, without spares: with offcuts used again as is asked, and with none. */
+  tiles: number;
+  withoutReuse: number;
+}
+
+/** A side lies at the tile's own within this, mm. */
+const AT_SIDE = 1e-6;
+
+/**
+ * What a zone needs, by sizes of tile, the largest first. A cut piece keeps every side on which nothing was cut off, since that is where the next tile is; of a piece that is cut on a slant or
+ * round something the rectangle about it is taken. Upright tiles are the flat ones turned.
+ */
+export function tileNeeds({ pieces }: Pick<Laid, 'pieces'>, reuse: Reuse | null): Result<TileNeed[]> {
+  const sizes = new Map<string, { tile: TileSize; isRectangle: boolean; pieces: LaidPiece[] }>();
+  for (const laid of pieces) {
+    const tile = tileOf(laid.piece);
+    const isRectangle = rectangular(laid.piece);
+    const key = isRectangle ? `${tile.w.toFixed(6)} ${tile.h.toFixed(6)}` : laid.piece.slot;
+    const own = sizes.get(key);
+    if (own) own.pieces.push(laid);
+    else sizes.set(key, { tile, isRectangle, pieces: [laid] });
+  }
+  const needs: TileNeed[] = [];
+  let number = 0;
+  for (const { tile, isRectangle, pieces: own } of [...sizes.values()].sort(
+    (a, b) => areaOf(b.tile) - areaOf(a.tile),
+  )) {
+    const cut = own
+      .filter(({ whole }) => !whole)
+      .map((laid): CutListed => ({ ...remainder(laid), id: String(++number), laid }));
+    const whole = own.length - cut.length;
+    const plan = reuse && isRectangle && cut.length > 0 ? planOffcuts(cut, tile, reuse) : null;
+    if (plan && !plan.ok) return plan;
+    needs.push({
+      ...{ tile, whole, cut, plan: plan?.value ?? null },
+      tiles: whole + (plan?.value.tiles.length ?? cut.length),
+      withoutReuse: whole + cut.length,
+    });
+  }
+  return ok(needs);
+}
+
+const areaOf = ({ w, h }: TileSize) => w * h;
+
+const isUpright = ({ bounds: { left, right, bottom, top } }: CellPiece) =>
+  top - bottom > right - left + AT_SIDE;
+
+/** The tile a piece is of, as it comes: the longer side along. */
+function tileOf(piece: CellPiece): TileSize {
+  const { left, right, bottom, top } = piece.bounds;
+  const [w, h] = [right - left, top - bottom];
+  return isUpright(piece) ? { w: h, h: w } : { w, h };
+}
+
+function rectangular({ bounds: { left, right, bottom, top }, area }: CellPiece): boolean {
+  return Math.abs((right - left) * (top - bottom) - area) < AT_SIDE * area;
+}
+
+/** What is left of a piece, in its tile as it comes. */
+function remainder(laid: LaidPiece): Omit<CutPiece, 'id'> {
+  const { piece } = laid;
+  const whole = piece.bounds;
+  const left = boundsOf(laid.remains().flat());
+  const kept: FactorySide[] = [];
+  if (left.left - whole.left < AT_SIDE) kept.push('left');
+  if (left.bottom - whole.bottom < AT_SIDE) kept.push('bottom');
+  if (whole.right - left.right < AT_SIDE) kept.push('right');
+  if (whole.top - left.top < AT_SIDE) kept.push('top');
+  const [w, h] = [left.right - left.left, left.top - left.bottom];
+  if (!isUpright(piece)) return { w, h, factory: kept };
+  // Upright it was turned by a quarter, counter-clockwise: its left side was the top of the tile.
+  const before: Record<FactorySide, FactorySide> = {
+    left: 'top',
+    bottom: 'left',
+    right: 'bottom',
+    top: 'right',
+  };
+  return { w: h, h: w, factory: kept.map((side) => before[side]) };
+}
+
+/** How tiles are bought: so many in a box, and such a share more for breakage and later (0.1 is 10 percent). */
+export interface Buying {
+  perBox: number;
+  spares: number;
+}
+
+/** Tiles with spares, the boxes they come in, and what of all that is bought does not lie in the zone, as a share. */
+export function boughtFor(need: TileNeed, tiledArea: number, { perBox, spares }: Buying) {
+  const tiles = Math.ceil(need.tiles * (1 + spares) - 1e-9);
+  const boxes = Math.ceil(tiles / perBox);
+  const area = boxes * perBox * areaOf(need.tile);
+  return { tiles, boxes, waste: area > 0 ? Math.max(0, 1 - tiledArea / area) : 0 };
+}
