@@ -1,8 +1,10 @@
 import { rotate, type Point } from '../src/geometry/point';
-import { signedArea, type Polygon } from '../src/geometry/polygon';
+import { boundsOf, signedArea, type Polygon } from '../src/geometry/polygon';
 import { intersect, without } from '../src/geometry/region';
 import { must } from '../src/result';
+import { bestGrid } from '../src/tile/best-grid';
 import { countTiles } from '../src/tile/count';
+import { tileNeeds } from '../src/tile/cut-list';
 import { lay } from '../src/tile/lay';
 import { cellOf } from '../src/tile/pattern';
 import { repeatOf } from '../src/tile/patterns';
@@ -27,6 +29,15 @@ function room(side: number): Polygon[] {
     });
   });
   return [outline, ...things];
+}
+
+function squareAbout(ring: Polygon): Polygon {
+  const { left, right, bottom, top } = boundsOf(ring);
+  const [from, to] = [
+    { x: Math.round(left), y: Math.round(bottom) },
+    { x: Math.round(right), y: Math.round(top) },
+  ];
+  return [from, { x: from.x, y: to.y }, to, { x: to.x, y: from.y }];
 }
 
 const median = (all: number[]) => all.sort((a, b) => a - b)[Math.floor(all.length / 2)]!;
@@ -71,3 +82,23 @@ for (const type of ['grid', 'herringbone90', 'hexagon'] as const)
     const alone = timed(1, () => outlines.forEach((one) => intersect([one], region)));
     console.log(`  the polygon library alone takes ${(alone / ms).toFixed(0)} times as long`);
   }
+
+/** The best set-out of a floor of about a thousand pieces, over eleven joints, and with the fewest cuts; what its cut pieces are cut from. */
+{
+  const zone = room(8);
+  const tile = { w: 300, h: 200 };
+  const joints = Array.from({ length: 11 }, (_, index) => 2 + index * 0.3);
+  // Round things have no edge along a grid: their squares stand for them.
+  const squares = [zone[0]!, ...zone.slice(1).map(squareAbout)];
+  const widest = timed(15, () => bestGrid({ zone: squares, tile, angle: 0, joints }));
+  const fewest = timed(5, () => bestGrid({ zone: squares, tile, angle: 0, joints: [3], limit: 50 }));
+  const { offset } = bestGrid({ zone: squares, tile, angle: 0, joints: [3] });
+  const laid = must(
+    lay(squares, must(cellOf(repeatOf({ type: 'grid' }), tile, 3)), { at: offset, angle: 0 }),
+  );
+  const [need] = must(tileNeeds(laid, { kerf: 3, turns: [0, 180] }));
+  const nested = timed(1, () => tileNeeds(laid, { kerf: 3, turns: [0, 180] }));
+  console.log(
+    `a floor of ${laid.pieces.length} pieces: the widest over 11 joints in ${widest.toFixed(1)} ms, the fewest cuts at one joint in ${fewest.toFixed(0)} ms; its ${need!.cut.length} cut pieces from ${need!.tiles - need!.whole} tiles in ${nested.toFixed(0)} ms`,
+  );
+}

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { rotate, type Point } from '../geometry/point';
 import type { Polygon } from '../geometry/polygon';
 import { must } from '../result';
-import { bestGrid } from './best-grid';
+import { bestBond, bestGrid } from './best-grid';
 import { countTiles } from './count';
 import { endSizes, sizeAtEdge } from './grid-edges';
 import { lay } from './lay';
@@ -80,7 +80,14 @@ const zones: fc.Arbitrary<Polygon[]> = fc
 
 const tiles = fc.record({ w: fc.integer({ min: 90, max: 620 }), h: fc.integer({ min: 60, max: 420 }) });
 
-/** The narrowest row at any edge across one way, tile by tile: a count by itself. */
+/** What is left of the tile at an edge, tile by tile: a count by itself. */
+function rowAt(at: number, goesOn: boolean, start: number, size: number, joint: number): number {
+  for (let tile = start - 40 * (size + joint); tile < 6_000; tile += size + joint)
+    if (tile + 1e-6 < at && at < tile + size - 1e-6) return goesOn ? tile + size - at : at - tile;
+  return size;
+}
+
+/** The narrowest row at any edge across one way. */
 function narrowest(
   zone: readonly Polygon[],
   way: 'x' | 'y',
@@ -95,9 +102,7 @@ function narrowest(
       const b = ring[(index + 1) % ring.length]!;
       if (a[way] !== b[way]) continue;
       const goesOn = way === 'x' ? b[other] < a[other] : b[other] > a[other];
-      for (let tile = start - 40 * (size + joint); tile < 6_000; tile += size + joint)
-        if (tile + 1e-6 < a[way] && a[way] < tile + size - 1e-6)
-          least = Math.min(least, goesOn ? tile + size - a[way] : a[way] - tile);
+      least = Math.min(least, rowAt(a[way], goesOn, start, size, joint));
     }
   return least;
 }
@@ -205,6 +210,73 @@ describe('the set-out with the fewest cuts', () => {
       whole: 4,
       cut: 2,
     });
+  });
+});
+
+describe('the best set-out of a bond', () => {
+  /** The narrowest end of any row at any upright edge it comes to, row by row: a count by itself. */
+  function narrowestEnd(
+    zone: readonly Polygon[],
+    at: Point,
+    { w, h }: TileSize,
+    joint: number,
+    shifts: readonly number[],
+  ) {
+    let least = w;
+    for (let row = -400; row < 400; row++) {
+      const [low, high] = [at.y + row * (h + joint), at.y + row * (h + joint) + h];
+      const shift = shifts[((row % shifts.length) + shifts.length) % shifts.length]!;
+      for (const ring of zone)
+        for (const [index, a] of ring.entries()) {
+          const b = ring[(index + 1) % ring.length]!;
+          if (a.x !== b.x || Math.min(high, Math.max(a.y, b.y)) - Math.max(low, Math.min(a.y, b.y)) < 1e-6)
+            continue;
+          least = Math.min(least, rowAt(a.x - shift, b.y < a.y, at.x, w, joint));
+        }
+    }
+    return least;
+  }
+
+  it('is never below any start tried in turn, where every row comes to every edge', () => {
+    const setup = fc.record({
+      zone: zones,
+      tile: fc.record({ w: fc.integer({ min: 90, max: 620 }), h: fc.integer({ min: 12, max: 20 }) }),
+      joint: fc.constantFrom(0, 2),
+      shares: fc.constantFrom([0, 1 / 2], [0, 1 / 3, 2 / 3], [0, 0.31]),
+    });
+    fc.assert(
+      fc.property(setup, ({ zone, tile, joint, shares }) => {
+        const shifts = shares.map((share) => Math.round(share * (tile.w + joint)));
+        const { bestX, offset, proven } = bestBond({
+          zone,
+          tile,
+          angle: 0,
+          joints: [joint],
+          shifts: () => shifts,
+        });
+        const isLong = zone.every((ring) =>
+          ring.every((a, index) => {
+            const b = ring[(index + 1) % ring.length]!;
+            return a.x !== b.x || Math.abs(a.y - b.y) >= shifts.length * (tile.h + joint);
+          }),
+        );
+        expect(proven).toBe(isLong);
+        expect(narrowestEnd(zone, offset, tile, joint, shifts)).toBeGreaterThanOrEqual(bestX - 1e-6);
+        if (!isLong) return;
+        expect(narrowestEnd(zone, offset, tile, joint, shifts)).toBeCloseTo(bestX, 6);
+        for (let start = 0; start < tile.w + joint; start += 7.25)
+          expect(narrowestEnd(zone, { x: start, y: offset.y }, tile, joint, shifts)).toBeLessThanOrEqual(
+            bestX + 1e-6,
+          );
+      }),
+      { numRuns: 12 },
+    );
+  });
+
+  it('of one row is that of a grid', () => {
+    const zone = [places([0, 0], [1_930, 0], [1_930, 1_210], [800, 1_210], [800, 1_777], [0, 1_777])];
+    const question = { zone, tile: { w: 300, h: 200 }, angle: 0, joints: [2, 3] };
+    expect(bestBond({ ...question, shifts: () => [0] })).toEqual(bestGrid(question));
   });
 });
 

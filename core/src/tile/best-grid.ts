@@ -52,3 +52,29 @@ function widest(edges: GridEdges, tile: TileSize, joint: number): FramedGrid {
     proven: !edges.slanted,
   };
 }
+
+/** A bond that is to be set out: rows of tiles, each as far on as its place in a list says, mm, over and over again. */
+export interface BondQuestion extends Omit<GridQuestion, 'limit'> {
+  shifts: (joint: number) => readonly number[];
+}
+
+/**
+ * The best set-out of a bond: the narrowest end of any row at any edge. At an edge as long as the rows take to begin again every row ends, wherever they lie, so that there it is one edge
+ * for each row; a shorter one is taken for the same, which may be more than it needs: then it is not proven.
+ */
+export function bestBond({ zone, tile, angle, joints, shifts }: BondQuestion): BestGrid {
+  const origin = { at: { x: 0, y: 0 }, angle };
+  const edges = gridEdges(framedZone(zone, origin));
+  const frame = new Frame(origin);
+  let found: BestGrid | null = null;
+  for (const joint of joints) {
+    const rows = shifts(joint);
+    const ends = edges.x.flatMap((edge) => rows.map((shift) => ({ ...edge, at: edge.at - shift })));
+    const one = widest({ ...edges, x: ends }, tile, joint);
+    const repeat = rows.length * (tile.h + joint);
+    const proven = one.proven && edges.x.every(({ long }) => rows.length === 1 || long >= repeat);
+    if (found === null || isBetter(one, found))
+      found = { ...one, proven, offset: frame.from(one.offset), joint };
+  }
+  return found!;
+}

@@ -7,11 +7,16 @@ export interface GridEdge {
   side: 'low' | 'high';
 }
 
+/** An edge with how long it is, mm. */
+export interface LongEdge extends GridEdge {
+  long: number;
+}
+
 /** The edges of a zone by the way they lie across a grid. */
 export interface GridEdges {
   /** Across the rows' length: upright ones, seen along the grid. */
-  x: GridEdge[];
-  y: GridEdge[];
+  x: LongEdge[];
+  y: LongEdge[];
   /** Others lie along neither way: a grid has no row at them. */
   slanted: boolean;
 }
@@ -29,8 +34,10 @@ export function gridEdges(framed: readonly Polygon[]): GridEdges {
       const [dx, dy] = [b.x - a.x, b.y - a.y];
       // The zone is to the left of an edge.
       if (Math.abs(dx) <= ALONG && Math.abs(dy) <= ALONG) return;
-      if (Math.abs(dx) <= ALONG) found.x.push({ at: (a.x + b.x) / 2, side: dy < 0 ? 'low' : 'high' });
-      else if (Math.abs(dy) <= ALONG) found.y.push({ at: (a.y + b.y) / 2, side: dx > 0 ? 'low' : 'high' });
+      if (Math.abs(dx) <= ALONG)
+        found.x.push({ at: (a.x + b.x) / 2, side: dy < 0 ? 'low' : 'high', long: Math.abs(dy) });
+      else if (Math.abs(dy) <= ALONG)
+        found.y.push({ at: (a.y + b.y) / 2, side: dx > 0 ? 'low' : 'high', long: Math.abs(dx) });
       else found.slanted = true;
     });
   return found;
