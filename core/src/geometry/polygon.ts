@@ -90,10 +90,17 @@ export function crossingEdges(polygon: Polygon): [number, number] | null {
   for (let i = 0; i < count; i++) {
     for (let j = i + 2; j < count; j++) {
       if (i === 0 && j === count - 1) continue;
+      if (!extentsTouch(polygon[i]!, polygon[i + 1]!, polygon[j]!, polygon[(j + 1) % count]!)) continue;
       if (segmentsCross(polygon[i]!, polygon[i + 1]!, polygon[j]!, polygon[(j + 1) % count]!)) return [i, j];
     }
   }
   return null;
+}
+
+/** Whether the extents of two segments touch: most do not, and it is asked of every two. */
+function extentsTouch(a: Point, b: Point, c: Point, d: Point): boolean {
+  if (Math.max(a.x, b.x) < Math.min(c.x, d.x) || Math.max(c.x, d.x) < Math.min(a.x, b.x)) return false;
+  return Math.max(a.y, b.y) >= Math.min(c.y, d.y) && Math.max(c.y, d.y) >= Math.min(a.y, b.y);
 }
 
 /** Whether two segments cross (touching ends count where they lie to different sides). */

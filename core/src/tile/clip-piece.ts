@@ -1,5 +1,5 @@
 import type { Point } from '../geometry/point';
-import { boundsOf, type Polygon } from '../geometry/polygon';
+import { boundsOf, type Bounds, type Polygon } from '../geometry/polygon';
 import type { Edge, ZoneEdges } from './zone-edges';
 
 /** A part of a piece that is left of it in one, mm²; outlines counter-clockwise, holes clockwise. */
@@ -29,7 +29,7 @@ interface Strip {
 export function partsWithin(piece: Polygon, zone: ZoneEdges, near: readonly Edge[]): Part[] {
   const extent = boundsOf(piece);
   const own = piece.map((a, index): Edge => ({ a, b: piece[(index + 1) % piece.length]! }));
-  const levels = levelsOf(own, near, extent.bottom, extent.top);
+  const levels = levelsOf(own, near, extent, zone.plain);
   const local = new Set(near);
   const beside = zone.edges.filter((edge) => !local.has(edge) && isBeside(edge, extent.bottom, extent.top));
   const middle = (extent.left + extent.right) / 2;
@@ -85,17 +85,24 @@ class Joined {
   }
 }
 
-/** The heights of all corners and crossings within a piece's extent, from the lowest up. */
-function levelsOf(own: readonly Edge[], near: readonly Edge[], bottom: number, top: number): number[] {
+/** The heights of all corners and crossings within a piece's extent, from the lowest up. The edges of a plain zone cross none of their own. */
+function levelsOf(
+  own: readonly Edge[],
+  near: readonly Edge[],
+  { bottom, top }: Bounds,
+  plain: boolean,
+): number[] {
   const found = [bottom, top];
+  const cross = (one: Edge, other: Edge) => {
+    const y = crossingLevel(one, other);
+    if (y !== null) found.push(y);
+  };
   for (const { a } of own) found.push(a.y);
-  for (const { a, b } of near) found.push(a.y, b.y);
-  const all = [...own, ...near];
-  for (const [index, one] of all.entries())
-    for (let other = Math.max(index + 1, own.length); other < all.length; other++) {
-      const y = crossingLevel(one, all[other]!);
-      if (y !== null) found.push(y);
-    }
+  for (const [index, edge] of near.entries()) {
+    found.push(edge.a.y, edge.b.y);
+    for (const side of own) cross(side, edge);
+    if (!plain) for (const other of near.slice(0, index)) cross(other, edge);
+  }
   const levels = found.filter((y) => y >= bottom && y <= top).sort((a, b) => a - b);
   return levels.filter((y, index) => index === 0 || y - levels[index - 1]! > LEVEL);
 }

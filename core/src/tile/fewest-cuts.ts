@@ -29,8 +29,11 @@ interface Question {
 
 /** So many counts of rows against rows are tried at most. */
 const MOST_TRIED = 2e8;
-/** So many starts, where every count is a laying. */
-const MOST_LAID = 12;
+/** Where the edges part the zone in more squares than this, or one is slanted, every count is a laying: of so many pairs of starts at most. */
+const MOST_SQUARES = 40_000;
+const MOST_LAID = 36;
+/** And of fewer, the more edges there are: so many edges in all. */
+const MOST_EDGES = 5_000;
 
 /**
  * The set-out with fewest cut pieces, then fewest pieces, of those whose score is the best, or the limit where that is less. Which pieces are cut changes only where an edge comes to
@@ -44,7 +47,8 @@ export function fewestCuts({ framed, edges, tile, joint, limit }: Question): Fra
     x: [x.start, ...startsFrom(edges.x, rows.x, enough)],
     y: [y.start, ...startsFrom(edges.y, rows.y, enough)],
   };
-  const counter = edges.slanted ? laidCount(framed, tile, joint) : gridCount(framed, rows, starts);
+  const isPlain = !edges.slanted && edges.x.length * edges.y.length <= MOST_SQUARES;
+  const counter = isPlain ? gridCount(framed, rows, starts) : laidCount(framed, tile, joint);
   const isAll = starts.x.length * starts.y.length <= counter.most;
   const most = isAll ? Infinity : Math.max(1, Math.floor(Math.sqrt(counter.most)));
   let found: FramedGrid | null = null;
@@ -73,7 +77,9 @@ function startsFrom(edges: readonly GridEdge[], row: Row, enough: number): numbe
   const stops = distinct([0, ...breakPoints(edges, row), ...limits]);
   const module = row.size + row.joint;
   const between = stops.map((stop, index) => (stop + (stops[index + 1] ?? module)) / 2);
-  return [...stops, ...between].filter((start) => scoreOf(edges, start, row) >= enough - SAME_SCORE);
+  return [...stops, ...between].filter(
+    (start) => scoreOf(edges, start, row, enough - SAME_SCORE) >= enough - SAME_SCORE,
+  );
 }
 
 interface Counter {
@@ -85,7 +91,7 @@ interface Counter {
 function laidCount(framed: readonly Polygon[], tile: TileSize, joint: number): Counter {
   const cell = cellOf(repeatOf({ type: 'grid' }), tile, joint);
   return {
-    most: MOST_LAID ** 2,
+    most: Math.max(1, Math.min(MOST_LAID, MOST_EDGES / framed.flat().length)),
     count(x, y) {
       const laid = cell.ok ? lay(framed, cell.value, { at: { x, y }, angle: 0 }) : cell;
       return laid.ok ? countTiles(laid.value) : { whole: Infinity, cut: Infinity };
@@ -146,22 +152,25 @@ const stopsOf = (all: readonly number[]): number[] =>
     .toSorted((a, b) => a - b)
     .filter((one, index, sorted) => index === 0 || one - sorted[index - 1]! > AT_TILE);
 
-/** The rows between the first and the last edge. */
+/** The rows between the first and the last edge: those an edge goes through one by one, and how many lie between two edges. */
 function alikeFrom(start: number, { size, joint }: Row, stops: readonly number[]): Alike[] {
   const module = size + joint;
-  const [first, last] = [stops[0]!, stops.at(-1)!];
-  const found = new Map<string, Alike>();
-  /** The stretch a place lies in: -1 before all, as many as there are after them. */
-  const stretch = (at: number) => stops.findIndex((stop) => stop > at) - 1;
-  const beyond = stops.length - 1;
-  for (let at = start + Math.floor((first - start) / module) * module; at < last - AT_TILE; at += module) {
-    if (at + size <= first + AT_TILE) continue;
-    const from = at + AT_TILE < first ? -1 : stretch(at + AT_TILE);
-    const to = at + size - AT_TILE >= last ? beyond : stretch(at + size - AT_TILE);
-    const key = `${from} ${to}`;
-    const alike = found.get(key);
-    if (alike) alike.many += 1;
-    else found.set(key, { from, to, many: 1 });
+  const found: Alike[] = [];
+  let last = -Infinity;
+  for (const [index, stop] of stops.entries()) {
+    const row = Math.floor((stop - start) / module);
+    const [low, high] = [start + row * module, start + row * module + size];
+    if (row !== last && low < stop - AT_TILE && high > stop + AT_TILE) {
+      last = row;
+      let to = index;
+      while (to + 1 < stops.length && high > stops[to + 1]! + AT_TILE) to += 1;
+      found.push({ from: index - 1, to, many: 1 });
+    }
+    const next = stops[index + 1];
+    if (next === undefined) continue;
+    const first = Math.ceil((stop - AT_TILE - start) / module);
+    const end = Math.floor((next + AT_TILE - size - start) / module);
+    if (end >= first) found.push({ from: index, to: index, many: end - first + 1 });
   }
-  return [...found.values()];
+  return found;
 }

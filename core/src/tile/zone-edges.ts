@@ -141,12 +141,12 @@ function crossingsOf(edges: readonly Edge[], y: number): Crossing[] {
   return found.sort((one, other) => one.x - other.x);
 }
 
-/** Rings that are looked at for this, at most: more are taken not to be plain. */
-const MOST_RINGS = 60;
+/** Edges that are looked at for this, at most: more are taken not to be plain. */
+const MOST_PLAIN = 1_500;
 
 function isPlain(zone: readonly Polygon[]): boolean {
   if (zone.length === 1) return true;
-  if (zone.length > MOST_RINGS) return false;
+  if (zone.reduce((sum, ring) => sum + ring.length, 0) > MOST_PLAIN) return false;
   return zone.every((ring, index) => zone.slice(0, index).every((other) => isApart(ring, other)));
 }
 

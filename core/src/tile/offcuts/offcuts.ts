@@ -16,10 +16,20 @@ export interface OffcutPlan {
   proven: boolean;
 }
 
-/** So many ways to part lots are looked at, at most, until the best so far is the answer. */
-const MOST_LOOKED = 150_000;
-/** So many pieces are tried beside what lies on a tile, at most. */
-const MOST_STEPS = 150_000;
+/** A few pieces are tried in every way. */
+const FEW = 9;
+/** How much is tried: ways to part one lot, ways to part lots in all, pieces beside what lies on a tile. */
+interface Effort {
+  parts: number;
+  looked: number;
+  steps: number;
+}
+const effortFor = (pieces: number): Effort => {
+  if (pieces <= FEW) return { parts: 2 ** FEW, looked: 600_000, steps: 400_000 };
+  return { parts: pieces <= 40 ? 128 : 48, looked: 60_000, steps: 40_000 };
+};
+/** Once that is spent, so many pieces for each tile that is still to be filled. */
+const LEAST_STEPS = 24;
 /** So many ways to fill a tile are tried, each time one is begun. */
 const MOST_FILLS = 400;
 
@@ -66,8 +76,7 @@ type Left = readonly number[];
 class Search {
   readonly nest: TileNest;
   readonly #types: readonly PieceType[];
-  readonly #areas: readonly number[];
-  readonly #whole: number;
+  readonly #effort: Effort;
   /** Which types lie on a tile together, a piece of each. */
   readonly #together: readonly (readonly boolean[])[];
   /** What is left can't be laid on so many tiles. */
@@ -76,11 +85,9 @@ class Search {
   #steps = 0;
 
   constructor(types: readonly PieceType[], tile: TileSize, kerf: number) {
-    this.nest = new TileNest(types, tile, kerf);
+    this.#effort = effortFor(types.reduce((sum, { ids }) => sum + ids.length, 0));
+    this.nest = new TileNest(types, tile, kerf, this.#effort.parts);
     this.#types = types;
-    // Every piece takes a kerf beside and over it, of a tile that is a kerf larger.
-    this.#areas = types.map(({ lying: [{ w, h } = { w: 0, h: 0 }] }) => (w + kerf) * (h + kerf));
-    this.#whole = (tile.w + kerf) * (tile.h + kerf);
     this.#together = types.map((_, type) =>
       types.map((__, other) => this.nest.fits(type < other ? [type, other] : [other, type])),
     );
@@ -101,12 +108,11 @@ class Search {
   }
 
   get #spent(): boolean {
-    return this.nest.looked > MOST_LOOKED || this.#steps > MOST_STEPS;
+    return this.nest.looked > this.#effort.looked || this.#steps > this.#effort.steps;
   }
 
   /** No fewer tiles will do: by area, and by pieces of which no two lie on one. */
   #least(left: Left): number {
-    const area = left.reduce((sum, many, type) => sum + many * this.#areas[type]!, 0);
     const alone: number[] = [];
     let apart = 0;
     for (const [type, many] of left.entries()) {
@@ -114,7 +120,7 @@ class Search {
       apart += this.#together[type]![type] ? 1 : many;
       alone.push(type);
     }
-    return Math.max(Math.ceil(area / this.#whole - 1e-9), apart);
+    return Math.max(this.nest.leastTiles(left), apart);
   }
 
   /** The pieces on so many tiles, if they can be. */
@@ -124,7 +130,7 @@ class Search {
     if (this.#spent || tiles === 0 || this.#least(left) > tiles) return null;
     const key = left.join();
     if ((this.#hopeless.get(key) ?? 0) >= tiles) return null;
-    for (const lot of this.#fills(left, first, MOST_STEPS)) {
+    for (const lot of this.#fills(left, first, Infinity)) {
       const rest = this.#within(less(left, lot), tiles - 1);
       if (rest) return [lot, ...rest];
       if (this.#spent) return null;
@@ -157,6 +163,7 @@ class Search {
         steps += 1;
         this.#steps += 1;
         if (found.length > 0 && (steps > most || this.#spent)) return;
+        if (this.#spent && steps > LEAST_STEPS) break;
         const more = [...lot, type];
         if (!this.nest.fits(more)) continue;
         go(more, type, skipped);

@@ -76,8 +76,8 @@ export function lyingOf(
   return found;
 }
 
-/** Lots that can be parted in more ways are not looked at. */
-const MOST_PARTED = 1_100;
+/** Lots of more pieces are not looked at. */
+const MOST_ON_TILE = 64;
 
 /** Some pieces by their types, in order; a type as often as there are pieces of it. */
 export type Lot = readonly number[];
@@ -95,18 +95,32 @@ export class TileNest {
   readonly #types: readonly PieceType[];
   /** The sides that a piece of each type could need. */
   readonly #needed: readonly number[];
+  readonly #areas: readonly number[];
+  readonly #whole: number;
   readonly #tile: TileSize;
   readonly #kerf: number;
+  readonly #mostParts: number;
   readonly #rooms = new Map<string, readonly Room[]>();
   /** How many ways to part lots were looked at, and whether one had too many. */
   looked = 0;
   cutShort = false;
 
-  constructor(types: readonly PieceType[], tile: TileSize, kerf: number) {
+  /** Lots that can be parted in more than `mostParts` ways are taken not to fit. */
+  constructor(types: readonly PieceType[], tile: TileSize, kerf: number, mostParts: number) {
     this.#types = types;
+    this.#mostParts = mostParts;
     this.#needed = types.map(({ lying }) => lying.reduce((bits, one) => bits | one.sides, 0));
     this.#tile = tile;
     this.#kerf = kerf;
+    // Every piece takes a kerf beside and over it, of a tile that is a kerf larger.
+    this.#areas = types.map(({ lying: [{ w, h } = { w: 0, h: 0 }] }) => (w + kerf) * (h + kerf));
+    this.#whole = (tile.w + kerf) * (tile.h + kerf);
+  }
+
+  /** No fewer tiles than this hold so many of each type, by their area. */
+  leastTiles(left: readonly number[]): number {
+    const area = left.reduce((sum, many, type) => sum + many * this.#areas[type]!, 0);
+    return Math.ceil(area / this.#whole - 1e-9);
   }
 
   fits(lot: Lot): boolean {
@@ -146,9 +160,9 @@ export class TileNest {
     let area = 0;
     for (const type of lot) {
       needed |= this.#needed[type]!;
-      area += this.#types[type]!.area;
+      area += this.#areas[type]!;
     }
-    if (area > this.#tile.w * this.#tile.h + SAME) return [];
+    if (area > this.#whole + SAME) return [];
     const sides = own & needed;
     const key = `${sides} ${lot.join()}`;
     const known = this.#rooms.get(key);
@@ -173,7 +187,7 @@ export class TileNest {
         if ((lying.sides & ~own) === 0) add({ w: lying.w, h: lying.h, made: { type, lying } });
       return rooms;
     }
-    const parts = partsOf(lot);
+    const parts = partsOf(lot, this.#mostParts);
     if (!parts) {
       // So many pieces lie on a tile as strips at most, and are left for the next one.
       this.cutShort = true;
@@ -196,14 +210,15 @@ export class TileNest {
   }
 }
 
-/** A lot in two, in every way that differs; null if there are too many. */
-function partsOf(lot: Lot): [number[], number[]][] | null {
+/** A lot in two, in every way that differs; null if there are more than so many. */
+function partsOf(lot: Lot, most: number): [number[], number[]][] | null {
+  if (lot.length > MOST_ON_TILE) return null;
   let found: [number[], number[]][] = [[[], []]];
   for (let from = 0; from < lot.length;) {
     const type = lot[from]!;
     let many = 1;
     while (lot[from + many] === type) many += 1;
-    if (found.length * (many + 1) > MOST_PARTED) return null;
+    if (found.length * (many + 1) > most) return null;
     const alike = (count: number) => new Array<number>(count).fill(type);
     found = found.flatMap(([first, second]) =>
       Array.from({ length: many + 1 }, (_, count): [number[], number[]] => [

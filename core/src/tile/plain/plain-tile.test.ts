@@ -189,6 +189,15 @@ describe('a case that is not as it must be', () => {
     expect(faults({ id: 'x', tile: { w: 1, h: 1 }, reuse: { kerf: 3, turns: [45] }, pieces: [] })).toEqual([
       'case.reuse.turns[0]: not-among',
     ]);
+    const corners = (count: number) =>
+      Array.from({ length: count }, (_, index) => {
+        const angle = (index / count) * 2 * Math.PI;
+        return [900 * Math.cos(angle), 900 * Math.sin(angle)];
+      });
+    expect(faults({ ...GRID, zone: { outer: corners(2_000) } })).toEqual(['none']);
+    expect(faults({ ...GRID, zone: { outer: corners(1_990), holes: [corners(11)] } })).toEqual([
+      'case.zone: list-too-long',
+    ]);
     for (const raw of [null, 7, [], 'x', { id: 'x' }]) expect(faults(raw)).not.toEqual(['none']);
   });
 });

@@ -1,11 +1,11 @@
 import type { Point } from '../../geometry/point';
-import { boundsOf } from '../../geometry/polygon';
-import { ok, type Result } from '../../result';
+import { boundsOf, signedArea } from '../../geometry/polygon';
+import { ok, refuse, type Result } from '../../result';
 import { bestGrid } from '../best-grid';
 import { countTiles, type TileCount } from '../count';
 import type { Origin } from '../frame';
 import { AT_TILE, endSizes, framedZone, gridEdges } from '../grid-edges';
-import { lay } from '../lay';
+import { lay, MOST_PIECES } from '../lay';
 import { adhesiveFor, groutOfJoints, groutPerArea } from '../materials';
 import { planOffcuts } from '../offcuts/offcuts';
 import type { Nested } from '../offcuts/tile-nest';
@@ -82,6 +82,10 @@ function edgeCutsOf(
 
 function setOut({ id, zone, tile, angle, asked }: LayingCase): Result<PlainTile> {
   const question = asked as { joints: number[]; limit?: number };
+  const area = zone.reduce((sum, ring) => sum + signedArea(ring), 0);
+  const pieces = Math.ceil(area / (tile.w * tile.h));
+  if (question.limit !== undefined && pieces > MOST_PIECES)
+    return refuse('tiles-too-many', { count: pieces, most: MOST_PIECES });
   const { offset, count, ...found } = bestGrid({ zone, tile, angle, ...question });
   return ok({ id, ...found, offset: [offset.x, offset.y], ...count });
 }

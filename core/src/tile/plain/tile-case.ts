@@ -44,7 +44,7 @@ export type MaterialCase = { id: string } & (
 export type TileCase = { laying: LayingCase } | { offcuts: OffcutCase } | { material: MaterialCase };
 
 const MOST_PLACE = 1e6;
-const MOST_CORNERS = 5_000;
+const MOST_CORNERS = 2_000;
 const MOST_HOLES = 500;
 const MOST_PIECES = 300;
 const MOST_JOINTS = 400;
@@ -101,19 +101,22 @@ function place(read: CaseReader, value: unknown, path: string): Point {
 }
 
 function zoneOf(read: CaseReader, value: unknown, path: string): Point[][] {
-  const all = read.object(value, path, ['outer', 'holes']);
+  const said = read.object(value, path, ['outer', 'holes']);
   const ring = (raw: unknown, at: string, left: boolean): Point[] => {
     const corners = read
       .list(raw, at, MOST_CORNERS, 3)
       .map((one, index) => place(read, one, `${at}[${index}]`));
     if (read.faulty) return corners;
-    const crossed = corners.length <= 1_000 ? crossingEdges(corners) : null;
+    const crossed = crossingEdges(corners);
     if (crossed) read.fault(`${at}[${crossed[0]}]`, undefined, 'crosses-itself');
     return signedArea(corners) > 0 === left ? corners : corners.reverse();
   };
-  const outer = ring(all['outer'], `${path}.outer`, true);
-  const holes = read.list(all['holes'] ?? [], `${path}.holes`, MOST_HOLES);
-  return [outer, ...holes.map((hole, index) => ring(hole, `${path}.holes[${index}]`, false))];
+  const outer = ring(said['outer'], `${path}.outer`, true);
+  const holes = read.list(said['holes'] ?? [], `${path}.holes`, MOST_HOLES);
+  const all = [outer, ...holes.map((hole, index) => ring(hole, `${path}.holes[${index}]`, false))];
+  if (all.reduce((sum, one) => sum + one.length, 0) > MOST_CORNERS)
+    read.fault(path, undefined, { because: 'list-too-long', most: MOST_CORNERS });
+  return all;
 }
 
 function patternOf(read: CaseReader, said: Record<string, unknown>, path: string): PatternChoice {
