@@ -150,6 +150,30 @@ describe('the best set-out of a grid', () => {
     ).toBe(false);
   });
 
+  it('knows no edge where a hole lies at one, over another or out of the zone', () => {
+    const question = { tile: { w: 300, h: 200 }, angle: 0, joints: [3] };
+    const outer = box(0, 0, 1_930, 1_210);
+    const hole = (...all: [number, number, number, number]) => box(...all).reverse();
+    // A notch in the left side, by itself and as a hole there.
+    const notched = [
+      places([0, 0], [1_930, 0], [1_930, 1_210], [0, 1_210], [0, 700], [137, 700], [137, 410], [0, 410]),
+    ];
+    const { best, bestX, bestY, offset } = bestGrid({ zone: notched, ...question });
+    for (const holes of [
+      [hole(0, 410, 137, 700)],
+      [hole(-50, 410, 137, 700)],
+      [hole(-50, 410, 137, 600), hole(0, 500, 137, 700)],
+      [hole(-50, 410, 137, 600), hole(0, 600, 137, 700)],
+    ])
+      expect(bestGrid({ zone: [outer, ...holes], ...question })).toMatchObject({
+        best,
+        bestX,
+        bestY,
+        offset,
+        proven: true,
+      });
+  });
+
   it('takes the joint that is best, both ends of the range tried', () => {
     // Three tiles of 300 and two joints are 904 wide at 2: no cut at all, but only there. 910 is left with a joint of 3 at either end.
     const zone = [box(0, 0, 904, 400)];

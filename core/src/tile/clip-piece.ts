@@ -101,7 +101,7 @@ function levelsOf(
   for (const [index, edge] of near.entries()) {
     found.push(edge.a.y, edge.b.y);
     for (const side of own) cross(side, edge);
-    if (!plain) for (const other of near.slice(0, index)) cross(other, edge);
+    if (!plain) for (let other = 0; other < index; other++) cross(near[other]!, edge);
   }
   const levels = found.filter((y) => y >= bottom && y <= top).sort((a, b) => a - b);
   return levels.filter((y, index) => index === 0 || y - levels[index - 1]! > LEVEL);

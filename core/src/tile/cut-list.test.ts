@@ -4,7 +4,7 @@ import type { Point } from '../geometry/point';
 import { must } from '../result';
 import { boughtFor, tileNeeds, type CutListed } from './cut-list';
 import { lay } from './lay';
-import type { Reuse } from './offcuts/tile-nest';
+import type { Reuse } from './offcuts/piece-types';
 import { cellOf, type TileSize } from './pattern';
 import { repeatOf, type PatternChoice } from './patterns';
 

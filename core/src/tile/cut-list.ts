@@ -2,7 +2,7 @@ import { boundsOf } from '../geometry/polygon';
 import { ok, type Result } from '../result';
 import type { Laid, LaidPiece } from './lay';
 import { planOffcuts, type OffcutPlan } from './offcuts/offcuts';
-import type { CutPiece, FactorySide, Reuse } from './offcuts/tile-nest';
+import type { CutPiece, FactorySide, Reuse } from './offcuts/piece-types';
 import type { CellPiece, TileSize } from './pattern';
 
 /** A cut piece of a zone, numbered: as a rectangle of its tile, mm, with the sides that stay as the tile has them. */

@@ -1,5 +1,7 @@
-import { forEachEdge, type Polygon } from '../geometry/polygon';
+import { cross, distance, dot, inward, place, scale, subtract, type Point } from '../geometry/point';
+import { boundsOf, forEachEdge, type Polygon } from '../geometry/polygon';
 import { Frame, type Origin } from './frame';
+import { ZoneEdges } from './zone-edges';
 
 /** An edge across one way of a grid: how far along that it is, mm, and whether the zone goes on from there (`low`) or ends there (`high`). */
 export interface GridEdge {
@@ -26,21 +28,55 @@ const ALONG = 1e-6;
 /** An edge this near to a tile's is at it, mm. */
 export const AT_TILE = 1e-6;
 
-/** The zone's edges in the places of a grid. */
+/** The zone's edges in the places of a grid: of rings that touch or lie over one another what has the zone on one side only. */
 export function gridEdges(framed: readonly Polygon[]): GridEdges {
   const found: GridEdges = { x: [], y: [], slanted: false };
+  const seen = framed.length > 1 ? seenIn(framed) : longOf;
   for (const ring of framed)
     forEachEdge(ring, (a, b) => {
       const [dx, dy] = [b.x - a.x, b.y - a.y];
-      // The zone is to the left of an edge.
       if (Math.abs(dx) <= ALONG && Math.abs(dy) <= ALONG) return;
-      if (Math.abs(dx) <= ALONG)
-        found.x.push({ at: (a.x + b.x) / 2, side: dy < 0 ? 'low' : 'high', long: Math.abs(dy) });
+      const long = seen(a, b);
+      if (long <= ALONG) return;
+      // The zone is to the left of an edge.
+      if (Math.abs(dx) <= ALONG) found.x.push({ at: (a.x + b.x) / 2, side: dy < 0 ? 'low' : 'high', long });
       else if (Math.abs(dy) <= ALONG)
-        found.y.push({ at: (a.y + b.y) / 2, side: dx > 0 ? 'low' : 'high', long: Math.abs(dx) });
+        found.y.push({ at: (a.y + b.y) / 2, side: dx > 0 ? 'low' : 'high', long });
       else found.slanted = true;
     });
   return found;
+}
+
+const longOf = (a: Point, b: Point): number => distance(a, b);
+
+/** So far beside an edge it is asked whether the zone is there, mm. */
+const BESIDE = 1e-3;
+
+/** How much of an edge has the zone on its left and none on its right, mm. */
+function seenIn(framed: readonly Polygon[]): (a: Point, b: Point) => number {
+  const { left, right, bottom, top } = boundsOf(framed.flat());
+  const zone = new ZoneEdges(framed, Math.max(right - left, top - bottom) / 64);
+  return (a, b) => {
+    const long = distance(a, b);
+    const u = scale(subtract(b, a), 1 / long);
+    const out = inward(u);
+    const { left: west, right: east, bottom: south, top: north } = boundsOf([a, b]);
+    const extent = { left: west - BESIDE, right: east + BESIDE, bottom: south - BESIDE, top: north + BESIDE };
+    const stops = [0, long];
+    for (const other of zone.near(extent, 0, 0)) {
+      const turn = cross(u, subtract(other.b, other.a));
+      if (Math.abs(turn) > 1e-9) stops.push(cross(subtract(other.a, a), subtract(other.b, other.a)) / turn);
+      for (const end of [other.a, other.b]) stops.push(dot(subtract(end, a), u));
+    }
+    const sorted = stops.filter((at) => at >= 0 && at <= long).sort((one, two) => one - two);
+    return sorted.reduce((sum, from, index) => {
+      const to = sorted[index + 1];
+      if (to === undefined || to - from <= ALONG) return sum;
+      const [inside, outside] = [-BESIDE, BESIDE].map((by) => place(a, u, (from + to) / 2, out, by));
+      const isEdge = zone.covers(inside!.x, inside!.y) && !zone.covers(outside!.x, outside!.y);
+      return isEdge ? sum + to - from : sum;
+    }, 0);
+  };
 }
 
 export const framedZone = (zone: readonly Polygon[], origin: Origin): Polygon[] => {

@@ -17,6 +17,7 @@ const box = (left: number, bottom: number, right: number, top: number): Point[] 
   { x: right, y: top },
   { x: left, y: top },
 ];
+const places = (...all: [number, number][]): Point[] => all.map(([x, y]) => ({ x, y }));
 const hole = (ring: Polygon): Point[] => ring.toReversed();
 const grid = (w: number, h: number, joint: number) =>
   must(cellOf(repeatOf({ type: 'grid' }), { w, h }, joint));
@@ -200,6 +201,27 @@ describe('a laid zone, by hand', () => {
     expect(counted(nested, grid(100, 100, 0))).toMatchObject({ whole: 54 - 16, cut: 0 });
     const island = [box(0, 0, 900, 600), hole(box(100, 100, 500, 500)), box(200, 200, 300, 300)];
     expect(counted(island, grid(100, 100, 0))).toMatchObject({ whole: 54 - 16 + 1, cut: 0 });
+  });
+
+  it('is what lies in no hole, though holes lie at an edge, over one another or out of it', () => {
+    const outer = box(0, 0, 900, 600);
+    const notched = counted(
+      [[...outer.slice(0, 2), ...places([900, 200], [700, 200], [700, 400], [900, 400]), ...outer.slice(2)]],
+      grid(170, 130, 2),
+    );
+    for (const holes of [
+      [box(700, 200, 900, 400)],
+      [box(700, 200, 960, 400)],
+      [box(700, 200, 900, 330), box(700, 250, 1_000, 400)],
+      [box(700, 200, 900, 400), box(1_000, 100, 1_200, 300)],
+      [box(700, 200, 900, 400), box(750, 250, 800, 300)],
+    ]) {
+      const { tiledArea, jointArea, ...count } = counted([outer, ...holes.map(hole)], grid(170, 130, 2));
+      const { tiledArea: tiled, jointArea: joints, ...expected } = notched;
+      expect(count).toEqual(expected);
+      expect(tiledArea).toBeCloseTo(tiled, 4);
+      expect(jointArea).toBeCloseTo(joints, 4);
+    }
   });
 
   it('is turned about its origin, counter-clockwise', () => {

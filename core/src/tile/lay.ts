@@ -75,6 +75,7 @@ const TOUCHED = 1e-7;
 
 /** Lays a cell over a zone (outlines counter-clockwise, holes clockwise): every piece of which something lies in the zone, row by row. */
 export function lay(zone: readonly Polygon[], cell: Cell, origin: Origin): Result<Laid> {
+  if (zone.length === 0) return ok({ pieces: [], zoneArea: 0, tiledArea: 0 });
   const frame = new Frame(origin);
   const framed = zone.map((ring) => ring.map((corner) => frame.to(corner)));
   const bounds = boundsOf(framed.flat());
@@ -96,7 +97,19 @@ export function lay(zone: readonly Polygon[], cell: Cell, origin: Origin): Resul
       pieces.push(new LaidPiece(piece, i, k, x, y, frame, left));
     });
   }
-  return ok({ pieces, tiledArea, zoneArea: framed.reduce((sum, ring) => sum + signedArea(ring), 0) });
+  return ok({ pieces, tiledArea, zoneArea: areaOf(framed, edges, bounds) });
+}
+
+/** The area of a zone: of one whose rings lie over one another what is left of the rectangle about it. */
+function areaOf(zone: readonly Polygon[], edges: ZoneEdges, { left, right, bottom, top }: Bounds): number {
+  if (edges.plain) return zone.reduce((sum, ring) => sum + signedArea(ring), 0);
+  const about = [
+    { x: left, y: bottom },
+    { x: right, y: bottom },
+    { x: right, y: top },
+    { x: left, y: top },
+  ];
+  return partsWithin(about, edges, edges.edges).reduce((sum, { area }) => sum + area, 0);
 }
 
 interface Spots {

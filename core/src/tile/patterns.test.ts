@@ -92,3 +92,77 @@ it('a tile out of proportion is refused, with the piece that nothing is left of'
     refusal: { code: 'tile-out-of-proportion', data: { slot: 'square' } },
   });
 });
+
+describe('a repeat', () => {
+  const [w, h, joint] = [150, 40, 3];
+  const cell = (choice: PatternChoice, size = { w, h }) => must(cellOf(repeatOf(choice), size, joint));
+  /** Lower left corners and sizes. */
+  const boxes = ({ pieces }: Cell) =>
+    pieces.map(({ slot, bounds: { left, right, bottom, top } }) => [
+      slot,
+      left,
+      bottom,
+      right - left,
+      top - bottom,
+    ]);
+  const close = (rows: (string | number)[][]) =>
+    rows.map((row) =>
+      row.map((one) => (typeof one === 'number' ? (expect.closeTo(one, 9) as unknown) : one)),
+    );
+  const ways = ({ a, b }: Cell) => [a.x, a.y, b.x, b.y].map((one) => Number(one.toFixed(9)));
+
+  it('of bonds is rows of tiles, each so far on', () => {
+    const running = cell({ type: 'running', offset: [2, 3] });
+    expect(ways(running)).toEqual([153, 0, 0, 129]);
+    expect(boxes(running)).toEqual(
+      close([
+        ['tile', 0, 0, 150, 40],
+        ['tile', 102, 43, 150, 40],
+        ['tile', 51, 86, 150, 40],
+      ]),
+    );
+    expect(boxes(cell({ type: 'plank', stagger: [0, 310, -20] }))).toEqual(
+      close([
+        ['tile', 0, 0, 150, 40],
+        ['tile', 310, 43, 150, 40],
+        ['tile', -20, 86, 150, 40],
+      ]),
+    );
+    expect(boxes(cell({ type: 'running', offset: [-1, 4] })).map(([, left]) => left)).toEqual(
+      [0, 114.75, 76.5, 38.25].map((one) => expect.closeTo(one, 9) as unknown),
+    );
+  });
+
+  it('of herringbone and weaves has a flat and an upright tile, A and B being a tile and its joint', () => {
+    const [A, B] = [w + joint, h + joint];
+    expect(ways(cell({ type: 'herringbone90' }))).toEqual([B, B, A, -A]);
+    expect(boxes(cell({ type: 'herringbone90' }))).toEqual(
+      close([
+        ['flat', 0, 0, w, h],
+        ['upright', A, h - w, h, w],
+      ]),
+    );
+    const weave = cell({ type: 'basketweave', n: 2 }, { w: 83, h: 40 });
+    expect(ways(weave)).toEqual([86, 86, 86, -86]);
+    expect(boxes(weave)).toEqual(
+      close([
+        ['flat', 0, 0, 83, 40],
+        ['flat', 0, 43, 83, 40],
+        ['upright', 86, 0, 40, 83],
+        ['upright', 129, 0, 40, 83],
+      ]),
+    );
+  });
+
+  it('of hexagons and octagons has its middle at the origin', () => {
+    const flat = { w: 100, h: 100 };
+    const hexagon = cell({ type: 'hexagon' }, flat);
+    expect(ways(hexagon)).toEqual([103, 0, 51.5, Number(((103 * Math.sqrt(3)) / 2).toFixed(9))]);
+    expect(hexagon.pieces[0]!.area).toBeCloseTo((Math.sqrt(3) / 2) * 100 ** 2, 6);
+    expect(hexagon.pieces[0]!.bounds.top).toBeCloseTo(100 / Math.sqrt(3), 9);
+    const [octagon, dot] = cell({ type: 'octagon-dot' }, flat).pieces;
+    expect(octagon!.area).toBeCloseTo(2 * (Math.SQRT2 - 1) * 100 ** 2, 6);
+    expect(dot!.area).toBeCloseTo((Math.SQRT2 * 103 - 100 - 6) ** 2, 6);
+    expect((dot!.bounds.left + dot!.bounds.right) / 2).toBeCloseTo(51.5, 9);
+  });
+});

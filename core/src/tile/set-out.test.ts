@@ -60,6 +60,14 @@ describe('the set-out of a course', () => {
 });
 
 describe('tiles on a surface', () => {
+  it('are none where there is none, and the surface in one where there would be too many', () => {
+    const mosaic: TileShape = { long: 5, high: 5, joint: 1, offset: 0 };
+    expect(setOut([], mosaic, false)).toEqual([]);
+    const floor = [rectangle(0, 9_000, 0, 8_000)];
+    expect(setOut(floor, mosaic, false)).toEqual([floor]);
+    expect(setOut([rectangle(0, 900, 0, 800)], mosaic, false).length).toBeGreaterThan(19_000);
+  });
+
   it('make up what the surface and the grid have in common, whatever the surface', () => {
     const corner = fc.record({
       r: fc.integer({ min: 300, max: 1_500 }),

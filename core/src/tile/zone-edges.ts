@@ -27,7 +27,7 @@ const LEVEL = 1e-4;
  */
 export class ZoneEdges {
   readonly edges: readonly Edge[];
-  /** No ring of it crosses another or lies in another that is walked the same way: beside every edge the zone is on the left, and none on the right. */
+  /** No ring of it crosses another; holes lie in outlines and beside one another: beside every edge the zone is on the left, and none on the right. */
   readonly plain: boolean;
   readonly #from: Point;
   readonly #size: number;
@@ -150,7 +150,7 @@ function isPlain(zone: readonly Polygon[]): boolean {
   return zone.every((ring, index) => zone.slice(0, index).every((other) => isApart(ring, other)));
 }
 
-/** Whether two rings cross nowhere and stand beside one another, or one in the other and the other way round. */
+/** Whether two rings cross nowhere and stand beside one another walked the same way, or one in the other and the other way round. */
 function isApart(ring: Polygon, other: Polygon): boolean {
   let crossed = false;
   forEachEdge(ring, (a, b) =>
@@ -160,5 +160,5 @@ function isApart(ring: Polygon, other: Polygon): boolean {
   );
   if (crossed) return false;
   const within = contains(ring, other[0]!) || contains(other, ring[0]!);
-  return !within || signedArea(ring) > 0 !== signedArea(other) > 0;
+  return within === (signedArea(ring) > 0 !== signedArea(other) > 0);
 }

@@ -1,14 +1,7 @@
 import { ok, refuse, type Result } from '../../result';
 import type { TileSize } from '../pattern';
-import {
-  lyingOf,
-  TileNest,
-  type CutPiece,
-  type Lot,
-  type Nested,
-  type PieceType,
-  type Reuse,
-} from './tile-nest';
+import { lyingOf, type CutPiece, type Lot, type Nested, type PieceType, type Reuse } from './piece-types';
+import { TileNest } from './tile-nest';
 
 /** The tiles that pieces are cut from: what lies on each, and whether no fewer would do. */
 export interface OffcutPlan {
@@ -17,7 +10,7 @@ export interface OffcutPlan {
 }
 
 /** A few pieces are tried in every way. */
-const FEW = 9;
+const FEW = 14;
 /** How much is tried: ways to part one lot, ways to part lots in all, pieces beside what lies on a tile. */
 interface Effort {
   parts: number;
@@ -25,8 +18,8 @@ interface Effort {
   steps: number;
 }
 const effortFor = (pieces: number): Effort => {
-  if (pieces <= FEW) return { parts: 2 ** FEW, looked: 600_000, steps: 400_000 };
-  return { parts: pieces <= 40 ? 128 : 48, looked: 60_000, steps: 40_000 };
+  if (pieces <= FEW) return { parts: 512, looked: 300_000, steps: 100_000 };
+  return { parts: pieces <= 60 ? 128 : 64, looked: 100_000, steps: 60_000 };
 };
 /** Once that is spent, so many pieces for each tile that is still to be filled. */
 const LEAST_STEPS = 24;

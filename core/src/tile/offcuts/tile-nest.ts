@@ -1,86 +1,20 @@
 import type { TileSize } from '../pattern';
-
-/** A side of a piece that must be one the tile came with. */
-export type FactorySide = 'left' | 'bottom' | 'right' | 'top';
-/** Degrees counter-clockwise. */
-export type Turn = 0 | 90 | 180 | 270;
-
-/** A piece that is to be cut, mm; its size and sides before it is turned. */
-export interface CutPiece {
-  id: string;
-  w: number;
-  h: number;
-  factory: readonly FactorySide[];
-}
-
-/** What a saw takes between two pieces, mm, and how pieces may be turned. */
-export interface Reuse {
-  kerf: number;
-  turns: readonly Turn[];
-}
-
-/** A piece as it lies on its tile: its lower left corner, mm. */
-export interface Nested {
-  id: string;
-  x: number;
-  y: number;
-  turn: Turn;
-}
-
-/** Pieces that are all alike, and how many of them. */
-export interface PieceType {
-  ids: readonly string[];
-  area: number;
-  lying: readonly Lying[];
-}
-
-/** A piece as it can lie: its size, and the sides of it that must be the tile's, by their bits. */
-interface Lying extends TileSize {
-  turn: Turn;
-  sides: number;
-}
-
-/** The sides by their bits, counter-clockwise: a quarter turn makes each the next. */
-const SIDES: readonly FactorySide[] = ['left', 'bottom', 'right', 'top'];
-const [LEFT, BOTTOM, RIGHT, TOP] = [1, 2, 4, 8] as const;
-const ALL = LEFT | BOTTOM | RIGHT | TOP;
-/** Lengths that differ by less are the same, mm. */
-const SAME = 1e-6;
-
-const turnedSides = (sides: number, quarters: number): number => {
-  const moved = sides << quarters;
-  return (moved | (moved >> 4)) & ALL;
-};
-
-/** How a piece can lie on a tile: nowhere if it is too large for it, or has factory sides across from one another further apart than the tile's. */
-export function lyingOf(
-  { w, h, factory }: Omit<CutPiece, 'id'>,
-  tile: TileSize,
-  turns: readonly Turn[],
-): Lying[] {
-  const own = factory.reduce((bits, side) => bits | (1 << SIDES.indexOf(side)), 0);
-  const found: Lying[] = [];
-  for (const turn of turns) {
-    const across = turn % 180 === 90;
-    const lying: Lying = { w: across ? h : w, h: across ? w : h, turn, sides: turnedSides(own, turn / 90) };
-    const through = (both: number, size: number, whole: number) =>
-      (lying.sides & both) !== both || Math.abs(size - whole) <= SAME;
-    const fits =
-      lying.w <= tile.w + SAME &&
-      lying.h <= tile.h + SAME &&
-      through(LEFT | RIGHT, lying.w, tile.w) &&
-      through(BOTTOM | TOP, lying.h, tile.h);
-    const same = found.some((one) => one.w === lying.w && one.h === lying.h && one.sides === lying.sides);
-    if (fits && !same) found.push(lying);
-  }
-  return found;
-}
+import {
+  ALL,
+  BOTTOM,
+  LEFT,
+  RIGHT,
+  SAME,
+  TOP,
+  type Lot,
+  type Lying,
+  type PieceType,
+  type Placed,
+} from './piece-types';
+import { quickNest } from './quick-nest';
 
 /** Lots of more pieces are not looked at. */
 const MOST_ON_TILE = 64;
-
-/** Some pieces by their types, in order; a type as often as there are pieces of it. */
-export type Lot = readonly number[];
 
 /** The least room some pieces take: a piece, or two lots of them beside or over one another. */
 interface Room extends TileSize {
@@ -101,6 +35,7 @@ export class TileNest {
   readonly #kerf: number;
   readonly #mostParts: number;
   readonly #rooms = new Map<string, readonly Room[]>();
+  readonly #quick = new Map<string, Placed[] | null>();
   /** How many ways to part lots were looked at, and whether one had too many. */
   looked = 0;
   cutShort = false;
@@ -123,14 +58,29 @@ export class TileNest {
     return Math.ceil(area / this.#whole - 1e-9);
   }
 
+  /** Whether a lot fits on a tile: as is seen at once, or by trying every way where there are not too many. */
   fits(lot: Lot): boolean {
-    return this.#roomsOf(lot, ALL).length > 0;
+    if (this.#areaOf(lot) > this.#whole + SAME) return false;
+    const key = lot.join();
+    let known = this.#quick.get(key);
+    if (known === undefined) {
+      known = quickNest(lot, this.#types, this.#tile, this.#kerf);
+      this.#quick.set(key, known);
+    }
+    return known !== null || this.#roomsOf(lot, ALL).length > 0;
+  }
+
+  #areaOf(lot: Lot): number {
+    return lot.reduce((sum, type) => sum + this.#areas[type]!, 0);
   }
 
   /** Where each piece lies, by its type; none where they do not fit. */
-  places(lot: Lot): { type: number; x: number; y: number; turn: Turn }[] {
+  places(lot: Lot): Placed[] {
+    if (!this.fits(lot)) return [];
+    const quick = this.#quick.get(lot.join());
+    if (quick) return quick;
     const [room] = this.#roomsOf(lot, ALL);
-    const found: { type: number; x: number; y: number; turn: Turn }[] = [];
+    const found: Placed[] = [];
     const lie = ({ made }: Room, x: number, y: number, size: TileSize): void => {
       if ('type' in made) {
         const { type, lying } = made;
@@ -156,13 +106,8 @@ export class TileNest {
 
   #roomsOf(lot: Lot, own: number): readonly Room[] {
     // Sides that none of them could need tell nothing.
-    let needed = 0;
-    let area = 0;
-    for (const type of lot) {
-      needed |= this.#needed[type]!;
-      area += this.#areas[type]!;
-    }
-    if (area > this.#whole + SAME) return [];
+    const needed = lot.reduce((bits, type) => bits | this.#needed[type]!, 0);
+    if (this.#areaOf(lot) > this.#whole + SAME) return [];
     const sides = own & needed;
     const key = `${sides} ${lot.join()}`;
     const known = this.#rooms.get(key);

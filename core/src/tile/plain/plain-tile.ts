@@ -8,7 +8,7 @@ import { AT_TILE, endSizes, framedZone, gridEdges } from '../grid-edges';
 import { lay, MOST_PIECES } from '../lay';
 import { adhesiveFor, groutOfJoints, groutPerArea } from '../materials';
 import { planOffcuts } from '../offcuts/offcuts';
-import type { Nested } from '../offcuts/tile-nest';
+import type { Nested } from '../offcuts/piece-types';
 import { cellOf, type TileSize } from '../pattern';
 import { repeatOf } from '../patterns';
 import type { LayingCase, MaterialCase, OffcutCase, TileCase } from './tile-case';

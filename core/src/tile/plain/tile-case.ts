@@ -2,7 +2,7 @@ import { CaseReader } from '../../document/case-reader';
 import type { Point } from '../../geometry/point';
 import { crossingEdges, signedArea } from '../../geometry/polygon';
 import { ok, type Result } from '../../result';
-import type { CutPiece, FactorySide, Reuse, Turn } from '../offcuts/tile-nest';
+import type { CutPiece, FactorySide, Reuse, Turn } from '../offcuts/piece-types';
 import type { TileSize } from '../pattern';
 import { patternTypes, type PatternChoice, type PatternType } from '../patterns';
 
