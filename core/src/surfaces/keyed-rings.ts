@@ -24,6 +24,9 @@ interface Line {
   long: number;
 }
 
+/** Walls are in line if they differ by no more (the sine of it). */
+const SAME_WAY = 1e-6;
+
 /** An edge with the lines it may lie on; it lies on the first. */
 interface Found {
   a: Point;
@@ -100,6 +103,8 @@ function together(first: Found, second: Found): Found | null {
   if (off > ON_LINE || dot(u, subtract(second.b, second.a)) < 0) return null;
   const [one, other] = [first.lines[0]?.source, second.lines[0]?.source];
   if (one?.role !== other?.role || one?.id !== other?.id) return null;
+  // The chords of a bent wall are no line, however short one of them is.
+  if (one?.role === 'wall' && Math.abs(cross(first.lines[0]!.u, second.lines[0]!.u)) > SAME_WAY) return null;
   return { a: first.a, b: second.b, lines: [...first.lines, ...second.lines] };
 }
 
