@@ -27,20 +27,18 @@ export class Frame {
   }
 }
 
+/** Cosine and sine of whole quarter turns. */
+const QUARTERS: readonly (readonly [number, number])[] = [
+  [1, 0],
+  [0, 1],
+  [-1, 0],
+  [0, -1],
+];
+
 /** Cosine and sine of an angle in degrees: of quarter turns without a remainder, so that what lies along stays so. */
-function turnOf(angle: number): [number, number] {
+function turnOf(angle: number): readonly [number, number] {
   const quarters = angle / 90;
-  if (Number.isInteger(quarters)) {
-    const quarter = ((quarters % 4) + 4) % 4;
-    return (
-      [
-        [1, 0],
-        [0, 1],
-        [-1, 0],
-        [0, -1],
-      ] as const
-    )[quarter as 0 | 1 | 2 | 3] as [number, number];
-  }
+  if (Number.isInteger(quarters)) return QUARTERS[((quarters % 4) + 4) % 4]!;
   const turn = (angle * Math.PI) / 180;
   return [Math.cos(turn), Math.sin(turn)];
 }

@@ -79,7 +79,7 @@ function lengthOf([w, h, joint, mm = 0]: Measure, size: TileSize, wide: number):
 }
 
 /** The outline so much within another, mm: edges that are eaten up are left out, their neighbours meet. Empty where nothing is left. */
-export function inset(ring: Polygon, by: number): Point[] {
+function inset(ring: Polygon, by: number): Point[] {
   if (by === 0) return [...ring];
   let lines = ring.map((a, index) => {
     const u = unit(subtract(ring[(index + 1) % ring.length]!, a));

@@ -136,6 +136,21 @@ describe('a zone by itself', () => {
     expect(one).toMatchObject({ best: 200, bestX: 300, bestY: 200, joint: 3 });
     expect(answer({ ...asked, best: true, joint: 3, limit: 80 })).toHaveProperty('cut');
     expect(one).not.toHaveProperty('cut');
+    // Slanted and far larger than it has area: what can't be laid is told, not counted.
+    const thin = [
+      [0, 0],
+      [9_000, 8_990],
+      [9_000, 9_000],
+    ];
+    const { origin: ___, joint: ____, ...small } = { ...GRID, tile: { w: 10, h: 10 } };
+    const asking = { ...small, zone: { outer: thin }, best: true, joint: 0, limit: 2 };
+    expect(plainTile(must(readTileCase(asking, 'case')))).toMatchObject({
+      refusal: { code: 'tiles-too-many' },
+    });
+    // Of more than a few thousand pieces' extent, and fewer than can be laid.
+    const laid = answer({ ...asking, tile: { w: 100, h: 100 } });
+    expect(laid).toMatchObject({ proven: false });
+    expect(laid).toHaveProperty('cut');
   });
 });
 

@@ -1,17 +1,17 @@
 import type { Point } from '../../geometry/point';
-import { boundsOf, signedArea } from '../../geometry/polygon';
-import { ok, refuse, type Result } from '../../result';
+import { boundsOf } from '../../geometry/polygon';
+import { ok, type Result } from '../../result';
 import { bestGrid } from '../best-grid';
 import { countTiles, type TileCount } from '../count';
 import type { Origin } from '../frame';
 import { AT_TILE, endSizes, framedZone, gridEdges } from '../grid-edges';
-import { lay, MOST_PIECES } from '../lay';
+import { lay } from '../lay';
 import { adhesiveFor, groutOfJoints, groutPerArea } from '../materials';
 import { planOffcuts } from '../offcuts/offcuts';
 import type { Nested } from '../offcuts/piece-types';
 import { cellOf, type TileSize } from '../pattern';
 import { repeatOf } from '../patterns';
-import type { LayingCase, MaterialCase, OffcutCase, TileCase } from './tile-case';
+import type { LayingCase, MaterialCase, OffcutCase, SetOutCase, TileCase } from './tile-case';
 
 /** The cuts at the edges of a rectangle, mm. */
 export type EdgeCuts = Record<'left' | 'right' | 'bottom' | 'top', number>;
@@ -36,13 +36,19 @@ export type PlainTile = { id: string } & (
 
 /** Answers a case by itself. */
 export function plainTile(one: TileCase): Result<PlainTile> {
-  if ('laying' in one) return 'joints' in one.laying.asked ? setOut(one.laying) : laid(one.laying);
-  if ('offcuts' in one) return cut(one.offcuts);
-  return ok({ id: one.material.id, ...materialOf(one.material) });
+  switch (one.asked) {
+    case 'laying':
+      return laid(one);
+    case 'set-out':
+      return setOut(one);
+    case 'offcuts':
+      return cut(one);
+    case 'material':
+      return ok({ id: one.id, ...materialOf(one) });
+  }
 }
 
-function laid({ id, zone, pattern, tile, angle, asked }: LayingCase): Result<PlainTile> {
-  const { joint, origin } = asked as { joint: number; origin: Point };
+function laid({ id, zone, pattern, tile, angle, joint, origin }: LayingCase): Result<PlainTile> {
   const cell = cellOf(repeatOf(pattern), tile, joint);
   if (!cell.ok) return cell;
   const at: Origin = { at: origin, angle };
@@ -80,14 +86,18 @@ function edgeCutsOf(
   return { left: at(0), bottom: at(1), right: at(2), top: at(3) };
 }
 
-function setOut({ id, zone, tile, angle, asked }: LayingCase): Result<PlainTile> {
-  const question = asked as { joints: number[]; limit?: number };
-  const area = zone.reduce((sum, ring) => sum + signedArea(ring), 0);
-  const pieces = Math.ceil(area / (tile.w * tile.h));
-  if (question.limit !== undefined && pieces > MOST_PIECES)
-    return refuse('tiles-too-many', { count: pieces, most: MOST_PIECES });
-  const { offset, count, ...found } = bestGrid({ zone, tile, angle, ...question });
-  return ok({ id, ...found, offset: [offset.x, offset.y], ...count });
+function setOut({ id, zone, tile, angle, joints, limit }: SetOutCase): Result<PlainTile> {
+  const { offset, count, ...found } = bestGrid({
+    ...{ zone, tile, angle, joints },
+    ...(limit === undefined ? {} : { limit }),
+  });
+  const answer = { id, ...found, offset: [offset.x, offset.y] as [number, number] };
+  if (!count) return ok(answer);
+  const cell = cellOf(repeatOf({ type: 'grid' }), tile, found.joint);
+  const made = cell.ok ? lay(zone, cell.value, { at: offset, angle }) : cell;
+  if (!made.ok) return made;
+  const { whole, cut } = countTiles(made.value);
+  return ok({ ...answer, whole, cut });
 }
 
 function cut({ id, pieces, tile, reuse }: OffcutCase): Result<PlainTile> {

@@ -1,24 +1,37 @@
 import { CaseReader } from '../../document/case-reader';
 import type { Point } from '../../geometry/point';
 import { crossingEdges, signedArea } from '../../geometry/polygon';
-import { ok, type Result } from '../../result';
+import type { Result } from '../../result';
 import type { CutPiece, FactorySide, Reuse, Turn } from '../offcuts/piece-types';
 import type { TileSize } from '../pattern';
 import { patternTypes, type PatternChoice, type PatternType } from '../patterns';
 
-/** A zone that is laid, or set out, by itself: outlines counter-clockwise, holes clockwise. Lengths mm, degrees. */
-export interface LayingCase {
+/** A zone by itself: outlines counter-clockwise, holes clockwise. Lengths mm, degrees. */
+interface ZoneCase {
   id: string;
   zone: Point[][];
-  pattern: PatternChoice;
   tile: TileSize;
   angle: number;
-  /** What is asked for: laid as it is said, or the best set-out with one of some joints. */
-  asked: { joint: number; origin: Point } | { joints: number[]; limit?: number };
+}
+
+/** A zone that is laid as it is said. */
+export interface LayingCase extends ZoneCase {
+  asked: 'laying';
+  pattern: PatternChoice;
+  joint: number;
+  origin: Point;
+}
+
+/** A zone whose best set-out is wanted, of a grid with one of some joints. */
+export interface SetOutCase extends ZoneCase {
+  asked: 'set-out';
+  joints: number[];
+  limit?: number;
 }
 
 /** Pieces that are to be cut from as few tiles as can be. */
 export interface OffcutCase {
+  asked: 'offcuts';
   id: string;
   tile: TileSize;
   reuse: Reuse;
@@ -26,7 +39,7 @@ export interface OffcutCase {
 }
 
 /** What is bought beside tiles: areas m², of joints mm². */
-export type MaterialCase = { id: string } & (
+export type MaterialCase = { asked: 'material'; id: string } & (
   | {
       material: 'grout';
       A: number;
@@ -41,7 +54,7 @@ export type MaterialCase = { id: string } & (
   | { material: 'adhesive'; area: number; backButter: number; kgPerM2: number; bagKg: number }
 );
 
-export type TileCase = { laying: LayingCase } | { offcuts: OffcutCase } | { material: MaterialCase };
+export type TileCase = LayingCase | SetOutCase | OffcutCase | MaterialCase;
 
 const MOST_PLACE = 1e6;
 const MOST_CORNERS = 2_000;
@@ -57,16 +70,12 @@ const PATTERN = ['type', 'offset', 'stagger', 'n'];
 /** A case as it is read from JSON, or every fault of it with its place. */
 export function readTileCase(raw: unknown, path: string): Result<TileCase> {
   const keys = typeof raw === 'object' && raw !== null ? Object.keys(raw) : [];
-  if (keys.includes('material')) return as('material', readMaterial(raw, path));
-  if (keys.includes('reuse') || keys.includes('pieces')) return as('offcuts', readOffcuts(raw, path));
-  return as('laying', readLaying(raw, path));
+  if (keys.includes('material')) return readMaterial(raw, path);
+  if (keys.includes('reuse') || keys.includes('pieces')) return readOffcuts(raw, path);
+  return readZone(raw, path);
 }
 
-function as<K extends string, T>(key: K, read: Result<T>): Result<Record<K, T>> {
-  return read.ok ? ok({ [key]: read.value } as Record<K, T>) : read;
-}
-
-function readLaying(raw: unknown, path: string): Result<LayingCase> {
+function readZone(raw: unknown, path: string): Result<LayingCase | SetOutCase> {
   const read = new CaseReader();
   const all = read.object(raw, path, LAYING);
   const id = read.text(all['id'], `${path}.id`);
@@ -82,7 +91,7 @@ function readLaying(raw: unknown, path: string): Result<LayingCase> {
     for (const key of ['jointRange', 'limit'])
       if (all[key] !== undefined) read.fault(`${path}.${key}`, undefined, 'best-only');
     const origin = place(read, all['origin'] ?? [0, 0], `${path}.origin`);
-    return read.result({ id, zone, pattern, tile, angle, asked: { joint: joint(), origin } });
+    return read.result({ asked: 'laying', id, zone, pattern, tile, angle, joint: joint(), origin });
   }
   if (all['origin'] !== undefined) read.fault(`${path}.origin`, undefined, 'not-with-best');
   if (pattern.type !== 'grid')
@@ -91,7 +100,7 @@ function readLaying(raw: unknown, path: string): Result<LayingCase> {
   const joints = range === undefined ? [joint()] : jointsOf(read, range, `${path}.jointRange`);
   const limit =
     all['limit'] === undefined ? {} : { limit: read.number(all['limit'], `${path}.limit`, 0, MOST_SIZE) };
-  return read.result({ id, zone, pattern, tile, angle, asked: { joints, ...limit } });
+  return read.result({ asked: 'set-out', id, zone, tile, angle, joints, ...limit });
 }
 
 function place(read: CaseReader, value: unknown, path: string): Point {
@@ -208,7 +217,7 @@ function readOffcuts(raw: unknown, path: string): Result<OffcutCase> {
   });
   if (pieces.length > MOST_PIECES)
     read.fault(`${path}.pieces`, undefined, { because: 'list-too-long', most: MOST_PIECES });
-  return read.result({ id, tile, reuse: { kerf, turns }, pieces });
+  return read.result({ asked: 'offcuts', id, tile, reuse: { kerf, turns }, pieces });
 }
 
 function readMaterial(raw: unknown, path: string): Result<MaterialCase> {
@@ -233,5 +242,5 @@ function readMaterial(raw: unknown, path: string): Result<MaterialCase> {
     key,
     read.number(all[key] ?? usual[key], `${path}.${key}`, least[key] ?? 0, 1e12),
   ]);
-  return read.result({ id, material, ...Object.fromEntries(values) } as MaterialCase);
+  return read.result({ asked: 'material', id, material, ...Object.fromEntries(values) } as MaterialCase);
 }
