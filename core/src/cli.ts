@@ -10,6 +10,7 @@ import { openCommand } from './cli/open';
 import { proposeCommand, type ProposeFlags } from './cli/propose';
 import { roomCommand } from './cli/room';
 import { servicesCommand } from './cli/services';
+import { designTileCommand } from './cli/design-tile';
 import { designTopsCommand } from './cli/design-tops';
 import { plainTileCommand } from './cli/tile';
 import { plainTopsCommand } from './cli/tops';
@@ -127,11 +128,16 @@ program
 
 program
   .command('tile')
-  .description('zones of tile by themselves: laid, set out at their best, their offcuts and materials')
-  .requiredOption('--plain <file>', 'bare cases (JSON)')
-  .action(async ({ plain }: { plain: string }) =>
-    print(valueOf(plainTileCommand(await readFile(plain, 'utf8')))),
-  );
+  .description('the zones of tile of a room: counts, cuts, what is ordered; or bare zones, offcuts, materials')
+  .argument('[design]', 'a design file (JSON)')
+  .option('--plain <file>', 'bare cases (JSON), in place of a design')
+  .action(async (file: string | undefined, { plain }: { plain?: string }) => {
+    if (plain !== undefined) return print(valueOf(plainTileCommand(await readFile(plain, 'utf8'))));
+    if (file === undefined)
+      throw new CommanderError(1, 'tile', 'error: a design, or --plain and a file of cases, is needed');
+    const design = await readDesignFile(file);
+    print(valueOf(designTileCommand(design), styleOf(design)));
+  });
 
 program
   .command('draw')

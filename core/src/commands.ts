@@ -32,6 +32,7 @@ import { putSection } from './commands/put-section';
 import { putService } from './commands/put-service';
 import { putStandpoint } from './commands/put-standpoint';
 import { putUnderlay } from './commands/put-underlay';
+import { putZone } from './commands/put-zone';
 import { removeCorner } from './commands/remove-corner';
 import { removeThings } from './commands/remove-things';
 import { renumberItems } from './commands/renumber-items';
@@ -51,11 +52,13 @@ import { setFinish } from './commands/set-finish';
 import { setFaceLength } from './commands/set-face-length';
 import { setInto } from './commands/set-into';
 import { setItem } from './commands/set-item';
+import { setOutZone } from './commands/set-out-zone';
 import { setOver } from './commands/set-over';
 import { setPlinth } from './commands/set-plinth';
 import { setStyle } from './commands/set-style';
 import { setRoom } from './commands/set-room';
 import { setTie } from './commands/set-tie';
+import { setTiling } from './commands/set-tiling';
 import { setTopCorner } from './commands/set-top-corner';
 import { setTopEdge } from './commands/set-top-edge';
 import { setTopJoints } from './commands/set-top-joints';
@@ -107,6 +110,7 @@ export const commands = [
   putService,
   putStandpoint,
   putUnderlay,
+  putZone,
   removeCorner,
   removeThings,
   renumberItems,
@@ -126,11 +130,13 @@ export const commands = [
   setFinish,
   setInto,
   setItem,
+  setOutZone,
   setOver,
   setPlinth,
   setRoom,
   setStyle,
   setTie,
+  setTiling,
   setTopCorner,
   setTopEdge,
   setTopJoints,

@@ -20,7 +20,7 @@ export type StraightOnly = 'propose' | 'push-corner' | 'push-part' | 'stretch';
 /** What is done to a row of items. */
 export type ActOnRow = 'conceal' | 'mirror' | 'seat-or-back';
 /** What was looked for by its id. */
-export type Sought = 'face' | 'item' | 'opening' | 'opening-or-item' | 'profile' | 'thing' | 'underlay';
+export type Sought = 'face' | 'item' | 'opening' | 'opening-or-item' | 'profile' | 'thing' | 'underlay' | 'zone';
 /** What is chosen among what is known. */
 export type Choice =
   | 'band'
@@ -138,6 +138,7 @@ export interface RefusalData {
   'tile-out-of-proportion': { slot: string };
   'piece-on-no-tile': { piece: string };
   'tiles-too-many': { count: number; most: number };
+  'zone-empty': Record<string, never>;
   'no-place': { item: string; needed: number; free: number; together: boolean };
   'too-high': { item: string; top: number; ceiling: number };
   'no-room-on-face': { item: Noun; width: number };

@@ -57,16 +57,21 @@ export function Profile(use: TrimUse): PropertyDecorator {
   return Matches(new RegExp(`^(?:${trimProfiles[use].join('|')}|${OWN_PROFILE.source.slice(1, -1)})$`));
 }
 
-/** The sizes something is made in: one to so many lengths. */
-export function Sizes(most: number): PropertyDecorator {
+/** One to so many finite numbers within limits. */
+export function Numbers(most: number, least: number, greatest: number): PropertyDecorator {
   return applyDecorators(
     IsArray(),
     ArrayMinSize(1),
     ArrayMaxSize(most),
     IsNumber({ allowNaN: false, allowInfinity: false }, { each: true }),
-    Min(0.01, { each: true }),
-    Max(MOST_HEIGHT, { each: true }),
+    Min(least, { each: true }),
+    Max(greatest, { each: true }),
   );
+}
+
+/** The sizes something is made in: one to so many lengths. */
+export function Sizes(most: number): PropertyDecorator {
+  return Numbers(most, 0.01, MOST_HEIGHT);
 }
 
 /** A field that may be absent, but is never null. */

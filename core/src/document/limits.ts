@@ -151,6 +151,40 @@ export const MOST_REPEAT = 6_000;
 /** How large a tile may be, and the joint between two, mm. */
 export const MOST_TILE = 3_500;
 export const MOST_JOINT = 30;
+/** The thickest tile, mm, and the longest list of how rows of planks are moved on. */
+export const MOST_TILE_THICKNESS = 60;
+export const MOST_STAGGER = 200;
+/** Every pattern tiles are laid in. */
+export const tilePatterns = [
+  'grid',
+  'running',
+  'vertical',
+  'plank',
+  'herringbone90',
+  'double-herringbone',
+  'basket-dots',
+  'windmill',
+  'pinwheel',
+  'three-sizes',
+  'four-sizes',
+  'manor',
+  'stepping-stone',
+  'chevron',
+  'hexagon',
+  'hexagon-flat',
+  'long-hexagon',
+  'octagon-dot',
+  'square-dot',
+  'triangle',
+  'rhombus',
+  'fish-scale',
+  'penny',
+  'basketweave',
+] as const;
+export type TilePattern = (typeof tilePatterns)[number];
+/** Whether a floor or wall is tiled round an item, or under and behind it. */
+export const tilingWays = ['around', 'under'] as const;
+export type TilingWay = (typeof tilingWays)[number];
 
 /** The height bands a run is closed in: on the floor, hung, and from the floor to over head height. */
 export const runBands = ['base', 'wall', 'tall'] as const;

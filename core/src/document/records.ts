@@ -16,6 +16,7 @@ import { SectionRecord } from './kinds/section';
 import { ServiceRecord } from './kinds/service';
 import { StandpointRecord } from './kinds/standpoint';
 import { UnderlayRecord } from './kinds/underlay';
+import { ZoneRecord } from './kinds/zone';
 import type { Placement } from './places';
 
 /**
@@ -40,6 +41,7 @@ export const recordClasses = {
   service: ServiceRecord,
   standpoint: StandpointRecord,
   underlay: UnderlayRecord,
+  zone: ZoneRecord,
 };
 
 export type RecordKind = keyof typeof recordClasses;
@@ -68,6 +70,7 @@ export {
 export { ProfilePlace } from './kinds/profile';
 export { RoomFinishes } from './kinds/room';
 export { SchemePart } from './kinds/scheme';
+export { ZonePattern, ZonePlace, ZoneTile } from './kinds/zone';
 export { FacePlace, FacePlacement, FloorPlacement, OutlinePlace, type Placement, type Side } from './places';
 export {
   DividerRecord,
@@ -87,4 +90,5 @@ export {
   ServiceRecord,
   StandpointRecord,
   UnderlayRecord,
+  ZoneRecord,
 };

@@ -32,9 +32,10 @@ export interface EdgeBoard {
   footprint: Polygon;
 }
 
-/** Boards that go round the same items: between which heights, and they in order. */
+/** Boards that go round the same items: the outline whose sides they stand along, counter-clockwise, between which heights, and they in order. */
 export interface BoardRow {
   items: readonly string[];
+  outline: Polygon;
   low: number;
   high: number;
   boards: readonly EdgeBoard[];
@@ -198,6 +199,7 @@ const madeRows = remember(
     const thickness = new Map(boxes.map(({ id }, index) => [id, thick[index]!]));
     return keyedRings(polygons, cuttersOf(shape, fixed)).map((edges) => ({
       items: [...new Set(edges.flatMap(({ items }) => items))],
+      outline: edges.map(({ a }) => a),
       ...{ low, high },
       boards: boardsOf(edges, thickness, beside),
     }));

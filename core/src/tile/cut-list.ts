@@ -15,6 +15,8 @@ export interface TileNeed {
   tile: TileSize;
   whole: number;
   cut: readonly CutListed[];
+  /** What lies of it in the zone, mm². */
+  lying: number;
   /** The tiles the cut pieces come from; null where each takes one: the size is no rectangle, or nothing is used again. */
   plan: OffcutPlan | null;
   /** Tiles to have, without spares: with offcuts used again as is asked, and with none. */
@@ -52,6 +54,7 @@ export function tileNeeds({ pieces }: Pick<Laid, 'pieces'>, reuse: Reuse | null)
     if (plan && !plan.ok) return plan;
     needs.push({
       ...{ tile, whole, cut, plan: plan?.value ?? null },
+      lying: own.reduce((sum, { area }) => sum + area, 0),
       tiles: whole + (plan?.value.tiles.length ?? cut.length),
       withoutReuse: whole + cut.length,
     });

@@ -47,6 +47,20 @@ export function gridEdges(framed: readonly Polygon[]): GridEdges {
   return found;
 }
 
+/** A stretch of a line. */
+interface Stretch {
+  a: Point;
+  b: Point;
+}
+
+/** The edges of a zone as far as they have it on their left and none of it on their right. */
+export function seenEdges(zone: readonly Polygon[]): Stretch[] {
+  const edges: Stretch[] = [];
+  const seen = zone.length > 1 ? stretchesIn(zone) : (a: Point, b: Point) => [{ a, b }];
+  for (const ring of zone) forEachEdge(ring, (a, b) => void (distance(a, b) > ALONG && edges.push(...seen(a, b))));
+  return edges;
+}
+
 const longOf = (a: Point, b: Point): number => distance(a, b);
 
 /** So far beside an edge it is asked whether the zone is there, mm. */
@@ -54,6 +68,12 @@ const BESIDE = 1e-3;
 
 /** How much of an edge has the zone on its left and none on its right, mm. */
 function seenIn(framed: readonly Polygon[]): (a: Point, b: Point) => number {
+  const stretches = stretchesIn(framed);
+  return (a, b) => stretches(a, b).reduce((sum, one) => sum + distance(one.a, one.b), 0);
+}
+
+/** The stretches of an edge that have the zone on their left and none on their right. */
+function stretchesIn(framed: readonly Polygon[]): (a: Point, b: Point) => Stretch[] {
   const { left, right, bottom, top } = boundsOf(framed.flat());
   const zone = new ZoneEdges(framed, Math.max(right - left, top - bottom) / 64);
   return (a, b) => {
@@ -69,13 +89,17 @@ function seenIn(framed: readonly Polygon[]): (a: Point, b: Point) => number {
       for (const end of [other.a, other.b]) stops.push(dot(subtract(end, a), u));
     }
     const sorted = stops.filter((at) => at >= 0 && at <= long).sort((one, two) => one - two);
-    return sorted.reduce((sum, from, index) => {
+    const found: [number, number][] = [];
+    for (const [index, from] of sorted.entries()) {
       const to = sorted[index + 1];
-      if (to === undefined || to - from <= ALONG) return sum;
+      if (to === undefined || to - from <= ALONG) continue;
       const [inside, outside] = [-BESIDE, BESIDE].map((by) => place(a, u, (from + to) / 2, out, by));
-      const isEdge = zone.covers(inside!.x, inside!.y) && !zone.covers(outside!.x, outside!.y);
-      return isEdge ? sum + to - from : sum;
-    }, 0);
+      if (!zone.covers(inside!.x, inside!.y) || zone.covers(outside!.x, outside!.y)) continue;
+      const last = found.at(-1);
+      if (last && from - last[1] <= ALONG) last[1] = to;
+      else found.push([from, to]);
+    }
+    return found.map(([from, to]) => ({ a: place(a, u, from, out, 0), b: place(a, u, to, out, 0) }));
   };
 }
 

@@ -1,6 +1,10 @@
+import { tilePatterns, type TilePattern } from '../document/limits';
 import type { Repeat } from './pattern';
 import * as rectangular from './patterns/rectangular';
 import * as shaped from './patterns/shaped';
+
+/** The patterns of which more is said: how rows are moved on, how many tiles a weave has. */
+type OpenPattern = 'running' | 'vertical' | 'plank' | 'basketweave';
 
 /** The patterns that are the same repeat whatever else is said. */
 const fixed = {
@@ -24,7 +28,7 @@ const fixed = {
   rhombus: shaped.rhombus,
   'fish-scale': shaped.fishScale,
   penny: shaped.penny,
-} as const satisfies Record<string, Repeat>;
+} as const satisfies Record<Exclude<TilePattern, OpenPattern>, Repeat>;
 
 export type FixedPattern = keyof typeof fixed;
 
@@ -35,16 +39,9 @@ export type PatternChoice =
   | { type: 'plank'; stagger: readonly number[] }
   | { type: 'basketweave'; n: number };
 
-export type PatternType = PatternChoice['type'];
-
-export const patternTypes: readonly PatternType[] = [
-  'grid',
-  'running',
-  'vertical',
-  'plank',
-  ...(Object.keys(fixed) as FixedPattern[]).filter((type) => type !== 'grid'),
-  'basketweave',
-];
+/** Every pattern, by its name in files. */
+export type PatternType = TilePattern;
+export const patternTypes: readonly PatternType[] = tilePatterns;
 
 export function repeatOf(choice: PatternChoice): Repeat {
   switch (choice.type) {

@@ -44,6 +44,7 @@ export const commandLabels = {
   'put-service': ({ type }: { type: string }) => `Set a ${type} point`,
   'put-standpoint': () => 'Keep a standpoint',
   'put-underlay': () => 'Lay an underlay',
+  'put-zone': () => 'Lay tiles',
   'remove-corner': () => 'Remove a corner',
   'remove-things': (ids: Several) => (ids.length === 1 ? 'Remove' : `Remove ${ids.length}`),
   'renumber-items': () => 'Number anew',
@@ -75,6 +76,8 @@ export const commandLabels = {
   'set-into': ({ code, ids }: { code: string; ids: Several }) =>
     ids.length === 1 ? `Let ${code} in` : `Let ${ids.length} ${code} in`,
   'set-item': ({ code }: { code: string }) => `Set ${code}`,
+  'set-out-zone': ({ angle }: { angle?: number }) =>
+    angle === undefined ? 'Set tiles out' : 'Turn the tiles',
   'set-over': () => 'Hang it over the opening',
   'set-plinth': (change: { back?: number | null; none?: boolean }) => {
     if (change.none !== undefined) return change.none ? 'Leave the plinth out' : 'Put a plinth under it';
@@ -86,6 +89,8 @@ export const commandLabels = {
     return value === null ? `Let the ${name} follow the room` : `Change the ${name}`;
   },
   'set-tie': () => 'Set a tie',
+  'set-tiling': ({ way }: { way: string | null }) =>
+    way === null ? 'Tile as usual' : way === 'around' ? 'Tile round it' : 'Tile under it',
   'set-top-corner': ({ shape }: { shape: object | null }) =>
     !shape ? 'Make a corner sharp' : 'radius' in shape ? 'Round a corner' : 'Cut a corner',
   'set-top-edge': ({ overhang }: { overhang: number | null }) =>

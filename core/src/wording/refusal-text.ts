@@ -26,6 +26,7 @@ const sought: Record<Sought, string> = {
   profile: 'profile',
   thing: 'thing',
   underlay: 'underlay',
+  zone: 'zone',
 };
 const straightOnly: Record<StraightOnly, string> = {
   'push-corner': 'its corner can be pushed',
@@ -241,6 +242,8 @@ const wording: Wording = {
     `Piece “${piece}” can be cut from no tile: it is too large for one, or its factory sides are further apart than a tile’s.`,
   'tiles-too-many': ({ count, most }) =>
     `That would be about ${count} tiles; at most ${most} are laid at once. Use a larger tile or a smaller zone.`,
+  'zone-empty': () =>
+    'Nothing is left to be tiled there. Draw the zone where the floor or the wall is free, or let what stands there be tiled under.',
   'stagger-too-far': ({ least, most }, show) =>
     `End joints ${show(least)} apart from those of the next rows leave no place: with planks this long ${show(most)} is the most.`,
   'tie-unavailable': ({ side }) => `Nothing stands ${facing[side]} of it to measure from. Use another side.`,

@@ -25,6 +25,8 @@ import {
   edgeProfiles,
   doorStyles,
   handleStyles,
+  tilingWays,
+  type TilingWay,
   MOST_FINISH,
   type CornerJoint,
   type EdgeProfile,
@@ -173,6 +175,8 @@ export class ItemRecord {
   @Optional() @Nested(PlinthWay) plinth?: PlinthWay;
   /** The trims of its own along it. */
   @Optional() @Nested(ItemTrims) trims?: ItemTrims;
+  /** Whether floor and wall are tiled round it or under and behind it, where its kind does not say it rightly. */
+  @Optional() @OneOf(tilingWays) tiled?: TilingWay;
   /** What it is called, where its kind does not say it. */
   @Optional() @Words(1, 60) name?: string;
   /** What its fronts are finished with, or all of it where it has none. */

@@ -1,0 +1,49 @@
+import { styleOf, type Design } from '../document/design';
+import { ok, type Result } from '../result';
+import { originOf, tiledZones, type TiledZone } from '../tile/zones/zone-laying';
+import { zoneOrder, type SizeOrder } from '../tile/zones/zone-order';
+import { quantise } from '../units/units';
+import { refusalText } from '../wording/refusal-text';
+
+const pairOf = ({ x, y }: { x: number; y: number }) => [quantise(x), quantise(y)];
+
+/** Every zone of a room: where it is, how it is laid, its counts and cuts, and what is ordered for it; lengths mm, areas mm², angles degrees. One that can't be laid says why. */
+export function designTileCommand(design: Design): Result<object> {
+  const zones: object[] = [];
+  for (const zone of tiledZones(design)) {
+    const told = toldZone(design, zone);
+    if (!told.ok) return told;
+    zones.push(told.value);
+  }
+  return ok({ zones });
+}
+
+function toldZone(design: Design, { id, letter, record, surface, rings, tiled }: TiledZone): Result<object> {
+  const { name, pattern, tile, joint, finish } = record;
+  const { at, angle } = originOf(record);
+  const what = {
+    ...{ id, letter, name: name ?? null, on: surface.face?.letter ?? 'floor', finish: finish ?? null },
+    ...{ pattern, tile, joint, origin: pairOf(at), angle },
+    outline: rings.map((ring) => ring.map(pairOf)),
+  };
+  if (!tiled.ok) return ok({ ...what, problem: refusalText(tiled.refusal, styleOf(design)) });
+  const { count, edges, narrowest, slivers, laid } = tiled.value;
+  const order = zoneOrder(record, tiled.value);
+  if (!order.ok) return order;
+  const { sizes, ...all } = order.value;
+  return ok({
+    ...what,
+    area: laid.zoneArea,
+    ...count,
+    ...{ narrowest, slivers },
+    edges: edges.map(({ a, b, size, widest }) => ({ from: pairOf(a), to: pairOf(b), size, widest })),
+    order: { ...all, sizes: sizes.map(toldSize) },
+  });
+}
+
+const toldSize = ({ tile, whole, cut, tiles, withoutReuse, bought, boxes, offcuts, waste, plan }: SizeOrder) => ({
+  ...{ tile, whole, tiles, withoutReuse, bought, boxes, offcuts, waste },
+  pieces: cut.map(({ id, w, h, factory }) => ({ id, w: quantise(w), h: quantise(h), factory })),
+  from: plan?.tiles ?? null,
+  proven: plan?.proven ?? null,
+});

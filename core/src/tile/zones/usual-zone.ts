@@ -1,0 +1,72 @@
+import { roomOf, type Design } from '../../document/design';
+import type { ZonePlace, ZoneRecord } from '../../document/records';
+import { boundsOf } from '../../geometry/polygon';
+import { finishNamed, finishes, type Finish } from '../../surfaces/finishes';
+import { quantise } from '../../units/units';
+import { bestBond, bestGrid } from '../best-grid';
+import { zoneAreas, type ZoneArea } from './zone-areas';
+import { choiceOf, originOf } from './zone-laying';
+
+/** A tile of a finish, laid as it says: in rows, each moved on by its share of a tile. */
+export function laidIn({ name, tile }: Finish): Pick<ZoneRecord, 'finish' | 'joint' | 'pattern' | 'tile'> | null {
+  if (!tile) return null;
+  const d = tile.offset === 0 ? 1 : Math.max(2, Math.min(100, Math.round(1 / Math.min(tile.offset, 1 - tile.offset || 1))));
+  return {
+    ...{ finish: name, joint: tile.joint, tile: { w: tile.long, h: tile.high } },
+    pattern: tile.offset === 0 ? { type: 'grid' } : { type: 'running', offset: { n: Math.round(tile.offset * d), d } },
+  };
+}
+
+/** What a zone is laid with until a tile is chosen. */
+const usualFinish = finishes.find(({ tile }) => tile)!;
+
+/** Where a zone is to be: the whole floor, a whole face, or an outline on either, mm along and across it from the left end of a face, of the floor as in plan. */
+export interface ZoneWish {
+  id: string;
+  face: string | null;
+  corners?: ZonePlace[];
+}
+
+/** A zone as it usually is: with the room's tile for it, set out as well as can be. */
+export function usualZone(design: Design, { id, face, corners }: ZoneWish): ZoneRecord {
+  const { floorFinish, wallFinish } = roomOf(design);
+  const wanted = finishNamed(design, face === null ? floorFinish : wallFinish);
+  const zone: ZoneRecord = {
+    ...{ kind: 'zone', id },
+    placement: face === null ? { on: 'floor', x: 0, y: 0, turn: 0 } : { on: 'face', face, from: 'left', distance: 0, off: 0 },
+    ...(corners && { corners }),
+    ...(laidIn(wanted ?? usualFinish) ?? laidIn(usualFinish)!),
+    ...{ origin: { x: 0, y: 0 }, angle: 0 },
+  };
+  return wellSetOut(design, zone);
+}
+
+/** A zone with its pattern begun where the narrowest cut is widest; one that is laid in no rows with a corner of its repeat in the middle. */
+export function wellSetOut(design: Design, zone: ZoneRecord): ZoneRecord {
+  const area = zoneAreas({ ...design, records: { ...design.records, [zone.id]: zone } }).find(({ id }) => id === zone.id);
+  return area && area.rings.length > 0 ? { ...zone, origin: bestOrigin(area) } : zone;
+}
+
+function bestOrigin({ record, rings }: Pick<ZoneArea, 'record' | 'rings'>): ZonePlace {
+  const { tile, joint, pattern } = record;
+  const { angle } = originOf(record);
+  const question = { zone: rings, tile, angle, joints: [joint] };
+  const choice = choiceOf(pattern, tile, joint);
+  const module = tile.w + joint;
+  const rows = rowsOf(choice, module);
+  if (rows) {
+    const { offset } = rows.length === 1 ? bestGrid(question) : bestBond({ ...question, shifts: () => rows });
+    return { x: quantise(offset.x), y: quantise(offset.y) };
+  }
+  const { left, right, bottom, top } = boundsOf(rings.flat());
+  return { x: quantise((left + right) / 2), y: quantise((bottom + top) / 2) };
+}
+
+/** How far each row of a bond lying along is moved on, mm, over and over again; null for what is laid in no such rows. */
+export function rowsOf(choice: ReturnType<typeof choiceOf>, module: number): readonly number[] | null {
+  if (choice.type === 'grid') return [0];
+  if (choice.type === 'plank') return choice.stagger;
+  if (choice.type !== 'running') return null;
+  const [n, d] = choice.offset;
+  return Array.from({ length: d }, (_, row) => ((((row * n) % d) + d) % d / d) * module);
+}
