@@ -41,7 +41,18 @@ function toldZone(design: Design, { id, letter, record, surface, rings, tiled }:
   });
 }
 
-const toldSize = ({ tile, whole, cut, tiles, withoutReuse, bought, boxes, offcuts, waste, plan }: SizeOrder) => ({
+const toldSize = ({
+  tile,
+  whole,
+  cut,
+  tiles,
+  withoutReuse,
+  bought,
+  boxes,
+  offcuts,
+  waste,
+  plan,
+}: SizeOrder) => ({
   ...{ tile, whole, tiles, withoutReuse, bought, boxes, offcuts, waste },
   pieces: cut.map(({ id, w, h, factory }) => ({ id, w: quantise(w), h: quantise(h), factory })),
   from: plan?.tiles ?? null,

@@ -9,6 +9,8 @@ export const setOutZone: Command<{ id: string; origin: ZonePlace; angle?: number
   id: 'set-out-zone',
   run(design, { id, origin, ...turned }) {
     const zone = recordOf(design, 'zone', id);
-    return zone ? writtenZone(design, { ...zone, ...turned, origin }) : refuse('record-missing', { id, what: 'zone' });
+    return zone
+      ? writtenZone(design, { ...zone, ...turned, origin })
+      : refuse('record-missing', { id, what: 'zone' });
   },
 };

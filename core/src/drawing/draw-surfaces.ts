@@ -7,12 +7,14 @@ import { trimAt } from '../surfaces/trim-piece';
 import { shapeReach } from '../surfaces/trim-profiles';
 import { trims } from '../surfaces/trims';
 import { waterfalls } from '../surfaces/waterfalls';
+import { drawFloorTiles } from './draw-tiles';
 import type { DrawSurfaces } from './plan-with';
 import type { PlanMode } from './plan-cut';
 import { DASH, line, WEIGHT, type Primitive } from './primitives';
 
-/** The surfaces of a room in plan: tops with what stands on them and falls from them, and trims. */
+/** The surfaces of a room in plan: the tiles of the floor, tops with what stands on them and falls from them, and trims. */
 export const drawSurfaces: DrawSurfaces = (design, mode, wanted) => [
+  ...(wanted('tiles') && mode !== 'ceiling' ? drawFloorTiles(design) : []),
   ...(wanted('tops') && mode !== 'ceiling' ? drawTops(design) : []),
   ...(wanted('trims') ? drawTrims(design, mode) : []),
 ];

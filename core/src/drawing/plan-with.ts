@@ -16,10 +16,10 @@ import { DASH, line, TEXT, WEIGHT, type Layer, type Primitive } from './primitiv
 import { textWidth } from './text-layout';
 
 /** What a plan leaves away while its shape is being dragged: what takes long to place, and would be out of date. */
-export const WHILE_MOVING: readonly Layer[] = ['dimensions', 'labels', 'numbers', 'tops', 'trims'];
+export const WHILE_MOVING: readonly Layer[] = ['dimensions', 'labels', 'numbers', 'tops', 'trims', 'tiles'];
 
 /** What of a plan lies within the rest, so that it says nothing of how far that reaches. */
-export const WITHIN: readonly Layer[] = ['labels', 'numbers', 'tops', 'trims'];
+export const WITHIN: readonly Layer[] = ['labels', 'numbers', 'tops', 'trims', 'tiles'];
 
 /** How a plan is drawn. */
 export interface PlanOptions {
@@ -46,9 +46,11 @@ export function drawPlanWith(
 ): Primitive[] {
   const { without = [], mode = 'wall-units', cut = usualCut(roomOf(design).unit) } = options;
   const wanted = (layer: Layer) => !without.includes(layer);
+  const drawn = surfaces?.(design, mode, wanted) ?? [];
   const marks = [
+    ...drawn.filter(({ layer }) => layer === 'tiles'),
     ...drawItems(design, mode, cut),
-    ...(surfaces?.(design, mode, wanted) ?? []),
+    ...drawn.filter(({ layer }) => layer !== 'tiles'),
     ...(wanted('numbers') ? drawNumbers(design, scale, mode, cut) : []),
     ...drawWalls(design, scale),
     ...drawFixed(design, mode, cut),

@@ -10,6 +10,7 @@ export type Layer =
   | 'services'
   | 'plinths'
   | 'trims'
+  | 'tiles'
   | 'tops'
   | 'items'
   | 'numbers'

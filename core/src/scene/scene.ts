@@ -2,6 +2,7 @@ import { perDesign, roomOf, type Design } from '../document/design';
 import type { FaceRecord, FixedRecord, OpeningRecord, ServiceRecord } from '../document/records';
 import { remember } from '../document/remember';
 import { inward, type Point } from '../geometry/point';
+import type { Polygon } from '../geometry/polygon';
 import { constructionOf, constructionOfItem, type ConstructionMethod } from '../ranges/construction';
 import { findRange, rangesOf } from '../ranges/shelf';
 import { isObject } from '../ranges/item-kind';
@@ -28,6 +29,7 @@ import type { SceneGroup, ScenePart, Substance } from './scene-part';
 import { boxedTiles, floorTiles, JOINT_BACK, underTiles, wallTiles } from './tile-parts';
 import { surfaceGroup } from './top-parts';
 import { trimGroups } from './trim-parts';
+import { besideZones, tiledFloor, zoneGroups } from './zone-parts';
 import { wallMesh } from './wall-parts';
 
 /** Thickness of the floor under the room, mm. */
@@ -37,6 +39,7 @@ const SLAB = 120;
 export const sceneOf: (design: Design) => readonly SceneGroup[] = perDesign((design) => [
   floorGroup(design),
   ceilingGroup(design),
+  ...zoneGroups(design),
   ...wallGroups(design),
   ...openingGroups(design),
   ...solidsOf(design).flatMap((solid) => (solid.of === 'trim' ? [] : solidGroup(design, solid))),
@@ -48,21 +51,28 @@ function floorGroup(design: Design): SceneGroup {
   const { outline, faces } = roomShape(design);
   // Boards and courses run along the longest face.
   const { u } = faces.reduce((a, b) => (b.chord > a.chord ? b : a));
-  return makeFloor(outline, { u, finish: finishOf(design, 'floor') });
+  return makeFloor(outline, { u, finish: finishOf(design, 'floor'), tiled: tiledFloor(design) });
 }
 
-const makeFloor = remember(
-  (outline: readonly Point[], { u, finish }: { u: Point; finish: Finish | null }): SceneGroup => {
-    const named = finish && { finish };
-    const parts: ScenePart[] = finish?.tile
-      ? [
-          { substance: 'grout', ...named, mesh: prism(outline, -SLAB, -JOINT_BACK) },
-          ...floorTiles(outline, u, finish),
-        ]
-      : [{ substance: 'floor', ...named, mesh: grained(prism(outline, -SLAB, 0), [u.x, u.y, 0]) }];
-    return { key: 'floor', source: null, of: 'floor', parts };
-  },
-);
+interface Floor {
+  u: Point;
+  finish: Finish | null;
+  /** What zones take of it. */
+  tiled: readonly Polygon[];
+}
+
+const makeFloor = remember((outline: readonly Point[], { u, finish, tiled }: Floor): SceneGroup => {
+  const named = finish && { finish };
+  if (tiled.length > 0)
+    return { key: 'floor', source: null, of: 'floor', parts: besideZones(outline, u, finish, tiled) };
+  const parts: ScenePart[] = finish?.tile
+    ? [
+        { substance: 'grout', ...named, mesh: prism(outline, -SLAB, -JOINT_BACK) },
+        ...floorTiles(outline, u, finish),
+      ]
+    : [{ substance: 'floor', ...named, mesh: grained(prism(outline, -SLAB, 0), [u.x, u.y, 0]) }];
+  return { key: 'floor', source: null, of: 'floor', parts };
+});
 
 const ceilingGroup = (design: Design): SceneGroup =>
   makeCeiling(roomShape(design), { finish: finishOf(design, 'ceiling') });

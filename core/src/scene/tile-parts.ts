@@ -92,7 +92,7 @@ function tiled(
 }
 
 /** The mesh of a tile with a piece of the figure of its own, as no two come from the kiln alike. */
-function figured(mesh: Mesh, index: number): Mesh {
+export function figured(mesh: Mesh, index: number): Mesh {
   const off = [(index * 618) % 1_000, (index * 383) % 1_000];
   return { ...mesh, uvs: mesh.uvs.map((one, k) => one + off[k % 2]!) };
 }

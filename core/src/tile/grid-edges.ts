@@ -57,7 +57,8 @@ interface Stretch {
 export function seenEdges(zone: readonly Polygon[]): Stretch[] {
   const edges: Stretch[] = [];
   const seen = zone.length > 1 ? stretchesIn(zone) : (a: Point, b: Point) => [{ a, b }];
-  for (const ring of zone) forEachEdge(ring, (a, b) => void (distance(a, b) > ALONG && edges.push(...seen(a, b))));
+  for (const ring of zone)
+    forEachEdge(ring, (a, b) => void (distance(a, b) > ALONG && edges.push(...seen(a, b))));
   return edges;
 }
 

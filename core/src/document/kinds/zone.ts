@@ -1,5 +1,16 @@
 import { Equals, IsInt } from 'class-validator';
-import { Between, ListOf, Millimetres, Nested, Numbers, OneOf, Optional, Radians, RecordId, Words } from '../decorators';
+import {
+  Between,
+  ListOf,
+  Millimetres,
+  Nested,
+  Numbers,
+  OneOf,
+  Optional,
+  Radians,
+  RecordId,
+  Words,
+} from '../decorators';
 import {
   LEAST_REPEAT,
   MOST_FACE,

@@ -10,6 +10,7 @@ import { formatLength } from '../../units/format-length';
 import type { LengthStyle } from '../../units/units';
 import { serviceSymbol } from '../draw-services';
 import { line, outline, TEXT, WEIGHT, type Primitive } from '../primitives';
+import { drawFaceTiles } from '../draw-tiles';
 import { bodiesIn, drawFrontNumbers, drawHidden, drawPanels, numbersOf, seenBefore } from './draw-bodies';
 import { finishNamed } from '../../surfaces/finishes';
 import { codeOf, drawFinishCodes } from './finish-codes';
@@ -30,10 +31,11 @@ export function drawElevation(design: Design, face: PlacedFace, scale: number): 
   const numbered = solids.map(({ id }) => numbers.get(id));
   const style = styleOf(design);
   const codes = solids.map((solid) => codeOf(design, solid));
+  const tiles = drawFaceTiles(design, face.id);
   const wall = finishNamed(design, face.record.finish ?? roomOf(design).wallFinish)?.code;
   return elevationMarks(face.record, {
     ...{ face, frame, solids, openings, services, numbered, style, scale },
-    ...{ codes, wall },
+    ...{ codes, wall, tiles },
   });
 }
 
@@ -50,12 +52,14 @@ interface Shown {
   /** The finish code of each solid, and of the wall, where they have one. */
   codes: readonly (string | undefined)[];
   wall: string | undefined;
+  /** What its tiles are drawn as. */
+  tiles: readonly Primitive[];
 }
 
 const elevationMarks = remember(
   (
     { id }: FaceRecord,
-    { face, frame, solids, openings, services, numbered, style, scale, codes, wall }: Shown,
+    { face, frame, solids, openings, services, numbered, style, scale, codes, wall, tiles }: Shown,
   ) => {
     const bodies = bodiesIn(frame, solids);
     const coded = new Map(solids.flatMap((solid, index) => (codes[index] ? [[solid, codes[index]]] : [])));
@@ -68,6 +72,7 @@ const elevationMarks = remember(
     );
     return [
       drawWall(frame, id),
+      ...tiles,
       ...openings.flatMap((opening) => drawFaceOpening(opening, bodies.panels)),
       ...drawPanels(bodies, scale),
       ...drawHidden(bodies),

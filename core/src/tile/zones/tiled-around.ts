@@ -47,8 +47,7 @@ export const floorHoles: (design: Design) => readonly Polygon[] = perDesign((des
     const free = items.flatMap((id) => (under.has(id) ? [under.get(id)!] : []));
     holes.push(...(free.length > 0 ? without([outline], free) : [outline]));
   }
-  for (const box of standing)
-    if (!under.has(box.id) && !onPlinth.has(box.id)) holes.push(box.footprint);
+  for (const box of standing) if (!under.has(box.id) && !onPlinth.has(box.id)) holes.push(box.footprint);
   for (const { low, footprint } of fixedThings(design)) if (low <= ON_FLOOR) holes.push(footprint);
   return holes;
 });
@@ -76,7 +75,8 @@ export function faceHoles(design: Design, face: PlacedFace): FaceHole[] {
   };
   for (const box of itemBoxes(design))
     if (tilingOf(box) === 'around') for (const piece of box.pieces) add(piece, box.low, box.high);
-  for (const thing of fixedThings(design)) for (const piece of thing.pieces) add(piece, thing.low, thing.high);
+  for (const thing of fixedThings(design))
+    for (const piece of thing.pieces) add(piece, thing.low, thing.high);
   for (const { outline, underside, surface } of tops(design))
     for (const ring of outline)
       if (signedArea(ring) > 0) for (const piece of convexPieces(ring)) add(piece, underside, surface);
@@ -95,12 +95,16 @@ function stretchAt(face: PlacedFace, polygon: Polygon): readonly [number, number
     return to > from ? [from, to] : null;
   }
   const places = polygon.map((corner) => projectOn(face, corner));
-  const alongs = places.map(({ along }) => along).filter((along) => along > -AT_FACE && along < face.length + AT_FACE);
+  const alongs = places
+    .map(({ along }) => along)
+    .filter((along) => along > -AT_FACE && along < face.length + AT_FACE);
   if (alongs.length < places.length) return null;
   const [from, to] = [Math.min(...alongs), Math.max(...alongs)];
   // Straight things touch a bent wall with their middle or their corners only.
   const bulge = arcDepth(Math.min(to - from, 2 * face.arc.radius), face.arc.radius, false);
-  return Math.min(...places.map(({ out }) => out)) <= AT_FACE + bulge ? [Math.max(0, from), Math.min(face.length, to)] : null;
+  return Math.min(...places.map(({ out }) => out)) <= AT_FACE + bulge
+    ? [Math.max(0, from), Math.min(face.length, to)]
+    : null;
 }
 
 export const rectangleOf = ({ left, right, bottom, top }: FaceHole): Point[] => [

@@ -8,12 +8,21 @@ import { zoneAreas, type ZoneArea } from './zone-areas';
 import { choiceOf, originOf } from './zone-laying';
 
 /** A tile of a finish, laid as it says: in rows, each moved on by its share of a tile. */
-export function laidIn({ name, tile }: Finish): Pick<ZoneRecord, 'finish' | 'joint' | 'pattern' | 'tile'> | null {
+export function laidIn({
+  name,
+  tile,
+}: Finish): Pick<ZoneRecord, 'finish' | 'joint' | 'pattern' | 'tile'> | null {
   if (!tile) return null;
-  const d = tile.offset === 0 ? 1 : Math.max(2, Math.min(100, Math.round(1 / Math.min(tile.offset, 1 - tile.offset || 1))));
+  const d =
+    tile.offset === 0
+      ? 1
+      : Math.max(2, Math.min(100, Math.round(1 / Math.min(tile.offset, 1 - tile.offset || 1))));
   return {
     ...{ finish: name, joint: tile.joint, tile: { w: tile.long, h: tile.high } },
-    pattern: tile.offset === 0 ? { type: 'grid' } : { type: 'running', offset: { n: Math.round(tile.offset * d), d } },
+    pattern:
+      tile.offset === 0
+        ? { type: 'grid' }
+        : { type: 'running', offset: { n: Math.round(tile.offset * d), d } },
   };
 }
 
@@ -33,7 +42,10 @@ export function usualZone(design: Design, { id, face, corners }: ZoneWish): Zone
   const wanted = finishNamed(design, face === null ? floorFinish : wallFinish);
   const zone: ZoneRecord = {
     ...{ kind: 'zone', id },
-    placement: face === null ? { on: 'floor', x: 0, y: 0, turn: 0 } : { on: 'face', face, from: 'left', distance: 0, off: 0 },
+    placement:
+      face === null
+        ? { on: 'floor', x: 0, y: 0, turn: 0 }
+        : { on: 'face', face, from: 'left', distance: 0, off: 0 },
     ...(corners && { corners }),
     ...(laidIn(wanted ?? usualFinish) ?? laidIn(usualFinish)!),
     ...{ origin: { x: 0, y: 0 }, angle: 0 },
@@ -43,7 +55,9 @@ export function usualZone(design: Design, { id, face, corners }: ZoneWish): Zone
 
 /** A zone with its pattern begun where the narrowest cut is widest; one that is laid in no rows with a corner of its repeat in the middle. */
 export function wellSetOut(design: Design, zone: ZoneRecord): ZoneRecord {
-  const area = zoneAreas({ ...design, records: { ...design.records, [zone.id]: zone } }).find(({ id }) => id === zone.id);
+  const area = zoneAreas({ ...design, records: { ...design.records, [zone.id]: zone } }).find(
+    ({ id }) => id === zone.id,
+  );
   return area && area.rings.length > 0 ? { ...zone, origin: bestOrigin(area) } : zone;
 }
 
@@ -68,5 +82,5 @@ export function rowsOf(choice: ReturnType<typeof choiceOf>, module: number): rea
   if (choice.type === 'plank') return choice.stagger;
   if (choice.type !== 'running') return null;
   const [n, d] = choice.offset;
-  return Array.from({ length: d }, (_, row) => ((((row * n) % d) + d) % d / d) * module);
+  return Array.from({ length: d }, (_, row) => (((((row * n) % d) + d) % d) / d) * module);
 }

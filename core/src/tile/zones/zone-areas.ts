@@ -2,7 +2,16 @@ import { perDesign, recordsOf, type Design } from '../../document/design';
 import { groupedBy } from '../../document/grouped';
 import type { ZoneRecord } from '../../document/records';
 import type { Point } from '../../geometry/point';
-import { boundsMeet, boundsOf, contains, distanceToSegment, forEachEdge, segmentsCross, signedArea, type Polygon } from '../../geometry/polygon';
+import {
+  boundsMeet,
+  boundsOf,
+  contains,
+  distanceToSegment,
+  forEachEdge,
+  segmentsCross,
+  signedArea,
+  type Polygon,
+} from '../../geometry/polygon';
 import { intersect } from '../../geometry/region';
 import { SAME_PLACE } from '../../geometry/tolerance';
 import { openingsOn } from '../../survey/openings';
@@ -124,9 +133,12 @@ function liesIn(outline: Polygon, other: Polygon): boolean {
       crossing ||= touching || cornered ? false : segmentsCross(a, b, c, d);
     });
   });
-  return !crossing && outline.every((a, index) => {
-    const b = outline[(index + 1) % outline.length]!;
-    const middle = { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 };
-    return contains(other, middle) || isAt(middle);
-  });
+  return (
+    !crossing &&
+    outline.every((a, index) => {
+      const b = outline[(index + 1) % outline.length]!;
+      const middle = { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 };
+      return contains(other, middle) || isAt(middle);
+    })
+  );
 }

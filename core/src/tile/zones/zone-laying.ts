@@ -70,11 +70,19 @@ export const originOf = ({ origin: { x, y }, angle }: Pick<ZoneRecord, 'origin' 
 });
 
 /** What a pattern repeats for its tile and joint. */
-export const zoneCell = ({ pattern, tile, joint }: Pick<ZoneRecord, 'joint' | 'pattern' | 'tile'>): Result<Cell> =>
+export const zoneCell = ({
+  pattern,
+  tile,
+  joint,
+}: Pick<ZoneRecord, 'joint' | 'pattern' | 'tile'>): Result<Cell> =>
   cellOf(repeatOf(choiceOf(pattern, tile, joint)), tile, joint);
 
 /** A pattern with what was not said of it: rows moved on by half, planks by thirds, a weave as long as its tile. */
-export function choiceOf({ type, offset, stagger, n }: ZonePattern, tile: ZoneTile, joint: number): PatternChoice {
+export function choiceOf(
+  { type, offset, stagger, n }: ZonePattern,
+  tile: ZoneTile,
+  joint: number,
+): PatternChoice {
   switch (type) {
     case 'running':
     case 'vertical':

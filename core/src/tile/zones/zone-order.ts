@@ -6,7 +6,10 @@ import type { Reuse } from '../offcuts/piece-types';
 import { originOf, type LaidZone } from './zone-laying';
 
 /** What a zone takes of one size of tile: pieces, tiles to have, boxes, and what of all that is bought does not lie in it. */
-export interface SizeOrder extends Pick<TileNeed, 'cut' | 'plan' | 'tile' | 'tiles' | 'whole' | 'withoutReuse'> {
+export interface SizeOrder extends Pick<
+  TileNeed,
+  'cut' | 'plan' | 'tile' | 'tiles' | 'whole' | 'withoutReuse'
+> {
   /** With spares; whole boxes, where it is known how many tiles come in one. */
   bought: number;
   boxes: number | null;
@@ -53,7 +56,11 @@ const LONG = 380;
 const BUTTERED = 0.125;
 
 /** The order of a zone: cut pieces nested on as few tiles as may be, or each from one of its own where nothing is used again. */
-export function zoneOrder(zone: ZoneRecord, { laid, count }: LaidZone, reuse: Reuse | null = usualReuse): Result<ZoneOrder> {
+export function zoneOrder(
+  zone: ZoneRecord,
+  { laid, count }: LaidZone,
+  reuse: Reuse | null = usualReuse,
+): Result<ZoneOrder> {
   const needs = tileNeeds(laid, reuse);
   if (!needs.ok) return needs;
   const spares = zone.spares ?? usualSpares(zone);

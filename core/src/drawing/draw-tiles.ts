@@ -1,0 +1,45 @@
+import type { Design } from '../document/design';
+import { remember } from '../document/remember';
+import type { Point } from '../geometry/point';
+import type { Laid } from '../tile/lay';
+import { tiledZones, type TiledZone } from '../tile/zones/zone-laying';
+import { WEIGHT, type Primitive } from './primitives';
+
+/** The tiles of the floor in plan. */
+export const drawFloorTiles = (design: Design): Primitive[] =>
+  marksOf(tiledZones(design).filter(({ surface }) => !surface.face));
+
+/** The tiles of a face: along it from its left end, and up. */
+export const drawFaceTiles = (design: Design, face: string): Primitive[] =>
+  marksOf(tiledZones(design).filter(({ surface }) => surface.face?.id === face));
+
+function marksOf(zones: readonly TiledZone[]): Primitive[] {
+  return zones.flatMap(({ tiled, record, surface }) => {
+    if (!tiled.ok) return [];
+    const { placement } = record;
+    return drawn(tiled.value.laid, {
+      placement: placement.on === 'floor' ? placement : null,
+      zero: surface.zero,
+    });
+  });
+}
+
+/** Where the places of a zone are on its drawing. */
+interface On {
+  placement: { x: number; y: number; turn: number } | null;
+  zero: number;
+}
+
+/** The outlines of all pieces as one mark: the very same one for the same tiles in the same place. */
+const drawn = remember(({ pieces }: Laid, { placement, zero }: On): Primitive => {
+  const at = placement ? inPlan(placement) : ({ x, y }: Point): Point => ({ x: x + zero, y });
+  return {
+    ...{ type: 'path', layer: 'tiles', closed: true, weight: WEIGHT.thin, ink: 'faint' },
+    rings: pieces.flatMap((piece) => piece.outline().map((ring) => ring.map(at))),
+  };
+});
+
+function inPlan({ x: left, y: top, turn }: { x: number; y: number; turn: number }): (at: Point) => Point {
+  const [c, s] = [Math.cos(turn), Math.sin(turn)];
+  return ({ x, y }) => ({ x: left + x * c - y * s, y: top + x * s + y * c });
+}

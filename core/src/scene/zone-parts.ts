@@ -1,0 +1,142 @@
+import type { Design } from '../document/design';
+import type { FloorPlacement } from '../document/records';
+import { remember } from '../document/remember';
+import { chordsFor } from '../geometry/arc';
+import { place, type Point } from '../geometry/point';
+import { boundsOf, contains, signedArea, type Polygon } from '../geometry/polygon';
+import { intersect, without, type Region } from '../geometry/region';
+import { finishNamed, type Finish } from '../surfaces/finishes';
+import { frameAt, type PlacedFace } from '../survey/placed-face';
+import type { Laid } from '../tile/lay';
+import { tiledZones, type TiledZone } from '../tile/zones/zone-laying';
+import { grained, joined, level, prism, type Mesh, type Place } from './mesh';
+import type { SceneGroup, ScenePart } from './scene-part';
+import { rectangle } from './shapes';
+import { figured, JOINT_BACK } from './tile-parts';
+
+/** How far tiles stand out of a wall, mm: just short of the plates that are screwed on them. */
+const TILE_OUT = 8;
+
+/** The zones of tile, each as a thing of its own; those on which nothing can be laid are left away. */
+export const zoneGroups = (design: Design): SceneGroup[] =>
+  tiledZones(design).flatMap(({ id, record, rings, surface, tiled }) => {
+    if (!tiled.ok || tiled.value.laid.pieces.length === 0) return [];
+    const { placement } = record;
+    return makeZone(tiled.value.laid, {
+      ...{ id, rings, face: surface.face, zero: surface.zero },
+      placed: placement.on === 'floor' ? placement : null,
+      finish: finishNamed(design, record.finish),
+    });
+  });
+
+/** What zones take of the floor, in plan, with what they are laid round. */
+export const tiledFloor = (design: Design): Polygon[] =>
+  tiledZones(design).flatMap(({ rings, surface, tiled }) =>
+    tiled.ok && !surface.face
+      ? rings.filter((ring) => signedArea(ring) > 0).map((ring) => ring.map(surface.toPlan))
+      : [],
+  );
+
+/** The floor under zones of tile, so thick, mm, and up to its level what they leave of it. */
+export function besideZones(outline: Polygon, tiled: readonly Polygon[], thick: number): Mesh[] {
+  const low = -JOINT_BACK - UNDER;
+  const rest = parted(without([outline], tiled));
+  const beside = rest.map(({ ring, holes }) => prism(ring, low, 0, { holes }));
+  return [prism(outline, -thick, low), ...(beside.length > 0 ? [joined(...beside)] : [])];
+}
+
+/** The ground of joints lies so much over what is under the tiles, mm. */
+const UNDER = 0.5;
+
+interface Zone {
+  id: string;
+  rings: TiledZone['rings'];
+  placed: FloorPlacement | null;
+  face: PlacedFace | null;
+  zero: number;
+  finish: Finish | null;
+}
+
+const makeZone = remember(({ pieces }: Laid, { id, rings, placed, face, zero, finish }: Zone): SceneGroup => {
+  const onto = face ? ontoFace(face, zero) : ontoFloor(placed!);
+  const named = finish && { finish };
+  const holes = rings.filter((ring) => signedArea(ring) < 0);
+  const ground = without(
+    rings.filter((ring) => signedArea(ring) > 0),
+    holes,
+  );
+  const joints = face?.arc ? inStrips(ground, face) : ground;
+  const tiles = pieces.flatMap((piece, index) =>
+    facesOf(piece.outline()).map((mesh) => figured(grained(onto.lay(mesh, 0), onto.along), index)),
+  );
+  const parts: ScenePart[] = [
+    {
+      substance: 'grout',
+      ...named,
+      mesh: joined(...facesOf(joints).map((mesh) => onto.lay(mesh, JOINT_BACK))),
+    },
+    { substance: 'tile', ...named, mesh: joined(...tiles) },
+  ];
+  return { key: `zone ${id}`, source: id, of: face ? 'wall' : 'floor', parts };
+});
+
+/** Each outline of a region with its holes. */
+function parted(region: Region): { ring: Polygon; holes: Polygon[] }[] {
+  const holes = region.filter((ring) => signedArea(ring) < 0);
+  return region
+    .filter((ring) => signedArea(ring) > 0)
+    .map((ring) => ({ ring, holes: holes.filter((hole) => contains(ring, hole[0]!)) }));
+}
+
+const facesOf = (region: Region): Mesh[] => parted(region).map(({ ring, holes }) => level(ring, 0, holes));
+
+/** How what is flat comes onto a surface: so far behind its face, mm, and which way grain runs there. */
+interface Onto {
+  lay: (mesh: Mesh, back: number) => Mesh;
+  along: Place;
+}
+
+function ontoFloor(placed: FloorPlacement): Onto {
+  const u = { x: Math.cos(placed.turn), y: Math.sin(placed.turn) };
+  const v = { x: -u.y, y: u.x };
+  return {
+    along: [u.x, u.y, 0],
+    lay: (mesh, back) =>
+      mapped(mesh, (at) => {
+        const { x, y } = place(placed, u, at.x, v, at.y);
+        return { place: [x, y, -back], normal: [0, 0, 1] };
+      }),
+  };
+}
+
+function ontoFace(face: PlacedFace, zero: number): Onto {
+  return {
+    along: [face.u.x, face.u.y, 0],
+    lay: (mesh, back) =>
+      mapped(mesh, ({ x: along, y: up }) => {
+        const { at, n } = frameAt(face, zero + along);
+        const { x, y } = place(at, n, TILE_OUT - back, n, 0);
+        return { place: [x, y, up], normal: [n.x, n.y, 0] };
+      }),
+  };
+}
+
+function mapped(mesh: Mesh, onto: (at: Point) => { place: Place; normal: Place }): Mesh {
+  const [positions, normals]: [number[], number[]] = [[], []];
+  for (let i = 0; i < mesh.positions.length; i += 3) {
+    const one = onto({ x: mesh.positions[i]!, y: mesh.positions[i + 1]! });
+    positions.push(...one.place);
+    normals.push(...one.normal);
+  }
+  return { ...mesh, positions, normals };
+}
+
+/** A region of a bent face in strips as wide as its chords, so that what is flat between two places is bent with it. */
+function inStrips(region: Region, { arc, length }: PlacedFace): Region {
+  const { left, right, bottom, top } = boundsOf(region.flat());
+  const count = chordsFor(arc!.radius, arc!.sweep * ((right - left) / length));
+  const at = (index: number) => left + ((right - left) * index) / count;
+  return Array.from({ length: count }, (_, index) =>
+    intersect(region, [rectangle(at(index), at(index + 1), bottom, top)]),
+  ).flat();
+}
