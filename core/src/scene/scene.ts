@@ -63,8 +63,13 @@ interface Floor {
 
 const makeFloor = remember((outline: readonly Point[], { u, finish, tiled }: Floor): SceneGroup => {
   const named = finish && { finish };
-  if (tiled.length > 0)
-    return { key: 'floor', source: null, of: 'floor', parts: besideZones(outline, u, finish, tiled) };
+  if (tiled.length > 0) {
+    const parts = besideZones(outline, tiled, SLAB).map((mesh): ScenePart => ({
+      ...{ substance: 'floor', ...named },
+      mesh: grained(mesh, [u.x, u.y, 0]),
+    }));
+    return { key: 'floor', source: null, of: 'floor', parts };
+  }
   const parts: ScenePart[] = finish?.tile
     ? [
         { substance: 'grout', ...named, mesh: prism(outline, -SLAB, -JOINT_BACK) },
