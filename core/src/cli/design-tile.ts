@@ -35,7 +35,7 @@ function toldZone(design: Design, { id, letter, record, surface, rings, tiled }:
     ...what,
     area: laid.zoneArea,
     ...count,
-    ...{ narrowest, slivers },
+    ...{ narrowest, slivers: slivers.size },
     edges: edges.map(({ a, b, size, widest }) => ({ from: pairOf(a), to: pairOf(b), size, widest })),
     order: { ...all, sizes: sizes.map(toldSize) },
   });

@@ -154,6 +154,8 @@ export const MOST_JOINT = 30;
 /** The thickest tile, mm, and the longest list of how rows of planks are moved on. */
 export const MOST_TILE_THICKNESS = 60;
 export const MOST_STAGGER = 200;
+/** So many edges of a zone are met by the eye first at most. */
+export const MOST_SIGHT = 20;
 /** Every pattern tiles are laid in. */
 export const tilePatterns = [
   'grid',

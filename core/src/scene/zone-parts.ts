@@ -8,6 +8,7 @@ import { intersect, without, type Region } from '../geometry/region';
 import { finishNamed, type Finish } from '../surfaces/finishes';
 import { frameAt, type PlacedFace } from '../survey/placed-face';
 import type { Laid } from '../tile/lay';
+import { zoneRegion } from '../tile/zones/zone-areas';
 import { tiledZones, type TiledZone } from '../tile/zones/zone-laying';
 import { grained, joined, level, prism, type Mesh, type Place } from './mesh';
 import type { SceneGroup, ScenePart } from './scene-part';
@@ -60,11 +61,7 @@ interface Zone {
 const makeZone = remember(({ pieces }: Laid, { id, rings, placed, face, zero, finish }: Zone): SceneGroup => {
   const onto = face ? ontoFace(face, zero) : ontoFloor(placed!);
   const named = finish && { finish };
-  const holes = rings.filter((ring) => signedArea(ring) < 0);
-  const ground = without(
-    rings.filter((ring) => signedArea(ring) > 0),
-    holes,
-  );
+  const ground = zoneRegion(rings);
   const joints = face?.arc ? inStrips(ground, face) : ground;
   const tiles = pieces.flatMap((piece, index) =>
     facesOf(piece.outline()).map((mesh) => figured(grained(onto.lay(mesh, 0), onto.along), index)),

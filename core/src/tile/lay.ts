@@ -37,6 +37,11 @@ export class LaidPiece {
     return this.#rings().map((ring) => ring.map((corner) => this.frame.from(corner)));
   }
 
+  /** All of it as if nothing were cut off, in the zone's places. */
+  uncut(): Point[] {
+    return movedTo(this.piece.ring, this.x, this.y).map((corner) => this.frame.from(corner));
+  }
+
   /** What is left of it, in the places of its cell. */
   remains(): Point[][] {
     return this.#rings().map((ring) => movedTo(ring, -this.x, -this.y));

@@ -3,6 +3,7 @@ import type {
   FinishPart,
   HandleStyle,
   LiningStyle,
+  TilePattern,
   OurProfile,
   TrimUse,
 } from '../document/limits';
@@ -148,6 +149,34 @@ export const outlineNames = {
   'cut-corner': 'Cut corner',
 } as const;
 export type OutlineId = keyof typeof outlineNames;
+
+/** What tiles are laid in. */
+export const patternNames: Record<TilePattern, string> = {
+  grid: 'Straight',
+  running: 'Running bond',
+  vertical: 'Upright bond',
+  plank: 'Planks',
+  herringbone90: 'Herringbone',
+  'double-herringbone': 'Double herringbone',
+  'basket-dots': 'Basket with dots',
+  windmill: 'Windmill',
+  pinwheel: 'Pinwheel',
+  'three-sizes': 'Three sizes',
+  'four-sizes': 'Four sizes',
+  manor: 'Manor',
+  'stepping-stone': 'Stepping stones',
+  chevron: 'Chevron',
+  hexagon: 'Hexagon',
+  'hexagon-flat': 'Hexagon on its flat',
+  'long-hexagon': 'Long hexagon',
+  'octagon-dot': 'Octagon and dot',
+  'square-dot': 'Square and dot',
+  triangle: 'Triangle',
+  rhombus: 'Rhombus',
+  'fish-scale': 'Fish scale',
+  penny: 'Penny round',
+  basketweave: 'Basketweave',
+};
 
 /** What is called so until somebody gives it a name. */
 export const usualNames = { part: 'Part', room: 'Room', standpoint: 'Standpoint' } as const;

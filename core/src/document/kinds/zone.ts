@@ -17,6 +17,7 @@ import {
   MOST_FINISH,
   MOST_JOINT,
   MOST_OUTLINE,
+  MOST_SIGHT,
   MOST_STAGGER,
   MOST_TILE,
   MOST_TILE_THICKNESS,
@@ -71,10 +72,10 @@ export class ZoneRecord {
   @Radians(-6.2832, 6.2832) angle!: number;
   /** How far it goes into the doorways it meets; to the face unless given. */
   @Optional() @Millimetres(0, MOST_WALL) threshold?: number;
-  /** How far it ends before walls and what it is laid round; at them unless given. */
-  @Optional() @Millimetres(0, MOST_JOINT) gap?: number;
   /** The tile it is laid with. */
   @Optional() @Words(1, MOST_FINISH) finish?: string;
+  /** Places on the edges the eye meets first; as proposed unless given. */
+  @Optional() @ListOf(ZonePlace, 0, MOST_SIGHT) sight?: ZonePlace[];
   /** Narrower cuts than this are slivers; 50 mm, or 2 inches, unless given. */
   @Optional() @Millimetres(1, MOST_TILE) sliver?: number;
   /** How many tiles come in a box, and the share of tiles that is bought besides (0.1 is a tenth). */

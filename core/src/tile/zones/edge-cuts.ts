@@ -3,12 +3,13 @@ import { boundsOf, forEachEdge, type Polygon } from '../../geometry/polygon';
 import { seenEdges } from '../grid-edges';
 import type { Laid, LaidPiece } from '../lay';
 
-/** An edge of a zone, the zone to its left, mm: what is left of the tiles that it cuts, the narrowest and the widest across it; null where it cuts none. */
+/** An edge of a zone, the zone to its left, mm: what is left of the tiles that it cuts, the narrowest and the widest across it, and how wide the widest of those is uncut; null where it cuts none. */
 export interface ZoneEdgeCut {
   a: Point;
   b: Point;
   size: number | null;
   widest: number | null;
+  whole: number | null;
 }
 
 /** A side of a piece lies on an edge within this, mm. */
@@ -26,21 +27,21 @@ interface Line extends ZoneEdgeCut {
   top: number;
 }
 
-/** The cuts at the edges of a zone that is laid, and how many pieces have one that is narrower than a limit, mm. */
+/** The cuts at the edges of a zone that is laid, and the pieces that have one that is narrower than a limit, mm. */
 export function edgeCuts(
   { pieces }: Laid,
   rings: readonly Polygon[],
   limit: number,
-): { edges: ZoneEdgeCut[]; slivers: number } {
+): { edges: ZoneEdgeCut[]; slivers: ReadonlySet<LaidPiece> } {
   const lines = seenEdges(rings).flatMap(({ a, b }): Line[] => {
     const long = distance(a, b);
     if (long < SHORT) return [];
     const u = { x: (b.x - a.x) / long, y: (b.y - a.y) / long };
-    return [{ ...{ a, b, u, long, size: null, widest: null }, ...boundsOf([a, b]) }];
+    return [{ ...{ a, b, u, long, size: null, widest: null, whole: null }, ...boundsOf([a, b]) }];
   });
-  let slivers = 0;
-  for (const piece of pieces) if (!piece.whole && cutAt(lines, piece) < limit) slivers += 1;
-  return { edges: lines.map(({ a, b, size, widest }) => ({ a, b, size, widest })), slivers };
+  const slivers = new Set<LaidPiece>();
+  for (const piece of pieces) if (!piece.whole && cutAt(lines, piece) < limit) slivers.add(piece);
+  return { edges: lines.map(({ a, b, size, widest, whole }) => ({ a, b, size, widest, whole })), slivers };
 }
 
 /** The narrowest a piece is across any edge that cuts it, mm; each of these is told. */
@@ -55,6 +56,8 @@ function cutAt(lines: readonly Line[], piece: LaidPiece): number {
       const across = Math.max(...ring.map((corner) => offOf(line, corner)));
       line.size = Math.min(line.size ?? Infinity, across);
       line.widest = Math.max(line.widest ?? 0, across);
+      const all = piece.uncut().map((corner) => offOf(line, corner));
+      line.whole = Math.max(line.whole ?? 0, Math.max(...all) - Math.min(...all));
       narrowest = Math.min(narrowest, across);
     }
   }

@@ -1,11 +1,13 @@
 import { roomOf, type Design } from '../../document/design';
 import type { ZonePlace, ZoneRecord } from '../../document/records';
-import { boundsOf } from '../../geometry/polygon';
+import { cross, type Point } from '../../geometry/point';
+import { boundsOf, type Polygon } from '../../geometry/polygon';
 import { finishNamed, finishes, type Finish } from '../../surfaces/finishes';
 import { quantise } from '../../units/units';
 import { bestBond, bestGrid } from '../best-grid';
+import { Frame } from '../frame';
 import { zoneAreas, type ZoneArea } from './zone-areas';
-import { choiceOf, originOf } from './zone-laying';
+import { choiceOf, originOf, zoneCell } from './zone-laying';
 
 /** A tile of a finish, laid as it says: in rows, each moved on by its share of a tile. */
 export function laidIn({
@@ -58,7 +60,21 @@ export function wellSetOut(design: Design, zone: ZoneRecord): ZoneRecord {
   const area = zoneAreas({ ...design, records: { ...design.records, [zone.id]: zone } }).find(
     ({ id }) => id === zone.id,
   );
-  return area && area.rings.length > 0 ? { ...zone, origin: bestOrigin(area) } : zone;
+  if (!area || area.rings.length === 0) return zone;
+  return { ...zone, origin: centralOrigin(zone, area.rings, bestOrigin(area)) };
+}
+
+/** An origin that lays the same pattern, as near to the middle of the zone as there is one. */
+export function centralOrigin(zone: ZoneRecord, rings: readonly Polygon[], origin: Point): ZonePlace {
+  const cell = zoneCell(zone);
+  if (!cell.ok || rings.length === 0) return { x: quantise(origin.x), y: quantise(origin.y) };
+  const frame = new Frame({ at: { x: 0, y: 0 }, angle: originOf(zone).angle });
+  const [a, b] = [frame.from(cell.value.a), frame.from(cell.value.b)];
+  const { left, right, bottom, top } = boundsOf(rings.flat());
+  const off = { x: (left + right) / 2 - origin.x, y: (bottom + top) / 2 - origin.y };
+  const turn = cross(a, b);
+  const [i, k] = [Math.round(cross(off, b) / turn), Math.round(cross(a, off) / turn)];
+  return { x: quantise(origin.x + i * a.x + k * b.x), y: quantise(origin.y + i * a.y + k * b.y) };
 }
 
 function bestOrigin({ record, rings }: Pick<ZoneArea, 'record' | 'rings'>): ZonePlace {

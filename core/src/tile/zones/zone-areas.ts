@@ -12,7 +12,8 @@ import {
   signedArea,
   type Polygon,
 } from '../../geometry/polygon';
-import { intersect } from '../../geometry/region';
+import { rememberOne } from '../../document/remember';
+import { intersect, without, type Region } from '../../geometry/region';
 import { SAME_PLACE } from '../../geometry/tolerance';
 import { openingsOn } from '../../survey/openings';
 import { facePoint, type PlacedFace } from '../../survey/placed-face';
@@ -24,7 +25,7 @@ import { surfaceOf, type ZoneSurface } from './zone-surface';
 export interface ZoneArea {
   id: string;
   record: ZoneRecord;
-  /** T1, T2 …: floors first, then faces in walking order. */
+  /** T1, T2 …: those of the floor first, then of the faces in walking order; of one surface the largest first. */
   letter: string;
   surface: ZoneSurface;
   rings: readonly Polygon[];
@@ -38,32 +39,47 @@ export const zoneAreas: (design: Design) => readonly ZoneArea[] = perDesign((des
   const records = recordsOf(design, 'zone');
   const bySurface = groupedBy(records, surfaceKey);
   return records
-    .toSorted((a, b) => (order.get(surfaceKey(a)) ?? 0) - (order.get(surfaceKey(b)) ?? 0))
+    .toSorted(
+      (a, b) =>
+        (order.get(surfaceKey(a)) ?? 0) - (order.get(surfaceKey(b)) ?? 0) ||
+        (sizeOf(b) > sizeOf(a) ? 1 : sizeOf(b) < sizeOf(a) ? -1 : 0),
+    )
     .map((record, index): ZoneArea => {
       const surface = surfaceOf(design, record);
+      const letter = `T${index + 1}`;
+      const others = bySurface.get(surfaceKey(record))!.filter((other) => isLetInto(other, record));
+      if (others.some(({ corners }) => !corners))
+        return { id: record.id, record, letter, surface, rings: [] };
       const all = surface.face ? wholeFace(surface.face, surface.zero) : wholeFloor(design, surface, record);
       const outlines = record.corners ? within(counterClockwise(record.corners), all) : all;
       const [bounds, holes] = [boundsOf(outlines.flat()), holesOf(design, surface)];
-      const others = bySurface.get(surfaceKey(record))!.filter((other) => isLetInto(other, record));
       const inlays = others.map((other) => moved(design, other, surface));
       const cutting = [...holes, ...inlays].filter((hole) => boundsMeet(boundsOf(hole), bounds));
       return {
-        ...{ id: record.id, record, surface, letter: `T${index + 1}` },
+        ...{ id: record.id, record, letter, surface },
         rings: [...outlines, ...cutting.map(clockwise)],
       };
     });
 });
+
+/** An area as outlines with holes that neither touch nor stick out, as drawings need it: right to 0.001 mm. */
+export const zoneRegion = rememberOne((rings: readonly Polygon[]): Region =>
+  without(
+    rings.filter((ring) => signedArea(ring) > 0),
+    rings.filter((ring) => signedArea(ring) < 0),
+  ),
+);
 
 export const findZone = (design: Design, id: string): ZoneArea | undefined =>
   zoneAreas(design).find((zone) => zone.id === id);
 
 const sizeOf = ({ corners }: ZoneRecord): number => (corners ? Math.abs(signedArea(corners)) : Infinity);
 
-/** Whether a zone takes its outline out of another: the smaller one, or of two as large that of the later name. */
+/** Whether a zone takes what it has out of another: the smaller one; of two as large, or that both have all of the surface, the one whose name comes first. */
 function isLetInto(one: ZoneRecord, other: ZoneRecord): boolean {
-  if (one === other || !one.corners) return false;
-  const by = sizeOf(one) - sizeOf(other);
-  return by < 0 || (by === 0 && one.id > other.id);
+  if (one === other) return false;
+  const [own, its] = [sizeOf(one), sizeOf(other)];
+  return own < its || (own === its && one.id < other.id);
 }
 
 /** The outline of a zone in the places of another surface of the same kind. */

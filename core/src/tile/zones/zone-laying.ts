@@ -5,7 +5,7 @@ import type { Polygon } from '../../geometry/polygon';
 import { ok, type Result } from '../../result';
 import { countTiles, type TileCount } from '../count';
 import type { Origin } from '../frame';
-import { lay, type Laid } from '../lay';
+import { lay, type Laid, type LaidPiece } from '../lay';
 import { cellOf, type Cell } from '../pattern';
 import { repeatOf, type PatternChoice } from '../patterns';
 import { edgeCuts, type ZoneEdgeCut } from './edge-cuts';
@@ -20,7 +20,7 @@ export interface LaidZone {
   /** The narrowest cut at any edge, mm; null where none is cut. */
   narrowest: number | null;
   /** Pieces with a cut narrower than the limit. */
-  slivers: number;
+  slivers: ReadonlySet<LaidPiece>;
 }
 
 /** A zone with how it is laid, or why it can't be. */

@@ -11,6 +11,7 @@
   import SectionFacts from './SectionFacts.svelte';
   import ServiceFacts from './ServiceFacts.svelte';
   import UnderlayFacts from './UnderlayFacts.svelte';
+  import ZoneFacts from './tile/ZoneFacts.svelte';
 
   /** What is known of a chosen thing, or of several items. */
   let { record, items }: { record: DesignRecord; items: readonly ItemRecord[] } = $props();
@@ -36,6 +37,8 @@
   {#key record.id}<ServiceFacts service={record} />{/key}
 {:else if record.kind === 'underlay'}
   {#key record.id}<UnderlayFacts underlay={record} />{/key}
+{:else if record.kind === 'zone'}
+  {#key record.id}<ZoneFacts zone={record} />{/key}
 {:else if record.kind === 'measurement'}
   {#key record.id}<MeasurementFacts measurement={record} />{/key}
 {/if}

@@ -12,5 +12,6 @@ export const parts = {
   options: later(() => import('./OptionList.svelte')),
   colleagues: later(() => import('./Colleagues.svelte')),
   surface: later(() => import('./surface/SurfacePanel.svelte')),
+  tile: later(() => import('./tile/TilePanel.svelte')),
   draw: later(() => import('./DrawPanel.svelte')),
 };

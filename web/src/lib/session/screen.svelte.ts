@@ -14,6 +14,7 @@ export const steps = [
   { id: 'survey', name: 'Survey' },
   { id: 'set', name: 'Set' },
   { id: 'surface', name: 'Surface' },
+  { id: 'tile', name: 'Tile' },
   { id: 'reach', name: 'Reach' },
   { id: 'draw', name: 'Draw' },
 ] as const;

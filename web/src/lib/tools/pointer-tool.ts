@@ -2,7 +2,7 @@ import type { Point } from 'goodreach';
 import type { OnFace } from './drag-item';
 
 /** The drawings of a room. */
-export type ViewKind = 'plan' | 'unfold' | 'room' | 'sheet';
+export type ViewKind = 'plan' | 'unfold' | 'room' | 'sheet' | 'tile';
 
 /** Something that is done with the pointer in a view: what takes a press has the pointer until it is released or dropped. */
 export interface PointerTool {
@@ -33,6 +33,11 @@ export class ToolStack {
   push(...tools: readonly PointerTool[]): this {
     this.#tools.unshift(...[...tools].reverse());
     return this;
+  }
+
+  /** Takes tools off again, with the view they work in. */
+  remove(...tools: readonly PointerTool[]): void {
+    for (const tool of tools) this.#tools.splice(this.#tools.indexOf(tool), 1);
   }
 
   get active(): boolean {

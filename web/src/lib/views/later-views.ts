@@ -3,6 +3,7 @@ import { later } from '$ui/later';
 /** The views that come once the plan can be worked in. */
 export const laterViews = {
   strip: later(() => import('./unfold/UnfoldView.svelte')),
+  tile: later(() => import('./tile/TileView.svelte')),
   sheets: later(() => import('./sheet/SheetView.svelte')),
   room3d: later(() => import('./room3d/RoomView.svelte'), { isAhead: false }),
   surveyMarks: later(() => import('./plan/SurveyMarks.svelte')),

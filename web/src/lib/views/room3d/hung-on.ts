@@ -7,7 +7,8 @@ const HUNG = 1_000;
 export function hungOn(design: Design, { source, of }: SceneGroup): string | null {
   const record = source === null ? undefined : design.records[source];
   if (record?.kind === 'opening') return record.face;
-  if (record?.kind === 'service') return record.placement.on === 'face' ? record.placement.face : null;
+  if (record?.kind === 'service' || record?.kind === 'zone')
+    return record.placement.on === 'face' ? record.placement.face : null;
   if (of !== 'item') return null;
   const box = findBox(design, source);
   return box?.against && box.low > HUNG ? box.against.face.id : null;

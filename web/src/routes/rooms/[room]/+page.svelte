@@ -150,11 +150,15 @@
       {#key screen.proposing}<Later part={parts.propose} props={{ target: screen.proposing }} />{/key}
     {:else if screen.step === 'set'}<ShelfPanel />
     {:else if screen.step === 'surface'}<Later part={parts.surface} props={{}} />
+    {:else if screen.step === 'tile'}<Later part={parts.tile} props={{}} />
     {:else if screen.step === 'reach'}<Later part={parts.reach} props={{}} />
     {:else}<Later part={parts.draw} props={{ choice }} />{/if}
   </aside>
   <main>
-    {#if screen.step === 'draw'}<Later part={laterViews.sheets} props={{ choice }} />{:else}
+    {#if screen.step === 'draw'}<Later
+        part={laterViews.sheets}
+        props={{ choice }}
+      />{:else if screen.step === 'tile'}<Later part={laterViews.tile} props={{}} />{:else}
       <SplitStage alone={screen.alone}>
         {#snippet plan()}<PlanView />{/snippet}
         <!-- The strip comes once the plan can be worked in. -->

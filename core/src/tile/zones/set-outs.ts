@@ -1,0 +1,227 @@
+import type { ZonePlace, ZoneRecord } from '../../document/records';
+import { distance, dot, length, subtract, type Point } from '../../geometry/point';
+import { boundsOf, type Polygon } from '../../geometry/polygon';
+import { quantise } from '../../units/units';
+import { bestBond, bestGrid } from '../best-grid';
+import { Frame } from '../frame';
+import { framedZone, gridEdges, within, type GridEdge, type Row } from '../grid-edges';
+import { breakPoints, distinct, scoreOf } from '../grid-starts';
+import { rowsOf } from './usual-zone';
+import { choiceOf, layZone, originOf, zoneCell, type LaidZone } from './zone-laying';
+
+/** What set-outs are judged by, and told as: less is better but of the narrowest cut. */
+export const setOutAims = ['slivers', 'sight', 'narrowest', 'balance', 'cut', 'pieces'] as const;
+export type SetOutAim = (typeof setOutAims)[number];
+/** Slivers are kept away first, then whole tiles lie where the eye meets them, and so on. */
+export const usualAims: readonly SetOutAim[] = setOutAims;
+
+/** How good a set-out is: slivers, mm that tiles at sight edges fall short of whole, the narrowest cut, how far opposite cuts differ, cut pieces, all pieces. */
+export type SetOutScore = Record<SetOutAim, number>;
+
+/** A set-out with its score. */
+export interface SetOut {
+  origin: ZonePlace;
+  score: SetOutScore;
+}
+
+export interface SetOutQuestion {
+  zone: ZoneRecord;
+  rings: readonly Polygon[];
+  /** The edges the eye meets first, by their index among the zone's. */
+  sight: readonly number[];
+  aims: readonly SetOutAim[];
+}
+
+/** So many answers are given. */
+const ANSWERS = 6;
+/** So many starts are laid of a grid or bond, of those that score best by their edges alone; and so many by so many of any other pattern, the best of them looked at more closely. */
+const LAID = 60;
+const SIDE = 10;
+const CLOSER = 3;
+
+/** The best set-outs found, and whether none can have a wider narrowest cut. */
+export interface SetOuts {
+  answers: readonly SetOut[];
+  proven: boolean;
+}
+
+/** Looks for the best set-outs of a zone; between two tries the share that is done is told, so that it can be ended. */
+export function* searchSetOuts(question: SetOutQuestion): Generator<number, SetOuts> {
+  const { zone } = question;
+  const rows = rowsOf(choiceOf(zone.pattern, zone.tile, zone.joint), zone.tile.w + zone.joint);
+  const { starts, proven } = rows ? rowStarts(question, rows) : { starts: spread(zone), proven: false };
+  const found: SetOut[] = [];
+  for (const [index, origin] of starts.entries()) {
+    const one = scored(question, origin);
+    if (one) found.push(one);
+    yield ((index + 1) / starts.length) * (rows ? 1 : 0.7);
+  }
+  const best = ranked(found, question.aims);
+  if (!rows) {
+    let near = repeatOf(zone).map((way) => length(way) / SIDE / 2);
+    for (let round = 0; round < CLOSER; round++) {
+      for (const { origin } of ranked(found, question.aims).slice(0, CLOSER))
+        for (const [x, y] of AROUND) {
+          const one = scored(question, { x: origin.x + x * near[0]!, y: origin.y + y * near[1]! });
+          if (one) found.push(one);
+        }
+      near = near.map((by) => by / 3);
+      yield 0.7 + (0.3 * (round + 1)) / CLOSER;
+    }
+  }
+  return { answers: different(rows ? best : ranked(found, question.aims), zone), proven };
+}
+
+/** The same, all at once. */
+export function bestSetOuts(question: SetOutQuestion): SetOuts {
+  const search = searchSetOuts(question);
+  let step = search.next();
+  while (!step.done) step = search.next();
+  return step.value;
+}
+
+const AROUND = [-1, 0, 1]
+  .flatMap((x) => [-1, 0, 1].map((y) => [x, y] as const))
+  .filter(([x, y]) => x !== 0 || y !== 0);
+
+/** The two ways in which a pattern comes again, in the zone's places. */
+function repeatOf(zone: ZoneRecord): [Point, Point] {
+  const cell = zoneCell(zone);
+  const frame = new Frame({ at: { x: 0, y: 0 }, angle: originOf(zone).angle });
+  return cell.ok
+    ? [frame.from(cell.value.a), frame.from(cell.value.b)]
+    : [
+        { x: 1, y: 0 },
+        { x: 0, y: 1 },
+      ];
+}
+
+/** Starts all over the repeat of a pattern. */
+function spread(zone: ZoneRecord): ZonePlace[] {
+  const [a, b] = repeatOf(zone);
+  const { x, y } = zone.origin;
+  return Array.from({ length: SIDE * SIDE }, (_, index) => {
+    const [i, k] = [Math.floor(index / SIDE) / SIDE, (index % SIDE) / SIDE];
+    return { x: x + i * a.x + k * b.x, y: y + i * a.y + k * b.y };
+  });
+}
+
+/** The starts of rows at which an edge comes to a tile's side, with the best one: those whose narrowest row is widest first. */
+function rowStarts(
+  { zone, rings }: SetOutQuestion,
+  rows: readonly number[],
+): { starts: ZonePlace[]; proven: boolean } {
+  const { tile, joint } = zone;
+  const turned = { at: { x: 0, y: 0 }, angle: originOf(zone).angle };
+  const framed = framedZone(rings, turned);
+  const edges = gridEdges(framed);
+  const ends = edges.x.flatMap((edge) => rows.map((shift) => ({ ...edge, at: edge.at - shift })));
+  const frame = new Frame(turned);
+  const question = { zone: rings, tile, angle: turned.angle, joints: [joint] };
+  const best = rows.length === 1 ? bestGrid(question) : bestBond({ ...question, shifts: () => rows });
+  const bounds = boundsOf(framed.flat());
+  const top = frame.to(best.offset);
+  const along = startsOf(ends, { size: tile.w, joint }, [bounds.left, bounds.right], top.x);
+  const up = startsOf(edges.y, { size: tile.h, joint }, [bounds.bottom, bounds.top], top.y);
+  const pairs = along.flatMap((x) =>
+    up.map((y) => ({
+      at: { x: x.start, y: y.start },
+      score: Math.min(x.score, y.score),
+      sum: x.score + y.score,
+    })),
+  );
+  pairs.sort((one, other) => other.score - one.score || other.sum - one.sum);
+  const starts = [top, ...pairs.slice(0, LAID).map(({ at }) => at)].map((at) => frame.from(at));
+  return { starts, proven: best.proven };
+}
+
+/** Places to start one way from: where edges come to a tile's side, a tile or a joint in the middle, and the best, each with its narrowest row. */
+function startsOf(edges: readonly GridEdge[], row: Row, [from, to]: readonly [number, number], best: number) {
+  const centre = (from + to) / 2;
+  const starts = [best, centre - row.size / 2, centre + row.joint / 2, ...breakPoints(edges, row)].map(
+    (start) => within(start, row),
+  );
+  return distinct(starts)
+    .map((start) => ({ start, score: scoreOf(edges, start, row) }))
+    .sort((one, other) => other.score - one.score)
+    .slice(0, 24);
+}
+
+function scored({ zone, rings, sight }: SetOutQuestion, place: Point): SetOut | null {
+  const origin = { x: quantise(place.x), y: quantise(place.y) };
+  const tiled = layZone({ ...zone, origin }, rings);
+  return tiled.ok ? { origin, score: scoreSetOut(zone, tiled.value, new Set(sight)) } : null;
+}
+
+/** How good it is as it is laid. */
+export function scoreSetOut(
+  zone: Pick<ZoneRecord, 'tile'>,
+  { edges, slivers, narrowest, count }: LaidZone,
+  sight: ReadonlySet<number>,
+): SetOutScore {
+  const least = Math.min(zone.tile.w, zone.tile.h);
+  return {
+    slivers: slivers.size,
+    sight: edges.reduce(
+      (sum, { size, whole }, index) => sum + (sight.has(index) && size !== null ? whole! - size : 0),
+      0,
+    ),
+    narrowest: narrowest ?? least,
+    balance: imbalance(edges),
+    cut: count.cut,
+    pieces: count.whole + count.cut,
+  };
+}
+
+/** Edges are opposite where they run against one another for a good part of the shorter, the zone between them. */
+const OPPOSITE = 0.5;
+
+/** By how much the cuts at opposite edges differ, mm, over all pairs. */
+function imbalance(edges: LaidZone['edges']): number {
+  let sum = 0;
+  for (const [index, one] of edges.entries())
+    for (const other of edges.slice(index + 1)) {
+      const [u, v] = [subtract(one.b, one.a), subtract(other.b, other.a)];
+      const [long, far] = [distance(one.a, one.b), distance(other.a, other.b)];
+      if (dot(u, v) > -0.999999 * long * far) continue;
+      const at = (place: Point) => dot(subtract(place, one.a), u) / long;
+      const over =
+        Math.min(long, Math.max(at(other.a), at(other.b))) - Math.max(0, Math.min(at(other.a), at(other.b)));
+      if (over < OPPOSITE * Math.min(long, far)) continue;
+      const whole = Math.max(one.whole ?? 0, other.whole ?? 0);
+      sum += Math.abs((one.size ?? whole) - (other.size ?? whole));
+    }
+  return sum;
+}
+
+/** Sums of lengths that differ by less are the same, mm. */
+const ALIKE = 0.05;
+
+export function isBetterSetOut(one: SetOutScore, other: SetOutScore, aims: readonly SetOutAim[]): number {
+  for (const aim of aims) {
+    const by = aim === 'narrowest' ? other.narrowest - one.narrowest : one[aim] - other[aim];
+    if (Math.abs(by) > ALIKE) return by;
+  }
+  return 0;
+}
+
+const ranked = (found: readonly SetOut[], aims: readonly SetOutAim[]): SetOut[] =>
+  found.toSorted((one, other) => isBetterSetOut(one.score, other.score, aims));
+
+/** The best of them that really differ: in what is seen at the edges, or in what is cut. */
+function different(found: readonly SetOut[], { tile }: ZoneRecord): SetOut[] {
+  const kept: SetOut[] = [];
+  const step = Math.min(tile.w, tile.h) / 20;
+  for (const one of found) {
+    if (kept.length === ANSWERS) break;
+    const isNew = kept.every(
+      ({ score, origin }) =>
+        (Math.abs(score.narrowest - one.score.narrowest) > step ||
+          Math.abs(score.cut - one.score.cut) > 0.02 * score.cut ||
+          Math.abs(score.sight - one.score.sight) > step) &&
+        distance(origin, one.origin) > step,
+    );
+    if (isNew) kept.push(one);
+  }
+  return kept;
+}

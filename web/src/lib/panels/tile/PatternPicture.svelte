@@ -1,0 +1,53 @@
+<script lang="ts">
+  import { layZone, type Finish, type ZoneRecord } from 'goodreach';
+  import { paintZones } from '$lib/views/tile/zone-painter';
+
+  /** A piece of a pattern, laid with the tile in hand by the engine that lays the zone. */
+  interface Props {
+    zone: ZoneRecord;
+    finish: Finish | null;
+    size?: number;
+  }
+  let { zone, finish, size = 56 }: Props = $props();
+
+  /** So many tiles are to be seen across it, of their mean side. */
+  const ACROSS = 3.4;
+  /** Its joints are at least so wide, pixels. */
+  const SEEN = 1.3;
+
+  function painted(canvas: HTMLCanvasElement) {
+    $effect(() => {
+      const { w, h } = zone.tile;
+      const side = Math.max(ACROSS * Math.sqrt(w * h), 1.25 * Math.max(w, h));
+      const ring = [
+        { x: 0, y: 0 },
+        { x: side, y: 0 },
+        { x: side, y: side },
+        { x: 0, y: side },
+      ];
+      const laid = layZone(
+        {
+          ...zone,
+          joint: Math.max(zone.joint, (SEEN * side) / size),
+          origin: { x: side * 0.13, y: side * 0.09 },
+          angle: 0,
+          sliver: 1,
+        },
+        [ring],
+      );
+      if (!laid.ok) return;
+      const value = { ...laid.value, slivers: new Set<never>() };
+      const shown = [{ laid: value, rings: [ring], turn: 0, by: { x: 0, y: 0 }, finish }];
+      const k = size / side;
+      paintZones(canvas, shown, { k, x: 0, y: size }, { width: size, height: size, sliver: '#000' });
+    });
+  }
+</script>
+
+<canvas style="width: {size}px; height: {size}px" {@attach painted} aria-hidden="true"></canvas>
+
+<style>
+  canvas {
+    display: block;
+  }
+</style>

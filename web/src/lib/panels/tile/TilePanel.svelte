@@ -1,0 +1,296 @@
+<script lang="ts">
+  import {
+    finishes,
+    finishFrom,
+    finishNamed,
+    formatArea,
+    laidIn,
+    LEAST_REPEAT,
+    MOST_JOINT,
+    MOST_TILE,
+    patternNames,
+    putZone,
+    recordsOf,
+    removeThings,
+    roomOf,
+    roomShape,
+    tiledZones,
+    usualZone,
+    wellSetOut,
+    type ZoneRecord,
+  } from 'goodreach';
+  import { nanoid } from 'nanoid';
+  import { useWorkspace } from '$lib/tools/context';
+  import { tileWork } from '$lib/tools/tile-work.svelte';
+  import AngleField from '$ui/AngleField.svelte';
+  import Button from '$ui/Button.svelte';
+  import LengthField from '$ui/LengthField.svelte';
+  import More from '$ui/More.svelte';
+  import Swatch from '../surface/Swatch.svelte';
+  import PatternPicker from './PatternPicker.svelte';
+  import TiledRound from './TiledRound.svelte';
+
+  /** The zones of tile of the room; how the one in hand is laid. */
+  const workspace = useWorkspace();
+  const { session, screen } = workspace;
+  const work = tileWork(workspace);
+
+  const design = $derived(session.document);
+  const faces = $derived(roomShape(design).faces);
+  const unit = $derived(roomOf(design).unit);
+  const all = $derived(tiledZones(design));
+  const isWhole = $derived(
+    all.some(({ record, surface }) => !record.corners && (surface.face?.id ?? null) === work.face),
+  );
+  const zone = $derived(work.area?.record ?? null);
+  const finish = $derived(zone && finishNamed(design, zone.finish));
+  const known = $derived([...recordsOf(design, 'finish').map(finishFrom), ...finishes]);
+  const tiles = $derived(known.filter(({ tile }) => tile));
+
+  const run = (change: Partial<ZoneRecord>) =>
+    zone && session.run(putZone, { ...zone, ...change }) ? '' : session.message;
+
+  /** Shows a surface without its zones in hand. */
+  function show(face: string | null) {
+    const first = all.find(({ surface }) => (surface.face?.id ?? null) === face);
+    work.bare = face;
+    screen.select(first?.id ?? null);
+  }
+  function tileAll() {
+    const id = `zone-${nanoid(8)}`;
+    const made = usualZone(session.committed, { id, face: work.face });
+    if (session.run(putZone, made)) screen.select(id);
+  }
+  function remove() {
+    const { area, face } = work;
+    if (!area) return;
+    work.bare = face;
+    if (session.run(removeThings, [area.id])) screen.select(null);
+  }
+  function choose(name: string) {
+    const chosen = tiles.find((one) => one.name === name);
+    const laid = chosen && laidIn(chosen);
+    if (!zone || !laid) return;
+    session.run(putZone, wellSetOut(session.committed, { ...zone, ...laid }));
+  }
+  const where = (face: string | null) =>
+    face === null ? 'Floor' : `Face ${faces.find(({ id }) => id === face)?.letter ?? ''}`;
+</script>
+
+<div class="panel">
+  <label class="surface">
+    <span>Surface</span>
+    <select value={work.face ?? ''} onchange={({ currentTarget: { value } }) => show(value || null)}>
+      <option value="">Floor</option>
+      {#each faces as { id, letter } (id)}<option value={id}>Face {letter}</option>{/each}
+    </select>
+  </label>
+  <div class="acts">
+    <Button
+      look={all.length === 0 ? 'primary' : 'plain'}
+      disabled={isWhole}
+      title={isWhole ? 'All of it is tiled. Draw a zone to let one in.' : undefined}
+      onclick={tileAll}>{work.face === null ? 'Tile the floor' : 'Tile the face'}</Button
+    >
+    <Button aria-pressed={work.draw.shape === 'rectangle'} onclick={() => work.draw.begin('rectangle')}
+      >Rectangle</Button
+    >
+    <Button aria-pressed={work.draw.shape === 'outline'} onclick={() => work.draw.begin('outline')}
+      >Outline</Button
+    >
+  </div>
+  {#if all.length > 0}
+    <ul aria-label="Zones">
+      {#each all as one (one.id)}
+        <li>
+          <button aria-pressed={zone?.id === one.id} onclick={() => screen.select(one.id)}>
+            <b>{one.letter}</b>
+            <span>{one.record.name ?? where(one.surface.face?.id ?? null)}</span>
+            <small>{patternNames[one.record.pattern.type]}</small>
+            <span class="area"
+              >{one.tiled.ok ? formatArea(one.tiled.value.laid.zoneArea, unit) : 'can’t be laid'}</span
+            >
+          </button>
+        </li>
+      {/each}
+    </ul>
+  {/if}
+  {#if zone}
+    <TiledRound {zone} />
+    <h3>Tile</h3>
+    <div class="tiles" role="group" aria-label="Tile">
+      {#each tiles as one (one.name)}
+        <button aria-pressed={one.name === zone.finish} title={one.name} onclick={() => choose(one.name)}>
+          <Swatch finish={one} width={56} height={40} />
+          <span>{one.name}</span>
+        </button>
+      {/each}
+    </div>
+    {#key zone.id}
+      <LengthField
+        label="Along"
+        value={zone.tile.w}
+        style={session.style}
+        least={LEAST_REPEAT}
+        most={MOST_TILE}
+        onset={(w) => run({ tile: { ...zone.tile, w } })}
+      />
+      <LengthField
+        label="Across"
+        value={zone.tile.h}
+        style={session.style}
+        least={LEAST_REPEAT}
+        most={MOST_TILE}
+        onset={(h) => run({ tile: { ...zone.tile, h } })}
+      />
+      <LengthField
+        label="Joint"
+        value={zone.joint}
+        style={session.style}
+        most={MOST_JOINT}
+        onset={(joint) => run({ joint })}
+      />
+    {/key}
+    <h3>Pattern: {patternNames[zone.pattern.type]}</h3>
+    <PatternPicker {zone} {finish} />
+    {#key zone.id}
+      <AngleField
+        label="Turned by"
+        value={zone.angle}
+        least={-180}
+        most={180}
+        onset={(angle) => run({ angle })}
+      />
+      <More title="Set-out by numbers">
+        <LengthField
+          label="Begins along"
+          value={zone.origin.x}
+          style={session.style}
+          least={-30_000}
+          onset={(x) => run({ origin: { ...zone.origin, x } })}
+        />
+        <LengthField
+          label="Begins across"
+          value={zone.origin.y}
+          style={session.style}
+          least={-30_000}
+          onset={(y) => run({ origin: { ...zone.origin, y } })}
+        />
+        {#if zone.placement.on === 'floor'}
+          <LengthField
+            label="Into doorways"
+            value={zone.threshold ?? 0}
+            style={session.style}
+            most={1_500}
+            onset={(threshold) => run({ threshold })}
+          />
+        {/if}
+        <LengthField
+          label="Sliver below"
+          value={zone.sliver ?? Math.min(50, zone.tile.w / 2, zone.tile.h / 2)}
+          style={session.style}
+          least={1}
+          most={MOST_TILE}
+          onset={(sliver) => run({ sliver })}
+        />
+      </More>
+    {/key}
+    <Button look="quiet" onclick={remove}>Remove the zone</Button>
+  {/if}
+</div>
+
+<style>
+  .panel {
+    display: grid;
+    align-content: start;
+    gap: 0.5rem;
+    height: 100%;
+    padding: 0.8rem;
+    overflow-y: auto;
+  }
+  .surface {
+    display: grid;
+    grid-template-columns: 5rem minmax(0, 1fr);
+    align-items: center;
+    color: var(--soft);
+  }
+  select {
+    min-height: max(30px, var(--touch));
+    border: 1px solid var(--rule);
+    border-radius: 3px;
+    background: var(--sheet);
+    color: var(--text);
+  }
+  .acts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.3rem;
+  }
+  .acts :global(button) {
+    padding-inline: 0.6rem;
+  }
+  .acts :global(button[aria-pressed='true']) {
+    border-color: var(--clay);
+    box-shadow: inset 0 -2px var(--clay);
+  }
+  ul {
+    display: grid;
+    gap: 0.2rem;
+    margin: 0;
+    padding: 0;
+    list-style: none;
+  }
+  li button {
+    display: grid;
+    grid-template-columns: 1.6rem minmax(0, 1fr) auto;
+    gap: 0 0.4rem;
+    width: 100%;
+    padding: 0.2rem 0.4rem;
+    border: 1px solid var(--rule);
+    border-radius: 3px;
+    background: var(--sheet);
+    cursor: pointer;
+    text-align: left;
+  }
+  li button[aria-pressed='true'] {
+    border-color: var(--clay);
+    box-shadow: inset 3px 0 var(--clay);
+  }
+  li small {
+    grid-column: 2;
+    grid-row: 2;
+    color: var(--soft);
+    font-size: 12px;
+  }
+  .area {
+    color: var(--tide);
+    font-size: 13px;
+  }
+  h3 {
+    margin-top: 0.4rem;
+    padding-top: 0.5rem;
+    border-top: 1px solid var(--rule);
+    color: var(--soft);
+    font-size: 13px;
+  }
+  .tiles {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(58px, 1fr));
+    gap: 0.3rem;
+  }
+  .tiles button {
+    display: grid;
+    justify-items: center;
+    padding: 2px 0 1px;
+    border: 1px solid var(--rule);
+    border-radius: 3px;
+    background: var(--sheet);
+    cursor: pointer;
+    font-size: 11.5px;
+    overflow: hidden;
+  }
+  .tiles button[aria-pressed='true'] {
+    border-color: var(--clay);
+    box-shadow: 0 0 0 2px var(--clay);
+  }
+</style>

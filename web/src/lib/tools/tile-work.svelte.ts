@@ -1,0 +1,183 @@
+import {
+  centralOrigin,
+  findZone,
+  layZone,
+  onMap,
+  refusalText,
+  setOutZone,
+  sightEdges,
+  tiledZone,
+  usualAims,
+  type LaidZone,
+  type OffsetMap,
+  type Result,
+  type SetOuts,
+  type ZoneArea,
+  type ZonePlace,
+  type ZoneRecord,
+} from 'goodreach';
+import type { DesignSession } from '../session/design-session.svelte';
+import type { ScreenState } from '../session/screen.svelte';
+import { ZoneDraw } from './draw-zone.svelte';
+import TileWorker from './tile.worker?worker';
+import type { ToldOrder, TileAnswer, TileQuestion } from './tile.worker';
+
+/** The zone in hand on the Tile step: as it is stored, as a drag shows it, and what a worker finds out about it. */
+export class TileWork {
+  /** The surface that is shown while no zone is chosen: a face, or null for the floor. */
+  bare: string | null = $state(null);
+  /** Where the field begins while it is dragged. */
+  moved: ZonePlace | null = $state.raw(null);
+  /** What the field is caught by, in words. */
+  caught = $state('');
+  map: OffsetMap | null = $state.raw(null);
+  answers: SetOuts | null = $state.raw(null);
+  order: ToldOrder | null = $state.raw(null);
+  /** Share of a search that is done; null while there is none. */
+  searching: number | null = $state(null);
+  /** Why an answer of the worker did not come. */
+  problem = $state('');
+
+  readonly area: ZoneArea | null = $derived.by(() => {
+    const { selected } = this.screen;
+    return (selected !== null && findZone(this.session.document, selected)) || null;
+  });
+  readonly zone: ZoneRecord | null = $derived.by(() => {
+    const { area, moved } = this;
+    return area && (moved ? { ...area.record, origin: moved } : area.record);
+  });
+  readonly tiled: Result<LaidZone> | null = $derived.by(() => {
+    const { area, zone } = this;
+    if (!area || !zone) return null;
+    return zone === area.record ? tiledZone(area) : layZone(zone, area.rings);
+  });
+  /** As it is stored, to tell what a drag changes. */
+  readonly still: LaidZone | null = $derived.by(() => {
+    const tiled = this.area && tiledZone(this.area);
+    return tiled?.ok ? tiled.value : null;
+  });
+  readonly sight: ReadonlySet<number> = $derived.by(() => {
+    const { area, still } = this;
+    return area && still ? sightEdges(this.session.document, area, still.edges) : new Set();
+  });
+  /** The face whose zones are shown; null for the floor. */
+  readonly face: string | null = $derived.by(() => {
+    const { area, bare } = this;
+    return area ? (area.surface.face?.id ?? null) : bare;
+  });
+
+  /** Draws zones on the surface that is shown. */
+  readonly draw = new ZoneDraw(this);
+
+  /** One for what follows from the zone, and one for searches, which take longer. */
+  readonly #workers: Partial<Record<'facts' | 'search', Worker>> = {};
+
+  constructor(
+    readonly session: DesignSession,
+    readonly screen: ScreenState,
+  ) {
+    // What follows from the zone as it is stored is asked when that changes, never in a drag.
+    $effect(() => {
+      const { area } = this;
+      this.map = null;
+      this.order = null;
+      this.answers = null;
+      this.problem = '';
+      this.#end();
+      if (!area) return;
+      this.#ask({ ask: 'map', zone: area.record, rings: area.rings });
+      this.#ask({ ask: 'order', zone: area.record, rings: area.rings });
+    });
+  }
+
+  /** Where the zone in hand is on its map. */
+  get dot(): [number, number] | null {
+    return this.map && this.zone ? onMap(this.zone, this.map, this.zone.origin) : null;
+  }
+
+  /** Begins the field elsewhere; true when that was done. */
+  setOut(origin: ZonePlace): boolean {
+    const { area } = this;
+    if (!area) return false;
+    const near = centralOrigin(area.record, area.rings, origin);
+    return this.session.run(setOutZone, { id: area.id, origin: near });
+  }
+
+  /** Looks for the best set-outs. */
+  search(): void {
+    const { area } = this;
+    if (!area) return;
+    this.searching = 0;
+    this.answers = null;
+    this.#ask({
+      ...{ ask: 'best', zone: area.record, rings: area.rings },
+      ...{ sight: [...this.sight], aims: usualAims },
+    });
+  }
+
+  /** Ends a search. */
+  endSearch(): void {
+    this.#workers.search?.terminate();
+    delete this.#workers.search;
+    this.searching = null;
+  }
+
+  #end(): void {
+    this.endSearch();
+    this.#workers.facts?.terminate();
+    delete this.#workers.facts;
+  }
+
+  #ask(question: TileQuestion): void {
+    const which = question.ask === 'best' ? 'search' : 'facts';
+    let worker = this.#workers[which];
+    if (!worker) {
+      worker = new TileWorker();
+      worker.onmessage = ({ data }: MessageEvent<TileAnswer>) => this.#take(data);
+      worker.onerror = ({ message }) => {
+        this.problem = `What was to be computed of the tiles has failed: ${message}. Change something, and it is tried again.`;
+        this.#end();
+      };
+      this.#workers[which] = worker;
+    }
+    worker.postMessage(question);
+  }
+
+  #take(answer: TileAnswer): void {
+    switch (answer.of) {
+      case 'map':
+        this.map = answer.map;
+        break;
+      case 'order':
+        if (answer.order.ok) this.order = answer.order.value;
+        else this.problem = refusalText(answer.order.refusal, this.session.style);
+        break;
+      case 'progress':
+        this.searching = answer.share;
+        break;
+      case 'best':
+        this.answers = this.area && {
+          ...answer.found,
+          answers: answer.found.answers.map((one) => ({
+            ...one,
+            origin: centralOrigin(this.area!.record, this.area!.rings, one.origin),
+          })),
+        };
+        this.searching = null;
+    }
+  }
+}
+
+const works = new WeakMap<DesignSession, TileWork>();
+
+/** The work on tiles of a room: the same one for its panel, its drawing and its facts, whichever comes first, and for as long as the room is open. */
+export function tileWork({ session, screen }: { session: DesignSession; screen: ScreenState }): TileWork {
+  const known = works.get(session);
+  if (known) return known;
+  let made: TileWork;
+  $effect.root(() => {
+    made = new TileWork(session, screen);
+  });
+  works.set(session, made!);
+  return made!;
+}

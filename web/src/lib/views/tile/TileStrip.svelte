@@ -1,0 +1,204 @@
+<script lang="ts">
+  import { formatLength, refusalText, type SetOut } from 'goodreach';
+  import { useWorkspace } from '$lib/tools/context';
+  import { tileWork } from '$lib/tools/tile-work.svelte';
+  import Button from '$ui/Button.svelte';
+  import OffsetMapView from './OffsetMapView.svelte';
+  import ZonePicture from './ZonePicture.svelte';
+
+  /** Under the zone: the map of how good each offset is, what is counted, and the best set-outs. */
+  const workspace = useWorkspace();
+  const { session } = workspace;
+  const work = tileWork(workspace);
+
+  const length = (mm: number) => formatLength(mm, session.style);
+  const count = (many: number, one: string, more = `${one}s`) => `${many} ${many === 1 ? one : more}`;
+  const laid = $derived(work.tiled?.ok ? work.tiled.value : null);
+  const changed = $derived.by(() => {
+    const { still } = work;
+    if (!laid || !still || laid === still) return '';
+    const by = (now: number, before: number, what: string) =>
+      now === before ? [] : [`${now > before ? '+' : '−'}${Math.abs(now - before)} ${what}`];
+    const told = [
+      ...by(laid.count.whole, still.count.whole, 'whole'),
+      ...by(laid.count.cut, still.count.cut, 'cut'),
+      ...by(
+        laid.slivers.size,
+        still.slivers.size,
+        laid.slivers.size - still.slivers.size === 1 ? 'sliver' : 'slivers',
+      ),
+    ];
+    return told.length > 0 ? told.join(', ') : 'as many as before';
+  });
+  const figures = $derived.by((): [string, string][] => {
+    if (!laid) return [];
+    const { whole, cut, cutParts } = laid.count;
+    const { order } = work;
+    const parts = cutParts > cut ? `, in ${cutParts} parts` : '';
+    return [
+      ['Whole', `${whole}`],
+      ['Cut', `${cut}${parts}`],
+      ['Narrowest', laid.narrowest === null ? 'none cut' : length(laid.narrowest)],
+      ['Slivers', `${laid.slivers.size}`],
+      ['Cut from', order ? count(order.tiles, 'tile') : '…'],
+      ['To buy', order ? `${order.bought}` : '…'],
+    ];
+  });
+  const told = ({ score }: SetOut): string[] => [
+    `narrowest ${length(score.narrowest)}`,
+    `${score.cut} cut of ${score.pieces}`,
+    score.slivers > 0 ? count(score.slivers, 'sliver') : 'no sliver',
+    ...(work.sight.size === 0
+      ? []
+      : [score.sight > 0.05 ? `${length(score.sight)} short in sight` : 'whole in sight']),
+  ];
+  const isNow = ({ origin }: SetOut) => work.zone?.origin.x === origin.x && work.zone.origin.y === origin.y;
+</script>
+
+<section class="strip" aria-label="Set-out">
+  {#if work.area && work.tiled}
+    {#if work.tiled.ok}
+      <OffsetMapView />
+      <div class="figures">
+        <dl>
+          {#each figures as [term, said] (term)}
+            <div class:bad={term === 'Slivers' && said !== '0'}>
+              <dt>{term}</dt>
+              <dd>{said}</dd>
+            </div>
+          {/each}
+        </dl>
+        <p class="changed" aria-live="polite">{changed}</p>
+        {#if work.problem}<p class="problem" role="alert">{work.problem}</p>{/if}
+      </div>
+      <div class="answers">
+        {#if work.searching !== null}
+          <progress max="1" value={work.searching} aria-label="Looking for the best set-out"></progress>
+          <Button onclick={() => work.endSearch()}>Stop</Button>
+        {:else if work.answers}
+          <ol>
+            {#each work.answers.answers as answer, index (index)}
+              {@const said = told(answer)}
+              <li>
+                <button
+                  aria-pressed={isNow(answer)}
+                  title={said.join(', ')}
+                  onclick={() => work.setOut(answer.origin)}
+                >
+                  <ZonePicture area={work.area} origin={answer.origin} />
+                  <span
+                    ><b>{index + 1}</b>
+                    {length(answer.score.narrowest)} <small>{answer.score.cut} cut</small></span
+                  >
+                  <span class="visually-hidden">{said.join(', ')}</span>
+                </button>
+              </li>
+            {/each}
+          </ol>
+          <p class="proven">
+            {work.answers.proven
+              ? 'No other offset has a wider narrowest cut.'
+              : 'The best of those tried; others may be as good.'}
+          </p>
+        {:else}
+          <Button onclick={() => work.search()}>Best set-outs</Button>
+          <p class="proven">
+            Slivers away first, whole tiles where the eye meets them, then the widest narrowest cut.
+          </p>
+        {/if}
+      </div>
+    {:else}
+      <p class="problem" role="alert">{refusalText(work.tiled.refusal, session.style)}</p>
+    {/if}
+  {:else}
+    <p class="proven">Choose a zone to see how it can be set out.</p>
+  {/if}
+</section>
+
+<style>
+  .strip {
+    display: flex;
+    gap: 1rem;
+    min-height: 9rem;
+    padding: 0.6rem 0.8rem;
+    border-top: 1px solid var(--rule);
+    background: var(--chrome);
+    overflow-x: auto;
+  }
+  .figures {
+    flex: 0 0 auto;
+  }
+  dl {
+    display: grid;
+    grid-template-columns: repeat(2, auto);
+    gap: 0.1rem 1.2rem;
+    margin: 0;
+  }
+  dl div {
+    display: flex;
+    justify-content: space-between;
+    gap: 0.6rem;
+  }
+  dt {
+    color: var(--soft);
+    font-size: 13px;
+  }
+  dd {
+    margin: 0;
+    font-variant-numeric: tabular-nums;
+    font-weight: 500;
+  }
+  .bad dd {
+    color: var(--clay-strong);
+  }
+  .changed {
+    min-height: 1.4em;
+    color: var(--tide);
+    font-size: 13px;
+  }
+  .answers {
+    flex: 1 1 20rem;
+    min-width: 0;
+  }
+  ol {
+    display: grid;
+    grid-auto-columns: max-content;
+    grid-auto-flow: column;
+    gap: 0.4rem;
+    margin: 0 0 0.2rem;
+    padding: 2px;
+    overflow-x: auto;
+    list-style: none;
+  }
+  li button {
+    display: grid;
+    gap: 0.1rem;
+    padding: 3px;
+    border: 1px solid var(--rule);
+    border-radius: 3px;
+    background: var(--sheet);
+    cursor: pointer;
+    font-size: 13px;
+    text-align: left;
+  }
+  li button:hover {
+    border-color: var(--tide);
+  }
+  li button[aria-pressed='true'] {
+    border-color: var(--clay);
+    box-shadow: 0 0 0 1px var(--clay);
+  }
+  small {
+    color: var(--soft);
+    font-size: 12px;
+  }
+  .proven {
+    max-width: 34rem;
+    color: var(--soft);
+    font-size: 12.5px;
+  }
+  .problem {
+    color: var(--blocked);
+    font-size: 13px;
+  }
+</style>

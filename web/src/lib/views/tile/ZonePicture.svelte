@@ -1,0 +1,28 @@
+<script lang="ts">
+  import { boundsOf, finishNamed, layZone, zoneRegion, type ZoneArea, type ZonePlace } from 'goodreach';
+  import { useWorkspace } from '$lib/tools/context';
+  import { paintZones } from './zone-painter';
+
+  /** A zone as a set-out would lay it, small. */
+  let { area, origin }: { area: ZoneArea; origin: ZonePlace } = $props();
+  const { session } = useWorkspace();
+
+  const [WIDE, HIGH] = [104, 68];
+
+  function painted(canvas: HTMLCanvasElement) {
+    $effect(() => {
+      const { record, rings } = area;
+      const tiled = layZone({ ...record, origin }, rings);
+      if (!tiled.ok) return;
+      const { left, right, bottom, top } = boundsOf(rings.flat());
+      const k = Math.min(WIDE / (right - left), HIGH / (top - bottom));
+      const camera = { k, x: WIDE / 2 - ((left + right) / 2) * k, y: HIGH / 2 + ((bottom + top) / 2) * k };
+      const finish = finishNamed(session.document, record.finish);
+      const zone = { laid: tiled.value, rings: zoneRegion(rings), turn: 0, by: { x: 0, y: 0 }, finish };
+      const sliver = getComputedStyle(canvas).getPropertyValue('--clay').trim();
+      paintZones(canvas, [zone], camera, { width: WIDE, height: HIGH, sliver });
+    });
+  }
+</script>
+
+<canvas style="width: {WIDE}px; height: {HIGH}px" {@attach painted} aria-hidden="true"></canvas>
