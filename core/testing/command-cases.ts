@@ -1,4 +1,3 @@
-import { underlay } from './full-room';
 import type { Design } from '../src/document/design';
 import { recordOf } from '../src/document/design';
 import type { ItemRecord } from '../src/document/records';
@@ -13,10 +12,13 @@ import {
   forgetProfileCase,
   keepProfileCase,
   keepSchemeCase,
+  layingCases,
   lineFaceCase,
+  overCases,
   plinthCase,
   pushPartCase,
   styleCase,
+  tilingCase,
   topCases,
   trimCase,
   useSchemeCase,
@@ -222,11 +224,7 @@ export const asked = (design: Design): Record<string, Asked> => ({
       'stand',
     ],
   },
-  'put-underlay': {
-    does: { ...underlay, x: 100 },
-    ...{ label: 'Lay an underlay', writes: ['sheet'] },
-    refuses: [{ ...underlay, x: 200_001 }, 'The place across'],
-  },
+  ...layingCases,
   'remove-corner': {
     does: { face: 'face-d' },
     ...{ label: 'Remove a corner', writes: ['face-c', 'face-d', 'loop'] },
@@ -330,11 +328,7 @@ export const asked = (design: Design): Record<string, Asked> => ({
     ...{ label: 'Set F600', writes: ['x'] },
     refuses: [{ id: 'x', range: 'fathom', code: 'Q', placement: onA(2400) }, '“Q”'],
   },
-  'set-over': {
-    does: { id: 'wall', opening: 'window' },
-    ...{ label: 'Hang it over the opening', writes: ['wall'] },
-    refuses: [{ id: 'wall', opening: 'none' }, gone],
-  },
+  ...overCases,
   ...plinthCase,
   'set-room': {
     does: { counterHeight: 920 },
@@ -347,6 +341,7 @@ export const asked = (design: Design): Record<string, Asked> => ({
     ...{ label: 'Set a tie', writes: ['c'] },
     refuses: [{ id: 'c', side: 'left', distance: 9e9 }, 'A tie'],
   },
+  ...tilingCase,
   ...topCases,
   ...trimCase,
   'shift-items': {

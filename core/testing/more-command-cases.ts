@@ -1,4 +1,6 @@
-import type { ProfileRecord, SchemeRecord } from '../src/document/records';
+import type { ProfileRecord, SchemeRecord, ZoneRecord } from '../src/document/records';
+import { underlay } from './full-room';
+
 /** What is set along an edge of a top. */
 export const edgeCase = {
   'set-edge-way': {
@@ -143,4 +145,47 @@ export const pushPartCase = {
     { face: 'face-a', from: 'left', distance: 2400, width: 900, depth: 10, ids: ['p', 'q', 'r', 's', 't'] },
     'The depth',
   ],
+} as const;
+
+const gone = 'is no longer in this room';
+
+/** A floor that is tiled already. */
+export const oldZone: ZoneRecord = {
+  ...{ kind: 'zone', id: 'tiles', placement: { on: 'floor', x: 0, y: 0, turn: 0 } },
+  ...{ pattern: { type: 'grid' }, tile: { w: 600, h: 300 }, joint: 3, origin: { x: 0, y: 0 }, angle: 0 },
+};
+
+/** What is laid on the plan and in the room. */
+export const layingCases = {
+  'put-underlay': {
+    does: { ...underlay, x: 100 },
+    ...{ label: 'Lay an underlay', writes: ['sheet'] },
+    refuses: [{ ...underlay, x: 200_001 }, 'The place across'],
+  },
+  'put-zone': {
+    does: { ...oldZone, threshold: 60 },
+    ...{ label: 'Lay tiles', writes: ['tiles'] },
+    refuses: [{ ...oldZone, joint: 30.1 }, 'The joint between tiles'],
+  },
+} as const;
+
+export const overCases = {
+  'set-out-zone': {
+    does: { id: 'tiles', origin: { x: 12, y: -7 } },
+    ...{ label: 'Set tiles out', writes: ['tiles'] },
+    refuses: [{ id: 'none', origin: { x: 0, y: 0 } }, gone],
+  },
+  'set-over': {
+    does: { id: 'wall', opening: 'window' },
+    ...{ label: 'Hang it over the opening', writes: ['wall'] },
+    refuses: [{ id: 'wall', opening: 'none' }, gone],
+  },
+} as const;
+
+export const tilingCase = {
+  'set-tiling': {
+    does: { ids: ['a', 'cold'], way: 'under' },
+    ...{ label: 'Tile under it', writes: ['a'] },
+    refuses: [{ ids: ['none'], way: 'under' }, gone],
+  },
 } as const;

@@ -51,12 +51,17 @@ import {
   handleStyles,
   liningStyles,
   topCornerKeys,
+  tilePatterns,
   trimProfiles,
   type TrimUse,
 } from '../src/document/limits';
 import { setRoom } from '../src/commands/set-room';
 import { setTrim } from '../src/commands/set-trim';
+import { setOutZone } from '../src/commands/set-out-zone';
 import { setTie } from '../src/commands/set-tie';
+import { setTiling } from '../src/commands/set-tiling';
+import { putZone } from '../src/commands/put-zone';
+import { usualZone } from '../src/tile/zones/usual-zone';
 import { shelfOf } from '../src/ranges/shelf';
 import { type Result } from '../src/result';
 import { planSides, tieSides } from '../src/setting/ties';
@@ -68,7 +73,7 @@ const trimUses = Object.keys(trimProfiles) as TrimUse[];
 
 /** A random edit: which command, and numbers to make its arguments from; many are refused, as in life. */
 export const anEdit = fc.record({
-  what: fc.integer({ min: 0, max: 46 }),
+  what: fc.integer({ min: 0, max: 49 }),
   a: fc.nat(1000),
   b: fc.nat(1000),
   c: fc.nat(1000),
@@ -299,6 +304,25 @@ export function askFor(
       return lineFace.run(design, {
         ...{ face, style: liningStyles[b % liningStyles.length]!, prefix: `lining-${count}` },
       });
+    case 43:
+    case 44: {
+      const id = `zone-${b % 3}`;
+      const corners = [
+        { x: 300, y: 200 },
+        { x: 300 + a, y: 200 },
+        { x: 300 + a, y: 300 + b },
+      ].map(({ x, y }) => (a % 2 ? { x, y: -y } : { x, y }));
+      const zone = usualZone(design, {
+        ...{ id, face: a % 2 ? null : face },
+        ...(c % 3 === 0 && { corners }),
+      });
+      const laid = { pattern: { type: tilePatterns[c % tilePatterns.length]! }, tile: { w: 400, h: 130 } };
+      return putZone.run(design, c % 2 ? zone : { ...zone, ...laid, angle: (b % 7) * 0.2 });
+    }
+    case 45:
+      return setOutZone.run(design, { id: `zone-${b % 3}`, origin: { x: a, y: c } });
+    case 47:
+      return setTiling.run(design, { ids: several, way: (['around', 'under', null] as const)[c % 3]! });
     case 36:
       return setRoom.run(design, {
         splashHeight: b % 700,

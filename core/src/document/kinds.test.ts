@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { sayReason } from '../wording/words';
+import { oldZone } from '../../testing/more-command-cases';
 import { rectangle } from '../../testing/rooms';
 import { removeThings } from '../commands/remove-things';
 import { carried } from '../survey/carry';
@@ -50,6 +51,7 @@ const samples: { readonly [K in RecordKind]?: RecordOf<K> } = {
     ...({ kind: 'underlay', id: 'one', file: 'f', name: 'Plan', pixelsWide: 10, pixelsHigh: 10 } as const),
     ...{ x: 1000, y: -500, turn: 0, mmPerPixel: 1, fade: 0, locked: false },
   },
+  zone: { ...oldZone, id: 'one', placement: onFace },
 };
 function rowOf<K extends RecordKind>(design: Design, kind: K): RecordOf<K> {
   return Object.values(design.records).find((record) => record.kind === kind) as RecordOf<K>;
@@ -99,6 +101,7 @@ describe('kinds of record', () => {
       scheme: [],
       standpoint: [],
       underlay: [],
+      zone: ['records.one.placement.face'],
     });
     for (const record of all) expect(brokenReferences(withRecord(record))).toEqual([]);
   });
