@@ -54,10 +54,13 @@ function cutAt(lines: readonly Line[], piece: LaidPiece): number {
       if (line.bottom > near.top + ON_EDGE || line.top < near.bottom - ON_EDGE) continue;
       if (!liesAlong(ring, line)) continue;
       const across = Math.max(...ring.map((corner) => offOf(line, corner)));
+      const uncut = piece.uncut().map((corner) => offOf(line, corner));
+      const whole = Math.max(...uncut) - Math.min(...uncut);
+      // One of which the edge takes nothing is cut elsewhere.
+      if (across > whole - ON_EDGE) continue;
       line.size = Math.min(line.size ?? Infinity, across);
       line.widest = Math.max(line.widest ?? 0, across);
-      const all = piece.uncut().map((corner) => offOf(line, corner));
-      line.whole = Math.max(line.whole ?? 0, Math.max(...all) - Math.min(...all));
+      line.whole = Math.max(line.whole ?? 0, whole);
       narrowest = Math.min(narrowest, across);
     }
   }
