@@ -138,6 +138,7 @@ export interface RefusalData {
   'tile-out-of-proportion': { slot: string };
   'piece-on-no-tile': { piece: string };
   'tiles-too-many': { count: number; most: number };
+  'nothing-tiled': Record<string, never>;
   'zone-empty': Record<string, never>;
   'no-place': { item: string; needed: number; free: number; together: boolean };
   'too-high': { item: string; top: number; ceiling: number };

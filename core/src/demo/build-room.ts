@@ -3,12 +3,15 @@ import { setItem } from '../commands/set-item';
 import { putOpening, usualOpening } from '../commands/put-opening';
 import { putService } from '../commands/put-service';
 import { putStandpoint } from '../commands/put-standpoint';
+import { putZone } from '../commands/put-zone';
 import { roomOf, type Design } from '../document/design';
-import type { OpeningRecord, Placement } from '../document/records';
+import type { OpeningRecord, Placement, ZoneRecord } from '../document/records';
 import type { Point } from '../geometry/point';
 import { must } from '../result';
 import { findBox } from '../setting/item-box';
+import { finishNamed } from '../surfaces/finishes';
 import { projectOn } from '../survey/placed-face';
+import { laidIn, usualZone, wellSetOut } from '../tile/zones/usual-zone';
 
 /** Runs a command that must succeed and gives the design after it. */
 export function after<Args>(design: Design, command: Command<Args>, args: Args): Design {
@@ -70,6 +73,15 @@ export class RoomBuilder {
       const distance = projectOn(face, middle).along;
       put(low - 60, { on: 'face', face: face.id, from: 'left', distance, off: 0 });
     }
+  }
+
+  /** Tiles the floor (null), or a face, with a tile by its name, set out as well as can be where no origin is given. */
+  tile(face: string | null, finish: string, change: Partial<ZoneRecord> = {}): void {
+    const id = this.id('zone');
+    const { corners } = change;
+    const usual = usualZone(this.design, { id, face, ...(corners && { corners }) });
+    const zone = { ...usual, ...laidIn(finishNamed(this.design, finish)!), ...change };
+    this.run(putZone, change.origin ? zone : wellSetOut(this.design, zone));
   }
 
   run<Args>(command: Command<Args>, args: Args): void {

@@ -7,7 +7,7 @@ import { leaveOpen } from '../commands/leave-open';
 import { putFixed, usualFixed } from '../commands/put-fixed';
 import { putSection } from '../commands/put-section';
 import { designOf, type Design } from '../document/design';
-import type { FaceRecord, RoomRecord } from '../document/records';
+import type { ZonePlace, FaceRecord, RoomRecord } from '../document/records';
 import { must } from '../result';
 import { firstStand } from '../scene/walk';
 import { checkDesign } from '../survey/check-design';
@@ -158,5 +158,23 @@ export function galleyWithBay(): Design {
     floorFinish: 'Marram',
     wallFinish: 'Chalk',
   });
+  builder.tile(null, 'Marram', { threshold: 100 });
+  // In the nook of the bay: a weave within a border.
+  const border = { tile: { w: 100, h: 100 }, corners: nook(0), name: 'Border of the nook' };
+  builder.tile(null, 'Jetty', border);
+  const weave = { pattern: { type: 'herringbone90' }, tile: { w: 150, h: 75 } } as const;
+  const begun = { origin: { x: 4_097, y: -1_697 }, corners: nook(103) };
+  builder.tile(null, 'Brine', { ...weave, ...begun, name: 'Inlay of the nook' });
   return builder.design;
+}
+
+/** A rectangle of floor before the window of the bay, so far within its border, mm. */
+function nook(within: number): ZonePlace[] {
+  const [left, right, bottom, top] = [3_722, 4_546, -2_083, -1_465];
+  return [
+    { x: left + within, y: bottom + within },
+    { x: right - within, y: bottom + within },
+    { x: right - within, y: top - within },
+    { x: left + within, y: top - within },
+  ];
 }

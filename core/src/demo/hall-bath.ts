@@ -45,5 +45,9 @@ export function hallBath(): Design {
     dressingFinish: 'Hemp',
   });
   builder.run(editFaces, { faces: ['face-b'], change: { finish: 'Samphire' } });
+  const size = { w: inches(24), h: inches(12) };
+  const bond = { pattern: { type: 'running', offset: { n: 1, d: 3 } }, tile: size } as const;
+  builder.tile(null, 'Marram', { ...bond, joint: inches(1 / 8), threshold: inches(4.5) });
+  builder.tile('face-b', 'Samphire', { name: 'Tub surround' });
   return builder.design;
 }

@@ -43,5 +43,9 @@ export function wetRoom(): Design {
     floorFinish: 'Pebbleback',
     wallFinish: 'Samphire',
   });
+  const hexagons = { pattern: { type: 'hexagon' }, tile: { w: 98, h: 98 } } as const;
+  builder.tile(null, 'Pebbleback', { ...hexagons, origin: { x: 1_198.5, y: -970.5 }, name: 'Wet floor' });
+  builder.tile('face-d', 'Groyne', { name: 'Planks round the window' });
+  builder.tile('face-b', 'Samphire', { name: 'Shower wall' });
   return builder.design;
 }

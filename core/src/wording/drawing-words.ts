@@ -53,6 +53,35 @@ export const sheetWords = {
   sheet: (sheet: number, of: number) => `Sheet ${sheet} of ${of}`,
 };
 
+/** The words of a setter's sheet. */
+export const tileWords = {
+  sheet: (letter: string, name: string) => `Tiles ${letter}, ${name}`,
+  floor: 'floor',
+  face: (letter: string) => `face ${letter}`,
+  continued: (letter: string) => `Cut list of ${letter}, continued`,
+  cuts: 'Cut pieces',
+  columns: { number: 'No.', width: 'Along', height: 'Across', count: 'Pieces' },
+  rows: {
+    tile: 'Tile',
+    finish: 'Finish',
+    joint: 'Joint',
+    pattern: 'Pattern',
+    angle: 'Turned by',
+    begins: 'Begins',
+    area: 'Area',
+    count: 'Pieces',
+    narrowest: 'Narrowest cut',
+    order: 'Tiles to have',
+    grout: 'Grout',
+  },
+  begins: (across: string, up: string) => `${across} from the left, ${up} up`,
+  count: (whole: number, cut: number) => `${whole} whole, ${cut} cut`,
+  order: (bought: number, from: number) => `${bought}, of them cut from ${from}`,
+  none: 'none cut',
+  litres: (litres: number, kg: number) => `${litres.toFixed(1)} l, ${kg.toFixed(1)} kg`,
+  shaped: '* cut on a slant or round something, in this extent',
+};
+
 /** What of an item is made to order. */
 export const madeToOrder = {
   cut: 'cut to fit',

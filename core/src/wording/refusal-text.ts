@@ -242,6 +242,7 @@ const wording: Wording = {
     `Piece “${piece}” can be cut from no tile: it is too large for one, or its factory sides are further apart than a tile’s.`,
   'tiles-too-many': ({ count, most }) =>
     `That would be about ${count} tiles; at most ${most} are laid at once. Use a larger tile or a smaller zone.`,
+  'nothing-tiled': () => 'Nothing is tiled in this room yet. Lay tiles on the Tile step first.',
   'zone-empty': () =>
     'Nothing is left to be tiled there. Draw the zone where the floor or the wall is free, or let what stands there be tiled under.',
   'stagger-too-far': ({ least, most }, show) =>

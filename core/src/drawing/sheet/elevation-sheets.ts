@@ -9,7 +9,7 @@ import { drawingBounds } from '../plan-with';
 import { TEXT, type Primitive } from '../primitives';
 import { itemSchedule } from './schedule';
 import { sheetScales } from './sheet-format';
-import { fieldOf, frameMarks, rowsOn, type Sheet, type SheetOptions } from './sheet-frame';
+import { fieldOf, frameMarks, rowsOn, scheduleMarks, type Sheet, type SheetOptions } from './sheet-frame';
 import { onPaper, text } from './sheet-marks';
 
 /** A view as it goes on paper. */
@@ -66,7 +66,12 @@ export function drawElevationSheets(design: Design, options: SheetOptions): Resu
       }
       const listed = schedule.filter(({ id }) => shown.has(id)).slice(0, rowsOn(page, 0));
       const names = rows.flat().map(({ view }) => view.name);
-      const about = { rows: listed, toScale: true, sheet: index + 1, of: pages.length };
+      const about = {
+        column: scheduleMarks(listed, page),
+        toScale: true,
+        sheet: index + 1,
+        of: pages.length,
+      };
       return {
         page,
         title: viewTitles.elevations(names),

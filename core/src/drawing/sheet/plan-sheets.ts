@@ -14,6 +14,7 @@ import {
   frameMarks,
   MARGIN,
   rowsOn,
+  scheduleMarks,
   TITLE_HEIGHT,
   type Sheet,
   type SheetOptions,
@@ -58,7 +59,12 @@ export function drawPlanSheets(design: Design, options: SheetOptions): Result<Sh
   return ok(
     pagesOfRows.map((rows, index): Sheet => {
       const first = index === 0;
-      const about = { rows, toScale: first, sheet: index + 1, of: pagesOfRows.length };
+      const about = {
+        column: scheduleMarks(rows, page),
+        toScale: first,
+        sheet: index + 1,
+        of: pagesOfRows.length,
+      };
       return {
         page,
         title: first ? name : sheetWords.continued,
@@ -72,7 +78,7 @@ export function drawPlanSheets(design: Design, options: SheetOptions): Result<Sh
 }
 
 /** A list in parts: the first so long, the others as long as that may be. */
-function chunks<T>(list: readonly T[], first: number, others: number): T[][] {
+export function chunks<T>(list: readonly T[], first: number, others: number): T[][] {
   const parts: T[][] = [list.slice(0, first)];
   for (let at = first; at < list.length; at += others) parts.push(list.slice(at, at + others));
   return parts;

@@ -17,7 +17,7 @@ export interface Sheet {
 }
 
 /** What a set of sheets shows. */
-export const sheetSubjects = ['plan', 'ceiling', 'elevations'] as const;
+export const sheetSubjects = ['plan', 'ceiling', 'elevations', 'tiles'] as const;
 export type SheetSubject = (typeof sheetSubjects)[number];
 
 export function findSubject(id: string): Result<SheetSubject> {
@@ -44,7 +44,7 @@ export interface SheetOptions {
 export const MARGIN = 10;
 export const COLUMN = 94;
 export const TITLE_HEIGHT = 44;
-const ROW_HEIGHT = 5.2;
+export const ROW_HEIGHT = 5.2;
 const PAD = 2;
 /** Room for the scale bar under the drawing. */
 const FOOT = 12;
@@ -64,17 +64,17 @@ export function rowsOn({ height }: Page, taken: number): number {
   return Math.max(0, Math.floor((height - 2 * MARGIN - TITLE_HEIGHT - 12 - taken) / ROW_HEIGHT) - 1);
 }
 
-/** The edge of a page, its column with a schedule, the title block with what the page shows, and the scale bar of one that is drawn to scale. */
+/** The edge of a page, what stands in its column, the title block with what the page shows, and the scale bar of one that is drawn to scale. */
 export function frameMarks(
   design: Design,
   options: SheetOptions,
   {
     shows,
-    rows,
+    column,
     toScale,
     sheet,
     of,
-  }: { shows: string; rows: readonly ScheduleRow[]; toScale: boolean; sheet: number; of: number },
+  }: { shows: string; column: readonly Primitive[]; toScale: boolean; sheet: number; of: number },
 ): Primitive[] {
   const { page, scale } = options;
   const right = page.width - MARGIN - COLUMN;
@@ -83,12 +83,15 @@ export function frameMarks(
     ...(toScale ? scaleBar(design, scale, MARGIN + PAD + 4, MARGIN + PAD + 3) : []),
     outline('sheet', rectangle(MARGIN, MARGIN, page.width - MARGIN, top), WEIGHT.cut, 'drawing'),
     line('sheet', [point(right, MARGIN), point(right, top)], WEIGHT.object, 'drawing'),
-    ...schedule(rows, right, top),
+    ...column,
     ...titleBlock(design, options, { shows, toScale, sheet, of }, right, MARGIN),
   ];
 }
 
-function schedule(rows: readonly ScheduleRow[], left: number, top: number): Primitive[] {
+/** The items of a schedule in the column of a page. */
+export function scheduleMarks(rows: readonly ScheduleRow[], page: Page): Primitive[] {
+  const left = page.width - MARGIN - COLUMN;
+  const top = page.height - MARGIN;
   const columns = [
     {
       title: sheetWords.columns.number,

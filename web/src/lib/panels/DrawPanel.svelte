@@ -19,6 +19,7 @@
     plan: 'Plan',
     ceiling: 'Ceiling plan',
     elevations: 'Elevations and sections',
+    tiles: 'Tiles, for the setter',
   };
   const drawn = $derived(drawnSheets(choice).all);
   const problem = $derived(drawn.ok ? '' : refusalText(drawn.refusal, session.style));
