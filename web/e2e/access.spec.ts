@@ -98,6 +98,11 @@ for (const light of ['light', 'dark'] as const) {
       found.push(...(await faults(view)));
     }
     await page.getByRole('button', { name: 'Both', exact: true }).click();
+    await studio.step('Tile');
+    await page.getByRole('button', { name: 'Tile the floor' }).click();
+    await page.getByRole('button', { name: 'Best set-outs' }).click();
+    await page.getByRole('region', { name: 'Set-out' }).getByRole('listitem').first().waitFor();
+    found.push(...(await faults('tile, a zone in hand')));
     await studio.step('Reach');
     found.push(...(await faults('reach')));
     await studio.step('Draw');

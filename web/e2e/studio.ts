@@ -200,6 +200,11 @@ export class Studio {
   }
 
   async items(): Promise<Record<string, unknown>[]> {
-    return Object.values((await this.design()).records).filter(({ kind }) => kind === 'item');
+    return this.records('item');
+  }
+
+  /** The saved records of a kind. */
+  async records(wanted: string): Promise<Record<string, unknown>[]> {
+    return Object.values((await this.design()).records).filter(({ kind }) => kind === wanted);
   }
 }

@@ -8,6 +8,7 @@
     type Sheet,
     type SheetSubject,
   } from 'goodreach';
+  import { untrack } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
   import { drawnSheets } from '$views/sheet/drawn-sheets.svelte';
@@ -21,7 +22,9 @@
     elevations: 'Elevations and sections',
     tiles: 'Tiles, for the setter',
   };
-  const drawn = $derived(drawnSheets(choice).all);
+  // Made outside of what follows from it: what makes a derived value does not follow it.
+  const sheets = untrack(() => drawnSheets(choice));
+  const drawn = $derived(sheets.all);
   const problem = $derived(drawn.ok ? '' : refusalText(drawn.refusal, session.style));
   const count = $derived(drawn.ok ? (drawn.value as Sheet[]).length : 0);
   const saved = $derived(saving.state === 'saved');

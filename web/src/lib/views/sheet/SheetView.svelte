@@ -22,7 +22,8 @@
   let view: HTMLElement | undefined = $state();
   let width = $state(0);
   let height = $state(0);
-  const drawn = $derived(drawnSheets(choice).all);
+  const sheets = untrack(() => drawnSheets(choice));
+  const drawn = $derived(sheets.all);
   const places = $derived.by(() => {
     let top = 0;
     return (drawn.ok ? drawn.value : []).map((sheet) => {
