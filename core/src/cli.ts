@@ -128,7 +128,9 @@ program
 
 program
   .command('tile')
-  .description('the zones of tile of a room: counts, cuts, what is ordered; or bare zones, offcuts, materials')
+  .description(
+    'the zones of tile of a room: counts, cuts, what is ordered; or bare zones, offcuts, materials',
+  )
   .argument('[design]', 'a design file (JSON)')
   .option('--plain <file>', 'bare cases (JSON), in place of a design')
   .action(async (file: string | undefined, { plain }: { plain?: string }) => {

@@ -223,6 +223,7 @@ export * from './survey/walk';
 export * from './survey/zones';
 export type { Laid, LaidPiece } from './tile/lay';
 export * from './tile/patterns';
+export * from './tile/zones/colouring';
 export * from './tile/zones/edge-cuts';
 export * from './tile/zones/offset-map';
 export * from './tile/zones/set-outs';

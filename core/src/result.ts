@@ -20,7 +20,8 @@ export type StraightOnly = 'propose' | 'push-corner' | 'push-part' | 'stretch';
 /** What is done to a row of items. */
 export type ActOnRow = 'conceal' | 'mirror' | 'seat-or-back';
 /** What was looked for by its id. */
-export type Sought = 'face' | 'item' | 'opening' | 'opening-or-item' | 'profile' | 'thing' | 'underlay' | 'zone';
+export type Sought =
+  'face' | 'item' | 'opening' | 'opening-or-item' | 'profile' | 'thing' | 'underlay' | 'zone';
 /** What is chosen among what is known. */
 export type Choice =
   | 'band'

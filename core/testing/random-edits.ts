@@ -51,6 +51,7 @@ import {
   handleStyles,
   liningStyles,
   topCornerKeys,
+  tileColourings,
   tilePatterns,
   trimProfiles,
   type TrimUse,
@@ -316,7 +317,12 @@ export function askFor(
         ...{ id, face: a % 2 ? null : face },
         ...(c % 3 === 0 && { corners }),
       });
-      const laid = { pattern: { type: tilePatterns[c % tilePatterns.length]! }, tile: { w: 400, h: 130 } };
+      const colouring = { way: tileColourings[b % 3]!, finish: 'Jetty' };
+      const laid = {
+        colouring,
+        pattern: { type: tilePatterns[c % tilePatterns.length]! },
+        tile: { w: 400, h: 130 },
+      };
       return putZone.run(design, c % 2 ? zone : { ...zone, ...laid, angle: (b % 7) * 0.2 });
     }
     case 45:

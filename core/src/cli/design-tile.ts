@@ -19,10 +19,11 @@ export function designTileCommand(design: Design): Result<object> {
 }
 
 function toldZone(design: Design, { id, letter, record, surface, rings, tiled }: TiledZone): Result<object> {
-  const { name, pattern, tile, joint, finish } = record;
+  const { name, pattern, tile, joint, finish, colouring } = record;
   const { at, angle } = originOf(record);
   const what = {
     ...{ id, letter, name: name ?? null, on: surface.face?.letter ?? 'floor', finish: finish ?? null },
+    ...(colouring && { colouring }),
     ...{ pattern, tile, joint, origin: pairOf(at), angle },
     outline: rings.map((ring) => ring.map(pairOf)),
   };
@@ -51,9 +52,10 @@ const toldSize = ({
   boxes,
   offcuts,
   waste,
+  second,
   plan,
 }: SizeOrder) => ({
-  ...{ tile, whole, tiles, withoutReuse, bought, boxes, offcuts, waste },
+  ...{ tile, second, whole, tiles, withoutReuse, bought, boxes, offcuts, waste },
   pieces: cut.map(({ id, w, h, factory }) => ({ id, w: quantise(w), h: quantise(h), factory })),
   from: plan?.tiles ?? null,
   proven: plan?.proven ?? null,

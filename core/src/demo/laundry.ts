@@ -49,5 +49,8 @@ export function laundry(): Design {
   builder.run(leaveOpen, { id: 'air-3', face: 'face-a', at: inches(75.5) });
   builder.run(fillGap, { id: 'filler-2', face: 'face-a', at: inches(91.4), band: 'tall' });
   builder.place('PS48', { on: 'face', face: 'face-a', from: 'left', distance: inches(22), off: 0 });
+  const colouring = { way: 'checker', finish: 'Pebbleback' } as const;
+  const square = { w: inches(12), h: inches(12) };
+  builder.tile(null, 'Jetty', { colouring, tile: square, angle: Math.PI / 4 });
   return builder.design;
 }

@@ -184,6 +184,9 @@ export const tilePatterns = [
   'basketweave',
 ] as const;
 export type TilePattern = (typeof tilePatterns)[number];
+/** How two colours of tile are laid together: the sizes of a pattern in each, squares in turn, rows in turn. */
+export const tileColourings = ['sizes', 'checker', 'stripes'] as const;
+export type TileColouring = (typeof tileColourings)[number];
 /** Whether a floor or wall is tiled round an item, or under and behind it. */
 export const tilingWays = ['around', 'under'] as const;
 export type TilingWay = (typeof tilingWays)[number];

@@ -70,7 +70,7 @@ export {
 export { ProfilePlace } from './kinds/profile';
 export { RoomFinishes } from './kinds/room';
 export { SchemePart } from './kinds/scheme';
-export { ZonePattern, ZonePlace, ZoneTile } from './kinds/zone';
+export { ZoneColouring, ZonePattern, ZonePlace, ZoneTile } from './kinds/zone';
 export { FacePlace, FacePlacement, FloorPlacement, OutlinePlace, type Placement, type Side } from './places';
 export {
   DividerRecord,

@@ -1,5 +1,5 @@
 import type { Design } from '../document/design';
-import type { FloorPlacement } from '../document/records';
+import type { FloorPlacement, ZoneRecord } from '../document/records';
 import { remember } from '../document/remember';
 import { chordsFor } from '../geometry/arc';
 import { place, type Point } from '../geometry/point';
@@ -8,6 +8,8 @@ import { intersect, without, type Region } from '../geometry/region';
 import { finishNamed, type Finish } from '../surfaces/finishes';
 import { frameAt, type PlacedFace } from '../survey/placed-face';
 import type { Laid } from '../tile/lay';
+import type { Cell } from '../tile/pattern';
+import { secondColour } from '../tile/zones/colouring';
 import { zoneRegion } from '../tile/zones/zone-areas';
 import { tiledZones, type TiledZone } from '../tile/zones/zone-laying';
 import { grained, joined, level, prism, type Mesh, type Place } from './mesh';
@@ -27,6 +29,9 @@ export const zoneGroups = (design: Design): SceneGroup[] =>
       ...{ id, rings, face: surface.face, zero: surface.zero },
       placed: placement.on === 'floor' ? placement : null,
       finish: finishNamed(design, record.finish),
+      colouring: record.colouring ? { pattern: record.pattern, colouring: record.colouring } : null,
+      other: finishNamed(design, record.colouring?.finish),
+      cell: tiled.value.cell,
     });
   });
 
@@ -56,23 +61,33 @@ interface Zone {
   face: PlacedFace | null;
   zero: number;
   finish: Finish | null;
+  /** Its second colour. */
+  colouring: Pick<ZoneRecord, 'colouring' | 'pattern'> | null;
+  other: Finish | null;
+  cell: Cell;
 }
 
-const makeZone = remember(({ pieces }: Laid, { id, rings, placed, face, zero, finish }: Zone): SceneGroup => {
+const makeZone = remember(({ pieces }: Laid, zone: Zone): SceneGroup => {
+  const { id, rings, placed, face, zero, finish, colouring, other, cell } = zone;
   const onto = face ? ontoFace(face, zero) : ontoFloor(placed!);
   const named = finish && { finish };
   const ground = zoneRegion(rings);
   const joints = face?.arc ? inStrips(ground, face) : ground;
-  const tiles = pieces.flatMap((piece, index) =>
-    facesOf(piece.outline()).map((mesh) => figured(grained(onto.lay(mesh, 0), onto.along), index)),
-  );
+  const isSecond = colouring && secondColour(colouring, cell);
+  const [first, second]: [Mesh[], Mesh[]] = [[], []];
+  for (const [index, piece] of pieces.entries())
+    for (const mesh of facesOf(piece.outline()))
+      (isSecond?.(piece) ? second : first).push(figured(grained(onto.lay(mesh, 0), onto.along), index));
   const parts: ScenePart[] = [
     {
       substance: 'grout',
       ...named,
       mesh: joined(...facesOf(joints).map((mesh) => onto.lay(mesh, JOINT_BACK))),
     },
-    { substance: 'tile', ...named, mesh: joined(...tiles) },
+    { substance: 'tile', ...named, mesh: joined(...first) },
+    ...(second.length > 0
+      ? [{ substance: 'tile' as const, ...(other && { finish: other }), mesh: joined(...second) }]
+      : []),
   ];
   return { key: `zone ${id}`, source: id, of: face ? 'wall' : 'floor', parts };
 });

@@ -10,9 +10,10 @@ export interface CutListed extends CutPiece {
   laid: LaidPiece;
 }
 
-/** The tiles of one size that a zone needs. */
+/** The tiles of one size and colour that a zone needs. */
 export interface TileNeed {
   tile: TileSize;
+  second: boolean;
   whole: number;
   cut: readonly CutListed[];
   /** What lies of it in the zone, mm². */
@@ -28,23 +29,31 @@ export interface TileNeed {
 const AT_SIDE = 1e-6;
 
 /**
- * What a zone needs, by sizes of tile, the largest first. A cut piece keeps every side on which nothing was cut off, since that is where the next tile is; of a piece that is cut on a slant or
+ * What a zone needs, by colours and sizes of tile, the first colour and the largest first. A cut piece keeps every side on which nothing was cut off, since that is where the next tile is; of a piece that is cut on a slant or
  * round something the rectangle about it is taken. Upright tiles are the flat ones turned.
  */
-export function tileNeeds({ pieces }: Pick<Laid, 'pieces'>, reuse: Reuse | null): Result<TileNeed[]> {
-  const sizes = new Map<string, { tile: TileSize; isRectangle: boolean; pieces: LaidPiece[] }>();
+export function tileNeeds(
+  { pieces }: Pick<Laid, 'pieces'>,
+  reuse: Reuse | null,
+  isSecond: (piece: LaidPiece) => boolean = () => false,
+): Result<TileNeed[]> {
+  const sizes = new Map<
+    string,
+    Pick<TileNeed, 'second' | 'tile'> & { isRectangle: boolean; pieces: LaidPiece[] }
+  >();
   for (const laid of pieces) {
     const tile = tileOf(laid.piece);
     const isRectangle = rectangular(laid.piece);
-    const key = isRectangle ? `${tile.w.toFixed(6)} ${tile.h.toFixed(6)}` : laid.piece.slot;
+    const second = isSecond(laid);
+    const key = `${second} ${isRectangle ? `${tile.w.toFixed(6)} ${tile.h.toFixed(6)}` : laid.piece.slot}`;
     const own = sizes.get(key);
     if (own) own.pieces.push(laid);
-    else sizes.set(key, { tile, isRectangle, pieces: [laid] });
+    else sizes.set(key, { tile, second, isRectangle, pieces: [laid] });
   }
   const needs: TileNeed[] = [];
   let number = 0;
-  for (const { tile, isRectangle, pieces: own } of [...sizes.values()].sort(
-    (a, b) => areaOf(b.tile) - areaOf(a.tile),
+  for (const { tile, second, isRectangle, pieces: own } of [...sizes.values()].sort(
+    (a, b) => Number(a.second) - Number(b.second) || areaOf(b.tile) - areaOf(a.tile),
   )) {
     const cut = own
       .filter(({ whole }) => !whole)
@@ -53,7 +62,7 @@ export function tileNeeds({ pieces }: Pick<Laid, 'pieces'>, reuse: Reuse | null)
     const plan = reuse && isRectangle && cut.length > 0 ? planOffcuts(cut, tile, reuse) : null;
     if (plan && !plan.ok) return plan;
     needs.push({
-      ...{ tile, whole, cut, plan: plan?.value ?? null },
+      ...{ tile, second, whole, cut, plan: plan?.value ?? null },
       lying: own.reduce((sum, { area }) => sum + area, 0),
       tiles: whole + (plan?.value.tiles.length ?? cut.length),
       withoutReuse: whole + cut.length,

@@ -64,6 +64,7 @@ export const tileWords = {
   rows: {
     tile: 'Tile',
     finish: 'Finish',
+    second: 'Shaded',
     joint: 'Joint',
     pattern: 'Pattern',
     angle: 'Turned by',

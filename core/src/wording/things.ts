@@ -3,6 +3,7 @@ import type {
   FinishPart,
   HandleStyle,
   LiningStyle,
+  TileColouring,
   TilePattern,
   OurProfile,
   TrimUse,
@@ -176,6 +177,13 @@ export const patternNames: Record<TilePattern, string> = {
   'fish-scale': 'Fish scale',
   penny: 'Penny round',
   basketweave: 'Basketweave',
+};
+
+/** How two colours of tile are laid together. */
+export const colouringNames: Record<TileColouring, string> = {
+  sizes: 'Other sizes of the pattern',
+  checker: 'In turn, both ways',
+  stripes: 'Every other row',
 };
 
 /** What is called so until somebody gives it a name. */

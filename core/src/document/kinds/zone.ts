@@ -22,7 +22,9 @@ import {
   MOST_TILE,
   MOST_TILE_THICKNESS,
   MOST_WALL,
+  tileColourings,
   tilePatterns,
+  type TileColouring,
   type TilePattern,
 } from '../limits';
 import { IsPlacement, type Placement } from '../places';
@@ -55,6 +57,12 @@ export class ZoneTile {
   @Optional() @Millimetres(1, MOST_TILE_THICKNESS) thickness?: number;
 }
 
+/** A second colour of tile among the first, and how. */
+export class ZoneColouring {
+  @OneOf(tileColourings) way!: TileColouring;
+  @Words(1, MOST_FINISH) finish!: string;
+}
+
 /** An area that is tiled, on the floor or on a face: all of it, or within an outline of its own. */
 export class ZoneRecord {
   @Equals('zone') kind!: 'zone';
@@ -74,6 +82,8 @@ export class ZoneRecord {
   @Optional() @Millimetres(0, MOST_WALL) threshold?: number;
   /** The tile it is laid with. */
   @Optional() @Words(1, MOST_FINISH) finish?: string;
+  /** A second colour, where it has two. */
+  @Optional() @Nested(ZoneColouring) colouring?: ZoneColouring;
   /** Places on the edges the eye meets first; as proposed unless given. */
   @Optional() @ListOf(ZonePlace, 0, MOST_SIGHT) sight?: ZonePlace[];
   /** Narrower cuts than this are slivers; 50 mm, or 2 inches, unless given. */

@@ -5,6 +5,7 @@ import { boundsOf, signedArea, type Polygon } from '../../geometry/polygon';
 import { isDressing, isMovable } from '../../ranges/item-kind';
 import { kindOf } from '../../ranges/kinds';
 import { ok, refuse, type Result } from '../../result';
+import { secondColour } from '../../tile/zones/colouring';
 import { cutTypes, type CutType } from '../../tile/zones/cut-types';
 import { zoneRegion } from '../../tile/zones/zone-areas';
 import { tiledZones, type LaidZone, type TiledZone } from '../../tile/zones/zone-laying';
@@ -124,6 +125,7 @@ function zoneMarks(design: Design, { zone, laid, types }: Laid, ratio: number): 
   const at = face ? ({ x, y }: Point): Point => ({ x: x + zero, y }) : surface.toPlan;
   const room = face ? drawElevation(design, face, ratio) : drawPlanWith(null, design, ratio);
   const ground = zoneRegion(rings);
+  const isSecond = secondColour(record, laid.cell);
   const numbers = types.flatMap(({ number, pieces }) =>
     pieces.flatMap((piece) => {
       const [ring] = piece.outline().sort((a, b) => signedArea(b) - signedArea(a));
@@ -139,10 +141,12 @@ function zoneMarks(design: Design, { zone, laid, types }: Laid, ratio: number): 
   );
   return [
     ...room.flatMap((mark) => aboutZone(design, mark)),
-    path(
-      laid.laid.pieces.flatMap((piece) => piece.outline().map((ring) => ring.map(at))),
-      WEIGHT.thin,
-    ),
+    ...[false, true].flatMap((of) => {
+      const own = laid.laid.pieces.filter((piece) => (isSecond?.(piece) ?? false) === of);
+      const outlines = own.flatMap((piece) => piece.outline().map((ring) => ring.map(at)));
+      const mark = path(outlines, WEIGHT.thin);
+      return own.length === 0 ? [] : of ? [{ ...mark, fill: 'water' } as Primitive] : [mark];
+    }),
     path(
       ground.map((ring) => ring.map(at)),
       WEIGHT.cut,
@@ -234,6 +238,7 @@ function tableOf(
   const { whole, cut } = laid.count;
   return [
     [rows.finish, record.finish ?? '–'],
+    ...(record.colouring ? [[rows.second, record.colouring.finish] as [string, string]] : []),
     [rows.tile, `${say(record.tile.w)} × ${say(record.tile.h)}`],
     [rows.joint, say(record.joint)],
     [rows.pattern, patternNames[record.pattern.type]],

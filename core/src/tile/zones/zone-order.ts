@@ -3,12 +3,13 @@ import { ok, type Result } from '../../result';
 import { boughtFor, tileNeeds, type TileNeed } from '../cut-list';
 import { adhesiveFor, groutOfJoints } from '../materials';
 import type { Reuse } from '../offcuts/piece-types';
+import { secondColour } from './colouring';
 import { originOf, type LaidZone } from './zone-laying';
 
 /** What a zone takes of one size of tile: pieces, tiles to have, boxes, and what of all that is bought does not lie in it. */
 export interface SizeOrder extends Pick<
   TileNeed,
-  'cut' | 'plan' | 'tile' | 'tiles' | 'whole' | 'withoutReuse'
+  'cut' | 'plan' | 'second' | 'tile' | 'tiles' | 'whole' | 'withoutReuse'
 > {
   /** With spares; whole boxes, where it is known how many tiles come in one. */
   bought: number;
@@ -58,10 +59,10 @@ const BUTTERED = 0.125;
 /** The order of a zone: cut pieces nested on as few tiles as may be, or each from one of its own where nothing is used again. */
 export function zoneOrder(
   zone: ZoneRecord,
-  { laid, count }: LaidZone,
+  { laid, count, cell }: LaidZone,
   reuse: Reuse | null = usualReuse,
 ): Result<ZoneOrder> {
-  const needs = tileNeeds(laid, reuse);
+  const needs = tileNeeds(laid, reuse, secondColour(zone, cell) ?? undefined);
   if (!needs.ok) return needs;
   const spares = zone.spares ?? usualSpares(zone);
   const sizes = needs.value.map((need): SizeOrder => {

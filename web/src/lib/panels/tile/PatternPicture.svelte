@@ -1,6 +1,7 @@
 <script lang="ts">
   import { layZone, type Finish, type ZoneRecord } from 'goodreach';
-  import { paintZones } from '$lib/views/tile/zone-painter';
+  import { useWorkspace } from '$lib/tools/context';
+  import { paintZones, secondOf } from '$lib/views/tile/zone-painter';
 
   /** A piece of a pattern, laid with the tile in hand by the engine that lays the zone. */
   interface Props {
@@ -9,6 +10,7 @@
     size?: number;
   }
   let { zone, finish, size = 56 }: Props = $props();
+  const { session } = useWorkspace();
 
   /** So many tiles are to be seen across it, of their mean side. */
   const ACROSS = 3.4;
@@ -36,8 +38,9 @@
         [ring],
       );
       if (!laid.ok) return;
+      const second = secondOf(session.document, zone, laid.value);
       const value = { ...laid.value, slivers: new Set<never>() };
-      const shown = [{ laid: value, rings: [ring], turn: 0, by: { x: 0, y: 0 }, finish }];
+      const shown = [{ laid: value, rings: [ring], turn: 0, by: { x: 0, y: 0 }, finish, second }];
       const k = size / side;
       paintZones(canvas, shown, { k, x: 0, y: size }, { width: size, height: size, sliver: '#000' });
     });

@@ -14,9 +14,12 @@
     removeThings,
     roomOf,
     roomShape,
+    tileColourings,
+    colouringNames,
     tiledZones,
     usualZone,
     wellSetOut,
+    type TileColouring,
     type ZoneRecord,
   } from 'goodreach';
   import { nanoid } from 'nanoid';
@@ -73,6 +76,14 @@
     if (!zone || !laid) return;
     session.run(putZone, wellSetOut(session.committed, { ...zone, ...laid }));
   }
+  /** Lays a second colour among the first, or one alone. */
+  function colour(way: string, other = zone?.colouring?.finish ?? usualOther()) {
+    if (!zone) return;
+    const { colouring: _, ...one } = zone;
+    const two = { way: way as TileColouring, finish: other };
+    session.run(putZone, way === '' ? one : { ...one, colouring: two });
+  }
+  const usualOther = () => tiles.find(({ name }) => name !== zone?.finish)!.name;
   const where = (face: string | null) =>
     face === null ? 'Floor' : `Face ${faces.find(({ id }) => id === face)?.letter ?? ''}`;
 </script>
@@ -151,6 +162,28 @@
         onset={(joint) => run({ joint })}
       />
     {/key}
+    <h3>Colours</h3>
+    <label class="surface">
+      <span>Two</span>
+      <select value={zone.colouring?.way ?? ''} onchange={({ currentTarget: { value } }) => colour(value)}>
+        <option value="">One colour</option>
+        {#each tileColourings as way (way)}<option value={way}>{colouringNames[way]}</option>{/each}
+      </select>
+    </label>
+    {#if zone.colouring}
+      <div class="tiles" role="group" aria-label="Second tile">
+        {#each tiles as one (one.name)}
+          <button
+            aria-pressed={one.name === zone.colouring.finish}
+            title={one.name}
+            onclick={() => colour(zone.colouring!.way, one.name)}
+          >
+            <Swatch finish={one} width={56} height={40} />
+            <span>{one.name}</span>
+          </button>
+        {/each}
+      </div>
+    {/if}
     <h3>Pattern: {patternNames[zone.pattern.type]}</h3>
     <PatternPicker {zone} {finish} />
     {#key zone.id}

@@ -66,7 +66,9 @@
 {#if order}
   {#each order.sizes as size, index (index)}
     <p class="row">
-      <span>{length(size.tile.w)} × {length(size.tile.h)}</span>
+      <span
+        >{size.second ? `${zone.colouring?.finish}, ` : ''}{length(size.tile.w)} × {length(size.tile.h)}</span
+      >
       <output>{size.bought}{size.boxes === null ? '' : `, ${size.boxes} boxes`}</output>
     </p>
   {/each}

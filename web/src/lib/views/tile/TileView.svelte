@@ -23,7 +23,7 @@
   import HostedView from '../HostedView.svelte';
   import EdgeCuts from './EdgeCuts.svelte';
   import TileStrip from './TileStrip.svelte';
-  import { paintZones, type PaintedZone } from './zone-painter';
+  import { paintZones, secondOf, type PaintedZone } from './zone-painter';
 
   /** The surface that is tiled, seen square on: its zones laid, the rest of the room as lines. The field of the zone in hand is its own handle. */
   const workspace = useWorkspace();
@@ -132,6 +132,7 @@
       return [
         {
           ...{ laid: tiled.value, rings: zoneRegion(rings), finish: finishNamed(design, record.finish) },
+          second: secondOf(design, record, tiled.value),
           turn: floor ? placement.turn : 0,
           by: floor ? placement : { x: surface.zero, y: 0 },
         },

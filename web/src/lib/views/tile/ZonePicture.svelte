@@ -1,7 +1,7 @@
 <script lang="ts">
   import { boundsOf, finishNamed, layZone, zoneRegion, type ZoneArea, type ZonePlace } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
-  import { paintZones } from './zone-painter';
+  import { paintZones, secondOf } from './zone-painter';
 
   /** A zone as a set-out would lay it, small. */
   let { area, origin }: { area: ZoneArea; origin: ZonePlace } = $props();
@@ -18,7 +18,15 @@
       const k = Math.min(WIDE / (right - left), HIGH / (top - bottom));
       const camera = { k, x: WIDE / 2 - ((left + right) / 2) * k, y: HIGH / 2 + ((bottom + top) / 2) * k };
       const finish = finishNamed(session.document, record.finish);
-      const zone = { laid: tiled.value, rings: zoneRegion(rings), turn: 0, by: { x: 0, y: 0 }, finish };
+      const second = secondOf(session.document, record, tiled.value);
+      const zone = {
+        laid: tiled.value,
+        rings: zoneRegion(rings),
+        turn: 0,
+        by: { x: 0, y: 0 },
+        finish,
+        second,
+      };
       const sliver = getComputedStyle(canvas).getPropertyValue('--clay').trim();
       paintZones(canvas, [zone], camera, { width: WIDE, height: HIGH, sliver });
     });

@@ -1,4 +1,13 @@
-import type { Finish, LaidZone, Point } from 'goodreach';
+import {
+  finishNamed,
+  secondColour,
+  type Design,
+  type Finish,
+  type LaidPiece,
+  type LaidZone,
+  type Point,
+  type ZoneRecord,
+} from 'goodreach';
 import type { Camera } from '../camera';
 
 /** A zone as it is painted: laid, how its places come onto the drawing, and what it is finished with. */
@@ -9,11 +18,21 @@ export interface PaintedZone {
   turn: number;
   by: Point;
   finish: Finish | null;
+  /** Its second colour: which pieces, and in what. */
+  second?: { isSecond: (piece: LaidPiece) => boolean; finish: Finish | null } | null;
 }
 
 const PLAIN = { tile: '#cfc6b4', grout: '#8d8471' };
+/** What pieces of a zone of two colours are kept under: no slot of a pattern is called so. */
+const [FIRST, SECOND] = [' first', ' second'];
 /** Pieces of other sizes are so much lighter or darker, in turn. */
 const TINTS = [0, 0.13, -0.1, 0.24];
+
+/** The second colour of a zone as it is painted. */
+export function secondOf(design: Design, zone: ZoneRecord, { cell }: LaidZone): PaintedZone['second'] {
+  const isSecond = secondColour(zone, cell);
+  return isSecond && { isSecond, finish: finishNamed(design, zone.colouring?.finish) };
+}
 
 /** Paints zones as they look, straight on: each size of a pattern in a shade of its tile, slivers hatched. */
 export function paintZones(
@@ -29,7 +48,7 @@ export function paintZones(
   const paper = canvas.getContext('2d')!;
   paper.setTransform(1, 0, 0, 1, 0, 0);
   paper.clearRect(0, 0, wide, high);
-  for (const { laid, rings, turn, by, finish } of zones) {
+  for (const { laid, rings, turn, by, finish, second } of zones) {
     const [c, s] = [Math.cos(turn) * k * sharp, Math.sin(turn) * k * sharp];
     const matrix = new DOMMatrix([c, -s, -s, -c, (x + by.x * k) * sharp, (y - by.y * k) * sharp]);
     const colour = finish?.colour ?? PLAIN.tile;
@@ -42,16 +61,21 @@ export function paintZones(
     const slivers = new Path2D();
     for (const piece of laid.laid.pieces) {
       const { slot } = piece.piece;
-      let path = pieces.get(slot);
-      if (!path) pieces.set(slot, (path = new Path2D()));
+      const isSecond = second?.isSecond(piece) ?? false;
+      const key = isSecond ? SECOND : second ? FIRST : slot;
+      let path = pieces.get(key);
+      if (!path) pieces.set(key, (path = new Path2D()));
       for (const ring of piece.outline()) {
         trace(path, ring);
         if (laid.slivers.has(piece)) trace(slivers, ring);
       }
     }
     paper.fill(ground, 'nonzero');
-    [...pieces.values()].forEach((path, index) => {
-      paper.fillStyle = tinted(colour, TINTS[index % TINTS.length]!);
+    [...pieces].forEach(([key, path], index) => {
+      paper.fillStyle =
+        key === SECOND
+          ? (second?.finish?.colour ?? PLAIN.tile)
+          : tinted(colour, second ? 0 : TINTS[index % TINTS.length]!);
       paper.fill(path, 'nonzero');
       // Joints are seen however small they are drawn.
       paper.strokeStyle = grout;
