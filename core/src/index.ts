@@ -221,6 +221,7 @@ export * from './survey/snap-place';
 export * from './survey/survey-report';
 export * from './survey/walk';
 export * from './survey/zones';
+export type { Origin } from './tile/frame';
 export type { Laid, LaidPiece } from './tile/lay';
 export * from './tile/patterns';
 export * from './tile/zones/colouring';

@@ -37,6 +37,13 @@ export class LaidPiece {
     return this.#rings().map((ring) => ring.map((corner) => this.frame.from(corner)));
   }
 
+  /** Its outline in the pattern's frame, each ring moved by so much, mm: nothing is made anew for a whole one. */
+  framed(): { rings: readonly Polygon[]; x: number; y: number } {
+    const { parts } = this.left;
+    if (!parts) return { rings: [this.piece.ring], x: this.x, y: this.y };
+    return { rings: ringsOf(this.left, parts), x: 0, y: 0 };
+  }
+
   /** All of it as if nothing were cut off, in the zone's places. */
   uncut(): Point[] {
     return movedTo(this.piece.ring, this.x, this.y).map((corner) => this.frame.from(corner));
@@ -49,7 +56,7 @@ export class LaidPiece {
 
   #rings(): Point[][] {
     const { parts } = this.left;
-    return parts ? parts.flatMap((part) => part.outline()) : [movedTo(this.piece.ring, this.x, this.y)];
+    return parts ? ringsOf(this.left, parts) : [movedTo(this.piece.ring, this.x, this.y)];
   }
 }
 
@@ -57,7 +64,12 @@ export class LaidPiece {
 interface Left {
   area: number;
   parts: readonly Part[] | null;
+  /** The outlines of its parts, once they were asked for. */
+  rings?: Point[][];
 }
+
+const ringsOf = (left: Left, parts: readonly Part[]): Point[][] =>
+  (left.rings ??= parts.flatMap((part) => part.outline()));
 
 const movedTo = (ring: Polygon, x: number, y: number): Point[] =>
   ring.map((corner) => ({ x: corner.x + x, y: corner.y + y }));

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { layZone, type Finish, type ZoneRecord } from 'goodreach';
+  import { layZone, originOf, type Finish, type ZoneRecord } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import { paintZones, secondOf } from '$lib/views/tile/zone-painter';
 
@@ -27,20 +27,15 @@
         { x: side, y: side },
         { x: 0, y: side },
       ];
-      const laid = layZone(
-        {
-          ...zone,
-          joint: Math.max(zone.joint, (SEEN * side) / size),
-          origin: { x: side * 0.13, y: side * 0.09 },
-          angle: 0,
-          sliver: 1,
-        },
-        [ring],
-      );
+      const begun = { joint: Math.max(zone.joint, (SEEN * side) / size), sliver: 1 };
+      const piece = { ...zone, ...begun, origin: { x: side * 0.13, y: side * 0.09 }, angle: 0 };
+      const laid = layZone(piece, [ring]);
       if (!laid.ok) return;
       const second = secondOf(session.document, zone, laid.value);
       const value = { ...laid.value, slivers: new Set<never>() };
-      const shown = [{ laid: value, rings: [ring], turn: 0, by: { x: 0, y: 0 }, finish, second }];
+      const shown = [
+        { laid: value, rings: [ring], origin: originOf(piece), turn: 0, by: { x: 0, y: 0 }, finish, second },
+      ];
       const k = size / side;
       paintZones(canvas, shown, { k, x: 0, y: size }, { width: size, height: size, sliver: '#000' });
     });

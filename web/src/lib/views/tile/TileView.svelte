@@ -4,6 +4,7 @@
     drawElevation,
     drawPlanWith,
     finishNamed,
+    originOf,
     roomShape,
     svgMarks,
     tiledZones,
@@ -132,6 +133,7 @@
       return [
         {
           ...{ laid: tiled.value, rings: zoneRegion(rings), finish: finishNamed(design, record.finish) },
+          origin: originOf(id === work.area?.id ? work.zone! : record),
           second: secondOf(design, record, tiled.value),
           turn: floor ? placement.turn : 0,
           by: floor ? placement : { x: surface.zero, y: 0 },
@@ -139,10 +141,13 @@
       ];
     }),
   );
+  /** The colour of slivers by this light: asked for once, not in every frame of a drag. */
+  const sliver = $derived.by(() => {
+    void screen.dark;
+    return canvas ? getComputedStyle(canvas).getPropertyValue('--clay').trim() : '';
+  });
   $effect(() => {
     if (!canvas || width === 0) return;
-    void screen.dark;
-    const sliver = getComputedStyle(canvas).getPropertyValue('--clay').trim();
     paintZones(canvas, painted, camera, { width, height, sliver });
   });
 

@@ -1,5 +1,13 @@
 <script lang="ts">
-  import { boundsOf, finishNamed, layZone, zoneRegion, type ZoneArea, type ZonePlace } from 'goodreach';
+  import {
+    boundsOf,
+    finishNamed,
+    layZone,
+    originOf,
+    zoneRegion,
+    type ZoneArea,
+    type ZonePlace,
+  } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import { paintZones, secondOf } from './zone-painter';
 
@@ -22,6 +30,7 @@
       const zone = {
         laid: tiled.value,
         rings: zoneRegion(rings),
+        origin: originOf({ ...record, origin }),
         turn: 0,
         by: { x: 0, y: 0 },
         finish,

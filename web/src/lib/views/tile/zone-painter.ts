@@ -5,6 +5,7 @@ import {
   type Finish,
   type LaidPiece,
   type LaidZone,
+  type Origin,
   type Point,
   type ZoneRecord,
 } from 'goodreach';
@@ -14,6 +15,8 @@ import type { Camera } from '../camera';
 export interface PaintedZone {
   laid: LaidZone;
   rings: readonly (readonly Point[])[];
+  /** Where its pattern begins, in its places. */
+  origin: Origin;
   /** From the zone's places to those of the drawing: turned by an angle, then moved, mm. */
   turn: number;
   by: Point;
@@ -48,7 +51,7 @@ export function paintZones(
   const paper = canvas.getContext('2d')!;
   paper.setTransform(1, 0, 0, 1, 0, 0);
   paper.clearRect(0, 0, wide, high);
-  for (const { laid, rings, turn, by, finish, second } of zones) {
+  for (const { laid, rings, origin, turn, by, finish, second } of zones) {
     const [c, s] = [Math.cos(turn) * k * sharp, Math.sin(turn) * k * sharp];
     const matrix = new DOMMatrix([c, -s, -s, -c, (x + by.x * k) * sharp, (y - by.y * k) * sharp]);
     const colour = finish?.colour ?? PLAIN.tile;
@@ -65,12 +68,15 @@ export function paintZones(
       const key = isSecond ? SECOND : second ? FIRST : slot;
       let path = pieces.get(key);
       if (!path) pieces.set(key, (path = new Path2D()));
-      for (const ring of piece.outline()) {
-        trace(path, ring);
-        if (laid.slivers.has(piece)) trace(slivers, ring);
+      const { rings: outline, x: right, y: up } = piece.framed();
+      for (const ring of outline) {
+        trace(path, ring, right, up);
+        if (laid.slivers.has(piece)) trace(slivers, ring, right, up);
       }
     }
     paper.fill(ground, 'nonzero');
+    const framed = matrix.translate(origin.at.x, origin.at.y).rotate(origin.angle);
+    paper.setTransform(framed);
     [...pieces].forEach(([key, path], index) => {
       paper.fillStyle =
         key === SECOND
@@ -85,7 +91,7 @@ export function paintZones(
     if (laid.slivers.size === 0) continue;
     paper.setTransform(1, 0, 0, 1, 0, 0);
     const onScreen = new Path2D();
-    onScreen.addPath(slivers, matrix);
+    onScreen.addPath(slivers, framed);
     paper.fillStyle = hatch(paper, sliver, sharp);
     paper.fill(onScreen, 'nonzero');
     paper.strokeStyle = sliver;
@@ -94,9 +100,11 @@ export function paintZones(
   }
 }
 
-function trace(path: Path2D, ring: readonly Point[]): void {
-  ring.forEach(({ x, y }, index) => (index === 0 ? path.moveTo(x, y) : path.lineTo(x, y)));
-  path.closePath();
+function trace(path: Path2D, ring: readonly Point[], right = 0, up = 0): void {
+  // Closed by hand: closing a path of thousands of rings takes time that grows with all it has.
+  const last = ring.at(-1)!;
+  path.moveTo(last.x + right, last.y + up);
+  for (const { x, y } of ring) path.lineTo(x + right, y + up);
 }
 
 /** A colour so much lighter, or darker. */
