@@ -1,6 +1,9 @@
 import { rotate, type Point } from '../src/geometry/point';
 import { boundsOf, signedArea, type Polygon } from '../src/geometry/polygon';
 import { intersect, without } from '../src/geometry/region';
+import type { ZoneRecord } from '../src/document/records';
+import { bestSetOuts, usualAims } from '../src/tile/zones/set-outs';
+import { layZone } from '../src/tile/zones/zone-laying';
 import { must } from '../src/result';
 import { bestGrid } from '../src/tile/best-grid';
 import { countTiles } from '../src/tile/count';
@@ -100,5 +103,25 @@ for (const type of ['grid', 'herringbone90', 'hexagon'] as const)
   const nested = timed(1, () => tileNeeds(laid, { kerf: 3, turns: [0, 180] }));
   console.log(
     `a floor of ${laid.pieces.length} pieces: the widest over 11 joints in ${widest.toFixed(1)} ms, the fewest cuts at one joint in ${fewest.toFixed(0)} ms; its ${need!.cut.length} cut pieces from ${need!.tiles - need!.whole} tiles in ${nested.toFixed(0)} ms`,
+  );
+}
+
+/** A zone of a room as a drag of its field lays it in each frame, cuts at its edges with it; and the search for its best set-outs. */
+for (const [type, w, h] of [
+  ['grid', 300, 200],
+  ['herringbone90', 200, 60],
+  ['hexagon', 150, 150],
+] as const) {
+  const rings = room(8);
+  const zone: ZoneRecord = {
+    ...{ kind: 'zone', id: 'z', placement: { on: 'floor', x: 0, y: 0, turn: 0 } },
+    ...{ pattern: { type }, tile: { w, h }, joint: 3, origin: { x: 0, y: 0 }, angle: 0 },
+  };
+  let x = 0;
+  const frame = timed(40, () => layZone({ ...zone, origin: { x: (x += 1.3), y: 3 } }, rings));
+  const { count } = must(layZone(zone, rings));
+  const best = timed(1, () => bestSetOuts({ zone, rings, sight: [0], aims: usualAims }));
+  console.log(
+    `a zone of ${count.whole + count.cut} pieces (${type}): laid with its cuts in ${frame.toFixed(1)} ms a frame, its best set-outs found in ${(best / 1000).toFixed(2)} s`,
   );
 }

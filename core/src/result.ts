@@ -137,6 +137,7 @@ export interface RefusalData {
   'stagger-too-far': { least: number; most: number };
   'tie-unavailable': { side: Facing };
   'tile-out-of-proportion': { slot: string };
+  'weave-out-of-proportion': { n: number; needed: number };
   'piece-on-no-tile': { piece: string };
   'tiles-too-many': { count: number; most: number };
   'nothing-tiled': Record<string, never>;

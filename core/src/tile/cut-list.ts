@@ -97,7 +97,10 @@ function remainder(laid: LaidPiece): Omit<CutPiece, 'id'> {
   if (left.bottom - whole.bottom < AT_SIDE) kept.push('bottom');
   if (whole.right - left.right < AT_SIDE) kept.push('right');
   if (whole.top - left.top < AT_SIDE) kept.push('top');
-  const [w, h] = [left.right - left.left, left.top - left.bottom];
+  // What keeps both sides is as wide as its tile, whatever a hair is missing at each.
+  const across = kept.includes('left') && kept.includes('right') ? whole : left;
+  const upward = kept.includes('bottom') && kept.includes('top') ? whole : left;
+  const [w, h] = [across.right - across.left, upward.top - upward.bottom];
   if (!isUpright(piece)) return { w, h, factory: kept };
   // Upright it was turned by a quarter, counter-clockwise: its left side was the top of the tile.
   const before: Record<FactorySide, FactorySide> = {

@@ -238,6 +238,8 @@ const wording: Wording = {
       : `No widths of ${family} (${range}) close ${open ? `the ${show(open.length)} that are open on face ${open.face}` : 'this length'}, even with fillers. Choose another family, smaller fillers at the ends, or let more items be replaced.`,
   'tile-out-of-proportion': ({ slot }) =>
     `Of this tile the pattern leaves nothing for its piece “${slot}”. Use a longer tile or a narrower joint.`,
+  'weave-out-of-proportion': ({ n, needed }, show) =>
+    `A weave of ${n} needs its tile ${show(needed)} long: ${n} times as high, with the joints between. Change the tile or the joint.`,
   'piece-on-no-tile': ({ piece }) =>
     `Piece “${piece}” can be cut from no tile: it is too large for one, or its factory sides are further apart than a tile’s.`,
   'tiles-too-many': ({ count, most }) =>

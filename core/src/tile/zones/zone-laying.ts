@@ -2,7 +2,7 @@ import type { Design } from '../../document/design';
 import type { ZonePattern, ZoneRecord, ZoneTile } from '../../document/records';
 import { remember } from '../../document/remember';
 import type { Polygon } from '../../geometry/polygon';
-import { ok, type Result } from '../../result';
+import { ok, refuse, type Result } from '../../result';
 import { countTiles, type TileCount } from '../count';
 import type { Origin } from '../frame';
 import { lay, type Laid, type LaidPiece } from '../lay';
@@ -69,13 +69,23 @@ export const originOf = ({ origin: { x, y }, angle }: Pick<ZoneRecord, 'origin' 
   angle: Math.round(((angle * 180) / Math.PI) * STEPS) / STEPS,
 });
 
-/** What a pattern repeats for its tile and joint. */
-export const zoneCell = ({
+/** A weave whose tiles are longer or shorter than those across them by more than this lies over itself, or leaves gaps, mm. */
+const WEAVES = 0.5;
+
+/** What a pattern repeats for its tile and joint. Refused where its tile is of the wrong proportions for it. */
+export function zoneCell({
   pattern,
   tile,
   joint,
-}: Pick<ZoneRecord, 'joint' | 'pattern' | 'tile'>): Result<Cell> =>
-  cellOf(repeatOf(choiceOf(pattern, tile, joint)), tile, joint);
+}: Pick<ZoneRecord, 'joint' | 'pattern' | 'tile'>): Result<Cell> {
+  const choice = choiceOf(pattern, tile, joint);
+  if (choice.type === 'basketweave') {
+    const { n } = choice;
+    const needed = n * tile.h + (n - 1) * joint;
+    if (Math.abs(needed - tile.w) > WEAVES) return refuse('weave-out-of-proportion', { n, needed });
+  }
+  return cellOf(repeatOf(choice), tile, joint);
+}
 
 /** A pattern with what was not said of it: rows moved on by half, planks by thirds, a weave as long as its tile. */
 export function choiceOf(

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { rectangle } from '../../../testing/rooms';
 import { designTileCommand } from '../../cli/design-tile';
 import { putZone } from '../../commands/put-zone';
+import { recordOf } from '../../document/design';
 import type { ZoneRecord } from '../../document/records';
 import { must } from '../../result';
 import { usualZone } from './usual-zone';
@@ -124,15 +125,25 @@ describe('the command line', () => {
     }
     expect(zones[0]).toMatchObject({ area: 12e6 - 600 * 510 });
     // What can't be laid says why, and the others are told.
-    const { floor } = room.design.records;
-    const design = {
-      ...room.design,
-      records: {
-        ...room.design.records,
-        floor: { ...floor, pattern: { type: 'chevron' }, tile: { w: 100, h: 600 }, joint: 30 } as ZoneRecord,
-      },
-    };
-    const told = must(designTileCommand(design)) as { zones: { problem?: string; whole?: number }[] };
-    expect(told.zones[1]!.whole).toBeGreaterThan(0);
+    const floor = {
+      ...recordOf(room.design, 'zone', 'floor')!,
+      pattern: { type: 'basketweave' },
+    } as ZoneRecord;
+    const withFloor = (change: Partial<ZoneRecord>) =>
+      must(
+        designTileCommand({
+          ...room.design,
+          records: { ...room.design.records, floor: { ...floor, ...change } },
+        }),
+      ) as { zones: { problem?: string; whole?: number }[] };
+    // Two of 300 with 3 between are 603 long; a hair more or less than half a millimetre off is not.
+    expect(withFloor({}).zones[0]!.problem).toContain('A weave of 2 needs its tile 603 mm long');
+    expect([602.5, 603.5].map((w) => withFloor({ tile: { w, h: 300 } }).zones[0]!.problem)).toEqual([
+      undefined,
+      undefined,
+    ]);
+    for (const w of [602.4, 603.6])
+      expect(withFloor({ tile: { w, h: 300 } }).zones[0]!.problem).toContain('A weave');
+    expect(withFloor({}).zones[1]!.whole).toBeGreaterThan(0);
   });
 });

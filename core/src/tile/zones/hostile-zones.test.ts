@@ -1,0 +1,122 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { cornered } from '../../../testing/rooms';
+import { designTileCommand } from '../../cli/design-tile';
+import { MOST_FACE, MOST_JOINT, MOST_TILE, tileColourings, tilePatterns } from '../../document/limits';
+import type { ZoneRecord } from '../../document/records';
+import { recordFaults } from '../../document/validate-design';
+import { drawPlan } from '../../drawing/plan';
+import { checkDesign } from '../../survey/check-design';
+import { sceneOf } from '../../scene/scene';
+import { bestSetOuts, usualAims } from './set-outs';
+import { mapOffsets } from './offset-map';
+import { tiledZones } from './zone-laying';
+
+const place = fc.record({
+  x: fc.oneof(fc.constantFrom(0, -MOST_FACE, MOST_FACE, 1e-6), fc.integer({ min: -3000, max: 8000 })),
+  y: fc.oneof(fc.constantFrom(0, -MOST_FACE, MOST_FACE, -1e-6), fc.integer({ min: -6000, max: 3000 })),
+});
+const side = fc.oneof(fc.constantFrom(5, MOST_TILE), fc.integer({ min: 40, max: 1200 }));
+
+/** Any zone that a file may hold, however little sense it makes. */
+const anyZone = fc.record(
+  {
+    kind: fc.constant('zone' as const),
+    id: fc.constantFrom('one', 'two', 'three'),
+    placement: fc.oneof(
+      fc.record({
+        on: fc.constant('floor' as const),
+        x: fc.integer({ min: -9000, max: 9000 }),
+        y: fc.constantFrom(0, -200_000),
+        turn: fc.constantFrom(0, 0.3, -6.2),
+      }),
+      fc.record({
+        on: fc.constant('face' as const),
+        face: fc.constantFrom('face-a', 'face-b', 'face-e'),
+        from: fc.constantFrom('left' as const, 'right' as const),
+        distance: fc.constantFrom(0, 700, -MOST_FACE),
+        off: fc.constantFrom(0, 300),
+      }),
+    ),
+    corners: fc.array(place, { minLength: 3, maxLength: 7 }),
+    pattern: fc.record(
+      {
+        type: fc.constantFrom(...tilePatterns),
+        offset: fc.record({ n: fc.integer({ min: -100, max: 100 }), d: fc.integer({ min: 1, max: 100 }) }),
+        stagger: fc.array(fc.integer({ min: -MOST_TILE, max: MOST_TILE }), { minLength: 1, maxLength: 9 }),
+        n: fc.integer({ min: 2, max: 12 }),
+      },
+      { requiredKeys: ['type'] },
+    ),
+    tile: fc.record({ w: side, h: side }),
+    joint: fc.constantFrom(0, 1e-6, 3, MOST_JOINT),
+    origin: place,
+    angle: fc.constantFrom(0, Math.PI / 2, 1e-9, 0.7, -6.2832),
+    threshold: fc.constantFrom(0, 50, 1500),
+    colouring: fc.record({ way: fc.constantFrom(...tileColourings), finish: fc.constantFrom('Jetty', '?') }),
+    sight: fc.array(place, { maxLength: 3 }),
+    sliver: fc.constantFrom(1, MOST_TILE),
+    spares: fc.constantFrom(0, 1),
+    perBox: fc.constantFrom(1, 10_000),
+  },
+  {
+    requiredKeys: ['kind', 'id', 'placement', 'pattern', 'tile', 'joint', 'origin', 'angle'],
+  },
+);
+
+describe('zones from files', () => {
+  it('are laid, drawn and ordered, or say why not, whatever they hold', () => {
+    fc.assert(
+      fc.property(fc.array(anyZone, { minLength: 1, maxLength: 3 }), (zones) => {
+        // Corners that are not square, one bent wall, a door and cabinets.
+        const room = cornered([
+          { x: 0, y: 0 },
+          { x: 5000, y: 300 },
+          { x: 5200, y: -3600 },
+          { x: 2600, y: -3500 },
+          { x: 2500, y: -4800 },
+          { x: -200, y: -4700 },
+        ]);
+        room.set('F600', 'face-a', 500);
+        room.open('face-b', 'door', 500, { width: 800 });
+        const records = JSON.parse(JSON.stringify(zones)) as ZoneRecord[];
+        for (const record of records) expect(recordFaults(record.id, record, 'r')).toEqual([]);
+        const design = {
+          ...room.design,
+          records: { ...room.design.records, ...Object.fromEntries(records.map((one) => [one.id, one])) },
+        };
+        expect(checkDesign(design).ok).toBe(true);
+        for (const { tiled, record, rings } of tiledZones(design)) {
+          if (!tiled.ok) {
+            expect(['tile-out-of-proportion', 'tiles-too-many', 'weave-out-of-proportion']).toContain(
+              tiled.refusal.code,
+            );
+            continue;
+          }
+          const { laid, count, narrowest } = tiled.value;
+          expect(laid.tiledArea).toBeLessThanOrEqual(laid.zoneArea * (1 + 1e-6) + 1);
+          expect(Number.isFinite(count.jointArea)).toBe(true);
+          expect(narrowest === null || narrowest >= 0).toBe(true);
+          if (laid.pieces.length > 300) continue;
+          expect(
+            bestSetOuts({ zone: record, rings, sight: [0, 99], aims: usualAims }).answers.length,
+          ).toBeGreaterThanOrEqual(0);
+          for (const { values } of mapOffsets(record, rings))
+            expect(values.every(Number.isFinite)).toBe(true);
+        }
+        const most = tiledZones(design).reduce(
+          (sum, { tiled }) => sum + (tiled.ok ? tiled.value.laid.pieces.length : 0),
+          0,
+        );
+        if (most > 5000) return;
+        expect(designTileCommand(design).ok).toBe(true);
+        for (const mark of drawPlan(design, 50))
+          if (mark.type === 'path')
+            expect(mark.rings.flat().every(({ x, y }) => Number.isFinite(x + y))).toBe(true);
+        for (const { parts } of sceneOf(design))
+          for (const { mesh } of parts) expect(mesh.positions.every(Number.isFinite)).toBe(true);
+      }),
+      { numRuns: Number(process.env['TILE_RUNS'] ?? 25) },
+    );
+  }, 120_000);
+});
