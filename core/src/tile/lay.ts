@@ -5,7 +5,7 @@ import { ok, refuse, type Result } from '../result';
 import { partsWithin, type Part } from './clip-piece';
 import { Frame, type Origin } from './frame';
 import type { Cell, CellPiece } from './pattern';
-import { ZoneEdges, type Edge } from './zone-edges';
+import { isPlainZone, ZoneEdges, type Edge } from './zone-edges';
 
 /** A piece as it lies: which of the cell's, how often the cell's two ways on, what is left of it, mm², and in how many parts. */
 export class LaidPiece {
@@ -102,7 +102,7 @@ export function lay(zone: readonly Polygon[], cell: Cell, origin: Origin): Resul
   const wide = cell.pieces.map(({ bounds: { left, right, bottom, top } }) =>
     Math.max(right - left, top - bottom),
   );
-  const edges = new ZoneEdges(framed, Math.max(...wide));
+  const edges = new ZoneEdges(framed, Math.max(...wide), isPlainZone(zone));
   const pieces: LaidPiece[] = [];
   let tiledArea = 0;
   for (const [index, piece] of cell.pieces.entries()) {

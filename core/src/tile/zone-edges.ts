@@ -1,3 +1,4 @@
+import { rememberOne } from '../document/remember';
 import type { Point } from '../geometry/point';
 import {
   boundsOf,
@@ -38,15 +39,15 @@ export class ZoneEdges {
   readonly #known: Int8Array;
   readonly #levels = new Map<number, Crossing[]>();
 
-  /** `wide` is about as much as a piece is wide, mm. */
-  constructor(zone: readonly Polygon[], wide: number) {
+  /** `wide` is about as much as a piece is wide, mm; `plain` where it is known already. */
+  constructor(zone: readonly Polygon[], wide: number, plain = isPlain(zone)) {
     const edges: Edge[] = [];
     for (const ring of zone)
       forEachEdge(ring, (a, b) => {
         if (a.x !== b.x || a.y !== b.y) edges.push({ a, b });
       });
     this.edges = edges;
-    this.plain = isPlain(zone);
+    this.plain = plain;
     const { left, right, bottom, top } = boundsOf(zone.flat());
     this.#from = { x: left, y: bottom };
     this.#size = Math.max(wide, Math.sqrt(((right - left) * (top - bottom)) / MOST_SQUARES), 1e-3);
@@ -143,6 +144,9 @@ function crossingsOf(edges: readonly Edge[], y: number): Crossing[] {
 
 /** Edges that are looked at for this, at most: more are taken not to be plain. */
 const MOST_PLAIN = 1_500;
+
+/** Whether a zone is plain: it stays so however it is moved and turned, so that a field that is dragged over it asks once. */
+export const isPlainZone = rememberOne(isPlain);
 
 function isPlain(zone: readonly Polygon[]): boolean {
   if (zone.length === 1) return true;

@@ -1,3 +1,4 @@
+import { rememberOne } from '../../document/remember';
 import { distance, dot, subtract, type Point } from '../../geometry/point';
 import { boundsOf, forEachEdge, type Polygon } from '../../geometry/polygon';
 import { seenEdges } from '../grid-edges';
@@ -27,13 +28,16 @@ interface Line extends ZoneEdgeCut {
   top: number;
 }
 
+/** The edges stay as they are while the field moves over them. */
+const edgesOf = rememberOne(seenEdges);
+
 /** The cuts at the edges of a zone that is laid, and the pieces that have one that is narrower than a limit, mm. */
 export function edgeCuts(
   { pieces }: Laid,
   rings: readonly Polygon[],
   limit: number,
 ): { edges: ZoneEdgeCut[]; slivers: ReadonlySet<LaidPiece> } {
-  const lines = seenEdges(rings).flatMap(({ a, b }): Line[] => {
+  const lines = edgesOf(rings).flatMap(({ a, b }): Line[] => {
     const long = distance(a, b);
     if (long < SHORT) return [];
     const u = { x: (b.x - a.x) / long, y: (b.y - a.y) / long };

@@ -35,7 +35,7 @@ export interface SetOutQuestion {
 /** So many answers are given. */
 const ANSWERS = 6;
 /** So many starts are laid of a grid or bond, of those that score best by their edges alone; and so many by so many of any other pattern, the best of them looked at more closely. */
-const LAID = 60;
+const LAID = 40;
 const SIDE = 10;
 const CLOSER = 3;
 
