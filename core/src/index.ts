@@ -226,6 +226,7 @@ export type { Laid, LaidPiece } from './tile/lay';
 export * from './tile/patterns';
 export * from './tile/zones/colouring';
 export * from './tile/zones/edge-cuts';
+export * from './tile/zones/lined-up';
 export * from './tile/zones/offset-map';
 export * from './tile/zones/set-outs';
 export * from './tile/zones/sight-edges';

@@ -34,21 +34,30 @@ export function gridEdges(framed: readonly Polygon[]): GridEdges {
   const seen = framed.length > 1 ? seenIn(framed) : longOf;
   for (const ring of framed)
     forEachEdge(ring, (a, b) => {
-      const [dx, dy] = [b.x - a.x, b.y - a.y];
-      if (Math.abs(dx) <= ALONG && Math.abs(dy) <= ALONG) return;
-      const long = seen(a, b);
-      if (long <= ALONG) return;
-      // The zone is to the left of an edge.
-      if (Math.abs(dx) <= ALONG) found.x.push({ at: (a.x + b.x) / 2, side: dy < 0 ? 'low' : 'high', long });
-      else if (Math.abs(dy) <= ALONG)
-        found.y.push({ at: (a.y + b.y) / 2, side: dx > 0 ? 'low' : 'high', long });
-      else found.slanted = true;
+      if (distance(a, b) > ALONG) addEdge(found, a, b, seen(a, b));
     });
   return found;
 }
 
+/** Adds so much of an edge, mm, to those that lie across a way of the grid. */
+function addEdge(found: GridEdges, a: Point, b: Point, long: number): void {
+  const [dx, dy] = [b.x - a.x, b.y - a.y];
+  if (long <= ALONG) return;
+  // The zone is to the left of an edge.
+  if (Math.abs(dx) <= ALONG) found.x.push({ at: (a.x + b.x) / 2, side: dy < 0 ? 'low' : 'high', long });
+  else if (Math.abs(dy) <= ALONG) found.y.push({ at: (a.y + b.y) / 2, side: dx > 0 ? 'low' : 'high', long });
+  else found.slanted = true;
+}
+
+/** Some edges by the way they lie across a grid, in its places. */
+export function gridEdgesAmong(edges: readonly Stretch[]): GridEdges {
+  const found: GridEdges = { x: [], y: [], slanted: false };
+  for (const { a, b } of edges) addEdge(found, a, b, distance(a, b));
+  return found;
+}
+
 /** A stretch of a line. */
-interface Stretch {
+export interface Stretch {
   a: Point;
   b: Point;
 }

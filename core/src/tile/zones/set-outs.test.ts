@@ -164,6 +164,31 @@ describe('the best set-outs of a zone', () => {
     expect(told({ ...zoneOf(), origin: seen.origin }, rings).sizes[0]).toBeNull();
   });
 
+  it('have another joint where that is allowed, and what is whole in sight among those tried, however narrow the rest', () => {
+    // With joints of 3 a row of 300 leaves 10 at 1522; with 1 joint wider each it is 5 less, with narrower ones more.
+    const rings = [box(0, 0, 1522, 1522)];
+    const joints = [2, 2.5, 3, 3.5, 4];
+    const { answers, proven } = bestSetOuts({ ...question(zoneOf(), rings), joints, aims: ['narrowest'] });
+    expect(proven).toBe(true);
+    const exact = bestGrid({ zone: rings, tile: { w: 300, h: 300 }, angle: 0, joints });
+    expect(answers[0]!.score.narrowest).toBeCloseTo(exact.best, 6);
+    expect(answers[0]!.joint).toBe(exact.joint);
+    expect(new Set(answers.map(({ joint }) => joint)).size).toBeGreaterThan(1);
+    // Many edges, so that starts that are whole at one score far behind: a comb with teeth of all widths.
+    const teeth = Array.from({ length: 14 }, (_, at) => [
+      [at * 211, 900 + (at % 5) * 61],
+      [at * 211 + 120, 900 + (at % 5) * 61],
+      [at * 211 + 120, 700],
+      [(at + 1) * 211, 700],
+    ]).flat() as [number, number][];
+    const comb = [places([0, 0], [14 * 211, 0], ...teeth.reverse())];
+    const { edges } = laid(zoneOf(), comb);
+    const bottom = edges.findIndex(({ a, b }) => a.y === 0 && b.y === 0);
+    const seen = bestSetOuts({ ...question(zoneOf(), comb, [bottom]), aims: ['sight', 'narrowest'] })
+      .answers[0]!;
+    expect(seen.score.sight).toBe(0);
+  });
+
   it('are judged by what comes first where two differ by more than a hair', () => {
     const one = { slivers: 0, sight: 0, narrowest: 100, balance: 0, cut: 9, pieces: 20 };
     expect(isBetterSetOut(one, { ...one, narrowest: 99.9 }, usualAims)).toBeLessThan(0);

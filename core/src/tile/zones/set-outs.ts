@@ -4,7 +4,7 @@ import { boundsOf, type Polygon } from '../../geometry/polygon';
 import { quantise } from '../../units/units';
 import { bestBond, bestGrid } from '../best-grid';
 import { Frame } from '../frame';
-import { framedZone, gridEdges, within, type GridEdge, type Row } from '../grid-edges';
+import { framedZone, gridEdges, gridEdgesAmong, within, type GridEdge, type Row } from '../grid-edges';
 import { breakPoints, distinct, scoreOf } from '../grid-starts';
 import { rowsOf } from './usual-zone';
 import { choiceOf, layZone, originOf, zoneCell, type LaidZone } from './zone-laying';
@@ -18,9 +18,10 @@ export const usualAims: readonly SetOutAim[] = setOutAims;
 /** How good a set-out is: slivers, mm that tiles at sight edges fall short of whole, the narrowest cut, how far opposite cuts differ, cut pieces, all pieces. */
 export type SetOutScore = Record<SetOutAim, number>;
 
-/** A set-out with its score. */
+/** A set-out with its score; the joint is the zone's, or one of those that were allowed, mm. */
 export interface SetOut {
   origin: ZonePlace;
+  joint: number;
   score: SetOutScore;
 }
 
@@ -30,6 +31,8 @@ export interface SetOutQuestion {
   /** The edges the eye meets first, by their index among the zone's. */
   sight: readonly number[];
   aims: readonly SetOutAim[];
+  /** Joints it may be laid with, mm; its own only unless given. */
+  joints?: readonly number[];
 }
 
 /** So many answers are given. */
@@ -47,29 +50,42 @@ export interface SetOuts {
 
 /** Looks for the best set-outs of a zone; between two tries the share that is done is told, so that it can be ended. */
 export function* searchSetOuts(question: SetOutQuestion): Generator<number, SetOuts> {
+  const joints = question.joints ?? [question.zone.joint];
+  const found: SetOut[] = [];
+  let proven = true;
+  for (const [index, joint] of joints.entries()) {
+    const of = { ...question, zone: { ...question.zone, joint } };
+    const search = searchAtJoint(of, Math.ceil(LAID / joints.length), found);
+    let step = search.next();
+    for (; !step.done; step = search.next()) yield (index + step.value) / joints.length;
+    proven &&= step.value;
+  }
+  return { answers: different(ranked(found, question.aims), question.zone), proven };
+}
+
+/** Looks with one joint, adding to what was found: of rows so many of the best starts are laid. Whether none can have a wider narrowest cut. */
+function* searchAtJoint(question: SetOutQuestion, most: number, found: SetOut[]): Generator<number, boolean> {
   const { zone } = question;
   const rows = rowsOf(choiceOf(zone.pattern, zone.tile, zone.joint), zone.tile.w + zone.joint);
-  const { starts, proven } = rows ? rowStarts(question, rows) : { starts: spread(zone), proven: false };
-  const found: SetOut[] = [];
-  for (const [index, origin] of starts.entries()) {
+  const { starts, proven } = rows ? rowStarts(question, rows, most) : { starts: spread(zone), proven: false };
+  const own: SetOut[] = [];
+  const lay = (origin: Point) => {
     const one = scored(question, origin);
-    if (one) found.push(one);
+    if (one) own.push(one);
+  };
+  for (const [index, origin] of starts.entries()) {
+    lay(origin);
     yield ((index + 1) / starts.length) * (rows ? 1 : 0.7);
   }
-  const best = ranked(found, question.aims);
-  if (!rows) {
-    let near = repeatOf(zone).map((way) => length(way) / SIDE / 2);
-    for (let round = 0; round < CLOSER; round++) {
-      for (const { origin } of ranked(found, question.aims).slice(0, CLOSER))
-        for (const [x, y] of AROUND) {
-          const one = scored(question, { x: origin.x + x * near[0]!, y: origin.y + y * near[1]! });
-          if (one) found.push(one);
-        }
-      near = near.map((by) => by / 3);
-      yield 0.7 + (0.3 * (round + 1)) / CLOSER;
-    }
+  let near = repeatOf(zone).map((way) => length(way) / SIDE / 2);
+  for (let round = 0; !rows && round < CLOSER; round++) {
+    for (const { origin } of ranked(own, question.aims).slice(0, CLOSER))
+      for (const [x, y] of AROUND) lay({ x: origin.x + x * near[0]!, y: origin.y + y * near[1]! });
+    near = near.map((by) => by / 3);
+    yield 0.7 + (0.3 * (round + 1)) / CLOSER;
   }
-  return { answers: different(rows ? best : ranked(found, question.aims), zone), proven };
+  found.push(...own);
+  return proven;
 }
 
 /** The same, all at once. */
@@ -108,8 +124,9 @@ function spread(zone: ZoneRecord): ZonePlace[] {
 
 /** The starts of rows at which an edge comes to a tile's side, with the best one: those whose narrowest row is widest first. */
 function rowStarts(
-  { zone, rings }: SetOutQuestion,
+  { zone, rings, sight }: SetOutQuestion,
   rows: readonly number[],
+  most: number,
 ): { starts: ZonePlace[]; proven: boolean } {
   const { tile, joint } = zone;
   const turned = { at: { x: 0, y: 0 }, angle: originOf(zone).angle };
@@ -131,7 +148,22 @@ function rowStarts(
     })),
   );
   pairs.sort((one, other) => other.score - one.score || other.sum - one.sum);
-  const starts = [top, ...pairs.slice(0, LAID).map(({ at }) => at)].map((at) => frame.from(at));
+  // What is whole in sight may score less at other edges: it has its share of the tries.
+  const laid = sight.length === 0 ? null : layZone(zone, rings);
+  const known = laid?.ok ? laid.value.edges : [];
+  const seen = gridEdgesAmong(
+    sight.flatMap((index) => {
+      const edge = known[index];
+      return edge ? [{ a: frame.to(edge.a), b: frame.to(edge.b) }] : [];
+    }),
+  );
+  const seenX = seen.x.flatMap((edge) => rows.map((shift) => ({ ...edge, at: edge.at - shift })));
+  const isWhole = ({ at }: { at: Point }) =>
+    scoreOf(seenX, at.x, { size: tile.w, joint }) >= tile.w - ALIKE &&
+    scoreOf(seen.y, at.y, { size: tile.h, joint }) >= tile.h - ALIKE;
+  const whole = sight.length === 0 ? [] : pairs.filter(isWhole).slice(0, Math.ceil(most / 2));
+  const others = pairs.filter((pair) => !whole.includes(pair)).slice(0, most - whole.length);
+  const starts = [top, ...[...whole, ...others].map(({ at }) => at)].map((at) => frame.from(at));
   return { starts, proven: best.proven };
 }
 
@@ -150,7 +182,9 @@ function startsOf(edges: readonly GridEdge[], row: Row, [from, to]: readonly [nu
 function scored({ zone, rings, sight }: SetOutQuestion, place: Point): SetOut | null {
   const origin = { x: quantise(place.x), y: quantise(place.y) };
   const tiled = layZone({ ...zone, origin }, rings);
-  return tiled.ok ? { origin, score: scoreSetOut(zone, tiled.value, new Set(sight)) } : null;
+  return tiled.ok
+    ? { origin, joint: zone.joint, score: scoreSetOut(zone, tiled.value, new Set(sight)) }
+    : null;
 }
 
 /** How good it is as it is laid. */

@@ -2,6 +2,7 @@ import {
   centralOrigin,
   findZone,
   layZone,
+  MOST_JOINT,
   onMap,
   refusalText,
   setOutZone,
@@ -35,6 +36,8 @@ export class TileWork {
   order: ToldOrder | null = $state.raw(null);
   /** Share of a search that is done; null while there is none. */
   searching: number | null = $state(null);
+  /** Whether a search may change the joint by a millimetre. */
+  loose = $state(false);
   /** Why an answer of the worker did not come. */
   problem = $state('');
 
@@ -96,11 +99,19 @@ export class TileWork {
   }
 
   /** Begins the field elsewhere; true when that was done. */
-  setOut(origin: ZonePlace): boolean {
+  setOut(origin: ZonePlace, joint?: number): boolean {
     const { area } = this;
     if (!area) return false;
-    const near = centralOrigin(area.record, area.rings, origin);
-    return this.session.run(setOutZone, { id: area.id, origin: near });
+    const own = joint ?? area.record.joint;
+    const near = centralOrigin({ ...area.record, joint: own }, area.rings, origin);
+    const other = own !== area.record.joint && { joint: own };
+    return this.session.run(setOutZone, { id: area.id, origin: near, ...other });
+  }
+
+  /** The joints a search may choose from, mm. */
+  #joints(own: number): number[] {
+    if (!this.loose) return [own];
+    return [own, own - 1, own - 0.5, own + 0.5, own + 1].filter((joint) => joint > 0 && joint <= MOST_JOINT);
   }
 
   /** Looks for the best set-outs. */
@@ -111,7 +122,7 @@ export class TileWork {
     this.answers = null;
     this.#ask({
       ...{ ask: 'best', zone: area.record, rings: area.rings },
-      ...{ sight: [...this.sight], aims: usualAims },
+      ...{ sight: [...this.sight], aims: usualAims, joints: this.#joints(area.record.joint) },
     });
   }
 
@@ -160,7 +171,7 @@ export class TileWork {
           ...answer.found,
           answers: answer.found.answers.map((one) => ({
             ...one,
-            origin: centralOrigin(this.area!.record, this.area!.rings, one.origin),
+            origin: centralOrigin({ ...this.area!.record, joint: one.joint }, this.area!.rings, one.origin),
           })),
         };
         this.searching = null;

@@ -15,7 +15,8 @@ import {
 type Asked = Pick<ZoneArea, 'rings'> & { zone: ZoneRecord };
 /** What the page asks of a zone: how good each offset is, what is ordered, the best set-outs. */
 export type TileQuestion =
-  (Asked & { ask: 'map' | 'order' }) | (Asked & Pick<SetOutQuestion, 'aims' | 'sight'> & { ask: 'best' });
+  | (Asked & { ask: 'map' | 'order' })
+  | (Asked & Pick<SetOutQuestion, 'aims' | 'joints' | 'sight'> & { ask: 'best' });
 
 /** An order as it is told: no pieces. */
 export type ToldOrder = Omit<ZoneOrder, 'sizes'> & {

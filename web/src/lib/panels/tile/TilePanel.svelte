@@ -5,6 +5,7 @@
     finishNamed,
     formatArea,
     laidIn,
+    linedUp,
     LEAST_REPEAT,
     MOST_JOINT,
     MOST_TILE,
@@ -20,6 +21,7 @@
     usualZone,
     wellSetOut,
     type TileColouring,
+    type TiledZone,
     type ZoneRecord,
   } from 'goodreach';
   import { nanoid } from 'nanoid';
@@ -84,6 +86,22 @@
     session.run(putZone, way === '' ? one : { ...one, colouring: two });
   }
   const usualOther = () => tiles.find(({ name }) => name !== zone?.finish)!.name;
+  /** The zones this one can go on from: those of the same tile and joint, and where its pattern would begin then. */
+  const others = $derived.by(() => {
+    const { area } = work;
+    if (!area) return [];
+    const same = ({ record: { tile, joint } }: TiledZone) =>
+      joint === area.record.joint && tile.w === area.record.tile.w && tile.h === area.record.tile.h;
+    return all.flatMap((one) => {
+      const origin = one.id === area.id || !same(one) ? null : linedUp(design, area, one);
+      const label = one.record.name ?? where(one.surface.face?.id ?? null);
+      return origin ? [{ id: one.id, letter: one.letter, origin, label }] : [];
+    });
+  });
+  function lineUp(id: string) {
+    const other = others.find((one) => one.id === id);
+    if (other) work.setOut(other.origin);
+  }
   const where = (face: string | null) =>
     face === null ? 'Floor' : `Face ${faces.find(({ id }) => id === face)?.letter ?? ''}`;
 </script>
@@ -194,6 +212,21 @@
         most={180}
         onset={(angle) => run({ angle })}
       />
+      {#if others.length > 0}
+        <label class="surface">
+          <span>Line up</span>
+          <select
+            value=""
+            onchange={({ currentTarget }) => {
+              lineUp(currentTarget.value);
+              currentTarget.value = '';
+            }}
+          >
+            <option value="">with another zone…</option>
+            {#each others as { id, letter, label } (id)}<option value={id}>{letter} {label}</option>{/each}
+          </select>
+        </label>
+      {/if}
       <More title="Set-out by numbers">
         <LengthField
           label="Begins along"

@@ -44,7 +44,8 @@
       ['To buy', order ? `${order.bought}` : '…'],
     ];
   });
-  const told = ({ score }: SetOut): string[] => [
+  const told = ({ score, joint }: SetOut): string[] => [
+    ...(joint === work.zone?.joint ? [] : [`joint ${length(joint)}`]),
     `narrowest ${length(score.narrowest)}`,
     `${score.cut} cut of ${score.pieces}`,
     score.slivers > 0 ? count(score.slivers, 'sliver') : 'no sliver',
@@ -52,7 +53,8 @@
       ? []
       : [score.sight > 0.05 ? `${length(score.sight)} short in sight` : 'whole in sight']),
   ];
-  const isNow = ({ origin }: SetOut) => work.zone?.origin.x === origin.x && work.zone.origin.y === origin.y;
+  const isNow = ({ origin, joint }: SetOut) =>
+    work.zone?.joint === joint && work.zone.origin.x === origin.x && work.zone.origin.y === origin.y;
 </script>
 
 <section class="strip" aria-label="Set-out">
@@ -83,9 +85,9 @@
                 <button
                   aria-pressed={isNow(answer)}
                   title={said.join(', ')}
-                  onclick={() => work.setOut(answer.origin)}
+                  onclick={() => work.setOut(answer.origin, answer.joint)}
                 >
-                  <ZonePicture area={work.area} origin={answer.origin} />
+                  <ZonePicture area={work.area} origin={answer.origin} joint={answer.joint} />
                   <span
                     ><b>{index + 1}</b>
                     {length(answer.score.narrowest)} <small>{answer.score.cut} cut</small></span
@@ -102,6 +104,7 @@
           </p>
         {:else}
           <Button onclick={() => work.search()}>Best set-outs</Button>
+          <label class="loose"><input type="checkbox" bind:checked={work.loose} /> joint ± 1 mm</label>
           <p class="proven">
             Slivers away first, whole tiles where the eye meets them, then the widest narrowest cut.
           </p>
@@ -191,6 +194,11 @@
   small {
     color: var(--soft);
     font-size: 12px;
+  }
+  .loose {
+    margin-left: 0.6rem;
+    color: var(--soft);
+    font-size: 13px;
   }
   .proven {
     max-width: 34rem;

@@ -12,7 +12,7 @@
   import { paintZones, secondOf } from './zone-painter';
 
   /** A zone as a set-out would lay it, small. */
-  let { area, origin }: { area: ZoneArea; origin: ZonePlace } = $props();
+  let { area, origin, joint }: { area: ZoneArea; origin: ZonePlace; joint: number } = $props();
   const { session } = useWorkspace();
 
   const [WIDE, HIGH] = [104, 68];
@@ -20,7 +20,7 @@
   function painted(canvas: HTMLCanvasElement) {
     $effect(() => {
       const { record, rings } = area;
-      const tiled = layZone({ ...record, origin }, rings);
+      const tiled = layZone({ ...record, origin, joint }, rings);
       if (!tiled.ok) return;
       const { left, right, bottom, top } = boundsOf(rings.flat());
       const k = Math.min(WIDE / (right - left), HIGH / (top - bottom));

@@ -1,0 +1,56 @@
+import type { Design } from '../../document/design';
+import type { ZonePlace } from '../../document/records';
+import { SAME_PLACE } from '../../geometry/tolerance';
+import { projectOn, type PlacedFace } from '../../survey/placed-face';
+import { roomShape } from '../../survey/room-shape';
+import { quantise } from '../../units/units';
+import { originOf } from './zone-laying';
+import type { ZoneArea } from './zone-areas';
+
+/**
+ * Where the pattern of a zone begins so that it goes on from another: on the faces beside one another courses at the same heights and joints as if both were one, unrolled;
+ * on other faces courses at the same heights; of a face and the floor before it the joints that meet. Null where the two have nothing that could line up.
+ */
+export function linedUp(design: Design, zone: ZoneArea, other: ZoneArea): ZonePlace | null {
+  const { origin } = zone.record;
+  const [here, there] = [zone.surface, other.surface];
+  if (here.face && there.face) {
+    const y = other.record.origin.y;
+    const away = unrolled(roomShape(design).faces, there.face, here.face);
+    if (away === null) return { ...origin, y };
+    return { x: quantise(there.zero + other.record.origin.x + away - here.zero), y };
+  }
+  const face = here.face ?? there.face;
+  if (!face) return onFloor(zone, other);
+  const floor = here.face ? other : zone;
+  if (!runsAlong(floor, face)) return null;
+  if (here.face) {
+    const { along } = projectOn(face, there.toPlan(other.record.origin));
+    return { x: quantise(along - here.zero), y: origin.y };
+  }
+  // Of the floor only its way along the face follows.
+  const now = here.toPlan(origin);
+  const by = there.zero + other.record.origin.x - projectOn(face, now).along;
+  const at = here.fromPlan({ x: now.x + face.u.x * by, y: now.y + face.u.y * by });
+  return { x: quantise(at.x), y: quantise(at.y) };
+}
+
+function onFloor({ surface }: ZoneArea, other: ZoneArea): ZonePlace {
+  const { x, y } = surface.fromPlan(other.surface.toPlan(other.record.origin));
+  return { x: quantise(x), y: quantise(y) };
+}
+
+/** How far a place along a face lies on from the same place along one beside it, mm; null where they are not beside one another. */
+function unrolled(faces: readonly PlacedFace[], from: PlacedFace, to: PlacedFace): number | null {
+  const [a, b] = [from, to].map(({ id }) => faces.findIndex((face) => face.id === id)) as [number, number];
+  if (a === b) return 0;
+  if ((a + 1) % faces.length === b) return -from.length;
+  return (b + 1) % faces.length === a ? to.length : null;
+}
+
+/** Whether a floor's pattern runs along a straight face, or square to it. */
+function runsAlong({ record }: ZoneArea, face: PlacedFace): boolean {
+  if (face.arc || record.placement.on !== 'floor') return false;
+  const turn = record.placement.turn + (originOf(record).angle * Math.PI) / 180 - face.turn;
+  return Math.abs(Math.sin(2 * turn)) < SAME_PLACE;
+}
