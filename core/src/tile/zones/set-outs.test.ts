@@ -260,14 +260,14 @@ describe('a field that is moved', () => {
   const rings = [box(0, 0, 1000, 700)];
 
   it.each([
-    [2, 0, 'edge', 0],
-    [5, 0, 'edge', 0],
-    [5.01, 5.01, null, 0],
+    [2, 0, 'edge'],
+    [5, 0, 'edge'],
+    [5.01, 5.01, null],
     // The last tile ends at the right: 1000 - 300 - 2 · 303.
-    [96, 94, 'edge', 0],
+    [96, 94, 'edge'],
     // A tile in the middle: 500 - 150 - 303; a joint: 500 + 1.5 - 303.
-    [49, 47, 'tile-middle', 0],
-    [200, 198.5, 'joint-middle', 0],
+    [49, 47, 'tile-middle'],
+    [200, 198.5, 'joint-middle'],
   ])('from %f comes to %f, caught by %s', (x, landed, what) => {
     const landing = snapOrigin(zoneOf(), rings, { x, y: 150 }, 5);
     expect(landing.along).toBe(what);

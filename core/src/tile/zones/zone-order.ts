@@ -9,7 +9,7 @@ import { originOf, type LaidZone } from './zone-laying';
 /** What a zone takes of one size of tile: pieces, tiles to have, boxes, and what of all that is bought does not lie in it. */
 export interface SizeOrder extends Pick<
   TileNeed,
-  'cut' | 'plan' | 'second' | 'tile' | 'tiles' | 'whole' | 'withoutReuse'
+  'cut' | 'lying' | 'plan' | 'second' | 'tile' | 'tiles' | 'whole' | 'withoutReuse'
 > {
   /** With spares; whole boxes, where it is known how many tiles come in one. */
   bought: number;
