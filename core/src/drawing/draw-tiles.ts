@@ -1,6 +1,8 @@
 import type { Design } from '../document/design';
 import { remember } from '../document/remember';
 import type { Point } from '../geometry/point';
+import type { Polygon } from '../geometry/polygon';
+import { zoneRegion } from '../tile/zones/zone-areas';
 import type { Laid } from '../tile/lay';
 import { tiledZones, type TiledZone } from '../tile/zones/zone-laying';
 import { WEIGHT, type Primitive } from './primitives';
@@ -14,12 +16,13 @@ export const drawFaceTiles = (design: Design, face: string): Primitive[] =>
   marksOf(tiledZones(design).filter(({ surface }) => surface.face?.id === face));
 
 function marksOf(zones: readonly TiledZone[]): Primitive[] {
-  return zones.flatMap(({ tiled, record, surface }) => {
+  return zones.flatMap(({ tiled, record, rings, surface }) => {
     if (!tiled.ok) return [];
     const { placement } = record;
     return drawn(tiled.value.laid, {
       placement: placement.on === 'floor' ? placement : null,
       zero: surface.zero,
+      rings,
     });
   });
 }
@@ -28,14 +31,21 @@ function marksOf(zones: readonly TiledZone[]): Primitive[] {
 interface On {
   placement: { x: number; y: number; turn: number } | null;
   zero: number;
+  /** What the zone takes. */
+  rings: readonly Polygon[];
 }
 
-/** The outlines of all pieces as one mark: the very same one for the same tiles in the same place. */
-const drawn = remember(({ pieces }: Laid, { placement, zero }: On): Primitive => {
+/** Of more pieces than this nobody sees the joints on a drawing of the whole room: the zone's outline stands for them. */
+const MOST_DRAWN = 6_000;
+
+/** The outlines of all pieces as one mark, or that of the zone where they are too many: the very same one for the same tiles in the same place. */
+const drawn = remember(({ pieces }: Laid, { placement, zero, rings }: On): Primitive => {
   const at = placement ? inPlan(placement) : ({ x, y }: Point): Point => ({ x: x + zero, y });
+  const outlines =
+    pieces.length > MOST_DRAWN ? zoneRegion(rings) : pieces.flatMap((piece) => piece.outline());
   return {
     ...{ type: 'path', layer: 'tiles', closed: true, weight: WEIGHT.thin, ink: 'faint' },
-    rings: pieces.flatMap((piece) => piece.outline().map((ring) => ring.map(at))),
+    rings: outlines.map((ring) => ring.map(at)),
   };
 });
 

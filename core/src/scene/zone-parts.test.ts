@@ -93,6 +93,21 @@ describe('zones of tile in three dimensions', () => {
     }
   });
 
+  it('are one face where they are more than can be shown', () => {
+    const cornersOf = (w: number) => {
+      const room = rectangle(4000, 3000);
+      const own = {
+        pattern: { type: 'grid' },
+        tile: { w, h: 20 },
+        joint: 0,
+        origin: { x: 0, y: 0 },
+      } as const;
+      room.run(putZone, { ...usualZone(room.design, { id: 'floor', face: null }), ...own });
+      return placesOf(meshOf(room.design, 'zone floor', 'tile')).length;
+    };
+    expect([cornersOf(20), cornersOf(19.99)]).toEqual([120_000, 4]);
+  });
+
   it('are chosen by their record, and the same object until something of them changes', () => {
     const groups = sceneOf(design).filter(({ key }) => key.startsWith('zone '));
     expect(groups.map(({ source, of }) => [source, of])).toEqual([
@@ -125,6 +140,22 @@ describe('zones of tile on drawings', () => {
     expect([left, bottom].map(Math.round)).toEqual([1000, -2000]);
     expect(tilesOf(drawPlan(design, 50, { mode: 'ceiling' }))).toEqual([]);
     expect(tilesOf(drawPlan(design, 50, { without: ['tiles'] }))).toEqual([]);
+  });
+
+  it('are their outline alone where nobody could see them all', () => {
+    // 100 by 60 are as many as are drawn; 101 by 60 are not.
+    const ringsOf = (w: number) => {
+      const room = rectangle(4000, 3000);
+      const own = {
+        pattern: { type: 'grid' },
+        tile: { w, h: 50 },
+        joint: 0,
+        origin: { x: 0, y: 0 },
+      } as const;
+      room.run(putZone, { ...usualZone(room.design, { id: 'floor', face: null }), ...own });
+      return tilesOf(drawPlan(room.design, 50))[0]!.rings.length;
+    };
+    expect([ringsOf(40), ringsOf(39.9)]).toEqual([6000, 1]);
   });
 
   it('are those of its own face in an elevation, along it from its left end', () => {

@@ -54,6 +54,9 @@ export function besideZones(outline: Polygon, tiled: readonly Polygon[], thick: 
 /** The ground of joints lies so much over what is under the tiles, mm. */
 const UNDER = 0.5;
 
+/** Of more pieces than this a zone is shown as one face in its first colour. */
+const MOST_SEEN = 30_000;
+
 interface Zone {
   id: string;
   rings: TiledZone['rings'];
@@ -75,7 +78,9 @@ const makeZone = remember(({ pieces }: Laid, zone: Zone): SceneGroup => {
   const joints = face?.arc ? inStrips(ground, face) : ground;
   const isSecond = colouring && secondColour(colouring, cell);
   const [first, second]: [Mesh[], Mesh[]] = [[], []];
-  for (const [index, piece] of pieces.entries())
+  const isSeen = pieces.length <= MOST_SEEN;
+  if (!isSeen) first.push(...facesOf(ground).map((mesh) => grained(onto.lay(mesh, 0), onto.along)));
+  for (const [index, piece] of isSeen ? pieces.entries() : [])
     for (const mesh of facesOf(piece.outline()))
       (isSecond?.(piece) ? second : first).push(figured(grained(onto.lay(mesh, 0), onto.along), index));
   const parts: ScenePart[] = [

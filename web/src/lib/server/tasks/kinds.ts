@@ -28,7 +28,7 @@ export type Made = { ok: true; type: string; bytes: Uint8Array } | { ok: false; 
 
 /** How plans are drawn small: room millimetres per paper millimetre, so that line weights and texts stay in proportion to their size; and what is left away. */
 const SMALL_PLANS = {
-  listed: { scale: 60, without: ['dimensions', 'numbers', 'labels'] },
+  listed: { scale: 60, without: ['dimensions', 'numbers', 'labels', 'tiles'] },
   chains: { scale: 30, without: ['labels'] },
 } as const;
 

@@ -42,7 +42,10 @@
   const rings = $derived.by(() => {
     const { map, zone, answers } = work;
     if (!map || !zone) return [];
-    return (answers?.answers ?? []).map(({ origin }) => onMap(zone, map, origin));
+    // The map is of the joint in hand: what was found with another has no place on it.
+    return (answers?.answers ?? []).flatMap(({ origin, joint }, index) =>
+      joint === zone.joint ? [{ index, at: onMap(zone, map, origin) }] : [],
+    );
   });
 
   /** Begins the field where the map is pressed. */
@@ -84,7 +87,7 @@
     onkeydown={key}
   >
     <canvas {@attach painted} aria-hidden="true"></canvas>
-    {#each rings as [i, k], index (index)}
+    {#each rings as { index, at: [i, k] } (index)}
       <span class="ring" style:left="{i * 100}%" style:bottom="{k * 100}%">{index + 1}</span>
     {/each}
     {#if work.dot}

@@ -90,7 +90,12 @@
                   <ZonePicture area={work.area} origin={answer.origin} joint={answer.joint} />
                   <span
                     ><b>{index + 1}</b>
-                    {length(answer.score.narrowest)} <small>{answer.score.cut} cut</small></span
+                    {length(answer.score.narrowest)}
+                    <small
+                      >{answer.score.cut} cut{answer.joint === work.zone?.joint
+                        ? ''
+                        : `, joint ${length(answer.joint)}`}</small
+                    ></span
                   >
                   <span class="visually-hidden">{said.join(', ')}</span>
                 </button>
