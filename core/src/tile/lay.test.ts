@@ -117,9 +117,10 @@ const zones: fc.Arbitrary<Polygon[]> = fc
       ? [
           { x: -radii[0]!, y: -radii[1]! },
           { x: radii[2]!, y: -radii[1]! },
-          { x: radii[2]!, y: 100 },
-          { x: 150, y: 100 },
-          { x: 150, y: radii[1]! },
+          // Nor does its inner corner lie on one.
+          { x: radii[2]!, y: 100.2719 },
+          { x: 150.3127, y: 100.2719 },
+          { x: 150.3127, y: radii[1]! },
           { x: -radii[0]!, y: radii[1]! },
         ]
       : radii.map((radius, index) => {
@@ -128,10 +129,12 @@ const zones: fc.Arbitrary<Polygon[]> = fc
           const far = radius * 1.000723;
           return { x: far * Math.cos(angle), y: far * Math.sin(angle) };
         });
-    const cut = holes.map(({ x, y, size, corners }) =>
+    // Nor does a corner of one hole lie on an edge of the other but by chance.
+    const cut = holes.map(({ x, y, size, corners }, hole) =>
       Array.from({ length: corners }, (_, index) => {
         const angle = -((index + turned) / corners) * 2 * Math.PI;
-        return { x: x + 0.377 + size * Math.cos(angle), y: y + 0.233 + size * Math.sin(angle) };
+        const beside = 0.377 + hole * 0.19307;
+        return { x: x + beside + size * Math.cos(angle), y: y + beside / 2 + size * Math.sin(angle) };
       }),
     );
     return [outer, ...cut];
