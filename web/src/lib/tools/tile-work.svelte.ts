@@ -17,6 +17,7 @@ import {
   type ZonePlace,
   type ZoneRecord,
 } from 'goodreach';
+import { untrack } from 'svelte';
 import type { DesignSession } from '../session/design-session.svelte';
 import type { ScreenState } from '../session/screen.svelte';
 import { ZoneDraw } from './draw-zone.svelte';
@@ -72,6 +73,9 @@ export class TileWork {
   /** Draws zones on the surface that is shown. */
   readonly draw = new ZoneDraw(this);
 
+  /** What the map and the answers were made of. */
+  #mapped: string | null = null;
+
   /** One for what follows from the zone, and one for searches, which take longer. */
   readonly #workers: Partial<Record<'facts' | 'search', Worker>> = {};
 
@@ -82,13 +86,17 @@ export class TileWork {
     // What follows from the zone as it is stored is asked when that changes, never in a drag.
     $effect(() => {
       const { area } = this;
-      this.map = null;
       this.order = null;
-      this.answers = null;
       this.problem = '';
       this.#end();
+      const mapped = area && unbegun(area);
+      // Wherever the field begins the map is the same, and what was found stays to be held against it.
+      const isMapped = untrack(() => isWhole(this.map)) && mapped === this.#mapped;
+      if (mapped !== this.#mapped) this.answers = null;
+      if (!isMapped) this.map = null;
+      this.#mapped = mapped;
       if (!area) return;
-      this.#ask({ ask: 'map', zone: area.record, rings: area.rings });
+      if (!isMapped) this.#ask({ ask: 'map', zone: area.record, rings: area.rings });
       this.#ask({ ask: 'order', zone: area.record, rings: area.rings });
     });
   }
@@ -177,6 +185,16 @@ export class TileWork {
         this.searching = null;
     }
   }
+}
+
+/** Whether a map is there to its last row. */
+const isWhole = (map: OffsetMap | null): boolean =>
+  map !== null && map.values.length === map.columns * map.rows;
+
+/** A zone and its area but for where its field begins. */
+function unbegun({ record, rings }: ZoneArea): string {
+  const { origin: _, ...zone } = record;
+  return JSON.stringify([zone, rings]);
 }
 
 const works = new WeakMap<DesignSession, TileWork>();
