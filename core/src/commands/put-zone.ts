@@ -9,12 +9,13 @@ import {
 import { recordOf, type Design } from '../document/design';
 import { applyPatch, patchOf, type Patch } from '../document/patch';
 import { quantisedPlacement } from '../document/quantised-placement';
-import type { ZonePlace, ZoneRecord } from '../document/records';
+import type { ZoneRecord } from '../document/records';
 import { firstRefusal, within } from '../document/within';
 import { crossingEdges, signedArea } from '../geometry/polygon';
 import { ok, refuse, type Result } from '../result';
 import { findZone } from '../tile/zones/zone-areas';
 import { tiledZone } from '../tile/zones/zone-laying';
+import { storedPlace } from '../tile/zones/zone-surface';
 import { wrapAngle } from '../units/angles';
 import { quantise } from '../units/units';
 import { findFace, guarded, type Command } from './command';
@@ -49,10 +50,10 @@ export function writtenZone(design: Design, zone: ZoneRecord): Result<Patch> {
   if (!face.ok) return face;
   const after: ZoneRecord = {
     ...zone,
-    ...(corners && { corners: corners.map(quantised) }),
+    ...(corners && { corners: corners.map(storedPlace) }),
     placement: placed.value,
     joint: quantise(zone.joint),
-    origin: quantised(origin),
+    origin: storedPlace(origin),
     angle: wrapAngle(zone.angle),
   };
   const patch = guarded(design, patchOf(design, [after]));
@@ -67,5 +68,3 @@ export function writtenZone(design: Design, zone: ZoneRecord): Result<Patch> {
   if (tiled.value.laid.zoneArea <= 0 && !recordOf(design, 'zone', zone.id)) return refuse('zone-empty', {});
   return patch;
 }
-
-const quantised = ({ x, y }: ZonePlace): ZonePlace => ({ x: quantise(x), y: quantise(y) });

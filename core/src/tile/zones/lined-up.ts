@@ -6,6 +6,7 @@ import { roomShape } from '../../survey/room-shape';
 import { quantise } from '../../units/units';
 import { originOf } from './zone-laying';
 import type { ZoneArea } from './zone-areas';
+import { storedPlace } from './zone-surface';
 
 /**
  * Where the pattern of a zone begins so that it goes on from another: on the faces beside one another courses at the same heights and joints as if both were one, unrolled;
@@ -32,12 +33,11 @@ export function linedUp(design: Design, zone: ZoneArea, other: ZoneArea): ZonePl
   const now = here.toPlan(origin);
   const by = there.zero + other.record.origin.x - projectOn(face, now).along;
   const at = here.fromPlan({ x: now.x + face.u.x * by, y: now.y + face.u.y * by });
-  return { x: quantise(at.x), y: quantise(at.y) };
+  return storedPlace(at);
 }
 
 function onFloor({ surface }: ZoneArea, other: ZoneArea): ZonePlace {
-  const { x, y } = surface.fromPlan(other.surface.toPlan(other.record.origin));
-  return { x: quantise(x), y: quantise(y) };
+  return storedPlace(surface.fromPlan(other.surface.toPlan(other.record.origin)));
 }
 
 /** How far a place along a face lies on from the same place along one beside it, mm; null where they are not beside one another. */

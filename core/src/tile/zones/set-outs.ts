@@ -1,13 +1,13 @@
 import type { ZonePlace, ZoneRecord } from '../../document/records';
 import { distance, dot, length, subtract, type Point } from '../../geometry/point';
 import { boundsOf, type Polygon } from '../../geometry/polygon';
-import { quantise } from '../../units/units';
 import { bestBond, bestGrid } from '../best-grid';
 import { Frame } from '../frame';
 import { framedZone, gridEdges, gridEdgesAmong, within, type GridEdge, type Row } from '../grid-edges';
 import { breakPoints, distinct, scoreOf } from '../grid-starts';
 import { rowsOf } from './usual-zone';
 import { choiceOf, layZone, originOf, zoneCell, type LaidZone } from './zone-laying';
+import { storedPlace } from './zone-surface';
 
 /** What set-outs are judged by, and told as: less is better but of the narrowest cut. */
 export const setOutAims = ['slivers', 'sight', 'narrowest', 'balance', 'cut', 'pieces'] as const;
@@ -180,7 +180,7 @@ function startsOf(edges: readonly GridEdge[], row: Row, [from, to]: readonly [nu
 }
 
 function scored({ zone, rings, sight }: SetOutQuestion, place: Point): SetOut | null {
-  const origin = { x: quantise(place.x), y: quantise(place.y) };
+  const origin = storedPlace(place);
   const tiled = layZone({ ...zone, origin }, rings);
   return tiled.ok
     ? { origin, joint: zone.joint, score: scoreSetOut(zone, tiled.value, new Set(sight)) }

@@ -1,11 +1,11 @@
 import type { ZonePlace, ZoneRecord } from '../../document/records';
 import type { Point } from '../../geometry/point';
 import { boundsOf, type Polygon } from '../../geometry/polygon';
-import { quantise } from '../../units/units';
 import { Frame } from '../frame';
 import { framedZone, gridEdges, within, type GridEdge, type Row } from '../grid-edges';
 import { rowsOf } from './usual-zone';
 import { choiceOf, originOf } from './zone-laying';
+import { storedPlace } from './zone-surface';
 
 /** What a field is caught by: a whole tile at an edge, a tile or a joint in the middle of the zone. */
 export type FieldCatch = 'edge' | 'joint-middle' | 'tile-middle';
@@ -26,7 +26,7 @@ export function snapOrigin(
 ): FieldLanding {
   const { tile, joint } = zone;
   const rows = rowsOf(choiceOf(zone.pattern, tile, joint), tile.w + joint);
-  if (!rows || near <= 0) return { origin: quantised(origin), along: null, across: null };
+  if (!rows || near <= 0) return { origin: storedPlace(origin), along: null, across: null };
   const turned = { at: { x: 0, y: 0 }, angle: originOf(zone).angle };
   const frame = new Frame(turned);
   const framed = framedZone(rings, turned);
@@ -37,10 +37,8 @@ export function snapOrigin(
   const along = caught(at.x, { size: tile.w, joint }, ends, [bounds.left, bounds.right], near);
   const across = caught(at.y, { size: tile.h, joint }, edges.y, [bounds.bottom, bounds.top], near);
   const landed = frame.from({ x: at.x + (along?.by ?? 0), y: at.y + (across?.by ?? 0) });
-  return { origin: quantised(landed), along: along?.what ?? null, across: across?.what ?? null };
+  return { origin: storedPlace(landed), along: along?.what ?? null, across: across?.what ?? null };
 }
-
-const quantised = ({ x, y }: Point): ZonePlace => ({ x: quantise(x), y: quantise(y) });
 
 /** By how much a start is moved to the nearest place that catches it. */
 function caught(

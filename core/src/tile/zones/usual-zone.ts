@@ -3,11 +3,11 @@ import type { ZonePlace, ZoneRecord } from '../../document/records';
 import { cross, type Point } from '../../geometry/point';
 import { boundsOf, type Polygon } from '../../geometry/polygon';
 import { finishNamed, finishes, type Finish } from '../../surfaces/finishes';
-import { quantise } from '../../units/units';
 import { bestBond, bestGrid } from '../best-grid';
 import { Frame } from '../frame';
 import { zoneAreas, type ZoneArea } from './zone-areas';
 import { choiceOf, originOf, zoneCell } from './zone-laying';
+import { storedPlace } from './zone-surface';
 
 /** A tile of a finish, laid as it says: in rows, each moved on by its share of a tile. */
 export function laidIn({
@@ -67,14 +67,14 @@ export function wellSetOut(design: Design, zone: ZoneRecord): ZoneRecord {
 /** An origin that lays the same pattern, as near to the middle of the zone as there is one. */
 export function centralOrigin(zone: ZoneRecord, rings: readonly Polygon[], origin: Point): ZonePlace {
   const cell = zoneCell(zone);
-  if (!cell.ok || rings.length === 0) return { x: quantise(origin.x), y: quantise(origin.y) };
+  if (!cell.ok || rings.length === 0) return storedPlace(origin);
   const frame = new Frame({ at: { x: 0, y: 0 }, angle: originOf(zone).angle });
   const [a, b] = [frame.from(cell.value.a), frame.from(cell.value.b)];
   const { left, right, bottom, top } = boundsOf(rings.flat());
   const off = { x: (left + right) / 2 - origin.x, y: (bottom + top) / 2 - origin.y };
   const turn = cross(a, b);
   const [i, k] = [Math.round(cross(off, b) / turn), Math.round(cross(a, off) / turn)];
-  return { x: quantise(origin.x + i * a.x + k * b.x), y: quantise(origin.y + i * a.y + k * b.y) };
+  return storedPlace({ x: origin.x + i * a.x + k * b.x, y: origin.y + i * a.y + k * b.y });
 }
 
 function bestOrigin({ record, rings }: Pick<ZoneArea, 'record' | 'rings'>): ZonePlace {
@@ -86,10 +86,10 @@ function bestOrigin({ record, rings }: Pick<ZoneArea, 'record' | 'rings'>): Zone
   const rows = rowsOf(choice, module);
   if (rows) {
     const { offset } = rows.length === 1 ? bestGrid(question) : bestBond({ ...question, shifts: () => rows });
-    return { x: quantise(offset.x), y: quantise(offset.y) };
+    return storedPlace(offset);
   }
   const { left, right, bottom, top } = boundsOf(rings.flat());
-  return { x: quantise((left + right) / 2), y: quantise((bottom + top) / 2) };
+  return storedPlace({ x: (left + right) / 2, y: (bottom + top) / 2 });
 }
 
 /** How far each row of a bond lying along is moved on, mm, over and over again; null for what is laid in no such rows. */

@@ -1,8 +1,9 @@
 import type { Design } from '../../document/design';
-import type { ZoneRecord } from '../../document/records';
+import type { ZonePlace, ZoneRecord } from '../../document/records';
 import { direction, dot, place, subtract, type Point } from '../../geometry/point';
 import { facePoint, type PlacedFace } from '../../survey/placed-face';
 import { roomShape } from '../../survey/room-shape';
+import { quantise } from '../../units/units';
 
 /** The surface a zone is on, in the zone's places: along it from where the zone is placed, and across it, mm. */
 export interface ZoneSurface {
@@ -33,3 +34,6 @@ export function surfaceOf(design: Design, { placement }: Pick<ZoneRecord, 'place
     },
   };
 }
+
+/** A place of a zone as it is stored. */
+export const storedPlace = ({ x, y }: Point): ZonePlace => ({ x: quantise(x), y: quantise(y) });
