@@ -141,6 +141,8 @@ export interface RefusalData {
   'piece-on-no-tile': { piece: string };
   'tiles-too-many': { count: number; most: number };
   'nothing-tiled': Record<string, never>;
+  'pattern-unfilled': { missing: number; twice: number };
+  'border-too-wide': { wide: number };
   'zone-empty': Record<string, never>;
   'no-place': { item: string; needed: number; free: number; together: boolean };
   'too-high': { item: string; top: number; ceiling: number };

@@ -43,6 +43,7 @@ import { setPlinth } from '../src/commands/set-plinth';
 import { setTopEdge } from '../src/commands/set-top-edge';
 import { setTopJoints } from '../src/commands/set-top-joints';
 import {
+  borderCorners,
   cornerJoints,
   edgeProfiles,
   overhangSides,
@@ -323,7 +324,12 @@ export function askFor(
         pattern: { type: tilePatterns[c % tilePatterns.length]! },
         tile: { w: 400, h: 130 },
       };
-      return putZone.run(design, c % 2 ? zone : { ...zone, ...laid, angle: (b % 7) * 0.2 });
+      const border = {
+        ...{ inset: (a % 5) * 30, tile: { w: 200, h: 20 + (b % 8) * 20 } },
+        corners: borderCorners[b % 3]!,
+      };
+      const bordered = b % 2 ? zone : { ...zone, border };
+      return putZone.run(design, c % 2 ? bordered : { ...bordered, ...laid, angle: (b % 7) * 0.2 });
     }
     case 45:
       return setOutZone.run(design, { id: `zone-${b % 3}`, origin: { x: a, y: c } });

@@ -228,7 +228,7 @@ test('standpoints are kept and gone back to, and a walk between them is a film t
   await page.getByRole('button', { name: 'Film' }).click();
   // Graphics taken from the page meanwhile leave no blank pictures in it.
   await expect
-    .poll(() => progress.evaluate((bar) => (bar as HTMLProgressElement).value))
+    .poll(() => progress.evaluate((bar) => (bar as HTMLProgressElement).value), { timeout: 120_000 })
     .toBeGreaterThan(0.1);
   await loseGraphics(studio);
   await goesOn(progress);

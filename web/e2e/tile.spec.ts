@@ -8,6 +8,7 @@ interface Zone {
   pattern: { type: string };
   tile: { w: number; h: number };
   placement: { on: string };
+  border?: object;
 }
 
 const stageOf = (page: Page, of: RegExp = /^Tiles of the floor/) =>
@@ -78,6 +79,20 @@ test('a floor is tiled round its cabinets: its field is dragged, nudged and set 
   await expect(answers.nth(1)).toHaveAttribute('aria-pressed', 'true');
   await expect(answers.first()).toHaveAttribute('aria-pressed', 'false');
   await studio.saved(7);
+  // How wide its cuts are, and what other joints would make of it.
+  await page.getByRole('button', { name: 'Charts…' }).click();
+  await expect(page.getByRole('img', { name: /^Cut pieces by what is left/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /with a joint of/ })).toBeVisible({ timeout: 20_000 });
+  await page.getByRole('button', { name: 'Close' }).click();
+  // Judged by another order, and turned by a quarter where that is better: the pattern turns with the answer.
+  await page.getByRole('button', { name: 'What is best…' }).click();
+  await page.getByRole('button', { name: 'Few cut pieces: more important' }).click();
+  await page.getByRole('checkbox', { name: 'Turned by a quarter' }).check();
+  await page.getByRole('checkbox', { name: 'Groyne' }).check();
+  await page.getByRole('button', { name: 'Close' }).click();
+  await expect(answers).toHaveCount(0);
+  await page.getByRole('button', { name: 'Best set-outs' }).click();
+  await expect(answers.first()).toContainText('narrowest', { timeout: 20_000 });
   // On the map the field is moved by arrow keys.
   const map = page.getByRole('application', { name: /^Map of offsets/ });
   await map.focus();
@@ -128,7 +143,7 @@ test('a wet room: hexagons on its floor, planks round a window, each as it is la
   // What the sheets of the setter show is that.
   await studio.step('Draw');
   await page.getByLabel('Shows').selectOption({ label: 'Tiles, for the setter' });
-  await expect(page.getByText('2 sheets, true to scale')).toBeVisible();
+  await expect(page.getByText('4 sheets, true to scale')).toBeVisible();
   await expect(page.getByRole('img', { name: /^Tiles T1, floor/ })).toBeVisible();
   await expect(page.getByRole('img', { name: /^Tiles T2, face D/ })).toBeVisible();
 });
@@ -191,6 +206,20 @@ test('a kitchen floor has an inlay within a border in its nook, drawn by hand; w
   ]);
   await expect(page.getByRole('button', { name: /^T2 Floor/ })).toBeVisible();
   await page.getByRole('group', { name: 'Tile', exact: true }).getByRole('button', { name: 'Jetty' }).click();
+  // A border of corner pieces along its edges; one that leaves no room is refused, and the other stays.
+  await page.getByRole('combobox', { name: 'Border' }).selectOption({ label: 'Corner pieces' });
+  await page.getByRole('textbox', { name: 'Its width' }).fill('60');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('4 whole, 0 cut')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Its width' }).fill('900');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert').first()).toContainText('no room for a border');
+  await page.keyboard.press('Escape');
+  await page
+    .getByRole('group', { name: 'Tile of the border' })
+    .getByRole('button', { name: 'Cockle' })
+    .click();
+  await studio.saved(6);
   await draw('Outline', [
     [-40, -20],
     [70, -20],
@@ -200,9 +229,12 @@ test('a kitchen floor has an inlay within a border in its nook, drawn by hand; w
   await expect(page.getByRole('button', { name: /^T3 Floor/ })).toBeVisible();
   await page.getByRole('group', { name: 'Tile', exact: true }).getByRole('button', { name: 'Brine' }).click();
   await page.getByRole('button', { name: 'Herringbone', exact: true }).click();
-  await studio.saved(6);
+  await studio.saved(9);
   const zones = (await studio.records('zone')) as unknown as Zone[];
   expect(zones.map(({ corners }) => corners?.length ?? 0).sort()).toEqual([0, 4, 4]);
+  expect(zones.flatMap(({ border }) => border ?? [])).toEqual([
+    { inset: 0, tile: { w: expect.any(Number), h: 60 }, corners: 'square', finish: 'Cockle' },
+  ]);
 
   // A joint wider than any is refused, and nothing is lost.
   await page.getByRole('textbox', { name: 'Joint' }).fill('31');
@@ -216,4 +248,29 @@ test('a kitchen floor has an inlay within a border in its nook, drawn by hand; w
   await page.reload();
   await studio.ready();
   await expect(page.getByRole('button', { name: /^T3 Floor/ })).toBeVisible();
+
+  // A pattern of one's own, by keys and by hand: what is free is told, and it can't be laid so.
+  await page.getByRole('button', { name: /^T3 Floor/ }).click();
+  await page.getByRole('button', { name: 'Own pattern', exact: true }).click();
+  const repeat = page.getByRole('application', { name: /^The repeat of the pattern/ });
+  await repeat.focus();
+  await page.keyboard.press('Delete');
+  await expect(page.getByText('2 squares are free.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Lay it' })).toBeDisabled();
+  await page.keyboard.press('Shift+ArrowRight');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('All of it is filled.')).toBeVisible();
+  const box = (await repeat.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 6, box.y + box.height / 4);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 4, { steps: 3 });
+  await page.mouse.up();
+  await page.getByRole('button', { name: 'Lay it' }).click();
+  await expect(page.getByRole('heading', { name: 'Pattern: Own pattern' })).toBeVisible();
+  const laid = async () => {
+    const zones = (await studio.records('zone')) as unknown as Zone[];
+    const own = zones.find(({ pattern }) => pattern.type === 'own')?.pattern;
+    return (own as { own?: { pieces: object[] } } | undefined)?.own?.pieces.length;
+  };
+  await expect.poll(laid).toBe(3);
 });

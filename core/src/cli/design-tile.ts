@@ -1,7 +1,10 @@
 import { styleOf, type Design } from '../document/design';
 import { ok, type Result } from '../result';
+import { fallsOf } from '../tile/zones/falls';
+import { movementJoints } from '../tile/zones/movement-joints';
 import { originOf, tiledZones, type TiledZone } from '../tile/zones/zone-laying';
 import { zoneOrder, type SizeOrder } from '../tile/zones/zone-order';
+import { trimLengths } from '../tile/zones/zone-trim';
 import { quantise } from '../units/units';
 import { refusalText } from '../wording/refusal-text';
 
@@ -18,12 +21,14 @@ export function designTileCommand(design: Design): Result<object> {
   return ok({ zones });
 }
 
-function toldZone(design: Design, { id, letter, record, surface, rings, tiled }: TiledZone): Result<object> {
-  const { name, pattern, tile, joint, finish, colouring } = record;
+function toldZone(design: Design, zone: TiledZone): Result<object> {
+  const { id, letter, record, surface, rings, field, holes, tiled } = zone;
+  const { name, pattern, tile, joint, finish, colouring, border } = record;
   const { at, angle } = originOf(record);
   const what = {
     ...{ id, letter, name: name ?? null, on: surface.face?.letter ?? 'floor', finish: finish ?? null },
     ...(colouring && { colouring }),
+    ...(border && { border }),
     ...{ pattern, tile, joint, origin: pairOf(at), angle },
     outline: rings.map((ring) => ring.map(pairOf)),
   };
@@ -38,6 +43,14 @@ function toldZone(design: Design, { id, letter, record, surface, rings, tiled }:
     ...count,
     ...{ narrowest, slivers: slivers.size },
     edges: edges.map(({ a, b, size, widest }) => ({ from: pairOf(a), to: pairOf(b), size, widest })),
+    holes: holes.map(({ type, at }) => ({ type, at: pairOf(at) })),
+    movementJoints: movementJoints(record, field).map(({ a, b, cut }) => ({
+      from: pairOf(a),
+      to: pairOf(b),
+      cut,
+    })),
+    falls: fallsOf(record, rings, holes),
+    trim: trimLengths(design).get(id) ?? 0,
     order: { ...all, sizes: sizes.map(toldSize) },
   });
 }
@@ -52,10 +65,10 @@ const toldSize = ({
   boxes,
   offcuts,
   waste,
-  second,
+  of,
   plan,
 }: SizeOrder) => ({
-  ...{ tile, second, whole, tiles, withoutReuse, bought, boxes, offcuts, waste },
+  ...{ tile, of, whole, tiles, withoutReuse, bought, boxes, offcuts, waste },
   pieces: cut.map(({ id, w, h, factory }) => ({ id, w: quantise(w), h: quantise(h), factory })),
   from: plan?.tiles ?? null,
   proven: plan?.proven ?? null,

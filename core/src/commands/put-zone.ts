@@ -1,6 +1,7 @@
 import {
   LEAST_REPEAT,
   MOST_FACE,
+  MOST_INSET,
   MOST_JOINT,
   MOST_TILE,
   MOST_TILE_THICKNESS,
@@ -8,12 +9,13 @@ import {
 } from '../document/limits';
 import { recordOf, type Design } from '../document/design';
 import { applyPatch, patchOf, type Patch } from '../document/patch';
+import { isAlike } from '../document/remember';
 import { quantisedPlacement } from '../document/quantised-placement';
 import type { ZoneRecord } from '../document/records';
 import { firstRefusal, within } from '../document/within';
 import { crossingEdges, signedArea } from '../geometry/polygon';
 import { ok, refuse, type Result } from '../result';
-import { findZone } from '../tile/zones/zone-areas';
+import { borderOf, findZone } from '../tile/zones/zone-areas';
 import { tiledZone } from '../tile/zones/zone-laying';
 import { storedPlace } from '../tile/zones/zone-surface';
 import { wrapAngle } from '../units/angles';
@@ -35,6 +37,9 @@ export function writtenZone(design: Design, zone: ZoneRecord): Result<Patch> {
     within('tile-thickness', tile.thickness ?? 1, 1, MOST_TILE_THICKNESS),
     within('tile-joint', zone.joint, 0, MOST_JOINT),
     within('threshold', zone.threshold ?? 0, 0, MOST_WALL),
+    within('border-long', zone.border?.tile.w ?? LEAST_REPEAT, LEAST_REPEAT, MOST_TILE),
+    within('border-wide', zone.border?.tile.h ?? LEAST_REPEAT, LEAST_REPEAT, MOST_TILE),
+    within('border-inset', zone.border?.inset ?? 0, 0, MOST_INSET),
     within('sliver', zone.sliver ?? 1, 1, MOST_TILE),
     ...[origin, ...(corners ?? [])].flatMap(({ x, y }) => [
       within('place-across', x, -MOST_FACE, MOST_FACE),
@@ -62,6 +67,10 @@ export function writtenZone(design: Design, zone: ZoneRecord): Result<Patch> {
   if (!made.ok) return made;
   const area = findZone(made.value, zone.id)!;
   if (area.rings.length === 0) return refuse('zone-empty', {});
+  // Where an edit of what stands there left no room, the rest of the zone can still be changed.
+  const isNew = !isAlike(recordOf(design, 'zone', zone.id)?.border, zone.border);
+  if (isNew && borderOf(area.record, area.rings)?.stretches.length === 0)
+    return refuse('border-too-wide', { wide: zone.border!.tile.h + zone.border!.inset });
   const tiled = tiledZone(area);
   if (!tiled.ok) return tiled;
   // Another zone that is let into it, or what stands there, may take all of it: so may nothing be left by an edit of those.

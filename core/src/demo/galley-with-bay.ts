@@ -160,21 +160,20 @@ export function galleyWithBay(): Design {
   });
   builder.tile(null, 'Marram', { threshold: 100 });
   // In the nook of the bay: a weave within a border.
-  const border = { tile: { w: 100, h: 100 }, corners: nook(0), name: 'Border of the nook' };
-  builder.tile(null, 'Jetty', border);
   const weave = { pattern: { type: 'herringbone90' }, tile: { w: 150, h: 75 } } as const;
-  const begun = { origin: { x: 4_097, y: -1_697 }, corners: nook(103) };
-  builder.tile(null, 'Brine', { ...weave, ...begun, name: 'Inlay of the nook' });
+  const border = { inset: 0, tile: { w: 197, h: 100 }, corners: 'mitre', finish: 'Jetty' } as const;
+  const begun = { origin: { x: 4_097, y: -1_697 }, corners: nook() };
+  builder.tile(null, 'Brine', { ...weave, ...begun, border, name: 'Inlay of the nook' });
   return builder.design;
 }
 
-/** A rectangle of floor before the window of the bay, so far within its border, mm. */
-function nook(within: number): ZonePlace[] {
+/** A rectangle of floor before the window of the bay. */
+function nook(): ZonePlace[] {
   const [left, right, bottom, top] = [3_722, 4_546, -2_083, -1_465];
   return [
-    { x: left + within, y: bottom + within },
-    { x: right - within, y: bottom + within },
-    { x: right - within, y: top - within },
-    { x: left + within, y: top - within },
+    { x: left, y: bottom },
+    { x: right, y: bottom },
+    { x: right, y: top },
+    { x: left, y: top },
   ];
 }

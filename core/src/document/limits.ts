@@ -151,9 +151,25 @@ export const MOST_REPEAT = 6_000;
 /** How large a tile may be, and the joint between two, mm. */
 export const MOST_TILE = 3_500;
 export const MOST_JOINT = 30;
+/** How far within the edges of a zone its border may lie, mm. */
+export const MOST_INSET = 3_000;
 /** The thickest tile, mm, and the longest list of how rows of planks are moved on. */
 export const MOST_TILE_THICKNESS = 60;
 export const MOST_STAGGER = 200;
+/** How steeply a wet floor may fall, as a share. */
+export const LEAST_FALL = 0.002;
+export const MOST_FALL = 0.1;
+/** The widest gap at the edges of a zone, and the thickest bed, mm. */
+export const MOST_GAP = 50;
+export const MOST_BED = 200;
+/** The widest cut of a saw, mm, and so many tiles of which nothing else is cut. */
+export const MOST_KERF = 10;
+export const MOST_APART = 500;
+/** How offcuts may be turned: not at all, by halves, by quarters. */
+export const tileTurns = ['none', 'halves', 'quarters'] as const;
+export type TileTurns = (typeof tileTurns)[number];
+/** What chance can begin with. */
+export const MOST_SEED = 999_999;
 /** So many edges of a zone are met by the eye first at most. */
 export const MOST_SIGHT = 20;
 /** Every pattern tiles are laid in. */
@@ -184,9 +200,20 @@ export const tilePatterns = [
   'basketweave',
 ] as const;
 export type TilePattern = (typeof tilePatterns)[number];
+/** What a zone is laid in: one of those, or a pattern of its own. */
+export const zonePatterns = [...tilePatterns, 'own'] as const;
+export type ZonePatternType = (typeof zonePatterns)[number];
+/** A pattern of one's own repeats after so many tiles each way at most. */
+export const MOST_OWN = 12;
+/** How the stretches of a border meet in a corner: one goes through, both are mitred, or a square piece lies there. */
+export const borderCorners = ['butt', 'mitre', 'square'] as const;
+export type BorderCorner = (typeof borderCorners)[number];
 /** How two colours of tile are laid together: the sizes of a pattern in each, squares in turn, rows in turn. */
 export const tileColourings = ['sizes', 'checker', 'stripes'] as const;
 export type TileColouring = (typeof tileColourings)[number];
+/** What set-outs of tiles are judged by, and told as: less is better but of the narrowest cut. */
+export const setOutAims = ['slivers', 'sight', 'narrowest', 'balance', 'cut', 'pieces'] as const;
+export type SetOutAim = (typeof setOutAims)[number];
 /** Whether a floor or wall is tiled round an item, or under and behind it. */
 export const tilingWays = ['around', 'under'] as const;
 export type TilingWay = (typeof tilingWays)[number];

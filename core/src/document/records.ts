@@ -70,7 +70,17 @@ export {
 export { ProfilePlace } from './kinds/profile';
 export { RoomFinishes } from './kinds/room';
 export { SchemePart } from './kinds/scheme';
-export { ZoneColouring, ZonePattern, ZonePlace, ZoneTile } from './kinds/zone';
+export {
+  ZoneBorder,
+  ZoneColouring,
+  ZoneMaterials,
+  ZoneOwnPattern,
+  ZonePattern,
+  ZoneRandom,
+  ZonePlace,
+  ZoneReuse,
+  ZoneTile,
+} from './kinds/zone';
 export { FacePlace, FacePlacement, FloorPlacement, OutlinePlace, type Placement, type Side } from './places';
 export {
   DividerRecord,

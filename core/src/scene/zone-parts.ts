@@ -7,9 +7,10 @@ import { boundsOf, contains, signedArea, type Polygon } from '../geometry/polygo
 import { intersect, without, type Region } from '../geometry/region';
 import { finishNamed, type Finish } from '../surfaces/finishes';
 import { frameAt, type PlacedFace } from '../survey/placed-face';
+import { tileOrder, type TileOf } from '../tile/cut-list';
 import type { Laid } from '../tile/lay';
 import type { Cell } from '../tile/pattern';
-import { secondColour } from '../tile/zones/colouring';
+import { tileFinish, tilesOf } from '../tile/zones/colouring';
 import { zoneRegion } from '../tile/zones/zone-areas';
 import { tiledZones, type TiledZone } from '../tile/zones/zone-laying';
 import { grained, joined, level, prism, type Mesh, type Place } from './mesh';
@@ -28,9 +29,8 @@ export const zoneGroups = (design: Design): SceneGroup[] =>
     return makeZone(tiled.value.laid, {
       ...{ id, rings, face: surface.face, zero: surface.zero },
       placed: placement.on === 'floor' ? placement : null,
-      finish: finishNamed(design, record.finish),
-      colouring: record.colouring ? { pattern: record.pattern, colouring: record.colouring } : null,
-      other: finishNamed(design, record.colouring?.finish),
+      laying: layingOf(record),
+      finishes: tileOrder.map((of) => finishNamed(design, tileFinish(record, of))),
       cell: tiled.value.cell,
     });
   });
@@ -57,42 +57,49 @@ const UNDER = 0.5;
 /** Of more pieces than this a zone is shown as one face in its first colour. */
 const MOST_SEEN = 30_000;
 
+/** What says which of its tiles a piece of a zone is of. */
+const layingOf = ({ pattern, colouring, border }: ZoneRecord): Zone['laying'] => ({
+  pattern,
+  ...(colouring && { colouring }),
+  ...(border && { border }),
+});
+
 interface Zone {
   id: string;
   rings: TiledZone['rings'];
   placed: FloorPlacement | null;
   face: PlacedFace | null;
   zero: number;
-  finish: Finish | null;
-  /** Its second colour. */
-  colouring: Pick<ZoneRecord, 'colouring' | 'pattern'> | null;
-  other: Finish | null;
+  laying: Pick<ZoneRecord, 'border' | 'colouring' | 'pattern'>;
+  /** The finishes of its tiles in turn. */
+  finishes: readonly (Finish | null)[];
   cell: Cell;
 }
 
 const makeZone = remember(({ pieces }: Laid, zone: Zone): SceneGroup => {
-  const { id, rings, placed, face, zero, finish, colouring, other, cell } = zone;
+  const { id, rings, placed, face, zero, laying, finishes, cell } = zone;
   const onto = face ? ontoFace(face, zero) : ontoFloor(placed!);
-  const named = finish && { finish };
+  const named = (finish: Finish | null | undefined) => finish && { finish };
   const ground = zoneRegion(rings);
   const joints = face?.arc ? inStrips(ground, face) : ground;
-  const isSecond = colouring && secondColour(colouring, cell);
-  const [first, second]: [Mesh[], Mesh[]] = [[], []];
+  const tileOf = tilesOf(laying, cell);
+  const meshes: Record<TileOf, Mesh[]> = { first: [], second: [], border: [] };
   const isSeen = pieces.length <= MOST_SEEN;
-  if (!isSeen) first.push(...facesOf(ground).map((mesh) => grained(onto.lay(mesh, 0), onto.along)));
+  if (!isSeen) meshes.first.push(...facesOf(ground).map((mesh) => grained(onto.lay(mesh, 0), onto.along)));
   for (const [index, piece] of isSeen ? pieces.entries() : [])
     for (const mesh of facesOf(piece.outline()))
-      (isSecond?.(piece) ? second : first).push(figured(grained(onto.lay(mesh, 0), onto.along), index));
+      meshes[tileOf?.(piece) ?? 'first'].push(figured(grained(onto.lay(mesh, 0), onto.along), index));
   const parts: ScenePart[] = [
     {
       substance: 'grout',
-      ...named,
+      ...named(finishes[0]),
       mesh: joined(...facesOf(joints).map((mesh) => onto.lay(mesh, JOINT_BACK))),
     },
-    { substance: 'tile', ...named, mesh: joined(...first) },
-    ...(second.length > 0
-      ? [{ substance: 'tile' as const, ...(other && { finish: other }), mesh: joined(...second) }]
-      : []),
+    ...tileOrder.flatMap((of, index): ScenePart[] =>
+      meshes[of].length > 0
+        ? [{ substance: 'tile', ...named(finishes[index]), mesh: joined(...meshes[of]) }]
+        : [],
+    ),
   ];
   return { key: `zone ${id}`, source: id, of: face ? 'wall' : 'floor', parts };
 });

@@ -162,7 +162,7 @@ function stripsBetween(bottom: number, top: number, lines: Lines, parts: Joined)
     zone += one.zone;
     const next = across[index + 1];
     if (!next || inPiece <= 0 || zone <= 0) continue;
-    const [low, high] = [[one.low, next.low] as const, [one.high, next.high] as const];
+    const { low, high } = uncrossed(one, next);
     if (low[1] - low[0] + high[1] - high[0] <= 2 * LEVEL) continue;
     const last = found.at(-1);
     // Nothing but edges that lie on one another is between.
@@ -172,6 +172,19 @@ function stripsBetween(bottom: number, top: number, lines: Lines, parts: Joined)
     } else found.push({ low, high, bottom, top, part: parts.add() });
   }
   return found;
+}
+
+/**
+ * The stretches between two edges at their levels. Edges that lie almost along the levels can cross between these, since levels that are a hair apart are one: then there is nothing on
+ * the other side of where they cross.
+ */
+function uncrossed(one: Across, next: Across): Pick<Strip, 'high' | 'low'> {
+  const [low, high] = [next.low - one.low, next.high - one.high];
+  if (low >= 0 && high >= 0) return { low: [one.low, next.low], high: [one.high, next.high] };
+  const at = one.low + (one.high - one.low) * (low / (low - high));
+  return low < 0
+    ? { low: [at, at], high: [one.high, next.high] }
+    : { low: [one.low, next.low], high: [at, at] };
 }
 
 /** Places are the same to so much when lines are put together, mm. */
@@ -222,15 +235,34 @@ function ringsOf(lines: readonly Edge[]): Point[][] {
     else from.set(key, [line]);
   }
   const rings: Point[][] = [];
+  /** The line that begins nearest to a place where none begins, since a hair was left out there; none where the ring's own start is nearer. */
+  const nearest = (end: Point, start: Point): Edge | undefined => {
+    if (keyOf(end) === keyOf(start)) return undefined;
+    let found: { all: Edge[]; index: number; off: number } | null = null;
+    for (const all of from.values())
+      for (const [index, { a }] of all.entries()) {
+        const off = Math.hypot(a.x - end.x, a.y - end.y);
+        if (!found || off < found.off) found = { all, index, off };
+      }
+    const own = Math.hypot(start.x - end.x, start.y - end.y);
+    return found && found.off < own ? found.all.splice(found.index, 1)[0] : undefined;
+  };
   for (const all of from.values())
     while (all.length > 0) {
       const ring: Point[] = [];
-      for (let line = all.pop(); line; line = from.get(keyOf(line.b))?.pop()) ring.push(line.a);
-      const corners = ring.filter((corner, index) => isCorner(ring, corner, index));
+      for (let line = all.pop(); line; line = from.get(keyOf(line.b))?.pop() ?? nearest(line.b, ring[0]!))
+        ring.push(line.a);
+      const apart = ring.filter((corner, index) => isApart(corner, ring.at(index - 1)!));
+      const corners = apart.filter((corner, index) => isCorner(apart, corner, index));
       if (corners.length > 2) rings.push(corners);
     }
   return rings;
 }
+
+/** Of corners that are nearer to one another than this one stays, mm: else each could be in line with what the other leaves. */
+const APART = 1e-5;
+const isApart = (one: Point, other: Point): boolean =>
+  Math.abs(one.x - other.x) > APART || Math.abs(one.y - other.y) > APART;
 
 function isCorner(ring: readonly Point[], at: Point, index: number): boolean {
   const [before, after] = [ring.at(index - 1)!, ring[(index + 1) % ring.length]!];

@@ -10,15 +10,19 @@ export interface CutListed extends CutPiece {
   laid: LaidPiece;
 }
 
+/** Which tile of a zone a piece is of: the first, the second colour, that of the border. */
+export const tileOrder = ['first', 'second', 'border'] as const;
+export type TileOf = (typeof tileOrder)[number];
+
 /** The tiles of one size and colour that a zone needs. */
 export interface TileNeed {
   tile: TileSize;
-  second: boolean;
+  of: TileOf;
   whole: number;
   cut: readonly CutListed[];
   /** What lies of it in the zone, mm². */
   lying: number;
-  /** The tiles the cut pieces come from; null where each takes one: the size is no rectangle, or nothing is used again. */
+  /** The tiles cut pieces come from together; null where each takes one: the size is no rectangle, or nothing is used again. */
   plan: OffcutPlan | null;
   /** Tiles to have, without spares: with offcuts used again as is asked, and with none. */
   tiles: number;
@@ -35,36 +39,38 @@ const AT_SIDE = 1e-6;
 export function tileNeeds(
   { pieces }: Pick<Laid, 'pieces'>,
   reuse: Reuse | null,
-  isSecond: (piece: LaidPiece) => boolean = () => false,
+  tileOfPiece: (piece: LaidPiece) => TileOf = () => 'first',
+  isApart: (piece: LaidPiece) => boolean = () => false,
 ): Result<TileNeed[]> {
   const sizes = new Map<
     string,
-    Pick<TileNeed, 'second' | 'tile'> & { isRectangle: boolean; pieces: LaidPiece[] }
+    Pick<TileNeed, 'of' | 'tile'> & { isRectangle: boolean; pieces: LaidPiece[] }
   >();
   for (const laid of pieces) {
     const tile = tileOf(laid.piece);
     const isRectangle = rectangular(laid.piece);
-    const second = isSecond(laid);
-    const key = `${second} ${isRectangle ? `${tile.w.toFixed(6)} ${tile.h.toFixed(6)}` : laid.piece.slot}`;
+    const of = tileOfPiece(laid);
+    const key = `${of} ${isRectangle ? `${tile.w.toFixed(6)} ${tile.h.toFixed(6)}` : laid.piece.slot}`;
     const own = sizes.get(key);
     if (own) own.pieces.push(laid);
-    else sizes.set(key, { tile, second, isRectangle, pieces: [laid] });
+    else sizes.set(key, { tile, of, isRectangle, pieces: [laid] });
   }
   const needs: TileNeed[] = [];
   let number = 0;
-  for (const { tile, second, isRectangle, pieces: own } of [...sizes.values()].sort(
-    (a, b) => Number(a.second) - Number(b.second) || areaOf(b.tile) - areaOf(a.tile),
+  for (const { tile, of, isRectangle, pieces: own } of [...sizes.values()].sort(
+    (a, b) => tileOrder.indexOf(a.of) - tileOrder.indexOf(b.of) || areaOf(b.tile) - areaOf(a.tile),
   )) {
     const cut = own
       .filter(({ whole }) => !whole)
       .map((laid): CutListed => ({ ...remainder(laid), id: String(++number), laid }));
     const whole = own.length - cut.length;
-    const plan = reuse && isRectangle && cut.length > 0 ? planOffcuts(cut, tile, reuse) : null;
+    const together = reuse && isRectangle ? cut.filter(({ laid }) => !isApart(laid)) : [];
+    const plan = together.length > 0 ? planOffcuts(together, tile, reuse!) : null;
     if (plan && !plan.ok) return plan;
     needs.push({
-      ...{ tile, second, whole, cut, plan: plan?.value ?? null },
+      ...{ tile, of, whole, cut, plan: plan?.value ?? null },
       lying: own.reduce((sum, { area }) => sum + area, 0),
-      tiles: whole + (plan?.value.tiles.length ?? cut.length),
+      tiles: whole + cut.length - together.length + (plan?.value.tiles.length ?? 0),
       withoutReuse: whole + cut.length,
     });
   }
@@ -73,7 +79,8 @@ export function tileNeeds(
 
 const areaOf = ({ w, h }: TileSize) => w * h;
 
-const isUpright = ({ bounds: { left, right, bottom, top } }: CellPiece) =>
+/** Whether a piece lies as its tile turned by a quarter, counter-clockwise. */
+export const isUpright = ({ bounds: { left, right, bottom, top } }: CellPiece) =>
   top - bottom > right - left + AT_SIDE;
 
 /** The tile a piece is of, as it comes: the longer side along. */

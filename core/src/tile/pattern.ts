@@ -1,3 +1,4 @@
+import { crossing } from '../geometry/line-crossing';
 import { cross, distance, place, subtract, unit, inward, type Point } from '../geometry/point';
 import { boundsOf, signedArea, type Bounds, type Polygon } from '../geometry/polygon';
 import { ok, refuse, type Result } from '../result';
@@ -98,18 +99,21 @@ function inset(ring: Polygon, by: number): Point[] {
   return [];
 }
 
-interface Line {
-  from: Point;
-  u: Point;
+/** A cell as it is seen in a mirror that stands upright in its origin. */
+export function mirroredCell({ a, b, pieces }: Cell): Cell {
+  const mirrored = ({ x, y }: Point): Point => ({ x: -x, y });
+  return {
+    a: mirrored(a),
+    b: mirrored(b),
+    pieces: pieces.map((piece) => {
+      const ring = piece.ring.map(mirrored).reverse();
+      return { ...piece, ring, bounds: boundsOf(ring) };
+    }),
+  };
 }
 
-function crossing(before: Line, after: Line): Point {
-  const turn = cross(before.u, after.u);
-  if (Math.abs(turn) < 1e-9) return after.from;
-  return place(before.from, before.u, cross(subtract(after.from, before.from), after.u) / turn, before.u, 0);
-}
-
-function isConvex(ring: Polygon): boolean {
+/** Whether a ring turns left only. */
+export function isConvex(ring: Polygon): boolean {
   return ring.every((corner, index) => {
     const [next, after] = [ring[(index + 1) % ring.length]!, ring[(index + 2) % ring.length]!];
     const off = cross(subtract(next, corner), subtract(after, next));

@@ -1,5 +1,7 @@
 import { tilePatterns, type TilePattern } from '../document/limits';
+import type { ZoneOwnPattern } from '../document/records';
 import type { Repeat } from './pattern';
+import { ownPattern } from './patterns/own';
 import * as rectangular from './patterns/rectangular';
 import * as shaped from './patterns/shaped';
 
@@ -37,7 +39,8 @@ export type PatternChoice =
   | { type: FixedPattern }
   | { type: 'running' | 'vertical'; offset: readonly [n: number, d: number] }
   | { type: 'plank'; stagger: readonly number[] }
-  | { type: 'basketweave'; n: number };
+  | { type: 'basketweave'; n: number }
+  | { type: 'own'; own: ZoneOwnPattern };
 
 /** Every pattern, by its name in files. */
 export type PatternType = TilePattern;
@@ -52,6 +55,8 @@ export function repeatOf(choice: PatternChoice): Repeat {
       return rectangular.planks(choice.stagger);
     case 'basketweave':
       return rectangular.basketweave(choice.n);
+    case 'own':
+      return ownPattern(choice.own);
     default:
       return fixed[choice.type];
   }

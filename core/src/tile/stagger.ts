@@ -9,10 +9,12 @@ export interface RandomRows {
   seed: number;
 }
 
+/** How far apart end joints of rows beside one another can be at most, mm: what two rows leave free is parted in halves at worst, and a row between them needs its distance to both. */
+export const furthestApart = (module: number, rows: number): number => module / (rows > 2 ? 4 : 2);
+
 /** Where each row begins, mm, whole where there is room for that: by chance, but every end joint at least so far from those of the rows over and under it, the last row's from the first's too. Refused where that could leave no place. */
 export function randomStagger({ module, least, rows, seed }: RandomRows): Result<number[]> {
-  // What two rows leave free is parted in halves at worst, and a row between them needs its distance to both.
-  const most = module / (rows > 2 ? 4 : 2);
+  const most = furthestApart(module, rows);
   if (least > most) return refuse('stagger-too-far', { least, most });
   const random = randomFrom(seed);
   const starts: number[] = [0];

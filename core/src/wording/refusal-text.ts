@@ -245,6 +245,13 @@ const wording: Wording = {
   'tiles-too-many': ({ count, most }) =>
     `That would be about ${count} tiles; at most ${most} are laid at once. Use a larger tile or a smaller zone.`,
   'nothing-tiled': () => 'Nothing is tiled in this room yet. Lay tiles on the Tile step first.',
+  'pattern-unfilled': ({ missing, twice }) =>
+    `The pattern does not fill its repeat: ${[
+      ...(missing > 0 ? [`${missing} of its squares ${missing === 1 ? 'has' : 'have'} no tile`] : []),
+      ...(twice > 0 ? [`${twice} ${twice === 1 ? 'has' : 'have'} more than one`] : []),
+    ].join(', ')}. Draw tiles on those that are free.`,
+  'border-too-wide': ({ wide }, show) =>
+    `There is no room for a border that takes ${show(wide)} along every edge. Make it narrower, or lay it nearer to the edge.`,
   'zone-empty': () =>
     'Nothing is left to be tiled there. Draw the zone where the floor or the wall is free, or let what stands there be tiled under.',
   'stagger-too-far': ({ least, most }, show) =>

@@ -3,10 +3,12 @@ import type {
   FinishPart,
   HandleStyle,
   LiningStyle,
+  SetOutAim,
+  BorderCorner,
   TileColouring,
-  TilePattern,
   OurProfile,
   TrimUse,
+  ZonePatternType,
 } from '../document/limits';
 import type { FixedType, ServiceType } from '../document/fixture-types';
 import type { MeasuredFrom, OpeningAction, OpeningType } from '../document/opening-types';
@@ -152,7 +154,7 @@ export const outlineNames = {
 export type OutlineId = keyof typeof outlineNames;
 
 /** What tiles are laid in. */
-export const patternNames: Record<TilePattern, string> = {
+export const patternNames: Record<ZonePatternType, string> = {
   grid: 'Straight',
   running: 'Running bond',
   vertical: 'Upright bond',
@@ -177,6 +179,7 @@ export const patternNames: Record<TilePattern, string> = {
   'fish-scale': 'Fish scale',
   penny: 'Penny round',
   basketweave: 'Basketweave',
+  own: 'Own pattern',
 };
 
 /** How two colours of tile are laid together. */
@@ -184,6 +187,23 @@ export const colouringNames: Record<TileColouring, string> = {
   sizes: 'Other sizes of the pattern',
   checker: 'In turn, both ways',
   stripes: 'Every other row',
+};
+
+/** How a border goes round corners. */
+export const borderCornerNames: Record<BorderCorner, string> = {
+  butt: 'Butted',
+  mitre: 'Mitred',
+  square: 'Corner pieces',
+};
+
+/** What set-outs are judged by. */
+export const aimNames: Record<SetOutAim, string> = {
+  slivers: 'No slivers',
+  sight: 'Whole tiles where the eye meets them',
+  narrowest: 'Widest narrowest cut',
+  balance: 'Equal cuts at opposite edges',
+  cut: 'Few cut pieces',
+  pieces: 'Few pieces',
 };
 
 /** What is called so until somebody gives it a name. */

@@ -1,4 +1,4 @@
-import { Equals, IsInt } from 'class-validator';
+import { Equals, IsBoolean, IsInt } from 'class-validator';
 import {
   Between,
   ListOf,
@@ -12,20 +12,33 @@ import {
   Words,
 } from '../decorators';
 import {
+  borderCorners,
+  LEAST_FALL,
   LEAST_REPEAT,
   MOST_FACE,
+  MOST_FALL,
+  MOST_APART,
+  MOST_BED,
   MOST_FINISH,
+  MOST_GAP,
+  MOST_INSET,
   MOST_JOINT,
+  MOST_KERF,
   MOST_OUTLINE,
+  MOST_OWN,
+  MOST_SEED,
   MOST_SIGHT,
   MOST_STAGGER,
   MOST_TILE,
   MOST_TILE_THICKNESS,
   MOST_WALL,
   tileColourings,
-  tilePatterns,
+  tileTurns,
+  zonePatterns,
+  type BorderCorner,
   type TileColouring,
-  type TilePattern,
+  type TileTurns,
+  type ZonePatternType,
 } from '../limits';
 import { IsPlacement, type Placement } from '../places';
 
@@ -41,13 +54,40 @@ export class ZoneOffset {
   @IsInt() @Between(1, 100) d!: number;
 }
 
+/** Rows of planks moved on by chance: what the chance begins with, and how far end joints of rows beside one another are apart at least, mm. */
+export class ZoneRandom {
+  @IsInt() @Between(0, MOST_SEED) seed!: number;
+  @Millimetres(0, MOST_TILE) least!: number;
+}
+
+/** A piece of a pattern of one's own: its lower left corner and its size, in tiles with their joints. */
+export class ZoneOwnPiece {
+  @IsInt() @Between(0, MOST_OWN - 1) x!: number;
+  @IsInt() @Between(0, MOST_OWN - 1) y!: number;
+  @IsInt() @Between(1, MOST_OWN) w!: number;
+  @IsInt() @Between(1, MOST_OWN) h!: number;
+}
+
+/** A pattern of one's own on a grid of tiles: after how many columns and rows it comes again, how many columns on it does above, and its pieces. */
+export class ZoneOwnPattern {
+  @IsInt() @Between(1, MOST_OWN) columns!: number;
+  @IsInt() @Between(1, MOST_OWN) rows!: number;
+  @IsInt() @Between(0, MOST_OWN - 1) shift!: number;
+  @ListOf(ZoneOwnPiece, 1, MOST_OWN * MOST_OWN) pieces!: ZoneOwnPiece[];
+}
+
 /** How the tiles of a zone lie: a pattern, with what is said of rows, of planks, and of a weave; the usual unless given. */
 export class ZonePattern {
-  @OneOf(tilePatterns) type!: TilePattern;
+  @OneOf(zonePatterns) type!: ZonePatternType;
+  @Optional() @Nested(ZoneOwnPattern) own?: ZoneOwnPattern;
   @Optional() @Nested(ZoneOffset) offset?: ZoneOffset;
   /** How far each row of planks is moved on, mm, over and over again. */
   @Optional() @Numbers(MOST_STAGGER, -MOST_TILE, MOST_TILE) stagger?: number[];
+  /** Rows of planks by chance instead. */
+  @Optional() @Nested(ZoneRandom) random?: ZoneRandom;
   @Optional() @IsInt() @Between(2, 12) n?: number;
+  /** Whether it lies as in a mirror: what leans right leans left. */
+  @Optional() @IsBoolean() mirrored?: boolean;
 }
 
 /** A tile as it comes, mm. */
@@ -61,6 +101,32 @@ export class ZoneTile {
 export class ZoneColouring {
   @OneOf(tileColourings) way!: TileColouring;
   @Words(1, MOST_FINISH) finish!: string;
+}
+
+/** A border along the edges of a zone: how far within them, mm, its tile with the way it runs first, and how it goes round corners. */
+export class ZoneBorder {
+  @Millimetres(0, MOST_INSET) inset!: number;
+  @Nested(ZoneTile) tile!: ZoneTile;
+  @OneOf(borderCorners) corners!: BorderCorner;
+  @Optional() @Words(1, MOST_FINISH) finish?: string;
+}
+
+/** What a zone is laid in and filled with, where that is not as usual: adhesive by what is spread, kg a m², or by how far a bag goes, m², which wins; the share on the tiles' backs; grout by its density, kg a litre; how thick the bed is, mm. */
+export class ZoneMaterials {
+  @Optional() @Between(0.5, 30) kgPerM2?: number;
+  @Optional() @Between(0.5, 100) bagKg?: number;
+  @Optional() @Between(0.1, 100) cover?: number;
+  @Optional() @Between(0, 1) backButter?: number;
+  @Optional() @Between(0.5, 5) density?: number;
+  @Optional() @Millimetres(0, MOST_BED) bed?: number;
+}
+
+/** How offcuts of a zone are used again: not at all, by what a saw takes, mm, turned by halves unless said; places in the middles of tiles of which nothing else is cut. */
+export class ZoneReuse {
+  @Optional() @IsBoolean() off?: boolean;
+  @Optional() @Millimetres(0, MOST_KERF) kerf?: number;
+  @Optional() @OneOf(tileTurns) turned?: TileTurns;
+  @Optional() @ListOf(ZonePlace, 0, MOST_APART) apart?: ZonePlace[];
 }
 
 /** An area that is tiled, on the floor or on a face: all of it, or within an outline of its own. */
@@ -80,10 +146,19 @@ export class ZoneRecord {
   @Radians(-6.2832, 6.2832) angle!: number;
   /** How far it goes into the doorways it meets; to the face unless given. */
   @Optional() @Millimetres(0, MOST_WALL) threshold?: number;
+  @Optional() @Nested(ZoneReuse) reuse?: ZoneReuse;
+  /** How far tiles stay off the edges of the zone, mm. */
+  @Optional() @Millimetres(0, MOST_GAP) gap?: number;
+  /** How steeply it falls to its drain where that is least, as a share (0.01 is 1 percent); level unless given. */
+  @Optional() @Between(LEAST_FALL, MOST_FALL) fall?: number;
+  /** Whether the sun heats it, so that movement joints are nearer. */
+  @Optional() @IsBoolean() sunny?: boolean;
+  @Optional() @Nested(ZoneMaterials) materials?: ZoneMaterials;
   /** The tile it is laid with. */
   @Optional() @Words(1, MOST_FINISH) finish?: string;
   /** A second colour, where it has two. */
   @Optional() @Nested(ZoneColouring) colouring?: ZoneColouring;
+  @Optional() @Nested(ZoneBorder) border?: ZoneBorder;
   /** Places on the edges the eye meets first; as proposed unless given. */
   @Optional() @ListOf(ZonePlace, 0, MOST_SIGHT) sight?: ZonePlace[];
   /** Narrower cuts than this are slivers; 50 mm, or 2 inches, unless given. */

@@ -67,7 +67,7 @@ export function drawPlanSheets(design: Design, options: SheetOptions): Result<Sh
       };
       return {
         page,
-        title: first ? name : sheetWords.continued,
+        title: first ? name : sheetWords.continued(index),
         marks: [
           ...(first ? [...plan, ...legend, ...finishes] : []),
           ...frameMarks(design, options, { ...about, shows: uncapital(first ? name : sheetWords.schedule) }),

@@ -3,14 +3,16 @@ import { rectangle } from '../../../testing/rooms';
 import { putZone } from '../../commands/put-zone';
 import { setOutZone } from '../../commands/set-out-zone';
 import { must } from '../../result';
+import { cutPlan } from '../../tile/zones/cut-plan';
 import { cutTypes } from '../../tile/zones/cut-types';
 import { usualZone } from '../../tile/zones/usual-zone';
 import { tiledZones } from '../../tile/zones/zone-laying';
+import { zoneOrder } from '../../tile/zones/zone-order';
 import { refusalText } from '../../wording/refusal-text';
 import type { PathMark, Primitive, TextMark } from '../primitives';
 import { drawSheets } from './sheet';
 import { findPage, findScale } from './sheet-format';
-import type { SheetOptions } from './sheet-frame';
+import { fieldOf, type SheetOptions } from './sheet-frame';
 
 const options = (page = 'A3', scale = '50'): SheetOptions => ({
   ...{ subject: 'tiles', page: must(findPage(page)), scale: must(findScale(scale)) },
@@ -32,12 +34,17 @@ describe('the sheets of a setter', () => {
     const room = tiled();
     room.run(putZone, { ...usualZone(room.design, { id: 'wall', face: 'face-b' }), name: 'By the window' });
     const sheets = must(drawSheets(room.design, options()));
-    expect(sheets.map(({ title }) => title)).toEqual(['Tiles T1, floor', 'Tiles T2, By the window']);
+    expect(sheets.map(({ title }) => title)).toEqual([
+      'Tiles T1, floor',
+      'Cutting plan of T1',
+      'Tiles T2, By the window',
+      'Cutting plan of T2',
+    ]);
     const { laid, edges } = must(tiledZones(room.design)[0]!.tiled);
     const types = cutTypes(laid.pieces);
     const said = texts(sheets[0]!.marks);
     expect(said).toEqual(
-      expect.arrayContaining(['Marram', '600 × 300', 'Straight', '0 from the left, 0 up', `Sheet 1 of 2`]),
+      expect.arrayContaining(['Marram', '600 × 300', 'Straight', '0 from the left, 0 up', `Sheet 1 of 4`]),
     );
     // Right: 4000 - 6 · 603; top: 3000 - 9 · 303.
     expect(edges).toContainEqual(expect.objectContaining({ size: 382 }));
@@ -70,10 +77,43 @@ describe('the sheets of a setter', () => {
     const types = cutTypes(must(tiledZones(room.design)[0]!.tiled).laid.pieces);
     expect(types.length).toBeGreaterThan(30);
     const sheets = must(drawSheets(room.design, options()));
-    expect(sheets.map(({ title }) => title)).toEqual(['Tiles T1, floor', 'Cut list of T1, continued']);
+    expect(sheets.map(({ title }) => title)).toEqual([
+      'Tiles T1, floor',
+      'Cut list of T1, continued',
+      'Cutting plan of T1',
+      'Cutting plan of T1, page 2',
+    ]);
     const listed = sheets.flatMap(({ marks }) => texts(marks.filter(({ layer }) => layer === 'sheet')));
     for (const { number } of types) expect(listed).toContain(String(number));
     expect(listed.join()).toContain('cut on a slant');
+  });
+
+  it('show how tiles are cut: each in a sketch with its numbers, within the page and over no other', () => {
+    const room = tiled();
+    room.run(setOutZone, { id: 'floor', origin: { x: 5, y: 3 }, angle: 0.2 });
+    const sheets = must(drawSheets(room.design, options()));
+    // Each is known by its title.
+    expect(new Set(sheets.map(({ title }) => title)).size).toBe(sheets.length);
+    const plans = sheets.filter(({ title }) => title.startsWith('Cutting'));
+    const [zone] = tiledZones(room.design);
+    const laid = must(zone!.tiled);
+    const tiles = cutPlan(must(zoneOrder(zone!.record, laid)), cutTypes(laid.laid.pieces));
+    const said = plans.flatMap(({ marks }) => texts(marks));
+    const counted = said.flatMap((one) => /^(\d+) × 600 × 300$/.exec(one)?.[1] ?? []).map(Number);
+    expect(counted.reduce((sum, count) => sum + count, 0)).toBe(
+      tiles.reduce((sum, { alike }) => sum + alike.length, 0),
+    );
+    for (const { number } of cutTypes(laid.laid.pieces))
+      expect(said.some((one) => one.startsWith(`No. ${number}: `))).toBe(true);
+    for (const { marks, page } of plans) {
+      const field = fieldOf(page);
+      const words = marks.flatMap((mark) =>
+        mark.type === 'text' && /^No\. |% offcut$/.test(mark.text) ? mark : [],
+      );
+      expect(words.every(({ at }) => at.y >= field.bottom && at.x < field.right)).toBe(true);
+      const places = words.map(({ at }) => `${at.x.toFixed(1)} ${at.y.toFixed(1)}`);
+      expect(new Set(places).size).toBe(places.length);
+    }
   });
 
   it('are refused where nothing is tiled, or a zone is too large for its page, naming the scales at which it fits', () => {

@@ -5,21 +5,27 @@ import { boundsOf, signedArea, type Polygon } from '../../geometry/polygon';
 import { isDressing, isMovable } from '../../ranges/item-kind';
 import { kindOf } from '../../ranges/kinds';
 import { ok, refuse, type Result } from '../../result';
-import { secondColour } from '../../tile/zones/colouring';
+import { tilesOf } from '../../tile/zones/colouring';
+import { tileOrder, type TileOf } from '../../tile/cut-list';
 import { cutTypes, type CutType } from '../../tile/zones/cut-types';
 import { zoneRegion } from '../../tile/zones/zone-areas';
 import { tiledZones, type LaidZone, type TiledZone } from '../../tile/zones/zone-laying';
-import { zoneOrder } from '../../tile/zones/zone-order';
+import { fallsOf, type Falls } from '../../tile/zones/falls';
+import { movementJoints } from '../../tile/zones/movement-joints';
+import { zoneOrder, type ZoneOrder } from '../../tile/zones/zone-order';
+import { trimLengths } from '../../tile/zones/zone-trim';
 
 import { formatArea } from '../../units/format-area';
 import { formatLength } from '../../units/format-length';
 import { formatDegrees } from '../../units/parse-angle';
 import { tileWords } from '../../wording/drawing-words';
-import { patternNames } from '../../wording/things';
+import { borderCornerNames, patternNames } from '../../wording/things';
 import { uncapital } from '../../wording/words';
+import { cutPlanMarks } from './cut-plan-sheets';
+import { cutPlan } from '../../tile/zones/cut-plan';
 import { drawElevation } from '../elevation/draw-elevation';
 import { drawingBounds, drawPlanWith } from '../plan-with';
-import { DASH, line, TEXT, WEIGHT, type Layer, type Primitive } from '../primitives';
+import { DASH, line, TEXT, WEIGHT, type Ink, type Layer, type Primitive } from '../primitives';
 import { chunks } from './plan-sheets';
 import { sheetScales } from './sheet-format';
 import {
@@ -43,6 +49,9 @@ const EDGE = 7;
 const ARROW = 13;
 const BARB = 2;
 const BESIDE = 2.6;
+
+/** What each tile of a zone is shaded with. */
+const SHADES: Partial<Record<TileOf, Ink>> = { second: 'water', border: 'faint' };
 
 /** A zone that is laid. */
 interface Laid {
@@ -104,12 +113,14 @@ export function drawTileSheets(design: Design, options: SheetOptions): Result<Sh
       const head = first ? tableMarks(table, one.name, left, top) : [];
       const down = first ? table.length * ROW_HEIGHT + 12 : 0;
       drawn.push({
-        name: first ? one.name : tileWords.continued(one.zone.letter),
+        name: first ? one.name : tileWords.continued(one.zone.letter, index),
         toScale: first,
         marks: first ? own : [],
         column: [...head, ...listMarks(design, list, left, top - down)],
       });
     }
+    for (const [index, marks] of cutPlanMarks(design, page, cutPlan(order.value, one.types)).entries())
+      drawn.push({ name: tileWords.plan(one.zone.letter, index + 1), toScale: false, marks, column: [] });
   }
   for (const [index, { name, toScale, marks, column }] of drawn.entries()) {
     const about = { column, toScale, sheet: index + 1, of: drawn.length, shows: uncapital(name) };
@@ -125,7 +136,7 @@ function zoneMarks(design: Design, { zone, laid, types }: Laid, ratio: number): 
   const at = face ? ({ x, y }: Point): Point => ({ x: x + zero, y }) : surface.toPlan;
   const room = face ? drawElevation(design, face, ratio) : drawPlanWith(null, design, ratio);
   const ground = zoneRegion(rings);
-  const isSecond = secondColour(record, laid.cell);
+  const tileOf = tilesOf(record, laid.cell);
   const numbers = types.flatMap(({ number, pieces }) =>
     pieces.flatMap((piece) => {
       const [ring] = piece.outline().sort((a, b) => signedArea(b) - signedArea(a));
@@ -141,11 +152,11 @@ function zoneMarks(design: Design, { zone, laid, types }: Laid, ratio: number): 
   );
   return [
     ...room.flatMap((mark) => aboutZone(design, mark)),
-    ...[false, true].flatMap((of) => {
-      const own = laid.laid.pieces.filter((piece) => (isSecond?.(piece) ?? false) === of);
+    ...tileOrder.flatMap((of): Primitive[] => {
+      const own = laid.laid.pieces.filter((piece) => (tileOf?.(piece) ?? 'first') === of);
       const outlines = own.flatMap((piece) => piece.outline().map((ring) => ring.map(at)));
-      const mark = path(outlines, WEIGHT.thin);
-      return own.length === 0 ? [] : of ? [{ ...mark, fill: 'water' } as Primitive] : [mark];
+      const fill = SHADES[of];
+      return own.length === 0 ? [] : [{ ...path(outlines, WEIGHT.thin), ...(fill && { fill }) }];
     }),
     path(
       ground.map((ring) => ring.map(at)),
@@ -153,6 +164,10 @@ function zoneMarks(design: Design, { zone, laid, types }: Laid, ratio: number): 
     ),
     ...numbers,
     ...edgeMarks(design, laid, at, ratio),
+    ...movementJoints(record, zone.field).map(({ a, b }) =>
+      line('tiles', [at(a), at(b)], WEIGHT.object, 'drawing', DASH),
+    ),
+    ...fallCuts(zone).map(({ from, to }) => line('tiles', [at(from), at(to)], WEIGHT.thin, 'drawing', DASH)),
     ...originMarks(record, ground, at, ratio),
   ];
 }
@@ -167,7 +182,7 @@ function aboutZone(design: Design, mark: Primitive): Primitive[] {
   return mark.layer === 'walls' ? [{ ...mark, weight }] : [{ ...mark, weight, ink: 'faint' }];
 }
 
-const path = (rings: readonly Polygon[], weight: number): Primitive => ({
+const path = (rings: readonly Polygon[], weight: number): Extract<Primitive, { type: 'path' }> => ({
   ...{ type: 'path', layer: 'tiles', rings, closed: true, weight, ink: 'drawing' },
 });
 
@@ -229,17 +244,19 @@ function originMarks(
 function tableOf(
   design: Design,
   { zone, laid }: Laid,
-  { tiles, bought, grout }: { tiles: number; bought: number; grout: { litres: number; kg: number } },
+  { tiles, bought, grout, buildUp }: ZoneOrder,
 ): [string, string][] {
   const { record, rings } = zone;
   const { rows } = tileWords;
   const say = (mm: number) => formatLength(mm, styleOf(design));
   const { left, bottom } = boundsOf(rings.flat());
   const { whole, cut } = laid.count;
+  const trim = trimLengths(design).get(zone.id) ?? 0;
   return [
     [rows.finish, record.finish ?? '–'],
     ...(record.colouring ? [[rows.second, record.colouring.finish] as [string, string]] : []),
     [rows.tile, `${say(record.tile.w)} × ${say(record.tile.h)}`],
+    ...borderRows(record, say),
     [rows.joint, say(record.joint)],
     [rows.pattern, patternNames[record.pattern.type]],
     [rows.angle, formatDegrees(record.angle)],
@@ -249,6 +266,32 @@ function tableOf(
     [rows.narrowest, laid.narrowest === null ? tileWords.none : say(laid.narrowest)],
     [rows.order, tileWords.order(bought, tiles)],
     [rows.grout, tileWords.litres(grout.litres, grout.kg)],
+    [rows.buildUp, say(buildUp)],
+    ...fallRows(zone, say),
+    ...(trim > 0 ? [[rows.trim, say(trim)] as [string, string]] : []),
+    ...(movementJoints(record, zone.field).length > 0
+      ? [[rows.movement, tileWords.dashed] as [string, string]]
+      : []),
+  ];
+}
+
+/** The cuts of a zone that falls to its drain. */
+function fallCuts({ record, rings, holes }: TiledZone): Falls['cuts'] {
+  const falls = fallsOf(record, rings, holes);
+  return falls && typeof falls === 'object' ? falls.cuts : [];
+}
+
+function fallRows({ record, rings, holes }: TiledZone, say: (mm: number) => string): [string, string][] {
+  const falls = fallsOf(record, rings, holes);
+  return falls && typeof falls === 'object' ? [[tileWords.rows.falls, tileWords.falls(say(falls.rise))]] : [];
+}
+
+function borderRows({ border }: TiledZone['record'], say: (mm: number) => string): [string, string][] {
+  if (!border) return [];
+  const { tile, inset, corners, finish } = border;
+  return [
+    [tileWords.rows.border, `${finish ? `${finish}, ` : ''}${say(tile.w)} × ${say(tile.h)}`],
+    [tileWords.rows.corners, tileWords.bordered(borderCornerNames[corners], say(inset))],
   ];
 }
 

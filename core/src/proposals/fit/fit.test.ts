@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { describe, expect, it } from 'vitest';
+import { afterEach, describe, expect, it, vi } from 'vitest';
 import { exhaustiveFit, plainWorth } from '../../../testing/exhaustive-fit';
 import { must } from '../../result';
 import { refusalText } from '../../wording/refusal-text';
@@ -101,7 +101,14 @@ const scaledFit = ({ arrangement, values, ...rest }: Fitted, step: number): Fitt
 };
 
 describe('a fitted run', () => {
+  afterEach(() => {
+    vi.restoreAllMocks();
+    vi.useRealTimers();
+  });
+
   it('is as good as the best of every row there is, in every order of criteria', () => {
+    // No time passes: an answer is not proven where its time ends, and a busy machine is no part of this.
+    vi.useFakeTimers({ toFake: ['Date'] });
     fc.assert(
       fc.property(fc.oneof(smallCase, mirroredCase), fc.constantFrom(1, 0.5, 25.4), (raw, step) => {
         const one = must(readFitCase(raw, 'case'));
@@ -251,6 +258,18 @@ describe('a fitted run', () => {
       order: ['symmetry', 'filler', 'widths', 'items'],
     });
     expect(found.arrangement).not.toBeNull();
-    expect(typeof found.proven).toBe('boolean');
+    expect(found.proven).toBe(false);
+  });
+
+  it('is not proven where its time ends before everything is tried', () => {
+    const one = {
+      ...{ length: 3000, widths: [400, 600, 900], centre2: 3000 },
+      order: ['symmetry', 'widths', 'filler', 'items'],
+    };
+    vi.useFakeTimers({ toFake: ['Date'], now: 0 });
+    expect(fitted(one)).toMatchObject({ proven: true });
+    let now = 0;
+    vi.spyOn(Date, 'now').mockImplementation(() => (now += 1000));
+    expect(fitted(one)).toMatchObject({ proven: false });
   });
 });

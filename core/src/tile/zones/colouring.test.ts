@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { ZoneRecord } from '../../document/records';
 import { boundsOf } from '../../geometry/polygon';
 import { must } from '../../result';
-import { secondColour } from './colouring';
+import { tilesOf } from './colouring';
 import { layZone } from './zone-laying';
 import { zoneOrder } from './zone-order';
 
@@ -28,10 +28,10 @@ const zoneOf = (change: Partial<ZoneRecord>): ZoneRecord => ({
 /** Columns and rows of the lower left corners of the pieces of each colour, in modules. */
 function coloured(zone: ZoneRecord): { first: string[]; second: string[] } {
   const { laid, cell } = must(layZone(zone, [ring]));
-  const isSecond = secondColour(zone, cell)!;
+  const tileOf = tilesOf(zone, cell)!;
   const at = (of: boolean) =>
     laid.pieces
-      .filter((piece) => isSecond(piece) === of)
+      .filter((piece) => (tileOf(piece) === 'second') === of)
       .map((piece) => {
         const { left, bottom } = boundsOf(piece.uncut());
         return `${Math.round((left / 200) * 100) / 100} ${Math.round(bottom / 100)}`;
@@ -42,7 +42,7 @@ function coloured(zone: ZoneRecord): { first: string[]; second: string[] } {
 describe('a second colour of tile', () => {
   it('is none where none is said', () => {
     const zone = zoneOf({});
-    expect(secondColour(zone, must(layZone(zone, [ring])).cell)).toBeNull();
+    expect(tilesOf(zone, must(layZone(zone, [ring])).cell)).toBeNull();
   });
 
   it('is every other square of a checkerboard, whatever the origin', () => {
@@ -96,9 +96,11 @@ describe('a second colour of tile', () => {
       colouring: { way: 'sizes', finish: 'Jetty' },
     });
     const laid = must(layZone(zone, [ring]));
-    const isSecond = secondColour(zone, laid.cell)!;
-    expect(laid.laid.pieces.every((piece) => isSecond(piece) === (piece.piece.slot === 'dot'))).toBe(true);
-    expect(must(zoneOrder(zone, laid)).sizes.map(({ second }) => second)).toEqual([false, true]);
+    const tileOf = tilesOf(zone, laid.cell)!;
+    expect(
+      laid.laid.pieces.every((piece) => (tileOf(piece) === 'second') === (piece.piece.slot === 'dot')),
+    ).toBe(true);
+    expect(must(zoneOrder(zone, laid)).sizes.map(({ of }) => of)).toEqual(['first', 'second']);
   });
 
   it('has its own tiles: no offcut of one lies as the other', () => {
@@ -106,9 +108,9 @@ describe('a second colour of tile', () => {
     const wide = ring.map(({ x, y }) => ({ x: Math.min(x, 694), y }));
     const zone = zoneOf({ colouring: { way: 'stripes', finish: 'Jetty' } });
     const order = must(zoneOrder(zone, must(layZone(zone, [wide]))));
-    expect(order.sizes.map(({ second, whole, tiles }) => [second, whole, tiles])).toEqual([
-      [false, 9, 9 + 2],
-      [true, 9, 9 + 2],
+    expect(order.sizes.map(({ of, whole, tiles }) => [of, whole, tiles])).toEqual([
+      ['first', 9, 9 + 2],
+      ['second', 9, 9 + 2],
     ]);
     const { colouring: _, ...one } = zone;
     expect(must(zoneOrder(one, must(layZone(one, [wide])))).tiles).toBe(18 + 3);

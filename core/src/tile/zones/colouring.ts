@@ -1,12 +1,35 @@
 import type { ZoneRecord } from '../../document/records';
+import { BORDER, CORNER } from '../borders/border';
+import type { TileOf } from '../cut-list';
 import type { LaidPiece } from '../lay';
 import type { Cell } from '../pattern';
+
+/** Which tile each piece of a zone is of; null where there is one only. */
+export function tilesOf(
+  zone: Pick<ZoneRecord, 'border' | 'colouring' | 'pattern'>,
+  cell: Cell,
+): ((piece: LaidPiece) => TileOf) | null {
+  const isSecond = secondColour(zone, cell);
+  if (!isSecond && !zone.border) return null;
+  return (piece) => {
+    const { slot } = piece.piece;
+    if (slot === BORDER || slot === CORNER) return 'border';
+    return isSecond?.(piece) ? 'second' : 'first';
+  };
+}
+
+/** The finish of each tile of a zone. */
+export const tileFinish = (
+  { finish, colouring, border }: Pick<ZoneRecord, 'border' | 'colouring' | 'finish'>,
+  of: TileOf,
+): string | undefined =>
+  of === 'first' ? finish : of === 'second' ? colouring?.finish : (border?.finish ?? finish);
 
 /**
  * Which pieces of a zone are of its second colour; null where it has one only. By size all but the first of the pattern's are; a checkerboard and stripes go by
  * rows and columns where there are such, else by how often the pattern has come again.
  */
-export function secondColour(
+function secondColour(
   { colouring, pattern }: Pick<ZoneRecord, 'colouring' | 'pattern'>,
   { pieces }: Cell,
 ): ((piece: LaidPiece) => boolean) | null {

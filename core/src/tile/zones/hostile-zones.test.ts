@@ -1,8 +1,21 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cornered } from '../../../testing/rooms';
+import { putService } from '../../commands/put-service';
 import { designTileCommand } from '../../cli/design-tile';
-import { MOST_FACE, MOST_JOINT, MOST_TILE, tileColourings, tilePatterns } from '../../document/limits';
+import {
+  borderCorners,
+  LEAST_FALL,
+  MOST_FACE,
+  MOST_FALL,
+  MOST_GAP,
+  MOST_INSET,
+  MOST_JOINT,
+  MOST_TILE,
+  tileColourings,
+  tileTurns,
+  zonePatterns,
+} from '../../document/limits';
 import type { ZoneRecord } from '../../document/records';
 import { recordFaults } from '../../document/validate-design';
 import { drawPlan } from '../../drawing/plan';
@@ -15,6 +28,9 @@ import { tiledZones } from './zone-laying';
 const place = fc.record({
   x: fc.oneof(fc.constantFrom(0, -MOST_FACE, MOST_FACE, 1e-6), fc.integer({ min: -3000, max: 8000 })),
   y: fc.oneof(fc.constantFrom(0, -MOST_FACE, MOST_FACE, -1e-6), fc.integer({ min: -6000, max: 3000 })),
+});
+const ownPiece = fc.record({
+  ...{ x: fc.nat(2), y: fc.nat(2), w: fc.integer({ min: 1, max: 3 }), h: fc.integer({ min: 1, max: 3 }) },
 });
 const side = fc.oneof(fc.constantFrom(5, MOST_TILE), fc.integer({ min: 40, max: 1200 }));
 
@@ -41,7 +57,15 @@ const anyZone = fc.record(
     corners: fc.array(place, { minLength: 3, maxLength: 7 }),
     pattern: fc.record(
       {
-        type: fc.constantFrom(...tilePatterns),
+        type: fc.constantFrom(...zonePatterns),
+        own: fc.record({
+          columns: fc.integer({ min: 1, max: 3 }),
+          rows: fc.integer({ min: 1, max: 3 }),
+          shift: fc.integer({ min: 0, max: 11 }),
+          pieces: fc.array(ownPiece, { minLength: 1, maxLength: 5 }),
+        }),
+        mirrored: fc.boolean(),
+        random: fc.record({ seed: fc.constantFrom(0, 999_999), least: fc.constantFrom(0, 100, MOST_TILE) }),
         offset: fc.record({ n: fc.integer({ min: -100, max: 100 }), d: fc.integer({ min: 1, max: 100 }) }),
         stagger: fc.array(fc.integer({ min: -MOST_TILE, max: MOST_TILE }), { minLength: 1, maxLength: 9 }),
         n: fc.integer({ min: 2, max: 12 }),
@@ -54,6 +78,28 @@ const anyZone = fc.record(
     angle: fc.constantFrom(0, Math.PI / 2, 1e-9, 0.7, -6.2832),
     threshold: fc.constantFrom(0, 50, 1500),
     colouring: fc.record({ way: fc.constantFrom(...tileColourings), finish: fc.constantFrom('Jetty', '?') }),
+    border: fc.record({
+      inset: fc.oneof(fc.constantFrom(0, 1e-6, MOST_INSET), fc.integer({ min: 0, max: 600 })),
+      tile: fc.record({ w: side, h: side }),
+      corners: fc.constantFrom(...borderCorners),
+      finish: fc.constantFrom('Jetty', '?'),
+    }),
+    gap: fc.constantFrom(0, 1e-6, 6, MOST_GAP),
+    fall: fc.constantFrom(LEAST_FALL, MOST_FALL),
+    sunny: fc.boolean(),
+    materials: fc.record(
+      { cover: fc.constantFrom(0.1, 100), backButter: fc.constantFrom(0, 1), bed: fc.constantFrom(0, 200) },
+      { requiredKeys: [] },
+    ),
+    reuse: fc.record(
+      {
+        off: fc.boolean(),
+        kerf: fc.constantFrom(0, 10),
+        turned: fc.constantFrom(...tileTurns),
+        apart: fc.array(place, { maxLength: 3 }),
+      },
+      { requiredKeys: [] },
+    ),
     sight: fc.array(place, { maxLength: 3 }),
     sliver: fc.constantFrom(1, MOST_TILE),
     spares: fc.constantFrom(0, 1),
@@ -63,6 +109,11 @@ const anyZone = fc.record(
     requiredKeys: ['kind', 'id', 'placement', 'pattern', 'tile', 'joint', 'origin', 'angle'],
   },
 );
+
+const REFUSED = [
+  ...['tile-out-of-proportion', 'tiles-too-many', 'weave-out-of-proportion'],
+  ...['pattern-unfilled', 'stagger-too-far'],
+];
 
 describe('zones from files', () => {
   it('are laid, drawn and ordered, or say why not, whatever they hold', () => {
@@ -79,6 +130,14 @@ describe('zones from files', () => {
         ]);
         room.set('F600', 'face-a', 500);
         room.open('face-b', 'door', 500, { width: 800 });
+        for (const [id, x, y] of [
+          ['drain', 1500, -2000],
+          ['other', 5100, -3500],
+        ] as const)
+          room.run(putService, {
+            ...{ kind: 'service', id, type: 'drain', up: 0 },
+            placement: { on: 'floor', x, y, turn: 0 },
+          });
         const records = JSON.parse(JSON.stringify(zones)) as ZoneRecord[];
         for (const record of records) expect(recordFaults(record.id, record, 'r')).toEqual([]);
         const design = {
@@ -86,11 +145,9 @@ describe('zones from files', () => {
           records: { ...room.design.records, ...Object.fromEntries(records.map((one) => [one.id, one])) },
         };
         expect(checkDesign(design).ok).toBe(true);
-        for (const { tiled, record, rings } of tiledZones(design)) {
+        for (const { tiled, record, rings, field, holes } of tiledZones(design)) {
           if (!tiled.ok) {
-            expect(['tile-out-of-proportion', 'tiles-too-many', 'weave-out-of-proportion']).toContain(
-              tiled.refusal.code,
-            );
+            expect(REFUSED).toContain(tiled.refusal.code);
             continue;
           }
           const { laid, count, narrowest } = tiled.value;
@@ -99,9 +156,9 @@ describe('zones from files', () => {
           expect(narrowest === null || narrowest >= 0).toBe(true);
           if (laid.pieces.length > 300) continue;
           expect(
-            bestSetOuts({ zone: record, rings, sight: [0, 99], aims: usualAims }).answers.length,
+            bestSetOuts({ zone: record, rings, holes, sight: [0, 99], aims: usualAims }).answers.length,
           ).toBeGreaterThanOrEqual(0);
-          for (const { values } of mapOffsets(record, rings))
+          for (const { values } of mapOffsets(record, field))
             expect(values.every(Number.isFinite)).toBe(true);
         }
         const most = tiledZones(design).reduce(

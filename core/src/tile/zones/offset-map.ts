@@ -2,10 +2,9 @@ import type { ZoneRecord } from '../../document/records';
 import type { Point } from '../../geometry/point';
 import type { Polygon } from '../../geometry/polygon';
 import { Frame } from '../frame';
-import { framedZone, gridEdges, within } from '../grid-edges';
 import { scoreOf } from '../grid-starts';
-import { rowsOf } from './usual-zone';
 import { choiceOf, layZone, originOf, zoneCell } from './zone-laying';
+import { rowsOf, zoneRows } from './zone-rows';
 
 /** The whole repeat of a pattern as a map of how good each offset is: the narrowest cut, mm, row by row from the first offset on. */
 export interface OffsetMap {
@@ -43,26 +42,21 @@ export function* mapOffsets(zone: ZoneRecord, rings: readonly Polygon[]): Genera
   if (!ways) return;
   const [a, b] = ways;
   const { tile, joint } = zone;
-  const shifts = rowsOf(choiceOf(zone.pattern, tile, joint), tile.w + joint);
-  const edges = shifts
-    ? gridEdges(framedZone(rings, { at: { x: 0, y: 0 }, angle: originOf(zone).angle }))
-    : null;
-  const isByEdges = edges !== null && !edges.slanted;
-  const side = isByEdges ? FINE : COARSE;
+  const inRows = zoneRows(zone, rings);
+  const byEdges = inRows?.slanted ? null : inRows;
+  const side = byEdges ? FINE : COARSE;
   const values: number[] = [];
   const known = { columns: side, rows: side, a, b };
-  const along = { size: tile.w, joint };
-  const up = { size: tile.h, joint };
-  const across = isByEdges
-    ? Array.from({ length: side }, (_, column) => {
-        const start = (column / side) * (tile.w + joint);
-        return Math.min(...shifts!.map((shift) => scoreOf(edges.x, within(start + shift, along), along)));
-      })
+  const across = byEdges
+    ? Array.from({ length: side }, (_, column) =>
+        scoreOf(byEdges.ends, (column / side) * (tile.w + joint), byEdges.along),
+      )
     : [];
   for (let row = 0; row < side; row++) {
     for (let column = 0; column < side; column++) {
-      if (isByEdges) {
-        values.push(Math.min(across[column]!, scoreOf(edges.y, (row / side) * (tile.h + joint), up)));
+      if (byEdges) {
+        const up = scoreOf(byEdges.sides, (row / side) * (tile.h + joint), byEdges.up);
+        values.push(Math.min(across[column]!, up));
         continue;
       }
       const [i, k] = [column / side, row / side];

@@ -10,7 +10,7 @@ import { finishes } from '../../surfaces/finishes';
 import { bestGrid } from '../best-grid';
 import { endSizes } from '../grid-edges';
 import { mapOffsets, onMap, type OffsetMap } from './offset-map';
-import { bestSetOuts, isBetterSetOut, scoreSetOut, searchSetOuts, usualAims } from './set-outs';
+import { bestSetOuts, isBetterSetOut, layingOf, scoreSetOut, searchSetOuts, usualAims } from './set-outs';
 import { sightEdges } from './sight-edges';
 import { snapOrigin } from './snap-origin';
 import { centralOrigin, laidIn, usualZone } from './usual-zone';
@@ -168,12 +168,13 @@ describe('the best set-outs of a zone', () => {
     // With joints of 3 a row of 300 leaves 10 at 1522; with 1 joint wider each it is 5 less, with narrower ones more.
     const rings = [box(0, 0, 1522, 1522)];
     const joints = [2, 2.5, 3, 3.5, 4];
-    const { answers, proven } = bestSetOuts({ ...question(zoneOf(), rings), joints, aims: ['narrowest'] });
+    const layings = joints.map((joint) => ({ ...layingOf(zoneOf()), joint }));
+    const { answers, proven } = bestSetOuts({ ...question(zoneOf(), rings), layings, aims: ['narrowest'] });
     expect(proven).toBe(true);
     const exact = bestGrid({ zone: rings, tile: { w: 300, h: 300 }, angle: 0, joints });
     expect(answers[0]!.score.narrowest).toBeCloseTo(exact.best, 6);
-    expect(answers[0]!.joint).toBe(exact.joint);
-    expect(new Set(answers.map(({ joint }) => joint)).size).toBeGreaterThan(1);
+    expect(answers[0]!.laying.joint).toBe(exact.joint);
+    expect(new Set(answers.map(({ laying }) => laying.joint)).size).toBeGreaterThan(1);
     // Many edges, so that starts that are whole at one score far behind: a comb with teeth of all widths.
     const teeth = Array.from({ length: 14 }, (_, at) => [
       [at * 211, 900 + (at % 5) * 61],

@@ -1,44 +1,51 @@
+import { setOutAims, type SetOutAim } from '../../document/limits';
 import type { ZonePlace, ZoneRecord } from '../../document/records';
 import { distance, dot, length, subtract, type Point } from '../../geometry/point';
-import { boundsOf, type Polygon } from '../../geometry/polygon';
+import type { Polygon } from '../../geometry/polygon';
 import { bestBond, bestGrid } from '../best-grid';
 import { Frame } from '../frame';
-import { framedZone, gridEdges, gridEdgesAmong, within, type GridEdge, type Row } from '../grid-edges';
+import { gridEdgesAmong, within, type GridEdge, type Row } from '../grid-edges';
 import { breakPoints, distinct, scoreOf } from '../grid-starts';
-import { rowsOf } from './usual-zone';
-import { choiceOf, layZone, originOf, zoneCell, type LaidZone } from './zone-laying';
+import type { ServiceHole } from './service-holes';
+import { borderOf } from './zone-areas';
+import { layZone, originOf, zoneCell, type LaidZone } from './zone-laying';
+import { ofEveryRow, zoneRows, type ZoneRows } from './zone-rows';
 import { storedPlace } from './zone-surface';
 
-/** What set-outs are judged by, and told as: less is better but of the narrowest cut. */
-export const setOutAims = ['slivers', 'sight', 'narrowest', 'balance', 'cut', 'pieces'] as const;
-export type SetOutAim = (typeof setOutAims)[number];
 /** Slivers are kept away first, then whole tiles lie where the eye meets them, and so on. */
 export const usualAims: readonly SetOutAim[] = setOutAims;
 
 /** How good a set-out is: slivers, mm that tiles at sight edges fall short of whole, the narrowest cut, how far opposite cuts differ, cut pieces, all pieces. */
 export type SetOutScore = Record<SetOutAim, number>;
 
-/** A set-out with its score; the joint is the zone's, or one of those that were allowed, mm. */
+/** How a zone may be laid besides where it begins: its tile, its joint, how it is turned. */
+export type ZoneLaying = Pick<ZoneRecord, 'angle' | 'finish' | 'joint' | 'tile'>;
+
+/** A set-out with its score: laid as the zone is, or in one of the ways that were allowed. */
 export interface SetOut {
   origin: ZonePlace;
-  joint: number;
+  laying: ZoneLaying;
   score: SetOutScore;
 }
 
 export interface SetOutQuestion {
   zone: ZoneRecord;
+  /** All that the zone takes. */
   rings: readonly Polygon[];
+  /** The holes of services in it. */
+  holes?: readonly ServiceHole[];
   /** The edges the eye meets first, by their index among the zone's. */
   sight: readonly number[];
   aims: readonly SetOutAim[];
-  /** Joints it may be laid with, mm; its own only unless given. */
-  joints?: readonly number[];
+  /** The ways it may be laid; as it is only unless given. */
+  layings?: readonly ZoneLaying[];
 }
 
 /** So many answers are given. */
 const ANSWERS = 6;
 /** So many starts are laid of a grid or bond, of those that score best by their edges alone; and so many by so many of any other pattern, the best of them looked at more closely. */
 const LAID = 40;
+const LEAST_LAID = 6;
 const SIDE = 10;
 const CLOSER = 3;
 
@@ -50,23 +57,40 @@ export interface SetOuts {
 
 /** Looks for the best set-outs of a zone; between two tries the share that is done is told, so that it can be ended. */
 export function* searchSetOuts(question: SetOutQuestion): Generator<number, SetOuts> {
-  const joints = question.joints ?? [question.zone.joint];
+  const layings = question.layings ?? [layingOf(question.zone)];
   const found: SetOut[] = [];
   let proven = true;
-  for (const [index, joint] of joints.entries()) {
-    const of = { ...question, zone: { ...question.zone, joint } };
-    const search = searchAtJoint(of, Math.ceil(LAID / joints.length), found);
+  for (const [index, laying] of layings.entries()) {
+    const zone = { ...question.zone, ...laying };
+    // A border has a joint on both sides: what it leaves is another field for every joint.
+    const rings = borderOf(zone, question.rings)?.field ?? question.rings;
+    const of = { ...question, zone, rings };
+    const most = Math.max(LEAST_LAID, Math.ceil(LAID / layings.length));
+    const search = searchLaying(of, most, found);
     let step = search.next();
-    for (; !step.done; step = search.next()) yield (index + step.value) / joints.length;
+    for (; !step.done; step = search.next()) yield (index + step.value) / layings.length;
     proven &&= step.value;
   }
   return { answers: different(ranked(found, question.aims), question.zone), proven };
 }
 
-/** Looks with one joint, adding to what was found: of rows so many of the best starts are laid. Whether none can have a wider narrowest cut. */
-function* searchAtJoint(question: SetOutQuestion, most: number, found: SetOut[]): Generator<number, boolean> {
+/** How a zone is laid. */
+export const layingOf = ({ angle, finish, joint, tile }: ZoneRecord): ZoneLaying => ({
+  ...{ angle, joint, tile },
+  ...(finish !== undefined && { finish }),
+});
+
+export const isSameLaying = (one: ZoneLaying, other: ZoneLaying): boolean =>
+  one.joint === other.joint &&
+  one.angle === other.angle &&
+  one.finish === other.finish &&
+  one.tile.w === other.tile.w &&
+  one.tile.h === other.tile.h;
+
+/** Looks in one way of laying, adding to what was found: of rows so many of the best starts are laid. Whether none can have a wider narrowest cut. */
+function* searchLaying(question: SetOutQuestion, most: number, found: SetOut[]): Generator<number, boolean> {
   const { zone } = question;
-  const rows = rowsOf(choiceOf(zone.pattern, zone.tile, zone.joint), zone.tile.w + zone.joint);
+  const rows = zoneRows(zone, question.rings);
   const { starts, proven } = rows ? rowStarts(question, rows, most) : { starts: spread(zone), proven: false };
   const own: SetOut[] = [];
   const lay = (origin: Point) => {
@@ -125,21 +149,15 @@ function spread(zone: ZoneRecord): ZonePlace[] {
 /** The starts of rows at which an edge comes to a tile's side, with the best one: those whose narrowest row is widest first. */
 function rowStarts(
   { zone, rings, sight }: SetOutQuestion,
-  rows: readonly number[],
+  { shifts, frame, bounds, ends, sides, along: row, up: course }: ZoneRows,
   most: number,
 ): { starts: ZonePlace[]; proven: boolean } {
   const { tile, joint } = zone;
-  const turned = { at: { x: 0, y: 0 }, angle: originOf(zone).angle };
-  const framed = framedZone(rings, turned);
-  const edges = gridEdges(framed);
-  const ends = edges.x.flatMap((edge) => rows.map((shift) => ({ ...edge, at: edge.at - shift })));
-  const frame = new Frame(turned);
-  const question = { zone: rings, tile, angle: turned.angle, joints: [joint] };
-  const best = rows.length === 1 ? bestGrid(question) : bestBond({ ...question, shifts: () => rows });
-  const bounds = boundsOf(framed.flat());
+  const question = { zone: rings, tile, angle: originOf(zone).angle, joints: [joint] };
+  const best = shifts.length === 1 ? bestGrid(question) : bestBond({ ...question, shifts: () => shifts });
   const top = frame.to(best.offset);
-  const along = startsOf(ends, { size: tile.w, joint }, [bounds.left, bounds.right], top.x);
-  const up = startsOf(edges.y, { size: tile.h, joint }, [bounds.bottom, bounds.top], top.y);
+  const along = startsOf(ends, row, [bounds.left, bounds.right], top.x);
+  const up = startsOf(sides, course, [bounds.bottom, bounds.top], top.y);
   const pairs = along.flatMap((x) =>
     up.map((y) => ({
       at: { x: x.start, y: y.start },
@@ -157,10 +175,9 @@ function rowStarts(
       return edge ? [{ a: frame.to(edge.a), b: frame.to(edge.b) }] : [];
     }),
   );
-  const seenX = seen.x.flatMap((edge) => rows.map((shift) => ({ ...edge, at: edge.at - shift })));
+  const seenEnds = ofEveryRow(seen.x, shifts);
   const isWhole = ({ at }: { at: Point }) =>
-    scoreOf(seenX, at.x, { size: tile.w, joint }) >= tile.w - ALIKE &&
-    scoreOf(seen.y, at.y, { size: tile.h, joint }) >= tile.h - ALIKE;
+    scoreOf(seenEnds, at.x, row) >= tile.w - ALIKE && scoreOf(seen.y, at.y, course) >= tile.h - ALIKE;
   const whole = sight.length === 0 ? [] : pairs.filter(isWhole).slice(0, Math.ceil(most / 2));
   const others = pairs.filter((pair) => !whole.includes(pair)).slice(0, most - whole.length);
   const starts = [top, ...[...whole, ...others].map(({ at }) => at)].map((at) => frame.from(at));
@@ -179,11 +196,13 @@ function startsOf(edges: readonly GridEdge[], row: Row, [from, to]: readonly [nu
     .slice(0, 24);
 }
 
-function scored({ zone, rings, sight }: SetOutQuestion, place: Point): SetOut | null {
+const NONE: readonly ServiceHole[] = [];
+
+function scored({ zone, rings, holes = NONE, sight }: SetOutQuestion, place: Point): SetOut | null {
   const origin = storedPlace(place);
-  const tiled = layZone({ ...zone, origin }, rings);
+  const tiled = layZone({ ...zone, origin }, rings, { holes });
   return tiled.ok
-    ? { origin, joint: zone.joint, score: scoreSetOut(zone, tiled.value, new Set(sight)) }
+    ? { origin, laying: layingOf(zone), score: scoreSetOut(zone, tiled.value, new Set(sight)) }
     : null;
 }
 
@@ -249,11 +268,14 @@ function different(found: readonly SetOut[], { tile }: ZoneRecord): SetOut[] {
   for (const one of found) {
     if (kept.length === ANSWERS) break;
     const isNew = kept.every(
-      ({ score, origin }) =>
-        (Math.abs(score.narrowest - one.score.narrowest) > step ||
+      ({ score, origin, laying }) =>
+        laying.angle !== one.laying.angle ||
+        laying.tile.w !== one.laying.tile.w ||
+        laying.tile.h !== one.laying.tile.h ||
+        ((Math.abs(score.narrowest - one.score.narrowest) > step ||
           Math.abs(score.cut - one.score.cut) > 0.02 * score.cut ||
           Math.abs(score.sight - one.score.sight) > step) &&
-        distance(origin, one.origin) > step,
+          distance(origin, one.origin) > step),
     );
     if (isNew) kept.push(one);
   }

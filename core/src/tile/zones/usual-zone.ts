@@ -7,6 +7,7 @@ import { bestBond, bestGrid } from '../best-grid';
 import { Frame } from '../frame';
 import { zoneAreas, type ZoneArea } from './zone-areas';
 import { choiceOf, originOf, zoneCell } from './zone-laying';
+import { rowsOf } from './zone-rows';
 import { storedPlace } from './zone-surface';
 
 /** A tile of a finish, laid as it says: in rows, each moved on by its share of a tile. */
@@ -60,8 +61,8 @@ export function wellSetOut(design: Design, zone: ZoneRecord): ZoneRecord {
   const area = zoneAreas({ ...design, records: { ...design.records, [zone.id]: zone } }).find(
     ({ id }) => id === zone.id,
   );
-  if (!area || area.rings.length === 0) return zone;
-  return { ...zone, origin: centralOrigin(zone, area.rings, bestOrigin(area)) };
+  if (!area || area.field.length === 0) return zone;
+  return { ...zone, origin: centralOrigin(zone, area.field, bestOrigin(area)) };
 }
 
 /** An origin that lays the same pattern, as near to the middle of the zone as there is one. */
@@ -77,10 +78,11 @@ export function centralOrigin(zone: ZoneRecord, rings: readonly Polygon[], origi
   return storedPlace({ x: origin.x + i * a.x + k * b.x, y: origin.y + i * a.y + k * b.y });
 }
 
-function bestOrigin({ record, rings }: Pick<ZoneArea, 'record' | 'rings'>): ZonePlace {
+/** Where a pattern in rows begins so that the narrowest cut is widest; any other in the middle of the field. */
+export function bestOrigin({ record, field }: Pick<ZoneArea, 'field' | 'record'>): ZonePlace {
   const { tile, joint, pattern } = record;
   const { angle } = originOf(record);
-  const question = { zone: rings, tile, angle, joints: [joint] };
+  const question = { zone: field, tile, angle, joints: [joint] };
   const choice = choiceOf(pattern, tile, joint);
   const module = tile.w + joint;
   const rows = rowsOf(choice, module);
@@ -88,15 +90,6 @@ function bestOrigin({ record, rings }: Pick<ZoneArea, 'record' | 'rings'>): Zone
     const { offset } = rows.length === 1 ? bestGrid(question) : bestBond({ ...question, shifts: () => rows });
     return storedPlace(offset);
   }
-  const { left, right, bottom, top } = boundsOf(rings.flat());
+  const { left, right, bottom, top } = boundsOf(field.flat());
   return storedPlace({ x: (left + right) / 2, y: (bottom + top) / 2 });
-}
-
-/** How far each row of a bond lying along is moved on, mm, over and over again; null for what is laid in no such rows. */
-export function rowsOf(choice: ReturnType<typeof choiceOf>, module: number): readonly number[] | null {
-  if (choice.type === 'grid') return [0];
-  if (choice.type === 'plank') return choice.stagger;
-  if (choice.type !== 'running') return null;
-  const [n, d] = choice.offset;
-  return Array.from({ length: d }, (_, row) => (((((row * n) % d) + d) % d) / d) * module);
 }

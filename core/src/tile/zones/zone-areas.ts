@@ -1,34 +1,36 @@
 import { perDesign, recordsOf, type Design } from '../../document/design';
 import { groupedBy } from '../../document/grouped';
 import type { ZoneRecord } from '../../document/records';
+import { setIn } from '../../geometry/set-in';
+import { liesIn } from '../../geometry/lies-in';
 import type { Point } from '../../geometry/point';
-import {
-  boundsMeet,
-  boundsOf,
-  contains,
-  distanceToSegment,
-  forEachEdge,
-  segmentsCross,
-  signedArea,
-  type Polygon,
-} from '../../geometry/polygon';
+import { boundsMeet, boundsOf, contains, signedArea, type Polygon } from '../../geometry/polygon';
 import { rememberOne } from '../../document/remember';
-import { intersect, without, type Region } from '../../geometry/region';
-import { SAME_PLACE } from '../../geometry/tolerance';
+import { intersect, union, without, type Region } from '../../geometry/region';
 import { openingsOn } from '../../survey/openings';
 import { facePoint, type PlacedFace } from '../../survey/placed-face';
 import { roomShape } from '../../survey/room-shape';
+import { bordered, type Bordered } from '../borders/border';
+import { isPlainZone } from '../zone-edges';
+import { serviceHoles, type ServiceHole } from './service-holes';
 import { clockwise, counterClockwise, faceHoles, floorHoles, rectangleOf } from './tiled-around';
-import { surfaceOf, type ZoneSurface } from './zone-surface';
+import { betweenSurfaces, surfaceOf, type ZoneSurface } from './zone-surface';
 
-/** A zone with what of its surface it takes: outlines counter-clockwise, holes clockwise, in its own places, mm. Holes may touch and stick out. */
+/** A zone with what of its surface it takes, as outlines counter-clockwise and holes clockwise, in its own places, mm. Holes may touch and stick out. */
 export interface ZoneArea {
   id: string;
   record: ZoneRecord;
   /** T1, T2 …: those of the floor first, then of the faces in walking order; of one surface the largest first. */
   letter: string;
   surface: ZoneSurface;
+  /** All it takes. */
+  taken: readonly Polygon[];
+  /** What of that is tiled: all but the gap at its edges. */
   rings: readonly Polygon[];
+  /** What of that its pattern is laid on: all but its border. */
+  field: readonly Polygon[];
+  /** The holes of services in it. */
+  holes: readonly ServiceHole[];
 }
 
 /** Every zone with its area: all of its surface or what lies within its own outline, without what is tiled round and without smaller zones that are let into it. */
@@ -49,18 +51,28 @@ export const zoneAreas: (design: Design) => readonly ZoneArea[] = perDesign((des
       const letter = `T${index + 1}`;
       const others = bySurface.get(surfaceKey(record))!.filter((other) => isLetInto(other, record));
       if (others.some(({ corners }) => !corners))
-        return { id: record.id, record, letter, surface, rings: [] };
+        return { id: record.id, record, letter, surface, taken: [], rings: [], field: [], holes: [] };
       const all = surface.face ? wholeFace(surface.face, surface.zero) : wholeFloor(design, surface, record);
       const outlines = record.corners ? within(counterClockwise(record.corners), all) : all;
       const [bounds, holes] = [boundsOf(outlines.flat()), holesOf(design, surface)];
-      const inlays = others.map((other) => moved(design, other, surface));
+      const inlays = others.map((other) =>
+        other.corners!.map(betweenSurfaces(surfaceOf(design, other), surface)),
+      );
       const cutting = [...holes, ...inlays].filter((hole) => boundsMeet(boundsOf(hole), bounds));
-      return {
-        ...{ id: record.id, record, letter, surface },
-        rings: [...outlines, ...cutting.map(clockwise)],
-      };
+      const taken = [...outlines, ...cutting.map(clockwise)];
+      const rings = offEdges(record, taken);
+      const bored = serviceHoles(design, surface).filter(({ ring }) =>
+        ring.some((at) => isCovered(rings, at)),
+      );
+      const field = borderOf(record, rings, bored)?.field ?? rings;
+      return { id: record.id, record, letter, surface, taken, rings, field, holes: bored };
     });
 });
+
+/** What of an area tiles come to: all of it, or no nearer to its edges than their gap. */
+function offEdges({ gap = 0 }: ZoneRecord, rings: readonly Polygon[]): readonly Polygon[] {
+  return gap > 0 ? setIn(zoneRegion(rings), gap) : rings;
+}
 
 /** An area as outlines with holes that neither touch nor stick out, as drawings need it: right to 0.001 mm. */
 export const zoneRegion = rememberOne((rings: readonly Polygon[]): Region =>
@@ -69,6 +81,21 @@ export const zoneRegion = rememberOne((rings: readonly Polygon[]): Region =>
     rings.filter((ring) => signedArea(ring) < 0),
   ),
 );
+
+/** The border of a zone in its area; null where it has none. */
+export function borderOf(
+  { border, joint }: ZoneRecord,
+  rings: readonly Polygon[],
+  holes: readonly ServiceHole[] = [],
+): Bordered | null {
+  if (!border || rings.length === 0) return null;
+  const region = isPlainZone(rings) ? rings : zoneRegion(rings);
+  return bordered(border, { region, bored: holes.map(({ ring }) => ring), joint });
+}
+
+/** Whether a place lies in an area, whose holes may touch and stick out. */
+const isCovered = (rings: readonly Polygon[], at: Point): boolean =>
+  rings.reduce((sum, ring) => sum + (contains(ring, at) ? Math.sign(signedArea(ring)) : 0), 0) > 0;
 
 export const findZone = (design: Design, id: string): ZoneArea | undefined =>
   zoneAreas(design).find((zone) => zone.id === id);
@@ -82,12 +109,12 @@ function isLetInto(one: ZoneRecord, other: ZoneRecord): boolean {
   return own < its || (own === its && one.id < other.id);
 }
 
-/** The outline of a zone in the places of another surface of the same kind. */
-function moved(design: Design, record: ZoneRecord, to: ZoneSurface): Point[] {
-  const from = surfaceOf(design, record);
-  if (to.face) return record.corners!.map(({ x, y }) => ({ x: x + from.zero - to.zero, y }));
-  return record.corners!.map((corner) => to.fromPlan(from.toPlan(corner)));
-}
+/** All of a zone's surface but what is tiled round. */
+export const freeSurface = (design: Design, { record, surface }: ZoneArea): Region =>
+  without(
+    surface.face ? wholeFace(surface.face, surface.zero) : union(wholeFloor(design, surface, record)),
+    holesOf(design, surface),
+  );
 
 function holesOf(design: Design, { face, zero, fromPlan }: ZoneSurface): Point[][] {
   if (!face) return floorHoles(design).map((hole) => hole.map(fromPlan));
@@ -130,31 +157,4 @@ function wholeFloor(design: Design, { fromPlan }: ZoneSurface, { threshold = 0 }
 function within(outline: Polygon, others: readonly Polygon[]): Polygon[] {
   if (others.some((other) => liesIn(outline, other))) return [outline];
   return intersect([outline], others);
-}
-
-function liesIn(outline: Polygon, other: Polygon): boolean {
-  const isAt = (corner: Point) => {
-    let at = false;
-    forEachEdge(other, (a, b) => {
-      at ||= distanceToSegment(corner, a, b) <= SAME_PLACE;
-    });
-    return at;
-  };
-  if (!outline.every((corner) => contains(other, corner) || isAt(corner))) return false;
-  let crossing = false;
-  forEachEdge(outline, (a, b) => {
-    forEachEdge(other, (c, d) => {
-      const touching = [a, b].some((end) => distanceToSegment(end, c, d) <= SAME_PLACE);
-      const cornered = [c, d].some((end) => distanceToSegment(end, a, b) <= SAME_PLACE);
-      crossing ||= touching || cornered ? false : segmentsCross(a, b, c, d);
-    });
-  });
-  return (
-    !crossing &&
-    outline.every((a, index) => {
-      const b = outline[(index + 1) % outline.length]!;
-      const middle = { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 };
-      return contains(other, middle) || isAt(middle);
-    })
-  );
 }

@@ -1,19 +1,27 @@
 import type { Design } from '../../document/design';
-import type { ZonePattern, ZoneRecord, ZoneTile } from '../../document/records';
-import { remember } from '../../document/remember';
+import type { ZonePattern, ZoneRandom, ZoneRecord, ZoneTile } from '../../document/records';
+import { remember, rememberBoth } from '../../document/remember';
 import type { Polygon } from '../../geometry/polygon';
 import { ok, refuse, type Result } from '../../result';
 import { countTiles, type TileCount } from '../count';
 import type { Origin } from '../frame';
 import { lay, type Laid, type LaidPiece } from '../lay';
-import { cellOf, type Cell } from '../pattern';
+import { cellOf, mirroredCell, type Cell } from '../pattern';
 import { repeatOf, type PatternChoice } from '../patterns';
+import { firstOwn, unfilled } from '../patterns/own';
+import { furthestApart, randomStagger } from '../stagger';
 import { edgeCuts, type ZoneEdgeCut } from './edge-cuts';
-import { zoneAreas, type ZoneArea } from './zone-areas';
+import type { Bordered, BorderStretch } from '../borders/border';
+import type { ServiceHole } from './service-holes';
+import { borderOf, zoneAreas, type ZoneArea } from './zone-areas';
 
 /** A zone as it is laid: its pieces, how many, and what is left of tiles at its edges. */
 export interface LaidZone {
+  /** All of its pieces, those of its border last. */
   laid: Laid;
+  /** Those of its pattern alone, and the stretches of its border. */
+  field: Laid;
+  border: readonly BorderStretch[];
   cell: Cell;
   count: TileCount;
   edges: readonly ZoneEdgeCut[];
@@ -32,28 +40,71 @@ export interface TiledZone extends ZoneArea {
 export const tiledZones = (design: Design): readonly TiledZone[] =>
   zoneAreas(design).map((zone) => ({ ...zone, tiled: tiledZone(zone) }));
 
-export const tiledZone = ({ record, rings }: Pick<ZoneArea, 'record' | 'rings'>): Result<LaidZone> =>
-  laidOnce(record, { rings });
+export const tiledZone = ({
+  record,
+  rings,
+  holes,
+}: Pick<ZoneArea, 'holes' | 'record' | 'rings'>): Result<LaidZone> => laidOnce(record, { rings, holes });
 
 const laidOnce = remember(
-  (record: ZoneRecord, { rings }: { rings: readonly Polygon[] }) => layZone(record, rings),
+  (record: ZoneRecord, { rings, holes }: Pick<ZoneArea, 'holes' | 'rings'>) => {
+    const border = borderOf(record, rings, holes);
+    return layZone(record, border?.field ?? rings, { border, holes });
+  },
   // As it is, and as a drag of something that is tiled round makes it.
   { kept: 2 },
 );
 
-/** Lays a zone of an area. */
-export function layZone(record: ZoneRecord, rings: readonly Polygon[]): Result<LaidZone> {
+/** What a field is laid with besides: its border, and holes that are bored through it. */
+export interface LaidWith {
+  border?: Bordered | null;
+  holes?: readonly ServiceHole[];
+}
+
+/** The same rings for the same field and holes, so that what follows from them is remembered. */
+const boredThrough = rememberBoth((rings: readonly Polygon[], holes: readonly ServiceHole[]) => [
+  ...rings,
+  ...holes.map(({ ring }) => ring),
+]);
+
+/** Lays the field of a zone, and puts its border to it. */
+export function layZone(
+  record: ZoneRecord,
+  rings: readonly Polygon[],
+  { border = null, holes = [] }: LaidWith = {},
+): Result<LaidZone> {
   const cell = zoneCell(record);
   if (!cell.ok) return cell;
-  const laid = lay(rings, cell.value, originOf(record));
-  if (!laid.ok) return laid;
-  const edges = edgeCuts(laid.value, rings, sliverOf(record));
+  const field = lay(holes.length > 0 ? boredThrough(rings, holes) : rings, cell.value, originOf(record));
+  if (!field.ok) return field;
+  const laid = together(field.value, border);
+  const edges = edgeCuts(field.value, rings, sliverOf(record));
+  const least = border ? sliverOf({ ...record, tile: record.border!.tile }) : 0;
+  const short = border?.cuts.filter(({ long }) => long < least) ?? [];
   const sizes = edges.edges.flatMap(({ size }) => size ?? []);
   return ok({
-    ...{ laid: laid.value, cell: cell.value, count: countTiles(laid.value) },
-    ...{ edges: edges.edges, slivers: edges.slivers },
+    ...{
+      laid,
+      field: field.value,
+      border: border?.stretches ?? [],
+      cell: cell.value,
+      count: countTiles(laid),
+    },
+    edges: edges.edges,
+    slivers:
+      short.length > 0 ? new Set([...edges.slivers, ...short.map(({ piece }) => piece)]) : edges.slivers,
     narrowest: sizes.length > 0 ? Math.min(...sizes) : null,
   });
+}
+
+function together(field: Laid, border: Bordered | null): Laid {
+  if (!border) return field;
+  const all = [field, ...border.stretches.map(({ laid }) => laid)];
+  return {
+    pieces: all.flatMap(({ pieces }) => pieces),
+    tiledArea: all.reduce((sum, { tiledArea }) => sum + tiledArea, 0),
+    zoneArea: border.area,
+  };
 }
 
 /** Narrower cuts than this are slivers unless said otherwise, mm: about 2 inches. */
@@ -84,25 +135,51 @@ export function zoneCell({
     const needed = n * tile.h + (n - 1) * joint;
     if (Math.abs(needed - tile.w) > WEAVES) return refuse('weave-out-of-proportion', { n, needed });
   }
-  return cellOf(repeatOf(choice), tile, joint);
+  if (choice.type === 'own') {
+    const { missing, twice } = unfilled(choice.own);
+    if (missing + twice > 0) return refuse('pattern-unfilled', { missing, twice });
+  }
+  const { random } = pattern;
+  const most = furthestApart(tile.w + joint, CHANCE_ROWS);
+  if (choice.type === 'plank' && random && random.least > most)
+    return refuse('stagger-too-far', { least: random.least, most });
+  const cell = cellOf(repeatOf(choice), tile, joint);
+  return cell.ok && pattern.mirrored && !IN_ROWS.has(choice.type) ? ok(mirroredCell(cell.value)) : cell;
 }
+
+/** So many rows of planks begin anew by chance before the first comes again: more than are seen of most floors. */
+const CHANCE_ROWS = 60;
+
+/** Rows by chance; as far apart as can be where they are wanted further than that. */
+function byChance({ seed, least }: ZoneRandom, module: number): number[] {
+  const apart = Math.min(least, furthestApart(module, CHANCE_ROWS));
+  const stagger = randomStagger({ module, least: apart, rows: CHANCE_ROWS, seed });
+  return stagger.ok ? stagger.value : [0];
+}
+
+/** Patterns in rows or columns are mirrored by moving those on the other way, so that a tile still begins at their origin. */
+const IN_ROWS: ReadonlySet<string> = new Set(['grid', 'running', 'vertical', 'plank']);
 
 /** A pattern with what was not said of it: rows moved on by half, planks by thirds, a weave as long as its tile. */
 export function choiceOf(
-  { type, offset, stagger, n }: ZonePattern,
+  { type, offset, stagger, random, n, own, mirrored }: ZonePattern,
   tile: ZoneTile,
   joint: number,
 ): PatternChoice {
   switch (type) {
     case 'running':
     case 'vertical':
-      return { type, offset: offset ? [offset.n, offset.d] : [1, 2] };
+      return { type, offset: offset ? [mirrored ? -offset.n : offset.n, offset.d] : [1, 2] };
     case 'plank': {
       const module = tile.w + joint;
-      return { type, stagger: stagger ?? [0, module / 3, (2 * module) / 3] };
+      const steps = stagger ?? [0, module / 3, (2 * module) / 3];
+      const moved = random ? byChance(random, module) : steps;
+      return { type, stagger: mirrored ? moved.map((by) => -by) : moved };
     }
     case 'basketweave':
       return { type, n: n ?? Math.max(2, Math.round((tile.w + joint) / (tile.h + joint))) };
+    case 'own':
+      return { type, own: own ?? firstOwn };
     default:
       return { type };
   }

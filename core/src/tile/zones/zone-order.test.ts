@@ -8,7 +8,7 @@ import type { ZoneRecord } from '../../document/records';
 import { must } from '../../result';
 import { usualZone } from './usual-zone';
 import { layZone } from './zone-laying';
-import { usualReuse, usualSpares, zoneOrder } from './zone-order';
+import { reuseOf, usualSpares, zoneOrder } from './zone-order';
 
 const box = (w: number, h: number) => [
   { x: 0, y: 0 },
@@ -21,7 +21,7 @@ const zoneOf = (change: Partial<ZoneRecord> = {}): ZoneRecord => ({
   ...{ pattern: { type: 'grid' }, tile: { w: 300, h: 300 }, joint: 3, origin: { x: 0, y: 0 }, angle: 0 },
   ...change,
 });
-const ordered = (zone: ZoneRecord, w: number, h: number, reuse = usualReuse as typeof usualReuse | null) => {
+const ordered = (zone: ZoneRecord, w: number, h: number, reuse = reuseOf({})) => {
   const laid = must(layZone(zone, [box(w, h)]));
   return { laid, order: must(zoneOrder(zone, laid, reuse)) };
 };
@@ -62,7 +62,7 @@ describe('the order of a zone', () => {
     expect(order.grout.litres).toBeCloseTo((joints * 10) / 1e6, 9);
     expect(order.grout.kg).toBeCloseTo(order.grout.litres * 1.7, 9);
     // A square metre with the notch for tiles up to 300, one bag.
-    expect(order.adhesive).toEqual({ kgPerM2: 3.5, backButter: 0, kg: 3.5, bags: 1 });
+    expect(order.adhesive).toEqual({ kgPerM2: 3.5, bagKg: 25, cover: null, backButter: 0, kg: 3.5, bags: 1 });
     const spread = (w: number) => ordered(zoneOf({ tile: { w, h: 90 } }), 1000, 1000).order.adhesive;
     expect([100, 100.1, 300, 300.1, 380, 380.1, 600, 600.1].map((w) => spread(w).kgPerM2)).toEqual([
       2.75, 3.5, 3.5, 4.5, 4.5, 4.5, 4.5, 5.5,

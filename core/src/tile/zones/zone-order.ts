@@ -1,15 +1,19 @@
+import type { TileTurns } from '../../document/limits';
 import type { ZoneRecord } from '../../document/records';
+import type { Point } from '../../geometry/point';
+import { boundsOf } from '../../geometry/polygon';
 import { ok, type Result } from '../../result';
 import { boughtFor, tileNeeds, type TileNeed } from '../cut-list';
+import type { LaidPiece } from '../lay';
 import { adhesiveFor, groutOfJoints } from '../materials';
 import type { Reuse } from '../offcuts/piece-types';
-import { secondColour } from './colouring';
+import { tilesOf } from './colouring';
 import { originOf, type LaidZone } from './zone-laying';
 
 /** What a zone takes of one size of tile: pieces, tiles to have, boxes, and what of all that is bought does not lie in it. */
 export interface SizeOrder extends Pick<
   TileNeed,
-  'cut' | 'lying' | 'plan' | 'second' | 'tile' | 'tiles' | 'whole' | 'withoutReuse'
+  'cut' | 'lying' | 'of' | 'plan' | 'tile' | 'tiles' | 'whole' | 'withoutReuse'
 > {
   /** With spares; whole boxes, where it is known how many tiles come in one. */
   bought: number;
@@ -28,12 +32,23 @@ export interface ZoneOrder {
   spares: number;
   jointLength: number;
   grout: { litres: number; kg: number };
-  adhesive: { kgPerM2: number; backButter: number; kg: number; bags: number };
+  adhesive: ZoneAdhesive & { kg: number | null; bags: number };
+  buildUp: number;
 }
 
-/** A saw takes so much, mm; tiles with a figure are turned by halves only. */
+/** A saw takes so much, mm. */
 const KERF = 3;
-export const usualReuse: Reuse = { kerf: KERF, turns: [0, 180] };
+const TURNS: Record<TileTurns, Reuse['turns']> = {
+  none: [0],
+  halves: [0, 180],
+  quarters: [0, 90, 180, 270],
+};
+
+/** How the offcuts of a zone are used again; null where they are not. */
+export function reuseOf({ reuse = {} }: Pick<ZoneRecord, 'reuse'>): Reuse | null {
+  const { off, kerf = KERF, turned = 'halves' } = reuse;
+  return off ? null : { kerf, turns: TURNS[turned] };
+}
 
 /** Spares by the setter's rule of thumb: more where tiles are cut on a slant or laid in weaves. */
 export function usualSpares(zone: Pick<ZoneRecord, 'angle' | 'origin' | 'pattern'>): number {
@@ -45,24 +60,66 @@ export function usualSpares(zone: Pick<ZoneRecord, 'angle' | 'origin' | 'pattern
 const DENSITY = 1.7;
 const USUAL_THICKNESS = 9;
 const BAG = 25;
-/** Cement adhesive by the notch that tiles of a size are laid with: longest side up to, mm, and kg a m². */
-const NOTCHES: readonly (readonly [upTo: number, kgPerM2: number])[] = [
-  [100, 2.75],
-  [300, 3.5],
-  [600, 4.5],
-  [Infinity, 5.5],
+/** The notches of trowels: for tiles whose longest side is up to so much, mm; the notch and the bed it leaves once tiles are pressed down, mm; cement adhesive, kg a m². */
+export const notches: readonly Notch[] = [
+  { upTo: 100, notch: 6, bed: 3, kgPerM2: 2.75 },
+  { upTo: 300, notch: 8, bed: 4, kgPerM2: 3.5 },
+  { upTo: 600, notch: 10, bed: 5, kgPerM2: 4.5 },
+  { upTo: Infinity, notch: 12, bed: 6, kgPerM2: 5.5 },
 ];
+export interface Notch {
+  upTo: number;
+  notch: number;
+  bed: number;
+  kgPerM2: number;
+}
+
+/** What a zone is laid in: how much is spread, kg a m², in bags of so many kg, or how far a bag goes, m²; the share on the tiles' backs. */
+export interface ZoneAdhesive {
+  kgPerM2: number;
+  bagKg: number;
+  cover: number | null;
+  backButter: number;
+}
 /** Longer tiles are buttered on their backs too, mm, by a share of the adhesive. */
 const LONG = 380;
 const BUTTERED = 0.125;
+
+const notchOf = ({ w, h }: ZoneRecord['tile']): Notch => {
+  const long = Math.max(w, h);
+  return notches.find(({ upTo }) => long <= upTo)!;
+};
+
+/** As said of it, else by the notch its tiles are laid with. */
+export function adhesiveOf({ tile, materials = {} }: Pick<ZoneRecord, 'materials' | 'tile'>): ZoneAdhesive {
+  const butters = Math.max(tile.w, tile.h) > LONG ? BUTTERED : 0;
+  const { kgPerM2 = notchOf(tile).kgPerM2, bagKg = BAG, cover = null, backButter = butters } = materials;
+  return { kgPerM2, bagKg, cover, backButter };
+}
+
+export const densityOf = ({ materials }: Pick<ZoneRecord, 'materials'>): number =>
+  materials?.density ?? DENSITY;
+
+/** How much a tile and its bed raise what they lie on, mm. */
+export const buildUpOf = ({ tile, materials }: Pick<ZoneRecord, 'materials' | 'tile'>): number =>
+  (tile.thickness ?? USUAL_THICKNESS) + (materials?.bed ?? notchOf(tile).bed);
+
+/** The middle of a tile as if nothing were cut off, in whole mm: what is said of the tile is told by it. */
+export function tileMiddle(piece: LaidPiece): Point {
+  const { left, right, bottom, top } = boundsOf(piece.uncut());
+  return { x: Math.round((left + right) / 2), y: Math.round((bottom + top) / 2) };
+}
+const placeKey = ({ x, y }: Point): string => `${Math.round(x)} ${Math.round(y)}`;
 
 /** The order of a zone: cut pieces nested on as few tiles as may be, or each from one of its own where nothing is used again. */
 export function zoneOrder(
   zone: ZoneRecord,
   { laid, count, cell }: LaidZone,
-  reuse: Reuse | null = usualReuse,
+  reuse: Reuse | null = reuseOf(zone),
 ): Result<ZoneOrder> {
-  const needs = tileNeeds(laid, reuse, secondColour(zone, cell) ?? undefined);
+  const apart = new Set(zone.reuse?.apart?.map(placeKey));
+  const isApart = (piece: LaidPiece) => apart.size > 0 && apart.has(placeKey(tileMiddle(piece)));
+  const needs = tileNeeds(laid, reuse, tilesOf(zone, cell) ?? undefined, isApart);
   if (!needs.ok) return needs;
   const spares = zone.spares ?? usualSpares(zone);
   const sizes = needs.value.map((need): SizeOrder => {
@@ -75,17 +132,18 @@ export function zoneOrder(
     };
   });
   const sum = (of: (size: SizeOrder) => number) => sizes.reduce((total, size) => total + of(size), 0);
-  const { w, h, thickness = USUAL_THICKNESS } = zone.tile;
-  const long = Math.max(w, h);
-  const kgPerM2 = NOTCHES.find(([upTo]) => long <= upTo)![1];
-  const backButter = long > LONG ? BUTTERED : 0;
-  const spread = adhesiveFor(laid.zoneArea / 1e6, backButter, { kgPerM2, bagKg: BAG });
+  const { thickness = USUAL_THICKNESS } = zone.tile;
+  const adhesive = adhesiveOf(zone);
+  const { cover, kgPerM2, bagKg } = adhesive;
+  const by = cover === null ? { kgPerM2, bagKg } : { cover };
+  const spread = adhesiveFor(laid.zoneArea / 1e6, adhesive.backButter, by);
   return ok({
     ...{ sizes, spares },
     ...{ tiles: sum((size) => size.tiles), withoutReuse: sum((size) => size.withoutReuse) },
     bought: sum((size) => size.bought),
     jointLength: zone.joint > 0 ? count.jointArea / zone.joint : 0,
-    grout: groutOfJoints(count.jointArea, { thickness, density: DENSITY }),
-    adhesive: { kgPerM2, backButter, kg: spread.kg!, bags: spread.bags },
+    grout: groutOfJoints(count.jointArea, { thickness, density: densityOf(zone) }),
+    adhesive: { ...adhesive, kg: spread.kg ?? null, bags: spread.bags },
+    buildUp: buildUpOf(zone),
   });
 }

@@ -35,5 +35,11 @@ export function surfaceOf(design: Design, { placement }: Pick<ZoneRecord, 'place
   };
 }
 
+/** A place of one surface in the places of another that is on the same floor or face. */
+export const betweenSurfaces =
+  (from: ZoneSurface, to: ZoneSurface) =>
+  ({ x, y }: Point): Point =>
+    to.face ? { x: x + from.zero - to.zero, y } : to.fromPlan(from.toPlan({ x, y }));
+
 /** A place of a zone as it is stored. */
 export const storedPlace = ({ x, y }: Point): ZonePlace => ({ x: quantise(x), y: quantise(y) });

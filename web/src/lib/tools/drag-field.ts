@@ -1,4 +1,12 @@
-import { snapOrigin, type FieldCatch, type FieldLanding, type Point, type ZonePlace } from 'goodreach';
+import {
+  catchPlaces,
+  snapOrigin,
+  type CatchPlace,
+  type FieldCatch,
+  type FieldLanding,
+  type Point,
+  type ZonePlace,
+} from 'goodreach';
 import type { OnFace } from './drag-item';
 import type { PointerTool, ViewKind } from './pointer-tool';
 import type { TileWork } from './tile-work.svelte';
@@ -10,6 +18,12 @@ const catchNames: Record<FieldCatch, string> = {
   edge: 'whole tile at an edge',
   'joint-middle': 'joint in the middle',
   'tile-middle': 'tile in the middle',
+  'joint-service': 'joint on the service',
+  'tile-service': 'tile centred on the service',
+  'joint-opening': 'joint in the middle of the opening',
+  'tile-opening': 'tile centred on the opening',
+  'joint-fixture': 'joint in the middle of the fixture',
+  'tile-fixture': 'tile centred on the fixture',
 };
 
 /** What has caught a field, in words. */
@@ -21,7 +35,13 @@ export const sayCaught = ({ along, across }: FieldLanding): string =>
 /** Dragging the field of a zone by itself: it moves under its outline, drawn to whole tiles at edges and to the middle; release does it, Escape drops it, Alt lets nothing catch. */
 export class FieldDrag implements PointerTool {
   readonly views: ReadonlySet<ViewKind> = new Set(['tile']);
-  #from: { pixel: Point; at: Point; origin: ZonePlace; dragging: boolean } | null = null;
+  #from: {
+    pixel: Point;
+    at: Point;
+    origin: ZonePlace;
+    places: readonly CatchPlace[];
+    dragging: boolean;
+  } | null = null;
 
   constructor(private readonly work: TileWork) {}
 
@@ -33,7 +53,8 @@ export class FieldDrag implements PointerTool {
   press(id: string, pixel: Point, at: Point | OnFace): boolean {
     const { area } = this.work;
     if (id !== area?.id || 'face' in at) return false;
-    this.#from = { pixel, at, origin: area.record.origin, dragging: false };
+    const places = catchPlaces(this.work.session.document, area);
+    this.#from = { pixel, at, origin: area.record.origin, places, dragging: false };
     return true;
   }
 
@@ -44,7 +65,7 @@ export class FieldDrag implements PointerTool {
     if (Math.hypot(pixel.x - from.pixel.x, pixel.y - from.pixel.y) > DRAG_START) from.dragging = true;
     if (!from.dragging) return;
     const wanted = { x: from.origin.x + at.x - from.at.x, y: from.origin.y + at.y - from.at.y };
-    const landing = snapOrigin(area.record, area.rings, wanted, free ? 0 : near);
+    const landing = snapOrigin(area.record, area.field, wanted, free ? 0 : near, from.places);
     this.work.moved = landing.origin;
     this.work.caught = sayCaught(landing);
   }

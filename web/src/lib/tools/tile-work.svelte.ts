@@ -1,19 +1,28 @@
 import {
+  borderOf,
   centralOrigin,
+  fallsOf,
   findZone,
+  isSameLaying,
+  layingOf,
   layZone,
-  MOST_JOINT,
+  movementJoints,
   onMap,
+  putZone,
   refusalText,
   setOutZone,
   sightEdges,
   tiledZone,
-  usualAims,
+  type Falls,
   type LaidZone,
+  type MovementJoint,
+  type NoFalls,
   type OffsetMap,
   type Result,
+  type SetOutCurves,
   type SetOuts,
   type ZoneArea,
+  type ZoneLaying,
   type ZonePlace,
   type ZoneRecord,
 } from 'goodreach';
@@ -21,6 +30,7 @@ import { untrack } from 'svelte';
 import type { DesignSession } from '../session/design-session.svelte';
 import type { ScreenState } from '../session/screen.svelte';
 import { ZoneDraw } from './draw-zone.svelte';
+import { SearchFreedom } from './search-freedom.svelte';
 import TileWorker from './tile.worker?worker';
 import type { ToldOrder, TileAnswer, TileQuestion } from './tile.worker';
 
@@ -34,11 +44,12 @@ export class TileWork {
   caught = $state('');
   map: OffsetMap | null = $state.raw(null);
   answers: SetOuts | null = $state.raw(null);
+  curves: SetOutCurves | null = $state.raw(null);
   order: ToldOrder | null = $state.raw(null);
   /** Share of a search that is done; null while there is none. */
   searching: number | null = $state(null);
-  /** Whether a search may change the joint by a millimetre. */
-  loose = $state(false);
+  /** What a search may change, and what it judges by, the first first. */
+  readonly freedom = new SearchFreedom();
   /** Why an answer of the worker did not come. */
   problem = $state('');
 
@@ -53,7 +64,12 @@ export class TileWork {
   readonly tiled: Result<LaidZone> | null = $derived.by(() => {
     const { area, zone } = this;
     if (!area || !zone) return null;
-    return zone === area.record ? tiledZone(area) : layZone(zone, area.rings);
+    return zone === area.record
+      ? tiledZone(area)
+      : layZone(zone, area.field, {
+          border: borderOf(area.record, area.rings, area.holes),
+          holes: area.holes,
+        });
   });
   /** As it is stored, to tell what a drag changes. */
   readonly still: LaidZone | null = $derived.by(() => {
@@ -63,6 +79,16 @@ export class TileWork {
   readonly sight: ReadonlySet<number> = $derived.by(() => {
     const { area, still } = this;
     return area && still ? sightEdges(this.session.document, area, still.edges) : new Set();
+  });
+  /** Where it needs movement joints. */
+  readonly movement: readonly MovementJoint[] = $derived.by(() => {
+    const { area, zone } = this;
+    return area && zone ? movementJoints(zone, area.field) : [];
+  });
+  /** How it falls to its drain; why it can't; null where it is level. */
+  readonly falls: Falls | NoFalls | null = $derived.by(() => {
+    const { area } = this;
+    return area && fallsOf(area.record, area.rings, area.holes);
   });
   /** The face whose zones are shown; null for the floor. */
   readonly face: string | null = $derived.by(() => {
@@ -76,8 +102,8 @@ export class TileWork {
   /** What the map and the answers were made of. */
   #mapped: string | null = null;
 
-  /** One for what follows from the zone, and one for searches, which take longer. */
-  readonly #workers: Partial<Record<'facts' | 'search', Worker>> = {};
+  /** One for what follows from the zone, one for searches, and one for curves, which take longer. */
+  readonly #workers: Partial<Record<'curves' | 'facts' | 'search', Worker>> = {};
 
   constructor(
     readonly session: DesignSession,
@@ -96,8 +122,8 @@ export class TileWork {
       if (!isMapped) this.map = null;
       this.#mapped = mapped;
       if (!area) return;
-      if (!isMapped) this.#ask({ ask: 'map', zone: area.record, rings: area.rings });
-      this.#ask({ ask: 'order', zone: area.record, rings: area.rings });
+      if (!isMapped) this.#ask({ ask: 'map', zone: area.record, rings: area.field, holes: [] });
+      this.#ask({ ask: 'order', zone: area.record, rings: area.rings, holes: area.holes });
     });
   }
 
@@ -107,19 +133,15 @@ export class TileWork {
   }
 
   /** Begins the field elsewhere; true when that was done. */
-  setOut(origin: ZonePlace, joint?: number): boolean {
+  setOut(origin: ZonePlace, laying?: ZoneLaying): boolean {
     const { area } = this;
     if (!area) return false;
-    const own = joint ?? area.record.joint;
-    const near = centralOrigin({ ...area.record, joint: own }, area.rings, origin);
-    const other = own !== area.record.joint && { joint: own };
-    return this.session.run(setOutZone, { id: area.id, origin: near, ...other });
-  }
-
-  /** The joints a search may choose from, mm. */
-  #joints(own: number): number[] {
-    if (!this.loose) return [own];
-    return [own, own - 1, own - 0.5, own + 0.5, own + 1].filter((joint) => joint > 0 && joint <= MOST_JOINT);
+    const { id, record, field } = area;
+    const wanted = { ...record, ...laying };
+    const near = centralOrigin(wanted, field, origin);
+    return laying && !isSameLaying(laying, layingOf(record))
+      ? this.session.run(putZone, { ...wanted, origin: near })
+      : this.session.run(setOutZone, { id, origin: near });
   }
 
   /** Looks for the best set-outs. */
@@ -129,8 +151,9 @@ export class TileWork {
     this.searching = 0;
     this.answers = null;
     this.#ask({
-      ...{ ask: 'best', zone: area.record, rings: area.rings },
-      ...{ sight: [...this.sight], aims: usualAims, joints: this.#joints(area.record.joint) },
+      ...{ ask: 'best', zone: area.record, rings: area.rings, holes: area.holes },
+      ...{ sight: [...this.sight], aims: $state.snapshot(this.freedom.aims) },
+      layings: this.freedom.layings(this.session.document, area.record),
     });
   }
 
@@ -141,14 +164,29 @@ export class TileWork {
     this.searching = null;
   }
 
+  /** Draws how the zone changes with its joint and where it begins. */
+  drawCurves(): void {
+    const { area } = this;
+    this.curves = null;
+    if (area) this.#ask({ ask: 'curves', zone: area.record, rings: area.rings, holes: area.holes });
+  }
+
+  /** Ends the drawing of curves. */
+  endCurves(): void {
+    this.#workers.curves?.terminate();
+    delete this.#workers.curves;
+    this.curves = null;
+  }
+
   #end(): void {
     this.endSearch();
+    this.endCurves();
     this.#workers.facts?.terminate();
     delete this.#workers.facts;
   }
 
   #ask(question: TileQuestion): void {
-    const which = question.ask === 'best' ? 'search' : 'facts';
+    const which = question.ask === 'best' ? 'search' : question.ask === 'curves' ? 'curves' : 'facts';
     let worker = this.#workers[which];
     if (!worker) {
       worker = new TileWorker();
@@ -171,6 +209,9 @@ export class TileWork {
         if (answer.order.ok) this.order = answer.order.value;
         else this.problem = refusalText(answer.order.refusal, this.session.style);
         break;
+      case 'curves':
+        this.curves = answer.curves;
+        break;
       case 'progress':
         this.searching = answer.share;
         break;
@@ -179,7 +220,7 @@ export class TileWork {
           ...answer.found,
           answers: answer.found.answers.map((one) => ({
             ...one,
-            origin: centralOrigin({ ...this.area!.record, joint: one.joint }, this.area!.rings, one.origin),
+            origin: centralOrigin({ ...this.area!.record, ...one.laying }, this.area!.field, one.origin),
           })),
         };
         this.searching = null;
@@ -192,9 +233,9 @@ const isWhole = (map: OffsetMap | null): boolean =>
   map !== null && map.values.length === map.columns * map.rows;
 
 /** A zone and its area but for where its field begins. */
-function unbegun({ record, rings }: ZoneArea): string {
+function unbegun({ record, rings, holes }: ZoneArea): string {
   const { origin: _, ...zone } = record;
-  return JSON.stringify([zone, rings]);
+  return JSON.stringify([zone, rings, holes]);
 }
 
 const works = new WeakMap<DesignSession, TileWork>();

@@ -1,10 +1,15 @@
 import {
-  layZone,
+  cutPlan,
+  cutTypes,
   mapOffsets,
   searchSetOuts,
+  setOutCurves,
+  tiledZone,
   zoneOrder,
   type OffsetMap,
+  type PlannedTile,
   type Result,
+  type SetOutCurves,
   type SetOutQuestion,
   type SetOuts,
   type ZoneArea,
@@ -12,20 +17,23 @@ import {
   type ZoneRecord,
 } from 'goodreach';
 
-type Asked = Pick<ZoneArea, 'rings'> & { zone: ZoneRecord };
+/** A zone: what its field is laid on for a map, all it takes for the rest. */
+type Asked = Pick<ZoneArea, 'holes' | 'rings'> & { zone: ZoneRecord };
 /** What the page asks of a zone: how good each offset is, what is ordered, the best set-outs. */
 export type TileQuestion =
-  | (Asked & { ask: 'map' | 'order' })
-  | (Asked & Pick<SetOutQuestion, 'aims' | 'joints' | 'sight'> & { ask: 'best' });
+  | (Asked & { ask: 'curves' | 'map' | 'order' })
+  | (Asked & Pick<SetOutQuestion, 'aims' | 'layings' | 'sight'> & { ask: 'best' });
 
-/** An order as it is told: no pieces. */
+/** An order as it is told: no pieces, but how tiles are cut. */
 export type ToldOrder = Omit<ZoneOrder, 'sizes'> & {
   sizes: readonly Omit<ZoneOrder['sizes'][number], 'cut' | 'plan'>[];
+  tilesCut: readonly PlannedTile[];
 };
 
 export type TileAnswer =
   | { of: 'map'; map: OffsetMap }
   | { of: 'order'; order: Result<ToldOrder> }
+  | { of: 'curves'; curves: SetOutCurves }
   | { of: 'progress'; share: number }
   | { of: 'best'; found: SetOuts };
 
@@ -36,23 +44,31 @@ const TOLD = 60;
 onmessage = ({ data }: MessageEvent<TileQuestion>) => {
   const { zone, rings } = data;
   if (data.ask === 'best') return search(data);
-  if (data.ask === 'map') {
-    let last = 0;
-    let map: OffsetMap | null = null;
-    for (map of mapOffsets(zone, rings)) {
-      if (performance.now() - last < TOLD) continue;
-      last = performance.now();
-      tell({ of: 'map', map });
-    }
-    if (map) tell({ of: 'map', map });
-    return;
-  }
-  const tiled = layZone(zone, rings);
-  const order = tiled.ok ? zoneOrder(zone, tiled.value) : tiled;
+  if (data.ask === 'map') return tellAll(mapOffsets(zone, rings), (map) => ({ of: 'map', map }));
+  if (data.ask === 'curves')
+    return tellAll(setOutCurves(zone, rings, data.holes), (curves) => ({ of: 'curves', curves }));
+  const tiled = tiledZone({ record: zone, rings, holes: data.holes });
+  if (!tiled.ok) return tell({ of: 'order', order: tiled });
+  const order = zoneOrder(zone, tiled.value);
   if (!order.ok) return tell({ of: 'order', order });
+  const tilesCut = cutPlan(order.value, cutTypes(tiled.value.laid.pieces));
   const sizes = order.value.sizes.map(({ cut: _, plan: __, ...size }) => size);
-  tell({ of: 'order', order: { ok: true, value: { ...order.value, sizes } } });
+  tell({ of: 'order', order: { ok: true, value: { ...order.value, sizes, tilesCut } } });
 };
+
+/** Tells what grows, now and then and at its end. */
+function tellAll<T>(grown: Iterable<T>, answer: (so: T) => TileAnswer): void {
+  let last = 0;
+  let untold: TileAnswer | null = null;
+  for (const so of grown) {
+    untold = answer(so);
+    if (performance.now() - last < TOLD) continue;
+    last = performance.now();
+    tell(untold);
+    untold = null;
+  }
+  if (untold) tell(untold);
+}
 
 function search(question: SetOutQuestion): void {
   const search = searchSetOuts(question);

@@ -2,28 +2,37 @@
   import {
     patternNames,
     putZone,
-    tilePatterns,
+    zonePatterns,
     zoneCell,
     refusalText,
-    type Finish,
-    type TilePattern,
+    type ZonePatternType,
     type ZoneRecord,
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
+  import PatternEditor from './PatternEditor.svelte';
   import PatternPicture from './PatternPicture.svelte';
 
   /** Every pattern, laid with the tile in hand. */
-  let { zone, finish }: { zone: ZoneRecord; finish: Finish | null } = $props();
+  let { zone }: { zone: ZoneRecord } = $props();
   const { session } = useWorkspace();
 
   const choices = $derived(
-    tilePatterns.map((type) => {
-      const own = type === zone.pattern.type ? zone : { ...zone, pattern: { type } };
+    zonePatterns.map((type) => {
+      const pattern = type === 'own' && zone.pattern.own ? { type, own: zone.pattern.own } : { type };
+      const own = type === zone.pattern.type ? zone : { ...zone, pattern };
       const cell = zoneCell(own);
       return { type, own, problem: cell.ok ? '' : refusalText(cell.refusal, session.style) };
     }),
   );
-  const choose = (type: TilePattern) => session.run(putZone, { ...zone, pattern: { type } });
+  let drawing = $state(false);
+  /** A pattern of one's own is drawn first. */
+  function choose(type: ZonePatternType) {
+    if (type === 'own') drawing = true;
+    else {
+      const { own } = zone.pattern;
+      session.run(putZone, { ...zone, pattern: { type, ...(own && { own }) } });
+    }
+  }
 </script>
 
 <div class="patterns" role="group" aria-label="Pattern">
@@ -34,11 +43,12 @@
       title={problem || patternNames[type]}
       onclick={() => choose(type)}
     >
-      {#if !problem}<PatternPicture zone={own} {finish} size={76} />{/if}
+      {#if !problem}<PatternPicture zone={own} size={76} />{/if}
       <span class="visually-hidden">{patternNames[type]}</span>
     </button>
   {/each}
 </div>
+{#if drawing}<PatternEditor {zone} onclose={() => (drawing = false)} />{/if}
 
 <style>
   .patterns {

@@ -1,15 +1,14 @@
 <script lang="ts">
-  import { layZone, originOf, type Finish, type ZoneRecord } from 'goodreach';
+  import { layZone, originOf, type ZoneRecord } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
-  import { paintZones, secondOf } from '$lib/views/tile/zone-painter';
+  import { paintZones, paintedTiles } from '$lib/views/tile/zone-painter';
 
   /** A piece of a pattern, laid with the tile in hand by the engine that lays the zone. */
   interface Props {
     zone: ZoneRecord;
-    finish: Finish | null;
     size?: number;
   }
-  let { zone, finish, size = 56 }: Props = $props();
+  let { zone, size = 56 }: Props = $props();
   const { session } = useWorkspace();
 
   /** So many tiles are to be seen across it, of their mean side. */
@@ -31,10 +30,10 @@
       const piece = { ...zone, ...begun, origin: { x: side * 0.13, y: side * 0.09 }, angle: 0 };
       const laid = layZone(piece, [ring]);
       if (!laid.ok) return;
-      const second = secondOf(session.document, zone, laid.value);
+      const tiles = paintedTiles(session.document, zone, laid.value);
       const value = { ...laid.value, slivers: new Set<never>() };
       const shown = [
-        { laid: value, rings: [ring], origin: originOf(piece), turn: 0, by: { x: 0, y: 0 }, finish, second },
+        { laid: value, rings: [ring], origin: originOf(piece), turn: 0, by: { x: 0, y: 0 }, tiles },
       ];
       const k = size / side;
       paintZones(canvas, shown, { k, x: 0, y: size }, { width: size, height: size, sliver: '#000' });

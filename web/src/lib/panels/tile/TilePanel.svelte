@@ -1,8 +1,5 @@
 <script lang="ts">
   import {
-    finishes,
-    finishFrom,
-    finishNamed,
     formatArea,
     laidIn,
     linedUp,
@@ -11,7 +8,6 @@
     MOST_TILE,
     patternNames,
     putZone,
-    recordsOf,
     removeThings,
     roomOf,
     roomShape,
@@ -26,13 +22,17 @@
   } from 'goodreach';
   import { nanoid } from 'nanoid';
   import { useWorkspace } from '$lib/tools/context';
+  import { tilesOf } from '$lib/tools/search-freedom.svelte';
   import { tileWork } from '$lib/tools/tile-work.svelte';
   import AngleField from '$ui/AngleField.svelte';
   import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
+  import SelectField from '$ui/SelectField.svelte';
   import More from '$ui/More.svelte';
-  import Swatch from '../surface/Swatch.svelte';
+  import BorderFields from './BorderFields.svelte';
+  import PatternFields from './PatternFields.svelte';
   import PatternPicker from './PatternPicker.svelte';
+  import TileChoice from './TileChoice.svelte';
   import TiledRound from './TiledRound.svelte';
 
   /** The zones of tile of the room; how the one in hand is laid. */
@@ -48,9 +48,7 @@
     all.some(({ record, surface }) => !record.corners && (surface.face?.id ?? null) === work.face),
   );
   const zone = $derived(work.area?.record ?? null);
-  const finish = $derived(zone && finishNamed(design, zone.finish));
-  const known = $derived([...recordsOf(design, 'finish').map(finishFrom), ...finishes]);
-  const tiles = $derived(known.filter(({ tile }) => tile));
+  const tiles = $derived(tilesOf(design));
 
   const run = (change: Partial<ZoneRecord>) =>
     zone && session.run(putZone, { ...zone, ...change }) ? '' : session.message;
@@ -107,13 +105,10 @@
 </script>
 
 <div class="panel">
-  <label class="surface">
-    <span>Surface</span>
-    <select value={work.face ?? ''} onchange={({ currentTarget: { value } }) => show(value || null)}>
-      <option value="">Floor</option>
-      {#each faces as { id, letter } (id)}<option value={id}>Face {letter}</option>{/each}
-    </select>
-  </label>
+  <SelectField label="Surface" value={work.face ?? ''} onchoose={(face) => show(face || null)}>
+    <option value="">Floor</option>
+    {#each faces as { id, letter } (id)}<option value={id}>Face {letter}</option>{/each}
+  </SelectField>
   <div class="acts">
     <Button
       look={all.length === 0 ? 'primary' : 'plain'}
@@ -147,14 +142,7 @@
   {#if zone}
     <TiledRound {zone} />
     <h3>Tile</h3>
-    <div class="tiles" role="group" aria-label="Tile">
-      {#each tiles as one (one.name)}
-        <button aria-pressed={one.name === zone.finish} title={one.name} onclick={() => choose(one.name)}>
-          <Swatch finish={one} width={56} height={40} />
-          <span>{one.name}</span>
-        </button>
-      {/each}
-    </div>
+    <TileChoice label="Tile" {tiles} chosen={zone.finish} onchoose={choose} />
     {#key zone.id}
       <LengthField
         label="Along"
@@ -181,30 +169,23 @@
       />
     {/key}
     <h3>Colours</h3>
-    <label class="surface">
-      <span>Two</span>
-      <select value={zone.colouring?.way ?? ''} onchange={({ currentTarget: { value } }) => colour(value)}>
-        <option value="">One colour</option>
-        {#each tileColourings as way (way)}<option value={way}>{colouringNames[way]}</option>{/each}
-      </select>
-    </label>
+    <SelectField label="Two" value={zone.colouring?.way ?? ''} onchoose={(way) => colour(way)}>
+      <option value="">One colour</option>
+      {#each tileColourings as way (way)}<option value={way}>{colouringNames[way]}</option>{/each}
+    </SelectField>
     {#if zone.colouring}
-      <div class="tiles" role="group" aria-label="Second tile">
-        {#each tiles as one (one.name)}
-          <button
-            aria-pressed={one.name === zone.colouring.finish}
-            title={one.name}
-            onclick={() => colour(zone.colouring!.way, one.name)}
-          >
-            <Swatch finish={one} width={56} height={40} />
-            <span>{one.name}</span>
-          </button>
-        {/each}
-      </div>
+      <TileChoice
+        label="Second tile"
+        {tiles}
+        chosen={zone.colouring.finish}
+        onchoose={(name) => colour(zone.colouring!.way, name)}
+      />
     {/if}
+    {#key zone.id}<BorderFields {zone} {tiles} />{/key}
     <h3>Pattern: {patternNames[zone.pattern.type]}</h3>
-    <PatternPicker {zone} {finish} />
+    <PatternPicker {zone} />
     {#key zone.id}
+      <PatternFields {zone} />
       <AngleField
         label="Turned by"
         value={zone.angle}
@@ -213,19 +194,10 @@
         onset={(angle) => run({ angle })}
       />
       {#if others.length > 0}
-        <label class="surface">
-          <span>Line up</span>
-          <select
-            value=""
-            onchange={({ currentTarget }) => {
-              lineUp(currentTarget.value);
-              currentTarget.value = '';
-            }}
-          >
-            <option value="">with another zone…</option>
-            {#each others as { id, letter, label } (id)}<option value={id}>{letter} {label}</option>{/each}
-          </select>
-        </label>
+        <SelectField label="Line up" value="" onchoose={lineUp}>
+          <option value="">with another zone…</option>
+          {#each others as { id, letter, label } (id)}<option value={id}>{letter} {label}</option>{/each}
+        </SelectField>
       {/if}
       <More title="Set-out by numbers">
         <LengthField
@@ -273,19 +245,6 @@
     height: 100%;
     padding: 0.8rem;
     overflow-y: auto;
-  }
-  .surface {
-    display: grid;
-    grid-template-columns: 5rem minmax(0, 1fr);
-    align-items: center;
-    color: var(--soft);
-  }
-  select {
-    min-height: max(30px, var(--touch));
-    border: 1px solid var(--rule);
-    border-radius: 3px;
-    background: var(--sheet);
-    color: var(--text);
   }
   .acts {
     display: flex;
@@ -338,25 +297,5 @@
     border-top: 1px solid var(--rule);
     color: var(--soft);
     font-size: 13px;
-  }
-  .tiles {
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(58px, 1fr));
-    gap: 0.3rem;
-  }
-  .tiles button {
-    display: grid;
-    justify-items: center;
-    padding: 2px 0 1px;
-    border: 1px solid var(--rule);
-    border-radius: 3px;
-    background: var(--sheet);
-    cursor: pointer;
-    font-size: 11.5px;
-    overflow: hidden;
-  }
-  .tiles button[aria-pressed='true'] {
-    border-color: var(--clay);
-    box-shadow: 0 0 0 2px var(--clay);
   }
 </style>

@@ -1,16 +1,29 @@
 <script lang="ts">
   import {
+    buildUpOf,
+    cutByFalls,
     formatArea,
     formatLength,
     patternNames,
     putZone,
     roomOf,
+    serviceNames,
+    tileFinish,
+    trimLengths,
     usualSpares,
+    zoneAreas,
+    type MovementJoint,
+    type ServiceType,
     type ZoneRecord,
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import { tileWork } from '$lib/tools/tile-work.svelte';
+  import Button from '$ui/Button.svelte';
+  import More from '$ui/More.svelte';
+  import NumberField from '$ui/NumberField.svelte';
   import TextField from '$ui/TextField.svelte';
+  import CutPlan from './CutPlan.svelte';
+  import MaterialFields from './MaterialFields.svelte';
 
   /** A zone of tile: what is counted, and what is ordered for it. */
   let { zone }: { zone: ZoneRecord } = $props();
@@ -26,17 +39,35 @@
   const kg = (value: number) => `${value.toFixed(value < 10 ? 1 : 0)} kg`;
   const change = (part: Partial<ZoneRecord>) =>
     session.run(putZone, { ...zone, ...part }) ? '' : session.message;
+  /** Takes back what was said of it: it is as usual again. */
+  function drop(what: 'perBox' | 'spares') {
+    const { [what]: _, ...rest } = zone;
+    return session.run(putZone, rest as ZoneRecord) ? '' : session.message;
+  }
   function rename(text: string) {
     const { name: _, ...rest } = zone;
     session.run(putZone, text.trim() ? { ...rest, name: text.trim() } : rest);
   }
-  let problem = $state('');
-  /** A whole number typed within limits; another is told, and the field shows what holds. */
-  function counted(field: HTMLInputElement, least: number, most: number, take: (count: number) => string) {
-    const typed = Number(field.value);
-    const isCount = field.value !== '' && Number.isInteger(typed) && typed >= least && typed <= most;
-    problem = isCount ? take(typed) : `Type a whole number from ${least} to ${most}.`;
-  }
+  /** The holes of services, by what comes through them. */
+  const bored = $derived.by(() => {
+    const counts = new Map<ServiceType, number>();
+    for (const { type } of work.area?.holes ?? []) counts.set(type, (counts.get(type) ?? 0) + 1);
+    return [...counts].map(([type, count]) => `${serviceNames[type].toLowerCase()} ${count}`).join(', ');
+  });
+  let planning = $state(false);
+  const onFloor = $derived(zone.placement.on === 'floor');
+  const trim = $derived((work.area && trimLengths(session.settled).get(work.area.id)) ?? 0);
+  const metres = (mm: number) => `${(mm / 1000).toFixed(1)} m`;
+  const sum = (joints: readonly MovementJoint[]) =>
+    joints.reduce((long, { a, b }) => long + Math.hypot(b.x - a.x, b.y - a.y), 0);
+  /** Other zones of the floor that this one comes out higher or lower than. */
+  const steps = $derived.by(() => {
+    if (!onFloor) return [];
+    return zoneAreas(session.settled)
+      .filter(({ id, surface }) => id !== zone.id && !surface.face)
+      .map(({ letter, record }) => ({ letter, by: buildUpOf(zone) - buildUpOf(record) }))
+      .filter(({ by }) => Math.abs(by) > 0.05);
+  });
   const slots = $derived(Object.entries(laid?.count.bySlot ?? {}));
 </script>
 
@@ -61,13 +92,16 @@
   {#if laid.count.splitPieces > 0}
     <p class="row"><span>In parts</span><output>{laid.count.splitPieces} of them</output></p>
   {/if}
+  {#if bored}<p class="row"><span>Bored</span><output>{bored}</output></p>{/if}
 {/if}
 <h3>To order</h3>
 {#if order}
   {#each order.sizes as size, index (index)}
     <p class="row">
       <span
-        >{size.second ? `${zone.colouring?.finish}, ` : ''}{length(size.tile.w)} × {length(size.tile.h)}</span
+        >{size.of === 'first' ? '' : `${tileFinish(zone, size.of) ?? 'Border'}, `}{length(size.tile.w)} × {length(
+          size.tile.h,
+        )}</span
       >
       <output>{size.bought}{size.boxes === null ? '' : `, ${size.boxes} boxes`}</output>
     </p>
@@ -75,6 +109,7 @@
   <p class="row">
     <span>Cut from</span><output>{order.tiles} with offcuts used again, {order.withoutReuse} without</output>
   </p>
+  <Button look="quiet" onclick={() => (planning = true)}>Cutting plan…</Button>
   <p class="row">
     <span>Waste</span><output
       >{percent(Math.max(0, ...order.sizes.map(({ waste }) => waste)))} of what is bought</output
@@ -84,35 +119,70 @@
   <p class="row"><span>Grout</span><output>{kg(order.grout.kg)}</output></p>
   <p class="row">
     <span>Adhesive</span><output
-      >{kg(order.adhesive.kg)}, {order.adhesive.bags}
-      {order.adhesive.bags === 1 ? 'bag' : 'bags'} of 25 kg</output
+      >{order.adhesive.kg === null ? '' : `${kg(order.adhesive.kg)}, `}{order.adhesive.bags}
+      {order.adhesive.bags === 1 ? 'bag' : 'bags'}{order.adhesive.kg === null
+        ? ''
+        : ` of ${order.adhesive.bagKg} kg`}</output
     >
   </p>
+  {#if trim > 0}<p class="row"><span>Trim</span><output>{metres(trim)}</output></p>{/if}
 {:else if !work.problem}
   <p class="about">Being worked out…</p>
 {/if}
-<label class="row"
-  >Tiles in a box
-  <input
-    type="number"
-    min="1"
-    max="10000"
-    value={zone.perBox ?? ''}
-    onchange={({ currentTarget }) => counted(currentTarget, 1, 10_000, (perBox) => change({ perBox }))}
-  /></label
->
-<label class="row"
-  >Spares, percent
-  <input
-    type="number"
-    min="0"
-    max="100"
-    value={Math.round((zone.spares ?? usualSpares(zone)) * 100)}
-    onchange={({ currentTarget }) =>
-      counted(currentTarget, 0, 100, (spares) => change({ spares: spares / 100 }))}
-  /></label
->
-{#if problem}<p class="bad" role="alert">{problem}</p>{/if}
+<h3>As it is laid</h3>
+<p class="row">
+  <span>{onFloor ? 'Raises the floor' : 'Stands out'}</span><output>{length(buildUpOf(zone))}</output>
+</p>
+{#each steps as { letter, by } (letter)}
+  <p class="row">
+    <span>Beside {letter}</span><output>{length(Math.abs(by))} {by > 0 ? 'higher' : 'lower'}</output>
+  </p>
+{/each}
+<p class="row">
+  <span>Movement joints</span><output
+    >{work.movement.length === 0 ? 'none needed' : metres(sum(work.movement))}{work.movement.some(
+      ({ cut }) => cut,
+    )
+      ? ', cut through tiles'
+      : ''}</output
+  >
+</p>
+{#if work.falls === 'no-drain'}
+  <p class="about">It can’t fall: no drain comes out of its floor. Place one on the Survey step.</p>
+{:else if work.falls === 'out-of-sight'}
+  <p class="about">It can’t fall to one drain: some of its corners are out of the drain’s sight.</p>
+{:else if work.falls && laid}
+  <p class="row"><span>Falls</span><output>edges {length(work.falls.rise)} over the drain</output></p>
+  <p class="row">
+    <span>Steepest</span><output
+      >{(Math.max(...work.falls.planes.map(({ share }) => share)) * 100).toFixed(1)} %</output
+    >
+  </p>
+  <p class="row">
+    <span>Cut for falls</span><output
+      >{cutByFalls(work.falls, zone.tile, laid.laid.pieces).length} tiles, to the corners</output
+    >
+  </p>
+{/if}
+<More title="Laid in, and filled with"><MaterialFields {zone} /></More>
+<NumberField
+  label="Tiles in a box"
+  value={zone.perBox ?? null}
+  least={1}
+  most={10_000}
+  onset={(perBox) => change({ perBox })}
+  onclear={() => drop('perBox')}
+/>
+<NumberField
+  label="Spares"
+  value={Math.round((zone.spares ?? usualSpares(zone)) * 100)}
+  most={100}
+  unit="%"
+  onset={(spares) => change({ spares: spares / 100 })}
+  onclear={() => drop('spares')}
+/>
+
+{#if planning}<CutPlan {zone} onclose={() => (planning = false)} />{/if}
 
 <style>
   .slot::first-letter {
@@ -120,9 +190,5 @@
   }
   .slot {
     display: inline-block;
-  }
-  .bad {
-    color: var(--blocked);
-    font-size: 13px;
   }
 </style>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { onMap } from 'goodreach';
+  import { isSameLaying, layingOf, onMap } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import { tileWork } from '$lib/tools/tile-work.svelte';
 
@@ -42,9 +42,9 @@
   const rings = $derived.by(() => {
     const { map, zone, answers } = work;
     if (!map || !zone) return [];
-    // The map is of the joint in hand: what was found with another has no place on it.
-    return (answers?.answers ?? []).flatMap(({ origin, joint }, index) =>
-      joint === zone.joint ? [{ index, at: onMap(zone, map, origin) }] : [],
+    // The map is of the zone as it is laid: what was found laid otherwise has no place on it.
+    return (answers?.answers ?? []).flatMap(({ origin, laying }, index) =>
+      isSameLaying(laying, layingOf(zone)) ? [{ index, at: onMap(zone, map, origin) }] : [],
     );
   });
 

@@ -1,9 +1,11 @@
 <script lang="ts">
-  import { formatLength, refusalText, type SetOut } from 'goodreach';
+  import { aimNames, formatLength, isSameLaying, layingOf, refusalText, type SetOut } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import { tileWork } from '$lib/tools/tile-work.svelte';
   import Button from '$ui/Button.svelte';
   import OffsetMapView from './OffsetMapView.svelte';
+  import SearchChoices from './SearchChoices.svelte';
+  import TileCharts from './TileCharts.svelte';
   import ZonePicture from './ZonePicture.svelte';
 
   /** Under the zone: the map of how good each offset is, what is counted, and the best set-outs. */
@@ -44,8 +46,18 @@
       ['To buy', order ? `${order.bought}` : '…'],
     ];
   });
-  const told = ({ score, joint }: SetOut): string[] => [
-    ...(joint === work.zone?.joint ? [] : [`joint ${length(joint)}`]),
+  /** How a set-out is laid otherwise than the zone is now. */
+  const otherwise = ({ laying }: SetOut): string[] => {
+    const { zone } = work;
+    if (!zone) return [];
+    return [
+      ...(laying.finish === zone.finish ? [] : [laying.finish ?? '']),
+      ...(laying.joint === zone.joint ? [] : [`joint ${length(laying.joint)}`]),
+      ...(laying.angle === zone.angle ? [] : ['turned']),
+    ];
+  };
+  const told = (answer: SetOut, { score } = answer): string[] => [
+    ...otherwise(answer),
     `narrowest ${length(score.narrowest)}`,
     `${score.cut} cut of ${score.pieces}`,
     score.slivers > 0 ? count(score.slivers, 'sliver') : 'no sliver',
@@ -53,8 +65,19 @@
       ? []
       : [score.sight > 0.05 ? `${length(score.sight)} short in sight` : 'whole in sight']),
   ];
-  const isNow = ({ origin, joint }: SetOut) =>
-    work.zone?.joint === joint && work.zone.origin.x === origin.x && work.zone.origin.y === origin.y;
+  const isNow = ({ origin, laying }: SetOut) =>
+    work.zone !== null &&
+    isSameLaying(layingOf(work.zone), laying) &&
+    work.zone.origin.x === origin.x &&
+    work.zone.origin.y === origin.y;
+  let choosing = $state(false);
+  let charting = $state(false);
+  const aims = $derived(
+    work.freedom.aims
+      .slice(0, 3)
+      .map((aim, index) => (index === 0 ? aimNames[aim] : aimNames[aim].toLowerCase()))
+      .join(', then '),
+  );
 </script>
 
 <section class="strip" aria-label="Set-out">
@@ -71,6 +94,7 @@
           {/each}
         </dl>
         <p class="changed" aria-live="polite">{changed}</p>
+        <Button look="quiet" onclick={() => (charting = true)}>Charts…</Button>
         {#if work.problem}<p class="problem" role="alert">{work.problem}</p>{/if}
       </div>
       <div class="answers">
@@ -85,33 +109,32 @@
                 <button
                   aria-pressed={isNow(answer)}
                   title={said.join(', ')}
-                  onclick={() => work.setOut(answer.origin, answer.joint)}
+                  onclick={() => work.setOut(answer.origin, answer.laying)}
                 >
-                  <ZonePicture area={work.area} origin={answer.origin} joint={answer.joint} />
+                  <ZonePicture area={work.area} origin={answer.origin} laying={answer.laying} />
                   <span
                     ><b>{index + 1}</b>
                     {length(answer.score.narrowest)}
-                    <small
-                      >{answer.score.cut} cut{answer.joint === work.zone?.joint
-                        ? ''
-                        : `, joint ${length(answer.joint)}`}</small
-                    ></span
+                    <small>{[`${answer.score.cut} cut`, ...otherwise(answer)].join(', ')}</small></span
                   >
                   <span class="visually-hidden">{said.join(', ')}</span>
                 </button>
               </li>
             {/each}
           </ol>
-          <p class="proven">
-            {work.answers.proven
-              ? 'No other offset has a wider narrowest cut.'
-              : 'The best of those tried; others may be as good.'}
-          </p>
+          <div class="below">
+            <p class="proven">
+              {work.answers.proven
+                ? 'No other offset has a wider narrowest cut.'
+                : 'The best of those tried; others may be as good.'}
+            </p>
+            <Button look="quiet" onclick={() => (choosing = true)}>What is best…</Button>
+          </div>
         {:else}
           <Button onclick={() => work.search()}>Best set-outs</Button>
-          <label class="loose"><input type="checkbox" bind:checked={work.loose} /> joint ± 1 mm</label>
+          <Button look="quiet" onclick={() => (choosing = true)}>What is best…</Button>
           <p class="proven">
-            Slivers away first, whole tiles where the eye meets them, then the widest narrowest cut.
+            {aims}.
           </p>
         {/if}
       </div>
@@ -122,6 +145,8 @@
     <p class="proven">Choose a zone to see how it can be set out.</p>
   {/if}
 </section>
+{#if charting}<TileCharts onclose={() => (charting = false)} />{/if}
+{#if choosing}<SearchChoices onclose={() => (choosing = false)} />{/if}
 
 <style>
   .strip {
@@ -200,10 +225,10 @@
     color: var(--soft);
     font-size: 12px;
   }
-  .loose {
-    margin-left: 0.6rem;
-    color: var(--soft);
-    font-size: 13px;
+  .below {
+    display: flex;
+    align-items: center;
+    justify-content: space-between;
   }
   .proven {
     max-width: 34rem;

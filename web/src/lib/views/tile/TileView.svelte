@@ -3,7 +3,6 @@
     boundsOf,
     drawElevation,
     drawPlanWith,
-    finishNamed,
     originOf,
     roomShape,
     svgMarks,
@@ -24,7 +23,7 @@
   import HostedView from '../HostedView.svelte';
   import EdgeCuts from './EdgeCuts.svelte';
   import TileStrip from './TileStrip.svelte';
-  import { paintZones, secondOf, type PaintedZone } from './zone-painter';
+  import { paintZones, paintedTiles, type PaintedZone } from './zone-painter';
 
   /** The surface that is tiled, seen square on: its zones laid, the rest of the room as lines. The field of the zone in hand is its own handle. */
   const workspace = useWorkspace();
@@ -132,9 +131,9 @@
       const floor = placement.on === 'floor';
       return [
         {
-          ...{ laid: tiled.value, rings: zoneRegion(rings), finish: finishNamed(design, record.finish) },
+          ...{ laid: tiled.value, rings: zoneRegion(rings) },
           origin: originOf(id === work.area?.id ? work.zone! : record),
-          second: secondOf(design, record, tiled.value),
+          tiles: paintedTiles(design, record, tiled.value),
           turn: floor ? placement.turn : 0,
           by: floor ? placement : { x: surface.zero, y: 0 },
         },
@@ -223,6 +222,12 @@
       {#each zones as zone (zone.id)}
         <path class="zone" class:chosen={zone.id === work.area?.id} data-source={zone.id} d={pathOf(zone)} />
       {/each}
+      {#each work.area && typeof work.falls === 'object' ? (work.falls?.cuts ?? []) : [] as { from, to }, index (index)}
+        <path class="fall" d="M{pixelOf(onDrawing(work.area!, from))}L{pixelOf(onDrawing(work.area!, to))}" />
+      {/each}
+      {#each work.area ? work.movement : [] as { a, b }, index (index)}
+        <path class="movement" d="M{pixelOf(onDrawing(work.area!, a))}L{pixelOf(onDrawing(work.area!, b))}" />
+      {/each}
       {#if cross}
         <path class="arrow under" d={arrow(cross.at, cross.along)} />
         <path class="arrow under" d={arrow(cross.at, cross.across)} />
@@ -295,6 +300,20 @@
   .draft {
     stroke: var(--tide);
     stroke-dasharray: 6 4;
+  }
+  .fall {
+    fill: none;
+    stroke: var(--ink-drawing);
+    stroke-width: 1.2;
+    stroke-dasharray: 2 3;
+    pointer-events: none;
+  }
+  .movement {
+    fill: none;
+    stroke: var(--tide);
+    stroke-width: 2.4;
+    stroke-dasharray: 10 4 2 4;
+    pointer-events: none;
   }
   .next {
     fill: var(--sheet);

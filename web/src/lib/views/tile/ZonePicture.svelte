@@ -1,43 +1,43 @@
 <script lang="ts">
   import {
     boundsOf,
-    finishNamed,
+    borderOf,
     layZone,
     originOf,
     zoneRegion,
     type ZoneArea,
+    type ZoneLaying,
     type ZonePlace,
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
-  import { paintZones, secondOf } from './zone-painter';
+  import { paintZones, paintedTiles } from './zone-painter';
 
   /** A zone as a set-out would lay it, small. */
-  let { area, origin, joint }: { area: ZoneArea; origin: ZonePlace; joint: number } = $props();
+  let { area, origin, laying }: { area: ZoneArea; origin: ZonePlace; laying: ZoneLaying } = $props();
   const { session } = useWorkspace();
 
   const [WIDE, HIGH] = [104, 68];
 
   function painted(canvas: HTMLCanvasElement) {
     $effect(() => {
-      const { record, rings } = area;
-      const tiled = layZone({ ...record, origin, joint }, rings);
+      const { record, rings, holes } = area;
+      const zone = { ...record, ...laying, origin };
+      const border = borderOf(zone, rings, holes);
+      const tiled = layZone(zone, border?.field ?? rings, { border, holes });
       if (!tiled.ok) return;
       const { left, right, bottom, top } = boundsOf(rings.flat());
       const k = Math.min(WIDE / (right - left), HIGH / (top - bottom));
       const camera = { k, x: WIDE / 2 - ((left + right) / 2) * k, y: HIGH / 2 + ((bottom + top) / 2) * k };
-      const finish = finishNamed(session.document, record.finish);
-      const second = secondOf(session.document, record, tiled.value);
-      const zone = {
+      const shown = {
         laid: tiled.value,
         rings: zoneRegion(rings),
-        origin: originOf({ ...record, origin }),
+        origin: originOf(zone),
         turn: 0,
         by: { x: 0, y: 0 },
-        finish,
-        second,
+        tiles: paintedTiles(session.document, zone, tiled.value),
       };
       const sliver = getComputedStyle(canvas).getPropertyValue('--clay').trim();
-      paintZones(canvas, [zone], camera, { width: WIDE, height: HIGH, sliver });
+      paintZones(canvas, [shown], camera, { width: WIDE, height: HIGH, sliver });
     });
   }
 </script>

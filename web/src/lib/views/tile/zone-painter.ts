@@ -1,12 +1,15 @@
 import {
   finishNamed,
-  secondColour,
+  tileFinish,
+  tileOrder,
+  tilesOf,
   type Design,
   type Finish,
   type LaidPiece,
   type LaidZone,
   type Origin,
   type Point,
+  type TileOf,
   type ZoneRecord,
 } from 'goodreach';
 import type { Camera } from '../camera';
@@ -20,21 +23,29 @@ export interface PaintedZone {
   /** From the zone's places to those of the drawing: turned by an angle, then moved, mm. */
   turn: number;
   by: Point;
-  finish: Finish | null;
-  /** Its second colour: which pieces, and in what. */
-  second?: { isSecond: (piece: LaidPiece) => boolean; finish: Finish | null } | null;
+  tiles: PaintedTiles;
+}
+
+/** What the tiles of a zone are finished with, and which of them a piece is of where it has more than one. */
+export interface PaintedTiles {
+  finishes: Record<TileOf, Finish | null>;
+  tileOf: ((piece: LaidPiece) => TileOf) | null;
+  /** Whether it has two colours. */
+  two: boolean;
 }
 
 const PLAIN = { tile: '#cfc6b4', grout: '#8d8471' };
-/** What pieces of a zone of two colours are kept under: no slot of a pattern is called so. */
-const [FIRST, SECOND] = [' first', ' second'];
 /** Pieces of other sizes are so much lighter or darker, in turn. */
 const TINTS = [0, 0.13, -0.1, 0.24];
 
-/** The second colour of a zone as it is painted. */
-export function secondOf(design: Design, zone: ZoneRecord, { cell }: LaidZone): PaintedZone['second'] {
-  const isSecond = secondColour(zone, cell);
-  return isSecond && { isSecond, finish: finishNamed(design, zone.colouring?.finish) };
+/** The tiles of a zone as they are painted. */
+export function paintedTiles(design: Design, zone: ZoneRecord, { cell }: LaidZone): PaintedTiles {
+  const named = (of: TileOf) => [of, finishNamed(design, tileFinish(zone, of))] as const;
+  return {
+    finishes: Object.fromEntries(tileOrder.map(named)) as PaintedTiles['finishes'],
+    tileOf: tilesOf(zone, cell),
+    two: zone.colouring !== undefined,
+  };
 }
 
 /** Paints zones as they look, straight on: each size of a pattern in a shade of its tile, slivers hatched. */
@@ -51,53 +62,67 @@ export function paintZones(
   const paper = canvas.getContext('2d')!;
   paper.setTransform(1, 0, 0, 1, 0, 0);
   paper.clearRect(0, 0, wide, high);
-  for (const { laid, rings, origin, turn, by, finish, second } of zones) {
+  for (const { laid, rings, origin, turn, by, tiles } of zones) {
     const [c, s] = [Math.cos(turn) * k * sharp, Math.sin(turn) * k * sharp];
     const matrix = new DOMMatrix([c, -s, -s, -c, (x + by.x * k) * sharp, (y - by.y * k) * sharp]);
-    const colour = finish?.colour ?? PLAIN.tile;
     const ground = new Path2D();
     for (const ring of rings) trace(ground, ring);
     paper.setTransform(matrix);
-    const grout = finish?.tile?.grout ?? PLAIN.grout;
+    const grout = tiles.finishes.first?.tile?.grout ?? PLAIN.grout;
     paper.fillStyle = grout;
-    const pieces = new Map<string, Path2D>();
-    const slivers = new Path2D();
-    for (const piece of laid.laid.pieces) {
-      const { slot } = piece.piece;
-      const isSecond = second?.isSecond(piece) ?? false;
-      const key = isSecond ? SECOND : second ? FIRST : slot;
-      let path = pieces.get(key);
-      if (!path) pieces.set(key, (path = new Path2D()));
-      const { rings: outline, x: right, y: up } = piece.framed();
-      for (const ring of outline) {
-        trace(path, ring, right, up);
-        if (laid.slivers.has(piece)) trace(slivers, ring, right, up);
-      }
-    }
     paper.fill(ground, 'nonzero');
-    const framed = matrix.translate(origin.at.x, origin.at.y).rotate(origin.angle);
-    paper.setTransform(framed);
-    [...pieces].forEach(([key, path], index) => {
-      paper.fillStyle =
-        key === SECOND
-          ? (second?.finish?.colour ?? PLAIN.tile)
-          : tinted(colour, second ? 0 : TINTS[index % TINTS.length]!);
-      paper.fill(path, 'nonzero');
-      // Joints are seen however small they are drawn.
-      paper.strokeStyle = grout;
-      paper.lineWidth = 0.7 / k;
-      paper.stroke(path);
-    });
+    const onScreen = new Path2D();
+    for (const part of [{ laid: laid.field, origin }, ...laid.border]) {
+      const framed = matrix.translate(part.origin.at.x, part.origin.at.y).rotate(part.origin.angle);
+      const { pieces, slivers } = traced(part.laid.pieces, laid.slivers, tiles);
+      paper.setTransform(framed);
+      for (const { path, colour } of pieces) {
+        paper.fillStyle = colour;
+        paper.fill(path, 'nonzero');
+        // Joints are seen however small they are drawn.
+        paper.strokeStyle = grout;
+        paper.lineWidth = 0.7 / k;
+        paper.stroke(path);
+      }
+      onScreen.addPath(slivers, framed);
+    }
     if (laid.slivers.size === 0) continue;
     paper.setTransform(1, 0, 0, 1, 0, 0);
-    const onScreen = new Path2D();
-    onScreen.addPath(slivers, framed);
     paper.fillStyle = hatch(paper, sliver, sharp);
     paper.fill(onScreen, 'nonzero');
     paper.strokeStyle = sliver;
     paper.lineWidth = 1.5 * sharp;
     paper.stroke(onScreen);
   }
+}
+
+/** Pieces by the colour they are painted in, and those of them that are slivers, as paths in the frame they are laid in. */
+function traced(
+  pieces: readonly LaidPiece[],
+  narrow: ReadonlySet<LaidPiece>,
+  { finishes, tileOf, two }: PaintedTiles,
+): { pieces: { path: Path2D; colour: string }[]; slivers: Path2D } {
+  const found = new Map<string, { path: Path2D; colour: string }>();
+  const slivers = new Path2D();
+  for (const piece of pieces) {
+    const of = tileOf?.(piece) ?? 'first';
+    const shaded = of === 'first' && !two;
+    const key = shaded ? piece.piece.slot : ` ${of}`;
+    let known = found.get(key);
+    if (!known) {
+      const colour = tinted(
+        finishes[of]?.colour ?? PLAIN.tile,
+        shaded ? TINTS[found.size % TINTS.length]! : 0,
+      );
+      found.set(key, (known = { path: new Path2D(), colour }));
+    }
+    const { rings, x, y } = piece.framed();
+    for (const ring of rings) {
+      trace(known.path, ring, x, y);
+      if (narrow.has(piece)) trace(slivers, ring, x, y);
+    }
+  }
+  return { pieces: [...found.values()], slivers };
 }
 
 function trace(path: Path2D, ring: readonly Point[], right = 0, up = 0): void {

@@ -1,0 +1,32 @@
+import { perDesign, type Design } from '../../document/design';
+import { perimeter, signedArea, type Polygon } from '../../geometry/polygon';
+import { without } from '../../geometry/region';
+import { freeSurface, zoneAreas, zoneRegion, type ZoneArea } from './zone-areas';
+import { betweenSurfaces } from './zone-surface';
+
+/** Edges that together are no longer are rounding, mm. */
+const ROUNDING = 0.1;
+
+/** How much of the edges of each zone is seen, mm, by its id: where neither a wall, nor what is tiled round, nor another zone goes on. A trim covers it. */
+export const trimLengths: (design: Design) => ReadonlyMap<string, number> = perDesign(
+  (design) => new Map(zoneAreas(design).map((zone) => [zone.id, trimLength(design, zone)])),
+);
+
+function trimLength(design: Design, zone: ZoneArea): number {
+  const own = outlines(zone);
+  const others = zoneAreas(design)
+    .filter(({ id, surface }) => id !== zone.id && surface.face?.id === zone.surface.face?.id)
+    .flatMap((other) =>
+      outlines(other).map((ring) => ring.map(betweenSurfaces(other.surface, zone.surface))),
+    );
+  const room = without(freeSurface(design, zone), others);
+  const bare = without(room, own);
+  const tiled = without(room, bare);
+  // What the two share of their edges is in none of the room they make together.
+  const shared = (around(tiled) + around(bare) - around(room)) / 2;
+  return shared > ROUNDING ? shared : 0;
+}
+
+const outlines = ({ taken }: ZoneArea): Polygon[] => zoneRegion(taken).filter((ring) => signedArea(ring) > 0);
+
+const around = (region: readonly Polygon[]): number => region.reduce((sum, ring) => sum + perimeter(ring), 0);

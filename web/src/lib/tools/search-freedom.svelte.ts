@@ -1,0 +1,74 @@
+import {
+  finishFrom,
+  finishes,
+  laidIn,
+  layingOf,
+  MOST_JOINT,
+  recordsOf,
+  setOutAims,
+  type Design,
+  type Finish,
+  type SetOutAim,
+  type ZoneLaying,
+  type ZoneRecord,
+} from 'goodreach';
+
+const KEPT = 'goodreach-set-out-aims';
+
+/** What a search for set-outs may change of a zone, and what it judges by, the first first: the order is kept on this machine. */
+export class SearchFreedom {
+  aims: SetOutAim[] = $state(keptAims());
+  /** Whether the joint may be a millimetre wider or narrower, and the tiles turned by a quarter. */
+  joint = $state(false);
+  turned = $state(false);
+  /** The names of other tiles it may be laid with. */
+  tiles: string[] = $state([]);
+
+  toJSON(): object {
+    const { aims, joint, turned, tiles } = this;
+    return { aims, joint, turned, tiles };
+  }
+
+  /** Moves an aim up or down the order. */
+  move(aim: SetOutAim, by: -1 | 1): void {
+    const from = this.aims.indexOf(aim);
+    const other = this.aims[from + by];
+    if (other === undefined) return;
+    [this.aims[from], this.aims[from + by]] = [other, aim];
+    localStorage.setItem(KEPT, JSON.stringify(this.aims));
+  }
+
+  /** Every way a zone may be laid, its own first. */
+  layings(design: Design, zone: ZoneRecord): ZoneLaying[] {
+    const own = layingOf(zone);
+    const others = tilesOf(design).flatMap((finish): ZoneLaying[] => {
+      const laid = this.tiles.includes(finish.name) && finish.name !== zone.finish ? laidIn(finish) : null;
+      return laid ? [{ ...own, finish: finish.name, tile: laid.tile, joint: laid.joint }] : [];
+    });
+    return [own, ...others].flatMap((laying) => {
+      const joints = this.joint ? [0, -1, -0.5, 0.5, 1].map((by) => laying.joint + by) : [laying.joint];
+      const turns = this.turned ? [0, Math.PI / 2] : [0];
+      return joints
+        .filter((joint) => joint === laying.joint || (joint > 0 && joint <= MOST_JOINT))
+        .flatMap((joint) => turns.map((by) => ({ ...laying, joint, angle: laying.angle + by })));
+    });
+  }
+}
+
+/** The finishes of a room that are tiles. */
+export const tilesOf = (design: Design): Finish[] =>
+  [...recordsOf(design, 'finish').map(finishFrom), ...finishes].filter(({ tile }) => tile);
+
+/** The order that was kept; the usual one where none was, or another list of aims. */
+function keptAims(): SetOutAim[] {
+  try {
+    const kept = JSON.parse(localStorage.getItem(KEPT) ?? '[]') as unknown;
+    const isWhole =
+      Array.isArray(kept) &&
+      kept.length === setOutAims.length &&
+      setOutAims.every((aim) => kept.includes(aim));
+    return isWhole ? (kept as SetOutAim[]) : [...setOutAims];
+  } catch {
+    return [...setOutAims];
+  }
+}
