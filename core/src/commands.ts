@@ -53,6 +53,7 @@ import { setFaceLength } from './commands/set-face-length';
 import { setInto } from './commands/set-into';
 import { setItem } from './commands/set-item';
 import { setOutZone } from './commands/set-out-zone';
+import { setOutZones } from './commands/set-out-zones';
 import { setOver } from './commands/set-over';
 import { setPlinth } from './commands/set-plinth';
 import { setStyle } from './commands/set-style';
@@ -131,6 +132,7 @@ export const commands = [
   setInto,
   setItem,
   setOutZone,
+  setOutZones,
   setOver,
   setPlinth,
   setRoom,

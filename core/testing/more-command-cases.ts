@@ -175,6 +175,11 @@ export const overCases = {
     ...{ label: 'Set tiles out', writes: ['tiles'] },
     refuses: [{ id: 'none', origin: { x: 0, y: 0 } }, gone],
   },
+  'set-out-zones': {
+    does: { zones: [{ id: 'tiles', origin: { x: 12, y: -7 }, laying: { joint: 4 } }] },
+    ...{ label: 'Set tiles out', writes: ['tiles'] },
+    refuses: [{ zones: [{ id: 'none', origin: { x: 0, y: 0 } }] }, gone],
+  },
   'set-over': {
     does: { id: 'wall', opening: 'window' },
     ...{ label: 'Hang it over the opening', writes: ['wall'] },

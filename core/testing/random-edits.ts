@@ -60,6 +60,7 @@ import {
 import { setRoom } from '../src/commands/set-room';
 import { setTrim } from '../src/commands/set-trim';
 import { setOutZone } from '../src/commands/set-out-zone';
+import { setOutZones } from '../src/commands/set-out-zones';
 import { setTie } from '../src/commands/set-tie';
 import { setTiling } from '../src/commands/set-tiling';
 import { putZone } from '../src/commands/put-zone';
@@ -332,6 +333,10 @@ export function askFor(
       return putZone.run(design, c % 2 ? bordered : { ...bordered, ...laid, angle: (b % 7) * 0.2 });
     }
     case 45:
+      if (c % 2 > 0)
+        return setOutZones.run(design, {
+          zones: [0, 1].map((by) => ({ id: `zone-${(b + by) % 3}`, origin: { x: a, y: c } })),
+        });
       return setOutZone.run(design, { id: `zone-${b % 3}`, origin: { x: a, y: c } });
     case 47:
       return setTiling.run(design, { ids: several, way: (['around', 'under', null] as const)[c % 3]! });

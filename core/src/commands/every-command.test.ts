@@ -17,7 +17,7 @@ function roomFor(id: string): Design {
   const design = room();
   const change: DesignRecord[] = [{ ...roomOf(design), specials: id === 'trim-to-gap' }];
   if (id === 'use-scheme') change.push(darkScheme);
-  if (id === 'set-out-zone') change.push(oldZone);
+  if (id.startsWith('set-out-zone')) change.push(oldZone);
   if (id === 'forget-profile') change.push(oldProfile);
   if (id === 'set-bar') change.push({ ...recordOf(design, 'face', 'face-d')!, wallHeight: 1050 });
   return must(applyPatch(design, patchOf(design, change)));

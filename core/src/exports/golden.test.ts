@@ -70,7 +70,7 @@ describe('a design file of schema 1', () => {
           room: { ...room, specials: id === 'trim-to-gap' } as RoomRecord,
           ...(id === 'use-scheme' && { dark: darkScheme }),
           ...(id === 'forget-profile' && { [oldProfile.id]: oldProfile }),
-          ...(id === 'set-out-zone' && { [oldZone.id]: oldZone }),
+          ...(id.startsWith('set-out-zone') && { [oldZone.id]: oldZone }),
           'face-d': { ...d, ...(id === 'set-bar' ? { wallHeight: 1050 } : {}) } as FaceRecord,
         },
       };

@@ -78,6 +78,8 @@ export const commandLabels = {
   'set-item': ({ code }: { code: string }) => `Set ${code}`,
   'set-out-zone': ({ angle }: { angle?: number }) =>
     angle === undefined ? 'Set tiles out' : 'Turn the tiles',
+  'set-out-zones': ({ zones }: { zones: Several }) =>
+    zones.length === 1 ? 'Set tiles out' : `Set ${zones.length} zones out`,
   'set-over': () => 'Hang it over the opening',
   'set-plinth': (change: { back?: number | null; none?: boolean }) => {
     if (change.none !== undefined) return change.none ? 'Leave the plinth out' : 'Put a plinth under it';

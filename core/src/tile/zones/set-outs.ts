@@ -1,31 +1,35 @@
 import { setOutAims, type SetOutAim } from '../../document/limits';
 import type { ZonePlace, ZoneRecord } from '../../document/records';
-import { distance, dot, length, subtract, type Point } from '../../geometry/point';
+import { distance, length, type Point } from '../../geometry/point';
 import type { Polygon } from '../../geometry/polygon';
 import { bestBond, bestGrid } from '../best-grid';
 import { Frame } from '../frame';
 import { gridEdgesAmong, within, type GridEdge, type Row } from '../grid-edges';
 import { breakPoints, distinct, scoreOf } from '../grid-starts';
+import { ALIKE, isBetterSetOut, scoreSetOut, type SetOutScore } from './set-out-score';
 import type { ServiceHole } from './service-holes';
 import { borderOf } from './zone-areas';
-import { layZone, originOf, zoneCell, type LaidZone } from './zone-laying';
+import { layZone, originOf, zoneCell } from './zone-laying';
 import { ofEveryRow, zoneRows, type ZoneRows } from './zone-rows';
 import { storedPlace } from './zone-surface';
 
 /** Slivers are kept away first, then whole tiles lie where the eye meets them, and so on. */
 export const usualAims: readonly SetOutAim[] = setOutAims;
 
-/** How good a set-out is: slivers, mm that tiles at sight edges fall short of whole, the narrowest cut, how far opposite cuts differ, cut pieces, all pieces. */
-export type SetOutScore = Record<SetOutAim, number>;
-
 /** How a zone may be laid besides where it begins: its tile, its joint, how it is turned. */
 export type ZoneLaying = Pick<ZoneRecord, 'angle' | 'finish' | 'joint' | 'tile'>;
 
-/** A set-out with its score: laid as the zone is, or in one of the ways that were allowed. */
-export interface SetOut {
+/** Where a zone begins, and how it is laid. */
+export interface BegunZone {
+  id: string;
   origin: ZonePlace;
   laying: ZoneLaying;
+}
+
+/** A set-out with its score: laid as the zone is, or in one of the ways that were allowed; with the other zones that are set out together with it. */
+export interface SetOut extends BegunZone {
   score: SetOutScore;
+  others: readonly BegunZone[];
 }
 
 export interface SetOutQuestion {
@@ -71,7 +75,7 @@ export function* searchSetOuts(question: SetOutQuestion): Generator<number, SetO
     for (; !step.done; step = search.next()) yield (index + step.value) / layings.length;
     proven &&= step.value;
   }
-  return { answers: different(ranked(found, question.aims), question.zone), proven };
+  return { answers: different(found, question), proven };
 }
 
 /** How a zone is laid. */
@@ -156,8 +160,8 @@ function rowStarts(
   const question = { zone: rings, tile, angle: originOf(zone).angle, joints: [joint] };
   const best = shifts.length === 1 ? bestGrid(question) : bestBond({ ...question, shifts: () => shifts });
   const top = frame.to(best.offset);
-  const along = startsOf(ends, row, [bounds.left, bounds.right], top.x);
-  const up = startsOf(sides, course, [bounds.bottom, bounds.top], top.y);
+  const along = startsOf(ends, row, middleStarts([bounds.left, bounds.right], row), top.x);
+  const up = startsOf(sides, course, middleStarts([bounds.bottom, bounds.top], course), top.y);
   const pairs = along.flatMap((x) =>
     up.map((y) => ({
       at: { x: x.start, y: y.start },
@@ -184,12 +188,20 @@ function rowStarts(
   return { starts, proven: best.proven };
 }
 
-/** Places to start one way from: where edges come to a tile's side, a tile or a joint in the middle, and the best, each with its narrowest row. */
-function startsOf(edges: readonly GridEdge[], row: Row, [from, to]: readonly [number, number], best: number) {
+/** Starts with a tile or a joint in the middle of a stretch. */
+export function middleStarts([from, to]: readonly [number, number], { size, joint }: Row): number[] {
   const centre = (from + to) / 2;
-  const starts = [best, centre - row.size / 2, centre + row.joint / 2, ...breakPoints(edges, row)].map(
-    (start) => within(start, row),
-  );
+  return [centre - size / 2, centre + joint / 2];
+}
+
+/** Places to start one way from: where edges come to a tile's side, those in the middle, and the best, each with its narrowest row. */
+export function startsOf(
+  edges: readonly GridEdge[],
+  row: Row,
+  middles: readonly number[],
+  best: number,
+): { start: number; score: number }[] {
+  const starts = [best, ...middles, ...breakPoints(edges, row)].map((start) => within(start, row));
   return distinct(starts)
     .map((start) => ({ start, score: scoreOf(edges, start, row) }))
     .sort((one, other) => other.score - one.score)
@@ -197,87 +209,49 @@ function startsOf(edges: readonly GridEdge[], row: Row, [from, to]: readonly [nu
 }
 
 const NONE: readonly ServiceHole[] = [];
+const ALONE: readonly BegunZone[] = [];
 
-function scored({ zone, rings, holes = NONE, sight }: SetOutQuestion, place: Point): SetOut | null {
+/** A zone as it is laid from a place, with how good that is; null where it can't be. */
+export function scored(
+  { zone, rings, holes = NONE, sight }: Omit<SetOutQuestion, 'aims' | 'layings'>,
+  place: Point,
+): SetOut | null {
   const origin = storedPlace(place);
   const tiled = layZone({ ...zone, origin }, rings, { holes });
-  return tiled.ok
-    ? { origin, laying: layingOf(zone), score: scoreSetOut(zone, tiled.value, new Set(sight)) }
-    : null;
+  if (!tiled.ok) return null;
+  const score = scoreSetOut(zone, tiled.value, new Set(sight));
+  return { id: zone.id, origin, laying: layingOf(zone), score, others: ALONE };
 }
 
-/** How good it is as it is laid. */
-export function scoreSetOut(
-  zone: Pick<ZoneRecord, 'tile'>,
-  { edges, slivers, narrowest, count }: LaidZone,
-  sight: ReadonlySet<number>,
-): SetOutScore {
-  const least = Math.min(zone.tile.w, zone.tile.h);
-  return {
-    slivers: slivers.size,
-    sight: edges.reduce(
-      (sum, { size, whole }, index) => sum + (sight.has(index) && size !== null ? whole! - size : 0),
-      0,
-    ),
-    narrowest: narrowest ?? least,
-    balance: imbalance(edges),
-    cut: count.cut,
-    pieces: count.whole + count.cut,
-  };
-}
-
-/** Edges are opposite where they run against one another for a good part of the shorter, the zone between them. */
-const OPPOSITE = 0.5;
-
-/** By how much the cuts at opposite edges differ, mm, over all pairs. */
-function imbalance(edges: LaidZone['edges']): number {
-  let sum = 0;
-  for (const [index, one] of edges.entries())
-    for (const other of edges.slice(index + 1)) {
-      const [u, v] = [subtract(one.b, one.a), subtract(other.b, other.a)];
-      const [long, far] = [distance(one.a, one.b), distance(other.a, other.b)];
-      if (dot(u, v) > -0.999999 * long * far) continue;
-      const at = (place: Point) => dot(subtract(place, one.a), u) / long;
-      const over =
-        Math.min(long, Math.max(at(other.a), at(other.b))) - Math.max(0, Math.min(at(other.a), at(other.b)));
-      if (over < OPPOSITE * Math.min(long, far)) continue;
-      const whole = Math.max(one.whole ?? 0, other.whole ?? 0);
-      sum += Math.abs((one.size ?? whole) - (other.size ?? whole));
-    }
-  return sum;
-}
-
-/** Sums of lengths that differ by less are the same, mm. */
-const ALIKE = 0.05;
-
-export function isBetterSetOut(one: SetOutScore, other: SetOutScore, aims: readonly SetOutAim[]): number {
-  for (const aim of aims) {
-    const by = aim === 'narrowest' ? other.narrowest - one.narrowest : one[aim] - other[aim];
-    if (Math.abs(by) > ALIKE) return by;
-  }
-  return 0;
-}
-
-const ranked = (found: readonly SetOut[], aims: readonly SetOutAim[]): SetOut[] =>
+export const ranked = (found: readonly SetOut[], aims: readonly SetOutAim[]): SetOut[] =>
   found.toSorted((one, other) => isBetterSetOut(one.score, other.score, aims));
 
-/** The best of them that really differ: in what is seen at the edges, or in what is cut. */
-function different(found: readonly SetOut[], { tile }: ZoneRecord): SetOut[] {
+/** The best of them that really differ: in how they are laid, or in where a zone begins and with it in what is seen at the edges or what is cut. */
+export function different(
+  found: readonly SetOut[],
+  { zone: { tile }, aims }: Pick<SetOutQuestion, 'aims' | 'zone'>,
+): SetOut[] {
   const kept: SetOut[] = [];
   const step = Math.min(tile.w, tile.h) / 20;
-  for (const one of found) {
+  const isElsewhere = (one: SetOut, other: SetOut) =>
+    [one, ...one.others].some(
+      ({ origin }, index) => distance(origin, [other, ...other.others][index]!.origin) > step,
+    );
+  for (const one of ranked(found, aims)) {
     if (kept.length === ANSWERS) break;
     const isNew = kept.every(
-      ({ score, origin, laying }) =>
-        laying.angle !== one.laying.angle ||
-        laying.tile.w !== one.laying.tile.w ||
-        laying.tile.h !== one.laying.tile.h ||
-        ((Math.abs(score.narrowest - one.score.narrowest) > step ||
-          Math.abs(score.cut - one.score.cut) > 0.02 * score.cut ||
-          Math.abs(score.sight - one.score.sight) > step) &&
-          distance(origin, one.origin) > step),
+      (other) =>
+        !isAlikeLaying(other.laying, one.laying) ||
+        ((Math.abs(other.score.narrowest - one.score.narrowest) > step ||
+          Math.abs(other.score.cut - one.score.cut) > 0.02 * other.score.cut ||
+          Math.abs(other.score.sight - one.score.sight) > step) &&
+          isElsewhere(one, other)),
     );
     if (isNew) kept.push(one);
   }
   return kept;
 }
+
+/** Laid alike but for the joint and the colour. */
+const isAlikeLaying = (one: ZoneLaying, other: ZoneLaying): boolean =>
+  one.angle === other.angle && one.tile.w === other.tile.w && one.tile.h === other.tile.h;

@@ -2,7 +2,7 @@ import type { ZoneRecord } from '../../document/records';
 import { remember } from '../../document/remember';
 import { boundsOf, type Bounds, type Polygon } from '../../geometry/polygon';
 import { Frame } from '../frame';
-import { gridEdges, type GridEdge, type LongEdge, type Row } from '../grid-edges';
+import { gridEdges, type LongEdge, type Row } from '../grid-edges';
 import type { PatternChoice } from '../patterns';
 import { choiceOf, originOf } from './zone-laying';
 
@@ -16,7 +16,7 @@ export interface ZoneRows {
   frame: Frame;
   bounds: Bounds;
   /** The edges across the rows: for each row, as if it began where the first does. */
-  ends: readonly GridEdge[];
+  ends: readonly LongEdge[];
   /** The edges along them. */
   sides: readonly LongEdge[];
   /** Whether other edges lie along neither way. */
