@@ -274,3 +274,35 @@ test('a kitchen floor has an inlay within a border in its nook, drawn by hand; w
   };
   await expect.poll(laid).toBe(3);
 });
+
+test('walls that meet are set out together: their courses at one height, in one edit', async ({
+  page,
+  studio,
+}) => {
+  const zones = async () => (await studio.records('zone')) as unknown as Zone[];
+  await studio.newRoom('Millimetres', ['2700', '2130']);
+  await studio.step('Tile');
+  for (const face of ['Face A', 'Face B']) {
+    await page.getByLabel('Surface').selectOption(face);
+    await page.getByRole('button', { name: 'Tile the face' }).click();
+  }
+  await studio.saved(2);
+  // One begins further up by a finger's breadth.
+  const stage = stageOf(page, /^Tiles of face B/);
+  await stage.focus();
+  for (let by = 0; by < 17; by++) await page.keyboard.press('ArrowUp');
+  await expect.poll(async () => new Set((await zones()).map(({ origin }) => origin.y)).size).toBe(2);
+  const before = await zones();
+  await page.getByRole('button', { name: 'What is best…' }).click();
+  const together = page.getByRole('group', { name: 'Set out together' });
+  await expect(together).toContainText('courses meet');
+  await together.getByLabel('T1').check();
+  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: 'Best set-outs' }).click();
+  const answers = page.getByRole('region', { name: 'Set-out' }).getByRole('listitem').getByRole('button');
+  await answers.first().click();
+  await expect(answers.first()).toHaveAttribute('aria-pressed', 'true');
+  await expect.poll(async () => new Set((await zones()).map(({ origin }) => origin.y)).size).toBe(1);
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect.poll(zones).toEqual(before);
+});

@@ -8,6 +8,7 @@ import {
   middleStarts,
   scored,
   startsOf,
+  widestOf,
   type SetOut,
   type SetOutQuestion,
   type SetOuts,
@@ -50,7 +51,8 @@ export function* searchTogether({ zones, aims, layings }: TogetherQuestion): Gen
     for (; !step.done; step = search.next()) yield (index + step.value) / ways.length;
     proven &&= step.value;
   }
-  return { answers: different(found, { zone: zones[0]!.zone, aims }), proven: proven && found.length > 0 };
+  const answers = different(found, { zone: zones[0]!.zone, aims });
+  return { answers, widest: widestOf(found), proven: proven && found.length > 0 };
 }
 
 /** The same, all at once. */

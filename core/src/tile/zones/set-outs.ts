@@ -53,9 +53,10 @@ const LEAST_LAID = 6;
 const SIDE = 10;
 const CLOSER = 3;
 
-/** The best set-outs found, and whether none can have a wider narrowest cut. */
+/** The best set-outs found; the widest narrowest cut of all that were tried, mm, and whether none can be wider. */
 export interface SetOuts {
   answers: readonly SetOut[];
+  widest: number;
   proven: boolean;
 }
 
@@ -75,7 +76,7 @@ export function* searchSetOuts(question: SetOutQuestion): Generator<number, SetO
     for (; !step.done; step = search.next()) yield (index + step.value) / layings.length;
     proven &&= step.value;
   }
-  return { answers: different(found, question), proven };
+  return { answers: different(found, question), widest: widestOf(found), proven };
 }
 
 /** How a zone is laid. */
@@ -115,6 +116,10 @@ function* searchLaying(question: SetOutQuestion, most: number, found: SetOut[]):
   found.push(...own);
   return proven;
 }
+
+/** The widest narrowest cut of set-outs, mm. */
+export const widestOf = (found: readonly SetOut[]): number =>
+  found.reduce((most, { score }) => Math.max(most, score.narrowest), 0);
 
 /** The same, all at once. */
 export function bestSetOuts(question: SetOutQuestion): SetOuts {

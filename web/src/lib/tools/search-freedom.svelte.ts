@@ -1,6 +1,7 @@
 import {
   finishFrom,
   finishes,
+  isSameLaying,
   laidIn,
   layingOf,
   MOST_JOINT,
@@ -23,10 +24,13 @@ export class SearchFreedom {
   turned = $state(false);
   /** The names of other tiles it may be laid with. */
   tiles: string[] = $state([]);
+  /** The names of other zones that are set out together with it, and whether joints go on round corners then. */
+  together: string[] = $state([]);
+  round = $state(false);
 
   toJSON(): object {
-    const { aims, joint, turned, tiles } = this;
-    return { aims, joint, turned, tiles };
+    const { aims, joint, turned, tiles, together, round } = this;
+    return { aims, joint, turned, tiles, together, round };
   }
 
   /** Moves an aim up or down the order. */
@@ -36,6 +40,17 @@ export class SearchFreedom {
     if (other === undefined) return;
     [this.aims[from], this.aims[from + by]] = [other, aim];
     localStorage.setItem(KEPT, JSON.stringify(this.aims));
+  }
+
+  /** Every way zones may be laid together, their own first: those that are laid as the first is stay so. */
+  layingsTogether(design: Design, zones: readonly ZoneRecord[]): ZoneLaying[][] {
+    const [first] = zones.map(layingOf);
+    return this.layings(design, zones[0]!).map((laying) =>
+      zones.map((zone) => {
+        const own = layingOf(zone);
+        return isAlikeTile(own, first!) ? { ...laying, angle: own.angle + laying.angle - first!.angle } : own;
+      }),
+    );
   }
 
   /** Every way a zone may be laid, its own first. */
@@ -54,6 +69,10 @@ export class SearchFreedom {
     });
   }
 }
+
+/** Of the same tile with the same joint, whichever way it is turned. */
+const isAlikeTile = (one: ZoneLaying, { angle: _, ...other }: ZoneLaying): boolean =>
+  isSameLaying(one, { ...other, angle: one.angle });
 
 /** The finishes of a room that are tiles. */
 export const tilesOf = (design: Design): Finish[] =>

@@ -8,21 +8,25 @@ import {
   layZone,
   movementJoints,
   onMap,
-  putZone,
   refusalText,
   setOutZone,
+  setOutZones,
+  sharedLines,
+  sharedWith,
   sightEdges,
   tiledZone,
+  zoneAreas,
+  type BegunZone,
   type Falls,
   type LaidZone,
   type MovementJoint,
   type NoFalls,
   type OffsetMap,
   type Result,
+  type SetOut,
   type SetOutCurves,
   type SetOuts,
   type ZoneArea,
-  type ZoneLaying,
   type ZonePlace,
   type ZoneRecord,
 } from 'goodreach';
@@ -90,6 +94,22 @@ export class TileWork {
     const { area } = this;
     return area && fallsOf(area.record, area.rings, area.holes);
   });
+  /** The other zones that share joints with it, and how many ways: along its rows, across them. */
+  readonly sharing: readonly { area: ZoneArea; ways: 1 | 2 }[] = $derived.by(() => {
+    const { area } = this;
+    const design = this.session.document;
+    if (!area) return [];
+    return zoneAreas(design).flatMap((other) => {
+      if (other.id === area.id) return [];
+      const lines = sharedLines(design, [area, other], this.freedom.round);
+      const ways = sharedWith([area, other].map((one, index) => ({ ...one, lines: lines[index]! })))[1]!;
+      return ways === 0 ? [] : [{ area: other, ways }];
+    });
+  });
+  /** Those of them that are set out together with it. */
+  readonly together: readonly ZoneArea[] = $derived(
+    this.sharing.flatMap(({ area }) => (this.freedom.together.includes(area.id) ? [area] : [])),
+  );
   /** The face whose zones are shown; null for the floor. */
   readonly face: string | null = $derived.by(() => {
     const { area, bare } = this;
@@ -99,8 +119,9 @@ export class TileWork {
   /** Draws zones on the surface that is shown. */
   readonly draw = new ZoneDraw(this);
 
-  /** What the map and the answers were made of. */
+  /** What the map was made of, and the answers. */
   #mapped: string | null = null;
+  #answered: string | null = null;
 
   /** One for what follows from the zone, one for searches, and one for curves, which take longer. */
   readonly #workers: Partial<Record<'curves' | 'facts' | 'search', Worker>> = {};
@@ -118,7 +139,9 @@ export class TileWork {
       const mapped = area && unbegun(area);
       // Wherever the field begins the map is the same, and what was found stays to be held against it.
       const isMapped = untrack(() => isWhole(this.map)) && mapped === this.#mapped;
-      if (mapped !== this.#mapped) this.answers = null;
+      const answered = area && [area, ...this.together].map(unbegun).join();
+      if (answered !== this.#answered) this.answers = null;
+      this.#answered = answered;
       if (!isMapped) this.map = null;
       this.#mapped = mapped;
       if (!area) return;
@@ -133,15 +156,31 @@ export class TileWork {
   }
 
   /** Begins the field elsewhere; true when that was done. */
-  setOut(origin: ZonePlace, laying?: ZoneLaying): boolean {
+  setOut(origin: ZonePlace): boolean {
     const { area } = this;
     if (!area) return false;
     const { id, record, field } = area;
-    const wanted = { ...record, ...laying };
-    const near = centralOrigin(wanted, field, origin);
-    return laying && !isSameLaying(laying, layingOf(record))
-      ? this.session.run(putZone, { ...wanted, origin: near })
-      : this.session.run(setOutZone, { id, origin: near });
+    return this.session.run(setOutZone, { id, origin: centralOrigin(record, field, origin) });
+  }
+
+  /** Lays what a search has found: the zone in hand, and those that are set out together with it. */
+  setOutAs(answer: SetOut): void {
+    this.session.run(setOutZones, {
+      zones: [answer, ...answer.others].map(({ id, origin, laying }) => ({ id, origin, laying })),
+    });
+  }
+
+  /** Whether zones lie as an answer says. */
+  isNow(answer: SetOut): boolean {
+    return [answer, ...answer.others].every(({ id, origin, laying }) => {
+      const record = id === this.zone?.id ? this.zone : findZone(this.session.document, id)?.record;
+      return (
+        record !== undefined &&
+        isSameLaying(layingOf(record), laying) &&
+        record.origin.x === origin.x &&
+        record.origin.y === origin.y
+      );
+    });
   }
 
   /** Looks for the best set-outs. */
@@ -150,11 +189,41 @@ export class TileWork {
     if (!area) return;
     this.searching = 0;
     this.answers = null;
+    if (this.together.length > 0) return this.#searchTogether([area, ...this.together]);
     this.#ask({
       ...{ ask: 'best', zone: area.record, rings: area.rings, holes: area.holes },
       ...{ sight: [...this.sight], aims: $state.snapshot(this.freedom.aims) },
       layings: this.freedom.layings(this.session.document, area.record),
     });
+  }
+
+  #searchTogether(areas: readonly ZoneArea[]): void {
+    const design = this.session.document;
+    const lines = sharedLines(design, areas, this.freedom.round);
+    this.#ask({
+      ask: 'together',
+      aims: $state.snapshot(this.freedom.aims),
+      layings: this.freedom.layingsTogether(
+        design,
+        areas.map(({ record }) => record),
+      ),
+      zones: areas.map((area, index) => {
+        const tiled = tiledZone(area);
+        const edges = tiled.ok ? tiled.value.edges : [];
+        const { record: zone, rings, holes } = area;
+        return { zone, rings, holes, sight: [...sightEdges(design, area, edges)], lines: lines[index]! };
+      }),
+    });
+  }
+
+  /** An answer with every zone beginning near its middle. */
+  #central(answer: SetOut): SetOut {
+    const near = <B extends BegunZone>(one: B): B => {
+      const area = findZone(this.session.document, one.id);
+      if (!area) return one;
+      return { ...one, origin: centralOrigin({ ...area.record, ...one.laying }, area.field, one.origin) };
+    };
+    return { ...near(answer), others: answer.others.map(near) };
   }
 
   /** Ends a search. */
@@ -186,7 +255,7 @@ export class TileWork {
   }
 
   #ask(question: TileQuestion): void {
-    const which = question.ask === 'best' ? 'search' : question.ask === 'curves' ? 'curves' : 'facts';
+    const which = WORKERS[question.ask];
     let worker = this.#workers[which];
     if (!worker) {
       worker = new TileWorker();
@@ -216,17 +285,20 @@ export class TileWork {
         this.searching = answer.share;
         break;
       case 'best':
-        this.answers = this.area && {
-          ...answer.found,
-          answers: answer.found.answers.map((one) => ({
-            ...one,
-            origin: centralOrigin({ ...this.area!.record, ...one.laying }, this.area!.field, one.origin),
-          })),
-        };
+        this.answers = { ...answer.found, answers: answer.found.answers.map((one) => this.#central(one)) };
         this.searching = null;
     }
   }
 }
+
+/** What asks which worker. */
+const WORKERS = {
+  best: 'search',
+  together: 'search',
+  curves: 'curves',
+  map: 'facts',
+  order: 'facts',
+} as const satisfies Record<TileQuestion['ask'], string>;
 
 /** Whether a map is there to its last row. */
 const isWhole = (map: OffsetMap | null): boolean =>

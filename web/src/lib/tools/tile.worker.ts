@@ -3,6 +3,7 @@ import {
   cutTypes,
   mapOffsets,
   searchSetOuts,
+  searchTogether,
   setOutCurves,
   tiledZone,
   zoneOrder,
@@ -12,6 +13,7 @@ import {
   type SetOutCurves,
   type SetOutQuestion,
   type SetOuts,
+  type TogetherQuestion,
   type ZoneArea,
   type ZoneOrder,
   type ZoneRecord,
@@ -22,7 +24,8 @@ type Asked = Pick<ZoneArea, 'holes' | 'rings'> & { zone: ZoneRecord };
 /** What the page asks of a zone: how good each offset is, what is ordered, the best set-outs. */
 export type TileQuestion =
   | (Asked & { ask: 'curves' | 'map' | 'order' })
-  | (Asked & Pick<SetOutQuestion, 'aims' | 'layings' | 'sight'> & { ask: 'best' });
+  | (Asked & Pick<SetOutQuestion, 'aims' | 'layings' | 'sight'> & { ask: 'best' })
+  | (TogetherQuestion & { ask: 'together' });
 
 /** An order as it is told: no pieces, but how tiles are cut. */
 export type ToldOrder = Omit<ZoneOrder, 'sizes'> & {
@@ -42,8 +45,9 @@ const tell = (answer: TileAnswer) => postMessage(answer);
 const TOLD = 60;
 
 onmessage = ({ data }: MessageEvent<TileQuestion>) => {
+  if (data.ask === 'together') return search(searchTogether(data));
+  if (data.ask === 'best') return search(searchSetOuts(data));
   const { zone, rings } = data;
-  if (data.ask === 'best') return search(data);
   if (data.ask === 'map') return tellAll(mapOffsets(zone, rings), (map) => ({ of: 'map', map }));
   if (data.ask === 'curves')
     return tellAll(setOutCurves(zone, rings, data.holes), (curves) => ({ of: 'curves', curves }));
@@ -70,8 +74,7 @@ function tellAll<T>(grown: Iterable<T>, answer: (so: T) => TileAnswer): void {
   if (untold) tell(untold);
 }
 
-function search(question: SetOutQuestion): void {
-  const search = searchSetOuts(question);
+function search(search: Generator<number, SetOuts>): void {
   let last = 0;
   for (let step = search.next(); ; step = search.next()) {
     if (step.done) return tell({ of: 'best', found: step.value });

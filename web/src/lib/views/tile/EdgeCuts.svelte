@@ -3,6 +3,7 @@
   import { useWorkspace } from '$lib/tools/context';
   import { tileWork } from '$lib/tools/tile-work.svelte';
   import { toScreen, type Camera } from '../camera';
+  import { chipPlaces } from './chip-places';
 
   /** What is left of the tiles at each edge of a zone, beside the edge: from tide to clay as it nears the limit. Pressed, an edge is one the eye meets first, or no more. */
   interface Props {
@@ -16,26 +17,27 @@
   const { session } = workspace;
   const work = tileWork(workspace);
 
-  /** Edges shorter than this have no figure, pixels; figures stand so far beside theirs. */
+  /** Edges shorter than this have no figure, pixels; a letter is so wide about, and what is round it. */
   const LEAST = 30;
-  const BESIDE = 17;
+  const [LETTER, AROUND] = [6.6, 14];
   const limit = $derived(sliverOf(zone.record));
   /** How near to the limit: 0 at it, 1 where it is half a tile or more. */
   const ease = (size: number) => {
     const half = Math.max(limit * 1.5, Math.min(zone.record.tile.w, zone.record.tile.h) / 2);
     return Math.round(100 * Math.max(0, Math.min(1, (size - limit) / (half - limit))));
   };
-  const chips = $derived(
-    edges.flatMap((edge, index) => {
+  const chips = $derived.by(() => {
+    const shown = edges.flatMap((edge, index) => {
       const [a, b] = [edge.a, edge.b].map((at) => toScreen(camera, onDrawing(at))) as [Point, Point];
-      const long = Math.hypot(b.x - a.x, b.y - a.y);
-      if (long < LEAST) return [];
-      // The zone is to the left of an edge; on screen, where down is up, what is outside is to its left.
-      const out = { x: -(b.y - a.y) / long, y: (b.x - a.x) / long };
-      const at = { x: (a.x + b.x) / 2 + out.x * BESIDE, y: (a.y + b.y) / 2 + out.y * BESIDE };
-      return [{ index, a, b, at, edge, isSight: work.sight.has(index) }];
-    }),
-  );
+      if (Math.hypot(b.x - a.x, b.y - a.y) < LEAST) return [];
+      const text = said(edge);
+      return [
+        { index, a, b, edge, text, wide: text.length * LETTER + AROUND, isSight: work.sight.has(index) },
+      ];
+    });
+    const places = chipPlaces(shown);
+    return shown.map((chip, at) => ({ ...chip, at: places[at]! }));
+  });
 
   /** The places of the edges the eye meets first, with one more or less. */
   function turn(index: number) {
@@ -59,7 +61,7 @@
     {#if isSight}<line x1={a.x} y1={a.y} x2={b.x} y2={b.y} />{/if}
   {/each}
 </svg>
-{#each chips as { index, at, edge, isSight } (index)}
+{#each chips as { index, at, edge, text, isSight } (index)}
   <button
     class="chip"
     class:sliver={edge.size !== null && edge.size < limit}
@@ -73,7 +75,7 @@
     style:--ease="{edge.size === null ? 100 : ease(edge.size)}%"
     onclick={() => turn(index)}
   >
-    {said(edge)}
+    {text}
   </button>
 {/each}
 

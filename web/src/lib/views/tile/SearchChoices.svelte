@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { aimNames } from 'goodreach';
+  import { aimNames, roomShape, type ZoneArea } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import { tilesOf } from '$lib/tools/search-freedom.svelte';
   import { tileWork } from '$lib/tools/tile-work.svelte';
@@ -11,6 +11,16 @@
   const workspace = useWorkspace();
   const work = tileWork(workspace);
   const { freedom, zone } = $derived(work);
+  const faces = $derived(roomShape(workspace.session.document).faces);
+  const where = ({ record, surface }: ZoneArea) =>
+    record.name ??
+    (surface.face ? `Face ${faces.find(({ id }) => id === surface.face!.id)!.letter}` : 'Floor');
+  const shares = ({ surface }: ZoneArea, ways: 1 | 2) =>
+    ways === 2
+      ? 'courses and joints meet'
+      : surface.face && work.area?.surface.face
+        ? 'courses meet'
+        : 'joints meet';
   const before = JSON.stringify(work.freedom);
   /** What was found by another order is let go. */
   function close() {
@@ -46,6 +56,21 @@
     <label><input type="checkbox" bind:checked={freedom.joint} /> The joint, by up to 1 mm</label>
     <label><input type="checkbox" bind:checked={freedom.turned} /> Turned by a quarter</label>
   </fieldset>
+  {#if work.sharing.length > 0}
+    <fieldset>
+      <legend>Set out together with, judged as one</legend>
+      {#each work.sharing as { area, ways } (area.id)}
+        <label
+          ><input type="checkbox" value={area.id} bind:group={freedom.together} />
+          {area.letter}
+          {where(area)} <small>{shares(area, ways)}</small></label
+        >
+      {/each}
+      <label
+        ><input type="checkbox" bind:checked={freedom.round} /> Joints go on round the corners of walls</label
+      >
+    </fieldset>
+  {/if}
   <fieldset>
     <legend>Other tiles it may be laid with</legend>
     <div class="tiles">
@@ -81,6 +106,9 @@
   }
   label {
     min-height: var(--touch);
+  }
+  small {
+    color: var(--soft);
   }
   .tiles {
     display: grid;

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { aimNames, formatLength, isSameLaying, layingOf, refusalText, type SetOut } from 'goodreach';
+  import { aimNames, findZone, formatLength, refusalText, type SetOut, type SetOuts } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import { tileWork } from '$lib/tools/tile-work.svelte';
   import Button from '$ui/Button.svelte';
@@ -65,11 +65,14 @@
       ? []
       : [score.sight > 0.05 ? `${length(score.sight)} short in sight` : 'whole in sight']),
   ];
-  const isNow = ({ origin, laying }: SetOut) =>
-    work.zone !== null &&
-    isSameLaying(layingOf(work.zone), laying) &&
-    work.zone.origin.x === origin.x &&
-    work.zone.origin.y === origin.y;
+  /** What is known of the narrowest cut, which other aims may come before. */
+  function provenText({ answers, widest, proven }: SetOuts): string {
+    if (!proven) return 'The best of those tried; others may be as good.';
+    const first = answers[0]?.score.narrowest ?? 0;
+    return first > widest - 0.05
+      ? 'No other offset has a wider narrowest cut.'
+      : `The narrowest cut can be ${length(widest)} at most; what comes before it in the order makes it less.`;
+  }
   let choosing = $state(false);
   let charting = $state(false);
   const aims = $derived(
@@ -107,11 +110,17 @@
               {@const said = told(answer)}
               <li>
                 <button
-                  aria-pressed={isNow(answer)}
+                  aria-pressed={work.isNow(answer)}
                   title={said.join(', ')}
-                  onclick={() => work.setOut(answer.origin, answer.laying)}
+                  onclick={() => work.setOutAs(answer)}
                 >
-                  <ZonePicture area={work.area} origin={answer.origin} laying={answer.laying} />
+                  <span class="pictures">
+                    <ZonePicture area={work.area} origin={answer.origin} laying={answer.laying} />
+                    {#each answer.others as { id, origin, laying } (id)}
+                      {@const area = findZone(session.document, id)}
+                      {#if area}<ZonePicture {area} {origin} {laying} />{/if}
+                    {/each}
+                  </span>
                   <span
                     ><b>{index + 1}</b>
                     {length(answer.score.narrowest)}
@@ -124,11 +133,11 @@
           </ol>
           <div class="below">
             <p class="proven">
-              {work.answers.proven
-                ? 'No other offset has a wider narrowest cut.'
-                : 'The best of those tried; others may be as good.'}
+              {provenText(work.answers)}
             </p>
-            <Button look="quiet" onclick={() => (choosing = true)}>What is best…</Button>
+            <span class="act"
+              ><Button look="quiet" onclick={() => (choosing = true)}>What is best…</Button></span
+            >
           </div>
         {:else}
           <Button onclick={() => work.search()}>Best set-outs</Button>
@@ -221,6 +230,10 @@
     border-color: var(--clay);
     box-shadow: 0 0 0 1px var(--clay);
   }
+  .pictures {
+    display: flex;
+    gap: 3px;
+  }
   small {
     color: var(--soft);
     font-size: 12px;
@@ -229,6 +242,10 @@
     display: flex;
     align-items: center;
     justify-content: space-between;
+  }
+  .act {
+    flex: none;
+    white-space: nowrap;
   }
   .proven {
     max-width: 34rem;

@@ -16,7 +16,14 @@
   let { area, origin, laying }: { area: ZoneArea; origin: ZonePlace; laying: ZoneLaying } = $props();
   const { session } = useWorkspace();
 
-  const [WIDE, HIGH] = [104, 68];
+  const [WIDE, HIGH, LEAST] = [104, 68, 40];
+  const bounds = $derived(boundsOf(area.rings.flat()));
+  /** As wide as the zone is for its height, within limits. */
+  const wide = $derived(
+    Math.round(
+      Math.max(LEAST, Math.min(WIDE, (HIGH * (bounds.right - bounds.left)) / (bounds.top - bounds.bottom))),
+    ),
+  );
 
   function painted(canvas: HTMLCanvasElement) {
     $effect(() => {
@@ -25,9 +32,9 @@
       const border = borderOf(zone, rings, holes);
       const tiled = layZone(zone, border?.field ?? rings, { border, holes });
       if (!tiled.ok) return;
-      const { left, right, bottom, top } = boundsOf(rings.flat());
-      const k = Math.min(WIDE / (right - left), HIGH / (top - bottom));
-      const camera = { k, x: WIDE / 2 - ((left + right) / 2) * k, y: HIGH / 2 + ((bottom + top) / 2) * k };
+      const { left, right, bottom, top } = bounds;
+      const k = Math.min(wide / (right - left), HIGH / (top - bottom));
+      const camera = { k, x: wide / 2 - ((left + right) / 2) * k, y: HIGH / 2 + ((bottom + top) / 2) * k };
       const shown = {
         laid: tiled.value,
         rings: zoneRegion(rings),
@@ -37,9 +44,9 @@
         tiles: paintedTiles(session.document, zone, tiled.value),
       };
       const sliver = getComputedStyle(canvas).getPropertyValue('--clay').trim();
-      paintZones(canvas, [shown], camera, { width: WIDE, height: HIGH, sliver });
+      paintZones(canvas, [shown], camera, { width: wide, height: HIGH, sliver });
     });
   }
 </script>
 
-<canvas style="width: {WIDE}px; height: {HIGH}px" {@attach painted} aria-hidden="true"></canvas>
+<canvas style="width: {wide}px; height: {HIGH}px" {@attach painted} aria-hidden="true"></canvas>
