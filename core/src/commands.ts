@@ -14,6 +14,7 @@ import { insertCorner } from './commands/insert-corner';
 import { joinItems } from './commands/join-items';
 import { keepProfile } from './commands/keep-profile';
 import { keepScheme } from './commands/keep-scheme';
+import { layTile } from './commands/lay-tile';
 import { leaveOpen } from './commands/leave-open';
 import { lineFace } from './commands/line-face';
 import { lineUpItems } from './commands/line-up-items';
@@ -93,6 +94,7 @@ export const commands = [
   joinItems,
   keepProfile,
   keepScheme,
+  layTile,
   leaveOpen,
   lineFace,
   lineUpItems,

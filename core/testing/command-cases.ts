@@ -12,6 +12,7 @@ import {
   forgetProfileCase,
   keepProfileCase,
   keepSchemeCase,
+  layTileCase,
   layingCases,
   lineFaceCase,
   overCases,
@@ -106,6 +107,7 @@ export const asked = (design: Design): Record<string, Asked> => ({
   },
   'keep-profile': keepProfileCase,
   'keep-scheme': keepSchemeCase,
+  'lay-tile': layTileCase,
   'leave-open': {
     does: { id: 'open', face: 'face-a', at: 1400 },
     ...{ label: 'Leave it open', writes: ['open'] },

@@ -1,4 +1,4 @@
-import type { ProfileRecord, SchemeRecord, ZoneRecord } from '../src/document/records';
+import type { FinishRecord, ProfileRecord, SchemeRecord, ZoneRecord } from '../src/document/records';
 import { underlay } from './full-room';
 
 /** What is set along an edge of a top. */
@@ -154,6 +154,23 @@ export const oldZone: ZoneRecord = {
   ...{ kind: 'zone', id: 'tiles', placement: { on: 'floor', x: 0, y: 0, turn: 0 } },
   ...{ pattern: { type: 'grid' }, tile: { w: 600, h: 300 }, joint: 3, origin: { x: 0, y: 0 }, angle: 0 },
 };
+
+/** A tile of the studio's own. */
+export const ownTile: FinishRecord = {
+  ...{ kind: 'finish', id: 'own-tile', name: 'Sorrel', code: 'T88', of: 'tile', colour: '#8a5a44' },
+  ...{ rough: 0.4, long: 200, high: 200 },
+  tile: {
+    ...{ long: 23, high: 23, joint: 2, offset: 0, grout: '#d5d0c4', thickness: 6, perBox: 11 },
+    ...{ sheet: { w: 300, h: 300 }, varies: 0.4, shade: 'slight' },
+  },
+  price: { amount: 62, per: 'm2' },
+};
+
+export const layTileCase = {
+  does: { zone: { ...oldZone, finish: 'Sorrel' }, own: ownTile },
+  ...{ label: 'Lay Sorrel', writes: ['own-tile', 'tiles'] },
+  refuses: [{ zone: { ...oldZone, tile: { w: 4, h: 300 } } }, 'tile'],
+} as const;
 
 /** What is laid on the plan and in the room. */
 export const layingCases = {

@@ -5,8 +5,9 @@ import type { DesignRecord, FaceRecord, FinishRecord, FixedRecord, ItemRecord } 
 import { ok, refuse, type Result } from '../result';
 import { isItemPart } from '../surfaces/finish-of';
 import type { FinishTarget } from '../surfaces/finish-scopes';
-import { finishKey, isSameWord } from '../surfaces/finishes';
+import { finishKey } from '../surfaces/finishes';
 import { findFace, findFreeItems, guarded, type Command } from './command';
+import { keptOwn } from './own-finishes';
 
 /** A part, and the name of what it is finished with; null goes back to what the room says, or what is usual. */
 export interface FinishChange {
@@ -25,13 +26,8 @@ export const setFinish: Command<FinishChange> = {
     if (name.length > MOST_FINISH) return refuse('finish-long', { most: MOST_FINISH });
     const written = writtenOf(design, { part, finish: name, to });
     if (!written.ok) return written;
-    const isOwn = own !== undefined && own.name === name;
-    // The name is of one only: an earlier one of the studio's gives way.
-    const before = isOwn
-      ? recordsOf(design, 'finish').filter(({ id, name: other }) => id !== own.id && isSameWord(other, name))
-      : [];
-    const gone = before.map(({ id }) => id);
-    return guarded(design, patchOf(design, [...written.value, ...(isOwn ? [own] : [])], gone));
+    const kept = keptOwn(design, own?.name === name ? [own] : []);
+    return guarded(design, patchOf(design, [...written.value, ...kept.written], kept.gone));
   },
 };
 

@@ -168,6 +168,13 @@ export const MOST_APART = 500;
 /** How offcuts may be turned: not at all, by halves, by quarters. */
 export const tileTurns = ['none', 'halves', 'quarters'] as const;
 export type TileTurns = (typeof tileTurns)[number];
+/** How much tiles of one kind differ in shade, from one firing to the next. */
+export const tileShades = ['uniform', 'slight', 'moderate', 'strong'] as const;
+export type TileShade = (typeof tileShades)[number];
+/** By so much tiles of one kind may differ in size, mm. */
+export const MOST_VARIES = 5;
+/** So many tiles come in a box at most. */
+export const MOST_BOX = 10_000;
 /** What chance can begin with. */
 export const MOST_SEED = 999_999;
 /** So many edges of a zone are met by the eye first at most. */
@@ -212,7 +219,7 @@ export type BorderCorner = (typeof borderCorners)[number];
 export const tileColourings = ['sizes', 'checker', 'stripes'] as const;
 export type TileColouring = (typeof tileColourings)[number];
 /** What set-outs of tiles are judged by, and told as: less is better but of the narrowest cut. */
-export const setOutAims = ['slivers', 'sight', 'narrowest', 'balance', 'cut', 'pieces'] as const;
+export const setOutAims = ['slivers', 'sight', 'narrowest', 'balance', 'cut', 'pieces', 'price'] as const;
 export type SetOutAim = (typeof setOutAims)[number];
 /** Whether a floor or wall is tiled round an item, or under and behind it. */
 export const tilingWays = ['around', 'under'] as const;

@@ -51,6 +51,7 @@ export type DesignRecord = { [K in RecordKind]: RecordOf<K> }[RecordKind];
 /** A record that has a placement. */
 export type PlacedRecord = Extract<DesignRecord, { placement: Placement }>;
 
+export { FinishTile, TileSheet } from './kinds/finish';
 export { OpeningShape } from './kinds/opening';
 export {
   CorniceWays,

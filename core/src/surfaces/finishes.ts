@@ -1,6 +1,6 @@
 import { recordsOf, type Design } from '../document/design';
 import type { FinishMaterial, FinishPart } from '../document/limits';
-import type { FinishRecord, RoomRecord } from '../document/records';
+import type { FinishRecord, FinishTile, RoomRecord } from '../document/records';
 import { finishLibrary } from './finish-library';
 
 /** A tile as it is laid: its size along a course and across it, and the joint, mm; every other course is moved along by a share of a tile. */
@@ -50,7 +50,7 @@ export interface Finish {
   high?: number;
   /** Whether it has a grain along it, as timber has. */
   grain?: boolean;
-  tile?: TileShape & { grout: string };
+  tile?: FinishTile;
   /** The record it is of, where it is the studio's own. */
   own?: FinishRecord;
 }

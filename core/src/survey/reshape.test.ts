@@ -16,6 +16,7 @@ import { galleyWithBay } from '../demo/galley-with-bay';
 import { RoomBuilder } from '../demo/build-room';
 import { recordOf, recordsOf, roomOf, type Design } from '../document/design';
 import { applyPatch, patchOf } from '../document/patch';
+import { recordFaults } from '../document/validate-design';
 import { distance, type Point } from '../geometry/point';
 import { must, type Result } from '../result';
 import { itemBoxes } from '../setting/item-box';
@@ -44,6 +45,24 @@ describe('moving a face', () => {
     expect(after.faces[10]!.length).toBeCloseTo(before.faces[10]!.length + 250 / lean, 4);
     const door = placedOpenings(builder.design).find(({ name }) => name === 'D1')!;
     expect(door.left).toBeCloseTo(900, 6);
+  });
+
+  it('gives nothing that can’t be, however far what was measured is from what it came out as', () => {
+    const builder = new RoomBuilder(galleyWithBay());
+    const wrong = {
+      ...({ kind: 'measurement', id: 'taped', standing: 'measured', length: 3000 } as const),
+      from: { face: 'face-a', from: 'left', distance: 0 } as const,
+      to: { face: 'face-c', from: 'right', distance: 80.6 } as const,
+    };
+    builder.run(putMeasurement, wrong);
+    // Measured as 310, it comes out longer by more than is left of it then.
+    const found = roomShape(builder.design).byId.get('face-b')!;
+    expect(found.length).toBeGreaterThan(310 + 50);
+    for (const by of [-314, -500, 260]) {
+      const moved = moveFace.run(builder.design, { face: 'face-a', by });
+      if (!moved.ok) continue;
+      for (const { after } of moved.value) if (after) expect(recordFaults(after.id, after, 'r')).toEqual([]);
+    }
   });
 
   it('there and back again leaves the room as it was', () => {

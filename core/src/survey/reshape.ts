@@ -141,10 +141,11 @@ function facesOf(
     const kept = before && firmness === 'shifted' && !firm.has(record.id);
     const by = { length: size - (before?.chord ?? size), corner: corner - (before?.corner ?? corner) };
     if (kept && Math.abs(by.length) < 1e-7 && Math.abs(by.corner) < 1e-9) return record;
+    // What was measured far from what it came out as may be nothing that can be once it is shifted: then it is as it comes out.
     const after = {
       ...record,
-      length: quantise(before ? record.length + by.length : size),
-      corner: before ? record.corner + by.corner : corner,
+      length: quantise(before ? shifted(record.length + by.length, size, LEAST_FACE, MOST_FACE) : size),
+      corner: before ? shifted(record.corner + by.corner, corner, LEAST_CORNER, MOST_CORNER) : corner,
     };
     if (Math.abs(by.corner) < 1e-9 && before) after.corner = record.corner;
     // What only follows is where the adjustment starts from: right where it is wanted.
@@ -157,6 +158,9 @@ function facesOf(
     return after;
   });
 }
+
+const shifted = (value: number, size: number, least: number, most: number): number =>
+  value >= least && value <= most ? value : size;
 
 /** Taped distances; those whose ends come to stand otherwise are excluded. */
 function measurements(

@@ -25,6 +25,8 @@ export const commandLabels = {
   'join-items': () => 'Join two in one',
   'keep-profile': ({ name }: { name: string }) => `Keep the profile ${name.trim()}`,
   'keep-scheme': ({ name }: { name: string }) => `Keep the finishes as ${name.trim()}`,
+  'lay-tile': ({ zone: { finish } }: { zone: { finish?: string } }) =>
+    finish === undefined ? 'Lay tiles' : `Lay ${finish}`,
   'leave-open': () => 'Leave it open',
   'line-face': () => 'Line a wall',
   'line-up-items': () => 'Line up',

@@ -4,6 +4,7 @@ import type {
   HandleStyle,
   LiningStyle,
   SetOutAim,
+  TileShade,
   BorderCorner,
   TileColouring,
   OurProfile,
@@ -204,6 +205,14 @@ export const aimNames: Record<SetOutAim, string> = {
   balance: 'Equal cuts at opposite edges',
   cut: 'Few cut pieces',
   pieces: 'Few pieces',
+  price: 'Low price',
+};
+
+export const shadeNames: Record<TileShade, string> = {
+  uniform: 'None',
+  slight: 'Slight',
+  moderate: 'Clear to see',
+  strong: 'From light to dark',
 };
 
 /** What is called so until somebody gives it a name. */

@@ -1,4 +1,4 @@
-import { Equals, IsBoolean, Matches } from 'class-validator';
+import { Equals, IsBoolean, IsInt, Matches } from 'class-validator';
 import { Between, Millimetres, Nested, OneOf, Optional, RecordId, Words } from '../decorators';
 import {
   FINISH_CODE,
@@ -7,11 +7,22 @@ import {
   MOST_FINISH,
   MOST_JOINT,
   MOST_REPEAT,
+  MOST_BOX,
   MOST_TILE,
+  MOST_TILE_THICKNESS,
+  MOST_VARIES,
+  tileShades,
+  type TileShade,
   type FinishMaterial,
 } from '../limits';
 
 const COLOUR = /^#[0-9a-f]{6}$/;
+
+/** A sheet of mosaic: after how many mm the next one lies beside and over it, a joint with it. */
+export class TileSheet {
+  @Millimetres(LEAST_REPEAT, MOST_TILE) w!: number;
+  @Millimetres(LEAST_REPEAT, MOST_TILE) h!: number;
+}
 
 /** A tile as it is laid: its size along a course and across it, and the joint, mm; every other course is moved along by a share of a tile. */
 export class FinishTile {
@@ -20,6 +31,14 @@ export class FinishTile {
   @Millimetres(0, MOST_JOINT) joint!: number;
   @Between(0, 1) offset!: number;
   @Matches(COLOUR) grout!: string;
+  @Optional() @Millimetres(1, MOST_TILE_THICKNESS) thickness?: number;
+  /** How many come in a box: tiles, or sheets of them. */
+  @Optional() @IsInt() @Between(1, MOST_BOX) perBox?: number;
+  /** The sheets they come on as mosaic. */
+  @Optional() @Nested(TileSheet) sheet?: TileSheet;
+  /** By how much they differ in size, mm, and in shade. */
+  @Optional() @Millimetres(0, MOST_VARIES) varies?: number;
+  @Optional() @OneOf(tileShades) shade?: TileShade;
 }
 
 /** What a finish costs, in the studio's currency, for a square metre or for a metre. */

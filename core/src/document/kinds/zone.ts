@@ -19,6 +19,7 @@ import {
   MOST_FALL,
   MOST_APART,
   MOST_BED,
+  MOST_BOX,
   MOST_FINISH,
   MOST_GAP,
   MOST_INSET,
@@ -41,6 +42,7 @@ import {
   type ZonePatternType,
 } from '../limits';
 import { IsPlacement, type Placement } from '../places';
+import { TileSheet } from './finish';
 
 /** A place of a zone, mm: along its surface from where that is placed, and across it: into the room on a floor, up on a face. */
 export class ZonePlace {
@@ -163,7 +165,9 @@ export class ZoneRecord {
   @Optional() @ListOf(ZonePlace, 0, MOST_SIGHT) sight?: ZonePlace[];
   /** Narrower cuts than this are slivers; 50 mm, or 2 inches, unless given. */
   @Optional() @Millimetres(1, MOST_TILE) sliver?: number;
-  /** How many tiles come in a box, and the share of tiles that is bought besides (0.1 is a tenth). */
-  @Optional() @IsInt() @Between(1, 10_000) perBox?: number;
+  /** The sheets its tiles come on as mosaic. */
+  @Optional() @Nested(TileSheet) sheet?: TileSheet;
+  /** How many tiles, or sheets of them, come in a box, and the share of tiles that is bought besides (0.1 is a tenth). */
+  @Optional() @IsInt() @Between(1, MOST_BOX) perBox?: number;
   @Optional() @Between(0, 1) spares?: number;
 }

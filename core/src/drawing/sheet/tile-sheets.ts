@@ -68,7 +68,7 @@ export function drawTileSheets(design: Design, options: SheetOptions): Result<Sh
     const { face } = zone.surface;
     const name = zone.record.name ?? (face ? tileWords.face(face.letter) : tileWords.floor);
     const laid = zone.tiled.value;
-    return [{ zone, laid, types: cutTypes(laid.laid.pieces), name: tileWords.sheet(zone.letter, name) }];
+    return [{ zone, laid, types: cutTypes(laid.ordered), name: tileWords.sheet(zone.letter, name) }];
   });
   if (zones.length === 0) return refuse('nothing-tiled', {});
   const { page, scale } = options;
@@ -158,6 +158,12 @@ function zoneMarks(design: Design, { zone, laid, types }: Laid, ratio: number): 
       const fill = SHADES[of];
       return own.length === 0 ? [] : [{ ...path(outlines, WEIGHT.thin), ...(fill && { fill }) }];
     }),
+    ...(laid.sheets?.pieces ?? []).map((piece) =>
+      path(
+        piece.outline().map((ring) => ring.map(at)),
+        WEIGHT.top,
+      ),
+    ),
     path(
       ground.map((ring) => ring.map(at)),
       WEIGHT.cut,

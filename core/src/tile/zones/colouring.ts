@@ -11,12 +11,12 @@ export function tilesOf(
 ): ((piece: LaidPiece) => TileOf) | null {
   const isSecond = secondColour(zone, cell);
   if (!isSecond && !zone.border) return null;
-  return (piece) => {
-    const { slot } = piece.piece;
-    if (slot === BORDER || slot === CORNER) return 'border';
-    return isSecond?.(piece) ? 'second' : 'first';
-  };
+  return (piece) => (sheetOrBorder(piece) === 'first' && isSecond?.(piece) ? 'second' : sheetOrBorder(piece));
 }
+
+/** Which a piece of a mosaic is of: its sheets are the first tile. */
+export const sheetOrBorder = ({ piece: { slot } }: LaidPiece): TileOf =>
+  slot === BORDER || slot === CORNER ? 'border' : 'first';
 
 /** The finish of each tile of a zone. */
 export const tileFinish = (

@@ -104,6 +104,7 @@ const anyZone = fc.record(
     sliver: fc.constantFrom(1, MOST_TILE),
     spares: fc.constantFrom(0, 1),
     perBox: fc.constantFrom(1, 10_000),
+    sheet: fc.record({ w: side, h: side }),
   },
   {
     requiredKeys: ['kind', 'id', 'placement', 'pattern', 'tile', 'joint', 'origin', 'angle'],

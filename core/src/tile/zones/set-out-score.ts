@@ -3,26 +3,29 @@ import type { ZoneRecord } from '../../document/records';
 import { distance, dot, subtract, type Point } from '../../geometry/point';
 import type { LaidZone } from './zone-laying';
 
-/** How good a set-out is: slivers, mm that tiles at sight edges fall short of whole, the narrowest cut, how far opposite cuts differ, cut pieces, all pieces. */
+/** How good a set-out is: slivers, mm that tiles at sight edges fall short of whole, the narrowest cut, how far opposite cuts differ, cut pieces, all pieces, and what they cost if each is a tile. */
 export type SetOutScore = Record<SetOutAim, number>;
 
-/** How good it is as it is laid. */
+/** How good it is as it is laid, tiles at a price a m². */
 export function scoreSetOut(
   zone: Pick<ZoneRecord, 'tile'>,
   { edges, slivers, narrowest, count }: LaidZone,
   sight: ReadonlySet<number>,
+  price = 0,
 ): SetOutScore {
-  const least = Math.min(zone.tile.w, zone.tile.h);
+  const { w, h } = zone.tile;
+  const pieces = count.whole + count.cut;
   return {
     slivers: slivers.size,
     sight: edges.reduce(
       (sum, { size, whole }, index) => sum + (sight.has(index) && size !== null ? whole! - size : 0),
       0,
     ),
-    narrowest: narrowest ?? least,
+    narrowest: narrowest ?? Math.min(w, h),
     balance: imbalance(edges),
     cut: count.cut,
-    pieces: count.whole + count.cut,
+    pieces,
+    price: ((pieces * w * h) / 1e6) * price,
   };
 }
 

@@ -20,7 +20,7 @@ import { layZone } from './zone-laying';
 import { ofEveryRow, zoneRows, type ZoneRows } from './zone-rows';
 
 /** A zone that is set out together with others: what is asked of each, and the lines it could share. */
-export interface SharingZone extends Pick<SetOutQuestion, 'holes' | 'rings' | 'sight' | 'zone'> {
+export interface SharingZone extends Pick<SetOutQuestion, 'holes' | 'prices' | 'rings' | 'sight' | 'zone'> {
   lines: readonly SharedLine[];
 }
 
@@ -194,6 +194,7 @@ function together(zones: readonly SetOut[]): SetOut {
       balance: sum(({ balance }) => balance),
       cut: sum(({ cut }) => cut),
       pieces: sum(({ pieces }) => pieces),
+      price: sum(({ price }) => price),
     },
     others: zones.slice(1).map(({ id, origin, laying }) => ({ id, origin, laying })),
   };

@@ -191,15 +191,6 @@ describe('the best set-outs of a zone', () => {
     expect(seen.score.sight).toBe(0);
   });
 
-  it('are judged by what comes first where two differ by more than a hair', () => {
-    const one = { slivers: 0, sight: 0, narrowest: 100, balance: 0, cut: 9, pieces: 20 };
-    expect(isBetterSetOut(one, { ...one, narrowest: 99.9 }, usualAims)).toBeLessThan(0);
-    expect(isBetterSetOut(one, { ...one, narrowest: 99.96, cut: 10 }, usualAims)).toBeLessThan(0);
-    expect(isBetterSetOut(one, { ...one, narrowest: 99.96 }, usualAims)).toBe(0);
-    expect(isBetterSetOut({ ...one, slivers: 1 }, { ...one, narrowest: 51 }, usualAims)).toBeGreaterThan(0);
-    expect(isBetterSetOut({ ...one, cut: 8 }, { ...one, pieces: 1 }, ['pieces'])).toBeGreaterThan(0);
-  });
-
   it('tell how far they are, to the end', () => {
     const shares = [
       ...searchSetOuts(question(zoneOf({ pattern: { type: 'hexagon' } }), [box(0, 0, 900, 900)])),

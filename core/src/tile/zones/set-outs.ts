@@ -41,6 +41,8 @@ export interface SetOutQuestion {
   /** The edges the eye meets first, by their index among the zone's. */
   sight: readonly number[];
   aims: readonly SetOutAim[];
+  /** What tiles cost a m², by the names of their finishes, where that is known. */
+  prices?: Readonly<Record<string, number>>;
   /** The ways it may be laid; as it is only unless given. */
   layings?: readonly ZoneLaying[];
 }
@@ -218,13 +220,13 @@ const ALONE: readonly BegunZone[] = [];
 
 /** A zone as it is laid from a place, with how good that is; null where it can't be. */
 export function scored(
-  { zone, rings, holes = NONE, sight }: Omit<SetOutQuestion, 'aims' | 'layings'>,
+  { zone, rings, holes = NONE, sight, prices }: Omit<SetOutQuestion, 'aims' | 'layings'>,
   place: Point,
 ): SetOut | null {
   const origin = storedPlace(place);
   const tiled = layZone({ ...zone, origin }, rings, { holes });
   if (!tiled.ok) return null;
-  const score = scoreSetOut(zone, tiled.value, new Set(sight));
+  const score = scoreSetOut(zone, tiled.value, new Set(sight), prices?.[zone.finish ?? '']);
   return { id: zone.id, origin, laying: layingOf(zone), score, others: ALONE };
 }
 

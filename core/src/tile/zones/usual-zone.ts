@@ -10,23 +10,33 @@ import { choiceOf, originOf, zoneCell } from './zone-laying';
 import { rowsOf } from './zone-rows';
 import { storedPlace } from './zone-surface';
 
+/** What a tile says of the zone that is laid with it. */
+export type LaidIn = Pick<ZoneRecord, 'finish' | 'joint' | 'pattern' | 'perBox' | 'sheet' | 'tile'>;
+
 /** A tile of a finish, laid as it says: in rows, each moved on by its share of a tile. */
-export function laidIn({
-  name,
-  tile,
-}: Finish): Pick<ZoneRecord, 'finish' | 'joint' | 'pattern' | 'tile'> | null {
+export function laidIn({ name, tile }: Finish): LaidIn | null {
   if (!tile) return null;
+  const { thickness, perBox, sheet } = tile;
   const d =
     tile.offset === 0
       ? 1
       : Math.max(2, Math.min(100, Math.round(1 / Math.min(tile.offset, 1 - tile.offset || 1))));
   return {
-    ...{ finish: name, joint: tile.joint, tile: { w: tile.long, h: tile.high } },
+    ...{ finish: name, joint: tile.joint },
+    tile: { w: tile.long, h: tile.high, ...(thickness !== undefined && { thickness }) },
+    ...(perBox !== undefined && { perBox }),
+    ...(sheet && { sheet }),
     pattern:
       tile.offset === 0
         ? { type: 'grid' }
         : { type: 'running', offset: { n: Math.round(tile.offset * d), d } },
   };
+}
+
+/** A zone laid with another tile: nothing stays of what was said of the one before. */
+export function laidWith({ perBox: _, sheet: __, ...zone }: ZoneRecord, finish: Finish): ZoneRecord | null {
+  const laid = laidIn(finish);
+  return laid && { ...zone, ...laid };
 }
 
 /** What a zone is laid with until a tile is chosen. */

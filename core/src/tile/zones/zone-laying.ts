@@ -1,5 +1,5 @@
 import type { Design } from '../../document/design';
-import type { ZonePattern, ZoneRandom, ZoneRecord, ZoneTile } from '../../document/records';
+import type { TileSheet, ZonePattern, ZoneRandom, ZoneRecord, ZoneTile } from '../../document/records';
 import { remember, rememberBoth } from '../../document/remember';
 import type { Polygon } from '../../geometry/polygon';
 import { ok, refuse, type Result } from '../../result';
@@ -23,6 +23,10 @@ export interface LaidZone {
   field: Laid;
   border: readonly BorderStretch[];
   cell: Cell;
+  /** The sheets of a mosaic, as they lie under its tiles. */
+  sheets: Laid | null;
+  /** What is cut and ordered: tiles, or the sheets of a mosaic, and the tiles of a border. */
+  ordered: readonly LaidPiece[];
   count: TileCount;
   edges: readonly ZoneEdgeCut[];
   /** The narrowest cut at any edge, mm; null where none is cut. */
@@ -79,6 +83,8 @@ export function layZone(
   if (!field.ok) return field;
   const laid = together(field.value, border);
   const edges = edgeCuts(field.value, rings, sliverOf(record));
+  const sheets = record.sheet ? layOut(rings, sheetCell(record.sheet), originOf(record)) : null;
+  if (sheets && !sheets.ok) return sheets;
   const least = border ? sliverOf({ ...record, tile: record.border!.tile }) : 0;
   const short = border?.cuts.filter(({ long }) => long < least) ?? [];
   const sizes = edges.edges.flatMap(({ size }) => size ?? []);
@@ -87,7 +93,8 @@ export function layZone(
       laid,
       field: field.value,
       border: border?.stretches ?? [],
-      cell: cell.value,
+      ...{ cell: cell.value, sheets: sheets && sheets.value },
+      ordered: sheets ? together(sheets.value, border).pieces : laid.pieces,
       count: countTiles(laid),
     },
     edges: edges.edges,
@@ -95,6 +102,13 @@ export function layZone(
       short.length > 0 ? new Set([...edges.slivers, ...short.map(({ piece }) => piece)]) : edges.slivers,
     narrowest: sizes.length > 0 ? Math.min(...sizes) : null,
   });
+}
+
+/** Sheets side by side, without a joint. */
+const sheetCell = ({ w, h }: TileSheet): Result<Cell> => cellOf(repeatOf({ type: 'grid' }), { w, h }, 0);
+
+function layOut(rings: readonly Polygon[], cell: Result<Cell>, origin: Origin): Result<Laid> {
+  return cell.ok ? lay(rings, cell.value, origin) : cell;
 }
 
 function together(field: Laid, border: Bordered | null): Laid {

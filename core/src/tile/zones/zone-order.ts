@@ -7,7 +7,7 @@ import { boughtFor, tileNeeds, type TileNeed } from '../cut-list';
 import type { LaidPiece } from '../lay';
 import { adhesiveFor, groutOfJoints } from '../materials';
 import type { Reuse } from '../offcuts/piece-types';
-import { tilesOf } from './colouring';
+import { sheetOrBorder, tilesOf } from './colouring';
 import { originOf, type LaidZone } from './zone-laying';
 
 /** What a zone takes of one size of tile: pieces, tiles to have, boxes, and what of all that is bought does not lie in it. */
@@ -45,8 +45,9 @@ const TURNS: Record<TileTurns, Reuse['turns']> = {
 };
 
 /** How the offcuts of a zone are used again; null where they are not. */
-export function reuseOf({ reuse = {} }: Pick<ZoneRecord, 'reuse'>): Reuse | null {
-  const { off, kerf = KERF, turned = 'halves' } = reuse;
+export function reuseOf({ reuse = {}, sheet }: Pick<ZoneRecord, 'reuse' | 'sheet'>): Reuse | null {
+  // A sheet of mosaic is cut along its joints.
+  const { off, kerf = sheet ? 0 : KERF, turned = 'halves' } = reuse;
   return off ? null : { kerf, turns: TURNS[turned] };
 }
 
@@ -111,15 +112,16 @@ export function tileMiddle(piece: LaidPiece): Point {
 }
 const placeKey = ({ x, y }: Point): string => `${Math.round(x)} ${Math.round(y)}`;
 
-/** The order of a zone: cut pieces nested on as few tiles as may be, or each from one of its own where nothing is used again. */
+/** The order of a zone: cut pieces nested on as few tiles as may be, or each from one of its own where nothing is used again; of a mosaic its sheets likewise. */
 export function zoneOrder(
   zone: ZoneRecord,
-  { laid, count, cell }: LaidZone,
+  { laid, ordered, sheets: mosaic, count, cell }: LaidZone,
   reuse: Reuse | null = reuseOf(zone),
 ): Result<ZoneOrder> {
   const apart = new Set(zone.reuse?.apart?.map(placeKey));
   const isApart = (piece: LaidPiece) => apart.size > 0 && apart.has(placeKey(tileMiddle(piece)));
-  const needs = tileNeeds(laid, reuse, tilesOf(zone, cell) ?? undefined, isApart);
+  const of = mosaic ? sheetOrBorder : tilesOf(zone, cell);
+  const needs = tileNeeds({ pieces: ordered }, reuse, of ?? undefined, isApart);
   if (!needs.ok) return needs;
   const spares = zone.spares ?? usualSpares(zone);
   const sizes = needs.value.map((need): SizeOrder => {

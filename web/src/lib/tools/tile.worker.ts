@@ -55,7 +55,7 @@ onmessage = ({ data }: MessageEvent<TileQuestion>) => {
   if (!tiled.ok) return tell({ of: 'order', order: tiled });
   const order = zoneOrder(zone, tiled.value);
   if (!order.ok) return tell({ of: 'order', order });
-  const tilesCut = cutPlan(order.value, cutTypes(tiled.value.laid.pieces));
+  const tilesCut = cutPlan(order.value, cutTypes(tiled.value.ordered));
   const sizes = order.value.sizes.map(({ cut: _, plan: __, ...size }) => size);
   tell({ of: 'order', order: { ok: true, value: { ...order.value, sizes, tilesCut } } });
 };

@@ -1,0 +1,17 @@
+import { patchOf } from '../document/patch';
+import type { FinishRecord, ZoneRecord } from '../document/records';
+import { ok } from '../result';
+import type { Command } from './command';
+import { keptOwn } from './own-finishes';
+import { writtenZone } from './put-zone';
+
+/** Lays a zone with another tile, one of the studio's own where it comes with it. */
+export const layTile: Command<{ zone: ZoneRecord; own?: FinishRecord }> = {
+  id: 'lay-tile',
+  run(design, { zone, own }) {
+    const laid = writtenZone(design, zone);
+    if (!laid.ok) return laid;
+    const { written, gone } = keptOwn(design, own ? [own] : []);
+    return ok([...laid.value, ...patchOf(design, written, gone)]);
+  },
+};
