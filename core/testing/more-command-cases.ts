@@ -167,7 +167,7 @@ export const ownTile: FinishRecord = {
 };
 
 export const layTileCase = {
-  does: { zone: { ...oldZone, finish: 'Sorrel' }, own: ownTile },
+  does: { zone: { ...oldZone, finish: 'Sorrel' }, own: [ownTile] },
   ...{ label: 'Lay Sorrel', writes: ['own-tile', 'tiles'] },
   refuses: [{ zone: { ...oldZone, tile: { w: 4, h: 300 } } }, 'tile'],
 } as const;

@@ -5,13 +5,13 @@ import type { Command } from './command';
 import { keptOwn } from './own-finishes';
 import { writtenZone } from './put-zone';
 
-/** Lays a zone with another tile, one of the studio's own where it comes with it. */
-export const layTile: Command<{ zone: ZoneRecord; own?: FinishRecord }> = {
+/** Lays a zone with other tiles, those of them that are the studio's own with it. */
+export const layTile: Command<{ zone: ZoneRecord; own?: readonly FinishRecord[] }> = {
   id: 'lay-tile',
-  run(design, { zone, own }) {
+  run(design, { zone, own = [] }) {
     const laid = writtenZone(design, zone);
     if (!laid.ok) return laid;
-    const { written, gone } = keptOwn(design, own ? [own] : []);
+    const { written, gone } = keptOwn(design, own);
     return ok([...laid.value, ...patchOf(design, written, gone)]);
   },
 };

@@ -1,4 +1,3 @@
-import Papa from 'papaparse';
 import { serviceTypes } from '../document/fixture-types';
 import { MOST_HEIGHT, MOST_ITEM } from '../document/limits';
 import {
@@ -11,57 +10,24 @@ import {
   MOST_WIDTHS,
 } from '../document/range-limits';
 import type { Reason } from '../reasons';
+import { CsvTable, parted, readTable, type TableFault, type TableLine } from './csv-table';
 import { itemKinds } from '../ranges/kinds';
 import type { Family, Range, ServicePoint } from '../ranges/range';
-import { optionalColumns, rangeColumns, unguarded, type RangeColumn } from '../ranges/range-columns';
+import { optionalColumns, rangeColumns, type RangeColumn } from '../ranges/range-columns';
 import { itemsOf } from '../ranges/shelf';
 import { parseLength } from '../units/parse-length';
 import { quantise } from '../units/units';
 
-/** What is wrong with one cell of a table: its line in the file (the header is line 1), its column, what stands there and why it can't. */
-export interface RangeFault {
-  row: number;
-  column: string;
-  value: string;
-  reason: Reason;
-}
-
 /** What a table came to: a range, or every fault in it; a table with a fault gives nothing. */
 export type RangeReport =
-  { ok: true; range: Range; families: number; items: number } | { ok: false; faults: RangeFault[] };
-
-/** The largest table read, characters. */
-export const MOST_RANGE_TEXT = 1_000_000;
+  { ok: true; range: Range; families: number; items: number } | { ok: false; faults: TableFault[] };
 
 /** Reads a range, one family a row, lengths in its unit or with their own. The range gets the id given. */
 export function readRangeCsv(text: string, id: string): RangeReport {
-  const whole = (reason: Reason): RangeReport => ({
-    ok: false,
-    faults: [{ row: 1, column: '', value: '', reason }],
-  });
-  if (text.length > MOST_RANGE_TEXT) return whole({ because: 'table-too-long', most: MOST_RANGE_TEXT });
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: false });
-  const [header = [], ...lines] = data.map((cells) => cells.map(unguarded));
-  const columns = header.map((cell) => cell.trim().toLowerCase());
-  const table = new Table(columns);
-  for (const column of rangeColumns)
-    if (!columns.includes(column) && !optionalColumns.includes(column))
-      table.fault(1, column, '', 'column-missing');
-  columns.forEach((column, index) => {
-    if (!(rangeColumns as readonly string[]).includes(column))
-      table.fault(1, column || `column ${index + 1}`, header[index] ?? '', {
-        because: 'column-unknown',
-        known: rangeColumns.join(', '),
-      });
-    else if (columns.indexOf(column) !== index) table.fault(1, column, header[index]!, 'there-twice');
-  });
-  const rows = lines
-    .map((cells, index) => ({ cells, row: index + 2 }))
-    .filter(({ cells }) => cells.some((cell) => cell.trim() !== ''));
-  if (table.faults.length > 0) return { ok: false, faults: table.faults };
-  if (rows.length === 0) return whole('no-rows');
-  if (rows.length > MOST_FAMILIES)
-    return whole({ because: 'too-many-rows', found: rows.length, most: MOST_FAMILIES });
+  const read = readTable(text, { columns: rangeColumns, optional: optionalColumns, most: MOST_FAMILIES });
+  if (!read.ok) return read;
+  const table = new RangeTable(read.columns);
+  const { rows } = read;
   const [first] = rows;
   const named = (column: RangeColumn) => table.cell(first!.cells, column);
   const unit = table.oneOf(first!, 'unit', ['in', 'mm'] as const);
@@ -97,7 +63,11 @@ export function readRangeCsv(text: string, id: string): RangeReport {
 }
 
 /** Codes that would name two items. */
-function noteDoubleCodes(range: Range, families: readonly { family: Family; row: number }[], table: Table) {
+function noteDoubleCodes(
+  range: Range,
+  families: readonly { family: Family; row: number }[],
+  table: RangeTable,
+) {
   const taken = new Map<string, number>();
   for (const { family, row } of families) {
     for (const { code } of itemsOf({ ...range, families: [family] })) {
@@ -113,34 +83,10 @@ function noteDoubleCodes(range: Range, families: readonly { family: Family; row:
   }
 }
 
-interface Line {
-  cells: readonly string[];
-  row: number;
-}
-
-/** The cells of a table by their columns, and what is found wrong in them. */
-class Table {
-  readonly faults: RangeFault[] = [];
-
-  constructor(private readonly columns: readonly string[]) {}
-
-  fault(row: number, column: string, value: string, reason: Reason): void {
-    this.faults.push({ row, column, value: value.length > 60 ? `${value.slice(0, 57)}…` : value, reason });
-  }
-
-  cell(cells: readonly string[], column: RangeColumn): string {
-    return (cells[this.columns.indexOf(column)] ?? '').trim();
-  }
-
-  oneOf<T extends string>({ cells, row }: Line, column: RangeColumn, known: readonly T[]): T | null {
-    const value = this.cell(cells, column).toLowerCase();
-    const found = known.find((one) => one === value);
-    if (!found) this.fault(row, column, value, { because: 'not-among', known: known.join(', ') });
-    return found ?? null;
-  }
-
+/** The cells of a range by their columns, and what is found wrong in them. */
+class RangeTable extends CsvTable<RangeColumn> {
   /** One family, or null where a cell of its line is at fault. */
-  family(line: Line, unit: 'in' | 'mm'): Family | null {
+  family(line: TableLine, unit: 'in' | 'mm'): Family | null {
     const before = this.faults.length;
     const { cells, row } = line;
     const type = this.cell(cells, 'type');
@@ -157,18 +103,18 @@ class Table {
     const depths = this.#sizes(line, 'depths', unit, MOST_DEPTHS);
     if (!code.includes('*') && widths.length * heights.length > 1)
       this.fault(row, 'code', code, 'star-needed');
-    const leg = this.#length(line, 'leg', unit, MOST_ITEM);
-    const drawers = this.#count(line, 'drawers', 12);
-    const bottom = this.#length(line, 'hangs from', unit, MOST_HEIGHT);
-    const top = this.#length(line, 'hangs up to', unit, MOST_HEIGHT);
+    const leg = this.length(line, 'leg', unit, MOST_ITEM);
+    const drawers = this.count(line, 'drawers', 12);
+    const bottom = this.length(line, 'hangs from', unit, MOST_HEIGHT);
+    const top = this.length(line, 'hangs up to', unit, MOST_HEIGHT);
     if ((bottom === null) !== (top === null))
       this.fault(row, bottom === null ? 'hangs from' : 'hangs up to', '', 'both-or-neither');
     else if (bottom !== null && top! < bottom)
       this.fault(row, 'hangs up to', String(top), { because: 'below-its-foot', bottom });
     const price = {
-      each: this.#money(line, 'price', 1_000_000),
-      width: this.#money(line, 'price per width', 10_000),
-      height: this.#money(line, 'price per height', 10_000),
+      each: this.money(line, 'price', 1_000_000),
+      width: this.money(line, 'price per width', 10_000),
+      height: this.money(line, 'price per height', 10_000),
     };
     const services = parted(this.cell(cells, 'services')).flatMap((one) => this.#service(line, one, unit));
     if (services.length > 12)
@@ -190,18 +136,18 @@ class Table {
     };
   }
 
-  #pattern({ row }: Line, column: RangeColumn, value: string): string {
+  #pattern({ row }: TableLine, column: RangeColumn, value: string): string {
     const pattern = value.toUpperCase();
     if (!CODE_PATTERN.test(pattern)) this.fault(row, column, value, 'code-pattern');
     return pattern;
   }
 
-  #sizes(line: Line, column: RangeColumn, unit: 'in' | 'mm', most: number): number[] {
+  #sizes(line: TableLine, column: RangeColumn, unit: 'in' | 'mm', most: number): number[] {
     const parts = parted(this.cell(line.cells, column));
     if (parts.length === 0 || parts.length > most)
       this.fault(line.row, column, this.cell(line.cells, column), { because: 'sizes-needed', most });
     const sizes = parts.flatMap((part) => {
-      const size = this.#size(line, column, part, unit, MOST_HEIGHT);
+      const size = this.size(line, column, part, unit, MOST_HEIGHT);
       if (size !== null && size <= 0) this.fault(line.row, column, part, 'size-of-nothing');
       return size === null ? [] : [size];
     });
@@ -210,43 +156,7 @@ class Table {
     return sizes;
   }
 
-  #length(line: Line, column: RangeColumn, unit: 'in' | 'mm', most: number): number | null {
-    const value = this.cell(line.cells, column);
-    return value === '' ? null : this.#size(line, column, value, unit, most);
-  }
-
-  /** A typed length in the range's unit. */
-  #size({ row }: Line, column: RangeColumn, value: string, unit: 'in' | 'mm', most: number): number | null {
-    const read = parseLength(value, unit);
-    if (!read.ok) {
-      this.fault(row, column, value, 'no-length');
-      return null;
-    }
-    if (read.value < 0 || read.value > most) {
-      this.fault(row, column, value, { because: 'length-beyond', most });
-      return null;
-    }
-    return quantise(read.value / (unit === 'in' ? 25.4 : 1));
-  }
-
-  #count({ cells, row }: Line, column: RangeColumn, most: number): number | null {
-    const value = this.cell(cells, column);
-    if (value === '') return null;
-    const count = Number(value);
-    if (Number.isInteger(count) && count >= 1 && count <= most) return count;
-    this.fault(row, column, value, { because: 'no-count', most });
-    return null;
-  }
-
-  #money({ cells, row }: Line, column: RangeColumn, most: number): number {
-    const value = this.cell(cells, column);
-    const amount = value === '' ? 0 : Number(value);
-    if (Number.isFinite(amount) && amount >= 0 && amount <= most) return amount;
-    this.fault(row, column, value, { because: 'no-amount', most });
-    return 0;
-  }
-
-  #service(line: Line, value: string, unit: 'in' | 'mm'): ServicePoint[] {
+  #service(line: TableLine, value: string, unit: 'in' | 'mm'): ServicePoint[] {
     const words = value.split(/\s+/);
     const type = serviceTypes.find((one) => one === words[0]);
     const from = (['left', 'right'] as const).find((one) => one === words[1]);
@@ -269,12 +179,4 @@ class Table {
     }
     return [{ type, ...(from ? { from } : {}), across, out, up }];
   }
-}
-
-/** The parts of a cell with ; between. */
-function parted(value: string): string[] {
-  return value
-    .split(';')
-    .map((part) => part.trim())
-    .filter(Boolean);
 }

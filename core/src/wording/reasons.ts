@@ -96,6 +96,12 @@ export const reasons = {
   'size-of-nothing': 'a size is more than nothing',
   'no-length': 'can’t be read as a length, such as 600, 34 1/2 or 1.2 m',
   'length-beyond': 'must be from 0 to {most} mm',
+  'name-of-program': 'is the name of a finish that comes with the program; take another',
+  'code-of-finish': 'is the code of {name}; take another, or leave it empty',
+  'kept-meanwhile': 'somebody has kept a finish of such a name or code meanwhile; import it again',
+  'length-between': 'must be from {least} to {most} mm',
+  'finish-code': 'is no code: one to four capitals and a number, as T21',
+  'no-colour': 'is no colour, such as #cfc6b4',
   'no-count': 'must be a whole number from 1 to {most}',
   'no-amount': 'must be a number from 0 to {most}, with a point before decimals',
   'service-unclear':

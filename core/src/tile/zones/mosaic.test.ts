@@ -70,17 +70,17 @@ describe('a mosaic', () => {
   it('costs what its sheets do', () => {
     const room = rectangle(4000, 3000);
     room.run(putZone, { ...usualZone(room.design, { id: 'one', face: null }) });
-    room.run(layTile, { zone, own: ownTile });
+    room.run(layTile, { zone, own: [ownTile] });
     expect(recordOf(room.design, 'finish', 'own-tile')).toEqual(ownTile);
     const order = must(zoneOrder(zone, must(layZone(zone, rings))));
     // A box of eleven sheets is bought.
     expect(zonePrice(room.design, zone, order)).toBeCloseTo(11 * 0.09 * 62, 9);
     const by = (per: 'm' | 'm2', amount: number) => ({ ...ownTile, id: 'other', price: { amount, per } });
-    room.run(layTile, { zone, own: by('m2', 10) });
+    room.run(layTile, { zone, own: [by('m2', 10)] });
     // The name is of one only.
     expect(recordsOf(room.design, 'finish').map(({ id }) => id)).toEqual(['other']);
     expect(zonePrice(room.design, zone, order)).toBeCloseTo(11 * 0.9, 9);
-    room.run(layTile, { zone, own: by('m', 10) });
+    room.run(layTile, { zone, own: [by('m', 10)] });
     expect(zonePrice(room.design, zone, order)).toBeNull();
   });
 });

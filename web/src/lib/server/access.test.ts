@@ -22,6 +22,7 @@ const routes: Record<string, Record<string, Access>> = {
   'api/ready': { GET: 'public' },
   'api/finishes': { GET: 'own', POST: 'own' },
   'api/finishes/[finish]': { PATCH: 'named', DELETE: 'named' },
+  'api/finishes/tiles.csv': { GET: 'own', POST: 'own' },
   'api/jobs': { GET: 'own', POST: 'own' },
   'api/jobs/[job]': { PATCH: 'named' },
   'api/jobs/[job]/copies': { POST: 'named' },

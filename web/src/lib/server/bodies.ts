@@ -86,8 +86,8 @@ export class OpeningKindBody {
   @IsObject() @ValidateNested() @Type(() => OpeningShape) shape!: OpeningShape;
 }
 
-/** A table of a range to import, or only to be checked. */
-export class RangeBody {
+/** A table to import, or only to be checked. */
+export class TableBody {
   @IsString() @IsNotEmpty({ message: 'Give the table, as CSV.' }) @MaxLength(1_000_000) csv!: string;
   @IsOptional() @IsBoolean() tryOnly?: boolean;
 }

@@ -1,7 +1,7 @@
 import { applyPatch, findItem, itemsOf, must, setRoom } from 'goodreach';
 import { demoJobs } from 'goodreach/server';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { checkBody, RangeBody } from './bodies';
+import { checkBody, TableBody } from './bodies';
 import { forgetRange, importRange, listRanges, rangeOfJob, readRange } from './ranges';
 import { createJob, createRoom } from './rooms';
 import type { SignedIn } from './sessions';
@@ -70,7 +70,7 @@ describe('ranges of a studio', () => {
   });
 
   it('are asked for with a table', () => {
-    expect(checkBody(RangeBody, { csv: table, tryOnly: true }).ok).toBe(true);
+    expect(checkBody(TableBody, { csv: table, tryOnly: true }).ok).toBe(true);
     for (const body of [
       {},
       { csv: '' },
@@ -78,6 +78,6 @@ describe('ranges of a studio', () => {
       { csv: table, name: 'x' },
       { csv: table, tryOnly: 'yes' },
     ])
-      expect(checkBody(RangeBody, body).ok).toBe(false);
+      expect(checkBody(TableBody, body).ok).toBe(false);
   });
 });

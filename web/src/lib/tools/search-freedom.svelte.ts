@@ -1,13 +1,9 @@
 import {
-  finishFrom,
-  finishes,
   isSameLaying,
   laidIn,
   layingOf,
   MOST_JOINT,
-  recordsOf,
   setOutAims,
-  type Design,
   type Finish,
   type SetOutAim,
   type ZoneLaying,
@@ -43,9 +39,9 @@ export class SearchFreedom {
   }
 
   /** Every way zones may be laid together, their own first: those that are laid as the first is stay so. */
-  layingsTogether(design: Design, zones: readonly ZoneRecord[]): ZoneLaying[][] {
+  layingsTogether(tiles: readonly Finish[], zones: readonly ZoneRecord[]): ZoneLaying[][] {
     const [first] = zones.map(layingOf);
-    return this.layings(design, zones[0]!).map((laying) =>
+    return this.layings(tiles, zones[0]!).map((laying) =>
       zones.map((zone) => {
         const own = layingOf(zone);
         return isAlikeTile(own, first!) ? { ...laying, angle: own.angle + laying.angle - first!.angle } : own;
@@ -54,9 +50,9 @@ export class SearchFreedom {
   }
 
   /** Every way a zone may be laid, its own first. */
-  layings(design: Design, zone: ZoneRecord): ZoneLaying[] {
+  layings(tiles: readonly Finish[], zone: ZoneRecord): ZoneLaying[] {
     const own = layingOf(zone);
-    const others = tilesOf(design).flatMap((finish): ZoneLaying[] => {
+    const others = tiles.flatMap((finish): ZoneLaying[] => {
       const laid = this.tiles.includes(finish.name) && finish.name !== zone.finish ? laidIn(finish) : null;
       return laid ? [{ ...own, finish: finish.name, tile: laid.tile, joint: laid.joint }] : [];
     });
@@ -73,10 +69,6 @@ export class SearchFreedom {
 /** Of the same tile with the same joint, whichever way it is turned. */
 const isAlikeTile = (one: ZoneLaying, { angle: _, ...other }: ZoneLaying): boolean =>
   isSameLaying(one, { ...other, angle: one.angle });
-
-/** The finishes of a room that are tiles. */
-export const tilesOf = (design: Design): Finish[] =>
-  [...recordsOf(design, 'finish').map(finishFrom), ...finishes].filter(({ tile }) => tile);
 
 /** The order that was kept; the usual one where none was, or another list of aims. */
 function keptAims(): SetOutAim[] {

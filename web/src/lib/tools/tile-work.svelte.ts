@@ -5,6 +5,7 @@ import {
   findZone,
   isSameLaying,
   layingOf,
+  layTile,
   layZone,
   movementJoints,
   onMap,
@@ -15,9 +16,12 @@ import {
   sharedWith,
   sightEdges,
   tiledZone,
+  tilePrice,
   zoneAreas,
   type BegunZone,
   type Falls,
+  type Finish,
+  type FinishRecord,
   type LaidZone,
   type MovementJoint,
   type NoFalls,
@@ -33,6 +37,8 @@ import {
 import { untrack } from 'svelte';
 import type { DesignSession } from '../session/design-session.svelte';
 import type { ScreenState } from '../session/screen.svelte';
+import type { Workspace } from './context';
+import type { StudioFinishes } from '../session/studio-finishes.svelte';
 import { ZoneDraw } from './draw-zone.svelte';
 import { SearchFreedom } from './search-freedom.svelte';
 import TileWorker from './tile.worker?worker';
@@ -94,6 +100,10 @@ export class TileWork {
     const { area } = this;
     return area && fallsOf(area.record, area.rings, area.holes);
   });
+  /** Every tile there is for the room: the studio's own, and those of the program. */
+  readonly tiles: readonly Finish[] = $derived.by(() =>
+    this.studioFinishes.known(this.session.document).filter(({ tile }) => tile),
+  );
   /** The other zones that share joints with it, and how many ways: along its rows, across them. */
   readonly sharing: readonly { area: ZoneArea; ways: 1 | 2 }[] = $derived.by(() => {
     const { area } = this;
@@ -129,6 +139,7 @@ export class TileWork {
   constructor(
     readonly session: DesignSession,
     readonly screen: ScreenState,
+    readonly studioFinishes: StudioFinishes,
   ) {
     // What follows from the zone as it is stored is asked when that changes, never in a drag.
     $effect(() => {
@@ -163,11 +174,16 @@ export class TileWork {
     return this.session.run(setOutZone, { id, origin: centralOrigin(record, field, origin) });
   }
 
+  /** Lays a zone with the tiles that it names; true when that was done. */
+  lay(zone: ZoneRecord): boolean {
+    const { finish, colouring, border } = zone;
+    return this.session.run(layTile, { zone, own: this.#own([finish, colouring?.finish, border?.finish]) });
+  }
+
   /** Lays what a search has found: the zone in hand, and those that are set out together with it. */
   setOutAs(answer: SetOut): void {
-    this.session.run(setOutZones, {
-      zones: [answer, ...answer.others].map(({ id, origin, laying }) => ({ id, origin, laying })),
-    });
+    const zones = [answer, ...answer.others].map(({ id, origin, laying }) => ({ id, origin, laying }));
+    this.session.run(setOutZones, { zones, own: this.#own(zones.map(({ laying }) => laying.finish)) });
   }
 
   /** Whether zones lie as an answer says. */
@@ -193,7 +209,7 @@ export class TileWork {
     this.#ask({
       ...{ ask: 'best', zone: area.record, rings: area.rings, holes: area.holes },
       ...{ sight: [...this.sight], aims: $state.snapshot(this.freedom.aims) },
-      layings: this.freedom.layings(this.session.document, area.record),
+      ...{ layings: this.freedom.layings(this.tiles, area.record), prices: this.#prices() },
     });
   }
 
@@ -204,16 +220,38 @@ export class TileWork {
       ask: 'together',
       aims: $state.snapshot(this.freedom.aims),
       layings: this.freedom.layingsTogether(
-        design,
+        this.tiles,
         areas.map(({ record }) => record),
       ),
       zones: areas.map((area, index) => {
         const tiled = tiledZone(area);
         const edges = tiled.ok ? tiled.value.edges : [];
         const { record: zone, rings, holes } = area;
-        return { zone, rings, holes, sight: [...sightEdges(design, area, edges)], lines: lines[index]! };
+        return {
+          zone,
+          prices: this.#prices(),
+          rings,
+          holes,
+          sight: [...sightEdges(design, area, edges)],
+          lines: lines[index]!,
+        };
       }),
     });
+  }
+
+  /** Those of some tiles that are the studio's own. */
+  #own(names: readonly (string | undefined)[]): FinishRecord[] {
+    return this.tiles.flatMap((tile) => (tile.own && names.includes(tile.name) ? [tile.own] : []));
+  }
+
+  /** What tiles cost a m², of those whose price is known. */
+  #prices(): Record<string, number> {
+    return Object.fromEntries(
+      this.tiles.flatMap((tile) => {
+        const price = tilePrice(tile);
+        return price === null ? [] : [[tile.name, price]];
+      }),
+    );
   }
 
   /** An answer with every zone beginning near its middle. */
@@ -313,12 +351,16 @@ function unbegun({ record, rings, holes }: ZoneArea): string {
 const works = new WeakMap<DesignSession, TileWork>();
 
 /** The work on tiles of a room: the same one for its panel, its drawing and its facts, whichever comes first, and for as long as the room is open. */
-export function tileWork({ session, screen }: { session: DesignSession; screen: ScreenState }): TileWork {
+export function tileWork({
+  session,
+  screen,
+  studioFinishes,
+}: Pick<Workspace, 'screen' | 'session' | 'studioFinishes'>): TileWork {
   const known = works.get(session);
   if (known) return known;
   let made: TileWork;
   $effect.root(() => {
-    made = new TileWork(session, screen);
+    made = new TileWork(session, screen, studioFinishes);
   });
   works.set(session, made!);
   return made!;

@@ -24,7 +24,7 @@ type Asked = Pick<ZoneArea, 'holes' | 'rings'> & { zone: ZoneRecord };
 /** What the page asks of a zone: how good each offset is, what is ordered, the best set-outs. */
 export type TileQuestion =
   | (Asked & { ask: 'curves' | 'map' | 'order' })
-  | (Asked & Pick<SetOutQuestion, 'aims' | 'layings' | 'sight'> & { ask: 'best' })
+  | (Asked & Pick<SetOutQuestion, 'aims' | 'layings' | 'prices' | 'sight'> & { ask: 'best' })
   | (TogetherQuestion & { ask: 'together' });
 
 /** An order as it is told: no pieces, but how tiles are cut. */

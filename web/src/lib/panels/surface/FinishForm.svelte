@@ -5,12 +5,12 @@
     finishMaterials,
     LEAST_REPEAT,
     MOST_FINISH,
-    MOST_JOINT,
     MOST_REPEAT,
-    MOST_TILE,
+    nextCode,
     type Finish,
     type FinishMaterial,
     type FinishRecord,
+    type FinishTile,
   } from 'goodreach';
   import { onDestroy, untrack } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
@@ -21,7 +21,8 @@
   import LengthField from '$ui/LengthField.svelte';
   import LinkButton from '$ui/LinkButton.svelte';
   import TextField from '$ui/TextField.svelte';
-  import { materialNames, nextCode } from './finish-words';
+  import { materialNames } from './finish-words';
+  import FinishTileFields from './FinishTileFields.svelte';
   import FlatPreview from './FlatPreview.svelte';
   import StraightenPad from './StraightenPad.svelte';
   import Swatch from './Swatch.svelte';
@@ -49,12 +50,13 @@
     supplier: start?.supplier ?? '',
     price: start?.price ? String(start.price.amount) : '',
     per: start?.price?.per ?? ('m2' as 'm' | 'm2'),
-    tile: start?.tile ?? { long: 300, high: 100, joint: 3, offset: 0.5, grout: '#d5d0c4' },
+    tile: start?.tile ?? ({ long: 300, high: 100, joint: 3, offset: 0.5, grout: '#d5d0c4' } as FinishTile),
   });
   type Grain = 'none' | 'upright' | 'across';
   let grain: Grain = $state(start?.grain ? 'upright' : 'none');
   let dropsPicture = $state(false);
-  const code = $derived(said.code || nextCode(of, known));
+  const next = $derived(nextCode(of, new Set(known.map(({ code }) => code))));
+  const code = $derived(said.code || next);
 
   let photo: Photo | null = $state.raw(null);
   let quad = $state.raw<Parameters<Photo['flat']>[0] | null>(null);
@@ -216,7 +218,7 @@
     <TextField
       label="Code"
       value={said.code}
-      placeholder={nextCode(of, known)}
+      placeholder={next}
       most={8}
       onset={(text) => (said.code = text.trim().toUpperCase())}
     />
@@ -242,42 +244,7 @@
       </select>
     </label>
     {#if of === 'tile'}
-      {#each [['Tile, along', 'long'], ['Tile, across', 'high']] as const as [label, key] (key)}
-        <LengthField
-          {label}
-          value={said.tile[key]}
-          style={session.style}
-          least={LEAST_REPEAT}
-          most={MOST_TILE}
-          onset={(mm) => void (said.tile = { ...said.tile, [key]: mm })}
-        />
-      {/each}
-      <LengthField
-        label="Joint"
-        value={said.tile.joint}
-        style={session.style}
-        most={MOST_JOINT}
-        onset={(joint) => void (said.tile = { ...said.tile, joint })}
-      />
-      <label class="row">
-        Laid
-        <select
-          value={said.tile.offset}
-          onchange={(event) => (said.tile = { ...said.tile, offset: Number(event.currentTarget.value) })}
-        >
-          <option value={0}>In line</option>
-          <option value={0.5}>By halves</option>
-          <option value={1 / 3}>By thirds</option>
-        </select>
-      </label>
-      <label class="row">
-        Grout
-        <input
-          type="color"
-          value={said.tile.grout}
-          onchange={(event) => (said.tile = { ...said.tile, grout: event.currentTarget.value })}
-        />
-      </label>
+      <FinishTileFields bind:tile={said.tile} />
     {/if}
     <TextField label="Supplier" value={said.supplier} most={200} onset={(text) => (said.supplier = text)} />
     <div class="price">

@@ -4,6 +4,7 @@
   import Dialog from '$ui/Dialog.svelte';
   import FinishForm from './FinishForm.svelte';
   import Swatch from './Swatch.svelte';
+  import TileTable from './TileTable.svelte';
 
   /** The finishes of the studio's own: all of them, and the one that is made or changed. */
   let { onclose }: { onclose: () => void } = $props();
@@ -32,6 +33,12 @@
       </li>
     {/each}
   </ul>
+  <TileTable
+    onkept={(said) => {
+      choose(null);
+      note = said;
+    }}
+  />
   {#if note}<p class="note" role="status">{note}</p>{/if}
   {#key chosen}
     <FinishForm

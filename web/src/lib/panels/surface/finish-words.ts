@@ -1,4 +1,4 @@
-import type { Finish, FinishMaterial } from 'goodreach';
+import type { FinishMaterial } from 'goodreach';
 
 export const materialNames: Record<FinishMaterial, string> = {
   paint: 'Paint',
@@ -9,14 +9,3 @@ export const materialNames: Record<FinishMaterial, string> = {
   metal: 'Metal',
   fabric: 'Fabric',
 };
-
-const letters: Record<FinishMaterial, string> = {
-  ...{ paint: 'P', timber: 'T', stone: 'S', tile: 'PT', laminate: 'L', metal: 'M', fabric: 'F' },
-};
-
-/** The first code of a material that nothing has yet. */
-export function nextCode(of: FinishMaterial, known: readonly Finish[]): string {
-  const taken = new Set(known.map(({ code }) => code));
-  for (let number = 1; ; number++)
-    if (!taken.has(`${letters[of]}${number}`)) return `${letters[of]}${number}`;
-}

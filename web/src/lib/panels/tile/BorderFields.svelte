@@ -36,11 +36,10 @@
   function choose(corners: string) {
     const { border: _, ...bare } = zone;
     if (corners === '') session.run(putZone, bare);
-    else
-      session.run(putZone, { ...zone, border: { ...(border ?? usual()), corners: corners as BorderCorner } });
+    else work.lay({ ...zone, border: { ...(border ?? usual()), corners: corners as BorderCorner } });
   }
   const run = (change: Partial<ZoneBorder>) =>
-    border && session.run(putZone, { ...zone, border: { ...border, ...change } }) ? '' : session.message;
+    border && work.lay({ ...zone, border: { ...border, ...change } }) ? '' : session.message;
 </script>
 
 <SelectField label="Border" value={border?.corners ?? ''} onchoose={choose}>

@@ -1,7 +1,7 @@
 <script lang="ts">
   import {
     formatArea,
-    laidIn,
+    laidWith,
     linedUp,
     LEAST_REPEAT,
     MOST_JOINT,
@@ -22,7 +22,6 @@
   } from 'goodreach';
   import { nanoid } from 'nanoid';
   import { useWorkspace } from '$lib/tools/context';
-  import { tilesOf } from '$lib/tools/search-freedom.svelte';
   import { tileWork } from '$lib/tools/tile-work.svelte';
   import AngleField from '$ui/AngleField.svelte';
   import Button from '$ui/Button.svelte';
@@ -32,6 +31,7 @@
   import BorderFields from './BorderFields.svelte';
   import PatternFields from './PatternFields.svelte';
   import PatternPicker from './PatternPicker.svelte';
+  import SheetFields from './SheetFields.svelte';
   import TileChoice from './TileChoice.svelte';
   import TiledRound from './TiledRound.svelte';
 
@@ -48,7 +48,7 @@
     all.some(({ record, surface }) => !record.corners && (surface.face?.id ?? null) === work.face),
   );
   const zone = $derived(work.area?.record ?? null);
-  const tiles = $derived(tilesOf(design));
+  const tiles = $derived(work.tiles);
 
   const run = (change: Partial<ZoneRecord>) =>
     zone && session.run(putZone, { ...zone, ...change }) ? '' : session.message;
@@ -72,16 +72,16 @@
   }
   function choose(name: string) {
     const chosen = tiles.find((one) => one.name === name);
-    const laid = chosen && laidIn(chosen);
-    if (!zone || !laid) return;
-    session.run(putZone, wellSetOut(session.committed, { ...zone, ...laid }));
+    const laid = chosen && zone && laidWith(zone, chosen);
+    if (!laid) return;
+    work.lay(wellSetOut(session.committed, laid));
   }
   /** Lays a second colour among the first, or one alone. */
   function colour(way: string, other = zone?.colouring?.finish ?? usualOther()) {
     if (!zone) return;
     const { colouring: _, ...one } = zone;
     const two = { way: way as TileColouring, finish: other };
-    session.run(putZone, way === '' ? one : { ...one, colouring: two });
+    work.lay(way === '' ? one : { ...one, colouring: two });
   }
   const usualOther = () => tiles.find(({ name }) => name !== zone?.finish)!.name;
   /** The zones this one can go on from: those of the same tile and joint, and where its pattern would begin then. */
@@ -167,6 +167,7 @@
         most={MOST_JOINT}
         onset={(joint) => run({ joint })}
       />
+      <SheetFields {zone} />
     {/key}
     <h3>Colours</h3>
     <SelectField label="Two" value={zone.colouring?.way ?? ''} onchoose={(way) => colour(way)}>

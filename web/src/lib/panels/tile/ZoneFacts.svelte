@@ -10,6 +10,10 @@
     serviceNames,
     tileFinish,
     trimLengths,
+    zonePrice,
+    finishNamed,
+    MOST_BOX,
+    type TileOf,
     usualSpares,
     zoneAreas,
     type MovementJoint,
@@ -54,6 +58,13 @@
     for (const { type } of work.area?.holes ?? []) counts.set(type, (counts.get(type) ?? 0) + 1);
     return [...counts].map(([type, count]) => `${serviceNames[type].toLowerCase()} ${count}`).join(', ');
   });
+  /** A joint is wide enough for tiles that differ if it is so many times that. */
+  const JOINT_OF_VARIES = 3;
+  /** What is ordered of a size, before how large it is. */
+  const ordered = ({ of }: { of: TileOf }) =>
+    of !== 'first' ? `${tileFinish(zone, of) ?? 'Border'}, ` : zone.sheet ? 'Sheets, ' : '';
+  const price = $derived(order && zonePrice(session.settled, zone, order));
+  const tile = $derived(finishNamed(session.settled, zone.finish)?.tile);
   let planning = $state(false);
   const onFloor = $derived(zone.placement.on === 'floor');
   const trim = $derived((work.area && trimLengths(session.settled).get(work.area.id)) ?? 0);
@@ -98,11 +109,7 @@
 {#if order}
   {#each order.sizes as size, index (index)}
     <p class="row">
-      <span
-        >{size.of === 'first' ? '' : `${tileFinish(zone, size.of) ?? 'Border'}, `}{length(size.tile.w)} × {length(
-          size.tile.h,
-        )}</span
-      >
+      <span>{ordered(size)}{length(size.tile.w)} × {length(size.tile.h)}</span>
       <output>{size.bought}{size.boxes === null ? '' : `, ${size.boxes} boxes`}</output>
     </p>
   {/each}
@@ -115,7 +122,16 @@
       >{percent(Math.max(0, ...order.sizes.map(({ waste }) => waste)))} of what is bought</output
     >
   </p>
+  {#if price !== null}
+    <p class="row"><span>Price</span><output>{price.toFixed(2)}</output></p>
+  {/if}
   <p class="row"><span>Joints</span><output>{(order.jointLength / 1000).toFixed(1)} m</output></p>
+  {#if tile?.varies && zone.joint < JOINT_OF_VARIES * tile.varies}
+    <p class="about">
+      Its tiles differ by up to {length(tile.varies)}: a joint of {length(JOINT_OF_VARIES * tile.varies)} hides
+      that.
+    </p>
+  {/if}
   <p class="row"><span>Grout</span><output>{kg(order.grout.kg)}</output></p>
   <p class="row">
     <span>Adhesive</span><output
@@ -166,10 +182,10 @@
 {/if}
 <More title="Laid in, and filled with"><MaterialFields {zone} /></More>
 <NumberField
-  label="Tiles in a box"
+  label={zone.sheet ? 'Sheets in a box' : 'Tiles in a box'}
   value={zone.perBox ?? null}
   least={1}
-  most={10_000}
+  most={MOST_BOX}
   onset={(perBox) => change({ perBox })}
   onclear={() => drop('perBox')}
 />

@@ -1,7 +1,6 @@
 <script lang="ts">
   import { aimNames, roomShape, type ZoneArea } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
-  import { tilesOf } from '$lib/tools/search-freedom.svelte';
   import { tileWork } from '$lib/tools/tile-work.svelte';
   import Button from '$ui/Button.svelte';
   import Dialog from '$ui/Dialog.svelte';
@@ -27,7 +26,7 @@
     if (JSON.stringify(work.freedom) !== before) work.answers = null;
     onclose();
   }
-  const others = $derived(tilesOf(workspace.session.document).filter(({ name }) => name !== zone?.finish));
+  const others = $derived(work.tiles.filter(({ name }) => name !== zone?.finish));
 </script>
 
 <Dialog title="What is best" wide="34rem" onclose={close}>

@@ -36,13 +36,14 @@
     if (!laid) return [];
     const { whole, cut, cutParts } = laid.count;
     const { order } = work;
+    const unit = work.zone?.sheet ? 'sheet' : 'tile';
     const parts = cutParts > cut ? `, in ${cutParts} parts` : '';
     return [
       ['Whole', `${whole}`],
       ['Cut', `${cut}${parts}`],
       ['Narrowest', laid.narrowest === null ? 'none cut' : length(laid.narrowest)],
       ['Slivers', `${laid.slivers.size}`],
-      ['Cut from', order ? count(order.tiles, 'tile') : '…'],
+      ['Cut from', order ? count(order.tiles, unit) : '…'],
       ['To buy', order ? `${order.bought}` : '…'],
     ];
   });

@@ -1,5 +1,6 @@
 import {
   finishNamed,
+  shadeOf,
   tileFinish,
   tileOrder,
   tilesOf,
@@ -86,6 +87,17 @@ export function paintZones(
       }
       onScreen.addPath(slivers, framed);
     }
+    if (laid.sheets) {
+      const sheets = new Path2D();
+      for (const piece of laid.sheets.pieces) {
+        const { rings: outlines, x: right, y: up } = piece.framed();
+        for (const ring of outlines) trace(sheets, ring, right, up);
+      }
+      paper.setTransform(matrix.translate(origin.at.x, origin.at.y).rotate(origin.angle));
+      paper.strokeStyle = tinted(grout, -0.45);
+      paper.lineWidth = 1.2 / k;
+      paper.stroke(sheets);
+    }
     if (laid.slivers.size === 0) continue;
     paper.setTransform(1, 0, 0, 1, 0, 0);
     paper.fillStyle = hatch(paper, sliver, sharp);
@@ -103,17 +115,19 @@ function traced(
   { finishes, tileOf, two }: PaintedTiles,
 ): { pieces: { path: Path2D; colour: string }[]; slivers: Path2D } {
   const found = new Map<string, { path: Path2D; colour: string }>();
+  const slots = new Map<string, number>();
   const slivers = new Path2D();
   for (const piece of pieces) {
     const of = tileOf?.(piece) ?? 'first';
     const shaded = of === 'first' && !two;
-    const key = shaded ? piece.piece.slot : ` ${of}`;
+    const { slot } = piece.piece;
+    const finish = finishes[of];
+    const shade = finish?.tile?.shade ? shadeOf(piece, finish.tile.shade) : 0;
+    const key = `${shaded ? slot : ` ${of}`} ${shade}`;
     let known = found.get(key);
     if (!known) {
-      const colour = tinted(
-        finishes[of]?.colour ?? PLAIN.tile,
-        shaded ? TINTS[found.size % TINTS.length]! : 0,
-      );
+      if (shaded && !slots.has(slot)) slots.set(slot, TINTS[slots.size % TINTS.length]!);
+      const colour = tinted(finish?.colour ?? PLAIN.tile, (shaded ? slots.get(slot)! : 0) + shade);
       found.set(key, (known = { path: new Path2D(), colour }));
     }
     const { rings, x, y } = piece.framed();

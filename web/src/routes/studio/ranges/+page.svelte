@@ -2,22 +2,17 @@
   import { askServer } from '$lib/outcome';
   import { invalidateAll } from '$app/navigation';
   import { sendJson } from '$session/send-json';
-  import { sayReason, type Reason } from 'goodreach';
   import Button from '$ui/Button.svelte';
   import FileLink from '$ui/FileLink.svelte';
+  import TableFaults, { type TableFault } from '$ui/TableFaults.svelte';
   import Wordmark from '$ui/Wordmark.svelte';
   import type { PageData } from './$types';
 
   let { data }: { data: PageData } = $props();
 
-  interface Fault {
-    row: number;
-    column: string;
-    value: string;
-    reason: Reason;
-  }
   type Report =
-    { ok: true; range: { name: string }; families: number; items: number } | { ok: false; faults: Fault[] };
+    | { ok: true; range: { name: string }; families: number; items: number }
+    | { ok: false; faults: TableFault[] };
 
   let file: { name: string; csv: string } | null = $state.raw(null);
   let report: Report | null = $state.raw(null);
@@ -120,24 +115,7 @@
           {file?.name} has {report.faults.length === 1 ? 'a fault' : `${report.faults.length} faults`}.
           Nothing was kept; mend the table and import it again.
         </p>
-        <table>
-          <thead>
-            <tr
-              ><th scope="col">Line</th><th scope="col">Column</th><th scope="col">There</th><th scope="col"
-                >Why</th
-              ></tr
-            >
-          </thead>
-          <tbody>
-            {#each report.faults.slice(0, 100) as { row, column, value, reason }, index (index)}
-              <tr
-                ><td>{row}</td><td>{column || 'the table'}</td><td>{value}</td><td>{sayReason(reason)}</td
-                ></tr
-              >
-            {/each}
-          </tbody>
-        </table>
-        {#if report.faults.length > 100}<p>And {report.faults.length - 100} more.</p>{/if}
+        <TableFaults faults={report.faults} />
       </div>
     {/if}
     {#each data.own as range (range.id)}
@@ -266,23 +244,6 @@
   }
   .report p {
     width: 100%;
-  }
-  table {
-    width: 100%;
-    border-collapse: collapse;
-    font-size: 13px;
-  }
-  th,
-  td {
-    padding: 0.25rem 0.6rem 0.25rem 0;
-    border-bottom: 1px solid var(--rule);
-    font-weight: 400;
-    text-align: left;
-    vertical-align: top;
-    overflow-wrap: anywhere;
-  }
-  th {
-    color: var(--soft);
   }
   .note,
   .problem {
