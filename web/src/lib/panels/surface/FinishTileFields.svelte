@@ -58,7 +58,12 @@
   onset={(thickness) => set({ thickness })}
 />
 <LengthField label="Joint" value={tile.joint} {style} most={MOST_JOINT} onset={(joint) => set({ joint })} />
-<SelectField label="Laid" value={tile.offset} onchoose={(offset) => set({ offset: Number(offset) })}>
+<SelectField
+  label="Laid"
+  wide="7.7rem"
+  value={tile.offset}
+  onchoose={(offset) => set({ offset: Number(offset) })}
+>
   {#each LAID as [offset, name] (name)}<option value={offset}>{name}</option>{/each}
   {#if !LAID.some(([offset]) => offset === tile.offset)}<option value={tile.offset}>As it is</option>{/if}
 </SelectField>
@@ -109,6 +114,7 @@
 />
 <SelectField
   label="Differs in shade"
+  wide="7.7rem"
   value={tile.shade ?? 'uniform'}
   onchoose={(shade) => void (shade === 'uniform' ? drop('shade') : set({ shade: shade as TileShade }))}
 >

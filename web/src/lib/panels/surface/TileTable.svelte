@@ -32,7 +32,7 @@
   async function keep() {
     report = await ask(false);
     if (!report?.ok) return;
-    onkept(`${count(report.tiles.length)} kept. They are with the swatches of every room.`);
+    onkept(`${count(report.tiles.length)} kept. To be had in every room.`);
     [file, report] = [null, null];
   }
 </script>

@@ -1,3 +1,9 @@
+<script lang="ts" module>
+  import { later } from '$ui/later';
+
+  const ownFinishes = later(() => import('../surface/OwnFinishes.svelte'), { isAhead: false });
+</script>
+
 <script lang="ts">
   import {
     formatArea,
@@ -25,7 +31,9 @@
   import { tileWork } from '$lib/tools/tile-work.svelte';
   import AngleField from '$ui/AngleField.svelte';
   import Button from '$ui/Button.svelte';
+  import Later from '$ui/Later.svelte';
   import LengthField from '$ui/LengthField.svelte';
+  import LinkButton from '$ui/LinkButton.svelte';
   import SelectField from '$ui/SelectField.svelte';
   import More from '$ui/More.svelte';
   import BorderFields from './BorderFields.svelte';
@@ -47,6 +55,7 @@
   const isWhole = $derived(
     all.some(({ record, surface }) => !record.corners && (surface.face?.id ?? null) === work.face),
   );
+  let keeping = $state(false);
   const zone = $derived(work.area?.record ?? null);
   const tiles = $derived(work.tiles);
 
@@ -143,6 +152,7 @@
     <TiledRound {zone} />
     <h3>Tile</h3>
     <TileChoice label="Tile" {tiles} chosen={zone.finish} onchoose={choose} />
+    <div><LinkButton onclick={() => (keeping = true)}>Tiles of the studio</LinkButton></div>
     {#key zone.id}
       <LengthField
         label="Along"
@@ -237,6 +247,10 @@
     <Button look="quiet" onclick={remove}>Remove the zone</Button>
   {/if}
 </div>
+
+{#if keeping}
+  <Later part={ownFinishes} props={{ onclose: () => (keeping = false) }} coming={null} />
+{/if}
 
 <style>
   .panel {

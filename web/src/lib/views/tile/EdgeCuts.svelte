@@ -108,7 +108,7 @@
   }
   .whole {
     border-color: transparent;
-    background: none;
+    background: color-mix(in srgb, var(--sheet) 80%, transparent);
     color: var(--soft);
     font-weight: 400;
   }

@@ -36,6 +36,8 @@ export interface PaintedTiles {
 }
 
 const PLAIN = { tile: '#cfc6b4', grout: '#8d8471' };
+/** The edges of sheets, on tiles of any colour. */
+const SHEETS = 'rgb(20 18 14 / 0.6)';
 /** Pieces of other sizes are so much lighter or darker, in turn. */
 const TINTS = [0, 0.13, -0.1, 0.24];
 
@@ -94,8 +96,8 @@ export function paintZones(
         for (const ring of outlines) trace(sheets, ring, right, up);
       }
       paper.setTransform(matrix.translate(origin.at.x, origin.at.y).rotate(origin.angle));
-      paper.strokeStyle = tinted(grout, -0.45);
-      paper.lineWidth = 1.2 / k;
+      paper.strokeStyle = SHEETS;
+      paper.lineWidth = 1.5 / k;
       paper.stroke(sheets);
     }
     if (laid.slivers.size === 0) continue;
