@@ -23,10 +23,11 @@ export function designTileCommand(design: Design): Result<object> {
 
 function toldZone(design: Design, zone: TiledZone): Result<object> {
   const { id, letter, record, surface, rings, field, holes, tiled } = zone;
-  const { name, pattern, tile, joint, finish, colouring, border } = record;
+  const { name, pattern, tile, joint, finish, colouring, border, inside } = record;
   const { at, angle } = originOf(record);
   const what = {
     ...{ id, letter, name: name ?? null, on: surface.face?.letter ?? 'floor', finish: finish ?? null },
+    ...(inside && { inside }),
     ...(colouring && { colouring }),
     ...(border && { border }),
     ...{ pattern, tile, joint, origin: pairOf(at), angle },

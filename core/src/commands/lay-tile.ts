@@ -2,7 +2,7 @@ import { patchOf } from '../document/patch';
 import type { FinishRecord, ZoneRecord } from '../document/records';
 import { ok } from '../result';
 import type { Command } from './command';
-import { keptOwn } from './own-finishes';
+import { keptOwn } from '../surfaces/kept-finishes';
 import { writtenZone } from './put-zone';
 
 /** Lays a zone with other tiles, those of them that are the studio's own with it. */

@@ -7,7 +7,7 @@ import { isItemPart } from '../surfaces/finish-of';
 import type { FinishTarget } from '../surfaces/finish-scopes';
 import { finishKey } from '../surfaces/finishes';
 import { findFace, findFreeItems, guarded, type Command } from './command';
-import { keptOwn } from './own-finishes';
+import { keptOwn } from '../surfaces/kept-finishes';
 
 /** A part, and the name of what it is finished with; null goes back to what the room says, or what is usual. */
 export interface FinishChange {

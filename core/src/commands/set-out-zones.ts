@@ -4,7 +4,7 @@ import type { FinishRecord, ZonePlace } from '../document/records';
 import { ok, refuse } from '../result';
 import type { ZoneLaying } from '../tile/zones/set-outs';
 import type { Command } from './command';
-import { keptOwn } from './own-finishes';
+import { keptOwn } from '../surfaces/kept-finishes';
 import { writtenZone } from './put-zone';
 
 /** Begins the patterns of several zones elsewhere, in one edit, and lays them otherwise where that is said; with the studio's own of those tiles. */

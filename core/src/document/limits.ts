@@ -175,6 +175,9 @@ export type TileShade = (typeof tileShades)[number];
 export const MOST_VARIES = 5;
 /** So many tiles come in a box at most. */
 export const MOST_BOX = 10_000;
+/** The sides of a hole in a wall, as one stands before it. */
+export const revealSides = ['back', 'left', 'right', 'sill', 'head'] as const;
+export type RevealSide = (typeof revealSides)[number];
 /** What chance can begin with. */
 export const MOST_SEED = 999_999;
 /** So many edges of a zone are met by the eye first at most. */

@@ -74,6 +74,7 @@ export { SchemePart } from './kinds/scheme';
 export {
   ZoneBorder,
   ZoneColouring,
+  ZoneInside,
   ZoneMaterials,
   ZoneOwnPattern,
   ZonePattern,

@@ -22,6 +22,11 @@ export function brokenReferences(design: Design): Refusal[] {
     if (!walked.has(id))
       faults.push(refuse('reference-broken', { path: `records.${id}`, target: null }).refusal);
   }
+  for (const { id, inside } of recordsOf(design, 'zone'))
+    if (inside && !recordOf(design, 'opening', inside.opening))
+      faults.push(
+        refuse('reference-broken', { path: `records.${id}.inside.opening`, target: inside.opening }).refusal,
+      );
   for (const kind of recordKinds)
     for (const record of recordsOf(design, kind))
       for (const { path, face } of facesNamedIn(record)) needFace(path, face);

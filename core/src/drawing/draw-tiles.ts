@@ -5,15 +5,20 @@ import type { Polygon } from '../geometry/polygon';
 import { zoneRegion } from '../tile/zones/zone-areas';
 import type { Laid } from '../tile/lay';
 import { tiledZones, type TiledZone } from '../tile/zones/zone-laying';
+import { FLOOR_KEY } from '../tile/zones/zone-surface';
 import { WEIGHT, type Primitive } from './primitives';
 
 /** The tiles of the floor in plan. */
 export const drawFloorTiles = (design: Design): Primitive[] =>
-  marksOf(tiledZones(design).filter(({ surface }) => !surface.face));
+  marksOf(tiledZones(design).filter(({ surface }) => surface.key === FLOOR_KEY));
 
-/** The tiles of a face: along it from its left end, and up. */
+/** The tiles of a face and of the backs of its niches: along it from its left end, and up. */
 export const drawFaceTiles = (design: Design, face: string): Primitive[] =>
-  marksOf(tiledZones(design).filter(({ surface }) => surface.face?.id === face));
+  marksOf(
+    tiledZones(design).filter(
+      ({ surface }) => surface.key === face || (surface.face?.id === face && surface.reveal?.side === 'back'),
+    ),
+  );
 
 function marksOf(zones: readonly TiledZone[]): Primitive[] {
   return zones.flatMap(({ tiled, record, rings, surface }) => {
@@ -21,7 +26,8 @@ function marksOf(zones: readonly TiledZone[]): Primitive[] {
     const { placement } = record;
     return drawn(tiled.value.laid, {
       placement: placement.on === 'floor' ? placement : null,
-      zero: surface.zero,
+      zero: surface.reveal ? surface.reveal.opening.left : surface.zero,
+      up: surface.reveal ? surface.reveal.opening.record.sill : 0,
       rings,
     });
   });
@@ -31,6 +37,7 @@ function marksOf(zones: readonly TiledZone[]): Primitive[] {
 interface On {
   placement: { x: number; y: number; turn: number } | null;
   zero: number;
+  up: number;
   /** What the zone takes. */
   rings: readonly Polygon[];
 }
@@ -39,8 +46,8 @@ interface On {
 const MOST_DRAWN = 6_000;
 
 /** The outlines of all pieces as one mark, or that of the zone where they are too many: the very same one for the same tiles in the same place. */
-const drawn = remember(({ pieces }: Laid, { placement, zero, rings }: On): Primitive => {
-  const at = placement ? inPlan(placement) : ({ x, y }: Point): Point => ({ x: x + zero, y });
+const drawn = remember(({ pieces }: Laid, { placement, zero, up, rings }: On): Primitive => {
+  const at = placement ? inPlan(placement) : ({ x, y }: Point): Point => ({ x: x + zero, y: y + up });
   const outlines =
     pieces.length > MOST_DRAWN ? zoneRegion(rings) : pieces.flatMap((piece) => piece.outline());
   return {

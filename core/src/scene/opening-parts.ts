@@ -1,12 +1,13 @@
+import type { RevealSide } from '../document/limits';
 import { frameAt, facePoint } from '../survey/placed-face';
+import { holeDepth, WINDOW_DEEP, WINDOW_MIDDLE } from '../survey/hole-depth';
 import type { PlacedOpening } from '../survey/openings';
 import { box, joined, slab, type Frame, type Mesh } from './mesh';
 import type { Motion, ScenePart } from './scene-part';
 import { rectangle } from './shapes';
 
-/** A window's frame: how wide it shows, how deep it is; its pane. Mm. */
+/** A window's frame: how wide it shows; its pane. Mm. */
 const FRAME = 50;
-const DEEP = 70;
 const PANE = 6;
 /** A casing stands out of the face, a lining in the hole is so thick. */
 const CASING = 18;
@@ -14,8 +15,8 @@ const LINING = 25;
 /** How far a door opens when it is shown open. */
 const OPEN = Math.PI / 2;
 
-/** What closes an opening and what stands about it, in a frame along the chord of its hole. */
-export function openingParts(opening: PlacedOpening): ScenePart[] {
+/** What closes an opening and what stands about it, in a frame along the chord of its hole; no boards on those of its sides that are tiled. */
+export function openingParts(opening: PlacedOpening, tiled: readonly RevealSide[] = []): ScenePart[] {
   const { record, left, right, face } = opening;
   const { type, sill, height, casing, leaf } = record;
   const [from, to] = [facePoint(face, left), facePoint(face, right)];
@@ -40,29 +41,48 @@ export function openingParts(opening: PlacedOpening): ScenePart[] {
     });
   }
   if (type === 'niche') return parts;
-  parts.push({ substance: 'joinery', mesh: lining(frame, wide, sill, top, face.thickness) });
+  parts.push({
+    substance: 'joinery',
+    mesh: lining(frame, wide, [sill, top], (side) => [
+      -face.thickness,
+      tiled.includes(side) ? -holeDepth(opening) : 0,
+    ]),
+  });
   if (type === 'window') parts.push(...window(opening, frame, wide));
   else if (type === 'door' || type === 'hatch') parts.push(...leaves(opening, frame, wide, leaf));
   return parts;
 }
 
+/** A board on a side of a hole: from where to where along it and up, mm. */
+type Board = [side: RevealSide, along: [number, number], up: [number, number]];
+
 /** Boards that line the hole: a sill and head, and a jamb at each side. */
-function lining(frame: Frame, wide: number, low: number, high: number, deep: number): Mesh {
+function lining(
+  frame: Frame,
+  wide: number,
+  [low, high]: readonly [number, number],
+  out: (side: RevealSide) => [number, number],
+): Mesh {
   const across: [number, number] = [0, wide];
-  const out: [number, number] = [-deep, 0];
-  const jambs = [
-    box(frame, [0, LINING], out, [low, high]),
-    box(frame, [wide - LINING, wide], out, [low, high]),
-    box(frame, across, out, [high - LINING, high]),
+  const boards: Board[] = [
+    ['left', [0, LINING], [low, high]],
+    ['right', [wide - LINING, wide], [low, high]],
+    ['head', across, [high - LINING, high]],
+    ...(low > 1 ? [['sill', across, [low, low + LINING]] satisfies Board] : []),
   ];
-  return joined(...jambs, ...(low > 1 ? [box(frame, across, out, [low, low + LINING])] : []));
+  return joined(
+    ...boards.flatMap(([side, along, up]) => {
+      const deep = out(side);
+      return deep[1] > deep[0] ? [box(frame, along, deep, up)] : [];
+    }),
+  );
 }
 
 function window({ record, face }: PlacedOpening, frame: Frame, wide: number): ScenePart[] {
   const { sill, height, action } = record;
   const [low, high] = [sill + LINING, sill + height - LINING];
   const [left, right] = [LINING, wide - LINING];
-  const middle = -face.thickness * 0.6;
+  const middle = -face.thickness * WINDOW_MIDDLE;
   const lights =
     action === 'sash'
       ? [
@@ -78,9 +98,14 @@ function window({ record, face }: PlacedOpening, frame: Frame, wide: number): Sc
   return lights.flatMap(([a, b, c, d]): ScenePart[] => {
     const rim = Math.min(FRAME, (b! - a!) / 5, (d! - c!) / 5);
     const hole = rectangle(a! + rim, b! - rim, c! + rim, d! - rim);
-    const sash = slab(frame, rectangle(a!, b!, c!, d!), [middle - DEEP / 2, middle + DEEP / 2], {
-      holes: [hole],
-    });
+    const sash = slab(
+      frame,
+      rectangle(a!, b!, c!, d!),
+      [middle - WINDOW_DEEP / 2, middle + WINDOW_DEEP / 2],
+      {
+        holes: [hole],
+      },
+    );
     return [
       { substance: 'joinery', mesh: sash },
       { substance: 'glass', mesh: slab(frame, hole, [middle - PANE / 2, middle + PANE / 2]) },

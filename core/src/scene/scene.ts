@@ -1,4 +1,5 @@
-import { perDesign, roomOf, type Design } from '../document/design';
+import { perDesign, recordsOf, roomOf, type Design } from '../document/design';
+import type { RevealSide } from '../document/limits';
 import type { FaceRecord, FixedRecord, OpeningRecord, ServiceRecord } from '../document/records';
 import { remember } from '../document/remember';
 import { inward, type Point } from '../geometry/point';
@@ -150,14 +151,23 @@ function wallParts(
 }
 
 const openingGroups = (design: Design): SceneGroup[] =>
-  placedOpenings(design).map((opening) => makeOpening(opening.record, { opening }));
+  placedOpenings(design).map((opening) => {
+    const { id } = opening.record;
+    const tiled = recordsOf(design, 'zone').flatMap(({ inside }) =>
+      inside?.opening === id ? [inside.side] : [],
+    );
+    return makeOpening(opening.record, { opening, tiled });
+  });
 
 const makeOpening = remember(
-  ({ id }: OpeningRecord, { opening }: { opening: PlacedOpening }): SceneGroup => ({
+  (
+    { id }: OpeningRecord,
+    { opening, tiled }: { opening: PlacedOpening; tiled: readonly RevealSide[] },
+  ): SceneGroup => ({
     key: id,
     source: id,
     of: 'wall',
-    parts: openingParts(opening),
+    parts: openingParts(opening, tiled),
   }),
 );
 

@@ -1,3 +1,4 @@
+import { holeDepth } from '../survey/hole-depth';
 import type { Point } from '../geometry/point';
 import type { PlacedOpening } from '../survey/openings';
 import { facePath, facePoint, wallHeightAt, type PlacedFace } from '../survey/placed-face';
@@ -27,7 +28,7 @@ export function wallMesh(
 ): Mesh {
   const mesh = emptyMesh();
   const holes = openings.map(({ record, left, right }): Hole => {
-    const deep = record.type === 'niche' ? Math.min(record.depth, face.thickness - 1) : face.thickness;
+    const deep = record.type === 'niche' ? holeDepth({ record, face }) : face.thickness;
     const top = Math.min(record.sill + record.height, wallHeightAt(face, (left + right) / 2));
     return {
       left: Math.max(0, left),

@@ -12,6 +12,8 @@ import type { Laid } from '../tile/lay';
 import type { Cell } from '../tile/pattern';
 import { tileFinish, tilesOf } from '../tile/zones/colouring';
 import { zoneRegion } from '../tile/zones/zone-areas';
+import { revealFrame, type RevealFrame } from '../tile/zones/reveals';
+import { FLOOR_KEY } from '../tile/zones/zone-surface';
 import { tiledZones, type TiledZone } from '../tile/zones/zone-laying';
 import { grained, joined, level, prism, type Mesh, type Place } from './mesh';
 import type { SceneGroup, ScenePart } from './scene-part';
@@ -28,6 +30,7 @@ export const zoneGroups = (design: Design): SceneGroup[] =>
     const { placement } = record;
     return makeZone(tiled.value.laid, {
       ...{ id, rings, face: surface.face, zero: surface.zero },
+      reveal: surface.reveal && revealFrame(surface.reveal),
       placed: placement.on === 'floor' ? placement : null,
       laying: layingOf(record),
       finishes: tileOrder.map((of) => finishNamed(design, tileFinish(record, of))),
@@ -38,7 +41,7 @@ export const zoneGroups = (design: Design): SceneGroup[] =>
 /** What zones take of the floor, in plan, with what they are laid round. */
 export const tiledFloor = (design: Design): Polygon[] =>
   tiledZones(design).flatMap(({ rings, surface, tiled }) =>
-    tiled.ok && !surface.face
+    tiled.ok && surface.key === FLOOR_KEY
       ? rings.filter((ring) => signedArea(ring) > 0).map((ring) => ring.map(surface.toPlan))
       : [],
   );
@@ -70,6 +73,7 @@ interface Zone {
   placed: FloorPlacement | null;
   face: PlacedFace | null;
   zero: number;
+  reveal: RevealFrame | null;
   laying: Pick<ZoneRecord, 'border' | 'colouring' | 'pattern'>;
   /** The finishes of its tiles in turn. */
   finishes: readonly (Finish | null)[];
@@ -77,11 +81,11 @@ interface Zone {
 }
 
 const makeZone = remember(({ pieces }: Laid, zone: Zone): SceneGroup => {
-  const { id, rings, placed, face, zero, laying, finishes, cell } = zone;
-  const onto = face ? ontoFace(face, zero) : ontoFloor(placed!);
+  const { id, rings, placed, face, zero, reveal, laying, finishes, cell } = zone;
+  const onto = reveal ? ontoReveal(reveal) : face ? ontoFace(face, zero) : ontoFloor(placed!);
   const named = (finish: Finish | null | undefined) => finish && { finish };
   const ground = zoneRegion(rings);
-  const joints = face?.arc ? inStrips(ground, face) : ground;
+  const joints = face?.arc && !reveal ? inStrips(ground, face) : ground;
   const tileOf = tilesOf(laying, cell);
   const meshes: Record<TileOf, Mesh[]> = { first: [], second: [], border: [] };
   const isSeen = pieces.length <= MOST_SEEN;
@@ -141,6 +145,20 @@ function ontoFace(face: PlacedFace, zero: number): Onto {
         const { at, n } = frameAt(face, zero + along);
         const { x, y } = place(at, n, TILE_OUT - back, n, 0);
         return { place: [x, y, up], normal: [n.x, n.y, 0] };
+      }),
+  };
+}
+
+/** Tiles on a side of a hole stand out of it by as much as those on its wall. */
+function ontoReveal({ origin, right, up, normal }: RevealFrame): Onto {
+  const of = (at: 0 | 1 | 2, x: number, y: number, out: number) =>
+    origin[at] + right[at] * x + up[at] * y + normal[at] * out;
+  return {
+    along: [...right],
+    lay: (mesh, back) =>
+      mapped(mesh, ({ x, y }) => {
+        const out = TILE_OUT - back;
+        return { place: [of(0, x, y, out), of(1, x, y, out), of(2, x, y, out)], normal: [...normal] };
       }),
   };
 }

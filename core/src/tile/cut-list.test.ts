@@ -48,6 +48,22 @@ describe('the cut list of a zone', () => {
     expect(need!.plan).toMatchObject({ proven: true });
   });
 
+  it('has no piece larger than its tile, where an edge runs along tiles but for a hair', () => {
+    // A side that goes over one of tiles' so slowly that where they meet is known to no more than a ten thousandth.
+    const outline = [
+      [0, 0],
+      [499, 0],
+      [500, 300],
+      [5.99, 300],
+    ] as const;
+    const zone = [outline.map(([x, y]) => ({ x, y }))];
+    const cell = must(cellOf(repeatOf({ type: 'grid' }), { w: 5, h: 518 }, 0));
+    const laid = must(lay(zone, cell, { at: { x: 0, y: 1336 }, angle: 5.7e-8 }));
+    const [need] = must(tileNeeds(laid, { kerf: 0, turns: [0, 180] }));
+    expect(need!.cut.length).toBeGreaterThan(90);
+    expect(Math.max(...need!.cut.map(({ h }) => h))).toBeLessThanOrEqual(5);
+  });
+
   it('turns upright pieces back to the tile as it comes', () => {
     const laid = laidOver([box(0, 0, 400, 400)], { type: 'herringbone90' }, { w: 150, h: 50 }, 0);
     const [need] = must(tileNeeds(laid, REUSE));

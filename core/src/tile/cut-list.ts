@@ -1,4 +1,4 @@
-import { boundsOf } from '../geometry/polygon';
+import { boundsOf, type Bounds } from '../geometry/polygon';
 import { ok, type Result } from '../result';
 import type { Laid, LaidPiece } from './lay';
 import { planOffcuts, type OffcutPlan } from './offcuts/offcuts';
@@ -94,11 +94,19 @@ function rectangular({ bounds: { left, right, bottom, top }, area }: CellPiece):
   return Math.abs((right - left) * (top - bottom) - area) < AT_SIDE * area;
 }
 
+const within = ({ left, right, bottom, top }: Bounds, whole: Bounds): Bounds => ({
+  left: Math.max(left, whole.left),
+  right: Math.min(right, whole.right),
+  bottom: Math.max(bottom, whole.bottom),
+  top: Math.min(top, whole.top),
+});
+
 /** What is left of a piece, in its tile as it comes. */
 function remainder(laid: LaidPiece): Omit<CutPiece, 'id'> {
   const { piece } = laid;
   const whole = piece.bounds;
-  const left = boundsOf(laid.remains().flat());
+  // Where an edge runs along a tile's side but for a hair, a corner comes out a hair past it: no piece is larger than its tile.
+  const left = within(boundsOf(laid.remains().flat()), whole);
   const kept: FactorySide[] = [];
   if (left.left - whole.left < AT_SIDE) kept.push('left');
   if (left.bottom - whole.bottom < AT_SIDE) kept.push('bottom');

@@ -33,10 +33,12 @@ import {
   MOST_TILE,
   MOST_TILE_THICKNESS,
   MOST_WALL,
+  revealSides,
   tileColourings,
   tileTurns,
   zonePatterns,
   type BorderCorner,
+  type RevealSide,
   type TileColouring,
   type TileTurns,
   type ZonePatternType,
@@ -131,6 +133,12 @@ export class ZoneReuse {
   @Optional() @ListOf(ZonePlace, 0, MOST_APART) apart?: ZonePlace[];
 }
 
+/** A side of a hole in a wall: of a niche, or of the reveal of a window. */
+export class ZoneInside {
+  @RecordId() opening!: string;
+  @OneOf(revealSides) side!: RevealSide;
+}
+
 /** An area that is tiled, on the floor or on a face: all of it, or within an outline of its own. */
 export class ZoneRecord {
   @Equals('zone') kind!: 'zone';
@@ -138,6 +146,8 @@ export class ZoneRecord {
   @Optional() @Words(1, 60) name?: string;
   /** Where its places are counted from: on the floor a place and a direction, on a face a place along it, at the floor. */
   @IsPlacement() placement!: Placement;
+  /** The side of an opening of its face that it is on, where it is not on the face itself: its places are counted from its lower left corner, as one looks square on it. */
+  @Optional() @Nested(ZoneInside) inside?: ZoneInside;
   /** Its outline, walked either way, where it is not all of the floor or of the face. */
   @Optional() @ListOf(ZonePlace, 3, MOST_OUTLINE) corners?: ZonePlace[];
   @Nested(ZonePattern) pattern!: ZonePattern;

@@ -132,9 +132,10 @@ export function drawTileSheets(design: Design, options: SheetOptions): Result<Sh
 /** A zone with the room about it, in the places of the plan or of its face, mm. */
 function zoneMarks(design: Design, { zone, laid, types }: Laid, ratio: number): Primitive[] {
   const { surface, rings, record } = zone;
-  const { face, zero } = surface;
-  const at = face ? ({ x, y }: Point): Point => ({ x: x + zero, y }) : surface.toPlan;
-  const room = face ? drawElevation(design, face, ratio) : drawPlanWith(null, design, ratio);
+  const { face, reveal } = surface;
+  const at = surface.toDrawing;
+  const about = () => (face ? drawElevation(design, face, ratio) : drawPlanWith(null, design, ratio));
+  const room = reveal ? [] : about();
   const ground = zoneRegion(rings);
   const tileOf = tilesOf(record, laid.cell);
   const numbers = types.flatMap(({ number, pieces }) =>

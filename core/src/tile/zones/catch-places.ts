@@ -28,7 +28,8 @@ export function catchPlaces(
   design: Design,
   { surface, holes }: Pick<ZoneArea, 'holes' | 'surface'>,
 ): CatchPlace[] {
-  const { face, zero, fromPlan } = surface;
+  const { face, reveal, zero, fromPlan } = surface;
+  if (reveal) return [];
   const services = holes.map(({ at }): CatchPlace => ({ thing: 'service', at, ways: [ALONG!, UP!] }));
   if (!face) {
     const doors = placedOpenings(design).filter(({ record: { sill } }) => sill < 1);

@@ -60,8 +60,8 @@ function cutAt(lines: readonly Line[], piece: LaidPiece): number {
       const across = Math.max(...ring.map((corner) => offOf(line, corner)));
       const uncut = piece.uncut().map((corner) => offOf(line, corner));
       const whole = Math.max(...uncut) - Math.min(...uncut);
-      // One of which the edge takes nothing is cut elsewhere.
-      if (across > whole - ON_EDGE) continue;
+      // One of which the edge takes nothing is cut elsewhere; a hair between two edges is rounding.
+      if (across > whole - ON_EDGE || across < ON_EDGE) continue;
       line.size = Math.min(line.size ?? Infinity, across);
       line.widest = Math.max(line.widest ?? 0, across);
       line.whole = Math.max(line.whole ?? 0, whole);

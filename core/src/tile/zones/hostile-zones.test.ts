@@ -12,10 +12,12 @@ import {
   MOST_INSET,
   MOST_JOINT,
   MOST_TILE,
+  revealSides,
   tileColourings,
   tileTurns,
   zonePatterns,
 } from '../../document/limits';
+import { recordsOf } from '../../document/design';
 import type { ZoneRecord } from '../../document/records';
 import { recordFaults } from '../../document/validate-design';
 import { drawPlan } from '../../drawing/plan';
@@ -54,6 +56,7 @@ const anyZone = fc.record(
         off: fc.constantFrom(0, 300),
       }),
     ),
+    inside: fc.constantFrom(...revealSides),
     corners: fc.array(place, { minLength: 3, maxLength: 7 }),
     pattern: fc.record(
       {
@@ -131,6 +134,8 @@ describe('zones from files', () => {
         ]);
         room.set('F600', 'face-a', 500);
         room.open('face-b', 'door', 500, { width: 800 });
+        room.open('face-a', 'niche', 3000, { width: 500, height: 300, sill: 1200, depth: 80 });
+        const opening = recordsOf(room.design, 'opening').find(({ type }) => type === 'niche')!.id;
         for (const [id, x, y] of [
           ['drain', 1500, -2000],
           ['other', 5100, -3500],
@@ -139,7 +144,9 @@ describe('zones from files', () => {
             ...{ kind: 'service', id, type: 'drain', up: 0 },
             placement: { on: 'floor', x, y, turn: 0 },
           });
-        const records = JSON.parse(JSON.stringify(zones)) as ZoneRecord[];
+        const records = zones.map(({ inside, ...zone }) =>
+          JSON.parse(JSON.stringify({ ...zone, ...(inside && { inside: { opening, side: inside } }) })),
+        ) as ZoneRecord[];
         for (const record of records) expect(recordFaults(record.id, record, 'r')).toEqual([]);
         const design = {
           ...room.design,

@@ -6,7 +6,7 @@ import { roomShape } from '../../survey/room-shape';
 import { quantise } from '../../units/units';
 import { originOf } from './zone-laying';
 import type { ZoneArea } from './zone-areas';
-import { storedPlace } from './zone-surface';
+import { storedPlace, type ZoneSurface } from './zone-surface';
 
 /**
  * Where the pattern of a zone begins so that it goes on from another: on the faces beside one another courses at the same heights and joints as if both were one, unrolled;
@@ -15,6 +15,7 @@ import { storedPlace } from './zone-surface';
 export function linedUp(design: Design, zone: ZoneArea, other: ZoneArea): ZonePlace | null {
   const { origin } = zone.record;
   const [here, there] = [zone.surface, other.surface];
+  if (here.reveal || there.reveal) return inHole(zone, other);
   if (here.face && there.face) {
     const y = other.record.origin.y;
     const away = unrolled(roomShape(design).faces, there.face, here.face);
@@ -34,6 +35,30 @@ export function linedUp(design: Design, zone: ZoneArea, other: ZoneArea): ZonePl
   const by = there.zero + other.record.origin.x - projectOn(face, now).along;
   const at = here.fromPlan({ x: now.x + face.u.x * by, y: now.y + face.u.y * by });
   return storedPlace(at);
+}
+
+/** What a side of a hole shares with the face about it or with another side: heights of what is upright, ways along the face of what lies along it. */
+function inHole({ record, surface }: ZoneArea, other: ZoneArea): ZonePlace | null {
+  const [here, there] = [surface, other.surface].map(holePlace);
+  const { origin } = record;
+  const isUp = here!.up !== null && there!.up !== null;
+  const isAlong =
+    here!.along !== null && there!.along !== null && surface.face?.id === other.surface.face?.id;
+  if (!isUp && !isAlong) return null;
+  return storedPlace({
+    x: isAlong ? there!.along! + other.record.origin.x - here!.along! : origin.x,
+    y: isUp ? there!.up! + other.record.origin.y - here!.up! : origin.y,
+  });
+}
+
+/** How far along its face the places of a surface begin, and how far up, mm; null of what lies another way. */
+export function holePlace({ face, reveal, zero }: ZoneSurface): { along: number | null; up: number | null } {
+  if (!reveal) return face ? { along: zero, up: 0 } : { along: null, up: null };
+  const { side, opening } = reveal;
+  return {
+    along: side === 'left' || side === 'right' ? null : opening.left,
+    up: side === 'sill' || side === 'head' ? null : opening.record.sill,
+  };
 }
 
 function onFloor({ surface }: ZoneArea, other: ZoneArea): ZonePlace {

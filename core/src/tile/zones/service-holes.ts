@@ -54,7 +54,8 @@ const outlets: (design: Design) => readonly Outlet[] = perDesign((design) => {
 });
 
 /** The holes of services in a surface. */
-export function serviceHoles(design: Design, { face, zero, fromPlan }: ZoneSurface): ServiceHole[] {
+export function serviceHoles(design: Design, { face, reveal, zero, fromPlan }: ZoneSurface): ServiceHole[] {
+  if (reveal) return [];
   const isInch = isInchUnit(styleOf(design).unit);
   return outlets(design).flatMap(({ type, at, up, face: out }): ServiceHole[] => {
     if ((out?.letter ?? null) !== (face?.letter ?? null)) return [];

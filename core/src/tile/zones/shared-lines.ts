@@ -5,6 +5,7 @@ import { projectOn, type PlacedFace } from '../../survey/placed-face';
 import { roomShape } from '../../survey/room-shape';
 import type { Row } from '../grid-edges';
 import type { ZoneArea } from './zone-areas';
+import { holePlace } from './lined-up';
 import { zoneRows, type ZoneRows } from './zone-rows';
 
 /** A line along which several zones can have their joints at the same places: a place of the zone is `way` · place + `from` along it, mm. */
@@ -23,12 +24,13 @@ export function sharedLines(design: Design, zones: readonly ZoneArea[], round: b
   const runs = round ? runsOf(roomShape(design).faces, faces) : new Map<string, Run>();
   const onFloor = zones.find(({ surface }) => !surface.face);
   return zones.map(({ record, surface }): SharedLine[] => {
-    const { face, zero } = surface;
+    const { face, reveal, zero } = surface;
     if (face) {
-      const run = runs.get(face.id);
+      const run = reveal ? undefined : runs.get(face.id);
+      const { along, up } = holePlace(surface);
       return [
-        { name: 'height', way: { x: 0, y: 1 }, from: 0 },
-        { name: face.id, way: { x: 1, y: 0 }, from: zero },
+        ...(up === null ? [] : [{ name: 'height', way: { x: 0, y: 1 }, from: up }]),
+        ...(along === null ? [] : [{ name: face.id, way: { x: 1, y: 0 }, from: along }]),
         ...(run ? [{ name: run.name, way: { x: 1, y: 0 }, from: run.from + zero }] : []),
       ];
     }

@@ -4,6 +4,7 @@ import { distanceToSegment } from '../../geometry/polygon';
 import { placedOpenings } from '../../survey/openings';
 import { facePoint } from '../../survey/placed-face';
 import type { ZoneEdgeCut } from './edge-cuts';
+import { frontEdge } from './reveals';
 import type { ZoneArea } from './zone-areas';
 
 type Edge = Pick<ZoneEdgeCut, 'a' | 'b'>;
@@ -18,6 +19,10 @@ const NEAR = 400;
 export function sightEdges(design: Design, zone: ZoneArea, edges: readonly Edge[]): ReadonlySet<number> {
   const { record, surface } = zone;
   if (record.sight) return new Set(record.sight.flatMap((place) => nearest(edges, place) ?? []));
+  if (surface.reveal) {
+    const front = frontEdge(surface.reveal);
+    return new Set([front ? nearest(edges, middle(front.a, front.b)) : null].flatMap((index) => index ?? []));
+  }
   if (surface.face) return new Set(longestOver(edges));
   const { fromPlan } = surface;
   const looks = [

@@ -1,5 +1,5 @@
 import { roomOf, type Design } from '../../document/design';
-import type { ZonePlace, ZoneRecord } from '../../document/records';
+import type { ZoneInside, ZonePlace, ZoneRecord } from '../../document/records';
 import { cross, type Point } from '../../geometry/point';
 import { boundsOf, type Polygon } from '../../geometry/polygon';
 import { finishNamed, finishes, type Finish } from '../../surfaces/finishes';
@@ -7,6 +7,7 @@ import { bestBond, bestGrid } from '../best-grid';
 import { Frame } from '../frame';
 import { zoneAreas, type ZoneArea } from './zone-areas';
 import { choiceOf, originOf, zoneCell } from './zone-laying';
+import type { Reveal } from './reveals';
 import { rowsOf } from './zone-rows';
 import { storedPlace } from './zone-surface';
 
@@ -46,11 +47,13 @@ const usualFinish = finishes.find(({ tile }) => tile)!;
 export interface ZoneWish {
   id: string;
   face: string | null;
+  /** The side of a hole in that face. */
+  inside?: ZoneInside;
   corners?: ZonePlace[];
 }
 
 /** A zone as it usually is: with the room's tile for it, set out as well as can be. */
-export function usualZone(design: Design, { id, face, corners }: ZoneWish): ZoneRecord {
+export function usualZone(design: Design, { id, face, inside, corners }: ZoneWish): ZoneRecord {
   const { floorFinish, wallFinish } = roomOf(design);
   const wanted = finishNamed(design, face === null ? floorFinish : wallFinish);
   const zone: ZoneRecord = {
@@ -59,6 +62,7 @@ export function usualZone(design: Design, { id, face, corners }: ZoneWish): Zone
       face === null
         ? { on: 'floor', x: 0, y: 0, turn: 0 }
         : { on: 'face', face, from: 'left', distance: 0, off: 0 },
+    ...(inside && { inside }),
     ...(corners && { corners }),
     ...(laidIn(wanted ?? usualFinish) ?? laidIn(usualFinish)!),
     ...{ origin: { x: 0, y: 0 }, angle: 0 },
@@ -72,7 +76,24 @@ export function wellSetOut(design: Design, zone: ZoneRecord): ZoneRecord {
     ({ id }) => id === zone.id,
   );
   if (!area || area.field.length === 0) return zone;
+  if (area.surface.reveal) return inHole(area, area.surface.reveal);
   return { ...zone, origin: centralOrigin(zone, area.field, bestOrigin(area)) };
+}
+
+/** A zone on a side of a hole: with a whole side of its tiles at the corner with the wall, else as the narrowest cut is widest. */
+function inHole(area: ZoneArea, { side, wide, high }: Reveal): ZoneRecord {
+  const { record, field } = area;
+  const { tile } = record;
+  const best = centralOrigin(record, field, bestOrigin(area));
+  if (originOf(record).angle !== 0) return { ...record, origin: best };
+  const from = {
+    left: { x: 0 },
+    right: { x: wide - tile.w },
+    sill: { y: 0 },
+    head: { y: high - tile.h },
+    back: {},
+  };
+  return { ...record, origin: storedPlace({ ...best, ...from[side] }) };
 }
 
 /** An origin that lays the same pattern, as near to the middle of the zone as there is one. */

@@ -1,5 +1,6 @@
 import { perDesign, recordsOf, type Design } from '../../document/design';
 import { groupedBy } from '../../document/grouped';
+import { revealSides } from '../../document/limits';
 import type { ZoneRecord } from '../../document/records';
 import { setIn } from '../../geometry/set-in';
 import { liesIn } from '../../geometry/lies-in';
@@ -37,22 +38,33 @@ export interface ZoneArea {
 export const zoneAreas: (design: Design) => readonly ZoneArea[] = perDesign((design) => {
   const { faces } = roomShape(design);
   const order = new Map(faces.map(({ id }, index) => [id, index + 1]));
-  const surfaceKey = ({ placement }: ZoneRecord) => (placement.on === 'face' ? placement.face : '');
-  const records = recordsOf(design, 'zone');
-  const bySurface = groupedBy(records, surfaceKey);
-  return records
+  const placed = recordsOf(design, 'zone').map((record) => ({ record, surface: surfaceOf(design, record) }));
+  const bySurface = groupedBy(placed, ({ surface }) => surface.key);
+  /** The floor, then face by face, each with its holes from left to right and their sides after it. */
+  const ranks = ({ surface: { face, reveal }, record: { inside } }: (typeof placed)[number]) => [
+    face ? order.get(face.id)! : 0,
+    reveal ? reveal.opening.left : -Infinity,
+    inside ? revealSides.indexOf(inside.side) : -1,
+  ];
+  const byRank = (a: readonly number[], b: readonly number[]) => {
+    const at = a.findIndex((value, index) => value !== b[index]);
+    return at < 0 ? 0 : a[at]! - b[at]!;
+  };
+  return placed
     .toSorted(
       (a, b) =>
-        (order.get(surfaceKey(a)) ?? 0) - (order.get(surfaceKey(b)) ?? 0) ||
-        (sizeOf(b) > sizeOf(a) ? 1 : sizeOf(b) < sizeOf(a) ? -1 : 0),
+        byRank(ranks(a), ranks(b)) ||
+        (sizeOf(b.record) > sizeOf(a.record) ? 1 : sizeOf(b.record) < sizeOf(a.record) ? -1 : 0),
     )
-    .map((record, index): ZoneArea => {
-      const surface = surfaceOf(design, record);
+    .map(({ record, surface }, index): ZoneArea => {
       const letter = `T${index + 1}`;
-      const others = bySurface.get(surfaceKey(record))!.filter((other) => isLetInto(other, record));
+      const others = bySurface
+        .get(surface.key)!
+        .map((other) => other.record)
+        .filter((other) => isLetInto(other, record));
       if (others.some(({ corners }) => !corners))
         return { id: record.id, record, letter, surface, taken: [], rings: [], field: [], holes: [] };
-      const all = surface.face ? wholeFace(surface.face, surface.zero) : wholeFloor(design, surface, record);
+      const all = wholeSurface(design, surface, record);
       const outlines = record.corners ? within(counterClockwise(record.corners), all) : all;
       const [bounds, holes] = [boundsOf(outlines.flat()), holesOf(design, surface)];
       const inlays = others.map((other) =>
@@ -111,12 +123,19 @@ function isLetInto(one: ZoneRecord, other: ZoneRecord): boolean {
 
 /** All of a zone's surface but what is tiled round. */
 export const freeSurface = (design: Design, { record, surface }: ZoneArea): Region =>
-  without(
-    surface.face ? wholeFace(surface.face, surface.zero) : union(wholeFloor(design, surface, record)),
-    holesOf(design, surface),
-  );
+  without(union(wholeSurface(design, surface, record)), holesOf(design, surface));
 
-function holesOf(design: Design, { face, zero, fromPlan }: ZoneSurface): Point[][] {
+/** All of a surface, whatever is tiled round on it. */
+function wholeSurface(design: Design, surface: ZoneSurface, record: ZoneRecord): Point[][] {
+  const { face, reveal, zero } = surface;
+  if (reveal) return [rectangleOf({ left: 0, bottom: 0, right: reveal.wide, top: reveal.high })];
+  // Its hole is no more, or of another kind.
+  if (record.inside) return [];
+  return face ? wholeFace(face, zero) : wholeFloor(design, surface, record);
+}
+
+function holesOf(design: Design, { face, reveal, zero, fromPlan }: ZoneSurface): Point[][] {
+  if (reveal) return [];
   if (!face) return floorHoles(design).map((hole) => hole.map(fromPlan));
   return faceHoles(design, face).map((hole) =>
     rectangleOf({ ...hole, left: hole.left - zero, right: hole.right - zero }),

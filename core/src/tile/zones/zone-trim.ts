@@ -1,7 +1,10 @@
 import { perDesign, type Design } from '../../document/design';
-import { perimeter, signedArea, type Polygon } from '../../geometry/polygon';
+import { distance, type Point } from '../../geometry/point';
+import { distanceToSegment, forEachEdge, perimeter, signedArea, type Polygon } from '../../geometry/polygon';
 import { without } from '../../geometry/region';
 import { freeSurface, zoneAreas, zoneRegion, type ZoneArea } from './zone-areas';
+import type { Stretch } from '../grid-edges';
+import { frontEdge } from './reveals';
 import { betweenSurfaces } from './zone-surface';
 
 /** Edges that together are no longer are rounding, mm. */
@@ -14,8 +17,11 @@ export const trimLengths: (design: Design) => ReadonlyMap<string, number> = perD
 
 function trimLength(design: Design, zone: ZoneArea): number {
   const own = outlines(zone);
+  const { reveal } = zone.surface;
+  // What goes into a wall ends at its corner with the wall.
+  if (reveal) return along(own, frontEdge(reveal));
   const others = zoneAreas(design)
-    .filter(({ id, surface }) => id !== zone.id && surface.face?.id === zone.surface.face?.id)
+    .filter(({ id, surface }) => id !== zone.id && surface.key === zone.surface.key)
     .flatMap((other) =>
       outlines(other).map((ring) => ring.map(betweenSurfaces(other.surface, zone.surface))),
     );
@@ -26,6 +32,18 @@ function trimLength(design: Design, zone: ZoneArea): number {
   const shared = (around(tiled) + around(bare) - around(room)) / 2;
   return shared > ROUNDING ? shared : 0;
 }
+
+/** How much of an edge outlines have, mm. */
+function along(rings: readonly Polygon[], edge: Stretch | null): number {
+  if (!edge) return 0;
+  let long = 0;
+  for (const ring of rings)
+    forEachEdge(ring, (a, b) => {
+      if (isOn(a, edge) && isOn(b, edge)) long += distance(a, b);
+    });
+  return long;
+}
+const isOn = (at: Point, { a, b }: Stretch): boolean => distanceToSegment(at, a, b) < ROUNDING;
 
 const outlines = ({ taken }: ZoneArea): Polygon[] => zoneRegion(taken).filter((ring) => signedArea(ring) > 0);
 

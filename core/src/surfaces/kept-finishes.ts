@@ -1,6 +1,6 @@
 import { recordsOf, type Design } from '../document/design';
 import type { FinishRecord } from '../document/records';
-import { isSameWord } from '../surfaces/finishes';
+import { isSameWord } from './finishes';
 
 /** What is written for finishes of the studio's own that something is given: the room keeps a copy of each, renewed each time. A name is of one only: an earlier one of that name goes. */
 export function keptOwn(
