@@ -34,6 +34,7 @@ import { putService } from './commands/put-service';
 import { putStandpoint } from './commands/put-standpoint';
 import { putUnderlay } from './commands/put-underlay';
 import { putZone } from './commands/put-zone';
+import { putZones } from './commands/put-zones';
 import { removeCorner } from './commands/remove-corner';
 import { removeThings } from './commands/remove-things';
 import { renumberItems } from './commands/renumber-items';
@@ -114,6 +115,7 @@ export const commands = [
   putStandpoint,
   putUnderlay,
   putZone,
+  putZones,
   removeCorner,
   removeThings,
   renumberItems,

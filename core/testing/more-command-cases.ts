@@ -155,6 +155,8 @@ export const oldZone: ZoneRecord = {
   ...{ pattern: { type: 'grid' }, tile: { w: 600, h: 300 }, joint: 3, origin: { x: 0, y: 0 }, angle: 0 },
 };
 
+const ON_A = { on: 'face', face: 'face-a', from: 'left', distance: 0, off: 0 } as const;
+
 /** A tile of the studio's own. */
 export const ownTile: FinishRecord = {
   ...{ kind: 'finish', id: 'own-tile', name: 'Sorrel', code: 'T88', of: 'tile', colour: '#8a5a44' },
@@ -183,6 +185,11 @@ export const layingCases = {
     does: { ...oldZone, threshold: 60 },
     ...{ label: 'Lay tiles', writes: ['tiles'] },
     refuses: [{ ...oldZone, joint: 30.1 }, 'The joint between tiles'],
+  },
+  'put-zones': {
+    does: { zones: [oldZone, { ...oldZone, id: 'wall', placement: ON_A }] },
+    ...{ label: 'Tile 2 surfaces', writes: ['tiles', 'wall'] },
+    refuses: [{ zones: [{ ...oldZone, joint: 30.1 }] }, 'The joint between tiles'],
   },
 } as const;
 

@@ -306,3 +306,25 @@ test('walls that meet are set out together: their courses at one height, in one 
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect.poll(zones).toEqual(before);
 });
+
+test('a niche is tiled on all its sides in one edit, going on from its wall', async ({ page, studio }) => {
+  const zones = async () =>
+    (await studio.records('zone')) as unknown as (Zone & { inside?: { side: string }; finish: string })[];
+  await studio.enter();
+  await studio.openRoom('Wet room');
+  await studio.step('Tile');
+  const before = (await zones()).length;
+  await page.getByLabel('Surface').selectOption({ label: 'N1, back' });
+  await expect(stageOf(page, /^Tiles of N1, back/)).toContainText('Nothing is tiled here yet');
+  await page.getByRole('button', { name: 'Tile all of N1' }).click();
+  await expect.poll(async () => (await zones()).length).toBe(before + 5);
+  const wall = (await zones()).find(({ finish, inside }) => finish === 'Samphire' && !inside)!;
+  const sides = (await zones()).filter(({ inside }) => inside);
+  expect(sides.map(({ inside }) => inside!.side).sort()).toEqual(['back', 'head', 'left', 'right', 'sill']);
+  for (const side of sides) expect([side.finish, side.tile]).toEqual([wall.finish, wall.tile]);
+  await expect(page.getByRole('complementary').last()).toContainText('N1, back');
+  await page.getByLabel('Surface').selectOption({ label: 'N1, left side' });
+  await expect(page.getByRole('complementary').last()).toContainText('Trim');
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect.poll(async () => (await zones()).length).toBe(before);
+});

@@ -47,6 +47,7 @@ export const commandLabels = {
   'put-standpoint': () => 'Keep a standpoint',
   'put-underlay': () => 'Lay an underlay',
   'put-zone': () => 'Lay tiles',
+  'put-zones': ({ zones }: { zones: Several }) => `Tile ${zones.length} surfaces`,
   'remove-corner': () => 'Remove a corner',
   'remove-things': (ids: Several) => (ids.length === 1 ? 'Remove' : `Remove ${ids.length}`),
   'renumber-items': () => 'Number anew',

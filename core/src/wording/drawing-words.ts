@@ -56,8 +56,6 @@ export const sheetWords = {
 /** The words of a setter's sheet. */
 export const tileWords = {
   sheet: (letter: string, name: string) => `Tiles ${letter}, ${name}`,
-  floor: 'floor',
-  face: (letter: string) => `face ${letter}`,
   continued: (letter: string, page: number) =>
     `Cut list of ${letter}, continued${page > 1 ? ` ${page}` : ''}`,
   cuts: 'Cut pieces',

@@ -19,6 +19,7 @@ import { formatArea } from '../../units/format-area';
 import { formatLength } from '../../units/format-length';
 import { formatDegrees } from '../../units/parse-angle';
 import { tileWords } from '../../wording/drawing-words';
+import { surfaceWithin } from '../../wording/surface-name';
 import { borderCornerNames, patternNames } from '../../wording/things';
 import { uncapital } from '../../wording/words';
 import { cutPlanMarks } from './cut-plan-sheets';
@@ -65,8 +66,7 @@ interface Laid {
 export function drawTileSheets(design: Design, options: SheetOptions): Result<Sheet[]> {
   const zones = tiledZones(design).flatMap((zone): Laid[] => {
     if (!zone.tiled.ok || zone.tiled.value.laid.pieces.length === 0) return [];
-    const { face } = zone.surface;
-    const name = zone.record.name ?? (face ? tileWords.face(face.letter) : tileWords.floor);
+    const name = zone.record.name ?? surfaceWithin(zone.surface);
     const laid = zone.tiled.value;
     return [{ zone, laid, types: cutTypes(laid.ordered), name: tileWords.sheet(zone.letter, name) }];
   });

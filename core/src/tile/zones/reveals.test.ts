@@ -117,9 +117,12 @@ describe('the sides of a hole in a wall', () => {
       for (const index of sight) expect(edges[index]!.size).toBe(90);
     }
     const at = (side: RevealSide) => laid[side]!.record;
-    const { w, h } = at('left').tile;
-    expect([at('left').origin.x, at('right').origin.x + w]).toEqual([0, 90]);
-    expect([at('sill').origin.y, at('head').origin.y + h]).toEqual([0, 90]);
+    const { tile: size, joint } = at('left');
+    // Tiles begin at the corner with the wall, or end there.
+    expect(at('left').origin.x % (size.w + joint)).toBe(0);
+    expect((at('right').origin.x + size.w - 90) % (size.w + joint)).toBe(0);
+    expect(at('sill').origin.y % (size.h + joint)).toBe(0);
+    expect((at('head').origin.y + size.h - 90) % (size.h + joint)).toBe(0);
     const trims = trimLengths(builder.design);
     expect(revealSides.map((side) => trims.get(side))).toEqual([0, 400, 400, 600, 600]);
   });

@@ -9,7 +9,8 @@ import { zoneAreas, type ZoneArea } from './zone-areas';
 import { choiceOf, originOf, zoneCell } from './zone-laying';
 import type { Reveal } from './reveals';
 import { rowsOf } from './zone-rows';
-import { storedPlace } from './zone-surface';
+import { linedUp } from './lined-up';
+import { storedPlace, surfaceOf } from './zone-surface';
 
 /** What a tile says of the zone that is laid with it. */
 export type LaidIn = Pick<ZoneRecord, 'finish' | 'joint' | 'pattern' | 'perBox' | 'sheet' | 'tile'>;
@@ -40,6 +41,22 @@ export function laidWith({ perBox: _, sheet: __, ...zone }: ZoneRecord, finish: 
   return laid && { ...zone, ...laid };
 }
 
+/** A zone laid as another is. */
+function asLaid(
+  zone: ZoneRecord,
+  { pattern, tile, joint, angle, finish, sheet, perBox, colouring }: ZoneRecord,
+): ZoneRecord {
+  const { perBox: _, sheet: __, finish: ___, ...own } = zone;
+  return {
+    ...own,
+    ...{ pattern, tile, joint, angle },
+    ...(finish !== undefined && { finish }),
+    ...(sheet && { sheet }),
+    ...(perBox !== undefined && { perBox }),
+    ...(colouring && { colouring }),
+  };
+}
+
 /** What a zone is laid with until a tile is chosen. */
 const usualFinish = finishes.find(({ tile }) => tile)!;
 
@@ -67,7 +84,8 @@ export function usualZone(design: Design, { id, face, inside, corners }: ZoneWis
     ...(laidIn(wanted ?? usualFinish) ?? laidIn(usualFinish)!),
     ...{ origin: { x: 0, y: 0 }, angle: 0 },
   };
-  return wellSetOut(design, zone);
+  const wall = inside && wallAbout(design, { surface: surfaceOf(design, zone) });
+  return wellSetOut(design, wall ? asLaid(zone, wall.record) : zone);
 }
 
 /** A zone with its pattern begun where the narrowest cut is widest; one that is laid in no rows with a corner of its repeat in the middle. */
@@ -76,12 +94,12 @@ export function wellSetOut(design: Design, zone: ZoneRecord): ZoneRecord {
     ({ id }) => id === zone.id,
   );
   if (!area || area.field.length === 0) return zone;
-  if (area.surface.reveal) return inHole(area, area.surface.reveal);
+  if (area.surface.reveal) return inHole(design, area, area.surface.reveal);
   return { ...zone, origin: centralOrigin(zone, area.field, bestOrigin(area)) };
 }
 
-/** A zone on a side of a hole: with a whole side of its tiles at the corner with the wall, else as the narrowest cut is widest. */
-function inHole(area: ZoneArea, { side, wide, high }: Reveal): ZoneRecord {
+/** A zone on a side of a hole: with a whole side of its tiles at the corner with the wall, else going on from those of the wall, or as the narrowest cut is widest. */
+function inHole(design: Design, area: ZoneArea, { side, wide, high }: Reveal): ZoneRecord {
   const { record, field } = area;
   const { tile } = record;
   const best = centralOrigin(record, field, bestOrigin(area));
@@ -93,8 +111,20 @@ function inHole(area: ZoneArea, { side, wide, high }: Reveal): ZoneRecord {
     head: { y: high - tile.h },
     back: {},
   };
-  return { ...record, origin: storedPlace({ ...best, ...from[side] }) };
+  const wall = wallAbout(design, area);
+  const lined = wall && isSameTile(wall.record, record) ? linedUp(design, area, wall) : null;
+  return { ...record, origin: centralOrigin(record, field, { ...best, ...lined, ...from[side] }) };
 }
+
+/** The zone of the wall that a hole is in. */
+const wallAbout = (design: Design, { surface: { face } }: Pick<ZoneArea, 'surface'>): ZoneArea | undefined =>
+  zoneAreas(design).find(({ surface }) => face && surface.key === face.id);
+
+const isSameTile = (one: ZoneRecord, other: ZoneRecord): boolean =>
+  one.joint === other.joint &&
+  one.tile.w === other.tile.w &&
+  one.tile.h === other.tile.h &&
+  one.angle === other.angle;
 
 /** An origin that lays the same pattern, as near to the middle of the zone as there is one. */
 export function centralOrigin(zone: ZoneRecord, rings: readonly Polygon[], origin: Point): ZonePlace {

@@ -85,10 +85,10 @@ export class ZoneDraw implements PointerTool {
   }
 
   #done(corners: readonly ZonePlace[]): void {
-    const { session, screen, face } = this.work;
+    const { session, screen, wish } = this.work;
     const id = `zone-${nanoid(8)}`;
     this.cancel();
-    const zone = usualZone(session.committed, { id, face, corners: [...corners] });
+    const zone = usualZone(session.committed, { id, ...wish, corners: [...corners] });
     if (session.run(putZone, zone)) screen.select(id);
   }
 }

@@ -2,6 +2,7 @@ import {
   borderOf,
   centralOrigin,
   fallsOf,
+  FLOOR_KEY,
   findZone,
   isSameLaying,
   layingOf,
@@ -10,6 +11,8 @@ import {
   movementJoints,
   onMap,
   refusalText,
+  revealKey,
+  revealsOf,
   setOutZone,
   setOutZones,
   sharedLines,
@@ -27,12 +30,14 @@ import {
   type NoFalls,
   type OffsetMap,
   type Result,
+  type Reveal,
   type SetOut,
   type SetOutCurves,
   type SetOuts,
   type ZoneArea,
   type ZonePlace,
   type ZoneRecord,
+  type ZoneWish,
 } from 'goodreach';
 import { untrack } from 'svelte';
 import type { DesignSession } from '../session/design-session.svelte';
@@ -46,8 +51,8 @@ import type { ToldOrder, TileAnswer, TileQuestion } from './tile.worker';
 
 /** The zone in hand on the Tile step: as it is stored, as a drag shows it, and what a worker finds out about it. */
 export class TileWork {
-  /** The surface that is shown while no zone is chosen: a face, or null for the floor. */
-  bare: string | null = $state(null);
+  /** The key of the surface that is shown while no zone is chosen. */
+  bare: string = $state(FLOOR_KEY);
   /** Where the field begins while it is dragged. */
   moved: ZonePlace | null = $state.raw(null);
   /** What the field is caught by, in words. */
@@ -120,10 +125,20 @@ export class TileWork {
   readonly together: readonly ZoneArea[] = $derived(
     this.sharing.flatMap(({ area }) => (this.freedom.together.includes(area.id) ? [area] : [])),
   );
-  /** The face whose zones are shown; null for the floor. */
-  readonly face: string | null = $derived.by(() => {
-    const { area, bare } = this;
-    return area ? (area.surface.face?.id ?? null) : bare;
+  /** The key of the surface whose zones are shown. */
+  readonly key: string = $derived(this.area ? this.area.surface.key : this.bare);
+  /** The side of a hole that is shown; null for the floor, and for a face. */
+  readonly reveal: Reveal | null = $derived.by(() => {
+    const { key } = this;
+    const isShown = ({ opening, side }: Reveal) => revealKey({ opening: opening.record.id, side }) === key;
+    return revealsOf(this.session.document).find(isShown) ?? null;
+  });
+  /** Where a zone on the surface that is shown is to be. */
+  readonly wish: Pick<ZoneWish, 'face' | 'inside'> = $derived.by(() => {
+    const { reveal, key } = this;
+    if (!reveal) return { face: key === FLOOR_KEY ? null : key };
+    const { opening, side } = reveal;
+    return { face: opening.face.id, inside: { opening: opening.record.id, side } };
   });
 
   /** Draws zones on the surface that is shown. */

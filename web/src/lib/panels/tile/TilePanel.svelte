@@ -13,7 +13,14 @@
     MOST_JOINT,
     MOST_TILE,
     patternNames,
+    FLOOR_KEY,
+    openingNames,
     putZone,
+    putZones,
+    revealKey,
+    revealsOf,
+    surfaceName,
+    type Reveal,
     removeThings,
     roomOf,
     roomShape,
@@ -52,9 +59,7 @@
   const faces = $derived(roomShape(design).faces);
   const unit = $derived(roomOf(design).unit);
   const all = $derived(tiledZones(design));
-  const isWhole = $derived(
-    all.some(({ record, surface }) => !record.corners && (surface.face?.id ?? null) === work.face),
-  );
+  const isWhole = $derived(all.some(({ record, surface }) => !record.corners && surface.key === work.key));
   let keeping = $state(false);
   const zone = $derived(work.area?.record ?? null);
   const tiles = $derived(work.tiles);
@@ -63,20 +68,46 @@
     zone && session.run(putZone, { ...zone, ...change }) ? '' : session.message;
 
   /** Shows a surface without its zones in hand. */
-  function show(face: string | null) {
-    const first = all.find(({ surface }) => (surface.face?.id ?? null) === face);
-    work.bare = face;
+  function show(key: string) {
+    const first = all.find(({ surface }) => surface.key === key);
+    work.bare = key;
     screen.select(first?.id ?? null);
   }
   function tileAll() {
     const id = `zone-${nanoid(8)}`;
-    const made = usualZone(session.committed, { id, face: work.face });
+    const made = usualZone(session.committed, { id, ...work.wish });
     if (session.run(putZone, made)) screen.select(id);
   }
+  /** The holes in walls, each with its sides. */
+  const holes = $derived.by(() => {
+    const found: { opening: Reveal['opening']; sides: Reveal[] }[] = [];
+    for (const one of revealsOf(design)) {
+      const last = found.at(-1);
+      if (last?.opening === one.opening) last.sides.push(one);
+      else found.push({ opening: one.opening, sides: [one] });
+    }
+    return found;
+  });
+  /** The sides of the hole that is shown that have no tiles yet. */
+  const bareSides = $derived.by(() => {
+    const { reveal } = work;
+    const hole = reveal && holes.find(({ opening }) => opening.record.id === reveal.opening.record.id);
+    const tiledKeys = new Set(all.map(({ surface }) => surface.key));
+    return (hole?.sides ?? []).flatMap(({ opening, side }) => {
+      const inside = { opening: opening.record.id, side };
+      return tiledKeys.has(revealKey(inside)) ? [] : [{ face: opening.face.id, inside }];
+    });
+  });
+  /** Tiles what is bare of the hole that is shown, as its wall is. */
+  function tileHole() {
+    const made = bareSides.map((wish) => usualZone(session.committed, { id: `zone-${nanoid(8)}`, ...wish }));
+    const now = made.find(({ inside }) => inside!.side === work.reveal?.side) ?? made[0]!;
+    if (session.run(putZones, { zones: made })) screen.select(now.id);
+  }
   function remove() {
-    const { area, face } = work;
+    const { area, key } = work;
     if (!area) return;
-    work.bare = face;
+    work.bare = key;
     if (session.run(removeThings, [area.id])) screen.select(null);
   }
   function choose(name: string) {
@@ -101,7 +132,7 @@
       joint === area.record.joint && tile.w === area.record.tile.w && tile.h === area.record.tile.h;
     return all.flatMap((one) => {
       const origin = one.id === area.id || !same(one) ? null : linedUp(design, area, one);
-      const label = one.record.name ?? where(one.surface.face?.id ?? null);
+      const label = one.record.name ?? surfaceName(one.surface);
       return origin ? [{ id: one.id, letter: one.letter, origin, label }] : [];
     });
   });
@@ -109,22 +140,33 @@
     const other = others.find((one) => one.id === id);
     if (other) work.setOut(other.origin);
   }
-  const where = (face: string | null) =>
-    face === null ? 'Floor' : `Face ${faces.find(({ id }) => id === face)?.letter ?? ''}`;
 </script>
 
 <div class="panel">
-  <SelectField label="Surface" value={work.face ?? ''} onchoose={(face) => show(face || null)}>
-    <option value="">Floor</option>
+  <SelectField label="Surface" value={work.key} onchoose={show}>
+    <option value={FLOOR_KEY}>Floor</option>
     {#each faces as { id, letter } (id)}<option value={id}>Face {letter}</option>{/each}
+    {#each holes as { opening, sides } (opening.record.id)}
+      <optgroup label="{openingNames[opening.record.type]} {opening.name}">
+        {#each sides as one (one.side)}
+          <option value={revealKey({ opening: opening.record.id, side: one.side })}
+            >{surfaceName({ face: null, reveal: one })}</option
+          >
+        {/each}
+      </optgroup>
+    {/each}
   </SelectField>
   <div class="acts">
     <Button
       look={all.length === 0 ? 'primary' : 'plain'}
       disabled={isWhole}
       title={isWhole ? 'All of it is tiled. Draw a zone to let one in.' : undefined}
-      onclick={tileAll}>{work.face === null ? 'Tile the floor' : 'Tile the face'}</Button
+      onclick={tileAll}
+      >{work.reveal ? 'Tile it' : work.key === FLOOR_KEY ? 'Tile the floor' : 'Tile the face'}</Button
     >
+    {#if work.reveal && bareSides.length > 1}
+      <Button onclick={tileHole}>Tile all of {work.reveal.opening.name}</Button>
+    {/if}
     <Button aria-pressed={work.draw.shape === 'rectangle'} onclick={() => work.draw.begin('rectangle')}
       >Rectangle</Button
     >
@@ -138,7 +180,7 @@
         <li>
           <button aria-pressed={zone?.id === one.id} onclick={() => screen.select(one.id)}>
             <b>{one.letter}</b>
-            <span>{one.record.name ?? where(one.surface.face?.id ?? null)}</span>
+            <span>{one.record.name ?? surfaceName(one.surface)}</span>
             <small>{patternNames[one.record.pattern.type]}</small>
             <span class="area"
               >{one.tiled.ok ? formatArea(one.tiled.value.laid.zoneArea, unit) : 'can’t be laid'}</span
@@ -149,7 +191,7 @@
     </ul>
   {/if}
   {#if zone}
-    <TiledRound {zone} />
+    {#if !zone.inside}<TiledRound {zone} />{/if}
     <h3>Tile</h3>
     <TileChoice label="Tile" {tiles} chosen={zone.finish} onchoose={choose} />
     <div><LinkButton onclick={() => (keeping = true)}>Tiles of the studio</LinkButton></div>

@@ -8,6 +8,7 @@
     putZone,
     roomOf,
     serviceNames,
+    surfaceName,
     tileFinish,
     trimLengths,
     zonePrice,
@@ -84,7 +85,7 @@
 
 <h2>
   {work.area?.letter}
-  {zone.name ?? (work.area?.surface.face ? `Face ${work.area.surface.face.letter}` : 'Floor')}
+  {zone.name ?? (work.area ? surfaceName(work.area.surface) : '')}
 </h2>
 <p class="about">
   {patternNames[zone.pattern.type]}, {length(zone.tile.w)} × {length(zone.tile.h)}, joint {length(zone.joint)}

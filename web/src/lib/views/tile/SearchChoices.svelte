@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { aimNames, roomShape, type ZoneArea } from 'goodreach';
+  import { aimNames, surfaceName, type ZoneArea } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import { tileWork } from '$lib/tools/tile-work.svelte';
   import Button from '$ui/Button.svelte';
@@ -10,10 +10,7 @@
   const workspace = useWorkspace();
   const work = tileWork(workspace);
   const { freedom, zone } = $derived(work);
-  const faces = $derived(roomShape(workspace.session.document).faces);
-  const where = ({ record, surface }: ZoneArea) =>
-    record.name ??
-    (surface.face ? `Face ${faces.find(({ id }) => id === surface.face!.id)!.letter}` : 'Floor');
+  const where = ({ record, surface }: ZoneArea) => record.name ?? surfaceName(surface);
   const shares = ({ surface }: ZoneArea, ways: 1 | 2) =>
     ways === 2
       ? 'courses and joints meet'

@@ -5,6 +5,7 @@
     drawPlanWith,
     originOf,
     roomShape,
+    surfaceWithin,
     svgMarks,
     tiledZones,
     zoneRegion,
@@ -36,14 +37,14 @@
   let height = $state(0);
 
   const design = $derived(session.document);
-  const face = $derived(work.face === null ? null : (roomShape(design).byId.get(work.face) ?? null));
-  const zones = $derived(
-    tiledZones(design).filter(({ surface }) => (surface.face?.id ?? null) === (face?.id ?? null)),
-  );
+  const { reveal } = $derived(work);
+  const face = $derived(reveal ? null : (roomShape(design).byId.get(work.key) ?? null));
+  const called = $derived(reveal || face ? surfaceWithin({ face, reveal }) : 'the floor');
+  const zones = $derived(tiledZones(design).filter(({ surface }) => surface.key === work.key));
 
   /** The corners of the surface and of its zones, in the places of the drawing. */
   const corners = $derived.by(() => {
-    const own = face ? faceCorners() : roomShape(design).corners;
+    const own = reveal || face ? surfaceCorners() : roomShape(design).corners;
     return [...own, ...zones.flatMap((zone) => zone.rings.flat().map((at) => onDrawing(zone, at)))];
   });
   const drag = new FieldDrag(work);
@@ -77,6 +78,7 @@
   const camera = $derived(eye.now);
   const ground = $derived.by(() => {
     const without = ['dimensions', 'labels', 'numbers', 'sections', 'tiles', 'levels'];
+    if (reveal) return '';
     const marks = face ? drawElevation(design, face, eye.scale) : drawPlanWith(null, design, eye.scale);
     return svgMarks(
       marks
@@ -92,35 +94,36 @@
   /** What was framed last: another surface, or another size of the view, is framed anew. */
   let framed = '';
   $effect(() => {
-    const what = `${face?.id ?? ''} ${width} ${height}`;
+    const what = `${work.key} ${width} ${height}`;
     if (height === 0) return;
     untrack(() => {
-      if (!framed.startsWith(`${face?.id ?? ''} `) || (eye.framed && what !== framed)) fit();
+      if (!framed.startsWith(`${work.key} `) || (eye.framed && what !== framed)) fit();
       framed = what;
     });
   });
 
   function fit() {
-    const extent = face ? faceCorners() : roomShape(design).outline;
+    const extent = reveal || face ? surfaceCorners() : roomShape(design).outline;
     eye.frame(fitCamera(boundsOf(extent), width, height, 62));
   }
 
-  function faceCorners(): Point[] {
-    const { length, ceiling } = face!;
+  function surfaceCorners(): Point[] {
+    const wide = reveal ? reveal.wide : face!.length;
+    const [left, right] = reveal ? [reveal.high, reveal.high] : face!.ceiling;
     return [
       { x: 0, y: 0 },
-      { x: length, y: 0 },
-      { x: length, y: ceiling[1] },
-      { x: 0, y: ceiling[0] },
+      { x: wide, y: 0 },
+      { x: wide, y: right },
+      { x: 0, y: left },
     ];
   }
 
   /** A place of a zone on the drawing, and back. */
   function onDrawing({ surface }: Pick<TiledZone, 'surface'>, at: Point): Point {
-    return surface.face ? { x: at.x + surface.zero, y: at.y } : surface.toPlan(at);
+    return surface.toDrawing(at);
   }
   function onZone({ surface }: Pick<TiledZone, 'surface'>, at: Point): Point {
-    return surface.face ? { x: at.x - surface.zero, y: at.y } : surface.fromPlan(at);
+    return surface.fromDrawing(at);
   }
 
   const painted = $derived(
@@ -206,9 +209,7 @@
   <HostedView
     {host}
     class="tiling"
-    label={face
-      ? `Tiles of face ${face.letter}. Drag the field, or nudge it with the arrow keys.`
-      : 'Tiles of the floor. Drag the field, or nudge it with the arrow keys.'}
+    label="Tiles of {called}. Drag the field, or nudge it with the arrow keys."
     bind:element={view}
     bind:width
     bind:height
