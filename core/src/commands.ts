@@ -70,6 +70,7 @@ import { shiftItems } from './commands/shift-items';
 import { spaceItems } from './commands/space-items';
 import { spaceOpenings } from './commands/space-openings';
 import { splitItem } from './commands/split-item';
+import { splitZone } from './commands/split-zone';
 import { squareItems } from './commands/square-items';
 import { stretchRoom } from './commands/stretch-room';
 import { swapItems } from './commands/swap-items';
@@ -151,6 +152,7 @@ export const commands = [
   spaceItems,
   spaceOpenings,
   splitItem,
+  splitZone,
   squareItems,
   stretchRoom,
   swapItems,

@@ -77,6 +77,7 @@ export * from './commands/shift-items';
 export * from './commands/space-items';
 export * from './commands/space-openings';
 export * from './commands/split-item';
+export * from './commands/split-zone';
 export * from './commands/square-items';
 export * from './commands/stretch-room';
 export * from './commands/swap-items';

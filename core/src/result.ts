@@ -75,6 +75,7 @@ export interface RefusalData {
   'section-named': { name: string };
   'places-alike': Record<string, never>;
   'outline-crossing': Record<string, never>;
+  'split-not-across': Record<string, never>;
   'outline-fine': { most: number };
   'profile-fine': { most: number };
   'profile-large': { size: number; most: number };

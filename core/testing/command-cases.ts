@@ -18,6 +18,7 @@ import {
   overCases,
   plinthCase,
   pushPartCase,
+  splitZoneCase,
   styleCase,
   tilingCase,
   topCases,
@@ -366,6 +367,7 @@ export const asked = (design: Design): Record<string, Asked> => ({
     ...{ label: 'Split in two', writes: ['island', 'x'] },
     refuses: [{ id: 'island', left: 250, right: 'x' }, 'F900'],
   },
+  'split-zone': splitZoneCase,
   'square-items': {
     does: { ids: ['apart'], face: 'face-b' },
     ...{ label: 'Turn square to a face', writes: ['apart'] },

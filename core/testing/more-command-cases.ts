@@ -149,6 +149,9 @@ export const pushPartCase = {
 
 const gone = 'is no longer in this room';
 
+/** What is done to a floor that is tiled already. */
+export const NEEDS_ZONE: ReadonlySet<string> = new Set(['set-out-zone', 'set-out-zones', 'split-zone']);
+
 /** A floor that is tiled already. */
 export const oldZone: ZoneRecord = {
   ...{ kind: 'zone', id: 'tiles', placement: { on: 'floor', x: 0, y: 0, turn: 0 } },
@@ -172,6 +175,29 @@ export const layTileCase = {
   does: { zone: { ...oldZone, finish: 'Sorrel' }, own: [ownTile] },
   ...{ label: 'Lay Sorrel', writes: ['own-tile', 'tiles'] },
   refuses: [{ zone: { ...oldZone, tile: { w: 4, h: 300 } } }, 'tile'],
+} as const;
+
+export const splitZoneCase = {
+  does: {
+    id: 'tiles',
+    through: [
+      { x: 1500, y: 0 },
+      { x: 1500, y: -100 },
+    ],
+    part: 'part',
+  },
+  ...{ label: 'Split a zone', writes: ['part'] },
+  refuses: [
+    {
+      id: 'tiles',
+      through: [
+        { x: 1, y: 1 },
+        { x: 1, y: 1 },
+      ],
+      part: 'part',
+    },
+    'right across',
+  ],
 } as const;
 
 /** What is laid on the plan and in the room. */

@@ -60,6 +60,7 @@ import {
 import { setRoom } from '../src/commands/set-room';
 import { setTrim } from '../src/commands/set-trim';
 import { setOutZone } from '../src/commands/set-out-zone';
+import { splitZone } from '../src/commands/split-zone';
 import { setOutZones } from '../src/commands/set-out-zones';
 import { setTie } from '../src/commands/set-tie';
 import { setTiling } from '../src/commands/set-tiling';
@@ -333,6 +334,14 @@ export function askFor(
       return putZone.run(design, c % 2 ? bordered : { ...bordered, ...laid, angle: (b % 7) * 0.2 });
     }
     case 45:
+      if (c % 5 === 0)
+        return splitZone.run(design, {
+          ...{ id: `zone-${b % 3}`, part: `part-${count}` },
+          through: [
+            { x: a, y: b },
+            { x: b, y: c },
+          ],
+        });
       if (c % 2 > 0)
         return setOutZones.run(design, {
           zones: [0, 1].map((by) => ({ id: `zone-${(b + by) % 3}`, origin: { x: a, y: c } })),

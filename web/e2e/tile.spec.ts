@@ -328,3 +328,28 @@ test('a niche is tiled on all its sides in one edit, going on from its wall', as
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect.poll(async () => (await zones()).length).toBe(before);
 });
+
+test('a floor is split by a line that is typed, and by one that is drawn', async ({ page, studio }) => {
+  const zones = async () => (await studio.records('zone')) as unknown as Zone[];
+  await studio.newRoom('Millimetres', ['3000', '2400']);
+  await studio.step('Tile');
+  await page.getByRole('button', { name: 'Tile the floor' }).click();
+  await studio.saved(1);
+  await page.getByText('Split it').click();
+  await page.getByLabel('So far').fill('800');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Split there' }).click();
+  await expect(page.getByRole('button', { name: /^T2 Floor/ })).toContainText('1.92');
+  await expect(page.getByRole('button', { name: /^T1 Floor/ })).toContainText('5.28');
+  await page.getByRole('button', { name: 'Draw the line' }).click();
+  const stage = stageOf(page);
+  await page.mouse.click(...(await beside(stage, 60, -30)));
+  await page.mouse.click(...(await beside(stage, 90, 40)));
+  await expect.poll(async () => (await zones()).length).toBe(3);
+  // A line beside it is refused with a sentence, and nothing is changed.
+  await page.getByLabel('So far').fill('3000');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Split there' }).click();
+  await expect(page.getByText('doesn’t part the zone in two')).toBeVisible();
+  expect(await zones()).toHaveLength(3);
+});

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { asked } from '../../testing/command-cases';
-import { darkScheme, oldProfile, oldZone } from '../../testing/more-command-cases';
+import { darkScheme, NEEDS_ZONE, oldProfile, oldZone } from '../../testing/more-command-cases';
 import { room } from '../../testing/full-room';
 import { commands } from '../commands';
 import { recordOf, roomOf, type Design } from '../document/design';
@@ -17,7 +17,7 @@ function roomFor(id: string): Design {
   const design = room();
   const change: DesignRecord[] = [{ ...roomOf(design), specials: id === 'trim-to-gap' }];
   if (id === 'use-scheme') change.push(darkScheme);
-  if (id.startsWith('set-out-zone')) change.push(oldZone);
+  if (NEEDS_ZONE.has(id)) change.push(oldZone);
   if (id === 'forget-profile') change.push(oldProfile);
   if (id === 'set-bar') change.push({ ...recordOf(design, 'face', 'face-d')!, wallHeight: 1050 });
   return must(applyPatch(design, patchOf(design, change)));

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { drawingFonts } from 'goodreach/fonts';
 import { describe, expect, it } from 'vitest';
 import { asked } from '../../testing/command-cases';
-import { darkScheme, oldProfile, oldZone } from '../../testing/more-command-cases';
+import { darkScheme, NEEDS_ZONE, oldProfile, oldZone } from '../../testing/more-command-cases';
 import { numbersOf } from '../../testing/golden/numbers-of';
 import { anEdit, askFor } from '../../testing/random-edits';
 import { commands } from '../commands';
@@ -70,7 +70,7 @@ describe('a design file of schema 1', () => {
           room: { ...room, specials: id === 'trim-to-gap' } as RoomRecord,
           ...(id === 'use-scheme' && { dark: darkScheme }),
           ...(id === 'forget-profile' && { [oldProfile.id]: oldProfile }),
-          ...(id.startsWith('set-out-zone') && { [oldZone.id]: oldZone }),
+          ...(NEEDS_ZONE.has(id) && { [oldZone.id]: oldZone }),
           'face-d': { ...d, ...(id === 'set-bar' ? { wallHeight: 1050 } : {}) } as FaceRecord,
         },
       };

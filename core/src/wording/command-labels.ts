@@ -109,6 +109,7 @@ export const commandLabels = {
   'space-items': () => 'Space equally',
   'space-openings': () => 'Space openings equally',
   'split-item': () => 'Split in two',
+  'split-zone': () => 'Split a zone',
   'square-items': () => 'Turn square to a face',
   'stretch-room': () => 'Stretch the room',
   'swap-items': ({ ids }: { ids: Several }) =>

@@ -123,6 +123,8 @@ const wording: Wording = {
     `A section line runs through the room from one wall to another, not along face ${face}. Put one of its ends on another face.`,
   'section-named': ({ name }) => `There is a section ${name} already. Give this one another name.`,
   'places-alike': () => 'The two places are the same. Choose two that are well apart.',
+  'split-not-across': () =>
+    'This line doesn’t part the zone in two. Draw it right across, where each side is in one piece.',
   'outline-crossing': () =>
     'These corners make no outline: its sides cross, or it has no extent. Move one of them, or take it out.',
   'outline-fine': ({ most }) => `An outline has ${most} corners at most. Draw it with fewer.`,

@@ -1,11 +1,11 @@
-import { boundsOf, putZone, usualZone, type Point, type ZonePlace } from 'goodreach';
+import { boundsOf, putZone, splitZone, usualZone, type Point, type ZonePlace } from 'goodreach';
 import { nanoid } from 'nanoid';
 import type { OnFace } from './drag-item';
 import type { PointerTool, ViewKind } from './pointer-tool';
 import type { TileWork } from './tile-work.svelte';
 
-/** How a zone is drawn: from corner to corner, or one corner after the other. */
-export type ZoneShape = 'outline' | 'rectangle';
+/** How a zone is drawn: from corner to corner, or one corner after the other; or the line that splits the one in hand. */
+export type ZoneShape = 'outline' | 'rectangle' | 'split';
 
 /** Drawing the outline of a zone on the surface that is shown: presses set its corners, drawn to those of the surface; Enter, or a press on the first, closes an outline. */
 export class ZoneDraw implements PointerTool {
@@ -38,6 +38,7 @@ export class ZoneDraw implements PointerTool {
     const place = this.#caught(at, near, free);
     const first = this.corners[0];
     if (this.shape === 'rectangle' && first) return this.#done(rectangle(first, place));
+    if (this.shape === 'split' && first) return this.#split(first, place);
     const closes =
       first && this.corners.length > 2 && Math.hypot(place.x - first.x, place.y - first.y) <= near;
     if (closes) this.#done(this.corners);
@@ -82,6 +83,18 @@ export class ZoneDraw implements PointerTool {
         all.map((one) => one.y),
       ),
     };
+  }
+
+  #split(from: ZonePlace, to: ZonePlace): void {
+    const { area, session } = this.work;
+    this.cancel();
+    if (!area) return;
+    const { fromDrawing } = area.surface;
+    session.run(splitZone, {
+      id: area.id,
+      through: [fromDrawing(from), fromDrawing(to)],
+      part: `zone-${nanoid(8)}`,
+    });
   }
 
   #done(corners: readonly ZonePlace[]): void {

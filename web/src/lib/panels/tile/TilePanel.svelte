@@ -47,6 +47,7 @@
   import PatternFields from './PatternFields.svelte';
   import PatternPicker from './PatternPicker.svelte';
   import SheetFields from './SheetFields.svelte';
+  import SplitFields from './SplitFields.svelte';
   import TileChoice from './TileChoice.svelte';
   import TiledRound from './TiledRound.svelte';
 
@@ -286,6 +287,7 @@
         />
       </More>
     {/key}
+    {#key zone.id}<More title="Split it"><SplitFields {zone} /></More>{/key}
     <Button look="quiet" onclick={remove}>Remove the zone</Button>
   {/if}
 </div>

@@ -251,12 +251,17 @@
       <p class="caught" role="status">
         {draw.shape === 'rectangle'
           ? 'Press two opposite corners of the zone. Escape ends it.'
-          : 'Press its corners one after the other; Enter, or the first corner again, closes it.'}
+          : draw.shape === 'split'
+            ? 'Press two places that the line goes through. Escape ends it.'
+            : 'Press its corners one after the other; Enter, or the first corner again, closes it.'}
       </p>
     {:else if zones.length === 0}
       <p class="empty">
-        Nothing is tiled here yet. {face ? `Tile all of face ${face.letter}` : 'Tile the whole floor'}, or
-        draw a zone, at the left.
+        Nothing is tiled here yet. {reveal
+          ? 'Tile it'
+          : face
+            ? `Tile all of face ${face.letter}`
+            : 'Tile the whole floor'}, or draw a zone, at the left.
       </p>
     {/if}
   </HostedView>
