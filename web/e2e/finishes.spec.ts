@@ -34,7 +34,7 @@ test('a finish of the studio is made of a photograph put straight, given, and th
   // Nothing is kept without a name; what is no picture says so.
   await dialog.getByRole('button', { name: 'Keep it' }).click();
   await expect(dialog.getByRole('alert')).toContainText('Give the finish a name');
-  const file = dialog.locator('input[type="file"]');
+  const file = dialog.locator('input[type="file"][accept*=".png"]');
   await file.setInputFiles({
     name: 'notes.png',
     mimeType: 'image/png',

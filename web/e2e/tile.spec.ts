@@ -339,7 +339,7 @@ test('a floor is split by a line that is typed, and by one that is drawn', async
   await page.getByLabel('So far').fill('800');
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Split there' }).click();
-  await expect(page.getByRole('button', { name: /^T2 Floor/ })).toContainText('1.92');
+  await expect(page.getByRole('button', { name: /^T2 Floor/ })).toContainText('1.90');
   await expect(page.getByRole('button', { name: /^T1 Floor/ })).toContainText('5.28');
   await page.getByRole('button', { name: 'Draw the line' }).click();
   const stage = stageOf(page);

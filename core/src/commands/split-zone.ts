@@ -28,7 +28,14 @@ export const splitZone: Command<{ id: string; through: readonly [ZonePlace, Zone
       .sort((one, other) => signedArea(one) - signedArea(other));
     const { record } = area;
     const { name: _, ...unnamed } = record;
-    const made: ZoneRecord = { ...unnamed, id: part, corners: small!.map(storedPlace) };
+    // Between the two is a joint.
+    const gap = Math.max(record.gap ?? 0, record.joint);
+    const made: ZoneRecord = {
+      ...unnamed,
+      ...(gap > 0 && { gap }),
+      id: part,
+      corners: small!.map(storedPlace),
+    };
     const first = writtenZone(design, made);
     if (!first.ok || !record.corners) return first;
     const rest = writtenZone(design, { ...record, corners: large!.map(storedPlace) });

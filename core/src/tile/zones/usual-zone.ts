@@ -85,7 +85,8 @@ export function usualZone(design: Design, { id, face, inside, corners }: ZoneWis
     ...{ origin: { x: 0, y: 0 }, angle: 0 },
   };
   const wall = inside && wallAbout(design, { surface: surfaceOf(design, zone) });
-  return wellSetOut(design, wall ? asLaid(zone, wall.record) : zone);
+  const laid = wall ? asLaid(zone, wall.record) : zone;
+  return wellSetOut(design, corners && isTiled(design, zone) ? { ...laid, gap: laid.joint } : laid);
 }
 
 /** A zone with its pattern begun where the narrowest cut is widest; one that is laid in no rows with a corner of its repeat in the middle. */
@@ -115,6 +116,12 @@ function inHole(design: Design, area: ZoneArea, { side, wide, high }: Reveal): Z
   const lined = wall && isSameTile(wall.record, record) ? linedUp(design, area, wall) : null;
   return { ...record, origin: centralOrigin(record, field, { ...best, ...lined, ...from[side] }) };
 }
+
+/** Whether there is a zone on the surface of another already: what is let into it needs a joint about it. */
+const isTiled = (design: Design, zone: ZoneRecord): boolean => {
+  const { key } = surfaceOf(design, zone);
+  return zoneAreas(design).some(({ id, surface }) => id !== zone.id && surface.key === key);
+};
 
 /** The zone of the wall that a hole is in. */
 const wallAbout = (design: Design, { surface: { face } }: Pick<ZoneArea, 'surface'>): ZoneArea | undefined =>

@@ -70,9 +70,12 @@ export const zoneAreas: (design: Design) => readonly ZoneArea[] = perDesign((des
       const inlays = others.map((other) =>
         other.corners!.map(betweenSurfaces(surfaceOf(design, other), surface)),
       );
-      const cutting = [...holes, ...inlays].filter((hole) => boundsMeet(boundsOf(hole), bounds));
-      const taken = [...outlines, ...cutting.map(clockwise)];
-      const rings = offEdges(record, taken);
+      const meets = (hole: Polygon) => boundsMeet(boundsOf(hole), bounds);
+      const inlaid = inlays.filter(meets).map(clockwise);
+      const around = [...outlines, ...holes.filter(meets).map(clockwise)];
+      const taken = [...around, ...inlaid];
+      // What is let into it has a joint of its own about it.
+      const rings = record.gap ? [...offEdges(record, around), ...inlaid] : taken;
       const bored = serviceHoles(design, surface).filter(({ ring }) =>
         ring.some((at) => isCovered(rings, at)),
       );
