@@ -47,7 +47,10 @@
 
 <style>
   .on {
-    min-height: var(--touch);
+    display: flex;
+    align-items: center;
+    gap: 0.4rem;
+    min-height: max(28px, var(--touch));
     color: var(--soft);
   }
 </style>
