@@ -190,6 +190,14 @@ describe('the sides of a hole in a wall', () => {
     expect(must(back!.tiled).laid.pieces).toEqual([]);
     builder.run(removeThings, [id]);
     expect(recordsOf(builder.design, 'zone')).toEqual([]);
+    // On a face that is no more it is refused with a sentence, not a fault.
+    const corners = [
+      { x: 0, y: 0 },
+      { x: 100, y: 0 },
+      { x: 0, y: 100 },
+    ];
+    const lost = putZone.run(builder.design, usualZone(builder.design, { id: 'x', face: 'none', corners }));
+    expect(lost.ok ? '' : lost.refusal.code).toBe('record-missing');
     const broken = room();
     tile(broken, 'back');
     const { [niche(broken).id]: _, ...records } = broken.design.records;

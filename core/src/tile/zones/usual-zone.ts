@@ -10,7 +10,7 @@ import { choiceOf, originOf, zoneCell } from './zone-laying';
 import type { Reveal } from './reveals';
 import { rowsOf } from './zone-rows';
 import { linedUp } from './lined-up';
-import { storedPlace, surfaceOf } from './zone-surface';
+import { storedPlace, surfaceKey, surfaceOf } from './zone-surface';
 
 /** What a tile says of the zone that is laid with it. */
 export type LaidIn = Pick<ZoneRecord, 'finish' | 'joint' | 'pattern' | 'perBox' | 'sheet' | 'tile'>;
@@ -119,7 +119,7 @@ function inHole(design: Design, area: ZoneArea, { side, wide, high }: Reveal): Z
 
 /** Whether there is a zone on the surface of another already: what is let into it needs a joint about it. */
 const isTiled = (design: Design, zone: ZoneRecord): boolean => {
-  const { key } = surfaceOf(design, zone);
+  const key = surfaceKey(zone);
   return zoneAreas(design).some(({ id, surface }) => id !== zone.id && surface.key === key);
 };
 

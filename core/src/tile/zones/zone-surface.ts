@@ -27,6 +27,11 @@ export interface ZoneSurface {
 /** The key of the floor, of a face, or of a side of a hole. */
 export const FLOOR_KEY = '';
 export const revealKey = ({ opening, side }: ZoneInside): string => `${opening} ${side}`;
+/** The key of the surface a zone is on, whether that is there or not. */
+export function surfaceKey({ placement, inside }: Pick<ZoneRecord, 'inside' | 'placement'>): string {
+  if (inside) return revealKey(inside);
+  return placement.on === 'face' ? placement.face : FLOOR_KEY;
+}
 
 export function surfaceOf(
   design: Design,
