@@ -132,8 +132,8 @@ export const freeSurface = (design: Design, { record, surface }: ZoneArea): Regi
 function wholeSurface(design: Design, surface: ZoneSurface, record: ZoneRecord): Point[][] {
   const { face, reveal, zero } = surface;
   if (reveal) return [rectangleOf({ left: 0, bottom: 0, right: reveal.wide, top: reveal.high })];
-  // Its hole is no more, or of another kind.
-  if (record.inside) return [];
+  // Its face or its hole is no more, or of another kind.
+  if (record.inside || (record.placement.on === 'face' && !face)) return [];
   return face ? wholeFace(face, zero) : wholeFloor(design, surface, record);
 }
 

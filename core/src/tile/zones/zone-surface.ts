@@ -37,25 +37,21 @@ export function surfaceOf(
   design: Design,
   { placement, inside }: Pick<ZoneRecord, 'inside' | 'placement'>,
 ): ZoneSurface {
-  if (inside) {
-    const reveal = findReveal(design, inside) ?? null;
-    const face = recordOf(design, 'opening', inside.opening)?.face;
-    return {
-      ...{
-        key: revealKey(inside),
-        reveal,
-        zero: 0,
-        face: (face && roomShape(design).byId.get(face)) || null,
-      },
-      ...{ toPlan: same, fromPlan: same, toDrawing: same, fromDrawing: same },
-    };
+  const key = surfaceKey({ placement, ...(inside && { inside }) });
+  const on = inside ? recordOf(design, 'opening', inside.opening)?.face : key;
+  const face = (on && roomShape(design).byId.get(on)) || null;
+  if (inside || (placement.on === 'face' && !face)) {
+    // What is no more has no places.
+    const reveal = (inside && findReveal(design, inside)) ?? null;
+    const asItIs = { toPlan: same, fromPlan: same, toDrawing: same, fromDrawing: same };
+    return { key, face, reveal, zero: 0, ...asItIs };
   }
   if (placement.on === 'face') {
-    const face = roomShape(design).byId.get(placement.face)!;
-    const zero = placement.from === 'left' ? placement.distance : face.length - placement.distance;
-    const toPlan = ({ x }: Point) => facePoint(face, zero + x);
+    const wall = face!;
+    const zero = placement.from === 'left' ? placement.distance : wall.length - placement.distance;
+    const toPlan = ({ x }: Point) => facePoint(wall, zero + x);
     return {
-      ...{ key: face.id, face, reveal: null, zero, toPlan, fromPlan: same },
+      ...{ key, face, reveal: null, zero, toPlan, fromPlan: same },
       toDrawing: ({ x, y }) => ({ x: x + zero, y }),
       fromDrawing: ({ x, y }) => ({ x: x - zero, y }),
     };
