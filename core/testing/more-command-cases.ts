@@ -226,7 +226,11 @@ export const overCases = {
     refuses: [{ id: 'none', origin: { x: 0, y: 0 } }, gone],
   },
   'set-out-zones': {
-    does: { zones: [{ id: 'tiles', origin: { x: 12, y: -7 }, laying: { joint: 4 } }] },
+    does: {
+      zones: [
+        { id: 'tiles', origin: { x: 12, y: -7 }, laying: { angle: 0, tile: { w: 600, h: 300 }, joint: 4 } },
+      ],
+    },
     ...{ label: 'Set tiles out', writes: ['tiles'] },
     refuses: [{ zones: [{ id: 'none', origin: { x: 0, y: 0 } }] }, gone],
   },

@@ -11,10 +11,11 @@ import { recordOf, type Design } from '../document/design';
 import { applyPatch, patchOf, type Patch } from '../document/patch';
 import { isAlike } from '../document/remember';
 import { quantisedPlacement } from '../document/quantised-placement';
-import type { ZoneRecord } from '../document/records';
+import type { FinishRecord, ZoneRecord } from '../document/records';
 import { firstRefusal, within } from '../document/within';
 import { crossingEdges, signedArea } from '../geometry/polygon';
 import { ok, refuse, type Result } from '../result';
+import { goneFor } from '../surfaces/kept-finishes';
 import { borderOf, findZone } from '../tile/zones/zone-areas';
 import { tiledZone } from '../tile/zones/zone-laying';
 import { storedPlace } from '../tile/zones/zone-surface';
@@ -27,6 +28,21 @@ export const putZone: Command<ZoneRecord> = {
   id: 'put-zone',
   run: (design, zone) => writtenZone(design, zone),
 };
+
+/** The patch that writes several zones, with those of their tiles that are the studio's own: the room keeps a copy of each. */
+export function writtenZones(
+  design: Design,
+  zones: readonly ZoneRecord[],
+  own: readonly FinishRecord[] = [],
+): Result<Patch> {
+  const patch: Patch[number][] = [...patchOf(design, own, goneFor(design, own))];
+  for (const zone of zones) {
+    const written = writtenZone(design, zone);
+    if (!written.ok) return written;
+    patch.push(...written.value);
+  }
+  return ok(patch);
+}
 
 /** The patch that writes a zone, if it is within its limits, has an area, and its pattern can be laid there. */
 export function writtenZone(design: Design, zone: ZoneRecord): Result<Patch> {

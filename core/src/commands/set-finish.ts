@@ -7,7 +7,7 @@ import { isItemPart } from '../surfaces/finish-of';
 import type { FinishTarget } from '../surfaces/finish-scopes';
 import { finishKey } from '../surfaces/finishes';
 import { findFace, findFreeItems, guarded, type Command } from './command';
-import { keptOwn } from '../surfaces/kept-finishes';
+import { goneFor } from '../surfaces/kept-finishes';
 
 /** A part, and the name of what it is finished with; null goes back to what the room says, or what is usual. */
 export interface FinishChange {
@@ -26,8 +26,9 @@ export const setFinish: Command<FinishChange> = {
     if (name.length > MOST_FINISH) return refuse('finish-long', { most: MOST_FINISH });
     const written = writtenOf(design, { part, finish: name, to });
     if (!written.ok) return written;
-    const kept = keptOwn(design, own?.name === name ? [own] : []);
-    return guarded(design, patchOf(design, [...written.value, ...kept.written], kept.gone));
+    // The room keeps a copy of it, renewed each time.
+    const kept = own?.name === name ? [own] : [];
+    return guarded(design, patchOf(design, [...written.value, ...kept], goneFor(design, kept)));
   },
 };
 

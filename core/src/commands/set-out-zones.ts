@@ -1,28 +1,23 @@
 import { recordOf } from '../document/design';
-import { patchOf, type Patch } from '../document/patch';
-import type { FinishRecord, ZonePlace } from '../document/records';
-import { ok, refuse } from '../result';
-import type { ZoneLaying } from '../tile/zones/set-outs';
+import type { FinishRecord, ZonePlace, ZoneRecord } from '../document/records';
+import { refuse } from '../result';
+import { laidAs, type ZoneLaying } from '../tile/zones/set-outs';
 import type { Command } from './command';
-import { keptOwn } from '../surfaces/kept-finishes';
-import { writtenZone } from './put-zone';
+import { writtenZones } from './put-zone';
 
 /** Begins the patterns of several zones elsewhere, in one edit, and lays them otherwise where that is said; with the studio's own of those tiles. */
 export const setOutZones: Command<{
-  zones: readonly { id: string; origin: ZonePlace; laying?: Partial<ZoneLaying> }[];
+  zones: readonly { id: string; origin: ZonePlace; laying?: ZoneLaying }[];
   own?: readonly FinishRecord[];
 }> = {
   id: 'set-out-zones',
-  run(design, { zones, own = [] }) {
-    const { written, gone } = keptOwn(design, own);
-    const patch: Patch[number][] = [...patchOf(design, written, gone)];
+  run(design, { zones, own }) {
+    const made: ZoneRecord[] = [];
     for (const { id, origin, laying } of zones) {
       const zone = recordOf(design, 'zone', id);
       if (!zone) return refuse('record-missing', { id, what: 'zone' });
-      const written = writtenZone(design, { ...zone, ...laying, origin });
-      if (!written.ok) return written;
-      patch.push(...written.value);
+      made.push({ ...(laying ? laidAs(zone, laying) : zone), origin });
     }
-    return ok(patch);
+    return writtenZones(design, made, own);
   },
 };

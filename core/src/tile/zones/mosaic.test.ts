@@ -3,6 +3,7 @@ import { ownTile } from '../../../testing/more-command-cases';
 import { rectangle } from '../../../testing/rooms';
 import { layTile } from '../../commands/lay-tile';
 import { putZone } from '../../commands/put-zone';
+import { setOutZones } from '../../commands/set-out-zones';
 import { recordOf, recordsOf } from '../../document/design';
 import type { ZoneRecord } from '../../document/records';
 import { signedArea } from '../../geometry/polygon';
@@ -10,6 +11,7 @@ import { must } from '../../result';
 import { finishFrom } from '../../surfaces/finishes';
 import { cutPlan } from './cut-plan';
 import { cutTypes } from './cut-types';
+import { layingOf } from './set-outs';
 import { laidWith, usualZone } from './usual-zone';
 import { layZone } from './zone-laying';
 import { zoneOrder } from './zone-order';
@@ -65,6 +67,18 @@ describe('a mosaic', () => {
     expect(must(zoneOrder({ ...zone, reuse: { kerf: 1 } }, laid)).tiles).toBeGreaterThan(9);
     // What fills the joints is that of its tiles.
     expect(order.grout.litres).toBeCloseTo(((750_000 - 1200 * 23 * 23) * 6) / 1e6, 9);
+  });
+
+  it('is none any more where a search has found another tile, nor in its boxes', () => {
+    const room = rectangle(4000, 3000);
+    room.run(layTile, { zone, own: [ownTile] });
+    const origin = { x: 1, y: 2 };
+    const plain = { angle: 0, finish: 'Jetty', joint: 3, tile: { w: 600, h: 300 } };
+    const { sheet: _, perBox: __, ...rest } = zone;
+    room.run(setOutZones, { zones: [{ id: 'one', origin, laying: plain }] });
+    expect(recordOf(room.design, 'zone', 'one')).toEqual({ ...rest, ...plain, origin });
+    room.run(setOutZones, { zones: [{ id: 'one', origin, laying: layingOf(zone) }] });
+    expect(recordOf(room.design, 'zone', 'one')).toEqual({ ...zone, origin });
   });
 
   it('costs what its sheets do', () => {

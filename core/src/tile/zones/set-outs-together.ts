@@ -4,6 +4,7 @@ import { bestStart, distinct } from '../grid-starts';
 import { isBetterSetOut, type SetOutScore } from './set-out-score';
 import {
   different,
+  laidAs,
   layingOf,
   middleStarts,
   scored,
@@ -69,7 +70,7 @@ interface RowedQuestion extends SharingZone {
 }
 
 function rowed(one: SharingZone, laying: ZoneLaying): RowedQuestion | null {
-  const zone = { ...one.zone, ...laying };
+  const zone = laidAs(one.zone, laying);
   const rings = borderOf(zone, one.rings, one.holes)?.field ?? one.rings;
   const rows = zoneRows(zone, rings);
   return rows && { ...one, zone, rings, rows };

@@ -16,8 +16,8 @@ import { storedPlace } from './zone-surface';
 /** Slivers are kept away first, then whole tiles lie where the eye meets them, and so on. */
 export const usualAims: readonly SetOutAim[] = setOutAims;
 
-/** How a zone may be laid besides where it begins: its tile, its joint, how it is turned. */
-export type ZoneLaying = Pick<ZoneRecord, 'angle' | 'finish' | 'joint' | 'tile'>;
+/** How a zone may be laid besides where it begins: its tile, with how that comes, its joint, how it is turned. */
+export type ZoneLaying = Pick<ZoneRecord, 'angle' | 'finish' | 'joint' | 'perBox' | 'sheet' | 'tile'>;
 
 /** Where a zone begins, and how it is laid. */
 export interface BegunZone {
@@ -68,7 +68,7 @@ export function* searchSetOuts(question: SetOutQuestion): Generator<number, SetO
   const found: SetOut[] = [];
   let proven = true;
   for (const [index, laying] of layings.entries()) {
-    const zone = { ...question.zone, ...laying };
+    const zone = laidAs(question.zone, laying);
     // A border has a joint on both sides: what it leaves is another field for every joint.
     const rings = borderOf(zone, question.rings)?.field ?? question.rings;
     const of = { ...question, zone, rings };
@@ -82,10 +82,20 @@ export function* searchSetOuts(question: SetOutQuestion): Generator<number, SetO
 }
 
 /** How a zone is laid. */
-export const layingOf = ({ angle, finish, joint, tile }: ZoneRecord): ZoneLaying => ({
+export const layingOf = ({ angle, finish, joint, perBox, sheet, tile }: ZoneRecord): ZoneLaying => ({
   ...{ angle, joint, tile },
   ...(finish !== undefined && { finish }),
+  ...(perBox !== undefined && { perBox }),
+  ...(sheet && { sheet }),
 });
+
+/** A zone laid in another way: nothing stays of how its tile came. */
+export function laidAs(
+  { finish: _, perBox: __, sheet: ___, ...zone }: ZoneRecord,
+  laying: ZoneLaying,
+): ZoneRecord {
+  return { ...zone, ...laying };
+}
 
 export const isSameLaying = (one: ZoneLaying, other: ZoneLaying): boolean =>
   one.joint === other.joint &&

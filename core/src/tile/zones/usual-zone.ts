@@ -2,15 +2,17 @@ import { roomOf, type Design } from '../../document/design';
 import type { ZoneInside, ZonePlace, ZoneRecord } from '../../document/records';
 import { cross, type Point } from '../../geometry/point';
 import { boundsOf, type Polygon } from '../../geometry/polygon';
+import { intersect } from '../../geometry/region';
 import { finishNamed, finishes, type Finish } from '../../surfaces/finishes';
 import { bestBond, bestGrid } from '../best-grid';
 import { Frame } from '../frame';
-import { zoneAreas, type ZoneArea } from './zone-areas';
+import { zoneAreas, zoneRegion, type ZoneArea } from './zone-areas';
 import { choiceOf, originOf, zoneCell } from './zone-laying';
 import type { Reveal } from './reveals';
 import { rowsOf } from './zone-rows';
 import { linedUp } from './lined-up';
-import { storedPlace, surfaceKey, surfaceOf } from './zone-surface';
+import { laidAs, layingOf } from './set-outs';
+import { betweenSurfaces, storedPlace, surfaceOf } from './zone-surface';
 
 /** What a tile says of the zone that is laid with it. */
 export type LaidIn = Pick<ZoneRecord, 'finish' | 'joint' | 'pattern' | 'perBox' | 'sheet' | 'tile'>;
@@ -35,26 +37,10 @@ export function laidIn({ name, tile }: Finish): LaidIn | null {
   };
 }
 
-/** A zone laid with another tile: nothing stays of what was said of the one before. */
-export function laidWith({ perBox: _, sheet: __, ...zone }: ZoneRecord, finish: Finish): ZoneRecord | null {
+/** A zone laid with another tile. */
+export function laidWith(zone: ZoneRecord, finish: Finish): ZoneRecord | null {
   const laid = laidIn(finish);
-  return laid && { ...zone, ...laid };
-}
-
-/** A zone laid as another is. */
-function asLaid(
-  zone: ZoneRecord,
-  { pattern, tile, joint, angle, finish, sheet, perBox, colouring }: ZoneRecord,
-): ZoneRecord {
-  const { perBox: _, sheet: __, finish: ___, ...own } = zone;
-  return {
-    ...own,
-    ...{ pattern, tile, joint, angle },
-    ...(finish !== undefined && { finish }),
-    ...(sheet && { sheet }),
-    ...(perBox !== undefined && { perBox }),
-    ...(colouring && { colouring }),
-  };
+  return laid && { ...laidAs(zone, { angle: zone.angle, ...laid }), pattern: laid.pattern };
 }
 
 /** What a zone is laid with until a tile is chosen. */
@@ -85,8 +71,8 @@ export function usualZone(design: Design, { id, face, inside, corners }: ZoneWis
     ...{ origin: { x: 0, y: 0 }, angle: 0 },
   };
   const wall = inside && wallAbout(design, { surface: surfaceOf(design, zone) });
-  const laid = wall ? asLaid(zone, wall.record) : zone;
-  return wellSetOut(design, corners && isTiled(design, zone) ? { ...laid, gap: laid.joint } : laid);
+  const laid = wall ? laidAsWall(zone, wall.record) : zone;
+  return wellSetOut(design, corners && isLetIn(design, zone, corners) ? { ...laid, gap: laid.joint } : laid);
 }
 
 /** A zone with its pattern begun where the narrowest cut is widest; one that is laid in no rows with a corner of its repeat in the middle. */
@@ -117,11 +103,22 @@ function inHole(design: Design, area: ZoneArea, { side, wide, high }: Reveal): Z
   return { ...record, origin: centralOrigin(record, field, { ...best, ...lined, ...from[side] }) };
 }
 
-/** Whether there is a zone on the surface of another already: what is let into it needs a joint about it. */
-const isTiled = (design: Design, zone: ZoneRecord): boolean => {
-  const key = surfaceKey(zone);
-  return zoneAreas(design).some(({ id, surface }) => id !== zone.id && surface.key === key);
-};
+/** Whether an outline is drawn into another zone: what is let into it needs a joint about it. */
+function isLetIn(design: Design, zone: ZoneRecord, corners: readonly ZonePlace[]): boolean {
+  const surface = surfaceOf(design, zone);
+  return zoneAreas(design).some((other) => {
+    if (other.id === zone.id || other.surface.key !== surface.key) return false;
+    const at = betweenSurfaces(surface, other.surface);
+    return intersect(zoneRegion(other.taken), [corners.map(at)]).length > 0;
+  });
+}
+
+/** A zone in a hole laid as the wall about it is. */
+const laidAsWall = (zone: ZoneRecord, wall: ZoneRecord): ZoneRecord => ({
+  ...laidAs(zone, layingOf(wall)),
+  pattern: wall.pattern,
+  ...(wall.colouring && { colouring: wall.colouring }),
+});
 
 /** The zone of the wall that a hole is in. */
 const wallAbout = (design: Design, { surface: { face } }: Pick<ZoneArea, 'surface'>): ZoneArea | undefined =>

@@ -4,6 +4,7 @@ import { rectangle } from '../../../testing/rooms';
 import type { RoomBuilder } from '../../demo/build-room';
 import { moveItem } from '../../commands/move-item';
 import { putZone } from '../../commands/put-zone';
+import { removeThings } from '../../commands/remove-things';
 import { setFaceLength } from '../../commands/set-face-length';
 import { setOutZone } from '../../commands/set-out-zone';
 import { setTiling } from '../../commands/set-tiling';
@@ -90,6 +91,13 @@ describe('a floor that is tiled', () => {
     // A joint of 3 is about it.
     const laid = 994 * 794;
     expect([areaOf(room, 'floor'), areaOf(room, 'inlay')]).toEqual([12e6 - 0.8e6, laid]);
+    // What is drawn beside another zone has none.
+    const gapOf = (left: number) =>
+      usualZone(room.design, { id: 'next', face: null, corners: box(left, -600, left + 300, -300) }).gap;
+    room.run(removeThings, ['floor']);
+    expect([gapOf(2100), gapOf(2000)]).toEqual([undefined, undefined]);
+    tile(room, 'floor', null);
+    expect(gapOf(2100)).toBe(3);
     // One in the inlay is cut out of both, and once.
     tile(room, 'middle', null, { corners: box(1400, -1700, 1600, -1500) });
     expect([areaOf(room, 'floor'), areaOf(room, 'inlay')]).toEqual([11.2e6, laid - 0.04e6]);

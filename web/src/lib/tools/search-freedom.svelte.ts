@@ -54,10 +54,14 @@ export class SearchFreedom {
     const own = layingOf(zone);
     const others = tiles.flatMap((finish): ZoneLaying[] => {
       const laid = this.tiles.includes(finish.name) && finish.name !== zone.finish ? laidIn(finish) : null;
-      return laid ? [{ ...own, finish: finish.name, tile: laid.tile, joint: laid.joint }] : [];
+      if (!laid) return [];
+      const { pattern: _, ...comes } = laid;
+      return [{ angle: own.angle, ...comes }];
     });
     return [own, ...others].flatMap((laying) => {
-      const joints = this.joint ? [0, -1, -0.5, 0.5, 1].map((by) => laying.joint + by) : [laying.joint];
+      // Sheets come with their joints.
+      const joints =
+        this.joint && !laying.sheet ? [0, -1, -0.5, 0.5, 1].map((by) => laying.joint + by) : [laying.joint];
       const turns = this.turned ? [0, Math.PI / 2] : [0];
       return joints
         .filter((joint) => joint === laying.joint || (joint > 0 && joint <= MOST_JOINT))

@@ -5,6 +5,7 @@ import {
   FLOOR_KEY,
   findZone,
   isSameLaying,
+  laidAs,
   layingOf,
   layTile,
   layZone,
@@ -274,7 +275,7 @@ export class TileWork {
     const near = <B extends BegunZone>(one: B): B => {
       const area = findZone(this.session.document, one.id);
       if (!area) return one;
-      return { ...one, origin: centralOrigin({ ...area.record, ...one.laying }, area.field, one.origin) };
+      return { ...one, origin: centralOrigin(laidAs(area.record, one.laying), area.field, one.origin) };
     };
     return { ...near(answer), others: answer.others.map(near) };
   }

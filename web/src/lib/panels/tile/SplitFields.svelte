@@ -19,17 +19,9 @@
   let far = $state(600);
 
   function split() {
-    const at =
-      way === 'left'
-        ? [
-            { x: bounds.left + far, y: 0 },
-            { x: bounds.left + far, y: 1000 },
-          ]
-        : [
-            { x: 0, y: bounds.bottom + far },
-            { x: 1000, y: bounds.bottom + far },
-          ];
-    session.run(splitZone, { id: zone.id, through: [at[0]!, at[1]!], part: `zone-${nanoid(8)}` });
+    const on = (along: number) =>
+      way === 'left' ? { x: bounds.left + far, y: along } : { x: along, y: bounds.bottom + far };
+    session.run(splitZone, { id: zone.id, through: [on(0), on(1000)], part: `zone-${nanoid(8)}` });
   }
 </script>
 

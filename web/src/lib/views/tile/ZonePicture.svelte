@@ -2,6 +2,7 @@
   import {
     boundsOf,
     borderOf,
+    laidAs,
     layZone,
     originOf,
     zoneRegion,
@@ -28,7 +29,7 @@
   function painted(canvas: HTMLCanvasElement) {
     $effect(() => {
       const { record, rings, holes } = area;
-      const zone = { ...record, ...laying, origin };
+      const zone = { ...laidAs(record, laying), origin };
       const border = borderOf(zone, rings, holes);
       const tiled = layZone(zone, border?.field ?? rings, { border, holes });
       if (!tiled.ok) return;
