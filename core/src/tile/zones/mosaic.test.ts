@@ -11,7 +11,7 @@ import { must } from '../../result';
 import { finishFrom } from '../../surfaces/finishes';
 import { cutPlan } from './cut-plan';
 import { cutTypes } from './cut-types';
-import { layingOf } from './set-outs';
+import { laidAs, layingOf } from './set-outs';
 import { laidWith, usualZone } from './usual-zone';
 import { layZone } from './zone-laying';
 import { zoneOrder } from './zone-order';
@@ -79,6 +79,8 @@ describe('a mosaic', () => {
     expect(recordOf(room.design, 'zone', 'one')).toEqual({ ...rest, ...plain, origin });
     room.run(setOutZones, { zones: [{ id: 'one', origin, laying: layingOf(zone) }] });
     expect(recordOf(room.design, 'zone', 'one')).toEqual({ ...zone, origin });
+    // As it is, it is written as it was: what was made of it is known again.
+    expect(JSON.stringify(laidAs(zone, layingOf(zone)))).toBe(JSON.stringify(zone));
   });
 
   it('costs what its sheets do', () => {

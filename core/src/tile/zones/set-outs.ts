@@ -89,12 +89,14 @@ export const layingOf = ({ angle, finish, joint, perBox, sheet, tile }: ZoneReco
   ...(sheet && { sheet }),
 });
 
-/** A zone laid in another way: nothing stays of how its tile came. */
-export function laidAs(
-  { finish: _, perBox: __, sheet: ___, ...zone }: ZoneRecord,
-  laying: ZoneLaying,
-): ZoneRecord {
-  return { ...zone, ...laying };
+/** How a tile comes: what another one need not have. */
+const COMES = ['finish', 'perBox', 'sheet'] as const;
+
+/** A zone laid in another way: nothing stays of how its tile came. Laid as it is, it is written as it was. */
+export function laidAs(zone: ZoneRecord, laying: ZoneLaying): ZoneRecord {
+  const laid = { ...zone, ...laying };
+  for (const field of COMES) if (laying[field] === undefined) delete laid[field];
+  return laid;
 }
 
 export const isSameLaying = (one: ZoneLaying, other: ZoneLaying): boolean =>

@@ -24,6 +24,7 @@
 
   const length = (mm: number) => formatLength(mm, session.style);
   const tiles = $derived(work.order?.tilesCut ?? []);
+  const unit = $derived(zone.sheet ? 'sheet' : 'tile');
   const reuse = $derived(reuseOf(zone));
   const turnNames: Record<TileTurns, string> = {
     none: 'never turned',
@@ -77,7 +78,8 @@
   </div>
   {#if work.order}
     <p>
-      {work.order.tiles} tiles, of them {tiles.reduce((sum, { alike }) => sum + alike.length, 0)} cut;
+      {work.order.tiles}
+      {unit}s, of them {tiles.reduce((sum, { alike }) => sum + alike.length, 0)} cut;
       {work.order.withoutReuse} without using offcuts again. Numbers are those of the setter’s sheet.
     </p>
     <ul>
@@ -114,7 +116,7 @@
                   part(planned);
                 }}
               />
-              {planned.pieces.length} from one tile</label
+              {planned.pieces.length} from one {planned.of === 'border' ? 'tile' : unit}</label
             >
           {/if}
         </li>
