@@ -1,16 +1,27 @@
 import { chromium, type Page } from '@playwright/test';
 import { bigRoom } from '../../core/bench/big-room';
 import { crowd } from '../../core/bench/crowd';
+import { tiledHall } from '../../core/bench/tiled-hall';
 import config from '../playwright.config';
 import { Application } from '../e2e/server';
 import { openDesign } from './open-design';
 
-/** How much script a frame of a drag takes in the page, with the plan and the strip: a face of a room of 40 corners, 120 measurements and 100 items; an item among 300, and among 5,000. */
+/** How much script a frame of a drag takes in the page, with the plan and the strip: a face of a room of 40 corners, 120 measurements and 100 items; an item among 300, and among 5,000; the field of a floor of 3,000 tiles. */
 const MOVES = 397;
 
 /** Runs in the page: moves the pointer each frame. All that follows from a move, up to what is rendered, is done in the microtasks of that frame. */
-async function drag({ x, y, moves }: { x: number; y: number; moves: number }): Promise<void> {
-  const plan = document.querySelector('.plan')!;
+async function drag({
+  view,
+  x,
+  y,
+  moves,
+}: {
+  view: string;
+  x: number;
+  y: number;
+  moves: number;
+}): Promise<void> {
+  const plan = document.querySelector(view)!;
   for (let move = 0; move < moves; move++) {
     await new Promise(requestAnimationFrame);
     // To and fro by whole pixels, so that every move moves what is dragged.
@@ -41,12 +52,16 @@ interface Traced {
   tdur?: number;
 }
 
-async function measure(page: Page, name: string, marks: string): Promise<void> {
-  const { x, y } = await page.evaluate(inSight, marks);
+async function measure(
+  page: Page,
+  name: string,
+  view: string,
+  { x, y }: { x: number; y: number },
+): Promise<void> {
   await page.mouse.move(x, y);
   await page.mouse.down();
   await browser.startTracing(page, { categories: ['devtools.timeline', 'v8.execute'] });
-  await page.evaluate(drag, { x, y, moves: MOVES });
+  await page.evaluate(drag, { view, x, y, moves: MOVES });
   const { traceEvents } = JSON.parse((await browser.stopTracing()).toString()) as { traceEvents: Traced[] };
   await page.keyboard.press('Escape');
   await page.mouse.up();
@@ -72,7 +87,19 @@ try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     await openDesign(page, application.address, design, step);
     await page.locator('.unfold svg').first().waitFor();
-    await measure(page, name, marks);
+    await measure(page, name, '.plan', await page.evaluate(inSight, marks));
+    await page.close();
+  }
+  for (const type of ['grid', 'herringbone90'] as const) {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    await openDesign(page, application.address, tiledHall(type), 'tile');
+    await page.getByRole('button', { name: /^T1/ }).click();
+    const { x, y, width, height } = (await page.locator('.tiling').boundingBox())!;
+    const tiles = await page.getByRole('region', { name: 'Set-out' }).locator('dd').allInnerTexts();
+    await measure(page, `a field (${type}: ${tiles.join(', ')})`, '.tiling', {
+      x: x + width / 2,
+      y: y + height * 0.75,
+    });
     await page.close();
   }
 } finally {

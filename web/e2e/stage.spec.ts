@@ -138,3 +138,20 @@ test.describe('by touch', () => {
     expect([...new Set(found)]).toEqual([]);
   });
 });
+
+test('each step is opened by its address, however often it was opened before', async ({ page, studio }) => {
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  const room = new URL(page.url());
+  // The second time the server knows all parts of the page.
+  for (const step of ['survey', 'set', 'surface', 'tile', 'reach', 'draw'])
+    for (const time of ['first', 'second']) {
+      room.searchParams.set('step', step);
+      const answer = await page.goto(String(room));
+      expect(answer!.status(), `${step}, the ${time} time`).toBe(200);
+      await studio.ready();
+      await expect(page.getByRole('button', { name: new RegExp(`^${step}$`, 'i') })).toHaveAttribute(
+        'aria-current',
+        'step',
+      );
+    }
+});

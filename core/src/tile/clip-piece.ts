@@ -55,7 +55,7 @@ export function partsWithin(piece: Polygon, zone: ZoneEdges, near: readonly Edge
   }
   return [...byPart.values()].map((all) => ({
     area: all.reduce((sum, one) => sum + areaOf(one), 0),
-    outline: () => outlineOf(all),
+    outline: () => stackOutline(all) ?? outlineOf(all),
   }));
 }
 
@@ -191,6 +191,21 @@ function uncrossed(one: Across, next: Across): Pick<Strip, 'high' | 'low'> {
 const SAME = 1e-6;
 const keyOf = ({ x, y }: Point) => `${Math.round(x / SAME)} ${Math.round(y / SAME)}`;
 
+/** The outline of strips that stand one on the other, as most do: up their right sides, and down their left ones. Null where they do not. */
+function stackOutline(strips: readonly Strip[]): Point[][] | null {
+  const ring: Point[] = [];
+  for (const [index, { low, high, bottom, top }] of strips.entries()) {
+    if (index > 0 && strips[index - 1]!.top !== bottom) return null;
+    ring.push({ x: low[1], y: bottom }, { x: high[1], y: top });
+  }
+  for (let index = strips.length - 1; index >= 0; index--) {
+    const { low, high, bottom, top } = strips[index]!;
+    ring.push({ x: high[0], y: top }, { x: low[0], y: bottom });
+  }
+  const corners = cornersOf(ring);
+  return corners.length > 2 ? [corners] : [];
+}
+
 /** The outline of strips that are one part: their sides, and what of a level has a strip on one side of it only. */
 function outlineOf(strips: readonly Strip[]): Point[][] {
   const lines: Edge[] = [];
@@ -252,11 +267,16 @@ function ringsOf(lines: readonly Edge[]): Point[][] {
       const ring: Point[] = [];
       for (let line = all.pop(); line; line = from.get(keyOf(line.b))?.pop() ?? nearest(line.b, ring[0]!))
         ring.push(line.a);
-      const apart = ring.filter((corner, index) => isApart(corner, ring.at(index - 1)!));
-      const corners = apart.filter((corner, index) => isCorner(apart, corner, index));
+      const corners = cornersOf(ring);
       if (corners.length > 2) rings.push(corners);
     }
   return rings;
+}
+
+/** A ring without what is in line, or twice. */
+function cornersOf(ring: readonly Point[]): Point[] {
+  const apart = ring.filter((corner, index) => isApart(corner, ring.at(index - 1)!));
+  return apart.filter((corner, index) => isCorner(apart, corner, index));
 }
 
 /** Of corners that are nearer to one another than this one stays, mm: else each could be in line with what the other leaves. */

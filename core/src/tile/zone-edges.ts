@@ -110,7 +110,8 @@ export class ZoneEdges {
     if (this.#squares[square]) return this.#windingAt(x, y) > 0;
     const known = this.#known[square];
     if (known) return known > 0;
-    const covers = this.#windingAt(x, y) > 0;
+    // No edge lies in it: all of it is as its middle is, and all middles of a row are as high.
+    const covers = this.#windingAt(x, this.#from.y + (this.#row(y) + 0.5) * this.#size) > 0;
     this.#known[square] = covers ? 1 : -1;
     return covers;
   }

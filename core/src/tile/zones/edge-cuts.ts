@@ -1,8 +1,9 @@
 import { rememberOne } from '../../document/remember';
-import { distance, dot, subtract, type Point } from '../../geometry/point';
-import { boundsOf, forEachEdge, type Polygon } from '../../geometry/polygon';
+import { distance, type Point } from '../../geometry/point';
+import { boundsOf, type Bounds, type Polygon } from '../../geometry/polygon';
 import { seenEdges } from '../grid-edges';
 import type { Laid, LaidPiece } from '../lay';
+import type { CellPiece } from '../pattern';
 
 /** An edge of a zone, the zone to its left, mm: what is left of the tiles that it cuts, the narrowest and the widest across it, and how wide the widest of those is uncut; null where it cuts none. */
 export interface ZoneEdgeCut {
@@ -18,18 +19,34 @@ const ON_EDGE = 1e-4;
 /** Shorter edges are rounding, mm. */
 const SHORT = 0.01;
 
-/** An edge with what is asked of it for every piece. */
-interface Line extends ZoneEdgeCut {
-  u: Point;
-  long: number;
-  left: number;
-  right: number;
-  bottom: number;
-  top: number;
+/** An edge of a zone with what is asked of it for every piece. */
+class Line {
+  readonly u: Point;
+  readonly long: number;
+  readonly bounds: Bounds;
+
+  constructor(
+    readonly a: Point,
+    readonly b: Point,
+  ) {
+    this.long = distance(a, b);
+    this.u = { x: (b.x - a.x) / this.long, y: (b.y - a.y) / this.long };
+    this.bounds = boundsOf([a, b]);
+  }
 }
 
 /** The edges stay as they are while the field moves over them. */
-const edgesOf = rememberOne(seenEdges);
+const linesOf = rememberOne((rings: readonly Polygon[]) =>
+  seenEdges(rings)
+    .map(({ a, b }) => new Line(a, b))
+    .filter(({ long }) => long >= SHORT),
+);
+
+/** What is found at an edge, mm. */
+interface Found extends Pick<ZoneEdgeCut, 'size' | 'whole' | 'widest'> {
+  /** How much there is of a piece of the cell across it when nothing is cut off. */
+  uncut: Map<CellPiece, number>;
+}
 
 /** The cuts at the edges of a zone that is laid, and the pieces that have one that is narrower than a limit, mm. */
 export function edgeCuts(
@@ -37,52 +54,69 @@ export function edgeCuts(
   rings: readonly Polygon[],
   limit: number,
 ): { edges: ZoneEdgeCut[]; slivers: ReadonlySet<LaidPiece> } {
-  const lines = edgesOf(rings).flatMap(({ a, b }): Line[] => {
-    const long = distance(a, b);
-    if (long < SHORT) return [];
-    const u = { x: (b.x - a.x) / long, y: (b.y - a.y) / long };
-    return [{ ...{ a, b, u, long, size: null, widest: null, whole: null }, ...boundsOf([a, b]) }];
-  });
+  const lines = linesOf(rings);
+  const found: Found[] = [];
   const slivers = new Set<LaidPiece>();
-  for (const piece of pieces) if (!piece.whole && cutAt(lines, piece) < limit) slivers.add(piece);
-  return { edges: lines.map(({ a, b, size, widest, whole }) => ({ a, b, size, widest, whole })), slivers };
+  for (const piece of pieces) if (!piece.whole && cutAt(lines, piece, found) < limit) slivers.add(piece);
+  return {
+    edges: lines.map(({ a, b }, index) => {
+      const { size = null, widest = null, whole = null } = found[index] ?? {};
+      return { a, b, size, widest, whole };
+    }),
+    slivers,
+  };
 }
 
 /** The narrowest a piece is across any edge that cuts it, mm; each of these is told. */
-function cutAt(lines: readonly Line[], piece: LaidPiece): number {
+function cutAt(lines: readonly Line[], piece: LaidPiece, found: Found[]): number {
   let narrowest = Infinity;
   for (const ring of piece.outline()) {
-    const near = boundsOf(ring);
-    for (const line of lines) {
-      if (line.left > near.right + ON_EDGE || line.right < near.left - ON_EDGE) continue;
-      if (line.bottom > near.top + ON_EDGE || line.top < near.bottom - ON_EDGE) continue;
-      if (!liesAlong(ring, line)) continue;
-      const across = Math.max(...ring.map((corner) => offOf(line, corner)));
-      const uncut = piece.uncut().map((corner) => offOf(line, corner));
-      const whole = Math.max(...uncut) - Math.min(...uncut);
+    const { left, right, bottom, top } = boundsOf(ring);
+    for (let index = 0; index < lines.length; index++) {
+      const line = lines[index]!;
+      const { bounds } = line;
+      if (bounds.left > right + ON_EDGE || bounds.right < left - ON_EDGE) continue;
+      if (bounds.bottom > top + ON_EDGE || bounds.top < bottom - ON_EDGE) continue;
+      const across = acrossWhereAlong(ring, line);
+      if (across === null) continue;
+      const at = (found[index] ??= { size: null, widest: null, whole: null, uncut: new Map() });
+      const whole = uncutAcross(piece, line, at);
       // One of which the edge takes nothing is cut elsewhere; a hair between two edges is rounding.
       if (across > whole - ON_EDGE || across < ON_EDGE) continue;
-      line.size = Math.min(line.size ?? Infinity, across);
-      line.widest = Math.max(line.widest ?? 0, across);
-      line.whole = Math.max(line.whole ?? 0, whole);
+      at.size = Math.min(at.size ?? Infinity, across);
+      at.widest = Math.max(at.widest ?? 0, across);
+      at.whole = Math.max(at.whole ?? 0, whole);
       narrowest = Math.min(narrowest, across);
     }
   }
   return narrowest;
 }
 
-const offOf = ({ a, u }: Line, at: Point): number => {
-  const off = subtract(at, a);
-  return u.x * off.y - u.y * off.x;
-};
+/** How much of a piece's uncut self there is across an edge, mm: as much wherever it lies. */
+function uncutAcross(piece: LaidPiece, { a, u }: Line, { uncut }: Found): number {
+  const known = uncut.get(piece.piece);
+  if (known !== undefined) return known;
+  const offs = piece.uncut().map(({ x, y }) => u.x * (y - a.y) - u.y * (x - a.x));
+  const whole = Math.max(...offs) - Math.min(...offs);
+  uncut.set(piece.piece, whole);
+  return whole;
+}
 
-/** Whether a side of a ring lies along an edge for more than a hair. */
-function liesAlong(ring: Polygon, line: Line): boolean {
-  let found = false;
-  forEachEdge(ring, (a, b) => {
-    if (found || Math.abs(offOf(line, a)) > ON_EDGE || Math.abs(offOf(line, b)) > ON_EDGE) return;
-    const [from, to] = [a, b].map((end) => dot(subtract(end, line.a), line.u)) as [number, number];
-    found = Math.min(to, line.long) - Math.max(from, 0) > SHORT;
-  });
-  return found;
+/** How far off an edge a ring goes, mm, where a side of it lies along that for more than a hair; else null. */
+function acrossWhereAlong(ring: Polygon, { a, u, long }: Line): number | null {
+  let [across, found] = [-Infinity, false];
+  const last = ring.at(-1)!;
+  let [from, off] = [
+    u.x * (last.x - a.x) + u.y * (last.y - a.y),
+    u.x * (last.y - a.y) - u.y * (last.x - a.x),
+  ];
+  for (const { x, y } of ring) {
+    const [dx, dy] = [x - a.x, y - a.y];
+    const [to, next] = [u.x * dx + u.y * dy, u.x * dy - u.y * dx];
+    if (!found && Math.abs(off) <= ON_EDGE && Math.abs(next) <= ON_EDGE)
+      found = Math.min(to, long) - Math.max(from, 0) > SHORT;
+    if (next > across) across = next;
+    [from, off] = [to, next];
+  }
+  return found ? across : null;
 }

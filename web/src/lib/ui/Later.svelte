@@ -1,7 +1,11 @@
 <script lang="ts" generics="Props extends object">
+  import { browser } from '$app/environment';
   import type { LaterPart } from './later';
 
-  /** A part of the page that may have to be fetched first; what is drawn within a picture says nothing while it comes. */
+  /**
+   * A part of the page that may have to be fetched first; what is drawn within a picture says nothing while it comes. The server never draws it, however many
+   * have asked for it before: it is made for a page that lives.
+   */
   let {
     part,
     props,
@@ -9,11 +13,11 @@
   }: { part: LaterPart<Props>; props: Props; coming?: string | null } = $props();
 </script>
 
-{#if part.here}
+{#if browser && part.here}
   {@const Here = part.here}
   <Here {...props} />
 {:else}
-  {#await part.fetch()}
+  {#await browser ? part.fetch() : new Promise<never>(() => undefined)}
     {#if coming !== null}<p role="status">{coming}</p>{/if}
   {:then Here}
     <Here {...props} />
