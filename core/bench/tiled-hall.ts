@@ -1,6 +1,6 @@
 import { itemOf } from '../src/commands/set-item';
 import { designOf, type Design } from '../src/document/design';
-import type { ItemRecord, ZoneRecord } from '../src/document/records';
+import type { ItemRecord, Placement, ZoneRecord } from '../src/document/records';
 import { findItem } from '../src/ranges/shelf';
 import { must } from '../src/result';
 import { makeRoom } from '../src/survey/make-room';
@@ -17,14 +17,13 @@ export function tiledHall(type: 'grid' | 'herringbone90'): Design {
   const cabinet = must(findItem('fathom', 'F600'));
   const items = Array.from({ length: 16 }, (_, index): ItemRecord => {
     const along = (index % 8) * 600;
-    const placement =
+    const placement: Placement =
       index < 8
-        ? ({ on: 'face', face: 'face-a', from: 'left', distance: 700 + along, off: 0 } as const)
-        : ({
+        ? { on: 'face', face: 'face-a', from: 'left', distance: 700 + along, off: 0 }
+        : {
+            ...{ x: 2_500 + along * Math.cos(Math.PI / 6), y: -4_800 + along * Math.sin(Math.PI / 6) },
             ...{ on: 'floor', turn: Math.PI / 6 },
-            x: 2_500 + along * Math.cos(Math.PI / 6),
-            y: -4_800 + along * Math.sin(Math.PI / 6),
-          } as const);
+          };
     return itemOf(`item-${index}`, cabinet, placement, index + 1);
   });
   const zone: ZoneRecord = {

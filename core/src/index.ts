@@ -87,6 +87,7 @@ export * from './commands/use-scheme';
 export * from './document/canonical';
 export * from './document/design';
 export * from './document/fixture-types';
+export { groupedBy } from './document/grouped';
 export * from './document/history';
 export * from './document/limits';
 export * from './document/opening-types';
@@ -251,12 +252,20 @@ export * from './tile/zones/shared-lines';
 export * from './tile/zones/sight-edges';
 export * from './tile/zones/snap-origin';
 export * from './tile/zones/tiled-around';
+export { thingSides, type ThingSide } from './tile/zones/thing-sides';
 export * from './tile/zones/usual-zone';
 export * from './tile/zones/zone-areas';
 export * from './tile/zones/zone-laying';
 export * from './tile/zones/zone-order';
 export * from './tile/zones/zone-price';
-export { FLOOR_KEY, revealKey, type ZoneSurface } from './tile/zones/zone-surface';
+export {
+  FLOOR_KEY,
+  isOfFloor,
+  regionApart,
+  revealKey,
+  sideKey,
+  type ZoneSurface,
+} from './tile/zones/zone-surface';
 export * from './tile/zones/zone-trim';
 export * from './units/angles';
 export * from './units/format-area';

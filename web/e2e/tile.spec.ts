@@ -307,6 +307,43 @@ test('walls that meet are set out together: their courses at one height, in one 
   await expect.poll(zones).toEqual(before);
 });
 
+test('a countertop is tiled, stays tiled without one of its cabinets, and goes with the last', async ({
+  page,
+  studio,
+}) => {
+  type On = Zone & { upon?: { thing: string } };
+  const zones = async () => (await studio.records('zone')) as unknown as On[];
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await studio.step('Set');
+  await studio.setByCode('F600', 'F900');
+  await studio.saved(2);
+  const [first, second] = (await studio.records('item')) as unknown as { id: string; number: number }[];
+  await studio.step('Tile');
+  await page.getByLabel('Surface').selectOption({ label: 'Countertop over 1' });
+  await page.getByRole('button', { name: 'Tile it' }).click();
+  await studio.saved(3);
+  const [made] = await zones();
+  expect(made!.upon).toBeDefined();
+  await expect(page.getByRole('button', { name: /^T1 Countertop over 1/ })).toBeVisible();
+  await expect(stageOf(page, /^Tiles of countertop over 1/)).toContainText('whole');
+
+  await studio.step('Set');
+  const remove = async (id: string) => {
+    await page.locator(`.plan [data-source="${id}"]`).last().click();
+    await page.keyboard.press('Delete');
+  };
+  await remove(made!.upon!.thing);
+  await studio.saved(4);
+  const other = [first!, second!].find(({ id }) => id !== made!.upon!.thing)!;
+  expect((await zones())[0]!.upon!.thing).toBe(other.id);
+  await remove(other.id);
+  await studio.saved(5);
+  expect(await zones()).toEqual([]);
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await studio.saved(6);
+  expect((await zones())[0]!.upon!.thing).toBe(other.id);
+});
+
 test('a niche is tiled on all its sides in one edit, going on from its wall', async ({ page, studio }) => {
   const zones = async () =>
     (await studio.records('zone')) as unknown as (Zone & { inside?: { side: string }; finish: string })[];

@@ -23,11 +23,18 @@ export function designTileCommand(design: Design): Result<object> {
 
 function toldZone(design: Design, zone: TiledZone): Result<object> {
   const { id, letter, record, surface, rings, field, holes, tiled } = zone;
-  const { name, pattern, tile, joint, finish, colouring, border, inside } = record;
+  const { name, pattern, tile, joint, finish, colouring, border, inside, upon } = record;
   const { at, angle } = originOf(record);
   const what = {
-    ...{ id, letter, name: name ?? null, on: surface.face?.letter ?? 'floor', finish: finish ?? null },
+    ...{
+      id,
+      letter,
+      name: name ?? null,
+      on: surface.face?.letter ?? (upon ? 'thing' : 'floor'),
+      finish: finish ?? null,
+    },
     ...(inside && { inside }),
+    ...(upon && { upon }),
     ...(colouring && { colouring }),
     ...(border && { border }),
     ...{ pattern, tile, joint, origin: pairOf(at), angle },

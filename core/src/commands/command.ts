@@ -13,6 +13,7 @@ import { followingLinings, linedBy } from '../setting/linings';
 import { boxOf, type ItemBox } from '../setting/item-box';
 import type { PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
+import { withTilesOn } from '../tile/zones/zones-without';
 
 /** One edit: asked of a design, it answers with the patch or why not. The same code answers "may I?" and acts. */
 export interface Command<Args> {
@@ -30,8 +31,11 @@ export interface Executed {
 /** What was made of a design by a patch when it was checked, so that nothing has to be applied, or computed, twice. */
 const checked = new WeakMap<Patch, { before: Design; after: Design }>();
 
-/** The patch if the design still makes a room after it; else what would no longer fit. */
-export function guarded(design: Design, patch: Patch): Result<Patch> {
+/** The patch, with what was tiled on what it takes out, if the design still makes a room after it; else what would no longer fit. */
+export const guarded = (design: Design, patch: Patch): Result<Patch> =>
+  held(design, withTilesOn(design, patch));
+
+function held(design: Design, patch: Patch): Result<Patch> {
   const applied = applyPatch(design, patch);
   if (!applied.ok) return applied;
   const [refusal] = designRefusals(applied.value);
@@ -63,8 +67,8 @@ export function execute<Args>(command: Command<Args>, design: Design, args: Args
 
 /** Carries out a patch that others' edits may have come under: taking an edit back, or doing it again. */
 export function executePatch(design: Design, patch: Patch): Result<Executed> {
-  const held = guarded(design, patch);
-  return held.ok ? executedPatch(design, patch) : held;
+  const kept = held(design, patch);
+  return kept.ok ? executedPatch(design, patch) : kept;
 }
 
 function executedPatch(design: Design, patch: Patch): Result<Executed> {

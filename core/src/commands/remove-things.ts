@@ -1,4 +1,4 @@
-import { recordOf, recordsOf, type Design } from '../document/design';
+import { recordOf, type Design } from '../document/design';
 import { factsOf } from '../document/kinds';
 import { patchOf } from '../document/patch';
 import { refuse } from '../result';
@@ -12,15 +12,9 @@ export const removeThings: Command<readonly string[]> = {
     if (missing !== undefined) return refuse('record-missing', { id: missing, what: 'thing' });
     const locked = ids.map((id) => recordOf(design, 'item', id)).find((item) => item?.locked);
     if (locked) return refuse('item-locked', { item: locked.code });
-    return guardedLinings(design, patchOf(design, [], [...ids, ...tiledInside(design, ids)]));
+    return guardedLinings(design, patchOf(design, [], ids));
   },
 };
-
-/** What is tiled inside openings, which goes with them. */
-const tiledInside = (design: Design, ids: readonly string[]): string[] =>
-  recordsOf(design, 'zone').flatMap(({ id, inside }) =>
-    inside && ids.includes(inside.opening) && !ids.includes(id) ? [id] : [],
-  );
 
 function isRemovable({ records }: Design, id: string): boolean {
   return Object.hasOwn(records, id) && factsOf(records[id]!.kind).removable;

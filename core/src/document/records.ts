@@ -75,6 +75,7 @@ export {
   ZoneBorder,
   ZoneColouring,
   ZoneInside,
+  ZoneUpon,
   ZoneMaterials,
   ZoneOwnPattern,
   ZonePattern,

@@ -27,6 +27,11 @@ export function brokenReferences(design: Design): Refusal[] {
       faults.push(
         refuse('reference-broken', { path: `records.${id}.inside.opening`, target: inside.opening }).refusal,
       );
+  for (const { id, upon } of recordsOf(design, 'zone'))
+    if (upon && !recordOf(design, 'fixed', upon.thing) && !recordOf(design, 'item', upon.thing))
+      faults.push(
+        refuse('reference-broken', { path: `records.${id}.upon.thing`, target: upon.thing }).refusal,
+      );
   for (const kind of recordKinds)
     for (const record of recordsOf(design, kind))
       for (const { path, face } of facesNamedIn(record)) needFace(path, face);

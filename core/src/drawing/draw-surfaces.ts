@@ -7,7 +7,7 @@ import { trimAt } from '../surfaces/trim-piece';
 import { shapeReach } from '../surfaces/trim-profiles';
 import { trims } from '../surfaces/trims';
 import { waterfalls } from '../surfaces/waterfalls';
-import { drawFloorTiles } from './draw-tiles';
+import { drawFloorTiles, drawTopTiles } from './draw-tiles';
 import type { DrawSurfaces } from './plan-with';
 import type { PlanMode } from './plan-cut';
 import { DASH, line, WEIGHT, type Primitive } from './primitives';
@@ -16,6 +16,7 @@ import { DASH, line, WEIGHT, type Primitive } from './primitives';
 export const drawSurfaces: DrawSurfaces = (design, mode, wanted) => [
   ...(wanted('tiles') && mode !== 'ceiling' ? drawFloorTiles(design) : []),
   ...(wanted('tops') && mode !== 'ceiling' ? drawTops(design) : []),
+  ...(wanted('tiles') && mode !== 'ceiling' ? drawTopTiles(design) : []),
   ...(wanted('trims') ? drawTrims(design, mode) : []),
 ];
 

@@ -1,4 +1,4 @@
-import type { Design } from '../document/design';
+import { styleOf, type Design } from '../document/design';
 import { remember } from '../document/remember';
 import type { Point } from '../geometry/point';
 import type { Polygon } from '../geometry/polygon';
@@ -6,11 +6,22 @@ import { zoneRegion } from '../tile/zones/zone-areas';
 import type { Laid } from '../tile/lay';
 import { tiledZones, type TiledZone } from '../tile/zones/zone-laying';
 import { FLOOR_KEY } from '../tile/zones/zone-surface';
+import { usualCut } from './plan-cut';
 import { WEIGHT, type Primitive } from './primitives';
 
 /** The tiles of the floor in plan. */
 export const drawFloorTiles = (design: Design): Primitive[] =>
   marksOf(tiledZones(design).filter(({ surface }) => surface.key === FLOOR_KEY));
+
+/** The tiles on top of things in plan, no higher than it is cut. */
+export function drawTopTiles(design: Design): Primitive[] {
+  const cut = usualCut(styleOf(design).unit);
+  return marksOf(
+    tiledZones(design).filter(
+      ({ surface: { side, turn } }) => side && turn !== null && side.frame.origin[2] <= cut,
+    ),
+  );
+}
 
 /** The tiles of a face and of the backs of its niches: along it from its left end, and up. */
 export const drawFaceTiles = (design: Design, face: string): Primitive[] =>
@@ -21,11 +32,11 @@ export const drawFaceTiles = (design: Design, face: string): Primitive[] =>
   );
 
 function marksOf(zones: readonly TiledZone[]): Primitive[] {
-  return zones.flatMap(({ tiled, record, rings, surface }) => {
+  return zones.flatMap(({ tiled, rings, surface }) => {
     if (!tiled.ok) return [];
-    const { placement } = record;
+    const { turn } = surface;
     return drawn(tiled.value.laid, {
-      placement: placement.on === 'floor' ? placement : null,
+      placement: turn === null ? null : { ...surface.toPlan({ x: 0, y: 0 }), turn },
       zero: surface.reveal ? surface.reveal.opening.left : surface.zero,
       up: surface.reveal ? surface.reveal.opening.record.sill : 0,
       rings,
@@ -43,7 +54,7 @@ interface On {
 }
 
 /** Of more pieces than this nobody sees the joints on a drawing of the whole room: the zone's outline stands for them. */
-const MOST_DRAWN = 6_000;
+export const MOST_DRAWN = 6_000;
 
 /** The outlines of all pieces as one mark, or that of the zone where they are too many: the very same one for the same tiles in the same place. */
 const drawn = remember(({ pieces }: Laid, { placement, zero, up, rings }: On): Primitive => {

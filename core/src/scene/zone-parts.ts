@@ -1,5 +1,5 @@
 import type { Design } from '../document/design';
-import type { FloorPlacement, ZoneRecord } from '../document/records';
+import type { ZoneRecord } from '../document/records';
 import { remember } from '../document/remember';
 import { chordsFor } from '../geometry/arc';
 import { place, type Point } from '../geometry/point';
@@ -12,7 +12,7 @@ import type { Laid } from '../tile/lay';
 import type { Cell } from '../tile/pattern';
 import { tileFinish, tilesOf } from '../tile/zones/colouring';
 import { zoneRegion } from '../tile/zones/zone-areas';
-import { revealFrame, type RevealFrame } from '../tile/zones/reveals';
+import type { SurfaceFrame } from '../tile/zones/surface-frame';
 import { FLOOR_KEY } from '../tile/zones/zone-surface';
 import { tiledZones, type TiledZone } from '../tile/zones/zone-laying';
 import { grained, joined, level, prism, type Mesh, type Place } from './mesh';
@@ -27,11 +27,11 @@ const TILE_OUT = 8;
 export const zoneGroups = (design: Design): SceneGroup[] =>
   tiledZones(design).flatMap(({ id, record, rings, surface, tiled }) => {
     if (!tiled.ok || tiled.value.laid.pieces.length === 0) return [];
-    const { placement } = record;
+    const { x, y } = surface.toPlan({ x: 0, y: 0 });
     return makeZone(tiled.value.laid, {
       ...{ id, rings, face: surface.face, zero: surface.zero },
-      reveal: surface.reveal && revealFrame(surface.reveal),
-      placed: placement.on === 'floor' ? placement : null,
+      apart: surface.apart && surface.apart.frame,
+      placed: { x, y, turn: surface.turn ?? 0 },
       laying: layingOf(record),
       finishes: tileOrder.map((of) => finishNamed(design, tileFinish(record, of))),
       cell: tiled.value.cell,
@@ -70,10 +70,11 @@ const layingOf = ({ pattern, colouring, border }: ZoneRecord): Zone['laying'] =>
 interface Zone {
   id: string;
   rings: TiledZone['rings'];
-  placed: FloorPlacement | null;
+  /** Of the floor: where its places begin in plan, and how far they are turned. */
+  placed: Point & { turn: number };
   face: PlacedFace | null;
   zero: number;
-  reveal: RevealFrame | null;
+  apart: SurfaceFrame | null;
   laying: Pick<ZoneRecord, 'border' | 'colouring' | 'pattern'>;
   /** The finishes of its tiles in turn. */
   finishes: readonly (Finish | null)[];
@@ -81,11 +82,11 @@ interface Zone {
 }
 
 const makeZone = remember(({ pieces }: Laid, zone: Zone): SceneGroup => {
-  const { id, rings, placed, face, zero, reveal, laying, finishes, cell } = zone;
-  const onto = reveal ? ontoReveal(reveal) : face ? ontoFace(face, zero) : ontoFloor(placed!);
+  const { id, rings, placed, face, zero, apart, laying, finishes, cell } = zone;
+  const onto = apart ? ontoFrame(apart) : face ? ontoFace(face, zero) : ontoFloor(placed);
   const named = (finish: Finish | null | undefined) => finish && { finish };
   const ground = zoneRegion(rings);
-  const joints = face?.arc && !reveal ? inStrips(ground, face) : ground;
+  const joints = face?.arc && !apart ? inStrips(ground, face) : ground;
   const tileOf = tilesOf(laying, cell);
   const meshes: Record<TileOf, Mesh[]> = { first: [], second: [], border: [] };
   const isSeen = pieces.length <= MOST_SEEN;
@@ -105,7 +106,7 @@ const makeZone = remember(({ pieces }: Laid, zone: Zone): SceneGroup => {
         : [],
     ),
   ];
-  return { key: `zone ${id}`, source: id, of: face ? 'wall' : 'floor', parts };
+  return { key: `zone ${id}`, source: id, of: face ? 'wall' : apart ? 'fixed' : 'floor', parts };
 });
 
 /** Each outline of a region with its holes. */
@@ -124,7 +125,7 @@ interface Onto {
   along: Place;
 }
 
-function ontoFloor(placed: FloorPlacement): Onto {
+function ontoFloor(placed: Zone['placed']): Onto {
   const u = { x: Math.cos(placed.turn), y: Math.sin(placed.turn) };
   const v = { x: -u.y, y: u.x };
   return {
@@ -149,8 +150,8 @@ function ontoFace(face: PlacedFace, zero: number): Onto {
   };
 }
 
-/** Tiles on a side of a hole stand out of it by as much as those on its wall. */
-function ontoReveal({ origin, right, up, normal }: RevealFrame): Onto {
+/** Tiles on a side of a hole or of a thing stand out of it by as much as those on a wall. */
+function ontoFrame({ origin, right, up, normal }: SurfaceFrame): Onto {
   const of = (at: 0 | 1 | 2, x: number, y: number, out: number) =>
     origin[at] + right[at] * x + up[at] * y + normal[at] * out;
   return {

@@ -261,6 +261,14 @@ describe('a laid zone, by hand', () => {
       }
   });
 
+  it('looks for pieces where it is, however far holes stick out of it', () => {
+    const squares = must(cellOf(repeatOf({ type: 'grid' }), { w: 20, h: 20 }, 0));
+    const far = box(50, -1e6, 1e6, 1e6).toReversed();
+    const { pieces } = must(lay([box(0, 0, 100, 40), far], squares, { at: { x: 0, y: 0 }, angle: 0 }));
+    expect(pieces.map(({ area }) => Math.round(area))).toEqual([400, 400, 200, 400, 400, 200]);
+    expect(must(lay([far], squares, { at: { x: 0, y: 0 }, angle: 0 })).pieces).toEqual([]);
+  });
+
   it('refuses more pieces than can be laid at once', () => {
     const small = grid(1, 1, 0);
     expect(lay([box(0, 0, 700, 700)], small, { at: { x: 0, y: 0 }, angle: 0 }).ok).toBe(true);

@@ -92,10 +92,12 @@ const TOUCHED = 1e-7;
 
 /** Lays a cell over a zone (outlines counter-clockwise, holes clockwise): every piece of which something lies in the zone, row by row. */
 export function lay(zone: readonly Polygon[], cell: Cell, origin: Origin): Result<Laid> {
-  if (zone.length === 0) return ok({ pieces: [], zoneArea: 0, tiledArea: 0 });
   const frame = new Frame(origin);
   const framed = zone.map((ring) => ring.map((corner) => frame.to(corner)));
-  const bounds = boundsOf(framed.flat());
+  // Nothing lies outside the outlines, however far holes stick out of them.
+  const outlines = framed.filter((ring) => signedArea(ring) > 0);
+  if (outlines.length === 0) return ok({ pieces: [], zoneArea: 0, tiledArea: 0 });
+  const bounds = boundsOf(outlines.flat());
   const spots = cell.pieces.map((piece) => spotsOf(cell, piece, bounds));
   const count = spots.reduce((sum, one) => sum + one.count, 0);
   if (count > MOST_PIECES) return refuse('tiles-too-many', { count, most: MOST_PIECES });

@@ -139,6 +139,12 @@ export class ZoneInside {
   @OneOf(revealSides) side!: RevealSide;
 }
 
+/** A side of a thing that stands in the room, an item or something fixed: which edge of its outline it is over, from its back on clockwise (of a rectangle 0 its back, 2 its front); of what lies on top of it none. */
+export class ZoneUpon {
+  @RecordId() thing!: string;
+  @Optional() @IsInt() @Between(0, MOST_OUTLINE - 1) edge?: number;
+}
+
 /** An area that is tiled, on the floor or on a face: all of it, or within an outline of its own. */
 export class ZoneRecord {
   @Equals('zone') kind!: 'zone';
@@ -148,6 +154,8 @@ export class ZoneRecord {
   @IsPlacement() placement!: Placement;
   /** The side of an opening of its face that it is on, where it is not on the face itself: its places are counted from its lower left corner, as one looks square on it. */
   @Optional() @Nested(ZoneInside) inside?: ZoneInside;
+  /** The side of a thing that it is on, where it is neither on the floor nor on a face: its places are counted from its lower left corner, as one looks square on it; from its front left one, as one looks down on it from there. */
+  @Optional() @Nested(ZoneUpon) upon?: ZoneUpon;
   /** Its outline, walked either way, where it is not all of the floor or of the face. */
   @Optional() @ListOf(ZonePlace, 3, MOST_OUTLINE) corners?: ZonePlace[];
   @Nested(ZonePattern) pattern!: ZonePattern;

@@ -16,6 +16,7 @@ import { finishNamed } from '../../surfaces/finishes';
 import { codeOf, drawFinishCodes } from './finish-codes';
 import { drawFaceOpening } from './face-openings';
 import type { Panel } from './panels';
+import { drawThingTiles, tiledSides, type TiledSide } from './thing-tiles';
 import { faceFrame, VIEWS_KEPT, type ViewFrame } from './view-frame';
 
 /**
@@ -32,10 +33,11 @@ export function drawElevation(design: Design, face: PlacedFace, scale: number): 
   const style = styleOf(design);
   const codes = solids.map((solid) => codeOf(design, solid));
   const tiles = drawFaceTiles(design, face.id);
+  const sides = tiledSides(design);
   const wall = finishNamed(design, face.record.finish ?? roomOf(design).wallFinish)?.code;
   return elevationMarks(face.record, {
     ...{ face, frame, solids, openings, services, numbered, style, scale },
-    ...{ codes, wall, tiles },
+    ...{ codes, wall, tiles, sides },
   });
 }
 
@@ -54,12 +56,14 @@ interface Shown {
   wall: string | undefined;
   /** What its tiles are drawn as. */
   tiles: readonly Primitive[];
+  /** The sides of things that are tiled. */
+  sides: readonly TiledSide[];
 }
 
 const elevationMarks = remember(
   (
     { id }: FaceRecord,
-    { face, frame, solids, openings, services, numbered, style, scale, codes, wall, tiles }: Shown,
+    { face, frame, solids, openings, services, numbered, style, scale, codes, wall, tiles, sides }: Shown,
   ) => {
     const bodies = bodiesIn(frame, solids);
     const coded = new Map(solids.flatMap((solid, index) => (codes[index] ? [[solid, codes[index]]] : [])));
@@ -75,6 +79,7 @@ const elevationMarks = remember(
       ...tiles,
       ...openings.flatMap((opening) => drawFaceOpening(opening, bodies.panels)),
       ...drawPanels(bodies, scale),
+      ...drawThingTiles(frame, bodies, sides),
       ...drawHidden(bodies),
       ...drawServicesOn(services, frame, scale, style),
       ...balloons,

@@ -4,6 +4,7 @@ import { contains, forEachEdge, segmentsCross, signedArea, type Polygon } from '
 import type { LaidPiece } from '../lay';
 import type { ServiceHole } from './service-holes';
 import { zoneRegion } from './zone-areas';
+import { isOfFloor } from './zone-surface';
 
 /** A plane that falls from an edge of a zone to its drain: how steeply, as a share. */
 export interface FallPlane {
@@ -32,11 +33,12 @@ const IN_LINE = 1e-6;
 
 /** The falls of a zone to its drain: the edge furthest from it falls as it is to, the nearer ones the more steeply, since all edges are level. Null where it is level. */
 export function fallsOf(
-  { fall, placement }: Pick<ZoneRecord, 'fall' | 'placement'>,
+  zone: Pick<ZoneRecord, 'fall' | 'placement' | 'upon'>,
   rings: readonly Polygon[],
   holes: readonly ServiceHole[],
 ): Falls | NoFalls | null {
-  if (fall === undefined || placement.on !== 'floor') return null;
+  const { fall } = zone;
+  if (fall === undefined || !isOfFloor(zone)) return null;
   const drain = holes.find(({ type }) => type === 'drain')?.at;
   if (!drain) return 'no-drain';
   const outline = zoneRegion(rings).find((ring) => signedArea(ring) > 0 && contains(ring, drain));

@@ -16,6 +16,7 @@ export function linedUp(design: Design, zone: ZoneArea, other: ZoneArea): ZonePl
   const { origin } = zone.record;
   const [here, there] = [zone.surface, other.surface];
   if (here.reveal || there.reveal) return inHole(zone, other);
+  if (here.side || there.side) return besideThing(zone, other);
   if (here.face && there.face) {
     const y = other.record.origin.y;
     const away = unrolled(roomShape(design).faces, there.face, here.face);
@@ -61,6 +62,21 @@ export function holePlace({ face, reveal, zero }: ZoneSurface): { along: number 
   };
 }
 
+/** What a side of a thing shares with a face, the floor, or another side: heights of what is upright, joints of what lies level. */
+function besideThing(zone: ZoneArea, other: ZoneArea): ZonePlace | null {
+  const [here, there] = [zone.surface, other.surface];
+  if (here.turn !== null && there.turn !== null) return onFloor(zone, other);
+  const [own, its] = [here, there].map(footOf);
+  if (own === null || its === null) return null;
+  return storedPlace({ x: zone.record.origin.x, y: its! + other.record.origin.y - own! });
+}
+
+/** How high the places of what is upright begin, mm; null of what lies level. */
+function footOf({ turn, side }: ZoneSurface): number | null {
+  if (turn !== null) return null;
+  return side ? side.frame.origin[2] : 0;
+}
+
 function onFloor({ surface }: ZoneArea, other: ZoneArea): ZonePlace {
   return storedPlace(surface.fromPlan(other.surface.toPlan(other.record.origin)));
 }
@@ -74,8 +90,8 @@ function unrolled(faces: readonly PlacedFace[], from: PlacedFace, to: PlacedFace
 }
 
 /** Whether a floor's pattern runs along a straight face, or square to it. */
-function runsAlong({ record }: ZoneArea, face: PlacedFace): boolean {
-  if (face.arc || record.placement.on !== 'floor') return false;
-  const turn = record.placement.turn + (originOf(record).angle * Math.PI) / 180 - face.turn;
+function runsAlong({ record, surface }: ZoneArea, face: PlacedFace): boolean {
+  if (face.arc || surface.turn === null) return false;
+  const turn = surface.turn + (originOf(record).angle * Math.PI) / 180 - face.turn;
   return Math.abs(Math.sin(2 * turn)) < SAME_PLACE;
 }

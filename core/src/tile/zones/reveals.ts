@@ -4,6 +4,7 @@ import type { ZoneInside } from '../../document/records';
 import { add, scale, type Point } from '../../geometry/point';
 import { holeDepth } from '../../survey/hole-depth';
 import { placedOpenings, type PlacedOpening } from '../../survey/openings';
+import { level, UPRIGHT, type Place, type SurfaceFrame } from './surface-frame';
 
 /**
  * A side of a hole in a wall that can be tiled, as one looks square on it: so wide and high, mm. What is beside one has the room to its left, or to its right; of a
@@ -36,37 +37,28 @@ export const revealsOf: (design: Design) => readonly Reveal[] = perDesign((desig
 export const findReveal = (design: Design, { opening, side }: ZoneInside): Reveal | undefined =>
   revealsOf(design).find((one) => one.opening.record.id === opening && one.side === side);
 
-/** Where a side of a hole is in the room, mm: its places begin at `origin`, go on along `right` and `up`, and it faces along `normal`. */
-export interface RevealFrame {
-  origin: Place;
-  right: Place;
-  up: Place;
-  normal: Place;
-}
-type Place = readonly [number, number, number];
-
-export function revealFrame({ opening, side, wide, high }: Reveal): RevealFrame {
+/** Where a side of a hole is in the room. */
+export function revealFrame({ opening, side, wide, high }: Reveal): SurfaceFrame {
   const { at, u, n, record } = opening;
   const [low, top] = [record.sill, record.sill + record.height];
   const on = (from: Point, way: Point, by: number, z: number): Place => {
     const { x, y } = add(from, scale(way, by));
     return [x, y, z];
   };
-  const flat = ({ x, y }: Point, by = 1): Place => [x * by, y * by, 0];
-  const [across, upright] = [flat(u), [0, 0, 1] as const];
+  const across = level(u);
   switch (side) {
     case 'back':
-      return { origin: on(at, n, -holeDepth(opening), low), right: across, up: upright, normal: flat(n) };
+      return { origin: on(at, n, -holeDepth(opening), low), right: across, up: UPRIGHT, normal: level(n) };
     case 'left':
-      return { origin: on(at, n, 0, low), right: flat(n, -1), up: upright, normal: flat(u) };
+      return { origin: on(at, n, 0, low), right: level(n, -1), up: UPRIGHT, normal: level(u) };
     case 'right': {
       const jamb = add(at, scale(u, opening.right - opening.left));
-      return { origin: on(jamb, n, -wide, low), right: flat(n), up: upright, normal: flat(u, -1) };
+      return { origin: on(jamb, n, -wide, low), right: level(n), up: UPRIGHT, normal: level(u, -1) };
     }
     case 'sill':
-      return { origin: on(at, n, 0, low), right: across, up: flat(n, -1), normal: [0, 0, 1] };
+      return { origin: on(at, n, 0, low), right: across, up: level(n, -1), normal: UPRIGHT };
     case 'head':
-      return { origin: on(at, n, -high, top), right: across, up: flat(n), normal: [0, 0, -1] };
+      return { origin: on(at, n, -high, top), right: across, up: level(n), normal: [0, 0, -1] };
   }
 }
 

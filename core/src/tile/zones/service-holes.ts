@@ -54,8 +54,8 @@ const outlets: (design: Design) => readonly Outlet[] = perDesign((design) => {
 });
 
 /** The holes of services in a surface. */
-export function serviceHoles(design: Design, { face, reveal, zero, fromPlan }: ZoneSurface): ServiceHole[] {
-  if (reveal) return [];
+export function serviceHoles(design: Design, { face, apart, zero, fromPlan }: ZoneSurface): ServiceHole[] {
+  if (apart) return [];
   const isInch = isInchUnit(styleOf(design).unit);
   return outlets(design).flatMap(({ type, at, up, face: out }): ServiceHole[] => {
     if ((out?.letter ?? null) !== (face?.letter ?? null)) return [];

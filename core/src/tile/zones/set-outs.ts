@@ -54,6 +54,9 @@ const LAID = 40;
 const LEAST_LAID = 6;
 const SIDE = 10;
 const CLOSER = 3;
+/** So many pieces are laid in one way of laying at most; of a zone with very many of them fewer starts are tried, but so many by so many at least. */
+const MOST_WORK = 5_000_000;
+const LEAST_SIDE = 3;
 
 /** The best set-outs found; the widest narrowest cut of all that were tried, mm, and whether none can be wider. */
 export interface SetOuts {
@@ -110,7 +113,12 @@ export const isSameLaying = (one: ZoneLaying, other: ZoneLaying): boolean =>
 function* searchLaying(question: SetOutQuestion, most: number, found: SetOut[]): Generator<number, boolean> {
   const { zone } = question;
   const rows = zoneRows(zone, question.rings);
-  const { starts, proven } = rows ? rowStarts(question, rows, most) : { starts: spread(zone), proven: false };
+  const tries = triesOf(question);
+  const side = Math.max(LEAST_SIDE, Math.min(SIDE, Math.floor(Math.sqrt(tries / 2))));
+  const closer = side < SIDE ? 1 : CLOSER;
+  const { starts, proven } = rows
+    ? rowStarts(question, rows, Math.max(LEAST_LAID, Math.min(most, tries)))
+    : { starts: spread(zone, side), proven: false };
   const own: SetOut[] = [];
   const lay = (origin: Point) => {
     const one = scored(question, origin);
@@ -120,15 +128,23 @@ function* searchLaying(question: SetOutQuestion, most: number, found: SetOut[]):
     lay(origin);
     yield ((index + 1) / starts.length) * (rows ? 1 : 0.7);
   }
-  let near = repeatOf(zone).map((way) => length(way) / SIDE / 2);
-  for (let round = 0; !rows && round < CLOSER; round++) {
-    for (const { origin } of ranked(own, question.aims).slice(0, CLOSER))
+  let near = repeatOf(zone).map((way) => length(way) / side / 2);
+  for (let round = 0; !rows && round < closer; round++) {
+    for (const { origin } of ranked(own, question.aims).slice(0, closer))
       for (const [x, y] of AROUND) lay({ x: origin.x + x * near[0]!, y: origin.y + y * near[1]! });
     near = near.map((by) => by / 3);
-    yield 0.7 + (0.3 * (round + 1)) / CLOSER;
+    yield 0.7 + (0.3 * (round + 1)) / closer;
   }
   found.push(...own);
   return proven;
+}
+
+/** How often a zone can be laid before that is too much work, by the pieces and sheets it has now. */
+function triesOf({ zone, rings, holes = NONE }: SetOutQuestion): number {
+  const tiled = layZone(zone, rings, { holes });
+  if (!tiled.ok) return 0;
+  const { laid, sheets } = tiled.value;
+  return Math.floor(MOST_WORK / Math.max(1, laid.pieces.length + (sheets?.pieces.length ?? 0)));
 }
 
 /** The widest narrowest cut of set-outs, mm. */
@@ -160,11 +176,11 @@ function repeatOf(zone: ZoneRecord): [Point, Point] {
 }
 
 /** Starts all over the repeat of a pattern. */
-function spread(zone: ZoneRecord): ZonePlace[] {
+function spread(zone: ZoneRecord, side: number): ZonePlace[] {
   const [a, b] = repeatOf(zone);
   const { x, y } = zone.origin;
-  return Array.from({ length: SIDE * SIDE }, (_, index) => {
-    const [i, k] = [Math.floor(index / SIDE) / SIDE, (index % SIDE) / SIDE];
+  return Array.from({ length: side * side }, (_, index) => {
+    const [i, k] = [Math.floor(index / side) / side, (index % side) / side];
     return { x: x + i * a.x + k * b.x, y: y + i * a.y + k * b.y };
   });
 }

@@ -1,11 +1,11 @@
 import type { Design } from '../../document/design';
-import type { ZoneRecord } from '../../document/records';
 import { cross, direction, dot, type Point } from '../../geometry/point';
 import { projectOn, type PlacedFace } from '../../survey/placed-face';
 import { roomShape } from '../../survey/room-shape';
 import type { Row } from '../grid-edges';
 import type { ZoneArea } from './zone-areas';
 import { holePlace } from './lined-up';
+import type { ThingSide } from './thing-sides';
 import { zoneRows, type ZoneRows } from './zone-rows';
 
 /** A line along which several zones can have their joints at the same places: a place of the zone is `way` · place + `from` along it, mm. */
@@ -22,9 +22,9 @@ export interface SharedLine {
 export function sharedLines(design: Design, zones: readonly ZoneArea[], round: boolean): SharedLine[][] {
   const faces = new Map(zones.flatMap(({ surface: { face } }) => (face ? [[face.id, face]] : [])));
   const runs = round ? runsOf(roomShape(design).faces, faces) : new Map<string, Run>();
-  const onFloor = zones.find(({ surface }) => !surface.face);
-  return zones.map(({ record, surface }): SharedLine[] => {
-    const { face, reveal, zero } = surface;
+  const onFloor = zones.find(({ surface }) => surface.turn !== null);
+  return zones.map(({ surface }): SharedLine[] => {
+    const { face, reveal, side, zero } = surface;
     if (face) {
       const run = reveal ? undefined : runs.get(face.id);
       const { along, up } = holePlace(surface);
@@ -34,14 +34,15 @@ export function sharedLines(design: Design, zones: readonly ZoneArea[], round: b
         ...(run ? [{ name: run.name, way: { x: 1, y: 0 }, from: run.from + zero }] : []),
       ];
     }
+    if (side && surface.turn === null) return linesOf(side, faces.values());
     const origin = surface.toPlan({ x: 0, y: 0 });
-    const u = direction(turnOf(record));
+    const u = direction(surface.turn ?? 0);
     const line = (name: string, way: Point, from: number): SharedLine => ({
       ...{ name, from },
       way: { x: dot(way, u), y: u.x * way.y - u.y * way.x },
     });
     const own = onFloor!.record;
-    const way = direction(turnOf(own) + own.angle);
+    const way = direction(onFloor!.surface.turn! + own.angle);
     return [
       ...[...faces.values()].flatMap((one) =>
         one.arc ? [] : [line(one.id, one.u, projectOn(one, origin).along)],
@@ -51,7 +52,24 @@ export function sharedLines(design: Design, zones: readonly ZoneArea[], round: b
   });
 }
 
-const turnOf = ({ placement }: ZoneRecord): number => (placement.on === 'floor' ? placement.turn : 0);
+/** Of an upright side of a thing: heights, and the way along faces that it stands along. */
+function linesOf({ frame: { origin, right } }: ThingSide, faces: Iterable<PlacedFace>): SharedLine[] {
+  const [u, at] = [
+    { x: right[0], y: right[1] },
+    { x: origin[0], y: origin[1] },
+  ];
+  return [
+    { name: 'height', way: { x: 0, y: 1 }, from: origin[2] },
+    ...[...faces].flatMap((face): SharedLine[] => {
+      const along = face.arc ? 0 : dot(u, face.u);
+      if (Math.abs(along) < 1 - ALONG) return [];
+      return [{ name: face.id, way: { x: Math.sign(along), y: 0 }, from: projectOn(face, at).along }];
+    }),
+  ];
+}
+
+/** Ways are the same to so much. */
+const ALONG = 1e-9;
 
 interface Run {
   name: string;

@@ -24,6 +24,8 @@ export function sightEdges(design: Design, zone: ZoneArea, edges: readonly Edge[
     return new Set([front ? nearest(edges, middle(front.a, front.b)) : null].flatMap((index) => index ?? []));
   }
   if (surface.face) return new Set(longestOver(edges));
+  if (surface.side)
+    return new Set(surface.side.upon.edge === undefined ? longestOver(edges, -Infinity) : highest(edges));
   const { fromPlan } = surface;
   const looks = [
     ...placedOpenings(design)
@@ -59,10 +61,20 @@ function met(edges: readonly Edge[], from: Point, way: Point): number | null {
   return found && found.index;
 }
 
-/** Level, the zone over it, and off the floor. */
-function longestOver(edges: readonly Edge[]): number[] {
+/** The longest of those that are level and highest up: the one a side of a thing has with its top. */
+function highest(edges: readonly Edge[]): number[] {
+  const isUnder = ({ a, b }: Edge) => b.x < a.x && Math.abs(b.y - a.y) < 1e-6;
+  const under = edges.flatMap(({ a, b }, index) =>
+    isUnder({ a, b }) ? [{ index, at: a.y, long: a.x - b.x }] : [],
+  );
+  const [first] = under.sort((one, other) => other.at - one.at || other.long - one.long);
+  return first ? [first.index] : [];
+}
+
+/** Level, the zone over it, and off the floor; of what lies on a thing its front. */
+function longestOver(edges: readonly Edge[], from = 1): number[] {
   const isOver = ({ a, b }: Edge) =>
-    b.x > a.x && Math.abs(dot(subtract(b, a), { x: 0, y: 1 })) < 1e-6 && middle(a, b).y > 1;
+    b.x > a.x && Math.abs(dot(subtract(b, a), { x: 0, y: 1 })) < 1e-6 && middle(a, b).y > from;
   const long = (edge: Edge) => distance(edge.a, edge.b);
   const over = edges.flatMap((edge, index) => (isOver(edge) ? [{ index, long: long(edge) }] : []));
   return over

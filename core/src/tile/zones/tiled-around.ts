@@ -14,6 +14,7 @@ import { projectOn, type PlacedFace } from '../../survey/placed-face';
 import { plinths } from '../../surfaces/plinths';
 import { splashes } from '../../surfaces/splashes';
 import { tops } from '../../surfaces/tops';
+import type { ThingSide } from './thing-sides';
 
 /** What is built in and ends at the tiles: cabinets and their panels. */
 const BUILT: readonly ItemKind['group'][] = ['base', 'wall', 'tall', 'vanity', 'panels', 'trim', 'shapes'];
@@ -52,6 +53,36 @@ export const floorHoles: (design: Design) => readonly Polygon[] = perDesign((des
   return holes;
 });
 
+/** What lies on top of a thing is tiled round, as outlines in plan: what stands on it and goes through it. */
+export function topHoles(design: Design, { upon, frame: { origin } }: ThingSide): readonly Polygon[] {
+  const [, , high] = origin;
+  const stands = (thing: { low: number; high: number }) => thing.low < high + ON_FLOOR && thing.high > high;
+  const sunk = itemBoxes(design).filter(
+    (box) =>
+      box.id !== upon.thing &&
+      (box.kind.within ? box.low < high && box.high > high - ON_FLOOR : stands(box)) &&
+      (box.kind.within || tilingOf(box) === 'around'),
+  );
+  const fixed = fixedThings(design).filter((thing) => thing.id !== upon.thing && stands(thing));
+  return [...sunk, ...fixed].map(({ footprint }) => footprint);
+}
+
+/** What a side of a thing is tiled round, mm along it from its left end and up from its foot: what is built at it, and tops that come to it. */
+export function sideHoles(design: Design, { upon, frame, region }: ThingSide): FaceHole[] {
+  const { origin, right, normal } = frame;
+  const [x, y, low] = origin;
+  const wide = Math.max(...region[0]!.map((corner) => corner.x));
+  const line = {
+    ...{ origin: { x, y }, u: { x: right[0], y: right[1] }, n: { x: normal[0], y: normal[1] } },
+    length: wide,
+  };
+  return builtAt(design, (polygon) => straightStretch(line, polygon), upon.thing).map((hole) => ({
+    ...hole,
+    bottom: hole.bottom - low,
+    top: hole.top - low,
+  }));
+}
+
 /** A rectangle of a face, mm along it from its left end and up. */
 export interface FaceHole {
   left: number;
@@ -69,31 +100,52 @@ export function faceHoles(design: Design, face: PlacedFace): FaceHole[] {
       ...{ bottom: sill < 1 ? 0 : sill - casing, top: sill + height + casing },
     };
   });
-  const add = (polygon: Polygon, bottom: number, top: number) => {
-    const stretch = stretchAt(face, polygon);
-    if (stretch && top > bottom) holes.push({ left: stretch[0], right: stretch[1], bottom, top });
-  };
-  for (const box of itemBoxes(design))
-    if (tilingOf(box) === 'around') for (const piece of box.pieces) add(piece, box.low, box.high);
-  for (const thing of fixedThings(design))
-    for (const piece of thing.pieces) add(piece, thing.low, thing.high);
-  for (const { outline, underside, surface } of tops(design))
-    for (const ring of outline)
-      if (signedArea(ring) > 0) for (const piece of convexPieces(ring)) add(piece, underside, surface);
+  holes.push(...builtAt(design, (polygon) => stretchAt(face, polygon)));
   for (const one of splashes(design))
-    if (one.face === face.id) for (const { footprint, low, high } of one.pieces) add(footprint, low, high);
+    if (one.face === face.id)
+      for (const { footprint, low, high } of one.pieces)
+        holes.push(...holeOf(stretchAt(face, footprint), low, high));
   return holes;
 }
 
+type Stretch = readonly [number, number] | null;
+
+const holeOf = (stretch: Stretch, bottom: number, top: number): FaceHole[] =>
+  stretch && top > bottom ? [{ left: stretch[0], right: stretch[1], bottom, top }] : [];
+
+/** What is built at something upright that is tiled round it, but for one thing, by the stretch that each takes of it. */
+function builtAt(design: Design, stretchOf: (polygon: Polygon) => Stretch, but?: string): FaceHole[] {
+  const holes: FaceHole[] = [];
+  const add = (polygon: Polygon, bottom: number, top: number) =>
+    holes.push(...holeOf(stretchOf(polygon), bottom, top));
+  for (const box of itemBoxes(design))
+    if (box.id !== but && tilingOf(box) === 'around')
+      for (const piece of box.pieces) add(piece, box.low, box.high);
+  for (const thing of fixedThings(design))
+    if (thing.id !== but) for (const piece of thing.pieces) add(piece, thing.low, thing.high);
+  for (const { outline, underside, surface } of tops(design))
+    for (const ring of outline)
+      if (signedArea(ring) > 0) for (const piece of convexPieces(ring)) add(piece, underside, surface);
+  return holes;
+}
+
+interface StraightLine {
+  origin: Point;
+  u: Point;
+  n: Point;
+  length: number;
+}
+
+function straightStretch({ length, ...line }: StraightLine, polygon: Polygon): Stretch {
+  const stretch = stretchOfPolygon({ ...line, near: -AT_FACE, far: AT_FACE }, polygon);
+  if (!stretch) return null;
+  const [from, to] = [Math.max(0, stretch[0]), Math.min(length, stretch[1])];
+  return to > from ? [from, to] : null;
+}
+
 /** The stretch of a face that something stands at; null where it stands at none. */
-function stretchAt(face: PlacedFace, polygon: Polygon): readonly [number, number] | null {
-  if (!face.arc) {
-    const { start: origin, u, n, length } = face;
-    const stretch = stretchOfPolygon({ origin, u, n, near: -AT_FACE, far: AT_FACE }, polygon);
-    if (!stretch) return null;
-    const [from, to] = [Math.max(0, stretch[0]), Math.min(length, stretch[1])];
-    return to > from ? [from, to] : null;
-  }
+function stretchAt(face: PlacedFace, polygon: Polygon): Stretch {
+  if (!face.arc) return straightStretch({ ...face, origin: face.start }, polygon);
   const places = polygon.map((corner) => projectOn(face, corner));
   const alongs = places
     .map(({ along }) => along)

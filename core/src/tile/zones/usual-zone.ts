@@ -1,5 +1,5 @@
 import { roomOf, type Design } from '../../document/design';
-import type { ZoneInside, ZonePlace, ZoneRecord } from '../../document/records';
+import type { ZoneInside, ZonePlace, ZoneRecord, ZoneUpon } from '../../document/records';
 import { cross, type Point } from '../../geometry/point';
 import { boundsOf, type Polygon } from '../../geometry/polygon';
 import { intersect } from '../../geometry/region';
@@ -12,6 +12,7 @@ import type { Reveal } from './reveals';
 import { rowsOf } from './zone-rows';
 import { linedUp } from './lined-up';
 import { laidAs, layingOf } from './set-outs';
+import type { ThingSide } from './thing-sides';
 import { betweenSurfaces, storedPlace, surfaceOf } from './zone-surface';
 
 /** What a tile says of the zone that is laid with it. */
@@ -50,15 +51,17 @@ const usualFinish = finishes.find(({ tile }) => tile)!;
 export interface ZoneWish {
   id: string;
   face: string | null;
-  /** The side of a hole in that face. */
+  /** The side of a hole in that face, or that of a thing. */
   inside?: ZoneInside;
+  upon?: ZoneUpon;
   corners?: ZonePlace[];
 }
 
 /** A zone as it usually is: with the room's tile for it, set out as well as can be. */
-export function usualZone(design: Design, { id, face, inside, corners }: ZoneWish): ZoneRecord {
+export function usualZone(design: Design, { id, face, inside, upon, corners }: ZoneWish): ZoneRecord {
   const { floorFinish, wallFinish } = roomOf(design);
-  const wanted = finishNamed(design, face === null ? floorFinish : wallFinish);
+  const isFloor = face === null && !upon;
+  const wanted = finishNamed(design, isFloor ? floorFinish : wallFinish);
   const zone: ZoneRecord = {
     ...{ kind: 'zone', id },
     placement:
@@ -66,6 +69,7 @@ export function usualZone(design: Design, { id, face, inside, corners }: ZoneWis
         ? { on: 'floor', x: 0, y: 0, turn: 0 }
         : { on: 'face', face, from: 'left', distance: 0, off: 0 },
     ...(inside && { inside }),
+    ...(upon && { upon }),
     ...(corners && { corners }),
     ...(laidIn(wanted ?? usualFinish) ?? laidIn(usualFinish)!),
     ...{ origin: { x: 0, y: 0 }, angle: 0 },
@@ -82,7 +86,19 @@ export function wellSetOut(design: Design, zone: ZoneRecord): ZoneRecord {
   );
   if (!area || area.field.length === 0) return zone;
   if (area.surface.reveal) return inHole(design, area, area.surface.reveal);
-  return { ...zone, origin: centralOrigin(zone, area.field, bestOrigin(area)) };
+  const best = bestOrigin(area);
+  const { side } = area.surface;
+  return {
+    ...zone,
+    origin: centralOrigin(zone, area.field, side ? { ...best, ...edgeOf(area, side) } : best),
+  };
+}
+
+/** Where tiles begin so that one is whole at the edge of a thing the eye meets: along the front of its top, under the top of its sides. */
+function edgeOf({ record, field }: ZoneArea, { upon }: ThingSide): { y?: number } {
+  if (originOf(record).angle !== 0) return {};
+  const { bottom, top } = boundsOf(field.flat());
+  return { y: upon.edge === undefined ? bottom : top - record.tile.h };
 }
 
 /** A zone on a side of a hole: with a whole side of its tiles at the corner with the wall, else going on from those of the wall, or as the narrowest cut is widest. */

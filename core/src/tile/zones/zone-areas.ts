@@ -14,7 +14,16 @@ import { roomShape } from '../../survey/room-shape';
 import { bordered, type Bordered } from '../borders/border';
 import { isPlainZone } from '../zone-edges';
 import { serviceHoles, type ServiceHole } from './service-holes';
-import { clockwise, counterClockwise, faceHoles, floorHoles, rectangleOf } from './tiled-around';
+import { sideRank } from './thing-sides';
+import {
+  clockwise,
+  counterClockwise,
+  faceHoles,
+  floorHoles,
+  rectangleOf,
+  sideHoles,
+  topHoles,
+} from './tiled-around';
 import { betweenSurfaces, surfaceOf, type ZoneSurface } from './zone-surface';
 
 /** A zone with what of its surface it takes, as outlines counter-clockwise and holes clockwise, in its own places, mm. Holes may touch and stick out. */
@@ -40,9 +49,10 @@ export const zoneAreas: (design: Design) => readonly ZoneArea[] = perDesign((des
   const order = new Map(faces.map(({ id }, index) => [id, index + 1]));
   const placed = recordsOf(design, 'zone').map((record) => ({ record, surface: surfaceOf(design, record) }));
   const bySurface = groupedBy(placed, ({ surface }) => surface.key);
-  /** The floor, then face by face, each with its holes from left to right and their sides after it. */
-  const ranks = ({ surface: { face, reveal }, record: { inside } }: (typeof placed)[number]) => [
-    face ? order.get(face.id)! : 0,
+  /** The floor, then face by face, each with its holes from left to right and their sides after it, then the sides of things. */
+  const ranks = ({ surface: { face, reveal, side }, record: { inside, upon } }: (typeof placed)[number]) => [
+    upon ? Infinity : face ? order.get(face.id)! : 0,
+    side ? sideRank(design, side) : 0,
     reveal ? reveal.opening.left : -Infinity,
     inside ? revealSides.indexOf(inside.side) : -1,
   ];
@@ -130,15 +140,19 @@ export const freeSurface = (design: Design, { record, surface }: ZoneArea): Regi
 
 /** All of a surface, whatever is tiled round on it. */
 function wholeSurface(design: Design, surface: ZoneSurface, record: ZoneRecord): Point[][] {
-  const { face, reveal, zero } = surface;
-  if (reveal) return [rectangleOf({ left: 0, bottom: 0, right: reveal.wide, top: reveal.high })];
-  // Its face or its hole is no more, or of another kind.
-  if (record.inside || (record.placement.on === 'face' && !face)) return [];
+  const { face, apart, zero } = surface;
+  if (apart) return apart.region.map((ring) => [...ring]);
+  // Its face, its hole or its thing is no more, or of another kind.
+  if (record.upon || record.inside || (record.placement.on === 'face' && !face)) return [];
   return face ? wholeFace(face, zero) : wholeFloor(design, surface, record);
 }
 
-function holesOf(design: Design, { face, reveal, zero, fromPlan }: ZoneSurface): Point[][] {
+function holesOf(design: Design, { face, reveal, side, zero, fromPlan }: ZoneSurface): Point[][] {
   if (reveal) return [];
+  if (side)
+    return side.upon.edge === undefined
+      ? topHoles(design, side).map((hole) => hole.map(fromPlan))
+      : sideHoles(design, side).map(rectangleOf);
   if (!face) return floorHoles(design).map((hole) => hole.map(fromPlan));
   return faceHoles(design, face).map((hole) =>
     rectangleOf({ ...hole, left: hole.left - zero, right: hole.right - zero }),

@@ -5,6 +5,7 @@ import { without } from '../../geometry/region';
 import { freeSurface, zoneAreas, zoneRegion, type ZoneArea } from './zone-areas';
 import type { Stretch } from '../grid-edges';
 import { frontEdge } from './reveals';
+import { outerEdges } from './thing-sides';
 import { betweenSurfaces } from './zone-surface';
 
 /** Edges that together are no longer are rounding, mm. */
@@ -17,9 +18,10 @@ export const trimLengths: (design: Design) => ReadonlyMap<string, number> = perD
 
 function trimLength(design: Design, zone: ZoneArea): number {
   const own = outlines(zone);
-  const { reveal } = zone.surface;
+  const { reveal, side } = zone.surface;
   // What goes into a wall ends at its corner with the wall.
   if (reveal) return along(own, frontEdge(reveal));
+  if (side) return outerEdges(design, side).reduce((sum, edge) => sum + along(own, edge), 0);
   const others = zoneAreas(design)
     .filter(({ id, surface }) => id !== zone.id && surface.key === zone.surface.key)
     .flatMap((other) =>

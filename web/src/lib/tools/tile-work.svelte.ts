@@ -12,14 +12,17 @@ import {
   movementJoints,
   onMap,
   refusalText,
+  regionApart,
   revealKey,
   revealsOf,
   setOutZone,
   setOutZones,
   sharedLines,
   sharedWith,
+  sideKey,
   sightEdges,
   tiledZone,
+  thingSides,
   tilePrice,
   zoneAreas,
   type BegunZone,
@@ -30,11 +33,13 @@ import {
   type MovementJoint,
   type NoFalls,
   type OffsetMap,
+  type Point,
   type Result,
   type Reveal,
   type SetOut,
   type SetOutCurves,
   type SetOuts,
+  type ThingSide,
   type ZoneArea,
   type ZonePlace,
   type ZoneRecord,
@@ -134,9 +139,18 @@ export class TileWork {
     const isShown = ({ opening, side }: Reveal) => revealKey({ opening: opening.record.id, side }) === key;
     return revealsOf(this.session.document).find(isShown) ?? null;
   });
+  /** The side of a thing that is shown; null for anything else. */
+  readonly side: ThingSide | null = $derived.by(() => {
+    const { area, key } = this;
+    if (area) return area.surface.side;
+    return thingSides(this.session.document).find(({ upon }) => sideKey(upon) === key) ?? null;
+  });
+  /** The outlines of the surface that is shown, where it is drawn by itself. */
+  readonly apart: readonly (readonly Point[])[] | null = $derived(regionApart(this));
   /** Where a zone on the surface that is shown is to be. */
-  readonly wish: Pick<ZoneWish, 'face' | 'inside'> = $derived.by(() => {
+  readonly wish: Pick<ZoneWish, 'face' | 'inside' | 'upon'> = $derived.by(() => {
     const { reveal, key } = this;
+    if (this.side) return { face: null, upon: this.side.upon };
     if (!reveal) return { face: key === FLOOR_KEY ? null : key };
     const { opening, side } = reveal;
     return { face: opening.face.id, inside: { opening: opening.record.id, side } };

@@ -2,6 +2,7 @@
   import {
     adhesiveOf,
     densityOf,
+    isOfFloor,
     LEAST_FALL,
     MOST_BED,
     MOST_FALL,
@@ -111,7 +112,7 @@
   onset={(density) => run({ density })}
   onclear={() => drop('density')}
 />
-{#if zone.placement.on === 'floor'}
+{#if isOfFloor(zone)}
   <NumberField
     label="Falls to drain"
     value={zone.fall === undefined ? null : Math.round(zone.fall * 1000) / 10}

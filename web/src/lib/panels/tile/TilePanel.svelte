@@ -6,34 +6,24 @@
 
 <script lang="ts">
   import {
-    formatArea,
     laidWith,
     linedUp,
     LEAST_REPEAT,
     MOST_JOINT,
     MOST_TILE,
     patternNames,
-    FLOOR_KEY,
-    openingNames,
+    isOfFloor,
     putZone,
-    putZones,
-    revealKey,
-    revealsOf,
     surfaceName,
-    type Reveal,
     removeThings,
-    roomOf,
-    roomShape,
     tileColourings,
     colouringNames,
     tiledZones,
-    usualZone,
     wellSetOut,
     type TileColouring,
     type TiledZone,
     type ZoneRecord,
   } from 'goodreach';
-  import { nanoid } from 'nanoid';
   import { useWorkspace } from '$lib/tools/context';
   import { tileWork } from '$lib/tools/tile-work.svelte';
   import AngleField from '$ui/AngleField.svelte';
@@ -50,6 +40,7 @@
   import SplitFields from './SplitFields.svelte';
   import TileChoice from './TileChoice.svelte';
   import TiledRound from './TiledRound.svelte';
+  import ZoneChoice from './ZoneChoice.svelte';
 
   /** The zones of tile of the room; how the one in hand is laid. */
   const workspace = useWorkspace();
@@ -57,10 +48,7 @@
   const work = tileWork(workspace);
 
   const design = $derived(session.document);
-  const faces = $derived(roomShape(design).faces);
-  const unit = $derived(roomOf(design).unit);
   const all = $derived(tiledZones(design));
-  const isWhole = $derived(all.some(({ record, surface }) => !record.corners && surface.key === work.key));
   let keeping = $state(false);
   const zone = $derived(work.area?.record ?? null);
   const tiles = $derived(work.tiles);
@@ -68,43 +56,6 @@
   const run = (change: Partial<ZoneRecord>) =>
     zone && session.run(putZone, { ...zone, ...change }) ? '' : session.message;
 
-  /** Shows a surface without its zones in hand. */
-  function show(key: string) {
-    const first = all.find(({ surface }) => surface.key === key);
-    work.bare = key;
-    screen.select(first?.id ?? null);
-  }
-  function tileAll() {
-    const id = `zone-${nanoid(8)}`;
-    const made = usualZone(session.committed, { id, ...work.wish });
-    if (session.run(putZone, made)) screen.select(id);
-  }
-  /** The holes in walls, each with its sides. */
-  const holes = $derived.by(() => {
-    const found: { opening: Reveal['opening']; sides: Reveal[] }[] = [];
-    for (const one of revealsOf(design)) {
-      const last = found.at(-1);
-      if (last?.opening === one.opening) last.sides.push(one);
-      else found.push({ opening: one.opening, sides: [one] });
-    }
-    return found;
-  });
-  /** The sides of the hole that is shown that have no tiles yet. */
-  const bareSides = $derived.by(() => {
-    const { reveal } = work;
-    const hole = reveal && holes.find(({ opening }) => opening.record.id === reveal.opening.record.id);
-    const tiledKeys = new Set(all.map(({ surface }) => surface.key));
-    return (hole?.sides ?? []).flatMap(({ opening, side }) => {
-      const inside = { opening: opening.record.id, side };
-      return tiledKeys.has(revealKey(inside)) ? [] : [{ face: opening.face.id, inside }];
-    });
-  });
-  /** Tiles what is bare of the hole that is shown, as its wall is. */
-  function tileHole() {
-    const made = bareSides.map((wish) => usualZone(session.committed, { id: `zone-${nanoid(8)}`, ...wish }));
-    const now = made.find(({ inside }) => inside!.side === work.reveal?.side) ?? made[0]!;
-    if (session.run(putZones, { zones: made })) screen.select(now.id);
-  }
   function remove() {
     const { area, key } = work;
     if (!area) return;
@@ -144,55 +95,9 @@
 </script>
 
 <div class="panel">
-  <SelectField label="Surface" value={work.key} onchoose={show}>
-    <option value={FLOOR_KEY}>Floor</option>
-    {#each faces as { id, letter } (id)}<option value={id}>Face {letter}</option>{/each}
-    {#each holes as { opening, sides } (opening.record.id)}
-      <optgroup label="{openingNames[opening.record.type]} {opening.name}">
-        {#each sides as one (one.side)}
-          <option value={revealKey({ opening: opening.record.id, side: one.side })}
-            >{surfaceName({ face: null, reveal: one })}</option
-          >
-        {/each}
-      </optgroup>
-    {/each}
-  </SelectField>
-  <div class="acts">
-    <Button
-      look={all.length === 0 ? 'primary' : 'plain'}
-      disabled={isWhole}
-      title={isWhole ? 'All of it is tiled. Draw a zone to let one in.' : undefined}
-      onclick={tileAll}
-      >{work.reveal ? 'Tile it' : work.key === FLOOR_KEY ? 'Tile the floor' : 'Tile the face'}</Button
-    >
-    {#if work.reveal && bareSides.length > 1}
-      <Button onclick={tileHole}>Tile all of {work.reveal.opening.name}</Button>
-    {/if}
-    <Button aria-pressed={work.draw.shape === 'rectangle'} onclick={() => work.draw.begin('rectangle')}
-      >Rectangle</Button
-    >
-    <Button aria-pressed={work.draw.shape === 'outline'} onclick={() => work.draw.begin('outline')}
-      >Outline</Button
-    >
-  </div>
-  {#if all.length > 0}
-    <ul aria-label="Zones">
-      {#each all as one (one.id)}
-        <li>
-          <button aria-pressed={zone?.id === one.id} onclick={() => screen.select(one.id)}>
-            <b>{one.letter}</b>
-            <span>{one.record.name ?? surfaceName(one.surface)}</span>
-            <small>{patternNames[one.record.pattern.type]}</small>
-            <span class="area"
-              >{one.tiled.ok ? formatArea(one.tiled.value.laid.zoneArea, unit) : 'can’t be laid'}</span
-            >
-          </button>
-        </li>
-      {/each}
-    </ul>
-  {/if}
+  <ZoneChoice />
   {#if zone}
-    {#if !zone.inside}<TiledRound {zone} />{/if}
+    {#if !zone.inside && !zone.upon}<TiledRound {zone} />{/if}
     <h3>Tile</h3>
     <TileChoice label="Tile" {tiles} chosen={zone.finish} onchoose={choose} />
     <div><LinkButton onclick={() => (keeping = true)}>Tiles of the studio</LinkButton></div>
@@ -268,7 +173,7 @@
           least={-30_000}
           onset={(y) => run({ origin: { ...zone.origin, y } })}
         />
-        {#if zone.placement.on === 'floor'}
+        {#if isOfFloor(zone)}
           <LengthField
             label="Into doorways"
             value={zone.threshold ?? 0}
@@ -304,51 +209,6 @@
     height: 100%;
     padding: 0.8rem;
     overflow-y: auto;
-  }
-  .acts {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.3rem;
-  }
-  .acts :global(button) {
-    padding-inline: 0.6rem;
-  }
-  .acts :global(button[aria-pressed='true']) {
-    border-color: var(--clay);
-    box-shadow: inset 0 -2px var(--clay);
-  }
-  ul {
-    display: grid;
-    gap: 0.2rem;
-    margin: 0;
-    padding: 0;
-    list-style: none;
-  }
-  li button {
-    display: grid;
-    grid-template-columns: 1.6rem minmax(0, 1fr) auto;
-    gap: 0 0.4rem;
-    width: 100%;
-    padding: 0.2rem 0.4rem;
-    border: 1px solid var(--rule);
-    border-radius: 3px;
-    background: var(--sheet);
-    cursor: pointer;
-    text-align: left;
-  }
-  li button[aria-pressed='true'] {
-    border-color: var(--clay);
-    box-shadow: inset 3px 0 var(--clay);
-  }
-  li small {
-    grid-column: 2;
-    grid-row: 2;
-    color: var(--soft);
-    font-size: 12px;
-  }
-  .area {
-    color: var(--tide);
-    font-size: 13px;
   }
   h3 {
     margin-top: 0.4rem;

@@ -4,6 +4,7 @@
     cutByFalls,
     formatArea,
     formatLength,
+    isOfFloor,
     patternNames,
     putZone,
     roomOf,
@@ -67,7 +68,7 @@
   const price = $derived(order && zonePrice(session.settled, zone, order));
   const tile = $derived(finishNamed(session.settled, zone.finish)?.tile);
   let planning = $state(false);
-  const onFloor = $derived(zone.placement.on === 'floor');
+  const onFloor = $derived(isOfFloor(zone));
   const trim = $derived((work.area && trimLengths(session.settled).get(work.area.id)) ?? 0);
   const metres = (mm: number) => `${(mm / 1000).toFixed(1)} m`;
   const sum = (joints: readonly MovementJoint[]) =>

@@ -37,14 +37,14 @@
   let height = $state(0);
 
   const design = $derived(session.document);
-  const { reveal } = $derived(work);
-  const face = $derived(reveal ? null : (roomShape(design).byId.get(work.key) ?? null));
-  const called = $derived(reveal || face ? surfaceWithin({ face, reveal }) : 'the floor');
+  const { reveal, side, apart } = $derived(work);
+  const face = $derived(apart ? null : (roomShape(design).byId.get(work.key) ?? null));
+  const called = $derived(apart || face ? surfaceWithin({ face, reveal, side }) : 'the floor');
   const zones = $derived(tiledZones(design).filter(({ surface }) => surface.key === work.key));
 
   /** The corners of the surface and of its zones, in the places of the drawing. */
   const corners = $derived.by(() => {
-    const own = reveal || face ? surfaceCorners() : roomShape(design).corners;
+    const own = apart || face ? surfaceCorners() : roomShape(design).corners;
     return [...own, ...zones.flatMap((zone) => zone.rings.flat().map((at) => onDrawing(zone, at)))];
   });
   const drag = new FieldDrag(work);
@@ -78,7 +78,7 @@
   const camera = $derived(eye.now);
   const ground = $derived.by(() => {
     const without = ['dimensions', 'labels', 'numbers', 'sections', 'tiles', 'levels'];
-    if (reveal) return '';
+    if (apart) return '';
     const marks = face ? drawElevation(design, face, eye.scale) : drawPlanWith(null, design, eye.scale);
     return svgMarks(
       marks
@@ -103,13 +103,14 @@
   });
 
   function fit() {
-    const extent = reveal || face ? surfaceCorners() : roomShape(design).outline;
+    const extent = apart || face ? surfaceCorners() : roomShape(design).outline;
     eye.frame(fitCamera(boundsOf(extent), width, height, 62));
   }
 
   function surfaceCorners(): Point[] {
-    const wide = reveal ? reveal.wide : face!.length;
-    const [left, right] = reveal ? [reveal.high, reveal.high] : face!.ceiling;
+    if (apart) return apart.flat();
+    const { length: wide, ceiling } = face!;
+    const [left, right] = ceiling;
     return [
       { x: 0, y: 0 },
       { x: wide, y: 0 },
@@ -130,15 +131,13 @@
     zones.flatMap(({ id, record, rings, surface, tiled: stored }): PaintedZone[] => {
       const tiled = id === work.area?.id ? work.tiled! : stored;
       if (!tiled.ok) return [];
-      const { placement } = record;
-      const floor = placement.on === 'floor';
       return [
         {
           ...{ laid: tiled.value, rings: zoneRegion(rings) },
           origin: originOf(id === work.area?.id ? work.zone! : record),
           tiles: paintedTiles(design, record, tiled.value),
-          turn: floor ? placement.turn : 0,
-          by: floor ? placement : { x: surface.zero, y: 0 },
+          turn: surface.apart ? 0 : (surface.turn ?? 0),
+          by: surface.toDrawing({ x: 0, y: 0 }),
         },
       ];
     }),
@@ -257,7 +256,7 @@
       </p>
     {:else if zones.length === 0}
       <p class="empty">
-        Nothing is tiled here yet. {reveal
+        Nothing is tiled here yet. {apart
           ? 'Tile it'
           : face
             ? `Tile all of face ${face.letter}`
