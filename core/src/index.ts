@@ -238,6 +238,7 @@ export * from './tile/zones/cut-plan';
 export { cutTypes, type CutType } from './tile/zones/cut-types';
 export * from './tile/zones/edge-cuts';
 export * from './tile/zones/falls';
+export * from './tile/zones/level-steps';
 export * from './tile/zones/lined-up';
 export * from './tile/zones/movement-joints';
 export * from './tile/zones/offset-map';

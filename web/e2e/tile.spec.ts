@@ -307,6 +307,32 @@ test('walls that meet are set out together: their courses at one height, in one 
   await expect.poll(zones).toEqual(before);
 });
 
+test('a wet floor falls to a linear drain along an edge', async ({ page, studio }) => {
+  const floor = async () =>
+    (await studio.records('zone')).find(({ name }) => name === 'Wet floor') as unknown as Zone & {
+      fall?: number;
+      channel?: object;
+    };
+  await studio.enter();
+  await studio.openRoom('Wet room');
+  await studio.step('Tile');
+  await page.getByRole('button', { name: /^T1/ }).click();
+  await page.getByText('Laid in, and filled with').click();
+  await page.getByLabel('Falls to drain').fill('1.5');
+  await page.keyboard.press('Enter');
+  const facts = page.getByRole('complementary').last();
+  await expect(facts).toContainText('out of the drain’s sight');
+  await page.getByLabel(/^Drain/).selectOption({ label: 'Along face B, 1940' });
+  // 2310 from it at 1.5 percent.
+  await expect(facts).toContainText('up to 35 over the drain');
+  await expect(facts).toContainText('over bare floor');
+  await expect(stageOf(page)).toContainText('+35');
+  expect((await floor()).channel).toBeDefined();
+  await page.getByLabel(/^Drain/).selectOption({ label: 'In the floor' });
+  await expect(facts).toContainText('out of the drain’s sight');
+  expect((await floor()).channel).toBeUndefined();
+});
+
 test('a countertop is tiled, stays tiled without one of its cabinets, and goes with the last', async ({
   page,
   studio,

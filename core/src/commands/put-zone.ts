@@ -57,7 +57,7 @@ export function writtenZone(design: Design, zone: ZoneRecord): Result<Patch> {
     within('border-wide', zone.border?.tile.h ?? LEAST_REPEAT, LEAST_REPEAT, MOST_TILE),
     within('border-inset', zone.border?.inset ?? 0, 0, MOST_INSET),
     within('sliver', zone.sliver ?? 1, 1, MOST_TILE),
-    ...[origin, ...(corners ?? [])].flatMap(({ x, y }) => [
+    ...[origin, ...(corners ?? []), ...(zone.channel ? [zone.channel] : [])].flatMap(({ x, y }) => [
       within('place-across', x, -MOST_FACE, MOST_FACE),
       within('place-up', y, -MOST_FACE, MOST_FACE),
     ]),
@@ -72,6 +72,7 @@ export function writtenZone(design: Design, zone: ZoneRecord): Result<Patch> {
   const after: ZoneRecord = {
     ...zone,
     ...(corners && { corners: corners.map(storedPlace) }),
+    ...(zone.channel && { channel: storedPlace(zone.channel) }),
     placement: placed.value,
     joint: quantise(zone.joint),
     origin: storedPlace(origin),

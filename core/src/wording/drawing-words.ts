@@ -81,7 +81,12 @@ export const tileWords = {
     falls: 'Falls',
   },
   dashed: 'in dashed lines',
-  falls: (rise: string) => `edges ${rise} over the drain`,
+  falls: (rise: string, channel: boolean) =>
+    channel ? `up to ${rise} over the drain along its edge` : `edges ${rise} over the drain`,
+  at: (doorway: string) => `At ${doorway}`,
+  overBare: (by: string) => `${by} over bare floor`,
+  beside: (zone: string) => `Beside ${zone}`,
+  step: (by: string, higher: boolean) => `${by} ${higher ? 'higher' : 'lower'}`,
   plan: (letter: string, page: number) => `Cutting plan of ${letter}${page > 1 ? `, page ${page}` : ''}`,
   alike: (count: number, w: string, h: string) => `${count} × ${w} × ${h}`,
   piece: (number: number, w: string, h: string) => `No. ${number}: ${w} × ${h}`,

@@ -171,6 +171,8 @@ export class ZoneRecord {
   @Optional() @Millimetres(0, MOST_GAP) gap?: number;
   /** How steeply it falls to its drain where that is least, as a share (0.01 is 1 percent); level unless given. */
   @Optional() @Between(LEAST_FALL, MOST_FALL) fall?: number;
+  /** A place on the edge that a linear drain lies along, to which it falls in one plane; to a drain in its floor unless given. */
+  @Optional() @Nested(ZonePlace) channel?: ZonePlace;
   /** Whether the sun heats it, so that movement joints are nearer. */
   @Optional() @IsBoolean() sunny?: boolean;
   @Optional() @Nested(ZoneMaterials) materials?: ZoneMaterials;

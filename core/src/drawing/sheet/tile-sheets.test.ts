@@ -57,6 +57,20 @@ describe('the sheets of a setter', () => {
     }
   });
 
+  it('tell how the floor falls and where it makes a step', () => {
+    const room = tiled();
+    room.open('face-c', 'door', 500);
+    const { record } = tiledZones(room.design)[0]!;
+    room.run(putZone, { ...record, fall: 0.01, channel: { x: 0, y: -1500 } });
+    const said = texts(must(drawSheets(room.design, options()))[0]!.marks);
+    // 4000 from the drain along the left wall: 40 mm; its own corners are not told.
+    expect(said).toContain('up to 40 over the drain along its edge');
+    expect(said.filter((one) => one === '+40')).toHaveLength(2);
+    expect(said).not.toContain('+0');
+    expect(said).toContain('At D1');
+    expect(said.some((one) => one.endsWith(' over bare floor'))).toBe(true);
+  });
+
   it('have pieces true to scale, at the scale that is said', () => {
     const room = tiled();
     const [sheet] = must(drawSheets(room.design, options()));

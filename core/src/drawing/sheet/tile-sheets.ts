@@ -1,6 +1,6 @@
 import { recordOf, roomOf, styleOf, type Design } from '../../document/design';
 import { named } from '../../nouns';
-import { add, distance, middle, place, unit, subtract, type Point } from '../../geometry/point';
+import { add, distance, middle, place, scale, unit, subtract, type Point } from '../../geometry/point';
 import { boundsOf, signedArea, type Polygon } from '../../geometry/polygon';
 import { isDressing, isMovable } from '../../ranges/item-kind';
 import { kindOf } from '../../ranges/kinds';
@@ -11,6 +11,7 @@ import { cutTypes, type CutType } from '../../tile/zones/cut-types';
 import { zoneRegion } from '../../tile/zones/zone-areas';
 import { tiledZones, type LaidZone, type TiledZone } from '../../tile/zones/zone-laying';
 import { fallsOf, type Falls } from '../../tile/zones/falls';
+import { levelSteps } from '../../tile/zones/level-steps';
 import { movementJoints } from '../../tile/zones/movement-joints';
 import { zoneOrder, type ZoneOrder } from '../../tile/zones/zone-order';
 import { trimLengths } from '../../tile/zones/zone-trim';
@@ -50,6 +51,8 @@ const EDGE = 7;
 const ARROW = 13;
 const BARB = 2;
 const BESIDE = 2.6;
+/** How far from a corner towards the drain it is told how much higher it is, mm. */
+const CORNER = 120;
 
 /** What each tile of a zone is shaded with. */
 const SHADES: Partial<Record<TileOf, Ink>> = { second: 'water', border: 'faint' };
@@ -174,7 +177,7 @@ function zoneMarks(design: Design, { zone, laid, types }: Laid, ratio: number): 
     ...movementJoints(record, zone.field).map(({ a, b }) =>
       line('tiles', [at(a), at(b)], WEIGHT.object, 'drawing', DASH),
     ),
-    ...fallCuts(zone).map(({ from, to }) => line('tiles', [at(from), at(to)], WEIGHT.thin, 'drawing', DASH)),
+    ...fallMarks(design, zone),
     ...originMarks(record, ground, at, ratio),
   ];
 }
@@ -275,6 +278,7 @@ function tableOf(
     [rows.grout, tileWords.litres(grout.litres, grout.kg)],
     [rows.buildUp, say(buildUp)],
     ...fallRows(zone, say),
+    ...stepRows(design, zone, say),
     ...(trim > 0 ? [[rows.trim, say(trim)] as [string, string]] : []),
     ...(movementJoints(record, zone.field).length > 0
       ? [[rows.movement, tileWords.dashed] as [string, string]]
@@ -282,16 +286,44 @@ function tableOf(
   ];
 }
 
-/** The cuts of a zone that falls to its drain. */
-function fallCuts({ record, rings, holes }: TiledZone): Falls['cuts'] {
+const fallsIn = ({ record, rings, holes }: TiledZone): Falls | null => {
   const falls = fallsOf(record, rings, holes);
-  return falls && typeof falls === 'object' ? falls.cuts : [];
+  return falls && typeof falls === 'object' ? falls : null;
+};
+
+/** The cuts of a zone that falls, its linear drain, and how much higher its corners are. */
+function fallMarks(design: Design, zone: TiledZone): Primitive[] {
+  const falls = fallsIn(zone);
+  if (!falls) return [];
+  const at = zone.surface.toDrawing;
+  const { cuts, channel, corners, drain } = falls;
+  return [
+    ...cuts.map(({ from, to }) => line('tiles', [at(from), at(to)], WEIGHT.thin, 'drawing', DASH)),
+    ...(channel ? [line('tiles', [at(channel.a), at(channel.b)], WEIGHT.cut, 'drawing')] : []),
+    ...corners
+      .filter(({ by }) => by > 0)
+      .map(({ at: corner, by }) => {
+        const share = CORNER / Math.max(CORNER * 2, distance(corner, drain));
+        const inner = add(corner, scale(subtract(drain, corner), share));
+        return word(`+${formatLength(by, styleOf(design))}`, at(inner), 'measure', TEXT.small);
+      }),
+  ];
 }
 
-function fallRows({ record, rings, holes }: TiledZone, say: (mm: number) => string): [string, string][] {
-  const falls = fallsOf(record, rings, holes);
-  return falls && typeof falls === 'object' ? [[tileWords.rows.falls, tileWords.falls(say(falls.rise))]] : [];
+function fallRows(zone: TiledZone, say: (mm: number) => string): [string, string][] {
+  const falls = fallsIn(zone);
+  if (!falls) return [];
+  const { rise, channel } = falls;
+  return [[tileWords.rows.falls, tileWords.falls(say(rise), channel !== null)]];
 }
+
+/** Where a zone of the floor makes a step. */
+const stepRows = (design: Design, zone: TiledZone, say: (mm: number) => string): [string, string][] =>
+  levelSteps(design, zone).map(({ at, by }) =>
+    'doorway' in at
+      ? [tileWords.at(at.doorway), tileWords.overBare(say(by))]
+      : [tileWords.beside(at.zone), tileWords.step(say(Math.abs(by)), by > 0)],
+  );
 
 function borderRows({ border }: TiledZone['record'], say: (mm: number) => string): [string, string][] {
   if (!border) return [];

@@ -5,7 +5,7 @@ import { putZone } from '../../commands/put-zone';
 import type { RoomBuilder } from '../../demo/build-room';
 import type { ZoneRecord } from '../../document/records';
 import { must } from '../../result';
-import { cutByFalls, fallsOf, type Falls } from './falls';
+import { cutByFalls, drainEdges, fallsOf, type Falls } from './falls';
 import { usualZone } from './usual-zone';
 import { findZone } from './zone-areas';
 import { tiledZone } from './zone-laying';
@@ -41,6 +41,7 @@ describe('the falls of a wet floor', () => {
       [15 / 1500, 15 / 800, 15 / 500, 15 / 400].map((share) => Math.round(share * 1e6) / 1e6),
     );
     expect(found.cuts).toHaveLength(4);
+    expect(found.corners.map(({ by }) => by)).toEqual([found.rise, found.rise, found.rise, found.rise]);
     expect(found.cuts.every(({ from }) => from === found.drain)).toBe(true);
     expect((falls(wet(500, -400, { fall: 0.02 })) as Falls).rise).toBeCloseTo(30, 6);
   });
@@ -70,5 +71,48 @@ describe('the falls of a wet floor', () => {
     // Four lines of 1000 by 600 over a grid of 197 and 3: each crosses five columns and three rows, one tile more at each change.
     expect(through(197)).toBeGreaterThanOrEqual(4 * 5);
     expect(through(197)).toBeLessThanOrEqual(4 * 8);
+  });
+});
+
+describe('the falls of a wet floor to a linear drain', () => {
+  const along = (x: number, y: number, change: Partial<ZoneRecord> = {}) =>
+    falls(wet(300, -300, { channel: { x, y }, ...change })) as Falls;
+
+  it('are one plane from the edge it lies along, every corner as high as it is far', () => {
+    const found = along(1000, 0);
+    expect(found.planes).toHaveLength(1);
+    expect(found.planes[0]!.share).toBe(0.01);
+    expect(found.rise).toBeCloseTo(12, 6);
+    expect(found.cuts).toEqual([]);
+    expect(found.corners.map(({ by }) => Math.round(by * 1e6) / 1e6).sort((a, b) => a - b)).toEqual([
+      0, 0, 12, 12,
+    ]);
+    expect(along(0, -600, { fall: 0.02 }).rise).toBeCloseTo(40, 6);
+    const laid = must(tiledZone(findZone(wet(300, -300).design, 'floor')!)).laid.pieces;
+    expect(cutByFalls(found, { w: 197, h: 197 }, laid)).toEqual([]);
+  });
+
+  it('are none where something lies behind it, or no edge is near', () => {
+    expect(along(1000, -600)).toBe('no-drain');
+    // A chest makes an edge of its front, behind which there is floor on both sides.
+    const room = wet(300, -1100, { channel: { x: 1100, y: -560 } });
+    room.set('F600', 'face-a', 800);
+    expect(falls(room)).toBe('behind-drain');
+  });
+
+  it('can be to any edge, told by the face it is along', () => {
+    const room = wet(300, -300);
+    const edges = drainEdges(room.design, findZone(room.design, 'floor')!);
+    expect(edges.map(({ face, long }) => [face, Math.round(long)]).sort()).toEqual([
+      ['A', 2000],
+      ['B', 1200],
+      ['C', 2000],
+      ['D', 1200],
+    ]);
+    for (const { at, face, long } of edges) {
+      const found = along(at.x, at.y);
+      expect(found.rise).toBeCloseTo(0.01 * (long === 2000 ? 1200 : 2000), 6);
+      expect(face).not.toBeNull();
+    }
   });
 });

@@ -2,6 +2,9 @@
   import {
     adhesiveOf,
     densityOf,
+    drainEdges,
+    findZone,
+    formatLength,
     isOfFloor,
     LEAST_FALL,
     MOST_BED,
@@ -10,6 +13,7 @@
     MOST_TILE_THICKNESS,
     notches,
     putZone,
+    type DrainEdge,
     type ZoneMaterials,
     type ZoneRecord,
   } from 'goodreach';
@@ -31,8 +35,26 @@
     return put({ materials });
   }
   function level() {
-    const { fall: _, ...rest } = zone;
+    const { fall: _, channel: __, ...rest } = zone;
     return session.run(putZone, rest) ? '' : session.message;
+  }
+  /** Where a drain could lie along an edge, and which of them it does. */
+  const edges = $derived.by(() => {
+    const area = zone.fall === undefined ? undefined : findZone(session.document, zone.id);
+    return area ? drainEdges(session.document, area) : [];
+  });
+  const edgeName = ({ face, long }: DrainEdge) =>
+    `Along ${face === null ? 'an edge' : `face ${face}`}, ${formatLength(long, session.style)}`;
+  const drainAt = $derived.by(() => {
+    const { channel } = zone;
+    if (!channel) return '';
+    const away = edges.map(({ at }) => Math.hypot(at.x - channel.x, at.y - channel.y));
+    return String(away.indexOf(Math.min(...away)));
+  });
+  function layDrain(index: string) {
+    const edge = edges[Number(index)];
+    const { channel: _, ...inFloor } = zone;
+    session.run(putZone, index === '' || !edge ? inFloor : { ...zone, channel: edge.at });
   }
   const chosen = $derived(notches.find(({ kgPerM2 }) => kgPerM2 === adhesive.kgPerM2)?.notch ?? '');
   function choose(notch: number) {
@@ -125,6 +147,12 @@
     onset={(percent) => put({ fall: percent / 100 })}
     onclear={level}
   />
+  {#if zone.fall !== undefined}
+    <SelectField label="Drain" value={drainAt} onchoose={layDrain}>
+      <option value="">In the floor</option>
+      {#each edges as edge, index (index)}<option value={String(index)}>{edgeName(edge)}</option>{/each}
+    </SelectField>
+  {/if}
 {/if}
 <LengthField
   label="Gap at edges"

@@ -4,6 +4,7 @@
     cutByFalls,
     formatArea,
     formatLength,
+    levelSteps,
     isOfFloor,
     patternNames,
     putZone,
@@ -17,7 +18,6 @@
     MOST_BOX,
     type TileOf,
     usualSpares,
-    zoneAreas,
     type MovementJoint,
     type ServiceType,
     type ZoneRecord,
@@ -73,14 +73,7 @@
   const metres = (mm: number) => `${(mm / 1000).toFixed(1)} m`;
   const sum = (joints: readonly MovementJoint[]) =>
     joints.reduce((long, { a, b }) => long + Math.hypot(b.x - a.x, b.y - a.y), 0);
-  /** Other zones of the floor that this one comes out higher or lower than. */
-  const steps = $derived.by(() => {
-    if (!onFloor) return [];
-    return zoneAreas(session.settled)
-      .filter(({ id, surface }) => id !== zone.id && !surface.face)
-      .map(({ letter, record }) => ({ letter, by: buildUpOf(zone) - buildUpOf(record) }))
-      .filter(({ by }) => Math.abs(by) > 0.05);
-  });
+  const steps = $derived(work.area ? levelSteps(session.settled, work.area) : []);
   const slots = $derived(Object.entries(laid?.count.bySlot ?? {}));
 </script>
 
@@ -151,9 +144,13 @@
 <p class="row">
   <span>{onFloor ? 'Raises the floor' : 'Stands out'}</span><output>{length(buildUpOf(zone))}</output>
 </p>
-{#each steps as { letter, by } (letter)}
+{#each steps as { at, by } (JSON.stringify(at))}
   <p class="row">
-    <span>Beside {letter}</span><output>{length(Math.abs(by))} {by > 0 ? 'higher' : 'lower'}</output>
+    {#if 'doorway' in at}
+      <span>At {at.doorway}</span><output>{length(by)} over bare floor</output>
+    {:else}
+      <span>Beside {at.zone}</span><output>{length(Math.abs(by))} {by > 0 ? 'higher' : 'lower'}</output>
+    {/if}
   </p>
 {/each}
 <p class="row">
@@ -168,19 +165,30 @@
 {#if work.falls === 'no-drain'}
   <p class="about">It can’t fall: no drain comes out of its floor. Place one on the Survey step.</p>
 {:else if work.falls === 'out-of-sight'}
-  <p class="about">It can’t fall to one drain: some of its corners are out of the drain’s sight.</p>
+  <p class="about">
+    It can’t fall to one drain: some of its corners are out of the drain’s sight. A linear drain along an edge
+    would do.
+  </p>
+{:else if work.falls === 'behind-drain'}
+  <p class="about">It can’t fall to a drain along that edge: some of it lies behind. Choose another edge.</p>
 {:else if work.falls && laid}
-  <p class="row"><span>Falls</span><output>edges {length(work.falls.rise)} over the drain</output></p>
+  <p class="row">
+    <span>Falls</span><output
+      >{work.falls.channel ? 'up to' : 'edges'} {length(work.falls.rise)} over the drain</output
+    >
+  </p>
   <p class="row">
     <span>Steepest</span><output
       >{(Math.max(...work.falls.planes.map(({ share }) => share)) * 100).toFixed(1)} %</output
     >
   </p>
-  <p class="row">
-    <span>Cut for falls</span><output
-      >{cutByFalls(work.falls, zone.tile, laid.laid.pieces).length} tiles, to the corners</output
-    >
-  </p>
+  {#if work.falls.cuts.length > 0}
+    <p class="row">
+      <span>Cut for falls</span><output
+        >{cutByFalls(work.falls, zone.tile, laid.laid.pieces).length} tiles, to the corners</output
+      >
+    </p>
+  {/if}
 {/if}
 <More title="Laid in, and filled with"><MaterialFields {zone} /></More>
 <NumberField

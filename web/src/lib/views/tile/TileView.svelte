@@ -23,6 +23,7 @@
   import { DrawingCamera, sourceOf } from '../drawing-camera.svelte';
   import HostedView from '../HostedView.svelte';
   import EdgeCuts from './EdgeCuts.svelte';
+  import FallMarks from './FallMarks.svelte';
   import TileStrip from './TileStrip.svelte';
   import { paintZones, paintedTiles, type PaintedZone } from './zone-painter';
 
@@ -222,9 +223,9 @@
       {#each zones as zone (zone.id)}
         <path class="zone" class:chosen={zone.id === work.area?.id} data-source={zone.id} d={pathOf(zone)} />
       {/each}
-      {#each work.area && typeof work.falls === 'object' ? (work.falls?.cuts ?? []) : [] as { from, to }, index (index)}
-        <path class="fall" d="M{pixelOf(onDrawing(work.area!, from))}L{pixelOf(onDrawing(work.area!, to))}" />
-      {/each}
+      {#if work.area && work.falls && typeof work.falls === 'object'}
+        <FallMarks {camera} falls={work.falls} onDrawing={(at) => onDrawing(work.area!, at)} />
+      {/if}
       {#each work.area ? work.movement : [] as { a, b }, index (index)}
         <path class="movement" d="M{pixelOf(onDrawing(work.area!, a))}L{pixelOf(onDrawing(work.area!, b))}" />
       {/each}
@@ -305,13 +306,6 @@
   .draft {
     stroke: var(--tide);
     stroke-dasharray: 6 4;
-  }
-  .fall {
-    fill: none;
-    stroke: var(--ink-drawing);
-    stroke-width: 1.2;
-    stroke-dasharray: 2 3;
-    pointer-events: none;
   }
   .movement {
     fill: none;
