@@ -4,6 +4,7 @@ import { putOpening, usualOpening } from '../commands/put-opening';
 import { putService } from '../commands/put-service';
 import { putStandpoint } from '../commands/put-standpoint';
 import { putZone } from '../commands/put-zone';
+import { putZones } from '../commands/put-zones';
 import { roomOf, type Design } from '../document/design';
 import type { OpeningRecord, Placement, ZoneRecord } from '../document/records';
 import type { Point } from '../geometry/point';
@@ -11,6 +12,8 @@ import { must } from '../result';
 import { findBox } from '../setting/item-box';
 import { finishNamed } from '../surfaces/finishes';
 import { projectOn } from '../survey/placed-face';
+import { revealsOf } from '../tile/zones/reveals';
+import { thingSides } from '../tile/zones/thing-sides';
 import { laidIn, usualZone, wellSetOut } from '../tile/zones/usual-zone';
 
 /** Runs a command that must succeed and gives the design after it. */
@@ -82,6 +85,20 @@ export class RoomBuilder {
     const usual = usualZone(this.design, { id, face, ...(corners && { corners }) });
     const zone = { ...usual, ...laidIn(finishNamed(this.design, finish)!), ...change };
     this.run(putZone, change.origin ? zone : wellSetOut(this.design, zone));
+  }
+
+  /** Tiles all sides of the holes of a face, and the free sides of a thing, as they usually are. */
+  tileSides({ holesOf, thing }: { holesOf?: string; thing?: string }): void {
+    const inside = revealsOf(this.design)
+      .filter(({ opening }) => opening.face.id === holesOf)
+      .map(({ opening, side }) => ({ face: opening.face.id, inside: { opening: opening.record.id, side } }));
+    const upon = thingSides(this.design)
+      .filter((side) => side.upon.thing === thing)
+      .map((side) => ({ face: null, upon: side.upon }));
+    const zones = [...inside, ...upon].map((wish) =>
+      usualZone(this.design, { id: this.id('zone'), ...wish }),
+    );
+    this.run(putZones, { zones });
   }
 
   run<Args>(command: Command<Args>, args: Args): void {
