@@ -13,7 +13,6 @@ import { findBox } from '../setting/item-box';
 import { finishNamed } from '../surfaces/finishes';
 import { projectOn } from '../survey/placed-face';
 import { revealsOf } from '../tile/zones/reveals';
-import { thingSides } from '../tile/zones/thing-sides';
 import { laidIn, usualZone, wellSetOut } from '../tile/zones/usual-zone';
 
 /** Runs a command that must succeed and gives the design after it. */
@@ -87,17 +86,13 @@ export class RoomBuilder {
     this.run(putZone, change.origin ? zone : wellSetOut(this.design, zone));
   }
 
-  /** Tiles all sides of the holes of a face, and the free sides of a thing, as they usually are. */
-  tileSides({ holesOf, thing }: { holesOf?: string; thing?: string }): void {
-    const inside = revealsOf(this.design)
-      .filter(({ opening }) => opening.face.id === holesOf)
-      .map(({ opening, side }) => ({ face: opening.face.id, inside: { opening: opening.record.id, side } }));
-    const upon = thingSides(this.design)
-      .filter((side) => side.upon.thing === thing)
-      .map((side) => ({ face: null, upon: side.upon }));
-    const zones = [...inside, ...upon].map((wish) =>
-      usualZone(this.design, { id: this.id('zone'), ...wish }),
-    );
+  /** Tiles all sides of the holes of a face, as it is. */
+  tileHoles(face: string): void {
+    const sides = revealsOf(this.design).filter(({ opening }) => opening.face.id === face);
+    const zones = sides.map(({ opening, side }) => {
+      const inside = { opening: opening.record.id, side };
+      return usualZone(this.design, { id: this.id('zone'), face, inside });
+    });
     this.run(putZones, { zones });
   }
 

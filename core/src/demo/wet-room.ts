@@ -32,7 +32,7 @@ export function wetRoom(): Design {
   builder.set('ROLL150', 'face-d', 950);
   builder.set('WET1200', 'face-b', 0);
   builder.place('GLASS900', { on: 'floor', x: 1410, y: -1200, turn: 0 });
-  const bench = builder.set('BENCH1000', 'face-a', 1310);
+  builder.set('BENCH1000', 'face-a', 1310);
   builder.set('GRAB450', 'face-b', 620);
   builder.set('RAIL450', 'face-c', 450);
   builder.stand('From the door', { x: 2_050, y: -1_700 }, 2.45);
@@ -47,6 +47,6 @@ export function wetRoom(): Design {
   builder.tile(null, 'Pebbleback', { ...hexagons, origin: { x: 1_198.5, y: -970.5 }, name: 'Wet floor' });
   builder.tile('face-d', 'Groyne', { name: 'Planks round the window' });
   builder.tile('face-b', 'Samphire', { name: 'Shower wall' });
-  builder.tileSides({ holesOf: 'face-b', thing: bench });
+  builder.tileHoles('face-b');
   return builder.design;
 }

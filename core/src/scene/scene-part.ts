@@ -40,6 +40,8 @@ export interface SubstanceLook {
   clear?: number;
   /** Whether it shines of itself. */
   glows?: boolean;
+  /** By how much it is lighter than its texture, as a share of the way to white (or to black, below nothing). */
+  shade?: number;
   /** What is to be seen on it; grain and boards run up a texture. */
   texture?: TextureSource;
 }
@@ -51,6 +53,8 @@ export interface ScenePart {
   look?: SubstanceLook;
   /** The finish on it, where it has one that is known. */
   finish?: Finish;
+  /** By how much it is lighter than its finish, as a share of the way to white (or to black, below nothing). */
+  shade?: number;
   mesh: Mesh;
   /** Of a door, drawer or flap. */
   moves?: Motion;

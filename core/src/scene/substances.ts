@@ -1,5 +1,6 @@
 import { linear } from '../surfaces/colour';
 import type { Figure, Finish } from '../surfaces/finishes';
+import { shaded } from '../tile/zones/shades';
 import type { ScenePart, Substance, SubstanceLook } from './scene-part';
 
 /** How a substance looks that has a texture without being of a finish. */
@@ -59,10 +60,15 @@ export const substanceLooks: Record<Substance, SubstanceLook> = {
 const BOARD = 150;
 
 /** What says how a part looks. */
-export type Seen = Pick<ScenePart, 'finish' | 'look' | 'substance'>;
+export type Seen = Pick<ScenePart, 'finish' | 'look' | 'shade' | 'substance'>;
 
 /** How a part looks: as its finish, or as its substance usually does. */
-export function lookOf({ substance, finish: own, look: of }: Seen): SubstanceLook {
+export function lookOf({ shade, ...seen }: Seen): SubstanceLook {
+  const look = evenLook(seen);
+  return shade ? { ...look, colour: shaded(look.colour, shade), shade } : look;
+}
+
+function evenLook({ substance, finish: own, look: of }: Seen): SubstanceLook {
   if (of) return of;
   if (!own) return substanceLooks[substance];
   if (substance === 'grout' && own.tile) return { ...substanceLooks.grout, colour: own.tile.grout };
@@ -77,7 +83,11 @@ export function lookOf({ substance, finish: own, look: of }: Seen): SubstanceLoo
 }
 
 /** The name of what a part looks like: parts with the same are drawn together. */
-export function lookName({ substance, finish, look }: Seen): string {
+export function lookName({ shade, ...seen }: Seen): string {
+  return shade ? `${evenName(seen)}, ${shade}` : evenName(seen);
+}
+
+function evenName({ substance, finish, look }: Seen): string {
   if (look) return [substance, look.colour, look.rough, look.metal, look.clear].join(' ');
   return finish ? `${substance}, ${finish.own ? ownLook(finish) : finish.name}` : substance;
 }

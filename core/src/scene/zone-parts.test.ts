@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { rectangle } from '../../testing/rooms';
+import { layTile } from '../commands/lay-tile';
 import { putZone } from '../commands/put-zone';
+import type { FinishRecord } from '../document/records';
 import { recordOf, type Design } from '../document/design';
 import { drawElevation } from '../drawing/elevation/draw-elevation';
 import { drawPlan } from '../drawing/plan';
@@ -13,6 +15,7 @@ import { usualZone } from '../tile/zones/usual-zone';
 import { tiledZones } from '../tile/zones/zone-laying';
 import type { Mesh } from './mesh';
 import { sceneOf } from './scene';
+import { lookName, lookOf } from './substances';
 
 const placesOf = ({ positions }: Mesh) =>
   Array.from({ length: positions.length / 3 }, (_, i) => ({
@@ -165,5 +168,30 @@ describe('zones of tile on drawings', () => {
     expect(area(wall!)).toBeCloseTo(laidOf(design, 'wall').tiledArea, 0);
     expect(boundsOf(wall!.rings.flat())).toMatchObject({ left: 0, top: 2400 });
     expect(tilesOf(drawElevation(design, byId.get('face-b')!, 20))).toEqual([]);
+  });
+
+  it('show how their tiles differ in shade: all of them together, each shade by itself', () => {
+    const room = rectangle(4000, 3000);
+    const zone = usualZone(room.design, { id: 'floor', face: null });
+    const own: FinishRecord = {
+      ...{ kind: 'finish', id: 'own', name: 'Speckle', code: 'T90', of: 'tile', colour: '#808080' },
+      ...{ rough: 0.6, long: 300, high: 300, grain: false },
+      tile: { long: 300, high: 300, joint: 3, offset: 0, grout: '#404040', shade: 'strong' },
+    };
+    const tiles = () =>
+      groupOf(room.design, 'zone floor').parts.filter(({ substance }) => substance === 'tile');
+    room.run(putZone, zone);
+    const all = areaOf(tiles()[0]!.mesh);
+    expect(tiles()).toHaveLength(1);
+    room.run(layTile, { zone: { ...zone, finish: 'Speckle' }, own: [own] });
+    const shades = tiles().map(({ shade = 0 }) => shade);
+    expect([...shades].sort((a, b) => a - b)).toEqual([-0.2, -0.1, 0, 0.1, 0.2]);
+    expect(tiles().reduce((sum, { mesh }) => sum + areaOf(mesh), 0)).toBeCloseTo(all, 3);
+    // Half way to white or black is half of what is left; each shade is drawn by itself.
+    const looks = tiles().map((part) => lookOf(part).colour);
+    expect(looks[shades.indexOf(0.2)]).toBe('#999999');
+    expect(looks[shades.indexOf(-0.1)]).toBe('#737373');
+    expect(looks[shades.indexOf(0)]).toBe('#808080');
+    expect(new Set(tiles().map(lookName)).size).toBe(5);
   });
 });

@@ -11,6 +11,7 @@ import { tileOrder, type TileOf } from '../tile/cut-list';
 import type { Laid } from '../tile/lay';
 import type { Cell } from '../tile/pattern';
 import { tileFinish, tilesOf } from '../tile/zones/colouring';
+import { shadeOf } from '../tile/zones/shades';
 import { zoneRegion } from '../tile/zones/zone-areas';
 import type { SurfaceFrame } from '../tile/zones/surface-frame';
 import { FLOOR_KEY } from '../tile/zones/zone-surface';
@@ -88,21 +89,41 @@ const makeZone = remember(({ pieces }: Laid, zone: Zone): SceneGroup => {
   const ground = zoneRegion(rings);
   const joints = face?.arc && !apart ? inStrips(ground, face) : ground;
   const tileOf = tilesOf(laying, cell);
-  const meshes: Record<TileOf, Mesh[]> = { first: [], second: [], border: [] };
   const isSeen = pieces.length <= MOST_SEEN;
-  if (!isSeen) meshes.first.push(...facesOf(ground).map((mesh) => grained(onto.lay(mesh, 0), onto.along)));
-  for (const [index, piece] of isSeen ? pieces.entries() : [])
-    for (const mesh of facesOf(piece.outline()))
-      meshes[tileOf?.(piece) ?? 'first'].push(figured(grained(onto.lay(mesh, 0), onto.along), index));
+  const finishOf = (of: TileOf) => finishes[tileOrder.indexOf(of)];
+  /** What looks alike: of the same tile, in the same shade. */
+  const alike = new Map<string, { of: TileOf; shade: number; meshes: Mesh[] }>();
+  const add = (of: TileOf, shade: number, meshes: Mesh[]) => {
+    const key = `${of} ${shade}`;
+    const known = alike.get(key);
+    if (known) known.meshes.push(...meshes);
+    else alike.set(key, { of, shade, meshes });
+  };
+  const laid = (region: Region) => facesOf(region).map((mesh) => grained(onto.lay(mesh, 0), onto.along));
+  if (!isSeen) add('first', 0, laid(ground));
+  for (const [index, piece] of isSeen ? pieces.entries() : []) {
+    const of = tileOf?.(piece) ?? 'first';
+    const differ = finishOf(of)?.tile?.shade;
+    add(
+      of,
+      differ ? shadeOf(piece, differ) : 0,
+      laid(piece.outline()).map((mesh) => figured(mesh, index)),
+    );
+  }
   const parts: ScenePart[] = [
     {
       substance: 'grout',
       ...named(finishes[0]),
       mesh: joined(...facesOf(joints).map((mesh) => onto.lay(mesh, JOINT_BACK))),
     },
-    ...tileOrder.flatMap((of, index): ScenePart[] =>
-      meshes[of].length > 0
-        ? [{ substance: 'tile', ...named(finishes[index]), mesh: joined(...meshes[of]) }]
+    ...[...alike.values()].flatMap(({ of, shade, meshes }): ScenePart[] =>
+      meshes.length > 0
+        ? [
+            {
+              ...{ substance: 'tile', ...named(finishOf(of)), ...(shade !== 0 && { shade }) },
+              mesh: joined(...meshes),
+            },
+          ]
         : [],
     ),
   ];

@@ -17,3 +17,15 @@ export function shadeOf({ piece, i, k }: Pick<LaidPiece, 'i' | 'k' | 'piece'>, s
   const step = ((seed ^ (seed >>> 15)) >>> 0) % STEPS;
   return (most * (2 * step - (STEPS - 1))) / (STEPS - 1);
 }
+
+/** A colour (#rrggbb) so much lighter, as a share of the way to white, or darker, to black, below nothing. */
+export function shaded(colour: string, by: number): string {
+  const towards = by > 0 ? 255 : 0;
+  const parts = [1, 3, 5].map((at) => {
+    const own = parseInt(colour.slice(at, at + 2), 16);
+    return Math.round(own + (towards - own) * Math.abs(by))
+      .toString(16)
+      .padStart(2, '0');
+  });
+  return `#${parts.join('')}`;
+}

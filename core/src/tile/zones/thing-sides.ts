@@ -134,9 +134,9 @@ const rectangleOf = (wide: number, high: number): Point[] => [
 
 /** What is fixed and tiled as the room is; a radiator and a lining are not. */
 const UNTILED: readonly FixedType[] = ['radiator', 'lining'];
-/** Items whose sides are tiled, and those of them that are on top. */
-const SIDED: readonly KindId[] = ['tub', 'shower-pan', 'bench', 'shape-box', 'shape-outline'];
-const TOPPED: readonly KindId[] = ['bench', 'shape-box', 'shape-outline'];
+/** Items whose sides are tiled, and those of them that are on top: a bench that is built is a shape. */
+const SIDED: readonly KindId[] = ['tub', 'shower-pan', 'shape-box', 'shape-outline'];
+const TOPPED: readonly KindId[] = ['shape-box', 'shape-outline'];
 /** What has more edges than this is as good as round. */
 const MOST_EDGES = 12;
 /** A side is free where this far before its middle nothing is, mm; a top where so much is over it. */

@@ -87,14 +87,14 @@ export class Looks {
   /** `changed` hears when a texture has come. */
   constructor(private readonly changed: () => void = () => undefined) {}
 
-  of(part: Pick<ScenePart, 'finish' | 'substance'>): MeshPhongMaterial | MeshStandardMaterial {
+  of(part: Pick<ScenePart, 'finish' | 'shade' | 'substance'>): MeshPhongMaterial | MeshStandardMaterial {
     const name = lookName(part);
     let material = this.made.get(name);
     if (!material) this.made.set(name, (material = this.make(lookOf(part))));
     return material;
   }
 
-  private make({ colour, rough, metal = 0, clear, glows, texture }: SubstanceLook) {
+  private make({ colour, rough, metal = 0, clear, glows, texture, shade = 0 }: SubstanceLook) {
     const common = { color: new Color(colour), map: this.white };
     const material =
       rough < SHINES
@@ -116,17 +116,21 @@ export class Looks {
       material.opacity = clear;
       material.depthWrite = false;
     }
-    if (texture) this.paint(material, texture);
+    if (texture) this.paint(material, texture, 1 + shade);
     return material;
   }
 
-  /** A texture takes the place of the plain colour as soon as it is painted. */
-  private paint(material: MeshPhongMaterial | MeshStandardMaterial, source: TextureSource): void {
+  /** A texture takes the place of the plain colour as soon as it is painted, so much lighter or darker. */
+  private paint(
+    material: MeshPhongMaterial | MeshStandardMaterial,
+    source: TextureSource,
+    light: number,
+  ): void {
     const done = textureOf(source).then(
       (pixels) => {
         if (this.gone) return;
         material.map = textureFrom(pixels, source, this.sharp);
-        material.color.set('#ffffff');
+        material.color.setScalar(light);
         this.changed();
       },
       // Without it the surface keeps its plain colour.

@@ -1,5 +1,6 @@
 import {
   finishNamed,
+  shaded,
   shadeOf,
   tileFinish,
   tileOrder,
@@ -121,15 +122,15 @@ function traced(
   const slivers = new Path2D();
   for (const piece of pieces) {
     const of = tileOf?.(piece) ?? 'first';
-    const shaded = of === 'first' && !two;
+    const isSized = of === 'first' && !two;
     const { slot } = piece.piece;
     const finish = finishes[of];
     const shade = finish?.tile?.shade ? shadeOf(piece, finish.tile.shade) : 0;
-    const key = `${shaded ? slot : ` ${of}`} ${shade}`;
+    const key = `${isSized ? slot : ` ${of}`} ${shade}`;
     let known = found.get(key);
     if (!known) {
-      if (shaded && !slots.has(slot)) slots.set(slot, TINTS[slots.size % TINTS.length]!);
-      const colour = tinted(finish?.colour ?? PLAIN.tile, (shaded ? slots.get(slot)! : 0) + shade);
+      if (isSized && !slots.has(slot)) slots.set(slot, TINTS[slots.size % TINTS.length]!);
+      const colour = shaded(finish?.colour ?? PLAIN.tile, (isSized ? slots.get(slot)! : 0) + shade);
       found.set(key, (known = { path: new Path2D(), colour }));
     }
     const { rings, x, y } = piece.framed();
@@ -146,16 +147,6 @@ function trace(path: Path2D, ring: readonly Point[], right = 0, up = 0): void {
   const last = ring.at(-1)!;
   path.moveTo(last.x + right, last.y + up);
   for (const { x, y } of ring) path.lineTo(x + right, y + up);
-}
-
-/** A colour so much lighter, or darker. */
-function tinted(colour: string, by: number): string {
-  const towards = by > 0 ? 255 : 0;
-  const parts = [1, 3, 5].map((at) => {
-    const own = parseInt(colour.slice(at, at + 2), 16);
-    return Math.round(own + (towards - own) * Math.abs(by));
-  });
-  return `rgb(${parts.join(' ')})`;
 }
 
 function hatch(paper: CanvasRenderingContext2D, colour: string, sharp: number): CanvasPattern {
