@@ -9,11 +9,13 @@ import { revealSides, type RevealSide } from '../../document/limits';
 import { brokenReferences } from '../../document/references';
 import { drawFaceTiles } from '../../drawing/draw-tiles';
 import { cross, dot } from '../../geometry/point';
+import { signedArea } from '../../geometry/polygon';
 import { must } from '../../result';
 import { sceneOf } from '../../scene/scene';
+import { holeDepth } from '../../survey/hole-depth';
 import { placedOpenings } from '../../survey/openings';
 import { linedUp } from './lined-up';
-import { frontEdge, revealFrame, revealsOf } from './reveals';
+import { frontOf, revealFrame, revealOutline, revealsOf } from './reveals';
 import { sightEdges } from './sight-edges';
 import { usualZone } from './usual-zone';
 import { findZone, zoneAreas } from './zone-areas';
@@ -93,11 +95,47 @@ describe('the sides of a hole in a wall', () => {
         cross({ x: right[0], y: right[1] }, { x: up[0], y: up[1] }),
       ];
       expect(spun.map((way) => Math.round(way) + 0)).toEqual(normal.map((way) => Math.round(way) + 0));
-      const front = frontEdge(reveal);
-      for (const { x, y } of front ? [front.a, front.b] : []) {
+      for (const { x, y } of frontOf(reveal)) {
         const [px, py] = corner(x, y);
         expect(dot({ x: px! - at.x, y: py! - at.y }, n)).toBeCloseTo(0, 6);
       }
+    }
+  });
+
+  it('of a window in a bent wall begin at that: its sill and head along the bend', () => {
+    for (const bend of [400, -400]) {
+      const builder = rectangle(4000, 3000);
+      builder.design = {
+        ...builder.design,
+        records: {
+          ...builder.design.records,
+          'face-a': { ...recordOf(builder.design, 'face', 'face-a')!, bend },
+        },
+      };
+      builder.open('face-a', 'window', 1500, { width: 900, height: 1200, sill: 900 });
+      builder.open('face-a', 'niche', 500, { width: 400, height: 300, sill: 1000, depth: 60 });
+      const all = revealsOf(builder.design);
+      // A niche there is bent itself.
+      expect(all.map(({ side }) => side)).toEqual(['left', 'right', 'sill', 'head']);
+      const deep = holeDepth(all[0]!.opening);
+      const radius = (2000 ** 2 + 400 ** 2) / (2 * 400);
+      const half = Math.asin(450 / radius);
+      const segment = radius ** 2 * (half - Math.sin(half) * Math.cos(half));
+      for (const reveal of all) {
+        const area = signedArea(revealOutline(reveal));
+        const level = reveal.side === 'sill' || reveal.side === 'head';
+        const flat = level ? 900 * deep : deep * 1200;
+        // Bent out of the room the wall stands back between the jambs: there is less of a sill.
+        expect((area - flat) / segment).toBeCloseTo(level ? -Math.sign(bend) : 0, 1);
+        const inside = { opening: reveal.opening.record.id, side: reveal.side };
+        builder.run(putZone, usualZone(builder.design, { id: reveal.side, face: 'face-a', inside }));
+        expect(must(tiledZone(findZone(builder.design, reveal.side)!)).laid.zoneArea).toBeCloseTo(area, 3);
+      }
+      // The trim of its sill is as long as the bend there.
+      const trim = trimLengths(builder.design);
+      expect(trim.get('left')).toBeCloseTo(1200, 6);
+      expect(trim.get('sill')).toBeCloseTo(2 * radius * half, 1);
+      expect(trim.get('head')).toBeCloseTo(2 * radius * half, 1);
     }
   });
 

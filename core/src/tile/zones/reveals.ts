@@ -1,9 +1,11 @@
 import { perDesign, type Design } from '../../document/design';
 import { revealSides, type RevealSide } from '../../document/limits';
 import type { ZoneInside } from '../../document/records';
-import { add, scale, type Point } from '../../geometry/point';
+import { rememberOne } from '../../document/remember';
+import { add, dot, scale, subtract, type Point } from '../../geometry/point';
 import { holeDepth } from '../../survey/hole-depth';
 import { placedOpenings, type PlacedOpening } from '../../survey/openings';
+import { facePath } from '../../survey/placed-face';
 import { level, UPRIGHT, type Place, type SurfaceFrame } from './surface-frame';
 
 /**
@@ -17,12 +19,12 @@ export interface Reveal {
   high: number;
 }
 
-/** Every side of a hole in a straight wall that tiles could be laid on: of niches the back too, of what begins on the floor no sill. Doors are lined. */
+/** Every side of a hole that tiles could be laid on: of niches the back too, of what begins on the floor no sill. Doors are lined, and niches in bent walls are bent themselves. */
 export const revealsOf: (design: Design) => readonly Reveal[] = perDesign((design) =>
   placedOpenings(design).flatMap((opening): Reveal[] => {
-    const { record, face, left, right } = opening;
-    if (face.arc || record.type === 'door') return [];
-    const [across, up, deep] = [right - left, record.height, holeDepth(opening)];
+    const { record, face } = opening;
+    if (record.type === 'door' || (face.arc && record.type === 'niche')) return [];
+    const [across, up, deep] = [record.width, record.height, holeDepth(opening)];
     return revealSides
       .filter((side) => (side !== 'back' || record.type === 'niche') && (side !== 'sill' || record.sill >= 1))
       .map((side) => ({
@@ -32,6 +34,24 @@ export const revealsOf: (design: Design) => readonly Reveal[] = perDesign((desig
       }));
   }),
 );
+
+/** The outline of a side of a hole, counter-clockwise from its lower left corner: a sill and a head begin at their wall, bent where that is. */
+export const revealOutline = rememberOne((reveal: Reveal): readonly Point[] => {
+  const { side, wide, high } = reveal;
+  const front = frontOf(reveal);
+  const [bottomLeft, bottomRight, topRight, topLeft] = cornersOf(reveal);
+  if (front.length <= 2) return [bottomLeft, bottomRight, topRight, topLeft];
+  return side === 'sill'
+    ? [...front, { x: wide, y: high }, { x: 0, y: high }]
+    : [bottomLeft, bottomRight, ...front];
+});
+
+const cornersOf = ({ wide, high }: Reveal): [Point, Point, Point, Point] => [
+  { x: 0, y: 0 },
+  { x: wide, y: 0 },
+  { x: wide, y: high },
+  { x: 0, y: high },
+];
 
 /** The side of a hole that a zone is on; undefined where there is none. */
 export const findReveal = (design: Design, { opening, side }: ZoneInside): Reveal | undefined =>
@@ -52,7 +72,7 @@ export function revealFrame({ opening, side, wide, high }: Reveal): SurfaceFrame
     case 'left':
       return { origin: on(at, n, 0, low), right: level(n, -1), up: UPRIGHT, normal: level(u) };
     case 'right': {
-      const jamb = add(at, scale(u, opening.right - opening.left));
+      const jamb = add(at, scale(u, record.width));
       return { origin: on(jamb, n, -wide, low), right: level(n), up: UPRIGHT, normal: level(u, -1) };
     }
     case 'sill':
@@ -62,26 +82,35 @@ export function revealFrame({ opening, side, wide, high }: Reveal): SurfaceFrame
   }
 }
 
-/** The edge of a side of a hole that it has with the wall, walked with it to the left; null for a back. */
-export function frontEdge({ side, wide, high }: Reveal): { a: Point; b: Point } | null {
-  const [bottomLeft, bottomRight] = [
-    { x: 0, y: 0 },
-    { x: wide, y: 0 },
-  ];
-  const [topRight, topLeft] = [
-    { x: wide, y: high },
-    { x: 0, y: high },
-  ];
+/** What a side of a hole has in common with the wall, walked with the side to the left; nothing of a back. */
+export function frontOf(reveal: Reveal): Point[] {
+  const [bottomLeft, bottomRight, topRight, topLeft] = cornersOf(reveal);
+  const { side, high } = reveal;
   switch (side) {
     case 'left':
-      return { a: topLeft, b: bottomLeft };
+      return [topLeft, bottomLeft];
     case 'right':
-      return { a: bottomRight, b: topRight };
+      return [bottomRight, topRight];
     case 'sill':
-      return { a: bottomLeft, b: bottomRight };
+      return wallAlong(reveal).map(({ x, y: out }) => ({ x, y: 0 - out }));
     case 'head':
-      return { a: topRight, b: topLeft };
+      return wallAlong(reveal)
+        .map(({ x, y: out }) => ({ x, y: high + out }))
+        .reverse();
     case 'back':
-      return null;
+      return [];
   }
+}
+
+/** The wall over a hole from jamb to jamb: along the straight line between them, and out from it. */
+function wallAlong({ opening: { face, left, right, at, u, n }, wide }: Reveal): Point[] {
+  if (!face.arc)
+    return [
+      { x: 0, y: 0 },
+      { x: wide, y: 0 },
+    ];
+  return facePath(face, left, right).map((point) => {
+    const off = subtract(point, at);
+    return { x: dot(off, u), y: dot(off, n) };
+  });
 }

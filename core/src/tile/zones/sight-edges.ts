@@ -4,7 +4,7 @@ import { distanceToSegment } from '../../geometry/polygon';
 import { placedOpenings } from '../../survey/openings';
 import { facePoint } from '../../survey/placed-face';
 import type { ZoneEdgeCut } from './edge-cuts';
-import { frontEdge } from './reveals';
+import { frontOf } from './reveals';
 import type { ZoneArea } from './zone-areas';
 
 type Edge = Pick<ZoneEdgeCut, 'a' | 'b'>;
@@ -20,8 +20,9 @@ export function sightEdges(design: Design, zone: ZoneArea, edges: readonly Edge[
   const { record, surface } = zone;
   if (record.sight) return new Set(record.sight.flatMap((place) => nearest(edges, place) ?? []));
   if (surface.reveal) {
-    const front = frontEdge(surface.reveal);
-    return new Set([front ? nearest(edges, middle(front.a, front.b)) : null].flatMap((index) => index ?? []));
+    const front = frontOf(surface.reveal);
+    const at = front.slice(1).flatMap((b, index) => nearest(edges, middle(front[index]!, b)) ?? []);
+    return new Set(at);
   }
   if (surface.face) return new Set(longestOver(edges));
   if (surface.side)

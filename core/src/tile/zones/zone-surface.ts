@@ -6,7 +6,7 @@ import type { Region } from '../../geometry/region';
 import { facePoint, type PlacedFace } from '../../survey/placed-face';
 import { roomShape } from '../../survey/room-shape';
 import { quantise } from '../../units/units';
-import { findReveal, revealFrame, type Reveal } from './reveals';
+import { findReveal, revealFrame, revealOutline, type Reveal } from './reveals';
 import type { SurfaceFrame } from './surface-frame';
 import { findThingSide, type ThingSide } from './thing-sides';
 
@@ -91,14 +91,7 @@ const same = (at: Point): Point => at;
 /** What is no more has no places; what is upright and apart has none in plan. */
 const AS_IT_IS = { turn: null, toPlan: same, fromPlan: same, toDrawing: same, fromDrawing: same };
 
-const wholeOf = rememberOne(({ wide, high }: Reveal): Region => [
-  [
-    { x: 0, y: 0 },
-    { x: wide, y: 0 },
-    { x: wide, y: high },
-    { x: 0, y: high },
-  ],
-]);
+const wholeOf = rememberOne((reveal: Reveal): Region => [[...revealOutline(reveal)]]);
 
 /** All of a surface that is drawn by itself: of a side of a hole or of a thing; null for others. */
 export const regionApart = ({ reveal, side }: Pick<ZoneSurface, 'reveal' | 'side'>): Region | null =>

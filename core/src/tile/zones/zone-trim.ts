@@ -4,7 +4,7 @@ import { distanceToSegment, forEachEdge, perimeter, signedArea, type Polygon } f
 import { without } from '../../geometry/region';
 import { freeSurface, zoneAreas, zoneRegion, type ZoneArea } from './zone-areas';
 import type { Stretch } from '../grid-edges';
-import { frontEdge } from './reveals';
+import { frontOf } from './reveals';
 import { outerEdges } from './thing-sides';
 import { betweenSurfaces } from './zone-surface';
 
@@ -20,8 +20,8 @@ function trimLength(design: Design, zone: ZoneArea): number {
   const own = outlines(zone);
   const { reveal, side } = zone.surface;
   // What goes into a wall ends at its corner with the wall.
-  if (reveal) return along(own, frontEdge(reveal));
-  if (side) return outerEdges(design, side).reduce((sum, edge) => sum + along(own, edge), 0);
+  if (reveal) return along(own, pathEdges(frontOf(reveal)));
+  if (side) return along(own, outerEdges(design, side));
   const others = zoneAreas(design)
     .filter(({ id, surface }) => id !== zone.id && surface.key === zone.surface.key)
     .flatMap((other) =>
@@ -35,13 +35,15 @@ function trimLength(design: Design, zone: ZoneArea): number {
   return shared > ROUNDING ? shared : 0;
 }
 
-/** How much of an edge outlines have, mm. */
-function along(rings: readonly Polygon[], edge: Stretch | null): number {
-  if (!edge) return 0;
+const pathEdges = (path: readonly Point[]): Stretch[] =>
+  path.slice(1).map((b, index) => ({ a: path[index]!, b }));
+
+/** How much of some edges outlines have, mm. */
+function along(rings: readonly Polygon[], edges: readonly Stretch[]): number {
   let long = 0;
   for (const ring of rings)
     forEachEdge(ring, (a, b) => {
-      if (isOn(a, edge) && isOn(b, edge)) long += distance(a, b);
+      if (edges.some((edge) => isOn(a, edge) && isOn(b, edge))) long += distance(a, b);
     });
   return long;
 }
