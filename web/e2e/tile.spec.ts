@@ -1,5 +1,5 @@
 import { expect, test } from './studio';
-import { beside, figure, stageOf, type Zone } from './tiles';
+import { beside, figureOf, figure, stageOf, type Zone } from './tiles';
 
 test('a floor is tiled round its cabinets: its field is dragged, nudged and set out at its best, and all of it is taken back', async ({
   page,
@@ -214,6 +214,17 @@ test('a kitchen floor has an inlay within a border in its nook, drawn by hand; w
   expect(zones.flatMap(({ border }) => border ?? [])).toEqual([
     { inset: 0, tile: { w: expect.any(Number), h: 60 }, corners: 'square', finish: 'Cockle' },
   ]);
+  // It goes round what is let into it as well, where that is wanted.
+  await page.getByRole('button', { name: /^T2 Floor/ }).click();
+  const corners = figureOf(page, 'corner');
+  await expect(corners).toHaveText('4 whole, 0 cut');
+  const islands = page.getByRole('checkbox', { name: 'Round islands and inlays too' });
+  await islands.check();
+  await expect(corners).toHaveText('8 whole, 0 cut');
+  await islands.uncheck();
+  await expect(corners).toHaveText('4 whole, 0 cut');
+  await page.getByRole('button', { name: /^T3 Floor/ }).click();
+  await studio.saved(11);
 
   // A joint wider than any is refused, and nothing is lost.
   await page.getByRole('textbox', { name: 'Joint' }).fill('31');

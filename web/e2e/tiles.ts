@@ -21,3 +21,10 @@ export async function beside(stage: Locator, x: number, y: number): Promise<[num
   const box = (await stage.boundingBox())!;
   return [box.x + box.width / 2 + x, box.y + box.height / 2 + y];
 }
+/** What is told of the zone in hand at the right, by what it is of. */
+export const figureOf = (page: Page, name: string): Locator =>
+  page
+    .getByRole('complementary', { name: 'Facts' })
+    .locator('p.row')
+    .filter({ has: page.getByText(name, { exact: true }) })
+    .locator('output');

@@ -107,12 +107,13 @@ export class ZoneColouring {
   @Words(1, MOST_FINISH) finish!: string;
 }
 
-/** A border along the edges of a zone: how far within them, mm, its tile with the way it runs first, and how it goes round corners. */
+/** A border along the edges of a zone: how far within them, mm, its tile with the way it runs first, how it goes round corners, and whether it goes round what stands in the zone, and round zones let into it, too. */
 export class ZoneBorder {
   @Millimetres(0, MOST_INSET) inset!: number;
   @Nested(ZoneTile) tile!: ZoneTile;
   @OneOf(borderCorners) corners!: BorderCorner;
   @Optional() @Words(1, MOST_FINISH) finish?: string;
+  @Optional() @IsBoolean() islands?: boolean;
 }
 
 /** What a zone is laid in and filled with, where that is not as usual: adhesive by what is spread, kg a m², or by how far a bag goes, m², which wins; the share on the tiles' backs; grout by its density, kg a litre; how thick the bed is, mm. */

@@ -13,7 +13,7 @@ const SHORT = 0.01;
 /** An edge of a path: where it begins and which way it runs, the inside to its left. */
 export type PathEdge = DirectedLine;
 
-/** A path that a border goes along, counter-clockwise: its edges, and its two sides corner by corner, each at the start of its edge. */
+/** A path that a border goes along, walked as what it goes along is: its edges, and its two sides corner by corner, each at the start of its edge. */
 export interface BorderPath {
   edges: readonly PathEdge[];
   outer: readonly Point[];
@@ -23,18 +23,20 @@ export interface BorderPath {
 }
 
 /**
- * The path of a border along an outline, so far within it and so wide, mm. Steps, bays and stubs that are shorter than there is room for two corners are gone past in a straight line, on the inner side of a step.
+ * The path of a border along an outline, or round a hole that is walked clockwise, so far off it and so wide, mm. Steps, bays and stubs that are shorter than there is room for two corners are gone past in a straight line, on the inner side of a step.
  * Null where there is no room for it.
  */
 export function borderPath(outline: Polygon, inset: number, wide: number, joint = 0): BorderPath | null {
+  const way = Math.sign(signedArea(outline));
   for (let least = 2 * wide; least < 16 * wide; least *= 1.5) {
-    const ring = straightened(outline, least);
+    const ring = straightened(outline, least, way);
     const edges = ring && edgesOf(ring);
     if (!edges) return null;
     const [outer, inner] = [beside(edges, inset), beside(edges, inset + wide)];
     const within = beside(edges, inset + wide + joint);
     const runs = [outer, inner, within].every((corners) => runsOn(edges, corners));
-    if (runs && !crossingEdges(within) && signedArea(within) > 0) return { edges, outer, inner, within };
+    if (runs && !crossingEdges(within) && signedArea(within) * way > 0)
+      return { edges, outer, inner, within };
   }
   return null;
 }
@@ -57,12 +59,12 @@ function runsOn(edges: readonly PathEdge[], corners: readonly Point[]): boolean 
 }
 
 /** An outline without the edges that are shorter than so much, but for those of bends; null where nothing is left. */
-function straightened(outline: Polygon, least: number): Point[] | null {
+function straightened(outline: Polygon, least: number, way: number): Point[] | null {
   let ring = inLine(outline);
   for (let round = 0; round < outline.length; round++) {
     if (ring.length < 3) return null;
     const index = shortest(ring, least);
-    if (index === null) return signedArea(ring) > 0 ? ring : null;
+    if (index === null) return signedArea(ring) * way > 0 ? ring : null;
     ring = inLine(passed(ring, index));
   }
   return null;

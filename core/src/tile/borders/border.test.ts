@@ -264,3 +264,64 @@ describe('a border', () => {
     expect(borderOf({ ...zone, origin: { x: 9, y: 9 } }, [...room])).toBe(held);
   });
 });
+
+describe('a border round an island', () => {
+  const room = rectangle(0, 0, 4000, 3000);
+  const island = rectangle(1000, 1000, 2000, 2000).reverse();
+  const round = (change: Partial<ZoneBorder> = {}) => zoneWith(border({ islands: true, ...change }));
+  const rest = (zone: ZoneRecord, rings: readonly Polygon[]) => area(borderOf(zone, rings)!.field);
+
+  it('lies off it as that along the walls does, whichever way corners are made', () => {
+    for (const corners of borderCorners) {
+      const zone = round({ corners });
+      // 97 and a joint round 1000 by 1000 as well as along the walls.
+      expect(rest(zone, [room, island])).toBeCloseTo(3800 * 2800 - 1200 * 1200, 6);
+      const { stretches } = borderOf(zone, [room, island])!;
+      const pieces = stretches.flatMap(({ laid }) => laid.pieces.map((piece) => piece.outline()));
+      const all = pieces.flat();
+      // No two lie on one another, and what is about the island lies between it and the field.
+      expect(area(union(all))).toBeCloseTo(area(all), 0);
+      const about = all.filter((ring) => intersect([ring], [rectangle(850, 850, 2150, 2150)]).length > 0);
+      const band = without([rectangle(903, 903, 2097, 2097)], [rectangle(1000, 1000, 2000, 2000)]);
+      expect(area(without(about, band))).toBeCloseTo(0, 2);
+      expect(area(about)).toBeGreaterThan(0.9 * area(band));
+    }
+    expect(rest(zoneWith(border()), [room, island])).toBe(3800 * 2800 - 1000 * 1000);
+  });
+
+  it('has field on both sides where it stands off', () => {
+    const zone = round({ inset: 50 });
+    // Along the walls 50 of field less a joint outside it; about the island 47 all round as well.
+    const walls = 4000 * 3000 - (4000 - 94) * (3000 - 94);
+    const islands = 1094 ** 2 - 1000 ** 2;
+    const within = (4000 - 300) * (3000 - 300) - 1300 ** 2;
+    expect(rest(zone, [room, island])).toBeCloseTo(walls + islands + within, 6);
+  });
+
+  it('is none where it would come to the walls’ border, to what else is there, or to another’s', () => {
+    const near = (left: number) => rectangle(left, 1000, left + 500, 1500).reverse();
+    // The border of the wall ends at 100, that of the island 100 before it.
+    expect(rest(round(), [room, near(201)])).toBeCloseTo(3800 * 2800 - 700 * 700, 6);
+    expect(rest(round(), [room, near(199)])).toBeCloseTo(3800 * 2800 - 500 * 500, 6);
+    const [one, other] = [near(1000), near(1699)];
+    expect(rest(round(), [room, one, other])).toBeCloseTo(3800 * 2800 - 700 * 700 - 500 * 500, 6);
+    expect(rest(round(), [room, one, near(1701)])).toBeCloseTo(3800 * 2800 - 2 * 700 * 700, 6);
+  });
+
+  it('is counted and laid with its field, pieces nowhere on one another', () => {
+    const random = randomFrom(7);
+    for (let run = 0; run < RUNS / 4; run++) {
+      const [x, y] = [600 + random() * 1500, 500 + random() * 1000];
+      const [w, h, turn] = [300 + random() * 700, 300 + random() * 700, random() * 3];
+      const slanted = rectangle(0, 0, w, h)
+        .map((at) => rotate(at, turn))
+        .map((at) => ({ x: at.x + x, y: at.y + y }))
+        .reverse();
+      const corners = borderCorners[run % borderCorners.length]!;
+      const { laid } = tiled(round({ corners, inset: random() * 80 }), [room, slanted]);
+      const all = laid.pieces.flatMap((piece) => piece.outline());
+      expect(area(union(all)) / area(all)).toBeCloseTo(1, 6);
+      expect(area(without(all, without([room], [slanted])))).toBeLessThan(1);
+    }
+  });
+});

@@ -3,7 +3,15 @@ import { remember } from '../../document/remember';
 import { crossing } from '../../geometry/line-crossing';
 import { liesIn } from '../../geometry/lies-in';
 import { cross, distance, dot, inward, place, subtract, unit, type Point } from '../../geometry/point';
-import { boundsMeet, boundsOf, signedArea, type Polygon } from '../../geometry/polygon';
+import {
+  boundsMeet,
+  boundsOf,
+  contains,
+  forEachEdge,
+  segmentsCross,
+  signedArea,
+  type Polygon,
+} from '../../geometry/polygon';
 import { intersect, without } from '../../geometry/region';
 import { Frame, type Origin } from '../frame';
 import { lay, type Laid, type LaidPiece } from '../lay';
@@ -40,15 +48,18 @@ interface Laying {
 }
 
 /**
- * Lays a border along the outlines of an area, not round the islands in it, with a joint on both sides. Outlines that leave no room for it have none; it has no
- * stretches where that is so of all of them.
+ * Lays a border along the outlines of an area, and round the islands in it where that is wanted, with a joint on both sides. Outlines that leave no room for it have none,
+ * nor have islands that are too near to something for it; it has no stretches where that is so of all of them.
  */
 export const bordered = remember(
   (border: ZoneBorder, laying: Laying): Bordered => {
     const { region, bored, joint } = laying;
     const [field, stretches]: [Polygon[], BorderStretch[]] = [[], []];
-    for (const outline of region) {
-      const path = signedArea(outline) > 0 ? borderPath(outline, border.inset, border.tile.h, joint) : null;
+    /** What the path round an island must keep clear of: what is there, and other paths. */
+    const taken: Polygon[] = [...region];
+    // Outlines first: islands have what they leave.
+    for (const outline of region.toSorted((a, b) => Math.sign(signedArea(b)) - Math.sign(signedArea(a)))) {
+      const path = pathOf(outline, border, joint, taken);
       if (!path) {
         field.push(outline);
         continue;
@@ -58,6 +69,7 @@ export const bordered = remember(
       if (path.edges.length !== outline.length || border.inset > joint)
         field.push(outline, beside(path.edges, border.inset - joint).reverse());
       field.push(path.within);
+      taken.push(path.within);
     }
     const rest = bored.length > 0 ? without(region, bored) : region;
     const area = rest.reduce((sum, ring) => sum + signedArea(ring), 0);
@@ -65,6 +77,36 @@ export const bordered = remember(
   },
   { kept: 2 },
 );
+
+/** The path along an outline, or round an island; null where there is none. */
+function pathOf(
+  ring: Polygon,
+  { inset, tile, islands }: ZoneBorder,
+  joint: number,
+  taken: readonly Polygon[],
+): BorderPath | null {
+  const isIsland = signedArea(ring) < 0;
+  if (isIsland && !islands) return null;
+  const path = borderPath(ring, inset, tile.h, joint);
+  if (!path || !isIsland) return path;
+  const others = taken.filter((one) => one !== ring);
+  return others.every((one) => isClear(path.within, one)) ? path : null;
+}
+
+/** Whether a ring round an island crosses another one, and neither lies in an island that it is not in itself. */
+function isClear(ring: Polygon, other: Polygon): boolean {
+  if (!boundsMeet(boundsOf(ring), boundsOf(other))) return signedArea(other) < 0;
+  let crossed = false;
+  forEachEdge(ring, (a, b) =>
+    forEachEdge(other, (c, d) => {
+      crossed ||= segmentsCross(a, b, c, d);
+    }),
+  );
+  if (crossed) return false;
+  return signedArea(other) > 0
+    ? contains(other, ring[0]!)
+    : !contains(ring, other[0]!) && !contains(other, ring[0]!);
+}
 
 function cutsOf({ laid }: BorderStretch): Bordered['cuts'] {
   return laid.pieces.flatMap((piece) => {

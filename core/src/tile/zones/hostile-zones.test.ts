@@ -89,6 +89,7 @@ const anyZone = fc.record(
       tile: fc.record({ w: side, h: side }),
       corners: fc.constantFrom(...borderCorners),
       finish: fc.constantFrom('Jetty', '?'),
+      islands: fc.boolean(),
     }),
     gap: fc.constantFrom(0, 1e-6, 6, MOST_GAP),
     fall: fc.constantFrom(LEAST_FALL, MOST_FALL),

@@ -38,6 +38,12 @@
     if (corners === '') session.run(putZone, bare);
     else work.lay({ ...zone, border: { ...(border ?? usual()), corners: corners as BorderCorner } });
   }
+  /** Whether it goes round islands. */
+  function goRound(islands: boolean) {
+    if (!border) return;
+    const { islands: _, ...along } = border;
+    work.lay({ ...zone, border: islands ? { ...along, islands } : along });
+  }
   const run = (change: Partial<ZoneBorder>) =>
     border && work.lay({ ...zone, border: { ...border, ...change } }) ? '' : session.message;
 </script>
@@ -72,6 +78,13 @@
     most={MOST_INSET}
     onset={(inset) => run({ inset })}
   />
+  <label>
+    <input
+      type="checkbox"
+      checked={border.islands ?? false}
+      onchange={({ currentTarget: { checked } }) => goRound(checked)}
+    /> Round islands and inlays too
+  </label>
   <TileChoice
     label="Tile of the border"
     {tiles}
@@ -81,6 +94,9 @@
 {/if}
 
 <style>
+  label {
+    color: var(--soft);
+  }
   .bad {
     color: var(--blocked);
     font-size: 13px;
