@@ -183,7 +183,7 @@ describe('zones from files', () => {
           expect(laid.tiledArea).toBeLessThanOrEqual(laid.zoneArea * (1 + 1e-6) + 1);
           expect(Number.isFinite(count.jointArea)).toBe(true);
           expect(narrowest === null || narrowest >= 0).toBe(true);
-          if (Math.max(laid.pieces.length, ordered.length) > 300) continue;
+          if (Math.max(laid.pieces.length, ordered.length) > 120) continue;
           expect(
             bestSetOuts({ zone: record, rings, holes, sight: [0, 99], aims: usualAims }).answers.length,
           ).toBeGreaterThanOrEqual(0);
@@ -191,10 +191,11 @@ describe('zones from files', () => {
             expect(values.every(Number.isFinite)).toBe(true);
         }
         const most = tiledZones(design).reduce(
-          (sum, { tiled }) => sum + (tiled.ok ? tiled.value.laid.pieces.length : 0),
+          (sum, { tiled }) =>
+            sum + (tiled.ok ? Math.max(tiled.value.laid.pieces.length, tiled.value.ordered.length) : 0),
           0,
         );
-        if (most > 5000) return;
+        if (most > 2_000) return;
         expect(designTileCommand(design).ok).toBe(true);
         for (const mark of drawPlan(design, 50))
           if (mark.type === 'path')
