@@ -47,6 +47,7 @@ test('a floor is tiled round its cabinets: its field is dragged, nudged and set 
   await page.keyboard.press('Enter');
   await studio.saved(6);
   expect((await zones())[0]!.origin.x).toBe(0);
+  await expect(figure(page, 'Opposite cuts')).toHaveText(/^\d+( and \d+)? apart$/);
 
   // The best are found by a worker, and taken by their pictures.
   await page.getByRole('button', { name: 'Best set-outs' }).click();

@@ -1,5 +1,14 @@
 <script lang="ts">
-  import { aimNames, findZone, formatLength, refusalText, type SetOut, type SetOuts } from 'goodreach';
+  import {
+    aimNames,
+    ALIKE,
+    findZone,
+    formatLength,
+    outermostApart,
+    refusalText,
+    type SetOut,
+    type SetOuts,
+  } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import { tileWork } from '$lib/tools/tile-work.svelte';
   import Button from '$ui/Button.svelte';
@@ -36,6 +45,7 @@
     if (!laid) return [];
     const { whole, cut, cutParts } = laid.count;
     const { order } = work;
+    const apart = outermostApart(laid.edges).filter((by) => by > ALIKE);
     const unit = work.zone?.sheet ? 'sheet' : 'tile';
     const parts = cutParts > cut ? `, in ${cutParts} parts` : '';
     return [
@@ -45,6 +55,7 @@
       ['Slivers', `${laid.slivers.size}`],
       ['Cut from', order ? count(order.tiles, unit) : '…'],
       ['To buy', order ? `${order.bought}` : '…'],
+      ['Opposite cuts', apart.length === 0 ? 'equal' : `${apart.map(length).join(' and ')} apart`],
     ];
   });
   /** How a set-out is laid otherwise than the zone is now. */
