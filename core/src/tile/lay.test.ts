@@ -29,6 +29,9 @@ const FINE = 20_000;
 const fine = (rings: readonly Polygon[]): Paths64 =>
   rings.map((ring) => ring.map(({ x, y }) => ({ x: Math.round(x * FINE), y: Math.round(y * FINE) })));
 
+/** Rounding moves an edge by half a unit: of a piece of so much area that is so much, mm². */
+const roundingOf = (area: number): number => (Math.sqrt(area) * 4) / FINE;
+
 interface Expected {
   area: number;
   whole: number;
@@ -66,8 +69,7 @@ function byLibrary(zone: readonly Polygon[], { a, b, pieces }: Cell, { at, angle
         const area = areas.reduce((sum, one) => sum + one, 0);
         const near = (one: number, limit: number) => Math.abs(one - limit) < limit * 0.5;
         const missing = 1 - area / piece.area;
-        // Rounding moves an edge by half a unit: of a piece of so much round it that is so much area.
-        const rounding = (Math.sqrt(piece.area) * 4) / FINE;
+        const rounding = roundingOf(piece.area);
         if (areas.some((one) => near(one, NOTHING) || (one > 0 && one < rounding && one > NOTHING / 2)))
           found.doubtful = true;
         if (missing > 0 && missing * piece.area < 2 * rounding && missing * piece.area > 1e-7 * piece.area)
@@ -301,9 +303,15 @@ describe('a laid zone', () => {
         const w = chosen.type === 'basketweave' ? chosen.n * (h + joint) - joint : long * h + 3 * joint;
         const cell = must(cellOf(repeatOf(chosen), { w, h }, joint));
         const expected = byLibrary(zone, cell, { at, angle });
-        const { tiledArea, whole, cut, splitPieces, cutParts } = counted(zone, cell, at, angle);
+        const laid = must(lay(zone, cell, { at, angle }));
+        const { tiledArea, whole, cut, splitPieces, cutParts } = countTiles(laid);
+        // Of so little that is cut off the library may see nothing.
+        const isNipped = laid.pieces.some(({ piece, area }) => {
+          const missing = piece.area - area;
+          return missing > 2e-7 * piece.area && missing < 2 * roundingOf(piece.area);
+        });
         expect(Math.abs(tiledArea / expected.area - 1)).toBeLessThan(2e-6);
-        if (expected.doubtful) doubtful += 1;
+        if (expected.doubtful || isNipped) doubtful += 1;
         else
           expect({ whole, cut, splitPieces, cutParts }).toEqual({
             ...{ whole: expected.whole, cut: expected.cut },
