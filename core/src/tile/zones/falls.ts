@@ -120,6 +120,10 @@ export function drainEdges(design: Design, { rings, surface }: ZoneArea): DrainE
   });
 }
 
+/** How far before a linear drain a place lies, mm; behind it below nothing. */
+export const overChannel = ({ a, b }: { a: Point; b: Point }, at: Point): number =>
+  cross(subtract(b, a), subtract(at, a)) / distance(a, b);
+
 /** The falls in one plane to the edge nearest to a place. */
 function toChannel(rings: readonly Polygon[], place: Point, fall: number): Falls | NoFalls {
   const outlines = zoneRegion(rings).filter((ring) => signedArea(ring) > 0);
@@ -127,7 +131,7 @@ function toChannel(rings: readonly Polygon[], place: Point, fall: number): Falls
   const [channel] = channelEdges(rings).sort((one, other) => away(one) - away(other));
   if (!channel || away(channel) > NEAR) return 'no-drain';
   const { a, b } = channel;
-  const far = (at: Point) => cross(subtract(b, a), subtract(at, a)) / distance(a, b);
+  const far = (at: Point) => overChannel(channel, at);
   // What of the zone is apart from the edge with the drain falls to it too, if it lies before it.
   const all = outlines.flatMap(cornersOf);
   if (all.some((at) => far(at) < -BEHIND)) return 'behind-drain';

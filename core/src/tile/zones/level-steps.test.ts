@@ -61,6 +61,15 @@ describe('the steps of a floor', () => {
     expect(steps(builder, 'floor')[0]!.by).toBeCloseTo(14 + 15, 6);
   });
 
+  it('are as high at a doorway as it is far from a linear drain', () => {
+    const builder = room();
+    // The door is in the face across from the first: 2000 from a drain along that, none from one along its own.
+    tile(builder, 'floor', { fall: 0.01, channel: { x: 1500, y: 0 } });
+    expect(steps(builder, 'floor')[0]!.by).toBeCloseTo(14 + 20, 6);
+    tile(builder, 'floor', { fall: 0.01, channel: { x: 1500, y: -2000 } });
+    expect(steps(builder, 'floor')[0]!.by).toBeCloseTo(14, 6);
+  });
+
   it('are none of what is on a wall', () => {
     const builder = room();
     builder.run(putZone, usualZone(builder.design, { id: 'wall', face: 'face-c' }));

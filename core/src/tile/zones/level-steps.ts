@@ -1,8 +1,9 @@
 import type { Design } from '../../document/design';
+import type { Point } from '../../geometry/point';
 import { distanceToSegment, type Polygon } from '../../geometry/polygon';
 import { facePoint } from '../../survey/placed-face';
 import { placedOpenings } from '../../survey/openings';
-import { fallsOf } from './falls';
+import { fallsOf, overChannel } from './falls';
 import { zoneAreas, type ZoneArea } from './zone-areas';
 import { buildUpOf } from './zone-order';
 import { FLOOR_KEY } from './zone-surface';
@@ -21,32 +22,40 @@ const LEAST = 0.05;
 /** Where a zone of the floor makes a step: at the doorways it comes to, and beside other zones that come out at another height. Its edges are as much higher as it falls. */
 export function levelSteps(design: Design, zone: ZoneArea): LevelStep[] {
   if (zone.surface.key !== FLOOR_KEY) return [];
-  const own = edgeLevel(zone);
   const doorways = placedOpenings(design).filter(
     ({ record: { type, sill } }) => (type === 'door' || type === 'cased') && sill < 1,
   );
   const steps: LevelStep[] = doorways.flatMap(({ name, face, left, right }) => {
     const deep = Math.min(zone.record.threshold ?? 0, face.thickness);
     const at = zone.surface.fromPlan(facePoint(face, (left + right) / 2, -deep));
-    return zone.taken.some((ring) => isNear(ring, at)) ? [{ at: { doorway: name }, by: own }] : [];
+    return zone.taken.some((ring) => isNear(ring, at))
+      ? [{ at: { doorway: name }, by: edgeLevel(zone, at) }]
+      : [];
   });
   for (const other of zoneAreas(design)) {
     if (other.id === zone.id || other.surface.key !== FLOOR_KEY) continue;
     const its = other.taken.map((ring) => ring.map((at) => zone.surface.fromPlan(other.surface.toPlan(at))));
-    const isBeside = zone.taken.some((ring) =>
-      its.some((one) => one.some((at) => isNear(ring, at)) || ring.some((at) => isNear(one, at))),
-    );
-    if (isBeside) steps.push({ at: { zone: other.letter }, by: own - edgeLevel(other) });
+    const met = [
+      ...its.flat().filter((at) => zone.taken.some((ring) => isNear(ring, at))),
+      ...zone.taken.flat().filter((at) => its.some((ring) => isNear(ring, at))),
+    ];
+    // Where they meet at several places the largest step is told.
+    const by = met.map((at) => {
+      const there = other.surface.fromPlan(zone.surface.toPlan(at));
+      return edgeLevel(zone, at) - edgeLevel(other, there);
+    });
+    const [most] = by.sort((a, b) => Math.abs(b) - Math.abs(a));
+    if (most !== undefined) steps.push({ at: { zone: other.letter }, by: most });
   }
   return steps.filter(({ by }) => Math.abs(by) > LEAST);
 }
 
-/** How high the edges of a zone come out over the floor as it was surveyed, mm. */
-function edgeLevel({ record, rings, holes }: ZoneArea): number {
+/** How high a zone comes out over the floor as it was surveyed at a place on its edge, mm: by tile and bed, and by its fall. */
+function edgeLevel({ record, rings, holes }: ZoneArea, at: Point): number {
   const falls = fallsOf(record, rings, holes);
-  const rise = falls && typeof falls === 'object' && !falls.channel ? falls.rise : 0;
-  return buildUpOf(record) + rise;
+  if (!falls || typeof falls !== 'object') return buildUpOf(record);
+  return buildUpOf(record) + (falls.channel ? overChannel(falls.channel, at) * record.fall! : falls.rise);
 }
 
-const isNear = (ring: Polygon, at: Polygon[number]): boolean =>
+const isNear = (ring: Polygon, at: Point): boolean =>
   ring.some((a, index) => distanceToSegment(at, a, ring[(index + 1) % ring.length]!) <= BESIDE);
