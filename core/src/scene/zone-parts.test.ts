@@ -194,4 +194,19 @@ describe('zones of tile on drawings', () => {
     expect(looks[shades.indexOf(0)]).toBe('#808080');
     expect(new Set(tiles().map(lookName)).size).toBe(5);
   });
+
+  it('have joints of their own colour where one is said, else that of their tile', () => {
+    const room = rectangle(4000, 3000);
+    const zone = usualZone(room.design, { id: 'floor', face: null });
+    const joints = () => {
+      const parts = groupOf(room.design, 'zone floor').parts;
+      return lookOf(parts.find(({ substance }) => substance === 'grout')!).colour;
+    };
+    room.run(putZone, zone);
+    const own = joints();
+    room.run(putZone, { ...zone, grout: '#123456' });
+    expect([own === '#123456', joints()]).toEqual([false, '#123456']);
+    room.run(putZone, zone);
+    expect(joints()).toBe(own);
+  });
 });

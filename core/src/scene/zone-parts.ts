@@ -19,6 +19,7 @@ import { tiledZones, type TiledZone } from '../tile/zones/zone-laying';
 import { grained, joined, level, prism, type Mesh, type Place } from './mesh';
 import type { SceneGroup, ScenePart } from './scene-part';
 import { rectangle } from './shapes';
+import { substanceLooks } from './substances';
 import { figured, JOINT_BACK } from './tile-parts';
 
 /** How far tiles stand out of a wall, mm: just short of the plates that are screwed on them. */
@@ -36,6 +37,7 @@ export const zoneGroups = (design: Design): SceneGroup[] =>
       laying: layingOf(record),
       finishes: tileOrder.map((of) => finishNamed(design, tileFinish(record, of))),
       cell: tiled.value.cell,
+      grout: record.grout,
     });
   });
 
@@ -80,10 +82,12 @@ interface Zone {
   /** The finishes of its tiles in turn. */
   finishes: readonly (Finish | null)[];
   cell: Cell;
+  /** The colour of its joints, where it is its own. */
+  grout: string | undefined;
 }
 
 const makeZone = remember(({ pieces }: Laid, zone: Zone): SceneGroup => {
-  const { id, rings, placed, face, zero, apart, laying, finishes, cell } = zone;
+  const { id, rings, placed, face, zero, apart, laying, finishes, cell, grout } = zone;
   const onto = apart ? ontoFrame(apart) : face ? ontoFace(face, zero) : ontoFloor(placed);
   const named = (finish: Finish | null | undefined) => finish && { finish };
   const ground = zoneRegion(rings);
@@ -114,6 +118,7 @@ const makeZone = remember(({ pieces }: Laid, zone: Zone): SceneGroup => {
     {
       substance: 'grout',
       ...named(finishes[0]),
+      ...(grout !== undefined && { look: { ...substanceLooks.grout, colour: grout } }),
       mesh: joined(...facesOf(joints).map((mesh) => onto.lay(mesh, JOINT_BACK))),
     },
     ...[...alike.values()].flatMap(({ of, shade, meshes }): ScenePart[] =>

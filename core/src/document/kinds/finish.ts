@@ -16,7 +16,7 @@ import {
   type FinishMaterial,
 } from '../limits';
 
-const COLOUR = /^#[0-9a-f]{6}$/;
+export const COLOUR = /^#[0-9a-f]{6}$/;
 
 /** A sheet of mosaic: after how many mm the next one lies beside and over it, a joint with it. */
 export class TileSheet {

@@ -1,4 +1,4 @@
-import { Equals, IsBoolean, IsInt } from 'class-validator';
+import { Equals, IsBoolean, IsInt, Matches } from 'class-validator';
 import {
   Between,
   ListOf,
@@ -44,7 +44,7 @@ import {
   type ZonePatternType,
 } from '../limits';
 import { IsPlacement, type Placement } from '../places';
-import { TileSheet } from './finish';
+import { COLOUR, TileSheet } from './finish';
 
 /** A place of a zone, mm: along its surface from where that is placed, and across it: into the room on a floor, up on a face. */
 export class ZonePlace {
@@ -162,6 +162,8 @@ export class ZoneRecord {
   @Nested(ZonePattern) pattern!: ZonePattern;
   @Nested(ZoneTile) tile!: ZoneTile;
   @Millimetres(0, MOST_JOINT) joint!: number;
+  /** The colour of its joints, where it is not that of its tile. */
+  @Optional() @Matches(COLOUR) grout?: string;
   /** Where the pattern begins, and how far it is turned from there, counter-clockwise. */
   @Nested(ZonePlace) origin!: ZonePlace;
   @Radians(-6.2832, 6.2832) angle!: number;

@@ -56,6 +56,15 @@
   const run = (change: Partial<ZoneRecord>) =>
     zone && session.run(putZone, { ...zone, ...change }) ? '' : session.message;
 
+  /** The colour of the joints, as said of the zone, else as that of its tile. */
+  const grout = $derived(
+    zone?.grout ?? tiles.find(({ name }) => name === zone?.finish)?.tile?.grout ?? '#8d8471',
+  );
+  function ofTile() {
+    if (!zone) return;
+    const { grout: _, ...rest } = zone;
+    session.run(putZone, rest);
+  }
   function remove() {
     const { area, key } = work;
     if (!area) return;
@@ -125,6 +134,15 @@
         most={MOST_JOINT}
         onset={(joint) => run({ joint })}
       />
+      <label class="grout">
+        Joint colour
+        <input
+          type="color"
+          value={grout}
+          onchange={({ currentTarget: { value } }) => run({ grout: value })}
+        />
+        {#if zone.grout !== undefined}<LinkButton onclick={ofTile}>As the tile’s</LinkButton>{/if}
+      </label>
       <SheetFields {zone} />
     {/key}
     <h3>Colours</h3>
@@ -209,6 +227,12 @@
     height: 100%;
     padding: 0.8rem;
     overflow-y: auto;
+  }
+  .grout {
+    display: flex;
+    align-items: center;
+    gap: 0.5rem;
+    color: var(--soft);
   }
   h3 {
     margin-top: 0.4rem;

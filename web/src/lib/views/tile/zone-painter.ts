@@ -34,6 +34,8 @@ export interface PaintedTiles {
   tileOf: ((piece: LaidPiece) => TileOf) | null;
   /** Whether it has two colours. */
   two: boolean;
+  /** The colour of its joints. */
+  grout: string;
 }
 
 const PLAIN = { tile: '#cfc6b4', grout: '#8d8471' };
@@ -45,8 +47,9 @@ const TINTS = [0, 0.13, -0.1, 0.24];
 /** The tiles of a zone as they are painted. */
 export function paintedTiles(design: Design, zone: ZoneRecord, { cell }: LaidZone): PaintedTiles {
   const named = (of: TileOf) => [of, finishNamed(design, tileFinish(zone, of))] as const;
+  const finishes = Object.fromEntries(tileOrder.map(named)) as PaintedTiles['finishes'];
   return {
-    finishes: Object.fromEntries(tileOrder.map(named)) as PaintedTiles['finishes'],
+    ...{ finishes, grout: zone.grout ?? finishes.first?.tile?.grout ?? PLAIN.grout },
     tileOf: tilesOf(zone, cell),
     two: zone.colouring !== undefined,
   };
@@ -72,7 +75,7 @@ export function paintZones(
     const ground = new Path2D();
     for (const ring of rings) trace(ground, ring);
     paper.setTransform(matrix);
-    const grout = tiles.finishes.first?.tile?.grout ?? PLAIN.grout;
+    const { grout } = tiles;
     paper.fillStyle = grout;
     paper.fill(ground, 'nonzero');
     const onScreen = new Path2D();
