@@ -305,18 +305,21 @@ describe('a laid zone', () => {
         const expected = byLibrary(zone, cell, { at, angle });
         const laid = must(lay(zone, cell, { at, angle }));
         const { tiledArea, whole, cut, splitPieces, cutParts } = countTiles(laid);
-        // Of so little that is cut off the library may see nothing.
-        const isNipped = laid.pieces.some(({ piece, area }) => {
+        // Of so little that is cut off the library may see nothing: such a piece it may take for a whole one.
+        const nipped = laid.pieces.filter(({ piece, area }) => {
           const missing = piece.area - area;
           return missing > 2e-7 * piece.area && missing < 2 * roundingOf(piece.area);
-        });
+        }).length;
         expect(Math.abs(tiledArea / expected.area - 1)).toBeLessThan(2e-6);
-        if (expected.doubtful || isNipped) doubtful += 1;
-        else
-          expect({ whole, cut, splitPieces, cutParts }).toEqual({
-            ...{ whole: expected.whole, cut: expected.cut },
-            ...{ splitPieces: expected.split, cutParts: expected.parts },
+        if (expected.doubtful) doubtful += 1;
+        else {
+          const lost = expected.whole - whole;
+          expect(Math.abs(lost)).toBeLessThanOrEqual(nipped);
+          expect({ cut, splitPieces, cutParts }).toEqual({
+            ...{ cut: expected.cut + lost, splitPieces: expected.split },
+            cutParts: expected.parts + lost,
           });
+        }
       }),
       { numRuns: RUNS },
     );

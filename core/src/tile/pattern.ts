@@ -1,6 +1,6 @@
 import { crossing } from '../geometry/line-crossing';
 import { cross, distance, place, subtract, unit, inward, type Point } from '../geometry/point';
-import { boundsOf, signedArea, type Bounds, type Polygon } from '../geometry/polygon';
+import { boundsOf, crossingEdges, signedArea, type Bounds, type Polygon } from '../geometry/polygon';
 import { ok, refuse, type Result } from '../result';
 
 /** A length of a pattern: so many times the tile's width, its height and the joint, and mm. */
@@ -52,6 +52,9 @@ export interface Cell {
 /** Less of a tile than this can't be made, mm. */
 const LEAST_PIECE = 1;
 
+/** Whether a ring goes round something: its proportions can turn it inside out, or across itself. */
+const isOutline = (ring: Polygon): boolean => signedArea(ring) > 0 && !crossingEdges(ring);
+
 /** The repeat of a pattern for a tile and a joint, mm. Refused where nothing is left of a piece of it. */
 export function cellOf({ a, b, pieces, origin }: Repeat, size: TileSize, joint: number): Result<Cell> {
   const at = (spot: Spot): Point => ({
@@ -60,7 +63,7 @@ export function cellOf({ a, b, pieces, origin }: Repeat, size: TileSize, joint: 
   });
   const rings = pieces.map(({ ring, bare }) => {
     const outline = ring.map(at);
-    return signedArea(outline) <= 0 ? [] : bare ? outline : inset(outline, joint / 2);
+    return !isOutline(outline) ? [] : bare ? outline : inset(outline, joint / 2);
   });
   const back = origin === 'corner' ? joint / 2 : 0;
   const from = { x: back, y: back };
@@ -68,8 +71,8 @@ export function cellOf({ a, b, pieces, origin }: Repeat, size: TileSize, joint: 
     const ring = rings[index]!.map((corner) => subtract(corner, from));
     return { slot, ring, bounds: boundsOf(ring), area: signedArea(ring), convex: isConvex(ring) };
   });
-  const least = found.find(({ area, bounds: { left, right, bottom, top } }) => {
-    return !(area > 0 && right - left >= LEAST_PIECE && top - bottom >= LEAST_PIECE);
+  const least = found.find(({ ring, bounds: { left, right, bottom, top } }) => {
+    return !(isOutline(ring) && right - left >= LEAST_PIECE && top - bottom >= LEAST_PIECE);
   });
   if (least) return refuse('tile-out-of-proportion', { slot: least.slot });
   return ok({ a: at(a), b: at(b), pieces: found });

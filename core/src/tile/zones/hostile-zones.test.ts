@@ -26,7 +26,7 @@ import { checkDesign } from '../../survey/check-design';
 import { sceneOf } from '../../scene/scene';
 import { bestSetOuts, usualAims } from './set-outs';
 import { mapOffsets } from './offset-map';
-import { tiledZones, WEAVES } from './zone-laying';
+import { tiledZones } from './zone-laying';
 
 const place = fc.record({
   x: fc.oneof(fc.constantFrom(0, -MOST_FACE, MOST_FACE, 1e-6), fc.integer({ min: -3000, max: 8000 })),
@@ -181,14 +181,10 @@ describe('zones from files', () => {
             continue;
           }
           const { laid, ordered, count, narrowest } = tiled.value;
-          // A weave may lie over itself by as much as its tiles may be too long for it.
-          const { tile, pattern } = record;
-          const over =
-            pattern.type === 'basketweave' ? WEAVES * Math.max(tile.w, tile.h) * laid.pieces.length : 0;
-          expect(laid.tiledArea).toBeLessThanOrEqual(laid.zoneArea * (1 + 1e-6) + 1 + over);
+          expect(laid.tiledArea).toBeLessThanOrEqual(laid.zoneArea * (1 + 1e-6) + 1);
           expect(Number.isFinite(count.jointArea)).toBe(true);
           expect(narrowest === null || narrowest >= 0).toBe(true);
-          if (Math.max(laid.pieces.length, ordered.length) > 120) continue;
+          if (laid.pieces.length > 300 || ordered.length > 5_000) continue;
           expect(
             bestSetOuts({ zone: record, rings, holes, sight: [0, 99], aims: usualAims }).answers.length,
           ).toBeGreaterThanOrEqual(0);
@@ -196,11 +192,10 @@ describe('zones from files', () => {
             expect(values.every(Number.isFinite)).toBe(true);
         }
         const most = tiledZones(design).reduce(
-          (sum, { tiled }) =>
-            sum + (tiled.ok ? Math.max(tiled.value.laid.pieces.length, tiled.value.ordered.length) : 0),
+          (sum, { tiled }) => sum + (tiled.ok ? tiled.value.laid.pieces.length : 0),
           0,
         );
-        if (most > 2_000) return;
+        if (most > 5000) return;
         expect(designTileCommand(design).ok).toBe(true);
         for (const mark of drawPlan(design, 50))
           if (mark.type === 'path')

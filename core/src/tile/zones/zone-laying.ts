@@ -135,7 +135,7 @@ export const originOf = ({ origin: { x, y }, angle }: Pick<ZoneRecord, 'origin' 
 });
 
 /** A weave whose tiles are longer or shorter than those across them by more than this lies over itself, or leaves gaps, mm. */
-export const WEAVES = 0.5;
+const WEAVES = 0.5;
 
 /** What a pattern repeats for its tile and joint. Refused where its tile is of the wrong proportions for it. */
 export function zoneCell({
