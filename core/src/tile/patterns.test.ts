@@ -93,6 +93,18 @@ it('a tile out of proportion is refused, with the piece that nothing is left of'
   });
 });
 
+it('a tile that would make its pattern cross itself is refused', () => {
+  const made = (w: number, joint: number) => cellOf(repeatOf({ type: 'long-hexagon' }), { w, h: 100 }, joint);
+  // A long hexagon that is no longer than high has no shoulders left: it is a square on its point.
+  expect(made(101, 0).ok).toBe(true);
+  for (const [w, joint] of [
+    [99, 0],
+    [50, 4],
+    [50, 0],
+  ] as const)
+    expect(made(w, joint)).toMatchObject({ ok: false, refusal: { code: 'tile-out-of-proportion' } });
+});
+
 describe('a repeat', () => {
   const [w, h, joint] = [150, 40, 3];
   const cell = (choice: PatternChoice, size = { w, h }) => must(cellOf(repeatOf(choice), size, joint));

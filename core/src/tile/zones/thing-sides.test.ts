@@ -1,18 +1,21 @@
 import { describe, expect, it } from 'vitest';
 import { rectangle } from '../../../testing/rooms';
+import { editItems } from '../../commands/edit-items';
 import { putFixed } from '../../commands/put-fixed';
 import { putZone } from '../../commands/put-zone';
 import { removeThings } from '../../commands/remove-things';
+import { setInto } from '../../commands/set-into';
 import type { RoomBuilder } from '../../demo/build-room';
 import { recordOf, recordsOf } from '../../document/design';
 import { brokenReferences } from '../../document/references';
 import type { FixedRecord, ZoneRecord, ZoneUpon } from '../../document/records';
 import { drawTopTiles } from '../../drawing/draw-tiles';
 import { drawElevation } from '../../drawing/elevation/draw-elevation';
-import { cross, type Point } from '../../geometry/point';
+import { cross, place, type Point } from '../../geometry/point';
 import { boundsOf } from '../../geometry/polygon';
 import { must } from '../../result';
 import { sceneOf } from '../../scene/scene';
+import { findBox } from '../../setting/item-box';
 import { roomShape } from '../../survey/room-shape';
 import { surfaceName } from '../../wording/surface-name';
 import { sightEdges } from './sight-edges';
@@ -271,6 +274,23 @@ describe('a countertop', () => {
       return findZone(builder.design, id)!.surface.key;
     });
     expect(keys[0]).toBe(keys[1]);
+  });
+
+  it('is tiled round what is let into it, and under what is moved about', () => {
+    const builder = run();
+    const [first] = recordsOf(builder.design, 'item').map(({ id }) => id) as [string];
+    const id = tile(builder, { thing: first });
+    const area = () => must(tiledZone(findZone(builder.design, id)!)).laid.zoneArea;
+    const all = area();
+    const { origin, u, n } = findBox(builder.design, first)!;
+    const on = (along: number, out: number) => place(origin, u, along, n, out);
+    // A stool that is pushed half under it, and is higher than it.
+    builder.place('STOOL380/650', { on: 'floor', ...on(100, 450), turn: 0 });
+    const stool = recordsOf(builder.design, 'item').find(({ type }) => type === 'stool')!;
+    builder.run(editItems, { ids: [stool.id], change: { height: 1000 } });
+    expect(area()).toBeCloseTo(all, 6);
+    builder.run(setInto, { host: first, range: 'fathom', code: 'HOB580', ids: ['hob'] });
+    expect(area()).toBeLessThan(all - 100 * 100);
   });
 
   it('keeps its tiles where they are when an item under it goes, and loses them with the last', () => {

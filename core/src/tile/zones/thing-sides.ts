@@ -50,13 +50,15 @@ export function findThingSide(design: Design, { thing: id, edge }: ZoneUpon): Th
   };
 }
 
-/** Where a side comes among all that are tiled: something fixed before an item, and that before a countertop; the top of a thing first. */
-export const sideRank = (design: Design, { upon, called }: ThingSide): number => {
-  const edge = (upon.edge ?? -1) + 1;
-  if ('fixed' in called) return fixedThings(design).findIndex(({ id }) => id === upon.thing) * RANKS + edge;
-  return 'item' in called ? (1 + called.number) * 1e6 + edge : (1 + called.topOver) * 1e12;
-};
-const RANKS = 1_000;
+/** Where a side comes among all that are tiled, by the first number that differs: something fixed before an item, and that before a countertop; the top of a thing first. */
+export function sideRank(
+  design: Design,
+  { upon, called }: ThingSide,
+): [group: number, thing: number, edge: number] {
+  const edge = upon.edge ?? -1;
+  if ('fixed' in called) return [0, fixedThings(design).findIndex(({ id }) => id === upon.thing), edge];
+  return 'item' in called ? [1, called.number, edge] : [2, called.topOver, edge];
+}
 
 /** What every thing with sides is called by. */
 const calledBy = perDesign((design) => {

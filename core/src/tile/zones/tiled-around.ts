@@ -60,8 +60,12 @@ export function topHoles(design: Design, { upon, frame: { origin } }: ThingSide)
   const sunk = itemBoxes(design).filter(
     (box) =>
       box.id !== upon.thing &&
-      (box.kind.within ? box.low < high && box.high > high - ON_FLOOR : stands(box)) &&
-      (box.kind.within || tilingOf(box) === 'around'),
+      !isMovable(box.kind) &&
+      !isDressing(box.kind) &&
+      // What is let into a top goes through it, whatever floors do under it.
+      (box.kind.within
+        ? box.low < high && box.high > high - ON_FLOOR
+        : stands(box) && tilingOf(box) === 'around'),
   );
   const fixed = fixedThings(design).filter((thing) => thing.id !== upon.thing && stands(thing));
   return [...sunk, ...fixed].map(({ footprint }) => footprint);

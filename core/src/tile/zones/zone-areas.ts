@@ -52,7 +52,7 @@ export const zoneAreas: (design: Design) => readonly ZoneArea[] = perDesign((des
   /** The floor, then face by face, each with its holes from left to right and their sides after it, then the sides of things. */
   const ranks = ({ surface: { face, reveal, side }, record: { inside, upon } }: (typeof placed)[number]) => [
     upon ? Infinity : face ? order.get(face.id)! : 0,
-    side ? sideRank(design, side) : 0,
+    ...(side ? sideRank(design, side) : [0, 0, 0]),
     reveal ? reveal.opening.left : -Infinity,
     inside ? revealSides.indexOf(inside.side) : -1,
   ];

@@ -46,5 +46,6 @@ function onOther(
     origin: at(zone.origin),
     ...(zone.corners && { corners: zone.corners.map(at) }),
     ...(zone.sight && { sight: zone.sight.map(at) }),
+    ...(zone.reuse?.apart && { reuse: { ...zone.reuse, apart: zone.reuse.apart.map(at) } }),
   };
 }
