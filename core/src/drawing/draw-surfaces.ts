@@ -12,13 +12,19 @@ import type { DrawSurfaces } from './plan-with';
 import type { PlanMode } from './plan-cut';
 import { DASH, line, WEIGHT, type Primitive } from './primitives';
 
-/** The surfaces of a room in plan: the tiles of the floor, tops with what stands on them and falls from them, and trims. */
-export const drawSurfaces: DrawSurfaces = (design, mode, wanted) => [
-  ...(wanted('tiles') && mode !== 'ceiling' ? drawFloorTiles(design) : []),
-  ...(wanted('tops') && mode !== 'ceiling' ? drawTops(design) : []),
-  ...(wanted('tiles') && mode !== 'ceiling' ? drawTopTiles(design) : []),
-  ...(wanted('trims') ? drawTrims(design, mode) : []),
-];
+/** The surfaces of a room in plan: the tiles of the floor; tops with what stands on them and falls from them, their tiles, and trims; tiles on fixed things. */
+export const drawSurfaces: DrawSurfaces = (design, mode, wanted) => {
+  const isTiled = wanted('tiles') && mode !== 'ceiling';
+  return {
+    under: isTiled ? drawFloorTiles(design) : [],
+    over: [
+      ...(wanted('tops') && mode !== 'ceiling' ? drawTops(design) : []),
+      ...(isTiled ? drawTopTiles(design, 'item') : []),
+      ...(wanted('trims') ? drawTrims(design, mode) : []),
+    ],
+    onFixed: isTiled ? drawTopTiles(design, 'fixed') : [],
+  };
+};
 
 /** The outlines of the countertops, of the splashes on them, and, dashed, of where they go down to the floor. */
 function drawTops(design: Design): Primitive[] {

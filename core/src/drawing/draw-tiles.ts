@@ -13,12 +13,13 @@ import { WEIGHT, type Primitive } from './primitives';
 export const drawFloorTiles = (design: Design): Primitive[] =>
   marksOf(tiledZones(design).filter(({ surface }) => surface.key === FLOOR_KEY));
 
-/** The tiles on top of things in plan, no higher than it is cut. */
-export function drawTopTiles(design: Design): Primitive[] {
+/** The tiles on top of items or of fixed things in plan, no higher than it is cut. */
+export function drawTopTiles(design: Design, of: 'fixed' | 'item'): Primitive[] {
   const cut = usualCut(styleOf(design).unit);
   return marksOf(
     tiledZones(design).filter(
-      ({ surface: { side, turn } }) => side && turn !== null && side.frame.origin[2] <= cut,
+      ({ surface: { side, turn } }) =>
+        side && turn !== null && side.frame.origin[2] <= cut && 'fixed' in side.called === (of === 'fixed'),
     ),
   );
 }

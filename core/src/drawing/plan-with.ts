@@ -30,12 +30,19 @@ export interface PlanOptions {
   cut?: number;
 }
 
+/** The surfaces of a room in plan: what items stand on, what is over those, and what lies on fixed things. */
+export interface PlanSurfaces {
+  under: readonly Primitive[];
+  over: readonly Primitive[];
+  onFixed: readonly Primitive[];
+}
+
 /** Draws the surfaces of a room in plan, as far as they are wanted. */
 export type DrawSurfaces = (
   design: Design,
   mode: PlanMode,
   wanted: (layer: Layer) => boolean,
-) => readonly Primitive[];
+) => PlanSurfaces;
 
 /** A plan with the surfaces of the room drawn so; without them while what draws them is not there. */
 export function drawPlanWith(
@@ -46,14 +53,15 @@ export function drawPlanWith(
 ): Primitive[] {
   const { without = [], mode = 'wall-units', cut = usualCut(roomOf(design).unit) } = options;
   const wanted = (layer: Layer) => !without.includes(layer);
-  const drawn = surfaces?.(design, mode, wanted) ?? [];
+  const drawn = surfaces?.(design, mode, wanted);
   const marks = [
-    ...drawn.filter(({ layer }) => layer === 'tiles'),
+    ...(drawn?.under ?? []),
     ...drawItems(design, mode, cut),
-    ...drawn.filter(({ layer }) => layer !== 'tiles'),
+    ...(drawn?.over ?? []),
     ...(wanted('numbers') ? drawNumbers(design, scale, mode, cut) : []),
     ...drawWalls(design, scale),
     ...drawFixed(design, mode, cut),
+    ...(drawn?.onFixed ?? []),
     ...drawServices(design, scale, mode === 'ceiling' ? cut : -Infinity),
     ...drawDividers(design),
     ...(wanted('sections') ? drawSectionLines(design, scale) : []),

@@ -7,6 +7,7 @@ import { kindOf } from '../../ranges/kinds';
 import { ok, refuse, type Result } from '../../result';
 import { tilesOf } from '../../tile/zones/colouring';
 import { tileOrder, type TileOf } from '../../tile/cut-list';
+import type { Stretch } from '../../tile/grid-edges';
 import { cutTypes, type CutType } from '../../tile/zones/cut-types';
 import { zoneRegion } from '../../tile/zones/zone-areas';
 import { tiledZones, type LaidZone, type TiledZone } from '../../tile/zones/zone-laying';
@@ -53,6 +54,8 @@ const BARB = 2;
 const BESIDE = 2.6;
 /** How far from a corner towards the drain it is told how much higher it is, mm. */
 const CORNER = 120;
+/** How wide a linear drain is drawn, mm. */
+const CHANNEL = 70;
 
 /** What each tile of a zone is shaded with. */
 const SHADES: Partial<Record<TileOf, Ink>> = { second: 'water', border: 'faint' };
@@ -299,7 +302,7 @@ function fallMarks(design: Design, zone: TiledZone): Primitive[] {
   const { cuts, channel, corners, drain } = falls;
   return [
     ...cuts.map(({ from, to }) => line('tiles', [at(from), at(to)], WEIGHT.thin, 'drawing', DASH)),
-    ...(channel ? [line('tiles', [at(channel.a), at(channel.b)], WEIGHT.cut, 'drawing')] : []),
+    ...(channel ? [channelMark(channel, at)] : []),
     ...corners
       .filter(({ by }) => by > 0)
       .map(({ at: corner, by }) => {
@@ -308,6 +311,14 @@ function fallMarks(design: Design, zone: TiledZone): Primitive[] {
         return word(`+${formatLength(by, styleOf(design))}`, at(inner), 'measure', TEXT.small);
       }),
   ];
+}
+
+/** A linear drain along its edge. */
+function channelMark({ a, b }: Stretch, at: (place: Point) => Point): Primitive {
+  const u = unit(subtract(b, a));
+  const inwards = { x: -u.y * CHANNEL, y: u.x * CHANNEL };
+  const ring = [a, b, add(b, inwards), add(a, inwards)].map(at);
+  return { ...path([ring], WEIGHT.object), fill: 'water' };
 }
 
 function fallRows(zone: TiledZone, say: (mm: number) => string): [string, string][] {

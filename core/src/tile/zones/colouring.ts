@@ -1,3 +1,4 @@
+import type { Finish } from '../../surfaces/finishes';
 import type { ZoneRecord } from '../../document/records';
 import { BORDER, CORNER } from '../borders/border';
 import type { TileOf } from '../cut-list';
@@ -50,3 +51,10 @@ function secondColour(
 const ROWS: ReadonlySet<string> = new Set(['grid', 'running', 'plank']);
 
 const isOdd = (value: number): boolean => value % 2 !== 0;
+
+/** The colour of joints that neither their zone nor its tile says anything of. */
+const USUAL_GROUT = '#8d8471';
+
+/** The colour of the joints of a zone that is laid with a tile: its own, else that of the tile. */
+export const groutOf = (zone: Pick<ZoneRecord, 'grout'>, finish: Finish | null): string =>
+  zone.grout ?? finish?.tile?.grout ?? USUAL_GROUT;

@@ -10,6 +10,7 @@ import { recordOf, recordsOf } from '../../document/design';
 import { brokenReferences } from '../../document/references';
 import type { FixedRecord, ZoneRecord, ZoneUpon } from '../../document/records';
 import { drawTopTiles } from '../../drawing/draw-tiles';
+import { drawPlan } from '../../drawing/plan';
 import { drawElevation } from '../../drawing/elevation/draw-elevation';
 import { cross, place, type Point } from '../../geometry/point';
 import { boundsOf } from '../../geometry/polygon';
@@ -186,7 +187,12 @@ describe('the sides of things', () => {
   it('are seen on the plan, and in three dimensions where they are', () => {
     const builder = room();
     const [top, front] = [tile(builder, { thing: 'box' }), tile(builder, { thing: 'box', edge: 2 })];
-    const [mark] = drawTopTiles(builder.design);
+    const [mark] = drawTopTiles(builder.design, 'fixed');
+    expect(drawTopTiles(builder.design, 'item')).toEqual([]);
+    // Its own ground does not lie over them.
+    const plan = drawPlan(builder.design, 50);
+    const grounds = plan.flatMap(({ source }, index) => (source === 'box' ? [index] : []));
+    expect(plan.indexOf(mark!)).toBeGreaterThan(Math.max(...grounds));
     const drawn = boundsOf(mark!.type === 'path' ? mark!.rings.flat() : []);
     expect([drawn.left, drawn.right, drawn.bottom, drawn.top].map(Math.round)).toEqual([1000, 1900, -200, 0]);
     const group = (id: string) => sceneOf(builder.design).find(({ source }) => source === id)!;

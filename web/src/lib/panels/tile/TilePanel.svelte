@@ -12,6 +12,8 @@
     MOST_JOINT,
     MOST_TILE,
     patternNames,
+    finishNamed,
+    groutOf,
     isOfFloor,
     putZone,
     surfaceName,
@@ -57,9 +59,7 @@
     zone && session.run(putZone, { ...zone, ...change }) ? '' : session.message;
 
   /** The colour of the joints, as said of the zone, else as that of its tile. */
-  const grout = $derived(
-    zone?.grout ?? tiles.find(({ name }) => name === zone?.finish)?.tile?.grout ?? '#8d8471',
-  );
+  const grout = $derived(zone ? groutOf(zone, finishNamed(design, zone.finish)) : '');
   function ofTile() {
     if (!zone) return;
     const { grout: _, ...rest } = zone;

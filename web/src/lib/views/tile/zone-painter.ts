@@ -1,5 +1,6 @@
 import {
   finishNamed,
+  groutOf,
   shaded,
   shadeOf,
   tileFinish,
@@ -38,7 +39,8 @@ export interface PaintedTiles {
   grout: string;
 }
 
-const PLAIN = { tile: '#cfc6b4', grout: '#8d8471' };
+/** Tiles of no finish that is known. */
+const PLAIN = '#cfc6b4';
 /** The edges of sheets, on tiles of any colour. */
 const SHEETS = 'rgb(20 18 14 / 0.6)';
 /** Pieces of other sizes are so much lighter or darker, in turn. */
@@ -49,7 +51,7 @@ export function paintedTiles(design: Design, zone: ZoneRecord, { cell }: LaidZon
   const named = (of: TileOf) => [of, finishNamed(design, tileFinish(zone, of))] as const;
   const finishes = Object.fromEntries(tileOrder.map(named)) as PaintedTiles['finishes'];
   return {
-    ...{ finishes, grout: zone.grout ?? finishes.first?.tile?.grout ?? PLAIN.grout },
+    ...{ finishes, grout: groutOf(zone, finishes.first) },
     tileOf: tilesOf(zone, cell),
     two: zone.colouring !== undefined,
   };
@@ -133,7 +135,7 @@ function traced(
     let known = found.get(key);
     if (!known) {
       if (isSized && !slots.has(slot)) slots.set(slot, TINTS[slots.size % TINTS.length]!);
-      const colour = shaded(finish?.colour ?? PLAIN.tile, (isSized ? slots.get(slot)! : 0) + shade);
+      const colour = shaded(finish?.colour ?? PLAIN, (isSized ? slots.get(slot)! : 0) + shade);
       found.set(key, (known = { path: new Path2D(), colour }));
     }
     const { rings, x, y } = piece.framed();
