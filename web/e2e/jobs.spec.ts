@@ -202,6 +202,16 @@ test('a new job can be asked for once the page has its scripts, and a file chose
   await expect(page.getByLabel('Job name')).toBeVisible();
 });
 
+test('a setting of the studio can be ticked once the page has its scripts', async ({ page, studio }) => {
+  await studio.enter();
+  const release = await withoutScripts(page);
+  await page.goto(`${studio.address}/studio/ranges`, { waitUntil: 'commit' });
+  const box = page.getByLabel('New rooms may have cabinets in widths their range does not list');
+  await expect(box).toBeDisabled();
+  await release();
+  await expect(box).toBeEnabled();
+});
+
 test('what a room page says before its content fits the 4 kB that balancers take', async ({
   page,
   studio,

@@ -1,15 +1,20 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
+  import { page } from './alive.svelte';
   import type { HTMLButtonAttributes } from 'svelte/elements';
 
   interface Props extends HTMLButtonAttributes {
     children: Snippet;
     look?: 'plain' | 'primary' | 'quiet';
   }
-  let { children, look = 'plain', type = 'button', ...rest }: Props = $props();
+  let { children, look = 'plain', type = 'button', disabled = false, ...rest }: Props = $props();
+  /** What only the page's scripts answer waits for them, looking as it will; a form is sent without any. */
+  const waits = $derived(type === 'button' && !page.isAlive);
 </script>
 
-<button {type} class={look} {...rest}>{@render children()}</button>
+<button {type} class={[look, { off: disabled }]} disabled={disabled || waits} {...rest}
+  >{@render children()}</button
+>
 
 <style>
   button {
@@ -25,11 +30,11 @@
     cursor: pointer;
     font-weight: 500;
   }
-  button:hover:not(:disabled) {
+  button:hover:enabled {
     border-color: var(--clay);
     color: var(--clay-strong);
   }
-  button:disabled {
+  .off {
     cursor: default;
     opacity: 0.45;
   }
@@ -38,7 +43,7 @@
     background: var(--clay);
     color: var(--on-clay);
   }
-  .primary:hover:not(:disabled) {
+  .primary:hover:enabled {
     background: var(--clay-strong);
     color: var(--on-clay);
   }

@@ -5,7 +5,6 @@
   import StudioHeader from '$lib/panels/studio/StudioHeader.svelte';
   import type { ListedThing } from '$lib/panels/studio/acts';
   import { postJson, sendJson } from '$session/send-json';
-  import { page } from '$ui/alive.svelte';
   import Button from '$ui/Button.svelte';
   import { unitNames } from '$ui/unit-names';
   import type { PageData } from './$types';
@@ -80,7 +79,7 @@
       <Button type="submit">Find</Button>
     </form>
     {#if !adding}
-      <Button look="primary" disabled={!page.isAlive} onclick={() => (adding = true)}>New job</Button>
+      <Button look="primary" onclick={() => (adding = true)}>New job</Button>
     {/if}
   </div>
   <p class="told" role="status">

@@ -2,6 +2,7 @@
   import { askServer } from '$lib/outcome';
   import { invalidateAll } from '$app/navigation';
   import { sendJson } from '$session/send-json';
+  import { page } from '$ui/alive.svelte';
   import Button from '$ui/Button.svelte';
   import FileLink from '$ui/FileLink.svelte';
   import TableFaults, { type TableFault } from '$ui/TableFaults.svelte';
@@ -136,6 +137,7 @@
       <input
         type="checkbox"
         checked={data.specials}
+        disabled={!page.isAlive}
         onchange={(event) => allowSpecials(event.currentTarget)}
       />
       New rooms may have cabinets in widths their range does not list

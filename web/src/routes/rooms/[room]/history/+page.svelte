@@ -4,6 +4,7 @@
   import { askServer } from '$lib/outcome';
   import { labelOf } from '$session/edits';
   import { postJson } from '$session/send-json';
+  import { page } from '$ui/alive.svelte';
   import Button from '$ui/Button.svelte';
   import { sayTime } from '$ui/say-date';
   import type { PageData } from './$types';
@@ -76,7 +77,11 @@
     <ol>
       {#each edits as edit (edit.revision)}
         <li>
-          <button aria-pressed={shown === edit.revision} onclick={() => choose(edit.revision)}>
+          <button
+            aria-pressed={shown === edit.revision}
+            disabled={!page.isAlive}
+            onclick={() => choose(edit.revision)}
+          >
             <span class="revision">{edit.revision}</span>
             <span class="what">{words(edit)}</span>
             <span class="who">{edit.person}</span>
@@ -86,7 +91,7 @@
       {/each}
       {#if !more}
         <li>
-          <button aria-pressed={shown === 0} onclick={() => choose(0)}>
+          <button aria-pressed={shown === 0} disabled={!page.isAlive} onclick={() => choose(0)}>
             <span class="revision">0</span>
             <span class="what">The room is made</span>
             <span class="who"></span>

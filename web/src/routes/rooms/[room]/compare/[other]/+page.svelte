@@ -2,6 +2,7 @@
   import { goto } from '$app/navigation';
   import RoomPlan from '$lib/panels/RoomPlan.svelte';
   import { sendJson } from '$session/send-json';
+  import { page } from '$ui/alive.svelte';
   import Button from '$ui/Button.svelte';
   import Length from '$ui/Length.svelte';
   import type { PageData } from './$types';
@@ -40,6 +41,7 @@
               Show
               <select
                 value={side.id}
+                disabled={!page.isAlive}
                 onchange={(event) => {
                   const shown = data.sides.map(({ id }) => id);
                   shown[index] = event.currentTarget.value;

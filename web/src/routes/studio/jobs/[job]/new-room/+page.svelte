@@ -19,6 +19,7 @@
   import OutlineChoice from '$lib/panels/survey/OutlineChoice.svelte';
   import WalkEntry from '$lib/panels/survey/WalkEntry.svelte';
   import { RoomWalk } from '$lib/tools/room-walk.svelte';
+  import { page } from '$ui/alive.svelte';
   import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
   import Wordmark from '$ui/Wordmark.svelte';
@@ -110,7 +111,11 @@
     <label class="row">Name <input bind:value={name} required maxlength="80" /></label>
     <label class="row wide">
       Units
-      <select value={unit} onchange={(event) => chooseUnit(event.currentTarget.value as LengthUnit)}>
+      <select
+        value={unit}
+        disabled={!page.isAlive}
+        onchange={(event) => chooseUnit(event.currentTarget.value as LengthUnit)}
+      >
         {#each Object.entries(unitNames) as [id, words] (id)}<option value={id}>{words}</option>{/each}
       </select>
     </label>
