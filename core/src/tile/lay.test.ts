@@ -229,6 +229,11 @@ describe('a laid zone, by hand', () => {
     }
   });
 
+  it('is nothing where a hole goes all round it', () => {
+    const around = [box(0, 0, 900, 600), hole(box(-1_000, -1_000, 2_000, 2_000))];
+    expect(counted(around, grid(170, 130, 2))).toMatchObject({ whole: 0, cut: 0, tiledArea: 0, jointArea: 0 });
+  });
+
   it('is turned about its origin, counter-clockwise', () => {
     const [piece] = must(
       lay([box(0, 0, 100, 100)], grid(400, 20, 0), { at: { x: 100, y: 0 }, angle: 90 }),

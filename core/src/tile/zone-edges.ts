@@ -155,7 +155,7 @@ function isPlain(zone: readonly Polygon[]): boolean {
   return zone.every((ring, index) => zone.slice(0, index).every((other) => isApart(ring, other)));
 }
 
-/** Whether two rings cross nowhere and stand beside one another walked the same way, or one in the other and the other way round. */
+/** Whether two rings cross nowhere and stand beside one another walked the same way, or a hole in an outline. */
 function isApart(ring: Polygon, other: Polygon): boolean {
   let crossed = false;
   forEachEdge(ring, (a, b) =>
@@ -164,6 +164,8 @@ function isApart(ring: Polygon, other: Polygon): boolean {
     }),
   );
   if (crossed) return false;
-  const within = contains(ring, other[0]!) || contains(other, ring[0]!);
-  return within === (signedArea(ring) > 0 !== signedArea(other) > 0);
+  const [isOutline, isOther] = [signedArea(ring) > 0, signedArea(other) > 0];
+  if (isOutline === isOther) return !contains(ring, other[0]!) && !contains(other, ring[0]!);
+  const [outline, hole] = isOutline ? [ring, other] : [other, ring];
+  return contains(outline, hole[0]!);
 }
