@@ -4,7 +4,14 @@ import type { nouns } from './wording/nouns';
 export type NounKey = keyof typeof nouns;
 
 /** A thing that a refusal or a finding speaks of: a key of its words, with its own name where they have a place for one. */
-export type Noun = NounKey | { noun: NounKey; name: string };
+export type Noun = NounKey | NamedNoun;
+
+export interface NamedNoun {
+  noun: NounKey;
+  name: string;
+  /** Of an item, whose name is its number: what it is called, or its kind. */
+  item?: string | { kind: string };
+}
 
 export const noun = (key: NounKey, name: string): Noun => ({ noun: key, name });
 

@@ -1,9 +1,10 @@
 import type { RoomBuilder } from '../src/demo/build-room';
 import { checkReach } from '../src/reach/check-reach';
+import type { RuleId } from '../src/wording/rule-names';
 import { sayFinding } from '../src/wording/rule-texts';
 
 /** What one rule finds: which things, how far, where, to a millimetre, and the sentence. */
-export function findingsOf({ design }: RoomBuilder, rule: string) {
+export function findingsOf({ design }: RoomBuilder, rule: RuleId) {
   return checkReach(design)
     .findings.filter((finding) => finding.rule === rule)
     .map((finding) => ({
@@ -15,3 +16,7 @@ export function findingsOf({ design }: RoomBuilder, rule: string) {
       text: sayFinding(design, finding),
     }));
 }
+
+/** Those of them that are not kept. */
+export const brokenOf = (builder: RoomBuilder, rule: RuleId) =>
+  findingsOf(builder, rule).filter(({ verdict }) => verdict !== 'clear');

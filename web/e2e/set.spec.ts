@@ -89,20 +89,22 @@ test('reach checks follow every edit, and a finding points at its place', async 
   await studio.dragFromShelf('F600', 0.5, 0.3);
   await studio.step('Reach');
   const findings = page.locator('.left li');
-  await expect(findings.filter({ hasText: 'is 950 mm; 1000 mm is asked for.' })).toHaveCount(1);
+  await expect(findings.filter({ hasText: 'is 926 mm; 1000 mm is asked for.' })).toHaveCount(1);
   await expect(findings.filter({ hasText: 'Counter stands at 900 mm.' })).toHaveCount(2);
   await expect(findings.filter({ hasText: 'Door D1 swings freely.' })).toHaveCount(1);
   await findings.filter({ hasText: 'Work aisle' }).getByRole('button').click();
   await expect(page.locator('.plan polygon.tight.shown')).toBeVisible();
+  // Chosen, it tells what was measured and what is asked.
+  await expect(page.getByRole('row', { name: 'aisle 926 mm at least 1000 mm' })).toBeVisible();
   await studio.chooseItem('F600');
   await page.getByLabel('To the left').fill('50');
   await page.keyboard.press('Enter');
   await expect(
-    findings.filter({ hasText: /Door D1 hits F600: it stands \d+ mm inside the swing\./ }),
+    findings.filter({ hasText: /Door D1 hits base cabinet 2: it stands \d+ mm inside the swing\./ }),
   ).toHaveCount(1);
   await page.getByLabel('To the left').fill('-20');
   await page.keyboard.press('Enter');
-  await expect(findings.filter({ hasText: 'F600 goes 20 mm into face D.' })).toHaveCount(1);
+  await expect(findings.filter({ hasText: 'Base cabinet 2 goes 20 mm into face D.' })).toHaveCount(1);
   await expect(page.locator('.counts span').nth(2)).toHaveText('3');
 });
 

@@ -2,7 +2,7 @@ import { roomOf } from '../document/design';
 import { rangesOf, shelfOf } from '../ranges/shelf';
 import { kindOf } from '../ranges/kinds';
 import { refuse } from '../result';
-import { kneeSpaceFor, kneeSpaces } from '../reach/seats';
+import { kneeSpaceFor } from '../reach/knee-space';
 import { nextNumber } from '../setting/item-numbers';
 import { quantise } from '../units/units';
 import type { PlacedFace } from '../survey/placed-face';
@@ -32,8 +32,7 @@ export const setBar: Command<{ face: string; ids: readonly string[]; seats?: 'th
     const width = length / ids.length;
     if (width > most + 1e-6 || width < least)
       return refuse('width-limits', { item: bar.code, width, least, most });
-    const { pack } = roomOf(design);
-    const knees = kneeSpaceFor(kneeSpaces[pack], wallHeight + bar.height);
+    const knees = kneeSpaceFor(design, wallHeight + bar.height);
     const needed = seats ? PAST + thickness + knees : thickness + 1;
     const depth = bar.depths.find((one) => one >= needed) ?? quantise(Math.max(needed, bar.depth));
     // Its back lies so far past the wall's far side.

@@ -4,6 +4,7 @@ import { applyDecorators } from './apply-decorators';
 import {
   ArrayMaxSize,
   ArrayMinSize,
+  ArrayUnique,
   IsArray,
   IsIn,
   IsNumber,
@@ -50,6 +51,16 @@ export function Words(least: number, most: number): PropertyDecorator {
 /** One of a fixed list of words. */
 export function OneOf(words: readonly (string | number)[]): PropertyDecorator {
   return IsIn([...words]);
+}
+
+/** Some of a fixed list of words, each once. */
+export function SomeOf(words: readonly string[]): PropertyDecorator {
+  return applyDecorators(
+    IsArray(),
+    ArrayMaxSize(words.length),
+    ArrayUnique(),
+    IsIn([...words], { each: true }),
+  );
 }
 
 /** A profile of a trim: one of ours for its use, or one of the room's own. */

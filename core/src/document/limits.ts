@@ -33,6 +33,11 @@ export const MOST_CORNER_UNCERTAINTY = 0.2;
 
 export const packIds = ['inch-residential', 'metric-residential'] as const;
 export type PackId = (typeof packIds)[number];
+/** The packs of rules a room can be checked by; what is built rightly is always checked. */
+export const rulePackIds = ['standard', 'kitchen', 'bath', 'accessible', 'metric'] as const;
+export type RulePackId = (typeof rulePackIds)[number];
+/** So many people cook at once at most. */
+export const MOST_COOKS = 9;
 
 /** The sides of an item that seats can stand at: at its front one works. */
 export const seatSides = ['left', 'right', 'behind'] as const;

@@ -7,7 +7,7 @@ import { rangesOf } from '../ranges/shelf';
 import type { Range } from '../ranges/range';
 import { checkReach } from '../reach/check-reach';
 import { sayFinding } from '../wording/rule-texts';
-import type { Verdict } from '../reach/rule';
+import type { Verdict } from '../reach/finding';
 import { must, ok, type Result } from '../result';
 import { boxOf } from '../setting/item-box';
 import { roomShape } from '../survey/room-shape';

@@ -1,37 +1,70 @@
-import { perDesign, type Design } from '../document/design';
-import { tops } from '../surfaces/tops';
-import { factsOf } from './facts';
-import type { Finding, ReachFacts, ReachReport, Rule, Verdict } from './rule';
-import { rules } from './rules';
+import { perDesign, roomOf, type Design } from '../document/design';
+import type { RulePackId } from '../document/limits';
+import { remember, rememberBoth } from '../document/remember';
+import type { Noun } from '../nouns';
+import { verdicts, type Finding, type ReachReport } from './finding';
+import { findingOf } from './judge';
+import { readings, type Inputs, type Measure } from './measure';
+import { measures } from './measures';
+import { nounOf } from './naming';
+import type { PackRule } from './pack';
+import { packsOf, rulePacks } from './packs';
+import type { Reading } from './reading';
 
-const order: Record<Verdict, number> = { blocked: 0, tight: 1, clear: 2 };
-
-/** Every finding of every rule, the gravest first; computed once per design. */
+/** Every finding of the room's packs, the gravest first; computed once per design. */
 export const checkReach: (design: Design) => ReachReport = perDesign((design) =>
-  runRules(
-    design,
-    rules.filter(({ onRequest }) => !onRequest),
-  ),
+  checkBy(design, packsOf(design), false),
 );
 
 /** As checkReach, with the checks that are only made when asked for: all doors and drawers open. */
-export const checkReachOpen: (design: Design) => ReachReport = perDesign((design) => runRules(design, rules));
+export const checkReachOpen: (design: Design) => ReachReport = perDesign((design) =>
+  checkBy(design, packsOf(design), true),
+);
 
-/** Runs some rules on a design. A rule that crashes is reported by its id. */
-export function runRules(design: Design, chosen: readonly Rule[]): ReachReport {
-  const facts: ReachFacts = { ...factsOf(design), tops: tops(design) };
-  const { room } = facts;
+/** Every finding of some packs. */
+export function checkBy(design: Design, packs: readonly RulePackId[], open = false): ReachReport {
+  return runRules(
+    design,
+    packs.flatMap((id) => rulePacks[id].rules).filter((rule) => open || !isAsked(rule)),
+  );
+}
+
+/** Whether a rule is checked only when it is asked for. */
+export const isAsked = ({ measure }: PackRule): boolean => measureOf(measure).onRequest === true;
+
+const measureOf = (id: PackRule['measure']): Measure => measures[id] as Measure;
+
+/** Runs some rules on a design. A rule that crashes is reported by its id. Of rules that ask the same of the same things, each has its finding. */
+export function runRules(design: Design, chosen: readonly PackRule[]): ReachReport {
   const findings: Finding[] = [];
   const failed: ReachReport['failed'][number][] = [];
+  const room = { cooks: roomOf(design).cooks ?? 1 };
+  const taken = new Map<string, Map<Inputs, readonly Reading[]>>();
+  const take = (rule: PackRule) => {
+    const known = taken.get(rule.measure) ?? new Map<Inputs, readonly Reading[]>();
+    taken.set(rule.measure, known);
+    let found = known.get(rule.inputs);
+    if (!found) known.set(rule.inputs, (found = readings(measureOf(rule.measure), design, rule.inputs)));
+    return found;
+  };
   for (const rule of chosen) {
     try {
-      findings.push(
-        ...rule.check(facts, rule.parameters[room.pack]).map((finding) => ({ rule: rule.id, ...finding })),
-      );
+      for (const reading of take(rule)) {
+        const names = reading.about.map((about) => nounOf(design, about));
+        const finding = judged(reading, rule)(reading, { room, names });
+        if (finding) findings.push(finding);
+      }
     } catch (error) {
       failed.push({ rule: rule.id, reason: error instanceof Error ? error.message : String(error) });
     }
   }
-  findings.sort((a, b) => order[a.verdict] - order[b.verdict]);
+  findings.sort((a, b) => verdicts.indexOf(a.verdict) - verdicts.indexOf(b.verdict));
   return { findings, failed };
 }
+
+/** The very same finding for the same reading, rule, room and names. */
+const judged = rememberBoth((reading: Reading, rule: PackRule) =>
+  remember((_: Reading, { room, names }: { room: { cooks: number }; names: readonly Noun[] }) =>
+    findingOf(rule, reading, room, names),
+  ),
+);

@@ -25,7 +25,7 @@ describe('doors and drawers', () => {
       builder.set('F600-3', 'face-a', 1000);
       builder.place('F600', { on: 'floor', x: 1600, y: -560 - away - 560, turn: Math.PI });
       // Its front looks at the drawers.
-      const drawers = shut(builder).filter((text) => text.includes('The drawer of F600-3'));
+      const drawers = shut(builder).filter((text) => text.includes('The drawer of drawer base 1'));
       expect([away, drawers.length]).toEqual([away, hits]);
     }
   });
@@ -38,9 +38,9 @@ describe('doors and drawers', () => {
     builder.set('F600', 'face-a', 600);
     expect(shut(builder)).toEqual([]);
     builder.set('T600/2070', 'face-d', 3000 - 560 - 600);
-    expect(shut(builder).join()).toContain('The door of F600 hits T600/2070');
+    expect(shut(builder).join()).toContain('The door of base cabinet 1 hits pantry 3');
     builder.run(editItems, { ids: [id], change: { hand: 'right' } });
-    expect(shut(builder).join()).toContain('The door of F600 hits T600/2070');
+    expect(shut(builder).join()).toContain('The door of base cabinet 1 hits pantry 3');
   });
 
   it('hit walls that stand in their way by more than a slip', () => {
@@ -51,7 +51,7 @@ describe('doors and drawers', () => {
     };
     expect(of(560 + 600)).toEqual([]);
     expect(of(560 + 600 - 2.9)).toEqual([]);
-    expect(of(560 + 600 - 3.1)).toEqual(['The door of F600 hits face C, 3 mm before it is open.']);
+    expect(of(560 + 600 - 3.1)).toEqual(['The door of base cabinet 1 hits face C, 3 mm before it is open.']);
   });
 
   it('are not kept shut by what is let into their own cabinet', () => {

@@ -38,7 +38,8 @@ export function openFronts(box: ItemBox): readonly OpenFront[] {
       });
       const seen = width - hiddenInCorner(record);
       if (kind.blind) return [hand === 'right' ? left(seen) : right(seen)];
-      if (width > ONE_DOOR) return [left(width / 2), right(width / 2)];
+      const isSingle = kind.rows?.some(({ shows, single }) => shows === 'doors' && single) ?? false;
+      if (width > ONE_DOOR && !isSingle) return [left(width / 2), right(width / 2)];
       return [hand === 'left' ? left(width) : right(width)];
     }
     case 'drawers':

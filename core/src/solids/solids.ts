@@ -32,17 +32,28 @@ import { trimSolids } from './trim-solids';
 
 export type { Solid, SolidSide } from './solid';
 
-/** Every body of the room: items, fixed things, countertops. The same object for what has not changed. */
-export const solidsOf: (design: Design) => readonly Solid[] = perDesign((design) => {
+/** How the items of a design are built where their range does not say it. */
+const shelfIn = perDesign((design) => {
   const known = rangesOf(design);
   const room = findRange(roomOf(design).range, known);
   const { doorStyle, handleStyle } = roomOf(design);
   const styles = { ...(doorStyle && { doorStyle }), ...(handleStyle && { handleStyle }) };
-  const shelf = shelfOf(known, { usual: room ? constructionOf(room) : null, styles });
+  return shelfOf(known, { usual: room ? constructionOf(room) : null, styles });
+});
+
+/** The body of an item, with its fronts. */
+export const solidOfItem = (design: Design, box: ItemBox): Solid => itemSolid(shelfIn(design), box);
+
+/** How an item is built: by its own range, and what goes through under a counter as is usual in the room. */
+export const builtAs = (design: Design, { record, kind }: ItemBox): ConstructionMethod | null =>
+  constructionBeside(record, kind, shelfIn(design));
+
+/** Every body of the room: items, fixed things, countertops. The same object for what has not changed. */
+export const solidsOf: (design: Design) => readonly Solid[] = perDesign((design) => {
   return [
     ...itemBoxes(design)
       .filter(({ kind }) => !isOwnTop(kind))
-      .map((box) => itemSolid(shelf, box)),
+      .map((box) => solidOfItem(design, box)),
     ...fixedThings(design).map(({ record, footprint, low, high, circle }) =>
       fixedSolid(record, { footprint, low, high, round: circle !== null }),
     ),

@@ -51,7 +51,7 @@ describe('a fixed thing', () => {
         .map((finding) => sayFinding(builder.design, finding));
     };
     expect(collisions('chase')).toEqual([
-      expect.stringMatching(/F600 and the chase go 250 mm into each other/),
+      expect.stringMatching(/Base cabinet 1 and the chase go 250 mm into each other/),
     ]);
     expect(collisions('soffit')).toEqual([]);
   });
@@ -166,7 +166,7 @@ describe('a sloped ceiling', () => {
     };
     const found = checkReach(design).findings.filter(({ rule }) => rule === 'wall-collision');
     expect([before, found.length]).toEqual([0, 1]);
-    expect(sayFinding(design, found[0]!)).toBe('COLD600 goes 100 mm into the ceiling.');
+    expect(sayFinding(design, found[0]!)).toBe('Refrigerator 1 goes 100 mm into the ceiling.');
   });
 });
 

@@ -1,10 +1,11 @@
 import { perDesign, recordsOf, type Design } from '../document/design';
+import { rememberBoth } from '../document/remember';
 import type { FixedRecord } from '../document/records';
 import { add, direction, place, scale, type Point } from '../geometry/point';
 import { convexPieces } from '../geometry/convex-pieces';
 import { outlineOf } from './fixed-outline';
 import { footprintOf, type Footprint } from './footprint';
-import { roomShape } from './room-shape';
+import { roomShape, type RoomShape } from './room-shape';
 
 /** A fixed thing with its computed place and heights, mm. A round column's footprint is a polygon around its circle. */
 export interface FixedThing extends Footprint {
@@ -22,9 +23,13 @@ export interface FixedThing extends Footprint {
 const SIDES = 24;
 
 /** Every fixed thing with its place, in the order of their ids. */
-export const fixedThings: (design: Design) => readonly FixedThing[] = perDesign((design) => {
-  const shape = roomShape(design);
-  return recordsOf(design, 'fixed').map((record) => {
+export const fixedThings: (design: Design) => readonly FixedThing[] = perDesign((design) =>
+  placedIn(roomShape(design), recordsOf(design, 'fixed')),
+);
+
+/** The very same things while neither they nor the room change. */
+const placedIn = rememberBoth((shape: RoomShape, records: readonly FixedRecord[]): readonly FixedThing[] =>
+  records.map((record) => {
     const round = record.type === 'round-column';
     const depth = round ? record.width : record.depth;
     const at = footprintOf(record.placement, record.width, depth, shape);
@@ -43,8 +48,8 @@ export const fixedThings: (design: Design) => readonly FixedThing[] = perDesign(
       pieces: convexPieces(footprint),
       circle: round ? { centre, radius } : null,
     };
-  });
-});
+  }),
+);
 
 /** A polygon around a circle, clockwise. */
 function around(centre: Point, radius: number): Point[] {

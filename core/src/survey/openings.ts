@@ -1,6 +1,7 @@
 import { named } from '../nouns';
 import { perDesign, recordOf, recordsOf, type Design } from '../document/design';
 import { groupedBy } from '../document/grouped';
+import { rememberBoth } from '../document/remember';
 import type { MeasuredFrom, OpeningType } from '../document/opening-types';
 import type { OpeningRecord } from '../document/records';
 import { arcDepth } from '../geometry/arc';
@@ -9,7 +10,7 @@ import { SAME_PLACE } from '../geometry/tolerance';
 import type { Sector } from '../geometry/sector';
 import { refuse, type Refusal } from '../result';
 import { facePoint, wallHeightAt, type PlacedFace } from './placed-face';
-import { roomShape } from './room-shape';
+import { roomShape, type RoomShape } from './room-shape';
 
 /** An opening with its computed place on its face. */
 export interface PlacedOpening {
@@ -32,24 +33,31 @@ export interface PlacedOpening {
 const letters: Record<OpeningType, string> = { door: 'D', cased: 'D', window: 'W', hatch: 'H', niche: 'N' };
 
 /** All openings in walking order. */
-export const placedOpenings: (design: Design) => PlacedOpening[] = perDesign((design) => {
-  const { byId, faces } = roomShape(design);
-  const order = new Map(faces.map((face, index) => [face.id, index]));
-  const placed = recordsOf(design, 'opening').map((record) => {
-    const face = byId.get(record.face)!;
-    const span = openingSpan(record, face);
-    const left = leftJamb(record, face);
-    return { record, face, left, right: left + span, name: '', ...frameOf(face, left, left + span) };
-  });
-  placed.sort((a, b) => order.get(a.face.id)! - order.get(b.face.id)! || a.left - b.left);
-  const counts: Record<string, number> = {};
-  for (const opening of placed) {
-    const letter = letters[opening.record.type];
-    counts[letter] = (counts[letter] ?? 0) + 1;
-    opening.name = `${letter}${counts[letter]}`;
-  }
-  return placed;
-});
+export const placedOpenings: (design: Design) => readonly PlacedOpening[] = perDesign((design) =>
+  placedIn(roomShape(design), recordsOf(design, 'opening')),
+);
+
+/** The very same openings while neither they nor the room change. */
+const placedIn = rememberBoth(
+  (shape: RoomShape, records: readonly OpeningRecord[]): readonly PlacedOpening[] => {
+    const { byId, faces } = shape;
+    const order = new Map(faces.map((face, index) => [face.id, index]));
+    const placed = records.map((record) => {
+      const face = byId.get(record.face)!;
+      const span = openingSpan(record, face);
+      const left = leftJamb(record, face);
+      return { record, face, left, right: left + span, name: '', ...frameOf(face, left, left + span) };
+    });
+    placed.sort((a, b) => order.get(a.face.id)! - order.get(b.face.id)! || a.left - b.left);
+    const counts: Record<string, number> = {};
+    for (const opening of placed) {
+      const letter = letters[opening.record.type];
+      counts[letter] = (counts[letter] ?? 0) + 1;
+      opening.name = `${letter}${counts[letter]}`;
+    }
+    return placed;
+  },
+);
 
 const openingsByFace = perDesign((design) => groupedBy(placedOpenings(design), ({ face }) => face.id));
 

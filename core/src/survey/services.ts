@@ -1,10 +1,11 @@
 import { perDesign, recordsOf, type Design } from '../document/design';
+import { rememberBoth } from '../document/remember';
 import type { ServiceType } from '../document/fixture-types';
 import type { ServiceRecord } from '../document/records';
 import type { Point } from '../geometry/point';
 import { isInchUnit, MM_PER_INCH, type LengthUnit } from '../units/units';
 import { footprintOf, type Footprint } from './footprint';
-import { roomShape } from './room-shape';
+import { roomShape, type RoomShape } from './room-shape';
 
 /** A service with its computed place in plan. */
 export interface PlacedService extends Pick<Footprint, 'u' | 'n' | 'against'> {
@@ -14,13 +15,17 @@ export interface PlacedService extends Pick<Footprint, 'u' | 'n' | 'against'> {
 }
 
 /** Every service with its place, in the order of their ids. */
-export const placedServices: (design: Design) => readonly PlacedService[] = perDesign((design) => {
-  const shape = roomShape(design);
-  return recordsOf(design, 'service').map((record) => {
+export const placedServices: (design: Design) => readonly PlacedService[] = perDesign((design) =>
+  placedIn(roomShape(design), recordsOf(design, 'service')),
+);
+
+/** The very same services while neither they nor the room change. */
+const placedIn = rememberBoth((shape: RoomShape, records: readonly ServiceRecord[]) =>
+  records.map((record): PlacedService => {
     const { origin, u, n, against } = footprintOf(record.placement, 0, 0, shape);
     return { id: record.id, record, at: origin, u, n, against };
-  });
-});
+  }),
+);
 
 /** Usual heights above the floor, [mm, in]; a light hangs from the ceiling. */
 const heights: Record<Exclude<ServiceType, 'light'>, readonly [number, number]> = {

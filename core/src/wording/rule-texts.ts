@@ -1,162 +1,99 @@
 import { styleOf, type Design } from '../document/design';
-import type { PackId } from '../document/limits';
+import type { RulePackId } from '../document/limits';
 import type { Noun } from '../nouns';
+import { formatArea } from '../units/format-area';
 import { formatLengthWithUnit } from '../units/format-length';
+import { checkNames, lackNames, valueUnits, type CheckId, type LackId, type ValueId } from './check-names';
+import { ruleNames, type RuleId } from './rule-names';
 import { say, sayFirst } from './words';
 
-/** What a finding says: its verdict, and its lengths in mm. */
+/** What a finding says: its verdict, what was measured and what was asked. */
 interface Said {
   rule: string;
+  measure: string;
   verdict: string;
   measured: number;
   required: number;
+  values: { readonly [value in ValueId]?: number | null };
+  checks: readonly {
+    id: CheckId;
+    measured: number | null;
+    required: number | null;
+    limit: 'least' | 'most' | null;
+    held: boolean | null;
+  }[];
+  lacking: readonly LackId[];
   names: readonly Noun[];
 }
 
-interface RuleText {
-  name: string;
-  /** Where each pack's figure comes from. */
-  source: Record<PackId, string>;
-  /** A finding as a sentence; `show` writes a length in the job's unit, `names` what it is about. */
-  say(finding: Said, show: (mm: number) => string, names: readonly string[]): string;
-}
+/** A finding as a sentence; `show` writes a length in the job's unit, `names` what it is about. */
+type Say = (finding: Said, show: (mm: number) => string, names: readonly string[]) => string;
 
-const both = (source: string): Record<PackId, string> => ({
-  'inch-residential': source,
-  'metric-residential': source,
-});
-const guideline = (source: string): Record<PackId, string> => ({
-  'inch-residential': `kitchen planning guideline ${source}`,
-  'metric-residential': 'common practice',
-});
+/** What is said of measures that have a sentence of their own. */
+const sentences: Readonly<Record<string, Say>> = {
+  aisle: ({ verdict, measured, required }, show, [one, other]) =>
+    verdict === 'clear'
+      ? `Aisle of ${show(measured)} between ${one} and ${other}.`
+      : `Aisle between ${one} and ${other} is ${show(measured)}; ${show(required)} is asked for.`,
+  'counter-height': ({ verdict, values }, show) => {
+    const [height, off] = [values.height!, values.off!];
+    const standard = values.standard!;
+    return verdict === 'clear'
+      ? `Counter stands at ${show(height)}.`
+      : `Counter stands at ${show(height)}, ${show(off)} ${height > standard ? 'above' : 'below'} the room’s ${show(standard)}.`;
+  },
+  'item-collision': ({ measured }, show, [one, other]) =>
+    `${one} and ${other} go ${show(measured)} into each other.`,
+  'mixed-ranges': ({ values: { higher = 0 } }, show, [one, run]) =>
+    higher === 0 || higher === null
+      ? `${one} stands in a run of ${run}.`
+      : `${one} stands in a run of ${run}: its bases are ${show(Math.abs(higher))} ${higher > 0 ? 'higher' : 'lower'}.`,
+  'open-fronts': ({ measured }, show, [front, other]) =>
+    `${front} hits ${other}, ${show(measured)} before it is open.`,
+  'opening-blocked': ({ measured }, show, [item, opening]) =>
+    measured === 0
+      ? `${item} stands before ${opening}.`
+      : `${item} stands ${show(measured)} in front of ${opening}.`,
+  'seat-width': ({ verdict, measured, required }, show, [seat]) =>
+    verdict === 'clear'
+      ? `${seat} has ${show(measured)} of width.`
+      : `${seat} stands ${show(measured)} from its neighbour, middle to middle; ${show(required)} is asked for.`,
+  swings: ({ verdict, values: { depth } }, show, [door, other]) => {
+    if (!other || verdict === 'clear') return `${door} swings freely.`;
+    return depth === undefined || depth === null
+      ? `${door} and ${other} swing through the same place.`
+      : `${door} hits ${other}: it stands ${show(depth)} inside the swing.`;
+  },
+  'top-cut-out': ({ measured, required }, show, [cut]) =>
+    measured === 0
+      ? `${cut} runs over the edge of the top.`
+      : `${cut} leaves ${show(measured)} of the top beside it; ${show(required)} is asked for.`,
+  'top-joint': ({ values, required }, show, [other]) =>
+    values.over
+      ? `${other} has a joint of the top over it.`
+      : `${other} is ${show(values.apart ?? 0)} from a joint of the top; ${show(required)} is asked for.`,
+  'top-overhang': ({ measured, required }, show, [edge]) =>
+    `${edge} stands out ${show(measured)}: over ${show(required)} it needs brackets.`,
+  'top-slab': ({ verdict, measured, required }, show, [size]) =>
+    `${size} is ${show(measured)}; a slab gives ${show(required)}.${verdict === 'clear' ? '' : ' Join it once more.'}`,
+  'top-under': ({ measured }, show, [item, top]) => `${item} goes ${show(measured)} into ${top}.`,
+  'wall-collision': ({ measured }, show, [item, wall]) => `${item} goes ${show(measured)} into ${wall}.`,
+};
 
-/** The words of every reach rule. */
-export const ruleTexts = {
-  'counter-height': {
-    name: 'Counter height',
-    source: both('standard height of the room'),
-    say: ({ measured, required, verdict }, show) =>
-      verdict === 'clear'
-        ? `Counter stands at ${show(measured)}.`
-        : `Counter stands at ${show(measured)}, ${show(Math.abs(measured - required))} ${measured > required ? 'above' : 'below'} the room’s ${show(required)}.`,
-  },
-  'door-swing': {
-    name: 'Door swing',
-    source: guideline('2'),
-    say: ({ verdict, measured }, show, [door, other]) => {
-      if (verdict === 'clear') return `${door} swings freely.`;
-      return measured > 0
-        ? `${door} hits ${other}: it stands ${show(measured)} inside the swing.`
-        : `${door} and ${other} swing through the same place.`;
-    },
-  },
-  'item-collision': {
-    name: 'Items apart',
-    source: both('geometry'),
-    say: ({ measured }, show, [one, other]) => `${one} and ${other} go ${show(measured)} into each other.`,
-  },
-  'knee-space': {
-    name: 'Knee space',
-    source: guideline('9'),
-    say: ({ verdict, measured, required }, show, [seat]) =>
-      verdict === 'clear'
-        ? `Knee space of ${show(measured)} at ${seat}.`
-        : `Knee space at ${seat} is ${show(measured)} deep; ${show(required)} is asked for at this height.`,
-  },
-  'mixed-ranges': {
-    name: 'One range in a run',
-    source: both('common practice'),
-    say: ({ measured }, show, [one, run]) =>
-      measured === 0
-        ? `${one} stands in a run of ${run}.`
-        : `${one} stands in a run of ${run}: its bases are ${show(Math.abs(measured))} ${measured > 0 ? 'higher' : 'lower'}.`,
-  },
-  'open-fronts': {
-    name: 'Doors and drawers open',
-    source: both('geometry'),
-    say: ({ measured }, show, [front, other]) =>
-      `${front} hits ${other}, ${show(measured)} before it is open.`,
-  },
-  'opening-blocked': {
-    name: 'Openings free',
-    source: both('common practice'),
-    say: ({ measured }, show, [item, opening]) =>
-      measured === 0
-        ? `${item} stands before ${opening}.`
-        : `${item} stands ${show(measured)} in front of ${opening}.`,
-  },
-  'seat-width': {
-    name: 'Width per seat',
-    source: guideline('9'),
-    say: ({ verdict, measured, required }, show, [seat]) =>
-      verdict === 'clear'
-        ? `Each ${seat} has ${show(measured)} of width.`
-        : `${seat} stand ${show(measured)} apart, middle to middle; ${show(required)} is asked for.`,
-  },
-  'top-cut-out': {
-    name: 'Top beside cut-outs',
-    source: both('common practice'),
-    say: ({ measured, required }, show, [cut]) =>
-      measured === 0
-        ? `${cut} runs over the edge of the top.`
-        : `${cut} leaves ${show(measured)} of the top beside it; ${show(required)} is asked for.`,
-  },
-  'top-joint': {
-    name: 'Joints of tops',
-    source: both('common practice'),
-    say: ({ measured, required }, show, [other]) =>
-      required === 0
-        ? `${other} has a joint of the top over it.`
-        : `${other} is ${show(measured)} from a joint of the top; ${show(required)} is asked for.`,
-  },
-  'top-overhang': {
-    name: 'Tops carried',
-    source: both('common practice'),
-    say: ({ measured, required }, show, [edge]) =>
-      `${edge} stands out ${show(measured)}: over ${show(required)} it needs brackets.`,
-  },
-  'top-slab': {
-    name: 'Tops out of a slab',
-    source: both('slab of the room'),
-    say: ({ measured, required }, show, [size]) =>
-      `${size} is ${show(measured)}; a slab gives ${show(required)}. Join it once more.`,
-  },
-  'top-under': {
-    name: 'Tops free',
-    source: both('geometry'),
-    say: ({ measured }, show, [item, top]) => `${item} goes ${show(measured)} into ${top}.`,
-  },
-  'wall-collision': {
-    name: 'Clear of walls',
-    source: both('geometry'),
-    say: ({ measured }, show, [item, wall]) => `${item} goes ${show(measured)} into ${wall}.`,
-  },
-  'work-aisle': {
-    name: 'Work aisle',
-    source: {
-      'inch-residential': 'kitchen planning guideline 6, one cook',
-      'metric-residential': 'common practice, one cook',
-    },
-    say: ({ verdict, measured, required }, show, [one, other]) =>
-      verdict === 'clear'
-        ? `Aisle of ${show(measured)} between ${one} and ${other}.`
-        : `Aisle between ${one} and ${other} is ${show(measured)}; ${show(required)} is asked for.`,
-  },
-} satisfies Record<string, RuleText>;
-export type RuleId = keyof typeof ruleTexts;
+export const ruleName = (id: string): string =>
+  Object.hasOwn(ruleNames, id) ? ruleNames[id as RuleId].name : id;
 
-export const ruleName = (id: string): string => ruleTexts[id as RuleId]?.name ?? id;
+/** Where a rule comes from. */
+export const ruleSource = (id: string): string =>
+  Object.hasOwn(ruleNames, id) ? ruleNames[id as RuleId].source : '';
 
 /** The name and standing of each rule pack: what it is, and that it is no certificate. */
-export const packs: Record<PackId, { name: string; basis: string }> = {
-  'inch-residential': {
-    name: 'Inch residential',
-    basis: 'published kitchen planning guidelines and common practice',
-  },
-  'metric-residential': {
-    name: 'Metric residential',
-    basis: 'common practice; edit to your country’s rules',
-  },
+export const packs: Record<RulePackId, { name: string; basis: string }> = {
+  standard: { name: 'Built rightly', basis: 'geometry and common practice' },
+  kitchen: { name: 'Kitchen', basis: 'published kitchen planning guidelines and the model residential code' },
+  bath: { name: 'Bath', basis: 'published bath planning guidelines and the model residential code' },
+  accessible: { name: 'Accessible', basis: 'after ANSI A117.1 and the ADA standards' },
+  metric: { name: 'Metric', basis: 'common practice; edit to your country’s rules' },
 };
 
 /** A finding with its sentence, and what it names as a person would say it. */
@@ -167,7 +104,82 @@ export function saidFinding<T extends Said>(design: Design, finding: T) {
 /** A finding as a sentence in the design's units. */
 export function sayFinding(design: Design, finding: Said): string {
   const style = styleOf(design);
-  const names = finding.names.map((one, index) => (index === 0 ? sayFirst(one) : say(one)));
-  const text: RuleText = ruleTexts[finding.rule as RuleId];
-  return text.say(finding, (mm) => formatLengthWithUnit(mm, style), names);
+  const names = finding.names.map(say);
+  const own = Object.hasOwn(sentences, finding.measure) ? sentences[finding.measure] : undefined;
+  const show = (mm: number) => formatLengthWithUnit(mm, style);
+  const text =
+    finding.verdict === 'unjudged'
+      ? sayLacking(finding, names)
+      : (own?.(finding, show, names) ?? sayChecks(design, finding, names));
+  const [first] = names;
+  return first !== undefined && text.startsWith(first)
+    ? sayFirst(finding.names[0]!) + text.slice(first.length)
+    : text;
+}
+
+/** That something cannot be judged, and for want of what. */
+function sayLacking({ rule, lacking }: Said, [about]: readonly string[]): string {
+  const missing = lacking.map((one) => lackNames[one]).join(', ');
+  const of = about ? `${about}: ` : '';
+  return `${of}${about ? uncapitalName(rule) : ruleName(rule)} cannot be judged: ${missing || 'a fact'} is missing.`;
+}
+
+function uncapitalName(rule: string): string {
+  const name = ruleName(rule);
+  return name.charAt(0).toLowerCase() + name.slice(1);
+}
+
+/** What was measured and what is asked, of the checks that are not kept, or of all. */
+function sayChecks(design: Design, { checks }: Said, names: readonly string[]): string {
+  const limited = checks.filter(({ limit, measured }) => limit !== null && measured !== null);
+  const broken = limited.filter(({ held }) => held === false);
+  const told = (broken.length > 0 ? broken : limited.filter(({ held }) => held)).map(
+    ({ id, measured, required, limit }) => {
+      const shown = `${plainName(id)} ${sayValue(design, id, measured!)}`;
+      if (broken.length === 0) return shown;
+      return `${shown}, ${limit === 'least' ? 'at least' : 'at most'} ${sayValue(design, id, required!)} is asked for`;
+    },
+  );
+  const [first, ...others] = names;
+  const of = first ? `${[first, ...others].join(' and ')}: ` : '';
+  return `${of}${told.join('; ')}.`;
+}
+
+/** Every check of a finding as it is told: its name, what was measured and what is asked. */
+export function saidChecks(design: Design, { checks }: Pick<Said, 'checks'>) {
+  return checks.map(({ id, measured, required, limit, held }) => ({
+    name: checkNames[id].replace(UNIT, '').replace('_', ' '),
+    measured: measured === null ? null : sayValue(design, id, measured),
+    asked:
+      limit === null || required === null
+        ? null
+        : `${limit === 'least' ? 'at least' : 'at most'} ${sayValue(design, id, required)}`,
+    held,
+  }));
+}
+
+/** The unit of a check's value, as it stands after its name. */
+const UNIT = / \((count|mm2|in|cfm|%)\)$/;
+
+/** The name of a check without its unit or that it is the wider limit. */
+const plainName = (id: CheckId): string =>
+  checkNames[id].replace(/ \((count|mm2|in|cfm|%|guideline|most)\)/, '').replace('_', ' ');
+
+/** A value of a check in the design's units. */
+function sayValue(design: Design, id: CheckId, value: number): string {
+  const { unit, step } = styleOf(design);
+  switch (valueUnits[id as ValueId]) {
+    case 'area':
+      return formatArea(value, unit);
+    case 'count':
+      return String(Math.round(value));
+    case 'cfm':
+      return `${Math.round(value)} cfm`;
+    case 'inches':
+      return `${Math.round(value)} in`;
+    case 'percent':
+      return `${Math.round(value * 10) / 10} %`;
+    default:
+      return formatLengthWithUnit(value, { unit, step });
+  }
 }

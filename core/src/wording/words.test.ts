@@ -2,7 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { fixedTypes, serviceTypes } from '../document/fixture-types';
 import { named, noun, type NounKey } from '../nouns';
 import { itemKinds } from '../ranges/kinds';
-import { rules } from '../reach/rules';
+import { checkLevels } from '../reach/pack';
+import { measures } from '../reach/measures';
+import { rulePacks } from '../reach/packs';
 import { refuse } from '../result';
 import { kindGroups } from '../ranges/item-kind';
 import { commandLabel } from './command-labels';
@@ -10,7 +12,9 @@ import { groupNames, kindName, kindNames } from './kind-names';
 import { nouns } from './nouns';
 import { reasons } from './reasons';
 import { refusalText } from './refusal-text';
-import { ruleName, ruleTexts } from './rule-texts';
+import { checkNames } from './check-names';
+import { ruleNames } from './rule-names';
+import { ruleName } from './rule-texts';
 import { capital, say, sayFirst, sayReason, saidFaults, uncapital } from './words';
 
 describe('words', () => {
@@ -44,8 +48,13 @@ describe('words', () => {
     expect(new Set(Object.values(kindNames)).size).toBe(itemKinds.length);
     expect(kindName('of-nobody')).toBe('of-nobody');
     expect(Object.keys(groupNames)).toEqual(kindGroups);
-    expect(Object.keys(ruleTexts).sort()).toEqual(rules.map(({ id }) => id).sort());
-    expect([ruleName('work-aisle'), ruleName('of-nobody')]).toEqual(['Work aisle', 'of-nobody']);
+    const rules = Object.values(rulePacks).flatMap((pack) => pack.rules);
+    expect(Object.keys(ruleNames).sort()).toEqual([...new Set(rules.map(({ id }) => id))].sort());
+    expect(new Set(rules.map(({ measure }) => measure))).toEqual(new Set(Object.keys(measures)));
+    expect([ruleName('K06'), ruleName('of-nobody')]).toEqual(['Work aisle', 'of-nobody']);
+    const checks = rules.flatMap((rule) => rule.checks);
+    expect(new Set(checks.map(({ id }) => id))).toEqual(new Set(Object.keys(checkNames)));
+    expect(checkLevels).toEqual(expect.arrayContaining([...new Set(checks.map(({ level }) => level))]));
     for (const type of [...fixedTypes, ...serviceTypes]) expect(say(type)).toMatch(/^the [a-z ]+$/);
   });
 

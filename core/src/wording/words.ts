@@ -1,5 +1,6 @@
-import type { Noun } from '../nouns';
+import type { NamedNoun, Noun } from '../nouns';
 import type { Reason } from '../reasons';
+import { kindName } from './kind-names';
 import { nouns } from './nouns';
 import { reasons } from './reasons';
 
@@ -10,13 +11,20 @@ function filled(text: string, data: Readonly<Record<string, number | string>>): 
 
 /** A thing as it stands within a sentence. */
 export function say(thing: Noun): string {
-  return typeof thing === 'string' ? nouns[thing] : filled(nouns[thing.noun], { name: thing.name });
+  return typeof thing === 'string' ? nouns[thing] : filled(nouns[thing.noun], { name: nameOf(thing) });
+}
+
+/** An item goes by what it is called, or its kind, and its number. */
+function nameOf({ name, item }: NamedNoun): string {
+  if (item === undefined) return name;
+  return `${typeof item === 'string' ? item : uncapital(kindName(item.kind))} ${name}`.trim();
 }
 
 /** A thing that a sentence begins with: with a capital, but for names, which stay as they are. */
 export function sayFirst(thing: Noun): string {
   const text: string = nouns[typeof thing === 'string' ? thing : thing.noun];
-  return text.startsWith('{') ? say(thing) : capital(say(thing));
+  const ownName = typeof thing === 'string' || typeof thing.item !== 'object';
+  return text.startsWith('{') && ownName ? say(thing) : capital(say(thing));
 }
 
 export function uncapital(text: string): string {

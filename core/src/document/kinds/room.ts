@@ -1,6 +1,16 @@
-import { Equals, IsBoolean } from 'class-validator';
+import { Equals, IsBoolean, IsInt } from 'class-validator';
 import { lengthUnits, type LengthUnit } from '../../units/units';
-import { Millimetres, OneOf, Optional, Profile, Radians, RecordId, Words } from '../decorators';
+import {
+  Between,
+  Millimetres,
+  OneOf,
+  Optional,
+  Profile,
+  Radians,
+  RecordId,
+  SomeOf,
+  Words,
+} from '../decorators';
 import {
   LEAST_CEILING,
   LEAST_CORNER_UNCERTAINTY,
@@ -14,6 +24,8 @@ import {
   MOST_UNCERTAINTY,
   MOST_WALL,
   packIds,
+  rulePackIds,
+  MOST_COOKS,
   edgeProfiles,
   doorStyles,
   handleStyles,
@@ -25,6 +37,7 @@ import {
   MOST_SPLASH_THICKNESS,
   type EdgeProfile,
   type PackId,
+  type RulePackId,
   type TrimProfile,
   type DoorStyle,
   type HandleStyle,
@@ -90,8 +103,12 @@ export class RoomRecord extends RoomFinishes {
   /** What a taped length and a measured corner are trusted to (one standard deviation): mm and radians. */
   @Millimetres(LEAST_UNCERTAINTY, MOST_UNCERTAINTY) lengthUncertainty!: number;
   @Radians(LEAST_CORNER_UNCERTAINTY, MOST_CORNER_UNCERTAINTY) cornerUncertainty!: number;
-  /** The rule pack the room is checked by. */
+  /** The practice the room is planned by. */
   @OneOf(packIds) pack!: PackId;
+  /** The packs of rules it is checked by, where those are not the usual ones of its practice. */
+  @Optional() @SomeOf(rulePackIds) packs?: RulePackId[];
+  /** How many people cook in it at once; one unless given. */
+  @Optional() @IsInt() @Between(1, MOST_COOKS) cooks?: number;
   /** The range taken from unless another is chosen. */
   @RecordId() range!: string;
   /** Whether cabinets may be ordered in widths their range does not list; without it, edits keep to the listed ones. */

@@ -16,7 +16,7 @@
 {#if findings.length > 0}
   <h3>Findings</h3>
   <ul>
-    {#each findings as finding, index (index)}
+    {#each findings as finding (finding.key)}
       <li><VerdictMark verdict={finding.verdict} />{sayFinding(session.document, finding)}</li>
     {/each}
   </ul>

@@ -1,16 +1,22 @@
 <script lang="ts">
-  import { checkReach, checkReachOpen, packs, roomOf, ruleName, sayFinding } from 'goodreach';
+  import { checkReach, checkReachOpen, packs, packsOf, ruleName } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
-  import VerdictMark from '$ui/VerdictMark.svelte';
+  import FindingRow from './reach/FindingRow.svelte';
 
   const { session, screen } = useWorkspace();
   const report = $derived((screen.doorsOpen ? checkReachOpen : checkReach)(session.settled));
-  const pack = $derived(packs[roomOf(session.document).pack]);
+  const checkedBy = $derived(packsOf(session.document).map((id) => packs[id]));
+  const open = $derived(report.findings.filter(({ verdict }) => verdict !== 'clear'));
+  const clear = $derived(report.findings.filter(({ verdict }) => verdict === 'clear'));
 </script>
 
 <div class="panel">
   <h2>Reach checks</h2>
-  <p class="help">{pack.name}: {pack.basis}. A planning aid, not a certificate of compliance.</p>
+  <p class="help">
+    {#each checkedBy as { name, basis } (name)}<span><strong>{name}</strong>: {basis}.</span>
+    {/each}
+    A planning aid, not a certificate of compliance.
+  </p>
   <label class="open">
     <input type="checkbox" bind:checked={screen.doorsOpen} />
     With all doors and drawers open
@@ -18,24 +24,25 @@
   {#each report.failed as { rule, reason } (rule)}
     <p class="failed" role="alert">The check “{ruleName(rule)}” could not run: {reason}</p>
   {/each}
-  <ul>
-    {#each report.findings as finding, index (index)}
-      <li>
-        <button
-          class:shown={screen.finding === index}
-          onclick={() => screen.showFinding(index, finding.ids[0])}
-        >
-          <VerdictMark verdict={finding.verdict} size={16} />
-          <span>
-            <strong>{ruleName(finding.rule)}</strong>
-            {sayFinding(session.document, finding)}
-          </span>
-        </button>
-      </li>
+  <ul aria-label="Findings">
+    {#each open as finding (finding.key)}
+      <FindingRow {finding} />
     {:else}
-      <li class="help">Nothing to check yet. Set cabinets and openings; every check runs as you work.</li>
+      <li class="help">
+        {clear.length > 0
+          ? 'Everything that was checked is kept.'
+          : 'Nothing to check yet. Set cabinets and openings; every check runs as you work.'}
+      </li>
     {/each}
   </ul>
+  {#if clear.length > 0}
+    <details>
+      <summary>Clear ({clear.length})</summary>
+      <ul aria-label="Clear">
+        {#each clear as finding (finding.key)}<FindingRow {finding} />{/each}
+      </ul>
+    </details>
+  {/if}
 </div>
 
 <style>
@@ -59,6 +66,9 @@
     color: var(--soft);
     font-size: 12.5px;
   }
+  .help strong {
+    font-weight: 500;
+  }
   .failed {
     color: var(--blocked);
     font-size: 13px;
@@ -70,29 +80,10 @@
     padding: 0;
     list-style: none;
   }
-  button {
-    display: grid;
-    grid-template-columns: auto minmax(0, 1fr);
-    gap: 0.55rem;
-    width: 100%;
-    padding: 0.45rem 0.5rem;
-    border: 1px solid transparent;
-    border-radius: 4px;
-    background: none;
+  summary {
+    padding: 0.3rem 0;
+    color: var(--soft);
     cursor: pointer;
-    text-align: left;
     font-size: 13px;
-  }
-  button :global(svg) {
-    margin-top: 2px;
-  }
-  button:hover,
-  .shown {
-    border-color: var(--rule-strong);
-    background: var(--sheet);
-  }
-  strong {
-    display: block;
-    font-weight: 500;
   }
 </style>

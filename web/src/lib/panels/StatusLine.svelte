@@ -86,6 +86,7 @@
     <VerdictMark verdict="clear" /> <span>{counts?.clear ?? '…'}</span>
     <VerdictMark verdict="tight" /> <span>{counts?.tight ?? '…'}</span>
     <VerdictMark verdict="blocked" /> <span>{counts?.blocked ?? '…'}</span>
+    {#if counts?.unjudged}<VerdictMark verdict="unjudged" /> <span>{counts.unjudged}</span>{/if}
   </button>
   <span class="saved {saving.state}" role="status" title={saving.message}>{savedText}</span>
 </footer>

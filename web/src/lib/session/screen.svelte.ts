@@ -69,8 +69,8 @@ export class ScreenState {
   gap: GapPlace | null = $state.raw(null);
   /** What the shelf's place shows proposals for. */
   proposing: ProposeTarget | null = $state.raw(null);
-  /** The finding shown on the drawing, by its index. */
-  finding: number | null = $state(null);
+  /** The finding shown on the drawing, by its key. */
+  finding: string | null = $state(null);
   hovered: string | null = $state(null);
   /** Pointer over the plan, room mm. */
   pointer: { x: number; y: number } | null = $state.raw(null);
@@ -158,9 +158,9 @@ export class ScreenState {
     if (target) this.step = 'set';
   }
 
-  showFinding(index: number, first: string | undefined): void {
+  showFinding(key: string, first: string | undefined): void {
     this.selected = first ?? null;
     this.gap = null;
-    this.finding = index;
+    this.finding = key;
   }
 }

@@ -54,7 +54,13 @@ describe('dragging items', () => {
     expect(screen.collisions).toEqual([]);
     to(600, 280, true);
     expect(screen.collisions).toMatchObject([
-      { rule: 'item-collision', names: [named('F600'), named('F900')] },
+      {
+        rule: 'item-collision',
+        names: [
+          { noun: 'name', item: { kind: 'base-doors' } },
+          { noun: 'name', name: '1', item: { kind: 'base-doors' } },
+        ],
+      },
     ]);
     to(1200, 3000, true);
     expect(screen.collisions.map(({ rule }) => rule)).toEqual(['wall-collision']);

@@ -1,11 +1,18 @@
 <script lang="ts">
   import type { Verdict } from 'goodreach';
 
-  /** Clear: a ring; tight: a half-filled ring; blocked: a filled disc with a bar. */
+  /** Clear: a ring; tight: a half-filled ring; blocked: a filled disc with a bar; what cannot be judged: a broken ring. */
   let { verdict, size = 14 }: { verdict: Verdict; size?: number } = $props();
+
+  const names: Record<Verdict, string> = {
+    clear: 'clear',
+    tight: 'tight',
+    blocked: 'blocked',
+    unjudged: 'cannot be judged',
+  };
 </script>
 
-<svg class={verdict} width={size} height={size} viewBox="-8 -8 16 16" role="img" aria-label={verdict}>
+<svg class={verdict} width={size} height={size} viewBox="-8 -8 16 16" role="img" aria-label={names[verdict]}>
   {#if verdict === 'blocked'}
     <circle r="7" class="full" />
     <rect x="-4" y="-1.2" width="8" height="2.4" class="bar" />
@@ -29,6 +36,12 @@
   }
   .bar {
     fill: var(--sheet);
+  }
+  .unjudged {
+    color: var(--soft);
+  }
+  .unjudged .ring {
+    stroke-dasharray: 3.2 3.1;
   }
   .clear {
     color: var(--clear);

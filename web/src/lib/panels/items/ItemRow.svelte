@@ -3,7 +3,6 @@
     editItems,
     kindOf,
     kneeSpaceFor,
-    kneeSpaces,
     MOST_OVERHANG,
     roomOf,
     seatRow,
@@ -72,7 +71,7 @@
   /** How deep knees reach under a top as high as this one. */
   const usualKnees = $derived(
     kneeSpaceFor(
-      kneeSpaces[room.pack],
+      session.committed,
       Math.max(...items.map(({ up, height }) => up + height)) + room.topThickness,
     ),
   );

@@ -11,8 +11,9 @@
   });
   const shown = $derived(
     (session.previewing ? screen.collisions : findings)
-      .map((finding, index) => ({ finding, index }))
-      .filter(({ finding, index }) => finding.verdict !== 'clear' || index === screen.finding),
+      .filter(({ verdict, key }) => verdict === 'tight' || verdict === 'blocked' || key === screen.finding)
+      // The one that is shown lies over the others.
+      .sort((a, b) => Number(a.key === screen.finding) - Number(b.key === screen.finding)),
   );
 
   function points({ place }: Finding): string {
@@ -20,12 +21,12 @@
   }
 </script>
 
-{#each shown as { finding, index } (index)}
+{#each shown as finding (finding.key)}
   <polygon
     class={finding.verdict}
-    class:shown={index === screen.finding}
+    class:shown={finding.key === screen.finding}
     points={points(finding)}
-    stroke-width={(index === screen.finding ? 0.5 : 0.25) * scale}
+    stroke-width={(finding.key === screen.finding ? 0.5 : 0.25) * scale}
     stroke-dasharray={finding.verdict === 'tight' ? `${1.4 * scale} ${0.9 * scale}` : undefined}
   />
 {/each}
@@ -38,6 +39,9 @@
   }
   .shown {
     fill: color-mix(in srgb, currentcolor 24%, transparent);
+  }
+  .unjudged {
+    color: var(--soft);
   }
   .clear {
     color: var(--clear);

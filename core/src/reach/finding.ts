@@ -1,0 +1,60 @@
+import type { Point } from '../geometry/point';
+import type { Noun } from '../nouns';
+import type { CheckId, LackId } from '../wording/check-names';
+import type { RuleId } from '../wording/rule-names';
+import type { MeasureId } from './measures';
+import type { CheckLevel } from './pack';
+import type { Reading } from './reading';
+
+/** clear: kept; tight: a guideline broken; blocked: a code broken, or things collide; unjudged: a fact is missing, and nothing known is broken. */
+export const verdicts = ['blocked', 'tight', 'unjudged', 'clear'] as const;
+export type Verdict = (typeof verdicts)[number];
+
+/** One check that was made. */
+export interface CheckMade {
+  id: CheckId;
+  level: CheckLevel;
+  /** In the unit of its value; null where a fact is missing. */
+  measured: number | null;
+  /** Null where it is only told. */
+  required: number | null;
+  /** Whether the limit is the least or the most. */
+  limit: 'least' | 'most' | null;
+  /** Null where it cannot be judged, or is only told. */
+  held: boolean | null;
+}
+
+/** One rule applied to one place. */
+export interface Finding {
+  /** Its rule and what it is about: the same as long as those things are there. */
+  key: string;
+  rule: RuleId;
+  measure: MeasureId;
+  verdict: Verdict;
+  /** The records it is about; the first is the one to go to. */
+  ids: readonly string[];
+  /** The space it is about, as a polygon or a line in plan. */
+  place: readonly Point[];
+  /** What its sentence names, in the order that wants them. */
+  names: readonly Noun[];
+  checks: readonly CheckMade[];
+  lacking: readonly LackId[];
+  values: Reading['values'];
+  /** Of the check that decides: the gravest that is not kept, else the first. */
+  measured: number;
+  required: number;
+}
+
+/** What rules find of a design. */
+export interface ReachReport {
+  findings: readonly Finding[];
+  /** Ids of rules that failed themselves, with the reason; the others still ran. */
+  failed: readonly { rule: string; reason: string }[];
+}
+
+/** How many findings have each verdict. */
+export function countVerdicts({ findings }: Pick<ReachReport, 'findings'>): Record<Verdict, number> {
+  const counts = { blocked: 0, tight: 0, unjudged: 0, clear: 0 };
+  for (const { verdict } of findings) counts[verdict] += 1;
+  return counts;
+}

@@ -1,0 +1,91 @@
+import type { Noun } from '../nouns';
+import type { CheckMade, Finding, Verdict } from './finding';
+import type { Check, Limit, PackRule, When } from './pack';
+import type { Reading, Trait } from './reading';
+
+/** A limit is kept when the measure is within this of it; mm, or as the value is. */
+export const HELD = 0.02;
+/** What rounding may take of it. */
+const ROUNDED = 1e-6;
+
+const gravest: Record<Check['level'], number> = { collision: 0, code: 1, guideline: 2, comfort: 3 };
+
+/** The finding of a rule about a reading, in a room of these traits; none where nothing it asks applies. */
+export function findingOf(
+  rule: PackRule,
+  reading: Reading,
+  room: Readonly<Record<string, Trait>>,
+  names: readonly Noun[],
+): Finding | null {
+  const traits = { ...room, ...reading.traits };
+  const made = rule.checks.flatMap((check) => madeOf(check, reading, traits) ?? []);
+  if (!made.some(({ result }) => result.limit !== null)) return null;
+  const broken = made.filter((one) => one.result.held === false && !isKeptElsewhere(one, made));
+  const open = made.filter(
+    (one) => one.result.limit !== null && one.result.held === null && !isKeptElsewhere(one, made),
+  );
+  broken.sort((a, b) => gravest[a.result.level] - gravest[b.result.level]);
+  const decides = (broken[0] ?? made.find(({ result }) => result.held !== null) ?? made[0]!).result;
+  return {
+    key: `${rule.id} ${reading.key}`,
+    rule: rule.id,
+    measure: rule.measure,
+    verdict: verdictOf(broken[0]?.result.level, open.length > 0),
+    ids: reading.ids,
+    place: reading.place,
+    names,
+    checks: made.map(({ result }) => result),
+    lacking: open.length > 0 ? (reading.lacking ?? []) : [],
+    values: reading.values,
+    measured: decides.measured ?? 0,
+    required: decides.required ?? 0,
+  };
+}
+
+function verdictOf(broken: Check['level'] | undefined, isOpen: boolean): Verdict {
+  if (broken === 'code' || broken === 'collision') return 'blocked';
+  if (broken === 'guideline') return 'tight';
+  return isOpen ? 'unjudged' : 'clear';
+}
+
+interface Made {
+  check: Check;
+  result: CheckMade;
+}
+
+/** Whether another check of the same name is kept, which is enough. */
+const isKeptElsewhere = ({ check }: Made, made: readonly Made[]): boolean =>
+  check.either !== undefined &&
+  made.some((one) => one.check.either === check.either && one.result.held === true);
+
+/** A check as it is made; null where it does not apply. */
+function madeOf(check: Check, reading: Reading, traits: Readonly<Record<string, Trait>>): Made | null {
+  const measured = reading.values[check.value];
+  if (measured === undefined) return null;
+  const conditions = (check.when ?? []).map((when) => applies(when, traits));
+  if (conditions.includes(false)) return null;
+  const limit = check.least !== undefined ? 'least' : check.most !== undefined ? 'most' : null;
+  const required = limitOf(check.least ?? check.most, reading);
+  const isKnown = measured !== null && required !== null && !conditions.includes(null);
+  const held = isKnown && limit !== null ? isHeld(measured, limit, required) : null;
+  return { check, result: { id: check.id, level: check.level, measured, required, limit, held } };
+}
+
+function isHeld(measured: number, limit: 'least' | 'most', required: number): boolean {
+  const short = limit === 'least' ? required - measured : measured - required;
+  return short <= HELD + ROUNDED;
+}
+
+function limitOf(limit: Limit | undefined, { bounds }: Reading): number | null {
+  if (limit === undefined) return null;
+  return typeof limit === 'number' ? limit : (bounds?.[limit] ?? null);
+}
+
+/** Whether a condition is met; null where the fact is missing. */
+function applies(when: When, traits: Readonly<Record<string, Trait>>): boolean | null {
+  const trait = traits[when.trait] ?? null;
+  if (trait === null) return null;
+  if ('is' in when) return trait === when.is;
+  if (typeof trait !== 'number') return false;
+  return trait >= (when.from ?? -Infinity) && trait < (when.below ?? Infinity);
+}

@@ -1,0 +1,3 @@
+import type { Pack } from '../pack';
+
+export const accessible: Pack = { id: 'accessible', rules: [] };

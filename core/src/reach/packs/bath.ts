@@ -1,0 +1,3 @@
+import type { Pack } from '../pack';
+
+export const bath: Pack = { id: 'bath', rules: [] };

@@ -1,0 +1,98 @@
+<script lang="ts">
+  import { ruleName, ruleSource, saidChecks, sayFinding, type Finding } from 'goodreach';
+  import { useWorkspace } from '$lib/tools/context';
+  import VerdictMark from '$ui/VerdictMark.svelte';
+
+  /** A finding as one sentence; chosen, it opens into what was measured, what is asked, and by whom. */
+  let { finding }: { finding: Finding } = $props();
+  const { session, screen } = useWorkspace();
+  const isShown = $derived(screen.finding === finding.key);
+</script>
+
+<li class:shown={isShown}>
+  <button aria-expanded={isShown} onclick={() => screen.showFinding(finding.key, finding.ids[0])}>
+    <VerdictMark verdict={finding.verdict} size={16} />
+    <span>
+      <strong>{ruleName(finding.rule)}</strong>
+      {sayFinding(session.document, finding)}
+    </span>
+  </button>
+  {#if isShown}
+    <table>
+      <thead><tr><th scope="col">Check</th><th scope="col">Measured</th><th scope="col">Asked</th></tr></thead
+      >
+      <tbody>
+        {#each saidChecks(session.document, finding) as { name, measured, asked, held }, index (index)}
+          <tr class:broken={held === false}>
+            <td>{name}</td>
+            <td>{measured ?? 'not known'}</td>
+            <td>{asked ?? ''}</td>
+          </tr>
+        {/each}
+      </tbody>
+    </table>
+    <p>{finding.rule}: {ruleSource(finding.rule)}</p>
+  {/if}
+</li>
+
+<style>
+  li {
+    border: 1px solid transparent;
+    border-radius: 4px;
+  }
+  button {
+    display: grid;
+    grid-template-columns: auto minmax(0, 1fr);
+    gap: 0.55rem;
+    width: 100%;
+    padding: 0.45rem 0.5rem;
+    border: 0;
+    background: none;
+    cursor: pointer;
+    text-align: left;
+    font-size: 13px;
+  }
+  button :global(svg) {
+    margin-top: 2px;
+  }
+  li:hover,
+  .shown {
+    border-color: var(--rule-strong);
+    background: var(--sheet);
+  }
+  strong {
+    display: block;
+    font-weight: 500;
+  }
+  table {
+    width: calc(100% - 1rem);
+    margin: 0 0.5rem;
+    border-collapse: collapse;
+    font-size: 12.5px;
+    font-variant-numeric: tabular-nums;
+  }
+  th,
+  td {
+    padding: 0.25rem 0.3rem;
+    border-top: 1px solid var(--rule);
+    text-align: left;
+    vertical-align: top;
+  }
+  th {
+    border-top: 0;
+    color: var(--soft);
+    font-weight: 400;
+  }
+  th:not(:first-child),
+  td:not(:first-child) {
+    text-align: right;
+  }
+  .broken td:nth-child(2) {
+    font-weight: 500;
+  }
+  p {
+    padding: 0.35rem 0.5rem 0.5rem 0.8rem;
+    color: var(--soft);
+    font-size: 12px;
+  }
+</style>
