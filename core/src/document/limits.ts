@@ -36,6 +36,15 @@ export type PackId = (typeof packIds)[number];
 /** The packs of rules a room can be checked by; what is built rightly is always checked. */
 export const rulePackIds = ['standard', 'kitchen', 'bath', 'accessible', 'metric'] as const;
 export type RulePackId = (typeof rulePackIds)[number];
+/** The side something is taken hold of at; both where two doors open from the middle. */
+export const handleSides = ['left', 'right', 'both'] as const;
+export type HandleSide = (typeof handleSides)[number];
+/** The most air that is moved, cubic feet a minute, and so many shelves, drawers and receptacles inside an item. */
+export const MOST_AIRFLOW = 5_000;
+export const MOST_INSIDE = 40;
+/** What people do behind those who sit: nothing, edge past, walk past, pass in a wheelchair. */
+export const behindSeats = ['none', 'edge', 'walk', 'wheelchair'] as const;
+export type BehindSeats = (typeof behindSeats)[number];
 /** So many people cook at once at most. */
 export const MOST_COOKS = 9;
 

@@ -1,3 +1,4 @@
+import { circlesMeet, lineMeetsCircle } from './circle';
 import { clipHalfPlane } from './convex';
 import { add, direction, distance, dot, inward, scale, subtract, unit, type Point } from './point';
 import { contains, distanceToSegment, forEachEdge, segmentsCross, signedArea, type Polygon } from './polygon';
@@ -5,7 +6,7 @@ import { wrapAngle } from '../units/angles';
 
 /** A convex place in plan bounded by straight edges and at most one arc: what a leaf sweeps, what a drawer comes out over, a piece of a body. */
 export interface Swept {
-  /** The arc as chords that stand off it by no more than a thousandth of a millimetre. */
+  /** The arc as chords that stand off it by no more than a hundredth of a millimetre. */
   outline: Polygon;
   edges: readonly (readonly [Point, Point])[];
   arc: SweptArc | null;
@@ -20,7 +21,7 @@ interface SweptArc {
 }
 
 /** How far chords stand off an arc, mm. */
-const OFF = 1e-3;
+const OFF = 1e-2;
 
 /** A convex polygon as a swept place. */
 export function sweptPolygon(outline: Polygon): Swept {
@@ -98,7 +99,7 @@ export function sweptApart(a: Swept, b: Swept): number {
   if (a.arc) for (const edge of b.edges) least = Math.min(least, edgeToArc(edge, a.arc));
   if (b.arc) for (const edge of a.edges) least = Math.min(least, edgeToArc(edge, b.arc));
   if (a.arc && b.arc) least = Math.min(least, arcToArc(a.arc, b.arc));
-  return sharedArea(a.outline, b.outline) > 0 ? 0 : least;
+  return least;
 }
 
 /** Whether an arc of no more than half a turn lies in a direction from its centre. */
@@ -119,6 +120,7 @@ function endsOf({ centre, radius, from, sweep }: SweptArc): [Point, Point] {
 }
 
 function edgeToArc([a, b]: readonly [Point, Point], arc: SweptArc): number {
+  if (crossesArc(a, b, arc)) return 0;
   const along = subtract(b, a);
   const size = dot(along, along);
   const share = size > 0 ? Math.min(1, Math.max(0, dot(subtract(arc.centre, a), along) / size)) : 0;
@@ -131,7 +133,27 @@ function edgeToArc([a, b]: readonly [Point, Point], arc: SweptArc): number {
   );
 }
 
+/** Whether a segment crosses an arc. */
+function crossesArc(a: Point, b: Point, arc: SweptArc): boolean {
+  const along = subtract(b, a);
+  const size = Math.hypot(along.x, along.y);
+  if (size === 0) return false;
+  const u = scale(along, 1 / size);
+  return lineMeetsCircle(a, u, arc).some((at) => {
+    const share = dot(subtract(at, a), u);
+    const away = subtract(at, arc.centre);
+    return share >= 0 && share <= size && reaches(arc, Math.atan2(away.y, away.x));
+  });
+}
+
 function arcToArc(a: SweptArc, b: SweptArc): number {
+  const crossing = circlesMeet(a, b).some((at) =>
+    [a, b].every((arc) => {
+      const away = subtract(at, arc.centre);
+      return reaches(arc, Math.atan2(away.y, away.x));
+    }),
+  );
+  if (crossing) return 0;
   const between = subtract(b.centre, a.centre);
   const towards = Math.atan2(between.y, between.x);
   const ends = Math.min(...endsOf(a).map((end) => toArc(end, b)), ...endsOf(b).map((end) => toArc(end, a)));

@@ -2,24 +2,27 @@ import { perDesign, roomOf, type Design } from '../document/design';
 import type { RulePackId } from '../document/limits';
 import { remember, rememberBoth } from '../document/remember';
 import type { Noun } from '../nouns';
-import { verdicts, type Finding, type ReachReport } from './finding';
+import { merged, verdicts, type Finding, type ReachReport } from './finding';
 import { findingOf } from './judge';
 import { readings, type Inputs, type Measure } from './measure';
 import { measures } from './measures';
 import { nounOf } from './naming';
 import type { PackRule } from './pack';
 import { packsOf, rulePacks } from './packs';
-import type { Reading } from './reading';
+import type { Reading, Trait } from './reading';
 
 /** Every finding of the room's packs, the gravest first; computed once per design. */
 export const checkReach: (design: Design) => ReachReport = perDesign((design) =>
-  checkBy(design, packsOf(design), false),
+  asOne(checkBy(design, packsOf(design))),
 );
 
 /** As checkReach, with the checks that are only made when asked for: all doors and drawers open. */
 export const checkReachOpen: (design: Design) => ReachReport = perDesign((design) =>
-  checkBy(design, packsOf(design), true),
+  asOne(checkBy(design, packsOf(design), true)),
 );
+
+/** A report in which what several packs ask alike is told once. */
+const asOne = ({ findings, failed }: ReachReport): ReachReport => ({ findings: merged(findings), failed });
 
 /** Every finding of some packs. */
 export function checkBy(design: Design, packs: readonly RulePackId[], open = false): ReachReport {
@@ -38,7 +41,8 @@ const measureOf = (id: PackRule['measure']): Measure => measures[id] as Measure;
 export function runRules(design: Design, chosen: readonly PackRule[]): ReachReport {
   const findings: Finding[] = [];
   const failed: ReachReport['failed'][number][] = [];
-  const room = { cooks: roomOf(design).cooks ?? 1 };
+  const { cooks = 1, behindSeats = null } = roomOf(design);
+  const room = { cooks, behindSeats };
   const taken = new Map<string, Map<Inputs, readonly Reading[]>>();
   const take = (rule: PackRule) => {
     const known = taken.get(rule.measure) ?? new Map<Inputs, readonly Reading[]>();
@@ -62,9 +66,11 @@ export function runRules(design: Design, chosen: readonly PackRule[]): ReachRepo
   return { findings, failed };
 }
 
+type RoomTraits = Readonly<Record<string, Trait>>;
+
 /** The very same finding for the same reading, rule, room and names. */
 const judged = rememberBoth((reading: Reading, rule: PackRule) =>
-  remember((_: Reading, { room, names }: { room: { cooks: number }; names: readonly Noun[] }) =>
+  remember((_: Reading, { room, names }: { room: RoomTraits; names: readonly Noun[] }) =>
     findingOf(rule, reading, room, names),
   ),
 );

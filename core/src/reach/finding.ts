@@ -29,6 +29,8 @@ export interface Finding {
   /** Its rule and what it is about: the same as long as those things are there. */
   key: string;
   rule: RuleId;
+  /** Rules of other packs that ask the same of the same things. */
+  also?: readonly RuleId[];
   measure: MeasureId;
   verdict: Verdict;
   /** The records it is about; the first is the one to go to. */
@@ -50,6 +52,21 @@ export interface ReachReport {
   findings: readonly Finding[];
   /** Ids of rules that failed themselves, with the reason; the others still ran. */
   failed: readonly { rule: string; reason: string }[];
+}
+
+/** Findings of which several rules ask the same of the same things as one: the gravest of them, with the others' ids. */
+export function merged(findings: readonly Finding[]): readonly Finding[] {
+  const bySubject = new Map<string, Finding[]>();
+  for (const finding of findings) {
+    const { measure, key, rule, checks } = finding;
+    const subject = `${measure} ${key.slice(rule.length)} ${checks.map(({ id }) => id).join(' ')}`;
+    const alike = bySubject.get(subject);
+    if (alike) alike.push(finding);
+    else bySubject.set(subject, [finding]);
+  }
+  return [...bySubject.values()].map(([first, ...others]) =>
+    others.length > 0 ? { ...first!, also: others.map(({ rule }) => rule) } : first!,
+  );
 }
 
 /** How many findings have each verdict. */

@@ -67,7 +67,9 @@ function madeOf(check: Check, reading: Reading, traits: Readonly<Record<string, 
   const limit = check.least !== undefined ? 'least' : check.most !== undefined ? 'most' : null;
   const required = limitOf(check.least ?? check.most, reading);
   const isKnown = measured !== null && required !== null && !conditions.includes(null);
-  const held = isKnown && limit !== null ? isHeld(measured, limit, required) : null;
+  const kept = measured !== null && required !== null && limit !== null && isHeld(measured, limit, required);
+  // Where it is not known whether a limit applies, what keeps it is kept all the same.
+  const held = kept ? true : isKnown && limit !== null ? false : null;
   return { check, result: { id: check.id, level: check.level, measured, required, limit, held } };
 }
 

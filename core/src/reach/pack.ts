@@ -57,8 +57,40 @@ export const check = (
 /** A value told with a rule's checks, of which nothing is asked by itself. */
 export const told = (value: CheckId & ValueId): Check => ({ id: value, value, level: 'comfort' });
 
-/** Reckoned with nothing. */
-export const NO_INPUTS: Inputs = {};
+/** Another limit of a value, by a name of its own. */
+export const further = (
+  id: CheckId,
+  value: ValueId,
+  level: CheckLevel,
+  more: Omit<Check, 'id' | 'level' | 'value'>,
+): Check => ({ id, value, level, ...more });
+
+/** One object for inputs that are alike: what is taken with them is taken once for all rules. */
+const known = new Map<string, Inputs>();
+function sameInputs(inputs: Inputs): Inputs {
+  const key = JSON.stringify(inputs);
+  const own = known.get(key) ?? inputs;
+  known.set(key, own);
+  return own;
+}
+
+/** A rule of a pack. */
+export const rule = (
+  id: RuleId,
+  measure: MeasureId,
+  checks: readonly Check[],
+  inputs: Inputs = {},
+): PackRule => ({ id, measure, inputs: sameInputs(inputs), checks });
+
+/** A limit that holds where a trait is this. */
+export const where = (trait: string, is: Trait): readonly When[] => [{ trait, is }];
+/** A limit that holds from a number on, or below one. */
+export const from = (trait: string, least: number): readonly When[] => [{ trait, from: least }];
+export const below = (trait: string, most: number): readonly When[] => [{ trait, below: most }];
+/** A limit that holds between two numbers. */
+export const between = (trait: string, least: number, most: number): readonly When[] => [
+  { trait, from: least, below: most },
+];
 
 /** Inches as mm. */
 export const inches = (count: number): number => Math.round(count * 254_000) / 10_000;

@@ -231,7 +231,12 @@ describe('a laid zone, by hand', () => {
 
   it('is nothing where a hole goes all round it', () => {
     const around = [box(0, 0, 900, 600), hole(box(-1_000, -1_000, 2_000, 2_000))];
-    expect(counted(around, grid(170, 130, 2))).toMatchObject({ whole: 0, cut: 0, tiledArea: 0, jointArea: 0 });
+    expect(counted(around, grid(170, 130, 2))).toMatchObject({
+      whole: 0,
+      cut: 0,
+      tiledArea: 0,
+      jointArea: 0,
+    });
   });
 
   it('is turned about its origin, counter-clockwise', () => {

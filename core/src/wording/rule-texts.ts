@@ -5,7 +5,7 @@ import { formatArea } from '../units/format-area';
 import { formatLengthWithUnit } from '../units/format-length';
 import { checkNames, lackNames, valueUnits, type CheckId, type LackId, type ValueId } from './check-names';
 import { ruleNames, type RuleId } from './rule-names';
-import { say, sayFirst } from './words';
+import { capital, say, sayFirst } from './words';
 
 /** What a finding says: its verdict, what was measured and what was asked. */
 interface Said {
@@ -77,6 +77,8 @@ const sentences: Readonly<Record<string, Say>> = {
   'top-slab': ({ verdict, measured, required }, show, [size]) =>
     `${size} is ${show(measured)}; a slab gives ${show(required)}.${verdict === 'clear' ? '' : ' Join it once more.'}`,
   'top-under': ({ measured }, show, [item, top]) => `${item} goes ${show(measured)} into ${top}.`,
+  'work-triangle': ({ verdict, values }, show) =>
+    verdict === 'clear' ? `The work triangle is ${show(values.sum ?? 0)} round.` : '',
   'wall-collision': ({ measured }, show, [item, wall]) => `${item} goes ${show(measured)} into ${wall}.`,
 };
 
@@ -110,7 +112,7 @@ export function sayFinding(design: Design, finding: Said): string {
   const text =
     finding.verdict === 'unjudged'
       ? sayLacking(finding, names)
-      : (own?.(finding, show, names) ?? sayChecks(design, finding, names));
+      : own?.(finding, show, names) || sayChecks(design, finding, names);
   const [first] = names;
   return first !== undefined && text.startsWith(first)
     ? sayFirst(finding.names[0]!) + text.slice(first.length)
@@ -142,7 +144,8 @@ function sayChecks(design: Design, { checks }: Said, names: readonly string[]): 
   );
   const [first, ...others] = names;
   const of = first ? `${[first, ...others].join(' and ')}: ` : '';
-  return `${of}${told.join('; ')}.`;
+  const text = told.join('; ');
+  return `${of}${of ? text : capital(text)}.`;
 }
 
 /** Every check of a finding as it is told: its name, what was measured and what is asked. */

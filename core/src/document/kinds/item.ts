@@ -35,6 +35,7 @@ import {
   type HandleStyle,
   MOST_OUTLINE,
 } from '../limits';
+import { ItemFacts } from './item-facts';
 import { IsPlacement, OutlinePlace, type Placement, type Side } from '../places';
 
 /** How far the top over an item stands past its sides, where that is not the room's usual overhang: for seats, mostly. */
@@ -177,6 +178,8 @@ export class ItemRecord {
   @Optional() @Nested(ItemTrims) trims?: ItemTrims;
   /** Whether floor and wall are tiled round it or under and behind it, where its kind does not say it rightly. */
   @Optional() @OneOf(tilingWays) tiled?: TilingWay;
+  /** What is known of it beside its sizes. */
+  @Optional() @Nested(ItemFacts) facts?: ItemFacts;
   /** What it is called, where its kind does not say it. */
   @Optional() @Words(1, 60) name?: string;
   /** What its fronts are finished with, or all of it where it has none. */

@@ -1,5 +1,5 @@
-import { Equals } from 'class-validator';
-import { Millimetres, OneOf, Radians, RecordId } from '../decorators';
+import { Equals, IsBoolean } from 'class-validator';
+import { Millimetres, OneOf, Optional, Radians, RecordId } from '../decorators';
 import { LEAST_OPENING, LEAST_OPEN_ANGLE, MOST_FACE, MOST_HEIGHT, MOST_WALL } from '../limits';
 import {
   measuredFrom,
@@ -25,6 +25,8 @@ export class OpeningShape {
   @Radians(LEAST_OPEN_ANGLE, Math.PI) angle!: number;
   /** Width of the casing around it on the room's side; 0 for none. */
   @Millimetres(0, 300) casing!: number;
+  /** Whether its glass is safety glass, where that is known. */
+  @Optional() @IsBoolean() safetyGlass?: boolean;
   /** Depth of a niche. */
   @Millimetres(10, MOST_WALL) depth!: number;
 }

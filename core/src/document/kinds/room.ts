@@ -26,6 +26,8 @@ import {
   packIds,
   rulePackIds,
   MOST_COOKS,
+  behindSeats,
+  type BehindSeats,
   edgeProfiles,
   doorStyles,
   handleStyles,
@@ -109,6 +111,8 @@ export class RoomRecord extends RoomFinishes {
   @Optional() @SomeOf(rulePackIds) packs?: RulePackId[];
   /** How many people cook in it at once; one unless given. */
   @Optional() @IsInt() @Between(1, MOST_COOKS) cooks?: number;
+  /** What people do behind those who sit at a counter; not known unless given. */
+  @Optional() @OneOf(behindSeats) behindSeats?: BehindSeats;
   /** The range taken from unless another is chosen. */
   @RecordId() range!: string;
   /** Whether cabinets may be ordered in widths their range does not list; without it, edits keep to the listed ones. */

@@ -1,9 +1,10 @@
 import { perDesign, type Design } from '../../document/design';
 import { remember } from '../../document/remember';
-import { inward, place, subtract, unit, type Point } from '../../geometry/point';
+import { dot, inward, place, subtract, unit, type Point } from '../../geometry/point';
 import type { ItemBox } from '../../setting/item-box';
 import { handleOf } from '../../solids/handles';
 import { builtAs, solidOfItem, type Solid } from '../../solids/solids';
+import { hostOf } from './fixtures';
 import { overhangPast } from '../../surfaces/overhang';
 import { tops, type Top } from '../../surfaces/tops';
 
@@ -55,3 +56,12 @@ const leafBefore = ({ kind }: ItemBox, proud: number): number =>
   kind.group === 'appliances' && kind.top !== 'under' ? 0 : proud;
 
 const isAhead = ({ n }: ItemBox, out: Point): boolean => out.x * n.x + out.y * n.y > 0.99;
+
+/** How far out of an item's back the finished front is that one stands before, mm: of what is let in, that of what carries it. */
+export function frontOut(design: Design, box: ItemBox): number {
+  const edges = finishedEdges(design, hostOf(design, box) ?? box);
+  const ahead = edges
+    .filter(({ out }) => isAhead(box, out))
+    .map(({ from }) => dot(subtract(from, box.origin), box.n));
+  return Math.max(box.record.depth, ...ahead);
+}

@@ -6,7 +6,8 @@ import { nearestBetween } from '../../geometry/nearest-between';
 import { SAME_PLACE, TOUCH } from '../../geometry/tolerance';
 import { isMovable, type ItemKind } from '../../ranges/item-kind';
 import { islands } from '../../setting/islands';
-import { HUNG, itemBoxes, type ItemBox } from '../../setting/item-box';
+import { boxesAgainst, HUNG, itemBoxes, type ItemBox } from '../../setting/item-box';
+import { roomShape } from '../../survey/room-shape';
 import { finishedEdges, type FinishedEdge } from '../facts/fronts';
 import type { Measure } from '../measure';
 import type { Reading } from '../reading';
@@ -31,26 +32,32 @@ export const aisle: Measure<ItemBox> = {
         place(edge.to, edge.out, reach, edge.out, 0),
       ];
       const near = look.near(ahead, MOST_OVERHANG).flatMap(({ box: other }) => other ?? []);
-      return near
+      const facing = near
         .filter((other) => other !== box && other.low < HUNG && !isMovable(other.kind) && isBuilt(other.kind))
         .flatMap((other) => look.at((design) => finishedEdges(design, other)))
-        .flatMap((facing): Reading[] => {
-          const between = clearBetween(edge, facing);
-          if (!between || between.width > reach + SAME_PLACE) return [];
-          if (near.some((one) => stands(one, between.corners, box, facing.box))) return [];
-          const sides = [edge, facing].map((one) => look.at((design) => sideOf(design, one.box)));
-          if (sides[0] === sides[1]) return [];
-          const pair = [box.id, facing.box.id];
-          return [
-            {
-              key: sides.sort().join(' '),
-              ids: pair,
-              place: between.corners,
-              about: pair.map((of) => ({ of })),
-              values: { aisle: between.width },
-            },
-          ];
+        .flatMap((other) => {
+          const between = clearBetween(edge, other);
+          return between && between.width <= reach + SAME_PLACE ? [{ ...between, box: other.box }] : [];
+        })
+        .sort((a, b) => a.width - b.width);
+      // The tightest with each side of the room that has nothing standing between.
+      const found = new Map<string, Reading>();
+      const own = look.at((design) => sideOf(design, box));
+      for (const { box: other, width, corners } of facing) {
+        const side = look.at((design) => sideOf(design, other));
+        if (side === own || found.has(side)) continue;
+        if (near.some((one) => stands(one, corners, box, other))) continue;
+        const pair = [box.id, other.id];
+        found.set(side, {
+          key: [own, side].sort().join(' '),
+          ids: pair,
+          place: corners,
+          about: pair.map((of) => ({ of })),
+          values: { aisle: width },
+          traits: { deadEnd: look.at((design) => isDeadEnd(design, box, other)) },
         });
+      }
+      return [...found.values()];
     });
   },
 };
@@ -70,6 +77,21 @@ function stands(one: ItemBox, corners: readonly Point[], a: ItemBox, b: ItemBox)
 /** What an item is part of: a face's side of the room, an island, or itself. */
 function sideOf(design: Design, { against, id }: ItemBox): string {
   return against ? against.face.id : (islandOf(design).get(id) ?? id);
+}
+
+/** Whether a third run joins two that face each other: one goes out where one came in. */
+function isDeadEnd(design: Design, a: ItemBox, b: ItemBox): boolean {
+  const [one, other] = [a.against?.face.id, b.against?.face.id];
+  if (!one || !other) return false;
+  const { faces } = roomShape(design);
+  return faces.some((face, index) => {
+    const beside = [faces.at(index - 1)!.id, faces[(index + 1) % faces.length]!.id];
+    return (
+      beside.includes(one) &&
+      beside.includes(other) &&
+      boxesAgainst(design, face.id).some(({ kind, low }) => isWorkedAt(kind) && low < HUNG)
+    );
+  });
 }
 
 const islandOf = perDesign(

@@ -36,11 +36,18 @@ export const swings: Measure<ItemBox | PlacedOpening> = {
   take(subject, look) {
     const isEntry = !('kind' in subject);
     const own = isEntry ? openingSweeps(subject) : look.at((design) => itemSweeps(design, subject));
+    // Of cabinets only what hits is told, there being many: by the first of two.
+    const isTold = isEntry || subject.kind.group === 'appliances';
     const found = own.map((sweep) => {
       const { outline } = sweep.swept;
       const others = look
-        .at((design) => sweepsNear(design, outline, NEAR))
-        .filter((other) => other.id !== sweep.id && overlapInHeight(sweep, other))
+        .at((design) => sweepsNear(design, outline, isTold ? NEAR : 0))
+        .filter(
+          (other) =>
+            other.id !== sweep.id &&
+            overlapInHeight(sweep, other) &&
+            (isTold || (other.of !== 'opening' && sweep.id < other.id)),
+        )
         .map((other) => ({ ...meeting(sweep.swept, [other.swept]), reading: () => between(sweep, other) }));
       const solids = isEntry ? [...bodiesBy(sweep), ...topsBy(sweep)] : [];
       const stood = solids
@@ -59,8 +66,7 @@ export const swings: Measure<ItemBox | PlacedOpening> = {
           return { ...rest, values: { ...values, 'overlap-area': area, gap: 0 } };
         }),
     );
-    // Of cabinets only what hits is told: there are many.
-    if (hits.length > 0 || !(isEntry || subject.kind.group === 'appliances')) return hits;
+    if (hits.length > 0 || !isTold) return hits;
     const gap = Math.min(...found.flatMap(({ near }) => near.map((one) => one.gap)));
     return [
       {
@@ -133,6 +139,7 @@ function overlapInHeight(a: Pick<Sweep, 'high' | 'low'>, b: Pick<Sweep, 'high' |
 
 /** The area that a sweep shares with what stands or sweeps, mm², and how far they are apart, mm. */
 function meeting(swept: Swept, others: readonly Swept[]): { area: number; gap: number } {
-  const area = others.reduce((sum, other) => sum + sharedArea(swept.outline, other.outline), 0);
-  return { area, gap: area > 0 ? 0 : Math.min(...others.map((other) => sweptApart(swept, other))) };
+  const gap = Math.min(...others.map((other) => sweptApart(swept, other)));
+  if (gap > 0) return { area: 0, gap };
+  return { area: others.reduce((sum, other) => sum + sharedArea(swept.outline, other.outline), 0), gap };
 }

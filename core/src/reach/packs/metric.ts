@@ -1,51 +1,64 @@
-import { check, NO_INPUTS, told, type Pack } from '../pack';
+import { below, between, check, from, rule, told, where, type Pack } from '../pack';
 
 /** Common practice in metric rooms; a studio edits it to its own country's rules. */
 export const metric: Pack = {
   id: 'metric',
   rules: [
-    {
-      id: 'counter-height',
-      measure: 'counter-height',
-      inputs: NO_INPUTS,
-      checks: [check('off', 'guideline', { most: 6 }), told('height'), told('standard')],
-    },
-    {
-      id: 'seat-width',
-      measure: 'seat-width',
-      inputs: NO_INPUTS,
-      checks: [check('apart', 'guideline', { least: 600 })],
-    },
-    {
-      id: 'M-aisle',
-      measure: 'aisle',
-      inputs: { reach: 3000 },
-      checks: [
-        check('aisle', 'guideline', { least: 1000, when: [{ trait: 'cooks', below: 2 }] }),
-        check('aisle', 'guideline', { least: 1200, when: [{ trait: 'cooks', from: 2 }] }),
+    rule('counter-height', 'counter-height', [
+      check('off', 'guideline', { most: 6 }),
+      told('height'),
+      told('standard'),
+    ]),
+    rule('seat-width', 'seat-width', [check('apart', 'guideline', { least: 600 })]),
+    rule('M-swing', 'swings', [
+      check('overlap-area', 'collision', { most: 0, when: where('between', 'entry') }),
+      check('overlap-area', 'collision', { most: 0, when: where('between', 'appliance') }),
+      check('overlap-area', 'guideline', { most: 0, when: where('between', 'cabinets') }),
+      told('gap'),
+    ]),
+    rule(
+      'M-aisle',
+      'aisle',
+      [
+        check('aisle', 'guideline', { least: 1000, when: below('cooks', 2) }),
+        check('aisle', 'guideline', { least: 1200, when: from('cooks', 2) }),
       ],
-    },
-    {
-      id: 'M-seat',
-      measure: 'seating',
-      inputs: NO_INPUTS,
-      checks: [
-        check('width-per-seat', 'guideline', { least: 600 }),
-        check('knee-depth', 'guideline', { least: 450, when: [{ trait: 'surface', below: 838 }] }),
-        check('knee-depth', 'guideline', { least: 380, when: [{ trait: 'surface', from: 838, below: 991 }] }),
-        check('knee-depth', 'guideline', { least: 300, when: [{ trait: 'surface', from: 991 }] }),
-      ],
-    },
-    {
-      id: 'M-swing',
-      measure: 'swings',
-      inputs: NO_INPUTS,
-      checks: [
-        check('overlap-area', 'collision', { most: 0, when: [{ trait: 'between', is: 'entry' }] }),
-        check('overlap-area', 'collision', { most: 0, when: [{ trait: 'between', is: 'appliance' }] }),
-        check('overlap-area', 'guideline', { most: 0, when: [{ trait: 'between', is: 'cabinets' }] }),
-        told('gap'),
-      ],
-    },
+      { reach: 3000 },
+    ),
+    rule('M-seat', 'seating', [
+      check('width-per-seat', 'guideline', { least: 600 }),
+      check('knee-depth', 'guideline', { least: 450, when: below('surface', 838) }),
+      check('knee-depth', 'guideline', { least: 380, when: between('surface', 838, 991) }),
+      check('knee-depth', 'guideline', { least: 300, when: from('surface', 991) }),
+    ]),
+    rule('M-hood-electric', 'above-cooking', [
+      check('to-over', 'guideline', {
+        least: 650,
+        when: [...where('hood', true), ...where('gas', false)],
+      }),
+    ]),
+    rule('M-hood-gas', 'above-cooking', [
+      check('to-over', 'guideline', { least: 750, when: [...where('hood', true), ...where('gas', true)] }),
+    ]),
+    rule('M-wall', 'wall-unit-bottom', [check('to-wall-unit', 'guideline', { least: 450 })]),
+    rule('M-sink-dw', 'dishwasher-place', [check('edge-to-edge', 'guideline', { most: 900 })]),
+    rule('M-hob-sink', 'hob-beside', [check('hob-to-sink', 'guideline', { least: 600 })]),
+    rule('M-hob-side', 'hob-beside', [check('hob-to-side', 'guideline', { least: 300 })]),
+    rule('M-hob-fridge', 'hob-beside', [check('hob-to-fridge', 'guideline', { least: 400 })]),
+    rule('M-toilet-wall', 'centre-line', [
+      check('centre-to-wall', 'guideline', { least: 400, when: where('fixture', 'toilet') }),
+    ]),
+    rule('M-toilet-fixture', 'centre-line', [
+      check('to-fixture', 'guideline', { least: 200, when: where('fixture', 'toilet') }),
+    ]),
+    rule('M-front', 'in-front', [
+      check('in-front', 'guideline', { least: 600, when: where('shower', false) }),
+      check('in-front', 'comfort', { least: 750, when: where('shower', false) }),
+    ]),
+    rule('M-shower', 'in-front', [
+      check('in-front', 'guideline', { least: 600, when: where('shower', true) }),
+    ]),
+    rule('M-door', 'door-opening', [check('clear-opening', 'guideline', { least: 800 })]),
+    rule('M-turn', 'turning-circle', [check('largest-clear-circle', 'comfort', { least: 1500 })]),
   ],
 };

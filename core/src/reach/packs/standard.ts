@@ -1,68 +1,23 @@
-import { check, inches, NO_INPUTS, told, type Pack } from '../pack';
+import { check, inches, rule, told, type Pack } from '../pack';
 
 /** What holds in every room, whatever it is checked by: things that would stand in one another, and tops that can be made. */
 export const standard: Pack = {
   id: 'standard',
   rules: [
-    {
-      id: 'item-collision',
-      measure: 'item-collision',
-      inputs: NO_INPUTS,
-      checks: [check('overlap', 'collision', { most: 0 })],
-    },
-    {
-      id: 'mixed-ranges',
-      measure: 'mixed-ranges',
-      inputs: NO_INPUTS,
-      checks: [check('others', 'guideline', { most: 0 }), told('higher')],
-    },
-    {
-      id: 'open-fronts',
-      measure: 'open-fronts',
-      inputs: NO_INPUTS,
-      checks: [check('overlap', 'collision', { most: 0 })],
-    },
-    {
-      id: 'opening-blocked',
-      measure: 'opening-blocked',
-      inputs: { depth: 100 },
-      checks: [check('overlap', 'collision', { most: 0 })],
-    },
-    {
-      id: 'top-cut-out',
-      measure: 'top-cut-out',
-      inputs: NO_INPUTS,
-      checks: [check('left', 'guideline', { least: 60 })],
-    },
-    {
-      id: 'top-joint',
-      measure: 'top-joint',
-      inputs: NO_INPUTS,
-      checks: [check('apart', 'guideline', { least: 150 }), check('over', 'guideline', { most: 0 })],
-    },
-    {
-      id: 'top-overhang',
-      measure: 'top-overhang',
-      inputs: { from: 150 },
-      checks: [check('overhang', 'guideline', { most: inches(12) })],
-    },
-    {
-      id: 'top-slab',
-      measure: 'top-slab',
-      inputs: NO_INPUTS,
-      checks: [check('size', 'guideline', { most: 'slab' })],
-    },
-    {
-      id: 'top-under',
-      measure: 'top-under',
-      inputs: NO_INPUTS,
-      checks: [check('overlap', 'collision', { most: 0 })],
-    },
-    {
-      id: 'wall-collision',
-      measure: 'wall-collision',
-      inputs: NO_INPUTS,
-      checks: [check('overlap', 'collision', { most: 0 })],
-    },
+    rule('item-collision', 'item-collision', [check('overlap', 'collision', { most: 0 })]),
+    rule('mixed-ranges', 'mixed-ranges', [check('others', 'guideline', { most: 0 }), told('higher')]),
+    rule('open-fronts', 'open-fronts', [check('overlap', 'collision', { most: 0 })]),
+    rule('opening-blocked', 'opening-blocked', [check('overlap', 'collision', { most: 0 })], { depth: 100 }),
+    rule('top-cut-out', 'top-cut-out', [check('left', 'guideline', { least: 60 })]),
+    rule('top-joint', 'top-joint', [
+      check('apart', 'guideline', { least: 150 }),
+      check('over', 'guideline', { most: 0 }),
+    ]),
+    rule('top-overhang', 'top-overhang', [check('overhang', 'guideline', { most: inches(12) })], {
+      from: 150,
+    }),
+    rule('top-slab', 'top-slab', [check('size', 'guideline', { most: 'slab' })]),
+    rule('top-under', 'top-under', [check('overlap', 'collision', { most: 0 })]),
+    rule('wall-collision', 'wall-collision', [check('overlap', 'collision', { most: 0 })]),
   ],
 };

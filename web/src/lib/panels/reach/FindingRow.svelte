@@ -31,7 +31,9 @@
         {/each}
       </tbody>
     </table>
-    <p>{finding.rule}: {ruleSource(finding.rule)}</p>
+    {#each [finding.rule, ...(finding.also ?? [])] as rule (rule)}
+      <p>{rule}: {ruleSource(rule)}</p>
+    {/each}
   {/if}
 </li>
 

@@ -1,0 +1,128 @@
+import { dot, subtract, type Point } from './point';
+import { boundsOf, contains, distanceToSegment, forEachEdge, type Polygon } from './polygon';
+
+/** A circle. */
+export interface Inscribed {
+  centre: Point;
+  radius: number;
+}
+
+/**
+ * The largest circle within an outline and clear of what stands in it, to a tolerance, mm: squares are looked into the most promising first, and left
+ * out where even their farthest corner cannot come to more than what is known. Null where there is no room at all.
+ */
+export function largestCircle(outline: Polygon, solids: readonly Polygon[], within = 0.2): Inscribed | null {
+  const { left, right, bottom, top } = boundsOf(outline);
+  const size = Math.min(right - left, top - bottom);
+  if (!(size > 0)) return null;
+  const cells: Cell[] = [];
+  let best: Inscribed = { centre: { x: left, y: bottom }, radius: 0 };
+  const edges = edgesOf([outline, ...solids]);
+  const look = (x: number, y: number, half: number) => {
+    const at = { x, y };
+    const reach = half * Math.SQRT2;
+    const away = room(at, edges, outline, solids);
+    if (away > best.radius) best = { centre: at, radius: away };
+    if (away + reach <= best.radius + within) return;
+    const most = Math.min(away + reach, betweenTwo(at, edges, reach));
+    if (most > best.radius + within) push(cells, { x, y, half, most });
+  };
+  const half = size / 2;
+  for (let x = left; x < right; x += size)
+    for (let y = bottom; y < top; y += size) look(x + half, y + half, half);
+  for (let cell = pop(cells); cell; cell = pop(cells)) {
+    if (cell.most <= best.radius + within) break;
+    const quarter = cell.half / 2;
+    for (const [dx, dy] of QUARTERS) look(cell.x + dx * quarter, cell.y + dy * quarter, quarter);
+  }
+  return best.radius > 0 ? best : null;
+}
+
+const QUARTERS = [
+  [-1, -1],
+  [1, -1],
+  [-1, 1],
+  [1, 1],
+] as const;
+
+type Edge = readonly [Point, Point];
+
+function edgesOf(polygons: readonly Polygon[]): Edge[] {
+  const found: Edge[] = [];
+  for (const polygon of polygons) forEachEdge(polygon, (a, b) => found.push([a, b]));
+  return found;
+}
+
+/** How far a place is from the outline and from every solid, mm; below 0 outside or within one. */
+function room(at: Point, edges: readonly Edge[], outline: Polygon, solids: readonly Polygon[]): number {
+  let least = Infinity;
+  for (const [a, b] of edges) least = Math.min(least, distanceToSegment(at, a, b));
+  const isFree = contains(outline, at) && !solids.some((solid) => contains(solid, at));
+  return isFree ? least : -least;
+}
+
+/**
+ * No place so near has more room than this, as far as the nearest edge and one it faces say: of two distances the lesser is no more than half their
+ * sum, which hardly changes between edges that face each other. Without it all of a long room is looked into.
+ */
+function betweenTwo(at: Point, edges: readonly Edge[], reach: number): number {
+  let nearest: { away: number; n: Point } | null = null;
+  const sides: { away: number; n: Point }[] = [];
+  for (const [a, b] of edges) {
+    const along = subtract(b, a);
+    const size = Math.hypot(along.x, along.y);
+    if (size === 0) continue;
+    const from = subtract(at, a);
+    const share = dot(from, along) / size;
+    // The whole neighbourhood lies straight before the edge.
+    if (share < reach || share > size - reach) continue;
+    const off = (from.x * along.y - from.y * along.x) / size;
+    const sign = Math.sign(off);
+    const side = { away: Math.abs(off), n: { x: (sign * along.y) / size, y: (-sign * along.x) / size } };
+    sides.push(side);
+    if (!nearest || side.away < nearest.away) nearest = side;
+  }
+  if (!nearest) return Infinity;
+  let least = Infinity;
+  for (const side of sides) {
+    const tilt = Math.hypot(side.n.x + nearest.n.x, side.n.y + nearest.n.y) / 2;
+    least = Math.min(least, (side.away + nearest.away) / 2 + tilt * reach);
+  }
+  return least;
+}
+
+interface Cell {
+  x: number;
+  y: number;
+  half: number;
+  /** No place in it has more room than this. */
+  most: number;
+}
+
+/** A heap with the most promising cell first. */
+function push(heap: Cell[], cell: Cell): void {
+  heap.push(cell);
+  for (let at = heap.length - 1; at > 0;) {
+    const parent = (at - 1) >> 1;
+    if (heap[parent]!.most >= heap[at]!.most) return;
+    [heap[parent], heap[at]] = [heap[at]!, heap[parent]!];
+    at = parent;
+  }
+}
+
+function pop(heap: Cell[]): Cell | undefined {
+  const [first] = heap;
+  const last = heap.pop();
+  if (heap.length > 0 && last) {
+    heap[0] = last;
+    for (let at = 0; ;) {
+      let most = at;
+      for (const child of [2 * at + 1, 2 * at + 2])
+        if (child < heap.length && heap[child]!.most > heap[most]!.most) most = child;
+      if (most === at) break;
+      [heap[most], heap[at]] = [heap[at]!, heap[most]!];
+      at = most;
+    }
+  }
+  return first;
+}

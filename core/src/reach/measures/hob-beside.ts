@@ -1,0 +1,66 @@
+import { dot, subtract } from '../../geometry/point';
+import { TOUCH } from '../../geometry/tolerance';
+import { fixtureKinds, fixtures, hostOf, isLetInto, itselfAlong } from '../facts/fixtures';
+import { bandBeside, FAR, nearestAlong } from '../facts/ahead';
+import { roomShape } from '../../survey/room-shape';
+import type { Body } from '../../setting/bodies';
+import type { ItemBox } from '../../setting/item-box';
+import type { Measure } from '../measure';
+
+/** How far what is cooked on is, side to side, from a sink, from a tall unit or wall, and from a refrigerator or tall oven in its run. */
+export const hobBeside: Measure<ItemBox> = {
+  id: 'hob-beside',
+  subjects: (design) => fixtures(design, 'cooking'),
+  take(box, look) {
+    const { faces } = look.at(roomShape);
+    const host = look.at((design) => hostOf(design, box));
+    const half = box.record.width / 2;
+    const bands = (['left', 'right'] as const).map((side) => bandBeside(box, side, half));
+    const around = look
+      .near(box.rectangle, REACH)
+      .filter((body) => body.id !== box.id && body.id !== host?.id);
+    const nearest = (isOne: (body: Body) => boolean, walls = false) =>
+      Math.min(...bands.map((band) => nearestAlong(band, walls ? faces : [], around.filter(isOne)).away));
+    const isKind = (kinds: readonly string[]) => (body: Body) => kinds.includes(body.box?.kind.id ?? '');
+    const cold = isKind([...fixtureKinds.refrigerator, 'tall-oven', 'tall-double-oven']);
+    const tall = (body: Body) => body.high > box.high + HIGH && body.low < box.high + TOUCH && !cold(body);
+    const sinks = look.at((design) => fixtures(design, 'sink'));
+    const toSink = Math.min(
+      FAR,
+      ...sinks.map((sink) =>
+        sideToSide(box, sink, [
+          look.at((design) => itselfAlong(design, sink)[0]),
+          look.at((design) => itselfAlong(design, sink)[1]),
+        ]),
+      ),
+    );
+    const [side, fridge] = [nearest(tall, true), nearest((body) => cold(body) && body.high > 0)];
+    return [
+      {
+        key: box.id,
+        ids: [box.id],
+        place: box.footprint,
+        about: [{ of: box.id }],
+        values: {
+          ...(toSink < FAR && { 'hob-to-sink': toSink }),
+          ...(side < FAR && { 'hob-to-side': side }),
+          ...(fridge < FAR && { 'hob-to-fridge': fridge }),
+        },
+      },
+    ];
+  },
+};
+
+/** What stands so much higher than what is cooked on is tall beside it, mm. */
+const HIGH = 100;
+/** How far things beside are looked for, mm. */
+const REACH = 2_500;
+
+/** The distance of two things of one run along it; far apart where they stand in different ones. */
+function sideToSide(box: ItemBox, other: ItemBox, [left, right]: readonly [number, number]): number {
+  if (isLetInto(other, box) || dot(box.u, other.u) < 0.99) return FAR;
+  const from = subtract(other.origin, box.origin);
+  if (Math.abs(dot(from, box.n)) > box.record.depth) return FAR;
+  const at = dot(from, box.u);
+  return Math.max(0, at + left - box.record.width, -(at + right));
+}
