@@ -1,12 +1,8 @@
+import { isAtLeast, isAtMost } from './held';
 import type { Noun } from '../nouns';
 import type { CheckMade, Finding, Verdict } from './finding';
 import type { Check, Limit, PackRule, When } from './pack';
 import type { Reading, Trait } from './reading';
-
-/** A limit is kept when the measure is within this of it; mm, or as the value is. */
-export const HELD = 0.02;
-/** What rounding may take of it. */
-const ROUNDED = 1e-6;
 
 const gravest: Record<Check['level'], number> = { collision: 0, code: 1, guideline: 2, comfort: 3 };
 
@@ -20,9 +16,12 @@ export function findingOf(
   const traits = { ...room, ...reading.traits };
   const made = rule.checks.flatMap((check) => madeOf(check, reading, traits) ?? []);
   if (!made.some(({ result }) => result.limit !== null)) return null;
-  const broken = made.filter((one) => one.result.held === false && !isKeptElsewhere(one, made));
+  // Of checks of which one is enough, those that are not kept say nothing while another is, or may be.
+  const broken = made.filter(
+    (one) => one.result.held === false && !isElsewhere(one, made, true) && !isElsewhere(one, made, null),
+  );
   const open = made.filter(
-    (one) => one.result.limit !== null && one.result.held === null && !isKeptElsewhere(one, made),
+    (one) => one.result.limit !== null && one.result.held === null && !isElsewhere(one, made, true),
   );
   broken.sort((a, b) => gravest[a.result.level] - gravest[b.result.level]);
   const decides = (broken[0] ?? made.find(({ result }) => result.held !== null) ?? made[0]!).result;
@@ -53,10 +52,12 @@ interface Made {
   result: CheckMade;
 }
 
-/** Whether another check of the same name is kept, which is enough. */
-const isKeptElsewhere = ({ check }: Made, made: readonly Made[]): boolean =>
+/** Whether another check of the same name, of which one is enough, is kept, or cannot be judged. */
+const isElsewhere = ({ check }: Made, made: readonly Made[], held: true | null): boolean =>
   check.either !== undefined &&
-  made.some((one) => one.check.either === check.either && one.result.held === true);
+  made.some(
+    (one) => one.check.either === check.either && one.result.limit !== null && one.result.held === held,
+  );
 
 /** A check as it is made; null where it does not apply. */
 function madeOf(check: Check, reading: Reading, traits: Readonly<Record<string, Trait>>): Made | null {
@@ -73,10 +74,8 @@ function madeOf(check: Check, reading: Reading, traits: Readonly<Record<string, 
   return { check, result: { id: check.id, level: check.level, measured, required, limit, held } };
 }
 
-function isHeld(measured: number, limit: 'least' | 'most', required: number): boolean {
-  const short = limit === 'least' ? required - measured : measured - required;
-  return short <= HELD + ROUNDED;
-}
+const isHeld = (measured: number, limit: 'least' | 'most', required: number): boolean =>
+  limit === 'least' ? isAtLeast(measured, required) : isAtMost(measured, required);
 
 function limitOf(limit: Limit | undefined, { bounds }: Reading): number | null {
   if (limit === undefined) return null;

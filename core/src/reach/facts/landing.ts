@@ -1,3 +1,4 @@
+import { isAtLeast, isAtMost } from '../held';
 import { perDesign, type Design } from '../../document/design';
 import { place, type Point } from '../../geometry/point';
 import type { ItemBox } from '../../setting/item-box';
@@ -113,10 +114,11 @@ export function counterAcross(
       }));
       const [a, b] = ends as [(typeof ends)[0], (typeof ends)[0]];
       // A front that looks at it is walked from its right to its left.
-      if (b.along >= a.along || Math.min(a.out, b.out) <= 0 || Math.min(a.out, b.out) > away + 0.02) continue;
+      if (b.along >= a.along || Math.min(a.out, b.out) <= 0 || !isAtMost(Math.min(a.out, b.out), away))
+        continue;
       const over = Math.min(a.along, width) - Math.max(b.along, 0);
       const length = a.along - b.along;
-      if (over > 0 && length >= wide - 0.02 && length > best.length)
+      if (over > 0 && isAtLeast(length, wide) && length > best.length)
         best = { length, path: [front.points[i]!, front.points[i + 1]!], front };
     }
   }

@@ -1,3 +1,4 @@
+import { isAtLeast } from '../held';
 import { place } from '../../geometry/point';
 import type { ItemBox } from '../../setting/item-box';
 import { stretchOfPolygon, type Strip } from '../../setting/strip';
@@ -45,7 +46,7 @@ export const clearFloor: Measure<ItemBox> = {
       return { band: from, away: nearestAlong(from, faces, bodies).away };
     };
     const [forward, parallel] = [depth(narrow), depth(wide)];
-    const fits = Number(forward.away >= wide - 0.02) + Number(parallel.away >= narrow - 0.02);
+    const fits = Number(isAtLeast(forward.away, wide)) + Number(isAtLeast(parallel.away, narrow));
     return [
       {
         key: box.id,

@@ -1,3 +1,4 @@
+import { isAtLeast } from '../held';
 import { distance, dot, subtract, unit } from '../../geometry/point';
 import { placedServices } from '../../survey/services';
 import { tops, type Top } from '../../surfaces/tops';
@@ -23,7 +24,7 @@ export const counterSockets: Measure<Top> = {
       .flatMap(({ edges }) => edges.filter((edge) => edge.role === 'wall'))
       .flatMap((edge): Reading[] => {
         const long = distance(edge.a, edge.b);
-        if (long < narrow - 0.02) return [];
+        if (!isAtLeast(long, narrow)) return [];
         const above = sockets.flatMap((socket) => {
           const share = alongEdge(edge, socket.at);
           return share === null ? [] : [{ socket, share }];

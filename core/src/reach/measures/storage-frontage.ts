@@ -1,3 +1,4 @@
+import { isAtMost } from '../held';
 import { itemBoxes, middleOf, type ItemBox } from '../../setting/item-box';
 import { distance } from '../../geometry/point';
 import { findItem, rangesOf } from '../../ranges/shelf';
@@ -26,7 +27,7 @@ export const storageFrontage: Measure<RoomShape> = {
           0,
         );
     const isNear = (box: ItemBox) =>
-      sink !== undefined && distance(middleOf(box), middleOf(sink)) <= near + 0.02;
+      sink !== undefined && isAtMost(distance(middleOf(box), middleOf(sink)), near);
     return [
       {
         key: 'room',

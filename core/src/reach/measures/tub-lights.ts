@@ -1,3 +1,4 @@
+import { isAtLeast } from '../held';
 import { contains, distanceToPath } from '../../geometry/polygon';
 import { fixtures } from '../facts/fixtures';
 import { itemBoxes, middleOf, type ItemBox } from '../../setting/item-box';
@@ -32,7 +33,7 @@ export const tubLights: Measure<ItemBox> = {
           values: {
             sideways: beside,
             'above-rim': rise,
-            'lights-in-zone': beside < sideways - 0.02 && rise < above - 0.02 ? 1 : 0,
+            'lights-in-zone': !isAtLeast(beside, sideways) && !isAtLeast(rise, above) ? 1 : 0,
           },
         },
       ];

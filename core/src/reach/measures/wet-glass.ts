@@ -1,3 +1,4 @@
+import { isAtLeast } from '../held';
 import { distanceToPath, distanceToSegment } from '../../geometry/polygon';
 import { place } from '../../geometry/point';
 import { fixtures } from '../facts/fixtures';
@@ -21,9 +22,9 @@ export const wetGlass: Measure<ItemBox> = {
         distanceToPath(other, ring),
         ...box.footprint.map((corner) => distanceToSegment(corner, at, other)),
       );
-      if (away >= near - 0.02) return [];
+      if (isAtLeast(away, near)) return [];
       const bottom = record.sill - box.low;
-      const isLow = bottom < high - 0.02;
+      const isLow = !isAtLeast(bottom, high);
       const untempered = !isLow || record.safetyGlass === true ? 0 : record.safetyGlass === false ? 1 : null;
       return [
         {
