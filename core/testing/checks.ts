@@ -17,8 +17,13 @@ export function ruled({ design }: { design: Design }, rule: RuleId): readonly Fi
   return findings.filter((finding) => finding.rule === rule);
 }
 
+interface Judged {
+  verdict: Finding['verdict'];
+  [check: string]: number | string | null;
+}
+
 /** The verdict of the only finding of a rule, with every value by the name of its check, to a thousandth of a millimetre. */
-export function judged(builder: { design: Design }, rule: RuleId) {
+export function judged(builder: { design: Design }, rule: RuleId): Judged {
   const found = ruled(builder, rule);
   if (found.length !== 1) throw new Error(`${found.length} findings of ${rule}`);
   const [{ verdict, checks }] = found as [Finding];
@@ -26,7 +31,7 @@ export function judged(builder: { design: Design }, rule: RuleId) {
     checkNames[id],
     measured === null ? null : Math.round(measured * 1e3) / 1e3 + 0,
   ]);
-  return { verdict, ...(Object.fromEntries(values) as Partial<Record<string, number | null>>) };
+  return { verdict, ...Object.fromEntries(values) } as Judged;
 }
 
 export const verdictOf = (builder: { design: Design }, rule: RuleId): string => judged(builder, rule).verdict;
