@@ -72,7 +72,14 @@ describe('goodreach', () => {
     const room = JSON.parse((await goodreach('room', file)).out);
     expect(room.corners).toHaveLength(12);
     expect(room.faces[11]).toMatchObject({ face: 'L', corner: expect.closeTo(91.3, 6) });
-    expect(JSON.parse((await goodreach('check', file)).out).counts).toMatchObject({ blocked: 0 });
+    expect(JSON.parse((await goodreach('check', file)).out).counts).toMatchObject({ blocked: 2 });
+    const asked = JSON.parse((await goodreach('check', file, '--pack', 'accessible, metric')).out);
+    expect(asked.packs.map(({ id }: { id: string }) => id)).toEqual(['accessible', 'metric']);
+    const door = asked.findings.find(({ rule }: { rule: string }) => rule === 'A-door');
+    expect(door).toMatchObject({
+      ...{ key: expect.stringMatching(/^A-door opening-/), verdict: expect.any(String), lacking: [] },
+      checks: [{ name: 'clear opening', level: 'code', required: 812.8, limit: 'least' }],
+    });
     const { chains } = JSON.parse((await goodreach('dims', file)).out);
     expect(
       chains.find((chain: { face: string; row: string }) => chain.face === 'K' && chain.row === 'overall')
@@ -249,7 +256,9 @@ describe('goodreach', () => {
     expect(collisions.map(({ measured }: { measured: number }) => Math.round(measured)).sort()).toEqual([
       220, 380,
     ]);
-    expect(collisions[0].text).toMatch(/F600.* go (220|380) mm into each other\./);
+    expect(collisions[0].text).toMatch(
+      /^Base cabinet \d+ and drawer base \d+ go (220|380) mm into each other\.$/,
+    );
   });
 
   it('draws a view as SVG true to scale, or as its marks', async () => {
@@ -296,6 +305,11 @@ describe('goodreach', () => {
     ['a file that is not there', ['validate', 'nowhere.json'], 'ENOENT'],
     ['a page that is not known', ['sheet', 'GALLEY', '--page', 'A9'], 'There is no page “A9”'],
     ['a day that never was', ['sheet', 'GALLEY', '--date', '2026-02-31'], 'There is no date “2026-02-31”'],
+    [
+      'a pack that is not known',
+      ['check', 'GALLEY', '--pack', 'kitchen,boat'],
+      'There is no pack “kitchen,boat”',
+    ],
     ['a missing argument', ['room'], "missing required argument 'design'"],
   ])('ends with status 1 and says why: %s', async (_, words, reason) => {
     const answer = await goodreach(...words);

@@ -1,6 +1,7 @@
 import { readFile, writeFile } from 'node:fs/promises';
 import { Command, CommanderError } from 'commander';
-import { checkCommand } from './cli/check';
+import { rulePackIds } from './document/limits';
+import { checkCommand, readPacks } from './cli/check';
 import { collideCommand } from './cli/collide';
 import { dimsCommand } from './cli/dims';
 import { fitCommand } from './cli/fit';
@@ -64,7 +65,24 @@ function reader(name: string, description: string, compute: (design: Design) => 
     .action(async (file: string) => print(compute(await readDesignFile(file))));
 }
 
-reader('check', 'every reach finding, the gravest first', checkCommand);
+program
+  .command('check')
+  .description('every reach finding, the gravest first, with each check’s measured and required')
+  .argument('<design>', 'a design file (JSON)')
+  .option(
+    '--pack <packs>',
+    `packs to check by, with commas between: ${rulePackIds.join(', ')}, or all; the room’s own unless given`,
+  )
+  .action(async (file: string, { pack }: { pack?: string }) => {
+    const packs = pack === undefined ? undefined : readPacks(pack);
+    if (packs === null)
+      throw new CommanderError(
+        1,
+        'check',
+        `error: There is no pack “${pack}”. Packs, with commas between: ${rulePackIds.join(', ')}, or all.`,
+      );
+    print(checkCommand(await readDesignFile(file), packs));
+  });
 reader('dims', 'the dimension chains of every face', dimsCommand);
 reader('items', 'every item with its sizes, place and price', itemsCommand);
 reader('open', 'what is left open in every run, and the filler that would close it', openCommand);

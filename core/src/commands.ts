@@ -52,6 +52,7 @@ import { setEdgeWay } from './commands/set-edge-way';
 import { setEndPanel } from './commands/set-end-panel';
 import { setFinish } from './commands/set-finish';
 import { setFaceLength } from './commands/set-face-length';
+import { setFacts } from './commands/set-facts';
 import { setInto } from './commands/set-into';
 import { setItem } from './commands/set-item';
 import { setOutZone } from './commands/set-out-zone';
@@ -133,6 +134,7 @@ export const commands = [
   setEdgeWay,
   setEndPanel,
   setFaceLength,
+  setFacts,
   setFinish,
   setInto,
   setItem,

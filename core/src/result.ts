@@ -116,6 +116,7 @@ export interface RefusalData {
   'items-apart': { act: ActOnRow };
   'gap-not-beside': { item: string };
   'gap-missing': { face: string };
+  'fact-wrong': { fact: string };
   'width-limits': { item: string; width: number; least: number; most: number };
   'width-not-made': { item: string; range: string; width: number; made: number[] };
   'size-not-made': {

@@ -8,6 +8,7 @@ import {
   caseRefrigeratorCase,
   drawTopCase,
   edgeCase,
+  factsCase,
   finishCase,
   forgetProfileCase,
   keepProfileCase,
@@ -320,6 +321,7 @@ export const asked = (design: Design): Record<string, Asked> => ({
     ...{ label: 'Change a face', writes: ['face-a'] },
     refuses: [{ face: 'face-a', length: 30_001 }, 'Face A'],
   },
+  ...factsCase,
   ...finishCase,
   'set-into': {
     does: { host: 'vanity', range: 'fathom', code: 'BASINI500', ids: ['x'] },

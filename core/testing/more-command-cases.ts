@@ -241,6 +241,14 @@ export const overCases = {
   },
 } as const;
 
+export const factsCase = {
+  'set-facts': {
+    does: { ids: ['cold'], facts: { handle: 'left' } },
+    ...{ label: 'Note the side of the handle', writes: ['cold'] },
+    refuses: [{ ids: ['cold'], facts: { shelves: 1.5 } }, 'Shelves'],
+  },
+} as const;
+
 export const tilingCase = {
   'set-tiling': {
     does: { ids: ['a', 'cold'], way: 'under' },

@@ -63,6 +63,7 @@ import { setOutZone } from '../src/commands/set-out-zone';
 import { splitZone } from '../src/commands/split-zone';
 import { setOutZones } from '../src/commands/set-out-zones';
 import { setTie } from '../src/commands/set-tie';
+import { setFacts } from '../src/commands/set-facts';
 import { setTiling } from '../src/commands/set-tiling';
 import { putZone } from '../src/commands/put-zone';
 import { usualZone } from '../src/tile/zones/usual-zone';
@@ -347,6 +348,11 @@ export function askFor(
           zones: [0, 1].map((by) => ({ id: `zone-${(b + by) % 3}`, origin: { x: a, y: c } })),
         });
       return setOutZone.run(design, { id: `zone-${b % 3}`, origin: { x: a, y: c } });
+    case 48:
+      return setFacts.run(design, {
+        ids: several,
+        facts: b % 3 ? { shelves: c % 7, protectedBelow: a % 2 > 0 } : { shelves: null, handle: 'both' },
+      });
     case 47:
       return setTiling.run(design, { ids: several, way: (['around', 'under', null] as const)[c % 3]! });
     case 36:

@@ -6,14 +6,12 @@ import { packsOf } from '../reach/packs';
 import { checkNames, lackNames } from '../wording/check-names';
 import { packs, ruleName, ruleSource, saidFinding } from '../wording/rule-texts';
 
-/** Reads a list of packs as it is typed: `kitchen,bath`, or all of them. */
-export function readPacks(typed: string): RulePackId[] {
+/** Reads a list of packs as it is typed: `kitchen,bath`, or all of them; null where one is not known. */
+export function readPacks(typed: string): RulePackId[] | null {
   const asked = typed.split(',').map((one) => one.trim());
   if (asked.includes('all')) return [...rulePackIds];
-  const unknown = asked.filter((one) => !rulePackIds.some((id) => id === one));
-  if (unknown.length > 0)
-    throw new Error(`There is no pack ${unknown.join(', ')}. Packs: ${rulePackIds.join(', ')}, all.`);
-  return asked as RulePackId[];
+  const known = rulePackIds.filter((id) => asked.includes(id));
+  return known.length === new Set(asked).size ? known : null;
 }
 
 /** Findings of the packs asked for, or of the room's own, with their sentences and every check that was made, and how many of each verdict; lengths mm, areas mm², what is counted and airflow as they are. */

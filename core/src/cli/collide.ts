@@ -1,6 +1,7 @@
 import type { Design } from '../document/design';
 import { isAsked, runRules } from '../reach/check-reach';
 import { saidFinding } from '../wording/rule-texts';
+import type { Finding } from '../reach/finding';
 import { packsOf, rulePacks } from '../reach/packs';
 
 /** What goes into what: items, walls, ceilings, fixed things, openings and swings, with how deep (mm) and where; with all doors and drawers open where that is asked. */
@@ -13,8 +14,14 @@ export function collideCommand(design: Design, open = false) {
   );
   return {
     collisions: findings
-      .filter(({ verdict }) => verdict !== 'clear')
+      .filter(({ verdict }) => verdict === 'blocked')
+      .filter((finding) => open || !isOfFronts(finding))
       .map((finding) => saidFinding(design, finding)),
     failed,
   };
 }
+
+/** Whether it is about the doors and drawers of items, which are shut unless they are asked for open. */
+const isOfFronts = ({ measure, names }: Finding): boolean =>
+  measure === 'swings' &&
+  names.some((one) => typeof one !== 'string' && (one.noun === 'door-of' || one.noun === 'drawer-of'));

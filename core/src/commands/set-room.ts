@@ -98,6 +98,7 @@ export const setRoom: Command<RoomChange> = {
     ] as const)
       if (!after[key]) delete after[key];
     if (!after.specials) delete after.specials;
+    if (!after.behindSeats) delete after.behindSeats;
     if (after.north) after.north = wrapAngle(after.north);
     else delete after.north;
     return guarded(design, patchOf(design, [after]));

@@ -1,6 +1,8 @@
 import type { FixedType } from '../document/fixture-types';
 import type { FinishPart, TrimUse } from '../document/limits';
+import { factNames, type FactKey } from './fact-names';
 import { finishPartNames, fixedNames, trimNames } from './things';
+import { uncapital } from './words';
 
 type Several = readonly unknown[];
 
@@ -72,6 +74,10 @@ export const commandLabels = {
   },
   'set-end-panel': ({ side }: { side: string }) => `Finish the ${side} end`,
   'set-face-length': () => 'Change a face',
+  'set-facts': ({ facts }: { facts: Partial<Record<FactKey, unknown>> }) => {
+    const [key, ...others] = Object.keys(facts) as FactKey[];
+    return key && others.length === 0 ? `Note ${uncapital(factNames[key])}` : 'Note what is known';
+  },
   'set-finish': ({ part, finish }: { part: FinishPart; finish: string | null }) => {
     const name = finishPartNames[part].toLowerCase();
     return finish === null ? `Let ${name} follow the room` : `Finish ${name} in ${finish}`;

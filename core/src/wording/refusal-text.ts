@@ -11,6 +11,7 @@ import type {
 } from '../result';
 import { formatLengthWithUnit } from '../units/format-length';
 import { isInchUnit, usualStyle, type LengthStyle } from '../units/units';
+import { factNames, type FactKey } from './fact-names';
 import { finishPartNames } from './things';
 import { say, sayFirst, sayReason } from './words';
 
@@ -199,6 +200,8 @@ const wording: Wording = {
     `${item} does not stand beside an open length. Choose the item next to the gap.`,
   'gap-missing': ({ face }) =>
     `There is no open length there on face ${face} any more. Choose one of the chips on the drawing.`,
+  'fact-wrong': ({ fact }) =>
+    `${Object.hasOwn(factNames, fact) ? factNames[fact as FactKey] : fact} can’t be that. Give a length or a number as it is measured, a whole number where something is counted, or leave it open.`,
   'width-limits': ({ item, width, least, most }, show) =>
     most > 0
       ? `${item} can’t be made ${show(width)} wide: it is built from ${show(least)} to ${show(most)}. Use a filler, or another width beside it.`

@@ -27,6 +27,7 @@
   import AngleField from '$ui/AngleField.svelte';
   import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
+  import SelectField from '$ui/SelectField.svelte';
   import FindingsAbout from './FindingsAbout.svelte';
 
   let { opening }: { opening: OpeningRecord } = $props();
@@ -38,6 +39,11 @@
     opening.type === 'door' ? doorActions : opening.type === 'window' ? windowActions : [],
   );
   const turns = $derived(opening.type === 'door' && ['hinged', 'double', 'folding'].includes(opening.action));
+
+  function noteGlass(value: string) {
+    const { safetyGlass: _, ...rest } = opening;
+    session.run(putOpening, { ...rest, ...(value && { safetyGlass: value === 'yes' }) });
+  }
 
   function change(part: Partial<OpeningRecord>): string {
     return session.run(putOpening, { ...opening, ...part }) ? '' : session.message;
@@ -190,6 +196,17 @@
     most={1500}
     onset={(depth) => change({ depth })}
   />
+{/if}
+{#if opening.type === 'window'}
+  <SelectField
+    label="Safety glass"
+    value={opening.safetyGlass === undefined ? '' : opening.safetyGlass ? 'yes' : 'no'}
+    onchoose={noteGlass}
+  >
+    <option value="">Not known</option>
+    <option value="yes">Yes</option>
+    <option value="no">No</option>
+  </SelectField>
 {/if}
 {#if opening.type === 'door'}
   {#if opening.action !== 'sliding' && opening.action !== 'double'}

@@ -1,22 +1,19 @@
 <script lang="ts">
-  import { checkReach, checkReachOpen, packs, packsOf, ruleName } from 'goodreach';
+  import { checkReach, checkReachOpen, ruleName } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
+  import CheckedBy from './reach/CheckedBy.svelte';
   import FindingRow from './reach/FindingRow.svelte';
 
   const { session, screen } = useWorkspace();
   const report = $derived((screen.doorsOpen ? checkReachOpen : checkReach)(session.settled));
-  const checkedBy = $derived(packsOf(session.document).map((id) => packs[id]));
   const open = $derived(report.findings.filter(({ verdict }) => verdict !== 'clear'));
   const clear = $derived(report.findings.filter(({ verdict }) => verdict === 'clear'));
 </script>
 
 <div class="panel">
   <h2>Reach checks</h2>
-  <p class="help">
-    {#each checkedBy as { name, basis } (name)}<span><strong>{name}</strong>: {basis}.</span>
-    {/each}
-    A planning aid, not a certificate of compliance.
-  </p>
+  <p class="help">A planning aid, not a certificate of compliance.</p>
+  <CheckedBy />
   <label class="open">
     <input type="checkbox" bind:checked={screen.doorsOpen} />
     With all doors and drawers open
@@ -65,9 +62,6 @@
   .help {
     color: var(--soft);
     font-size: 12.5px;
-  }
-  .help strong {
-    font-weight: 500;
   }
   .failed {
     color: var(--blocked);

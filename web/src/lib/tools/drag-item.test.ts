@@ -6,7 +6,6 @@ import {
   lockItems,
   makeRoom,
   must,
-  named,
   outlineFaces,
   recordsOf,
   roomShape,

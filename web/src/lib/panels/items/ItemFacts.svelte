@@ -39,6 +39,7 @@
   import ItemArrange from './ItemArrange.svelte';
   import ItemBuild from './ItemBuild.svelte';
   import ItemFit from './ItemFit.svelte';
+  import ItemKnown from './ItemKnown.svelte';
   import ItemSizes from './ItemSizes.svelte';
 
   let { item }: { item: ItemRecord } = $props();
@@ -165,6 +166,7 @@
   </ul>
 {/if}
 {#if price !== null}<p class="about">Price in the range: {price}</p>{/if}
+<ItemKnown {item} />
 <FindingsAbout id={item.id} />
 
 <style>

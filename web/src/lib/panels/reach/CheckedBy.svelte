@@ -1,0 +1,71 @@
+<script lang="ts">
+  import {
+    behindSeatsNames,
+    packs,
+    packsOf,
+    roomOf,
+    rulePackIds,
+    setRoom,
+    type BehindSeats,
+    type RulePackId,
+  } from 'goodreach';
+  import { useWorkspace } from '$lib/tools/context';
+  import More from '$ui/More.svelte';
+  import NumberField from '$ui/NumberField.svelte';
+  import SelectField from '$ui/SelectField.svelte';
+
+  /** What the room is checked by, and what is known of those who use it. */
+  const { session } = useWorkspace();
+  const room = $derived(roomOf(session.document));
+  const chosen = $derived(packsOf(session.document));
+  const given = rulePackIds.filter((id) => id !== 'standard');
+
+  function choose(id: RulePackId, isChosen: boolean) {
+    session.run(setRoom, { packs: given.filter((one) => (one === id ? isChosen : chosen.includes(one))) });
+  }
+</script>
+
+<More title="Checked by {chosen.map((id) => packs[id].name).join(', ')}">
+  {#each given as id (id)}
+    <label class="pack">
+      <input
+        type="checkbox"
+        checked={chosen.includes(id)}
+        onchange={(event) => choose(id, event.currentTarget.checked)}
+      />
+      <span><strong>{packs[id].name}</strong> {packs[id].basis}</span>
+    </label>
+  {/each}
+  <NumberField
+    label="Cooks"
+    value={room.cooks ?? 1}
+    least={1}
+    most={9}
+    onset={(cooks) => (session.run(setRoom, { cooks }) ? '' : session.message)}
+  />
+  <SelectField
+    label="Behind seats"
+    value={room.behindSeats ?? ''}
+    onchoose={(value) => void session.run(setRoom, { behindSeats: (value || undefined) as BehindSeats })}
+  >
+    <option value="">Not known</option>
+    {#each Object.entries(behindSeatsNames) as [id, name] (id)}<option value={id}>{name}</option>{/each}
+  </SelectField>
+</More>
+
+<style>
+  .pack {
+    display: grid;
+    grid-template-columns: auto minmax(0, 1fr);
+    gap: 0.5rem;
+    padding: 0.2rem 0;
+    font-size: 13px;
+  }
+  .pack span {
+    color: var(--soft);
+  }
+  strong {
+    color: var(--ink);
+    font-weight: 500;
+  }
+</style>
