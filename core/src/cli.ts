@@ -74,13 +74,7 @@ program
     `packs to check by, with commas between: ${rulePackIds.join(', ')}, or all; the room’s own unless given`,
   )
   .action(async (file: string, { pack }: { pack?: string }) => {
-    const packs = pack === undefined ? undefined : readPacks(pack);
-    if (packs === null)
-      throw new CommanderError(
-        1,
-        'check',
-        `error: There is no pack “${pack}”. Packs, with commas between: ${rulePackIds.join(', ')}, or all.`,
-      );
+    const packs = pack === undefined ? undefined : valueOf(readPacks(pack), usualStyle('mm'));
     print(checkCommand(await readDesignFile(file), packs));
   });
 reader('dims', 'the dimension chains of every face', dimsCommand);

@@ -117,6 +117,7 @@ export interface RefusalData {
   'gap-not-beside': { item: string };
   'gap-missing': { face: string };
   'fact-wrong': { fact: string };
+  'pack-unknown': { typed: string; known: string[] };
   'width-limits': { item: string; width: number; least: number; most: number };
   'width-not-made': { item: string; range: string; width: number; made: number[] };
   'size-not-made': {

@@ -2,16 +2,18 @@ import type { Design } from '../document/design';
 import { rulePackIds, type RulePackId } from '../document/limits';
 import { checkBy } from '../reach/check-reach';
 import { countVerdicts, type Finding } from '../reach/finding';
+import { ok, refuse, type Result } from '../result';
 import { packsOf } from '../reach/packs';
 import { checkNames, lackNames } from '../wording/check-names';
 import { packs, ruleName, ruleSource, saidFinding } from '../wording/rule-texts';
 
-/** Reads a list of packs as it is typed: `kitchen,bath`, or all of them; null where one is not known. */
-export function readPacks(typed: string): RulePackId[] | null {
+/** Reads a list of packs as it is typed: `kitchen,bath`, or all of them. */
+export function readPacks(typed: string): Result<RulePackId[]> {
   const asked = typed.split(',').map((one) => one.trim());
-  if (asked.includes('all')) return [...rulePackIds];
+  if (asked.includes('all')) return ok([...rulePackIds]);
   const known = rulePackIds.filter((id) => asked.includes(id));
-  return known.length === new Set(asked).size ? known : null;
+  if (known.length < new Set(asked).size) return refuse('pack-unknown', { typed, known: [...rulePackIds] });
+  return ok(known);
 }
 
 /** Findings of the packs asked for, or of the room's own, with their sentences and every check that was made, and how many of each verdict; lengths mm, areas mm², what is counted and airflow as they are. */

@@ -200,6 +200,8 @@ const wording: Wording = {
     `${item} does not stand beside an open length. Choose the item next to the gap.`,
   'gap-missing': ({ face }) =>
     `There is no open length there on face ${face} any more. Choose one of the chips on the drawing.`,
+  'pack-unknown': ({ typed, known }) =>
+    `There is no pack “${typed}”. Give one or several of these, with commas between: ${known.join(', ')}; or all.`,
   'fact-wrong': ({ fact }) =>
     `${Object.hasOwn(factNames, fact) ? factNames[fact as FactKey] : fact} can’t be that. Give a length or a number as it is measured, a whole number where something is counted, or leave it open.`,
   'width-limits': ({ item, width, least, most }, show) =>
