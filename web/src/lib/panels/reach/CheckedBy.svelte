@@ -19,13 +19,19 @@
   const room = $derived(roomOf(session.document));
   const chosen = $derived(packsOf(session.document));
   const given = rulePackIds.filter((id) => id !== 'standard');
+  const names = $derived(
+    given
+      .filter((id) => chosen.includes(id))
+      .map((id) => packs[id].name)
+      .join(', '),
+  );
 
   function choose(id: RulePackId, isChosen: boolean) {
     session.run(setRoom, { packs: given.filter((one) => (one === id ? isChosen : chosen.includes(one))) });
   }
 </script>
 
-<More title="Checked by {chosen.map((id) => packs[id].name).join(', ')}">
+<More title="Checked by {names || 'what is built rightly alone'}">
   {#each given as id (id)}
     <label class="pack">
       <input
