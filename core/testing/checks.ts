@@ -62,3 +62,15 @@ export const onFloor = (x: number, y: number, degrees = 0): Placement => ({
 export const onA = (distance: number, off = 0): Placement => ({
   ...{ on: 'face', face: 'face-a', from: 'left', distance, off },
 });
+
+export const inches = (count: number): number => count * 25.4;
+/** Just over a limit that must be kept, at it, within what is held to be it, and a tenth under; for a most with the other sign. */
+export const around = (limit: number, sign: 1 | -1): number[] => [
+  limit + sign * 5,
+  limit,
+  limit - sign * 0.02,
+  limit - sign * 0.1,
+];
+/** What a guideline and a code are at those. */
+export const kept = ['clear', 'clear', 'clear', 'tight'];
+export const held = ['clear', 'clear', 'clear', 'blocked'];

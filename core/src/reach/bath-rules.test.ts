@@ -1,22 +1,23 @@
 import { describe, expect, it } from 'vitest';
-import { judged, onA, onFloor, ruled, verdictOf, withItem, withRecord } from '../../testing/checks';
+import {
+  around,
+  held,
+  inches,
+  judged,
+  kept,
+  onA,
+  onFloor,
+  ruled,
+  verdictOf,
+  withItem,
+  withRecord,
+} from '../../testing/checks';
 import { rectangle } from '../../testing/rooms';
 import { editFaces } from '../commands/edit-faces';
 import { putFixed } from '../commands/put-fixed';
-import { putService } from '../commands/put-service';
 import type { Design } from '../document/design';
 import type { ItemFacts } from '../document/kinds/item-facts';
 import type { ServiceRecord } from '../document/records';
-
-const inches = (count: number) => count * 25.4;
-const around = (limit: number, sign: 1 | -1) => [
-  limit + sign * 5,
-  limit,
-  limit - sign * 0.02,
-  limit - sign * 0.1,
-];
-const kept = ['clear', 'clear', 'clear', 'tight'];
-const held = ['clear', 'clear', 'clear', 'blocked'];
 
 /** A toilet against face A of a wide room, its centre line so far from the left wall. */
 const toiletAt = (
@@ -62,6 +63,25 @@ describe('beside a toilet', () => {
     expect([405, 406.4, 457.2, 458].map((centre) => verdictOf(toiletAt(centre), 'A-toilet'))).toEqual([
       ...['blocked', 'clear', 'clear', 'blocked'],
     ]);
+  });
+
+  it('is its compartment, where walls or what is built like one make it', () => {
+    const within = (width: number, depth: number) => {
+      const builder = rectangle(3000, depth);
+      builder.run(putFixed, {
+        ...{ kind: 'fixed', id: 'wall', type: 'partition', width: 100, depth: 1500, height: 2200, up: 0 },
+        placement: { on: 'floor', x: width, y: 0, turn: 0 },
+      });
+      return toiletAt(width / 2, undefined, builder);
+    };
+    expect(judged(within(900, 1700), 'B21')).toMatchObject({ width: 900, depth: 1700, verdict: 'tight' });
+    expect([914.4, 914.3, 762, 761.9].map((width) => verdictOf(within(width, 1700), 'B21'))).toEqual([
+      ...['clear', 'tight', 'tight', 'blocked'],
+    ]);
+    expect([1676.4, 1676.3, 1524, 1523.9].map((depth) => verdictOf(within(1000, depth), 'B21'))).toEqual([
+      ...['clear', 'tight', 'tight', 'blocked'],
+    ]);
+    expect(ruled(within(1500, 1700), 'B21')).toEqual([]);
   });
 
   it('is measured over its own depth, along a wall that leans', () => {
@@ -323,61 +343,5 @@ describe('showers and tubs', () => {
     const low = rectangle(6000, 5000);
     low.run(editFaces, { faces: ['face-a'], change: { wallHeight: 2000 } });
     expect(ruled(low, 'B03')).toEqual([]);
-  });
-});
-
-describe('one who sits in a wheelchair', () => {
-  it('has a floor of 30 by 48 before a fixture, either way', () => {
-    const before = (away: number, width: number) => {
-      const room = withItem(rectangle(6000, 6000), 'basin', 'basin', {
-        ...{ width: 500, depth: 420, height: 850, placement: onA(2000) },
-      });
-      const left = 2250 - width / 2;
-      const two = withItem(room, 'left', 'base-doors', {
-        ...{ width: 600, depth: 2000, height: 870, placement: onA(left - 600) },
-      });
-      const three = withItem(two, 'right', 'base-doors', {
-        ...{ width: 600, depth: 2000, height: 870, placement: onA(left + width) },
-      });
-      return withItem(three, 'across', 'base-doors', {
-        ...{ width: 1500, depth: 560, height: 870, placement: onFloor(1500, -420 - away) },
-      });
-    };
-    const floor = (away: number, width: number) =>
-      ruled(before(away, width), 'A-floor').find(({ ids }) => ids[0] === 'basin')!.verdict;
-    expect(around(inches(48), 1).map((away) => floor(away, 800))).toEqual(held);
-    expect(around(inches(30), 1).map((away) => floor(away, 1300))).toEqual(held);
-    expect([762, 761].map((width) => floor(1300, width))).toEqual(['clear', 'blocked']);
-  });
-  it('turns in a circle that nothing stands in', () => {
-    const room = (across: number) =>
-      withItem(rectangle(6000, 2600), 'run', 'base-doors', {
-        ...{ width: 4000, depth: 2600 - across, height: 870, placement: onA(1000) },
-      });
-    const wide = withItem(room(1000), 'rest', 'base-doors', {
-      ...{ width: 1000, depth: 1600, height: 870, placement: onA(0) },
-    });
-    const all = withItem(wide, 'other', 'base-doors', {
-      ...{ width: 1000, depth: 1600, height: 870, placement: onA(5000) },
-    });
-    expect(judged(all, 'A-turn')['largest clear circle']).toBeCloseTo(1000, 0);
-    expect(judged(rectangle(6000, 1500), 'M-turn')).toMatchObject({
-      'largest clear circle': expect.closeTo(1500, 0),
-    });
-  });
-  it('reaches switches and mirrors', () => {
-    const at = (up: number) => {
-      const builder = rectangle(6000, 5000);
-      builder.run(putService, service('switch', 1000, -10, up));
-      return builder;
-    };
-    expect([381, 380.9, 1219.2, 1219.3].map((up) => verdictOf(at(up), 'A-reach'))).toEqual([
-      ...['clear', 'blocked', 'clear', 'blocked'],
-    ]);
-    const mirror = (up: number) =>
-      withItem(rectangle(6000, 5000), 'mirror', 'mirror', {
-        ...{ width: 600, depth: 20, height: 900, up, placement: onA(1000) },
-      });
-    expect([1016, 1016.1].map((up) => verdictOf(mirror(up), 'A-mirror'))).toEqual(['clear', 'blocked']);
   });
 });

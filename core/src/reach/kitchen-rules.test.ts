@@ -1,20 +1,21 @@
 import { describe, expect, it } from 'vitest';
-import { judged, onA, onFloor, ruled, verdictOf, withItem, withRecord } from '../../testing/checks';
+import {
+  around,
+  held,
+  inches,
+  judged,
+  kept,
+  onA,
+  onFloor,
+  ruled,
+  verdictOf,
+  withItem,
+  withRecord,
+} from '../../testing/checks';
 import { rectangle } from '../../testing/rooms';
+import { sinkRun } from '../../testing/sink-run';
 import { putService } from '../commands/put-service';
-import { setRoom } from '../commands/set-room';
 import type { ServiceRecord } from '../document/records';
-
-const inches = (count: number) => count * 25.4;
-/** Just over a limit that must be kept, at it, within what is held to be it, and a tenth under. */
-const around = (limit: number, sign: 1 | -1) => [
-  limit + sign * 5,
-  limit,
-  limit - sign * 0.02,
-  limit - sign * 0.1,
-];
-const kept = ['clear', 'clear', 'clear', 'tight'];
-const held = ['clear', 'clear', 'clear', 'blocked'];
 
 describe('entry doors', () => {
   it('leave the distance of their jambs less their open leaves', () => {
@@ -33,29 +34,6 @@ describe('entry doors', () => {
     expect(around(800, 1).map((width) => verdictOf(clear(width), 'M-door'))).toEqual(kept);
   });
 });
-
-/** A run of bases against face A from 1000 on, with a sink cabinet of 800 in it: its bowl begins 80 in from either end. */
-const sinkRun = (left: number, right: number) => {
-  const builder = rectangle(8000, 4000);
-  builder.run(setRoom, { specials: true });
-  const bowl = 80;
-  const parts: [string, number][] = [];
-  if (left > bowl) parts.push(['left', left - bowl]);
-  let room: { design: typeof builder.design } = builder;
-  let at = 1000;
-  const base = (id: string, type: 'base-doors' | 'base-sink', width: number) => {
-    room = withItem(room, id, type, {
-      ...{ range: 'fathom', code: 'F600', width, depth: 560, height: 870, placement: onA(at) },
-      // The top ends at the sides of its items.
-      overhangs: { left: 0, right: 0 },
-    });
-    at += width;
-  };
-  for (const [id, width] of parts) base(id, 'base-doors', width);
-  base('sink', 'base-sink', 800);
-  if (right > bowl) base('right', 'base-doors', right - bowl);
-  return room;
-};
 
 describe('landings', () => {
   it('beside a sink begin at its bowl and end with the counter', () => {
@@ -192,6 +170,41 @@ describe('what is cooked on', () => {
     expect(judged(cooker, 'K19')).toMatchObject({ verdict: 'tight', 'ventilation (cfm)': 0 });
   });
 
+  it('has so much counter behind it in an island, and nothing to do with it at a wall', () => {
+    const island = (behind: number, y = -1500) => {
+      const base = withItem(rectangle(6000, 5000), 'base', 'base-doors', {
+        ...{
+          range: 'fathom',
+          code: 'F900',
+          width: 900,
+          depth: 800,
+          height: 870,
+          placement: onFloor(2000, y),
+        },
+        ...{ overhangs: { behind: 0 } },
+      });
+      return withItem(base, 'hob', 'hob', {
+        ...{ width: 580, depth: 510, height: 50, up: 860, placement: onFloor(2100, y - behind) },
+      });
+    };
+    expect(judged(island(200), 'K17b')).toMatchObject({ behind: 200, verdict: 'tight' });
+    expect(around(inches(9), 1).map((behind) => verdictOf(island(behind), 'K17b'))).toEqual(kept);
+    expect(ruled(island(200, -100), 'K17b')).toEqual([]);
+  });
+
+  it('shares the counter beside it with a sink: the larger of what both need, and a foot more', () => {
+    const shared = (left: number, between: number) =>
+      withItem(sinkRun(left, between), 'cooker', 'cooker', {
+        ...{ width: 600, depth: 600, height: 900, placement: onA(1000 + left - 80 + 800 + between - 80) },
+      });
+    // The sink has its 24 in on the other side: 18 and 12 are asked for.
+    expect(around(inches(30), 1).map((mm) => verdictOf(shared(700, mm), 'K24'))).toEqual(kept);
+    // Without, 24 and 12.
+    expect(around(inches(36), 1).map((mm) => verdictOf(shared(500, mm), 'K24'))).toEqual(kept);
+    expect(judged(shared(700, 800), 'K24')).toMatchObject({ between: 800 });
+    expect(ruled(sinkRun(580, 700), 'K24')).toEqual([]);
+  });
+
   it('is not under a window that opens, nor so near beside one', () => {
     const window = (distance: number, action: 'casement' | 'fixed' = 'casement') => {
       const builder = rectangle(6000, 4000);
@@ -310,71 +323,5 @@ describe('the work triangle', () => {
     };
     const cut = (depth: number) => judged(across(depth), 'K03')['cut sink-cook through island'];
     expect([cut(300), cut(600)]).toEqual([300, 600]);
-  });
-});
-
-describe('what else a kitchen has', () => {
-  it('is waste near the sink, at least two', () => {
-    const waste = (count: number, receptacles?: number) => {
-      let room: { design: ReturnType<typeof rectangle>['design'] } = sinkRun(580, 700);
-      for (let i = 0; i < count; i++)
-        room = withItem(room, `waste-${i}`, 'base-waste', {
-          ...{ width: 400, depth: 560, height: 870, placement: onA(4000 + 400 * i) },
-          ...(receptacles !== undefined && { facts: { receptacles } }),
-        });
-      return room;
-    };
-    expect([verdictOf(waste(1), 'K14'), verdictOf(waste(2), 'K14'), verdictOf(waste(1, 2), 'K14')]).toEqual([
-      ...['tight', 'clear', 'clear'],
-    ]);
-  });
-
-  it('is a device in one of its corner cabinets', () => {
-    const corner = (facts?: { device: boolean }) =>
-      withItem(rectangle(6000, 4000), 'corner', 'base-corner-l', {
-        ...{ width: 900, depth: 900, height: 870, placement: onA(0), ...(facts && { facts }) },
-      });
-    expect(
-      [corner(), corner({ device: false }), corner({ device: true })].map((room) => verdictOf(room, 'K29')),
-    ).toEqual([...['unjudged', 'tight', 'clear']]);
-  });
-
-  it('is a counter without sharp corners that stick out', () => {
-    const free = (topCorners: object) =>
-      withItem(rectangle(6000, 4000), 'island', 'base-doors', {
-        ...{
-          range: 'fathom',
-          code: 'F600',
-          width: 900,
-          depth: 560,
-          height: 870,
-          placement: onFloor(2000, -1500),
-        },
-        topCorners,
-      });
-    expect(judged(free({}), 'K26')).toMatchObject({ verdict: 'tight', 'exposed sharp corners (count)': 4 });
-    const round = { radius: 50 };
-    expect(judged(free({ frontLeft: round, frontRight: round }), 'K26')).toMatchObject({
-      'exposed sharp corners (count)': 2,
-    });
-    expect(
-      verdictOf(free({ frontLeft: round, frontRight: round, behindLeft: round, behindRight: round }), 'K26'),
-    ).toBe('clear');
-  });
-
-  it('is daylight of 8 percent of the floor', () => {
-    const glazed = (height: number) => {
-      const builder = rectangle(5000, 4000);
-      builder.open('face-c', 'window', 1000, { width: 1600, height, sill: 900 });
-      const { design } = withItem(builder, 'cooker', 'cooker', {
-        ...{ width: 600, depth: 600, height: 900, placement: onA(1000) },
-      });
-      return { design };
-    };
-    expect(judged(glazed(1000), 'K31')).toMatchObject({
-      verdict: 'clear',
-      'glazed share of the floor (%)': 8,
-    });
-    expect(verdictOf(glazed(980), 'K31')).toBe('tight');
   });
 });

@@ -4,10 +4,12 @@ import { aisle } from './measures/aisle';
 import { basinSockets } from './measures/basin-sockets';
 import { basinsApart } from './measures/basins-apart';
 import { bathExhaust } from './measures/bath-exhaust';
+import { behindCooking } from './measures/behind-cooking';
 import { behindSeats } from './measures/behind-seats';
 import { ceilingOver } from './measures/ceiling-over';
 import { centreLine } from './measures/centre-line';
 import { clearFloor } from './measures/clear-floor';
+import { combinedLanding } from './measures/combined-landing';
 import { cookingLanding } from './measures/cooking-landing';
 import { cookingWindow } from './measures/cooking-window';
 import { counterFrontage } from './measures/counter-frontage';
@@ -42,6 +44,7 @@ import { storageFrontage } from './measures/storage-frontage';
 import { swings } from './measures/swings';
 import { switchHeights } from './measures/switch-heights';
 import { toiletBars } from './measures/toilet-bars';
+import { toiletCompartment } from './measures/toilet-compartment';
 import { toiletDrain } from './measures/toilet-drain';
 import { toiletFloor } from './measures/toilet-floor';
 import { topCutOut } from './measures/top-cut-out';
@@ -71,10 +74,12 @@ export const measures = {
   'basin-sockets': basinSockets,
   'basins-apart': basinsApart,
   'bath-exhaust': bathExhaust,
+  'behind-cooking': behindCooking,
   'behind-seats': behindSeats,
   'ceiling-over': ceilingOver,
   'centre-line': centreLine,
   'clear-floor': clearFloor,
+  'combined-landing': combinedLanding,
   'cooking-landing': cookingLanding,
   'cooking-window': cookingWindow,
   'counter-frontage': counterFrontage,
@@ -109,6 +114,7 @@ export const measures = {
   swings,
   'switch-heights': switchHeights,
   'toilet-bars': toiletBars,
+  'toilet-compartment': toiletCompartment,
   'toilet-drain': toiletDrain,
   'toilet-floor': toiletFloor,
   'top-cut-out': topCutOut,

@@ -45,8 +45,8 @@ const shelfIn = perDesign((design) => {
 export const solidOfItem = (design: Design, box: ItemBox): Solid => itemSolid(shelfIn(design), box);
 
 /** How an item is built: by its own range, and what goes through under a counter as is usual in the room. */
-export const builtAs = (design: Design, { record, kind }: ItemBox): ConstructionMethod | null =>
-  constructionBeside(record, kind, shelfIn(design));
+export const builtAs = (design: Design, box: ItemBox): ConstructionMethod | null =>
+  builtIn(shelfIn(design), box);
 
 /** Every body of the room: items, fixed things, countertops. The same object for what has not changed. */
 export const solidsOf: (design: Design) => readonly Solid[] = perDesign((design) => {
@@ -184,6 +184,10 @@ const itemSolid = rememberBoth(({ known, usual, styles }: Shelf, box: ItemBox): 
   const style = kind.group === 'appliances' ? null : frontStyle(styles, record, made);
   return boxSolid(box, { made, drawers, style });
 });
+
+const builtIn = rememberBoth(({ known, usual }: Shelf, { record, kind }: ItemBox) =>
+  constructionBeside(record, kind, { known, usual }),
+);
 
 /** How an item is built: the method of its range, and how many drawers its family has, where it says. */
 interface Build {

@@ -85,6 +85,17 @@ export const bath: Pack = {
     rule('B20r', 'toilet-drain', [check('drain-to-wall', 'code', { least: 'rough-in' })], {
       usual: inches(12),
     }),
+    rule(
+      'B21',
+      'toilet-compartment',
+      [
+        check('compartment-width', 'code', { least: inches(30) }),
+        further('compartment-width-guideline', 'compartment-width', 'guideline', { least: inches(36) }),
+        check('compartment-depth', 'code', { least: inches(60) }),
+        further('compartment-depth-guideline', 'compartment-depth', 'guideline', { least: inches(66) }),
+      ],
+      { widest: 1400, deepest: 2400 },
+    ),
     rule('B23', 'paper-holder-place', [
       check('in-front-of-bowl', 'guideline', { least: inches(8) }),
       check('in-front-of-bowl', 'guideline', { most: inches(12) }),

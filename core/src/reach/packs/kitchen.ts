@@ -111,6 +111,7 @@ export const kitchen: Pack = {
       check('larger-side', 'guideline', { least: inches(15) }),
       check('smaller-side', 'guideline', { least: inches(12) }),
     ]),
+    rule('K17b', 'behind-cooking', [check('behind', 'guideline', { least: inches(9) })]),
     rule('K18', 'above-cooking', [
       check('to-over', 'guideline', { least: inches(24), when: where('protected', true) }),
       check('to-over', 'code', { least: inches(30), when: where('protected', false) }),
@@ -133,6 +134,10 @@ export const kitchen: Pack = {
       [told('left'), told('right'), told('below'), check('largest', 'guideline', { least: inches(15) })],
       across,
     ),
+    rule('K24', 'combined-landing', [check('between', 'guideline', { least: 'combined' })], {
+      ...{ sink: inches(24), sinkSmaller: inches(18), cook: inches(15), fridge: inches(15) },
+      plus: inches(12),
+    }),
     rule('K25', 'counter-frontage', [check('frontage', 'guideline', { least: inches(158) })], {
       deep: inches(24),
       clear: inches(15),
