@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { judged, onA, onFloor, verdictOf, withItem } from '../../testing/checks';
+import { around, inches, judged, kept, onA, onFloor, ruled, verdictOf, withItem } from '../../testing/checks';
 import { rectangle } from '../../testing/rooms';
+import { setRoom } from '../commands/set-room';
 import { sinkRun } from '../../testing/sink-run';
 
 describe('what else a kitchen has', () => {
@@ -66,5 +67,43 @@ describe('what else a kitchen has', () => {
       'glazed share of the floor (%)': 8,
     });
     expect(verdictOf(glazed(980), 'K31')).toBe('tight');
+  });
+});
+
+describe('ways that people must take', () => {
+  /** A door in the middle of face D, a cooker at the far end, and a run along face A in between, so far from face C. */
+  const past = (free: number, id: 'K07' | 'M-walk') => {
+    const builder = rectangle(6000, 3000);
+    builder.open('face-d', 'door', 1000, { width: 900 });
+    const room = withItem(builder, 'cooker', 'cooker', {
+      ...{ width: 600, depth: 600, height: 900, placement: onA(5300) },
+    });
+    return verdictOf(
+      withItem(room, 'block', 'shape-box', {
+        ...{ width: 900, depth: 3000 - free, height: 900, placement: onA(2500) },
+      }),
+      id,
+    );
+  };
+  it('are wide enough at their narrowest', () => {
+    expect(around(inches(36), 1).map((free) => past(free, 'K07'))).toEqual(kept);
+    expect(around(900, 1).map((free) => past(free, 'M-walk'))).toEqual(kept);
+  });
+
+  it('are measured between doors and handles, and asked of nobody without a doorway', () => {
+    const facing = (handleStyle: 'bar' | 'none') => {
+      const builder = rectangle(6000, 2200);
+      builder.run(setRoom, { handleStyle, frontOverhang: 0 });
+      builder.open('face-d', 'door', 600, { width: 900 });
+      builder.open('face-b', 'door', 600, { width: 900 });
+      builder.set('F600', 'face-a', 3000);
+      builder.set('F600', 'face-c', 2400);
+      return builder;
+    };
+    expect(judged(facing('none'), 'K07')['narrowest']).toBeCloseTo(2200 - 2 * 580, 3);
+    expect(judged(facing('bar'), 'K07')['narrowest']).toBeCloseTo(2200 - 2 * 612, 3);
+    const closed = rectangle(6000, 2200);
+    closed.set('F600', 'face-a', 3000);
+    expect(ruled(closed, 'K07')).toEqual([]);
   });
 });

@@ -56,6 +56,7 @@ import { traffic } from './measures/traffic';
 import { tubLights } from './measures/tub-lights';
 import { turningCircle } from './measures/turning-circle';
 import { ventilation } from './measures/ventilation';
+import { walkway } from './measures/walkway';
 import { wallCollision } from './measures/wall-collision';
 import { wallUnitBottom } from './measures/wall-unit-bottom';
 import { wasteReceptacles } from './measures/waste-receptacles';
@@ -126,6 +127,7 @@ export const measures = {
   'tub-lights': tubLights,
   'turning-circle': turningCircle,
   ventilation,
+  walkway,
   'wall-collision': wallCollision,
   'wall-unit-bottom': wallUnitBottom,
   'waste-receptacles': wasteReceptacles,

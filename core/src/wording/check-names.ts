@@ -62,6 +62,7 @@ export const valueNames = {
   'lowest-ceiling': 'lowest ceiling',
   'meets-one': 'meets one of the two (count)',
   'mirror-bottom': 'bottom',
+  narrowest: 'narrowest',
   'nearest-socket': 'nearest socket',
   off: 'off the standard',
   others: 'of another range (count)',

@@ -14,6 +14,8 @@ export interface FinishedEdge {
   from: Point;
   to: Point;
   out: Point;
+  /** How far it stands before the side of the box, mm. */
+  by: number;
   /** Whether doors, drawers or what is worked at are there. */
   front: boolean;
 }
@@ -45,7 +47,14 @@ const edgesOf = remember(
       const handles = parts.map((part) => handleOf(part)?.off ?? 0);
       const leaf = front && parts.length > 0 ? leafBefore(box, proud) + Math.max(0, ...handles) : 0;
       const by = Math.max(leaf, top ? overhangPast(top, from, to, out) : 0);
-      return { box, from: place(from, out, by, out, 0), to: place(to, out, by, out, 0), out, front: isFront };
+      return {
+        box,
+        by,
+        from: place(from, out, by, out, 0),
+        to: place(to, out, by, out, 0),
+        out,
+        front: isFront,
+      };
     });
   },
   { kept: 2 },

@@ -61,6 +61,7 @@ export const kitchen: Pack = {
       ],
       { reach: 3000 },
     ),
+    rule('K07', 'walkway', [check('narrowest', 'guideline', { least: inches(36) })]),
     rule('K08', 'behind-seats', [
       check('behind', 'guideline', { least: inches(32), when: where('behindSeats', 'none') }),
       check('behind', 'guideline', { least: inches(36), when: where('behindSeats', 'edge') }),

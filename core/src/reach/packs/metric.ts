@@ -25,6 +25,7 @@ export const metric: Pack = {
       ],
       { reach: 3000 },
     ),
+    rule('M-walk', 'walkway', [check('narrowest', 'guideline', { least: 900 })]),
     rule('M-seat', 'seating', [
       check('width-per-seat', 'guideline', { least: 600 }),
       check('knee-depth', 'guideline', { least: 450, when: below('surface', 838) }),
