@@ -47,6 +47,7 @@ import { toiletBars } from './measures/toilet-bars';
 import { toiletCompartment } from './measures/toilet-compartment';
 import { toiletDrain } from './measures/toilet-drain';
 import { toiletFloor } from './measures/toilet-floor';
+import { topBeforeOpening } from './measures/top-before-opening';
 import { topCutOut } from './measures/top-cut-out';
 import { topJoint } from './measures/top-joint';
 import { topOverhang } from './measures/top-overhang';
@@ -118,6 +119,7 @@ export const measures = {
   'toilet-compartment': toiletCompartment,
   'toilet-drain': toiletDrain,
   'toilet-floor': toiletFloor,
+  'top-before-opening': topBeforeOpening,
   'top-cut-out': topCutOut,
   'top-joint': topJoint,
   'top-overhang': topOverhang,

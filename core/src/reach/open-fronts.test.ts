@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { rectangle } from '../../testing/rooms';
 import { editItems } from '../commands/edit-items';
+import { setFacts } from '../commands/set-facts';
 import { setInto } from '../commands/set-into';
 import type { RoomBuilder } from '../demo/build-room';
 import { checkReachOpen } from './check-reach';
@@ -28,6 +29,20 @@ describe('doors and drawers', () => {
       const drawers = shut(builder).filter((text) => text.includes('The drawer of drawer base 1'));
       expect([away, drawers.length]).toEqual([away, hits]);
     }
+  });
+
+  it('come out as far as is known of them', () => {
+    const builder = rectangle(4000, 3000);
+    const drawers = builder.set('F600-3', 'face-a', 1000);
+    builder.place('F600', { on: 'floor', x: 1600, y: -560 - 520 - 560, turn: Math.PI });
+    const hits = () => shut(builder).filter((text) => text.includes('The drawer of')).length;
+    const opens = (mm: number | null) => builder.run(setFacts, { ids: [drawers], facts: { opens: mm } });
+    opens(520);
+    expect(hits()).toBe(0);
+    opens(521);
+    expect(hits()).toBe(1);
+    opens(null);
+    expect(hits()).toBe(0);
   });
 
   it('swing about their hinges as wide as the leaf, and may lie along a wall', () => {

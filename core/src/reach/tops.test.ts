@@ -132,6 +132,22 @@ describe('a top', () => {
     expect(brokenOf(builder, 'top-under')).toEqual([]);
   });
 
+  it('stands up before no window that begins lower than its surface', () => {
+    const before = (sill: number) => {
+      const builder = rectangle(4000, 3000);
+      builder.open('face-a', 'window', 800, { width: 1000, height: 900, sill });
+      builder.set('F900', 'face-a', 600);
+      return brokenOf(builder, 'top-before-opening');
+    };
+    // The surface is 900 above the floor.
+    expect([900, 899.5, 890].map((sill) => before(sill).map(({ measured }) => measured))).toEqual([
+      [],
+      [],
+      [10],
+    ]);
+    expect(before(890)[0]!.text).toBe('The top over base cabinet 1 stands 10 mm up before window W1.');
+  });
+
   it('that was drawn by itself has a height of its own', () => {
     const builder = rectangle(4000, 3000);
     const corner = (x: number, y: number) => ({ x, y });

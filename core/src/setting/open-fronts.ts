@@ -7,7 +7,7 @@ import type { ItemBox } from './item-box';
 /** What the front of an item needs to open: a leaf's swing, or the floor a drawer or flap comes out over. */
 export type OpenFront = { swing: Sector } | { reach: readonly Point[] };
 
-/** How far a drawer comes out, as a share of the depth; and a door that comes down, as a share of the height. */
+/** How far a drawer comes out where it is not known, as a share of the depth; and a door that comes down, as a share of the height. */
 const DRAWER_OUT = 0.9;
 const DOOR_DOWN = 0.75;
 
@@ -43,9 +43,9 @@ export function openFronts(box: ItemBox): readonly OpenFront[] {
       return [hand === 'left' ? left(width) : right(width)];
     }
     case 'drawers':
-      return [ahead(depth * DRAWER_OUT)];
+      return [ahead(record.facts?.opens ?? depth * DRAWER_OUT)];
     case 'down':
-      return [ahead(height * DOOR_DOWN)];
+      return [ahead(record.facts?.opens ?? height * DOOR_DOWN)];
     default:
       return [];
   }

@@ -27,6 +27,7 @@ export const ruleNames = {
   'open-fronts': geometry('Doors and drawers open'),
   'opening-blocked': practice('Openings free'),
   'seat-width': practice('Elbow room'),
+  'top-before-opening': practice('Tops before openings'),
   'top-cut-out': practice('Top beside cut-outs'),
   'top-joint': practice('Joints of tops'),
   'top-overhang': practice('Tops carried'),

@@ -64,6 +64,8 @@ const sentences: Readonly<Record<string, Say>> = {
       ? `${door} and ${other} swing through the same place.`
       : `${door} hits ${other}: it stands ${show(depth)} inside the swing.`;
   },
+  'top-before-opening': ({ measured }, show, [top, opening]) =>
+    `${top} stands ${show(measured)} up before ${opening}.`,
   'top-cut-out': ({ measured, required }, show, [cut]) =>
     measured === 0
       ? `${cut} runs over the edge of the top.`

@@ -1,4 +1,4 @@
-import { below, between, check, from, rule, told, where, type Pack } from '../pack';
+import { below, between, check, from, further, rule, told, where, type Pack } from '../pack';
 
 /** Common practice in metric rooms; a studio edits it to its own country's rules. */
 export const metric: Pack = {
@@ -47,7 +47,7 @@ export const metric: Pack = {
     rule('M-hob-side', 'hob-beside', [check('hob-to-side', 'guideline', { least: 300 })]),
     rule('M-hob-fridge', 'hob-beside', [check('hob-to-fridge', 'guideline', { least: 400 })]),
     rule('M-toilet-wall', 'centre-line', [
-      check('centre-to-wall', 'guideline', { least: 400, when: where('fixture', 'toilet') }),
+      further('centre-line', 'centre-to-wall', 'guideline', { least: 400, when: where('fixture', 'toilet') }),
     ]),
     rule('M-toilet-fixture', 'centre-line', [
       check('to-fixture', 'guideline', { least: 200, when: where('fixture', 'toilet') }),

@@ -8,6 +8,9 @@ export const standard: Pack = {
     rule('mixed-ranges', 'mixed-ranges', [check('others', 'guideline', { most: 0 }), told('higher')]),
     rule('open-fronts', 'open-fronts', [check('overlap', 'collision', { most: 0 })]),
     rule('opening-blocked', 'opening-blocked', [check('overlap', 'collision', { most: 0 })], { depth: 100 }),
+    rule('top-before-opening', 'top-before-opening', [check('overlap', 'collision', { most: 0 })], {
+      depth: 100,
+    }),
     rule('top-cut-out', 'top-cut-out', [check('left', 'guideline', { least: 60 })]),
     rule('top-joint', 'top-joint', [
       check('apart', 'guideline', { least: 150 }),
