@@ -141,7 +141,7 @@ test('doors and drawers are opened on request', async ({ page, studio }) => {
   const hits = page.locator('.left li').filter({ hasText: 'before it is open' });
   await expect(hits).toHaveCount(0);
   await page.getByLabel('With all doors and drawers open').check();
-  await expect(hits).toHaveText([/The drawer of F600-3 hits face C, \d+ mm before it is open\./]);
+  await expect(hits).toHaveText([/The drawer of drawer base 1 hits face C, \d+ mm before it is open\./]);
 });
 
 test('an item clicked on the shelf hangs on the pointer until it is set by a click, or dropped by Escape', async ({

@@ -287,7 +287,10 @@ describe('showers and tubs', () => {
     const tub = withItem(rectangle(6000, 5000), 'tub', 'tub', {
       ...{ width: 1700, depth: 700, height: 500, placement: onA(1000) },
     });
-    const light = (x: number, up: number) => put(tub, service('light', x, -300, up));
+    const high = withRecord(tub as never, 'room', { ceilingHeight: 4000 });
+    const light = (x: number, up: number) => put(high, service('light', x, -300, up));
+    // One in the ceiling hangs from nothing.
+    expect(ruled(put(tub, service('light', 1500, -300, 2400)), 'B25')).toEqual([]);
     const zone = inches(36);
     expect([zone, zone - 0.1].map((away) => verdictOf(light(2700 + away, 2300), 'B25'))).toEqual([
       ...['clear', 'blocked'],

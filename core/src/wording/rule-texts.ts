@@ -35,6 +35,10 @@ const sentences: Readonly<Record<string, Say>> = {
     verdict === 'clear'
       ? `Aisle of ${show(measured)} between ${one} and ${other}.`
       : `Aisle between ${one} and ${other} is ${show(measured)}; ${show(required)} is asked for.`,
+  'bath-exhaust': ({ verdict, values }) =>
+    `The extracts move ${Math.round(values.intermittent ?? 0)} cfm${verdict === 'clear' ? '.' : ': too little, by turns and all the time.'}`,
+  'counter-sockets': ({ values }, _, [top, face]) =>
+    values['sockets-at-counter'] === 0 ? `There is no socket above ${top}${face ? ` at ${face}` : ''}.` : '',
   'counter-height': ({ verdict, values }, show) => {
     const [height, off] = [values.height!, values.off!];
     const standard = values.standard!;
@@ -58,6 +62,13 @@ const sentences: Readonly<Record<string, Say>> = {
     verdict === 'clear'
       ? `${seat} has ${show(measured)} of width.`
       : `${seat} stands ${show(measured)} from its neighbour, middle to middle; ${show(required)} is asked for.`,
+  'sharp-corners': ({ values }, _, [top]) => {
+    const count = values['sharp-corners'] ?? 0;
+    if (count === 0) return `No sharp corner of ${top} sticks out.`;
+    return count === 1
+      ? `A sharp corner of ${top} sticks out.`
+      : `${count} sharp corners of ${top} stick out.`;
+  },
   swings: ({ verdict, values: { depth } }, show, [door, other]) => {
     if (!other || verdict === 'clear') return `${door} swings freely.`;
     return depth === undefined || depth === null
@@ -81,6 +92,14 @@ const sentences: Readonly<Record<string, Say>> = {
   'top-under': ({ measured }, show, [item, top]) => `${item} goes ${show(measured)} into ${top}.`,
   'work-triangle': ({ verdict, values }, show) =>
     verdict === 'clear' ? `The work triangle is ${show(values.sum ?? 0)} round.` : '',
+  'tub-lights': ({ verdict, values }, show, [light, tub]) =>
+    verdict === 'clear'
+      ? `${light} hangs clear of ${tub}.`
+      : `${light} hangs too near over ${tub}: ${show(values.sideways ?? 0)} beside it, ${show(values['above-rim'] ?? 0)} above its rim.`,
+  'waste-receptacles': ({ values, required }) => {
+    const count = values['waste-receptacles'] ?? 0;
+    return `${count === 0 ? 'No receptacle' : count === 1 ? 'One receptacle' : `${count} receptacles`} for waste; ${required} are asked for.`;
+  },
   'wall-collision': ({ measured }, show, [item, wall]) => `${item} goes ${show(measured)} into ${wall}.`,
 };
 
