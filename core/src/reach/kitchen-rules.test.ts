@@ -270,6 +270,10 @@ describe('sockets at counters', () => {
     expect(around(900 + inches(20), -1).map((up) => verdictOf(two(1000, up), 'K30'))).toEqual(held);
     expect(verdictOf(two(1000, 1100, false), 'K30')).toBe('blocked');
     expect(verdictOf(two(1000, 1100, null), 'K30')).toBe('unjudged');
+    // Where it ends at a wall it asks for none there.
+    const cornered = rectangle(2000, 4000);
+    cornered.set('F800-S', 'face-a', 0);
+    expect(ruled(cornered, 'K30').map(({ names }) => names.length)).toEqual([2]);
     // What is under the counter serves none.
     expect(judged(two(1000, 500), 'K30')).toMatchObject({ 'sockets at the counter (count)': 0 });
   });

@@ -2,7 +2,7 @@ import { isAtLeast } from '../held';
 import { distance, dot, subtract, unit } from '../../geometry/point';
 import { placedServices } from '../../survey/services';
 import { tops, type Top } from '../../surfaces/tops';
-import { roomShape } from '../../survey/room-shape';
+import { boxesAgainst } from '../../setting/item-box';
 import { isKitchen } from '../facts/room-use';
 import type { TopEdge } from '../../surfaces/top-edge';
 import type { Measure } from '../measure';
@@ -16,12 +16,16 @@ export const counterSockets: Measure<Top> = {
   id: 'counter-sockets',
   subjects: (design) => (isKitchen(design) ? tops(design) : []),
   take({ rings, surface, items }, look, { narrow = 0 }) {
-    look.at(roomShape);
+    /** The wall behind what carries the top; where it only ends at a wall, nobody asks for a socket. */
+    const isWallLine = ({ role, at }: TopEdge) =>
+      role === 'wall' &&
+      at !== null &&
+      look.at((design) => boxesAgainst(design, at).some(({ id }) => items.includes(id)));
     const sockets = look
       .at(placedServices)
       .filter(({ record }) => record.type === 'socket' && record.up > surface);
     return rings
-      .flatMap(({ edges }) => edges.filter((edge) => edge.role === 'wall'))
+      .flatMap(({ edges }) => edges.filter(isWallLine))
       .flatMap((edge): Reading[] => {
         const long = distance(edge.a, edge.b);
         if (!isAtLeast(long, narrow)) return [];
