@@ -5,7 +5,7 @@ import { clipHalfPlane, overlapDepth } from './convex';
 import { direction, inward, place, type Point } from './point';
 import { boundsOf, contains, crossingEdges, perimeter, signedArea } from './polygon';
 import { intersect, union, without } from './region';
-import { reachIntoSector, sectorsMeet, type Sector } from './sector';
+import { reachIntoSector, type Sector } from './sector';
 
 const square = (x: number, y: number, size: number): Point[] => [
   { x, y },
@@ -136,22 +136,5 @@ describe('sectors', () => {
         if (reach > 1) expect(intersect([polygon], [fan(swing)]).length).toBeGreaterThan(0);
       }),
     );
-  });
-
-  it('agrees with sampling on whether two sweeps share floor', () => {
-    fc.assert(
-      fc.property(sector, sector, (a, b) => {
-        const reach = [-1, 1].flatMap((x) =>
-          [-1, 1].map((y) => ({ x: a.centre.x + x * a.radius, y: a.centre.y + y * a.radius })),
-        );
-        const shared = samples([reach[0]!, reach[2]!, reach[3]!, reach[1]!], 60).some(
-          (point) => inSector(point, a) && inSector(point, b),
-        );
-        if (shared) expect(sectorsMeet(a, b)).toBe(true);
-      }),
-    );
-    const apart: Sector = { centre: { x: 0, y: 0 }, radius: 500, from: 0, sweep: 1 };
-    expect(sectorsMeet(apart, { ...apart, centre: { x: -600, y: 0 } })).toBe(false);
-    expect(sectorsMeet(apart, { ...apart, centre: { x: 0, y: 0 }, from: 1.5 })).toBe(true);
   });
 });

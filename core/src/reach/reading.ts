@@ -1,5 +1,4 @@
 import type { Point } from '../geometry/point';
-import type { KindId } from '../wording/kind-names';
 import type { LackId, ValueId } from '../wording/check-names';
 import type { Noun, NounKey } from '../nouns';
 
@@ -28,6 +27,3 @@ export interface Reading {
   /** The facts that are missing. */
   lacking?: readonly LackId[];
 }
-
-/** The kinds of item that a measure is taken of. */
-export type Kinds = readonly KindId[];
