@@ -1,5 +1,6 @@
 import { dot, subtract, type Point } from './point';
-import { boundsOf, contains, distanceToSegment, forEachEdge, type Polygon } from './polygon';
+import { EdgeGrid, edgesOf, type Edge } from './edge-grid';
+import { boundsOf, contains, type Polygon } from './polygon';
 
 /** A circle. */
 export interface Inscribed {
@@ -17,14 +18,14 @@ export function largestCircle(outline: Polygon, solids: readonly Polygon[], with
   if (!(size > 0)) return null;
   const cells: Cell[] = [];
   let best: Inscribed = { centre: { x: left, y: bottom }, radius: 0 };
-  const edges = edgesOf([outline, ...solids]);
+  const edges = new EdgeGrid(edgesOf([outline, ...solids]));
   const look = (x: number, y: number, half: number) => {
     const at = { x, y };
     const reach = half * Math.SQRT2;
     const away = room(at, edges, outline, solids);
     if (away > best.radius) best = { centre: at, radius: away };
     if (away + reach <= best.radius + within) return;
-    const most = Math.min(away + reach, betweenTwo(at, edges, reach));
+    const most = Math.min(away + reach, betweenTwo(at, edges.within(at, away + 2 * reach), reach));
     if (most > best.radius + within) push(cells, { x, y, half, most });
   };
   const half = size / 2;
@@ -45,18 +46,9 @@ const QUARTERS = [
   [1, 1],
 ] as const;
 
-type Edge = readonly [Point, Point];
-
-function edgesOf(polygons: readonly Polygon[]): Edge[] {
-  const found: Edge[] = [];
-  for (const polygon of polygons) forEachEdge(polygon, (a, b) => found.push([a, b]));
-  return found;
-}
-
 /** How far a place is from the outline and from every solid, mm; below 0 outside or within one. */
-function room(at: Point, edges: readonly Edge[], outline: Polygon, solids: readonly Polygon[]): number {
-  let least = Infinity;
-  for (const [a, b] of edges) least = Math.min(least, distanceToSegment(at, a, b));
+function room(at: Point, edges: EdgeGrid, outline: Polygon, solids: readonly Polygon[]): number {
+  const least = edges.nearest(at);
   const isFree = contains(outline, at) && !solids.some((solid) => contains(solid, at));
   return isFree ? least : -least;
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { floorGrid, narrowestBetween } from './widest-way';
+import { floorGrid, narrowestTo, widestWays } from './widest-way';
 import type { Point } from './point';
 
 const box = (left: number, bottom: number, right: number, top: number): Point[] => [
@@ -8,8 +8,9 @@ const box = (left: number, bottom: number, right: number, top: number): Point[] 
   { x: right, y: top },
   { x: left, y: top },
 ];
-const width = (holes: Point[][], from: Point, to: Point) =>
-  narrowestBetween(floorGrid([box(0, 0, 6000, 4000), ...holes])!, from, to, 300)!.width;
+const narrowest = (holes: Point[][], from: Point, to: Point) =>
+  narrowestTo(widestWays(floorGrid([box(0, 0, 6000, 4000), ...holes])!, from, 300), from, to, 300);
+const width = (holes: Point[][], from: Point, to: Point) => narrowest(holes, from, to)!.width;
 const [west, east] = [
   { x: 400, y: 2000 },
   { x: 5600, y: 2000 },
@@ -28,7 +29,7 @@ describe('the narrowest place of the widest way', () => {
   });
   it('is nothing where there is no way, and not told where both ends are one', () => {
     expect(width([box(2000, -10, 2600, 4010)], west, east)).toBe(0);
-    expect(narrowestBetween(floorGrid([box(0, 0, 6000, 4000)])!, west, west, 300)).toBeNull();
+    expect(narrowest([], west, west)).toBeNull();
     expect(floorGrid([])).toBeNull();
   });
 });

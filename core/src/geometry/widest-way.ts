@@ -1,8 +1,7 @@
 import { distance, dot, subtract, type Point } from './point';
-import { boundsOf, contains, distanceToSegment, forEachEdge, signedArea, type Polygon } from './polygon';
+import { EdgeGrid, edgesOf } from './edge-grid';
+import { boundsOf, contains, type Polygon } from './polygon';
 import { footOn } from './nearest-between';
-
-type Edge = readonly [Point, Point];
 
 /** A floor laid out in squares: how far each is from the nearest edge, mm; below 0 where there is no floor. */
 export interface FloorGrid {
@@ -12,7 +11,7 @@ export interface FloorGrid {
   columns: number;
   rows: number;
   free: Float64Array;
-  edges: readonly Edge[];
+  edges: EdgeGrid;
 }
 
 /** So many squares at most: of a larger floor they are larger. */
@@ -26,17 +25,24 @@ export function floorGrid(rings: readonly Polygon[]): FloorGrid | null {
   const { left, right, bottom, top } = boundsOf(rings.flat());
   const step = Math.max(STEP, Math.sqrt(((right - left) * (top - bottom)) / MOST_SQUARES));
   const [columns, rows] = [Math.ceil((right - left) / step), Math.ceil((top - bottom) / step)];
-  const edges: Edge[] = [];
-  for (const ring of rings) forEachEdge(ring, (a, b) => edges.push([a, b]));
-  const outlines = rings.map((ring) => ({ ring, size: Math.abs(signedArea(ring)) }));
+  const edges = new EdgeGrid(edgesOf(rings));
+  const outlines = rings.map((ring) => ({ ring, bounds: boundsOf(ring) }));
   const free = new Float64Array(columns * rows);
   for (let row = 0; row < rows; row++)
     for (let column = 0; column < columns; column++) {
       const at = { x: left + (column + 0.5) * step, y: bottom + (row + 0.5) * step };
-      const inside = outlines.filter(({ ring }) => contains(ring, at)).length % 2 === 1;
-      let least = Infinity;
-      if (inside) for (const [a, b] of edges) least = Math.min(least, distanceToSegment(at, a, b));
-      free[row * columns + column] = inside ? least : -1;
+      const inside =
+        outlines.filter(
+          ({ ring, bounds }) =>
+            at.x >= bounds.left &&
+            at.x <= bounds.right &&
+            at.y >= bounds.bottom &&
+            at.y <= bounds.top &&
+            contains(ring, at),
+        ).length %
+          2 ===
+        1;
+      free[row * columns + column] = inside ? edges.nearest(at) : -1;
     }
   return { step, left, bottom, columns, rows, free, edges };
 }
@@ -48,47 +54,73 @@ export interface Narrowest {
   to: Point;
 }
 
-/**
- * The narrowest place of the widest way between two places of a floor: of all ways the one whose narrowest place is the widest (found over squares, then measured between
- * the edges there). About both ends nothing counts for so far. Null where both ends are one; no width where there is no way.
- */
-export function narrowestBetween(grid: FloorGrid, from: Point, to: Point, about: number): Narrowest | null {
-  const { columns, free } = grid;
-  const known = new Float64Array(free.length).fill(-1);
+/** The widest ways from a place to every square: how wide each is at its narrowest, and from which square it comes. */
+export interface WidestWays {
+  grid: FloorGrid;
+  width: Float64Array;
+  before: Int32Array;
+}
+
+/** The widest ways from a place; about it nothing counts for so far, mm. */
+export function widestWays(grid: FloorGrid, from: Point, about: number): WidestWays {
+  const { columns, rows, free } = grid;
+  const width = new Float64Array(free.length).fill(-1);
   const before = new Int32Array(free.length).fill(-1);
-  const goal = new Set(squaresNear(grid, to, about));
-  const heap: [number, number][] = [];
+  const heap: Entry[] = [];
   for (const square of squaresNear(grid, from, about)) {
-    known[square] = Infinity;
+    width[square] = Infinity;
     push(heap, [Infinity, square]);
   }
   for (let next = pop(heap); next; next = pop(heap)) {
-    const [width, square] = next;
-    if (width < known[square]!) continue;
-    if (goal.has(square)) return tightest(grid, before, square);
+    const [here, square] = next;
+    if (here < width[square]!) continue;
     const column = square % columns;
-    for (const other of [
-      ...(column > 0 ? [square - 1] : []),
-      ...(column < columns - 1 ? [square + 1] : []),
-      ...[square - columns, square + columns],
-    ]) {
-      const room = free[other];
-      if (room === undefined || room < 0) continue;
-      const through = goal.has(other) ? width : Math.min(width, room);
-      if (through <= known[other]!) continue;
-      known[other] = through;
+    const row = (square - column) / columns;
+    const go = (other: number) => {
+      const room = free[other]!;
+      if (room < 0) return;
+      const through = Math.min(here, room);
+      if (through <= width[other]!) return;
+      width[other] = through;
       before[other] = square;
       push(heap, [through, other]);
-    }
+    };
+    if (column > 0) go(square - 1);
+    if (column < columns - 1) go(square + 1);
+    if (row > 0) go(square - columns);
+    if (row < rows - 1) go(square + columns);
   }
-  return { width: 0, from, to };
+  return { grid, width, before };
 }
 
+/**
+ * The narrowest place of the widest way to a place (found over squares, then measured between the edges there); about it nothing counts for so far, mm.
+ * Null where both ends are one; no width where there is no way.
+ */
+export function narrowestTo(
+  { grid, width, before }: WidestWays,
+  from: Point,
+  to: Point,
+  about: number,
+): Narrowest | null {
+  let best = -1;
+  for (const square of squaresNear(grid, to, about))
+    if (best < 0 || width[square]! > width[best]!) best = square;
+  if (best < 0 || width[best]! < 0) return { width: 0, from, to };
+  return width[best] === Infinity ? null : tightest(grid, before, best);
+}
+
+/** The free squares whose middles are no farther from a place than so much, mm. */
 function squaresNear(grid: FloorGrid, at: Point, about: number): number[] {
+  const { left, bottom, step, columns, rows, free } = grid;
   const found: number[] = [];
-  grid.free.forEach((room, square) => {
-    if (room >= 0 && distance(middleOf(grid, square), at) <= about) found.push(square);
-  });
+  const [low, high] = [Math.floor((at.y - about - bottom) / step), Math.ceil((at.y + about - bottom) / step)];
+  const [first, last] = [Math.floor((at.x - about - left) / step), Math.ceil((at.x + about - left) / step)];
+  for (let row = Math.max(0, low); row <= Math.min(rows - 1, high); row++)
+    for (let column = Math.max(0, first); column <= Math.min(columns - 1, last); column++) {
+      const square = row * columns + column;
+      if (free[square]! >= 0 && distance(middleOf(grid, square), at) <= about) found.push(square);
+    }
   return found;
 }
 
@@ -100,17 +132,19 @@ const middleOf = ({ left, bottom, step, columns }: FloorGrid, square: number): P
 /** The narrowest place of a way that was found, its ends left out. */
 function tightest(grid: FloorGrid, before: Int32Array, last: number): Narrowest | null {
   let least: Narrowest | null = null;
-  for (let square = before[last]!; square >= 0 && before[square]! >= 0; square = before[square]!) {
+  for (let square = last; square >= 0 && before[square]! >= 0; square = before[square]!) {
     if (least && grid.free[square]! * 2 > least.width + 2 * grid.step) continue;
-    const here = widthAt(grid.edges, middleOf(grid, square));
+    const here = widthAt(grid, middleOf(grid, square));
     if (here && (!least || here.width < least.width)) least = here;
   }
   return least;
 }
 
 /** How wide it is at a place: from the nearest edge to the nearest on the other side. */
-function widthAt(edges: readonly Edge[], at: Point): Narrowest | null {
-  const feet = edges.map((edge) => {
+function widthAt({ edges, step, columns, rows }: FloorGrid, at: Point): Narrowest | null {
+  const all = step * (columns + rows);
+  const near = edges.within(at, Math.min(all, 3 * edges.nearest(at) + step));
+  const feet = near.map((edge) => {
     const foot = footOn(at, ...edge);
     return { edge, foot, away: distance(at, foot) };
   });
@@ -131,8 +165,10 @@ function widthAt(edges: readonly Edge[], at: Point): Narrowest | null {
   return { width: distance(from, to), from, to };
 }
 
+type Entry = [width: number, square: number];
+
 /** A heap with the widest first. */
-function push(heap: [number, number][], entry: [number, number]): void {
+function push(heap: Entry[], entry: Entry): void {
   heap.push(entry);
   for (let at = heap.length - 1; at > 0;) {
     const parent = (at - 1) >> 1;
@@ -142,7 +178,7 @@ function push(heap: [number, number][], entry: [number, number]): void {
   }
 }
 
-function pop(heap: [number, number][]): [number, number] | undefined {
+function pop(heap: Entry[]): Entry | undefined {
   const [first] = heap;
   const last = heap.pop();
   if (heap.length > 0 && last) {

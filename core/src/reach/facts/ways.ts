@@ -1,7 +1,7 @@
 import { perDesign, type Design } from '../../document/design';
 import { place, type Point } from '../../geometry/point';
 import { union, without } from '../../geometry/region';
-import { floorGrid, narrowestBetween, type Narrowest } from '../../geometry/widest-way';
+import { floorGrid, narrowestTo, widestWays, type Narrowest } from '../../geometry/widest-way';
 import { isMovable } from '../../ranges/item-kind';
 import { bodiesOf } from '../../setting/bodies';
 import { roomShape } from '../../survey/room-shape';
@@ -41,10 +41,11 @@ export const takenWays: (design: Design) => readonly TakenWay[] = perDesign((des
   const ends = [...doors, ...workCentres(design).map(({ box, at }) => ({ id: box.id, at }))];
   const grid = doors.length > 0 && ends.length > 1 ? floorGrid(finishedFloor(design)) : null;
   if (!grid) return [];
-  return doors.flatMap((door, index) =>
-    ends.slice(index + 1).flatMap((end): TakenWay[] => {
-      const found = narrowestBetween(grid, door.at, end.at, ABOUT);
+  return doors.flatMap((door, index) => {
+    const ways = widestWays(grid, door.at, ABOUT);
+    return ends.slice(index + 1).flatMap((end): TakenWay[] => {
+      const found = narrowestTo(ways, door.at, end.at, ABOUT);
       return found ? [{ ...found, ids: [door.id, end.id] }] : [];
-    }),
-  );
+    });
+  });
 });

@@ -6,13 +6,15 @@ import { topPieces } from '../facts/tops-near';
 import type { Measure } from '../measure';
 import type { Reading } from '../reading';
 
-/** How far a countertop stands up before a window, hatch or door that begins lower. */
+/** How far a countertop stands up before a window or hatch that begins lower. */
 export const topBeforeOpening: Measure<Top> = {
   id: 'top-before-opening',
   subjects: tops,
   take(top, look, { depth = 0 }) {
     return look.at(placedOpenings).flatMap((opening): Reading[] => {
       const { id, sill, height } = opening.record;
+      // In a doorway its end is no more than an edge that stands out a little: what carries it is told.
+      if (sill === 0) return [];
       const over = Math.min(top.surface, sill + height) - Math.max(top.underside, sill);
       if (over <= TOUCH) return [];
       const before = floorBefore(opening, 0, depth);
