@@ -1,7 +1,7 @@
 import type { RoomBuilder } from '../src/demo/build-room';
 import type { Design } from '../src/document/design';
 import type { RulePackId } from '../src/document/limits';
-import type { DesignRecord, ItemRecord, Placement } from '../src/document/records';
+import type { DesignRecord, ItemRecord, Placement, ServiceRecord } from '../src/document/records';
 import { checkBy } from '../src/reach/check-reach';
 import type { Finding } from '../src/reach/finding';
 import { checkNames } from '../src/wording/check-names';
@@ -74,3 +74,16 @@ export const around = (limit: number, sign: 1 | -1): number[] => [
 /** What a guideline and a code are at those. */
 export const kept = ['clear', 'clear', 'clear', 'tight'];
 export const held = ['clear', 'clear', 'clear', 'blocked'];
+
+/** A service over a place of the floor, so high above it. */
+export const service = (
+  type: ServiceRecord['type'],
+  x: number,
+  y: number,
+  up: number,
+  more = {},
+): ServiceRecord => ({
+  ...{ kind: 'service', id: `${type}-${x}`, type, up },
+  placement: { on: 'floor', x, y, turn: 0 },
+  ...more,
+});

@@ -1,3 +1,4 @@
+import FlatQueue from 'flatqueue';
 import { dot, subtract, type Point } from './point';
 import { EdgeGrid, edgesOf, type Edge } from './edge-grid';
 import { boundsOf, contains, type Polygon } from './polygon';
@@ -16,7 +17,7 @@ export function largestCircle(outline: Polygon, solids: readonly Polygon[], with
   const { left, right, bottom, top } = boundsOf(outline);
   const size = Math.min(right - left, top - bottom);
   if (!(size > 0)) return null;
-  const cells: Cell[] = [];
+  const cells = new FlatQueue<Cell>();
   let best: Inscribed = { centre: { x: left, y: bottom }, radius: 0 };
   const edges = new EdgeGrid(edgesOf([outline, ...solids]));
   const look = (x: number, y: number, half: number) => {
@@ -26,12 +27,12 @@ export function largestCircle(outline: Polygon, solids: readonly Polygon[], with
     if (away > best.radius) best = { centre: at, radius: away };
     if (away + reach <= best.radius + within) return;
     const most = Math.min(away + reach, betweenTwo(at, edges.within(at, away + 2 * reach), reach));
-    if (most > best.radius + within) push(cells, { x, y, half, most });
+    if (most > best.radius + within) cells.push({ x, y, half, most }, -most);
   };
   const half = size / 2;
   for (let x = left; x < right; x += size)
     for (let y = bottom; y < top; y += size) look(x + half, y + half, half);
-  for (let cell = pop(cells); cell; cell = pop(cells)) {
+  for (let cell = cells.pop(); cell; cell = cells.pop()) {
     if (cell.most <= best.radius + within) break;
     const quarter = cell.half / 2;
     for (const [dx, dy] of QUARTERS) look(cell.x + dx * quarter, cell.y + dy * quarter, quarter);
@@ -89,32 +90,4 @@ interface Cell {
   half: number;
   /** No place in it has more room than this. */
   most: number;
-}
-
-/** A heap with the most promising cell first. */
-function push(heap: Cell[], cell: Cell): void {
-  heap.push(cell);
-  for (let at = heap.length - 1; at > 0;) {
-    const parent = (at - 1) >> 1;
-    if (heap[parent]!.most >= heap[at]!.most) return;
-    [heap[parent], heap[at]] = [heap[at]!, heap[parent]!];
-    at = parent;
-  }
-}
-
-function pop(heap: Cell[]): Cell | undefined {
-  const [first] = heap;
-  const last = heap.pop();
-  if (heap.length > 0 && last) {
-    heap[0] = last;
-    for (let at = 0; ;) {
-      let most = at;
-      for (const child of [2 * at + 1, 2 * at + 2])
-        if (child < heap.length && heap[child]!.most > heap[most]!.most) most = child;
-      if (most === at) break;
-      [heap[most], heap[at]] = [heap[at]!, heap[most]!];
-      at = most;
-    }
-  }
-  return first;
 }

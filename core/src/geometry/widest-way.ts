@@ -1,3 +1,4 @@
+import FlatQueue from 'flatqueue';
 import { distance, dot, subtract, type Point } from './point';
 import { EdgeGrid, edgesOf } from './edge-grid';
 import { boundsOf, contains, type Polygon } from './polygon';
@@ -66,13 +67,14 @@ export function widestWays(grid: FloorGrid, from: Point, about: number): WidestW
   const { columns, rows, free } = grid;
   const width = new Float64Array(free.length).fill(-1);
   const before = new Int32Array(free.length).fill(-1);
-  const heap: Entry[] = [];
+  const queue = new FlatQueue<number>();
   for (const square of squaresNear(grid, from, about)) {
     width[square] = Infinity;
-    push(heap, [Infinity, square]);
+    queue.push(square, -Infinity);
   }
-  for (let next = pop(heap); next; next = pop(heap)) {
-    const [here, square] = next;
+  while (queue.length > 0) {
+    const here = -queue.peekValue()!;
+    const square = queue.pop()!;
     if (here < width[square]!) continue;
     const column = square % columns;
     const row = (square - column) / columns;
@@ -83,7 +85,7 @@ export function widestWays(grid: FloorGrid, from: Point, about: number): WidestW
       if (through <= width[other]!) return;
       width[other] = through;
       before[other] = square;
-      push(heap, [through, other]);
+      queue.push(other, -through);
     };
     if (column > 0) go(square - 1);
     if (column < columns - 1) go(square + 1);
@@ -163,34 +165,4 @@ function widthAt({ edges, step, columns, rows }: FloorGrid, at: Point): Narrowes
       ? [footOn(other.foot, ...nearest.edge), other.foot]
       : [nearest.foot, footOn(nearest.foot, ...other.edge)];
   return { width: distance(from, to), from, to };
-}
-
-type Entry = [width: number, square: number];
-
-/** A heap with the widest first. */
-function push(heap: Entry[], entry: Entry): void {
-  heap.push(entry);
-  for (let at = heap.length - 1; at > 0;) {
-    const parent = (at - 1) >> 1;
-    if (heap[parent]![0] >= heap[at]![0]) return;
-    [heap[parent], heap[at]] = [heap[at]!, heap[parent]!];
-    at = parent;
-  }
-}
-
-function pop(heap: Entry[]): Entry | undefined {
-  const [first] = heap;
-  const last = heap.pop();
-  if (heap.length > 0 && last) {
-    heap[0] = last;
-    for (let at = 0; ;) {
-      let most = at;
-      for (const child of [2 * at + 1, 2 * at + 2])
-        if (child < heap.length && heap[child]![0] > heap[most]![0]) most = child;
-      if (most === at) break;
-      [heap[most], heap[at]] = [heap[at]!, heap[most]!];
-      at = most;
-    }
-  }
-  return first;
 }

@@ -1,20 +1,18 @@
 import { describe, expect, it } from 'vitest';
-import { around, held, inches, judged, onA, onFloor, ruled, verdictOf, withItem } from '../../testing/checks';
+import {
+  around,
+  held,
+  inches,
+  judged,
+  onA,
+  onFloor,
+  ruled,
+  service,
+  verdictOf,
+  withItem,
+} from '../../testing/checks';
 import { rectangle } from '../../testing/rooms';
 import { putService } from '../commands/put-service';
-import type { ServiceRecord } from '../document/records';
-
-const service = (
-  type: ServiceRecord['type'],
-  x: number,
-  y: number,
-  up: number,
-  more = {},
-): ServiceRecord => ({
-  ...{ kind: 'service', id: `${type}-${x}`, type, up },
-  placement: { on: 'floor', x, y, turn: 0 },
-  ...more,
-});
 
 describe('one who sits in a wheelchair', () => {
   it('has a floor of 30 by 48 before a fixture, either way', () => {

@@ -8,6 +8,7 @@ import {
   onA,
   onFloor,
   ruled,
+  service,
   verdictOf,
   withItem,
   withRecord,
@@ -31,17 +32,6 @@ const toiletAt = (
   });
 const put = (room: { design: Design }, record: ServiceRecord) => ({
   design: { ...room.design, records: { ...room.design.records, [record.id]: record } },
-});
-const service = (
-  type: ServiceRecord['type'],
-  x: number,
-  y: number,
-  up: number,
-  more = {},
-): ServiceRecord => ({
-  ...{ kind: 'service', id: `${type}-${x}`, type, up },
-  placement: { on: 'floor', x, y, turn: 0 },
-  ...more,
 });
 
 describe('beside a toilet', () => {

@@ -165,7 +165,7 @@ export const lackNames = {
   'safety-glass': 'whether it is safety glass',
   seat: 'the height of the seat',
   shelves: 'the number of shelves and drawers in each cabinet',
-  socket: 'any socket',
+  socket: 'a socket',
   swing: 'the way the door swings',
   waterproof: 'the height of the waterproof wall',
 } as const;

@@ -2,7 +2,9 @@ import type { Design } from '../../document/design';
 import type { ItemBox } from '../../setting/item-box';
 import type { Look } from '../look';
 import type { Reading } from '../reading';
-import { landingsBeside } from './landing';
+import type { Inputs } from '../measure';
+import { hostOf } from './fixtures';
+import { counterAcross, counterUnderOrOver, landingsBeside } from './landing';
 
 /** The landings at both sides of something as a reading: each side, the larger and the smaller, mm; and what else it says. */
 export function besideReading(box: ItemBox, look: Look, more: Partial<Reading> = {}): Reading {
@@ -23,5 +25,19 @@ export function besideReading(box: ItemBox, look: Look, more: Partial<Reading> =
       'smaller-side': Math.min(left, right),
       ...more.values,
     },
+  };
+}
+
+/** The counter beside an oven, or what carries it, below or over it, or across from it, so wide and so near: the largest of them, mm. */
+export function builtInLanding(box: ItemBox, look: Look, { wide = 0, away = 0 }: Inputs): Reading {
+  const host = look.at((design) => hostOf(design, box)) ?? box;
+  const below = look.at((design) => counterUnderOrOver(design, box, host));
+  const across = look.at((design) => counterAcross(design, host, { wide, away }).length);
+  const reading = besideReading(host, look);
+  const { left = 0, right = 0 } = reading.values as { left: number; right: number };
+  return {
+    ...reading,
+    ...{ key: box.id, ids: [box.id], about: [{ of: box.id }] },
+    values: { left, right, below, largest: Math.max(left, right, below, across) },
   };
 }

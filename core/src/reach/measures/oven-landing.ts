@@ -1,6 +1,5 @@
-import { besideReading } from '../facts/beside';
-import { fixtures, hostOf } from '../facts/fixtures';
-import { counterAcross, counterUnderOrOver } from '../facts/landing';
+import { builtInLanding } from '../facts/beside';
+import { fixtures } from '../facts/fixtures';
 import type { ItemBox } from '../../setting/item-box';
 import type { Measure } from '../measure';
 
@@ -8,18 +7,5 @@ import type { Measure } from '../measure';
 export const ovenLanding: Measure<ItemBox> = {
   id: 'oven-landing',
   subjects: (design) => fixtures(design, 'oven'),
-  take(box, look, { wide = 0, away = 0 }) {
-    const host = look.at((design) => hostOf(design, box)) ?? box;
-    const below = look.at((design) => counterUnderOrOver(design, box, host));
-    const across = look.at((design) => counterAcross(design, host, { wide, away }).length);
-    const reading = besideReading(host, look);
-    const { left = 0, right = 0 } = reading.values as { left: number; right: number };
-    return [
-      {
-        ...reading,
-        ...{ key: box.id, ids: [box.id], about: [{ of: box.id }] },
-        values: { left, right, below, largest: Math.max(left, right, below, across) },
-      },
-    ];
-  },
+  take: (box, look, inputs) => [builtInLanding(box, look, inputs)],
 };

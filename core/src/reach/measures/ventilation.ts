@@ -15,11 +15,13 @@ export const ventilation: Measure<ItemBox> = {
       .filter((hood) => deepestOverlap(hood.pieces, box.pieces) > TOUCH);
     const flows = hoods.map(({ record }) => record.facts?.airflow ?? null);
     const known = flows.filter((flow) => flow !== null);
+    const own = hoods.map(({ id }) => id);
     const isOpen = known.length < flows.length;
     return [
       {
         key: box.id,
-        ids: [box.id, ...hoods.map(({ id }) => id)],
+        // What is missing is noted on the hood.
+        ids: isOpen ? [...own, box.id] : [box.id, ...own],
         place: box.footprint,
         about: [{ of: box.id }],
         values: { ventilation: isOpen ? null : Math.max(0, ...known) },
