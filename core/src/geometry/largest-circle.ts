@@ -1,5 +1,6 @@
 import FlatQueue from 'flatqueue';
-import { dot, subtract, type Point } from './point';
+import { floorMesh, triangleOf, type FloorMesh } from './floor-mesh';
+import { add, dot, subtract, type Point } from './point';
 import { EdgeGrid, edgesOf, type Edge } from './edge-grid';
 import { boundsOf, contains, type Polygon } from './polygon';
 
@@ -19,24 +20,43 @@ export function largestCircle(outline: Polygon, solids: readonly Polygon[], with
   if (!(size > 0)) return null;
   const cells = new FlatQueue<Cell>();
   let best: Inscribed = { centre: { x: left, y: bottom }, radius: 0 };
-  const edges = new EdgeGrid(edgesOf([outline, ...solids]));
+  const mesh = floorMesh([outline, ...solids]);
+  const edges = mesh?.edges ?? new EdgeGrid(edgesOf([outline, ...solids]));
+  const isFree = (at: Point) => contains(outline, at) && !solids.some((solid) => contains(solid, at));
+  const likely = mesh && mostLikely(mesh, isFree);
+  if (likely) best = { centre: likely, radius: edges.nearest(likely) };
   const look = (x: number, y: number, half: number) => {
     const at = { x, y };
     const reach = half * Math.SQRT2;
-    const away = room(at, edges, outline, solids);
+    const away = edges.nearest(at);
+    if (away + reach <= best.radius + within) return;
+    // Outside there is no room, and none nearer than the edge.
+    if (!isFree(at)) {
+      if (reach > away) cells.push({ x, y, half, most: reach - away }, away - reach);
+      return;
+    }
     if (away > best.radius) best = { centre: at, radius: away };
     if (away + reach <= best.radius + within) return;
     const most = Math.min(away + reach, betweenTwo(at, edges.within(at, away + 2 * reach), reach));
     if (most > best.radius + within) cells.push({ x, y, half, most }, -most);
   };
+  const dig = () => {
+    for (let cell = cells.pop(); cell; cell = cells.pop()) {
+      if (cell.most <= best.radius + within) break;
+      const quarter = cell.half / 2;
+      for (const [dx, dy] of QUARTERS) look(cell.x + dx * quarter, cell.y + dy * quarter, quarter);
+    }
+    cells.clear();
+  };
+  // What is sought is nearly found there: all that comes to less is left out from then on.
+  if (likely) {
+    look(likely.x, likely.y, mesh.step);
+    dig();
+  }
   const half = size / 2;
   for (let x = left; x < right; x += size)
     for (let y = bottom; y < top; y += size) look(x + half, y + half, half);
-  for (let cell = cells.pop(); cell; cell = cells.pop()) {
-    if (cell.most <= best.radius + within) break;
-    const quarter = cell.half / 2;
-    for (const [dx, dy] of QUARTERS) look(cell.x + dx * quarter, cell.y + dy * quarter, quarter);
-  }
+  dig();
   return best.radius > 0 ? best : null;
 }
 
@@ -47,11 +67,20 @@ const QUARTERS = [
   [1, 1],
 ] as const;
 
-/** How far a place is from the outline and from every solid, mm; below 0 outside or within one. */
-function room(at: Point, edges: EdgeGrid, outline: Polygon, solids: readonly Polygon[]): number {
-  const least = edges.nearest(at);
-  const isFree = contains(outline, at) && !solids.some((solid) => contains(solid, at));
-  return isFree ? least : -least;
+/** Of the middles of the circles through the corners of triangles, the free one of the largest circle: near it is the largest of all. */
+function mostLikely(mesh: FloorMesh, isFree: (at: Point) => boolean): Point | null {
+  const circles: Inscribed[] = [];
+  for (let triangle = 0; 3 * triangle < mesh.corners.length; triangle++) {
+    const [a, b, c] = triangleOf(mesh, triangle);
+    const [ab, ac] = [subtract(b, a), subtract(c, a)];
+    const twice = 2 * (ab.x * ac.y - ab.y * ac.x);
+    if (twice === 0) continue;
+    const [bb, cc] = [dot(ab, ab), dot(ac, ac)];
+    const off = { x: (ac.y * bb - ab.y * cc) / twice, y: (ab.x * cc - ac.x * bb) / twice };
+    circles.push({ centre: add(a, off), radius: Math.hypot(off.x, off.y) });
+  }
+  circles.sort((a, b) => b.radius - a.radius);
+  return circles.find(({ centre }) => isFree(centre))?.centre ?? null;
 }
 
 /**

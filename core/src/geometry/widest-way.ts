@@ -1,151 +1,113 @@
 import FlatQueue from 'flatqueue';
-import { distance, dot, subtract, type Point } from './point';
-import { EdgeGrid, edgesOf } from './edge-grid';
-import { boundsOf, contains, type Polygon } from './polygon';
+import { sideOf, triangleOf, type FloorMesh } from './floor-mesh';
+import { distance, dot, middle, subtract, type Point } from './point';
+import { contains, distanceToSegment } from './polygon';
 import { footOn } from './nearest-between';
 
-/** A floor laid out in squares: how far each is from the nearest edge, mm; below 0 where there is no floor. */
-export interface FloorGrid {
-  step: number;
-  left: number;
-  bottom: number;
-  columns: number;
-  rows: number;
-  free: Float64Array;
-  edges: EdgeGrid;
-}
-
-/** So many squares at most: of a larger floor they are larger. */
-const MOST_SQUARES = 20_000;
-/** The usual square, mm. */
-const STEP = 80;
-
-/** A floor's outlines and holes as a grid. */
-export function floorGrid(rings: readonly Polygon[]): FloorGrid | null {
-  if (rings.length === 0) return null;
-  const { left, right, bottom, top } = boundsOf(rings.flat());
-  const step = Math.max(STEP, Math.sqrt(((right - left) * (top - bottom)) / MOST_SQUARES));
-  const [columns, rows] = [Math.ceil((right - left) / step), Math.ceil((top - bottom) / step)];
-  const edges = new EdgeGrid(edgesOf(rings));
-  const outlines = rings.map((ring) => ({ ring, bounds: boundsOf(ring) }));
-  const free = new Float64Array(columns * rows);
-  for (let row = 0; row < rows; row++)
-    for (let column = 0; column < columns; column++) {
-      const at = { x: left + (column + 0.5) * step, y: bottom + (row + 0.5) * step };
-      const inside =
-        outlines.filter(
-          ({ ring, bounds }) =>
-            at.x >= bounds.left &&
-            at.x <= bounds.right &&
-            at.y >= bounds.bottom &&
-            at.y <= bounds.top &&
-            contains(ring, at),
-        ).length %
-          2 ===
-        1;
-      free[row * columns + column] = inside ? edges.nearest(at) : -1;
-    }
-  return { step, left, bottom, columns, rows, free, edges };
-}
-
-/** Where a way is narrowest: how wide, mm, and from what to what. */
+/** Where a way is narrowest: how wide, mm, from what to what, and where the way goes. */
 export interface Narrowest {
   width: number;
   from: Point;
   to: Point;
+  way: readonly Point[];
 }
 
-/** The widest ways from a place to every square: how wide each is at its narrowest, and from which square it comes. */
+/** The widest ways from a place to every triangle of a floor: how wide each is at its narrowest, and the side it comes in by. */
 export interface WidestWays {
-  grid: FloorGrid;
+  mesh: FloorMesh;
   width: Float64Array;
-  before: Int32Array;
+  by: Int32Array;
 }
 
 /** The widest ways from a place; about it nothing counts for so far, mm. */
-export function widestWays(grid: FloorGrid, from: Point, about: number): WidestWays {
-  const { columns, rows, free } = grid;
-  const width = new Float64Array(free.length).fill(-1);
-  const before = new Int32Array(free.length).fill(-1);
+export function widestWays(mesh: FloorMesh, from: Point, about: number): WidestWays {
+  const count = mesh.corners.length / 3;
+  const width = new Float64Array(count).fill(-1);
+  const by = new Int32Array(count).fill(-1);
   const queue = new FlatQueue<number>();
-  for (const square of squaresNear(grid, from, about)) {
-    width[square] = Infinity;
-    queue.push(square, -Infinity);
+  for (const triangle of trianglesNear(mesh, from, about)) {
+    width[triangle] = Infinity;
+    queue.push(triangle, -Infinity);
   }
   while (queue.length > 0) {
     const here = -queue.peekValue()!;
-    const square = queue.pop()!;
-    if (here < width[square]!) continue;
-    const column = square % columns;
-    const row = (square - column) / columns;
-    const go = (other: number) => {
-      const room = free[other]!;
-      if (room < 0) return;
-      const through = Math.min(here, room);
-      if (through <= width[other]!) return;
+    const triangle = queue.pop()!;
+    if (here < width[triangle]!) continue;
+    for (let side = 3 * triangle; side < 3 * triangle + 3; side++) {
+      const twin = mesh.beyond[side]!;
+      if (twin < 0) continue;
+      const other = Math.floor(twin / 3);
+      const size = mesh.sizes[side]!;
+      const through = Math.min(here, size);
+      if (size <= mesh.step || through <= width[other]!) continue;
       width[other] = through;
-      before[other] = square;
+      by[other] = twin;
       queue.push(other, -through);
-    };
-    if (column > 0) go(square - 1);
-    if (column < columns - 1) go(square + 1);
-    if (row > 0) go(square - columns);
-    if (row < rows - 1) go(square + columns);
+    }
   }
-  return { grid, width, before };
+  return { mesh, width, by };
 }
 
 /**
- * The narrowest place of the widest way to a place (found over squares, then measured between the edges there); about it nothing counts for so far, mm.
+ * The narrowest place of the widest way to a place (found over triangles, then measured between the edges there); about it nothing counts for so far, mm.
  * Null where both ends are one; no width where there is no way.
  */
 export function narrowestTo(
-  { grid, width, before }: WidestWays,
+  { mesh, width, by }: WidestWays,
   from: Point,
   to: Point,
   about: number,
 ): Narrowest | null {
   let best = -1;
-  for (const square of squaresNear(grid, to, about))
-    if (best < 0 || width[square]! > width[best]!) best = square;
-  if (best < 0 || width[best]! < 0) return { width: 0, from, to };
-  return width[best] === Infinity ? null : tightest(grid, before, best);
+  for (const triangle of trianglesNear(mesh, to, about))
+    if (best < 0 || width[triangle]! > width[best]!) best = triangle;
+  if (best < 0 || width[best]! < 0) return { width: 0, from, to, way: [] };
+  const sides: number[] = [];
+  for (let at = best; by[at]! >= 0; at = Math.floor(mesh.beyond[by[at]!]! / 3)) sides.unshift(by[at]!);
+  const way = [from, ...sides.map((side) => middle(...sideOf(mesh, side))), to];
+  let least: Omit<Narrowest, 'way'> | null = null;
+  for (const side of sides) {
+    if (least && mesh.sizes[side]! > Math.hypot(least.width, 2 * mesh.step)) continue;
+    const here = widthAt(mesh, middle(...sideOf(mesh, side)));
+    if (here && (!least || here.width < least.width)) least = here;
+  }
+  // Where nothing stands between both ends, it is as wide as halfway.
+  if (!least && distance(from, to) > 2 * about) least = widthAt(mesh, middle(from, to));
+  return least && { ...least, way };
 }
 
-/** The free squares whose middles are no farther from a place than so much, mm. */
-function squaresNear(grid: FloorGrid, at: Point, about: number): number[] {
-  const { left, bottom, step, columns, rows, free } = grid;
+/** The triangles of the floor that come so near to a place, mm. */
+function trianglesNear(mesh: FloorMesh, at: Point, about: number): number[] {
   const found: number[] = [];
-  const [low, high] = [Math.floor((at.y - about - bottom) / step), Math.ceil((at.y + about - bottom) / step)];
-  const [first, last] = [Math.floor((at.x - about - left) / step), Math.ceil((at.x + about - left) / step)];
-  for (let row = Math.max(0, low); row <= Math.min(rows - 1, high); row++)
-    for (let column = Math.max(0, first); column <= Math.min(columns - 1, last); column++) {
-      const square = row * columns + column;
-      if (free[square]! >= 0 && distance(middleOf(grid, square), at) <= about) found.push(square);
-    }
+  for (let triangle = 0; 3 * triangle < mesh.corners.length; triangle++) {
+    if (isBeside(mesh, triangle, 0, at.x, about) || isBeside(mesh, triangle, 1, at.y, about)) continue;
+    const [a, b, c] = triangleOf(mesh, triangle);
+    const away = Math.min(
+      distanceToSegment(at, a, b),
+      distanceToSegment(at, b, c),
+      distanceToSegment(at, c, a),
+    );
+    if (away > about && !contains([a, b, c], at)) continue;
+    if (isFloor(mesh, { x: (a.x + b.x + c.x) / 3, y: (a.y + b.y + c.y) / 3 })) found.push(triangle);
+  }
   return found;
 }
 
-const middleOf = ({ left, bottom, step, columns }: FloorGrid, square: number): Point => ({
-  x: left + ((square % columns) + 0.5) * step,
-  y: bottom + (Math.floor(square / columns) + 0.5) * step,
-});
-
-/** The narrowest place of a way that was found, its ends left out. */
-function tightest(grid: FloorGrid, before: Int32Array, last: number): Narrowest | null {
-  let least: Narrowest | null = null;
-  for (let square = last; square >= 0 && before[square]! >= 0; square = before[square]!) {
-    if (least && grid.free[square]! * 2 > least.width + 2 * grid.step) continue;
-    const here = widthAt(grid, middleOf(grid, square));
-    if (here && (!least || here.width < least.width)) least = here;
-  }
-  return least;
+/** Whether all of a triangle lies farther off than so much along an axis. */
+function isBeside({ places, corners }: FloorMesh, triangle: number, axis: 0 | 1, at: number, about: number) {
+  const a = places[2 * corners[3 * triangle]! + axis]! - at;
+  const b = places[2 * corners[3 * triangle + 1]! + axis]! - at;
+  const c = places[2 * corners[3 * triangle + 2]! + axis]! - at;
+  return Math.min(a, b, c) > about || Math.max(a, b, c) < -about;
 }
 
+/** Whether there is floor at a place: it is within an odd number of rings. */
+const isFloor = ({ rings }: FloorMesh, at: Point): boolean =>
+  rings.filter((ring) => contains(ring, at)).length % 2 === 1;
+
 /** How wide it is at a place: from the nearest edge to the nearest on the other side. */
-function widthAt({ edges, step, columns, rows }: FloorGrid, at: Point): Narrowest | null {
-  const all = step * (columns + rows);
-  const near = edges.within(at, Math.min(all, 3 * edges.nearest(at) + step));
+function widthAt({ edges, step }: FloorMesh, at: Point): Omit<Narrowest, 'way'> | null {
+  const near = edges.within(at, 3 * edges.nearest(at) + step);
   const feet = near.map((edge) => {
     const foot = footOn(at, ...edge);
     return { edge, foot, away: distance(at, foot) };

@@ -1,7 +1,9 @@
 import { perDesign, type Design } from '../../document/design';
 import { place, type Point } from '../../geometry/point';
 import { union, without } from '../../geometry/region';
-import { floorGrid, narrowestTo, widestWays, type Narrowest } from '../../geometry/widest-way';
+import { floorMesh } from '../../geometry/floor-mesh';
+import { narrowestTo, widestWays, type Narrowest } from '../../geometry/widest-way';
+import { turningCorners } from '../../geometry/turning-corners';
 import { isMovable } from '../../ranges/item-kind';
 import { bodiesOf } from '../../setting/bodies';
 import { roomShape } from '../../survey/room-shape';
@@ -27,7 +29,8 @@ const finishedFloor = perDesign((design) => {
     return [...pieces, ...before];
   });
   const outline = [roomShape(design).outline];
-  return solids.length > 0 ? without(outline, union(solids)) : union(outline);
+  const rings = solids.length > 0 ? without(outline, union(solids)) : union(outline);
+  return rings.map(turningCorners);
 });
 
 /** A way that people must take: from a doorway to another, or to where one works, and where it is narrowest. */
@@ -39,10 +42,10 @@ export interface TakenWay extends Narrowest {
 export const takenWays: (design: Design) => readonly TakenWay[] = perDesign((design) => {
   const doors = doorways(design).map(({ opening, at }) => ({ id: opening.record.id, at }));
   const ends = [...doors, ...workCentres(design).map(({ box, at }) => ({ id: box.id, at }))];
-  const grid = doors.length > 0 && ends.length > 1 ? floorGrid(finishedFloor(design)) : null;
-  if (!grid) return [];
+  const mesh = doors.length > 0 && ends.length > 1 ? floorMesh(finishedFloor(design)) : null;
+  if (!mesh) return [];
   return doors.flatMap((door, index) => {
-    const ways = widestWays(grid, door.at, ABOUT);
+    const ways = widestWays(mesh, door.at, ABOUT);
     return ends.slice(index + 1).flatMap((end): TakenWay[] => {
       const found = narrowestTo(ways, door.at, end.at, ABOUT);
       return found ? [{ ...found, ids: [door.id, end.id] }] : [];
