@@ -78,6 +78,7 @@ import { swapItems } from './commands/swap-items';
 import { trimToGap } from './commands/trim-to-gap';
 import { turnItems } from './commands/turn-items';
 import { useScheme } from './commands/use-scheme';
+import { waiveFinding } from './commands/waive-finding';
 
 /** Every edit, sorted by id. */
 export const commands = [
@@ -161,4 +162,5 @@ export const commands = [
   trimToGap,
   turnItems,
   useScheme,
+  waiveFinding,
 ] as const;

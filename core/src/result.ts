@@ -21,7 +21,7 @@ export type StraightOnly = 'propose' | 'push-corner' | 'push-part' | 'stretch';
 export type ActOnRow = 'conceal' | 'mirror' | 'seat-or-back';
 /** What was looked for by its id. */
 export type Sought =
-  'face' | 'item' | 'opening' | 'opening-or-item' | 'profile' | 'thing' | 'underlay' | 'zone';
+  'face' | 'finding' | 'item' | 'opening' | 'opening-or-item' | 'profile' | 'thing' | 'underlay' | 'zone';
 /** What is chosen among what is known. */
 export type Choice =
   | 'band'
@@ -83,6 +83,7 @@ export interface RefusalData {
   'dxf-unreadable': { reason: Reason };
   'object-unreadable': { reason: Reason };
   'record-missing': { id: string; what: Sought };
+  'reason-blank': Record<never, never>;
   'reference-broken': { path: string; target: string | null };
   'record-count': { kind: string; found: number; wanted: number };
   'design-not-json': { reason: Reason };

@@ -5,17 +5,20 @@ import { blockOf } from '../src/setting/block';
 import { itemBoxes, type ItemBox } from '../src/setting/item-box';
 import { usualOpening } from '../src/commands/put-opening';
 import {
+  bendFaceCase,
   caseRefrigeratorCase,
   drawTopCase,
   edgeCase,
   factsCase,
   finishCase,
   forgetProfileCase,
+  insertCornerCase,
   keepProfileCase,
   keepSchemeCase,
   layTileCase,
   layingCases,
   lineFaceCase,
+  moveFaceCase,
   overCases,
   plinthCase,
   pushPartCase,
@@ -25,6 +28,7 @@ import {
   topCases,
   trimCase,
   useSchemeCase,
+  waiveFindingCase,
 } from './more-command-cases';
 
 const box = (design: Design, id: string): ItemBox => itemBoxes(design).find((one) => one.id === id)!;
@@ -49,11 +53,7 @@ export interface Asked {
 const gone = 'is no longer in this room';
 
 export const asked = (design: Design): Record<string, Asked> => ({
-  'bend-face': {
-    does: { face: 'face-c', bend: { side: 'out', depth: 300 } },
-    ...{ label: 'Bend a face', writes: ['face-c'] },
-    refuses: [{ face: 'face-c', bend: { side: 'out', depth: 30_001 } }, 'The depth'],
-  },
+  'bend-face': bendFaceCase,
   'block-out': {
     does: { faces: ['face-b'], prefix: 'block' },
     ...{ label: 'Block out counters', writes: ['block-face-b-0', 'block-face-b-1'] },
@@ -97,11 +97,7 @@ export const asked = (design: Design): Record<string, Asked> => ({
     ...{ label: 'Group', writes: ['a', 'c'] },
     refuses: [{ ids: ['a'], group: 'g' }, 'Choose 2 items'],
   },
-  'insert-corner': {
-    does: { face: 'face-c', distance: 1000, id: 'new' },
-    ...{ label: 'Insert a corner', writes: ['face-c', 'loop', 'new'] },
-    refuses: [{ face: 'face-c', distance: 49, id: 'new' }, 'The distance along face C'],
-  },
+  'insert-corner': insertCornerCase,
   'join-items': {
     does: { ids: ['a', 'b'] },
     ...{ label: 'Join two in one', writes: ['a', 'b'] },
@@ -136,11 +132,7 @@ export const asked = (design: Design): Record<string, Asked> => ({
     ...{ label: 'Mirror', writes: ['a'] },
     refuses: [{ ids: ['none'] }, gone],
   },
-  'move-face': {
-    does: { face: 'face-c', by: 250 },
-    ...{ label: 'Move a face', writes: ['face-b', 'face-d'] },
-    refuses: [{ face: 'face-c', by: -4_100 }, 'Face B'],
-  },
+  'move-face': moveFaceCase,
   'move-item': {
     does: { id: 'c', placement: onA(2400), up: 20 },
     ...{ label: 'Move', writes: ['c'] },
@@ -396,4 +388,5 @@ export const asked = (design: Design): Record<string, Asked> => ({
     refuses: [{ ids: ['none'], by: 1 }, gone],
   },
   'use-scheme': useSchemeCase,
+  'waive-finding': waiveFindingCase(design),
 });

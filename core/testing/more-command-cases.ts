@@ -1,3 +1,6 @@
+import type { Design } from '../src/document/design';
+import { checkBy } from '../src/reach/check-reach';
+import { packsOf } from '../src/reach/packs';
 import type { FinishRecord, ProfileRecord, SchemeRecord, ZoneRecord } from '../src/document/records';
 import { underlay } from './full-room';
 
@@ -256,3 +259,32 @@ export const tilingCase = {
     refuses: [{ ids: ['none'], way: 'under' }, gone],
   },
 } as const;
+
+export const bendFaceCase = {
+  does: { face: 'face-c', bend: { side: 'out', depth: 300 } },
+  ...{ label: 'Bend a face', writes: ['face-c'] },
+  refuses: [{ face: 'face-c', bend: { side: 'out', depth: 30_001 } }, 'The depth'],
+} as const;
+
+export const insertCornerCase = {
+  does: { face: 'face-c', distance: 1000, id: 'new' },
+  ...{ label: 'Insert a corner', writes: ['face-c', 'loop', 'new'] },
+  refuses: [{ face: 'face-c', distance: 49, id: 'new' }, 'The distance along face C'],
+} as const;
+
+export const moveFaceCase = {
+  does: { face: 'face-c', by: 250 },
+  ...{ label: 'Move a face', writes: ['face-b', 'face-d'] },
+  refuses: [{ face: 'face-c', by: -4_100 }, 'Face B'],
+} as const;
+
+/** The first thing that rules find of a room, accepted. */
+export const waiveFindingCase = (design: Design) => {
+  const { key } = checkBy(design, packsOf(design)).findings[0]!;
+  const said = { id: 'waived', by: 'Iris Holm', on: '2026-05-14' };
+  return {
+    does: { ...said, findings: [key], reason: ' As agreed on site ' },
+    ...{ label: 'Accept a finding', writes: ['waived'] },
+    refuses: [{ ...said, findings: [key], reason: ' ' }, 'Say why'],
+  } as const;
+};

@@ -51,6 +51,10 @@ const samples: { readonly [K in RecordKind]?: RecordOf<K> } = {
     ...({ kind: 'underlay', id: 'one', file: 'f', name: 'Plan', pixelsWide: 10, pixelsHigh: 10 } as const),
     ...{ x: 1000, y: -500, turn: 0, mmPerPixel: 1, fade: 0, locked: false },
   },
+  waiver: {
+    ...({ kind: 'waiver', id: 'one', finding: 'K06 a b', verdict: 'tight', reason: 'As agreed' } as const),
+    ...{ checks: [{ check: 'width', short: 20 }], by: 'Iris Holm', on: '2026-05-14' },
+  },
   zone: { ...oldZone, id: 'one', placement: onFace },
 };
 function rowOf<K extends RecordKind>(design: Design, kind: K): RecordOf<K> {
@@ -101,6 +105,7 @@ describe('kinds of record', () => {
       scheme: [],
       standpoint: [],
       underlay: [],
+      waiver: [],
       zone: ['records.one.placement.face'],
     });
     for (const record of all) expect(brokenReferences(withRecord(record))).toEqual([]);

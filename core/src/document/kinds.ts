@@ -41,6 +41,7 @@ const kinds: { readonly [K in RecordKind]: KindFacts<RecordOf<K>> } = {
   service: { ...standing, takes: () => 0 },
   standpoint: { ...standing, takes: null, inPlan: 'thing' },
   underlay: { ...standing, takes: null, inPlan: 'picture' },
+  waiver: { ...fixedToWalls, removable: true, places: {} },
   zone: { ...standing, takes: () => 0 },
 };
 

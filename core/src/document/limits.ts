@@ -245,3 +245,13 @@ export type TilingWay = (typeof tilingWays)[number];
 /** The height bands a run is closed in: on the floor, hung, and from the floor to over head height. */
 export const runBands = ['base', 'wall', 'tall'] as const;
 export type RunBand = (typeof runBands)[number];
+
+/** What a reach check finds that can be accepted: not what is clear. */
+export const waivedVerdicts = ['blocked', 'tight', 'unjudged'] as const;
+export type WaivedVerdict = (typeof waivedVerdicts)[number];
+/** The reason why a finding is accepted is no longer, in letters. */
+export const MOST_REASON = 400;
+/** A finding's key is no longer, in letters. */
+export const MOST_FINDING_KEY = 600;
+/** A check is never short by more: mm², of the largest room. */
+export const MOST_SHORT = 1e12;

@@ -16,6 +16,7 @@ import { SectionRecord } from './kinds/section';
 import { ServiceRecord } from './kinds/service';
 import { StandpointRecord } from './kinds/standpoint';
 import { UnderlayRecord } from './kinds/underlay';
+import { WaiverRecord } from './kinds/waiver';
 import { ZoneRecord } from './kinds/zone';
 import type { Placement } from './places';
 
@@ -41,6 +42,7 @@ export const recordClasses = {
   service: ServiceRecord,
   standpoint: StandpointRecord,
   underlay: UnderlayRecord,
+  waiver: WaiverRecord,
   zone: ZoneRecord,
 };
 
@@ -71,6 +73,7 @@ export {
 export { ProfilePlace } from './kinds/profile';
 export { RoomFinishes } from './kinds/room';
 export { SchemePart } from './kinds/scheme';
+export { WaivedCheck } from './kinds/waiver';
 export {
   ZoneBorder,
   ZoneColouring,
@@ -103,5 +106,6 @@ export {
   ServiceRecord,
   StandpointRecord,
   UnderlayRecord,
+  WaiverRecord,
   ZoneRecord,
 };

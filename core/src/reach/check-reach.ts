@@ -10,6 +10,7 @@ import { nounOf } from './naming';
 import type { PackRule } from './pack';
 import { packsOf, rulePacks } from './packs';
 import type { Reading, Trait } from './reading';
+import { withWaivers } from './waived';
 
 /** Every finding of the room's packs, the gravest first; computed once per design. */
 export const checkReach: (design: Design) => ReachReport = perDesign((design) =>
@@ -24,12 +25,11 @@ export const checkReachOpen: (design: Design) => ReachReport = perDesign((design
 /** A report in which what several packs ask alike is told once. */
 const asOne = ({ findings, failed }: ReachReport): ReachReport => ({ findings: merged(findings), failed });
 
-/** Every finding of some packs. */
+/** Every finding of some packs, with its waiver. */
 export function checkBy(design: Design, packs: readonly RulePackId[], open = false): ReachReport {
-  return runRules(
-    design,
-    packs.flatMap((id) => rulePacks[id].rules).filter((rule) => open || !isAsked(rule)),
-  );
+  const rules = packs.flatMap((id) => rulePacks[id].rules).filter((rule) => open || !isAsked(rule));
+  const { findings, failed } = runRules(design, rules);
+  return { findings: withWaivers(design, findings), failed };
 }
 
 /** Whether a rule is checked only when it is asked for. */

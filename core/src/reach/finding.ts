@@ -45,7 +45,20 @@ export interface Finding {
   /** Of the check that decides: the gravest that is not kept, else the first. */
   measured: number;
   required: number;
+  waiver?: Waiver;
 }
+
+/** That a finding was accepted: why, by whom, on which day; reopened where it is worse since. */
+export interface Waiver {
+  id: string;
+  reason: string;
+  by: string;
+  on: string;
+  isReopened: boolean;
+}
+
+/** Whether a finding is accepted as it is. */
+export const isWaived = ({ waiver }: Finding): boolean => waiver !== undefined && !waiver.isReopened;
 
 /** What rules find of a design. */
 export interface ReachReport {
@@ -69,9 +82,9 @@ export function merged(findings: readonly Finding[]): readonly Finding[] {
   );
 }
 
-/** How many findings have each verdict. */
+/** How many findings have each verdict; those that are accepted are not counted. */
 export function countVerdicts({ findings }: Pick<ReachReport, 'findings'>): Record<Verdict, number> {
   const counts = { blocked: 0, tight: 0, unjudged: 0, clear: 0 };
-  for (const { verdict } of findings) counts[verdict] += 1;
+  for (const finding of findings) if (!isWaived(finding)) counts[finding.verdict] += 1;
   return counts;
 }

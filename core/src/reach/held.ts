@@ -1,5 +1,5 @@
 /** A limit is kept when the measure is within this of it; mm, or as the value is. */
-const HELD = 0.02;
+export const HELD = 0.02;
 /** What rounding may take of it. */
 const ROUNDED = 1e-6;
 

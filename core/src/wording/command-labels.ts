@@ -124,6 +124,7 @@ export const commandLabels = {
     ids.length === 1 ? 'Trim to the open length' : 'Share the open length',
   'turn-items': ({ ids }: { ids: Several }) => (ids.length === 1 ? 'Turn' : `Turn ${ids.length} items`),
   'use-scheme': () => 'Use a set of finishes',
+  'waive-finding': () => 'Accept a finding',
 };
 export type CommandId = keyof typeof commandLabels;
 

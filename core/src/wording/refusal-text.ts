@@ -21,6 +21,7 @@ type Wording = { [C in RefusalCode]: (data: RefusalData[C], show: Show, exactly:
 
 const sought: Record<Sought, string> = {
   face: 'face',
+  finding: 'finding',
   item: 'item',
   opening: 'opening',
   'opening-or-item': 'opening or item',
@@ -139,6 +140,7 @@ const wording: Wording = {
     `The object can’t be read: ${sayReason(reason)}. Save it as glTF (.glb) or OBJ anew, without packing, or in a lighter form.`,
   'record-missing': ({ id, what }) =>
     `The ${sought[what]} ${id} is no longer in this room. Reload to see the room as it is.`,
+  'reason-blank': () => 'Say why it is accepted: the reason is printed beside it.',
   'reference-broken': ({ path, target }) =>
     `${path} names ${target ?? 'the loop'}, which is not there. Mend the file where it was made.`,
   'record-count': ({ kind, found, wanted }) =>

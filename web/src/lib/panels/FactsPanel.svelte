@@ -14,6 +14,7 @@
     'range',
     'finish',
     'scheme',
+    'waiver',
     'left-open',
   ]);
   const record = $derived(session.document.records[screen.selected ?? '']);
