@@ -5,6 +5,7 @@ import { caseRefrigerator } from './commands/case-refrigerator';
 import { centreItems } from './commands/centre-items';
 import { concealCistern } from './commands/conceal-cistern';
 import { drawTop } from './commands/draw-top';
+import { ease } from './commands/ease';
 import { editFaces } from './commands/edit-faces';
 import { editItems } from './commands/edit-items';
 import { fillGap } from './commands/fill-gap';
@@ -89,6 +90,7 @@ export const commands = [
   centreItems,
   concealCistern,
   drawTop,
+  ease,
   editFaces,
   editItems,
   fillGap,

@@ -8,6 +8,7 @@ import {
   bendFaceCase,
   caseRefrigeratorCase,
   drawTopCase,
+  easeCase,
   edgeCase,
   factsCase,
   finishCase,
@@ -76,6 +77,7 @@ export const asked = (design: Design): Record<string, Asked> => ({
     refuses: [{ id: 'hung', fixed: 'lining', width: 600, depth: 165, height: 3001 }, 'The height'],
   },
   'draw-top': drawTopCase,
+  ease: easeCase,
   'edit-faces': {
     does: { faces: ['face-b', 'face-c'], change: { thickness: 200 } },
     ...{ label: 'Change 2 faces', writes: ['face-b', 'face-c'] },

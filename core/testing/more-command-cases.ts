@@ -288,3 +288,14 @@ export const waiveFindingCase = (design: Design) => {
     refuses: [{ ...said, findings: [key], reason: ' ' }, 'Say why'],
   } as const;
 };
+
+export const easeCase = {
+  does: {
+    steps: [
+      { do: 'shift', ids: ['island'], by: { x: 0, y: -50 } },
+      { do: 'hand', id: 'apart', hand: 'right' },
+    ],
+  },
+  ...{ label: 'Ease by 2 changes', writes: ['apart', 'island'] },
+  refuses: [{ steps: [{ do: 'shift', ids: ['none'], by: { x: 0, y: 1 } }] }, 'is no longer in this room'],
+} as const;

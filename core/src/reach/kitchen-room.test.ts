@@ -53,6 +53,16 @@ describe('what else a kitchen has', () => {
     ).toBe('clear');
   });
 
+  it('is a corner at a cooker as high as the top, which sticks out only beside what ends under it', () => {
+    const beside = (height: number) => {
+      const size = { range: 'fathom', code: 'F600', width: 900, depth: 560, height: 870 };
+      const base = withItem(rectangle(6000, 4000), 'base', 'base-doors', { ...size, placement: onA(600) });
+      return withItem(base, 'cooker', 'cooker', { width: 600, depth: 660, height, placement: onA(1500) });
+    };
+    const sharp = (height: number) => judged(beside(height), 'K26')['exposed sharp corners (count)'];
+    expect([sharp(910), sharp(871.1), sharp(870.9)]).toEqual([1, 1, 2]);
+  });
+
   it('is daylight of 8 percent of the floor', () => {
     const glazed = (height: number) => {
       const builder = rectangle(5000, 4000);

@@ -50,6 +50,12 @@ const waived = rememberBoth((finding: Finding, waiver: WaiverRecord): Finding =>
   };
 });
 
+/** The ids of the waivers of a finding: of each rule that asks alike. */
+export function waiversOf(design: Design, { key, rule, also = [] }: Finding): string[] {
+  const keys = [rule, ...also].map((one) => one + key.slice(rule.length));
+  return recordsOf(design, 'waiver').flatMap(({ id, finding }) => (keys.includes(finding) ? [id] : []));
+}
+
 /** Waivers of a design whose findings are there no more. */
 export function idleWaivers(design: Design, findings: readonly Finding[]): readonly WaiverRecord[] {
   const keys = new Set(

@@ -16,6 +16,8 @@ export const commandLabels = {
   'centre-items': () => 'Centre',
   'conceal-cistern': () => 'Conceal the cistern',
   'draw-top': () => 'Draw a top',
+  ease: ({ steps }: { steps: readonly unknown[] }) =>
+    steps.length === 1 ? 'Ease' : `Ease by ${steps.length} changes`,
   'edit-faces': ({ faces }: { faces: Several }) =>
     faces.length === 1 ? 'Change a face' : `Change ${faces.length} faces`,
   'edit-items': ({ ids }: { ids: Several }) =>

@@ -2,7 +2,7 @@ import { styleOf, type Design } from '../document/design';
 import type { RulePackId } from '../document/limits';
 import type { Noun } from '../nouns';
 import { formatArea } from '../units/format-area';
-import { formatLengthWithUnit } from '../units/format-length';
+import { formatLength, formatLengthWithUnit } from '../units/format-length';
 import { checkNames, lackNames, valueUnits, type CheckId, type LackId, type ValueId } from './check-names';
 import { ruleNames, type RuleId } from './rule-names';
 import { capital, say, sayFirst } from './words';
@@ -180,6 +180,43 @@ export function saidChecks(design: Design, { checks }: Pick<Said, 'checks'>) {
         : `${limit === 'least' ? 'at least' : 'at most'} ${sayValue(design, id, required)}`,
     held,
   }));
+}
+
+/** What was measured of a check against what is asked, as short as it stands on a drawing; null for what is not known. */
+export function shortCheck(design: Design, { id, measured, required }: Said['checks'][number]) {
+  const short = (value: number) =>
+    isLength(id) ? formatLength(value, styleOf(design)) : sayValue(design, id, value);
+  return {
+    measured: measured === null ? null : short(measured),
+    required: required === null ? null : short(required),
+  };
+}
+
+const isLength = (id: CheckId): boolean => valueUnits[id as ValueId] === undefined;
+
+/** What findings are put together by, as it is chosen. */
+export const findingOrderNames = { place: 'By place', level: 'By weight', rule: 'By rule' } as const;
+
+const levelTitles = {
+  collision: 'Things that collide',
+  code: 'Code',
+  guideline: 'Guidelines',
+  comfort: 'Comfort',
+  unjudged: 'Not known well enough',
+} as const;
+
+/** What findings of one group have in common, as a heading. */
+export function findingGroupTitle(
+  of:
+    | { by: 'level'; level: keyof typeof levelTitles }
+    | { by: 'place'; at: 'face'; letter: string }
+    | { by: 'place'; at: 'floor' | 'room' }
+    | { by: 'rule'; rule: RuleId },
+): string {
+  if (of.by === 'level') return levelTitles[of.level];
+  if (of.by === 'rule') return `${of.rule} ${ruleName(of.rule)}`;
+  if (of.at === 'face') return `Face ${of.letter}`;
+  return of.at === 'room' ? 'The whole room' : 'Standing free';
 }
 
 /** The unit of a check's value, as it stands after its name. */

@@ -40,7 +40,7 @@ export const counterSockets: Measure<Top> = {
         return [
           {
             key: `${items[0]!} ${edge.at ?? ''}`,
-            ids: [...edge.items.slice(0, 1), ...above.map(({ socket }) => socket.id)],
+            ids: [...(edge.at ? [edge.at] : items.slice(0, 1)), ...above.map(({ socket }) => socket.id)],
             place: [edge.a, edge.b],
             about: [{ of: items[0]!, as: 'top-over' }, ...(edge.at ? [{ of: edge.at }] : [])],
             values: {

@@ -38,7 +38,7 @@ export const sharpCorners: Measure<Top> = {
           ({ id, low, high, pieces }) =>
             !top.items.includes(id) &&
             low < top.surface - 1 &&
-            high > top.surface + 1 &&
+            high > top.underside + 1 &&
             pieces.some((piece) => isAt(piece, corner)),
         );
     });

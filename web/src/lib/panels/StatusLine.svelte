@@ -15,7 +15,7 @@
   import { unitNames } from '$ui/unit-names';
   import VerdictMark from '$ui/VerdictMark.svelte';
 
-  const { session, screen, saving, pick } = useWorkspace();
+  const { session, screen, saving, pick, findings } = useWorkspace();
   const counts = $derived(session.judge && countVerdicts(session.judge.checkReach(session.settled)));
 
   function caughtText({ by, id, face }: Caught): string {
@@ -86,6 +86,7 @@
     <VerdictMark verdict="clear" /> <span>{counts?.clear ?? '…'}</span>
     <VerdictMark verdict="tight" /> <span>{counts?.tight ?? '…'}</span>
     <VerdictMark verdict="blocked" /> <span>{counts?.blocked ?? '…'}</span>
+    {#if findings.news.length > 0}<span class="news">{findings.news.length} new</span>{/if}
     {#if counts?.unjudged}<VerdictMark verdict="unjudged" /> <span>{counts.unjudged}</span>{/if}
   </button>
   <span class="saved {saving.state}" role="status" title={saving.message}>{savedText}</span>
@@ -126,6 +127,12 @@
   }
   .counts span {
     margin-right: 0.4rem;
+  }
+  .news {
+    padding: 0 0.35rem;
+    border-radius: 3px;
+    background: var(--tide);
+    color: var(--sheet);
   }
   .counts:hover {
     background: var(--sheet);

@@ -237,7 +237,10 @@ export class DesignSession {
   /** Begins to hold the design against the rules: not before it is there to be worked in. Where what does that can't be had now, it is asked for again. */
   async startChecks(again = 5_000): Promise<void> {
     const judge = await import('./judge').catch(() => null);
-    if (!judge) return void setTimeout(() => void this.startChecks(again), again);
+    if (!judge) {
+      await new Promise((resolve) => setTimeout(resolve, again));
+      return this.startChecks(again);
+    }
     this.#hold(judge);
     this.judge = judge;
   }

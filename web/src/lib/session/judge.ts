@@ -1,2 +1,2 @@
 /** What is computed of a room once it is there to be worked in: its surfaces as a plan shows them, and what its rules find. It is as much script as all else of core, so it is fetched by itself. */
-export { checkReach, checkReachOpen, drawSurfaces } from 'goodreach';
+export { checkReach, checkReachOpen, drawSurfaces, findingsKnown, newOrWorse } from 'goodreach';

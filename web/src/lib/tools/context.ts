@@ -8,6 +8,7 @@ import type { ToolStack } from './pointer-tool';
 import type { ShownViews } from './view-host.svelte';
 import type { LiveRoom } from '../session/live-room.svelte';
 import type { OpeningKinds } from '../session/opening-kinds.svelte';
+import type { RoomFindings } from '../session/room-findings.svelte';
 import type { SaveQueue } from '../session/save-queue.svelte';
 import type { ScreenState } from '../session/screen.svelte';
 import type { StudioFinishes } from '../session/studio-finishes.svelte';
@@ -29,7 +30,10 @@ export interface Workspace {
   shelf: StudioShelf;
   studioFinishes: StudioFinishes;
   models: StudioModels;
+  findings: RoomFindings;
   roomId: string;
+  /** Who works here. */
+  personName: string;
 }
 
 export const [useWorkspace, provideWorkspace] = createContext<Workspace>();

@@ -1,19 +1,22 @@
 <script lang="ts">
   import { ruleName, ruleSource, saidChecks, sayFinding, type Finding } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
+  import Acceptance from './Acceptance.svelte';
   import VerdictMark from '$ui/VerdictMark.svelte';
 
   /** A finding as one sentence; chosen, it opens into what was measured, what is asked, and by whom. */
   let { finding }: { finding: Finding } = $props();
-  const { session, screen } = useWorkspace();
+  const { session, screen, findings } = useWorkspace();
   const isShown = $derived(screen.finding === finding.key);
 </script>
 
-<li class:shown={isShown}>
+<div role="listitem" class="finding" class:shown={isShown}>
   <button aria-expanded={isShown} onclick={() => screen.showFinding(finding.key, finding.ids[0])}>
     <VerdictMark verdict={finding.verdict} size={16} />
     <span>
-      <strong>{ruleName(finding.rule)}</strong>
+      <strong
+        >{ruleName(finding.rule)}{#if findings.isNew(finding.key)}<em>new</em>{/if}</strong
+      >
       {sayFinding(session.document, finding)}
     </span>
   </button>
@@ -34,11 +37,12 @@
     {#each [finding.rule, ...(finding.also ?? [])] as rule (rule)}
       <p>{rule}: {ruleSource(rule)}</p>
     {/each}
+    {#if finding.verdict !== 'clear'}<Acceptance {finding} />{/if}
   {/if}
-</li>
+</div>
 
 <style>
-  li {
+  .finding {
     border: 1px solid transparent;
     border-radius: 4px;
   }
@@ -57,7 +61,7 @@
   button :global(svg) {
     margin-top: 2px;
   }
-  li:hover,
+  .finding:hover,
   .shown {
     border-color: var(--rule-strong);
     background: var(--sheet);
@@ -65,6 +69,15 @@
   strong {
     display: block;
     font-weight: 500;
+  }
+  em {
+    float: right;
+    padding: 0 0.35rem;
+    border-radius: 3px;
+    background: var(--tide);
+    color: var(--sheet);
+    font-size: 11.5px;
+    font-style: normal;
   }
   table {
     width: calc(100% - 1rem);

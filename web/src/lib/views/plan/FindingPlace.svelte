@@ -2,26 +2,16 @@
   import type { Finding } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
 
+  /** The ground that findings are about, shaded. */
   let { scale }: { scale: number } = $props();
-  const { session, screen } = useWorkspace();
-  const findings = $derived.by(() => {
-    const { judge, settled } = session;
-    if (!judge) return [];
-    return (screen.doorsOpen ? judge.checkReachOpen : judge.checkReach)(settled).findings;
-  });
-  const shown = $derived(
-    (session.previewing ? screen.collisions : findings)
-      .filter(({ verdict, key }) => verdict === 'tight' || verdict === 'blocked' || key === screen.finding)
-      // The one that is shown lies over the others.
-      .sort((a, b) => Number(a.key === screen.finding) - Number(b.key === screen.finding)),
-  );
+  const { findings, screen } = useWorkspace();
 
   function points({ place }: Finding): string {
     return place.map(({ x, y }) => `${x},${-y}`).join(' ');
   }
 </script>
 
-{#each shown as finding (finding.key)}
+{#each findings.shown as finding (finding.key)}
   <polygon
     class={finding.verdict}
     class:shown={finding.key === screen.finding}

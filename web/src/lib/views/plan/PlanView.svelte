@@ -32,7 +32,7 @@
   import type { Spot } from '../spread';
 
   const workspace = useWorkspace();
-  const { session, screen, drag, faceDrag } = workspace;
+  const { session, screen, drag, faceDrag, findings } = workspace;
 
   let view: HTMLElement | undefined = $state();
   let width = $state(0);
@@ -182,6 +182,11 @@
         {camera}
         dragging={session.previewing}
         bind:taken={tied}
+      />{/if}
+    {#if findings.shown.length > 0}<Later
+        part={laterViews.findingChips}
+        props={{ camera, width, height }}
+        coming={null}
       />{/if}
     <PlanShows />
     {#if surfacing}<!-- While places are picked, the clicks are theirs. -->

@@ -24,9 +24,9 @@ export const load: PageServerLoad = async ({ locals, params }) => {
   ]);
   const names = { jobName: job?.name ?? '', studioName: person.studioName };
   const { id: roomId, revision } = room;
-  const { personId } = person;
+  const { personId, personName } = person;
   return {
-    ...{ roomId, personId, ...names, revision, document, edits },
+    ...{ roomId, personId, personName, ...names, revision, document, edits },
     ...{ openingKinds, ranges, finishes, objects, options },
   };
 };

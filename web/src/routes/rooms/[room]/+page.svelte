@@ -7,6 +7,7 @@
   import { historyOf } from '$session/edits';
   import { LiveRoom } from '$session/live-room.svelte';
   import { OpeningKinds } from '$session/opening-kinds.svelte';
+  import { RoomFindings } from '$session/room-findings.svelte';
   import { SaveQueue } from '$session/save-queue.svelte';
   import { StudioModels } from '$lib/tools/studio-models.svelte';
   import { StudioFinishes } from '$session/studio-finishes.svelte';
@@ -40,7 +41,9 @@
   let { data }: { data: PageData } = $props();
 
   /** The page is made anew for each room, so its data is taken once. */
-  const { roomId, personId, jobName, studioName, revision, document, edits } = untrack(() => data);
+  const { roomId, personId, personName, jobName, studioName, revision, document, edits } = untrack(
+    () => data,
+  );
   const screen = new ScreenState();
   screen.plan = { ...screen.plan, cut: usualCut(roomOf(document).unit) };
   const asked = page.url.searchParams.get('step');
@@ -57,6 +60,7 @@
     onRebase: (design) => session.replace(design),
   });
   const session = new DesignSession(document, historyOf(edits, personId), (edit) => saving.add(edit));
+  const findings = new RoomFindings(session, screen);
   const live = new LiveRoom(roomId, (heard) => saving.hear(heard));
   $effect(() => live.choose([...screen.chosen]));
   const drag = new ItemDrag(session, screen);
@@ -77,7 +81,7 @@
   const studioFinishes = new StudioFinishes(untrack(() => data.finishes));
   provideWorkspace({
     ...{ session, saving, live, screen, tools, views, pick, drag, faceDrag, openingKinds, shelf, roomId },
-    ...{ studioFinishes, models },
+    ...{ studioFinishes, models, findings, personName },
   });
   $effect(() => void lines.load());
 
@@ -121,7 +125,7 @@
       ready = true;
       live.open();
       setTimeout(() => {
-        void session.startChecks();
+        void session.startChecks().then(() => findings.seen());
         painted = true;
       });
       // What was not needed for the room to be there is fetched before it is wanted, once the page is at rest.
