@@ -35,3 +35,90 @@ test('what checks lack is noted on the thing itself, and is judged at once', asy
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect(ventilation).toContainText('140 cfm');
 });
+
+test('a finding is eased by the least change that cures it, shown before it is made', async ({
+  page,
+  studio,
+}) => {
+  await studio.enter();
+  await studio.openRoom('Kitchen');
+  await studio.step('Reach');
+  const aisle = page
+    .getByRole('list', { name: 'Findings' })
+    .getByRole('listitem')
+    .filter({ hasText: 'Aisle between cooker' });
+  await aisle.getByRole('button').first().click();
+  const eases = page.getByRole('list', { name: 'Eases' }).getByRole('button');
+  await expect(eases.first()).toContainText(/^Move base cabinet 23 by 3 5\/16" towards face D\./);
+  // Pointed at it is only shown, with what it would leave; the list stays to be chosen from.
+  const tight = page.getByTitle('Reach checks').locator('span').nth(1);
+  const before = Number(await tight.textContent());
+  await eases.first().hover();
+  await expect(tight).toHaveText(String(before - 1));
+  await expect(aisle).toBeVisible();
+  await page.mouse.move(700, 700);
+  await expect(tight).toHaveText(String(before));
+  const place = async () =>
+    (await studio.items()).find(({ id }) => id === 'item-20')?.['placement'] as { x: number };
+  const from = (await place()).x;
+  await eases.first().focus();
+  await page.keyboard.press('Enter');
+  await expect(aisle).toHaveCount(0);
+  await expect.poll(async () => from - (await place()).x).toBeCloseTo(84.1375, 3);
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(aisle).toHaveCount(1);
+});
+
+test('all that can be eased is sought together, and made as one edit', async ({ page, studio }) => {
+  await studio.enter();
+  await studio.openRoom('Kitchen');
+  await studio.step('Reach');
+  const open = page.getByRole('list', { name: 'Findings' }).getByRole('listitem');
+  await expect(open.filter({ hasText: 'Walkway' })).toBeVisible();
+  const before = await open.count();
+  await page.getByRole('button', { name: 'Ease all…' }).click();
+  await expect(page.getByRole('button', { name: 'Stop' })).toBeVisible();
+  const changes = page.getByRole('list', { name: 'What is changed' }).getByRole('listitem');
+  await expect(page.getByRole('button', { name: 'Make them' })).toBeVisible({ timeout: 60_000 });
+  expect(await changes.count()).toBeGreaterThan(3);
+  await expect(changes.filter({ hasText: 'protected socket' })).toHaveCount(2);
+  await page.getByRole('button', { name: 'Make them' }).click();
+  await expect.poll(async () => open.count()).toBeLessThan(before - 4);
+  await expect.poll(async () => (await studio.records('service')).length).toBeGreaterThan(4);
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(open).toHaveCount(before);
+});
+
+test('a finding is accepted with a reason, is counted no more, and speaks again once it is worse', async ({
+  page,
+  studio,
+}) => {
+  await studio.enter();
+  await studio.openRoom('Kitchen');
+  await studio.step('Reach');
+  const findings = page.getByRole('list', { name: 'Findings' }).getByRole('listitem');
+  const aisle = findings.filter({ hasText: 'Aisle between cooker' });
+  await aisle.getByRole('button').first().click();
+  await aisle.getByRole('button', { name: 'Accept with a reason…' }).click();
+  await page.getByRole('button', { name: 'Accept', exact: true }).click();
+  await expect(aisle.getByRole('alert')).toContainText('Say why it is accepted');
+  await page.getByLabel('Why it is accepted').fill('The owner cooks alone');
+  await page.getByRole('button', { name: 'Accept', exact: true }).click();
+  await expect(aisle).toHaveCount(0);
+  await page.getByText(/^Accepted \(1\)/).click();
+  const accepted = page.getByRole('list', { name: 'Accepted' }).getByRole('listitem');
+  await expect(accepted).toContainText('“The owner cooks alone”');
+  // An inch nearer it is worse than what was accepted.
+  const island = (await studio.items()).find(({ id }) => id === 'item-20')!;
+  await studio.chooseItem(String(island['code']));
+  await page.locator('.plan').press('Shift+ArrowRight');
+  await expect(aisle).toContainText('new');
+  await aisle.getByRole('button').first().click();
+  await expect(aisle).toContainText('Accepted before it came to this');
+  await page.getByRole('button', { name: 'Seen' }).click();
+  await expect(aisle).not.toContainText('new');
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(accepted).toHaveCount(1);
+  await accepted.getByRole('button', { name: 'Take back' }).click();
+  await expect(aisle).toHaveCount(1);
+});

@@ -29,7 +29,11 @@ describe('a finding that is accepted', () => {
   it('is not counted, and says why, by whom and when', () => {
     const design = accepted(before, tight);
     const found = finding(design, tight.key);
-    expect(found.waiver).toMatchObject({ reason: 'Agreed with the owner', by: 'Iris Holm', on: '2026-05-14' });
+    expect(found.waiver).toMatchObject({
+      reason: 'Agreed with the owner',
+      by: 'Iris Holm',
+      on: '2026-05-14',
+    });
     expect(isWaived(found)).toBe(true);
     expect(countVerdicts(checkReach(design))[tight.verdict]).toBe(
       countVerdicts(checkReach(before))[tight.verdict] - 1,
@@ -80,7 +84,11 @@ describe('a finding that is accepted', () => {
     const was = standingOf(tight);
     const [check, short] = [...was.short].find(([, by]) => by > 0)!;
     const as = (by: number) => ({ ...was, short: new Map([...was.short, [check, short + by]]) });
-    expect([isWorse(as(0.03), was), isWorse(as(0.02), was), isWorse(as(-5), was)]).toEqual([true, false, false]);
+    expect([isWorse(as(0.03), was), isWorse(as(0.02), was), isWorse(as(-5), was)]).toEqual([
+      true,
+      false,
+      false,
+    ]);
     expect(isWorse({ ...was, verdict: 'blocked' }, { ...was, verdict: 'tight' })).toBe(true);
     expect(isWorse({ ...as(99), verdict: 'tight' }, { ...was, verdict: 'blocked' })).toBe(false);
   });

@@ -120,9 +120,12 @@ function planOf(start: Judged, now: Judged, taken: readonly Ease[]): EasePlan {
 function together(steps: readonly EaseStep[]): readonly EaseStep[] {
   const found: EaseStep[] = [];
   for (const step of steps) {
-    const last = found.at(-1);
-    if (step.do === 'shift' && last?.do === 'shift' && step.ids.join(' ') === last.ids.join(' '))
-      found[found.length - 1] = {
+    const index = found.findIndex(
+      (one) => step.do === 'shift' && one.do === 'shift' && step.ids.join(' ') === one.ids.join(' '),
+    );
+    const last = found[index];
+    if (step.do === 'shift' && last?.do === 'shift')
+      found[index] = {
         ...last,
         by: { x: quantise(last.by.x + step.by.x), y: quantise(last.by.y + step.by.y) },
         ...((last.up ?? step.up) !== undefined && { up: quantise((last.up ?? 0) + (step.up ?? 0)) }),

@@ -13,6 +13,7 @@
   import Button from '$ui/Button.svelte';
   import Tabs from '$ui/Tabs.svelte';
   import AcceptedIdle from './reach/AcceptedIdle.svelte';
+  import EaseAll from './reach/EaseAll.svelte';
   import CheckedBy from './reach/CheckedBy.svelte';
   import FindingRow from './reach/FindingRow.svelte';
 
@@ -48,6 +49,7 @@
     </p>
   {/if}
   {#if sorted.open.length > 0}
+    <EaseAll />
     <Tabs
       label="Findings put together"
       tabs={findingOrders.map((id) => ({ id, name: findingOrderNames[id] }))}

@@ -1,4 +1,4 @@
-import type { Finding, FindingsKnown, ReachReport } from 'goodreach';
+import type { EaseStep, Finding, FindingsKnown, ReachReport } from 'goodreach';
 import type { DesignSession } from './design-session.svelte';
 import type { ScreenState } from './screen.svelte';
 
@@ -7,16 +7,20 @@ export class RoomFindings {
   /** How they stood when they were last looked through; null until they are known. */
   #known: FindingsKnown | null = $state.raw(null);
 
+  /** The changes that are shown as if they were made, to ease what is found. */
+  trial: readonly EaseStep[] | null = $state.raw(null);
+
   constructor(
     private readonly session: DesignSession,
     private readonly screen: ScreenState,
   ) {}
 
-  /** Null until what finds it has come. */
+  /** Null until what finds it has come. What is only tried leaves it as it is, so that it can be chosen from. */
   readonly report: ReachReport | null = $derived.by(() => {
-    const { judge, settled } = this.session;
+    const { judge, settled, committed } = this.session;
     if (!judge) return null;
-    return (this.screen.doorsOpen ? judge.checkReachOpen : judge.checkReach)(settled);
+    const design = this.trial ? committed : settled;
+    return (this.screen.doorsOpen ? judge.checkReachOpen : judge.checkReach)(design);
   });
 
   readonly news: readonly Finding[] = $derived.by(() => {

@@ -10,6 +10,7 @@ export const laterViews = {
   selectionMark: later(() => import('./plan/SelectionMark.svelte')),
   pickedPlaces: later(() => import('./plan/PickedPlaces.svelte')),
   faceMoved: later(() => import('./plan/FaceMoved.svelte')),
+  easeGhost: later(() => import('./plan/EaseGhost.svelte')),
   findingChips: later(() => import('./plan/FindingChips.svelte')),
   surfaceMarks: later(() => import('./plan/SurfaceMarks.svelte')),
   gapCard: later(() => import('./plan/GapCard.svelte')),

@@ -7,11 +7,13 @@
   /** What was accepted, and what of it is not found any more. */
   let { findings, accepted }: { findings: readonly Finding[]; accepted: readonly Finding[] } = $props();
   const { session } = useWorkspace();
+  /** As it was left, also where there was nothing in it meanwhile. */
+  let isUnfolded = $state(false);
   const idle = $derived(idleWaivers(session.settled, findings));
 </script>
 
 {#if accepted.length + idle.length > 0}
-  <details>
+  <details bind:open={isUnfolded}>
     <summary>Accepted ({accepted.length})</summary>
     <div role="list" aria-label="Accepted">
       {#each accepted as finding (finding.key)}<FindingRow {finding} />{/each}

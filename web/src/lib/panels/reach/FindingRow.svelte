@@ -1,6 +1,8 @@
 <script lang="ts">
   import { ruleName, ruleSource, saidChecks, sayFinding, type Finding } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
+  import { isOpen } from '$session/room-findings.svelte';
+  import Eases from './Eases.svelte';
   import Acceptance from './Acceptance.svelte';
   import VerdictMark from '$ui/VerdictMark.svelte';
 
@@ -37,6 +39,7 @@
     {#each [finding.rule, ...(finding.also ?? [])] as rule (rule)}
       <p>{rule}: {ruleSource(rule)}</p>
     {/each}
+    {#if isOpen(finding)}<Eases {finding} />{/if}
     {#if finding.verdict !== 'clear'}<Acceptance {finding} />{/if}
   {/if}
 </div>

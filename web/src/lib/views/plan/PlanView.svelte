@@ -170,6 +170,7 @@
           coming={null}
         />{/if}
       <FindingPlace {scale} />
+      {#if findings.trial}<Later part={laterViews.easeGhost} props={{ scale }} coming={null} />{/if}
       {#if screen.selected || screen.hovered || workspace.live.colleagues.length > 0}<Later
           part={laterViews.selectionMark}
           props={{ scale }}
