@@ -1,7 +1,7 @@
 import { readFile, writeFile } from 'node:fs/promises';
 import { Command, CommanderError } from 'commander';
 import { rulePackIds } from './document/limits';
-import { checkCommand, readPacks } from './cli/check';
+import { readPacks } from './cli/check';
 import { collideCommand } from './cli/collide';
 import { dimsCommand } from './cli/dims';
 import { fitCommand } from './cli/fit';
@@ -18,6 +18,7 @@ import { plainTopsCommand } from './cli/tops';
 import { sheetCommand, type SheetFlags } from './cli/sheet';
 import { styleOf, type Design } from './document/design';
 import { openDesign } from './exports/design-json';
+import { reachReport } from './exports/reach-json';
 import { rangeCsv } from './exports/range-csv';
 import { readRangeCsv } from './imports/range-csv';
 import { findRange, ranges } from './ranges/shelf';
@@ -75,7 +76,7 @@ program
   )
   .action(async (file: string, { pack }: { pack?: string }) => {
     const packs = pack === undefined ? undefined : valueOf(readPacks(pack), usualStyle('mm'));
-    print(checkCommand(await readDesignFile(file), packs));
+    print(reachReport(await readDesignFile(file), packs));
   });
 reader('dims', 'the dimension chains of every face', dimsCommand);
 reader('items', 'every item with its sizes, place and price', itemsCommand);

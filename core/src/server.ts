@@ -6,6 +6,7 @@ export * from './document/validate-design';
 export * from './exports/design-json';
 export * from './exports/gltf';
 export * from './exports/range-csv';
+export * from './exports/reach-json';
 export * from './exports/sheet-pdf';
 export * from './exports/tile-csv';
 export type { Model } from './imports/objects/model';

@@ -54,3 +54,14 @@ export function textWidth(text: string, size: number, bold = false): number {
 function fraction(text: string): RegExpExecArray | null {
   return /((?<=\d) )?(?<![\d/])(\d{1,2})\/(\d{1,2})(?![\d/])/.exec(text);
 }
+
+/** A text in lines no wider than this, broken between words; a word that is wider stands by itself. */
+export function wrapped(text: string, size: number, width: number, bold = false): string[] {
+  const lines: string[] = [];
+  for (const word of text.split(' ')) {
+    const longer = lines.length > 0 ? `${lines.at(-1)!} ${word}` : word;
+    if (lines.length > 0 && textWidth(longer, size, bold) <= width) lines[lines.length - 1] = longer;
+    else lines.push(word);
+  }
+  return lines;
+}

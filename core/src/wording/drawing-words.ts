@@ -53,6 +53,25 @@ export const sheetWords = {
   sheet: (sheet: number, of: number) => `Sheet ${sheet} of ${of}`,
 };
 
+/** The words of the reach report. */
+export const reachWords = {
+  title: 'Reach report',
+  report: 'reach report',
+  continued: (page: number) => `Reach report, continued${page > 1 ? ` ${page}` : ''}`,
+  verdicts: { blocked: 'Blocked', tight: 'Tight', unjudged: 'Cannot be judged', clear: 'Clear' },
+  accepted: 'Accepted',
+  checkedBy: 'Checked by',
+  standing:
+    'A planning aid, not a certificate of compliance. Codes and guidelines differ by place and edition: what binds here is to be asked of the authority.',
+  count: (name: string, count: number) => `${name}: ${count}`,
+  idle: (count: number) => `Accepted, not found any more: ${count}`,
+  check: (name: string, measured: string | null, asked: string | null) =>
+    `${name}: ${measured ?? 'not known'}${asked === null ? '' : `, ${asked}`}`,
+  waiver: (reason: string, by: string, on: string, isReopened: boolean) =>
+    `${isReopened ? 'Accepted before it came to this' : 'Accepted'}: “${reason}” ${by}, ${on}`,
+  failed: (rule: string, reason: string) => `The check “${rule}” could not run: ${reason}`,
+};
+
 /** The words of a setter's sheet. */
 export const tileWords = {
   sheet: (letter: string, name: string) => `Tiles ${letter}, ${name}`,

@@ -17,7 +17,7 @@ export interface Sheet {
 }
 
 /** What a set of sheets shows. */
-export const sheetSubjects = ['plan', 'ceiling', 'elevations', 'tiles'] as const;
+export const sheetSubjects = ['plan', 'ceiling', 'elevations', 'tiles', 'reach'] as const;
 export type SheetSubject = (typeof sheetSubjects)[number];
 
 export function findSubject(id: string): Result<SheetSubject> {

@@ -21,6 +21,7 @@
     ceiling: 'Ceiling plan',
     elevations: 'Elevations and sections',
     tiles: 'Tiles, for the setter',
+    reach: 'Reach report',
   };
   // Made outside of what follows from it: what makes a derived value does not follow it.
   const sheets = untrack(() => drawnSheets(choice));
@@ -60,7 +61,7 @@
     </select>
   </label>
   {#if problem}<p class="problem" role="alert">{problem}</p>{:else}<p class="help">
-      {count === 1 ? 'One sheet' : `${count} sheets`}, true to scale.
+      {count === 1 ? 'One sheet' : `${count} sheets`}{choice.subject === 'reach' ? '' : ', true to scale'}.
     </p>{/if}
   {#if !saved}<p class="help" role="status">
       The PDF is made from the saved room; waiting for the last edits to be saved.

@@ -15,6 +15,7 @@
   import AcceptedIdle from './reach/AcceptedIdle.svelte';
   import EaseAll from './reach/EaseAll.svelte';
   import CheckedBy from './reach/CheckedBy.svelte';
+  import ReportLinks from './reach/ReportLinks.svelte';
   import FindingRow from './reach/FindingRow.svelte';
 
   const { session, screen, findings } = useWorkspace();
@@ -69,6 +70,7 @@
         : 'Nothing to check yet. Set cabinets and openings; every check runs as you work.'}
     </p>
   {/if}
+  {#if report}<ReportLinks />{/if}
   {#if report}<AcceptedIdle findings={report.findings} accepted={sorted.accepted} />{/if}
   {#if sorted.clear.length > 0}
     <details>

@@ -50,6 +50,7 @@ const routes: Record<string, Record<string, Access>> = {
   'api/rooms/[room]/plan.json': { GET: 'named' },
   'api/rooms/[room]/removed': { POST: 'named', DELETE: 'named' },
   'api/rooms/[room]/revisions/[revision]': { GET: 'named', POST: 'named' },
+  'api/rooms/[room]/reach.json': { GET: 'named' },
   'api/rooms/[room]/room.glb': { GET: 'named' },
   'api/rooms/[room]/sheet.pdf': { GET: 'named' },
   'api/studio': { GET: 'own', PATCH: 'own' },

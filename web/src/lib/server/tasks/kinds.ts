@@ -10,7 +10,7 @@ import {
   type SheetOptions,
 } from 'goodreach';
 import { drawingFonts } from 'goodreach/fonts';
-import { readModel, writeGltf, writeSheetPdf, type Model } from 'goodreach/server';
+import { reachReport, readModel, writeGltf, writeSheetPdf, type Model } from 'goodreach/server';
 
 /** What a task is asked, by its kind. */
 export interface TaskInputs {
@@ -18,6 +18,8 @@ export interface TaskInputs {
   model: { models?: Readonly<Record<string, Uint8Array>> };
   /** A small plan for lists, or one with its chains to be read at half a page's width, and its area. */
   plan: { chains?: true };
+  /** What the reach checks find. */
+  reach: Record<never, never>;
   /** Sheets as a PDF. */
   sheet: { options: SheetOptions; title: string; author: string };
 }
@@ -52,6 +54,11 @@ const makers: { [K in TaskKind]: (document: Design, input: TaskInputs[K]) => Pro
       type: 'application/json',
       bytes: new TextEncoder().encode(JSON.stringify({ plan, area })),
     };
+  },
+
+  async reach(document) {
+    const report = JSON.stringify(reachReport(document), null, 2);
+    return { ok: true, type: 'application/json', bytes: new TextEncoder().encode(report) };
   },
 
   async sheet(document, { options, title, author }) {

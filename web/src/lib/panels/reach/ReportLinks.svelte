@@ -1,0 +1,33 @@
+<script lang="ts">
+  import { isInchUnit } from 'goodreach';
+  import { useWorkspace } from '$lib/tools/context';
+
+  /** The reach report of the saved room, to print and as data. */
+  const { session, saving, roomId } = useWorkspace();
+  const isInch = $derived(isInchUnit(session.style.unit));
+  const page = $derived(isInch ? 'Tabloid' : 'A3');
+</script>
+
+<p>
+  Reach report:
+  {#if saving.state === 'saved'}
+    <a
+      href="/api/rooms/{roomId}/sheet.pdf?show=reach&page={page}&scale={isInch ? 24 : 20}"
+      target="_blank"
+      rel="noopener">PDF</a
+    >,
+    <a href="/api/rooms/{roomId}/reach.json" download>JSON</a>
+  {:else}<span role="status">waits for the last edits to be saved</span>{/if}
+</p>
+
+<style>
+  p {
+    font-size: 13px;
+  }
+  a {
+    color: var(--tide);
+  }
+  span {
+    color: var(--soft);
+  }
+</style>
