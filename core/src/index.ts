@@ -121,6 +121,7 @@ export {
   type SheetSubject,
 } from './drawing/sheet/sheet-frame';
 export * from './drawing/text-layout';
+export * from './drawing/elevation/finding-places';
 export * from './drawing/elevation/unfold';
 export * from './drawing/elevation/views';
 export * from './exports/svg';
@@ -153,6 +154,7 @@ export * from './reach/finding-groups';
 export * from './reach/finding-news';
 export * from './reach/knee-space';
 export { isTopRule, packsOf } from './reach/packs';
+export * from './reach/room-to-move';
 export * from './reach/waived';
 export * from './scene/mesh';
 export * from './scene/model-parts';

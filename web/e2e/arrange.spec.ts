@@ -140,7 +140,7 @@ test('doors and drawers are opened on request', async ({ page, studio }) => {
   await studio.step('Reach');
   const hits = page.locator('.left li').filter({ hasText: 'before it is open' });
   await expect(hits).toHaveCount(0);
-  await page.getByLabel('With all doors and drawers open').check();
+  await page.getByLabel('All doors and drawers open').check();
   await expect(hits).toHaveText([/The drawer of drawer base 1 hits face C, \d+ mm before it is open\./]);
 });
 

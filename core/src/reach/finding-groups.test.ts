@@ -56,7 +56,7 @@ describe('the check that decides', () => {
     });
     expect(
       shortCheck(design, { ...check('code', null), id: 'waste-receptacles', measured: null, required: 2 }),
-    ).toEqual({ measured: null, required: '2' });
+    ).toEqual({ measured: null, required: '2', isLength: false });
   });
 });
 

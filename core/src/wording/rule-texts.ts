@@ -189,6 +189,7 @@ export function shortCheck(design: Design, { id, measured, required }: Said['che
   return {
     measured: measured === null ? null : short(measured),
     required: required === null ? null : short(required),
+    isLength: isLength(id),
   };
 }
 

@@ -15,10 +15,11 @@
   import AcceptedIdle from './reach/AcceptedIdle.svelte';
   import EaseAll from './reach/EaseAll.svelte';
   import CheckedBy from './reach/CheckedBy.svelte';
+  import RoomToMoveChoice from './reach/RoomToMoveChoice.svelte';
   import ReportLinks from './reach/ReportLinks.svelte';
   import FindingRow from './reach/FindingRow.svelte';
 
-  const { session, screen, findings } = useWorkspace();
+  const { session, findings } = useWorkspace();
   let order: FindingOrder = $state('place');
   const report = $derived(findings.report);
   const sorted = $derived.by(() => {
@@ -36,10 +37,7 @@
   <h2>Reach checks</h2>
   <p class="help">A planning aid, not a certificate of compliance.</p>
   <CheckedBy />
-  <label class="open">
-    <input type="checkbox" bind:checked={screen.doorsOpen} />
-    With all doors and drawers open
-  </label>
+  <RoomToMoveChoice />
   {#each report?.failed ?? [] as { rule, reason } (rule)}
     <p class="failed" role="alert">The check “{ruleName(rule)}” could not run: {reason}</p>
   {/each}
@@ -106,7 +104,6 @@
     font-weight: 400;
     font-variant-numeric: tabular-nums;
   }
-  .open,
   .news {
     display: flex;
     align-items: center;

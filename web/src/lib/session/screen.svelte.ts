@@ -79,6 +79,10 @@ export class ScreenState {
   collisions: readonly Finding[] = $state.raw([]);
   /** Whether the reach checks open all doors and drawers. */
   doorsOpen = $state(false);
+  /** What the plan shows of the room there is to move, in the Reach step. */
+  roomToMove: Readonly<Record<'free' | 'turning' | 'ways', boolean>> = $state.raw({
+    ...{ ways: false, turning: false, free: false },
+  });
   dark = $state(false);
   /** Ranges whose differences from the room's were read. */
   toldRanges: readonly string[] = $state.raw([]);

@@ -11,6 +11,7 @@ export const laterViews = {
   pickedPlaces: later(() => import('./plan/PickedPlaces.svelte')),
   faceMoved: later(() => import('./plan/FaceMoved.svelte')),
   easeGhost: later(() => import('./plan/EaseGhost.svelte')),
+  roomToMove: later(() => import('./plan/RoomToMove.svelte')),
   findingChips: later(() => import('./plan/FindingChips.svelte')),
   surfaceMarks: later(() => import('./plan/SurfaceMarks.svelte')),
   gapCard: later(() => import('./plan/GapCard.svelte')),

@@ -18,6 +18,8 @@
     isShown: boolean;
   }
 
+  const NOTHING = { measured: null, required: null };
+
   const wanted = $derived(
     findings.shown.toReversed().flatMap((finding): Chip[] => {
       if (finding.place.length === 0) return [];
@@ -26,9 +28,9 @@
       if (middle.x < 0 || middle.y < 0 || middle.x > width || middle.y > height) return [];
       const check = decidingCheck(finding);
       const isShown = finding.key === screen.finding;
-      const { measured, required } = check
-        ? shortCheck(session.document, check)
-        : { measured: null, required: null };
+      const said = check && shortCheck(session.document, check);
+      // A number of things says little beside its mark.
+      const { measured, required } = said && (isShown || said.isLength) ? said : NOTHING;
       const text = !measured ? '' : isShown ? `${measured} of ${required ?? ''}  ` : `${measured}  `;
       return [{ finding, measured, required, isShown, spot: chipSpot(middle, text) }];
     }),

@@ -169,6 +169,7 @@
           props={{ scale }}
           coming={null}
         />{/if}
+      {#if screen.step === 'reach'}<Later part={laterViews.roomToMove} props={{ scale }} coming={null} />{/if}
       <FindingPlace {scale} />
       {#if findings.trial}<Later part={laterViews.easeGhost} props={{ scale }} coming={null} />{/if}
       {#if screen.selected || screen.hovered || workspace.live.colleagues.length > 0}<Later

@@ -14,6 +14,7 @@
     wayThere,
     withModels,
     type Point,
+    type Verdict,
   } from 'goodreach';
   import { onMount, untrack } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
@@ -28,7 +29,11 @@
   /** The room in three dimensions: from outside as a model, or from within at eye height. Chosen, moved and changed as in the plan. */
   let { kind }: { kind: RoomViewKind } = $props();
   const workspace = useWorkspace();
-  const { session, screen, models } = workspace;
+  const { session, screen, models, findings } = workspace;
+
+  const inks: Record<Verdict, string> = {
+    ...{ clear: '--clear', tight: '--tight-mark', blocked: '--blocked', unjudged: '--soft' },
+  };
 
   /** A key turns by so much, radians, and walks so far, mm. */
   const TURN = 0.14;
@@ -109,6 +114,16 @@
     stage?.mark(
       groups.filter(({ source, of }) => source !== null && of !== 'top' && chosen.has(source)),
       getComputedStyle(canvas).getPropertyValue('--clay').trim() || '#b8492a',
+    );
+  });
+  $effect(() => {
+    const style = getComputedStyle(canvas);
+    stage?.shade(
+      findings.shown.map(({ place, verdict, key }) => ({
+        place,
+        colour: style.getPropertyValue(inks[verdict]).trim() || '#a12b3c',
+        isShown: key === screen.finding,
+      })),
     );
   });
   $effect(() => {

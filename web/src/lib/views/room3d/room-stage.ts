@@ -1,24 +1,13 @@
 import { dot, frameAt, subtract, type PlacedFace, type Point } from 'goodreach';
 import type { RoomLight, SceneGroup, SoftRoom } from 'goodreach';
 import type { OnFace } from '../../tools/drag-item';
-import {
-  Box3,
-  BufferAttribute,
-  BufferGeometry,
-  EdgesGeometry,
-  LineBasicMaterial,
-  LineSegments,
-  Plane,
-  Raycaster,
-  Vector2,
-  Vector3,
-  type PerspectiveCamera,
-} from 'three';
+import { Box3, Plane, Raycaster, Vector2, Vector3, type PerspectiveCamera } from 'three';
 import { RoomBatches } from './batches';
 import { Looks } from './looks';
 import { ModelCamera } from './model-camera';
 import { levelAt, Painter, type Part } from './painter';
 import { RoomLights } from './room-lights';
+import { RoomMarks, type Ground } from './room-marks';
 import { StandCamera } from './stand-camera';
 
 export type RoomViewKind = 'model' | 'stand';
@@ -49,10 +38,7 @@ export class RoomStage {
   private readonly painter: Painter;
   private readonly looks = new Looks(() => this.anew());
   private readonly lights = new RoomLights();
-  private readonly marks = new LineSegments(
-    new BufferGeometry(),
-    new LineBasicMaterial({ color: '#b8492a' }),
-  );
+  private readonly marks: RoomMarks;
   private kind: RoomViewKind = 'model';
   private pending = 0;
   private resting: ReturnType<typeof setTimeout> | undefined;
@@ -73,10 +59,8 @@ export class RoomStage {
   constructor(readonly canvas: HTMLCanvasElement) {
     this.painter = new Painter(canvas, this.lights, this.looks, () => this.request());
     this.batches = new RoomBatches((part) => this.looks.of(part));
-    this.marks.renderOrder = 2;
-    this.marks.rotation.copy(this.batches.root.rotation);
-    this.marks.scale.copy(this.batches.root.scale);
-    this.painter.scene.add(this.batches.root, this.marks);
+    this.marks = new RoomMarks(this.batches.root);
+    this.painter.scene.add(this.batches.root, this.marks.root);
   }
 
   get camera(): PerspectiveCamera {
@@ -198,21 +182,13 @@ export class RoomStage {
 
   /** Edges of what is chosen. */
   mark(chosen: readonly SceneGroup[], colour: string): void {
-    const points: number[] = [];
-    for (const { parts } of chosen)
-      for (const { mesh } of parts) {
-        const geometry = new BufferGeometry();
-        geometry.setAttribute('position', new BufferAttribute(new Float32Array(mesh.positions), 3));
-        geometry.setIndex(mesh.indices);
-        const edges = new EdgesGeometry(geometry, 30);
-        for (const one of edges.getAttribute('position').array) points.push(one);
-        geometry.dispose();
-        edges.dispose();
-      }
-    this.marks.geometry.dispose();
-    this.marks.geometry = new BufferGeometry();
-    this.marks.geometry.setAttribute('position', new BufferAttribute(new Float32Array(points), 3));
-    this.marks.material.color.set(colour);
+    this.marks.outline(chosen, colour);
+    this.request();
+  }
+
+  /** Ground that is shaded on the floor. */
+  shade(grounds: readonly Ground[]): void {
+    this.marks.shade(grounds);
     this.request();
   }
 
@@ -376,13 +352,13 @@ export class RoomStage {
     this.busy = true;
     this.growing += 1;
     clearTimeout(this.resting);
-    this.marks.visible = false;
+    this.marks.root.visible = false;
   }
 
   /** The view again, after pictures of another size. */
   settle(): void {
     this.busy = false;
-    this.marks.visible = true;
+    this.marks.root.visible = true;
     this.resize(this.size.width, this.size.height, this.ratio);
   }
 
@@ -392,7 +368,7 @@ export class RoomStage {
     this.growing += 1;
     this.batches.dispose();
     this.looks.dispose();
-    this.marks.geometry.dispose();
+    this.marks.dispose();
     this.painter.dispose();
   }
 }

@@ -25,6 +25,7 @@
   import { Cost } from '../cost';
   import HostedView from '../HostedView.svelte';
   import { pieceRow } from '../pieces';
+  import UnfoldFindings from './UnfoldFindings.svelte';
   import UnfoldTies from './UnfoldTies.svelte';
 
   // All faces of the room side by side, under the plan: chosen, moved along and up, and set into, as in the plan.
@@ -249,6 +250,7 @@
           stroke-dasharray="{0.4 * scale} {0.8 * scale}"
         />
       {/each}
+      <UnfoldFindings design={shown} {scale} />
       {#each chosen as place, index (index)}
         <path class="mark chosen" d={box(place)} stroke-width={0.45 * scale} />
         <path class="mark" d={ticks(place)} stroke-width={0.45 * scale} />
