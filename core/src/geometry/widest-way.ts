@@ -1,7 +1,7 @@
 import FlatQueue from 'flatqueue';
 import { sideOf, triangleOf, type FloorMesh } from './floor-mesh';
 import { distance, dot, middle, subtract, type Point } from './point';
-import { contains, distanceToSegment } from './polygon';
+import { centroid, contains, distanceToSegment } from './polygon';
 import { footOn } from './nearest-between';
 
 /** Where a way is narrowest: how wide, mm, from what to what, and where the way goes. */
@@ -58,9 +58,14 @@ export function narrowestTo(
   to: Point,
   about: number,
 ): Narrowest | null {
-  let best = -1;
-  for (const triangle of trianglesNear(mesh, to, about))
-    if (best < 0 || width[triangle]! > width[best]!) best = triangle;
+  let [best, away] = [-1, Infinity];
+  for (const triangle of trianglesNear(mesh, to, about)) {
+    // Of those that are reached as well the nearest: one goes no farther than one must.
+    const far = distance(to, centroid(triangleOf(mesh, triangle)));
+    if (best >= 0 && (width[triangle]! < width[best]! || (width[triangle] === width[best] && far >= away)))
+      continue;
+    [best, away] = [triangle, far];
+  }
   if (best < 0 || width[best]! < 0) return { width: 0, from, to, way: [] };
   const sides: number[] = [];
   for (let at = best; by[at]! >= 0; at = Math.floor(mesh.beyond[by[at]!]! / 3)) sides.unshift(by[at]!);
