@@ -1,5 +1,6 @@
 import type { Design } from '../document/design';
 import type { ValueId } from '../wording/check-names';
+import { byMeasure } from './held';
 import { Look } from './look';
 import type { Reading } from './reading';
 
@@ -62,5 +63,9 @@ export function readings(measure: Measure, design: Design, inputs: Inputs): read
 function isTold(reading: Reading, known: Reading | undefined, tightest: ValueId | undefined): boolean {
   if (!known) return true;
   if (!tightest) return false;
-  return (reading.values[tightest] ?? Infinity) < (known.values[tightest] ?? Infinity);
+  const [one, other] = [reading, known].map(({ values, ids }) => ({
+    by: values[tightest] ?? Number.MAX_SAFE_INTEGER,
+    id: [...ids].sort().join(' '),
+  }));
+  return byMeasure(one!, other!) < 0;
 }

@@ -9,6 +9,7 @@ import { islands } from '../../setting/islands';
 import { boxesAgainst, HUNG, itemBoxes, type ItemBox } from '../../setting/item-box';
 import { roomShape } from '../../survey/room-shape';
 import { finishedEdges, type FinishedEdge } from '../facts/fronts';
+import { byMeasure } from '../held';
 import type { Measure } from '../measure';
 import type { Reading } from '../reading';
 
@@ -39,7 +40,7 @@ export const aisle: Measure<ItemBox> = {
           const between = clearBetween(edge, other);
           return between && between.width <= reach + SAME_PLACE ? [{ ...between, box: other.box }] : [];
         })
-        .sort((a, b) => a.width - b.width);
+        .sort((a, b) => byMeasure({ by: a.width, id: a.box.id }, { by: b.width, id: b.box.id }));
       // The tightest with each side of the room that has nothing standing between.
       const found = new Map<string, Reading>();
       const own = look.at((design) => sideOf(design, box));

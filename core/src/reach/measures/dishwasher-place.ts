@@ -2,6 +2,7 @@ import { distance, dot, place, subtract, type Point } from '../../geometry/point
 import { fixtures, itselfAlong } from '../facts/fixtures';
 import { finishedEdges } from '../facts/fronts';
 import { HUNG, type ItemBox } from '../../setting/item-box';
+import { byMeasure } from '../held';
 import type { Measure } from '../measure';
 import type { Reading } from '../reading';
 
@@ -83,7 +84,9 @@ function standingRoom(
       const along = at.map((one) => one.along);
       const isLeft = Math.max(...along) <= width / 2;
       const away = isLeft ? -Math.max(...along) : Math.min(...along) - width;
-      if (away < -1 || away > FAR || (least && least.away <= away)) continue;
+      const isNearer = (one: { other: ItemBox; away: number }) =>
+        byMeasure({ by: one.away, id: one.other.id }, { by: away, id: other.id }) <= 0;
+      if (away < -1 || away > FAR || (least && isNearer(least))) continue;
       const side = isLeft ? 0 : width;
       const end = isLeft ? -away : width + away;
       least = {

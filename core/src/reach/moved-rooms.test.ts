@@ -1,0 +1,69 @@
+import { describe, expect, it } from 'vitest';
+import { begunAt, mirroredRoom } from '../../testing/moved-rooms';
+import { galleyWithBay } from '../demo/galley-with-bay';
+import { hallBath } from '../demo/hall-bath';
+import { laundry } from '../demo/laundry';
+import { orchardKitchen } from '../demo/orchard-kitchen';
+import { wetRoom } from '../demo/wet-room';
+import { loopOf, roomOf, type Design } from '../document/design';
+import { rulePackIds } from '../document/limits';
+import { checkBy } from './check-reach';
+
+const rooms = { orchardKitchen, galleyWithBay, wetRoom, hallBath, laundry };
+
+/** What is found of a design, without the order of its parts: what is measured, by rule, verdict, things and check. */
+function found(design: Design, without: readonly string[]): ReadonlyMap<string, readonly number[]> {
+  const all = new Map<string, number[]>();
+  for (const { rule, verdict, ids, checks } of checkBy(design, rulePackIds, true).findings) {
+    if (without.includes(rule)) continue;
+    // A top is told by the first of its items, which is another where its run begins at its other end.
+    const about = rule === 'K25' ? '' : [...ids].sort().join(' ');
+    for (const { id, measured, required, held } of checks) {
+      // What is told of a left and a right side changes places in a mirror.
+      if (required === null && (id === 'left' || id === 'right')) continue;
+      const key = [rule, verdict, about, id, required, held, measured === null].join(' ');
+      all.set(
+        key,
+        [...(all.get(key) ?? []), measured ?? 0].sort((one, other) => one - other),
+      );
+    }
+  }
+  return all;
+}
+
+/** Both find the same, what they measure within half a millimetre, areas within a thousandth. */
+function expectAlike(after: Design, before: Design, without: readonly string[] = []): void {
+  const [is, was] = [found(after, without), found(before, without)];
+  expect([...is.keys()].sort()).toEqual([...was.keys()].sort());
+  for (const [key, all] of was) {
+    const others = is.get(key)!;
+    expect([key, others.length]).toEqual([key, all.length]);
+    for (const [index, one] of all.entries())
+      expect([key, Math.abs(others[index]! - one) <= Math.max(0.5, 0.001 * one)]).toEqual([key, true]);
+  }
+}
+
+describe('what is found of a room', () => {
+  it.each(Object.entries(rooms))(
+    'is the same wherever its walk begins, so whichever way it is turned: %s',
+    (_, room) => {
+      const design = room();
+      for (let first = 1; first < loopOf(design).faces.length; first++)
+        expectAlike(begunAt(design, first), design);
+    },
+  );
+
+  it.each(Object.entries(rooms))('is the same in a mirror: %s', (_, room) => {
+    const design = room();
+    expectAlike(mirroredRoom(design), design);
+  });
+
+  it.each(Object.entries(rooms))('is the same in millimetres and in inches: %s', (_, room) => {
+    const design = room();
+    for (const unit of ['mm', 'cm', 'in', 'ft-in'] as const) {
+      const records = { ...design.records, room: { ...roomOf(design), unit } };
+      // What a slab measures goes by the unit.
+      expectAlike({ ...design, records } as Design, design, ['top-slab']);
+    }
+  });
+});
