@@ -9,6 +9,8 @@ import {
   MOST_HEIGHT,
   MOST_UNCERTAINTY,
   LEAST_SLAB,
+  LEAST_USER,
+  MOST_USER,
   MOST_OVERHANG,
   MOST_SLAB,
   LEAST_SPLASH_THICKNESS,
@@ -50,6 +52,7 @@ export const setRoom: Command<RoomChange> = {
         MOST_SPLASH_THICKNESS,
       ),
       within('plinth-back', after.plinthBack ?? 0, -MOST_PLINTH_OUT, MOST_PLINTH_BACK),
+      within('user-height', after.userHeight ?? LEAST_USER, LEAST_USER, MOST_USER),
       within('end-overhang', after.endOverhang, 0, MOST_OVERHANG),
     );
     if (wrong) return wrong;
@@ -70,7 +73,14 @@ export const setRoom: Command<RoomChange> = {
       'frontOverhang',
       'endOverhang',
     ] as const;
-    for (const key of ['plinthBack', 'slabLength', 'slabWidth', 'splashHeight', 'splashThickness'] as const)
+    for (const key of [
+      'plinthBack',
+      'slabLength',
+      'slabWidth',
+      'splashHeight',
+      'splashThickness',
+      'userHeight',
+    ] as const)
       if (after[key] === undefined) delete after[key];
       else after[key] = quantise(after[key]);
     for (const key of lengths) after[key] = quantise(after[key]);

@@ -47,6 +47,9 @@ export const behindSeats = ['none', 'edge', 'walk', 'wheelchair'] as const;
 export type BehindSeats = (typeof behindSeats)[number];
 /** So many people cook at once at most. */
 export const MOST_COOKS = 9;
+/** How tall those are who work in a room, mm. */
+export const LEAST_USER = 1_000;
+export const MOST_USER = 2_300;
 
 /** The sides of an item that seats can stand at: at its front one works. */
 export const seatSides = ['left', 'right', 'behind'] as const;

@@ -53,9 +53,11 @@ import { topJoint } from './measures/top-joint';
 import { topOverhang } from './measures/top-overhang';
 import { topSlab } from './measures/top-slab';
 import { topUnder } from './measures/top-under';
+import { topsInLine } from './measures/tops-in-line';
 import { traffic } from './measures/traffic';
 import { tubLights } from './measures/tub-lights';
 import { turningCircle } from './measures/turning-circle';
+import { vanityHeight } from './measures/vanity-height';
 import { ventilation } from './measures/ventilation';
 import { walkway } from './measures/walkway';
 import { wallCollision } from './measures/wall-collision';
@@ -125,9 +127,11 @@ export const measures = {
   'top-overhang': topOverhang,
   'top-slab': topSlab,
   'top-under': topUnder,
+  'tops-in-line': topsInLine,
   traffic,
   'tub-lights': tubLights,
   'turning-circle': turningCircle,
+  'vanity-height': vanityHeight,
   ventilation,
   walkway,
   'wall-collision': wallCollision,

@@ -65,7 +65,9 @@ export const valueNames = {
   narrowest: 'narrowest',
   'nearest-socket': 'nearest socket',
   off: 'off the standard',
+  'off-user': 'off what suits who works here',
   others: 'of another range (count)',
+  'out-of-line': 'out of line',
   over: 'over a dishwasher (count)',
   overhang: 'overhang',
   overlap: 'overlap',
@@ -96,6 +98,7 @@ export const valueNames = {
   'to-wall-unit': 'to the wall unit',
   'unprotected-at-counter': 'unprotected at the counter (count)',
   'untempered-panes': 'untempered panes in the zone (count)',
+  'vanity-top': 'top of the vanity',
   ventilation: 'ventilation (cfm)',
   'wall-above-floor': 'wall above the floor',
   'waste-receptacles': 'waste receptacles (count)',
@@ -144,6 +147,8 @@ export const furtherChecks = {
   'leg-cook-fridge-most': 'leg cook-fridge (most)',
   'leg-fridge-sink-most': 'leg fridge-sink (most)',
   'leg-sink-cook-most': 'leg sink-cook (most)',
+  'to-wall-unit-usual': 'to the wall unit, usually',
+  'vanity-top-most': 'top of the vanity (most)',
 } as const;
 
 export const checkNames = { ...valueNames, ...furtherChecks };

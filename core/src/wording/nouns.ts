@@ -27,6 +27,7 @@ export const nouns = {
   'wall-thickness': 'the wall thickness',
   cap: 'the cap',
   'counter-height': 'the counter height',
+  'user-height': 'the height of the one who works here',
   'top-thickness': 'the top thickness',
   overhang: 'the overhang',
   'top-over': 'the top over {name}',

@@ -22,6 +22,9 @@ const geometry = (name: string): RuleNaming => ({ name, source: 'geometry' });
 /** The name and source of every rule. */
 export const ruleNames = {
   'counter-height': { name: 'Counter height', source: 'standard height of the room' },
+  'tops-in-line': { name: 'Tops in line', source: 'common practice' },
+  'vanity-height': { name: 'Vanity height', source: 'common practice' },
+  'wall-unit-bottom': { name: 'Under wall units', source: 'common practice' },
   'item-collision': geometry('Items apart'),
   'mixed-ranges': practice('One range in a run'),
   'open-fronts': geometry('Doors and drawers open'),

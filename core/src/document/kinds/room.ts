@@ -25,7 +25,9 @@ import {
   MOST_WALL,
   packIds,
   rulePackIds,
+  LEAST_USER,
   MOST_COOKS,
+  MOST_USER,
   behindSeats,
   type BehindSeats,
   edgeProfiles,
@@ -111,6 +113,8 @@ export class RoomRecord extends RoomFinishes {
   @Optional() @SomeOf(rulePackIds) packs?: RulePackId[];
   /** How many people cook in it at once; one unless given. */
   @Optional() @IsInt() @Between(1, MOST_COOKS) cooks?: number;
+  /** How tall the one is who works here most; not known unless given. */
+  @Optional() @Millimetres(LEAST_USER, MOST_USER) userHeight?: number;
   /** What people do behind those who sit at a counter; not known unless given. */
   @Optional() @OneOf(behindSeats) behindSeats?: BehindSeats;
   /** The range taken from unless another is chosen. */

@@ -28,11 +28,6 @@ const across = { wide: inches(15), away: inches(48) };
 export const kitchen: Pack = {
   id: 'kitchen',
   rules: [
-    rule('counter-height', 'counter-height', [
-      check('off', 'guideline', { most: inches(1 / 4) }),
-      told('height'),
-      told('standard'),
-    ]),
     rule('seat-width', 'seat-width', [check('apart', 'guideline', { least: inches(24) })]),
     rule('K01', 'door-opening', [check('clear-opening', 'guideline', { least: inches(32) })]),
     rule('K02', 'swings', [

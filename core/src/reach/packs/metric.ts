@@ -4,11 +4,6 @@ import { below, between, check, from, further, rule, told, where, type Pack } fr
 export const metric: Pack = {
   id: 'metric',
   rules: [
-    rule('counter-height', 'counter-height', [
-      check('off', 'guideline', { most: 6 }),
-      told('height'),
-      told('standard'),
-    ]),
     rule('seat-width', 'seat-width', [check('apart', 'guideline', { least: 600 })]),
     rule('M-swing', 'swings', [
       check('overlap-area', 'collision', { most: 0, when: where('between', 'entry') }),

@@ -1,6 +1,8 @@
 <script lang="ts">
   import {
     behindSeatsNames,
+    LEAST_USER,
+    MOST_USER,
     packs,
     packsOf,
     roomOf,
@@ -11,6 +13,7 @@
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import More from '$ui/More.svelte';
+  import LengthField from '$ui/LengthField.svelte';
   import NumberField from '$ui/NumberField.svelte';
   import SelectField from '$ui/SelectField.svelte';
 
@@ -48,6 +51,16 @@
     least={1}
     most={9}
     onset={(cooks) => (session.run(setRoom, { cooks }) ? '' : session.message)}
+  />
+  <LengthField
+    label="Who works here is"
+    style={session.style}
+    least={LEAST_USER}
+    most={MOST_USER}
+    value={room.userHeight ?? null}
+    placeholder="not known"
+    onclear={() => (session.run(setRoom, { userHeight: undefined }) ? '' : session.message)}
+    onset={(mm) => (session.run(setRoom, { userHeight: mm }) ? '' : session.message)}
   />
   <SelectField
     label="Behind seats"
