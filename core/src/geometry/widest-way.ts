@@ -72,8 +72,12 @@ export function narrowestTo(
   const way = [from, ...sides.map((side) => middle(...sideOf(mesh, side))), to];
   let least: Omit<Narrowest, 'way'> | null = null;
   for (const side of sides) {
-    if (least && mesh.sizes[side]! > Math.hypot(least.width, 2 * mesh.step)) continue;
-    const here = widthAt(mesh, middle(...sideOf(mesh, side)));
+    const size = mesh.sizes[side]!;
+    if (least && size > Math.hypot(least.width, 2 * mesh.step)) continue;
+    const at = middle(...sideOf(mesh, side));
+    // Where something else is nearer to its middle than its ends, the way goes by the other sides of its triangles, and is narrowest there.
+    if (Math.hypot(mesh.edges.nearest(at), mesh.step) < size / 2) continue;
+    const here = widthAt(mesh, at);
     if (here && (!least || here.width < least.width)) least = here;
   }
   // Where nothing stands between both ends, it is as wide as halfway.

@@ -5,7 +5,7 @@ export const standard: Pack = {
   id: 'standard',
   rules: [
     rule('counter-height', 'counter-height', [
-      check('off', 'guideline', { most: inches(1 / 4) }),
+      check('off', 'guideline', { most: 6 }),
       told('height'),
       told('standard'),
       check('off-user', 'comfort', { most: 50 }),
