@@ -48,8 +48,10 @@ export function proposeCommand(design: Design, flags: ProposeFlags): Result<unkn
   const band = runBands.find((one) => one === flags.band);
   if (!band) return unknown('band', flags.band, runBands);
   const wanted = (flags.order ?? criteria.join(',')).split(',').map((one) => one.trim());
-  const wrong = wanted.find((one) => !criteria.includes(one as Criterion));
-  if (wrong !== undefined) return unknown('criterion', wrong, criteria);
+  const judged = [...criteria, 'findings'];
+  const wrong = wanted.find((one) => !judged.includes(one));
+  if (wrong !== undefined) return unknown('criterion', wrong, judged);
+  const soundAt = wanted.indexOf('findings');
   const known = findRange(range, rangesOf(design));
   if (!known)
     return unknown(
@@ -85,7 +87,8 @@ export function proposeCommand(design: Design, flags: ProposeFlags): Result<unkn
       family: flags.family ?? families[0] ?? '',
       replaced: at ? [] : replaceable(design, ids, band).map(({ id }) => id),
       centre: centre?.ok ? { face: ids[0]!, at: centre.value } : null,
-      order: [...new Set([...(wanted as Criterion[]), ...criteria])],
+      order: [...new Set([...(wanted.filter((one) => one !== 'findings') as Criterion[]), ...criteria])],
+      ...(soundAt >= 0 && { soundAt }),
       most,
       ends: usualEnds(unit),
       loose: [],

@@ -34,7 +34,9 @@ describe('what proposals bring', () => {
     const described = must(describeProposals(builder.design, request, ids()));
     const plain = must(propose(builder.design, request, ids()));
     expect(described).toHaveLength(3);
-    described.forEach(({ elevation, findings, ...proposal }, index) => {
+    described.forEach(({ elevation, findings, breaks, ...proposal }, index) => {
+      const grave = { blocked: 3, tight: 1, unjudged: 0, clear: 0 };
+      expect(breaks).toBe(findings.reduce((sum, { verdict }) => sum + grave[verdict], 0));
       expect(proposal).toEqual(plain[index]);
       const then = after(builder.design, replaceItems, proposal);
       expect(elevation).toEqual(
@@ -51,6 +53,24 @@ describe('what proposals bring', () => {
         findings.some(({ verdict, text }) => verdict === 'tight' && text.startsWith('Aisle between')),
       ).toBe(true);
     });
+  });
+
+  it('counts as asked: before all else, the ones that bring the least come first, of more than are shown', () => {
+    const builder = rectangle(3000, 2400);
+    builder.set('F900', 'face-c', 0);
+    builder.open('face-d', 'door', 300);
+    const asked = (soundAt?: number) =>
+      must(
+        describeProposals(builder.design, { ...request, ...(soundAt !== undefined && { soundAt }) }, ids()),
+      );
+    const least = asked(0).map(({ breaks }) => breaks);
+    expect(least).toEqual([...least].sort((a, b) => a - b));
+    expect(least[0]!).toBeLessThanOrEqual(Math.min(...asked().map(({ breaks }) => breaks)));
+    expect(asked(0)).toHaveLength(3);
+    // After all else it only decides between equals.
+    const worth = (list: ReturnType<typeof asked>) =>
+      list.map(({ values }) => criteria.map((one) => values[one]));
+    expect(worth(asked(criteria.length))).toEqual(worth(asked()));
   });
 
   it('is not what was found before, and nothing where all is clear', () => {

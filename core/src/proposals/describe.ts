@@ -18,7 +18,13 @@ import type { ProposalRequest } from './request';
 export interface DescribedProposal extends Proposal {
   elevation: readonly Primitive[];
   findings: readonly { verdict: Verdict; text: string }[];
+  /** How grave those are together: a code broken, or things that collide, as much as three guidelines. */
+  breaks: number;
 }
+
+const GRAVE = 3;
+/** So many times as many are looked at as are wanted, where what they bring counts. */
+const POOL = 4;
 
 /** The best few proposals, each held against the design as it would be. */
 export function describeProposals(
@@ -26,8 +32,10 @@ export function describeProposals(
   request: ProposalRequest,
   newId: () => string,
   known: readonly Range[] = rangesOf(design),
-): Result<DescribedProposal[]> {
-  const found = propose(design, request, newId, known);
+): Result<readonly DescribedProposal[]> {
+  const { soundAt, most } = request;
+  const pool = soundAt === undefined ? most : most * POOL;
+  const found = propose(design, { ...request, most: pool }, newId, known);
   if (!found.ok) return found;
   const before = new Set(findingsOf(design).map(({ text }) => text));
   const described: DescribedProposal[] = [];
@@ -43,11 +51,38 @@ export function describeProposals(
         request.island === undefined
           ? smallElevation(after, request.faces, fresh)
           : smallRowElevation(after, boxOf(proposal.items[0]!, roomShape(after))),
-      findings: findingsOf(after).filter(({ text }) => !before.has(text)),
+      ...soundness(findingsOf(after).filter(({ text }) => !before.has(text))),
     });
   }
-  return ok(described);
+  return ok(soundAt === undefined ? described : bySoundness(described, request, soundAt).slice(0, most));
 }
+
+const soundness = (findings: DescribedProposal['findings']) => ({
+  findings,
+  breaks: findings.reduce(
+    (sum, { verdict }) => sum + (verdict === 'blocked' ? GRAVE : verdict === 'tight' ? 1 : 0),
+    0,
+  ),
+});
+
+/** The best first, what they bring counting after so many of the other criteria; equal ones as they were. */
+function bySoundness(
+  described: readonly DescribedProposal[],
+  { order }: ProposalRequest,
+  soundAt: number,
+): readonly DescribedProposal[] {
+  const worth = ({ values, breaks }: DescribedProposal) => {
+    const all = order.map((criterion) => values[criterion]);
+    return [...all.slice(0, soundAt), breaks, ...all.slice(soundAt)];
+  };
+  return [...described].sort((a, b) => {
+    const [one, other] = [worth(a), worth(b)];
+    const index = one.findIndex((value, at) => Math.abs(value - other[at]!) > SAME);
+    return index < 0 ? 0 : one[index]! - other[index]!;
+  });
+}
+/** Values are compared to a ten-thousandth of a millimetre. */
+const SAME = 1e-4;
 
 function findingsOf(design: Design) {
   return checkReach(design)

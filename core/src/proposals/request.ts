@@ -21,6 +21,8 @@ export interface ProposalRequest {
   /** A line that both sides of should look the same. */
   centre: { face: string; at: number } | null;
   order: readonly Criterion[];
+  /** After so many of these what proposals bring to be found counts, where it does: 0, and it counts before them all. */
+  soundAt?: number;
   /** How many answers at most. */
   most: number;
   ends: EndFillers;

@@ -15,7 +15,7 @@ export class Proposer {
     this.busy = true;
     const worker = new ProposeWorker();
     this.#worker = worker;
-    worker.onmessage = ({ data }: MessageEvent<Result<DescribedProposal[]>>) => {
+    worker.onmessage = ({ data }: MessageEvent<Result<readonly DescribedProposal[]>>) => {
       this.proposals = data.ok ? data.value : [];
       this.problem = data.ok ? '' : refusalText(data.refusal, styleOf(question.design));
       this.cancel();

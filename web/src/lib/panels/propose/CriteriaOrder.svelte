@@ -1,12 +1,11 @@
 <script lang="ts">
   import arrowDown from 'lucide-static/icons/arrow-down.svg?raw';
   import arrowUp from 'lucide-static/icons/arrow-up.svg?raw';
-  import type { Criterion } from 'goodreach';
-  import { criterionNames } from './criterion-names';
+  import { criterionNames, type Judged } from './criterion-names';
   import Icon from '$ui/Icon.svelte';
 
   /** The criteria in the order they count, each moved up or down. */
-  let { order, onchange }: { order: readonly Criterion[]; onchange: (order: Criterion[]) => void } = $props();
+  let { order, onchange }: { order: readonly Judged[]; onchange: (order: Judged[]) => void } = $props();
 
   function move(index: number, by: 1 | -1) {
     const next = [...order];

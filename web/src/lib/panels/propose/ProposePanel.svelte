@@ -1,6 +1,5 @@
 <script lang="ts">
   import {
-    criteria,
     endKinds,
     fillingFamilies,
     findRange,
@@ -15,7 +14,6 @@
     roomShape,
     runBands,
     usualEnds,
-    type Criterion,
     type DescribedProposal,
     type EndFillers,
     type EndKind,
@@ -28,6 +26,7 @@
   import type { ProposeTarget } from '$session/screen.svelte';
   import Button from '$ui/Button.svelte';
   import More from '$ui/More.svelte';
+  import { judgedBy, type Judged } from './criterion-names';
   import CriteriaOrder from './CriteriaOrder.svelte';
   import EndFillerFields from './EndFillerFields.svelte';
   import ProposalCard from './ProposalCard.svelte';
@@ -48,7 +47,7 @@
   });
   let family = $state('');
   const filling = $derived(families.some(({ code }) => code === family) ? family : (families[0]?.code ?? ''));
-  let order: Criterion[] = $state([...criteria]);
+  let order: Judged[] = $state([...judgedBy]);
   let ends: EndFillers = $state.raw(untrack(() => usualEnds(roomOf(session.committed).unit)));
   /** Items that stay though they would be taken away. */
   let kept: readonly string[] = $state.raw([]);
@@ -110,7 +109,8 @@
       family: filling,
       replaced: plain.map(({ id }) => id).filter((id) => !kept.includes(id)),
       centre: centre ? { face: target.faces[0] ?? '', at: centre.at } : null,
-      order: $state.snapshot(order),
+      order: order.filter((one) => one !== 'findings'),
+      soundAt: order.indexOf('findings'),
       most: 4,
       ends,
       loose,
