@@ -129,7 +129,7 @@ test('while an item is dragged, what it would run into is shown; Alt keeps it wh
     'floor',
   ]);
   await studio.step('Reach');
-  await expect(page.locator('.left li').filter({ hasText: 'into each other' })).toHaveCount(1);
+  await expect(page.locator('.left [role=listitem]').filter({ hasText: 'into each other' })).toHaveCount(1);
 });
 
 test('doors and drawers are opened on request', async ({ page, studio }) => {
@@ -138,9 +138,9 @@ test('doors and drawers are opened on request', async ({ page, studio }) => {
   await studio.setByCode('f600-3');
   await studio.saved(1);
   await studio.step('Reach');
-  const hits = page.locator('.left li').filter({ hasText: 'before it is open' });
+  const hits = page.locator('.left [role=listitem]').filter({ hasText: 'before it is open' });
   await expect(hits).toHaveCount(0);
-  await page.getByLabel('All doors and drawers open').check();
+  await page.getByLabel('Checked with everything open').check();
   await expect(hits).toHaveText([/The drawer of drawer base 1 hits face C, \d+ mm before it is open\./]);
 });
 

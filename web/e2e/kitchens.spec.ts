@@ -163,7 +163,7 @@ async function expectComplete(studio: Studio): Promise<void> {
   await studio.step('Reach');
   await expect(page.getByRole('heading', { name: 'Reach checks' })).toBeVisible();
   for (const rule of ['Items apart', 'Clear of walls'])
-    await expect(page.locator('.left li').filter({ hasText: rule })).toHaveCount(0);
+    await expect(page.locator('.left [role=listitem]').filter({ hasText: rule })).toHaveCount(0);
   await studio.step('Set');
 }
 

@@ -122,3 +122,46 @@ test('a finding is accepted with a reason, is counted no more, and speaks again 
   await accepted.getByRole('button', { name: 'Take back' }).click();
   await expect(aisle).toHaveCount(1);
 });
+
+test('doors are opened by hand, and it is told where they first meet something', async ({ page, studio }) => {
+  await studio.enter();
+  await studio.openRoom('Kitchen');
+  await studio.step('Reach');
+  await page.getByText('Doors and drawers', { exact: true }).click();
+  const contacts = page.getByRole('list', { name: 'First contacts' }).getByRole('listitem');
+  await expect(contacts.first()).toContainText('The door of wall cabinet 16 meets wall cabinet 17 at 5.54°.');
+  const leaves = page.locator('.plan svg polygon.hits');
+  await expect(leaves).toHaveCount(0);
+  await page.getByRole('slider', { name: 'Open by, percent' }).fill('100');
+  await expect(leaves).toHaveCount(await contacts.count());
+  // One by itself meets only what stands there.
+  await contacts.filter({ hasText: 'sink base 3' }).getByRole('button').click();
+  await page.getByRole('checkbox', { name: /^Only sink base 3/ }).check();
+  await expect(leaves).toHaveCount(0);
+  await expect(contacts.filter({ hasText: 'sink base 3' })).toHaveCount(0);
+});
+
+test('ways and room to turn are drawn when asked for, and the report is there as data', async ({
+  page,
+  studio,
+}) => {
+  await studio.enter();
+  await studio.openRoom('Kitchen');
+  await studio.step('Reach');
+  const ways = page.locator('.plan svg path.way');
+  await expect(page.getByRole('list', { name: 'Findings' })).toBeVisible();
+  await expect(ways).toHaveCount(0);
+  await page.getByLabel('Ways people walk').check();
+  await expect(ways).toHaveCount(2);
+  await page.getByLabel('Room to turn').check();
+  await expect(page.locator('.plan svg path.turning')).toHaveCount(1);
+  const link = page.getByRole('link', { name: 'JSON' });
+  const answer = await page.request.get(`${studio.address}${await link.getAttribute('href')}`);
+  const report = await answer.json();
+  expect(report.findings.length).toBeGreaterThan(30);
+  expect(report.findings[0]).toMatchObject({ verdict: 'blocked', checks: [{ held: false }, {}] });
+  const pdf = await page.request.get(
+    `${studio.address}${await page.getByRole('link', { name: 'PDF' }).getAttribute('href')}`,
+  );
+  expect([pdf.status(), pdf.headers()['content-type']]).toEqual([200, 'application/pdf']);
+});

@@ -88,7 +88,7 @@ test('reach checks follow every edit, and a finding points at its place', async 
   await studio.dragFromShelf('F900', 0.5, 0.7);
   await studio.dragFromShelf('F600', 0.5, 0.3);
   await studio.step('Reach');
-  const findings = page.locator('.left li');
+  const findings = page.locator('.left [role=listitem]');
   await expect(findings.filter({ hasText: 'is 926 mm; 1000 mm is asked for.' })).toHaveCount(1);
   await expect(findings.filter({ hasText: 'Counter stands at 900 mm.' })).toHaveCount(2);
   await expect(findings.filter({ hasText: 'Door D1 swings freely.' })).toHaveCount(1);

@@ -1,7 +1,7 @@
 import type { Design } from '../../document/design';
 import { rememberBoth, rememberOne } from '../../document/remember';
 import { place, scale, type Point } from '../../geometry/point';
-import { sweptByLeaf, sweptPolygon, type Swept } from '../../geometry/swept';
+import { sweptByLeaf, sweptPolygon, type Swept, type TurningLeaf } from '../../geometry/swept';
 import type { ConstructionMethod } from '../../ranges/construction';
 import type { ItemBox } from '../../setting/item-box';
 import { openFronts } from '../../setting/open-fronts';
@@ -14,6 +14,8 @@ export interface Sweep {
   id: string;
   of: 'door-of' | 'drawer-of' | 'opening';
   swept: Swept;
+  /** The leaf that turns; none for what comes straight out. */
+  leaf?: TurningLeaf;
   low: number;
   high: number;
 }
@@ -22,13 +24,13 @@ export interface Sweep {
 export const openingSweeps = rememberOne((opening: PlacedOpening): readonly Sweep[] => {
   const { record } = opening;
   if (record.swing !== 'in') return [];
-  return doorLeaves(opening).map(({ hinge, width, closed, open }) => ({
-    id: record.id,
-    of: 'opening' as const,
-    swept: sweptByLeaf({ pivot: hinge, width, thick: record.leaf, closed, open }),
-    low: record.sill,
-    high: record.sill + record.height,
-  }));
+  return doorLeaves(opening).map(({ hinge, width, closed, open }) => {
+    const leaf = { pivot: hinge, width, thick: record.leaf, closed, open };
+    return {
+      ...{ id: record.id, of: 'opening' as const, leaf, swept: sweptByLeaf(leaf) },
+      ...{ low: record.sill, high: record.sill + record.height },
+    };
+  });
 });
 
 type Fronts = Pick<ConstructionMethod, 'frontShort' | 'proud'>;
@@ -69,6 +71,7 @@ const sweepsOf = rememberBoth((box: ItemBox, made: Fronts): readonly Sweep[] => 
     const open = isLeft ? closed - sweep : closed + sweep;
     const pivot = place(centre, box.n, proud, box.u, isLeft ? frontShort : -frontShort);
     const width = Math.max(1, radius - 2 * frontShort);
-    return { ...base, of: 'door-of', swept: sweptByLeaf({ pivot, width, thick: proud, closed, open }) };
+    const leaf = { pivot, width, thick: proud, closed, open };
+    return { ...base, of: 'door-of', leaf, swept: sweptByLeaf(leaf) };
   });
 });

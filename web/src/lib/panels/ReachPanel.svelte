@@ -14,6 +14,7 @@
   import Tabs from '$ui/Tabs.svelte';
   import AcceptedIdle from './reach/AcceptedIdle.svelte';
   import EaseAll from './reach/EaseAll.svelte';
+  import DoorStudy from './reach/DoorStudy.svelte';
   import CheckedBy from './reach/CheckedBy.svelte';
   import RoomToMoveChoice from './reach/RoomToMoveChoice.svelte';
   import ReportLinks from './reach/ReportLinks.svelte';
@@ -38,6 +39,7 @@
   <p class="help">A planning aid, not a certificate of compliance.</p>
   <CheckedBy />
   <RoomToMoveChoice />
+  <DoorStudy />
   {#each report?.failed ?? [] as { rule, reason } (rule)}
     <p class="failed" role="alert">The check “{ruleName(rule)}” could not run: {reason}</p>
   {/each}

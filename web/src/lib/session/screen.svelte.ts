@@ -83,6 +83,8 @@ export class ScreenState {
   roomToMove: Readonly<Record<'free' | 'turning' | 'ways', boolean>> = $state.raw({
     ...{ ways: false, turning: false, free: false },
   });
+  /** How far everything that opens stands open on the drawings, 0 to 1; or only one thing, the rest closed. */
+  opened: { share: number; only: string | null } | null = $state.raw(null);
   dark = $state(false);
   /** Ranges whose differences from the room's were read. */
   toldRanges: readonly string[] = $state.raw([]);

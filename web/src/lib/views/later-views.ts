@@ -12,6 +12,7 @@ export const laterViews = {
   faceMoved: later(() => import('./plan/FaceMoved.svelte')),
   easeGhost: later(() => import('./plan/EaseGhost.svelte')),
   roomToMove: later(() => import('./plan/RoomToMove.svelte')),
+  openLeaves: later(() => import('./plan/OpenLeaves.svelte')),
   findingChips: later(() => import('./plan/FindingChips.svelte')),
   surfaceMarks: later(() => import('./plan/SurfaceMarks.svelte')),
   gapCard: later(() => import('./plan/GapCard.svelte')),

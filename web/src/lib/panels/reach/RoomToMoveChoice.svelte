@@ -25,7 +25,7 @@
   {/each}
   <label>
     <input type="checkbox" bind:checked={screen.doorsOpen} />
-    All doors and drawers open
+    Checked with everything open
   </label>
 </fieldset>
 

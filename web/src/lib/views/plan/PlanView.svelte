@@ -171,6 +171,11 @@
         />{/if}
       {#if screen.step === 'reach'}<Later part={laterViews.roomToMove} props={{ scale }} coming={null} />{/if}
       <FindingPlace {scale} />
+      {#if screen.step === 'reach' && screen.opened}<Later
+          part={laterViews.openLeaves}
+          props={{ scale }}
+          coming={null}
+        />{/if}
       {#if findings.trial}<Later part={laterViews.easeGhost} props={{ scale }} coming={null} />{/if}
       {#if screen.selected || screen.hovered || workspace.live.colleagues.length > 0}<Later
           part={laterViews.selectionMark}

@@ -5,6 +5,7 @@
     itemBoxes,
     leftJamb,
     modelsIn,
+    openShares,
     roomLight,
     roomShape,
     sceneOf,
@@ -125,6 +126,21 @@
         isShown: key === screen.finding,
       })),
     );
+  });
+  /** What the study of doors has opened: it is closed with it. */
+  let studied: readonly string[] = [];
+  $effect(() => {
+    const { opened, step } = screen;
+    if (!stage) return;
+    const shares =
+      opened && step === 'reach'
+        ? openShares(session.settled, opened.share, opened.only)
+        : new Map<string, number>();
+    if (shares.size === 0 && studied.length === 0) return;
+    for (const source of studied) if (!shares.has(source)) stage.batches.open(source, 0);
+    for (const [source, share] of shares) stage.batches.open(source, share);
+    studied = [...shares.keys()];
+    stage.update(untrack(() => groups));
   });
   $effect(() => {
     stage?.setSoft(soft);
