@@ -39,7 +39,7 @@ test('a range is imported from a table with its faults told, taken from with a w
   await studio.step('Reach');
   await expect(
     page
-      .locator('.left li')
+      .locator('.left [role=listitem]')
       .filter({ hasText: `${name} stands in a run of Fathom: its bases are 20 mm lower.` }),
   ).toHaveCount(1);
   await studio.step('Set');

@@ -43,7 +43,11 @@ export class RoomFindings {
   /** What the drawings show: of a drag only what it changes, in the Reach step all that is not kept or accepted, else what is new; and what is asked for. */
   readonly shown: readonly Finding[] = $derived.by(() => {
     const { screen, session } = this;
-    if (session.previewing) return [...screen.collisions, ...this.changed];
+    if (session.previewing) {
+      // What is dragged into something is known at once, and found again once it rests.
+      const hit = new Set(screen.collisions.map(({ key }) => key));
+      return [...screen.collisions, ...this.changed.filter(({ key }) => !hit.has(key))];
+    }
     const { finding: asked, step } = screen;
     const all = step === 'reach' ? (this.report?.findings.filter(isOpen) ?? []) : this.news;
     const own = this.report?.findings.find(({ key }) => key === asked);
