@@ -58,6 +58,7 @@ import { setInto } from './commands/set-into';
 import { setItem } from './commands/set-item';
 import { setOutZone } from './commands/set-out-zone';
 import { setOutZones } from './commands/set-out-zones';
+import { setLimit } from './commands/set-limit';
 import { setOver } from './commands/set-over';
 import { setPlinth } from './commands/set-plinth';
 import { setStyle } from './commands/set-style';
@@ -141,6 +142,7 @@ export const commands = [
   setFinish,
   setInto,
   setItem,
+  setLimit,
   setOutZone,
   setOutZones,
   setOver,

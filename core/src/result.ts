@@ -21,7 +21,16 @@ export type StraightOnly = 'propose' | 'push-corner' | 'push-part' | 'stretch';
 export type ActOnRow = 'conceal' | 'mirror' | 'seat-or-back';
 /** What was looked for by its id. */
 export type Sought =
-  'face' | 'finding' | 'item' | 'opening' | 'opening-or-item' | 'profile' | 'thing' | 'underlay' | 'zone';
+  | 'face'
+  | 'finding'
+  | 'item'
+  | 'limit'
+  | 'opening'
+  | 'opening-or-item'
+  | 'profile'
+  | 'thing'
+  | 'underlay'
+  | 'zone';
 /** What is chosen among what is known. */
 export type Choice =
   | 'band'

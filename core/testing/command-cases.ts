@@ -18,6 +18,7 @@ import {
   keepSchemeCase,
   layTileCase,
   layingCases,
+  limitCase,
   lineFaceCase,
   moveFaceCase,
   overCases,
@@ -327,6 +328,7 @@ export const asked = (design: Design): Record<string, Asked> => ({
     ...{ label: 'Set F600', writes: ['x'] },
     refuses: [{ id: 'x', range: 'fathom', code: 'Q', placement: onA(2400) }, '“Q”'],
   },
+  'set-limit': limitCase,
   ...overCases,
   ...plinthCase,
   'set-room': {

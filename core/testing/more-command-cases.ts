@@ -299,3 +299,10 @@ export const easeCase = {
   ...{ label: 'Ease by 2 changes', writes: ['apart', 'island'] },
   refuses: [{ steps: [{ do: 'shift', ids: ['none'], by: { x: 0, y: 1 } }] }, 'is no longer in this room'],
 } as const;
+
+const aisleLimit = { rule: 'K06', check: 'aisle', side: 'least', was: 1066.8 } as const;
+export const limitCase = {
+  does: { id: 'own', at: aisleLimit, now: 1000 },
+  ...{ label: 'Change a limit', writes: ['own'] },
+  refuses: [{ id: 'own', at: { ...aisleLimit, was: 1 }, now: 1000 }, 'The limit K06 aisle is no longer'],
+} as const;

@@ -165,3 +165,32 @@ test('ways and room to turn are drawn when asked for, and the report is there as
   );
   expect([pdf.status(), pdf.headers()['content-type']]).toEqual([200, 'application/pdf']);
 });
+
+test('a limit is changed for a room, what is usual beside it, and kept for new rooms', async ({
+  page,
+  studio,
+}) => {
+  await studio.enter();
+  await studio.openRoom('Galley with bay');
+  await studio.step('Reach');
+  await page.getByText(/^Checked by/).click();
+  await page.getByText(/^Clear \(/).click();
+  const aisle = page.getByRole('listitem').filter({ hasText: 'Aisle of' }).first();
+  await aisle.getByRole('button').first().click();
+  await page.getByText('Ask for something else here').click();
+  const field = page.getByLabel('aisle, least').first();
+  await field.fill('5000');
+  await page.keyboard.press('Enter');
+  const open = page
+    .getByRole('list', { name: 'Findings' })
+    .getByRole('listitem')
+    .filter({ hasText: 'is asked for' });
+  await expect(open.filter({ hasText: '5000 mm' }).first()).toBeVisible();
+  const own = page.getByText(/usually .*; by the room/);
+  await expect(own).toHaveCount(1);
+  await page.getByRole('button', { name: 'For new rooms of the job' }).click();
+  await expect(page.getByRole('button', { name: 'For new rooms of the job' })).toHaveCount(0);
+  await page.getByRole('button', { name: /^Take back .*aisle/ }).click();
+  await expect(own).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Take the 1 kept' })).toBeVisible();
+});

@@ -29,6 +29,10 @@ const samples: { readonly [K in RecordKind]?: RecordOf<K> } = {
   fixed: { kind: 'fixed', id: 'one', type: 'column', width: 300, depth: 200, height: 2400, ...thing },
   item: rowOf(room(), 'item'),
   'left-open': { kind: 'left-open', id: 'one', band: 'base', at: place('face-b', 1) },
+  limit: {
+    ...({ kind: 'limit', id: 'one', rule: 'K06', check: 'aisle', side: 'least', by: 'room' } as const),
+    ...{ was: 1066.8, now: 1000 },
+  },
   measurement: {
     ...({ kind: 'measurement', id: 'one', length: 5000, standing: 'measured' } as const),
     ...{ from: place('face-a', 0), to: place('face-c', 0) },
@@ -98,6 +102,7 @@ describe('kinds of record', () => {
       fixed: ['records.one.placement.face'],
       item: ['records.item-1.placement.face'],
       'left-open': ['records.one.at.face'],
+      limit: [],
       measurement: ['records.one.from.face', 'records.one.to.face'],
       opening: ['records.opening-2.face'],
       section: ['records.one.from.face', 'records.one.to.face'],

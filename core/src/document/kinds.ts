@@ -30,6 +30,7 @@ const kinds: { readonly [K in RecordKind]: KindFacts<RecordOf<K>> } = {
   fixed: { ...standing, takes: ({ width }) => width },
   item: { ...standing, takes: ({ width }) => width },
   'left-open': { ...fixedToWalls, removable: true, places: { at: true } },
+  limit: { ...fixedToWalls, removable: true, places: {} },
   loop: built,
   measurement: between,
   opening: { ...built, removable: true },

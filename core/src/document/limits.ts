@@ -258,3 +258,10 @@ export const MOST_REASON = 400;
 export const MOST_FINDING_KEY = 600;
 /** A check is never short by more: mm², of the largest room. */
 export const MOST_SHORT = 1e12;
+
+/** Whether a limit is the least or the most that is asked for. */
+export const limitSides = ['least', 'most'] as const;
+export type LimitSide = (typeof limitSides)[number];
+/** For what a limit is changed. */
+export const limitSources = ['room', 'job', 'studio'] as const;
+export type LimitSource = (typeof limitSources)[number];

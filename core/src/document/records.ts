@@ -5,6 +5,7 @@ import { FinishRecord } from './kinds/finish';
 import { FixedRecord } from './kinds/fixed';
 import { ItemRecord } from './kinds/item';
 import { LeftOpenRecord } from './kinds/left-open';
+import { LimitRecord } from './kinds/limit';
 import { LoopRecord } from './kinds/loop';
 import { MeasurementRecord } from './kinds/measurement';
 import { OpeningRecord } from './kinds/opening';
@@ -31,6 +32,7 @@ export const recordClasses = {
   fixed: FixedRecord,
   item: ItemRecord,
   'left-open': LeftOpenRecord,
+  limit: LimitRecord,
   loop: LoopRecord,
   measurement: MeasurementRecord,
   opening: OpeningRecord,
@@ -95,6 +97,7 @@ export {
   FixedRecord,
   ItemRecord,
   LeftOpenRecord,
+  LimitRecord,
   LoopRecord,
   MeasurementRecord,
   OpeningRecord,

@@ -7,6 +7,7 @@ import { findingOf } from './judge';
 import { readings, type Inputs, type Measure } from './measure';
 import { measures } from './measures';
 import { nounOf } from './naming';
+import { ownLimits, type OwnLimits } from './own-limits';
 import type { PackRule } from './pack';
 import { packsOf, rulePacks } from './packs';
 import type { Reading, Trait } from './reading';
@@ -43,6 +44,7 @@ export function runRules(design: Design, chosen: readonly PackRule[]): ReachRepo
   const failed: ReachReport['failed'][number][] = [];
   const { cooks = 1, behindSeats = null } = roomOf(design);
   const room = { cooks, behindSeats };
+  const limits = ownLimits(design);
   const taken = new Map<string, Map<Inputs, readonly Reading[]>>();
   const take = (rule: PackRule) => {
     const known = taken.get(rule.measure) ?? new Map<Inputs, readonly Reading[]>();
@@ -55,7 +57,7 @@ export function runRules(design: Design, chosen: readonly PackRule[]): ReachRepo
     try {
       for (const reading of take(rule)) {
         const names = reading.about.map((about) => nounOf(design, about));
-        const finding = judged(reading, rule)(reading, { room, names });
+        const finding = judged(reading, rule)(reading, { room, names, limits });
         if (finding) findings.push(finding);
       }
     } catch (error) {
@@ -70,7 +72,8 @@ type RoomTraits = Readonly<Record<string, Trait>>;
 
 /** The very same finding for the same reading, rule, room and names. */
 const judged = rememberBoth((reading: Reading, rule: PackRule) =>
-  remember((_: Reading, { room, names }: { room: RoomTraits; names: readonly Noun[] }) =>
-    findingOf(rule, reading, room, names),
+  remember(
+    (_: Reading, { room, names, limits }: { room: RoomTraits; names: readonly Noun[]; limits: OwnLimits }) =>
+      findingOf(rule, reading, room, names, limits),
   ),
 );

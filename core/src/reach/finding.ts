@@ -18,6 +18,8 @@ export interface CheckMade {
   measured: number | null;
   /** Null where it is only told. */
   required: number | null;
+  /** What its source asks for, where this design asks for another. */
+  usual?: number | null;
   /** Whether the limit is the least or the most. */
   limit: 'least' | 'most' | null;
   /** Null where it cannot be judged, or is only told. */

@@ -2,7 +2,10 @@ import { isAtLeast, isAtMost } from './held';
 import type { Noun } from '../nouns';
 import type { CheckMade, Finding, Verdict } from './finding';
 import type { Check, Limit, PackRule, When } from './pack';
+import { ownLimit, type OwnLimits } from './own-limits';
 import type { Reading, Trait } from './reading';
+
+const NONE: OwnLimits = new Map();
 
 const gravest: Record<Check['level'], number> = { collision: 0, code: 1, guideline: 2, comfort: 3 };
 
@@ -12,9 +15,10 @@ export function findingOf(
   reading: Reading,
   room: Readonly<Record<string, Trait>>,
   names: readonly Noun[],
+  limits: OwnLimits = NONE,
 ): Finding | null {
   const traits = { ...room, ...reading.traits };
-  const made = rule.checks.flatMap((check) => madeOf(check, reading, traits) ?? []);
+  const made = rule.checks.flatMap((check) => madeOf(rule.id, check, reading, { traits, limits }) ?? []);
   if (!made.some(({ result }) => result.limit !== null)) return null;
   // Of checks of which one is enough, those that are not kept say nothing while another is, or may be.
   const broken = made.filter(
@@ -60,18 +64,36 @@ const isElsewhere = ({ check }: Made, made: readonly Made[], held: true | null):
   );
 
 /** A check as it is made; null where it does not apply. */
-function madeOf(check: Check, reading: Reading, traits: Readonly<Record<string, Trait>>): Made | null {
+function madeOf(
+  rule: string,
+  check: Check,
+  reading: Reading,
+  { traits, limits }: { traits: Readonly<Record<string, Trait>>; limits: OwnLimits },
+): Made | null {
   const measured = reading.values[check.value];
   if (measured === undefined) return null;
   const conditions = (check.when ?? []).map((when) => applies(when, traits));
   if (conditions.includes(false)) return null;
   const limit = check.least !== undefined ? 'least' : check.most !== undefined ? 'most' : null;
-  const required = limitOf(check.least ?? check.most, reading);
+  const own = ownLimit(limits, rule, check);
+  const usual = limitOf(check.least ?? check.most, reading);
+  const required = own ?? usual;
   const isKnown = measured !== null && required !== null && !conditions.includes(null);
   const kept = measured !== null && required !== null && limit !== null && isHeld(measured, limit, required);
   // Where it is not known whether a limit applies, what keeps it is kept all the same.
   const held = kept ? true : isKnown && limit !== null ? false : null;
-  return { check, result: { id: check.id, level: check.level, measured, required, limit, held } };
+  return {
+    check,
+    result: {
+      id: check.id,
+      level: check.level,
+      measured,
+      required,
+      limit,
+      held,
+      ...(own !== undefined && { usual }),
+    },
+  };
 }
 
 const isHeld = (measured: number, limit: 'least' | 'most', required: number): boolean =>

@@ -91,6 +91,7 @@ export const commandLabels = {
     angle === undefined ? 'Set tiles out' : 'Turn the tiles',
   'set-out-zones': ({ zones }: { zones: Several }) =>
     zones.length === 1 ? 'Set tiles out' : `Set ${zones.length} zones out`,
+  'set-limit': ({ now }: { now: number | null }) => (now === null ? 'Take a limit back' : 'Change a limit'),
   'set-over': () => 'Hang it over the opening',
   'set-plinth': (change: { back?: number | null; none?: boolean }) => {
     if (change.none !== undefined) return change.none ? 'Leave the plinth out' : 'Put a plinth under it';

@@ -27,6 +27,7 @@ export const nouns = {
   'wall-thickness': 'the wall thickness',
   cap: 'the cap',
   'counter-height': 'the counter height',
+  limit: 'the limit',
   'user-height': 'the height of the one who works here',
   'top-thickness': 'the top thickness',
   overhang: 'the overhang',

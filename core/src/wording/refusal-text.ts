@@ -23,6 +23,7 @@ const sought: Record<Sought, string> = {
   face: 'face',
   finding: 'finding',
   item: 'item',
+  limit: 'limit',
   opening: 'opening',
   'opening-or-item': 'opening or item',
   profile: 'profile',

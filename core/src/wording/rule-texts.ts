@@ -19,6 +19,7 @@ interface Said {
     id: CheckId;
     measured: number | null;
     required: number | null;
+    usual?: number | null;
     limit: 'least' | 'most' | null;
     held: boolean | null;
   }[];
@@ -171,13 +172,14 @@ function sayChecks(design: Design, { checks }: Said, names: readonly string[]): 
 
 /** Every check of a finding as it is told: its name, what was measured and what is asked. */
 export function saidChecks(design: Design, { checks }: Pick<Said, 'checks'>) {
-  return checks.map(({ id, measured, required, limit, held }) => ({
+  return checks.map(({ id, measured, required, usual = null, limit, held }) => ({
     name: checkNames[id].replace(UNIT, '').replace('_', ' '),
     measured: measured === null ? null : sayValue(design, id, measured),
     asked:
       limit === null || required === null
         ? null
         : `${limit === 'least' ? 'at least' : 'at most'} ${sayValue(design, id, required)}`,
+    usual: usual === null ? null : sayValue(design, id, usual),
     held,
   }));
 }
@@ -218,6 +220,19 @@ export function findingGroupTitle(
   if (of.by === 'rule') return `${of.rule} ${ruleName(of.rule)}`;
   if (of.at === 'face') return `Face ${of.letter}`;
   return of.at === 'room' ? 'The whole room' : 'Standing free';
+}
+
+/** A limit that is another here than its source says: its check, what is asked here, and what usually is. */
+export function saidLimit(design: Design, { check, was, now }: { check: string; was: number; now: number }) {
+  const id = check as CheckId;
+  return { name: plainName(id), now: sayValue(design, id, now), was: sayValue(design, id, was) };
+}
+
+/** How a limit is typed: as a length, or as a number; areas are not. */
+export function limitUnit({ check }: { check: string }): 'area' | 'length' | 'number' {
+  const unit = valueUnits[check as ValueId];
+  if (unit === undefined) return 'length';
+  return unit === 'area' ? 'area' : 'number';
 }
 
 /** The unit of a check's value, as it stands after its name. */

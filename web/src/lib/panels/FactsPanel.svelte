@@ -10,6 +10,7 @@
   const ofTheRoom: ReadonlySet<RecordKind> = new Set([
     'room',
     'loop',
+    'limit',
     'profile',
     'range',
     'finish',

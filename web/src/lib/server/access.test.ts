@@ -26,6 +26,7 @@ const routes: Record<string, Record<string, Access>> = {
   'api/jobs': { GET: 'own', POST: 'own' },
   'api/jobs/[job]': { PATCH: 'named' },
   'api/jobs/[job]/copies': { POST: 'named' },
+  'api/jobs/[job]/limits': { PUT: 'named' },
   'api/jobs/[job]/removed': { POST: 'named', DELETE: 'named' },
   'api/jobs/[job]/rooms': { POST: 'named' },
   'api/metrics': { GET: 'public' },
@@ -54,6 +55,7 @@ const routes: Record<string, Record<string, Access>> = {
   'api/rooms/[room]/room.glb': { GET: 'named' },
   'api/rooms/[room]/sheet.pdf': { GET: 'named' },
   'api/studio': { GET: 'own', PATCH: 'own' },
+  'api/studio/limits': { PUT: 'own' },
   'sign-out': { POST: 'public' },
 };
 /** Pages that ask the server; those not signed in are sent away before they are asked. */
@@ -114,6 +116,7 @@ afterAll(() => drop());
 /** A sound body for any route: what is named is looked for before what is wrong with it is told, or after. */
 const body = {
   ...{ baseRevision: 0, tab: randomUUID(), chosen: [], name: 'x', unit: 'mm', specials: true, csv: 'x' },
+  limits: [],
   design: demoJobs()[0]!.rooms[0]!,
 };
 const bodies: Record<string, object> = {

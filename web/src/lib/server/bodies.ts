@@ -13,6 +13,7 @@ import {
   IsInt,
   IsNotEmpty,
   IsNotIn,
+  IsNumber,
   IsObject,
   IsOptional,
   IsString,
@@ -28,7 +29,14 @@ import {
   validateSync,
   type ValidationError,
 } from 'class-validator';
-import { lengthUnits, type EditAction, type LengthUnit } from 'goodreach';
+import {
+  lengthUnits,
+  limitSides,
+  MOST_SHORT,
+  type EditAction,
+  type LengthUnit,
+  type LimitSide,
+} from 'goodreach';
 import { OpeningShape, reservedIds } from 'goodreach/server';
 
 /** Revisions are counted so far. */
@@ -107,6 +115,25 @@ export class ObjectBody {
 /** What a studio decides for its new rooms. */
 export class StandardsBody {
   @IsBoolean({ message: 'Say whether special widths are allowed: true or false.' }) specials!: boolean;
+}
+
+/** A limit of a rule: what its source asks for, and what is asked in place of that, in the unit of its value. */
+export class LimitBody {
+  @IsString() @Length(1, 40) rule!: string;
+  @IsString() @Length(1, 80) check!: string;
+  @IsIn([...limitSides]) side!: LimitSide;
+  @IsNumber({ allowNaN: false, allowInfinity: false }) @Min(-MOST_SHORT) @Max(MOST_SHORT) was!: number;
+  @IsNumber({ allowNaN: false, allowInfinity: false }) @Min(0) @Max(MOST_SHORT) now!: number;
+}
+
+/** The limits that new rooms take. */
+export class LimitsBody {
+  @IsArray({ message: 'Give the limits as a list.' })
+  @ArrayMaxSize(500)
+  @IsObject({ each: true })
+  @ValidateNested({ each: true })
+  @Type(() => LimitBody)
+  limits!: LimitBody[];
 }
 
 /** A name of a job or room. */

@@ -23,14 +23,14 @@ export async function copyRoom(person: SignedIn, room: Room, revision = room.rev
 export const MOST_COPIED = 100;
 
 /** A copy of a job with its rooms, of each the option that is chosen; null where those are too many. */
-export async function copyJob(person: SignedIn, { id, name, unit, step }: Job): Promise<Job | null> {
+export async function copyJob(person: SignedIn, { id, name, unit, step, limits }: Job): Promise<Job | null> {
   const { studioId } = person;
   const sequelize = await database();
   const order = [['createdAt', 'ASC']] as [string, string][];
   const rooms = await Room.findAll({ where: { jobId: id, studioId, chosen: true, removedAt: null }, order });
   if (rooms.length > MOST_COPIED) return null;
   return sequelize.transaction(async (transaction) => {
-    const job = await Job.create({ studioId, name: copyName(name), unit, step }, { transaction });
+    const job = await Job.create({ studioId, name: copyName(name), unit, step, limits }, { transaction });
     for (const room of rooms) {
       const document = (await documentAt(room, room.revision))!;
       await addCopy(person, { room, document, jobId: job.id }, transaction);

@@ -15,6 +15,7 @@ import * as removed from './migrations/0010-removed';
 import * as fileParts from './migrations/0011-file-parts';
 import * as finishes from './migrations/0012-finishes';
 import * as objects from './migrations/0013-objects';
+import * as limits from './migrations/0014-limits';
 import { defineModels } from './models';
 
 /** Every migration, in order. */
@@ -32,6 +33,7 @@ const migrations = [
   { name: '0011-file-parts', ...fileParts },
   { name: '0012-finishes', ...finishes },
   { name: '0013-objects', ...objects },
+  { name: '0014-limits', ...limits },
 ];
 
 const held = globalThis as { goodReachDatabase?: Promise<Sequelize> };

@@ -1,4 +1,13 @@
-import type { Design, EditAction, FinishRecord, LengthUnit, OpeningShape, Patch, Range } from 'goodreach';
+import type {
+  Design,
+  EditAction,
+  FinishRecord,
+  LengthUnit,
+  LimitPlace,
+  OpeningShape,
+  Patch,
+  Range,
+} from 'goodreach';
 import {
   DataTypes,
   Model,
@@ -8,12 +17,17 @@ import {
   type Sequelize,
 } from 'sequelize';
 
+/** A limit of a rule as a studio or a job keeps it: what its source asks, and what is asked here. */
+export type KeptLimit = LimitPlace & { now: number };
+
 /** A tenant: everything belongs to one studio and is only ever asked for within it. */
 export class Studio extends Model<InferAttributes<Studio>, InferCreationAttributes<Studio>> {
   declare id: CreationOptional<string>;
   declare name: string;
   /** Whether its new rooms may have widths their range does not list. */
   declare specials: CreationOptional<boolean>;
+  /** Limits of rules that its new rooms take. */
+  declare limits: CreationOptional<readonly KeptLimit[]>;
 }
 
 export class Person extends Model<InferAttributes<Person>, InferCreationAttributes<Person>> {
@@ -38,6 +52,8 @@ export class Job extends Model<InferAttributes<Job>, InferCreationAttributes<Job
   declare name: string;
   declare unit: LengthUnit;
   declare step: number;
+  /** Limits of rules that its new rooms take, before the studio's. */
+  declare limits: CreationOptional<readonly KeptLimit[]>;
   declare createdAt: CreationOptional<Date>;
   declare removedAt: CreationOptional<Date | null>;
 }
@@ -142,7 +158,12 @@ const uuid = () => ({ type: DataTypes.UUID, primaryKey: true, defaultValue: Data
 export function defineModels(sequelize: Sequelize): void {
   const common = { sequelize, underscored: true, timestamps: false };
   Studio.init(
-    { id: uuid(), name: DataTypes.TEXT, specials: { type: DataTypes.BOOLEAN, defaultValue: false } },
+    {
+      id: uuid(),
+      name: DataTypes.TEXT,
+      specials: { type: DataTypes.BOOLEAN, defaultValue: false },
+      limits: { type: DataTypes.JSONB, defaultValue: [] },
+    },
     { ...common, tableName: 'studios' },
   );
   Person.init(
@@ -171,6 +192,7 @@ export function defineModels(sequelize: Sequelize): void {
       name: DataTypes.TEXT,
       unit: DataTypes.TEXT,
       step: DataTypes.DOUBLE,
+      limits: { type: DataTypes.JSONB, defaultValue: [] },
       createdAt: { type: DataTypes.DATE, defaultValue: DataTypes.NOW },
       removedAt: DataTypes.DATE,
     },

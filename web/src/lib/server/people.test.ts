@@ -185,6 +185,7 @@ describe('migrations', () => {
       '0011-file-parts',
       '0012-finishes',
       '0013-objects',
+      '0014-limits',
     ]);
     await Promise.all(opened.slice(0, 2).map((sequelize) => sequelize.close()));
   });

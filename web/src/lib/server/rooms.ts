@@ -1,6 +1,7 @@
 import type { Design, LengthUnit } from 'goodreach';
 import { database } from './database';
 import { addRoom } from './documents';
+import { withKeptLimits } from './limits';
 import { Job, Room } from './models';
 import type { SignedIn } from './sessions';
 
@@ -26,10 +27,11 @@ export async function createJob(
   return Job.create({ studioId, name: name.trim(), unit, step });
 }
 
-/** Adds a room to a job of the studio; the document must have been checked. */
+/** Adds a room to a job of the studio, with the limits that job and studio ask for; the document must have been checked. */
 export async function createRoom({ studioId }: SignedIn, job: Job, document: Design): Promise<Room> {
   const sequelize = await database();
-  return sequelize.transaction((transaction) => addRoom({ studioId, jobId: job.id }, document, transaction));
+  const own = await withKeptLimits(document, job);
+  return sequelize.transaction((transaction) => addRoom({ studioId, jobId: job.id }, own, transaction));
 }
 
 export function isUuid(text: string): boolean {

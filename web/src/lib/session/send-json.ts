@@ -10,7 +10,7 @@ export function postJson<T>(url: string, body: unknown): Promise<Answer<T>> {
 
 /** Sends JSON to a route of our own, or nothing with a removal. */
 export async function sendJson<T>(
-  method: 'DELETE' | 'PATCH' | 'POST',
+  method: 'DELETE' | 'PATCH' | 'POST' | 'PUT',
   url: string,
   body?: unknown,
 ): Promise<Answer<T>> {

@@ -8,6 +8,7 @@ import type { ToolStack } from './pointer-tool';
 import type { ShownViews } from './view-host.svelte';
 import type { LiveRoom } from '../session/live-room.svelte';
 import type { OpeningKinds } from '../session/opening-kinds.svelte';
+import type { KeptLimits } from '../session/kept-limits.svelte';
 import type { RoomFindings } from '../session/room-findings.svelte';
 import type { SaveQueue } from '../session/save-queue.svelte';
 import type { ScreenState } from '../session/screen.svelte';
@@ -31,6 +32,8 @@ export interface Workspace {
   studioFinishes: StudioFinishes;
   models: StudioModels;
   findings: RoomFindings;
+  /** The limits that new rooms take. */
+  keptLimits: KeptLimits;
   roomId: string;
   /** Who works here. */
   personName: string;

@@ -13,6 +13,7 @@
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import More from '$ui/More.svelte';
+  import OwnLimits from './OwnLimits.svelte';
   import LengthField from '$ui/LengthField.svelte';
   import NumberField from '$ui/NumberField.svelte';
   import SelectField from '$ui/SelectField.svelte';
@@ -70,6 +71,7 @@
     <option value="">Not known</option>
     {#each Object.entries(behindSeatsNames) as [id, name] (id)}<option value={id}>{name}</option>{/each}
   </SelectField>
+  <OwnLimits />
 </More>
 
 <style>

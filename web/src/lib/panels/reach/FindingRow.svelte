@@ -2,6 +2,7 @@
   import { ruleName, ruleSource, saidChecks, sayFinding, type Finding } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import { isOpen } from '$session/room-findings.svelte';
+  import LimitFields from './LimitFields.svelte';
   import Eases from './Eases.svelte';
   import Acceptance from './Acceptance.svelte';
   import VerdictMark from '$ui/VerdictMark.svelte';
@@ -27,11 +28,13 @@
       <thead><tr><th scope="col">Check</th><th scope="col">Measured</th><th scope="col">Asked</th></tr></thead
       >
       <tbody>
-        {#each saidChecks(session.document, finding) as { name, measured, asked, held }, index (index)}
+        {#each saidChecks(session.document, finding) as { name, measured, asked, usual, held }, index (index)}
           <tr class:broken={held === false}>
             <td>{name}</td>
             <td>{measured ?? 'not known'}</td>
-            <td>{asked ?? ''}</td>
+            <td
+              >{asked ?? ''}{#if usual}<small>usually {usual}</small>{/if}</td
+            >
           </tr>
         {/each}
       </tbody>
@@ -39,6 +42,7 @@
     {#each [finding.rule, ...(finding.also ?? [])] as rule (rule)}
       <p>{rule}: {ruleSource(rule)}</p>
     {/each}
+    <LimitFields {finding} />
     {#if isOpen(finding)}<Eases {finding} />{/if}
     {#if finding.verdict !== 'clear'}<Acceptance {finding} />{/if}
   {/if}
@@ -104,6 +108,11 @@
   th:not(:first-child),
   td:not(:first-child) {
     text-align: right;
+  }
+  small {
+    display: block;
+    color: var(--soft);
+    font-size: 11.5px;
   }
   .broken td:nth-child(2) {
     font-weight: 500;

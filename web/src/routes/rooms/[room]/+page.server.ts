@@ -1,6 +1,7 @@
 import { requirePerson, requireRoom } from '$server/answers';
 import { documentOf } from '$server/documents';
 import { lastEdits } from '$server/history';
+import { studioLimits } from '$server/limits';
 import { Job } from '$server/models';
 import { listOptions } from '$server/options';
 import { listFinishes } from '$server/finishes';
@@ -23,10 +24,11 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     documentOf(room),
   ]);
   const names = { jobName: job?.name ?? '', studioName: person.studioName };
+  const limits = { job: job?.limits ?? [], studio: await studioLimits(person), jobId: room.jobId };
   const { id: roomId, revision } = room;
   const { personId, personName } = person;
   return {
     ...{ roomId, personId, personName, ...names, revision, document, edits },
-    ...{ openingKinds, ranges, finishes, objects, options },
+    ...{ limits, openingKinds, ranges, finishes, objects, options },
   };
 };
