@@ -200,7 +200,7 @@ program
   .command('sheet')
   .description('the sheets of a room, as a summary, or as a PDF with --out')
   .argument('<design>', 'a design file (JSON)')
-  .option('--show <sheets>', 'plan, ceiling, elevations or tiles', 'plan')
+  .option('--show <sheets>', 'plan, ceiling, elevations, tiles or reach', 'plan')
   .option('--page <page>', 'A3, A2, Tabloid or Arch C', 'A3')
   .option('--scale <ratio>', '20, 24, 48 or 50', '20')
   .option('--job <name>', 'job name for the title block', '')
