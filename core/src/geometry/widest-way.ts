@@ -70,20 +70,33 @@ export function narrowestTo(
   const sides: number[] = [];
   for (let at = best; by[at]! >= 0; at = Math.floor(mesh.beyond[by[at]!]! / 3)) sides.unshift(by[at]!);
   const way = [from, ...sides.map((side) => middle(...sideOf(mesh, side))), to];
-  let least: Omit<Narrowest, 'way'> | null = null;
-  for (const side of sides) {
-    const size = mesh.sizes[side]!;
-    if (least && size > Math.hypot(least.width, 2 * mesh.step)) continue;
-    const at = middle(...sideOf(mesh, side));
-    // Where something else is nearer to its middle than its ends, the way goes by the other sides of its triangles, and is narrowest there.
-    if (Math.hypot(mesh.edges.nearest(at), mesh.step) < size / 2) continue;
-    const here = widthAt(mesh, at);
+  let least: Across | null = null;
+  // From the shortest on: the ends of one at the narrowest place are no farther past each other than neighbours along an edge.
+  for (const side of [...sides].sort((a, b) => mesh.sizes[a]! - mesh.sizes[b]!)) {
+    if (least && mesh.sizes[side]! > Math.hypot(least.width, mesh.step)) break;
+    const here = acrossSide(mesh, side);
     if (here && (!least || here.width < least.width)) least = here;
   }
   // Where nothing stands between both ends, it is as wide as halfway.
   if (!least && distance(from, to) > 2 * about) least = widthAt(mesh, middle(from, to));
   return least && { ...least, way };
 }
+
+type Across = Omit<Narrowest, 'way'>;
+
+/** How wide it is across a side, known once for all ways of a mesh; null where something else is nearer to its middle than its ends: the way goes by the other sides of its triangles then, and is narrowest there. */
+function acrossSide(mesh: FloorMesh, side: number): Across | null {
+  let widths = known.get(mesh);
+  if (!widths) known.set(mesh, (widths = new Map()));
+  let across = widths.get(side);
+  if (across === undefined) {
+    const at = middle(...sideOf(mesh, side));
+    const isFree = Math.hypot(mesh.edges.nearest(at), mesh.step) >= mesh.sizes[side]! / 2;
+    widths.set(side, (across = isFree ? widthAt(mesh, at) : null));
+  }
+  return across;
+}
+const known = new WeakMap<FloorMesh, Map<number, Across | null>>();
 
 /** The triangles of the floor that come so near to a place, mm. */
 function trianglesNear(mesh: FloorMesh, at: Point, about: number): number[] {
@@ -115,7 +128,7 @@ const isFloor = ({ rings }: FloorMesh, at: Point): boolean =>
   rings.filter((ring) => contains(ring, at)).length % 2 === 1;
 
 /** How wide it is at a place: from the nearest edge to the nearest on the other side. */
-function widthAt({ edges, step }: FloorMesh, at: Point): Omit<Narrowest, 'way'> | null {
+function widthAt({ edges, step }: FloorMesh, at: Point): Across | null {
   const near = edges.within(at, 3 * edges.nearest(at) + step);
   const feet = near.map((edge) => {
     const foot = footOn(at, ...edge);
