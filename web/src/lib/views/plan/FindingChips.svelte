@@ -7,7 +7,12 @@
   import { chipSpot, spread, type Spot } from '../spread';
 
   /** What was measured against what is asked, at the place of each finding that is shown; where there is no room for all, the gravest stand. */
-  let { camera, width, height }: { camera: Camera; width: number; height: number } = $props();
+  let {
+    camera,
+    width,
+    height,
+    taken,
+  }: { camera: Camera; width: number; height: number; taken: readonly Spot[] } = $props();
   const { findings, screen, session } = useWorkspace();
 
   interface Chip {
@@ -50,7 +55,12 @@
   });
   const meet = (a: Spot, b: Spot) =>
     Math.abs(a.x - b.x) < (a.wide + b.wide) / 2 && Math.abs(a.y - b.y) < (a.high + b.high) / 2;
-  const places = $derived(spread(chips.map(({ spot }) => spot)));
+  const places = $derived(
+    spread(
+      chips.map(({ spot }) => spot),
+      taken,
+    ),
+  );
 </script>
 
 {#each chips as { finding, measured, required, isShown }, index (finding.key)}
