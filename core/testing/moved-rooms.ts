@@ -15,6 +15,7 @@ import {
   type Point,
 } from '../src/geometry/point';
 import { must } from '../src/result';
+import type { PlacedFace } from '../src/survey/placed-face';
 import { roomShape } from '../src/survey/room-shape';
 import { wrapAngle } from '../src/units/angles';
 
@@ -25,10 +26,12 @@ export function begunAt(design: Design, first: number): Design {
   const from = <T>(list: readonly T[]) => [...list.slice(first), ...list.slice(0, first)];
   const walked = { ...loop, faces: from(loop.faces), letters: from(letters) };
   const turned = { ...design, records: { ...design.records, [loop.id]: walked } };
-  const [was, is] = [design, turned].map((one) => roomShape(one).byId.get(loop.faces[0]!)!) as [
-    ReturnType<typeof roomShape>['faces'][0],
-    ReturnType<typeof roomShape>['faces'][0],
-  ];
+  const [was, is] = [design, turned].map((one) => roomShape(one).byId.get(loop.faces[0]!)!);
+  return withFloor(turned, was!, is!);
+}
+
+/** A room with what stands free where it was, as seen from a face that was and is. */
+function withFloor(turned: Design, was: PlacedFace, is: PlacedFace): Design {
   const by = Math.atan2(is.u.y, is.u.x) - Math.atan2(was.u.y, was.u.x);
   const moved = (at: Point) => add(is.start, rotate(subtract(at, was.start), by));
   const records = Object.values(turned.records).map((record): DesignRecord => {
@@ -38,6 +41,53 @@ export function begunAt(design: Design, first: number): Design {
     return { ...record, placement } as DesignRecord;
   });
   return { ...turned, records: Object.fromEntries(records.map((record) => [record.id, record])) };
+}
+
+/** So long is the face that turns a room, mm. */
+const CUT = 12;
+
+/** The same room turned in plan by an angle, radians: its first corner, which nothing stands in, is cut off by a short face that the walk begins with. */
+export function turnedBy(design: Design, by: number): Design {
+  const loop = loopOf(design);
+  const { faces, letters } = roomShape(design);
+  const [first, last] = [faces[0]!, faces.at(-1)!];
+  const corner = Math.PI - Math.acos(Math.max(-1, Math.min(1, dot(last.u, first.u))));
+  // The corner cut off is a triangle: the angle at the first face, and what is left at the last.
+  const rest = Math.PI - corner - by;
+  const [ownCut, lastCut] = [rest, by].map((angle) => (CUT * Math.sin(angle)) / Math.sin(corner)) as [
+    number,
+    number,
+  ];
+  const face = (id: string) => recordOf(design, 'face', id)!;
+  const cut: FaceRecord = {
+    ...({ kind: 'face', id: 'cut', length: CUT, lengthFrom: 'measured' } as const),
+    ...{ corner: Math.PI - rest, cornerFrom: 'measured' },
+  };
+  const [a, z] = [face(loop.faces[0]!), face(loop.faces.at(-1)!)];
+  const walls: DesignRecord[] = [
+    ...[{ ...loop, faces: ['cut', ...loop.faces], letters: ['ZZ', ...letters] }, cut],
+    ...[
+      { ...a, length: a.length - ownCut, corner: Math.PI - by },
+      { ...z, length: z.length - lastCut },
+    ],
+  ];
+  const shortened = new Map([
+    [a.id, { left: ownCut, right: 0 }],
+    [z.id, { left: 0, right: lastCut }],
+  ]);
+  const off = (id: string, from: string) => shortened.get(id)?.[from === 'right' ? 'right' : 'left'] ?? 0;
+  const records = [...Object.values(design.records), ...walls].map((record): DesignRecord => {
+    if (record.kind === 'opening' && record.from !== 'centre')
+      return { ...record, distance: record.distance - off(record.face, record.from) };
+    if (!('placement' in record) || record.placement.on === 'floor') return record;
+    const { placement } = record;
+    const distance = placement.distance - off(placement.face, placement.from);
+    return { ...record, placement: { ...placement, distance } } as DesignRecord;
+  });
+  const turned = { ...design, records: Object.fromEntries(records.map((one) => [one.id, one])) };
+  // By a face that is as it was, all of it.
+  const [was, is] = [design, turned].map((one) => roomShape(one).byId.get(loop.faces[1]!)!);
+  return withFloor(turned, was!, is!);
 }
 
 const other = <S extends string>(side: S): S =>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { begunAt, mirroredRoom } from '../../testing/moved-rooms';
+import { begunAt, mirroredRoom, turnedBy } from '../../testing/moved-rooms';
 import { galleyWithBay } from '../demo/galley-with-bay';
 import { hallBath } from '../demo/hall-bath';
 import { laundry } from '../demo/laundry';
@@ -52,6 +52,12 @@ describe('what is found of a room', () => {
         expectAlike(begunAt(design, first), design);
     },
   );
+
+  it.each(Object.entries(rooms))('is the same turned by 37 degrees: %s', (_, room) => {
+    const design = room();
+    // The corner that turns the room is cut off: what stands in it touches that.
+    expectAlike(turnedBy(design, (37 * Math.PI) / 180), design, ['wall-collision']);
+  });
 
   it.each(Object.entries(rooms))('is the same in a mirror: %s', (_, room) => {
     const design = room();
