@@ -82,6 +82,9 @@
     gap: 0.5rem;
     font-size: 13px;
   }
+  input[type='range'] {
+    min-height: max(24px, var(--touch));
+  }
   .only {
     grid-template-columns: auto minmax(0, 1fr);
   }

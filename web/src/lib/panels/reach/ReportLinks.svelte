@@ -25,6 +25,10 @@
     font-size: 13px;
   }
   a {
+    display: inline-flex;
+    align-items: center;
+    min-width: max(24px, var(--touch));
+    min-height: max(24px, var(--touch));
     color: var(--tide);
   }
   span {
