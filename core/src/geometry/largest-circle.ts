@@ -1,6 +1,5 @@
 import FlatQueue from 'flatqueue';
-import { floorMesh, triangleOf, type FloorMesh } from './floor-mesh';
-import { add, dot, subtract, type Point } from './point';
+import { dot, subtract, type Point } from './point';
 import { EdgeGrid, edgesOf, type Edge } from './edge-grid';
 import { boundsOf, contains, type Polygon } from './polygon';
 
@@ -20,11 +19,8 @@ export function largestCircle(outline: Polygon, solids: readonly Polygon[], with
   if (!(size > 0)) return null;
   const cells = new FlatQueue<Cell>();
   let best: Inscribed = { centre: { x: left, y: bottom }, radius: 0 };
-  const mesh = floorMesh([outline, ...solids]);
-  const edges = mesh?.edges ?? new EdgeGrid(edgesOf([outline, ...solids]));
+  const edges = new EdgeGrid(edgesOf([outline, ...solids]));
   const isFree = (at: Point) => contains(outline, at) && !solids.some((solid) => contains(solid, at));
-  const likely = mesh && mostLikely(mesh, isFree);
-  if (likely) best = { centre: likely, radius: edges.nearest(likely) };
   const look = (x: number, y: number, half: number) => {
     const at = { x, y };
     const reach = half * Math.SQRT2;
@@ -40,23 +36,14 @@ export function largestCircle(outline: Polygon, solids: readonly Polygon[], with
     const most = Math.min(away + reach, betweenTwo(at, edges.within(at, away + 2 * reach), reach));
     if (most > best.radius + within) cells.push({ x, y, half, most }, -most);
   };
-  const dig = () => {
-    for (let cell = cells.pop(); cell; cell = cells.pop()) {
-      if (cell.most <= best.radius + within) break;
-      const quarter = cell.half / 2;
-      for (const [dx, dy] of QUARTERS) look(cell.x + dx * quarter, cell.y + dy * quarter, quarter);
-    }
-    cells.clear();
-  };
-  // What is sought is nearly found there: all that comes to less is left out from then on.
-  if (likely) {
-    look(likely.x, likely.y, mesh.step);
-    dig();
-  }
   const half = size / 2;
   for (let x = left; x < right; x += size)
     for (let y = bottom; y < top; y += size) look(x + half, y + half, half);
-  dig();
+  for (let cell = cells.pop(); cell; cell = cells.pop()) {
+    if (cell.most <= best.radius + within) break;
+    const quarter = cell.half / 2;
+    for (const [dx, dy] of QUARTERS) look(cell.x + dx * quarter, cell.y + dy * quarter, quarter);
+  }
   return best.radius > 0 ? best : null;
 }
 
@@ -66,22 +53,6 @@ const QUARTERS = [
   [-1, 1],
   [1, 1],
 ] as const;
-
-/** Of the middles of the circles through the corners of triangles, the free one of the largest circle: near it is the largest of all. */
-function mostLikely(mesh: FloorMesh, isFree: (at: Point) => boolean): Point | null {
-  const circles: Inscribed[] = [];
-  for (let triangle = 0; 3 * triangle < mesh.corners.length; triangle++) {
-    const [a, b, c] = triangleOf(mesh, triangle);
-    const [ab, ac] = [subtract(b, a), subtract(c, a)];
-    const twice = 2 * (ab.x * ac.y - ab.y * ac.x);
-    if (twice === 0) continue;
-    const [bb, cc] = [dot(ab, ab), dot(ac, ac)];
-    const off = { x: (ac.y * bb - ab.y * cc) / twice, y: (ab.x * cc - ac.x * bb) / twice };
-    circles.push({ centre: add(a, off), radius: Math.hypot(off.x, off.y) });
-  }
-  circles.sort((a, b) => b.radius - a.radius);
-  return circles.find(({ centre }) => isFree(centre))?.centre ?? null;
-}
 
 /**
  * No place so near has more room than this, as far as the nearest edge and one it faces say: of two distances the lesser is no more than half their
