@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Verdict } from 'goodreach';
+  import { verdictInks } from './verdict-inks';
 
   /** Clear: a ring; tight: a half-filled ring; blocked: a filled disc with a bar; what cannot be judged: a broken ring. */
   let { verdict, size = 14 }: { verdict: Verdict; size?: number } = $props();
@@ -12,7 +13,15 @@
   };
 </script>
 
-<svg class={verdict} width={size} height={size} viewBox="-8 -8 16 16" role="img" aria-label={names[verdict]}>
+<svg
+  class={verdict}
+  style:color="var({verdictInks[verdict]})"
+  width={size}
+  height={size}
+  viewBox="-8 -8 16 16"
+  role="img"
+  aria-label={names[verdict]}
+>
   {#if verdict === 'blocked'}
     <circle r="7" class="full" />
     <rect x="-4" y="-1.2" width="8" height="2.4" class="bar" />
@@ -37,19 +46,7 @@
   .bar {
     fill: var(--sheet);
   }
-  .unjudged {
-    color: var(--soft);
-  }
   .unjudged .ring {
     stroke-dasharray: 3.2 3.1;
-  }
-  .clear {
-    color: var(--clear);
-  }
-  .tight {
-    color: var(--tight-mark);
-  }
-  .blocked {
-    color: var(--blocked);
   }
 </style>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Finding } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
+  import { verdictInks } from '$ui/verdict-inks';
 
   /** The ground that findings are about, shaded. */
   let { scale }: { scale: number } = $props();
@@ -14,6 +15,7 @@
 {#each findings.shown as finding (finding.key)}
   <polygon
     class={finding.verdict}
+    style:color="var({verdictInks[finding.verdict]})"
     class:shown={finding.key === screen.finding}
     points={points(finding)}
     stroke-width={(finding.key === screen.finding ? 0.5 : 0.25) * scale}
@@ -29,17 +31,5 @@
   }
   .shown {
     fill: color-mix(in srgb, currentcolor 24%, transparent);
-  }
-  .unjudged {
-    color: var(--soft);
-  }
-  .clear {
-    color: var(--clear);
-  }
-  .tight {
-    color: var(--tight-mark);
-  }
-  .blocked {
-    color: var(--blocked);
   }
 </style>

@@ -15,13 +15,13 @@
     wayThere,
     withModels,
     type Point,
-    type Verdict,
   } from 'goodreach';
   import { onMount, untrack } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
   import type { OnFace } from '../../tools/drag-item';
   import { nudge } from '../../tools/item-keys';
   import { ViewHost } from '$lib/tools/view-host.svelte';
+  import { verdictInks } from '$ui/verdict-inks';
   import HostedView from '../HostedView.svelte';
   import { hungOn } from './hung-on';
   import RoomTools from './RoomTools.svelte';
@@ -31,10 +31,6 @@
   let { kind }: { kind: RoomViewKind } = $props();
   const workspace = useWorkspace();
   const { session, screen, models, findings } = workspace;
-
-  const inks: Record<Verdict, string> = {
-    ...{ clear: '--clear', tight: '--tight-mark', blocked: '--blocked', unjudged: '--soft' },
-  };
 
   /** A key turns by so much, radians, and walks so far, mm. */
   const TURN = 0.14;
@@ -122,7 +118,7 @@
     stage?.shade(
       findings.shown.map(({ place, verdict, key }) => ({
         place,
-        colour: style.getPropertyValue(inks[verdict]).trim() || '#a12b3c',
+        colour: style.getPropertyValue(verdictInks[verdict]).trim() || '#a12b3c',
         isShown: key === screen.finding,
       })),
     );

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { decidingCheck, findingPlaces, shortCheck, type Design, type UnfoldedPlace } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
+  import { verdictInks } from '$ui/verdict-inks';
 
   /** What findings are about, outlined on the unfolded faces; of the one that is asked for, with its number. */
   let { design, scale }: { design: Design; scale: number } = $props();
@@ -26,7 +27,7 @@
 {#each shown as { finding, isShown, places, text } (finding.key)}
   {#each places as place, index (index)}
     <path
-      class={finding.verdict}
+      style:color="var({verdictInks[finding.verdict]})"
       class:shown={isShown}
       d={box(place)}
       stroke-width={(isShown ? 0.5 : 0.3) * scale}
@@ -35,7 +36,6 @@
   {/each}
   {#if text && places[0]}
     <text
-      class={finding.verdict}
       x={(places[0].left + places[0].right) / 2}
       y={-places[0].high - 1.6 * scale}
       font-size={3.2 * scale}
@@ -60,17 +60,5 @@
     paint-order: stroke;
     pointer-events: none;
     text-anchor: middle;
-  }
-  .unjudged {
-    color: var(--soft);
-  }
-  .clear {
-    color: var(--clear);
-  }
-  .tight {
-    color: var(--tight-mark);
-  }
-  .blocked {
-    color: var(--blocked);
   }
 </style>
