@@ -25,6 +25,7 @@ test('panels fold away and are kept so; the drawing alone has the page; all from
   await expect(page.getByRole('dialog')).toBeVisible();
   await page.keyboard.type('left pan');
   await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
   expect(await wide()).toBe(before);
   // What can be set, and what is there, are found too.
   await page.keyboard.press('Control+k');
