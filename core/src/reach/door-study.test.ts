@@ -5,7 +5,7 @@ import { orchardKitchen } from '../demo/orchard-kitchen';
 import { deepestOverlap } from '../geometry/convex-pieces';
 import { bodiesOf } from '../setting/bodies';
 import { itemBoxes } from '../setting/item-box';
-import { contactsAlone, contactsTogether, openingsOf, type FirstContact } from './door-study';
+import { contactsAlone, contactsTogether, openParts, type FirstContact } from './door-study';
 
 const degrees = ({ open }: FirstContact) => (open * 180) / Math.PI;
 const size = { range: 'fathom', code: 'F600', depth: 560, height: 870 };
@@ -15,7 +15,7 @@ describe('what opens', () => {
     // A door of 800 hung at its left jamb, before something that begins 500 along and 400 out.
     const builder = rectangle(4000, 3000);
     builder.open('face-a', 'door', 1000, { width: 800, hinge: 'left', swing: 'in', angle: Math.PI / 2 });
-    const [door] = openingsOf(builder.design);
+    const [door] = openParts(builder.design);
     const [pivot] = [door!.at(0).at(-1)!];
     const at = (along: number, out: number) => ({ x: pivot.x + along, y: pivot.y - out });
     const corner = at(500, 400);
@@ -61,7 +61,7 @@ describe('what opens', () => {
   it('touches nothing short of its contact, and what it meets just past it: the demo kitchen', () => {
     const design = orchardKitchen();
     const alone = new Map(contactsAlone(design).map((contact) => [contact.key, contact]));
-    for (const one of openingsOf(design)) {
+    for (const one of openParts(design)) {
       const box = itemBoxes(design).find(({ id }) => id === one.id);
       const others = bodiesOf(design)
         .filter(({ pieces }) => deepestOverlap([one.at(0)], pieces) <= 1)

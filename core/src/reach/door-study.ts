@@ -13,7 +13,7 @@ import { isLetInto } from './facts/fixtures';
 import { itemSweeps, openingSweeps, type Sweep } from './facts/sweeps';
 
 /** A leaf, drawer or flap that opens: what it takes when it stands open by a share of its way, and how far that is, radians of a leaf, mm of a drawer. */
-export interface Opening {
+export interface OpenPart {
   key: string;
   id: string;
   of: Sweep['of'];
@@ -48,12 +48,12 @@ const STEPS = 60;
 const FINE = 1e-4;
 
 /** Everything in a room that opens: doors that swing in, cabinet doors, drawers, doors that come down. */
-export const openingsOf: (design: Design) => readonly Opening[] = perDesign((design) => [
-  ...placedOpenings(design).flatMap((one) => openingSweeps(one).map(asOpening)),
-  ...itemBoxes(design).flatMap((box) => itemSweeps(design, box).map(asOpening)),
+export const openParts: (design: Design) => readonly OpenPart[] = perDesign((design) => [
+  ...placedOpenings(design).flatMap((one) => openingSweeps(one).map(asOpenPart)),
+  ...itemBoxes(design).flatMap((box) => itemSweeps(design, box).map(asOpenPart)),
 ]);
 
-function asOpening(sweep: Sweep, index: number): Opening {
+function asOpenPart(sweep: Sweep, index: number): OpenPart {
   const { id, of, low, high, swept, leaf } = sweep;
   const common = { key: `${id} ${index}`, id, of, low, high, reach: swept.outline };
   if (!leaf) {
@@ -85,18 +85,18 @@ function asOpening(sweep: Sweep, index: number): Opening {
 
 /** Where each meets what stands there, by itself, all else closed; in the order of their shares. */
 export const contactsAlone: (design: Design) => readonly FirstContact[] = perDesign((design) =>
-  openingsOf(design)
+  openParts(design)
     .flatMap((one) => contactAlone(design, one) ?? [])
     .sort((a, b) => a.share - b.share),
 );
 
 /** Where each first meets what stands there, or another that is opened at the same pace; what meets something stays there. In the order of their shares. */
 export const contactsTogether: (design: Design) => readonly FirstContact[] = perDesign((design) => {
-  const all = openingsOf(design);
+  const all = openParts(design);
   const stops = new Map(contactsAlone(design).map((contact) => [contact.key, contact]));
-  const shareOf = ({ key }: Opening, share: number) => Math.min(share, stops.get(key)?.share ?? 1);
+  const shareOf = ({ key }: OpenPart, share: number) => Math.min(share, stops.get(key)?.share ?? 1);
   const bounds = new Map(all.map((one) => [one, boundsOf(one.reach)]));
-  const met: { a: Opening; b: Opening; share: number }[] = [];
+  const met: { a: OpenPart; b: OpenPart; share: number }[] = [];
   all.forEach((a, index) => {
     for (const b of all.slice(index + 1)) {
       if (a.id === b.id || a.low >= b.high - TOUCH || a.high <= b.low + TOUCH) continue;
@@ -119,7 +119,7 @@ export const contactsTogether: (design: Design) => readonly FirstContact[] = per
   return [...stops.values()].sort((a, b) => a.share - b.share);
 });
 
-function contactAlone(design: Design, one: Opening): FirstContact | null {
+function contactAlone(design: Design, one: OpenPart): FirstContact | null {
   const box = itemBoxes(design).find(({ id }) => id === one.id);
   const closed = one.at(0);
   // What it stands in as it is closed is how it is set, not how it opens.
@@ -141,7 +141,7 @@ function contactAlone(design: Design, one: Opening): FirstContact | null {
   return share === null ? null : contactOf(one, share, hit(share)!);
 }
 
-const contactOf = (one: Opening, share: number, other: string): FirstContact => ({
+const contactOf = (one: OpenPart, share: number, other: string): FirstContact => ({
   ...{ key: one.key, id: one.id, of: one.of, share, open: share * one.most, turns: one.turns },
   ...{ with: other, place: one.at(share) },
 });
@@ -152,14 +152,14 @@ export function openShares(design: Design, share: number, only: string | null): 
     (only === null ? contactsTogether(design) : contactsAlone(design)).map((one) => [one.key, one.share]),
   );
   const shares = new Map<string, number>();
-  for (const { id, key } of openingsOf(design))
+  for (const { id, key } of openParts(design))
     if (only === null || only === id)
       shares.set(id, Math.min(share, stops.get(key) ?? 1, shares.get(id) ?? 1));
   return shares;
 }
 
 /** The face that the leading edge of something that opens has gone into. */
-function wallAt(design: Design, { of }: Opening, leaf: Polygon): string | null {
+function wallAt(design: Design, { of }: OpenPart, leaf: Polygon): string | null {
   const { outline, faces } = roomShape(design);
   // A door of the room stands in its wall when it is closed: only the edge at its face counts.
   const leading = of === 'opening' ? leaf.slice(0, 1) : leaf;

@@ -3,7 +3,7 @@ import { orchardKitchen } from '../demo/orchard-kitchen';
 import { findingGroupTitle, shortCheck } from '../wording/rule-texts';
 import { checkReach } from './check-reach';
 import { decidingCheck, groupFindings } from './finding-groups';
-import { curedNow, findingsKnown, newOrWorse } from './finding-news';
+import { findingsKnown, newOrWorse } from './finding-news';
 import type { Finding } from './finding';
 
 const design = orchardKitchen();
@@ -81,12 +81,5 @@ describe('news among findings', () => {
     expect(newOrWorse([tight!], findingsKnown([]))).toEqual([tight]);
     expect(newOrWorse([{ ...clear!, verdict: 'tight' }], known)).toHaveLength(1);
     expect(newOrWorse([{ ...clear!, verdict: 'unjudged' }], known)).toEqual([]);
-  });
-
-  it('are those that are cured', () => {
-    const known = findingsKnown([tight!, clear!]);
-    expect(curedNow([{ ...tight!, verdict: 'clear' }, clear!], known).map(({ key }) => key)).toEqual([
-      tight!.key,
-    ]);
   });
 });

@@ -1,4 +1,4 @@
-import { isWaived, type Finding } from './finding';
+import { isAsking, type Finding } from './finding';
 import { isWorse, standingOf, type FindingStanding } from './waived';
 
 /** How the findings of a design stood, by key: what later ones are held against. */
@@ -10,14 +10,7 @@ export const findingsKnown = (findings: readonly Finding[]): FindingsKnown =>
 /** Findings that are new or worse: not kept now, and kept before, not there, or kept more. What cannot be judged is no news. */
 export const newOrWorse = (findings: readonly Finding[], before: FindingsKnown): readonly Finding[] =>
   findings.filter((finding) => {
-    if (finding.verdict === 'clear' || finding.verdict === 'unjudged' || isWaived(finding)) return false;
+    if (!isAsking(finding)) return false;
     const was = before.get(finding.key);
     return !was || isWorse(standingOf(finding), was);
-  });
-
-/** Findings that an edit cures: kept now, and not kept before. */
-export const curedNow = (findings: readonly Finding[], before: FindingsKnown): readonly Finding[] =>
-  findings.filter(({ key, verdict }) => {
-    const was = before.get(key)?.verdict;
-    return verdict === 'clear' && (was === 'tight' || was === 'blocked');
   });

@@ -62,6 +62,10 @@ export interface Waiver {
 /** Whether a finding is accepted as it is. */
 export const isWaived = ({ waiver }: Finding): boolean => waiver !== undefined && !waiver.isReopened;
 
+/** Whether a finding asks for something: it is not kept, and nobody has accepted that. */
+export const isAsking = (finding: Finding): boolean =>
+  (finding.verdict === 'tight' || finding.verdict === 'blocked') && !isWaived(finding);
+
 /** What rules find of a design. */
 export interface ReachReport {
   findings: readonly Finding[];

@@ -1,6 +1,6 @@
 import type { Design } from '../../document/design';
 import { checkBy, runRules } from '../../reach/check-reach';
-import { isWaived, type Finding } from '../../reach/finding';
+import { isAsking, type Finding } from '../../reach/finding';
 import { findingsKnown, newOrWorse, type FindingsKnown } from '../../reach/finding-news';
 import type { PackRule } from '../../reach/pack';
 import { packsOf, rulePacks } from '../../reach/packs';
@@ -21,10 +21,6 @@ export function judged(design: Design): Judged {
   const { findings } = checkBy(design, packsOf(design), true);
   return { design, open: findings.filter(isAsking), known: findingsKnown(findings) };
 }
-
-/** Whether a finding asks for something to be moved: not kept, nor accepted. */
-export const isAsking = (finding: Finding): boolean =>
-  (finding.verdict === 'tight' || finding.verdict === 'blocked') && !isWaived(finding);
 
 /** The rules of a design's packs by which these findings were found, each once. */
 export function rulesOf(design: Design, findings: readonly Finding[]): readonly PackRule[] {

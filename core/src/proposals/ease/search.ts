@@ -17,6 +17,7 @@ const MOST_MOVED = 1_200;
 const COARSE = 24;
 /** A way on which so many places that cure it break something else is given up. */
 const MOST_BROKEN = 6;
+
 /** Looks for the changes that cure one finding and break nothing. */
 export class Search {
   readonly #rules;

@@ -40,9 +40,12 @@ describe('an ease is told', () => {
     expect(said({ do: 'turn', ids: [island.id], by: -Math.PI })).toMatch(/half round\.$/);
     expect(said({ do: 'hand', id: 'item-4', hand: 'right' })).toMatch(/^Hang .* on the right\.$/);
     expect(said({ do: 'width', id: 'item-4', width: 381 })).toMatch(/^Make .* 1'-3" wide\.$/);
-    const corner = (which: 'frontLeft' | 'frontRight'): EaseStep => ({
-      ...{ do: 'corner', at: [{ item: 'item-20', corner: which }], radius: 25.4 },
+    const corner = (which: 'frontLeft' | 'frontRight', item = 'item-20'): EaseStep => ({
+      ...{ do: 'corner', at: [{ item, corner: which }], radius: 25.4 },
     });
+    expect(said(corner('frontLeft'), corner('frontLeft', 'item-4'))).toMatch(
+      /^Round a corner of .*, and round a corner of /,
+    );
     expect(said(corner('frontLeft'), corner('frontRight'))).toMatch(/^Round 2 corners of .* by 1"\.$/);
   });
 

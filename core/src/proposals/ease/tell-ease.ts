@@ -1,5 +1,6 @@
 import type { EaseStep } from '../../commands/ease';
 import { recordOf, type Design } from '../../document/design';
+import { isAlike } from '../../document/remember';
 import { dot, scale, type Point } from '../../geometry/point';
 import { nounOf } from '../../reach/naming';
 import { findBox } from '../../setting/item-box';
@@ -16,7 +17,8 @@ export function tellEase(design: Design, steps: readonly EaseStep[]): readonly E
     const one = tellStep(design, step);
     const last = told.at(-1);
     if (one.do === 'sockets' && last?.do === 'sockets' && one.face === last.face) last.count += 1;
-    else if (one.do === 'corners' && last?.do === 'corners') last.count += 1;
+    else if (one.do === 'corners' && last?.do === 'corners' && isAlike(one, { ...last, count: 1 }))
+      last.count += 1;
     else told.push(one);
   }
   return told;

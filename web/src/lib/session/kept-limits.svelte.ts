@@ -29,8 +29,8 @@ export class KeptLimits {
   async keep(whose: 'job' | 'studio', records: readonly LimitRecord[]): Promise<void> {
     const limits = records.map(({ rule, check, side, was, now }) => ({ rule, check, side, was, now }));
     const address = whose === 'job' ? `/api/jobs/${this.#jobId}/limits` : '/api/studio/limits';
-    const sent = await sendJson('PUT', address, { limits });
+    const sent = await sendJson<{ limits: readonly KeptLimit[] }>('PUT', address, { limits });
     this.problem = sent.ok ? '' : sent.message;
-    if (sent.ok) this[whose] = limits;
+    if (sent.ok) this[whose] = sent.value.limits;
   }
 }

@@ -1,4 +1,4 @@
-import type { EaseStep, Finding, FindingsKnown, ReachReport } from 'goodreach';
+import { isAsking, type EaseStep, type Finding, type FindingsKnown, type ReachReport } from 'goodreach';
 import type { DesignSession } from './design-session.svelte';
 import type { ScreenState } from './screen.svelte';
 
@@ -49,7 +49,7 @@ export class RoomFindings {
       return [...screen.collisions, ...this.changed.filter(({ key }) => !hit.has(key))];
     }
     const { finding: asked, step } = screen;
-    const all = step === 'reach' ? (this.report?.findings.filter(isOpen) ?? []) : this.news;
+    const all = step === 'reach' ? (this.report?.findings.filter(isAsking) ?? []) : this.news;
     const own = this.report?.findings.find(({ key }) => key === asked);
     // The one that is asked for lies over the others.
     return own ? [...all.filter((one) => one !== own), own] : all;
@@ -65,7 +65,3 @@ export class RoomFindings {
     if (judge) this.#known = judge.findingsKnown(judge.checkReach(committed).findings);
   }
 }
-
-/** Whether a finding asks for something: it is not kept, and nobody has accepted that. */
-export const isOpen = ({ verdict, waiver }: Finding): boolean =>
-  (verdict === 'tight' || verdict === 'blocked') && (!waiver || waiver.isReopened);

@@ -5,7 +5,7 @@
     formatDegrees,
     formatLengthWithUnit,
     nounOf,
-    openingsOf,
+    openParts,
     say,
     sayFirst,
     type FirstContact,
@@ -16,42 +16,41 @@
   /** Everything that opens, opened by hand: all at once or one by itself, and where each first meets something. */
   const { session, screen } = useWorkspace();
   const design = $derived(session.settled);
-  const opened = $derived(screen.opened);
-  /** One of several things chosen may open: it is studied by itself. */
-  const own = $derived(
-    screen.selected && openingsOf(design).some(({ id }) => id === screen.selected) ? screen.selected : null,
-  );
-  const contacts = $derived(opened?.only ? contactsAlone(design) : contactsTogether(design));
+  const opens = (id: string | null) => id !== null && openParts(design).some((part) => part.id === id);
+  /** What is not there any more is not studied by itself. */
+  const only = $derived(opens(screen.opened?.only ?? null) ? screen.opened!.only : null);
+  const share = $derived(screen.opened?.share ?? 0);
+  /** What is, or can be, studied by itself: what is chosen, where that opens. */
+  const own = $derived(only ?? (opens(screen.selected) ? screen.selected : null));
+  const contacts = $derived(only ? contactsAlone(design) : contactsTogether(design));
 
   function sayContact({ id, of, open, turns, with: other }: FirstContact): string {
     const front = sayFirst(nounOf(design, of === 'opening' ? { of: id } : { of: id, as: of }));
     const far = turns ? formatDegrees(open) : formatLengthWithUnit(open, session.style);
     return `${front} meets ${say(nounOf(design, { of: other }))} at ${far}.`;
   }
-  const isOfAll = $derived(!opened?.only);
 </script>
 
 <More title="Doors and drawers">
   <label>
-    {own && !isOfAll ? 'This one' : 'All of them'}
+    {only ? 'This one' : 'All of them'}
     <input
       type="range"
       min="0"
       max="100"
-      value={(opened?.share ?? 0) * 100}
+      value={share * 100}
       aria-label="Open by, percent"
-      oninput={(event) =>
-        (screen.opened = { share: event.currentTarget.valueAsNumber / 100, only: opened?.only ?? null })}
+      oninput={(event) => (screen.opened = { share: event.currentTarget.valueAsNumber / 100, only })}
     />
-    <span>{Math.round((opened?.share ?? 0) * 100)} %</span>
+    <span>{Math.round(share * 100)} %</span>
   </label>
   {#if own}
     <label class="only">
       <input
         type="checkbox"
-        checked={opened?.only === own}
+        checked={only !== null}
         onchange={(event) =>
-          (screen.opened = { share: opened?.share ?? 1, only: event.currentTarget.checked ? own : null })}
+          (screen.opened = { share: share || 1, only: event.currentTarget.checked ? own : null })}
       />
       Only {say(nounOf(design, { of: own }))}, the rest closed
     </label>
@@ -65,7 +64,7 @@
           <button
             onclick={() => {
               screen.select(contact.id);
-              screen.opened = { share: contact.share, only: opened?.only ? contact.id : null };
+              screen.opened = { share: contact.share, only: only && contact.id };
             }}>{sayContact(contact)}</button
           >
         </li>

@@ -52,7 +52,7 @@
           The search was ended before it had tried all.{/if}
       </p>
       <ul aria-label="What is changed">
-        {#each plan.texts as text (text)}<li>{text}</li>{/each}
+        {#each plan.texts as text, index (index)}<li>{text}</li>{/each}
       </ul>
       <div
         class="row"

@@ -44,7 +44,7 @@
     <p>No single change cures this and breaks nothing.</p>
   {:else}
     <ul aria-label="Eases">
-      {#each easer.eases ?? [] as one (one.text)}
+      {#each easer.eases ?? [] as one, index (index)}
         <li>
           <button
             onpointerenter={() => show(one)}

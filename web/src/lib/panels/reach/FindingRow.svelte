@@ -1,7 +1,6 @@
 <script lang="ts">
-  import { ruleName, ruleSource, saidChecks, sayFinding, type Finding } from 'goodreach';
+  import { isAsking, ruleName, ruleSource, saidChecks, sayFinding, type Finding } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
-  import { isOpen } from '$session/room-findings.svelte';
   import LimitFields from './LimitFields.svelte';
   import Eases from './Eases.svelte';
   import Acceptance from './Acceptance.svelte';
@@ -43,7 +42,7 @@
       <p>{rule}: {ruleSource(rule)}</p>
     {/each}
     <LimitFields {finding} />
-    {#if isOpen(finding)}<Eases {finding} />{/if}
+    {#if isAsking(finding)}<Eases {finding} />{/if}
     {#if finding.verdict !== 'clear'}<Acceptance {finding} />{/if}
   {/if}
 </div>

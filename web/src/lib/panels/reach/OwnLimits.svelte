@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { recordsOf, ruleName, saidLimit, setLimit, type LimitRecord } from 'goodreach';
+  import { recordsOf, ruleName, saidLimit, setLimit, type LimitPlace } from 'goodreach';
   import { nanoid } from 'nanoid';
   import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
@@ -8,23 +8,19 @@
   const { session, keptLimits } = useWorkspace();
   const own = $derived(recordsOf(session.document, 'limit'));
 
-  const key = ({
-    rule,
-    check,
-    side,
-    was,
-    now,
-  }: Pick<LimitRecord, 'check' | 'now' | 'rule' | 'side' | 'was'>) =>
-    `${rule} ${check} ${side} ${was} ${now}`;
+  const placeOf = ({ rule, check, side, was }: LimitPlace) => `${rule} ${check} ${side} ${was}`;
+  const key = (limit: LimitPlace & { now: number }) => `${placeOf(limit)} ${limit.now}`;
   const isKept = (whose: 'job' | 'studio') =>
     keptLimits[whose].map(key).sort().join() === own.map(key).sort().join();
-  const toTake = $derived(
-    (['job', 'studio'] as const).flatMap((by) =>
-      keptLimits[by]
-        .filter((one) => !own.some((record) => key(record) === key(one)))
-        .map((one) => ({ ...one, by })),
-    ),
-  );
+  /** What the job asks for, and the studio where the job says nothing, that the room does not. */
+  const toTake = $derived.by(() => {
+    const kept = new Map(
+      (['studio', 'job'] as const).flatMap((by) =>
+        keptLimits[by].map((one) => [placeOf(one), { ...one, by }]),
+      ),
+    );
+    return [...kept.values()].filter((one) => !own.some((record) => key(record) === key(one)));
+  });
 
   function take() {
     for (const { by, now, ...at } of toTake) session.run(setLimit, { id: `limit-${nanoid(8)}`, at, now, by });

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { contactsAlone, contactsTogether, openingsOf, type Point } from 'goodreach';
+  import { contactsAlone, contactsTogether, openParts, type Point } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
 
   /** Doors and drawers as far open as they are asked for and can be; what has met something is drawn firmly. */
@@ -12,7 +12,7 @@
     const design = session.settled;
     const contacts = opened.only ? contactsAlone(design) : contactsTogether(design);
     const stops = new Map(contacts.map(({ key, share }) => [key, share]));
-    return openingsOf(design)
+    return openParts(design)
       .filter(({ id }) => opened.only === null || opened.only === id)
       .map((one) => {
         const stop = stops.get(one.key) ?? 1;
