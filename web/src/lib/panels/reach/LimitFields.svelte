@@ -38,13 +38,12 @@
   <div class="limits">
     <More title="Ask for something else here">
       {#each places as at (`${at.rule} ${at.check} ${at.side} ${at.was}`)}
-        {@const { name, was } = saidLimit(session.document, { ...at, now: nowOf(at) })}
+        {@const { name } = saidLimit(session.document, { ...at, now: nowOf(at) })}
         {#if limitUnit(at) === 'length'}
           <LengthField
             label="{name}, {at.side}"
             style={session.style}
             value={nowOf(at)}
-            hint="usually {was}"
             onset={(mm) => change(at, mm)}
           />
         {:else if limitUnit(at) === 'number'}
