@@ -56,7 +56,11 @@ describe('what is proposed on a bent face', () => {
             expect(one).toBeNull();
         }
       }),
-      { numRuns: 30 },
+      {
+        numRuns: 30,
+        // What is left beside the cabinet is too narrow to be closed: it counts as no filler.
+        examples: [[{ length: 1_511, side: 'in', depth: 437, band: 'wall', stands: true }]],
+      },
     );
   });
 

@@ -198,11 +198,14 @@ export class FillLine {
     return { at: at + by, from: Math.min(...places) + by, to: Math.max(...places) + by };
   }
 
-  /** What a filling is worth, its fillers as wide as they are cut. */
+  /** What a filling is worth, its fillers as wide as they are cut: what is too narrow to be closed has none. */
   valuesOf({ values, segments }: Filling): Values {
     if (!this.faces[0]!.arc) return values;
     const widths = segments.flatMap((segment) => this.fillersOf(segment).map(this.spans.widthOf));
-    return { ...values, filler: widths.reduce((sum, width) => sum + width, 0) };
+    return {
+      ...values,
+      filler: widths.reduce((sum, width) => (width >= CLOSED ? sum + width : sum), 0),
+    };
   }
 
   /** What the fillers of a segment take of a bent face: with what its cabinets were counted as taking too much. */

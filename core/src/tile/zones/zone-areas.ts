@@ -84,8 +84,7 @@ export const zoneAreas: (design: Design) => readonly ZoneArea[] = perDesign((des
       const inlaid = inlays.filter(meets).map(clockwise);
       const around = [...outlines, ...holes.filter(meets).map(clockwise)];
       const taken = [...around, ...inlaid];
-      // What is let into it has a joint of its own about it.
-      const rings = record.gap ? [...offEdges(record, around), ...inlaid] : taken;
+      const rings = record.gap ? inlaidIn(offEdges(record, around), inlaid) : taken;
       const bored = serviceHoles(design, surface).filter(({ ring }) =>
         ring.some((at) => isCovered(rings, at)),
       );
@@ -98,6 +97,10 @@ export const zoneAreas: (design: Design) => readonly ZoneArea[] = perDesign((des
 function offEdges({ gap = 0 }: ZoneRecord, rings: readonly Polygon[]): readonly Polygon[] {
   return gap > 0 ? setIn(zoneRegion(rings), gap) : rings;
 }
+
+/** An area off its edges with what is let into it, which has a joint of its own about it. Where nothing of the area is left, nothing can be let into it. */
+const inlaidIn = (area: readonly Polygon[], inlaid: readonly Polygon[]): readonly Polygon[] =>
+  area.length > 0 ? [...area, ...inlaid] : [];
 
 /** An area as outlines with holes that neither touch nor stick out, as drawings need it: right to 0.001 mm. */
 export const zoneRegion = rememberOne((rings: readonly Polygon[]): Region =>

@@ -55,6 +55,23 @@ describe('the gap at the edges of a zone', () => {
   });
 });
 
+describe('a zone from a file of which its gap leaves nothing', () => {
+  it('has no area, though another is let into it and it has a border', () => {
+    const room = rectangle(4000, 3000);
+    const border = { inset: 0, tile: { w: 40, h: 40 }, corners: 'butt' as const, finish: 'Jetty' };
+    tile(room, 'strip', 'face-a', { corners: box(500, 0, 600, 1200), gap: 48 });
+    tile(room, 'inlay', 'face-a', { corners: box(520, 100, 580, 200) });
+    // 4 wide, of which the inlay takes all for 100 of its height.
+    expect(laid(room, 'strip').laid.zoneArea).toBeCloseTo(4 * (1200 - 96) - 4 * 100, 3);
+    const strip = room.design.records['strip'] as ZoneRecord;
+    const { records } = room.design;
+    const gone = { ...strip, gap: 50, border: { ...border, islands: false } };
+    const found = findZone({ ...room.design, records: { ...records, strip: gone } }, 'strip')!;
+    expect(found.rings).toEqual([]);
+    expect(must(tiledZone(found)).laid).toEqual({ pieces: [], zoneArea: 0, tiledArea: 0 });
+  });
+});
+
 describe('the trim of a zone', () => {
   it('is where it ends on a bare wall or floor, not at a wall or another zone', () => {
     const room = rectangle(4000, 3000);
