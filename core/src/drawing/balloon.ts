@@ -2,6 +2,9 @@ import type { Point } from '../geometry/point';
 import { circle } from './item-symbols';
 import { TEXT, WEIGHT, type Primitive } from './primitives';
 
+/** Radius of a number's circle, paper mm. */
+export const BALLOON = 2.6;
+
 /** The number of an item in its circle, of a radius in the drawing's millimetres. */
 export function balloon(source: string, number: number, at: Point, radius: number): Primitive[] {
   return [

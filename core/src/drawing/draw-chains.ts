@@ -1,25 +1,18 @@
 import { perDesign, type Design } from '../document/design';
 import { remember } from '../document/remember';
-import {
-  add,
-  distance,
-  dot,
-  length as sizeOf,
-  middle,
-  place,
-  scale,
-  subtract,
-  type Point,
-} from '../geometry/point';
+import { add, dot, length as sizeOf, place, scale, subtract, type Point } from '../geometry/point';
 import { contains } from '../geometry/polygon';
-import { BALLOON, numberPlaces } from './number-places';
 import { acrossFrom, facePoint, type PlacedFace } from '../survey/placed-face';
 import { roomShape, type RoomShape } from '../survey/room-shape';
 import { wallOutside } from '../survey/wall-outline';
 import { dimensionChains, type Chain, type ChainLink } from './chains';
-import { line, TEXT, WEIGHT, type Primitive } from './primitives';
+import { boxAt, textBox, type Box } from './labels/box';
+import { Boxes } from './labels/boxes';
+import { writtenOn } from './labels/drawn';
+import type { Label, LabelPlace } from './labels/place-labels';
+import { line, TEXT, WEIGHT, type Primitive, type TextMark } from './primitives';
 import { readingTurn } from './reading-turn';
-import { textWidth } from './text-layout';
+import { CAP_HEIGHT, textWidth } from './text-layout';
 
 /** Distances of the chains, paper mm. */
 const FIRST_ROW = 7;
@@ -29,6 +22,11 @@ const TICK = 0.9;
 const OVERSHOOT = 1.2;
 const LIFT = 2.1;
 const INSIDE_ROW = 4;
+/** Between figures and the line they stand on, and about them, paper mm. */
+const OVER = 1.1;
+/** Rows that would lie over something else climb by so much at a time, at most so often, paper mm. */
+const CLIMB = 1;
+const MOST_CLIMBS = 400;
 
 /** Where a chain stands: which way is outside, where its extension lines start, and which line its row is counted from. */
 interface Placed {
@@ -43,17 +41,31 @@ interface Placed {
   inside: boolean;
 }
 
-/** Marks of all dimension chains of a plan at a scale (model mm per paper mm): lines first, so that texts stand over every line. */
-export function drawChains(design: Design, scaleBy: number): Primitive[] {
-  const placed = placeChains(design).filter((one) => !one.inside || clearOfNumbers(design, one, scaleBy));
+/** The chains of a plan: their marks, and the figures of those within the room, which stand where there is room. */
+export interface DrawnChains {
+  marks: Primitive[];
+  labels: Label[];
+}
+
+/** All dimension chains of a plan at a scale (model mm per paper mm), clear of one another and of the texts about them: lines first, so that texts stand over every line. */
+export function drawChains(design: Design, scaleBy: number, about: readonly Primitive[]): DrawnChains {
+  const placed = placeChains(design);
   const tiers = assignTiers(placed);
-  const levels = textLevels(placed, tiers, scaleBy);
-  const offsets = tierOffsets(placed, tiers, levels);
-  const marks = placed.flatMap(({ chain: { face, links }, base, out, along, inside }, index) => {
-    const at = base + offsets[index]! * scaleBy;
-    return chainMarks(face, { links, out, along, inside, at, levels: levels[index]!, scaleBy });
-  });
-  return [...marks.filter(({ type }) => type !== 'text'), ...marks.filter(({ type }) => type === 'text')];
+  const sizes = placed.map((one) => figureSize(one, scaleBy));
+  const levels = textLevels(placed, { tiers, sizes, scaleBy });
+  const offsets = rowOffsets(placed, { tiers, sizes, levels, scaleBy }, writtenOn(about, scaleBy));
+  const drawn = placed.map(({ chain: { face, links }, base, out, along, inside }, index) => ({
+    face,
+    chain: {
+      ...{ links, out, along, inside, scaleBy, size: sizes[index]! },
+      ...{ at: base + offsets[index]! * scaleBy, levels: levels[index]! },
+    },
+  }));
+  const marks = drawn.flatMap(({ face, chain }) => chainMarks(face, chain));
+  return {
+    marks: [...marks.filter(({ type }) => type !== 'text'), ...marks.filter(({ type }) => type === 'text')],
+    labels: drawn.flatMap(({ face, chain }) => (chain.inside ? insideFigures(face, chain) : [])),
+  };
 }
 
 /** Short returns, mm, are dimensioned inside, beside what they are the depth of. */
@@ -95,18 +107,6 @@ function seenFromOutside(face: PlacedFace, { outline, faces }: RoomShape): boole
   });
 }
 
-/** Whether the number of a chain inside the room stands clear of the items' own numbers; when zoomed too far out it is left away. */
-function clearOfNumbers(
-  design: Design,
-  { chain: { face, overall }, out, base }: Placed,
-  scaleBy: number,
-): boolean {
-  const on = middle(face.start, face.end);
-  const at = add(on, scale(out, base + (INSIDE_ROW + LIFT) * scaleBy - dot(on, out)));
-  const apart = (BALLOON + textWidth(overall.text, TEXT.normal) / 2) * scaleBy;
-  return [...numberPlaces(design, scaleBy).values()].every((number) => distance(number, at) >= apart);
-}
-
 /** Rows by interval colouring: a chain takes the lowest free row above every chain of a lower rank that it overlaps. */
 function assignTiers(placed: readonly Placed[]): number[] {
   const rank = { units: 0, openings: 1, overall: 2 };
@@ -134,25 +134,104 @@ function overlaps(a: Placed, b: Placed): boolean {
   return Math.min(a.to, b.to) - Math.max(a.from, b.from) > 1;
 }
 
-/** Paper distance of each chain's line from its base: rows below it push it out by their own height. */
-function tierOffsets(
-  placed: readonly Placed[],
-  tiers: readonly number[],
-  levels: readonly number[][],
-): number[] {
-  const heights = levels.map((own) => ROW + LEVEL * Math.max(0, ...own));
-  return placed.map((one, index) => {
-    if (one.inside) return INSIDE_ROW;
-    let offset = FIRST_ROW;
-    for (let tier = 0; tier < tiers[index]!; tier++) {
-      const inTier = placed.flatMap((other, at) =>
-        tiers[at] === tier && sameSide(one, other) ? [heights[at]!] : [],
-      );
-      offset += Math.max(ROW, ...inTier);
-    }
-    return offset;
-  });
+/** How the rows of some chains are set: their tiers, the size of their figures, and how high those climb. */
+interface Rows {
+  tiers: readonly number[];
+  sizes: readonly number[];
+  levels: readonly (readonly number[])[];
+  scaleBy: number;
 }
+
+/** Figures of a chain that all fit on their lengths are larger. */
+function figureSize({ chain: { links }, inside }: Placed, scaleBy: number): number {
+  const fit = links.every(({ from, to, text }) => textWidth(text, TEXT.figure) + 2 <= (to - from) / scaleBy);
+  return fit && !inside ? TEXT.figure : TEXT.normal;
+}
+
+/** Paper distance of each chain's line from its base: over every row below it, and clear of all that is written beside it. Rows of one side that are as high climb together. */
+function rowOffsets(placed: readonly Placed[], rows: Rows, about: readonly Box[]): number[] {
+  const { tiers, sizes, levels, scaleBy } = rows;
+  const offsets: number[] = placed.map(({ inside }) => (inside ? INSIDE_ROW : FIRST_ROW));
+  const height = (index: number) => rowHeight(sizes[index]!) + LEVEL * Math.max(0, ...levels[index]!);
+  const taken = new Boxes(20 * scaleBy);
+  about.forEach((box, index) => taken.add(-1 - index, box));
+  const boxesOf = (index: number): Box[] =>
+    rowBoxes(placed[index]!, {
+      offset: offsets[index]!,
+      size: sizes[index]!,
+      levels: levels[index]!,
+      scaleBy,
+    });
+  let count = 0;
+  for (const row of rowsTogether(placed, tiers)) {
+    const first = placed[row[0]!]!;
+    if (first.inside) continue;
+    const below = placed.flatMap((other, index) =>
+      tiers[index]! < tiers[row[0]!]! && sameSide(first, other) ? [offsets[index]! + height(index)] : [],
+    );
+    const from = Math.max(FIRST_ROW, ...below);
+    for (let climbs = 0; climbs < MOST_CLIMBS; climbs++) {
+      for (const index of row) offsets[index] = from + climbs * CLIMB;
+      if (row.every((index) => boxesOf(index).every((box) => taken.meeting(box).length === 0))) break;
+    }
+    for (const index of row) for (const box of boxesOf(index)) taken.add(count++, box);
+  }
+  return offsets;
+}
+
+/** How high a row is with its figures, paper mm. */
+const rowHeight = (size: number): number => Math.max(ROW, size * CAP_HEIGHT + 2 * OVER + 1.6);
+/** How high the middle of figures stands over their line, paper mm. */
+const liftOf = (size: number): number => Math.max(LIFT, OVER + (size * CAP_HEIGHT) / 2);
+
+/** Chains that climb together: of one side and tier. Tier by tier, so that each finds those below it in their places. */
+function rowsTogether(placed: readonly Placed[], tiers: readonly number[]): number[][] {
+  const rows: number[][] = [];
+  placed.forEach((one, index) => {
+    const row = rows.find(([first]) => tiers[first!] === tiers[index] && sameSide(placed[first!]!, one));
+    if (row) row.push(index);
+    else rows.push([index]);
+  });
+  return rows.sort(([a], [b]) => tiers[a!]! - tiers[b!]! || a! - b!);
+}
+
+/** What the line and the figures of a chain take, a hair less than it is long: its neighbours meet it at its ends. */
+function rowBoxes(
+  { chain: { face, links }, base, out }: Placed,
+  row: { offset: number; size: number; levels: readonly number[]; scaleBy: number },
+): Box[] {
+  const { offset, size, levels, scaleBy } = row;
+  const at = base + offset * scaleBy;
+  const on = (s: number, up: number): Point => {
+    const point = place(face.start, face.u, s, face.n, 0);
+    return add(point, scale(out, at + up * scaleBy - dot(point, out)));
+  };
+  const turn = readingTurn(face.turn);
+  const long = Math.max(0.1 * scaleBy, face.chord - 2 * TICK * scaleBy);
+  return [
+    boxAt(on(face.chord / 2, 0), long, 2 * OVERSHOOT * scaleBy, turn),
+    ...links.map(({ from, to, text }, index) =>
+      textBox(
+        figureAt(on((from + to) / 2, liftOf(size) + levels[index]! * LEVEL), text, size, turn),
+        scaleBy,
+      ),
+    ),
+  ];
+}
+
+const figureAt = (at: Point, text: string, size: number, turn: number): TextMark => ({
+  ...{
+    type: 'text',
+    layer: 'dimensions',
+    at,
+    text,
+    size,
+    anchor: 'middle',
+    turn,
+    ink: 'measure',
+    ground: true,
+  },
+});
 
 /** How wide the text of a link is on paper, mm; a link stays as it is as long as nothing changes it. */
 function widthOf(link: ChainLink): number {
@@ -163,11 +242,12 @@ function widthOf(link: ChainLink): number {
 const widths = new WeakMap<ChainLink, number>();
 
 /** How far out each text of each chain stands: 0 on its own length; one that does not fit climbs until it is clear of all others in its row. */
-function textLevels(placed: readonly Placed[], tiers: readonly number[], scaleBy: number): number[][] {
+function textLevels(placed: readonly Placed[], { tiers, sizes, scaleBy }: Omit<Rows, 'levels'>): number[][] {
   const levels = placed.map(({ chain }) => chain.links.map(() => 0));
   // What climbs is in the way of what climbs as high in the same row.
   const taken = new Map<string, { owner: Placed; from: number; to: number }[]>();
   placed.forEach((owner, index) => {
+    if (owner.inside || sizes[index] === TEXT.figure) return;
     owner.chain.links.forEach((link, at) => {
       const { from, to } = link;
       const half = (widthOf(link) + 1) / 2;
@@ -201,18 +281,17 @@ interface Drawn extends Pick<Placed, 'along' | 'inside' | 'out'>, Pick<Chain, 'l
   /** How far out its line stands, from the world origin. */
   at: number;
   levels: readonly number[];
+  size: number;
   scaleBy: number;
 }
 
 /** The marks of a chain: an edit changes those of few faces. */
 const chainMarks = remember(drawChain, { kept: 3 });
 
-function drawChain(face: PlacedFace, { links, out, along, inside, at, levels, scaleBy }: Drawn): Primitive[] {
+function drawChain(face: PlacedFace, chain: Drawn): Primitive[] {
+  const { links, out, along, inside, levels, size, scaleBy } = chain;
   const source = face.id;
-  const rowPoint = (s: number): Point => {
-    const on = place(face.start, face.u, s, face.n, 0);
-    return add(on, scale(out, at - dot(on, out)));
-  };
+  const rowPoint = (s: number): Point => onRow(face, chain, s);
   const marks: Primitive[] = [
     { ...line('dimensions', [rowPoint(0), rowPoint(face.chord)], WEIGHT.thin, 'measure'), source },
   ];
@@ -235,30 +314,48 @@ function drawChain(face: PlacedFace, { links, out, along, inside, at, levels, sc
     const tick = scale(add(along, out), TICK * scaleBy);
     marks.push(line('dimensions', [subtract(foot, tick), add(foot, tick)], WEIGHT.object, 'measure'));
   }
+  if (inside) return marks;
   const turn = readingTurn(face.turn);
   levels.forEach((level, index) => {
     const { from, to, text } = links[index]!;
     const centre = rowPoint((from + to) / 2);
-    const lift = LIFT + level * LEVEL;
+    const lift = liftOf(size) + level * LEVEL;
     if (level > 0) {
       const foot = add(centre, scale(out, 0.4 * scaleBy));
       marks.push(
         line('dimensions', [foot, add(centre, scale(out, (lift - 1.5) * scaleBy))], WEIGHT.thin, 'measure'),
       );
     }
-    const where = add(centre, scale(out, lift * scaleBy));
-    marks.push({
-      type: 'text',
-      layer: 'dimensions',
-      at: where,
-      text,
-      size: TEXT.normal,
-      anchor: 'middle',
-      turn,
-      ink: 'measure',
-      ground: true,
-      source,
-    });
+    marks.push({ ...figureAt(add(centre, scale(out, lift * scaleBy)), text, size, turn), source });
   });
   return marks;
+}
+
+/** The place on the line of a chain straight across from one on the straight line between the corners of its face. */
+function onRow(face: PlacedFace, { out, at }: Pick<Drawn, 'at' | 'out'>, s: number): Point {
+  const on = place(face.start, face.u, s, face.n, 0);
+  return add(on, scale(out, at - dot(on, out)));
+}
+
+/** The figures of a chain within the room, over their line or wherever about it there is room. */
+function insideFigures(face: PlacedFace, chain: Drawn): Label[] {
+  const { links, out, along, size, scaleBy } = chain;
+  const turn = readingTurn(face.turn);
+  return links.map(({ from, to, text }): Label => {
+    const foot = onRow(face, chain, (from + to) / 2);
+    const { left, right, bottom, top } = textBox(figureAt({ x: 0, y: 0 }, text, size, 0), scaleBy).bounds;
+    const aside = ((to - from) / scaleBy + (right - left) / scaleBy) / 2 + 1;
+    const at = (across: number, up: number): LabelPlace => ({
+      at: place(foot, along, across * scaleBy, out, up * scaleBy),
+      turn,
+    });
+    const lift = liftOf(size);
+    return {
+      ...{ layer: 'dimensions', source: face.id, width: right - left, height: top - bottom },
+      places: [at(0, lift), at(0, -lift), at(aside, 0), at(-aside, 0), at(aside, lift), at(-aside, lift)],
+      further: (ring) =>
+        [0, 1, -1, 2, -2].map((across) => ({ ...at(across * 5, lift + (ring + 1) * 2), foot })),
+      draw: (found) => [{ ...figureAt(found.at, text, size, turn), source: face.id }],
+    };
+  });
 }

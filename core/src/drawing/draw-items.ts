@@ -1,13 +1,9 @@
 import type { Design } from '../document/design';
 import type { ItemRecord } from '../document/records';
-import { place, type Point } from '../geometry/point';
 import { itemBoxes, type ItemBox } from '../setting/item-box';
-import { itemNumbers } from '../setting/item-numbers';
-import { balloon } from './balloon';
-import { drawItemShape, on } from './item-symbols';
-import { BALLOON, isNarrow, numberPlaces } from './number-places';
+import { drawItemShape } from './item-symbols';
 import { atCut, isShown, type AtCut, type PlanMode } from './plan-cut';
-import { line, WEIGHT, type Primitive } from './primitives';
+import type { Primitive } from './primitives';
 import { rememberedMarks } from './remembered-marks';
 
 /** Every item in plan: what hangs above the cut dashed over what stands below it; in a ceiling plan it is what is seen. */
@@ -28,25 +24,10 @@ export function drawBoxes(some: readonly ItemBox[], mode: PlanMode, cut: number)
   );
 }
 
-/** The number of every item, in its circle. */
-export function drawNumbers(design: Design, scaleBy: number, mode: PlanMode, cut: number): Primitive[] {
-  const numbers = itemNumbers(design);
-  const places = numberPlaces(design, scaleBy, mode, cut);
-  return itemBoxes(design).flatMap((box) => {
-    const [number, at] = [numbers.get(box.id)!, places.get(box.id)];
-    if (!at) return [];
-    return numberOf(box, { number, at, scaleBy });
-  });
-}
-
 // Most boxes are the very same after an edit: then nothing else need be compared.
 const drawItem = sameBox((box, { at }: { at: AtCut }) => {
   const { record, origin, u, n, footprint, kind } = box;
   return itemMarks(record, { place: { origin, u, n, footprint, kind }, at });
-});
-const numberOf = sameBox((box, inputs: Pick<Numbered, 'at' | 'number' | 'scaleBy'>) => {
-  const { record, origin, u, n } = box;
-  return numberMarks(record, { ...inputs, origin, u, n });
 });
 
 /** Marks of a box by its last inputs, compared each by being the same. */
@@ -78,17 +59,3 @@ const itemMarks = rememberedMarks(
 function sizesOf({ width, depth, leg, hand }: ItemRecord) {
   return { width, depth, hand, ...(leg === undefined ? {} : { leg }) };
 }
-
-interface Numbered extends Pick<ItemBox, 'n' | 'origin' | 'u'> {
-  number: number;
-  at: Point;
-  scaleBy: number;
-}
-
-/** The item's number in a circle: in its middle, or in front of it when it is too narrow. */
-const numberMarks = rememberedMarks((record: ItemRecord, { number, at, scaleBy, ...box }: Numbered) => {
-  const foot = on(box, record.width / 2, record.depth);
-  const edge = place(at, box.n, -BALLOON * scaleBy, box.n, 0);
-  const leader = isNarrow(record, scaleBy) ? [line('numbers', [foot, edge], WEIGHT.thin, 'drawing')] : [];
-  return [...leader, ...balloon(record.id, number, at, BALLOON * scaleBy)];
-});

@@ -1,7 +1,7 @@
 import type { OpeningRecord } from '../document/records';
 import { add, direction, place, scale, type Point } from '../geometry/point';
 import { doorLeaves, type PlacedOpening } from '../survey/openings';
-import { DASH, line, outline, TEXT, WEIGHT, type PathMark, type Primitive } from './primitives';
+import { DASH, line, outline, WEIGHT, type PathMark, type Primitive } from './primitives';
 import { rememberedMarks } from './remembered-marks';
 
 /** How far a casing stands off its face on the drawing, mm. */
@@ -19,16 +19,14 @@ export function across(
   return [corner(left, near), corner(right, near), corner(right, far), corner(left, far)];
 }
 
-/** An opening in plan: what closes it, how it opens, its casing and its name. */
-export function drawOpening(opening: PlacedOpening, scaleBy: number): readonly Primitive[] {
-  return openingMarks(opening.record, { opening, scaleBy });
+/** An opening in plan: what closes it, how it opens, and its casing. */
+export function drawOpening(opening: PlacedOpening): readonly Primitive[] {
+  return openingMarks(opening.record, { opening });
 }
 
 const openingMarks = rememberedMarks(
-  ({ id: source }: OpeningRecord, { opening, scaleBy }: { opening: PlacedOpening; scaleBy: number }) => [
-    ...[...bodyOf(opening), ...casingOf(opening)].map((mark) => ({ ...mark, source })),
-    nameOf(opening, scaleBy),
-  ],
+  ({ id: source }: OpeningRecord, { opening }: { opening: PlacedOpening }) =>
+    [...bodyOf(opening), ...casingOf(opening)].map((mark) => ({ ...mark, source })),
 );
 
 function bodyOf(opening: PlacedOpening): Primitive[] {
@@ -183,21 +181,4 @@ function casingOf(opening: PlacedOpening): PathMark[] {
     across(opening, -casing, 0, -CASING_DEPTH, 0),
     across(opening, width, width + casing, -CASING_DEPTH, 0),
   ].map((ring) => outline('openings', ring, WEIGHT.thin, 'drawing', 'paper'));
-}
-
-function nameOf({ record, face, at, u, n, name }: PlacedOpening, scaleBy: number): Primitive {
-  const { thickness } = face;
-  const inWall = record.type === 'window' || record.type === 'niche' || record.type === 'hatch';
-  return {
-    type: 'text',
-    layer: 'labels',
-    at: place(at, u, record.width / 2, n, inWall ? -thickness / 2 : -thickness - 2.6 * scaleBy),
-    text: name,
-    size: TEXT.small,
-    anchor: 'middle',
-    turn: 0,
-    ink: 'drawing',
-    ground: true,
-    source: record.id,
-  };
 }

@@ -1,26 +1,10 @@
-import type { Design } from '../document/design';
 import type { ServiceType } from '../document/fixture-types';
 import { place, type Point } from '../geometry/point';
-import { placedServices } from '../survey/services';
-import { line, outline, WEIGHT, type ArcMark, type Primitive } from './primitives';
+import { line, outline, TEXT, WEIGHT, type ArcMark, type Primitive } from './primitives';
 
-/** Half the size of a symbol, and how far its middle stands off its face, paper mm. */
-const HALF = 1.5;
-const OFF = 2.1;
-
-/** Every service as a symbol of one size on paper, standing on its face, or where it is on floor and ceiling; only those from a height up, mm. */
-export function drawServices(design: Design, scaleBy: number, from = -Infinity): Primitive[] {
-  return placedServices(design)
-    .filter(({ record }) => record.up >= from)
-    .flatMap(({ id, record, at, u, n, against }) => {
-      const centre = against ? place(at, n, OFF * scaleBy, n, 0) : at;
-      const stem = against ? [line('services', [at, centre], WEIGHT.thin, 'drawing')] : [];
-      return [...stem, ...serviceSymbol(record.type, centre, u, n, scaleBy)].map((mark) => ({
-        ...mark,
-        source: id,
-      }));
-    });
-}
+/** How wide and high a symbol is, paper mm. */
+export const SERVICE_SYMBOL = 3.4;
+const HALF = SERVICE_SYMBOL / 2;
 
 /** The symbol of a service type on its own, its middle at the origin, for lists and legends. */
 export function drawServiceSymbol(type: ServiceType): Primitive[] {
@@ -61,7 +45,7 @@ export function serviceSymbol(
     layer: 'services',
     at: centre,
     text,
-    size: 2,
+    size: TEXT.small,
     anchor: 'middle',
     turn: 0,
     ink: 'measure',

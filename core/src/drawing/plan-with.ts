@@ -1,18 +1,21 @@
 import { roomOf, type Design } from '../document/design';
 import type { Point } from '../geometry/point';
 import { boundsOf, type Bounds } from '../geometry/polygon';
-import { formatArea } from '../units/format-area';
-import { placedDividers, zonesOf } from '../survey/zones';
+import { placedDividers } from '../survey/zones';
 import { drawChains } from './draw-chains';
-import { drawBoxes, drawItems, drawNumbers } from './draw-items';
+import { drawBoxes, drawItems } from './draw-items';
 import { usualCut, type PlanMode } from './plan-cut';
 import { drawFixed } from './draw-fixed';
 import { drawSectionLines } from './draw-section-lines';
-import { drawServices } from './draw-services';
 import { drawWalls } from './draw-walls';
+import { drawn } from './labels/drawn';
+import { numberLabels } from './labels/number-labels';
+import { labelMarks, placeLabels, type Label } from './labels/place-labels';
+import { roomNames } from './labels/room-names';
+import { serviceLabels } from './labels/service-labels';
+import { faceLetters, openingNames, wallNotes } from './labels/wall-labels';
 import { findBox } from '../setting/item-box';
-import { emptiest } from '../setting/emptiest';
-import { DASH, line, TEXT, WEIGHT, type Layer, type Primitive } from './primitives';
+import { DASH, line, WEIGHT, type Layer, type Primitive } from './primitives';
 import { textWidth } from './text-layout';
 
 /** What a plan leaves away while its shape is being dragged: what takes long to place, and would be out of date. */
@@ -53,22 +56,42 @@ export function drawPlanWith(
 ): Primitive[] {
   const { without = [], mode = 'wall-units', cut = usualCut(roomOf(design).unit) } = options;
   const wanted = (layer: Layer) => !without.includes(layer);
-  const drawn = surfaces?.(design, mode, wanted);
-  const marks = [
-    ...(drawn?.under ?? []),
+  const ceiling = mode === 'ceiling' ? cut : -Infinity;
+  const laid = surfaces?.(design, mode, wanted);
+  const things = [
+    ...(laid?.under ?? []),
     ...drawItems(design, mode, cut),
-    ...(drawn?.over ?? []),
-    ...(wanted('numbers') ? drawNumbers(design, scale, mode, cut) : []),
-    ...drawWalls(design, scale),
+    ...(laid?.over ?? []),
+    ...drawWalls(design),
     ...drawFixed(design, mode, cut),
-    ...(drawn?.onFixed ?? []),
-    ...drawServices(design, scale, mode === 'ceiling' ? cut : -Infinity),
+    ...(laid?.onFixed ?? []),
     ...drawDividers(design),
-    ...(wanted('sections') ? drawSectionLines(design, scale) : []),
-    ...(wanted('labels') ? drawNames(design, scale) : []),
-    ...(wanted('dimensions') && mode !== 'ceiling' ? drawChains(design, scale) : []),
   ];
+  // First what stands on the walls themselves, then the chains about them, then what may stand anywhere.
+  const sections = wanted('sections') ? drawSectionLines(design, scale) : [];
+  const onWalls = labelled(
+    [...faceLetters(design, scale), ...serviceLabels(design, scale, ceiling)],
+    sections,
+    scale,
+  );
+  const chains =
+    wanted('dimensions') && mode !== 'ceiling' ? drawChains(design, scale, [...sections, ...onWalls]) : null;
+  const fixed = [...things, ...sections, ...onWalls, ...(chains?.marks ?? [])];
+  const labels = [
+    ...(chains?.labels ?? []),
+    ...(wanted('dimensions') ? wallNotes(design, scale) : []),
+    ...(wanted('labels') ? openingNames(design, scale) : []),
+    ...(wanted('numbers') ? numberLabels(design, { scale, mode, cut }) : []),
+    ...(wanted('labels') ? roomNames(design, scale) : []),
+  ];
+  const marks = [...fixed, ...labelled(labels, fixed, scale)];
   return without.length === 0 ? marks : marks.filter(({ layer }) => wanted(layer));
+}
+
+/** Labels in their places on a drawing. */
+function labelled(labels: readonly Label[], drawing: readonly Primitive[], scale: number): Primitive[] {
+  if (labels.length === 0) return [];
+  return labelMarks(labels, placeLabels(labels, drawn(drawing, scale), scale));
 }
 
 /** Some items of a plan by themselves, as when nothing else of it need be drawn. */
@@ -88,28 +111,6 @@ function drawDividers(design: Design): Primitive[] {
     ...line('walls', [from, to], WEIGHT.top, 'drawing', DASH),
     source: record.id,
   }));
-}
-
-/** Name and area of each part of the room, at the emptiest place of its floor. */
-function drawNames(design: Design, scale: number): Primitive[] {
-  const { number, unit } = roomOf(design);
-  return zonesOf(design).flatMap(({ name, divider, outline, area }) => {
-    const words = number && divider === null ? `${number} ${name}` : name;
-    const size = divider === null ? TEXT.title : TEXT.title * 0.8;
-    const at = emptiest(design, outline, (textWidth(words, size, true) * scale) / 2);
-    const text = (content: string, up: number, high: number, bold: boolean): Primitive => ({
-      type: 'text',
-      layer: 'labels',
-      at: { x: at.x, y: at.y + up * scale },
-      text: content,
-      size: high,
-      anchor: 'middle',
-      turn: 0,
-      ink: 'drawing',
-      bold,
-    });
-    return [text(words, 2.6, size, true), text(formatArea(area, unit), -2.4, TEXT.normal, false)];
-  });
 }
 
 /** The extent of a drawing's marks, texts included, in the drawing's millimetres at a scale. */

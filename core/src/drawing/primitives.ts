@@ -71,8 +71,8 @@ export type Primitive = PathMark | ArcMark | TextMark;
 
 /** Line weights, paper mm. */
 export const WEIGHT = { cut: 0.5, object: 0.35, top: 0.25, thin: 0.18 } as const;
-/** Text sizes, paper mm. */
-export const TEXT = { small: 2.3, normal: 2.7, title: 4.2 } as const;
+/** Text sizes, paper mm: capitals of the smallest are 1.8 high (ISO 3098). */
+export const TEXT = { small: 2.65, normal: 2.7, figure: 3.6, title: 4.2 } as const;
 export const DASH = [1.2, 0.8] as const;
 
 export function line(

@@ -60,6 +60,14 @@ export function faceLine(
   };
 }
 
+/** Half walls lower than this are seen from above rather than cut by the plan, mm. */
+const CUT_HEIGHT = 1_200;
+
+/** Whether a face is that of a wall so low that a plan does not cut it. */
+export function isLow({ wallHeight }: PlacedFace): boolean {
+  return wallHeight !== null && wallHeight < CUT_HEIGHT;
+}
+
 type Line = Pick<PlacedFace, 'start' | 'u' | 'n' | 'length' | 'arc'>;
 
 /** The place so far along a face from its left end, mm, and the directions there. */

@@ -1,6 +1,5 @@
 import { rememberBoth } from '../../document/remember';
-import { balloon } from '../balloon';
-import { BALLOON } from '../number-places';
+import { balloon, BALLOON } from '../balloon';
 import { DASH, outline, WEIGHT, type Primitive } from '../primitives';
 import type { Solid } from '../../solids/solids';
 import { hidingOf, seenOf } from './hidden';

@@ -3,7 +3,7 @@ import type { Point } from '../../geometry/point';
 import type { Solid } from '../../solids/solids';
 import { finishAlong, finishOf } from '../../surfaces/finish-of';
 import { finishNamed } from '../../surfaces/finishes';
-import { BALLOON } from '../number-places';
+import { BALLOON } from '../balloon';
 import { outline, TEXT, WEIGHT, type Primitive } from '../primitives';
 import { textWidth } from '../text-layout';
 import type { Bodies } from './draw-bodies';

@@ -1,0 +1,96 @@
+import type { Design } from '../../document/design';
+import type { ItemRecord } from '../../document/records';
+import { place, type Point } from '../../geometry/point';
+import { contains } from '../../geometry/polygon';
+import { itemBoxes, middleWithin, type ItemBox } from '../../setting/item-box';
+import { itemNumbers } from '../../setting/item-numbers';
+import { roomShape } from '../../survey/room-shape';
+import { balloon, BALLOON } from '../balloon';
+import { bowlMiddle, on } from '../item-symbols';
+import { atCut, isShown, type PlanMode } from '../plan-cut';
+import { rememberedMarks } from '../remembered-marks';
+import { offEdges, standing } from './off-edges';
+import type { Label, LabelPlace } from './place-labels';
+
+/** How a plan shows items. */
+export interface Shown {
+  scale: number;
+  mode: PlanMode;
+  cut: number;
+}
+
+/** Where in an item its number may stand where its usual place is not free: shares of its width, and of its depth farther out. */
+const ACROSS = [0.5, 0.25, 0.75, 0.12, 0.88] as const;
+const OUT = [0, 0.2, -0.2, -0.35] as const;
+/** How far a number stands off what it is before, paper mm. */
+const OFF = 3;
+/** Rings of places before an item keep off other items; further ones off the room; the last take what there is. */
+const AMONG = 24;
+const STEPS = 6;
+
+/** The numbers of the items a plan shows: in the item, or before it with a leader, off walls and other items. */
+export function numberLabels(design: Design, shown: Shown): Label[] {
+  const { scale, mode, cut } = shown;
+  const { outline } = roomShape(design);
+  const boxes = itemBoxes(design).filter((box) => isShown(mode, atCut(box, cut)));
+  const others = standing(boxes);
+  const numbers = itemNumbers(design);
+  const radius = BALLOON * scale;
+  const isOnFloor = (at: Point) =>
+    contains(outline, at) && offEdges(outline, at) >= radius && !others(at, radius);
+  return boxes.map((box): Label => {
+    const { record } = box;
+    const before = on(box, record.width / 2, record.depth);
+    const within = placesWithin(box, shown);
+    const number = numbers.get(record.id)!;
+    return {
+      ...{ layer: 'numbers', source: record.id, round: true, width: 2 * radius, height: 2 * radius },
+      places: within.length > 0 ? within : [ahead(box, before, 0, scale)],
+      further: (ring) => {
+        const places = about(box, before, ring, scale);
+        if (ring >= 2 * AMONG) return places;
+        if (ring >= AMONG) return places.filter(({ at }) => !contains(outline, at));
+        return places.filter(({ at }) => isOnFloor(at));
+      },
+      draw: ({ at }) => numberMarks(record, { number, at, radius }),
+    };
+  });
+}
+
+const numberMarks = rememberedMarks(
+  ({ id }: ItemRecord, { number, at, radius }: { number: number; at: Point; radius: number }) =>
+    balloon(id, number, at, radius),
+);
+
+/** Places in an item, as far as the circle lies within it. */
+function placesWithin(box: ItemBox, { scale, cut }: Shown): LabelPlace[] {
+  const { record, kind, footprint } = box;
+  const { width, depth, leg } = record;
+  const radius = BALLOON * scale;
+  const usual =
+    kind.symbol === 'sink' ? bowlMiddle(depth) : (leg ?? depth) * (atCut(box, cut) === 'above' ? 0.35 : 0.6);
+  const first = record.corners ? [middleWithin(box)] : [];
+  const places = [
+    ...first,
+    ...OUT.flatMap((share) => ACROSS.map((across) => on(box, width * across, usual + depth * share))),
+  ];
+  return places
+    .filter((at) => contains(footprint, at) && offEdges(footprint, at) >= radius + 1)
+    .map((at) => ({ at }));
+}
+
+/** A place before an item, so many steps out. */
+const ahead = ({ n }: ItemBox, before: Point, steps: number, scale: number): LabelPlace => ({
+  at: place(before, n, (BALLOON + OFF + steps * BALLOON) * scale, n, 0),
+  foot: before,
+});
+
+/** Places about what is before an item, ring by ring: straight out first, then to its sides, then behind it. */
+function about({ n, u }: ItemBox, before: Point, ring: number, scale: number): LabelPlace[] {
+  const out = (BALLOON + OFF + ring * BALLOON) * scale;
+  return Array.from({ length: 4 * STEPS }, (_, step): LabelPlace => {
+    const side = step % 2 ? 1 : -1;
+    const turn = (side * Math.ceil(step / 2) * Math.PI) / (2 * STEPS);
+    return { at: place(before, n, out * Math.cos(turn), u, out * Math.sin(turn)), foot: before };
+  });
+}

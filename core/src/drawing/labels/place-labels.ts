@@ -1,0 +1,121 @@
+import { distance, scale as scaled, subtract, add, type Point } from '../../geometry/point';
+import { line, WEIGHT, type Layer, type Primitive } from '../primitives';
+import { boxAt, type Box } from './box';
+import { Boxes } from './boxes';
+import type { Drawn } from './drawn';
+import { fewestMoved } from './fewest-moved';
+
+/** A place a label may stand in, by its middle. */
+export interface LabelPlace {
+  at: Point;
+  /** The way it is written, radians. */
+  turn?: number;
+  /** Where its leader begins, where it stands away from what it is of. */
+  foot?: Point;
+  /** Whether it may lie over heavy strokes there. */
+  over?: true;
+}
+
+/** What is written on a drawing and may stand in several places; mm of the drawing. */
+export interface Label {
+  layer: Layer;
+  source?: string;
+  /** Whether it is a ring as wide as high. */
+  round?: true;
+  width: number;
+  height: number;
+  /** Where it may stand, the best first: in the first it is looked for. */
+  places: readonly LabelPlace[];
+  /** Places further off, ring by ring, for when none of those is free. */
+  further: (ring: number) => readonly LabelPlace[];
+  draw: (place: LabelPlace) => readonly Primitive[];
+}
+
+/** Further off than so many rings nothing is looked for. */
+const MOST_RINGS = 80;
+
+/**
+ * Where labels stand, so that none lies over another or over what is written or heavily drawn. As few as can be leave their first place
+ * (a vertex cover of those that are in each other's way there); the others take the best place that is free, the one with the fewest first.
+ */
+export function placeLabels(labels: readonly Label[], drawn: Drawn, scale: number): LabelPlace[] {
+  const boxOf = ({ width, height }: Label, { at, turn = 0 }: LabelPlace) => boxAt(at, width, height, turn);
+  const firsts = labels.map((label) => boxOf(label, label.places[0]!));
+  const isFree = (box: Box, over = false) => !drawn.isWritten(box) && (over || !drawn.isCrossed(box));
+  const free = firsts.map((box, index) => isFree(box, labels[index]!.places[0]!.over));
+  const taken = new Boxes(8 * scale);
+  firsts.forEach((box, index) => free[index] && taken.add(index, box));
+  const inTheWay = firsts.map(
+    (box, index) => new Set(free[index] ? taken.meeting(box).filter((other) => other !== index) : []),
+  );
+  const moved = fewestMoved(inTheWay);
+  const found: (LabelPlace | null)[] = labels.map(({ places }, index) =>
+    free[index] && !moved.has(index) ? places[0]! : null,
+  );
+  for (const index of moved) taken.remove(index, firsts[index]!);
+  const take = (index: number, place: LabelPlace) => {
+    found[index] = place;
+    taken.add(index, boxOf(labels[index]!, place));
+  };
+  const isOpen = (label: Label, place: LabelPlace, over = place.over) => {
+    const box = boxOf(label, place);
+    return isFree(box, over) && taken.meeting(box).length === 0;
+  };
+  const waiting = labels.flatMap((label, index) => {
+    if (found[index]) return [];
+    return [{ label, index, count: label.places.filter((place) => isOpen(label, place)).length }];
+  });
+  waiting.sort((a, b) => a.count - b.count || a.index - b.index);
+  for (const { label, index } of waiting) {
+    const leadsClear = ({ at, foot }: LabelPlace) => !foot || !taken.isCrossed(foot, at);
+    const open = (place: LabelPlace) => isOpen(label, place);
+    const unwritten = (place: LabelPlace) => isOpen(label, place, true);
+    take(
+      index,
+      label.places.find(open) ??
+        inRings(label, (place) => open(place) && leadsClear(place)) ??
+        inRings(label, open) ??
+        label.places.find(unwritten) ??
+        inRings(label, unwritten) ??
+        label.places[0]!,
+    );
+  }
+  // What stood in the way of a better place may have gone since.
+  for (const { label, index } of waiting) {
+    const place = found[index]!;
+    taken.remove(index, boxOf(label, place));
+    take(index, label.places.find((better) => isOpen(label, better)) ?? place);
+  }
+  return found.map((place) => place!);
+}
+
+/** The first place of further and further rings that will do. */
+function inRings(label: Label, willDo: (place: LabelPlace) => boolean): LabelPlace | undefined {
+  for (let ring = 0; ring < MOST_RINGS; ring++) {
+    const place = label.further(ring).find(willDo);
+    if (place) return place;
+  }
+  return undefined;
+}
+
+/** The marks of labels in their places: leaders first, so that nothing is written over by one. */
+export function labelMarks(labels: readonly Label[], places: readonly LabelPlace[]): Primitive[] {
+  return [
+    ...labels.flatMap((label, index) => leaderOf(label, places[index]!)),
+    ...labels.flatMap((label, index) => label.draw(places[index]!)),
+  ];
+}
+
+/** The line from what a label is of to its edge. */
+function leaderOf(label: Label, { at, foot }: LabelPlace): Primitive[] {
+  if (!foot) return [];
+  const { layer, source, round, width, height } = label;
+  const way = subtract(at, foot);
+  const long = distance(at, foot);
+  const within = round
+    ? width / 2
+    : long * Math.min(width / 2 / Math.abs(way.x), height / 2 / Math.abs(way.y));
+  if (!(within < long)) return [];
+  const edge = add(foot, scaled(way, (long - within) / long));
+  return [{ ...line(layer, [foot, edge], WEIGHT.thin, 'drawing'), ...(source !== undefined && { source }) }];
+}
