@@ -1,6 +1,6 @@
 import { bench, describe } from 'vitest';
 import type { Design } from '../src/document/design';
-import { dimensionChains } from '../src/drawing/chains';
+import { dimensionChains } from '../src/drawing/dimensions/chains';
 import { drawPlan } from '../src/drawing/plan';
 import { drawUnfold } from '../src/drawing/elevation/unfold';
 import { checkReachOpen } from '../src/reach/check-reach';

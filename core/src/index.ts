@@ -100,7 +100,7 @@ export * from './document/rebase';
 export * from './document/range-limits';
 export type * from './document/kinds/range';
 export type * from './document/records';
-export * from './drawing/chains';
+export * from './drawing/dimensions/chains';
 export { drawItemSymbol } from './drawing/item-symbols';
 export { drawServiceSymbol } from './drawing/draw-services';
 export * from './drawing/inks';

@@ -38,7 +38,12 @@ export function textFaults(marks: readonly Primitive[], scale: number, within?: 
   const texts = marks.flatMap((mark, index) =>
     mark.type === 'text' ? [{ mark, index, box: lettersOf(mark, scale) }] : [],
   );
-  const placed = texts.map((one) => ({ ...one, bounds: boundsOf(one.box) }));
+  const placed = texts.map((one) => ({
+    ...one,
+    bounds: boundsOf(one.box),
+    // What is drawn before the ground it stands on does not run through it.
+    ground: one.mark.ground ? one.index : groundUnder(marks, one.index, one.box),
+  }));
   placed.forEach((one, index) => {
     for (const other of placed.slice(0, index))
       if (boundsMeet(one.bounds, other.bounds) && overlapDepth(one.box, other.box) > TOUCHING * scale)
@@ -60,13 +65,13 @@ export function textFaults(marks: readonly Primitive[], scale: number, within?: 
       const isOver = index > one.index;
       const name = `${mark.layer} ${mark.type} ${mark.source ?? ''}`;
       if (mark.type === 'arc' && Math.abs(mark.sweep) < 2 * Math.PI - 1e-6) {
-        if (mark.weight >= HEAVY && (isOver || !one.mark.ground) && crosses(arcPath(mark), one.box))
+        if (mark.weight >= HEAVY && (isOver || index > one.ground) && crosses(arcPath(mark), one.box))
           faults.push({ what: 'crossed', text: one.mark.text, by: name });
         continue;
       }
       const rings = mark.type === 'arc' ? [arcPath(mark)] : mark.rings;
       const closed = mark.type === 'arc' || mark.closed;
-      if (mark.weight >= HEAVY && (isOver || !one.mark.ground))
+      if (mark.weight >= HEAVY && (isOver || index > one.ground))
         if (rings.some((ring) => crosses(closed ? [...ring, ring[0]!] : ring, one.box)))
           faults.push({ what: 'crossed', text: one.mark.text, by: name });
       if (isOver && mark.fill && closed) {
@@ -77,6 +82,17 @@ export function textFaults(marks: readonly Primitive[], scale: number, within?: 
     }
   });
   return faults;
+}
+
+/** Where in a drawing the last ground was laid that a text stands on altogether. */
+function groundUnder(marks: readonly Primitive[], index: number, box: readonly Point[]): number {
+  for (let at = index - 1; at >= 0; at--) {
+    const mark = marks[at]!;
+    if (mark.type === 'text' || mark.fill === undefined) continue;
+    const rings = mark.type === 'arc' ? [arcPath(mark)] : mark.closed ? mark.rings : [];
+    if (rings.length === 1 && box.every((corner) => contains(rings[0]!, corner))) return at;
+  }
+  return -1;
 }
 
 function crosses(path: readonly Point[], box: readonly Point[]): boolean {

@@ -1,5 +1,5 @@
 import { styleOf, type Design } from '../document/design';
-import { dimensionChains } from '../drawing/chains';
+import { dimensionChains } from '../drawing/dimensions/chains';
 
 /** The chains of every face: true ends, printed values (mm) and printed texts. */
 export function dimsCommand(design: Design) {

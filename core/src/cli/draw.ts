@@ -1,6 +1,7 @@
 import type { Design } from '../document/design';
 import { drawUnfold } from '../drawing/elevation/unfold';
-import { drawSingleView, roomViews, type RoomView } from '../drawing/elevation/views';
+import { drawSingleView } from '../drawing/elevation/single-view';
+import { roomViews, type RoomView } from '../drawing/elevation/views';
 import { drawPlan } from '../drawing/plan';
 import type { Primitive } from '../drawing/primitives';
 import { findScale } from '../drawing/sheet/sheet-format';

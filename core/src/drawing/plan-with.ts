@@ -2,15 +2,15 @@ import { roomOf, type Design } from '../document/design';
 import type { Point } from '../geometry/point';
 import { boundsOf, type Bounds } from '../geometry/polygon';
 import { placedDividers } from '../survey/zones';
-import { drawChains } from './draw-chains';
+import { drawChains } from './dimensions/plan-chains';
 import { drawBoxes, drawItems } from './draw-items';
 import { usualCut, type PlanMode } from './plan-cut';
 import { drawFixed } from './draw-fixed';
 import { drawSectionLines } from './draw-section-lines';
 import { drawWalls } from './draw-walls';
-import { drawn } from './labels/drawn';
 import { numberLabels } from './labels/number-labels';
-import { labelMarks, placeLabels, type Label } from './labels/place-labels';
+import { bothDrawn, drawn } from './labels/drawn';
+import { labelled } from './labels/labelled';
 import { roomNames } from './labels/room-names';
 import { serviceLabels } from './labels/service-labels';
 import { faceLetters, openingNames, wallNotes } from './labels/wall-labels';
@@ -69,14 +69,13 @@ export function drawPlanWith(
   ];
   // First what stands on the walls themselves, then the chains about them, then what may stand anywhere.
   const sections = wanted('sections') ? drawSectionLines(design, scale) : [];
-  const onWalls = labelled(
-    [...faceLetters(design, scale), ...serviceLabels(design, scale, ceiling)],
-    sections,
-    scale,
-  );
+  const hasLabels = ['labels', 'numbers'].some((layer) => wanted(layer as Layer));
+  const below = drawn(hasLabels ? [...things, ...sections] : sections, scale);
+  const letters = [...faceLetters(design, scale), ...serviceLabels(design, scale, ceiling)];
+  const onWalls = labelled(letters, below, scale);
   const chains =
     wanted('dimensions') && mode !== 'ceiling' ? drawChains(design, scale, [...sections, ...onWalls]) : null;
-  const fixed = [...things, ...sections, ...onWalls, ...(chains?.marks ?? [])];
+  const written = [...onWalls, ...(chains?.marks ?? [])];
   const labels = [
     ...(chains?.labels ?? []),
     ...(wanted('dimensions') ? wallNotes(design, scale) : []),
@@ -84,14 +83,9 @@ export function drawPlanWith(
     ...(wanted('numbers') ? numberLabels(design, { scale, mode, cut }) : []),
     ...(wanted('labels') ? roomNames(design, scale) : []),
   ];
-  const marks = [...fixed, ...labelled(labels, fixed, scale)];
+  const placed = labelled(labels, bothDrawn(below, drawn(written, scale)), scale);
+  const marks = [...things, ...sections, ...written, ...placed];
   return without.length === 0 ? marks : marks.filter(({ layer }) => wanted(layer));
-}
-
-/** Labels in their places on a drawing. */
-function labelled(labels: readonly Label[], drawing: readonly Primitive[], scale: number): Primitive[] {
-  if (labels.length === 0) return [];
-  return labelMarks(labels, placeLabels(labels, drawn(drawing, scale), scale));
 }
 
 /** Some items of a plan by themselves, as when nothing else of it need be drawn. */

@@ -1,7 +1,8 @@
 import DxfParser from 'dxf-parser';
 import { describe, expect, it } from 'vitest';
 import { galleyWithBay } from '../demo/galley-with-bay';
-import { drawSingleView, roomViews } from '../drawing/elevation/views';
+import { drawSingleView } from '../drawing/elevation/single-view';
+import { roomViews } from '../drawing/elevation/views';
 import { drawPlan } from '../drawing/plan';
 import type { PathMark, Primitive } from '../drawing/primitives';
 import { dxfRoom } from '../imports/dxf-room';

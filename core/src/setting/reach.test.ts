@@ -3,7 +3,7 @@ import { rectangle } from '../../testing/rooms';
 import { pushPart } from '../commands/push-part';
 import { setRoom } from '../commands/set-room';
 import type { RoomBuilder } from '../demo/build-room';
-import { dimensionChains } from '../drawing/chains';
+import { dimensionChains } from '../drawing/dimensions/chains';
 import { fillerFor } from './filler-widths';
 import { itemBoxes } from './item-box';
 import { baseBand, itemsOnFace, openLengths, reachOf } from './open-lengths';

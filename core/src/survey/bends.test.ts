@@ -14,7 +14,7 @@ import { spaceOpenings } from '../commands/space-openings';
 import { stretchRoom } from '../commands/stretch-room';
 import { RoomBuilder } from '../demo/build-room';
 import { recordOf } from '../document/design';
-import { dimensionChains } from '../drawing/chains';
+import { dimensionChains } from '../drawing/dimensions/chains';
 import { drawPlan } from '../drawing/plan';
 import { distance } from '../geometry/point';
 import { contains, signedArea } from '../geometry/polygon';

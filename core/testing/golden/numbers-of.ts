@@ -1,4 +1,4 @@
-import { dimensionChains } from '../../src/drawing/chains';
+import { dimensionChains } from '../../src/drawing/dimensions/chains';
 import type { Design } from '../../src/document/design';
 import { itemBoxes } from '../../src/setting/item-box';
 import { openLengths } from '../../src/setting/open-lengths';
@@ -20,8 +20,10 @@ export function numbersOf(design: Design) {
       ...[...rectangle.flatMap(({ x, y }) => [x, y]), low, high].map(rounded),
     ]),
     open: openLengths(design).map(({ face, from, to }) => [face.letter, rounded(from), rounded(to)]),
-    chains: dimensionChains(design).map(({ face, row, links, overall }) =>
-      [face.letter, row, ...links.map(({ text }) => text), 'of', overall.text].join(' '),
-    ),
+    chains: dimensionChains(design)
+      .filter(({ row }) => row !== 'centres')
+      .map(({ face, row, links, overall }) =>
+        [face.letter, row, ...links.map(({ text }) => text), 'of', overall.text].join(' '),
+      ),
   };
 }

@@ -1,8 +1,7 @@
 import { rememberBoth } from '../../document/remember';
-import { balloon, BALLOON } from '../balloon';
 import { DASH, outline, WEIGHT, type Primitive } from '../primitives';
 import type { Solid } from '../../solids/solids';
-import { hidingOf, seenOf } from './hidden';
+import { hidingOf } from './hidden';
 import { panelsOf, type Panel } from './panels';
 import { panelMarks } from './panel-marks';
 import { BEHIND, type ViewFrame } from './view-frame';
@@ -105,40 +104,4 @@ export function numbersOf(
   numbered: readonly (number | undefined)[],
 ): ReadonlyMap<string, number> {
   return new Map(solids.flatMap(({ id }, index) => (numbered[index] ? [[id, numbered[index]]] : [])));
-}
-
-/** The number of every item of some panels, in its circle: in its middle, or where of it is free. */
-export function drawFrontNumbers(
-  { panels, hiding }: Bodies,
-  numbered: (panel: Panel) => boolean,
-  numbers: ReadonlyMap<string, number>,
-  scale: number,
-): Primitive[] {
-  const taken: { x: number; y: number }[] = [];
-  const seen = new Set<string>();
-  const widest = panels.filter(numbered).sort((a, b) => b.right - b.left - (a.right - a.left));
-  return widest.flatMap((panel): Primitive[] => {
-    const { solid, left, right, low, high } = panel;
-    const number = numbers.get(solid.id);
-    if (number === undefined || solid.of !== 'item' || seen.has(solid.id)) return [];
-    const radius = BALLOON * scale;
-    if (right - left < 1.2 * radius) return [];
-    const free = [0.5, 0.66, 0.34, 0.8, 0.2].map((share) => ({
-      x: (left + right) / 2,
-      y: low + (high - low) * share,
-    }));
-    const at = free.find(
-      (place) =>
-        !taken.some((other) => Math.hypot(other.x - place.x, other.y - place.y) < 2.2 * radius) &&
-        isSeen(place, hiding(panel)),
-    );
-    if (!at) return [];
-    seen.add(solid.id);
-    taken.push(at);
-    return balloon(solid.id, number, at, radius);
-  });
-}
-
-function isSeen(place: { x: number; y: number }, hiding: readonly Panel[]): boolean {
-  return seenOf(place, { x: place.x + 0.01, y: place.y }, hiding).length > 0;
 }

@@ -6,16 +6,16 @@ import { solidsOf, type Solid } from '../../solids/solids';
 import { openingsOn, type PlacedOpening } from '../../survey/openings';
 import type { PlacedFace } from '../../survey/placed-face';
 import { placedServices, type PlacedService } from '../../survey/services';
-import { formatLength } from '../../units/format-length';
 import type { LengthStyle } from '../../units/units';
-import { serviceSymbol } from '../draw-services';
-import { line, outline, TEXT, WEIGHT, type Primitive } from '../primitives';
+import { line, outline, WEIGHT, type Primitive } from '../primitives';
 import { drawFaceTiles } from '../draw-tiles';
-import { bodiesIn, drawFrontNumbers, drawHidden, drawPanels, numbersOf, seenBefore } from './draw-bodies';
+import { bodiesIn, drawHidden, drawPanels, numbersOf, seenBefore } from './draw-bodies';
 import { finishNamed } from '../../surfaces/finishes';
-import { codeOf, drawFinishCodes } from './finish-codes';
-import { drawFaceOpening } from './face-openings';
+import { codeOf, finishCodes } from './finish-codes';
+import { beforeOpening, drawFaceOpening } from './face-openings';
 import type { Panel } from './panels';
+import { labelled } from '../labels/labelled';
+import { frontNumbers, openingName, serviceLabelsOn } from './view-labels';
 import { drawThingTiles, tiledSides, type TiledSide } from './thing-tiles';
 import { faceFrame, VIEWS_KEPT, type ViewFrame } from './view-frame';
 
@@ -68,28 +68,24 @@ const elevationMarks = remember(
     const bodies = bodiesIn(frame, solids);
     const coded = new Map(solids.flatMap((solid, index) => (codes[index] ? [[solid, codes[index]]] : [])));
     const high = Math.min(...frame.above.map(({ y }) => y));
-    const balloons = drawFrontNumbers(
-      bodies,
-      (panel) => faces(panel, face),
-      numbersOf(solids, numbered),
-      scale,
-    );
-    return [
+    const shown = { frame, panels: bodies.panels, scale };
+    const closed = openings.map((opening) => ({ opening, hiding: beforeOpening(opening, bodies.panels) }));
+    const things = [
       drawWall(frame, id),
       ...tiles,
-      ...openings.flatMap((opening) => drawFaceOpening(opening, bodies.panels)),
+      ...closed.flatMap(({ opening, hiding }) => drawFaceOpening(opening, hiding)),
       ...drawPanels(bodies, scale),
       ...drawThingTiles(frame, bodies, sides),
       ...drawHidden(bodies),
-      ...drawServicesOn(services, frame, scale, style),
-      ...balloons,
-      ...drawFinishCodes(bodies, coded, {
-        wall: { code: wall, length: frame.length, high },
-        numbers: balloons,
-        scale,
-      }),
       ...drawCut(frame),
     ];
+    const labels = [
+      ...serviceLabelsOn(services, shown, style),
+      ...frontNumbers(bodies, (panel) => faces(panel, face), numbersOf(solids, numbered), shown),
+      ...closed.flatMap(({ opening, hiding }) => openingName(opening, hiding, shown)),
+      ...finishCodes(bodies, coded, { wall: { code: wall, length: frame.length, high }, shown }),
+    ];
+    return [...things, ...labelled(labels, things, scale)];
   },
   { kept: VIEWS_KEPT },
 );
@@ -110,33 +106,4 @@ export function drawCut({ above, length }: ViewFrame): Primitive[] {
 /** Whether something has its back to a face, or stands free before it: there it is numbered, not where only its end is seen. */
 function faces({ section, solid: { box } }: Panel, { id }: PlacedFace): boolean {
   return !section && box !== null && (box.against === null || box.against.face.id === id);
-}
-
-/** What was surveyed on the face, with its height: nothing hides it, for the fitter looks for it. */
-export function drawServicesOn(
-  services: readonly PlacedService[],
-  frame: ViewFrame,
-  scale: number,
-  style: LengthStyle,
-): Primitive[] {
-  return services.flatMap(({ id, record, at }) => {
-    const place = { x: frame.project(at).along, y: record.up };
-    const words: Primitive = {
-      type: 'text',
-      layer: 'services',
-      at: { x: place.x + 2.4 * scale, y: place.y },
-      text: formatLength(record.up, style),
-      size: TEXT.small,
-      anchor: 'start',
-      turn: 0,
-      ink: 'measure',
-      ground: true,
-    };
-    return [...serviceSymbol(record.type, place, { x: 1, y: 0 }, { x: 0, y: 1 }, scale), words].map(
-      (mark) => ({
-        ...mark,
-        source: id,
-      }),
-    );
-  });
 }

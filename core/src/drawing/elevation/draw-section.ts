@@ -12,9 +12,11 @@ import type { PlacedSection } from '../../survey/sections';
 import { placedServices, type PlacedService } from '../../survey/services';
 import type { LengthStyle } from '../../units/units';
 import { line, outline, WEIGHT, type Primitive } from '../primitives';
-import { bodiesIn, drawFrontNumbers, drawHidden, isSunk, numbersOf, seenBefore } from './draw-bodies';
-import { drawServicesOn } from './draw-elevation';
-import { drawFaceOpening } from './face-openings';
+import { bodiesIn, drawHidden, isSunk, numbersOf, seenBefore } from './draw-bodies';
+import { beforeOpening, drawFaceOpening } from './face-openings';
+import { frontNumbers, openingName, serviceLabelsOn } from './view-labels';
+import { labelled } from '../labels/labelled';
+import type { Label } from '../labels/place-labels';
 import type { Panel } from './panels';
 import { panelMarks } from './panel-marks';
 import { sectionFrame, type SectionFrame } from './section-frame';
@@ -67,7 +69,9 @@ const sectionMarks = remember(
     const nearest = new Map<string, Panel>();
     for (const panel of bodies.panels) if (panel.solid.of === 'wall') nearest.set(panel.solid.id, panel);
     const outside = blinds(frame);
-    return [
+    const names: Label[] = [];
+    const around = { frame, panels: bodies.panels, scale };
+    const things = [
       ground(frame),
       ...bodies.panels.flatMap((panel): readonly Primitive[] => {
         if (isSunk(panel)) return [];
@@ -78,14 +82,22 @@ const sectionMarks = remember(
         const own = seen.filter(({ face }) => face.id === panel.solid.id);
         return [
           ...marks,
-          ...own.flatMap(({ opening, out }) => drawFaceOpening(opening, [...bodies.panels, ...outside], out)),
+          ...own.flatMap(({ opening, out }) => {
+            const before = beforeOpening(opening, [...bodies.panels, ...outside], out);
+            names.push(...openingName(opening, before, around));
+            return drawFaceOpening(opening, before);
+          }),
         ];
       }),
       ...drawHidden(bodies),
-      ...drawServicesOn(services, frame, scale, shown.style),
-      ...drawFrontNumbers(bodies, (panel) => isFront(panel, n), numbersOf(solids, shown.numbered), scale),
       ...edges(frame),
     ];
+    const labels = [
+      ...serviceLabelsOn(services, around, shown.style),
+      ...frontNumbers(bodies, (panel) => isFront(panel, n), numbersOf(solids, shown.numbered), around),
+      ...names,
+    ];
+    return [...things, ...labelled(labels, things, scale)];
   },
   { kept: VIEWS_KEPT },
 );

@@ -16,8 +16,10 @@ import { fixedThings, type FixedThing } from '../../survey/fixed-things';
 import { roomShape } from '../../survey/room-shape';
 import { fixedNames } from '../../wording/things';
 import { line, WEIGHT, type Primitive } from '../primitives';
-import { bodiesIn, drawFrontNumbers, numbersOf, drawHidden, drawPanels, seenBefore } from './draw-bodies';
+import { bodiesIn, numbersOf, drawHidden, drawPanels, seenBefore } from './draw-bodies';
+import { labelled } from '../labels/labelled';
 import { drawCut, drawWall } from './draw-elevation';
+import { frontNumbers } from './view-labels';
 import type { Panel } from './panels';
 import { bodiesFrame, sideFrame, VIEWS_KEPT, type ViewFrame } from './view-frame';
 
@@ -198,11 +200,9 @@ function drawAlone(
   scale: number,
 ): Primitive[] {
   const bodies = bodiesIn(frame, solids);
-  return [
-    ...drawPanels(bodies, scale),
-    ...drawHidden(bodies),
-    ...drawFrontNumbers(bodies, (panel) => isSeenWhole(panel), numbers, scale),
-  ];
+  const things = [...drawPanels(bodies, scale), ...drawHidden(bodies)];
+  const labels = frontNumbers(bodies, isSeenWhole, numbers, { frame, panels: bodies.panels, scale });
+  return [...things, ...labelled(labels, things, scale)];
 }
 
 function isSeenWhole({ section, edgeLeft, edgeRight }: Panel): boolean {

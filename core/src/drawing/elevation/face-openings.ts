@@ -1,7 +1,7 @@
 import type { Side } from '../../document/records';
 import type { Point } from '../../geometry/point';
 import type { PlacedOpening } from '../../survey/openings';
-import { DASH, outline, TEXT, WEIGHT, type PathMark, type Primitive } from '../primitives';
+import { DASH, outline, WEIGHT, type PathMark, type Primitive } from '../primitives';
 import { hides, seenOf } from './hidden';
 import type { Panel } from './panels';
 
@@ -10,17 +10,11 @@ const FRAME = 50;
 
 type Strokes = (lines: readonly (readonly Point[])[], weight: number, dash?: readonly number[]) => void;
 
-/** An opening of a face, seen from the room: its casing, what closes it and how that opens, as far as nothing stands before it. `out` is how far out its left and right jamb stand in the view. */
-export function drawFaceOpening(
-  opening: PlacedOpening,
-  panels: readonly Panel[],
-  out: readonly [number, number] = [0, 0],
-): Primitive[] {
-  const { record, left, right, name } = opening;
+/** An opening of a face, seen from the room: its casing, what closes it and how that opens, as far as nothing of `hiding` stands before it. */
+export function drawFaceOpening(opening: PlacedOpening, hiding: readonly Panel[]): Primitive[] {
+  const { record, left, right } = opening;
   const { sill, height, casing, type } = record;
   const [low, high] = [sill, sill + height];
-  const about = { left: left - casing, right: right + casing, low: low - casing, high: high + casing };
-  const hiding = panels.filter((panel) => hides(panel, onFace(about, out)));
   const marks: Primitive[] = [
     { ...outline('openings', corners(left, low, right, high), 0, 'drawing', 'paper'), source: record.id },
   ];
@@ -40,20 +34,6 @@ export function drawFaceOpening(
     WEIGHT.object,
   );
   drawLeaves(opening, strokes);
-  const middle = at((left + right) / 2, type === 'door' ? low + height * 0.62 : (low + high) / 2);
-  if (seenOf(middle, at(middle.x + 1, middle.y), hiding).length > 0)
-    marks.push({
-      type: 'text',
-      layer: 'labels',
-      at: middle,
-      text: name,
-      size: TEXT.small,
-      anchor: 'middle',
-      turn: 0,
-      ink: 'drawing',
-      ground: true,
-      source: record.id,
-    });
   return marks;
 }
 
@@ -69,6 +49,18 @@ const closed = (ring: readonly Point[]): Point[] => [...ring, ring[0]!];
 function path(rings: readonly (readonly Point[])[], weight: number, dash?: readonly number[]): PathMark {
   const base = { type: 'path', layer: 'openings', rings, closed: false, weight, ink: 'drawing' } as const;
   return dash ? { ...base, dash } : base;
+}
+
+/** What stands before an opening of a face with its casing. `out` is how far out its left and right jamb stand in the view. */
+export function beforeOpening(
+  { record, left, right }: PlacedOpening,
+  panels: readonly Panel[],
+  out: readonly [number, number] = [0, 0],
+): Panel[] {
+  const { sill, height, casing } = record;
+  const [low, high] = [sill - casing, sill + height + casing];
+  const about = onFace({ left: left - casing, right: right + casing, low, high }, out);
+  return panels.filter((panel) => hides(panel, about));
 }
 
 /** Something that lies on the face itself, to be asked what stands before it. */

@@ -1,14 +1,16 @@
 import type { Design } from '../../document/design';
+import { groupedBy } from '../../document/grouped';
 import type { Point } from '../../geometry/point';
 import type { Solid } from '../../solids/solids';
 import { finishAlong, finishOf } from '../../surfaces/finish-of';
 import { finishNamed } from '../../surfaces/finishes';
-import { BALLOON } from '../balloon';
+import type { Label } from '../labels/place-labels';
 import { outline, TEXT, WEIGHT, type Primitive } from '../primitives';
 import { textWidth } from '../text-layout';
 import type { Bodies } from './draw-bodies';
 import { seenOf } from './hidden';
 import type { Panel } from './panels';
+import { about, type ViewShown } from './view-labels';
 
 /** The code of what is seen of a body from before it; undefined where it has no finish we know, or shows none. */
 export function codeOf(design: Design, { of, box, id, carriers = [] }: Solid): string | undefined {
@@ -47,63 +49,70 @@ export function framedCode(code: string, at: Point, scale: number, source?: stri
   ];
 }
 
-/** What else the codes of an elevation follow from: that of its wall and where that ends, the numbers that are drawn on it, its scale. */
+/** What else the codes of an elevation follow from: that of its wall and where that ends, and the view. */
 interface Around {
   wall: { code: string | undefined; length: number; high: number };
-  numbers: readonly Primitive[];
-  scale: number;
+  shown: ViewShown;
 }
 
-/** The code of every finish of an elevation once for what stands, what hangs and what is against the wall: on the widest piece that has room for it in a low corner, and in a corner of the wall itself. */
-export function drawFinishCodes(
+/** The code of every finish of an elevation once for what stands, what hangs and what is against the wall: on the widest piece that has room for it in a low corner, and along the top of the wall itself. */
+export function finishCodes(
   { panels, hiding }: Bodies,
   codes: ReadonlyMap<Solid, string>,
-  { wall, numbers, scale }: Around,
-): Primitive[] {
-  const told = new Set<string>();
-  const balloons = numbers.flatMap((mark) => (mark.type === 'text' ? [mark.at] : []));
+  { wall, shown }: Around,
+): Label[] {
+  const { scale } = shown;
   const widest = panels
     .filter(({ solid, section }) => !section && codes.has(solid))
     .sort((a, b) => b.right - b.left - (a.right - a.left) || a.left - b.left);
-  const found = widest.flatMap((panel): Primitive[] => {
-    const { solid, left, right, low, high } = panel;
-    const code = codes.get(solid)!;
-    const key = `${code} ${solid.of} ${solid.low > 0 ? 'hung' : 'stands'}`;
-    if (told.has(key)) return [];
-    const half = (textWidth(code, TEXT.small, false) / 2 + BESIDE) * scale;
+  const found = groupedBy(
+    widest,
+    ({ solid }) => `${codes.get(solid)!} ${solid.of} ${solid.low > 0 ? 'hung' : 'stands'}`,
+  );
+  const labels = [...found.values()].flatMap((alike): Label[] => {
+    const code = codes.get(alike[0]!.solid)!;
+    const half = halfOf(code) * scale;
     const [x, y] = [ABOUT * scale + half, (ABOUT + HALF) * scale];
-    if (right - left < 2 * x || high - low < 2 * y) return [];
-    const at = [
-      { x: right - x, y: low + y },
-      { x: left + x, y: low + y },
-    ].find(
-      (place) =>
-        clear(place, half, hiding(panel), scale) &&
-        !isHeld(panel, place, half, scale) &&
-        !onNumber(balloons, place, half, scale),
-    );
-    if (!at) return [];
-    told.add(key);
-    return framedCode(code, at, scale, solid.id);
+    const places = alike.flatMap((panel) => {
+      const { left, right, low, high } = panel;
+      if (right - left < 2 * x || high - low < 2 * y) return [];
+      const before = hiding(panel);
+      return [
+        { x: right - x, y: low + y },
+        { x: left + x, y: low + y },
+      ].filter((at) => clear(at, half, before, scale) && !isHeld(panel, at, half, scale));
+    });
+    return codeLabel(code, places, shown, alike[0]!.solid.id);
   });
-  if (wall.code === undefined) return found;
-  const half = (textWidth(wall.code, TEXT.small, false) / 2 + BESIDE) * scale;
-  const y = wall.high - (ABOUT + HALF) * scale;
-  const at = [0, 0.5, 1]
+  if (wall.code === undefined) return labels;
+  const half = halfOf(wall.code) * scale;
+  if (wall.length <= 3 * half) return labels;
+  const reach = wall.length - 2 * (half + ABOUT * scale);
+  const places = [0, 0.5, 1, 0.25, 0.75]
     .map((share) => ({
-      x: half + ABOUT * scale + share * (wall.length - 2 * (half + ABOUT * scale)),
-      y,
+      x: half + ABOUT * scale + share * reach,
+      y: wall.high - (ABOUT + HALF) * scale,
     }))
-    .find((place) => wall.length > 3 * half && clear(place, half, panels, scale));
-  return at ? [...found, ...framedCode(wall.code, at, scale)] : found;
+    .filter((at) => clear(at, half, panels, scale));
+  return [...labels, ...codeLabel(wall.code, places, shown)];
 }
 
-/** Whether a code would stand on a number. */
-const onNumber = (balloons: readonly Point[], at: Point, half: number, scale: number): boolean =>
-  balloons.some(
-    ({ x, y }) =>
-      Math.abs(x - at.x) < half + BALLOON * scale && Math.abs(y - at.y) < (HALF + BALLOON) * scale,
-  );
+const halfOf = (code: string): number => textWidth(code, TEXT.small, false) / 2 + BESIDE;
+
+/** A code that stands in one of some places; where there is none it is left to the next piece of its finish. */
+function codeLabel(code: string, places: readonly Point[], shown: ViewShown, source?: string): Label[] {
+  const { scale } = shown;
+  if (places.length === 0) return [];
+  return [
+    {
+      ...{ layer: 'labels', ...(source !== undefined && { source }) },
+      ...{ width: 2 * halfOf(code) * scale, height: 2 * HALF * scale },
+      places: places.map((at) => ({ at })),
+      further: about(places[0]!, shown),
+      draw: ({ at }) => framedCode(code, at, scale, source),
+    },
+  ];
+}
 
 /** How far about a handle no code stands, mm. */
 const HANDLE = 60;

@@ -27,7 +27,8 @@ import type { PathMark } from '../primitives';
 import { drawSection } from './draw-section';
 import { panelsOf } from './panels';
 import { sectionFrame } from './section-frame';
-import { drawSingleView, roomViews } from './views';
+import { drawSingleView } from './single-view';
+import { roomViews } from './views';
 
 /** From the middle of face A straight across to face C, looking at face B. */
 const across = (change: Partial<SectionRecord> = {}): SectionRecord => ({

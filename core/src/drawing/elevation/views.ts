@@ -1,16 +1,12 @@
 import { viewTitles } from '../../wording/drawing-words';
 import { perDesign, type Design } from '../../document/design';
-import { itemBoxes } from '../../setting/item-box';
-import { solidsOf } from '../../solids/solids';
 import type { PlacedFace } from '../../survey/placed-face';
 import { roomShape } from '../../survey/room-shape';
 import { placedSections, type PlacedSection } from '../../survey/sections';
 import type { Primitive } from '../primitives';
-import { seenBefore } from './draw-bodies';
 import { drawElevation } from './draw-elevation';
 import { drawSection } from './draw-section';
 import { drawSide, freeSides, type Side } from './draw-side';
-import { drawLevels, levelsOf, levelsOn, wallLevels, type Level } from './levels';
 import { sectionFrame } from './section-frame';
 import { faceFrame, type ViewFrame } from './view-frame';
 
@@ -53,33 +49,4 @@ export function drawView(design: Design, view: RoomView, scale: number): readonl
     case 'section':
       return drawSection(design, view.section, scale);
   }
-}
-
-/** A view with its level markers, to stand alone. */
-export function drawSingleView(design: Design, view: RoomView, scale: number): Primitive[] {
-  return [...drawView(design, view, scale), ...drawLevels(design, levelsIn(design, view), 0, scale)];
-}
-
-/** The heights called out beside a view. */
-function levelsIn(design: Design, view: RoomView): Level[] {
-  if (view.of === 'face') return levelsOn(design, [view.face]);
-  const frame = frameOf(design, view);
-  const shown = new Set(seenBefore(frame, solidsOf(design)).map(({ id }) => id));
-  const boxes = itemBoxes(design).filter(({ id }) => shown.has(id));
-  const [left, right] = [frame.above[0]!.y, frame.above.at(-1)!.y];
-  if (view.of === 'side') {
-    const { only } = view.side;
-    if (only)
-      return levelsOf(
-        design,
-        boxes.filter(({ id }) => only.has(id)),
-        [],
-      );
-    return levelsOf(design, boxes, [{ height: left, name: 'top-of-wall' }]);
-  }
-  const halfWalls = roomShape(design)
-    .faces.flatMap(wallLevels)
-    .filter(({ name }) => name === 'half-wall');
-  const ceilings = [left, right].map((height) => ({ height, name: 'ceiling' as const }));
-  return levelsOf(design, boxes, [...halfWalls, ...ceilings]);
 }

@@ -16,6 +16,12 @@ export interface Drawn {
   isCrossed(box: Box): boolean;
 }
 
+/** What is drawn by either of two. */
+export const bothDrawn = (one: Drawn, other: Drawn): Drawn => ({
+  isWritten: (box) => one.isWritten(box) || other.isWritten(box),
+  isCrossed: (box) => one.isCrossed(box) || other.isCrossed(box),
+});
+
 type Stroke = readonly [Point, Point];
 
 /** What is drawn by some marks at a scale. */

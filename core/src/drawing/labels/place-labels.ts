@@ -20,11 +20,13 @@ export interface LabelPlace {
 export interface Label {
   layer: Layer;
   source?: string;
+  /** Whether its leader is a stem, without a dot where it begins. */
+  stem?: true;
   /** Whether it is a ring as wide as high. */
   round?: true;
   width: number;
   height: number;
-  /** Where it may stand, the best first: in the first it is looked for. */
+  /** Where it may stand, the best first: in the first it is looked for. None where it has room only beside what it is of. */
   places: readonly LabelPlace[];
   /** Places further off, ring by ring, for when none of those is free. */
   further: (ring: number) => readonly LabelPlace[];
@@ -40,13 +42,13 @@ const MOST_RINGS = 80;
  */
 export function placeLabels(labels: readonly Label[], drawn: Drawn, scale: number): LabelPlace[] {
   const boxOf = ({ width, height }: Label, { at, turn = 0 }: LabelPlace) => boxAt(at, width, height, turn);
-  const firsts = labels.map((label) => boxOf(label, label.places[0]!));
+  const firsts = labels.map((label) => label.places[0] && boxOf(label, label.places[0]));
   const isFree = (box: Box, over = false) => !drawn.isWritten(box) && (over || !drawn.isCrossed(box));
-  const free = firsts.map((box, index) => isFree(box, labels[index]!.places[0]!.over));
+  const free = firsts.map((box, index) => box && isFree(box, labels[index]!.places[0]!.over));
   const taken = new Boxes(8 * scale);
-  firsts.forEach((box, index) => free[index] && taken.add(index, box));
+  firsts.forEach((box, index) => box && free[index] && taken.add(index, box));
   const inTheWay = firsts.map(
-    (box, index) => new Set(free[index] ? taken.meeting(box).filter((other) => other !== index) : []),
+    (box, index) => new Set(box && free[index] ? taken.meeting(box).filter((other) => other !== index) : []),
   );
   const moved = fewestMoved(inTheWay);
   const found: (LabelPlace | null)[] = labels.map(({ places }, index) =>
@@ -77,7 +79,8 @@ export function placeLabels(labels: readonly Label[], drawn: Drawn, scale: numbe
         inRings(label, open) ??
         label.places.find(unwritten) ??
         inRings(label, unwritten) ??
-        label.places[0]!,
+        label.places[0] ??
+        label.further(MOST_RINGS)[0]!,
     );
   }
   // What stood in the way of a better place may have gone since.
@@ -99,17 +102,24 @@ function inRings(label: Label, willDo: (place: LabelPlace) => boolean): LabelPla
 }
 
 /** The marks of labels in their places: leaders first, so that nothing is written over by one. */
-export function labelMarks(labels: readonly Label[], places: readonly LabelPlace[]): Primitive[] {
+export function labelMarks(
+  labels: readonly Label[],
+  places: readonly LabelPlace[],
+  scale: number,
+): Primitive[] {
   return [
-    ...labels.flatMap((label, index) => leaderOf(label, places[index]!)),
+    ...labels.flatMap((label, index) => leaderOf(label, places[index]!, scale)),
     ...labels.flatMap((label, index) => label.draw(places[index]!)),
   ];
 }
 
+/** Radius of the dot a leader begins with, paper mm. */
+const DOT = 0.4;
+
 /** The line from what a label is of to its edge. */
-function leaderOf(label: Label, { at, foot }: LabelPlace): Primitive[] {
+function leaderOf(label: Label, { at, foot }: LabelPlace, by: number): Primitive[] {
   if (!foot) return [];
-  const { layer, source, round, width, height } = label;
+  const { layer, source, round, stem, width, height } = label;
   const way = subtract(at, foot);
   const long = distance(at, foot);
   const within = round
@@ -117,5 +127,13 @@ function leaderOf(label: Label, { at, foot }: LabelPlace): Primitive[] {
     : long * Math.min(width / 2 / Math.abs(way.x), height / 2 / Math.abs(way.y));
   if (!(within < long)) return [];
   const edge = add(foot, scaled(way, (long - within) / long));
-  return [{ ...line(layer, [foot, edge], WEIGHT.thin, 'drawing'), ...(source !== undefined && { source }) }];
+  const of = source === undefined ? {} : { source };
+  const end: Primitive = {
+    ...{ type: 'arc', layer, centre: foot, radius: DOT * by, from: 0, sweep: 2 * Math.PI },
+    ...{ weight: 0, ink: 'drawing', fill: 'drawing' },
+  };
+  return [
+    { ...line(layer, [foot, edge], WEIGHT.thin, 'drawing'), ...of },
+    ...(stem ? [] : [{ ...end, ...of }]),
+  ];
 }

@@ -23,7 +23,7 @@ export function serviceLabels(design: Design, scale: number, from = -Infinity): 
         };
       };
       return {
-        ...{ layer: 'services', source: id, width: size, height: size },
+        ...{ layer: 'services', source: id, stem: true, width: size, height: size },
         places: [0, 1, -1, 2, -2].map((along) => standing(along, 0)),
         further: (ring) => [0, 1, -1, 2, -2, 3, -3].map((along) => standing(along, ring + 1)),
         draw: (found) =>

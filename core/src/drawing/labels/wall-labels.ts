@@ -67,7 +67,6 @@ export function faceLetters(design: Design, scale: number): Label[] {
     const out = within ? face.thickness / 2 : face.thickness + BEHIND * scale;
     const at = (along: number, row = 0): LabelPlace => ({
       at: facePoint(face, along, -out - row * ROW * scale),
-      over: true,
     });
     return {
       ...{ layer: line.layer, source: face.id, ...sizeOf(line, scale) },

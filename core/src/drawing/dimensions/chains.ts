@@ -1,16 +1,17 @@
-import { perDesign, styleOf, type Design } from '../document/design';
-import { remember } from '../document/remember';
-import { formatLength } from '../units/format-length';
-import { roundChain } from '../units/round-chain';
-import type { LengthStyle } from '../units/units';
-import type { KindGroup } from '../wording/kind-names';
-import { itemBoxes, type ItemBox } from '../setting/item-box';
-import { baseBand, itemsOnFace } from '../setting/open-lengths';
-import { occupied } from '../setting/occupancy';
-import { openingsOn } from '../survey/openings';
-import { frameAt, type PlacedFace } from '../survey/placed-face';
-import { dot, subtract } from '../geometry/point';
-import { roomShape } from '../survey/room-shape';
+import { perDesign, styleOf, type Design } from '../../document/design';
+import { remember } from '../../document/remember';
+import { formatLength } from '../../units/format-length';
+import { roundChain } from '../../units/round-chain';
+import type { LengthStyle } from '../../units/units';
+import type { KindGroup } from '../../wording/kind-names';
+import { itemBoxes, type ItemBox } from '../../setting/item-box';
+import { baseBand, itemsOnFace } from '../../setting/open-lengths';
+import { occupied } from '../../setting/occupancy';
+import { openingsOn } from '../../survey/openings';
+import { placedServices } from '../../survey/services';
+import { frameAt, type PlacedFace } from '../../survey/placed-face';
+import { dot, subtract } from '../../geometry/point';
+import { roomShape } from '../../survey/room-shape';
 
 /** One length of a chain: true ends along the straight line between the face's corners and the printed value, mm, and the printed text. */
 export interface ChainLink {
@@ -23,7 +24,7 @@ export interface ChainLink {
 /** A line of dimensions along a face. The printed values add up to the printed overall exactly. */
 export interface Chain {
   face: PlacedFace;
-  row: 'units' | 'openings' | 'overall';
+  row: 'units' | 'openings' | 'centres' | 'overall';
   links: ChainLink[];
   overall: { length: number; shown: number; text: string };
 }
@@ -41,7 +42,7 @@ interface Ends {
 /** A chain of a face: an edit changes those of few. */
 const chainOf = remember(chain, { kept: 6 });
 
-/** The chains of every face: units and fillers edge to edge, openings, overall. */
+/** The chains of every face: units and fillers edge to edge, openings, centre lines of fixtures and services, overall. */
 export const dimensionChains: (design: Design) => readonly Chain[] = perDesign((design) => {
   const style = styleOf(design);
   return roomShape(design).faces.flatMap((face) => {
@@ -50,9 +51,11 @@ export const dimensionChains: (design: Design) => readonly Chain[] = perDesign((
       alongChord(face, left),
       alongChord(face, right),
     ]);
+    const centres = centresOn(design, face).map((along) => alongChord(face, along));
     return [
       ...(units.length > 0 ? [chainOf(face, { row: 'units', between: units, style })] : []),
       ...(openings.length > 0 ? [chainOf(face, { row: 'openings', between: openings, style })] : []),
+      ...(centres.length > 0 ? [chainOf(face, { row: 'centres', between: centres, style })] : []),
       chainOf(face, { row: 'overall', between: [], style }),
     ];
   });
@@ -78,28 +81,51 @@ function unitEnds(design: Design, face: PlacedFace): number[] {
   return stretches.flatMap(({ from, to }) => [alongChord(face, from), alongChord(face, to)]);
 }
 
+/** What is set out by its centre line. */
+const BY_CENTRE: ReadonlySet<KindGroup> = new Set(['fixtures']);
+
+/** The centre lines of what was surveyed on a face and of the fixtures that stand against it, mm along it from its left end. */
+export function centresOn(design: Design, face: PlacedFace): number[] {
+  const services = placedServices(design).flatMap(({ against }) =>
+    against?.face.id === face.id ? [against.along] : [],
+  );
+  const fixtures = itemsOnFace(design, face.id).flatMap(({ kind, against, record }) =>
+    BY_CENTRE.has(kind.group) && against ? [against.along + record.width / 2] : [],
+  );
+  return [...services, ...fixtures];
+}
+
 /** A place along a face on the straight line between its corners, mm from the left one: what a bent face is set out from. */
 function alongChord(face: PlacedFace, along: number): number {
   return face.arc ? dot(subtract(frameAt(face, along).at, face.start), face.u) : along;
 }
 
 function chain(face: PlacedFace, { row, between, style }: Ends): Chain {
-  const ends = [0];
-  for (const end of [...between].sort((a, b) => a - b)) {
-    if (end - ends.at(-1)! > LEAST_LINK && face.chord - end > LEAST_LINK) ends.push(end);
-  }
-  ends.push(face.chord);
+  return { face, row, ...linksOf({ from: 0, to: face.chord, between }, style) };
+}
+
+/** From where to where a chain runs, and where it is parted, mm; what lies outside does not part it. */
+export interface Parted {
+  from: number;
+  to: number;
+  between: readonly number[];
+}
+
+/** The lengths of a chain: printed values that add up to the printed overall. Places that are all but one make no length. */
+export function linksOf({ from, to, between }: Parted, style: LengthStyle): Pick<Chain, 'links' | 'overall'> {
+  const ends = [from];
+  for (const end of [...between].sort((a, b) => a - b))
+    if (end - ends.at(-1)! > LEAST_LINK && to - end > LEAST_LINK) ends.push(end);
+  ends.push(to);
   const lengths = ends.slice(1).map((end, index) => end - ends[index]!);
   const { parts, overall } = roundChain(lengths, style.step);
   return {
-    face,
-    row,
     links: parts.map((shown, index) => ({
       from: ends[index]!,
       to: ends[index + 1]!,
       shown,
       text: formatLength(shown, style),
     })),
-    overall: { length: face.chord, shown: overall, text: formatLength(overall, style) },
+    overall: { length: to - from, shown: overall, text: formatLength(overall, style) },
   };
 }

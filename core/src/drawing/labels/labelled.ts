@@ -1,0 +1,14 @@
+import type { Primitive } from '../primitives';
+import { drawn, type Drawn } from './drawn';
+import { labelMarks, placeLabels, type Label } from './place-labels';
+
+/** The marks of labels in their places on what is drawn, to be drawn over it. */
+export function labelled(
+  labels: readonly Label[],
+  drawing: Drawn | readonly Primitive[],
+  scale: number,
+): Primitive[] {
+  if (labels.length === 0) return [];
+  const about = 'isWritten' in drawing ? drawing : drawn(drawing, scale);
+  return labelMarks(labels, placeLabels(labels, about, scale), scale);
+}

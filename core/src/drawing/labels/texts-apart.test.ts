@@ -1,0 +1,56 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { textFaults } from '../../../testing/drawing-faults';
+import { anEdit, askFor } from '../../../testing/random-edits';
+import { rectangle } from '../../../testing/rooms';
+import { demoJobs } from '../../demo/demo-jobs';
+import { roomOf, type Design } from '../../document/design';
+import { applyPatch } from '../../document/patch';
+import { must } from '../../result';
+import { drawSingleView } from '../elevation/single-view';
+import { roomViews } from '../elevation/views';
+import { drawPlan } from '../plan';
+import { sheetScales } from '../sheet/sheet-format';
+
+/** The scales of sheets, and of the screen far off, usual and near. */
+const scales = [...sheetScales.map(({ ratio }) => ratio), 110, 35, 8];
+
+/** Everything wrong with the texts of every drawing of a design. */
+function faultsOf(design: Design, scale: number): string[] {
+  const named = (view: string) => (fault: { what: string; text: string; by: string }) =>
+    `${view} 1:${scale}: ${fault.text} ${fault.what} by ${fault.by}`;
+  return [
+    ...textFaults(drawPlan(design, scale), scale).map(named('plan')),
+    ...textFaults(drawPlan(design, scale, { mode: 'ceiling' }), scale).map(named('ceiling')),
+    ...roomViews(design).flatMap((view) =>
+      textFaults(drawSingleView(design, view, scale), scale).map(named(view.name)),
+    ),
+  ];
+}
+
+describe('the texts of drawings', () => {
+  it.each(demoJobs().flatMap(({ rooms }) => rooms.map((room) => [roomOf(room).name, room] as const)))(
+    'lie apart, and clear of heavy strokes, in every drawing of the %s',
+    (_, room) => {
+      for (const scale of scales) expect(faultsOf(room, scale)).toEqual([]);
+    },
+  );
+
+  it('lie apart in rooms made by random edits (property)', () => {
+    fc.assert(
+      fc.property(
+        fc.array(anEdit, { minLength: 40, maxLength: 40 }),
+        fc.constantFrom(...scales),
+        (edits, scale) => {
+          let { design } = rectangle(4_000, 3_000);
+          edits.forEach((edit, index) => {
+            const asked = askFor(design, edit, index);
+            if (asked.ok) design = must(applyPatch(design, asked.value));
+          });
+          expect(faultsOf(design, scale)).toEqual([]);
+        },
+      ),
+      { numRuns: Number(process.env['DRAW_RUNS'] ?? 25), endOnFailure: true },
+    );
+  });
+});
