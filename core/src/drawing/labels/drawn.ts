@@ -64,7 +64,8 @@ function indexed(extents: readonly (readonly [number, number, number, number])[]
 }
 
 function strokesOf(mark: Primitive): Stroke[] {
-  if (mark.type === 'text') return [];
+  // What is dashed lies behind: it may be written over.
+  if (mark.type === 'text' || mark.dash) return [];
   if (mark.weight === 0 || (mark.weight < HEAVY && mark.layer !== 'openings')) return [];
   if (mark.type === 'arc') return pairsOf(arcPath(mark));
   return mark.rings.flatMap((ring) => pairsOf(mark.closed ? [...ring, ring[0]!] : ring));

@@ -7,7 +7,7 @@ import { itemNumbers } from '../../setting/item-numbers';
 import { roomShape } from '../../survey/room-shape';
 import { balloon, BALLOON } from '../balloon';
 import { bowlMiddle, on } from '../item-symbols';
-import { atCut, isShown, type PlanMode } from '../plan-cut';
+import { atCut, isShown, type AtCut, type PlanMode } from '../plan-cut';
 import { rememberedMarks } from '../remembered-marks';
 import { offEdges, standing } from './off-edges';
 import type { Label, LabelPlace } from './place-labels';
@@ -21,7 +21,7 @@ export interface Shown {
 
 /** Where in an item its number may stand where its usual place is not free: shares of its width, and of its depth farther out. */
 const ACROSS = [0.5, 0.25, 0.75, 0.12, 0.88] as const;
-const OUT = [0, 0.2, -0.2, -0.35] as const;
+const OUT = [0, 0.1, -0.1, 0.2, -0.2, -0.35] as const;
 /** How far a number stands off what it is before, paper mm. */
 const OFF = 3;
 /** Rings of places before an item keep off other items; further ones off the room; the last take what there is. */
@@ -41,16 +41,17 @@ export function numberLabels(design: Design, shown: Shown): Label[] {
   return boxes.map((box): Label => {
     const { record } = box;
     const before = on(box, record.width / 2, record.depth);
-    const within = placesWithin(box, shown);
+    const inside = placesWithin(box, shown);
+    const within = () => contains(outline, place(before, box.n, 1, box.n, 0));
     const number = numbers.get(record.id)!;
     return {
       ...{ layer: 'numbers', source: record.id, round: true, width: 2 * radius, height: 2 * radius },
-      places: within.length > 0 ? within : [ahead(box, before, 0, scale)],
+      places: inside.length > 0 ? inside : [ahead(box, before, 0, scale)],
       further: (ring) => {
         const places = about(box, before, ring, scale);
         if (ring >= 2 * AMONG) return places;
-        if (ring >= AMONG) return places.filter(({ at }) => !contains(outline, at));
-        return places.filter(({ at }) => isOnFloor(at));
+        if (ring < AMONG && within()) return places.filter(({ at }) => isOnFloor(at));
+        return places.filter(({ at }) => !contains(outline, at));
       },
       draw: ({ at }) => numberMarks(record, { number, at, radius }),
     };
@@ -67,16 +68,22 @@ function placesWithin(box: ItemBox, { scale, cut }: Shown): LabelPlace[] {
   const { record, kind, footprint } = box;
   const { width, depth, leg } = record;
   const radius = BALLOON * scale;
-  const usual =
-    kind.symbol === 'sink' ? bowlMiddle(depth) : (leg ?? depth) * (atCut(box, cut) === 'above' ? 0.35 : 0.6);
+  const usual = kind.symbol === 'sink' ? bowlMiddle(depth) : usualOut(leg ?? depth, atCut(box, cut), radius);
   const first = record.corners ? [middleWithin(box)] : [];
   const places = [
     ...first,
     ...OUT.flatMap((share) => ACROSS.map((across) => on(box, width * across, usual + depth * share))),
   ];
   return places
-    .filter((at) => contains(footprint, at) && offEdges(footprint, at) >= radius + 1)
+    .filter((at) => contains(footprint, at) && offEdges(footprint, at) >= radius * 1.01)
     .map((at) => ({ at }));
+}
+
+/** How far out of its back the number of an item stands: what hangs has its own near the wall, what stands under it before that. */
+function usualOut(depth: number, at: AtCut, radius: number): number {
+  const inner = radius * 1.03;
+  if (at === 'above') return Math.max(depth * 0.35, inner);
+  return Math.max(depth * 0.6, Math.min(inner + 2.03 * radius, depth - inner));
 }
 
 /** A place before an item, so many steps out. */

@@ -61,7 +61,7 @@ export function placeLabels(labels: readonly Label[], drawn: Drawn, scale: numbe
   };
   const isOpen = (label: Label, place: LabelPlace, over = place.over) => {
     const box = boxOf(label, place);
-    return isFree(box, over) && taken.meeting(box).length === 0;
+    return !taken.isMet(box) && isFree(box, over);
   };
   const waiting = labels.flatMap((label, index) => {
     if (found[index]) return [];
@@ -75,10 +75,9 @@ export function placeLabels(labels: readonly Label[], drawn: Drawn, scale: numbe
     take(
       index,
       label.places.find(open) ??
-        inRings(label, (place) => open(place) && leadsClear(place)) ??
-        inRings(label, open) ??
+        inRings(label, open, leadsClear) ??
         label.places.find(unwritten) ??
-        inRings(label, unwritten) ??
+        inRings(label, unwritten, leadsClear) ??
         label.places[0] ??
         label.further(MOST_RINGS)[0]!,
     );
@@ -92,13 +91,26 @@ export function placeLabels(labels: readonly Label[], drawn: Drawn, scale: numbe
   return found.map((place) => place!);
 }
 
-/** The first place of further and further rings that will do. */
-function inRings(label: Label, willDo: (place: LabelPlace) => boolean): LabelPlace | undefined {
-  for (let ring = 0; ring < MOST_RINGS; ring++) {
-    const place = label.further(ring).find(willDo);
-    if (place) return place;
-  }
-  return undefined;
+/** A place is looked for so many rings further than the first that will do, for one that does better. */
+const BETTER = 4;
+
+/** The first place of further and further rings that will do, if there is one not much further that does well. */
+function inRings(
+  label: Label,
+  willDo: (place: LabelPlace) => boolean,
+  doesWell: (place: LabelPlace) => boolean,
+): LabelPlace | undefined {
+  let first: LabelPlace | undefined;
+  let last = MOST_RINGS;
+  for (let ring = 0; ring < last; ring++)
+    for (const place of label.further(ring)) {
+      if (!willDo(place)) continue;
+      if (doesWell(place)) return place;
+      if (first) continue;
+      first = place;
+      last = Math.min(last, ring + BETTER);
+    }
+  return first;
 }
 
 /** The marks of labels in their places: leaders first, so that nothing is written over by one. */
