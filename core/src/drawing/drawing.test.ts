@@ -13,8 +13,6 @@ import { demoJobs } from '../demo/demo-jobs';
 import { recordsOf, styleOf, type Design } from '../document/design';
 import { writeSheetPdf } from '../exports/sheet-pdf';
 import { markGroups, svgMarks } from '../exports/svg';
-import { overlapDepth } from '../geometry/convex';
-import type { Point } from '../geometry/point';
 import { editFaces } from '../commands/edit-faces';
 import { moveFace } from '../commands/move-face';
 import { putService } from '../commands/put-service';

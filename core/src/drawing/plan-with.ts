@@ -15,7 +15,7 @@ import { roomNames } from './labels/room-names';
 import { serviceLabels } from './labels/service-labels';
 import { faceLetters, openingNames, wallNotes } from './labels/wall-labels';
 import { findBox } from '../setting/item-box';
-import { DASH, line, WEIGHT, type Layer, type Primitive } from './primitives';
+import { DASH, line, WEIGHT, type Layer, type Medium, type Primitive } from './primitives';
 import { textWidth } from './text-layout';
 
 /** What a plan leaves away while its shape is being dragged: what takes long to place, and would be out of date. */
@@ -31,6 +31,8 @@ export interface PlanOptions {
   mode?: PlanMode;
   /** Height above the floor at which the room is cut, mm. */
   cut?: number;
+  /** Paper unless said. */
+  medium?: Medium;
 }
 
 /** The surfaces of a room in plan: what items stand on, what is over those, and what lies on fixed things. */
@@ -55,6 +57,7 @@ export function drawPlanWith(
   options: PlanOptions = {},
 ): Primitive[] {
   const { without = [], mode = 'wall-units', cut = usualCut(roomOf(design).unit) } = options;
+  const { medium = 'paper' } = options;
   const wanted = (layer: Layer) => !without.includes(layer);
   const ceiling = mode === 'ceiling' ? cut : -Infinity;
   const laid = surfaces?.(design, mode, wanted);
@@ -72,9 +75,10 @@ export function drawPlanWith(
   const hasLabels = ['labels', 'numbers'].some((layer) => wanted(layer as Layer));
   const below = drawn(hasLabels ? [...things, ...sections] : sections, scale);
   const letters = [...faceLetters(design, scale), ...serviceLabels(design, scale, ceiling)];
-  const onWalls = labelled(letters, below, scale);
+  const at = { scale, medium };
+  const onWalls = labelled(letters, below, at);
   const chains =
-    wanted('dimensions') && mode !== 'ceiling' ? drawChains(design, scale, [...sections, ...onWalls]) : null;
+    wanted('dimensions') && mode !== 'ceiling' ? drawChains(design, at, [...sections, ...onWalls]) : null;
   const written = [...onWalls, ...(chains?.marks ?? [])];
   const labels = [
     ...(chains?.labels ?? []),
@@ -83,7 +87,7 @@ export function drawPlanWith(
     ...(wanted('numbers') ? numberLabels(design, { scale, mode, cut }) : []),
     ...(wanted('labels') ? roomNames(design, scale) : []),
   ];
-  const placed = labelled(labels, bothDrawn(below, drawn(written, scale)), scale);
+  const placed = labelled(labels, bothDrawn(below, drawn(written, scale)), at);
   const marks = [...things, ...sections, ...written, ...placed];
   return without.length === 0 ? marks : marks.filter(({ layer }) => wanted(layer));
 }

@@ -69,6 +69,9 @@ export interface TextMark extends Mark {
 /** One mark of a drawing: every view and export is a list of these. */
 export type Primitive = PathMark | ArcMark | TextMark;
 
+/** What a drawing is for: on paper everything is told, wherever it must stand; on a screen what has no room near its place is left to a closer look. */
+export type Medium = 'paper' | 'screen';
+
 /** Line weights, paper mm. */
 export const WEIGHT = { cut: 0.5, object: 0.35, top: 0.25, thin: 0.18 } as const;
 /** Text sizes, paper mm: capitals of the smallest are 1.8 high (ISO 3098). */

@@ -10,7 +10,7 @@ import { textBox, type Box } from '../labels/box';
 import { Boxes } from '../labels/boxes';
 import { writtenOn } from '../labels/drawn';
 import type { Label, LabelPlace } from '../labels/place-labels';
-import { TEXT, type Primitive } from '../primitives';
+import { TEXT, type Medium, type Primitive } from '../primitives';
 import { readingTurn } from '../reading-turn';
 import { dimensionChains, type Chain } from './chains';
 import {
@@ -55,9 +55,14 @@ export interface DrawnChains {
 }
 
 /** All dimension chains of a plan at a scale (model mm per paper mm), clear of one another and of the texts about them: lines first, so that texts stand over every line. */
-export function drawChains(design: Design, scaleBy: number, about: readonly Primitive[]): DrawnChains {
-  const placed = placeChains(design);
-  const rows = rowsOf(placed, scaleBy, writtenOn(about, scaleBy));
+export function drawChains(
+  design: Design,
+  { scale: scaleBy, medium }: { scale: number; medium: Medium },
+  about: readonly Primitive[],
+): DrawnChains {
+  // Centre lines are for the fitter: a screen has no room to spare for them.
+  const placed = placeChains(design).filter(({ chain }) => medium === 'paper' || chain.row !== 'centres');
+  const rows = rowsOf(placed, { scaleBy, medium }, writtenOn(about, scaleBy));
   const marks = placed.flatMap(({ chain: { face }, inside }, index) =>
     rowMarks(face.record, { row: rows[index]!, figures: !inside }),
   );
@@ -140,9 +145,15 @@ function overlaps(a: Placed, b: Placed): boolean {
 }
 
 /** The rows of some chains: each over every row below it, and clear of all that is written beside it. Rows of one side that are as high climb together. */
-function rowsOf(placed: readonly Placed[], scaleBy: number, about: readonly Box[]): DimensionRow[] {
+function rowsOf(
+  placed: readonly Placed[],
+  { scaleBy, medium }: { scaleBy: number; medium: Medium },
+  about: readonly Box[],
+): DimensionRow[] {
   const tiers = assignTiers(placed);
-  const sizes = placed.map(({ chain, inside }) => (inside ? TEXT.normal : figureSize(chain.links, scaleBy)));
+  const sizes = placed.map(({ chain, inside }) =>
+    inside || medium === 'screen' ? TEXT.normal : figureSize(chain.links, scaleBy),
+  );
   const levels = textLevels(placed, { tiers, sizes, scaleBy });
   const rows: DimensionRow[] = placed.map((one, index) =>
     rowAt(one, { offset: 0, size: sizes[index]!, levels: levels[index]!, scaleBy }),

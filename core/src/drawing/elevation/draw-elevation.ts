@@ -7,7 +7,7 @@ import { openingsOn, type PlacedOpening } from '../../survey/openings';
 import type { PlacedFace } from '../../survey/placed-face';
 import { placedServices, type PlacedService } from '../../survey/services';
 import type { LengthStyle } from '../../units/units';
-import { line, outline, WEIGHT, type Primitive } from '../primitives';
+import { line, outline, WEIGHT, type Medium, type Primitive } from '../primitives';
 import { drawFaceTiles } from '../draw-tiles';
 import { bodiesIn, drawHidden, drawPanels, numbersOf, seenBefore } from './draw-bodies';
 import { finishNamed } from '../../surfaces/finishes';
@@ -23,7 +23,12 @@ import { faceFrame, VIEWS_KEPT, type ViewFrame } from './view-frame';
  * The elevation of a face as drawing primitives, mm: x along it from its left end as standing before it, y up from the floor. What stands before
  * something hides it, stroke by stroke; what comes forward past the cut is cut. The same marks, as long as nothing it shows has changed.
  */
-export function drawElevation(design: Design, face: PlacedFace, scale: number): readonly Primitive[] {
+export function drawElevation(
+  design: Design,
+  face: PlacedFace,
+  scale: number,
+  medium: Medium = 'paper',
+): readonly Primitive[] {
   const frame = faceFrame(design, face);
   const solids = seenBefore(frame, solidsOf(design));
   const openings = openingsOn(design, face.id);
@@ -37,7 +42,7 @@ export function drawElevation(design: Design, face: PlacedFace, scale: number): 
   const wall = finishNamed(design, face.record.finish ?? roomOf(design).wallFinish)?.code;
   return elevationMarks(face.record, {
     ...{ face, frame, solids, openings, services, numbered, style, scale },
-    ...{ codes, wall, tiles, sides },
+    ...{ codes, wall, tiles, sides, medium },
   });
 }
 
@@ -51,6 +56,7 @@ interface Shown {
   numbered: readonly (number | undefined)[];
   style: LengthStyle;
   scale: number;
+  medium: Medium;
   /** The finish code of each solid, and of the wall, where they have one. */
   codes: readonly (string | undefined)[];
   wall: string | undefined;
@@ -63,12 +69,26 @@ interface Shown {
 const elevationMarks = remember(
   (
     { id }: FaceRecord,
-    { face, frame, solids, openings, services, numbered, style, scale, codes, wall, tiles, sides }: Shown,
+    {
+      face,
+      frame,
+      solids,
+      openings,
+      services,
+      numbered,
+      style,
+      scale,
+      codes,
+      wall,
+      tiles,
+      sides,
+      medium,
+    }: Shown,
   ) => {
     const bodies = bodiesIn(frame, solids);
     const coded = new Map(solids.flatMap((solid, index) => (codes[index] ? [[solid, codes[index]]] : [])));
     const high = Math.min(...frame.above.map(({ y }) => y));
-    const shown = { frame, panels: bodies.panels, scale };
+    const shown = { frame, panels: bodies.panels, scale, medium };
     const closed = openings.map((opening) => ({ opening, hiding: beforeOpening(opening, bodies.panels) }));
     const things = [
       drawWall(frame, id),
@@ -85,7 +105,7 @@ const elevationMarks = remember(
       ...closed.flatMap(({ opening, hiding }) => openingName(opening, hiding, shown)),
       ...finishCodes(bodies, coded, { wall: { code: wall, length: frame.length, high }, shown }),
     ];
-    return [...things, ...labelled(labels, things, scale)];
+    return [...things, ...labelled(labels, things, shown)];
   },
   { kept: VIEWS_KEPT },
 );

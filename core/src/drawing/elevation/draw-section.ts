@@ -11,7 +11,7 @@ import { roomShape } from '../../survey/room-shape';
 import type { PlacedSection } from '../../survey/sections';
 import { placedServices, type PlacedService } from '../../survey/services';
 import type { LengthStyle } from '../../units/units';
-import { line, outline, WEIGHT, type Primitive } from '../primitives';
+import { line, outline, WEIGHT, type Medium, type Primitive } from '../primitives';
 import { bodiesIn, drawHidden, isSunk, numbersOf, seenBefore } from './draw-bodies';
 import { beforeOpening, drawFaceOpening } from './face-openings';
 import { frontNumbers, openingName, serviceLabelsOn } from './view-labels';
@@ -31,7 +31,12 @@ const PANE = 24;
  * The section of a room along a line, mm: x along it from the outside of the left wall as one looks, y up from the floor. Walls, items and tops that the line
  * runs through are cut, what lies beyond is seen, and the floor and the ceiling are cut along it. The same marks, as long as nothing of the room has changed.
  */
-export function drawSection(design: Design, section: PlacedSection, scale: number): readonly Primitive[] {
+export function drawSection(
+  design: Design,
+  section: PlacedSection,
+  scale: number,
+  medium: Medium = 'paper',
+): readonly Primitive[] {
   const frame = sectionFrame(design, section);
   const solids = seenBefore(frame, [...wallSolids(design), ...solidsOf(design)]);
   const { faces } = roomShape(design);
@@ -45,7 +50,7 @@ export function drawSection(design: Design, section: PlacedSection, scale: numbe
   const style = styleOf(design);
   const { record, left, u, n } = section;
   return sectionMarks(record, {
-    ...{ left, u, n, frame, solids, faces, openings, services, numbered, style, scale },
+    ...{ left, u, n, frame, solids, faces, openings, services, numbered, style, scale, medium },
   });
 }
 
@@ -58,6 +63,7 @@ interface Shown extends Pick<PlacedSection, 'left' | 'n' | 'u'> {
   numbered: readonly (number | undefined)[];
   style: LengthStyle;
   scale: number;
+  medium: Medium;
 }
 
 const sectionMarks = remember(
@@ -70,7 +76,7 @@ const sectionMarks = remember(
     for (const panel of bodies.panels) if (panel.solid.of === 'wall') nearest.set(panel.solid.id, panel);
     const outside = blinds(frame);
     const names: Label[] = [];
-    const around = { frame, panels: bodies.panels, scale };
+    const around = { frame, panels: bodies.panels, scale, medium: shown.medium };
     const things = [
       ground(frame),
       ...bodies.panels.flatMap((panel): readonly Primitive[] => {
@@ -97,7 +103,7 @@ const sectionMarks = remember(
       ...frontNumbers(bodies, (panel) => isFront(panel, n), numbersOf(solids, shown.numbered), around),
       ...names,
     ];
-    return [...things, ...labelled(labels, things, scale)];
+    return [...things, ...labelled(labels, things, around)];
   },
   { kept: VIEWS_KEPT },
 );

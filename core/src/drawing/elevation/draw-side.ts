@@ -15,7 +15,7 @@ import { solidsOf, solidsOfItems, type Solid } from '../../solids/solids';
 import { fixedThings, type FixedThing } from '../../survey/fixed-things';
 import { roomShape } from '../../survey/room-shape';
 import { fixedNames } from '../../wording/things';
-import { line, WEIGHT, type Primitive } from '../primitives';
+import { line, WEIGHT, type Medium, type Primitive } from '../primitives';
 import { bodiesIn, numbersOf, drawHidden, drawPanels, seenBefore } from './draw-bodies';
 import { labelled } from '../labels/labelled';
 import { drawCut, drawWall } from './draw-elevation';
@@ -148,12 +148,13 @@ export function drawSide(
   design: Design,
   { record, side, frame, only }: Side,
   scale: number,
+  medium: Medium = 'paper',
 ): readonly Primitive[] {
   const own = only ? ownSolids(design)(only) : solidsOf(design).filter(({ id }) => id !== record.id);
   const solids = seenBefore(frame, own);
   const numbers = itemNumbers(design);
   const numbered = solids.map(({ id }) => numbers.get(id));
-  return sideMarks(record, { side, alone: only !== null, frame, solids, numbered, scale });
+  return sideMarks(record, { side, alone: only !== null, frame, solids, numbered, scale, medium });
 }
 
 /** The bodies of an island, for each of its sides. */
@@ -168,11 +169,12 @@ interface Shown {
   solids: readonly Solid[];
   numbered: readonly (number | undefined)[];
   scale: number;
+  medium: Medium;
 }
 
 const sideMarks = remember(
-  ({ id }: DesignRecord, { alone, frame, solids, numbered, scale }: Shown) => {
-    const marks = drawAlone(frame, solids, numbersOf(solids, numbered), scale);
+  ({ id }: DesignRecord, { alone, frame, solids, numbered, scale, medium }: Shown) => {
+    const marks = drawAlone(frame, solids, numbersOf(solids, numbered), { scale, medium });
     return alone ? [...marks, floorOf(frame)] : [drawWall(frame, id), ...marks, ...drawCut(frame)];
   },
   // Four sides, each as it was and as a drag makes it.
@@ -190,19 +192,19 @@ export function drawRowElevation(design: Design, box: ItemBox, scale: number): P
     high,
   );
   const solids = solidsOfItems(design, ids);
-  return [...drawAlone(frame, solids, itemNumbers(design), scale), floorOf(frame)];
+  return [...drawAlone(frame, solids, itemNumbers(design), { scale, medium: 'screen' }), floorOf(frame)];
 }
 
 function drawAlone(
   frame: ViewFrame,
   solids: readonly Solid[],
   numbers: ReadonlyMap<string, number>,
-  scale: number,
+  at: { scale: number; medium: Medium },
 ): Primitive[] {
   const bodies = bodiesIn(frame, solids);
-  const things = [...drawPanels(bodies, scale), ...drawHidden(bodies)];
-  const labels = frontNumbers(bodies, isSeenWhole, numbers, { frame, panels: bodies.panels, scale });
-  return [...things, ...labelled(labels, things, scale)];
+  const things = [...drawPanels(bodies, at.scale), ...drawHidden(bodies)];
+  const labels = frontNumbers(bodies, isSeenWhole, numbers, { frame, panels: bodies.panels, ...at });
+  return [...things, ...labelled(labels, things, at)];
 }
 
 function isSeenWhole({ section, edgeLeft, edgeRight }: Panel): boolean {

@@ -79,7 +79,7 @@ export function drawStrip(
       return {
         key: view.id,
         x,
-        marks: withName(drawView(design, view, scale), { under: nameUnder(view, length, scale) }),
+        marks: withName(drawView(design, view, scale, 'screen'), { under: nameUnder(view, length, scale) }),
       };
     }),
   ];

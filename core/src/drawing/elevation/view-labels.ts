@@ -7,7 +7,7 @@ import { balloon, BALLOON } from '../balloon';
 import { serviceSymbol, SERVICE_SYMBOL } from '../draw-services';
 import { ABOUT_TEXT } from '../labels/box';
 import type { Label, LabelPlace } from '../labels/place-labels';
-import { TEXT, type Layer, type TextMark } from '../primitives';
+import { TEXT, type Layer, type Medium, type TextMark } from '../primitives';
 import { CAP_HEIGHT, textWidth } from '../text-layout';
 import type { Bodies } from './draw-bodies';
 import { seenOf } from './hidden';
@@ -29,6 +29,7 @@ export interface ViewShown {
   frame: ViewFrame;
   panels: readonly Panel[];
   scale: number;
+  medium: Medium;
 }
 
 /** Whether nothing stands before a place. */

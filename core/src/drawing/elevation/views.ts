@@ -3,7 +3,7 @@ import { perDesign, type Design } from '../../document/design';
 import type { PlacedFace } from '../../survey/placed-face';
 import { roomShape } from '../../survey/room-shape';
 import { placedSections, type PlacedSection } from '../../survey/sections';
-import type { Primitive } from '../primitives';
+import type { Medium, Primitive } from '../primitives';
 import { drawElevation } from './draw-elevation';
 import { drawSection } from './draw-section';
 import { drawSide, freeSides, type Side } from './draw-side';
@@ -40,13 +40,18 @@ export function frameOf(design: Design, view: RoomView): ViewFrame {
 }
 
 /** A view as drawing primitives, mm: x from its left end, y up from the floor. */
-export function drawView(design: Design, view: RoomView, scale: number): readonly Primitive[] {
+export function drawView(
+  design: Design,
+  view: RoomView,
+  scale: number,
+  medium: Medium = 'paper',
+): readonly Primitive[] {
   switch (view.of) {
     case 'face':
-      return drawElevation(design, view.face, scale);
+      return drawElevation(design, view.face, scale, medium);
     case 'side':
-      return drawSide(design, view.side, scale);
+      return drawSide(design, view.side, scale, medium);
     case 'section':
-      return drawSection(design, view.section, scale);
+      return drawSection(design, view.section, scale, medium);
   }
 }

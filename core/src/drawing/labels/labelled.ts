@@ -1,4 +1,4 @@
-import type { Primitive } from '../primitives';
+import type { Medium, Primitive } from '../primitives';
 import { drawn, type Drawn } from './drawn';
 import { labelMarks, placeLabels, type Label } from './place-labels';
 
@@ -6,9 +6,9 @@ import { labelMarks, placeLabels, type Label } from './place-labels';
 export function labelled(
   labels: readonly Label[],
   drawing: Drawn | readonly Primitive[],
-  scale: number,
+  at: { scale: number; medium: Medium },
 ): Primitive[] {
   if (labels.length === 0) return [];
-  const about = 'isWritten' in drawing ? drawing : drawn(drawing, scale);
-  return labelMarks(labels, placeLabels(labels, about, scale), scale);
+  const about = 'isWritten' in drawing ? drawing : drawn(drawing, at.scale);
+  return labelMarks(labels, placeLabels(labels, about, at), at.scale);
 }

@@ -7,6 +7,7 @@ import { placeLabels, type Label, type LabelPlace } from './place-labels';
 import { line, WEIGHT, type Primitive } from '../primitives';
 
 const nothing = drawn([], 1);
+const AT = { scale: 1, medium: 'paper' } as const;
 const label = (width: number, height: number, places: readonly LabelPlace[]): Label => ({
   ...{ layer: 'labels', width, height, places },
   // Further and further to the right, where nothing else is.
@@ -43,7 +44,7 @@ describe('the places of labels', () => {
             places.map((at) => ({ at })),
           ),
         );
-        const found = placeLabels(labels, nothing, 1);
+        const found = placeLabels(labels, nothing, AT);
         const boxes = labels.map((one, index) => boxOf(one, found[index]!));
         boxes.forEach((box, index) => {
           for (const other of boxes.slice(0, index)) expect(boxesMeet(box, other)).toBe(false);
@@ -61,7 +62,7 @@ describe('the places of labels', () => {
     const at = (x: number, y = 0) => ({ at: { x, y } });
     const placed = (marks: readonly Primitive[], over?: true) => {
       const first = over ? { ...at(0), over } : at(0);
-      return placeLabels([label(10, 4, [first, at(20)])], drawn(marks, 1), 1)[0]!.at.x;
+      return placeLabels([label(10, 4, [first, at(20)])], drawn(marks, 1), AT)[0]!.at.x;
     };
     const stroke = (weight: number, x = 0) =>
       line(
@@ -90,7 +91,7 @@ describe('the places of labels', () => {
   it('come back to a better place that another has left', () => {
     // The second is in the way of the first and of the third: it alone moves, and takes the better of its places that is free.
     const rows = [0, 8, 16].map((x) => label(10, 4, [{ at: { x, y: 0 } }, { at: { x, y: 5 } }]));
-    expect(placeLabels(rows, nothing, 1).map(({ at }) => at.y)).toEqual([0, 5, 0]);
+    expect(placeLabels(rows, nothing, AT).map((place) => place?.at.y)).toEqual([0, 5, 0]);
   });
 });
 

@@ -1,5 +1,5 @@
 import { distance, scale as scaled, subtract, add, type Point } from '../../geometry/point';
-import { line, WEIGHT, type Layer, type Primitive } from '../primitives';
+import { line, WEIGHT, type Layer, type Medium, type Primitive } from '../primitives';
 import { boxAt, type Box } from './box';
 import { Boxes } from './boxes';
 import type { Drawn } from './drawn';
@@ -33,14 +33,20 @@ export interface Label {
   draw: (place: LabelPlace) => readonly Primitive[];
 }
 
-/** Further off than so many rings nothing is looked for. */
+/** Further off than so many rings nothing is looked for; on a screen. */
 const MOST_RINGS = 80;
+const NEAR_RINGS = 2;
 
 /**
  * Where labels stand, so that none lies over another or over what is written or heavily drawn. As few as can be leave their first place
- * (a vertex cover of those that are in each other's way there); the others take the best place that is free, the one with the fewest first.
+ * (a vertex cover of those that are in each other's way there); the others take the best place that is free, the one with the fewest first. Null where there is none near, on a screen.
  */
-export function placeLabels(labels: readonly Label[], drawn: Drawn, scale: number): LabelPlace[] {
+export function placeLabels(
+  labels: readonly Label[],
+  drawn: Drawn,
+  { scale, medium }: { scale: number; medium: Medium },
+): (LabelPlace | null)[] {
+  const rings = medium === 'paper' ? MOST_RINGS : NEAR_RINGS;
   const boxOf = ({ width, height }: Label, { at, turn = 0 }: LabelPlace) => boxAt(at, width, height, turn);
   const firsts = labels.map((label) => label.places[0] && boxOf(label, label.places[0]));
   const isFree = (box: Box, over = false) => !drawn.isWritten(box) && (over || !drawn.isCrossed(box));
@@ -72,23 +78,25 @@ export function placeLabels(labels: readonly Label[], drawn: Drawn, scale: numbe
     const leadsClear = ({ at, foot }: LabelPlace) => !foot || !taken.isCrossed(foot, at);
     const open = (place: LabelPlace) => isOpen(label, place);
     const unwritten = (place: LabelPlace) => isOpen(label, place, true);
-    take(
-      index,
-      label.places.find(open) ??
-        inRings(label, open, leadsClear) ??
+    const near = label.places.find(open) ?? inRings(label, rings, open, leadsClear);
+    if (near) take(index, near);
+    else if (medium === 'paper')
+      take(
+        index,
         label.places.find(unwritten) ??
-        inRings(label, unwritten, leadsClear) ??
-        label.places[0] ??
-        label.further(MOST_RINGS)[0]!,
-    );
+          inRings(label, rings, unwritten, leadsClear) ??
+          label.places[0] ??
+          label.further(MOST_RINGS)[0]!,
+      );
   }
   // What stood in the way of a better place may have gone since.
   for (const { label, index } of waiting) {
-    const place = found[index]!;
+    const place = found[index];
+    if (!place) continue;
     taken.remove(index, boxOf(label, place));
     take(index, label.places.find((better) => isOpen(label, better)) ?? place);
   }
-  return found.map((place) => place!);
+  return found;
 }
 
 /** A place is looked for so many rings further than the first that will do, for one that does better. */
@@ -97,11 +105,12 @@ const BETTER = 4;
 /** The first place of further and further rings that will do, if there is one not much further that does well. */
 function inRings(
   label: Label,
+  rings: number,
   willDo: (place: LabelPlace) => boolean,
   doesWell: (place: LabelPlace) => boolean,
 ): LabelPlace | undefined {
   let first: LabelPlace | undefined;
-  let last = MOST_RINGS;
+  let last = rings;
   for (let ring = 0; ring < last; ring++)
     for (const place of label.further(ring)) {
       if (!willDo(place)) continue;
@@ -116,12 +125,12 @@ function inRings(
 /** The marks of labels in their places: leaders first, so that nothing is written over by one. */
 export function labelMarks(
   labels: readonly Label[],
-  places: readonly LabelPlace[],
+  places: readonly (LabelPlace | null)[],
   scale: number,
 ): Primitive[] {
   return [
-    ...labels.flatMap((label, index) => leaderOf(label, places[index]!, scale)),
-    ...labels.flatMap((label, index) => label.draw(places[index]!)),
+    ...labels.flatMap((label, index) => (places[index] ? leaderOf(label, places[index], scale) : [])),
+    ...labels.flatMap((label, index) => (places[index] ? label.draw(places[index]) : [])),
   ];
 }
 

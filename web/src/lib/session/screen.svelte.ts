@@ -64,7 +64,12 @@ export class ScreenState {
   /** Whether the plan shows how well each corner is known. */
   ellipses = $state(false);
   /** What the plan shows. */
-  plan: Required<PlanOptions> = $state.raw({ mode: 'wall-units', cut: usualCut('mm'), without: [] });
+  plan: Required<PlanOptions> = $state.raw({
+    mode: 'wall-units',
+    cut: usualCut('mm'),
+    without: [],
+    medium: 'screen',
+  });
   /** The open length whose choices are shown. */
   gap: GapPlace | null = $state.raw(null);
   /** What the shelf's place shows proposals for. */

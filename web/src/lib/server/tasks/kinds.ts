@@ -47,7 +47,7 @@ const makers: { [K in TaskKind]: (document: Design, input: TaskInputs[K]) => Pro
 
   async plan(document, { chains }) {
     const { scale, without } = SMALL_PLANS[chains ? 'chains' : 'listed'];
-    const plan = writeSvg(drawPlan(document, scale, { without }), scale, { margin: 2 });
+    const plan = writeSvg(drawPlan(document, scale, { without, medium: 'screen' }), scale, { margin: 2 });
     const area = formatArea(roomShape(document).area, roomOf(document).unit);
     return {
       ok: true,

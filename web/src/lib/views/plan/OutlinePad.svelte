@@ -44,7 +44,10 @@
       room.high / Math.max(80, height - 160),
     );
     const scale = mmPerPixel * PIXELS_PER_PAPER_MM;
-    const marks = drawPlan(design, scale, { without: sketched ? ['dimensions', 'labels'] : [] });
+    const marks = drawPlan(design, scale, {
+      without: sketched ? ['dimensions', 'labels'] : [],
+      medium: 'screen',
+    });
     const box = drawingBounds(marks, scale);
     const [w, h] = [width * mmPerPixel, height * mmPerPixel];
     const left = (box.left + box.right) / 2 - w / 2;

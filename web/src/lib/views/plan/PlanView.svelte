@@ -90,7 +90,7 @@
     if (measured?.of !== design) measured = { of: design, extents: new Map() };
     const known = measured.extents.get(scale);
     if (known) return known;
-    const marks = drawPlanWith(null, design, scale, { without: WITHIN });
+    const marks = drawPlanWith(null, design, scale, { without: WITHIN, medium: 'screen' });
     const extent = {
       bounds: drawingBounds(marks, scale),
       parts: marks.map((mark) => drawingBounds([mark], scale)),

@@ -80,7 +80,9 @@
   const ground = $derived.by(() => {
     const without = ['dimensions', 'labels', 'numbers', 'sections', 'tiles', 'levels'];
     if (apart) return '';
-    const marks = face ? drawElevation(design, face, eye.scale) : drawPlanWith(null, design, eye.scale);
+    const marks = face
+      ? drawElevation(design, face, eye.scale, 'screen')
+      : drawPlanWith(null, design, eye.scale, { medium: 'screen' });
     return svgMarks(
       marks
         .filter(({ layer }) => !without.includes(layer))
