@@ -201,7 +201,7 @@ program
   .description('the sheets of a room, as a summary, or as a PDF with --out')
   .argument('<design>', 'a design file (JSON)')
   .option('--show <sheets>', 'plan, ceiling, elevations, tiles or reach', 'plan')
-  .option('--page <page>', 'A3, A2, Tabloid or Arch C', 'A3')
+  .option('--page <page>', 'A4, A3, A2, Letter, Tabloid, Arch B, Arch C or Arch D', 'A3')
   .option('--scale <ratio>', '20, 24, 48 or 50', '20')
   .option('--job <name>', 'job name for the title block', '')
   .option('--studio <name>', 'studio name for the title block', '')

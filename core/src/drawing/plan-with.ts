@@ -10,7 +10,7 @@ import { drawSectionLines } from './draw-section-lines';
 import { drawWalls } from './draw-walls';
 import { numberLabels } from './labels/number-labels';
 import { bothDrawn, drawn } from './labels/drawn';
-import { labelled } from './labels/labelled';
+import { labelledOn } from './labels/labelled';
 import { roomNames } from './labels/room-names';
 import { serviceLabels } from './labels/service-labels';
 import { faceLetters, openingNames, wallNotes } from './labels/wall-labels';
@@ -76,7 +76,7 @@ export function drawPlanWith(
   const below = drawn(hasLabels ? [...things, ...sections] : sections, scale);
   const letters = [...faceLetters(design, scale), ...serviceLabels(design, scale, ceiling)];
   const at = { scale, medium };
-  const onWalls = labelled(letters, below, at);
+  const { leaders: stems, marks: onWalls } = labelledOn(letters, below, at);
   const chains =
     wanted('dimensions') && mode !== 'ceiling' ? drawChains(design, at, [...sections, ...onWalls]) : null;
   const written = [...onWalls, ...(chains?.marks ?? [])];
@@ -87,8 +87,8 @@ export function drawPlanWith(
     ...(wanted('numbers') ? numberLabels(design, { scale, mode, cut }) : []),
     ...(wanted('labels') ? roomNames(design, scale) : []),
   ];
-  const placed = labelled(labels, bothDrawn(below, drawn(written, scale)), at);
-  const marks = [...things, ...sections, ...written, ...placed];
+  const placed = labelledOn(labels, bothDrawn(below, drawn(written, scale)), at);
+  const marks = [...things, ...sections, ...stems, ...placed.leaders, ...written, ...placed.marks];
   return without.length === 0 ? marks : marks.filter(({ layer }) => wanted(layer));
 }
 

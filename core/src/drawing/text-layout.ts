@@ -55,13 +55,31 @@ function fraction(text: string): RegExpExecArray | null {
   return /((?<=\d) )?(?<![\d/])(\d{1,2})\/(\d{1,2})(?![\d/])/.exec(text);
 }
 
-/** A text in lines no wider than this, broken between words; a word that is wider stands by itself. */
+/** A text in lines no wider than this, broken between words; a word that is wider by itself, wherever it must be. */
 export function wrapped(text: string, size: number, width: number, bold = false): string[] {
+  const fits = (words: string) => textWidth(words, size, bold) <= width;
   const lines: string[] = [];
   for (const word of text.split(' ')) {
     const longer = lines.length > 0 ? `${lines.at(-1)!} ${word}` : word;
-    if (lines.length > 0 && textWidth(longer, size, bold) <= width) lines[lines.length - 1] = longer;
-    else lines.push(word);
+    if (lines.length > 0 && fits(longer)) lines[lines.length - 1] = longer;
+    else lines.push(...broken(word, fits));
   }
   return lines;
+}
+
+/** A word in pieces that fit, of one letter at the least. */
+function broken(word: string, fits: (words: string) => boolean): string[] {
+  const pieces: string[] = [];
+  let rest = [...word];
+  while (rest.length > 1 && !fits(rest.join(''))) {
+    let [low, high] = [1, rest.length - 1];
+    while (low < high) {
+      const middle = Math.ceil((low + high) / 2);
+      if (fits(rest.slice(0, middle).join(''))) low = middle;
+      else high = middle - 1;
+    }
+    pieces.push(rest.slice(0, low).join(''));
+    rest = rest.slice(low);
+  }
+  return [...pieces, rest.join('')];
 }

@@ -14,8 +14,7 @@ import { finishNamed } from '../../surfaces/finishes';
 import { codeOf, finishCodes } from './finish-codes';
 import { beforeOpening, drawFaceOpening } from './face-openings';
 import type { Panel } from './panels';
-import { labelled } from '../labels/labelled';
-import { frontNumbers, openingName, serviceLabelsOn } from './view-labels';
+import { frontNumbers, labelledView, openingName, serviceLabelsOn } from './view-labels';
 import { drawThingTiles, tiledSides, type TiledSide } from './thing-tiles';
 import { faceFrame, VIEWS_KEPT, type ViewFrame } from './view-frame';
 
@@ -105,7 +104,7 @@ const elevationMarks = remember(
       ...closed.flatMap(({ opening, hiding }) => openingName(opening, hiding, shown)),
       ...finishCodes(bodies, coded, { wall: { code: wall, length: frame.length, high }, shown }),
     ];
-    return [...things, ...labelled(labels, things, shown)];
+    return [...things, ...labelledView(labels, things, shown)];
   },
   { kept: VIEWS_KEPT },
 );

@@ -14,8 +14,7 @@ import type { LengthStyle } from '../../units/units';
 import { line, outline, WEIGHT, type Medium, type Primitive } from '../primitives';
 import { bodiesIn, drawHidden, isSunk, numbersOf, seenBefore } from './draw-bodies';
 import { beforeOpening, drawFaceOpening } from './face-openings';
-import { frontNumbers, openingName, serviceLabelsOn } from './view-labels';
-import { labelled } from '../labels/labelled';
+import { frontNumbers, labelledView, openingName, serviceLabelsOn } from './view-labels';
 import type { Label } from '../labels/place-labels';
 import type { Panel } from './panels';
 import { panelMarks } from './panel-marks';
@@ -103,7 +102,7 @@ const sectionMarks = remember(
       ...frontNumbers(bodies, (panel) => isFront(panel, n), numbersOf(solids, shown.numbered), around),
       ...names,
     ];
-    return [...things, ...labelled(labels, things, around)];
+    return [...things, ...labelledView(labels, things, around)];
   },
   { kept: VIEWS_KEPT },
 );

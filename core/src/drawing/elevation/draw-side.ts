@@ -17,9 +17,8 @@ import { roomShape } from '../../survey/room-shape';
 import { fixedNames } from '../../wording/things';
 import { line, WEIGHT, type Medium, type Primitive } from '../primitives';
 import { bodiesIn, numbersOf, drawHidden, drawPanels, seenBefore } from './draw-bodies';
-import { labelled } from '../labels/labelled';
 import { drawCut, drawWall } from './draw-elevation';
-import { frontNumbers } from './view-labels';
+import { frontNumbers, labelledView } from './view-labels';
 import type { Panel } from './panels';
 import { bodiesFrame, sideFrame, VIEWS_KEPT, type ViewFrame } from './view-frame';
 
@@ -174,8 +173,10 @@ interface Shown {
 
 const sideMarks = remember(
   ({ id }: DesignRecord, { alone, frame, solids, numbered, scale, medium }: Shown) => {
-    const marks = drawAlone(frame, solids, numbersOf(solids, numbered), { scale, medium });
-    return alone ? [...marks, floorOf(frame)] : [drawWall(frame, id), ...marks, ...drawCut(frame)];
+    const around = alone ? [] : [drawWall(frame, id)];
+    const edges = alone ? [floorOf(frame)] : drawCut(frame);
+    const numbers = numbersOf(solids, numbered);
+    return drawAlone(frame, solids, { numbers, around, edges, scale, medium });
   },
   // Four sides, each as it was and as a drag makes it.
   { kept: 4 * VIEWS_KEPT },
@@ -192,19 +193,29 @@ export function drawRowElevation(design: Design, box: ItemBox, scale: number): P
     high,
   );
   const solids = solidsOfItems(design, ids);
-  return [...drawAlone(frame, solids, itemNumbers(design), { scale, medium: 'screen' }), floorOf(frame)];
+  return drawAlone(frame, solids, {
+    ...{ numbers: itemNumbers(design), around: [], edges: [floorOf(frame)], scale, medium: 'screen' },
+  });
+}
+
+/** What is drawn of some bodies: what lies behind them, their edges over them, and how. */
+interface Alone {
+  numbers: ReadonlyMap<string, number>;
+  around: readonly Primitive[];
+  edges: readonly Primitive[];
+  scale: number;
+  medium: Medium;
 }
 
 function drawAlone(
   frame: ViewFrame,
   solids: readonly Solid[],
-  numbers: ReadonlyMap<string, number>,
-  at: { scale: number; medium: Medium },
+  { numbers, around, edges, scale, medium }: Alone,
 ): Primitive[] {
   const bodies = bodiesIn(frame, solids);
-  const things = [...drawPanels(bodies, at.scale), ...drawHidden(bodies)];
-  const labels = frontNumbers(bodies, isSeenWhole, numbers, { frame, panels: bodies.panels, ...at });
-  return [...things, ...labelled(labels, things, at)];
+  const things = [...around, ...drawPanels(bodies, scale), ...drawHidden(bodies), ...edges];
+  const shown = { frame, panels: bodies.panels, scale, medium };
+  return [...things, ...labelledView(frontNumbers(bodies, isSeenWhole, numbers, shown), things, shown)];
 }
 
 function isSeenWhole({ section, edgeLeft, edgeRight }: Panel): boolean {

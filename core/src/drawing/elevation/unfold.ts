@@ -85,6 +85,9 @@ export function drawStrip(
   ];
 }
 
+/** Radius of the circle about the letter of a face, paper mm. */
+const RING = 2.9;
+
 /** What stands under a view. */
 interface ViewName {
   /** What it is of. */
@@ -100,7 +103,9 @@ function nameUnder(view: RoomView, length: number, scale: number): ViewName | nu
   const { name } = view;
   const ringed = view.of === 'face';
   // A name with no room between its neighbours is left away.
-  if (!ringed && textWidth(name, TEXT.normal, true) * scale >= length + APART) return null;
+  const wide = ringed ? 2 * RING : textWidth(name, TEXT.normal, true);
+  // Faces stand side by side without space between them.
+  if (wide * scale >= length + (ringed ? 0 : APART)) return null;
   const source = view.of === 'side' ? view.side.record.id : view.id;
   return { source, name, ringed, x: length / 2, scale };
 }
@@ -125,7 +130,7 @@ function drawName({ source, name, ringed, x, scale }: ViewName): Primitive[] {
     source,
   };
   if (!ringed) return [words];
-  const ring = circle(at, 2.9 * scale, WEIGHT.thin);
+  const ring = circle(at, RING * scale, WEIGHT.thin);
   return [{ ...ring, layer: 'labels', fill: 'paper', source }, words];
 }
 

@@ -5,10 +5,10 @@ import { formatLength } from '../../units/format-length';
 import type { LengthStyle } from '../../units/units';
 import { balloon, BALLOON } from '../balloon';
 import { serviceSymbol, SERVICE_SYMBOL } from '../draw-services';
-import { ABOUT_TEXT } from '../labels/box';
+import { labelled } from '../labels/labelled';
 import type { Label, LabelPlace } from '../labels/place-labels';
-import { TEXT, type Layer, type Medium, type TextMark } from '../primitives';
-import { CAP_HEIGHT, textWidth } from '../text-layout';
+import { lineSize } from '../labels/text-label';
+import { TEXT, type Layer, type Medium, type Primitive, type TextMark } from '../primitives';
 import type { Bodies } from './draw-bodies';
 import { seenOf } from './hidden';
 import type { Panel } from './panels';
@@ -103,12 +103,6 @@ export function about(foot: Point, { frame, panels, scale }: ViewShown): (ring: 
   };
 }
 
-/** A line of text as a label takes it, mm at a scale. */
-const sizeOf = (words: string, size: number, scale: number) => ({
-  width: (textWidth(words, size) + 2 * ABOUT_TEXT) * scale,
-  height: (size * CAP_HEIGHT + 2 * ABOUT_TEXT) * scale,
-});
-
 const textAt = (at: Point, text: string, layer: Layer, source: string): TextMark => ({
   ...{ type: 'text', layer, at, text, size: TEXT.small, anchor: 'middle', turn: 0 },
   ...{ ink: layer === 'services' ? 'measure' : 'drawing', ground: true, source },
@@ -125,7 +119,7 @@ export function serviceLabelsOn(
     const foot = { x: frame.project(at).along, y: record.up };
     const words = formatLength(record.up, style);
     const half = (SERVICE_SYMBOL / 2 + BESIDE) * scale;
-    const size = sizeOf(words, TEXT.small, scale);
+    const size = lineSize(words, TEXT.small, scale);
     const moved = (x: number, y: number): LabelPlace => ({ at: { x: foot.x + x, y: foot.y + y } });
     const [aside, over] = [half + size.width / 2, half + size.height / 2];
     const far = (ring: number, step: number): LabelPlace => {
@@ -179,10 +173,32 @@ export function openingName(
   const aside = about(seen[0]!, shown);
   return [
     {
-      ...{ layer: 'labels', source: record.id, ...sizeOf(name, TEXT.small, shown.scale) },
+      ...{ layer: 'labels', source: record.id, ...lineSize(name, TEXT.small, shown.scale) },
       places: seen.map((place) => ({ at: place })),
       further: aside,
       draw: (found) => [textAt(found.at, name, 'labels', record.id)],
     },
   ];
+}
+
+/** Labels of a view in their places on it: on a screen, where views stand side by side, within its length. */
+export function labelledView(
+  labels: readonly Label[],
+  drawing: readonly Primitive[],
+  { frame, scale, medium }: Pick<ViewShown, 'frame' | 'medium' | 'scale'>,
+): Primitive[] {
+  const isWithin =
+    ({ width }: Label) =>
+    ({ at: { x } }: LabelPlace) =>
+      x - width / 2 >= 0 && x + width / 2 <= frame.length;
+  const kept = labels.map((label): Label => {
+    if (medium === 'paper') return label;
+    const within = isWithin(label);
+    return {
+      ...label,
+      places: label.places.filter(within),
+      further: (ring) => label.further(ring).filter(within),
+    };
+  });
+  return labelled(kept, drawing, { scale, medium });
 }

@@ -1,14 +1,23 @@
 import type { Medium, Primitive } from '../primitives';
 import { drawn, type Drawn } from './drawn';
-import { labelMarks, placeLabels, type Label } from './place-labels';
+import { labelMarks, placeLabels, type DrawnLabels, type Label } from './place-labels';
 
-/** The marks of labels in their places on what is drawn, to be drawn over it. */
+/** Labels in their places on what is drawn. */
+export function labelledOn(
+  labels: readonly Label[],
+  about: Drawn,
+  at: { scale: number; medium: Medium },
+): DrawnLabels {
+  if (labels.length === 0) return { leaders: [], marks: [] };
+  return labelMarks(labels, placeLabels(labels, about, at), at.scale);
+}
+
+/** The marks of labels in their places on a drawing, to be drawn over it. */
 export function labelled(
   labels: readonly Label[],
-  drawing: Drawn | readonly Primitive[],
+  drawing: readonly Primitive[],
   at: { scale: number; medium: Medium },
 ): Primitive[] {
-  if (labels.length === 0) return [];
-  const about = 'isWritten' in drawing ? drawing : drawn(drawing, at.scale);
-  return labelMarks(labels, placeLabels(labels, about, at), at.scale);
+  const { leaders, marks } = labelledOn(labels, drawn(drawing, at.scale), at);
+  return [...leaders, ...marks];
 }

@@ -20,6 +20,8 @@ export interface LabelPlace {
 export interface Label {
   layer: Layer;
   source?: string;
+  /** Whether it may be left away where it has no room: others say the same. */
+  spare?: true;
   /** Whether its leader is a stem, without a dot where it begins. */
   stem?: true;
   /** Whether it is a ring as wide as high. */
@@ -39,7 +41,7 @@ const NEAR_RINGS = 2;
 
 /**
  * Where labels stand, so that none lies over another or over what is written or heavily drawn. As few as can be leave their first place
- * (a vertex cover of those that are in each other's way there); the others take the best place that is free, the one with the fewest first. Null where there is none near, on a screen.
+ * (a vertex cover of those that are in each other's way there); the others take the best place that is free, the one with the fewest first. Null where there is none near, on a screen, or for what may be left away.
  */
 export function placeLabels(
   labels: readonly Label[],
@@ -80,7 +82,7 @@ export function placeLabels(
     const unwritten = (place: LabelPlace) => isOpen(label, place, true);
     const near = label.places.find(open) ?? inRings(label, rings, open, leadsClear);
     if (near) take(index, near);
-    else if (medium === 'paper')
+    else if (medium === 'paper' && !label.spare)
       take(
         index,
         label.places.find(unwritten) ??
@@ -122,16 +124,22 @@ function inRings(
   return first;
 }
 
-/** The marks of labels in their places: leaders first, so that nothing is written over by one. */
+/** Labels as they are drawn: leaders go under everything that is written. */
+export interface DrawnLabels {
+  leaders: Primitive[];
+  marks: Primitive[];
+}
+
+/** The marks of labels in their places. */
 export function labelMarks(
   labels: readonly Label[],
   places: readonly (LabelPlace | null)[],
   scale: number,
-): Primitive[] {
-  return [
-    ...labels.flatMap((label, index) => (places[index] ? leaderOf(label, places[index], scale) : [])),
-    ...labels.flatMap((label, index) => (places[index] ? label.draw(places[index]) : [])),
-  ];
+): DrawnLabels {
+  return {
+    leaders: labels.flatMap((label, index) => (places[index] ? leaderOf(label, places[index], scale) : [])),
+    marks: labels.flatMap((label, index) => (places[index] ? label.draw(places[index]) : [])),
+  };
 }
 
 /** Radius of the dot a leader begins with, paper mm. */

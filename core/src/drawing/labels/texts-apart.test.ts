@@ -7,10 +7,13 @@ import { demoJobs } from '../../demo/demo-jobs';
 import { roomOf, type Design } from '../../document/design';
 import { applyPatch } from '../../document/patch';
 import { must } from '../../result';
+import { drawUnfold } from '../elevation/unfold';
 import { drawSingleView } from '../elevation/single-view';
 import { roomViews } from '../elevation/views';
 import { drawPlan } from '../plan';
-import { sheetScales } from '../sheet/sheet-format';
+import { drawSheets } from '../sheet/sheet';
+import { findPage, sheetScales } from '../sheet/sheet-format';
+import { sheetSubjects } from '../sheet/sheet-frame';
 
 /** The scales of sheets, and of the screen far off, usual and near. */
 const scales = [...sheetScales.map(({ ratio }) => ratio), 110, 35, 8];
@@ -22,10 +25,26 @@ function faultsOf(design: Design, scale: number): string[] {
   return [
     ...textFaults(drawPlan(design, scale), scale).map(named('plan')),
     ...textFaults(drawPlan(design, scale, { mode: 'ceiling' }), scale).map(named('ceiling')),
+    ...textFaults(drawPlan(design, scale, { medium: 'screen' }), scale).map(named('plan on screen')),
+    ...textFaults(drawUnfold(design, scale), scale).map(named('unfold')),
     ...roomViews(design).flatMap((view) =>
       textFaults(drawSingleView(design, view, scale), scale).map(named(view.name)),
     ),
+    ...sheetsOf(design, scale).flatMap(({ name, sheet: { page, marks } }) =>
+      textFaults(marks, 1, { left: 0, bottom: 0, right: page.width, top: page.height }).map(named(name)),
+    ),
   ];
+}
+
+/** Every sheet of a design at a scale, on the largest page. */
+function sheetsOf(design: Design, ratio: number) {
+  const scale = sheetScales.find((one) => one.ratio === ratio);
+  if (!scale) return [];
+  return sheetSubjects.flatMap((subject) => {
+    const titles = { studio: 'Tidewrack', job: 'Cottage', date: '2026-11-29', revision: 3 };
+    const drawn = drawSheets(design, { subject, page: must(findPage('Arch D')), scale, ...titles });
+    return drawn.ok ? drawn.value.map((sheet, index) => ({ name: `${subject} ${index + 1}`, sheet })) : [];
+  });
 }
 
 describe('the texts of drawings', () => {

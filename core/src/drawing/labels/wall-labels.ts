@@ -9,9 +9,9 @@ import type { LengthStyle } from '../../units/units';
 import { TEXT, type Layer, type Primitive } from '../primitives';
 import { readingTurn } from '../reading-turn';
 import { rememberedMarks } from '../remembered-marks';
-import { CAP_HEIGHT, textWidth } from '../text-layout';
-import { ABOUT_TEXT } from './box';
+import { CAP_HEIGHT } from '../text-layout';
 import type { Label, LabelPlace } from './place-labels';
+import { lineSize } from './text-label';
 
 /** How far behind its wall a text stands, and how far from row to row of them, paper mm. */
 const BEHIND = 2.6;
@@ -31,11 +31,7 @@ interface Line {
   source: string;
 }
 
-/** What a line of text takes, with what is left free about it, mm at a scale. */
-const sizeOf = ({ words, size, bold = false }: Line, scale: number) => ({
-  width: (textWidth(words, size, bold) + 2 * ABOUT_TEXT) * scale,
-  height: (size * CAP_HEIGHT + 2 * ABOUT_TEXT) * scale,
-});
+const sizeOf = ({ words, size, bold }: Line, scale: number) => lineSize(words, size, scale, bold);
 
 /** Whether a text fits into a wall, paper mm. */
 const fitsIn = ({ thickness }: PlacedFace, size: number, scale: number): boolean =>

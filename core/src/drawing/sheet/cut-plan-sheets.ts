@@ -3,11 +3,13 @@ import { boundsOf, type Polygon } from '../../geometry/polygon';
 import { lostOf, type PlannedPiece, type PlannedTile } from '../../tile/zones/cut-plan';
 import { formatLength } from '../../units/format-length';
 import { tileWords } from '../../wording/drawing-words';
+import { labelled } from '../labels/labelled';
+import type { Label } from '../labels/place-labels';
+import { lineSize } from '../labels/text-label';
 import { TEXT, WEIGHT, type Ink, type Primitive } from '../primitives';
-import { textWidth } from '../text-layout';
 import { fieldOf } from './sheet-frame';
 import type { Page } from './sheet-format';
-import { text } from './sheet-marks';
+import { point, text } from './sheet-marks';
 
 /** A sketch is so wide with the space beside it, paper mm; so large a tile is drawn in it at most. */
 const CELL = 62;
@@ -57,22 +59,32 @@ function sketch(
     ...pieces.map(({ number, w, h }) => tileWords.piece(number, say(w), say(h))),
     tileWords.lost(Math.max(0, lostOf(planned))),
   ];
-  return [
+  const marks = [
     path([outline], WEIGHT.top),
     ...pieces.map((piece) => path(piece.outline, WEIGHT.object, 'water')),
-    ...pieces.flatMap((piece) => numberOn(piece, onPaper)),
     ...words.map((said, row) => text(said, left, bottom - UNDER - row * LINE, TEXT.small, row === 0)),
   ];
+  const numbers = pieces.map((piece) => numberLabel(piece, onPaper));
+  return [...marks, ...labelled(numbers, marks, { scale: 1, medium: 'paper' })];
 }
 
-/** The number of a piece within it, where it has room there. */
-function numberOn(
-  { number, outline, label }: PlannedPiece,
-  onPaper: (ring: Polygon) => Polygon,
-): Primitive[] {
+/** Shares of the extent of a piece at which its number may stand. */
+const WITHIN = [0.5, 0.3, 0.7] as const;
+
+/** The number of a piece within it, where it has room there: what is said under the sketch gives its size. */
+function numberLabel({ number, outline, label }: PlannedPiece, onPaper: (ring: Polygon) => Polygon): Label {
   const { left, right, bottom, top } = boundsOf(outline.flatMap((ring) => onPaper(ring)));
-  const said = String(number);
-  if (right - left < textWidth(said, TEXT.small) + 0.6 || top - bottom < TEXT.small) return [];
-  const [at] = onPaper([label]);
-  return [text(said, at!.x, at!.y - TEXT.small / 3, TEXT.small, true, 'middle')];
+  const words = String(number);
+  const [middle] = onPaper([label]);
+  const others = WITHIN.flatMap((up) =>
+    WITHIN.map((across) => ({ at: point(left + (right - left) * across, bottom + (top - bottom) * up) })),
+  );
+  const size = lineSize(words, TEXT.small, 1, true);
+  const fits = right - left >= size.width && top - bottom >= size.height;
+  return {
+    ...{ layer: 'sheet', spare: true, ...size },
+    places: fits ? [{ at: middle! }, ...others] : [],
+    further: () => [],
+    draw: ({ at }) => [text(words, at.x, at.y, TEXT.small, true, 'middle')],
+  };
 }

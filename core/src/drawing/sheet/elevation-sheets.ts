@@ -1,4 +1,4 @@
-import { viewTitles } from '../../wording/drawing-words';
+import { sheetWords, viewTitles } from '../../wording/drawing-words';
 import { uncapital } from '../../wording/words';
 import { named } from '../../nouns';
 import type { Design } from '../../document/design';
@@ -8,9 +8,10 @@ import { drawSingleView } from '../elevation/single-view';
 import { roomViews, type RoomView } from '../elevation/views';
 import { drawingBounds } from '../plan-with';
 import { TEXT, type Primitive } from '../primitives';
+import { itemParts, itemTable, numberedRows } from './item-table';
 import { itemSchedule } from './schedule';
 import { sheetScales } from './sheet-format';
-import { fieldOf, frameMarks, rowsOn, scheduleMarks, type Sheet, type SheetOptions } from './sheet-frame';
+import { fieldOf, frameMarks, type Sheet, type SheetOptions } from './sheet-frame';
 import { onPaper, text } from './sheet-marks';
 
 /** A view as it goes on paper. */
@@ -46,43 +47,49 @@ export function drawElevationSheets(design: Design, options: SheetOptions): Resu
     });
   }
   const schedule = itemSchedule(design);
-  const pages = inPages(inRows(laid, wide), high);
+  const drawnPages = inPages(laid, { wide, high }).map((rows) => drawPage(rows, field, scale.ratio));
+  // What is numbered on a page is listed beside it, and where that is too much for its column on pages of its own after it.
+  const sheets = drawnPages.flatMap(({ marks, names }) =>
+    itemParts(numberedRows(schedule, marks), page).map((rows, part) => ({
+      rows,
+      title: part === 0 ? viewTitles.elevations(names) : sheetWords.continued(part),
+      shows: part === 0 ? uncapital(viewTitles.elevations(names)) : uncapital(sheetWords.schedule),
+      marks: part === 0 ? marks : [],
+    })),
+  );
   return ok(
-    pages.map((rows, index): Sheet => {
-      const marks: Primitive[] = [];
-      const shown = new Set<string>();
-      let top = field.top;
-      for (const row of rows) {
-        const height = heightOf(row);
-        let left = field.left;
-        for (const { view, marks: own, bounds, width } of row) {
-          const floor = top - height + NAME;
-          const origin = { x: left - bounds.left / scale.ratio, y: floor - bounds.bottom / scale.ratio };
-          marks.push(...own.map((mark) => onPaper(mark, origin, scale.ratio)));
-          marks.push(text(titleOf(view), left + width / 2, top - height + 1.4, TEXT.normal, true, 'middle'));
-          for (const { source } of own) if (source) shown.add(source);
-          left += width + ACROSS;
-        }
-        top -= height + DOWN;
-      }
-      const listed = schedule.filter(({ id }) => shown.has(id)).slice(0, rowsOn(page, 0));
-      const names = rows.flat().map(({ view }) => view.name);
-      const about = {
-        column: scheduleMarks(listed, page),
-        toScale: true,
-        sheet: index + 1,
-        of: pages.length,
-      };
+    sheets.map(({ rows, title, shows, marks }, index): Sheet => {
+      const about = { column: itemTable(rows, page), toScale: marks.length > 0, shows };
       return {
         page,
-        title: viewTitles.elevations(names),
-        marks: [
-          ...marks,
-          ...frameMarks(design, options, { ...about, shows: uncapital(viewTitles.elevations(names)) }),
-        ],
+        title,
+        marks: [...marks, ...frameMarks(design, options, { ...about, sheet: index + 1, of: sheets.length })],
       };
     }),
   );
+}
+
+/** The views of a page in their rows from the top left, each with its name under it. */
+function drawPage(
+  rows: readonly (readonly Laid[])[],
+  field: { left: number; top: number },
+  ratio: number,
+): { marks: Primitive[]; names: string[] } {
+  const marks: Primitive[] = [];
+  let top = field.top;
+  for (const row of rows) {
+    const height = heightOf(row);
+    let left = field.left;
+    for (const { view, marks: own, bounds, width } of row) {
+      const floor = top - height + NAME;
+      const origin = { x: left - bounds.left / ratio, y: floor - bounds.bottom / ratio };
+      marks.push(...own.map((mark) => onPaper(mark, origin, ratio)));
+      marks.push(text(titleOf(view), left + width / 2, top - height + 1.4, TEXT.normal, true, 'middle'));
+      left += width + ACROSS;
+    }
+    top -= height + DOWN;
+  }
+  return { marks, names: rows.flat().map(({ view }) => view.name) };
 }
 
 /** What a view is called under it. */
@@ -100,33 +107,39 @@ function layView(design: Design, view: RoomView, ratio: number): Laid {
 const heightOf = (row: readonly Laid[]) => Math.max(...row.map(({ height }) => height));
 
 /** Views side by side as far as they go, in their order. */
-function inRows(laid: readonly Laid[], wide: number): Laid[][] {
-  const rows: Laid[][] = [];
-  let taken = Infinity;
-  for (const one of laid) {
-    if (taken + ACROSS + one.width > wide) {
-      rows.push([one]);
-      taken = one.width;
-    } else {
-      rows.at(-1)!.push(one);
-      taken += ACROSS + one.width;
-    }
-  }
-  return rows;
+/** Views in rows on pages: in their order, or, where that takes fewer pages, the highest first, each in the first row and on the first page with room for it. */
+function inPages(laid: readonly Laid[], field: { wide: number; high: number }): Laid[][][] {
+  const inOrder = stacked(laid, field, false);
+  const byHeight = stacked(
+    [...laid].sort((a, b) => b.height - a.height),
+    field,
+    true,
+  );
+  return byHeight.length < inOrder.length ? byHeight : inOrder;
 }
 
-function inPages(rows: readonly Laid[][], high: number): Laid[][][] {
+/** Views row by row and page by page; with `anywhere` in the first row with room, else in the last. */
+function stacked(
+  laid: readonly Laid[],
+  { wide, high }: { wide: number; high: number },
+  anywhere: boolean,
+): Laid[][][] {
   const pages: Laid[][][] = [];
-  let taken = Infinity;
-  for (const row of rows) {
-    const height = heightOf(row);
-    if (taken + DOWN + height > high) {
-      pages.push([row]);
-      taken = height;
-    } else {
-      pages.at(-1)!.push(row);
-      taken += DOWN + height;
-    }
+  const widthOf = (row: readonly Laid[]) => row.reduce((sum, { width }) => sum + width + ACROSS, -ACROSS);
+  const taken = (rows: readonly (readonly Laid[])[]) =>
+    rows.reduce((sum, row) => sum + heightOf(row) + DOWN, -DOWN);
+  for (const one of laid) {
+    const open = anywhere ? pages : pages.slice(-1);
+    const row = open
+      .flatMap((rows) => (anywhere ? rows : rows.slice(-1)).map((row) => ({ rows, row })))
+      .find(({ rows, row }) => {
+        const grown = Math.max(0, one.height - heightOf(row));
+        return widthOf(row) + ACROSS + one.width <= wide && taken(rows) + grown <= high;
+      });
+    const page = open.find((rows) => taken(rows) + DOWN + one.height <= high);
+    if (row) row.row.push(one);
+    else if (page) page.push([one]);
+    else pages.push([[one]]);
   }
   return pages;
 }

@@ -5,6 +5,7 @@ import { ok, refuse, type Result } from '../../result';
 import { drawPlan } from '../plan';
 import { drawingBounds } from '../plan-with';
 import { finishScheduleHeight, finishScheduleMarks } from './finish-schedule';
+import { itemParts, itemTable, numberedRows } from './item-table';
 import { itemSchedule } from './schedule';
 import { legendHeight, serviceLegend } from './service-legend';
 import { sheetScales } from './sheet-format';
@@ -13,8 +14,6 @@ import {
   fieldOf,
   frameMarks,
   MARGIN,
-  rowsOn,
-  scheduleMarks,
   TITLE_HEIGHT,
   type Sheet,
   type SheetOptions,
@@ -54,13 +53,13 @@ export function drawPlanSheets(design: Design, options: SheetOptions): Result<Sh
   const services = MARGIN + TITLE_HEIGHT + legendHeight(design);
   const finishes = finishScheduleMarks(design, page.width - MARGIN - COLUMN, services, COLUMN);
   const taken = legendHeight(design) + finishScheduleHeight(design);
-  const pagesOfRows = chunks(itemSchedule(design), rowsOn(page, taken), rowsOn(page, 0));
+  const pagesOfRows = itemParts(numberedRows(itemSchedule(design), plan), page, taken);
   const name = ceiling ? sheetWords.ceiling : sheetWords.plan;
   return ok(
     pagesOfRows.map((rows, index): Sheet => {
       const first = index === 0;
       const about = {
-        column: scheduleMarks(rows, page),
+        column: itemTable(rows, page),
         toScale: first,
         sheet: index + 1,
         of: pagesOfRows.length,
@@ -75,11 +74,4 @@ export function drawPlanSheets(design: Design, options: SheetOptions): Result<Sh
       };
     }),
   );
-}
-
-/** A list in parts: the first so long, the others as long as that may be. */
-export function chunks<T>(list: readonly T[], first: number, others: number): T[][] {
-  const parts: T[][] = [list.slice(0, first)];
-  for (let at = first; at < list.length; at += others) parts.push(list.slice(at, at + others));
-  return parts;
 }

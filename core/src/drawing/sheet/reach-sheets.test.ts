@@ -105,7 +105,10 @@ describe('a text in lines', () => {
     expect(lines.join(' ')).toBe(said);
     expect(lines.length).toBeGreaterThan(1);
     for (const one of lines) expect(textWidth(one, 2.3)).toBeLessThanOrEqual(30);
-    expect(wrapped('incontrovertibly so', 2.3, 5)).toEqual(['incontrovertibly', 'so']);
+    expect(wrapped('incontrovertibly so', 2.3, 5).slice(-1)).toEqual(['so']);
+    expect(wrapped('incontrovertibly', 2.3, 5).join('')).toBe('incontrovertibly');
+    for (const piece of wrapped('incontrovertibly', 2.3, 5))
+      expect(textWidth(piece, 2.3)).toBeLessThanOrEqual(5);
     expect(wrapped('one two', 2.3, textWidth('one two', 2.3))).toEqual(['one two']);
   });
 });

@@ -136,12 +136,14 @@ function blockOf(
 function pictureOf(design: Design) {
   const { outline: walls } = roomShape(design);
   const boxes = itemBoxes(design).filter(({ kind, low }) => !kind.within && low < HUNG);
-  const extent = boundsOf(walls);
-  const ratio = Math.max(
-    (extent.right - extent.left) / (PICTURE.wide - 2),
-    (extent.top - extent.bottom) / (PICTURE.high - 2),
-  );
+  const standing = [...walls, ...boxes.flatMap(({ footprint }) => footprint)];
   return ({ ids, place }: Finding, left: number, top: number): Primitive[] => {
+    // What stands past the walls is a finding itself: it is in the picture.
+    const extent = boundsOf([...standing, ...place]);
+    const ratio = Math.max(
+      (extent.right - extent.left) / (PICTURE.wide - 2),
+      (extent.top - extent.bottom) / (PICTURE.high - 2),
+    );
     const at = paperOf(extent, ratio, left, top);
     const own = new Set(ids);
     return [

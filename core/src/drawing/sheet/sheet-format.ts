@@ -8,10 +8,14 @@ export interface Page {
 }
 
 export const pages: readonly Page[] = [
+  { id: 'A4', width: 297, height: 210 },
   { id: 'A3', width: 420, height: 297 },
   { id: 'A2', width: 594, height: 420 },
+  { id: 'Letter', width: 279.4, height: 215.9 },
   { id: 'Tabloid', width: 431.8, height: 279.4 },
+  { id: 'Arch B', width: 457.2, height: 304.8 },
   { id: 'Arch C', width: 609.6, height: 457.2 },
+  { id: 'Arch D', width: 914.4, height: 609.6 },
 ];
 
 /** A drawing scale: room millimetres per paper millimetre, and how it is written. */
@@ -22,8 +26,11 @@ export interface SheetScale {
 }
 
 export const sheetScales: readonly SheetScale[] = [
+  { id: '10', ratio: 10, text: '1:10' },
   { id: '20', ratio: 20, text: '1:20' },
+  { id: '25', ratio: 25, text: '1:25' },
   { id: '50', ratio: 50, text: '1:50' },
+  { id: '12', ratio: 12, text: '1" = 1\'-0"' },
   { id: '24', ratio: 24, text: '1/2" = 1\'-0"' },
   { id: '48', ratio: 48, text: '1/4" = 1\'-0"' },
 ];

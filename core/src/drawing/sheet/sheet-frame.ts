@@ -5,7 +5,6 @@ import { ok, refuse, type Result } from '../../result';
 import { isInchUnit } from '../../units/units';
 import { line, outline, TEXT, WEIGHT, type Primitive } from '../primitives';
 import { layoutText, textWidth } from '../text-layout';
-import type { ScheduleRow } from './schedule';
 import type { Page, SheetScale } from './sheet-format';
 import { point, text } from './sheet-marks';
 
@@ -43,7 +42,7 @@ export interface SheetOptions {
 /** Paper mm. */
 export const MARGIN = 10;
 export const COLUMN = 94;
-export const TITLE_HEIGHT = 44;
+export const TITLE_HEIGHT = 46;
 export const ROW_HEIGHT = 5.2;
 const PAD = 2;
 /** Room for the scale bar under the drawing. */
@@ -59,10 +58,8 @@ export function fieldOf({ width, height }: Page) {
   };
 }
 
-/** How many rows of a schedule a page has room for, where so much of its column, paper mm, is taken. */
-export function rowsOn({ height }: Page, taken: number): number {
-  return Math.max(0, Math.floor((height - 2 * MARGIN - TITLE_HEIGHT - 12 - taken) / ROW_HEIGHT) - 1);
-}
+/** How much of the column of a page, paper mm, is free over its title block. */
+export const columnHeight = ({ height }: Page): number => height - 2 * MARGIN - TITLE_HEIGHT;
 
 /** The edge of a page, what stands in its column, the title block with what the page shows, and the scale bar of one that is drawn to scale. */
 export function frameMarks(
@@ -88,43 +85,6 @@ export function frameMarks(
   ];
 }
 
-/** The items of a schedule in the column of a page. */
-export function scheduleMarks(rows: readonly ScheduleRow[], page: Page): Primitive[] {
-  const left = page.width - MARGIN - COLUMN;
-  const top = page.height - MARGIN;
-  const columns = [
-    {
-      title: sheetWords.columns.number,
-      x: 4,
-      anchor: 'start' as const,
-      of: (row: ScheduleRow) => String(row.number),
-    },
-    { title: sheetWords.columns.item, x: 12, anchor: 'start' as const, of: (row: ScheduleRow) => row.name },
-    { title: sheetWords.columns.code, x: 35, anchor: 'start' as const, of: (row: ScheduleRow) => row.code },
-    { title: sheetWords.columns.width, x: 61, anchor: 'end' as const, of: (row: ScheduleRow) => row.width },
-    { title: sheetWords.columns.depth, x: 73.5, anchor: 'end' as const, of: (row: ScheduleRow) => row.depth },
-    { title: sheetWords.columns.height, x: 86, anchor: 'end' as const, of: (row: ScheduleRow) => row.height },
-  ];
-  const marks: Primitive[] = [text(sheetWords.schedule, left + 4, top - 6, TEXT.normal + 0.4, true)];
-  const head = top - 12;
-  for (const { title, x, anchor } of columns)
-    marks.push(text(title, left + x, head, TEXT.small, true, anchor));
-  marks.push(
-    line('sheet', [point(left + 4, head - 2.6), point(left + COLUMN - 4, head - 2.6)], WEIGHT.top, 'drawing'),
-  );
-  rows.forEach((row, index) => {
-    const y = head - ROW_HEIGHT * (index + 1);
-    for (const { x, anchor, of } of columns)
-      marks.push(text(of(row), left + x, y, TEXT.small, false, anchor));
-    if (row.special) marks.push(text('*', left + 87.2, y, TEXT.small));
-    marks.push(line('sheet', [point(left + 4, y - 2.6), point(left + COLUMN - 4, y - 2.6)], 0.1, 'faint'));
-  });
-  if (rows.some(({ special }) => special))
-    marks.push(text(sheetWords.special, left + 4, head - ROW_HEIGHT * (rows.length + 1), TEXT.small));
-  if (rows.length === 0) marks.push(text(sheetWords.empty, left + 4, head - ROW_HEIGHT, TEXT.small));
-  return marks;
-}
-
 function titleBlock(
   design: Design,
   options: SheetOptions,
@@ -137,7 +97,7 @@ function titleBlock(
   const top = bottom + TITLE_HEIGHT;
   const wide = COLUMN - 8;
   const field = (label: string, value: string, x: number, y: number): Primitive[] => [
-    text(label, left + x, y, 1.9),
+    text(label, left + x, y, TEXT.small),
     text(value, left + x, y - 4, TEXT.normal),
   ];
   const units = isInchUnit(unit) ? sheetWords.feet : sheetWords.dimensions(unit);

@@ -1,0 +1,95 @@
+import { line, TEXT, WEIGHT, type Primitive } from '../primitives';
+import { wrapped } from '../text-layout';
+import { point, text } from './sheet-marks';
+
+/** A column of a table on a sheet; width with the space to the next, paper mm. */
+export interface TableColumn {
+  title: string;
+  width: number;
+  align: 'start' | 'end';
+}
+
+/** A row of a table: what stands in each column, in as many lines as that takes. */
+export interface LaidRow {
+  id: string;
+  cells: readonly (readonly string[])[];
+  /** Paper mm. */
+  height: number;
+}
+
+/** Space between columns, and of rows: one with one line, and each further line; paper mm. */
+const APART = 1.6;
+const ROW = 5.2;
+const LINE = 3.6;
+/** From the top of a table to the first line under its heading, and from its title to its columns' titles. */
+const HEAD = 14.6;
+const TITLE = 6;
+const COLUMNS = 12;
+
+/** Rows with their words broken into lines that fit their columns. */
+export function layRows(
+  columns: readonly TableColumn[],
+  rows: readonly { id: string; cells: readonly string[] }[],
+): LaidRow[] {
+  return rows.map(({ id, cells }) => {
+    const lines = cells.map((cell, index) => wrapped(cell, TEXT.small, columns[index]!.width - APART));
+    return { id, cells: lines, height: ROW + LINE * (Math.max(1, ...lines.map(({ length }) => length)) - 1) };
+  });
+}
+
+/** How high a table of such rows is with its heading, paper mm. */
+export const tableHeight = (rows: readonly LaidRow[]): number =>
+  HEAD + rows.reduce((sum, { height }) => sum + height, 0);
+
+/** Rows in parts: as many as go into so much height with a heading over each part, the first part's and the others', paper mm. There is one part at least. */
+export function inParts(rows: readonly LaidRow[], first: number, others: number): LaidRow[][] {
+  const parts: LaidRow[][] = [[]];
+  let left = first - HEAD;
+  for (const row of rows) {
+    if (row.height > left && (parts.length > 1 || parts[0]!.length > 0 || left < others - HEAD)) {
+      parts.push([]);
+      left = others - HEAD;
+    }
+    parts.at(-1)!.push(row);
+    left -= row.height;
+  }
+  return parts;
+}
+
+/** A table from its upper left corner: its title, the titles of its columns, and its rows with a line under each; paper mm. */
+export function tableMarks(
+  title: string,
+  columns: readonly TableColumn[],
+  rows: readonly LaidRow[],
+  { left, top }: { left: number; top: number },
+): Primitive[] {
+  const wide = columns.reduce((sum, { width }) => sum + width, 0);
+  let x = left;
+  const places = columns.map(({ width, align }) => {
+    const from = x;
+    x += width;
+    return align === 'start' ? from : x - APART;
+  });
+  const rule = (y: number, weight: number, ink: 'drawing' | 'faint') =>
+    line('sheet', [point(left, y), point(left + wide, y)], weight, ink);
+  const marks: Primitive[] = [
+    text(title, left, top - TITLE, TEXT.normal + 0.4, true),
+    ...columns.map((column, index) =>
+      text(column.title, places[index]!, top - COLUMNS, TEXT.small, true, column.align),
+    ),
+    rule(top - HEAD, WEIGHT.top, 'drawing'),
+  ];
+  let y = top - HEAD;
+  for (const { cells, height } of rows) {
+    cells.forEach((lines, index) =>
+      lines.forEach((words, down) =>
+        marks.push(
+          text(words, places[index]!, y - ROW / 2 - LINE * down, TEXT.small, false, columns[index]!.align),
+        ),
+      ),
+    );
+    y -= height;
+    marks.push(rule(y, 0.1, 'faint'));
+  }
+  return marks;
+}
