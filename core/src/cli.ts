@@ -163,7 +163,7 @@ program
     'plan, ceiling, unfold, elevation: and a face’s letter or the id of an item that stands free, or section: and its name',
   )
   .option('--format <format>', 'svg, dxf or json', 'svg')
-  .option('--scale <ratio>', '20, 24, 48 or 50', '20')
+  .option('--scale <ratio>', '10, 12, 20, 24, 25, 48 or 50', '20')
   .option('--out <file>', 'write it here')
   .action(async (file: string, flags: DrawFlags & { out?: string }) => {
     const design = await readDesignFile(file);
@@ -202,7 +202,7 @@ program
   .argument('<design>', 'a design file (JSON)')
   .option('--show <sheets>', 'plan, ceiling, elevations, tiles or reach', 'plan')
   .option('--page <page>', 'A4, A3, A2, Letter, Tabloid, Arch B, Arch C or Arch D', 'A3')
-  .option('--scale <ratio>', '20, 24, 48 or 50', '20')
+  .option('--scale <ratio>', '10, 12, 20, 24, 25, 48 or 50', '20')
   .option('--job <name>', 'job name for the title block', '')
   .option('--studio <name>', 'studio name for the title block', '')
   .option('--date <date>', 'date of the print, yyyy-mm-dd')

@@ -24,6 +24,15 @@ interface Mark {
   layer: Layer;
   /** The record it draws, for picking. */
   source?: string;
+  /** Of the line, a tick or an extension line of dimensions: each of those has its own where dimensions are things (DXF). */
+  ofDimensions?: true;
+}
+
+/** What a figure measures: the places it is of, and the ends of the line it stands on; mm of the drawing. */
+export interface Measured {
+  from: Point;
+  to: Point;
+  line: readonly [Point, Point];
 }
 
 /** Rings or open lines. Points in the drawing's own millimetres; line weight and dashes in paper millimetres. */
@@ -64,6 +73,7 @@ export interface TextMark extends Mark {
   bold?: boolean;
   /** Stands on a ground of the paper's colour, so that no line runs through it. */
   ground?: boolean;
+  measured?: Measured;
 }
 
 /** One mark of a drawing: every view and export is a list of these. */

@@ -1,3 +1,7 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import DxfParser from 'dxf-parser';
 import { describe, expect, it } from 'vitest';
 import { galleyWithBay } from '../demo/galley-with-bay';
@@ -20,7 +24,9 @@ describe('a drawing as DXF', () => {
     ]) {
       const { entities, header, tables } = read(marks);
       expect(header['$INSUNITS']).toBe(4);
-      const drawn = marks.filter((mark): mark is PathMark => mark.type === 'path' && mark.weight > 0);
+      const drawn = marks.filter(
+        (mark): mark is PathMark => mark.type === 'path' && mark.weight > 0 && !mark.ofDimensions,
+      );
       const rings = drawn.flatMap(({ rings: own }) => own.filter(({ length }) => length > 1));
       const lines = entities.filter(({ type }) => type === 'LINE' || type === 'LWPOLYLINE');
       expect(lines).toHaveLength(rings.length);
@@ -34,8 +40,12 @@ describe('a drawing as DXF', () => {
       });
       const texts = entities.filter(({ type }) => type === 'TEXT') as unknown as { text: string }[];
       expect(texts.map(({ text }) => text)).toEqual(
-        marks.flatMap((mark) => (mark.type === 'text' ? [mark.text] : [])),
+        marks.flatMap((mark) => (mark.type === 'text' && !mark.measured ? [mark.text] : [])),
       );
+      const measured = marks.flatMap((mark) => (mark.type === 'text' && mark.measured ? [mark.text] : []));
+      const dimensions = entities.filter(({ type }) => type === 'DIMENSION') as unknown as { text: string }[];
+      expect(dimensions.map(({ text }) => text)).toEqual(measured);
+      expect(measured.length).toBeGreaterThan(1);
       const arcs = entities.filter(({ type }) => type === 'ARC' || type === 'CIRCLE');
       expect(arcs).toHaveLength(marks.filter((mark) => mark.type === 'arc' && mark.weight > 0).length);
       const layers = Object.keys((tables as { layer: { layers: object } }).layer.layers);
@@ -77,4 +87,59 @@ describe('a drawing as DXF', () => {
     const walked = must(dxfRoom(writeDxf([room], 20), 1));
     expect(walked.map(({ length }) => Math.round(length))).toEqual([4000, 3000, 4000, 3000]);
   });
+
+  it('stands before an auditor without a fault, its dimensions as long as what they measure, its strokes as heavy as drawn', () => {
+    const design = galleyWithBay();
+    const folder = mkdtempSync(join(tmpdir(), 'dxf-'));
+    const drawings = [
+      drawPlan(design, 20),
+      ...roomViews(design).map((view) => drawSingleView(design, view, 20)),
+    ];
+    const files = drawings.map((marks, index) => {
+      const file = join(folder, `${index}.dxf`);
+      writeFileSync(file, writeDxf(marks, 20));
+      return file;
+    });
+    const audited = JSON.parse(
+      execFileSync('/usr/bin/python3', ['-c', AUDIT, ...files], { encoding: 'utf8' }),
+    ) as Audited[];
+    rmSync(folder, { recursive: true });
+    audited.forEach(({ faults, measured, weights }, index) => {
+      expect(faults).toEqual([]);
+      const figures = drawings[index]!.flatMap((mark) =>
+        mark.type === 'text' && mark.measured ? [mark.measured] : [],
+      );
+      expect(measured).toHaveLength(figures.length);
+      figures.forEach(({ line: [a, b] }, at) => {
+        expect(measured[at]).toBeCloseTo(Math.hypot(b.x - a.x, b.y - a.y), 6);
+      });
+      // Hundredths of a millimetre; -1 is what has none of its own.
+      const heavy = drawings[index]!.flatMap((mark) =>
+        mark.type !== 'text' && mark.weight > 0 && !mark.ofDimensions ? [Math.round(mark.weight * 100)] : [],
+      );
+      expect(weights.filter((weight) => weight >= 0)).toEqual([...new Set(heavy)].sort((a, b) => a - b));
+    });
+  });
 });
+
+interface Audited {
+  faults: string[];
+  measured: number[];
+  weights: number[];
+}
+
+/** Reads drawings with another program: what it finds wrong or would mend, how long each dimension is, and the weights there are. */
+const AUDIT = `
+import sys, json, ezdxf
+from ezdxf import recover
+found = []
+for file in sys.argv[1:]:
+    drawing, auditor = recover.readfile(file)
+    space = drawing.modelspace()
+    found.append({
+        'faults': [fault.message for fault in auditor.errors + auditor.fixes],
+        'measured': [float(one.get_measurement()) for one in space.query('DIMENSION')],
+        'weights': sorted({one.dxf.lineweight for one in space}),
+    })
+print(json.dumps(found))
+`;

@@ -22,6 +22,7 @@ import {
   levelsOf,
   liftOf,
   lineBox,
+  measuredBy,
   rowHeight,
   textsLast,
   type DimensionRow,
@@ -254,8 +255,9 @@ function onFace(face: PlacedFace, along: number): Point {
 }
 
 /** The figures of a chain within the room, over their line or wherever about it there is room. */
-function insideFigures({ links, at, along, out, size, turn, source, scale: scaleBy }: DimensionRow): Label[] {
-  return links.map(({ from, to, text }): Label => {
+function insideFigures(row: DimensionRow): Label[] {
+  const { links, at, along, out, size, turn, source, scale: scaleBy } = row;
+  return links.map(({ from, to, text }, index): Label => {
     const foot = place(at, along, (from + to) / 2, out, 0);
     const { left, right, bottom, top } = textBox(figureAt({ x: 0, y: 0 }, text, size, 0), scaleBy).bounds;
     const aside = ((to - from) / scaleBy + (right - left) / scaleBy) / 2 + 1;
@@ -276,7 +278,13 @@ function insideFigures({ links, at, along, out, size, turn, source, scale: scale
       ],
       further: (ring) =>
         [0, 1, -1, 2, -2].map((across) => ({ ...off(across * 5, lift + (ring + 1) * 2), foot })),
-      draw: (found) => [{ ...figureAt(found.at, text, size, turn), ...(source && { source }) }],
+      draw: (found) => [
+        {
+          ...figureAt(found.at, text, size, turn),
+          measured: measuredBy(row, index),
+          ...(source && { source }),
+        },
+      ],
     };
   });
 }

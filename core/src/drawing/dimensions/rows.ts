@@ -1,6 +1,14 @@
 import { add, place, scale, subtract, type Point } from '../../geometry/point';
 import { boxAt, textBox, type Box } from '../labels/box';
-import { line, TEXT, WEIGHT, type Primitive, type TextMark } from '../primitives';
+import {
+  line,
+  TEXT,
+  WEIGHT,
+  type Measured,
+  type PathMark,
+  type Primitive,
+  type TextMark,
+} from '../primitives';
 import { CAP_HEIGHT, textWidth } from '../text-layout';
 import type { ChainLink } from './chains';
 
@@ -9,8 +17,8 @@ export const FIRST_ROW = 7;
 export const ROW = 6;
 /** From level to level of figures that do not fit on their lengths. */
 const LEVEL = 3.3;
-const TICK = 0.9;
-const OVERSHOOT = 1.2;
+export const TICK = 0.9;
+export const OVERSHOOT = 1.2;
 /** Between figures and the line they stand on, and how high their middle stands over it at the least, paper mm. */
 const OVER = 1.1;
 const LIFT = 2.1;
@@ -96,10 +104,25 @@ export const figureAt = (at: Point, text: string, size: number, turn: number): T
   ...{ ink: 'measure', ground: true },
 });
 
-const figuresOf = ({ links, at, along, out, levels, size, scale, turn }: DimensionRow): TextMark[] =>
-  links.map(({ from, to, text }, index) =>
-    figureAt(place(at, along, (from + to) / 2, out, liftOf(size, levels[index]) * scale), text, size, turn),
-  );
+const figuresOf = (row: DimensionRow): TextMark[] => {
+  const { links, at, along, out, levels, size, scale, turn } = row;
+  return links.map(({ from, to, text }, index) => ({
+    ...figureAt(
+      place(at, along, (from + to) / 2, out, liftOf(size, levels[index]) * scale),
+      text,
+      size,
+      turn,
+    ),
+    measured: measuredBy(row, index),
+  }));
+};
+
+/** What a figure of a row measures. */
+export function measuredBy({ links, at, along, out, feet }: DimensionRow, index: number): Measured {
+  const { from, to } = links[index]!;
+  const line = [place(at, along, from, out, 0), place(at, along, to, out, 0)] as const;
+  return { from: feet[index] ?? line[0], to: feet[index + 1] ?? line[1], line };
+}
 
 /** What the line of a row takes, with its ticks; `short` by them, where neighbours meet it at its ends. */
 export function lineBox({ links, at, along, scale: by }: DimensionRow, short: boolean): Box {
@@ -122,7 +145,10 @@ export const figureBoxes = (row: DimensionRow): Box[] =>
 export function drawRow(row: DimensionRow, figures = true): Primitive[] {
   const { links, at, along, out, feet, levels, size, scale: by, source } = row;
   const on = (s: number, up = 0): Point => place(at, along, s, out, up * by);
-  const stroke = (a: Point, b: Point, weight: number) => line('dimensions', [a, b], weight, 'measure');
+  const stroke = (a: Point, b: Point, weight: number): PathMark => ({
+    ...line('dimensions', [a, b], weight, 'measure'),
+    ofDimensions: true,
+  });
   const tick = scale(add(along, out), TICK * by);
   const marks: Primitive[] = [stroke(on(0), on(links.at(-1)!.to), WEIGHT.thin)];
   [0, ...links.map(({ to }) => to)].forEach((end, index) => {

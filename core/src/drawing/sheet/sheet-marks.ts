@@ -1,5 +1,5 @@
 import type { Point } from '../../geometry/point';
-import type { Primitive, TextMark } from '../primitives';
+import type { Measured, Primitive, TextMark } from '../primitives';
 
 /** Words of the sheet itself, paper mm from its bottom left corner. */
 export function text(
@@ -36,6 +36,16 @@ export function onPaper(mark: Primitive, origin: Point, ratio: number): Primitiv
     case 'arc':
       return { ...mark, centre: move(mark.centre), radius: mark.radius / ratio };
     case 'text':
-      return { ...mark, at: move(mark.at) };
+      return {
+        ...mark,
+        at: move(mark.at),
+        ...(mark.measured && { measured: movedMeasured(mark.measured, move) }),
+      };
   }
 }
+
+const movedMeasured = ({ from, to, line: [a, b] }: Measured, move: (at: Point) => Point): Measured => ({
+  from: move(from),
+  to: move(to),
+  line: [move(a), move(b)],
+});
