@@ -20,6 +20,7 @@ const order = [
   'tile',
   'solids',
   'reach',
+  'schedules',
   'drawing',
   'imports',
   'scene',

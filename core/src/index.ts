@@ -111,7 +111,7 @@ export * from './drawing/plan-with';
 export * from './drawing/plan-cut';
 export * from './drawing/primitives';
 export * from './drawing/sheet/finish-schedule';
-export * from './drawing/sheet/schedule';
+export * from './schedules/item-schedule';
 export * from './drawing/sheet/sheet';
 export * from './drawing/sheet/sheet-format';
 export {

@@ -7,7 +7,7 @@ import { setRoom } from './set-room';
 import { setFinish } from './set-finish';
 import { recordOf, recordsOf, roomOf } from '../document/design';
 import type { FinishRecord } from '../document/records';
-import { finishSchedule } from '../drawing/sheet/finish-schedule';
+import { finishSchedule } from '../schedules/finish-rows';
 import { lookName, lookOf } from '../scene/substances';
 import { finishOf, saidFinish } from '../surfaces/finish-of';
 import { finishScopes } from '../surfaces/finish-scopes';

@@ -27,7 +27,7 @@ import { drawPlan } from './plan';
 import { drawingBounds } from './plan-with';
 import type { Primitive, TextMark } from './primitives';
 import { roomViews } from './elevation/views';
-import { itemSchedule } from './sheet/schedule';
+import { itemSchedule } from '../schedules/item-schedule';
 import { drawSheets } from './sheet/sheet';
 import type { SheetOptions } from './sheet/sheet-frame';
 import { findPage, findScale } from './sheet/sheet-format';

@@ -34,6 +34,13 @@ export const viewTitles = {
 export const sheetWords = {
   plan: 'Plan',
   ceiling: 'Ceiling plan',
+  construction: 'Construction plan',
+  tops: 'Countertop plan',
+  schedules: 'Schedules',
+  cover: 'Cover',
+  index: 'Sheets',
+  indexColumns: { sheet: 'Sheet', title: 'Shows' },
+  more: (name: string, page: number) => `${name}, continued${page > 1 ? ` ${page}` : ''}`,
   continued: (page: number) => `Item schedule, continued${page > 1 ? ` ${page}` : ''}`,
   schedule: 'Item schedule',
   services: 'Services',

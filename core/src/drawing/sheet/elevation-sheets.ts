@@ -9,9 +9,9 @@ import { roomViews, type RoomView } from '../elevation/views';
 import { drawingBounds } from '../plan-with';
 import { TEXT, type Primitive } from '../primitives';
 import { itemParts, itemTable, numberedRows } from './item-table';
-import { itemSchedule } from './schedule';
+import { itemSchedule } from '../../schedules/item-schedule';
 import { sheetScales } from './sheet-format';
-import { fieldOf, frameMarks, type Sheet, type SheetOptions } from './sheet-frame';
+import { fieldOf, type SheetContent, type SheetOptions } from './sheet-frame';
 import { onPaper, text } from './sheet-marks';
 
 /** A view as it goes on paper. */
@@ -29,7 +29,7 @@ const DOWN = 7;
 const NAME = 6;
 
 /** Every upright view of a room with its name and levels, in rows from the top left, on as many pages as they take; each page with the schedule of the items it shows. */
-export function drawElevationSheets(design: Design, options: SheetOptions): Result<Sheet[]> {
+export function elevationSheets(design: Design, options: SheetOptions): Result<SheetContent[]> {
   const { page, scale } = options;
   const field = fieldOf(page);
   const wide = field.right - field.left;
@@ -49,23 +49,17 @@ export function drawElevationSheets(design: Design, options: SheetOptions): Resu
   const schedule = itemSchedule(design);
   const drawnPages = inPages(laid, { wide, high }).map((rows) => drawPage(rows, field, scale.ratio));
   // What is numbered on a page is listed beside it, and where that is too much for its column on pages of its own after it.
-  const sheets = drawnPages.flatMap(({ marks, names }) =>
-    itemParts(numberedRows(schedule, marks), page).map((rows, part) => ({
-      rows,
-      title: part === 0 ? viewTitles.elevations(names) : sheetWords.continued(part),
-      shows: part === 0 ? uncapital(viewTitles.elevations(names)) : uncapital(sheetWords.schedule),
-      marks: part === 0 ? marks : [],
-    })),
-  );
   return ok(
-    sheets.map(({ rows, title, shows, marks }, index): Sheet => {
-      const about = { column: itemTable(rows, page), toScale: marks.length > 0, shows };
-      return {
-        page,
-        title,
-        marks: [...marks, ...frameMarks(design, options, { ...about, sheet: index + 1, of: sheets.length })],
-      };
-    }),
+    drawnPages.flatMap(({ marks, names }) =>
+      itemParts(numberedRows(schedule, marks), page).map((rows, part) => {
+        const name = part === 0 ? viewTitles.elevations(names) : sheetWords.continued(part);
+        return {
+          ...{ title: name, shows: uncapital(part === 0 ? name : sheetWords.schedule) },
+          ...{ marks: part === 0 ? marks : [], column: itemTable(rows, page) },
+          scale: part === 0 ? scale : null,
+        };
+      }),
+    ),
   );
 }
 

@@ -6,7 +6,7 @@ import { setRoom } from '../../commands/set-room';
 import { must } from '../../result';
 import { drawElevation } from '../elevation/draw-elevation';
 import { roomShape } from '../../survey/room-shape';
-import { finishSchedule } from './finish-schedule';
+import { finishSchedule } from '../../schedules/finish-rows';
 import { drawPlanSheets } from './plan-sheets';
 import { pages, sheetScales } from './sheet-format';
 

@@ -1,7 +1,7 @@
 import { sheetWords } from '../../wording/drawing-words';
 import type { Primitive } from '../primitives';
 import { TEXT } from '../primitives';
-import type { ScheduleRow } from './schedule';
+import type { ScheduleRow } from '../../schedules/item-schedule';
 import { columnHeight, COLUMN, MARGIN } from './sheet-frame';
 import type { Page } from './sheet-format';
 import { text } from './sheet-marks';

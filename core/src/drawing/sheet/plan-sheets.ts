@@ -1,32 +1,24 @@
-import { sheetWords } from '../../wording/drawing-words';
-import { uncapital } from '../../wording/words';
 import type { Design } from '../../document/design';
 import { ok, refuse, type Result } from '../../result';
+import { itemSchedule } from '../../schedules/item-schedule';
+import { sheetWords } from '../../wording/drawing-words';
+import { uncapital } from '../../wording/words';
 import { drawPlan } from '../plan';
 import { drawingBounds } from '../plan-with';
+import type { Layer, Primitive } from '../primitives';
 import { finishScheduleHeight, finishScheduleMarks } from './finish-schedule';
 import { itemParts, itemTable, numberedRows } from './item-table';
-import { itemSchedule } from './schedule';
+import { scheduleColumn } from './schedule-tables';
 import { legendHeight, serviceLegend } from './service-legend';
 import { sheetScales } from './sheet-format';
-import {
-  COLUMN,
-  fieldOf,
-  frameMarks,
-  MARGIN,
-  TITLE_HEIGHT,
-  type Sheet,
-  type SheetOptions,
-} from './sheet-frame';
+import { COLUMN, fieldOf, MARGIN, TITLE_HEIGHT, type SheetContent, type SheetOptions } from './sheet-frame';
 import { onPaper } from './sheet-marks';
 
-/**
- * The plan of a room, or its ceiling plan, with title block, scale bar and item schedule; a schedule too long for the page goes on on further pages.
- */
-export function drawPlanSheets(design: Design, options: SheetOptions): Result<Sheet[]> {
-  const { page, scale, subject } = options;
-  const ceiling = subject === 'ceiling';
-  const draw = (ratio: number) => drawPlan(design, ratio, ceiling ? { mode: 'ceiling' } : {});
+/** A drawing of the whole room at a ratio, in the middle of the field of a page. Refused where it does not fit, naming the scales at which it does. */
+export function inField(
+  { page, scale }: SheetOptions,
+  draw: (ratio: number) => readonly Primitive[],
+): Result<Primitive[]> {
   const field = fieldOf(page);
   const room = { width: field.right - field.left, height: field.top - field.bottom };
   const needAt = (ratio: number) => {
@@ -48,30 +40,52 @@ export function drawPlanSheets(design: Design, options: SheetOptions): Result<Sh
   }
   const centre = { x: (field.left + field.right) / 2, y: (field.bottom + field.top) / 2 };
   const origin = { x: centre.x - need.middle.x / scale.ratio, y: centre.y - need.middle.y / scale.ratio };
-  const plan = draw(scale.ratio).map((mark) => onPaper(mark, origin, scale.ratio));
-  const legend = serviceLegend(design, page.width - MARGIN - COLUMN, MARGIN + TITLE_HEIGHT, COLUMN);
+  return ok(draw(scale.ratio).map((mark) => onPaper(mark, origin, scale.ratio)));
+}
+
+/** The plan of a room, or its ceiling plan, with the schedule of the items it numbers, its finishes and services; a schedule too long for the page goes on on further pages. */
+export function planSheets(design: Design, options: SheetOptions, ceiling: boolean): Result<SheetContent[]> {
+  const { page, scale } = options;
+  const drawn = inField(options, (ratio) => drawPlan(design, ratio, ceiling ? { mode: 'ceiling' } : {}));
+  if (!drawn.ok) return drawn;
+  const left = page.width - MARGIN - COLUMN;
+  const legend = serviceLegend(design, left, MARGIN + TITLE_HEIGHT, COLUMN);
   const services = MARGIN + TITLE_HEIGHT + legendHeight(design);
-  const finishes = finishScheduleMarks(design, page.width - MARGIN - COLUMN, services, COLUMN);
+  const finishes = finishScheduleMarks(design, left, services, COLUMN);
   const taken = legendHeight(design) + finishScheduleHeight(design);
-  const pagesOfRows = itemParts(numberedRows(itemSchedule(design), plan), page, taken);
+  const parts = itemParts(numberedRows(itemSchedule(design), drawn.value), page, taken);
   const name = ceiling ? sheetWords.ceiling : sheetWords.plan;
   return ok(
-    pagesOfRows.map((rows, index): Sheet => {
+    parts.map((rows, index) => {
       const first = index === 0;
-      const about = {
-        column: itemTable(rows, page),
-        toScale: first,
-        sheet: index + 1,
-        of: pagesOfRows.length,
-      };
       return {
-        page,
         title: first ? name : sheetWords.continued(index),
-        marks: [
-          ...(first ? [...plan, ...legend, ...finishes] : []),
-          ...frameMarks(design, options, { ...about, shows: uncapital(first ? name : sheetWords.schedule) }),
-        ],
+        shows: uncapital(first ? name : sheetWords.schedule),
+        marks: first ? drawn.value : [],
+        column: [...itemTable(rows, page), ...(first ? [...legend, ...finishes] : [])],
+        scale: first ? scale : null,
       };
     }),
+  );
+}
+
+/** What a construction plan leaves away: all that is set into the room. */
+const SET: readonly Layer[] = ['items', 'numbers', 'plinths', 'tops', 'trims', 'tiles', 'sections'];
+
+/** The room as it is built, without what is set into it: walls, openings and services with their schedules. */
+export function constructionSheets(design: Design, options: SheetOptions): Result<SheetContent[]> {
+  const { page, scale } = options;
+  const drawn = inField(options, (ratio) => drawPlan(design, ratio, { without: SET }));
+  if (!drawn.ok) return drawn;
+  const legend = serviceLegend(design, page.width - MARGIN - COLUMN, MARGIN + TITLE_HEIGHT, COLUMN);
+  const columns = scheduleColumn(design, ['openings', 'services'], page, legendHeight(design));
+  return ok(
+    columns.map((column, index) => ({
+      title: index === 0 ? sheetWords.construction : sheetWords.more(sheetWords.construction, index),
+      shows: uncapital(sheetWords.construction),
+      marks: index === 0 ? drawn.value : [],
+      column: index === 0 ? [...column, ...legend] : column,
+      scale: index === 0 ? scale : null,
+    })),
   );
 }

@@ -1,7 +1,6 @@
 import type { Design } from '../../document/design';
 import type { Point } from '../../geometry/point';
 import { boundsOf, type Bounds } from '../../geometry/polygon';
-import { ok, type Result } from '../../result';
 import { checkReach } from '../../reach/check-reach';
 import { countVerdicts, isWaived, verdicts, type Finding } from '../../reach/finding';
 import { packsOf } from '../../reach/packs';
@@ -12,7 +11,7 @@ import { reachWords } from '../../wording/drawing-words';
 import { packs, ruleName, ruleSource, saidChecks, sayFinding } from '../../wording/rule-texts';
 import { DASH, line, outline, TEXT, WEIGHT, type Primitive } from '../primitives';
 import { wrapped } from '../text-layout';
-import { COLUMN, fieldOf, frameMarks, MARGIN, type Sheet, type SheetOptions } from './sheet-frame';
+import { COLUMN, fieldOf, MARGIN, type SheetContent, type SheetOptions } from './sheet-frame';
 import { point, text } from './sheet-marks';
 
 /** Paper mm: how wide a finding is told, its picture, and the space about them. */
@@ -32,7 +31,7 @@ interface Block {
 }
 
 /** The reach report: every finding with its place, what was measured and asked, by whom, and why it was accepted where it was; a list of blocks in columns, sheet after sheet. */
-export function drawReachSheets(design: Design, options: SheetOptions): Result<Sheet[]> {
+export function reachSheets(design: Design, options: SheetOptions): SheetContent[] {
   const { page } = options;
   const { findings, failed } = checkReach(design);
   const field = fieldOf(page);
@@ -58,16 +57,11 @@ export function drawReachSheets(design: Design, options: SheetOptions): Result<S
     sheets.at(-1)!.push(...block.marks(field.left + column * (WIDE + GAP), top));
     top -= block.high;
   }
-  return ok(
-    sheets.map((marks, index): Sheet => {
-      const about = {
-        ...{ shows: reachWords.report, toScale: false, sheet: index + 1, of: sheets.length },
-        column: index === 0 ? summaryMarks(design, options) : [],
-      };
-      const title = index === 0 ? reachWords.title : reachWords.continued(index);
-      return { page, title, marks: [...marks, ...frameMarks(design, options, about)] };
-    }),
-  );
+  return sheets.map((marks, index) => ({
+    title: index === 0 ? reachWords.title : reachWords.continued(index),
+    ...{ shows: reachWords.report, marks, scale: null },
+    column: index === 0 ? summaryMarks(design, options) : [],
+  }));
 }
 
 /** Findings by verdict, the gravest first; what is accepted by itself, before what is clear. */

@@ -16,7 +16,17 @@ export interface Sheet {
 }
 
 /** What a set of sheets shows. */
-export const sheetSubjects = ['plan', 'ceiling', 'elevations', 'tiles', 'reach'] as const;
+export const sheetSubjects = [
+  'plan',
+  'construction',
+  'ceiling',
+  'elevations',
+  'tops',
+  'tiles',
+  'schedules',
+  'reach',
+  'set',
+] as const;
 export type SheetSubject = (typeof sheetSubjects)[number];
 
 export function findSubject(id: string): Result<SheetSubject> {
@@ -24,6 +34,18 @@ export function findSubject(id: string): Result<SheetSubject> {
   return subject
     ? ok(subject)
     : refuse('sheet-unknown', { what: 'set-of-sheets', value: id, known: [...sheetSubjects] });
+}
+
+/** What a page shows, before it has its number and its frame. */
+export interface SheetContent {
+  title: string;
+  /** What the title block says it shows. */
+  shows: string;
+  marks: readonly Primitive[];
+  /** What stands in its column. */
+  column: readonly Primitive[];
+  /** What it is drawn to; null where nothing is drawn to scale. */
+  scale: SheetScale | null;
 }
 
 /** What is drawn, on what, and what the title block says beside what the design knows. */
@@ -61,39 +83,34 @@ export function fieldOf({ width, height }: Page) {
 /** How much of the column of a page, paper mm, is free over its title block. */
 export const columnHeight = ({ height }: Page): number => height - 2 * MARGIN - TITLE_HEIGHT;
 
-/** The edge of a page, what stands in its column, the title block with what the page shows, and the scale bar of one that is drawn to scale. */
-export function frameMarks(
-  design: Design,
-  options: SheetOptions,
-  {
-    shows,
-    column,
-    toScale,
-    sheet,
-    of,
-  }: { shows: string; column: readonly Primitive[]; toScale: boolean; sheet: number; of: number },
-): Primitive[] {
-  const { page, scale } = options;
+/** Pages with their edges, columns, title blocks and numbers, and the scale bar of those that are drawn to scale. */
+export function framed(design: Design, options: SheetOptions, contents: readonly SheetContent[]): Sheet[] {
+  const { page } = options;
   const right = page.width - MARGIN - COLUMN;
   const top = page.height - MARGIN;
-  return [
-    ...(toScale ? scaleBar(design, scale, MARGIN + PAD + 4, MARGIN + PAD + 3) : []),
-    outline('sheet', rectangle(MARGIN, MARGIN, page.width - MARGIN, top), WEIGHT.cut, 'drawing'),
-    line('sheet', [point(right, MARGIN), point(right, top)], WEIGHT.object, 'drawing'),
-    ...column,
-    ...titleBlock(design, options, { shows, toScale, sheet, of }, right, MARGIN),
-  ];
+  return contents.map(({ title, shows, marks, column, scale }, index) => ({
+    page,
+    title,
+    marks: [
+      ...marks,
+      ...(scale ? scaleBar(design, scale, MARGIN + PAD + 4, MARGIN + PAD + 3) : []),
+      outline('sheet', rectangle(MARGIN, MARGIN, page.width - MARGIN, top), WEIGHT.cut, 'drawing'),
+      line('sheet', [point(right, MARGIN), point(right, top)], WEIGHT.object, 'drawing'),
+      ...column,
+      ...titleBlock(design, options, { shows, scale, sheet: index + 1, of: contents.length }, right, MARGIN),
+    ],
+  }));
 }
 
 function titleBlock(
   design: Design,
   options: SheetOptions,
-  { shows, toScale, sheet, of }: { shows: string; toScale: boolean; sheet: number; of: number },
+  { shows, scale, sheet, of }: Pick<SheetContent, 'scale' | 'shows'> & { sheet: number; of: number },
   left: number,
   bottom: number,
 ): Primitive[] {
   const { name, unit } = roomOf(design);
-  const { studio, job, date, revision, scale, page } = options;
+  const { studio, job, date, revision, page } = options;
   const top = bottom + TITLE_HEIGHT;
   const wide = COLUMN - 8;
   const field = (label: string, value: string, x: number, y: number): Primitive[] => [
@@ -106,7 +123,7 @@ function titleBlock(
     text(fitted(studio, TEXT.normal, wide), left + 4, top - 5, TEXT.normal),
     text(fitted(job, TEXT.title, wide), left + 4, top - 12, TEXT.title, true),
     text(fitted(`${name} · ${shows}`, TEXT.normal + 0.4, wide), left + 4, top - 18.5, TEXT.normal + 0.4),
-    ...field(sheetWords.scale, toScale ? scale.text : '–', 4, bottom + 19.5),
+    ...field(sheetWords.scale, scale ? scale.text : '–', 4, bottom + 19.5),
     ...field(sheetWords.page, page.id, 34, bottom + 19.5),
     ...field(sheetWords.revision, String(revision), 54, bottom + 19.5),
     ...field(sheetWords.date, date, 72, bottom + 19.5),

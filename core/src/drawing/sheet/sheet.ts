@@ -1,16 +1,76 @@
 import type { Design } from '../../document/design';
-import type { Result } from '../../result';
-import { drawElevationSheets } from './elevation-sheets';
-import { drawReachSheets } from './reach-sheets';
-import { drawPlanSheets } from './plan-sheets';
-import { drawTileSheets } from './tile-sheets';
-import type { Sheet, SheetOptions } from './sheet-frame';
+import { ok, type Result } from '../../result';
+import { tops } from '../../surfaces/tops';
+import { tiledZones } from '../../tile/zones/zone-laying';
+import { coverSheets } from './cover-sheet';
+import { elevationSheets } from './elevation-sheets';
+import { constructionSheets, planSheets } from './plan-sheets';
+import { reachSheets } from './reach-sheets';
+import { scheduleSheets } from './schedule-tables';
+import { sheetScales } from './sheet-format';
+import { framed, type Sheet, type SheetContent, type SheetOptions, type SheetSubject } from './sheet-frame';
+import { tileSheets } from './tile-sheets';
+import { topSheets } from './top-sheets';
 
-/** The sheets of a room at a true scale: its plan or ceiling plan, all its upright views, its zones of tile, or what the reach checks find of it. Refused when a drawing does not fit the page, naming the scales at which it does. */
+type Subject = Exclude<SheetSubject, 'set'>;
+
+const makers: Record<Subject, (design: Design, options: SheetOptions) => Result<SheetContent[]>> = {
+  plan: (design, options) => planSheets(design, options, false),
+  construction: constructionSheets,
+  ceiling: (design, options) => planSheets(design, options, true),
+  elevations: elevationSheets,
+  tops: topSheets,
+  tiles: tileSheets,
+  schedules: (design, options) => ok(scheduleSheets(design, options)),
+  reach: (design, options) => ok(reachSheets(design, options)),
+};
+
+/** What a set of drawings holds after its cover, in its order. */
+const parts: readonly Subject[] = [
+  ...(['plan', 'construction', 'ceiling', 'elevations'] as const),
+  ...(['tops', 'tiles', 'schedules', 'reach'] as const),
+];
+
+/** The sheets of a room at a true scale: one subject, or the whole set with its cover. Refused when a drawing does not fit the page, naming the scales at which it does; in a set it is drawn at the next scale that fits. */
 export function drawSheets(design: Design, options: SheetOptions): Result<Sheet[]> {
-  if (options.subject === 'tiles') return drawTileSheets(design, options);
-  if (options.subject === 'reach') return drawReachSheets(design, options);
-  return options.subject === 'elevations'
-    ? drawElevationSheets(design, options)
-    : drawPlanSheets(design, options);
+  const { subject = 'plan' } = options;
+  if (subject === 'set') return drawSet(design, options);
+  const contents = makers[subject](design, options);
+  return contents.ok ? ok(framed(design, options, contents.value)) : contents;
+}
+
+function drawSet(design: Design, options: SheetOptions): Result<Sheet[]> {
+  const contents: SheetContent[] = [];
+  for (const part of parts.filter((one) => has(design, one))) {
+    const drawn = atScaleThatFits(options, (at) => makers[part](design, at));
+    if (!drawn.ok) return drawn;
+    contents.push(...drawn.value);
+  }
+  return ok(framed(design, options, [...coverSheets(design, options, contents), ...contents]));
+}
+
+/** Whether a room has anything of what a part of a set shows. */
+function has(design: Design, part: Subject): boolean {
+  if (part === 'tops') return tops(design).length > 0;
+  if (part === 'tiles')
+    return tiledZones(design).some(({ tiled }) => tiled.ok && tiled.value.laid.pieces.length > 0);
+  return true;
+}
+
+/** What is drawn at the scale asked for, or at the next smaller one of its kind at which it fits. */
+function atScaleThatFits(
+  options: SheetOptions,
+  draw: (options: SheetOptions) => Result<SheetContent[]>,
+): Result<SheetContent[]> {
+  const asked = draw(options);
+  if (asked.ok || asked.refusal.code !== 'sheet-too-small') return asked;
+  const inInches = options.scale.text.includes('"');
+  const smaller = sheetScales
+    .filter(({ ratio, text }) => ratio > options.scale.ratio && text.includes('"') === inInches)
+    .sort((a, b) => a.ratio - b.ratio);
+  for (const scale of smaller) {
+    const drawn = draw({ ...options, scale });
+    if (drawn.ok || drawn.refusal.code !== 'sheet-too-small') return drawn;
+  }
+  return asked;
 }

@@ -19,6 +19,8 @@ export interface LaidRow {
 
 /** Space between columns, and of rows: one with one line, and each further line; paper mm. */
 const APART = 1.6;
+/** Between figures and words that begin right beside them. */
+const ASIDE = 3;
 const ROW = 5.2;
 const LINE = 3.6;
 /** From the top of a table to the first line under its heading, and from its title to its columns' titles. */
@@ -26,13 +28,19 @@ const HEAD = 14.6;
 const TITLE = 6;
 const COLUMNS = 12;
 
+/** What a column leaves free towards the next. */
+const apartOf = (columns: readonly TableColumn[], index: number): number =>
+  columns[index]!.align === 'end' && columns[index + 1]?.align === 'start' ? ASIDE : APART;
+
 /** Rows with their words broken into lines that fit their columns. */
 export function layRows(
   columns: readonly TableColumn[],
   rows: readonly { id: string; cells: readonly string[] }[],
 ): LaidRow[] {
   return rows.map(({ id, cells }) => {
-    const lines = cells.map((cell, index) => wrapped(cell, TEXT.small, columns[index]!.width - APART));
+    const lines = cells.map((cell, index) =>
+      wrapped(cell, TEXT.small, columns[index]!.width - apartOf(columns, index)),
+    );
     return { id, cells: lines, height: ROW + LINE * (Math.max(1, ...lines.map(({ length }) => length)) - 1) };
   });
 }
@@ -65,10 +73,10 @@ export function tableMarks(
 ): Primitive[] {
   const wide = columns.reduce((sum, { width }) => sum + width, 0);
   let x = left;
-  const places = columns.map(({ width, align }) => {
+  const places = columns.map(({ width, align }, index) => {
     const from = x;
     x += width;
-    return align === 'start' ? from : x - APART;
+    return align === 'start' ? from : x - apartOf(columns, index);
   });
   const rule = (y: number, weight: number, ink: 'drawing' | 'faint') =>
     line('sheet', [point(left, y), point(left + wide, y)], weight, ink);

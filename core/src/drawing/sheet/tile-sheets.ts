@@ -25,10 +25,9 @@ import {
   COLUMN,
   columnHeight,
   fieldOf,
-  frameMarks,
   MARGIN,
   ROW_HEIGHT,
-  type Sheet,
+  type SheetContent,
   type SheetOptions,
 } from './sheet-frame';
 import { onPaper, text } from './sheet-marks';
@@ -41,7 +40,7 @@ interface Laid extends DrawnZone {
 }
 
 /** The setter's sheets: each zone on one of its own, with its origin, first row, cuts at every edge and numbered cut pieces, a table of the zone and its cut list. */
-export function drawTileSheets(design: Design, options: SheetOptions): Result<Sheet[]> {
+export function tileSheets(design: Design, options: SheetOptions): Result<SheetContent[]> {
   const zones = tiledZones(design).flatMap((zone): Laid[] => {
     if (!zone.tiled.ok || zone.tiled.value.laid.pieces.length === 0) return [];
     const name = zone.record.name ?? surfaceWithin(zone.surface);
@@ -59,8 +58,7 @@ export function drawTileSheets(design: Design, options: SheetOptions): Result<Sh
   };
   const fits = ({ width, height }: { width: number; height: number }) =>
     width <= room.width && height <= room.height;
-  const sheets: Omit<Sheet, 'page'>[] = [];
-  const drawn: { name: string; toScale: boolean; marks: Primitive[]; column: Primitive[] }[] = [];
+  const drawn: Omit<SheetContent, 'shows'>[] = [];
   for (const one of zones) {
     const need = needAt(one, scale.ratio);
     if (!fits(need)) {
@@ -87,20 +85,16 @@ export function drawTileSheets(design: Design, options: SheetOptions): Result<Sh
       const top = page.height - MARGIN;
       const head = first ? zoneTable(table, one.name, left, top) : [];
       drawn.push({
-        name: first ? one.name : tileWords.continued(one.zone.letter, index),
-        toScale: first,
+        title: first ? one.name : tileWords.continued(one.zone.letter, index),
+        scale: first ? scale : null,
         marks: first ? own : [],
         column: [...head, ...listMarks(list, left, first ? top - down : top)],
       });
     }
     for (const [index, marks] of cutPlanMarks(design, page, cutPlan(order.value, one.types)).entries())
-      drawn.push({ name: tileWords.plan(one.zone.letter, index + 1), toScale: false, marks, column: [] });
+      drawn.push({ title: tileWords.plan(one.zone.letter, index + 1), scale: null, marks, column: [] });
   }
-  for (const [index, { name, toScale, marks, column }] of drawn.entries()) {
-    const about = { column, toScale, sheet: index + 1, of: drawn.length, shows: uncapital(name) };
-    sheets.push({ title: name, marks: [...marks, ...frameMarks(design, options, about)] });
-  }
-  return ok(sheets.map((sheet) => ({ page, ...sheet })));
+  return ok(drawn.map((one) => ({ ...one, shows: uncapital(one.title) })));
 }
 
 /** The table of a zone: what it is laid with and how, what is counted and ordered. */

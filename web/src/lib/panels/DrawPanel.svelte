@@ -18,10 +18,14 @@
   const { session, saving, roomId } = useWorkspace();
   const subjects: Record<SheetSubject, string> = {
     plan: 'Plan',
+    construction: 'Construction plan',
     ceiling: 'Ceiling plan',
     elevations: 'Elevations and sections',
+    tops: 'Countertop plan',
     tiles: 'Tiles, for the setter',
+    schedules: 'Schedules',
     reach: 'Reach report',
+    set: 'The whole set',
   };
   // Made outside of what follows from it: what makes a derived value does not follow it.
   const sheets = untrack(() => drawnSheets(choice));

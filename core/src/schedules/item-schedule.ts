@@ -1,14 +1,14 @@
-import { madeToOrder } from '../../wording/drawing-words';
-import { kindName } from '../../wording/kind-names';
-import { styleOf, type Design } from '../../document/design';
-import type { ItemRecord } from '../../document/records';
-import type { Range } from '../../ranges/range';
-import { rangeName, rangesOf } from '../../ranges/shelf';
-import { kindOf } from '../../ranges/kinds';
-import { specialSizes } from '../../ranges/specials';
-import { itemBoxes } from '../../setting/item-box';
-import { itemNumbers } from '../../setting/item-numbers';
-import { formatLength } from '../../units/format-length';
+import { madeToOrder } from '../wording/drawing-words';
+import { kindName } from '../wording/kind-names';
+import { styleOf, type Design } from '../document/design';
+import type { ItemRecord } from '../document/records';
+import type { Range } from '../ranges/range';
+import { rangeName, rangesOf } from '../ranges/shelf';
+import { kindOf } from '../ranges/kinds';
+import { specialSizes } from '../ranges/specials';
+import { itemBoxes } from '../setting/item-box';
+import { itemNumbers } from '../setting/item-numbers';
+import { formatLength } from '../units/format-length';
 
 /** One line of the item schedule; sizes printed in the room's units. */
 export interface ScheduleRow {

@@ -1,0 +1,100 @@
+import { roomOf, type Design } from '../../document/design';
+import { roomShape } from '../../survey/room-shape';
+import { formatArea } from '../../units/format-area';
+import { sheetWords } from '../../wording/drawing-words';
+import { uncapital } from '../../wording/words';
+import { drawPlan } from '../plan';
+import { drawingBounds } from '../plan-with';
+import { TEXT, type Primitive } from '../primitives';
+import { textWidth } from '../text-layout';
+import { COLUMN, columnHeight, fieldOf, MARGIN, type SheetContent, type SheetOptions } from './sheet-frame';
+import { onPaper, point, text } from './sheet-marks';
+import { inParts, layRows, tableMarks, type LaidRow } from './table';
+
+/** What the picture of the room leaves away. */
+const WITHOUT = ['numbers', 'labels', 'dimensions', 'sections', 'services'] as const;
+/** Room for the title over the picture, and space about that, paper mm. */
+const TITLE = 34;
+const ABOUT = 8;
+const PAD = 4;
+/** How large the name of the job stands there at the most, paper mm. */
+const NAME = 9;
+
+/** The first pages of a set: what and whose it is, the room as a picture, and the index of all pages; on a page of its own what is too long for the first. */
+export function coverSheets(
+  design: Design,
+  options: SheetOptions,
+  contents: readonly SheetContent[],
+): SheetContent[] {
+  const { page, studio, job } = options;
+  const field = fieldOf(page);
+  const { name, unit } = roomOf(design);
+  const size = formatArea(roomShape(design).area, unit);
+  const parts = indexParts(
+    contents.map(({ title }) => title),
+    columnHeight(page),
+  );
+  const [left, top] = [page.width - MARGIN - COLUMN + PAD, page.height - MARGIN];
+  const about = `${name} · ${size}`;
+  const wide = field.right - field.left - 12;
+  const marks = [
+    text(job || name, field.left + 6, field.top - 12, sizeIn(job || name, NAME, wide, true), true),
+    text(about, field.left + 6, field.top - 22, sizeIn(about, TEXT.title, wide)),
+    text(studio, field.left + 6, field.top - 29, sizeIn(studio, TEXT.figure, wide)),
+    ...picture(design, {
+      left: field.left + ABOUT,
+      right: field.right - ABOUT,
+      bottom: field.bottom,
+      top: field.top - TITLE - ABOUT,
+    }),
+  ];
+  return parts.map((rows, index) => ({
+    title: coverTitle(index),
+    ...{ shows: uncapital(sheetWords.cover), scale: null },
+    marks: index === 0 ? marks : [],
+    column: tableMarks(sheetWords.index, columns, rows, { left, top }),
+  }));
+}
+
+/** The size of words, smaller where they are wider than there is room, paper mm. */
+const sizeIn = (words: string, size: number, wide: number, bold = false): number =>
+  Math.min(size, (size * wide) / Math.max(1, textWidth(words, size, bold)));
+
+const columns = [
+  { title: sheetWords.indexColumns.sheet, width: 14, align: 'start' as const },
+  { title: sheetWords.indexColumns.title, width: COLUMN - 2 * PAD - 14, align: 'start' as const },
+];
+const coverTitle = (index: number) =>
+  index === 0 ? sheetWords.cover : sheetWords.more(sheetWords.cover, index);
+
+/** The index of a set with the covers themselves, in as many parts as there are covers: each cover is a line of it, too. */
+function indexParts(titles: readonly string[], high: number): LaidRow[][] {
+  for (let covers = 1; ; covers++) {
+    const all = [...Array.from({ length: covers }, (_, index) => coverTitle(index)), ...titles];
+    const rows = layRows(
+      columns,
+      all.map((title, index) => ({ id: String(index + 1), cells: [String(index + 1), title] })),
+    );
+    const parts = inParts(rows, high, high);
+    if (parts.length <= covers) return parts;
+  }
+}
+
+/** The room as large as fits, not to a scale. */
+function picture(
+  design: Design,
+  { left, right, bottom, top }: { left: number; right: number; bottom: number; top: number },
+): Primitive[] {
+  const draw = (ratio: number) => drawPlan(design, ratio, { without: WITHOUT });
+  const bounds = drawingBounds(draw(1), 1);
+  const fits = Math.max(
+    (bounds.right - bounds.left) / (right - left),
+    (bounds.top - bounds.bottom) / (top - bottom),
+  );
+  const ratio = Math.ceil(fits);
+  const origin = point(
+    (left + right) / 2 - (bounds.left + bounds.right) / 2 / ratio,
+    (bottom + top) / 2 - (bounds.bottom + bounds.top) / 2 / ratio,
+  );
+  return draw(ratio).map((mark) => onPaper(mark, origin, ratio));
+}

@@ -1,0 +1,135 @@
+import type { Design } from '../../document/design';
+import { scheduleIds, scheduleOf } from '../../schedules/schedules';
+import type { Schedule } from '../../schedules/schedule';
+import { sheetWords } from '../../wording/drawing-words';
+import {
+  scheduleColumns,
+  scheduleNames,
+  type ScheduleColumnId,
+  type ScheduleId,
+} from '../../wording/schedule-words';
+import { uncapital } from '../../wording/words';
+import type { Primitive } from '../primitives';
+import type { Page } from './sheet-format';
+import { columnHeight, COLUMN, fieldOf, MARGIN, type SheetContent, type SheetOptions } from './sheet-frame';
+import { inParts, layRows, tableHeight, tableMarks, type LaidRow, type TableColumn } from './table';
+
+/** Space beside a table in its column, and between tables one under the other, paper mm. */
+const PAD = 4;
+const BETWEEN = 6;
+/** Between tables side by side. */
+const BESIDE = 10;
+
+/** How wide the columns of schedules are against one another. */
+const shares: Partial<Record<ScheduleColumnId, number>> = {
+  ...{ number: 7, name: 8, code: 19, type: 17, item: 24, note: 30, roughIns: 50, opens: 26, finish: 22 },
+  ...{ parts: 30, supplier: 24, face: 7, leaf: 9, joints: 11, cutOuts: 14, hand: 9 },
+};
+const SHARE = 13;
+/** Columns of numbers. */
+const NUMBERS: ReadonlySet<ScheduleColumnId> = new Set<ScheduleColumnId>([
+  ...(['width', 'depth', 'height', 'along', 'sill', 'leaf', 'up', 'thickness'] as const),
+  ...(['surface', 'area', 'perimeter', 'joints', 'cutOuts'] as const),
+]);
+/** Columns left away where there is only the column of a page. */
+const ASIDE: ReadonlySet<ScheduleColumnId> = new Set<ScheduleColumnId>([
+  'leaf',
+  'along',
+  'joints',
+  'cutOuts',
+]);
+
+/** A schedule as a table so wide, paper mm. */
+interface Table {
+  title: string;
+  columns: readonly TableColumn[];
+  rows: readonly LaidRow[];
+}
+
+function tableOf({ id, columns, lines }: Schedule, wide: number, shown = columns): Table {
+  const kept = columns.flatMap((column, index) => (shown.includes(column) ? [{ column, index }] : []));
+  const shareOf = (column: ScheduleColumnId) => shares[column] ?? SHARE;
+  const whole = kept.reduce((sum, { column }) => sum + shareOf(column), 0);
+  const laid = kept.map(({ column }) => ({
+    title: scheduleColumns[column],
+    width: (shareOf(column) / whole) * wide,
+    align: NUMBERS.has(column) ? ('end' as const) : ('start' as const),
+  }));
+  const rows = lines.map(({ ids, cells }) => ({
+    id: ids[0] ?? '',
+    cells: kept.map(({ index }) => cells[index]!.said),
+  }));
+  return { title: scheduleNames[id], columns: laid, rows: layRows(laid, rows) };
+}
+
+/** Tables one under the other in stretches of a height, those that are too long going on in the next: the marks of each stretch from its left and top. */
+function stacked(
+  tables: readonly Table[],
+  first: number,
+  others: number,
+): ((left: number, top: number) => Primitive[])[] {
+  const stretches: ((left: number, top: number) => Primitive[])[] = [() => []];
+  let used = 0;
+  const room = () => (stretches.length === 1 ? first : others) - used;
+  for (const { title, columns, rows } of tables) {
+    if (rows.length === 0) continue;
+    // A heading does not stand without its first line.
+    if (used > 0 && room() < tableHeight(rows.slice(0, 1))) {
+      stretches.push(() => []);
+      used = 0;
+    }
+    inParts(rows, room(), others).forEach((part, index) => {
+      if (index > 0) {
+        stretches.push(() => []);
+        used = 0;
+      }
+      if (part.length === 0) return;
+      const before = stretches.at(-1)!;
+      const down = used;
+      stretches[stretches.length - 1] = (left, top) => [
+        ...before(left, top),
+        ...tableMarks(title, columns, part, { left, top: top - down }),
+      ];
+      used += tableHeight(part) + BETWEEN;
+    });
+  }
+  return stretches;
+}
+
+/** Some schedules in the column of a page, and of as many more as they take; so much of the first is taken, paper mm. */
+export function scheduleColumn(
+  design: Design,
+  ids: readonly ScheduleId[],
+  page: Page,
+  taken: number,
+): Primitive[][] {
+  const wide = COLUMN - 2 * PAD;
+  const tables = ids.map((id) => {
+    const schedule = scheduleOf(design, id);
+    const shown = schedule.columns.filter((column) => !ASIDE.has(column) || id === 'services');
+    return tableOf(schedule, wide, shown);
+  });
+  const high = columnHeight(page);
+  const [left, top] = [page.width - MARGIN - COLUMN + PAD, page.height - MARGIN];
+  return stacked(tables, high - taken, high).map((stretch) => stretch(left, top));
+}
+
+/** Every schedule that has something in it, in columns on as many pages as they take. */
+export function scheduleSheets(design: Design, { page }: SheetOptions): SheetContent[] {
+  const field = fieldOf(page);
+  const whole = field.right - field.left;
+  const across = Math.max(1, Math.round(whole / 150));
+  const wide = (whole - BESIDE * (across - 1)) / across;
+  const tables = scheduleIds.map((id) => tableOf(scheduleOf(design, id), wide));
+  const high = field.top - field.bottom;
+  const stretches = stacked(tables, high, high);
+  const pages = Math.ceil(stretches.length / across);
+  return Array.from({ length: pages }, (_, index) => ({
+    title: index === 0 ? sheetWords.schedules : sheetWords.more(sheetWords.schedules, index),
+    shows: uncapital(sheetWords.schedules),
+    marks: stretches
+      .slice(index * across, (index + 1) * across)
+      .flatMap((stretch, at) => stretch(field.left + at * (wide + BESIDE), field.top)),
+    ...{ column: [], scale: null },
+  }));
+}

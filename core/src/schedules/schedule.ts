@@ -1,0 +1,33 @@
+import type { LengthStyle } from '../units/units';
+import { formatLength } from '../units/format-length';
+import type { ScheduleColumnId, ScheduleId } from '../wording/schedule-words';
+
+/** What stands in a cell: as it is printed, and what it is where it is a number (lengths mm, areas mm²). */
+export interface Cell {
+  said: string;
+  value?: number;
+}
+
+export interface ScheduleLine {
+  /** The records it is of. */
+  ids: readonly string[];
+  cells: readonly Cell[];
+}
+
+/** A list of what a room holds of one sort: its columns, and a line for each. */
+export interface Schedule {
+  id: ScheduleId;
+  columns: readonly ScheduleColumnId[];
+  lines: readonly ScheduleLine[];
+}
+
+export const words = (said: string): Cell => ({ said });
+export const count = (value: number): Cell => ({ said: String(value), value });
+export const lengthCell =
+  (style: LengthStyle) =>
+  (value: number): Cell => ({
+    said: formatLength(value, style),
+    value,
+  });
+/** What a thing has not. */
+export const NONE: Cell = { said: '–' };
