@@ -15,6 +15,7 @@ import { designTileCommand } from './cli/design-tile';
 import { designTopsCommand } from './cli/design-tops';
 import { plainTileCommand } from './cli/tile';
 import { plainTopsCommand } from './cli/tops';
+import { scheduleCommand, type ScheduleFlags } from './cli/schedule';
 import { sheetCommand, type SheetFlags } from './cli/sheet';
 import { styleOf, type Design } from './document/design';
 import { openDesign } from './exports/design-json';
@@ -213,6 +214,23 @@ program
     const sheet = valueOf(await sheetCommand(design, flags), styleOf(design));
     if (flags.out) await writeFile(flags.out, await sheet.pdf());
     print({ ...sheet.summary, ...(flags.out ? { out: flags.out } : {}) });
+  });
+
+program
+  .command('schedule')
+  .description('the schedules of a room: as JSON, one as CSV, or as a workbook')
+  .argument('<design>', 'a design file (JSON)')
+  .option('--of <schedule>', 'all, items, appliances, openings, services, tops or finishes', 'all')
+  .option('--format <format>', 'json, csv or xlsx', 'json')
+  .option('--out <file>', 'write it here')
+  .action(async (file: string, flags: ScheduleFlags & { out?: string }) => {
+    const design = await readDesignFile(file);
+    const made = valueOf(await scheduleCommand(design, flags), styleOf(design));
+    if ('json' in made && flags.out === undefined) return print(made.json);
+    const content =
+      'json' in made ? JSON.stringify(made.json, null, 2) : 'text' in made ? made.text : made.bytes;
+    if (flags.out !== undefined) await writeFile(flags.out, content);
+    else process.stdout.write(content);
   });
 
 /** Runs the command line; gives the exit status. */

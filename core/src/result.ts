@@ -43,6 +43,7 @@ export type Choice =
   | 'revision'
   | 'scale'
   | 'set-of-sheets'
+  | 'schedule'
   | 'view';
 /** The side of an item that something is looked for on. */
 export type Facing = 'above' | 'behind' | 'below' | 'front' | 'left' | 'right';

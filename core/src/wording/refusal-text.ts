@@ -61,6 +61,7 @@ const choices: Record<Choice, string> = {
   revision: 'revision',
   scale: 'scale',
   'set-of-sheets': 'set of sheets',
+  schedule: 'schedule',
   view: 'view',
 };
 

@@ -45,3 +45,9 @@ export const scheduleWords = {
   up: (height: string) => `${height} high`,
   top: (index: number) => `C${index}`,
 };
+
+/** What numbers in tables are told in. */
+export const scheduleUnits = {
+  metres: { length: 'mm', area: 'm²' },
+  inches: { length: 'in', area: 'ft²' },
+} as const;

@@ -92,7 +92,7 @@ export function about(foot: Point, { frame, panels, scale }: ViewShown): (ring: 
     );
   const isOver = ({ y }: Point) => y > high + radius;
   return (ring) => {
-    const out = (2 * BALLOON + ring * RING) * scale;
+    const out = (2 * BALLOON + (ring < ON_WALL ? ring : ring - ON_WALL) * RING) * scale;
     const places = Array.from({ length: WAYS }, (_, step): LabelPlace => {
       // Up first, then to either side.
       const turn = Math.PI / 2 + ((step % 2 ? 1 : -1) * Math.ceil(step / 2) * 2 * Math.PI) / WAYS;

@@ -24,7 +24,7 @@ const ACROSS = [0.5, 0.25, 0.75, 0.12, 0.88] as const;
 const OUT = [0, 0.1, -0.1, 0.2, -0.2, -0.35] as const;
 /** How far a number stands off what it is before, paper mm. */
 const OFF = 3;
-/** Rings of places before an item keep off other items; further ones off the room; the last take what there is. */
+/** So many rings of places before an item keep off other items, then as many off the room, and the last take what there is. */
 const AMONG = 24;
 const STEPS = 6;
 
@@ -48,7 +48,7 @@ export function numberLabels(design: Design, shown: Shown): Label[] {
       ...{ layer: 'numbers', source: record.id, round: true, width: 2 * radius, height: 2 * radius },
       places: inside.length > 0 ? inside : [ahead(box, before, 0, scale)],
       further: (ring) => {
-        const places = about(box, before, ring, scale);
+        const places = about(box, before, ring % AMONG, scale);
         if (ring >= 2 * AMONG) return places;
         if (ring < AMONG && within()) return places.filter(({ at }) => isOnFloor(at));
         return places.filter(({ at }) => !contains(outline, at));

@@ -14,10 +14,10 @@ import type { Label, LabelPlace } from './place-labels';
 /** How far the name stands over the middle, and the area under it, paper mm. */
 const UP = 2.6;
 const DOWN = 2.4;
-/** Places about the emptiest one: so many each way round, rings so far apart, paper mm; so many rings of them on the floor. */
+/** Places about the emptiest one: so many each way round, rings so far apart, paper mm; so many rings of them on the floor, then as many anywhere. */
 const WAYS = 16;
 const RING = 3;
-const ON_FLOOR = 40;
+const ON_FLOOR = 30;
 
 /** Name and area of each part of the room, at the emptiest place of its floor. */
 export function roomNames(design: Design, scale: number): Label[] {
@@ -47,7 +47,7 @@ export function roomNames(design: Design, scale: number): Label[] {
       further: (ring) => {
         const about = Array.from({ length: WAYS }, (_, way): LabelPlace => {
           const towards = direction((2 * Math.PI * way) / WAYS);
-          return { at: add(first, scaled(towards, (ring + 1) * RING * scale)) };
+          return { at: add(first, scaled(towards, ((ring % ON_FLOOR) + 1) * RING * scale)) };
         });
         return ring < ON_FLOOR ? about.filter(({ at }) => onFloor(at)) : about;
       },

@@ -4,13 +4,16 @@ import { textFaults } from '../../../testing/drawing-faults';
 import { anEdit, askFor } from '../../../testing/random-edits';
 import { rectangle } from '../../../testing/rooms';
 import { demoJobs } from '../../demo/demo-jobs';
-import { roomOf, type Design } from '../../document/design';
+import { roomOf, styleOf, type Design } from '../../document/design';
 import { applyPatch } from '../../document/patch';
 import { must } from '../../result';
+import { formatLength } from '../../units/format-length';
+import type { LengthStyle } from '../../units/units';
 import { drawUnfold } from '../elevation/unfold';
 import { drawSingleView } from '../elevation/single-view';
 import { roomViews } from '../elevation/views';
 import { drawPlan } from '../plan';
+import type { Primitive } from '../primitives';
 import { drawSheets } from '../sheet/sheet';
 import { findPage, sheetScales } from '../sheet/sheet-format';
 import { sheetSubjects } from '../sheet/sheet-frame';
@@ -22,7 +25,10 @@ const scales = [...sheetScales.map(({ ratio }) => ratio), 110, 35, 8];
 function faultsOf(design: Design, scale: number): string[] {
   const named = (view: string) => (fault: { what: string; text: string; by: string }) =>
     `${view} 1:${scale}: ${fault.text} ${fault.what} by ${fault.by}`;
+  const style = styleOf(design);
   return [
+    ...wrongFigures(drawPlan(design, scale), style),
+    ...roomViews(design).flatMap((view) => wrongFigures(drawSingleView(design, view, scale), style)),
     ...textFaults(drawPlan(design, scale), scale).map(named('plan')),
     ...textFaults(drawPlan(design, scale, { mode: 'ceiling' }), scale).map(named('ceiling')),
     ...textFaults(drawPlan(design, scale, { medium: 'screen' }), scale).map(named('plan on screen')),
@@ -34,6 +40,19 @@ function faultsOf(design: Design, scale: number): string[] {
       textFaults(marks, 1, { left: 0, bottom: 0, right: page.width, top: page.height }).map(named(name)),
     ),
   ];
+}
+
+/** Figures of dimensions that are a step or more from what they measure. */
+function wrongFigures(marks: readonly Primitive[], style: LengthStyle): string[] {
+  return marks.flatMap((mark) => {
+    if (mark.type !== 'text' || !mark.measured) return [];
+    const [a, b] = mark.measured.line;
+    const steps = Math.hypot(b.x - a.x, b.y - a.y) / style.step;
+    const said = [Math.floor(steps + 1e-6), Math.ceil(steps - 1e-6)].map((count) =>
+      formatLength(count * style.step, style),
+    );
+    return said.includes(mark.text) ? [] : [`${mark.text} for ${steps * style.step}`];
+  });
 }
 
 /** Every sheet of a design at a scale, on the largest page. */

@@ -7,7 +7,7 @@ import { must } from '../../result';
 import { drawElevation } from '../elevation/draw-elevation';
 import { roomShape } from '../../survey/room-shape';
 import { finishSchedule } from '../../schedules/finish-rows';
-import { drawPlanSheets } from './plan-sheets';
+import { drawSheets } from './sheet';
 import { pages, sheetScales } from './sheet-format';
 
 function kitchen() {
@@ -35,7 +35,7 @@ describe('the finishes schedule', () => {
     const page = pages.find(({ id }) => id === 'A3')!;
     const scale = sheetScales.find(({ ratio }) => ratio === 50)!;
     const options = { page, scale, studio: 'Lamp', job: 'Cottage', date: '2026-11-28', revision: 1 };
-    const texts = must(drawPlanSheets(builder.design, options))[0]!.marks.flatMap((mark) =>
+    const texts = must(drawSheets(builder.design, options))[0]!.marks.flatMap((mark) =>
       mark.type === 'text' ? [mark.text] : [],
     );
     expect(texts).toEqual(expect.arrayContaining(['Finishes', 'P2', 'Kelp', 'fronts, trims', 'P1', 'walls']));
