@@ -111,7 +111,10 @@ export * from './drawing/plan-with';
 export * from './drawing/plan-cut';
 export * from './drawing/primitives';
 export * from './drawing/sheet/finish-schedule';
+export * from './drawing/view-choices';
+export * from './schedules/find-schedule';
 export * from './schedules/item-schedule';
+export * from './wording/schedule-words';
 export * from './drawing/sheet/sheet';
 export * from './drawing/sheet/sheet-format';
 export {

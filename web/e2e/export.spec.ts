@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { writeFileSync } from 'node:fs';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { expect, test } from './studio';
 
 test('the sheet is drawn on screen and comes as a sound PDF with the saved revision', async ({
@@ -108,4 +108,40 @@ test('files that are no designs are refused with a reason, and add no room', asy
   expect([404, 413]).toContain(answer.status());
   await page.reload();
   await expect(page.locator('a.room')).toHaveCount(rooms);
+});
+
+test('the whole set, its schedules and a drawing for other programs are made from the saved room', async ({
+  page,
+  studio,
+}, info) => {
+  await studio.enter();
+  await studio.openRoom('Galley with bay');
+  await studio.step('Draw');
+  await page.getByLabel('Shows').selectOption('set');
+  await expect(page.getByRole('img', { name: 'Cover, A3' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'Schedules, A3' })).toBeAttached();
+  const download = async (link: string) => {
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('link', { name: link }).click(),
+    ]);
+    const path = info.outputPath(file.suggestedFilename());
+    await file.saveAs(path);
+    return readFileSync(path);
+  };
+  // A workbook is a zip.
+  expect((await download('All as a workbook')).subarray(0, 2).toString()).toBe('PK');
+  await page.getByRole('combobox', { name: 'Schedule' }).selectOption('openings');
+  const openings = (await download('Export as CSV')).toString('utf8').split('\n');
+  expect(openings[0]).toBe('Name,Type,Face,From its left,Width,Height,Sill,Opens,Leaf');
+  expect(openings.slice(1).map((line) => line.split(',')[0])).toEqual(['W1', 'W2', 'D1']);
+  await page.getByRole('combobox', { name: 'Drawing' }).selectOption('elevation:K');
+  const drawing = (await download('Export as DXF')).toString('utf8');
+  expect(drawing).toContain('AcDbAlignedDimension');
+  expect(drawing).toContain('\n4115\n');
+  const unknown = await page.request.get(`${studio.roomUrl()}/schedule.csv?of=doors`);
+  expect([unknown.status(), (await unknown.json()).message]).toEqual([
+    422,
+    expect.stringContaining('There is no schedule “doors”'),
+  ]);
 });

@@ -1,7 +1,8 @@
 import { styleOf, type Design } from '../document/design';
 import { scheduleCsv, scheduleXlsx } from '../exports/schedule-table';
 import { ok, refuse, type Result } from '../result';
-import { scheduleIds, scheduleOf } from '../schedules/schedules';
+import { scheduleIds } from '../schedules/find-schedule';
+import { scheduleOf } from '../schedules/schedules';
 import { scheduleColumns, type ScheduleId } from '../wording/schedule-words';
 
 export interface ScheduleFlags {

@@ -8,7 +8,8 @@ import { galleyWithBay } from '../demo/galley-with-bay';
 import { orchardKitchen } from '../demo/orchard-kitchen';
 import { styleOf } from '../document/design';
 import type { Schedule } from '../schedules/schedule';
-import { scheduleIds, scheduleOf } from '../schedules/schedules';
+import { scheduleIds } from '../schedules/find-schedule';
+import { scheduleOf } from '../schedules/schedules';
 import { scheduleNames } from '../wording/schedule-words';
 import { scheduleCsv, scheduleXlsx } from './schedule-table';
 

@@ -7,7 +7,8 @@ import { demoJobs } from '../demo/demo-jobs';
 import { itemBoxes } from '../setting/item-box';
 import { itemNumbers } from '../setting/item-numbers';
 import { scheduleColumns, type ScheduleId } from '../wording/schedule-words';
-import { scheduleIds, scheduleOf } from './schedules';
+import { scheduleIds } from './find-schedule';
+import { scheduleOf } from './schedules';
 
 /** A kitchen of 4 m by 3 m: a run with a sink and a dishwasher, a door hung right and a window. */
 function kitchen() {

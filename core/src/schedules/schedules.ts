@@ -14,19 +14,11 @@ import { formatArea } from '../units/format-area';
 import { formatLength } from '../units/format-length';
 import type { LengthStyle } from '../units/units';
 import { kindName } from '../wording/kind-names';
-import {
-  scheduleNames,
-  scheduleWords,
-  type ScheduleColumnId,
-  type ScheduleId,
-} from '../wording/schedule-words';
+import { scheduleWords, type ScheduleColumnId, type ScheduleId } from '../wording/schedule-words';
 import { actionNames, finishPartNames, openingNames, serviceNames } from '../wording/things';
 import { finishSchedule } from './finish-rows';
 import { itemSchedule } from './item-schedule';
 import { count, lengthCell, NONE, words, type Schedule, type ScheduleLine } from './schedule';
-
-/** Every schedule, in the order of a set of sheets. */
-export const scheduleIds = Object.keys(scheduleNames) as ScheduleId[];
 
 type Lines = (design: Design) => ScheduleLine[];
 

@@ -35,6 +35,7 @@ export const sheetWords = {
   plan: 'Plan',
   ceiling: 'Ceiling plan',
   construction: 'Construction plan',
+  unfold: 'Unfolded room',
   tops: 'Countertop plan',
   schedules: 'Schedules',
   cover: 'Cover',

@@ -5,6 +5,7 @@ import type { Design } from '../../document/design';
 import type { Bounds } from '../../geometry/polygon';
 import { ok, refuse, type Result } from '../../result';
 import { drawSingleView } from '../elevation/single-view';
+import { titleOf } from '../view-choices';
 import { roomViews, type RoomView } from '../elevation/views';
 import { drawingBounds } from '../plan-with';
 import { TEXT, type Primitive } from '../primitives';
@@ -84,11 +85,6 @@ function drawPage(
     top -= height + DOWN;
   }
   return { marks, names: rows.flat().map(({ view }) => view.name) };
-}
-
-/** What a view is called under it. */
-export function titleOf({ of, name }: RoomView): string {
-  return of === 'face' ? viewTitles.elevation(name) : name;
 }
 
 function layView(design: Design, view: RoomView, ratio: number): Laid {

@@ -1,5 +1,6 @@
 import type { Design } from '../../document/design';
-import { scheduleIds, scheduleOf } from '../../schedules/schedules';
+import { scheduleIds } from '../../schedules/find-schedule';
+import { scheduleOf } from '../../schedules/schedules';
 import type { Schedule } from '../../schedules/schedule';
 import { sheetWords } from '../../wording/drawing-words';
 import {

@@ -3,8 +3,12 @@
     isInchUnit,
     pages,
     refusalText,
+    scheduleIds,
+    scheduleNames,
     sheetScales,
     sheetSubjects,
+    viewChoices,
+    type ScheduleId,
     type Sheet,
     type SheetSubject,
   } from 'goodreach';
@@ -33,6 +37,9 @@
   const problem = $derived(drawn.ok ? '' : refusalText(drawn.refusal, session.style));
   const count = $derived(drawn.ok ? (drawn.value as Sheet[]).length : 0);
   const saved = $derived(saving.state === 'saved');
+  let schedule: ScheduleId = $state('items');
+  const views = $derived(viewChoices(session.document));
+  let view = $state('plan');
   const inch = $derived(isInchUnit(session.style.unit));
   const scales = $derived(
     [...sheetScales].sort(
@@ -73,6 +80,33 @@
   <Button look="primary" disabled={Boolean(problem) || !saved} onclick={() => window.open(href, '_blank')}
     >Open the PDF</Button
   >
+
+  <h2>Schedules</h2>
+  {#if saved}
+    <a class="export" href="/api/rooms/{roomId}/schedules.xlsx" download>All as a workbook</a>
+    <label class="row">
+      Schedule
+      <select bind:value={schedule}>
+        {#each scheduleIds as id (id)}<option value={id}>{scheduleNames[id]}</option>{/each}
+      </select>
+    </label>
+    <a class="export" href="/api/rooms/{roomId}/schedule.csv?of={schedule}" download>Export as CSV</a>
+  {/if}
+
+  <h2>DXF</h2>
+  {#if saved}
+    <label class="row">
+      Drawing
+      <select bind:value={view}>
+        {#each views as { id, title } (id)}<option value={id}>{title}</option>{/each}
+      </select>
+    </label>
+    <a
+      class="export"
+      href="/api/rooms/{roomId}/drawing.dxf?view={encodeURIComponent(view)}&scale={choice.scale}"
+      download>Export as DXF</a
+    >
+  {/if}
 
   <h2>Design file</h2>
   <p class="help">The whole room as JSON, to keep or to import into another job.</p>

@@ -4,22 +4,39 @@ import {
   formatArea,
   roomOf,
   roomShape,
+  scheduleIds,
   writeSvg,
   type Design,
   type Refusal,
+  type ScheduleId,
   type SheetOptions,
 } from 'goodreach';
 import { drawingFonts } from 'goodreach/fonts';
-import { reachReport, readModel, writeGltf, writeSheetPdf, type Model } from 'goodreach/server';
+import {
+  drawNamed,
+  reachReport,
+  readModel,
+  scheduleCsv,
+  scheduleOf,
+  scheduleXlsx,
+  writeDxf,
+  writeGltf,
+  writeSheetPdf,
+  type Model,
+} from 'goodreach/server';
 
 /** What a task is asked, by its kind. */
 export interface TaskInputs {
+  /** A drawing as DXF, its texts and dashes as on paper at a scale. */
+  dxf: { view: string; scale: number };
   /** The room in three dimensions; the models of its objects are brought to the task. */
   model: { models?: Readonly<Record<string, Uint8Array>> };
   /** A small plan for lists, or one with its chains to be read at half a page's width, and its area. */
   plan: { chains?: true };
   /** What the reach checks find. */
   reach: Record<never, never>;
+  /** One schedule as CSV, or all of them as a workbook. */
+  schedule: { of: ScheduleId | 'all' };
   /** Sheets as a PDF. */
   sheet: { options: SheetOptions; title: string; author: string };
 }
@@ -34,7 +51,16 @@ const SMALL_PLANS = {
   chains: { scale: 30, without: ['labels'] },
 } as const;
 
+const text = new TextEncoder();
+const XLSX = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';
+
 const makers: { [K in TaskKind]: (document: Design, input: TaskInputs[K]) => Promise<Made> } = {
+  async dxf(document, { view, scale }) {
+    const marks = drawNamed(document, view, scale);
+    if (!marks.ok) return { ok: false, refusal: marks.refusal };
+    return { ok: true, type: 'image/vnd.dxf', bytes: text.encode(writeDxf(marks.value, scale)) };
+  },
+
   async model(document, { models = {} }) {
     const read = new Map<string, Model>();
     for (const [id, bytes] of Object.entries(models)) {
@@ -52,13 +78,21 @@ const makers: { [K in TaskKind]: (document: Design, input: TaskInputs[K]) => Pro
     return {
       ok: true,
       type: 'application/json',
-      bytes: new TextEncoder().encode(JSON.stringify({ plan, area })),
+      bytes: text.encode(JSON.stringify({ plan, area })),
     };
   },
 
   async reach(document) {
     const report = JSON.stringify(reachReport(document), null, 2);
-    return { ok: true, type: 'application/json', bytes: new TextEncoder().encode(report) };
+    return { ok: true, type: 'application/json', bytes: text.encode(report) };
+  },
+
+  async schedule(document, { of }) {
+    if (of !== 'all')
+      return { ok: true, type: 'text/csv', bytes: text.encode(scheduleCsv(scheduleOf(document, of))) };
+    const all = scheduleIds.map((id) => scheduleOf(document, id));
+    const bytes = await scheduleXlsx(all, roomOf(document).unit);
+    return { ok: true, type: XLSX, bytes };
   },
 
   async sheet(document, { options, title, author }) {

@@ -1,0 +1,16 @@
+import { findSchedule, scheduleNames } from 'goodreach';
+import { fileName, refused, requireRoom } from '$server/answers';
+import { answerMade } from '$server/tasks/answer';
+import { ask } from '$server/tasks/ask';
+import type { RequestHandler } from './$types';
+
+/** One schedule of the saved room as a table: `?of=items`. */
+export const GET: RequestHandler = async ({ locals, params, url }) => {
+  const room = await requireRoom(locals, params.room);
+  const of = findSchedule(url.searchParams.get('of') ?? 'items');
+  if (!of.ok) return refused(of.refusal);
+  const name = fileName(`${room.name} ${scheduleNames[of.value].toLowerCase()} r${room.revision}`, 'csv');
+  return answerMade(await ask(room, 'schedule', { of: of.value }), {
+    'content-disposition': `attachment; filename="${name}"`,
+  });
+};
