@@ -9,7 +9,6 @@
     sheetSubjects,
     viewChoices,
     type ScheduleId,
-    type Sheet,
     type SheetSubject,
   } from 'goodreach';
   import { untrack } from 'svelte';
@@ -33,9 +32,11 @@
   };
   // Made outside of what follows from it: what makes a derived value does not follow it.
   const sheets = untrack(() => drawnSheets(choice));
-  const drawn = $derived(sheets.all);
-  const problem = $derived(drawn.ok ? '' : refusalText(drawn.refusal, session.style));
-  const count = $derived(drawn.ok ? (drawn.value as Sheet[]).length : 0);
+  $effect(() => sheets.follow());
+  const problem = $derived(
+    sheets.problem || (sheets.refusal ? refusalText(sheets.refusal, session.style) : ''),
+  );
+  const count = $derived(sheets.sheets.length);
   const saved = $derived(saving.state === 'saved');
   let schedule: ScheduleId = $state('items');
   const views = $derived(viewChoices(session.document));
@@ -71,7 +72,12 @@
       {#each scales as scale (scale.id)}<option value={scale.id}>{scale.text}</option>{/each}
     </select>
   </label>
-  {#if problem}<p class="problem" role="alert">{problem}</p>{:else}<p class="help">
+  {#if problem}<p class="problem" role="alert">{problem}</p>{:else if sheets.busy}<p
+      class="help"
+      role="status"
+    >
+      Drawing the sheets…
+    </p>{:else}<p class="help">
       {count === 1 ? 'One sheet' : `${count} sheets`}{choice.subject === 'reach' ? '' : ', true to scale'}.
     </p>{/if}
   {#if !saved}<p class="help" role="status">

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { refusalText, svgMarks } from 'goodreach';
+  import { refusalText } from 'goodreach';
   import { untrack } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
   import { ViewHost } from '$lib/tools/view-host.svelte';
@@ -23,10 +23,10 @@
   let width = $state(0);
   let height = $state(0);
   const sheets = untrack(() => drawnSheets(choice));
-  const drawn = $derived(sheets.all);
+  $effect(() => sheets.follow());
   const places = $derived.by(() => {
     let top = 0;
-    return (drawn.ok ? drawn.value : []).map((sheet) => {
+    return sheets.sheets.map((sheet) => {
       const place = { sheet, top };
       top += sheet.page.height + BETWEEN;
       return place;
@@ -88,9 +88,13 @@
   bind:width
   bind:height
 >
-  {#if drawn.ok}
+  {#if sheets.problem || sheets.refusal}
+    <p>{sheets.problem || refusalText(sheets.refusal!, session.style)}</p>
+  {:else if places.length === 0}
+    <p role="status">Drawing the sheets…</p>
+  {:else}
     <div class="sheets" style:transform="translate({eye.now.x}px, {eye.now.y}px) scale({eye.now.k})">
-      {#each places as { sheet: { page, title, marks }, top } (title)}
+      {#each places as { sheet: { page, title, svg }, top }, index (index)}
         <figure style:top="{top}px" style:width="{page.width}px" style:height="{page.height}px">
           <svg
             class="drawing"
@@ -99,13 +103,11 @@
             aria-label="{title}, {page.id}"
           >
             <!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by core, every text escaped -->
-            {@html svgMarks(marks, 1)}
+            {@html svg}
           </svg>
         </figure>
       {/each}
     </div>
-  {:else}
-    <p>{refusalText(drawn.refusal, session.style)}</p>
   {/if}
 </HostedView>
 

@@ -1,27 +1,76 @@
-import { drawSheets, findPage, findScale, type Result, type Sheet } from 'goodreach';
+import { findPage, findScale, type Refusal } from 'goodreach';
 import type { SheetChoice } from './sheet-choice.svelte';
+import SheetsWorker from './sheets.worker?worker';
+import type { SheetsAnswer, SheetsQuestion, ShownSheet } from './sheets.worker';
 
-/** The sheets of a choice as they stand. */
+/** The sheets of a choice, drawn in a worker; the last ones stay until the next are there. */
 class DrawnSheets {
+  sheets: readonly ShownSheet[] = $state.raw([]);
+  refusal: Refusal | null = $state.raw(null);
+  /** Whether others are on their way. */
+  busy = $state(true);
+  problem = $state('');
+  #worker: Worker | null = null;
+  /** Whether the worker has not answered yet. */
+  #waits = false;
+  #asked: SheetsQuestion | null = null;
+  #next: SheetsQuestion | null = null;
+
   constructor(private readonly choice: SheetChoice) {}
 
-  readonly all: Result<Sheet[]> = $derived.by(() => {
+  /** Draws them as they are asked for now; to be called in an effect. */
+  follow(): void {
     const { choice } = this;
     const page = findPage(choice.page);
-    if (!page.ok) return page;
     const scale = findScale(choice.scale);
-    if (!scale.ok) return scale;
-    const date = new Date().toISOString().slice(0, 10);
-    return drawSheets(choice.design(), {
-      subject: choice.subject,
-      page: page.value,
-      scale: scale.value,
-      ...choice.titles,
-      date,
-      revision: choice.revision(),
-    });
-  });
+    if (!page.ok || !scale.ok) return;
+    const options = {
+      ...{ subject: choice.subject, page: page.value, scale: scale.value, ...choice.titles },
+      ...{ date: new Date().toISOString().slice(0, 10), revision: choice.revision() },
+    };
+    const question = { design: choice.design(), options };
+    const last = this.#next ?? this.#asked;
+    if (last?.design === question.design && isSame(last.options, options)) return;
+    this.busy = true;
+    if (this.#waits) this.#next = question;
+    else this.#ask(question);
+  }
+
+  #ask(question: SheetsQuestion): void {
+    this.#asked = question;
+    this.#waits = true;
+    this.#worker ??= this.#started();
+    this.#worker.postMessage(question);
+  }
+
+  #started(): Worker {
+    const worker = new SheetsWorker();
+    worker.onmessage = ({ data }: MessageEvent<SheetsAnswer>) => {
+      if (data.ok) this.sheets = data.value;
+      this.refusal = data.ok ? null : data.refusal;
+      this.problem = '';
+      this.#goOn();
+    };
+    worker.onerror = ({ message }) => {
+      this.problem = `The sheets could not be drawn: ${message}. Choose another page or drawing.`;
+      this.#worker?.terminate();
+      this.#worker = null;
+      this.#goOn();
+    };
+    return worker;
+  }
+
+  #goOn(): void {
+    this.#waits = false;
+    const next = this.#next;
+    this.#next = null;
+    if (next) this.#ask(next);
+    else this.busy = false;
+  }
 }
+
+const isSame = (one: SheetsQuestion['options'], other: SheetsQuestion['options']): boolean =>
+  JSON.stringify(one) === JSON.stringify(other);
 
 const drawn = new WeakMap<SheetChoice, DrawnSheets>();
 
