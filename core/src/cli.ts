@@ -201,7 +201,11 @@ program
   .command('sheet')
   .description('the sheets of a room, as a summary, or as a PDF with --out')
   .argument('<design>', 'a design file (JSON)')
-  .option('--show <sheets>', 'plan, construction, ceiling, elevations, tops, tiles, schedules, reach or set', 'plan')
+  .option(
+    '--show <sheets>',
+    'plan, construction, ceiling, elevations, tops, tiles, schedules, reach or set',
+    'plan',
+  )
   .option('--page <page>', 'A4, A3, A2, Letter, Tabloid, Arch B, Arch C or Arch D', 'A3')
   .option('--scale <ratio>', '10, 12, 20, 24, 25, 48 or 50', '20')
   .option('--job <name>', 'job name for the title block', '')
