@@ -30,10 +30,11 @@ import {
 } from '@cantoo/pdf-lib';
 import * as fontkit from 'fontkit';
 import { inkColours } from '../drawing/inks';
-import type { ArcMark, Ink, PathMark, Primitive, TextMark } from '../drawing/primitives';
+import type { ArcMark, Ink, Layer, PathMark, Primitive, TextMark } from '../drawing/primitives';
 import type { Sheet } from '../drawing/sheet/sheet-frame';
 import { CAP_HEIGHT, layoutText } from '../drawing/text-layout';
 import type { Point } from '../geometry/point';
+import { addBookmarks, addLinks, PdfLayers, POINTS } from './pdf-structure';
 
 /** The drawing fonts as file bytes. */
 export interface FontFiles {
@@ -49,15 +50,12 @@ export interface PdfInfo {
   date: Date;
 }
 
-/** PDF points in a paper millimetre. */
-const POINTS = 72 / 25.4;
-
 interface Faces {
   font: PDFFont;
   key: PDFName;
 }
 
-/** Sheets as one vector PDF, true to scale, with the fonts embedded. */
+/** Sheets as one vector PDF, true to scale, with the fonts embedded: a bookmark for each, layers that can be switched off, and links from numbers to the lines that list them. */
 export async function writeSheetPdf(
   sheets: readonly Sheet[],
   files: FontFiles,
@@ -72,14 +70,40 @@ export async function writeSheetPdf(
   pdf.setCreationDate(info.date);
   pdf.setModificationDate(info.date);
   const options = { subset: true, features: { kern: false, liga: false } };
-  const regular = await pdf.embedFont(files.regular, options);
-  const bold = await pdf.embedFont(files.bold, options);
+  // Six letters before its name say that a font is a subset.
+  const regular = await pdf.embedFont(files.regular, { ...options, customName: 'GRDRAW+FiraSans-Regular' });
+  const bold = await pdf.embedFont(files.bold, { ...options, customName: 'GRBOLD+FiraSans-Medium' });
+  const layers = new PdfLayers(pdf);
   for (const sheet of sheets) {
     const page = pdf.addPage([sheet.page.width * POINTS, sheet.page.height * POINTS]);
     const fonts = { regular: faces(page, regular), bold: faces(page, bold) };
-    for (const mark of sheet.marks) page.pushOperators(...operatorsOf(mark, fonts));
+    for (const { layer, marks } of inLayers(sheet.marks))
+      page.pushOperators(
+        ...layers.on(
+          page,
+          layer,
+          marks.flatMap((mark) => operatorsOf(mark, fonts)),
+        ),
+      );
   }
+  layers.finish();
+  addBookmarks(
+    pdf,
+    sheets.map(({ title }) => title),
+  );
+  addLinks(pdf, sheets);
   return pdf.save();
+}
+
+/** Marks that follow one another on one layer, together. */
+function inLayers(marks: readonly Primitive[]): { layer: Layer; marks: Primitive[] }[] {
+  const parts: { layer: Layer; marks: Primitive[] }[] = [];
+  for (const mark of marks) {
+    const last = parts.at(-1);
+    if (last?.layer === mark.layer) last.marks.push(mark);
+    else parts.push({ layer: mark.layer, marks: [mark] });
+  }
+  return parts;
 }
 
 function faces(page: PDFPage, font: PDFFont): Faces {

@@ -13,6 +13,24 @@ export const levelNames = {
 } as const;
 export type LevelName = keyof typeof levelNames;
 
+/** The layers of drawings, as a reader can switch them off. */
+export const layerNames = {
+  walls: 'Walls',
+  openings: 'Openings',
+  services: 'Services',
+  plinths: 'Plinths',
+  trims: 'Trims',
+  tiles: 'Tiles',
+  tops: 'Countertops',
+  items: 'Items',
+  numbers: 'Numbers',
+  labels: 'Labels',
+  levels: 'Levels',
+  sections: 'Sections',
+  dimensions: 'Dimensions',
+  sheet: 'Sheet',
+} as const;
+
 /** The sides of what stands free, as standing before its front. */
 export const sideWords = {
   front: 'front',

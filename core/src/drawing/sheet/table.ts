@@ -88,12 +88,13 @@ export function tableMarks(
     rule(top - HEAD, WEIGHT.top, 'drawing'),
   ];
   let y = top - HEAD;
-  for (const { cells, height } of rows) {
+  for (const { id, cells, height } of rows) {
     cells.forEach((lines, index) =>
       lines.forEach((words, down) =>
-        marks.push(
-          text(words, places[index]!, y - ROW / 2 - LINE * down, TEXT.small, false, columns[index]!.align),
-        ),
+        marks.push({
+          ...text(words, places[index]!, y - ROW / 2 - LINE * down, TEXT.small, false, columns[index]!.align),
+          source: id,
+        }),
       ),
     );
     y -= height;
