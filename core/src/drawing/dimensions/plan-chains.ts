@@ -12,6 +12,7 @@ import { writtenOn } from '../labels/drawn';
 import type { Label, LabelPlace } from '../labels/place-labels';
 import { TEXT, type Medium, type Primitive } from '../primitives';
 import { readingTurn } from '../reading-turn';
+import { aisleRows } from './aisles';
 import { dimensionChains, type Chain } from './chains';
 import {
   drawRow,
@@ -67,9 +68,14 @@ export function drawChains(
   const marks = placed.flatMap(({ chain: { face }, inside }, index) =>
     rowMarks(face.record, { row: rows[index]!, figures: !inside }),
   );
+  // What is left about islands is read on paper; on a screen the checks tell it.
+  const aisles = medium === 'paper' ? aisleRows(design, scaleBy) : [];
   return {
-    marks: textsLast(marks),
-    labels: placed.flatMap(({ inside }, index) => (inside ? insideFigures(rows[index]!) : [])),
+    marks: textsLast([...marks, ...aisles.flatMap((row) => drawRow(row, false))]),
+    labels: [
+      ...aisles.flatMap(insideFigures),
+      ...placed.flatMap(({ inside }, index) => (inside ? insideFigures(rows[index]!) : [])),
+    ],
   };
 }
 
