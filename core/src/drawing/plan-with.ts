@@ -72,8 +72,9 @@ export function drawPlanWith(
   ];
   // First what stands on the walls themselves, then the chains about them, then what may stand anywhere.
   const sections = wanted('sections') ? drawSectionLines(design, scale) : [];
-  const hasLabels = ['labels', 'numbers'].some((layer) => wanted(layer as Layer));
-  const below = drawn(hasLabels ? [...things, ...sections] : sections, scale);
+  // A drag on a screen leaves labels away: then letters look only at one another.
+  const isWhole = medium === 'paper' || wanted('labels') || wanted('numbers');
+  const below = drawn(isWhole ? [...things, ...sections] : sections, scale);
   const letters = [...faceLetters(design, scale), ...serviceLabels(design, scale, ceiling)];
   const at = { scale, medium };
   const { leaders: stems, marks: onWalls } = labelledOn(letters, below, at);

@@ -1,5 +1,5 @@
 import { styleOf, type Design } from '../../document/design';
-import { cross, dot, place, scale, subtract, type Point } from '../../geometry/point';
+import { add, cross, dot, place, scale, subtract, type Point } from '../../geometry/point';
 import { forEachEdge, type Polygon } from '../../geometry/polygon';
 import { isMovable } from '../../ranges/item-kind';
 import { HUNG, itemBoxes } from '../../setting/item-box';
@@ -14,8 +14,15 @@ import type { DimensionRow } from './rows';
 /** Less than this is no way past, mm. */
 const LEAST = 50;
 
-/** What is left all round what stands free in the room, as rows of one length each: from the middle of each of its sides straight out to the first thing or wall. */
-export function aisleRows(design: Design, scaleBy: number): DimensionRow[] {
+/** Where along its side what is left before it is told: shares of its length. */
+const ALONG = [0.5, 0.4, 0.6, 0.3, 0.7, 0.2, 0.8] as const;
+
+/** What is left all round what stands free in the room, as rows of one length each: from the middle of each of its sides, or beside that where the row would lie on something written, straight out to the first thing or wall. */
+export function aisleRows(
+  design: Design,
+  scaleBy: number,
+  isClear: (row: DimensionRow) => boolean = () => true,
+): DimensionRow[] {
   const { outline } = roomShape(design);
   const style = styleOf(design);
   const standing = itemBoxes(design).filter(
@@ -31,7 +38,7 @@ export function aisleRows(design: Design, scaleBy: number): DimensionRow[] {
         ...standing.filter(({ id }) => !own.has(id)).map(({ footprint }) => footprint),
         ...built.map(({ footprint }) => footprint),
       ];
-      return sidesOf(island).flatMap(({ at, out }): DimensionRow[] => {
+      const rowAt = (at: Point, out: Point): DimensionRow[] => {
         const long = reachOf(at, out, about);
         if (long === null || long < LEAST) return [];
         const { links } = linksOf({ from: 0, to: long, between: [] }, style);
@@ -43,12 +50,16 @@ export function aisleRows(design: Design, scaleBy: number): DimensionRow[] {
             turn: readingTurn(Math.atan2(out.y, out.x)),
           },
         ];
+      };
+      return sidesOf(island).flatMap(({ from, to, out }) => {
+        const rows = ALONG.flatMap((share) => rowAt(add(from, scale(subtract(to, from), share)), out));
+        return rows.find(isClear) ?? [];
       });
     });
 }
 
-/** The middles of the four sides of the rectangle about an island, as its first item stands, and the ways out from them. */
-function sidesOf([first, ...others]: Island): { at: Point; out: Point }[] {
+/** The four sides of the rectangle about an island, as its first item stands, and the ways out from them. */
+function sidesOf([first, ...others]: Island): { from: Point; to: Point; out: Point }[] {
   const { u, n } = first;
   const corners = [first, ...others].flatMap(({ footprint }) => footprint);
   const [alongs, outs] = [corners.map((at) => dot(at, u)), corners.map((at) => dot(at, n))];
@@ -56,10 +67,10 @@ function sidesOf([first, ...others]: Island): { at: Point; out: Point }[] {
   const [back, front] = [Math.min(...outs), Math.max(...outs)];
   const at = (along: number, out: number) => place({ x: 0, y: 0 }, u, along, n, out);
   return [
-    { at: at((left + right) / 2, front), out: n },
-    { at: at((left + right) / 2, back), out: scale(n, -1) },
-    { at: at(right, (back + front) / 2), out: u },
-    { at: at(left, (back + front) / 2), out: scale(u, -1) },
+    { from: at(left, front), to: at(right, front), out: n },
+    { from: at(left, back), to: at(right, back), out: scale(n, -1) },
+    { from: at(right, back), to: at(right, front), out: u },
+    { from: at(left, back), to: at(left, front), out: scale(u, -1) },
   ];
 }
 

@@ -69,7 +69,10 @@ export function drawChains(
     rowMarks(face.record, { row: rows[index]!, figures: !inside }),
   );
   // What is left about islands is read on paper; on a screen the checks tell it.
-  const aisles = medium === 'paper' ? aisleRows(design, scaleBy) : [];
+  const written = new Boxes(20 * scaleBy);
+  writtenOn(about, scaleBy).forEach((box, index) => written.add(index, box));
+  const isClear = (row: DimensionRow) => !written.isMet(lineBox(row, false));
+  const aisles = medium === 'paper' ? aisleRows(design, scaleBy, isClear) : [];
   return {
     marks: textsLast([...marks, ...aisles.flatMap((row) => drawRow(row, false))]),
     labels: [

@@ -1,5 +1,6 @@
 import Flatbush from 'flatbush';
 import type { Point } from '../../geometry/point';
+import { boundsOf, contains, type Bounds, type Polygon } from '../../geometry/polygon';
 import { WEIGHT, type ArcMark, type Layer, type Primitive } from '../primitives';
 import { boxAt, boxesMeet, strokeMeets, textBox, type Box } from './box';
 
@@ -27,19 +28,44 @@ type Stroke = readonly [Point, Point];
 /** What is drawn by some marks at a scale. */
 export function drawn(marks: readonly Primitive[], scale: number): Drawn {
   const texts = writtenOn(marks, scale);
-  const strokes = marks.flatMap(strokesOf);
+  const strokes = marks.flatMap((mark, order) => strokesOf(mark).map((stroke) => ({ stroke, order })));
+  const grounds = marks.flatMap(groundOf);
   const written = indexed(
     texts.map(({ bounds: { left, bottom, right, top } }) => [left, bottom, right, top]),
   );
   const crossed = indexed(
-    strokes.map(([a, b]) => [Math.min(a.x, b.x), Math.min(a.y, b.y), Math.max(a.x, b.x), Math.max(a.y, b.y)]),
+    strokes.map(({ stroke: [a, b] }) => [
+      Math.min(a.x, b.x),
+      Math.min(a.y, b.y),
+      Math.max(a.x, b.x),
+      Math.max(a.y, b.y),
+    ]),
+  );
+  const covering = indexed(
+    grounds.map(({ bounds: { left, bottom, right, top } }) => [left, bottom, right, top]),
   );
   const search = (index: Flatbush | null, { bounds: { left, bottom, right, top } }: Box) =>
     index?.search(left, bottom, right, top) ?? [];
   return {
     isWritten: (box) => search(written, box).some((at) => boxesMeet(texts[at]!, box)),
-    isCrossed: (box) => search(crossed, box).some((at) => strokeMeets(box, ...strokes[at]!)),
+    isCrossed: (box) => {
+      const met = search(crossed, box).filter((at) => strokeMeets(box, ...strokes[at]!.stroke));
+      if (met.length === 0) return false;
+      // What a ground was laid over afterwards is not seen there.
+      const over = search(covering, box).filter((at) =>
+        box.corners.every((corner) => contains(grounds[at]!.ring, corner)),
+      );
+      const last = Math.max(-1, ...over.map((at) => grounds[at]!.order));
+      return met.some((at) => strokes[at]!.order >= last);
+    },
   };
+}
+
+/** The ground that a mark lays over what was drawn before it: a plain ring that is filled. */
+function groundOf(mark: Primitive, order: number): { ring: Polygon; bounds: Bounds; order: number }[] {
+  if (mark.type !== 'path' || !mark.closed || !mark.fill || mark.rings.length !== 1) return [];
+  const [ring] = mark.rings;
+  return [{ ring: ring!, bounds: boundsOf(ring!), order }];
 }
 
 /** What of some marks is not written over: texts, and rings about them. */
