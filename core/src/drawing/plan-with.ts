@@ -85,7 +85,7 @@ export function drawPlanWith(
     ...(chains?.labels ?? []),
     ...(wanted('dimensions') ? wallNotes(design, scale) : []),
     ...(wanted('labels') ? openingNames(design, scale) : []),
-    ...(wanted('numbers') ? numberLabels(design, { scale, mode, cut }) : []),
+    ...(wanted('numbers') ? numberLabels(design, { scale, mode, cut, medium }) : []),
     ...(wanted('labels') ? roomNames(design, scale) : []),
   ];
   const placed = labelledOn(labels, bothDrawn(below, drawn(written, scale)), at);

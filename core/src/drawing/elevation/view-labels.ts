@@ -17,6 +17,8 @@ import type { ViewFrame } from './view-frame';
 /** Where on a front its number may stand: shares of its height and of its width. */
 const UP = [0.5, 0.66, 0.34, 0.8, 0.2] as const;
 const ACROSS = [0.5, 0.25, 0.75] as const;
+/** How wide something is at the least that bears its number on a screen, radii of its circle. */
+const HARDLY = 1.2;
 /** Directions about what a label is of, rings so far apart, and so many of them on the wall before any beyond it; paper mm. */
 const WAYS = 16;
 const RING = 2;
@@ -43,7 +45,7 @@ export function frontNumbers(
   numbers: ReadonlyMap<string, number>,
   shown: ViewShown,
 ): Label[] {
-  const { scale } = shown;
+  const { scale, medium } = shown;
   const radius = BALLOON * scale;
   const seen = new Set<string>();
   const widest = panels.filter(numbered).sort((a, b) => b.right - b.left - (a.right - a.left));
@@ -66,10 +68,14 @@ export function frontNumbers(
     );
     const foot = open[0]!;
     const aside = about(foot, shown);
+    // On a screen it may lie over the edges of what is hardly as wide: there it is pressed.
+    const isWide = right - left >= HARDLY * radius;
+    const overEdges: LabelPlace[] =
+      medium === 'screen' && isWide ? open.map((place) => ({ at: place, over: true })) : [];
     return [
       {
         ...{ layer: 'numbers', source: solid.id, round: true, width: 2 * radius, height: 2 * radius },
-        places: within.map((at) => ({ at })),
+        places: [...within.map((at) => ({ at })), ...overEdges],
         further: aside,
         draw: ({ at }) => balloon(solid.id, number, at, radius),
       },
@@ -77,7 +83,7 @@ export function frontNumbers(
   });
 }
 
-/** Places with leaders about what a label is of, ring by ring: on the wall where nothing stands, then over the view, then under it. */
+/** Places with leaders about what a label is of, ring by ring: on the wall where nothing stands, then over the view and beside it, then under it. */
 export function about(foot: Point, { frame, panels, scale }: ViewShown): (ring: number) => LabelPlace[] {
   const high = Math.max(...frame.above.map(({ y }) => y));
   const radius = BALLOON * scale;
@@ -90,7 +96,8 @@ export function about(foot: Point, { frame, panels, scale }: ViewShown): (ring: 
       ({ left, right, low, high }) =>
         x < left - radius || x > right + radius || y < low - radius || y > high + radius,
     );
-  const isOver = ({ y }: Point) => y > high + radius;
+  const isAround = ({ x, y }: Point) =>
+    y > high + radius || (y > 0 && (x < -radius || x > frame.length + radius));
   return (ring) => {
     const out = (2 * BALLOON + (ring < ON_WALL ? ring : ring - ON_WALL) * RING) * scale;
     const places = Array.from({ length: WAYS }, (_, step): LabelPlace => {
@@ -99,7 +106,7 @@ export function about(foot: Point, { frame, panels, scale }: ViewShown): (ring: 
       return { at: { x: foot.x + out * Math.cos(turn), y: foot.y + out * Math.sin(turn) }, foot };
     });
     if (ring < ON_WALL) return places.filter(({ at }) => isBare(at));
-    return ring < 4 * ON_WALL ? places.filter(({ at }) => isBare(at) || isOver(at)) : places;
+    return ring < 4 * ON_WALL ? places.filter(({ at }) => isBare(at) || isAround(at)) : places;
   };
 }
 

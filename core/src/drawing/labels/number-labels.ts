@@ -8,6 +8,7 @@ import { roomShape } from '../../survey/room-shape';
 import { balloon, BALLOON } from '../balloon';
 import { bowlMiddle, on } from '../item-symbols';
 import { atCut, isShown, type AtCut, type PlanMode } from '../plan-cut';
+import type { Medium } from '../primitives';
 import { rememberedMarks } from '../remembered-marks';
 import { offEdges, standing } from './off-edges';
 import type { Label, LabelPlace } from './place-labels';
@@ -17,6 +18,7 @@ export interface Shown {
   scale: number;
   mode: PlanMode;
   cut: number;
+  medium: Medium;
 }
 
 /** Where in an item its number may stand where its usual place is not free: shares of its width, and of its depth farther out. */
@@ -64,11 +66,14 @@ const numberMarks = rememberedMarks(
 );
 
 /** Places in an item, as far as the circle lies within it. */
-function placesWithin(box: ItemBox, { scale, cut }: Shown): LabelPlace[] {
+function placesWithin(box: ItemBox, { scale, cut, medium }: Shown): LabelPlace[] {
   const { record, kind, footprint } = box;
   const { width, depth, leg } = record;
   const radius = BALLOON * scale;
-  const usual = kind.symbol === 'sink' ? bowlMiddle(depth) : usualOut(leg ?? depth, atCut(box, cut), radius);
+  const usual =
+    kind.symbol === 'sink'
+      ? bowlMiddle(depth)
+      : usualOut(leg ?? depth, atCut(box, cut), medium === 'paper' ? radius : 0);
   const first = record.corners ? [middleWithin(box)] : [];
   const places = [
     ...first,
@@ -79,7 +84,7 @@ function placesWithin(box: ItemBox, { scale, cut }: Shown): LabelPlace[] {
     .map((at) => ({ at }));
 }
 
-/** How far out of its back the number of an item stands: what hangs has its own near the wall, what stands under it before that. */
+/** How far out of its back the number of an item stands: what hangs has its own near the wall, what stands under it before that, where `radius` is that of its circle. On a screen, where open lengths stand before the runs, it keeps to the middle. */
 function usualOut(depth: number, at: AtCut, radius: number): number {
   const inner = radius * 1.03;
   if (at === 'above') return Math.max(depth * 0.35, inner);
