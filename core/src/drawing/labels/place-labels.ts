@@ -82,14 +82,14 @@ export function placeLabels(
     const unwritten = (place: LabelPlace) => isOpen(label, place, true);
     const near = label.places.find(open) ?? inRings(label, rings, open, leadsClear);
     if (near) take(index, near);
-    else if (medium === 'paper' && !label.spare)
-      take(
-        index,
+    else if (medium === 'paper' && !label.spare) {
+      const any =
         label.places.find(unwritten) ??
-          inRings(label, rings, unwritten, leadsClear) ??
-          label.places[0] ??
-          label.further(MOST_RINGS)[0]!,
-      );
+        inRings(label, rings, unwritten, leadsClear) ??
+        label.places[0] ??
+        label.further(MOST_RINGS)[0];
+      if (any) take(index, any);
+    }
   }
   // What stood in the way of a better place may have gone since.
   for (const { label, index } of waiting) {
