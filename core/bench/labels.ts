@@ -2,10 +2,7 @@ import { recordsOf, type Design } from '../src/document/design';
 import { drawPlan } from '../src/drawing/plan';
 import { drawSingleView } from '../src/drawing/elevation/single-view';
 import { roomViews } from '../src/drawing/elevation/views';
-import { moveItem } from '../src/commands/move-item';
-import { applyPatch } from '../src/document/patch';
-import { must } from '../src/result';
-import { wideKitchen } from './wide-kitchen';
+import { movedOn, wideKitchen } from './wide-kitchen';
 
 /** How long a plan with all its labels takes and one without any, afresh and after one item has moved, and the longest elevation; ms. */
 const took = (work: () => void): number => {
@@ -25,12 +22,7 @@ for (const count of [60, 300, 1_000]) {
   bare(now);
   const moved = recordsOf(now, 'item').at(-1)!;
   const times = Array.from({ length: 15 }, (_, run) => {
-    const { placement } = moved;
-    const to =
-      placement.on === 'floor'
-        ? { ...placement, x: placement.x + 10 * (run + 1) }
-        : { ...placement, distance: placement.distance + run + 1 };
-    now = must(applyPatch(now, must(moveItem.run(now, { id: moved.id, placement: to }))));
+    now = movedOn(now, moved, run + 1);
     const without = took(() => bare(now));
     return { without, with: took(() => plan(now)) };
   });

@@ -1,15 +1,12 @@
-import { moveItem } from '../src/commands/move-item';
 import type { Design } from '../src/document/design';
 import { recordsOf } from '../src/document/design';
 import { rulePackIds } from '../src/document/limits';
-import { applyPatch } from '../src/document/patch';
 import { checkBy } from '../src/reach/check-reach';
 import { readings } from '../src/reach/measure';
 import { measures } from '../src/reach/measures';
 import { rulePacks } from '../src/reach/packs';
-import { must } from '../src/result';
 import { tops } from '../src/surfaces/tops';
-import { wideKitchen } from './wide-kitchen';
+import { movedOn, wideKitchen } from './wide-kitchen';
 
 /** How long every check of every pack takes, afresh and after one item has moved, and which measures take most of it; ms. */
 const rules = Object.values(rulePacks).flatMap((pack) => pack.rules);
@@ -39,12 +36,7 @@ for (const count of [60, 300, 1_000]) {
   const moved = islands.at(-1) ?? recordsOf(now, 'item').at(-1)!;
   const per = new Map<string, number[]>();
   const after = Array.from({ length: runs }, (_, run) => {
-    const { placement } = moved;
-    const to =
-      placement.on === 'floor'
-        ? { ...placement, x: placement.x + 10 * (run + 1) }
-        : { ...placement, distance: placement.distance + run + 1 };
-    now = must(applyPatch(now, must(moveItem.run(now, { id: moved.id, placement: to }))));
+    now = movedOn(now, moved, run + 1);
     const tops0 = took(() => tops(now));
     per.set('tops', [...(per.get('tops') ?? []), tops0]);
     const first = took(() => {

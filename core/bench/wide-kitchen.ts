@@ -1,5 +1,8 @@
+import { moveItem } from '../src/commands/move-item';
 import { RoomBuilder } from '../src/demo/build-room';
 import type { Design } from '../src/document/design';
+import { applyPatch } from '../src/document/patch';
+import type { ItemRecord } from '../src/document/records';
 import { must } from '../src/result';
 import { makeRoom } from '../src/survey/make-room';
 import { outlineFaces } from '../src/survey/outlines';
@@ -31,4 +34,13 @@ export function wideKitchen(count: number): Design {
       room.place('F600', { on: 'floor', x, y, turn: 0 });
     }
   return room.design;
+}
+
+/** A design in which one item stands so many steps further on than it did. */
+export function movedOn(design: Design, { id, placement }: ItemRecord, steps: number): Design {
+  const to =
+    placement.on === 'floor'
+      ? { ...placement, x: placement.x + 10 * steps }
+      : { ...placement, distance: placement.distance + steps };
+  return must(applyPatch(design, must(moveItem.run(design, { id, placement: to }))));
 }

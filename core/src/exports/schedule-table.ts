@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import writeXlsx, { type SheetData } from 'write-excel-file/node';
 import { FORMULA } from '../ranges/range-columns';
-import type { Cell, Schedule } from '../schedules/schedule';
+import { columnMeasures, type Cell, type ColumnMeasure, type Schedule } from '../schedules/schedule';
 import { isInchUnit, MM_PER_INCH, type LengthUnit } from '../units/units';
 import {
   scheduleColumns,
@@ -17,14 +17,6 @@ export function scheduleCsv({ columns, lines }: Schedule): string {
   return Papa.unparse({ fields, data }, { escapeFormulae: FORMULA, newline: '\n' });
 }
 
-/** What columns of numbers are told in: lengths in mm or inches, areas in square metres or feet. */
-type Measure = 'area' | 'count' | 'length';
-const measures: Partial<Record<ScheduleColumnId, Measure>> = {
-  ...{ number: 'count', joints: 'count', cutOuts: 'count', area: 'area' },
-  ...{ width: 'length', depth: 'length', height: 'length', along: 'length', sill: 'length', leaf: 'length' },
-  ...{ up: 'length', thickness: 'length', surface: 'length', perimeter: 'length' },
-};
-
 /** So many digits after the point are kept of a number in a table. */
 const DIGITS = 6;
 const MM2_PER_M2 = 1e6;
@@ -37,18 +29,18 @@ const NARROW = 12;
 export function scheduleXlsx(schedules: readonly Schedule[], unit: LengthUnit): Promise<Buffer> {
   const inInches = isInchUnit(unit);
   const units = scheduleUnits[inInches ? 'inches' : 'metres'];
-  const per: Record<Measure, number> = {
+  const per: Record<ColumnMeasure, number> = {
     count: 1,
     length: inInches ? MM_PER_INCH : 1,
     area: inInches ? MM2_PER_FT2 : MM2_PER_M2,
   };
   const heading = (column: ScheduleColumnId) => {
-    const measure = measures[column];
+    const measure = columnMeasures[column];
     const name = scheduleColumns[column];
     return measure && measure !== 'count' ? `${name} (${units[measure]})` : name;
   };
   const cellOf = (cell: Cell, column: ScheduleColumnId) => {
-    const measure = measures[column];
+    const measure = columnMeasures[column];
     if (cell.value === undefined || !measure) return { type: String, value: cell.said };
     return { type: Number, value: Number((cell.value / per[measure]).toFixed(DIGITS)) };
   };
@@ -59,7 +51,7 @@ export function scheduleXlsx(schedules: readonly Schedule[], unit: LengthUnit): 
         columns.map((column) => ({ type: String, value: heading(column), fontWeight: 'bold' as const })),
         ...lines.map(({ cells }) => cells.map((cell, index) => cellOf(cell, columns[index]!))),
       ] satisfies SheetData,
-      columns: columns.map((column) => ({ width: measures[column] ? NARROW : WIDE })),
+      columns: columns.map((column) => ({ width: columnMeasures[column] ? NARROW : WIDE })),
       stickyRowsCount: 1,
     })),
   ).toBuffer();

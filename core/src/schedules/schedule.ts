@@ -31,3 +31,11 @@ export const lengthCell =
   });
 /** What a thing has not. */
 export const NONE: Cell = { said: '–' };
+
+/** What a column of numbers tells: lengths in mm, areas in mm², or how many. Others hold words. */
+export type ColumnMeasure = 'area' | 'count' | 'length';
+export const columnMeasures: Partial<Record<ScheduleColumnId, ColumnMeasure>> = {
+  ...{ number: 'count', joints: 'count', cutOuts: 'count', area: 'area' },
+  ...{ width: 'length', depth: 'length', height: 'length', along: 'length', sill: 'length', leaf: 'length' },
+  ...{ up: 'length', thickness: 'length', surface: 'length', perimeter: 'length' },
+};

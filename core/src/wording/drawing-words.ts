@@ -61,12 +61,10 @@ export const sheetWords = {
   indexColumns: { sheet: 'Sheet', title: 'Shows' },
   more: (name: string, page: number) => `${name}, continued${page > 1 ? ` ${page}` : ''}`,
   continued: (page: number) => `Item schedule, continued${page > 1 ? ` ${page}` : ''}`,
-  schedule: 'Item schedule',
   services: 'Services',
   finishes: 'Finishes',
   /** What a finish is on, as it stands beside it. */
   finishedParts: (names: readonly string[]) => names.map((name) => name.toLowerCase()).join(', '),
-  columns: { number: 'No.', item: 'Item', code: 'Code', width: 'Width', depth: 'Depth', height: 'Height' },
   special: '* made to these sizes',
   empty: 'No items yet.',
   scale: 'Scale',

@@ -6,7 +6,7 @@ import { contains } from '../../geometry/polygon';
 import { acrossFrom, facePoint, type PlacedFace } from '../../survey/placed-face';
 import { roomShape, type RoomShape } from '../../survey/room-shape';
 import { wallOutside } from '../../survey/wall-outline';
-import { textBox, type Box } from '../labels/box';
+import { boxesMeet, textBox, type Box } from '../labels/box';
 import { Boxes } from '../labels/boxes';
 import { writtenOn } from '../labels/drawn';
 import type { Label, LabelPlace } from '../labels/place-labels';
@@ -15,27 +15,26 @@ import { readingTurn } from '../reading-turn';
 import { aisleRows } from './aisles';
 import { dimensionChains, type Chain } from './chains';
 import {
+  CLIMB,
   drawRow,
   figureAt,
   figureBoxes,
   figureSize,
   FIRST_ROW,
+  GAP,
   levelsOf,
   liftOf,
   lineBox,
   measuredBy,
+  MOST_CLIMBS,
   rowHeight,
   textsLast,
   type DimensionRow,
   type LevelTaken,
 } from './rows';
 
-/** How far a row within the room stands off its face, and how far extension lines begin off what they are of, paper mm. */
+/** How far a row within the room stands off its face, paper mm. */
 const INSIDE_ROW = 4;
-const GAP = 1.5;
-/** Rows that would lie over something else climb by so much at a time, at most so often, paper mm. */
-const CLIMB = 1;
-const MOST_CLIMBS = 400;
 
 /** Where a chain stands: which way is outside, where its extension lines start, and which line its row is counted from. */
 interface Placed {
@@ -64,14 +63,16 @@ export function drawChains(
 ): DrawnChains {
   // Centre lines are for the fitter: a screen has no room to spare for them.
   const placed = placeChains(design).filter(({ chain }) => medium === 'paper' || chain.row !== 'centres');
-  const rows = rowsOf(placed, { scaleBy, medium }, writtenOn(about, scaleBy));
+  const written = writtenOn(about, scaleBy);
+  const rows = rowsOf(placed, { scaleBy, medium }, written);
   const marks = placed.flatMap(({ chain: { face }, inside }, index) =>
     rowMarks(face.record, { row: rows[index]!, figures: !inside }),
   );
   // What is left about islands is read on paper; on a screen the checks tell it.
-  const written = new Boxes(20 * scaleBy);
-  writtenOn(about, scaleBy).forEach((box, index) => written.add(index, box));
-  const isClear = (row: DimensionRow) => !written.isMet(lineBox(row, false));
+  const isClear = (row: DimensionRow) => {
+    const line = lineBox(row, false);
+    return !written.some((box) => boxesMeet(box, line));
+  };
   const aisles = medium === 'paper' ? aisleRows(design, scaleBy, isClear) : [];
   return {
     marks: textsLast([...marks, ...aisles.flatMap((row) => drawRow(row, false))]),

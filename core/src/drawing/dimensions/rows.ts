@@ -15,6 +15,11 @@ import type { ChainLink } from './chains';
 /** Distances of rows of dimensions, paper mm: the first from what it is of, and from one to the next. */
 export const FIRST_ROW = 7;
 export const ROW = 6;
+/** How far extension lines begin off what they are of, paper mm. */
+export const GAP = 1.5;
+/** Rows that would lie over something else climb by so much at a time, at most so often, paper mm. */
+export const CLIMB = 1;
+export const MOST_CLIMBS = 400;
 /** From level to level of figures that do not fit on their lengths. */
 const LEVEL = 3.3;
 export const TICK = 0.9;

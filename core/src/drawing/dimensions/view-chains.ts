@@ -7,30 +7,28 @@ import { solidsOf } from '../../solids/solids';
 import { openingsOn } from '../../survey/openings';
 import type { LengthStyle } from '../../units/units';
 import type { RoomView } from '../elevation/views';
-import { extentBefore } from '../elevation/view-extents';
+import { spanAlong } from '../elevation/view-extents';
 import type { ViewFrame } from '../elevation/view-frame';
 import { Boxes } from '../labels/boxes';
 import { writtenOn } from '../labels/drawn';
 import type { Primitive } from '../primitives';
 import { centresOn, linksOf, type ChainLink, type Parted } from './chains';
 import {
+  CLIMB,
   drawRow,
   textsLast,
   figureBoxes,
   figureSize,
   FIRST_ROW,
+  GAP,
   levelsOf,
   levelTaken,
   lineBox,
+  MOST_CLIMBS,
   rowHeight,
   type DimensionRow,
 } from './rows';
 
-/** How far extension lines begin off a view, paper mm. */
-const GAP = 1.5;
-/** Rows climb by so much at a time until they are clear of what is written, at most so often, paper mm. */
-const CLIMB = 1;
-const MOST_CLIMBS = 200;
 /** The side of a view that a row stands on. */
 type Side = 'above' | 'below' | 'left' | 'right';
 
@@ -123,7 +121,7 @@ function rowsAbout(design: Design, { view, frame, boxes }: Dimensioned, style: L
   const built = boxes.filter(({ kind }) => !isMovable(kind));
   const ends = (some: readonly ItemBox[]) =>
     some.flatMap((box) => {
-      const { left, right } = extentBefore(frame, box);
+      const { left, right } = spanAlong(frame, box);
       return [left, right];
     });
   const isLetIn = ({ kind }: ItemBox) => kind.within !== undefined;

@@ -19,10 +19,8 @@ import type { Label } from '../labels/place-labels';
 import type { Panel } from './panels';
 import { panelMarks } from './panel-marks';
 import { sectionFrame, type SectionFrame } from './section-frame';
-import { VIEWS_KEPT } from './view-frame';
+import { SQUARE, VIEWS_KEPT } from './view-frame';
 
-/** Faces within this of square to the view (the cosine) are looked at from in front. */
-const SQUARE = 0.999;
 /** A pane of glass where its window is cut, mm. */
 const PANE = 24;
 

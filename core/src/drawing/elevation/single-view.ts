@@ -8,11 +8,8 @@ import { drawingBounds } from '../plan-with';
 import type { Layer, Primitive } from '../primitives';
 import { seenBefore } from './draw-bodies';
 import { drawLevels, levelsOf, levelsOn, wallLevels, type Level } from './levels';
-import type { ViewFrame } from './view-frame';
+import { SQUARE, type ViewFrame } from './view-frame';
 import { drawView, frameOf, type RoomView } from './views';
-
-/** Items whose fronts are within this of square to a view (the cosine) are looked at from in front. */
-const SQUARE = 0.999;
 
 /** A view with its dimensions and level markers, to stand alone. */
 export function drawSingleView(design: Design, view: RoomView, scale: number): Primitive[] {

@@ -78,6 +78,9 @@ export class StraightView extends ViewOf {
   }
 }
 
+/** What is within this of square to a view (the cosine) is looked at from in front. */
+export const SQUARE = 0.999;
+
 /** How many states of a view are remembered: the committed one, and what a drag makes of it. */
 export const VIEWS_KEPT = 3;
 

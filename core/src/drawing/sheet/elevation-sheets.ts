@@ -1,4 +1,5 @@
 import { sheetWords, viewTitles } from '../../wording/drawing-words';
+import { scheduleNames } from '../../wording/schedule-words';
 import { uncapital } from '../../wording/words';
 import { named } from '../../nouns';
 import type { Design } from '../../document/design';
@@ -55,7 +56,7 @@ export function elevationSheets(design: Design, options: SheetOptions): Result<S
       itemParts(numberedRows(schedule, marks), page).map((rows, part) => {
         const name = part === 0 ? viewTitles.elevations(names) : sheetWords.continued(part);
         return {
-          ...{ title: name, shows: uncapital(part === 0 ? name : sheetWords.schedule) },
+          ...{ title: name, shows: uncapital(part === 0 ? name : scheduleNames.items) },
           ...{ marks: part === 0 ? marks : [], column: itemTable(rows, page) },
           scale: part === 0 ? scale : null,
         };

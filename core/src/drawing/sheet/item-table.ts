@@ -1,6 +1,6 @@
 import { sheetWords } from '../../wording/drawing-words';
-import type { Primitive } from '../primitives';
-import { TEXT } from '../primitives';
+import { scheduleColumns, scheduleNames } from '../../wording/schedule-words';
+import { TEXT, type Primitive } from '../primitives';
 import type { ScheduleRow } from '../../schedules/item-schedule';
 import { columnHeight, COLUMN, MARGIN } from './sheet-frame';
 import type { Page } from './sheet-format';
@@ -11,14 +11,13 @@ import { inParts, layRows, tableHeight, tableMarks, type LaidRow, type TableColu
 const PAD = 4;
 const NOTE = 6;
 
-const { columns: titles } = sheetWords;
 const columns: readonly TableColumn[] = [
-  { title: titles.number, width: 9, align: 'start' },
-  { title: titles.item, width: 25, align: 'start' },
-  { title: titles.code, width: 16.5, align: 'start' },
-  { title: titles.width, width: 12.5, align: 'end' },
-  { title: titles.depth, width: 11.5, align: 'end' },
-  { title: titles.height, width: 11.5, align: 'end' },
+  { title: scheduleColumns.number, width: 9, align: 'start' },
+  { title: scheduleColumns.item, width: 25, align: 'start' },
+  { title: scheduleColumns.code, width: 16.5, align: 'start' },
+  { title: scheduleColumns.width, width: 12.5, align: 'end' },
+  { title: scheduleColumns.depth, width: 11.5, align: 'end' },
+  { title: scheduleColumns.height, width: 11.5, align: 'end' },
 ];
 
 /** Marks what is made to order. */
@@ -43,7 +42,7 @@ export function itemTable(rows: readonly LaidRow[], page: Page): Primitive[] {
   const under = top - tableHeight(rows) - NOTE / 2;
   const isSpecial = rows.some(({ cells }) => cells[1]!.at(-1)!.endsWith(SPECIAL));
   return [
-    ...tableMarks(sheetWords.schedule, columns, rows, { left, top }),
+    ...tableMarks(scheduleNames.items, columns, rows, { left, top }),
     ...(isSpecial ? [text(sheetWords.special, left, under, TEXT.small)] : []),
     ...(rows.length === 0 ? [text(sheetWords.empty, left, under, TEXT.small)] : []),
   ];

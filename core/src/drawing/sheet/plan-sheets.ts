@@ -2,6 +2,7 @@ import type { Design } from '../../document/design';
 import { ok, refuse, type Result } from '../../result';
 import { itemSchedule } from '../../schedules/item-schedule';
 import { sheetWords } from '../../wording/drawing-words';
+import { scheduleNames } from '../../wording/schedule-words';
 import { uncapital } from '../../wording/words';
 import { drawPlan } from '../plan';
 import { drawingBounds } from '../plan-with';
@@ -60,7 +61,7 @@ export function planSheets(design: Design, options: SheetOptions, ceiling: boole
       const first = index === 0;
       return {
         title: first ? name : sheetWords.continued(index),
-        shows: uncapital(first ? name : sheetWords.schedule),
+        shows: uncapital(first ? name : scheduleNames.items),
         marks: first ? drawn.value : [],
         column: [...itemTable(rows, page), ...(first ? [...legend, ...finishes] : [])],
         scale: first ? scale : null,

@@ -1,7 +1,7 @@
 import type { Design } from '../../document/design';
 import { scheduleIds } from '../../schedules/find-schedule';
 import { scheduleOf } from '../../schedules/schedules';
-import type { Schedule } from '../../schedules/schedule';
+import { columnMeasures, type Schedule } from '../../schedules/schedule';
 import { sheetWords } from '../../wording/drawing-words';
 import {
   scheduleColumns,
@@ -27,11 +27,6 @@ const shares: Partial<Record<ScheduleColumnId, number>> = {
   ...{ parts: 30, supplier: 24, face: 7, leaf: 9, joints: 11, cutOuts: 14, hand: 9 },
 };
 const SHARE = 13;
-/** Columns of numbers. */
-const NUMBERS: ReadonlySet<ScheduleColumnId> = new Set<ScheduleColumnId>([
-  ...(['width', 'depth', 'height', 'along', 'sill', 'leaf', 'up', 'thickness'] as const),
-  ...(['surface', 'area', 'perimeter', 'joints', 'cutOuts'] as const),
-]);
 /** Columns left away where there is only the column of a page. */
 const ASIDE: ReadonlySet<ScheduleColumnId> = new Set<ScheduleColumnId>([
   'leaf',
@@ -54,7 +49,8 @@ function tableOf({ id, columns, lines }: Schedule, wide: number, shown = columns
   const laid = kept.map(({ column }) => ({
     title: scheduleColumns[column],
     width: (shareOf(column) / whole) * wide,
-    align: NUMBERS.has(column) ? ('end' as const) : ('start' as const),
+    // Figures stand one under the other; a number that names its line begins it.
+    align: columnMeasures[column] && column !== 'number' ? ('end' as const) : ('start' as const),
   }));
   const rows = lines.map(({ ids, cells }) => ({
     id: ids[0] ?? '',

@@ -24,6 +24,7 @@
   let height = $state(0);
   const sheets = untrack(() => drawnSheets(choice));
   $effect(() => sheets.follow());
+  $effect(() => () => sheets.stop());
   const places = $derived.by(() => {
     let top = 0;
     return sheets.sheets.map((sheet) => {

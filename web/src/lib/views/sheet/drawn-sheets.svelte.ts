@@ -60,6 +60,14 @@ class DrawnSheets {
     return worker;
   }
 
+  /** Ends the worker, when nobody looks any more; what it has drawn stays. */
+  stop(): void {
+    this.#worker?.terminate();
+    this.#worker = null;
+    this.#waits = false;
+    this.#asked = this.#next = null;
+  }
+
   #goOn(): void {
     this.#waits = false;
     const next = this.#next;
