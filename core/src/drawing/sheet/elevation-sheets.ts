@@ -7,9 +7,10 @@ import type { Bounds } from '../../geometry/polygon';
 import { ok, refuse, type Result } from '../../result';
 import { drawSingleView } from '../elevation/single-view';
 import { titleOf } from '../view-choices';
-import { roomViews, type RoomView } from '../elevation/views';
+import { frameOf, roomViews, type RoomView } from '../elevation/views';
 import { drawingBounds } from '../plan-with';
 import { TEXT, type Primitive } from '../primitives';
+import { textWidth } from '../text-layout';
 import { itemParts, itemTable, numberedRows } from './item-table';
 import { itemSchedule } from '../../schedules/item-schedule';
 import { sheetScales } from './sheet-format';
@@ -23,6 +24,8 @@ interface Laid {
   bounds: Bounds;
   width: number;
   height: number;
+  /** Where its name stands under it, from its left, paper mm: under the middle of what it looks at. */
+  middle: number;
 }
 
 /** Between views side by side and one above the other, and from a view down to its name, paper mm. */
@@ -76,11 +79,11 @@ function drawPage(
   for (const row of rows) {
     const height = heightOf(row);
     let left = field.left;
-    for (const { view, marks: own, bounds, width } of row) {
+    for (const { view, marks: own, bounds, width, middle } of row) {
       const floor = top - height + NAME;
       const origin = { x: left - bounds.left / ratio, y: floor - bounds.bottom / ratio };
       marks.push(...own.map((mark) => onPaper(mark, origin, ratio)));
-      marks.push(text(titleOf(view), left + width / 2, top - height + 1.4, TEXT.normal, true, 'middle'));
+      marks.push(text(titleOf(view), left + middle, top - height + 1.4, TEXT.normal, true, 'middle'));
       left += width + ACROSS;
     }
     top -= height + DOWN;
@@ -92,7 +95,11 @@ function layView(design: Design, view: RoomView, ratio: number): Laid {
   const marks = drawSingleView(design, view, ratio);
   const bounds = drawingBounds(marks, ratio);
   const width = (bounds.right - bounds.left) / ratio;
-  return { view, marks, bounds, width, height: (bounds.top - bounds.bottom) / ratio + NAME };
+  // A name that is wider than what it is under stays within the view's own width.
+  const half = Math.min(width, textWidth(titleOf(view), TEXT.normal, true)) / 2;
+  const under = (frameOf(design, view).length / 2 - bounds.left) / ratio;
+  const middle = Math.min(Math.max(under, half), width - half);
+  return { view, marks, bounds, width, middle, height: (bounds.top - bounds.bottom) / ratio + NAME };
 }
 
 const heightOf = (row: readonly Laid[]) => Math.max(...row.map(({ height }) => height));
