@@ -56,6 +56,7 @@ import { setFaceLength } from './commands/set-face-length';
 import { setFacts } from './commands/set-facts';
 import { setInto } from './commands/set-into';
 import { setItem } from './commands/set-item';
+import { setMeasured } from './commands/set-measured';
 import { setOutZone } from './commands/set-out-zone';
 import { setOutZones } from './commands/set-out-zones';
 import { setLimit } from './commands/set-limit';
@@ -143,6 +144,7 @@ export const commands = [
   setInto,
   setItem,
   setLimit,
+  setMeasured,
   setOutZone,
   setOutZones,
   setOver,

@@ -64,6 +64,8 @@ export * from './commands/set-item';
 export * from './commands/set-out-zone';
 export * from './commands/set-out-zones';
 export * from './commands/set-limit';
+export * from './commands/measured-ways';
+export * from './commands/set-measured';
 export * from './commands/set-over';
 export * from './commands/set-finish';
 export * from './commands/set-plinth';

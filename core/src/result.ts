@@ -92,6 +92,7 @@ export interface RefusalData {
   'profile-used': { name: string };
   'dxf-unreadable': { reason: Reason };
   'object-unreadable': { reason: Reason };
+  'measured-held': Record<never, never>;
   'record-missing': { id: string; what: Sought };
   'reason-blank': Record<never, never>;
   'reference-broken': { path: string; target: string | null };

@@ -19,6 +19,7 @@ import {
   layTileCase,
   layingCases,
   limitCase,
+  measuredCase,
   lineFaceCase,
   moveFaceCase,
   overCases,
@@ -329,6 +330,7 @@ export const asked = (design: Design): Record<string, Asked> => ({
     refuses: [{ id: 'x', range: 'fathom', code: 'Q', placement: onA(2400) }, '“Q”'],
   },
   'set-limit': limitCase,
+  ...measuredCase,
   ...overCases,
   ...plinthCase,
   'set-room': {

@@ -30,6 +30,20 @@ export const finishCase = {
     refuses: [{ part: 'floor', finish: 'Jetty', to: { items: ['a'] } }, 'Floor can’t be finished there'],
   },
 } as const;
+
+/** A dimension of a cabinet that is typed. */
+const widthOfA = {
+  ...{ from: ['a'], to: ['a'], before: [], after: [], held: [] },
+  ...{ length: 600, way: { x: 1, y: 0 } },
+};
+export const measuredCase = {
+  'set-measured': {
+    does: { of: widthOfA, length: 500, stays: 'from', along: false },
+    ...{ label: 'Type a dimension', writes: ['a'] },
+    refuses: [{ of: { ...widthOfA, from: [], to: [] }, length: 500, stays: 'from', along: false }, 'Nothing'],
+  },
+} as const;
+
 export const styleCase = {
   'set-style': {
     does: { style: 'doorStyle', value: 'frame', to: { items: ['a'] } },

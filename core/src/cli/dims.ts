@@ -8,7 +8,7 @@ export function dimsCommand(design: Design) {
     chains: dimensionChains(design).map(({ face, row, links, overall }) => ({
       face: face.letter,
       row,
-      links,
+      links: links.map(({ from, to, shown, text }) => ({ from, to, shown, text })),
       overall,
     })),
   };

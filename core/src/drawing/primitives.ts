@@ -33,6 +33,23 @@ export interface Measured {
   from: Point;
   to: Point;
   line: readonly [Point, Point];
+  of?: MeasuredThings;
+}
+
+/** The records whose ends, or middles, a length lies between, and those that lie wholly before and after it along the same line. */
+export interface Between {
+  from: readonly string[];
+  to: readonly string[];
+  before: readonly string[];
+  after: readonly string[];
+  /** Which of its ends are walls, the floor or the ceiling: what is there can't be moved for it. */
+  held: readonly ('from' | 'to')[];
+}
+
+/** What of the room a figure measures: how long it is, mm, and the way it runs from its first end to its second, in plan or up. */
+export interface MeasuredThings extends Between {
+  length: number;
+  way: Point | 'up';
 }
 
 /** Rings or open lines. Points in the drawing's own millimetres; line weight and dashes in paper millimetres. */

@@ -1,4 +1,4 @@
-import type { ItemRecord, Placement } from '../document/records';
+import type { FacePlacement, ItemRecord, Placement } from '../document/records';
 import { direction, dot, inward, place, type Point } from '../geometry/point';
 import { wrapAngle } from '../units/angles';
 import { quantise } from '../units/units';
@@ -8,18 +8,27 @@ import type { ItemBox } from './item-box';
 export function shifted(box: ItemBox, right: number, out: number): ItemRecord {
   const { record, against, origin, u, n, turn } = box;
   const { placement } = record;
-  if (placement.on === 'face' && against) {
-    const by = placement.from === 'left' ? right : -right;
-    return {
-      ...record,
-      placement: {
-        ...placement,
-        distance: quantise(placement.distance + by),
-        off: quantise(placement.off + out),
-      },
-    };
-  }
+  if (placement.on === 'face' && against) return { ...record, placement: alongFace(placement, right, out) };
   return placedAt(record, standing(place(origin, u, right, n, out), turn));
+}
+
+function alongFace(placement: FacePlacement, right: number, out: number): FacePlacement {
+  const by = placement.from === 'left' ? right : -right;
+  return {
+    ...placement,
+    distance: quantise(placement.distance + by),
+    off: quantise(placement.off + out),
+  };
+}
+
+/** A placement moved by a vector in plan, mm, of what stands so. */
+export function shiftedPlacement(
+  placement: Placement,
+  { u, n }: { u: Point; n: Point },
+  by: Point,
+): Placement {
+  if (placement.on === 'face') return alongFace(placement, dot(by, u), dot(by, n));
+  return { ...placement, x: quantise(placement.x + by.x), y: quantise(placement.y + by.y) };
 }
 
 /** An item moved by a vector in plan, mm. */

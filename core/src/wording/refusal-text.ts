@@ -196,6 +196,8 @@ const wording: Wording = {
   'filler-too-narrow': ({ width, least }, show) =>
     `${show(width)} is too narrow for a filler (from ${show(least)}). Trim the neighbouring cabinet to the gap.`,
   'item-locked': ({ item }) => `${item} is locked. Unlock it first.`,
+  'measured-held': () =>
+    'Nothing that this dimension measures can be moved or sized for it. Change it where it was entered.',
   'items-too-few': ({ least }) =>
     least === 1 ? 'Choose an item first.' : `Choose ${least} items or more: Shift click adds one.`,
   'items-apart': ({ act }) =>

@@ -41,13 +41,15 @@ export function aisleRows(
       const rowAt = (at: Point, out: Point): DimensionRow[] => {
         const long = reachOf(at, out, about);
         if (long === null || long < LEAST) return [];
-        const { links } = linksOf({ from: 0, to: long, between: [] }, style);
+        // The island is what moves.
+        const between = [...own].map((of) => ({ at: 0, of }));
+        const { links } = linksOf({ from: 0, to: long, between, open: true }, style);
         const aside = { x: -out.y, y: out.x };
         return [
           {
             ...{ links, at, along: out, out: aside, feet: [null, null], levels: [0] },
             ...{ size: TEXT.normal, scale: scaleBy, source: island[0].id },
-            turn: readingTurn(Math.atan2(out.y, out.x)),
+            ...{ turn: readingTurn(Math.atan2(out.y, out.x)), way: out },
           },
         ];
       };

@@ -1,5 +1,7 @@
 import { perDesign, styleOf, type Design } from '../../document/design';
 import { remember } from '../../document/remember';
+import type { Between } from '../primitives';
+import { betweensOf } from './betweens';
 import { formatLength } from '../../units/format-length';
 import { roundChain } from '../../units/round-chain';
 import type { LengthStyle } from '../../units/units';
@@ -19,6 +21,14 @@ export interface ChainLink {
   to: number;
   shown: number;
   text: string;
+  between: Between;
+}
+
+/** A place that a chain is parted at, mm along it, and the record whose end or middle it is; null where nothing is moved by it, or only what it stands `on`. */
+export interface ChainEnd {
+  at: number;
+  of: string | null;
+  on?: readonly string[];
 }
 
 /** A line of dimensions along a face. The printed values add up to the printed overall exactly. */
@@ -35,7 +45,9 @@ const LEAST_LINK = 0.5;
 interface Ends {
   row: Chain['row'];
   /** Where it is parted, mm along the straight line between the corners. */
-  between: readonly number[];
+  between: readonly ChainEnd[];
+  /** The record that it is the whole length of. */
+  of?: string;
   style: LengthStyle;
 }
 
@@ -47,16 +59,13 @@ export const dimensionChains: (design: Design) => readonly Chain[] = perDesign((
   const style = styleOf(design);
   return roomShape(design).faces.flatMap((face) => {
     const units = unitEnds(design, face);
-    const openings = openingsOn(design, face.id).flatMap(({ left, right }) => [
-      alongChord(face, left),
-      alongChord(face, right),
-    ]);
-    const centres = centresOn(design, face).map((along) => alongChord(face, along));
+    const openings = openingEnds(design, face).map((end) => onChord(face, end));
+    const centres = centresOn(design, face).map((end) => onChord(face, end));
     return [
       ...(units.length > 0 ? [chainOf(face, { row: 'units', between: units, style })] : []),
       ...(openings.length > 0 ? [chainOf(face, { row: 'openings', between: openings, style })] : []),
       ...(centres.length > 0 ? [chainOf(face, { row: 'centres', between: centres, style })] : []),
-      chainOf(face, { row: 'overall', between: [], style }),
+      chainOf(face, { row: 'overall', between: [], ...(face.arc ? {} : { of: face.id }), style }),
     ];
   });
 });
@@ -70,7 +79,7 @@ const letIn = perDesign((design): ReadonlySet<string> => {
 });
 
 /** The ends of all that stands along a face in its base run; nothing for a face without items of its own. */
-function unitEnds(design: Design, face: PlacedFace): number[] {
+function unitEnds(design: Design, face: PlacedFace): ChainEnd[] {
   const onFace = itemsOnFace(design, face.id);
   if (onFace.length === 0) return [];
   // What is let into a cabinet is set out from it, not in the chain.
@@ -78,53 +87,72 @@ function unitEnds(design: Design, face: PlacedFace): number[] {
   const stretches = occupied(design, face, band).filter(
     ({ by }) => by.kind === 'item' || by.kind === 'fixed',
   );
-  return stretches.flatMap(({ from, to }) => [alongChord(face, from), alongChord(face, to)]);
+  return stretches.flatMap(({ from, to, by }) => [from, to].map((at) => onChord(face, { at, of: by.id })));
 }
+
+/** The jambs of the openings of a face. */
+export const openingEnds = (design: Design, face: PlacedFace): ChainEnd[] =>
+  openingsOn(design, face.id).flatMap(({ left, right, record: { id } }) =>
+    [left, right].map((at) => ({ at, of: id })),
+  );
 
 /** What is set out by its centre line. */
 const BY_CENTRE: ReadonlySet<KindGroup> = new Set(['fixtures']);
 
 /** The centre lines of what was surveyed on a face and of the fixtures that stand against it, mm along it from its left end. */
-export function centresOn(design: Design, face: PlacedFace): number[] {
-  const services = placedServices(design).flatMap(({ against }) =>
-    against?.face.id === face.id ? [against.along] : [],
+export function centresOn(design: Design, face: PlacedFace): ChainEnd[] {
+  const services = placedServices(design).flatMap(({ against, record }) =>
+    against?.face.id === face.id ? [{ at: against.along, of: record.id }] : [],
   );
   const fixtures = itemsOnFace(design, face.id).flatMap(({ kind, against, record }) =>
-    BY_CENTRE.has(kind.group) && against ? [against.along + record.width / 2] : [],
+    BY_CENTRE.has(kind.group) && against ? [{ at: against.along + record.width / 2, of: record.id }] : [],
   );
   return [...services, ...fixtures];
 }
+
+/** A place along a face as one on the straight line between its corners. On a bent face it is nothing's own: what is moved goes round the bend. */
+const onChord = (face: PlacedFace, { at, of }: ChainEnd): ChainEnd => ({
+  at: alongChord(face, at),
+  of: face.arc ? null : of,
+});
 
 /** A place along a face on the straight line between its corners, mm from the left one: what a bent face is set out from. */
 function alongChord(face: PlacedFace, along: number): number {
   return face.arc ? dot(subtract(frameAt(face, along).at, face.start), face.u) : along;
 }
 
-function chain(face: PlacedFace, { row, between, style }: Ends): Chain {
-  return { face, row, ...linksOf({ from: 0, to: face.chord, between }, style) };
+function chain(face: PlacedFace, { row, between, of, style }: Ends): Chain {
+  return { face, row, ...linksOf({ from: 0, to: face.chord, between, ...(of && { of }) }, style) };
 }
 
 /** From where to where a chain runs, and where it is parted, mm; what lies outside does not part it. */
 export interface Parted {
   from: number;
   to: number;
-  between: readonly number[];
+  between: readonly ChainEnd[];
+  /** The record that it is the whole length of. */
+  of?: string;
+  /** Whether it ends with the things themselves, and not at walls, the floor or the ceiling. */
+  open?: boolean;
 }
 
 /** The lengths of a chain: printed values that add up to the printed overall. Places that are all but one make no length. */
-export function linksOf({ from, to, between }: Parted, style: LengthStyle): Pick<Chain, 'links' | 'overall'> {
+export function linksOf(parted: Parted, style: LengthStyle): Pick<Chain, 'links' | 'overall'> {
+  const { from, to, between } = parted;
   const ends = [from];
-  for (const end of [...between].sort((a, b) => a - b))
-    if (end - ends.at(-1)! > LEAST_LINK && to - end > LEAST_LINK) ends.push(end);
+  for (const { at } of [...between].sort((a, b) => a.at - b.at))
+    if (at - ends.at(-1)! > LEAST_LINK && to - at > LEAST_LINK) ends.push(at);
   ends.push(to);
   const lengths = ends.slice(1).map((end, index) => end - ends[index]!);
   const { parts, overall } = roundChain(lengths, style.step);
+  const betweens = betweensOf(parted, ends);
   return {
     links: parts.map((shown, index) => ({
       from: ends[index]!,
       to: ends[index + 1]!,
       shown,
       text: formatLength(shown, style),
+      between: betweens[index]!,
     })),
     overall: { length: to - from, shown: overall, text: formatLength(overall, style) },
   };

@@ -218,7 +218,7 @@ function rowAt(
   });
   return {
     ...{ links, at, along, out, feet, levels, size, scale: scaleBy },
-    ...{ turn: readingTurn(face.turn), source: face.id },
+    ...{ turn: readingTurn(face.turn), source: face.id, way: face.arc ? null : along },
   };
 }
 

@@ -45,6 +45,8 @@ export interface DimensionRow {
   size: number;
   scale: number;
   source?: string;
+  /** The way it runs in the room; null where that bends. */
+  way: Point | 'up' | null;
 }
 
 /** Figures that all fit on their lengths are larger. */
@@ -123,10 +125,12 @@ const figuresOf = (row: DimensionRow): TextMark[] => {
 };
 
 /** What a figure of a row measures. */
-export function measuredBy({ links, at, along, out, feet }: DimensionRow, index: number): Measured {
-  const { from, to } = links[index]!;
+export function measuredBy({ links, at, along, out, feet, way }: DimensionRow, index: number): Measured {
+  const { from, to, between } = links[index]!;
   const line = [place(at, along, from, out, 0), place(at, along, to, out, 0)] as const;
-  return { from: feet[index] ?? line[0], to: feet[index + 1] ?? line[1], line };
+  const ends = { from: feet[index] ?? line[0], to: feet[index + 1] ?? line[1], line };
+  if (way === null || between.from.length + between.to.length === 0) return ends;
+  return { ...ends, of: { ...between, length: to - from, way } };
 }
 
 /** What the line of a row takes, with its ticks; `short` by them, where neighbours meet it at its ends. */

@@ -12,7 +12,7 @@ import type { ViewFrame } from '../elevation/view-frame';
 import { Boxes } from '../labels/boxes';
 import { writtenOn } from '../labels/drawn';
 import type { Primitive } from '../primitives';
-import { centresOn, linksOf, type ChainLink, type Parted } from './chains';
+import { centresOn, linksOf, openingEnds, type ChainEnd, type ChainLink, type Parted } from './chains';
 import {
   CLIMB,
   drawRow,
@@ -113,16 +113,17 @@ function rowOn(side: Side, { links, start, offset, extent, frame, ...row }: RowP
     along: across ? { x: 1, y: 0 } : { x: 0, y: 1 },
     feet: ends.map((end) => (across ? { x: end, y: from } : { x: from, y: end })),
     turn: across ? 0 : Math.PI / 2,
+    way: across ? frame.u : 'up',
   };
 }
 
 /** The rows about a view, those nearest to it first. */
 function rowsAbout(design: Design, { view, frame, boxes }: Dimensioned, style: LengthStyle): ViewRow[] {
   const built = boxes.filter(({ kind }) => !isMovable(kind));
-  const ends = (some: readonly ItemBox[]) =>
+  const ends = (some: readonly ItemBox[]): ChainEnd[] =>
     some.flatMap((box) => {
       const { left, right } = spanAlong(frame, box);
-      return [left, right];
+      return [left, right].map((at) => ({ at, of: frame.u && box.id }));
     });
   const isLetIn = ({ kind }: ItemBox) => kind.within !== undefined;
   const standing = ends(built.filter((box) => box.low < HUNG && !isLetIn(box)));
@@ -131,12 +132,15 @@ function rowsAbout(design: Design, { view, frame, boxes }: Dimensioned, style: L
   const heights = heightsOf(design, boxes);
   const others = [...heights.others, ...(view.of === 'face' ? openingHeights(design, view) : [])];
   const [left, right] = highOf(design, { view, frame, boxes });
-  const along = (side: Side, between: readonly number[]) => ({ side, from: 0, to: frame.length, between });
-  const up = (side: Side, to: number, between: readonly number[]) => ({ side, from: 0, to, between });
+  const open = view.of === 'side' && view.side.only !== null;
+  const along = (side: Side, between: readonly ChainEnd[], of?: string) => ({
+    ...{ side, from: 0, to: frame.length, between, open, ...(of !== undefined && { of }) },
+  });
+  const up = (side: Side, to: number, between: readonly ChainEnd[]) => ({ side, from: 0, to, between, open });
   const isParted = (row: ViewRow) => linksOf(row, style).links.length > 1;
   return [
     ...[along('below', standing), along('below', onFace)].filter(isParted),
-    along('below', []),
+    along('below', [], view.of === 'face' && !view.face.arc ? view.face.id : undefined),
     ...[along('above', hung), up('left', left, heights.cabinets)].filter(isParted),
     up('left', left, []),
     ...[up('right', right, others)].filter(isParted),
@@ -147,37 +151,42 @@ function rowsAbout(design: Design, { view, frame, boxes }: Dimensioned, style: L
 function highOf(design: Design, { view, frame, boxes }: Dimensioned): [number, number] {
   if (view.of === 'side' && view.side.only) {
     const { cabinets, others } = heightsOf(design, boxes);
-    const high = Math.max(...cabinets, ...others);
+    const high = Math.max(...[...cabinets, ...others].map(({ at }) => at));
     return [high, high];
   }
   return [frame.above[0]!.y, frame.above.at(-1)!.y];
 }
 
 /** What of a face is set out besides: the jambs of openings, the centre lines of services and fixtures. */
-function setOut(design: Design, { face }: Extract<RoomView, { of: 'face' }>): number[] {
-  const jambs = openingsOn(design, face.id).flatMap(({ left, right }) => [left, right]);
-  return [...jambs, ...centresOn(design, face)];
+function setOut(design: Design, { face }: Extract<RoomView, { of: 'face' }>): ChainEnd[] {
+  const ends = [...openingEnds(design, face), ...centresOn(design, face)];
+  return face.arc ? ends.map(({ at }) => ({ at, of: null })) : ends;
 }
 
-const openingHeights = (design: Design, { face }: Extract<RoomView, { of: 'face' }>): number[] =>
-  openingsOn(design, face.id).flatMap(({ record: { sill, height } }) => [sill, sill + height]);
+const openingHeights = (design: Design, { face }: Extract<RoomView, { of: 'face' }>): ChainEnd[] =>
+  openingsOn(design, face.id).flatMap(({ record: { id, sill, height } }) =>
+    [sill, sill + height].map((at) => ({ at, of: id })),
+  );
 
 /** The heights of some items: of cabinets, with their plinths, tops and splashes; and of all else. */
-function heightsOf(design: Design, boxes: readonly ItemBox[]): { cabinets: number[]; others: number[] } {
+function heightsOf(design: Design, boxes: readonly ItemBox[]): { cabinets: ChainEnd[]; others: ChainEnd[] } {
   const shown = new Set(boxes.map(({ id }) => id));
   const carried = solidsOf(design).filter(({ carriers }) => carriers?.some((id) => shown.has(id)));
   const feet = solidsOf(design).flatMap(({ id, of, low, foot }) =>
-    of === 'item' && foot && shown.has(id) ? [low + foot] : [],
+    of === 'item' && foot && shown.has(id) ? [{ at: low + foot, of: id }] : [],
   );
   const isCabinet = ({ kind }: ItemBox) =>
     ['base', 'wall', 'tall', 'vanity', 'panels'].includes(kind.group) && !kind.within;
-  const of = (some: readonly ItemBox[]) => some.flatMap(({ low, high }) => [low, high]);
+  const of = (some: readonly ItemBox[]): ChainEnd[] =>
+    some.flatMap(({ id, low, high }) => [low, high].map((at) => ({ at, of: id })));
   const built = boxes.filter(({ kind }) => !isMovable(kind) && !kind.edge);
   return {
     cabinets: [
       ...feet,
       ...of(built.filter(isCabinet)),
-      ...carried.flatMap(({ of, high }) => (of === 'top' || of === 'splash' ? [high] : [])),
+      ...carried.flatMap(({ of, high, carriers }) =>
+        of === 'top' || of === 'splash' ? [{ at: high, of: null, on: carriers ?? [] }] : [],
+      ),
     ],
     others: of(built.filter((box) => !isCabinet(box) && !box.kind.flat)),
   };

@@ -44,8 +44,16 @@ export function onPaper(mark: Primitive, origin: Point, ratio: number): Primitiv
   }
 }
 
-const movedMeasured = ({ from, to, line: [a, b] }: Measured, move: (at: Point) => Point): Measured => ({
-  from: move(from),
-  to: move(to),
-  line: [move(a), move(b)],
-});
+const movedMeasured = (measured: Measured, move: (at: Point) => Point): Measured => {
+  const {
+    from,
+    to,
+    line: [a, b],
+  } = measured;
+  return {
+    ...measured,
+    from: move(from),
+    to: move(to),
+    line: [move(a), move(b)],
+  };
+};

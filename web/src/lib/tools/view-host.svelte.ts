@@ -285,8 +285,8 @@ export class ViewHost {
     }
     if (tools.key(view.kind, event.key)) return 'alone';
     const chosen = session.committed.records[screen.selected ?? '']?.kind === 'item';
-    if (chosen && event.key.startsWith('Arrow') && !event.altKey)
-      return view.nudge?.(event.key, nudgeStep(session, event)) ?? false;
+    if (chosen && view.nudge && event.key.startsWith('Arrow') && !event.altKey)
+      return view.nudge(event.key, nudgeStep(session, event));
     if (view.key?.(event)) return true;
     if (event.key === 'a' && (event.ctrlKey || event.metaKey)) {
       screen.choose(itemBoxes(session.committed).map(({ id }) => id));

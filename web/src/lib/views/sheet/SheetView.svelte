@@ -5,19 +5,23 @@
   import { ViewHost } from '$lib/tools/view-host.svelte';
   import { DrawingCamera } from '../drawing-camera.svelte';
   import HostedView from '../HostedView.svelte';
+  import DimensionCard from './DimensionCard.svelte';
   import { drawnSheets } from './drawn-sheets.svelte';
   import type { SheetChoice } from './sheet-choice.svelte';
+  import type { ShownFigure } from './sheets.worker';
 
   /** The sheets on a desk, one under the other: seen whole, looked at closely, gone through by keys. */
   let { choice }: { choice: SheetChoice } = $props();
   const workspace = useWorkspace();
-  const { session } = workspace;
+  const { session, screen } = workspace;
 
   /** Between sheets, and round the one that is shown whole: paper millimetres, and pixels. */
   const BETWEEN = 24;
   const MARGIN = 22;
   /** An arrow key moves the desk by so many pixels. */
   const STEP = 60;
+  /** The size of a card over it, pixels. */
+  const CARD = { width: 272, height: 200 };
 
   let view: HTMLElement | undefined = $state();
   let width = $state(0);
@@ -37,7 +41,8 @@
   const eye: DrawingCamera = new DrawingCamera({ reach: [0.1, 40], panning: () => true });
   const host: ViewHost = new ViewHost(workspace, {
     kind: 'sheet',
-    sourceAt: () => null,
+    sourceAt: ({ target }) =>
+      (target as Element).closest('[data-source]')?.getAttribute('data-source') ?? null,
     placeAt: () => null,
     near: () => 0,
     wayOf: () => null,
@@ -67,6 +72,47 @@
     eye.frame({ k, x: (width - page.width * k) / 2, y: (height - page.height * k) / 2 - place.top * k });
   }
 
+  // What is chosen is seen on every sheet it is drawn on.
+  $effect(() => {
+    void places;
+    const marked = screen.chosen.flatMap((id) => [
+      ...(view?.querySelectorAll(`[data-source="${CSS.escape(id)}"]`) ?? []),
+    ]);
+    for (const element of marked) element.classList.add('chosen');
+    return () => {
+      for (const element of marked) element.classList.remove('chosen');
+    };
+  });
+  /** The number on paper whose card is open: its sheet's place, and the number itself. */
+  let opened: { top: number; figure: ShownFigure } | null = $state.raw(null);
+  /** Whether a sheet is in sight, so that its numbers can be pressed. */
+  function isSeen({ top, sheet: { page } }: (typeof places)[number]): boolean {
+    const { k, y } = eye.now;
+    return y + (top + page.height) * k > 0 && y + top * k < height;
+  }
+  // A number that is drawn no more, as after an edit elsewhere, can't be typed any more.
+  $effect(() => {
+    const there = sheets.sheets.some(({ figures }) => opened && figures.includes(opened.figure));
+    if (opened && !there) opened = null;
+  });
+  function close() {
+    opened = null;
+    host.focus();
+  }
+  /** Where its card stands: under the number, within the desk. */
+  const card = $derived.by(() => {
+    if (!opened) return null;
+    const { top, figure } = opened;
+    const { k, x, y } = eye.now;
+    const below = y + (top + figure.top + figure.height) * k + 6;
+    const at = { x: x + (figure.left + figure.width / 2) * k - CARD.width / 2, y: below };
+    if (below + CARD.height > height) at.y = y + (top + figure.top) * k - CARD.height - 6;
+    return {
+      x: Math.max(8, Math.min(at.x, width - CARD.width - 8)),
+      y: Math.max(8, Math.min(at.y, height - CARD.height - 8)),
+    };
+  });
+
   /** Arrow keys move the desk, Page Up and Page Down show the sheet before and after. */
   function ownKey(event: KeyboardEvent): boolean {
     const by = { ArrowLeft: [1, 0], ArrowRight: [-1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];
@@ -95,7 +141,11 @@
     <p role="status">Drawing the sheets…</p>
   {:else}
     <div class="sheets" style:transform="translate({eye.now.x}px, {eye.now.y}px) scale({eye.now.k})">
-      {#each places as { sheet: { page, title, svg }, top }, index (index)}
+      {#each places as place, index (index)}
+        {@const {
+          sheet: { page, title, svg, figures },
+          top,
+        } = place}
         <figure style:top="{top}px" style:width="{page.width}px" style:height="{page.height}px">
           <svg
             class="drawing"
@@ -106,9 +156,31 @@
             <!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by core, every text escaped -->
             {@html svg}
           </svg>
+          {#if isSeen(place)}
+            {#each figures as figure, number (number)}
+              <button
+                class:open={opened?.figure === figure}
+                style="left: {figure.left}px; top: {figure.top}px; width: {figure.width}px; height: {figure.height}px"
+                aria-label="{figure.text}: change this length"
+                onclick={() => (opened = { top, figure })}
+              ></button>
+            {/each}
+          {/if}
         </figure>
       {/each}
     </div>
+    {#if opened && card}
+      <div class="over" style="left: {card.x}px; top: {card.y}px">
+        {#key opened.figure}
+          <DimensionCard
+            of={opened.figure.of}
+            paper={opened.figure.paper}
+            isCurrent={sheets.of === session.document}
+            onclose={close}
+          />
+        {/key}
+      </div>
+    {/if}
   {/if}
 </HostedView>
 
@@ -142,6 +214,31 @@
     display: block;
     width: 100%;
     height: 100%;
+  }
+  .sheets :global(:is(path, circle).chosen) {
+    stroke: var(--clay);
+  }
+  .sheets :global(g.chosen text) {
+    fill: var(--clay-strong);
+  }
+  figure button {
+    position: absolute;
+    padding: 0;
+    border: 0;
+    border-radius: 0.4px;
+    background: none;
+    cursor: text;
+  }
+  figure button:hover,
+  figure button:focus-visible,
+  figure button.open {
+    outline: 0.35px solid var(--tide);
+    outline-offset: 0.3px;
+    background: color-mix(in srgb, var(--tide) 12%, transparent);
+  }
+  .over {
+    position: absolute;
+    z-index: 3;
   }
   p {
     display: grid;

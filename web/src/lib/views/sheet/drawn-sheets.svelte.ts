@@ -1,4 +1,4 @@
-import { findPage, findScale, type Refusal } from 'goodreach';
+import { findPage, findScale, type Design, type Refusal } from 'goodreach';
 import type { SheetChoice } from './sheet-choice.svelte';
 import SheetsWorker from './sheets.worker?worker';
 import type { SheetsAnswer, SheetsQuestion, ShownSheet } from './sheets.worker';
@@ -7,6 +7,8 @@ import type { SheetsAnswer, SheetsQuestion, ShownSheet } from './sheets.worker';
 class DrawnSheets {
   sheets: readonly ShownSheet[] = $state.raw([]);
   refusal: Refusal | null = $state.raw(null);
+  /** The design that they are drawn of. */
+  of: Design | null = $state.raw(null);
   /** Whether others are on their way. */
   busy = $state(true);
   problem = $state('');
@@ -47,6 +49,7 @@ class DrawnSheets {
     const worker = new SheetsWorker();
     worker.onmessage = ({ data }: MessageEvent<SheetsAnswer>) => {
       if (data.ok) this.sheets = data.value;
+      this.of = this.#asked?.design ?? null;
       this.refusal = data.ok ? null : data.refusal;
       this.problem = '';
       this.#goOn();

@@ -1,0 +1,148 @@
+<script lang="ts">
+  import {
+    measuredWays,
+    nounOf,
+    say,
+    sayFirst,
+    setMeasured,
+    type MeasuredThings,
+    type MeasuredWay,
+    type Point,
+  } from 'goodreach';
+  import { useWorkspace } from '$lib/tools/context';
+  import LengthField from '$ui/LengthField.svelte';
+
+  /** What a number on paper measures: typed, it is that long, and what follows is chosen. `paper` is the way its line runs there. */
+  interface Props {
+    of: MeasuredThings;
+    paper: Point;
+    /** Whether it is drawn of the room as it is now. */
+    isCurrent: boolean;
+    onclose: () => void;
+  }
+  let { of, paper, isCurrent, onclose }: Props = $props();
+  const { session, screen } = useWorkspace();
+  const design = $derived(session.committed);
+  const ways = $derived(measuredWays(design, of));
+  /** Unless another is chosen, what lies beyond goes along: no gap opens within a run, and nothing is run into. */
+  let chosen: number | null = $state(null);
+  const usual = $derived(
+    Math.max(
+      0,
+      ways.findIndex(({ along }) => along),
+    ),
+  );
+  const way = $derived(ways[chosen ?? usual]);
+
+  /** What its ends are called as they lie on paper. */
+  const ends = $derived.by(() => {
+    const across = Math.abs(paper.x) >= Math.abs(paper.y);
+    const [first, last] = across
+      ? ['left', 'right']
+      : of.way === 'up'
+        ? ['bottom', 'top']
+        : ['lower', 'upper'];
+    return (across ? paper.x : paper.y) >= 0 ? { from: first, to: last } : { from: last, to: first };
+  });
+
+  /** The things, the first by its name. */
+  function named(ids: readonly string[]): string {
+    const [first, ...others] = ids.map((of) => nounOf(design, { of }));
+    if (others.length === 0) return sayFirst(first!);
+    if (others.length === 1) return `${sayFirst(first!)} and ${say(others[0]!)}`;
+    return `${sayFirst(first!)} and ${others.length} others`;
+  }
+
+  function told({ stays, along, sized, moved }: MeasuredWay): string {
+    const beyond = ways.find((one) => one.stays === stays && !one.along)!.moved;
+    const others = moved.filter((id) => !beyond.includes(id)).length;
+    const [what, verb] =
+      sized.length > 0
+        ? [
+            sized,
+            `: ${of.from.some((id) => of.to.includes(id)) ? `the ${ends[stays]} end stays` : 'made higher or lower'}`,
+          ]
+        : [beyond, beyond.length === 1 ? ' moves' : ' move'];
+    return `${named(what)}${verb}${along ? `, ${others === 1 ? 'one thing' : `${others} things`} beyond go${others === 1 ? 'es' : ''} along` : ''}`;
+  }
+
+  function set(length: number): string {
+    if (!way) return '';
+    if (!isCurrent) return 'The room has changed meanwhile: type it once the sheets are drawn anew.';
+    const { stays, along } = way;
+    return session.run(setMeasured, { of, length, stays, along }) ? '' : session.message;
+  }
+
+  // What a number measures is chosen with it, as far as it can be changed.
+  $effect(() => {
+    const items = (way ? [...way.sized, ...way.moved] : []).filter((id) => design.records[id]);
+    if (items.length > 0) screen.choose(items);
+  });
+</script>
+
+<svelte:window onkeydown={(event) => event.key === 'Escape' && onclose()} />
+<div class="chip-card" role="group" aria-label="Type the dimension">
+  {#if ways.length === 0}
+    <p>What lies at its ends is not moved from here.</p>
+  {:else}
+    <LengthField
+      label="Length"
+      hideLabel
+      focused
+      value={of.length}
+      style={session.style}
+      onset={set}
+      onleave={onclose}
+    />
+    <fieldset>
+      <legend>What follows</legend>
+      {#each ways as one, index (index)}
+        <label
+          ><input
+            type="radio"
+            name="way"
+            checked={index === (chosen ?? usual)}
+            onchange={() => (chosen = index)}
+          />
+          {told(one)}</label
+        >
+      {/each}
+    </fieldset>
+  {/if}
+</div>
+
+<style>
+  .chip-card {
+    display: grid;
+    gap: 0.4rem;
+    width: 17rem;
+    padding: 0.6rem;
+    border: 1px solid var(--tide);
+    border-radius: 4px;
+    background: var(--sheet);
+    box-shadow: var(--shadow);
+  }
+  fieldset {
+    display: grid;
+    gap: 0.1rem;
+    margin: 0;
+    padding: 0;
+    border: 0;
+  }
+  legend {
+    padding: 0;
+    color: var(--soft);
+    font-size: 12px;
+  }
+  label {
+    display: flex;
+    align-items: baseline;
+    gap: 0.4rem;
+    min-height: max(24px, var(--touch));
+    font-size: 13px;
+  }
+  p {
+    color: var(--soft);
+    font-size: 12.5px;
+  }
+</style>
