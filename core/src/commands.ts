@@ -10,6 +10,7 @@ import { editFaces } from './commands/edit-faces';
 import { editItems } from './commands/edit-items';
 import { fillGap } from './commands/fill-gap';
 import { forgetProfile } from './commands/forget-profile';
+import { freezeRow } from './commands/freeze-row';
 import { groupItems } from './commands/group-items';
 import { insertCorner } from './commands/insert-corner';
 import { joinItems } from './commands/join-items';
@@ -26,6 +27,7 @@ import { moveFace } from './commands/move-face';
 import { moveItem } from './commands/move-item';
 import { moveItems } from './commands/move-items';
 import { pushPart } from './commands/push-part';
+import { putDimension } from './commands/put-dimension';
 import { putDivider } from './commands/put-divider';
 import { putFixed } from './commands/put-fixed';
 import { putMeasurement } from './commands/put-measurement';
@@ -62,6 +64,7 @@ import { setOutZones } from './commands/set-out-zones';
 import { setLimit } from './commands/set-limit';
 import { setOver } from './commands/set-over';
 import { setPlinth } from './commands/set-plinth';
+import { setRowWay } from './commands/set-row-way';
 import { setStyle } from './commands/set-style';
 import { setRoom } from './commands/set-room';
 import { setTie } from './commands/set-tie';
@@ -97,6 +100,7 @@ export const commands = [
   editItems,
   fillGap,
   forgetProfile,
+  freezeRow,
   groupItems,
   insertCorner,
   joinItems,
@@ -113,6 +117,7 @@ export const commands = [
   moveItem,
   moveItems,
   pushPart,
+  putDimension,
   putDivider,
   putFixed,
   putMeasurement,
@@ -150,6 +155,7 @@ export const commands = [
   setOver,
   setPlinth,
   setRoom,
+  setRowWay,
   setStyle,
   setTie,
   setTiling,

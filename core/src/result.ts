@@ -1,4 +1,4 @@
-import type { FinishPart, ItemTrim } from './document/limits';
+import type { DimensionType, FinishPart, ItemTrim } from './document/limits';
 import type { Noun } from './nouns';
 import type { Reason } from './reasons';
 
@@ -92,6 +92,11 @@ export interface RefusalData {
   'profile-used': { name: string };
   'dxf-unreadable': { reason: Reason };
   'object-unreadable': { reason: Reason };
+  'dimension-ends': { least: number; most: number; found: number };
+  'dimension-none': { type: DimensionType };
+  'dimension-nothing': Record<never, never>;
+  'note-blank': Record<never, never>;
+  'row-untied': Record<never, never>;
   'measured-held': Record<never, never>;
   'record-missing': { id: string; what: Sought };
   'reason-blank': Record<never, never>;

@@ -10,7 +10,10 @@ import {
   drawTopCase,
   easeCase,
   edgeCase,
+  dimensionCases,
   factsCase,
+  freezeCase,
+  groupCase,
   finishCase,
   forgetProfileCase,
   insertCornerCase,
@@ -25,6 +28,7 @@ import {
   overCases,
   plinthCase,
   pushPartCase,
+  rowCases,
   splitZoneCase,
   styleCase,
   tilingCase,
@@ -96,11 +100,8 @@ export const asked = (design: Design): Record<string, Asked> => ({
     refuses: [{ id: 'strip', face: 'face-a', at: 1400 }, '300'],
   },
   'forget-profile': forgetProfileCase,
-  'group-items': {
-    does: { ids: ['a', 'c'], group: 'g' },
-    ...{ label: 'Group', writes: ['a', 'c'] },
-    refuses: [{ ids: ['a'], group: 'g' }, 'Choose 2 items'],
-  },
+  ...freezeCase,
+  ...groupCase,
   'insert-corner': insertCornerCase,
   'join-items': {
     does: { ids: ['a', 'b'] },
@@ -148,6 +149,7 @@ export const asked = (design: Design): Record<string, Asked> => ({
     refuses: [{ ids: [], placement: onA(2400) }, 'Choose an item first'],
   },
   'push-part': pushPartCase,
+  ...dimensionCases,
   'put-divider': {
     does: {
       kind: 'divider',
@@ -338,6 +340,7 @@ export const asked = (design: Design): Record<string, Asked> => ({
     ...{ label: 'Change the room', writes: ['room'] },
     refuses: [{ counterHeight: 1 }, 'counter'],
   },
+  ...rowCases,
   ...styleCase,
   'set-tie': {
     does: { id: 'c', side: 'left', distance: 400 },

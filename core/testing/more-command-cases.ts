@@ -22,6 +22,15 @@ export const plinthCase = {
   },
 } as const;
 
+/** What is grouped. */
+export const groupCase = {
+  'group-items': {
+    does: { ids: ['a', 'c'], group: 'g' },
+    ...{ label: 'Group', writes: ['a', 'c'] },
+    refuses: [{ ids: ['a'], group: 'g' }, 'Choose 2 items'],
+  },
+} as const;
+
 /** What is finished. */
 export const finishCase = {
   'set-finish': {
@@ -33,7 +42,7 @@ export const finishCase = {
 
 /** A dimension of a cabinet that is typed. */
 const widthOfA = {
-  ...{ from: ['a'], to: ['a'], before: [], after: [], held: [] },
+  ...{ from: ['a'], to: ['a'], before: [], after: [], held: [], row: 'face-a units' },
   ...{ length: 600, way: { x: 1, y: 0 } },
 };
 export const measuredCase = {
@@ -41,6 +50,33 @@ export const measuredCase = {
     does: { of: widthOfA, length: 500, stays: 'from', along: false },
     ...{ label: 'Type a dimension', writes: ['a'] },
     refuses: [{ of: { ...widthOfA, from: [], to: [] }, length: 500, stays: 'from', along: false }, 'Nothing'],
+  },
+} as const;
+
+/** What is put on drawings by hand, and said of the rows that are drawn by themselves. */
+const acrossA = {
+  ...{ kind: 'dimension', id: 'x', view: 'plan', type: 'length', way: 'across', off: 20 },
+  ends: [0, 1].map((along) => ({ of: 'a', along, out: 1, up: 0 })),
+};
+export const dimensionCases = {
+  'put-dimension': {
+    does: acrossA,
+    ...{ label: 'Put a dimension', writes: ['x'] },
+    refuses: [{ ...acrossA, ends: acrossA.ends.slice(1) }, 'It is measured between 2 to 40 places, not 1'],
+  },
+} as const;
+export const rowCases = {
+  'set-row-way': {
+    does: { id: 'x', view: 'plan', row: 'face-a units', hidden: true },
+    ...{ label: 'Leave a row of dimensions away', writes: ['x'] },
+    refuses: [{ id: 'x', view: 'attic', row: 'face-a units', hidden: true }, 'There is no view “attic”'],
+  },
+} as const;
+export const freezeCase = {
+  'freeze-row': {
+    does: { ids: ['x', 'y'], view: 'plan', row: 'face-a units', scale: 20 },
+    ...{ label: 'Keep a row of dimensions as it is', writes: ['x', 'y'] },
+    refuses: [{ ids: ['x', 'y'], view: 'plan', row: 'face-a none', scale: 20 }, 'no longer'],
   },
 } as const;
 

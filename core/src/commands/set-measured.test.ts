@@ -5,6 +5,7 @@ import { laundry } from '../demo/laundry';
 import { orchardKitchen } from '../demo/orchard-kitchen';
 import { wetRoom } from '../demo/wet-room';
 import type { Design } from '../document/design';
+import { isAlike } from '../document/remember';
 import { drawSingleView } from '../drawing/elevation/single-view';
 import { roomViews } from '../drawing/elevation/views';
 import { drawPlan } from '../drawing/plan';
@@ -19,7 +20,7 @@ import { lockItems } from './lock-items';
 import { putOpening, usualOpening } from './put-opening';
 import { setRoom } from './set-room';
 import { execute } from './command';
-import { measuredWays } from './measured-ways';
+import { measuredWays } from '../drawing/dimensions/measured-ways';
 import { setMeasured } from './set-measured';
 
 const rooms = { galleyWithBay, hallBath, laundry, orchardKitchen, wetRoom };
@@ -33,10 +34,7 @@ const measuredIn = (marks: readonly Primitive[]): MeasuredThings[] =>
 
 /** Whether two figures measure the same of the same things. */
 const alike = (a: MeasuredThings, b: MeasuredThings): boolean =>
-  JSON.stringify([a.from, a.to]) === JSON.stringify([b.from, b.to]) &&
-  (a.way === 'up' || b.way === 'up'
-    ? a.way === b.way
-    : Math.hypot(a.way.x - b.way.x, a.way.y - b.way.y) < 1e-6);
+  isAlike([a.from, a.to, a.way], [b.from, b.to, b.way], 1e-6);
 
 describe('typing into a dimension', () => {
   it.each(Object.entries(rooms))('of %s makes it measure that, whichever end stays', (name, make) => {
@@ -131,7 +129,7 @@ describe('typing into a dimension', () => {
     const [low, hung] = [room.set('F600', 'face-a', 500), room.set('U600/720', 'face-a', 500)];
     const { up, height } = recordOf(room.design, 'item', hung)!;
     const base = recordOf(room.design, 'item', low)!;
-    const between = { from: [low], to: [hung], before: [low], after: [hung], held: [] };
+    const between = { from: [low], to: [hung], before: [low], after: [hung], held: [], row: 'cabinets' };
     const of = { ...between, length: up - base.height, way: 'up' as const };
     const set = (stays: 'from' | 'to') =>
       must(execute(setMeasured, room.design, { of, length: of.length + 25, stays, along: false })).design;
@@ -152,7 +150,7 @@ describe('typing into a dimension', () => {
         room.run(putOpening, { ...usualOpening('w', 'face-a', 'window', distance, 'mm'), from, to });
         const { left, right } = placedOpenings(room.design)[0]!;
         const of = {
-          ...{ from: ['w'], to: ['w'], before: [], after: [], held: [] },
+          ...{ from: ['w'], to: ['w'], before: [], after: [], held: [], row: 'face-a openings' },
           ...{ length: right - left, way: { x: 1, y: 0 } },
         };
         for (const stays of ['from', 'to'] as const) {
@@ -178,7 +176,7 @@ function run() {
         (from === '' ? one.between.held.includes('from') : one.between.from.includes(from)) &&
         (to === '' ? one.between.held.includes('to') : one.between.to.includes(to)),
     )!;
-    return { ...between, length: link.to - link.from, way: { x: 1, y: 0 } };
+    return { ...between, length: link.to - link.from, way: { x: 1, y: 0 }, row: 'face-a units' };
   };
   return { builder, of };
 }

@@ -14,7 +14,7 @@ import { placedServices } from '../survey/services';
 import { quantise } from '../units/units';
 import { guarded, type Command } from './command';
 import { editItems } from './edit-items';
-import { measuredWays, placed, sizeAlong, type StayingEnd } from './measured-ways';
+import { measuredWays, placed, sizeAlong, type StayingEnd } from '../drawing/dimensions/measured-ways';
 import { putFixed } from './put-fixed';
 import { putService } from './put-service';
 import { resizeFace } from './resize-face';
@@ -35,9 +35,10 @@ export const setMeasured: Command<MeasuredLength> = {
     const held = within('length', length, 0, MOST_FACE);
     if (!held.ok) return held;
     const way = measuredWays(design, of).find((one) => one.stays === stays && one.along === along);
-    if (!way) return refuse('measured-held', {});
+    if (!way || of.way === null) return refuse('measured-held', {});
     const by = length - of.length;
-    const change = { way: of.way, by, stays };
+    const line = of.way;
+    const change = { way: line, by, stays };
     // What stands on the floor and ends there is made as much higher or lower, from the floor up.
     const isWhole = (id: string) => of.from.includes(id) && of.to.includes(id);
     const raised: Change = { way: 'up', by: stays === 'from' ? by : -by, stays: 'from' };
@@ -45,7 +46,7 @@ export const setMeasured: Command<MeasuredLength> = {
     const touched = new Set<string>();
     const steps = [
       ...way.sized.map((id) => (now: Design) => sizedPatch(now, id, isWhole(id) ? change : raised)),
-      ...way.moved.map((id) => (now: Design) => movedPatch(now, id, of.way, stays === 'from' ? by : -by)),
+      ...way.moved.map((id) => (now: Design) => movedPatch(now, id, line, stays === 'from' ? by : -by)),
     ];
     for (const step of steps) {
       const patch = step(after);

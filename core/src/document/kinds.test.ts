@@ -22,6 +22,10 @@ const thing = { up: 0, placement: onFace };
 
 /** One of each kind that can be taken out. */
 const samples: { readonly [K in RecordKind]?: RecordOf<K> } = {
+  dimension: {
+    ...({ kind: 'dimension', id: 'one', view: 'plan', type: 'length', way: 'across', off: 30 } as const),
+    ends: [0, 1].map((along) => ({ of: 'face-a', along, out: 0, up: 0 })),
+  },
   divider: {
     ...({ kind: 'divider', id: 'one', name: 'Hall', side: 'left' } as const),
     ...{ from: place('face-a', 2000), to: place('face-c', 2000) },
@@ -38,6 +42,7 @@ const samples: { readonly [K in RecordKind]?: RecordOf<K> } = {
     ...{ from: place('face-a', 0), to: place('face-c', 0) },
   },
   opening: rowOf(room(), 'opening'),
+  'row-way': { kind: 'row-way', id: 'one', view: 'plan', row: 'face-a units', hidden: true },
   scheme: {
     kind: 'scheme',
     id: 'one',
@@ -98,6 +103,7 @@ describe('kinds of record', () => {
       );
     };
     expect(Object.fromEntries(all.map((record) => [record.kind, named(record)]))).toEqual({
+      dimension: [],
       divider: ['records.one.from.face', 'records.one.to.face'],
       fixed: ['records.one.placement.face'],
       item: ['records.item-1.placement.face'],
@@ -107,6 +113,7 @@ describe('kinds of record', () => {
       opening: ['records.opening-2.face'],
       section: ['records.one.from.face', 'records.one.to.face'],
       service: ['records.one.placement.face'],
+      'row-way': [],
       scheme: [],
       standpoint: [],
       underlay: [],

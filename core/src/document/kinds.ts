@@ -24,6 +24,7 @@ const built = { ...fixedToWalls, removable: false, places: {} } as const;
 
 /** Every kind of record, sorted by kind. The classes they are validated by are in `records`, which the page does without. */
 const kinds: { readonly [K in RecordKind]: KindFacts<RecordOf<K>> } = {
+  dimension: { ...fixedToWalls, removable: true, places: {} },
   divider: between,
   face: built,
   finish: built,
@@ -37,6 +38,7 @@ const kinds: { readonly [K in RecordKind]: KindFacts<RecordOf<K>> } = {
   profile: built,
   range: built,
   room: { ...built, directions: ['north'] },
+  'row-way': { ...fixedToWalls, removable: true, places: {} },
   scheme: { ...fixedToWalls, removable: true, places: {} },
   section: between,
   service: { ...standing, takes: () => 0 },

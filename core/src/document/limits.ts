@@ -265,3 +265,16 @@ export type LimitSide = (typeof limitSides)[number];
 /** For what a limit is changed. */
 export const limitSources = ['room', 'job', 'studio'] as const;
 export type LimitSource = (typeof limitSources)[number];
+
+/** What a person dimensions or notes on a drawing: lengths from end to end, or all from the first; an angle, a radius, a height, an area; words. */
+export const dimensionTypes = ['length', 'baseline', 'angle', 'radius', 'level', 'area', 'note'] as const;
+export type DimensionType = (typeof dimensionTypes)[number];
+/** The ways lengths are measured on a drawing: across it, up it, or straight from the first end to the last. */
+export const dimensionWays = ['across', 'up', 'aligned'] as const;
+export type DimensionWay = (typeof dimensionWays)[number];
+export const MOST_DIMENSION_ENDS = 40;
+/** How far what is written stands off what it is of at the most, mm on paper. */
+export const MOST_OFF = 500;
+export const MOST_NOTE = 600;
+/** The name of a drawing, and of a row of dimensions of it, is no longer, in letters. */
+export const MOST_VIEW_NAME = 160;

@@ -1,4 +1,5 @@
 import 'reflect-metadata';
+import { DimensionRecord } from './kinds/dimension';
 import { DividerRecord } from './kinds/divider';
 import { FaceRecord } from './kinds/face';
 import { FinishRecord } from './kinds/finish';
@@ -12,6 +13,7 @@ import { OpeningRecord } from './kinds/opening';
 import { ProfileRecord } from './kinds/profile';
 import { RangeRecord } from './kinds/range';
 import { RoomRecord } from './kinds/room';
+import { RowWayRecord } from './kinds/row-way';
 import { SchemeRecord } from './kinds/scheme';
 import { SectionRecord } from './kinds/section';
 import { ServiceRecord } from './kinds/service';
@@ -26,6 +28,7 @@ import type { Placement } from './places';
  * Lengths are millimetres, angles radians. The published JSON Schema is generated from the decorators of these classes.
  */
 export const recordClasses = {
+  dimension: DimensionRecord,
   divider: DividerRecord,
   face: FaceRecord,
   finish: FinishRecord,
@@ -39,6 +42,7 @@ export const recordClasses = {
   profile: ProfileRecord,
   range: RangeRecord,
   room: RoomRecord,
+  'row-way': RowWayRecord,
   scheme: SchemeRecord,
   section: SectionRecord,
   service: ServiceRecord,
@@ -55,6 +59,7 @@ export type DesignRecord = { [K in RecordKind]: RecordOf<K> }[RecordKind];
 /** A record that has a placement. */
 export type PlacedRecord = Extract<DesignRecord, { placement: Placement }>;
 
+export { DimensionEnd } from './kinds/dimension';
 export { FinishTile, TileSheet } from './kinds/finish';
 export { OpeningShape } from './kinds/opening';
 export {
@@ -91,6 +96,7 @@ export {
 } from './kinds/zone';
 export { FacePlace, FacePlacement, FloorPlacement, OutlinePlace, type Placement, type Side } from './places';
 export {
+  DimensionRecord,
   DividerRecord,
   FaceRecord,
   FinishRecord,
@@ -104,6 +110,7 @@ export {
   ProfileRecord,
   RangeRecord,
   RoomRecord,
+  RowWayRecord,
   SchemeRecord,
   SectionRecord,
   ServiceRecord,

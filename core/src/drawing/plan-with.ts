@@ -1,8 +1,11 @@
 import { roomOf, type Design } from '../document/design';
+import type { DimensionEnd } from '../document/records';
 import type { Point } from '../geometry/point';
 import { boundsOf, type Bounds } from '../geometry/polygon';
 import { placedDividers } from '../survey/zones';
+import { ownDimensions, planView } from './dimensions/own-dimensions';
 import { drawChains } from './dimensions/plan-chains';
+import { CEILING, PLAN } from './dimensions/row-ways';
 import { drawBoxes, drawItems } from './draw-items';
 import { usualCut, type PlanMode } from './plan-cut';
 import { drawFixed } from './draw-fixed';
@@ -77,10 +80,13 @@ export function drawPlanWith(
   const below = drawn(isWhole ? [...things, ...sections] : sections, scale);
   const letters = [...faceLetters(design, scale), ...serviceLabels(design, scale, ceiling)];
   const at = { scale, medium };
-  const { leaders: stems, marks: onWalls } = labelledOn(letters, below, at);
+  const own = wanted('dimensions') ? ownOnPlan(design, mode, scale, wanted('items')) : [];
+  const { leaders: stems, marks: onWalls } = labelledOn(letters, bothDrawn(below, drawn(own, scale)), at);
   const chains =
-    wanted('dimensions') && mode !== 'ceiling' ? drawChains(design, at, [...sections, ...onWalls]) : null;
-  const written = [...onWalls, ...(chains?.marks ?? [])];
+    wanted('dimensions') && mode !== 'ceiling'
+      ? drawChains(design, at, [...sections, ...own, ...onWalls])
+      : null;
+  const written = [...onWalls, ...(chains?.marks ?? []), ...own];
   const labels = [
     ...(chains?.labels ?? []),
     ...(wanted('dimensions') ? wallNotes(design, scale) : []),
@@ -91,6 +97,13 @@ export function drawPlanWith(
   const placed = labelledOn(labels, bothDrawn(below, drawn(written, scale)), at);
   const marks = [...things, ...sections, ...stems, ...placed.leaders, ...written, ...placed.marks];
   return without.length === 0 ? marks : marks.filter(({ layer }) => wanted(layer));
+}
+
+/** What a person has put on a plan; where no items are shown nothing is of them. */
+function ownOnPlan(design: Design, mode: PlanMode, scale: number, items: boolean): Primitive[] {
+  const view = mode === 'ceiling' ? CEILING : PLAN;
+  const isShown = ({ of }: DimensionEnd) => items || design.records[of]?.kind !== 'item';
+  return ownDimensions(design, planView(view), scale, isShown);
 }
 
 /** Some items of a plan by themselves, as when nothing else of it need be drawn. */

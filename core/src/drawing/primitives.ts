@@ -33,7 +33,7 @@ export interface Measured {
   from: Point;
   to: Point;
   line: readonly [Point, Point];
-  of?: MeasuredThings;
+  of: MeasuredThings;
 }
 
 /** The records whose ends, or middles, a length lies between, and those that lie wholly before and after it along the same line. */
@@ -46,10 +46,11 @@ export interface Between {
   held: readonly ('from' | 'to')[];
 }
 
-/** What of the room a figure measures: how long it is, mm, and the way it runs from its first end to its second, in plan or up. */
+/** What of the room a figure measures: how long it is, mm, the way it runs from its first end to its second, in plan or up (null where that bends), and the row it stands in. */
 export interface MeasuredThings extends Between {
   length: number;
-  way: Point | 'up';
+  way: Point | 'up' | null;
+  row: string;
 }
 
 /** Rings or open lines. Points in the drawing's own millimetres; line weight and dashes in paper millimetres. */

@@ -1,5 +1,5 @@
 import type { FixedType } from '../document/fixture-types';
-import type { FinishPart, TrimUse } from '../document/limits';
+import type { DimensionType, FinishPart, TrimUse } from '../document/limits';
 import { factNames, type FactKey } from './fact-names';
 import { finishPartNames, fixedNames, trimNames } from './things';
 import { uncapital } from './words';
@@ -24,6 +24,7 @@ export const commandLabels = {
     ids.length === 1 ? 'Change an item' : `Change ${ids.length} items`,
   'fill-gap': () => 'Fill the open length',
   'forget-profile': () => 'Forget a profile',
+  'freeze-row': () => 'Keep a row of dimensions as it is',
   'group-items': ({ group }: { group?: string | null }) => (group ? 'Group' : 'Ungroup'),
   'insert-corner': () => 'Insert a corner',
   'join-items': () => 'Join two in one',
@@ -41,6 +42,8 @@ export const commandLabels = {
   'move-item': () => 'Move',
   'move-items': ({ ids }: { ids: Several }) => (ids.length === 1 ? 'Move' : `Move ${ids.length} items`),
   'push-part': ({ depth }: { depth: number }) => (depth > 0 ? 'Push a part out' : 'Push a part in'),
+  'put-dimension': ({ type }: { type: DimensionType }) =>
+    type === 'note' ? 'Write a note' : 'Put a dimension',
   'put-divider': () => 'Divide the room',
   'put-fixed': ({ type }: { type: FixedType }) => `Set a ${fixedNames[type].toLowerCase()}`,
   'put-measurement': ({ standing }: { standing: string }) =>
@@ -99,6 +102,12 @@ export const commandLabels = {
     return change.back === null ? 'Let a plinth follow the room' : 'Set a plinth back';
   },
   'set-room': () => 'Change the room',
+  'set-row-way': ({ hidden }: { hidden?: boolean }) =>
+    hidden === undefined
+      ? 'Move a row of dimensions'
+      : hidden
+        ? 'Leave a row of dimensions away'
+        : 'Show a row of dimensions',
   'set-style': ({ style, value }: { style: 'doorStyle' | 'handleStyle'; value: string | null }) => {
     const name = style === 'doorStyle' ? 'door style' : 'handles';
     return value === null ? `Let the ${name} follow the room` : `Change the ${name}`;

@@ -49,6 +49,9 @@ export const viewTitles = {
   side: (name: string, side: SideName) => `${name}, ${sideWords[side]}`,
 };
 
+/** What stands at a dimension a person has made. */
+export const ownDimensionWords = { lost: 'measures what is no longer there' };
+
 export const sheetWords = {
   plan: 'Plan',
   ceiling: 'Ceiling plan',

@@ -196,6 +196,17 @@ const wording: Wording = {
   'filler-too-narrow': ({ width, least }, show) =>
     `${show(width)} is too narrow for a filler (from ${show(least)}). Trim the neighbouring cabinet to the gap.`,
   'item-locked': ({ item }) => `${item} is locked. Unlock it first.`,
+  'dimension-ends': ({ least, most, found }) =>
+    `It is measured between ${least === most ? least : `${least} to ${most}`} places, not ${found}. Choose them again.`,
+  'dimension-none': ({ type }) =>
+    type === 'radius'
+      ? 'That is not round. Choose a bent face or a round column.'
+      : 'That has no area here. Choose something else.',
+  'dimension-nothing': () =>
+    'There is nothing to measure between these places that way. Choose places apart, or measure another way.',
+  'note-blank': () => 'A note needs words.',
+  'row-untied': () =>
+    'Not every place of this row is the end of something, so that it can’t be kept as it is. Leave it away, or move it.',
   'measured-held': () =>
     'Nothing that this dimension measures can be moved or sized for it. Change it where it was entered.',
   'items-too-few': ({ least }) =>

@@ -9,6 +9,7 @@ import { roomShape } from '../../survey/room-shape';
 import { TEXT } from '../primitives';
 import { readingTurn } from '../reading-turn';
 import { linksOf } from './chains';
+import { PLAN, rowWay } from './row-ways';
 import type { DimensionRow } from './rows';
 
 /** Less than this is no way past, mm. */
@@ -38,7 +39,7 @@ export function aisleRows(
         ...standing.filter(({ id }) => !own.has(id)).map(({ footprint }) => footprint),
         ...built.map(({ footprint }) => footprint),
       ];
-      const rowAt = (at: Point, out: Point): DimensionRow[] => {
+      const rowAt = (at: Point, out: Point, row: string): DimensionRow[] => {
         const long = reachOf(at, out, about);
         if (long === null || long < LEAST) return [];
         // The island is what moves.
@@ -49,12 +50,14 @@ export function aisleRows(
           {
             ...{ links, at, along: out, out: aside, feet: [null, null], levels: [0] },
             ...{ size: TEXT.normal, scale: scaleBy, source: island[0].id },
-            ...{ turn: readingTurn(Math.atan2(out.y, out.x)), way: out },
+            ...{ turn: readingTurn(Math.atan2(out.y, out.x)), way: out, row },
           },
         ];
       };
-      return sidesOf(island).flatMap(({ from, to, out }) => {
-        const rows = ALONG.flatMap((share) => rowAt(add(from, scale(subtract(to, from), share)), out));
+      return sidesOf(island).flatMap(({ from, to, out }, index) => {
+        const row = `aisle ${island[0].id} ${index}`;
+        if (rowWay(design, PLAN, row)?.hidden) return [];
+        const rows = ALONG.flatMap((share) => rowAt(add(from, scale(subtract(to, from), share)), out, row));
         return rows.find(isClear) ?? [];
       });
     });

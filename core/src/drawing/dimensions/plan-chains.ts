@@ -14,6 +14,7 @@ import { TEXT, type Medium, type Primitive } from '../primitives';
 import { readingTurn } from '../reading-turn';
 import { aisleRows } from './aisles';
 import { dimensionChains, type Chain } from './chains';
+import { PLAN, rowWay } from './row-ways';
 import {
   CLIMB,
   drawRow,
@@ -62,9 +63,13 @@ export function drawChains(
   about: readonly Primitive[],
 ): DrawnChains {
   // Centre lines are for the fitter: a screen has no room to spare for them.
-  const placed = placeChains(design).filter(({ chain }) => medium === 'paper' || chain.row !== 'centres');
+  const placed = placeChains(design).filter(
+    ({ chain }) =>
+      (medium === 'paper' || chain.row !== 'centres') && !rowWay(design, PLAN, rowOf(chain))?.hidden,
+  );
   const written = writtenOn(about, scaleBy);
-  const rows = rowsOf(placed, { scaleBy, medium }, written);
+  const extra = placed.map(({ chain }) => rowWay(design, PLAN, rowOf(chain))?.off ?? 0);
+  const rows = rowsOf(placed, { scaleBy, medium, extra }, written);
   const marks = placed.flatMap(({ chain: { face }, inside }, index) =>
     rowMarks(face.record, { row: rows[index]!, figures: !inside }),
   );
@@ -82,6 +87,9 @@ export function drawChains(
     ],
   };
 }
+
+/** What a row goes by. */
+const rowOf = ({ face, row }: Chain): string => `${face.id} ${row}`;
 
 /** The marks of a row: an edit changes those of few faces. */
 const rowMarks = remember(
@@ -158,7 +166,7 @@ function overlaps(a: Placed, b: Placed): boolean {
 /** The rows of some chains: each over every row below it, and clear of all that is written beside it. Rows of one side that are as high climb together. */
 function rowsOf(
   placed: readonly Placed[],
-  { scaleBy, medium }: { scaleBy: number; medium: Medium },
+  { scaleBy, medium, extra }: { scaleBy: number; medium: Medium; extra: readonly number[] },
   about: readonly Box[],
 ): DimensionRow[] {
   const tiers = assignTiers(placed);
@@ -187,7 +195,7 @@ function rowsOf(
     const from = Math.max(first.inside ? INSIDE_ROW : FIRST_ROW, ...below);
     for (let climbs = 0; climbs < MOST_CLIMBS; climbs++) {
       for (const index of together) {
-        offsets[index] = from + climbs * CLIMB;
+        offsets[index] = Math.max(1, from + extra[index]!) + climbs * CLIMB;
         const row = { size: sizes[index]!, levels: levels[index]!, scaleBy };
         rows[index] = rowAt(placed[index]!, { offset: offsets[index]!, ...row });
       }
@@ -203,10 +211,11 @@ function rowsOf(
 
 /** A chain as a row so far off the line it is counted from, paper mm. */
 function rowAt(
-  { chain: { face, links }, base, out, along, inside }: Placed,
+  { chain, base, out, along, inside }: Placed,
   row: { offset: number; size: number; levels: readonly number[]; scaleBy: number },
 ): DimensionRow {
   const { offset, size, levels, scaleBy } = row;
+  const { face, links } = chain;
   const at = add(face.start, scale(out, base + offset * scaleBy - dot(face.start, out)));
   const feet = [0, ...links.map(({ to }) => to)].map((end): Point | null => {
     const [foot, object] = [place(at, along, end, out, 0), onFace(face, end)];
@@ -219,6 +228,7 @@ function rowAt(
   return {
     ...{ links, at, along, out, feet, levels, size, scale: scaleBy },
     ...{ turn: readingTurn(face.turn), source: face.id, way: face.arc ? null : along },
+    row: rowOf(chain),
   };
 }
 

@@ -47,6 +47,8 @@ export interface DimensionRow {
   source?: string;
   /** The way it runs in the room; null where that bends. */
   way: Point | 'up' | null;
+  /** What the row goes by on its drawing. */
+  row: string;
 }
 
 /** Figures that all fit on their lengths are larger. */
@@ -125,12 +127,11 @@ const figuresOf = (row: DimensionRow): TextMark[] => {
 };
 
 /** What a figure of a row measures. */
-export function measuredBy({ links, at, along, out, feet, way }: DimensionRow, index: number): Measured {
+export function measuredBy({ links, at, along, out, feet, way, row }: DimensionRow, index: number): Measured {
   const { from, to, between } = links[index]!;
   const line = [place(at, along, from, out, 0), place(at, along, to, out, 0)] as const;
   const ends = { from: feet[index] ?? line[0], to: feet[index + 1] ?? line[1], line };
-  if (way === null || between.from.length + between.to.length === 0) return ends;
-  return { ...ends, of: { ...between, length: to - from, way } };
+  return { ...ends, of: { ...between, length: to - from, way, row } };
 }
 
 /** What the line of a row takes, with its ticks; `short` by them, where neighbours meet it at its ends. */

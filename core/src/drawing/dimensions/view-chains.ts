@@ -13,6 +13,7 @@ import { Boxes } from '../labels/boxes';
 import { writtenOn } from '../labels/drawn';
 import type { Primitive } from '../primitives';
 import { centresOn, linksOf, openingEnds, type ChainEnd, type ChainLink, type Parted } from './chains';
+import { rowWay, shownRows } from './row-ways';
 import {
   CLIMB,
   drawRow,
@@ -35,6 +36,8 @@ type Side = 'above' | 'below' | 'left' | 'right';
 /** A row of a view: mm along the view or above the floor. */
 interface ViewRow extends Parted {
   side: Side;
+  /** What it goes by. */
+  row: string;
 }
 
 /** What the dimensions of a view are of. */
@@ -65,13 +68,19 @@ export function drawViewChains(
     left: FIRST_ROW,
     right: FIRST_ROW,
   };
-  const drawn = rowsAbout(design, dimensioned, style).flatMap(({ side, ...parted }) => {
+  const { id } = dimensioned.view;
+  const rows = shownRows(design, id, rowsAbout(design, dimensioned, style), ({ row }) => row);
+  const drawn = rows.flatMap(({ side, row: name, ...parted }) => {
     const { links } = linksOf(parted, style);
+    offsets[side] = Math.max(1, offsets[side] + (rowWay(design, id, name)?.off ?? 0));
     const start = parted.from;
     const size = figureSize(links, scale);
     const levels = levelsOf(links, { size, scale, start: start / scale, taken: levelTaken() });
     const rowAt = (offset: number) =>
-      rowOn(side, { links, levels, size, scale, start, offset, extent, frame: dimensioned.frame });
+      rowOn(side, {
+        ...{ links, levels, size, scale, start, offset, extent, row: name },
+        frame: dimensioned.frame,
+      });
     let row = rowAt(offsets[side]);
     const isClear = () =>
       [lineBox(row, true), ...figureBoxes(row)].every((box) => taken.meeting(box).length === 0);
@@ -83,7 +92,7 @@ export function drawViewChains(
   return textsLast(drawn);
 }
 
-interface RowPlace extends Pick<DimensionRow, 'levels' | 'links' | 'scale' | 'size'> {
+interface RowPlace extends Pick<DimensionRow, 'levels' | 'links' | 'row' | 'scale' | 'size'> {
   start: number;
   offset: number;
   extent: Bounds;
@@ -133,17 +142,19 @@ function rowsAbout(design: Design, { view, frame, boxes }: Dimensioned, style: L
   const others = [...heights.others, ...(view.of === 'face' ? openingHeights(design, view) : [])];
   const [left, right] = highOf(design, { view, frame, boxes });
   const open = view.of === 'side' && view.side.only !== null;
-  const along = (side: Side, between: readonly ChainEnd[], of?: string) => ({
-    ...{ side, from: 0, to: frame.length, between, open, ...(of !== undefined && { of }) },
+  const along = (row: string, side: Side, between: readonly ChainEnd[], of?: string) => ({
+    ...{ row, side, from: 0, to: frame.length, between, open, ...(of !== undefined && { of }) },
   });
-  const up = (side: Side, to: number, between: readonly ChainEnd[]) => ({ side, from: 0, to, between, open });
+  const up = (row: string, side: Side, to: number, between: readonly ChainEnd[]) => ({
+    ...{ row, side, from: 0, to, between, open },
+  });
   const isParted = (row: ViewRow) => linksOf(row, style).links.length > 1;
   return [
-    ...[along('below', standing), along('below', onFace)].filter(isParted),
-    along('below', [], view.of === 'face' && !view.face.arc ? view.face.id : undefined),
-    ...[along('above', hung), up('left', left, heights.cabinets)].filter(isParted),
-    up('left', left, []),
-    ...[up('right', right, others)].filter(isParted),
+    ...[along('standing', 'below', standing), along('set-out', 'below', onFace)].filter(isParted),
+    along('across', 'below', [], view.of === 'face' && !view.face.arc ? view.face.id : undefined),
+    ...[along('hung', 'above', hung), up('cabinets', 'left', left, heights.cabinets)].filter(isParted),
+    up('up', 'left', left, []),
+    ...[up('others', 'right', right, others)].filter(isParted),
   ];
 }
 

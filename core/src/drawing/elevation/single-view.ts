@@ -3,6 +3,7 @@ import { dot } from '../../geometry/point';
 import { builtAgainst, itemBoxes, type ItemBox } from '../../setting/item-box';
 import { solidsOf } from '../../solids/solids';
 import { roomShape } from '../../survey/room-shape';
+import { ownDimensions, uprightView } from '../dimensions/own-dimensions';
 import { drawViewChains } from '../dimensions/view-chains';
 import { drawingBounds } from '../plan-with';
 import type { Layer, Primitive } from '../primitives';
@@ -20,8 +21,9 @@ export function drawSingleView(design: Design, view: RoomView, scale: number): P
     scale,
   );
   const shown = { view, frame, boxes: dimensionedIn(design, view, frame) };
-  const chains = drawViewChains(design, shown, { marks, extent, scale });
-  const all = [...marks, ...chains];
+  const own = ownDimensions(design, uprightView(view.id, frame), scale);
+  const chains = drawViewChains(design, shown, { marks: [...marks, ...own], extent, scale });
+  const all = [...marks, ...chains, ...own];
   const { left } = drawingBounds(all, scale);
   return [...all, ...drawLevels(design, levelsIn(design, view), left, scale)];
 }

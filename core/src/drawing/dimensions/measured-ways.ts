@@ -1,11 +1,11 @@
-import { recordOf, type Design } from '../document/design';
-import type { MeasuredThings } from '../drawing/primitives';
-import { extent } from '../geometry/convex';
-import { dot, type Point } from '../geometry/point';
-import { findBox } from '../setting/item-box';
-import { fixedThings } from '../survey/fixed-things';
-import { findOpening } from '../survey/openings';
-import { placedServices } from '../survey/services';
+import { recordOf, type Design } from '../../document/design';
+import type { MeasuredThings } from '../primitives';
+import { extent } from '../../geometry/convex';
+import { dot, type Point } from '../../geometry/point';
+import { findBox } from '../../setting/item-box';
+import { fixedThings } from '../../survey/fixed-things';
+import { findOpening } from '../../survey/openings';
+import { placedServices } from '../../survey/services';
 
 /** The end of a length that stays where it is. */
 export type StayingEnd = 'from' | 'to';
@@ -30,7 +30,9 @@ const SAME = 0.01;
 const ON_FLOOR = 1;
 
 /** Every way the room can follow when a length that a dimension measures is typed: what is at one of its ends moves, or what it is the whole of gets that size; by itself or with all that lies beyond. */
-export function measuredWays(design: Design, of: MeasuredThings): MeasuredWay[] {
+export function measuredWays(design: Design, { way, ...measured }: MeasuredThings): MeasuredWay[] {
+  if (way === null) return [];
+  const of = { ...measured, way };
   const ends = (['from', 'to'] as const).map((stays) => ({ stays, ...changesOf(design, of, stays) }));
   return ends.flatMap(({ stays, sized, moved }): MeasuredWay[] => {
     if (sized.length + moved.length === 0 || of.held.includes(stays === 'from' ? 'to' : 'from')) return [];
@@ -42,11 +44,10 @@ export function measuredWays(design: Design, of: MeasuredThings): MeasuredWay[] 
   });
 }
 
-function changesOf(
-  design: Design,
-  of: MeasuredThings,
-  stays: StayingEnd,
-): Pick<MeasuredWay, 'moved' | 'sized'> {
+/** What is measured along a straight line. */
+type Straight = MeasuredThings & { way: Point | 'up' };
+
+function changesOf(design: Design, of: Straight, stays: StayingEnd): Pick<MeasuredWay, 'moved' | 'sized'> {
   const whole = of.from.filter((id) => of.to.includes(id));
   if (whole.length > 0) {
     const sized = whole.filter((id) => sizeAlong(design, id, of.way) !== null);
