@@ -132,7 +132,9 @@ export {
   type Sheet,
   type SheetOptions,
   type SheetSubject,
+  type ViewOnPage,
 } from './drawing/sheet/sheet-frame';
+export { rowNames } from './wording/drawing-words';
 export * from './drawing/text-layout';
 export * from './drawing/elevation/finding-places';
 export * from './drawing/elevation/unfold';

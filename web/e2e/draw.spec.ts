@@ -43,3 +43,90 @@ test.describe('numbers on paper', () => {
     await expect(card.getByRole('textbox')).toHaveValue('5');
   });
 });
+
+test.describe('dimensions and notes of one’s own', () => {
+  test('are put on paper by presses, dragged, told in the facts, and go with what they are of', async ({
+    page,
+    studio,
+  }) => {
+    await studio.enter();
+    await studio.openRoom('Galley with bay');
+    await studio.step('Draw');
+    const number = (text: string) =>
+      page.getByRole('button', { name: `${text}: change this length`, exact: true });
+    await expect(number('4115')).toBeVisible();
+    const before = await number('900').count();
+    // Over the ends of the number of base cabinet 10 in the chain of its wall stand the corners of its front.
+    const chain = (await number('900')
+      .nth(before - 1)
+      .boundingBox())!;
+    await page.getByRole('button', { name: 'Across', exact: true }).click();
+    const sheet = (await page.getByRole('img', { name: /^Plan/ }).boundingBox())!;
+    const mm = sheet.width / 420;
+    const front = { x: sheet.x + 92.5 * mm, y: sheet.y + 185 * mm };
+    const press = async (x: number, y: number) => {
+      await page.mouse.move(x, y);
+      await page.mouse.down();
+      await page.mouse.up();
+    };
+    await press(front.x, front.y);
+    await expect(page.getByText('Press the place to measure to.')).toBeVisible();
+    await press(front.x + 45 * mm, front.y);
+    await press(front.x + 22 * mm, front.y - 12 * mm);
+    await expect(page.getByRole('heading', { name: 'Dimension', exact: true })).toBeVisible();
+    await expect(number('900')).toHaveCount(before + 1);
+    expect(chain.width).toBeGreaterThan(0);
+
+    const off = page.getByRole('textbox', { name: 'Line off, mm of paper' });
+    const was = Number(await off.inputValue());
+    const own = page.getByRole('list', { name: 'Put by hand' });
+    await expect(own.getByRole('listitem')).toHaveCount(1);
+    const line = page.locator('.grips line').first();
+    const { x, y: top, width, height } = (await line.boundingBox())!;
+    const y = top + height / 2;
+    await page.mouse.move(x + width / 4, y);
+    await page.mouse.down();
+    await page.mouse.move(x + width / 4, y - 6 * mm, { steps: 4 });
+    await page.mouse.up();
+    await expect.poll(async () => Math.abs(Number(await off.inputValue()) - was)).toBeGreaterThan(4);
+
+    await page.getByRole('button', { name: 'Note', exact: true }).click();
+    await press(front.x, front.y);
+    await press(front.x + 10 * mm, front.y - 20 * mm);
+    const note = page.getByRole('group', { name: 'Write a note' });
+    await expect(note.getByRole('textbox')).toBeFocused();
+    await page.keyboard.press('Enter');
+    await expect(note.getByRole('alert')).toHaveText('A note needs words.');
+    await page.keyboard.type('Level with the sill');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { name: 'Note', exact: true })).toBeVisible();
+    await expect(page.locator('svg.drawing').getByText('Level with the sill')).toBeVisible();
+    await page.reload();
+    await studio.step('Draw');
+    await expect(page.locator('svg.drawing').getByText('Level with the sill')).toBeVisible();
+  });
+
+  test('rows drawn by themselves are left away and come back, and are kept as they are', async ({
+    page,
+    studio,
+  }) => {
+    await studio.enter();
+    await studio.openRoom('Galley with bay');
+    await studio.step('Draw');
+    const number = (text: string) =>
+      page.getByRole('button', { name: `${text}: change this length`, exact: true });
+    const row = page.getByRole('group', { name: 'The row it stands in' });
+    await number('4115').click();
+    await row.getByRole('button', { name: 'Leave the row away' }).click();
+    await expect(number('4115')).toHaveCount(0);
+    const changed = page.getByRole('list', { name: 'Rows that are not as drawn by themselves' });
+    await expect(changed).toContainText('Plan: face K, overall, left away');
+    await changed.getByRole('button', { name: 'Back' }).click();
+    await expect(number('4115')).toHaveCount(1);
+
+    await number('4115').click();
+    await row.getByRole('button', { name: 'Keep it as it is' }).click();
+    await expect(number('4115')).toHaveCount(1);
+    await expect(page.getByRole('list', { name: 'Put by hand' })).toContainText('Plan: dimension, face K');
+  });
+});

@@ -1,4 +1,7 @@
-import type { Design } from '../document/design';
+import { perDesign, type Design } from '../document/design';
+import type { DimensionEnd } from '../document/records';
+import type { Point } from '../geometry/point';
+import { endsIn, placeOfEnd } from './dimensions/ends';
 import { planView, uprightView, type OwnView } from './dimensions/own-dimensions';
 import { CEILING, PLAN } from './dimensions/row-ways';
 import { frameOf, roomViews } from './elevation/views';
@@ -15,4 +18,37 @@ export function ownView(design: Design, id: string): OwnView | null {
   if (id === PLAN || id === CEILING) return planView(id);
   const view = roomViews(design).find((one) => one.id === id);
   return view ? uprightView(id, frameOf(design, view)) : null;
+}
+
+/** A place that a dimension can be tied to, and where it is on a drawing, mm. */
+export interface SeenEnd {
+  end: DimensionEnd;
+  at: Point;
+}
+
+/** How far behind what is looked at something is still of it, mm: the walls of openings and what is let in. */
+const BEHIND = 400;
+
+/** The places that dimensions on a drawing can be tied to: of an upright view those of what it looks at. */
+export function endsOn(design: Design, id: string): readonly SeenEnd[] {
+  const known = endsByView(design);
+  let ends = known.get(id);
+  if (!ends) known.set(id, (ends = seenEnds(design, id)));
+  return ends;
+}
+const endsByView = perDesign(() => new Map<string, readonly SeenEnd[]>());
+
+function seenEnds(design: Design, id: string): SeenEnd[] {
+  const view = ownView(design, id);
+  if (!view) return [];
+  const upright = roomViews(design).find((one) => one.id === id);
+  const frame = upright && frameOf(design, upright);
+  return endsIn(design, upright ? 'before' : 'above').flatMap((end): SeenEnd[] => {
+    const place = placeOfEnd(design, end);
+    if (!place) return [];
+    if (!frame) return [{ end, at: view.project(place) }];
+    const { along, out } = frame.project(place.at);
+    const isSeen = out > -BEHIND && out <= frame.cut + 1 && along >= -1 && along <= frame.length + 1;
+    return isSeen ? [{ end, at: { x: along, y: place.up } }] : [];
+  });
 }

@@ -49,6 +49,22 @@ export const viewTitles = {
   side: (name: string, side: SideName) => `${name}, ${sideWords[side]}`,
 };
 
+/** The rows of dimensions that are drawn by themselves. */
+export const rowNames = {
+  units: 'cabinets',
+  openings: 'openings',
+  centres: 'centre lines',
+  overall: 'overall',
+  standing: 'widths of what stands',
+  'set-out': 'openings and centre lines',
+  across: 'overall width',
+  hung: 'widths of what hangs',
+  cabinets: 'heights of cabinets',
+  up: 'overall height',
+  others: 'other heights',
+  aisle: 'what is left round an island',
+} as const;
+
 /** What stands at a dimension a person has made. */
 export const ownDimensionWords = { lost: 'measures what is no longer there' };
 

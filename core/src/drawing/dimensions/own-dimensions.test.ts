@@ -202,15 +202,17 @@ describe('a row that is drawn by itself', () => {
           const own = textsOf(viewOf(after, view));
           const placed = (marks: readonly TextMark[]) =>
             marks
-              .map(({ text, measured }) => ({
+              .map(({ text, size, measured }) => ({
                 text,
+                size,
                 x: middle(measured!.line).x,
                 y: middle(measured!.line).y,
               }))
               .sort((a, b) => a.x - b.x || a.y - b.y);
           const [was, is] = [placed(before), placed(own)];
           expect(is.map(({ text }) => text)).toEqual(was.map(({ text }) => text));
-          is.forEach(({ x, y }, one) => {
+          is.forEach(({ x, y, size }, one) => {
+            expect(size).toBeGreaterThanOrEqual(was[one]!.size);
             expect(x, `${view} ${row}`).toBeCloseTo(was[one]!.x, 1);
             expect(y, `${view} ${row}`).toBeCloseTo(was[one]!.y, 1);
           });

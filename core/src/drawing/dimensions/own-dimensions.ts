@@ -25,7 +25,17 @@ import { line, outline, TEXT, WEIGHT, type ArcMark, type Primitive, type TextMar
 import { readingTurn } from '../reading-turn';
 import { linksOf, type ChainEnd } from './chains';
 import { placeOfEnd, type RoomPlace } from './ends';
-import { drawRow, figureAt, GAP, levelsOf, levelTaken, ROW, textsLast, type DimensionRow } from './rows';
+import {
+  drawRow,
+  figureAt,
+  figureSize,
+  GAP,
+  levelsOf,
+  levelTaken,
+  ROW,
+  textsLast,
+  type DimensionRow,
+} from './rows';
 
 /** What a drawing is to the dimensions that a person has put on it. */
 export interface OwnView {
@@ -170,8 +180,8 @@ export function areaOf(design: Design, { of }: DimensionEnd, { up }: Pick<OwnVie
   }
 }
 
-/** The way lengths are measured on the drawing. */
-function wayOf({ record: { way = 'aligned' }, ends }: One): Point {
+/** The way lengths are measured on a drawing on which their ends are there. */
+export function wayBetween({ way = 'aligned' }: DimensionRecord, ends: readonly Point[]): Point {
   if (way === 'across') return { x: 1, y: 0 };
   if (way === 'up') return { x: 0, y: 1 };
   const straight = subtract(ends.at(-1)!, ends[0]!);
@@ -194,7 +204,7 @@ function rowBetween(
   off: number,
 ): DimensionRow | null {
   const { design, view, scale: at, record } = one;
-  const along = wayOf(one);
+  const along = wayBetween(one.record, one.ends);
   const left = { x: -along.y, y: along.x };
   const out = off < 0 ? scale(left, -1) : left;
   const [origin] = ends;
@@ -217,10 +227,10 @@ function rowBetween(
   const told = links.map((link, index) =>
     record.text && index === 0 ? { ...link, text: `${link.text} ${record.text}` } : link,
   );
-  const taken = levelTaken();
+  const size = figureSize(told, at);
   return {
-    ...{ links: told, at: lineAt, along, out, feet, size: TEXT.normal, scale: at },
-    levels: levelsOf(told, { size: TEXT.normal, scale: at, start: 0, taken }),
+    ...{ links: told, at: lineAt, along, out, feet, size, scale: at },
+    levels: levelsOf(told, { size, scale: at, start: 0, taken: levelTaken() }),
     turn: readingTurn(Math.atan2(along.y, along.x)),
     way: roomWay(along, view),
     row: record.id,
@@ -237,7 +247,7 @@ function drawLengths(one: One): Primitive[] {
 /** All lengths from the first end, one row over the other, the shortest nearest. */
 function drawBaseline(one: One): Primitive[] {
   const { record, ends } = one;
-  const along = wayOf(one);
+  const along = wayBetween(one.record, one.ends);
   const [first, ...others] = ends.map((point, index) => ({ point, of: record.ends[index]!.of }));
   const byLength = others
     .map((other) => ({ ...other, long: Math.abs(dot(subtract(other.point, first!.point), along)) }))

@@ -14,7 +14,7 @@ import { textWidth } from '../text-layout';
 import { itemParts, itemTable, numberedRows } from './item-table';
 import { itemSchedule } from '../../schedules/item-schedule';
 import { sheetScales } from './sheet-format';
-import { fieldOf, type SheetContent, type SheetOptions } from './sheet-frame';
+import { fieldOf, type SheetContent, type SheetOptions, type ViewOnPage } from './sheet-frame';
 import { onPaper, text } from './sheet-marks';
 
 /** A view as it goes on paper. */
@@ -55,13 +55,13 @@ export function elevationSheets(design: Design, options: SheetOptions): Result<S
   const drawnPages = inPages(laid, { wide, high }).map((rows) => drawPage(rows, field, scale.ratio));
   // What is numbered on a page is listed beside it, and where that is too much for its column on pages of its own after it.
   return ok(
-    drawnPages.flatMap(({ marks, names }) =>
+    drawnPages.flatMap(({ marks, names, frames }) =>
       itemParts(numberedRows(schedule, marks), page).map((rows, part) => {
         const name = part === 0 ? viewTitles.elevations(names) : sheetWords.continued(part);
         return {
           ...{ title: name, shows: uncapital(part === 0 ? name : scheduleNames.items) },
           ...{ marks: part === 0 ? marks : [], column: itemTable(rows, page) },
-          scale: part === 0 ? scale : null,
+          ...(part === 0 ? { scale, frames } : { scale: null }),
         };
       }),
     ),
@@ -73,8 +73,9 @@ function drawPage(
   rows: readonly (readonly Laid[])[],
   field: { left: number; top: number },
   ratio: number,
-): { marks: Primitive[]; names: string[] } {
+): { marks: Primitive[]; names: string[]; frames: ViewOnPage[] } {
   const marks: Primitive[] = [];
+  const frames: ViewOnPage[] = [];
   let top = field.top;
   for (const row of rows) {
     const height = heightOf(row);
@@ -83,12 +84,14 @@ function drawPage(
       const floor = top - height + NAME;
       const origin = { x: left - bounds.left / ratio, y: floor - bounds.bottom / ratio };
       marks.push(...own.map((mark) => onPaper(mark, origin, ratio)));
+      const box = { left, right: left + width, bottom: floor, top: floor + height };
+      frames.push({ view: view.id, origin, box, ratio });
       marks.push(text(titleOf(view), left + middle, top - height + 1.4, TEXT.normal, true, 'middle'));
       left += width + ACROSS;
     }
     top -= height + DOWN;
   }
-  return { marks, names: rows.flat().map(({ view }) => view.name) };
+  return { marks, names: rows.flat().map(({ view }) => view.name), frames };
 }
 
 function layView(design: Design, view: RoomView, ratio: number): Laid {

@@ -1,9 +1,12 @@
 import type { Design } from '../../document/design';
+import type { Point } from '../../geometry/point';
+import type { Bounds } from '../../geometry/polygon';
 import { ok, refuse, type Result } from '../../result';
 import { itemSchedule } from '../../schedules/item-schedule';
 import { sheetWords } from '../../wording/drawing-words';
 import { scheduleNames } from '../../wording/schedule-words';
 import { uncapital } from '../../wording/words';
+import { CEILING, PLAN } from '../dimensions/row-ways';
 import { drawPlan } from '../plan';
 import { drawingBounds } from '../plan-with';
 import type { Layer, Primitive } from '../primitives';
@@ -12,14 +15,29 @@ import { itemParts, itemTable, numberedRows } from './item-table';
 import { scheduleColumn } from './schedule-tables';
 import { legendHeight, serviceLegend } from './service-legend';
 import { sheetScales } from './sheet-format';
-import { COLUMN, fieldOf, MARGIN, TITLE_HEIGHT, type SheetContent, type SheetOptions } from './sheet-frame';
+import {
+  COLUMN,
+  fieldOf,
+  MARGIN,
+  TITLE_HEIGHT,
+  type SheetContent,
+  type SheetOptions,
+  type ViewOnPage,
+} from './sheet-frame';
 import { onPaper } from './sheet-marks';
+
+/** A drawing in its place on a page. */
+interface InField {
+  marks: Primitive[];
+  origin: Point;
+  box: Bounds;
+}
 
 /** A drawing of the whole room at a ratio, in the middle of the field of a page. Refused where it does not fit, naming the scales at which it does. */
 export function inField(
   { page, scale }: SheetOptions,
   draw: (ratio: number) => readonly Primitive[],
-): Result<Primitive[]> {
+): Result<InField> {
   const field = fieldOf(page);
   const room = { width: field.right - field.left, height: field.top - field.bottom };
   const needAt = (ratio: number) => {
@@ -41,8 +59,17 @@ export function inField(
   }
   const centre = { x: (field.left + field.right) / 2, y: (field.bottom + field.top) / 2 };
   const origin = { x: centre.x - need.middle.x / scale.ratio, y: centre.y - need.middle.y / scale.ratio };
-  return ok(draw(scale.ratio).map((mark) => onPaper(mark, origin, scale.ratio)));
+  const box = {
+    ...{ left: centre.x - need.width / 2, right: centre.x + need.width / 2 },
+    ...{ bottom: centre.y - need.height / 2, top: centre.y + need.height / 2 },
+  };
+  return ok({ marks: draw(scale.ratio).map((mark) => onPaper(mark, origin, scale.ratio)), origin, box });
 }
+
+/** The plan of the room on a page. */
+const planOn = (view: string, { origin, box }: InField, { scale: { ratio } }: SheetOptions): ViewOnPage[] => [
+  { view, origin, box, ratio },
+];
 
 /** The plan of a room, or its ceiling plan, with the schedule of the items it numbers, its finishes and services; a schedule too long for the page goes on on further pages. */
 export function planSheets(design: Design, options: SheetOptions, ceiling: boolean): Result<SheetContent[]> {
@@ -54,7 +81,7 @@ export function planSheets(design: Design, options: SheetOptions, ceiling: boole
   const services = MARGIN + TITLE_HEIGHT + legendHeight(design);
   const finishes = finishScheduleMarks(design, left, services, COLUMN);
   const taken = legendHeight(design) + finishScheduleHeight(design);
-  const parts = itemParts(numberedRows(itemSchedule(design), drawn.value), page, taken);
+  const parts = itemParts(numberedRows(itemSchedule(design), drawn.value.marks), page, taken);
   const name = ceiling ? sheetWords.ceiling : sheetWords.plan;
   return ok(
     parts.map((rows, index) => {
@@ -62,7 +89,8 @@ export function planSheets(design: Design, options: SheetOptions, ceiling: boole
       return {
         title: first ? name : sheetWords.continued(index),
         shows: uncapital(first ? name : scheduleNames.items),
-        marks: first ? drawn.value : [],
+        marks: first ? drawn.value.marks : [],
+        frames: first ? planOn(ceiling ? CEILING : PLAN, drawn.value, options) : [],
         column: [...itemTable(rows, page), ...(first ? [...legend, ...finishes] : [])],
         scale: first ? scale : null,
       };
@@ -84,7 +112,8 @@ export function constructionSheets(design: Design, options: SheetOptions): Resul
     columns.map((column, index) => ({
       title: index === 0 ? sheetWords.construction : sheetWords.more(sheetWords.construction, index),
       shows: uncapital(sheetWords.construction),
-      marks: index === 0 ? drawn.value : [],
+      marks: index === 0 ? drawn.value.marks : [],
+      frames: index === 0 ? planOn(PLAN, drawn.value, options) : [],
       column: index === 0 ? [...column, ...legend] : column,
       scale: index === 0 ? scale : null,
     })),

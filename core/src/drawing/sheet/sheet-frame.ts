@@ -1,6 +1,7 @@
 import { sheetWords } from '../../wording/drawing-words';
 import { roomOf, type Design } from '../../document/design';
 import type { Point } from '../../geometry/point';
+import type { Bounds } from '../../geometry/polygon';
 import { ok, refuse, type Result } from '../../result';
 import { isInchUnit } from '../../units/units';
 import { line, outline, TEXT, WEIGHT, type Primitive } from '../primitives';
@@ -13,6 +14,15 @@ export interface Sheet {
   page: Page;
   title: string;
   marks: Primitive[];
+  frames: readonly ViewOnPage[];
+}
+
+/** A drawing of the room on a page: what it goes by in the records of what is put on it, where its own zero lies and the box about it, paper mm, and how many millimetres of the room one there is. */
+export interface ViewOnPage {
+  view: string;
+  origin: Point;
+  box: Bounds;
+  ratio: number;
 }
 
 /** What a set of sheets shows. */
@@ -46,6 +56,8 @@ export interface SheetContent {
   column: readonly Primitive[];
   /** What it is drawn to; null where nothing is drawn to scale. */
   scale: SheetScale | null;
+  /** The drawings of the room on it that dimensions and notes can be put on. */
+  frames?: readonly ViewOnPage[];
 }
 
 /** What is drawn, on what, and what the title block says beside what the design knows. */
@@ -88,9 +100,8 @@ export function framed(design: Design, options: SheetOptions, contents: readonly
   const { page } = options;
   const right = page.width - MARGIN - COLUMN;
   const top = page.height - MARGIN;
-  return contents.map(({ title, shows, marks, column, scale }, index) => ({
-    page,
-    title,
+  return contents.map(({ title, shows, marks, column, scale, frames = [] }, index) => ({
+    ...{ page, title, frames },
     marks: [
       ...marks,
       ...(scale ? scaleBar(design, scale, MARGIN + PAD + 4, MARGIN + PAD + 3) : []),

@@ -53,7 +53,7 @@ export function topSheets(design: Design, options: SheetOptions): Result<SheetCo
     scheduleColumn(design, ['tops'], options.page, 0).map((column, index) => ({
       title: index === 0 ? sheetWords.tops : sheetWords.more(sheetWords.tops, index),
       shows: uncapital(sheetWords.tops),
-      marks: index === 0 ? drawn.value : [],
+      marks: index === 0 ? drawn.value.marks : [],
       column,
       scale: index === 0 ? options.scale : null,
     })),

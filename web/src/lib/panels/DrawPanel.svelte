@@ -15,9 +15,11 @@
   import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
   import { drawnSheets } from '$views/sheet/drawn-sheets.svelte';
+  import type { DimensionDraw } from '$lib/tools/dimension-draw.svelte';
+  import DimensionTools from './draw/DimensionTools.svelte';
   import type { SheetChoice } from '$views/sheet/sheet-choice.svelte';
 
-  let { choice }: { choice: SheetChoice } = $props();
+  let { choice, draw }: { choice: SheetChoice; draw: DimensionDraw } = $props();
   const { session, saving, roomId } = useWorkspace();
   const subjects: Record<SheetSubject, string> = {
     plan: 'Plan',
@@ -87,6 +89,8 @@
     >Open the PDF</Button
   >
 
+  <DimensionTools {draw} />
+
   <h2>Schedules</h2>
   {#if saved}
     <a class="export" href="/api/rooms/{roomId}/schedules.xlsx" download>All as a workbook</a>
@@ -130,10 +134,10 @@
     gap: 0.6rem;
     padding: 0.8rem;
   }
-  h2 {
+  .panel :global(h2) {
     font-size: 14px;
   }
-  h2:not(:first-child) {
+  .panel :global(h2:not(:first-child)) {
     margin-top: 0.8rem;
   }
   .row {

@@ -17,6 +17,7 @@
     'scheme',
     'waiver',
     'left-open',
+    'row-way',
   ]);
   const record = $derived(session.document.records[screen.selected ?? '']);
   const items = $derived(

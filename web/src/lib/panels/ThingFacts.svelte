@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { DesignRecord, ItemRecord } from 'goodreach';
+  import DimensionFacts from './draw/DimensionFacts.svelte';
   import DividerFacts from './DividerFacts.svelte';
   import FaceFacts from './FaceFacts.svelte';
   import FixedFacts from './FixedFacts.svelte';
@@ -25,6 +26,8 @@
   {#key record.id}<OpeningFacts opening={record} />{/key}
 {:else if record.kind === 'face'}
   {#key record.id}<FaceFacts face={record} />{/key}
+{:else if record.kind === 'dimension'}
+  {#key record.id}<DimensionFacts dimension={record} />{/key}
 {:else if record.kind === 'divider'}
   {#key record.id}<DividerFacts divider={record} />{/key}
 {:else if record.kind === 'standpoint'}

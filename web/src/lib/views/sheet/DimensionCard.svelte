@@ -5,23 +5,30 @@
     say,
     sayFirst,
     setMeasured,
-    type MeasuredThings,
+    freezeRow,
+    rowWay,
+    setRowWay,
     type MeasuredWay,
-    type Point,
   } from 'goodreach';
+  import { nanoid } from 'nanoid';
+  import { untrack } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
+  import Button from '$ui/Button.svelte';
+  import type { ShownFigure } from './sheets.worker';
   import LengthField from '$ui/LengthField.svelte';
 
-  /** What a number on paper measures: typed, it is that long, and what follows is chosen. `paper` is the way its line runs there. */
+  /** What a number on paper measures: typed, it is that long, and what follows is chosen; and what can be said of the row it stands in. */
   interface Props {
-    of: MeasuredThings;
-    paper: Point;
+    figure: ShownFigure;
     /** Whether it is drawn of the room as it is now. */
     isCurrent: boolean;
     onclose: () => void;
   }
-  let { of, paper, isCurrent, onclose }: Props = $props();
+  let { figure, isCurrent, onclose }: Props = $props();
   const { session, screen } = useWorkspace();
+  /** How much farther out a row is moved at a time, mm of paper. */
+  const STEP = 6;
+  const { of, paper, own, frame } = $derived(figure);
   const design = $derived(session.committed);
   const ways = $derived(measuredWays(design, of));
   /** Unless another is chosen, what lies beyond goes along: no gap opens within a run, and nothing is run into. */
@@ -73,10 +80,26 @@
     return session.run(setMeasured, { of, length, stays, along }) ? '' : session.message;
   }
 
+  /** What can be said of the row it stands in, where that is drawn by itself. */
+  function row(change: { hidden?: boolean; off?: number }) {
+    if (!frame) return;
+    const at = { id: `row-way-${nanoid(8)}`, view: frame.view, row: of.row };
+    if (session.run(setRowWay, { ...at, ...change })) onclose();
+  }
+  const off = $derived(frame ? (rowWay(design, frame.view, of.row)?.off ?? 0) : 0);
+  function keep() {
+    if (!frame) return;
+    const ids = [`dimension-${nanoid(8)}`, `row-way-${nanoid(8)}`] as const;
+    const at = { ids, view: frame.view, row: of.row, scale: frame.ratio };
+    if (!session.run(freezeRow, at)) return;
+    screen.select(ids[0]);
+    onclose();
+  }
   // What a number measures is chosen with it, as far as it can be changed.
   $effect(() => {
+    if (own) return void untrack(() => screen.select(own));
     const items = (way ? [...way.sized, ...way.moved] : []).filter((id) => design.records[id]);
-    if (items.length > 0) screen.choose(items);
+    if (items.length > 0) untrack(() => screen.choose(items));
   });
 </script>
 
@@ -109,6 +132,14 @@
       {/each}
     </fieldset>
   {/if}
+  {#if frame && !own}
+    <div class="row" role="group" aria-label="The row it stands in">
+      <Button look="quiet" onclick={() => row({ off: off + STEP })}>Farther out</Button>
+      <Button look="quiet" onclick={() => row({ off: off - STEP })}>Nearer</Button>
+      <Button look="quiet" onclick={() => row({ hidden: true })}>Leave the row away</Button>
+      <Button look="quiet" onclick={keep}>Keep it as it is</Button>
+    </div>
+  {/if}
 </div>
 
 <style>
@@ -121,6 +152,13 @@
     border-radius: 4px;
     background: var(--sheet);
     box-shadow: var(--shadow);
+  }
+  .row {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.1rem 0.4rem;
+    padding-top: 0.3rem;
+    border-top: 1px solid var(--rule);
   }
   fieldset {
     display: grid;

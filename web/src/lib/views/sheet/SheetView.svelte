@@ -6,12 +6,16 @@
   import { DrawingCamera } from '../drawing-camera.svelte';
   import HostedView from '../HostedView.svelte';
   import DimensionCard from './DimensionCard.svelte';
+  import DimensionMarks from './DimensionMarks.svelte';
+  import NoteCard from './NoteCard.svelte';
+  import type { DimensionDraw } from '$lib/tools/dimension-draw.svelte';
+  import type { Point } from 'goodreach';
   import { drawnSheets } from './drawn-sheets.svelte';
   import type { SheetChoice } from './sheet-choice.svelte';
   import type { ShownFigure } from './sheets.worker';
 
   /** The sheets on a desk, one under the other: seen whole, looked at closely, gone through by keys. */
-  let { choice }: { choice: SheetChoice } = $props();
+  let { choice, draw }: { choice: SheetChoice; draw: DimensionDraw } = $props();
   const workspace = useWorkspace();
   const { session, screen } = workspace;
 
@@ -20,8 +24,10 @@
   const MARGIN = 22;
   /** An arrow key moves the desk by so many pixels. */
   const STEP = 60;
+  /** How far places catch, pixels. */
+  const CATCH = 14;
   /** The size of a card over it, pixels. */
-  const CARD = { width: 272, height: 200 };
+  const CARD = { width: 272, height: 250 };
 
   let view: HTMLElement | undefined = $state();
   let width = $state(0);
@@ -38,14 +44,25 @@
     });
   });
 
-  const eye: DrawingCamera = new DrawingCamera({ reach: [0.1, 40], panning: () => true });
+  const eye: DrawingCamera = new DrawingCamera({
+    reach: [0.1, 40],
+    // What was put on paper is dragged; all else moves the desk.
+    takesHold: (target) => draw.wish !== null || isOwn(sourceOf(target)),
+    panning: () => host.panning,
+  });
+  const sourceOf = (target: EventTarget | null): string | null =>
+    target instanceof Element ? (target.closest('[data-source]')?.getAttribute('data-source') ?? null) : null;
+  const isOwn = (id: string | null): boolean => session.committed.records[id ?? '']?.kind === 'dimension';
+  const onDesk = ({ x, y }: Point): Point => ({
+    x: (x - eye.now.x) / eye.now.k,
+    y: (y - eye.now.y) / eye.now.k,
+  });
   const host: ViewHost = new ViewHost(workspace, {
     kind: 'sheet',
-    sourceAt: ({ target }) =>
-      (target as Element).closest('[data-source]')?.getAttribute('data-source') ?? null,
-    placeAt: () => null,
-    near: () => 0,
-    wayOf: () => null,
+    sourceAt: ({ target }) => sourceOf(target),
+    placeAt: onDesk,
+    near: () => CATCH / eye.now.k,
+    wayOf: (id) => (isOwn(id) ? onDesk : null),
     key: ownKey,
     fit: () => show(0),
   });
@@ -85,32 +102,60 @@
   });
   /** The number on paper whose card is open: its sheet's place, and the number itself. */
   let opened: { top: number; figure: ShownFigure } | null = $state.raw(null);
+  $effect(() => {
+    draw.frames = () =>
+      places.flatMap(({ sheet, top }) =>
+        sheet.frames.map((frame) => ({ frame, bottom: top + sheet.page.height })),
+      );
+    return () => {
+      draw.cancel();
+      draw.frames = () => [];
+    };
+  });
+  const toPixel = ({ x, y }: Point): Point => ({
+    x: eye.now.x + x * eye.now.k,
+    y: eye.now.y + y * eye.now.k,
+  });
+  const note = $derived.by(() => {
+    if (!draw.writing) return null;
+    const { end, off } = draw.writing;
+    return inside(toPixel({ x: end.at.x + off.x, y: end.at.y - off.y }), 0);
+  });
+  /** Where a card stands under a place, or over it where there is no room, within the desk. */
+  function inside(at: Point, clear: number): Point {
+    const below = at.y + clear + 6;
+    const y = below + CARD.height > height ? at.y - clear - CARD.height - 6 : below;
+    return {
+      x: Math.max(8, Math.min(at.x - CARD.width / 2, width - CARD.width - 8)),
+      y: Math.max(8, Math.min(y, height - CARD.height - 8)),
+    };
+  }
   /** Whether a sheet is in sight, so that its numbers can be pressed. */
   function isSeen({ top, sheet: { page } }: (typeof places)[number]): boolean {
     const { k, y } = eye.now;
     return y + (top + page.height) * k > 0 && y + top * k < height;
   }
-  // A number that is drawn no more, as after an edit elsewhere, can't be typed any more.
+  // Sheets drawn anew have the same number again, as after a save; what is drawn no more can't be typed any more.
   $effect(() => {
-    const there = sheets.sheets.some(({ figures }) => opened && figures.includes(opened.figure));
-    if (opened && !there) opened = null;
+    const drawn = places.flatMap(({ top, sheet }) => sheet.figures.map((figure) => ({ top, figure })));
+    untrack(() => {
+      if (!opened || drawn.some(({ figure }) => figure === opened!.figure)) return;
+      const before = JSON.stringify(opened.figure);
+      opened = drawn.find(({ figure }) => JSON.stringify(figure) === before) ?? null;
+    });
   });
   function close() {
     opened = null;
     host.focus();
   }
-  /** Where its card stands: under the number, within the desk. */
   const card = $derived.by(() => {
     if (!opened) return null;
     const { top, figure } = opened;
-    const { k, x, y } = eye.now;
-    const below = y + (top + figure.top + figure.height) * k + 6;
-    const at = { x: x + (figure.left + figure.width / 2) * k - CARD.width / 2, y: below };
-    if (below + CARD.height > height) at.y = y + (top + figure.top) * k - CARD.height - 6;
-    return {
-      x: Math.max(8, Math.min(at.x, width - CARD.width - 8)),
-      y: Math.max(8, Math.min(at.y, height - CARD.height - 8)),
-    };
+    const high = (figure.height / 2) * eye.now.k;
+    return inside(
+      toPixel({ x: figure.left + figure.width / 2, y: top + figure.top + figure.height / 2 }),
+      high,
+    );
   });
 
   /** Arrow keys move the desk, Page Up and Page Down show the sheet before and after. */
@@ -157,8 +202,15 @@
             {@html svg}
           </svg>
           {#if isSeen(place)}
+            <!-- What was put on paper is taken hold of along its line, which itself is a hair. -->
+            <svg class="grips" viewBox="0 0 {page.width} {page.height}" aria-hidden="true">
+              {#each figures.filter(({ own }) => own) as { own, line: [a, b] }, grip (grip)}
+                <line x1={a.x} y1={a.y} x2={b.x} y2={b.y} data-source={own} />
+              {/each}
+            </svg>
             {#each figures as figure, number (number)}
               <button
+                disabled={draw.wish !== null}
                 class:open={opened?.figure === figure}
                 style="left: {figure.left}px; top: {figure.top}px; width: {figure.width}px; height: {figure.height}px"
                 aria-label="{figure.text}: change this length"
@@ -169,15 +221,16 @@
         </figure>
       {/each}
     </div>
+    {#if draw.wish}<DimensionMarks {draw} {toPixel} />{/if}
+    {#if note}
+      <div class="over" style="left: {note.x}px; top: {note.y}px">
+        <NoteCard {draw} onclose={() => host.focus()} />
+      </div>
+    {/if}
     {#if opened && card}
       <div class="over" style="left: {card.x}px; top: {card.y}px">
-        {#key opened.figure}
-          <DimensionCard
-            of={opened.figure.of}
-            paper={opened.figure.paper}
-            isCurrent={sheets.of === session.document}
-            onclose={close}
-          />
+        {#key JSON.stringify(opened.figure)}
+          <DimensionCard figure={opened.figure} isCurrent={sheets.of === session.document} onclose={close} />
         {/key}
       </div>
     {/if}
@@ -220,6 +273,17 @@
   }
   .sheets :global(g.chosen text) {
     fill: var(--clay-strong);
+  }
+  .grips {
+    position: absolute;
+    inset: 0;
+    pointer-events: none;
+  }
+  .grips line {
+    cursor: move;
+    pointer-events: stroke;
+    stroke: transparent;
+    stroke-width: 4px;
   }
   figure button {
     position: absolute;

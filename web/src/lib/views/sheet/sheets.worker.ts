@@ -7,9 +7,10 @@ import {
   type MeasuredThings,
   type Page,
   type Point,
-  type Primitive,
   type Result,
+  type Sheet,
   type SheetOptions,
+  type ViewOnPage,
 } from 'goodreach';
 
 /** What the page asks: the sheets of a design. */
@@ -26,7 +27,13 @@ export interface ShownFigure {
   width: number;
   height: number;
   paper: Point;
+  /** Its line, from the top left corner. */
+  line: readonly [Point, Point];
   of: MeasuredThings;
+  /** The record of a dimension of one's own. */
+  own: string | null;
+  /** The drawing it stands on. */
+  frame: ViewOnPage | null;
 }
 
 /** A sheet as the page shows it: what is drawn on it as SVG, and the numbers on it that can be typed. */
@@ -35,30 +42,39 @@ export interface ShownSheet {
   title: string;
   svg: string;
   figures: ShownFigure[];
+  frames: readonly ViewOnPage[];
 }
 export type SheetsAnswer = Result<ShownSheet[]>;
 
-function figuresOn(marks: readonly Primitive[], page: Page): ShownFigure[] {
+function figuresOn({ marks, page, frames }: Sheet, { records }: Design): ShownFigure[] {
   return marks.flatMap((mark): ShownFigure[] => {
-    if (mark.type !== 'text' || !mark.measured?.of) return [];
+    if (mark.type !== 'text' || !mark.measured) return [];
+    const { source } = mark;
+    const own = source !== undefined && records[source]?.kind === 'dimension' ? source : null;
+    const frame = frames.find(({ box }) => within(mark.at, box)) ?? frames[0] ?? null;
     const { left, right, bottom, top } = drawingBounds([mark], 1);
     const [a, b] = mark.measured.line;
+    const down = ({ x, y }: Point): Point => ({ x, y: page.height - y });
     return [
       {
         ...{ text: mark.text, of: mark.measured.of, paper: { x: b.x - a.x, y: b.y - a.y } },
+        ...{ own, frame, line: [down(a), down(b)] },
         ...{ left, top: page.height - top, width: right - left, height: top - bottom },
       },
     ];
   });
 }
 
+const within = ({ x, y }: Point, { left, right, bottom, top }: ViewOnPage['box']): boolean =>
+  x >= left && x <= right && y >= bottom && y <= top;
+
 onmessage = ({ data: { design, options } }: MessageEvent<SheetsQuestion>) => {
   const drawn = drawSheets(design, options);
   const answer: SheetsAnswer = drawn.ok
     ? ok(
-        drawn.value.map(({ page, title, marks }) => ({
-          ...{ page, title, svg: svgMarks(marks, 1) },
-          figures: figuresOn(marks, page),
+        drawn.value.map((sheet) => ({
+          ...{ page: sheet.page, title: sheet.title, frames: sheet.frames },
+          ...{ svg: svgMarks(sheet.marks, 1), figures: figuresOn(sheet, design) },
         })),
       )
     : drawn;

@@ -24,6 +24,7 @@
   import StatusLine from '$lib/panels/StatusLine.svelte';
   import TopBar from '$lib/panels/TopBar.svelte';
   import { AlongDrag } from '$lib/tools/drag-along';
+  import { DimensionDraw } from '$lib/tools/dimension-draw.svelte';
   import { FaceDrag } from '$lib/tools/drag-face.svelte';
   import { ItemDrag } from '$lib/tools/drag-item';
   import { PlacePick } from '$lib/tools/place-pick.svelte';
@@ -69,7 +70,8 @@
   const lines = new UnderlayLines(session, roomId);
   const pick = new PlacePick(session, screen, lines);
   const faceDrag = new FaceDrag(session, lines, screen);
-  const tools = new ToolStack().push(new AlongDrag(session, lines, screen), faceDrag, drag, pick);
+  const draw = new DimensionDraw(session, screen);
+  const tools = new ToolStack().push(new AlongDrag(session, lines, screen), faceDrag, drag, pick, draw);
   const views = new ShownViews();
   const choice = new SheetChoice(
     () => session.document,
@@ -158,12 +160,12 @@
     {:else if screen.step === 'surface'}<Later part={parts.surface} props={{}} />
     {:else if screen.step === 'tile'}<Later part={parts.tile} props={{}} />
     {:else if screen.step === 'reach'}<Later part={parts.reach} props={{}} />
-    {:else}<Later part={parts.draw} props={{ choice }} />{/if}
+    {:else}<Later part={parts.draw} props={{ choice, draw }} />{/if}
   </aside>
   <main>
     {#if screen.step === 'draw'}<Later
         part={laterViews.sheets}
-        props={{ choice }}
+        props={{ choice, draw }}
       />{:else if screen.step === 'tile'}<Later part={laterViews.tile} props={{}} />{:else}
       <SplitStage alone={screen.alone}>
         {#snippet plan()}<PlanView />{/snippet}

@@ -1,0 +1,21 @@
+import { roomViews, type Design, type DimensionType } from 'goodreach';
+
+/** What is put on paper by hand. */
+export const dimensionNames: Record<DimensionType, string> = {
+  length: 'dimension',
+  baseline: 'baseline dimension',
+  angle: 'angle',
+  radius: 'radius',
+  level: 'level',
+  area: 'area',
+  note: 'note',
+};
+
+/** What a drawing is called, by what it goes by in the records of what is put on it. */
+export function viewName(design: Design, id: string): string {
+  if (id === 'plan') return 'Plan';
+  if (id === 'ceiling') return 'Ceiling plan';
+  const view = roomViews(design).find((one) => one.id === id);
+  if (!view) return 'A drawing that is gone';
+  return view.of === 'face' ? `Elevation ${view.name}` : view.name;
+}
