@@ -292,6 +292,21 @@ describe('goodreach', () => {
     expect(JSON.parse(format.error).error.message).toContain('svg, dxf, json');
   });
 
+  it('writes every drawing side by side as a DXF, and sheets as SVGs', async () => {
+    const all = await goodreach('dxf', file);
+    const one = await goodreach('dxf', file, '--view', 'plan');
+    const dimensions = (text: string) => text.split('AcDbAlignedDimension').length - 1;
+    expect(dimensions(all.out)).toBeGreaterThan(2 * dimensions(one.out));
+    expect(all.out).toContain('Elevation A');
+    const out = join(folder, 'set.svg');
+    const answer = JSON.parse(
+      (await goodreach('sheet', file, '--show', 'elevations', '--format', 'svg', '--out', out)).out,
+    );
+    expect(answer.files).toHaveLength(answer.sheets.length);
+    const first = await readFile(join(folder, 'set-01.svg'), 'utf8');
+    expect(first).toMatch(/^<svg [^>]*width="420mm" height="297mm" viewBox="0 -297 420 297"/);
+  });
+
   it('writes the sheet as a PDF', async () => {
     const out = join(folder, 'sheet.pdf');
     const answer = await goodreach('sheet', file, '--page', 'A3', '--scale', '20', '--out', out);
@@ -304,6 +319,11 @@ describe('goodreach', () => {
   it.each([
     ['a file that is not there', ['validate', 'nowhere.json'], 'ENOENT'],
     ['a page that is not known', ['sheet', 'GALLEY', '--page', 'A9'], 'There is no page “A9”'],
+    [
+      'a format of sheets that is not known',
+      ['sheet', 'GALLEY', '--format', 'bmp'],
+      'There is no format “bmp”',
+    ],
     ['a day that never was', ['sheet', 'GALLEY', '--date', '2026-02-31'], 'There is no date “2026-02-31”'],
     [
       'a pack that is not known',

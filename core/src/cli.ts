@@ -6,6 +6,7 @@ import { collideCommand } from './cli/collide';
 import { dimsCommand } from './cli/dims';
 import { fitCommand } from './cli/fit';
 import { drawCommand, type DrawFlags } from './cli/draw';
+import { EVERY_VIEW } from './drawing/named-views';
 import { itemsCommand } from './cli/items';
 import { openCommand } from './cli/open';
 import { proposeCommand, type ProposeFlags } from './cli/propose';
@@ -169,9 +170,27 @@ program
   .action(async (file: string, flags: DrawFlags & { out?: string }) => {
     const design = await readDesignFile(file);
     const { text } = valueOf(drawCommand(design, flags), styleOf(design));
-    if (flags.out) await writeFile(flags.out, text);
-    else process.stdout.write(text);
+    await put(text, flags.out);
   });
+
+program
+  .command('dxf')
+  .description('drawings as a DXF in true millimetres: every one side by side, or one of them')
+  .argument('<design>', 'a design file (JSON)')
+  .option('--view <view>', 'all, or a view as draw takes it', EVERY_VIEW)
+  .option('--scale <ratio>', '10, 12, 20, 24, 25, 48 or 50: the size of texts', '20')
+  .option('--out <file>', 'write it here')
+  .action(async (file: string, flags: Omit<DrawFlags, 'format'> & { out?: string }) => {
+    const design = await readDesignFile(file);
+    const { text } = valueOf(drawCommand(design, { ...flags, format: 'dxf' }), styleOf(design));
+    await put(text, flags.out);
+  });
+
+/** Writes what was made into a file, or on standard output. */
+async function put(content: string | Uint8Array, out: string | undefined): Promise<void> {
+  if (out !== undefined) await writeFile(out, content);
+  else process.stdout.write(content);
+}
 
 const rangeProgram = program.command('range').description('ranges as tables (CSV)');
 rangeProgram
@@ -199,7 +218,7 @@ rangeProgram
 
 program
   .command('sheet')
-  .description('the sheets of a room, as a summary, or as a PDF with --out')
+  .description('the sheets of a room, as a summary, or with --out as a PDF or as SVGs')
   .argument('<design>', 'a design file (JSON)')
   .option(
     '--show <sheets>',
@@ -212,12 +231,16 @@ program
   .option('--studio <name>', 'studio name for the title block', '')
   .option('--date <date>', 'date of the print, yyyy-mm-dd')
   .option('--revision <number>', 'revision number', '0')
-  .option('--out <file>', 'write a PDF here')
+  .option('--format <format>', 'pdf or svg', 'pdf')
+  .option('--out <file>', 'write them here: of several SVGs each under this name with its number')
   .action(async (file: string, flags: SheetFlags & { out?: string }) => {
     const design = await readDesignFile(file);
     const sheet = valueOf(await sheetCommand(design, flags), styleOf(design));
-    if (flags.out) await writeFile(flags.out, await sheet.pdf());
-    print({ ...sheet.summary, ...(flags.out ? { out: flags.out } : {}) });
+    if (flags.out === undefined) return print(sheet.summary);
+    const files = await sheet.files(flags.out);
+    for (const { name, content } of files) await writeFile(name, content);
+    const names = files.map(({ name }) => name);
+    print({ ...sheet.summary, ...(names.length === 1 ? { out: names[0] } : { files: names }) });
   });
 
 program
@@ -233,8 +256,7 @@ program
     if ('json' in made && flags.out === undefined) return print(made.json);
     const content =
       'json' in made ? JSON.stringify(made.json, null, 2) : 'text' in made ? made.text : made.bytes;
-    if (flags.out !== undefined) await writeFile(flags.out, content);
-    else process.stdout.write(content);
+    await put(content, flags.out);
   });
 
 /** Runs the command line; gives the exit status. */

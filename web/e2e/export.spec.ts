@@ -123,7 +123,10 @@ test('the whole set, its schedules and a drawing for other programs are made fro
   const download = async (link: string) => {
     const [file] = await Promise.all([
       page.waitForEvent('download'),
-      page.getByRole('link', { name: link }).click(),
+      page
+        .getByRole('link', { name: link })
+        .or(page.getByRole('button', { name: link }))
+        .click(),
     ]);
     const path = info.outputPath(file.suggestedFilename());
     await file.saveAs(path);
@@ -135,6 +138,15 @@ test('the whole set, its schedules and a drawing for other programs are made fro
   const openings = (await download('Export as CSV')).toString('utf8').split('\n');
   expect(openings[0]).toBe('Name,Type,Face,From its left,Width,Height,Sill,Opens,Leaf');
   expect(openings.slice(1).map((line) => line.split(',')[0])).toEqual(['W1', 'W2', 'D1']);
+  await page.getByRole('combobox', { name: 'Sheet', exact: true }).selectOption('1');
+  const svg = (await download('Sheet as SVG')).toString('utf8');
+  expect(svg).toMatch(/^<svg [^>]*width="420mm"/);
+  expect(svg).toContain("font-family:'Fira Sans'");
+  const png = await download('Sheet as PNG');
+  // The size stands in the file's first block: A3 at 200 dots to the inch.
+  expect([png.readUInt32BE(16), png.readUInt32BE(20)]).toEqual([3307, 2339]);
+  await page.getByRole('combobox', { name: 'Drawing' }).selectOption('all');
+  expect((await download('Export as DXF')).toString('utf8')).toContain('Elevation K');
   await page.getByRole('combobox', { name: 'Drawing' }).selectOption('elevation:K');
   const drawing = (await download('Export as DXF')).toString('utf8');
   expect(drawing).toContain('AcDbAlignedDimension');

@@ -4,6 +4,7 @@ import { findSubject } from '../drawing/sheet/sheet-frame';
 import { drawSheets } from '../drawing/sheet/sheet';
 import { findPage, findScale } from '../drawing/sheet/sheet-format';
 import { writeSheetPdf } from '../exports/sheet-pdf';
+import { writeSheetSvg } from '../exports/svg';
 import { ok, refuse, type Result } from '../result';
 
 export interface SheetFlags {
@@ -14,14 +15,18 @@ export interface SheetFlags {
   studio: string;
   revision: string;
   date?: string;
+  format: string;
 }
 
 export interface SheetAnswer {
   summary: { page: string; scale: string; sheets: string[] };
-  pdf: () => Promise<Uint8Array>;
+  /** The file they are written into, or the files of them. */
+  files: (out: string) => Promise<{ name: string; content: Uint8Array | string }[]>;
 }
 
-/** Draws the sheets of a design; the PDF is made when asked for. */
+const formats = ['pdf', 'svg'];
+
+/** Draws the sheets of a design; files of them are made when asked for. */
 export async function sheetCommand(design: Design, flags: SheetFlags): Promise<Result<SheetAnswer>> {
   const page = findPage(flags.page);
   if (!page.ok) return page;
@@ -36,6 +41,8 @@ export async function sheetCommand(design: Design, flags: SheetFlags): Promise<R
       value: flags.revision,
       known: ['a whole number from 0'],
     });
+  if (!formats.includes(flags.format))
+    return refuse('sheet-unknown', { what: 'format', value: flags.format, known: formats });
   const subject = findSubject(flags.show);
   if (!subject.ok) return subject;
   const { studio, job } = flags;
@@ -51,13 +58,23 @@ export async function sheetCommand(design: Design, flags: SheetFlags): Promise<R
   if (!sheets.ok) return sheets;
   return ok({
     summary: { page: page.value.id, scale: scale.value.text, sheets: sheets.value.map(({ title }) => title) },
-    pdf: async () =>
-      writeSheetPdf(sheets.value, await drawingFonts(), {
-        title: job || 'Plan',
-        author: studio,
-        date: new Date(date),
-      }),
+    files: async (out) => {
+      if (flags.format === 'svg')
+        return sheets.value.map((sheet, index) => ({
+          name: sheets.value.length === 1 ? out : numbered(out, index + 1),
+          content: writeSheetSvg(sheet),
+        }));
+      const details = { title: job || 'Plan', author: studio, date: new Date(date) };
+      return [{ name: out, content: await writeSheetPdf(sheets.value, await drawingFonts(), details) }];
+    },
   });
+}
+
+/** The name of a file with a number before its ending: `set.svg` is `set-02.svg`. */
+function numbered(name: string, number: number): string {
+  const dot = name.lastIndexOf('.');
+  const ending = dot > name.lastIndexOf('/') + 1 ? dot : name.length;
+  return `${name.slice(0, ending)}-${String(number).padStart(2, '0')}${name.slice(ending)}`;
 }
 
 function isDay(text: string): boolean {

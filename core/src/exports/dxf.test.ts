@@ -7,6 +7,7 @@ import { describe, expect, it } from 'vitest';
 import { galleyWithBay } from '../demo/galley-with-bay';
 import { drawSingleView } from '../drawing/elevation/single-view';
 import { roomViews } from '../drawing/elevation/views';
+import { drawNamed } from '../drawing/named-views';
 import { drawPlan } from '../drawing/plan';
 import type { PathMark, Primitive } from '../drawing/primitives';
 import { dxfRoom } from '../imports/dxf-room';
@@ -92,6 +93,7 @@ describe('a drawing as DXF', () => {
     const design = galleyWithBay();
     const folder = mkdtempSync(join(tmpdir(), 'dxf-'));
     const drawings = [
+      must(drawNamed(design, 'all', 20)),
       drawPlan(design, 20),
       ...roomViews(design).map((view) => drawSingleView(design, view, 20)),
     ];

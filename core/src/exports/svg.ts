@@ -1,5 +1,7 @@
 import { rememberOne } from '../document/remember';
 import type { Point } from '../geometry/point';
+import type { Page } from '../drawing/sheet/sheet-format';
+import type { Sheet } from '../drawing/sheet/sheet-frame';
 import type { ArcMark, PathMark, Primitive, TextMark } from '../drawing/primitives';
 import { inkColours } from '../drawing/inks';
 import { drawingBounds } from '../drawing/plan-with';
@@ -57,19 +59,52 @@ export function writeSvg(marks: readonly Primitive[], scale: number, { margin }:
 /** Room left around a drawing that stands alone, paper mm. */
 const MARGIN = 5;
 
+/** The font that files are set in, as it is written into them (base64 of WOFF), so that they look alike everywhere; without it by its name alone. */
+export interface SvgFonts {
+  regular: string;
+  bold: string;
+}
+
 /** A drawing as an SVG file of its own, true to scale: its size in paper millimetres, its colours those of print. */
 export function writeDrawingSvg(marks: readonly Primitive[], scale: number): string {
   const { left, right, bottom, top } = drawingBounds(marks, scale);
   const edge = MARGIN * scale;
   const [wide, high] = [right - left + 2 * edge, top - bottom + 2 * edge];
-  const box = [left - edge, -top - edge, wide, high].map(number).join(' ');
+  return svgFile(svgMarks(marks, scale), scale, { left: left - edge, top: top + edge, wide, high });
+}
+
+/** A sheet as an SVG file of its own, as large as its page. */
+export const writeSheetSvg = ({ page, marks }: Pick<Sheet, 'marks' | 'page'>): string =>
+  sheetSvgFile(page, svgMarks(marks, 1));
+
+/** What is drawn on a page, as `svgMarks` writes it, as a file of its own. */
+export function sheetSvgFile(
+  { width, height }: Pick<Page, 'height' | 'width'>,
+  drawn: string,
+  fonts?: SvgFonts,
+): string {
+  return svgFile(drawn, 1, { left: 0, top: height, wide: width, high: height }, fonts);
+}
+
+function svgFile(
+  drawn: string,
+  scale: number,
+  { left, top, wide, high }: { left: number; top: number; wide: number; high: number },
+  fonts?: SvgFonts,
+): string {
+  const box = [left, -top, wide, high].map(number).join(' ');
   const size = `width="${number(wide / scale)}mm" height="${number(high / scale)}mm"`;
   const inks = Object.entries(inkColours.print).map(
     ([ink, colour]) =>
       `.ink-${ink}{stroke:${colour};fill:none}.text-${ink}{fill:${colour}}.fill-${ink}{fill:${colour}}`,
   );
+  const faces = Object.entries({ 400: fonts?.regular, 500: fonts?.bold }).map(([weight, data]) =>
+    data
+      ? `@font-face{font-family:'Fira Sans';font-weight:${weight};src:url(data:font/woff;base64,${data})}`
+      : '',
+  );
   const style = `svg{font-family:'Fira Sans',sans-serif;background:${inkColours.print.paper}}.bold{font-weight:500}path,circle{stroke-linecap:round;stroke-linejoin:round}`;
-  return `<svg xmlns="http://www.w3.org/2000/svg" ${size} viewBox="${box}"><style>${style}${inks.join('')}</style>${svgMarks(marks, scale)}</svg>`;
+  return `<svg xmlns="http://www.w3.org/2000/svg" ${size} viewBox="${box}"><style>${faces.join('')}${style}${inks.join('')}</style>${drawn}</svg>`;
 }
 
 /** What each mark was last drawn as: marks are never changed, and most of a drawing stays while something is dragged. */

@@ -3,6 +3,7 @@
     isInchUnit,
     pages,
     refusalText,
+    roomOf,
     scheduleIds,
     scheduleNames,
     sheetScales,
@@ -16,6 +17,7 @@
   import Button from '$ui/Button.svelte';
   import { drawnSheets } from '$views/sheet/drawn-sheets.svelte';
   import type { DimensionDraw } from '$lib/tools/dimension-draw.svelte';
+  import SheetPictures from './draw/SheetPictures.svelte';
   import DimensionTools from './draw/DimensionTools.svelte';
   import type { SheetChoice } from '$views/sheet/sheet-choice.svelte';
 
@@ -89,6 +91,11 @@
     >Open the PDF</Button
   >
 
+  {#if count > 0 && !problem}<SheetPictures
+      sheets={sheets.sheets}
+      name={`${choice.titles.job} ${roomOf(session.document).name}`}
+    />{/if}
+
   <DimensionTools {draw} />
 
   <h2>Schedules</h2>
@@ -108,6 +115,7 @@
     <label class="row">
       Drawing
       <select bind:value={view}>
+        <option value="all">All, side by side</option>
         {#each views as { id, title } (id)}<option value={id}>{title}</option>{/each}
       </select>
     </label>
@@ -140,13 +148,13 @@
   .panel :global(h2:not(:first-child)) {
     margin-top: 0.8rem;
   }
-  .row {
+  .panel :global(.row) {
     display: grid;
     grid-template-columns: 4rem minmax(0, 1fr);
     align-items: center;
     color: var(--soft);
   }
-  select {
+  .panel :global(select) {
     min-height: max(32px, var(--touch));
     border: 1px solid var(--rule);
     border-radius: 3px;
@@ -157,14 +165,18 @@
     color: var(--soft);
     font-size: 12.5px;
   }
-  .problem {
+  .panel :global(.problem) {
     padding: 0.4rem 0.6rem;
     border-left: 3px solid var(--blocked);
     background: var(--sheet);
     color: var(--blocked);
     font-size: 13px;
   }
-  .export {
+  .panel :global(.exports) {
+    display: flex;
+    gap: 0.4rem;
+  }
+  .panel :global(.export) {
     display: grid;
     place-items: center;
     justify-self: start;
@@ -177,7 +189,7 @@
     font-weight: 500;
     text-decoration: none;
   }
-  .export:hover {
+  .panel :global(.export:hover) {
     border-color: var(--clay);
     color: var(--clay-strong);
   }
