@@ -124,12 +124,14 @@ export * from './drawing/view-choices';
 export * from './schedules/find-schedule';
 export * from './schedules/item-schedule';
 export * from './wording/schedule-words';
+export { changedSince } from './drawing/sheet/clouds';
 export * from './drawing/sheet/sheet';
 export * from './drawing/sheet/sheet-format';
 export {
   findSubject,
   sheetSubjects,
   type Sheet,
+  type SheetIssue,
   type SheetOptions,
   type SheetSubject,
   type ViewOnPage,

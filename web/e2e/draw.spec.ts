@@ -130,3 +130,34 @@ test.describe('dimensions and notes of one’s own', () => {
     await expect(page.getByRole('list', { name: 'Put by hand' })).toContainText('Plan: dimension, face K');
   });
 });
+
+test('a set is issued, stays as it was, and what changes afterwards gets a cloud', async ({
+  page,
+  studio,
+}) => {
+  await studio.enter();
+  await studio.openRoom('Galley with bay');
+  await studio.step('Draw');
+  const form = page.getByRole('textbox', { name: 'Issue what is on the desk' });
+  await page.getByRole('button', { name: 'Issue 1' }).click();
+  await expect(page.getByText('Say what it is issued for')).toBeVisible();
+  await form.fill('for tender');
+  await page.keyboard.press('Enter');
+  const first = page.getByRole('link', { name: '1. for tender' });
+  await expect(first).toBeVisible();
+  const href = new URL((await first.getAttribute('href'))!, page.url()).href;
+  const made = await (await page.request.get(href)).body();
+  expect(made.subarray(0, 5).toString()).toBe('%PDF-');
+
+  await page.getByRole('button', { name: '600: change this length' }).nth(1).click();
+  await page.getByRole('group', { name: 'Type the dimension' }).getByRole('textbox').fill('450');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('saved, revision 1')).toBeVisible();
+  expect((await (await page.request.get(href)).body()).equals(made)).toBe(true);
+  await form.fill('for the shop');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('link', { name: '2. for the shop' })).toBeVisible();
+  await page.reload();
+  await studio.step('Draw');
+  await expect(page.getByRole('link', { name: '2. for the shop' })).toBeVisible();
+});

@@ -69,6 +69,10 @@ export const rowNames = {
 export const ownDimensionWords = { lost: 'measures what is no longer there' };
 
 export const sheetWords = {
+  issue: (number: number, name: string) => `Issue ${number}, ${name}`,
+  issues: 'Issues',
+  issueColumns: { number: 'No.', date: 'Date', name: 'For' },
+  notIssued: 'Not issued: a working drawing',
   plan: 'Plan',
   ceiling: 'Ceiling plan',
   construction: 'Construction plan',

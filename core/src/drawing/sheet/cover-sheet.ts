@@ -9,7 +9,7 @@ import { TEXT, type Primitive } from '../primitives';
 import { textWidth } from '../text-layout';
 import { COLUMN, columnHeight, fieldOf, MARGIN, type SheetContent, type SheetOptions } from './sheet-frame';
 import { onPaper, point, text } from './sheet-marks';
-import { inParts, layRows, tableMarks, type LaidRow } from './table';
+import { inParts, layRows, tableHeight, tableMarks, type LaidRow } from './table';
 
 /** What the picture of the room leaves away. */
 const WITHOUT = ['numbers', 'labels', 'dimensions', 'sections', 'services'] as const;
@@ -52,8 +52,28 @@ export function coverSheets(
     title: coverTitle(index),
     ...{ shows: uncapital(sheetWords.cover), scale: null },
     marks: index === 0 ? marks : [],
-    column: tableMarks(sheetWords.index, columns, rows, { left, top }),
+    column: [
+      ...tableMarks(sheetWords.index, columns, rows, { left, top }),
+      ...(index === parts.length - 1 ? issueTable(options, { left, top }, rows) : []),
+    ],
   }));
+}
+
+/** The issues of a set under its index, the last ones where there is no room for all. */
+function issueTable(
+  { page, issue, issues = [] }: SheetOptions,
+  { left, top }: { left: number; top: number },
+  index: readonly LaidRow[],
+): Primitive[] {
+  const all = [...issues, ...(issue ? [issue] : [])];
+  const under = tableHeight(index) + PAD;
+  const rows = layRows(
+    issueColumns,
+    all.map(({ number, name, date }) => ({ id: `issue ${number}`, cells: [String(number), date, name] })),
+  );
+  while (rows.length > 0 && tableHeight(rows) > columnHeight(page) - under) rows.shift();
+  if (rows.length === 0) return [];
+  return tableMarks(sheetWords.issues, issueColumns, rows, { left, top: top - under });
 }
 
 /** The size of words, smaller where they are wider than there is room, paper mm. */
@@ -63,6 +83,11 @@ const sizeIn = (words: string, size: number, wide: number, bold = false): number
 const columns = [
   { title: sheetWords.indexColumns.sheet, width: 14, align: 'start' as const },
   { title: sheetWords.indexColumns.title, width: COLUMN - 2 * PAD - 14, align: 'start' as const },
+];
+const issueColumns = [
+  { title: sheetWords.issueColumns.number, width: 10, align: 'start' as const },
+  { title: sheetWords.issueColumns.date, width: 22, align: 'start' as const },
+  { title: sheetWords.issueColumns.name, width: COLUMN - 2 * PAD - 32, align: 'start' as const },
 ];
 const coverTitle = (index: number) =>
   index === 0 ? sheetWords.cover : sheetWords.more(sheetWords.cover, index);

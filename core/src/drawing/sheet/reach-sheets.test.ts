@@ -18,6 +18,7 @@ const sheetsOf = (design: Design, page = pages[0]!): Sheet[] =>
     drawSheets(design, {
       ...{ subject: 'reach', page, scale: sheetScales[0]!, studio: 'S', job: 'J' },
       ...{ date: '2026-05-14', revision: 3 },
+      issue: { number: 1, name: 'Checked', date: '2026-05-14' },
     }),
   );
 const textsOf = (sheets: readonly Sheet[]) =>

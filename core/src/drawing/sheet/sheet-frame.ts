@@ -6,6 +6,7 @@ import { ok, refuse, type Result } from '../../result';
 import { isInchUnit } from '../../units/units';
 import { line, outline, TEXT, WEIGHT, type Primitive } from '../primitives';
 import { layoutText, textWidth } from '../text-layout';
+import { cloudsOn } from './clouds';
 import type { Page, SheetScale } from './sheet-format';
 import { point, text } from './sheet-marks';
 
@@ -71,6 +72,19 @@ export interface SheetOptions {
   /** ISO date of the print, yyyy-mm-dd. */
   date: string;
   revision: number;
+  /** The issue that it is; what has none is said to be not issued. */
+  issue?: SheetIssue;
+  /** Those before it, the first first. */
+  issues?: readonly SheetIssue[];
+  /** What has changed since the last of them, by id. */
+  changed?: readonly string[];
+}
+
+/** A set as it was given out: its number, what for, and when, yyyy-mm-dd. */
+export interface SheetIssue {
+  number: number;
+  name: string;
+  date: string;
 }
 
 /** Paper mm. */
@@ -100,10 +114,16 @@ export function framed(design: Design, options: SheetOptions, contents: readonly
   const { page } = options;
   const right = page.width - MARGIN - COLUMN;
   const top = page.height - MARGIN;
+  const { issue, changed = [] } = options;
+  const clouded = {
+    changed: new Set(changed),
+    issue: issue?.number ?? (options.issues?.at(-1)?.number ?? 0) + 1,
+  };
   return contents.map(({ title, shows, marks, column, scale, frames = [] }, index) => ({
     ...{ page, title, frames },
     marks: [
       ...marks,
+      ...cloudsOn(marks, frames, clouded),
       ...(scale ? scaleBar(design, scale, MARGIN + PAD + 4, MARGIN + PAD + 3) : []),
       outline('sheet', rectangle(MARGIN, MARGIN, page.width - MARGIN, top), WEIGHT.cut, 'drawing'),
       line('sheet', [point(right, MARGIN), point(right, top)], WEIGHT.object, 'drawing'),
@@ -121,7 +141,7 @@ function titleBlock(
   bottom: number,
 ): Primitive[] {
   const { name, unit } = roomOf(design);
-  const { studio, job, date, revision, page } = options;
+  const { studio, job, date, revision, page, issue } = options;
   const top = bottom + TITLE_HEIGHT;
   const wide = COLUMN - 8;
   const field = (label: string, value: string, x: number, y: number): Primitive[] => [
@@ -140,6 +160,12 @@ function titleBlock(
     ...field(sheetWords.date, date, 72, bottom + 19.5),
     text(sheetWords.check(units), left + 4, bottom + 8.5, TEXT.small),
     text(sheetWords.sheet(sheet, of), left + 4, bottom + 4.2, TEXT.small),
+    issue
+      ? text(
+          fitted(sheetWords.issue(issue.number, issue.name), TEXT.small, COLUMN - 34),
+          ...([left + COLUMN - 4, bottom + 4.2, TEXT.small, true, 'end'] as const),
+        )
+      : text(sheetWords.notIssued, page.width / 2, MARGIN / 2, TEXT.normal, true, 'middle'),
   ];
 }
 

@@ -18,6 +18,7 @@
   import { drawnSheets } from '$views/sheet/drawn-sheets.svelte';
   import type { DimensionDraw } from '$lib/tools/dimension-draw.svelte';
   import SheetPictures from './draw/SheetPictures.svelte';
+  import IssuesSection from './draw/IssuesSection.svelte';
   import DimensionTools from './draw/DimensionTools.svelte';
   import type { SheetChoice } from '$views/sheet/sheet-choice.svelte';
 
@@ -98,6 +99,8 @@
 
   <DimensionTools {draw} />
 
+  <IssuesSection {choice} ready={saved && !problem} />
+
   <h2>Schedules</h2>
   {#if saved}
     <a class="export" href="/api/rooms/{roomId}/schedules.xlsx" download>All as a workbook</a>
@@ -161,7 +164,7 @@
     background: var(--sheet);
     color: var(--text);
   }
-  .help {
+  .panel :global(.help) {
     color: var(--soft);
     font-size: 12.5px;
   }

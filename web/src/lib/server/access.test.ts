@@ -1,7 +1,7 @@
 import { demoJobs } from 'goodreach/server';
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { Job, OpeningKind, Room, StoredFile, StudioFinish, StudioObject, StudioRange } from './models';
+import { Issue, Job, OpeningKind, Room, StoredFile, StudioFinish, StudioObject, StudioRange } from './models';
 import { createJob, createRoom } from './rooms';
 import { addStudio, freshDatabase } from './testing/fresh-database';
 
@@ -47,6 +47,9 @@ const routes: Record<string, Record<string, Access>> = {
   'api/rooms/[room]/files': { POST: 'named' },
   'api/rooms/[room]/files/[file]': { GET: 'named' },
   'api/rooms/[room]/history': { GET: 'named' },
+  'api/rooms/[room]/issues': { GET: 'named', POST: 'named' },
+  'api/rooms/[room]/issues/[issue]/design.json': { GET: 'named' },
+  'api/rooms/[room]/issues/[issue]/set.pdf': { GET: 'named' },
   'api/rooms/[room]/live': { GET: 'named', POST: 'named' },
   'api/rooms/[room]/options': { GET: 'named', POST: 'named' },
   'api/rooms/[room]/plan.json': { GET: 'named' },
@@ -108,10 +111,19 @@ beforeAll(async () => {
   const model = await StoredFile.create({
     ...{ studioId, name: 'c', type: 'model/gltf-binary', bytes: Buffer.from([1]) },
   });
+  const issue = { number: 1, name: 'x', revision: 0, issuedOn: '2026-05-14', issuedBy: 'x' };
+  await Issue.create({ ...issue, roomId: room.id, document: {} as never, pdf: Buffer.from([1]) });
   const range = await StudioRange.create({ studioId, name: 'Range', data: {} as never });
   params = {
     ...{ job: job.id, room: room.id, other: room.id, file: file.id, kind: kind.id, range: range.id },
-    ...{ revision: '0', finish: finish.id, picture: picture.id, object: object.id, model: model.id },
+    ...{
+      issue: '1',
+      revision: '0',
+      finish: finish.id,
+      picture: picture.id,
+      object: object.id,
+      model: model.id,
+    },
   };
 });
 afterAll(() => drop());
@@ -119,7 +131,7 @@ afterAll(() => drop());
 /** A sound body for any route: what is named is looked for before what is wrong with it is told, or after. */
 const body = {
   ...{ baseRevision: 0, tab: randomUUID(), chosen: [], name: 'x', unit: 'mm', specials: true, csv: 'x' },
-  limits: [],
+  ...{ limits: [], show: 'plan', page: 'A3', scale: '20' },
   design: demoJobs()[0]!.rooms[0]!,
 };
 const bodies: Record<string, object> = {

@@ -1,7 +1,8 @@
 import { error, json } from '@sveltejs/kit';
 import { readJson as readJsonText, refusalText, sayReason, type LengthStyle, type Refusal } from 'goodreach';
 import { limitedBody } from './limited';
-import type { Job, Room, StoredFile } from './models';
+import { findIssue } from './issues';
+import type { Issue, Job, Room, StoredFile } from './models';
 import { findJob, findRoom } from './rooms';
 import type { SaveOutcome } from './saving';
 import type { SignedIn } from './sessions';
@@ -30,6 +31,18 @@ export async function requireRoom(locals: App.Locals, id: string): Promise<Room>
   const room = await findRoom(requirePerson(locals), id);
   if (!room) error(404, { message: NO_ROOM });
   return room;
+}
+
+/** An issue of a room of the studio of the signed-in person, or a 404. */
+export async function requireIssue(
+  locals: App.Locals,
+  id: string,
+  number: string,
+): Promise<{ room: Room; issue: Issue }> {
+  const room = await requireRoom(locals, id);
+  const issue = await findIssue(room, number);
+  if (!issue) error(404, { message: `This room has no issue ${number}.` });
+  return { room, issue };
 }
 
 /** The revision of a room that an address asks for by `?revision=`, the newest where it asks for none; a 404 for one that never was. */

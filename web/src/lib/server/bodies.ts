@@ -149,6 +149,17 @@ export class OptionBody {
   @Equals(true, { message: 'An option can only be chosen.' }) chosen!: true;
 }
 
+/** A set of drawings to be given out: what for, and which sheets of it. */
+export class IssueBody {
+  @IsString()
+  @Matches(/\S/, { message: 'Say what it is issued for.' })
+  @MaxLength(60, { message: 'Keep what it is issued for under 60 characters.' })
+  name!: string;
+  @IsString() @MaxLength(40) show!: string;
+  @IsString() @MaxLength(40) page!: string;
+  @IsString() @MaxLength(10) scale!: string;
+}
+
 /** What is copied of a room: as it is, or as it was at a revision. */
 export class CopyBody {
   @IsOptional()

@@ -16,6 +16,7 @@ import * as fileParts from './migrations/0011-file-parts';
 import * as finishes from './migrations/0012-finishes';
 import * as objects from './migrations/0013-objects';
 import * as limits from './migrations/0014-limits';
+import * as issues from './migrations/0015-issues';
 import { defineModels } from './models';
 
 /** Every migration, in order. */
@@ -34,6 +35,7 @@ const migrations = [
   { name: '0012-finishes', ...finishes },
   { name: '0013-objects', ...objects },
   { name: '0014-limits', ...limits },
+  { name: '0015-issues', ...issues },
 ];
 
 const held = globalThis as { goodReachDatabase?: Promise<Sequelize> };

@@ -84,6 +84,20 @@ export class KeptDocument extends Model<
   declare document: Design;
 }
 
+/** A set of drawings as it was given out, with the design it was made of. */
+export class Issue extends Model<InferAttributes<Issue>, InferCreationAttributes<Issue>> {
+  declare roomId: string;
+  /** Counted from one in each room. */
+  declare number: number;
+  declare name: string;
+  declare revision: number;
+  /** The day, yyyy-mm-dd. */
+  declare issuedOn: string;
+  declare issuedBy: string;
+  declare document: Design;
+  declare pdf: Buffer;
+}
+
 /** One accepted edit: the patch that made a revision. The id is the client's, so that a lost reply is not a conflict. */
 export class Edit extends Model<InferAttributes<Edit>, InferCreationAttributes<Edit>> {
   declare roomId: string;
@@ -267,6 +281,19 @@ export function defineModels(sequelize: Sequelize): void {
       document: DataTypes.JSONB,
     },
     { ...common, tableName: 'documents' },
+  );
+  Issue.init(
+    {
+      roomId: { type: DataTypes.UUID, primaryKey: true },
+      number: { type: DataTypes.INTEGER, primaryKey: true },
+      name: DataTypes.TEXT,
+      revision: DataTypes.INTEGER,
+      issuedOn: DataTypes.DATEONLY,
+      issuedBy: DataTypes.TEXT,
+      document: DataTypes.JSONB,
+      pdf: DataTypes.BLOB,
+    },
+    { ...common, tableName: 'issues' },
   );
   Edit.init(
     {

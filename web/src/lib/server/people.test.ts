@@ -186,6 +186,7 @@ describe('migrations', () => {
       '0012-finishes',
       '0013-objects',
       '0014-limits',
+      '0015-issues',
     ]);
     await Promise.all(opened.slice(0, 2).map((sequelize) => sequelize.close()));
   });

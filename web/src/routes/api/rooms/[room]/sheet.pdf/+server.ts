@@ -1,5 +1,6 @@
 import { findPage, findScale, findSubject } from 'goodreach';
 import { fileName, refused, requirePerson, requireRoom } from '$server/answers';
+import { issuesOnSheets } from '$server/issues';
 import { Job } from '$server/models';
 import { answerMade } from '$server/tasks/answer';
 import { ask } from '$server/tasks/ask';
@@ -18,7 +19,13 @@ export const GET: RequestHandler = async ({ locals, params, url }) => {
   const job = await Job.findByPk(room.jobId);
   const titles = { studio: person.studioName, job: job?.name ?? '', date: today(), revision: room.revision };
   const asked = await ask(room, 'sheet', {
-    options: { subject: subject.value, page: page.value, scale: scale.value, ...titles },
+    options: {
+      subject: subject.value,
+      page: page.value,
+      scale: scale.value,
+      ...titles,
+      ...(await issuesOnSheets(room)),
+    },
     title: `${titles.job} – ${room.name}, revision ${room.revision}`,
     author: person.studioName,
   });
