@@ -18,6 +18,7 @@ import { plainTileCommand } from './cli/tile';
 import { plainTopsCommand } from './cli/tops';
 import { scheduleCommand, type ScheduleFlags } from './cli/schedule';
 import { sheetCommand, type SheetFlags } from './cli/sheet';
+import { scheduleIds } from './schedules/find-schedule';
 import { styleOf, type Design } from './document/design';
 import { openDesign } from './exports/design-json';
 import { reachReport } from './exports/reach-json';
@@ -247,7 +248,10 @@ program
   .command('schedule')
   .description('the schedules of a room: as JSON, one as CSV, or as a workbook')
   .argument('<design>', 'a design file (JSON)')
-  .option('--of <schedule>', 'all, items, appliances, openings, services, tops or finishes', 'all')
+  .option('--of <schedule>', `all, ${scheduleIds.join(', ')}`, 'all')
+  .option('--columns <columns>', 'these columns of it, with commas between')
+  .option('--sort <column>', 'sorted by a column; with a minus before it from the last to the first')
+  .option('--group <column>', 'parted by a column, each part with its sums (JSON)')
   .option('--format <format>', 'json, csv or xlsx', 'json')
   .option('--out <file>', 'write it here')
   .action(async (file: string, flags: ScheduleFlags & { out?: string }) => {

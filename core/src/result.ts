@@ -34,6 +34,7 @@ export type Sought =
 /** What is chosen among what is known. */
 export type Choice =
   | 'band'
+  | 'column'
   | 'criterion'
   | 'date'
   | 'face'

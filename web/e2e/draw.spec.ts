@@ -1,4 +1,5 @@
-import { expect, test } from './studio';
+import { readFile } from 'node:fs/promises';
+import { expect, test, type Studio } from './studio';
 
 test.describe('numbers on paper', () => {
   test('are typed: what they measure is that long, and what lies beyond goes along', async ({
@@ -131,13 +132,20 @@ test.describe('dimensions and notes of one’s own', () => {
   });
 });
 
+/** A room of the test's own with two cabinets 600 wide, in the Draw step. */
+async function twoCabinets(studio: Studio): Promise<void> {
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await studio.step('Set');
+  await studio.setByCode('F600', 'F600');
+  await studio.saved(2);
+  await studio.step('Draw');
+}
+
 test('a set is issued, stays as it was, and what changes afterwards gets a cloud', async ({
   page,
   studio,
 }) => {
-  await studio.enter();
-  await studio.openRoom('Galley with bay');
-  await studio.step('Draw');
+  await twoCabinets(studio);
   const form = page.getByRole('textbox', { name: 'Issue what is on the desk' });
   await page.getByRole('button', { name: 'Issue 1' }).click();
   await expect(page.getByText('Say what it is issued for')).toBeVisible();
@@ -149,10 +157,11 @@ test('a set is issued, stays as it was, and what changes afterwards gets a cloud
   const made = await (await page.request.get(href)).body();
   expect(made.subarray(0, 5).toString()).toBe('%PDF-');
 
-  await page.getByRole('button', { name: '600: change this length' }).nth(1).click();
+  await page.getByRole('button', { name: '600: change this length' }).first().click();
   await page.getByRole('group', { name: 'Type the dimension' }).getByRole('textbox').fill('450');
   await page.keyboard.press('Enter');
-  await expect(page.getByText('saved, revision 1')).toBeVisible();
+  await expect(page.getByRole('button', { name: '450: change this length' })).toBeVisible();
+  await expect(page.getByRole('status').last()).toContainText('saved');
   expect((await (await page.request.get(href)).body()).equals(made)).toBe(true);
   await form.fill('for the shop');
   await page.keyboard.press('Enter');
@@ -160,4 +169,44 @@ test('a set is issued, stays as it was, and what changes afterwards gets a cloud
   await page.reload();
   await studio.step('Draw');
   await expect(page.getByRole('link', { name: '2. for the shop' })).toBeVisible();
+});
+
+test('schedules are shown on screen, sorted and parted, and edited where they lie', async ({
+  page,
+  studio,
+}) => {
+  await twoCabinets(studio);
+  await page.getByRole('button', { name: 'Show on screen' }).click();
+  const table = page.getByRole('table', { name: 'Item schedule' });
+  const lines = table.getByRole('row');
+  await expect(lines.nth(2).getByRole('textbox', { name: 'Item, 2' })).toHaveValue('Base cabinet');
+  const width = table.getByRole('textbox', { name: 'Width, 2', exact: true });
+  await width.fill('450');
+  await page.keyboard.press('Enter');
+  await expect(lines.nth(2)).toContainText('F450');
+  await lines.nth(2).getByRole('textbox', { name: 'Item, 2' }).fill('Spice cabinet');
+  await page.keyboard.press('Tab');
+  await studio.saved(4);
+
+  await table.getByRole('button', { name: 'Width' }).click();
+  await expect(table.getByRole('columnheader', { name: 'Width' })).toHaveAttribute('aria-sort', 'ascending');
+  await table.getByRole('button', { name: 'Width' }).click();
+  await expect(lines.nth(1)).toContainText('F600');
+  await page.getByText('Columns', { exact: true }).click();
+  await page.getByRole('checkbox', { name: 'Price' }).check();
+  await expect(table.getByRole('columnheader', { name: 'Price' })).toBeVisible();
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'Export as CSV' }).click(),
+  ]);
+  const text = (await readFile(await file.path())).toString('utf8').split('\n');
+  expect(text[0]).toBe('No.,Item,Code,Width,Depth,Height,Hand,Note,Price');
+  expect(text[1]).toContain('F600');
+  expect(text[2]).toContain('Spice cabinet,F450');
+
+  await page.getByRole('combobox', { name: 'Schedule' }).selectOption('fitter');
+  await page.getByRole('combobox', { name: 'Parted by' }).selectOption('sort');
+  await expect(page.getByRole('table', { name: 'For the fitter' })).toContainText('By length');
+  await page.getByRole('button', { name: 'Back to the sheets' }).click();
+  await expect(page.getByRole('img', { name: /^Plan/ })).toBeVisible();
 });

@@ -2,12 +2,17 @@ import { styleOf, type Design } from '../document/design';
 import { scheduleCsv, scheduleXlsx } from '../exports/schedule-table';
 import { ok, refuse, type Result } from '../result';
 import { scheduleIds } from '../schedules/find-schedule';
+import { arranged, readArrangement, type ArrangedSchedule } from '../schedules/arranged';
+import type { ScheduleLine } from '../schedules/schedule';
 import { scheduleOf } from '../schedules/schedules';
 import { scheduleColumns, type ScheduleId } from '../wording/schedule-words';
 
 export interface ScheduleFlags {
   of: string;
   format: string;
+  columns?: string;
+  sort?: string;
+  group?: string;
 }
 
 const formats = ['json', 'csv', 'xlsx'];
@@ -25,18 +30,31 @@ export async function scheduleCommand(
   const ids = flags.of === ALL ? scheduleIds : [flags.of as ScheduleId];
   if (flags.format === 'csv' && ids.length > 1)
     return refuse('sheet-unknown', { what: 'schedule', value: flags.of, known: [...scheduleIds] });
-  const schedules = ids.map((id) => scheduleOf(design, id));
+  const asked = readArrangement(flags);
+  if (!asked.ok) return asked;
+  const schedules: ArrangedSchedule[] = [];
+  for (const id of ids) {
+    const made = arranged(scheduleOf(design, id), asked.value);
+    if (!made.ok) return made;
+    schedules.push(made.value);
+  }
   if (flags.format === 'csv') return ok({ text: `${scheduleCsv(schedules[0]!)}\n` });
   if (flags.format === 'xlsx') return ok({ bytes: await scheduleXlsx(schedules, styleOf(design).unit) });
   return ok({
     json: {
-      schedules: schedules.map(({ id, columns, lines }) => ({
+      schedules: schedules.map(({ id, columns, lines, groups, totals }) => ({
         ...{ id, columns: columns.map((column) => scheduleColumns[column]) },
-        lines: lines.map(({ ids: own, cells }) => ({
-          ids: own,
-          cells: cells.map(({ said, value }) => (value === undefined ? said : { said, value })),
-        })),
+        ...(flags.group === undefined
+          ? { lines: toldLines(lines) }
+          : { groups: groups.map((group) => ({ ...group, lines: toldLines(group.lines) })) }),
+        totals,
       })),
     },
   });
 }
+
+const toldLines = (lines: readonly ScheduleLine[]) =>
+  lines.map(({ ids, cells }) => ({
+    ids,
+    cells: cells.map(({ said, value }) => (value === undefined ? said : { said, value })),
+  }));

@@ -31,13 +31,14 @@ export function scheduleXlsx(schedules: readonly Schedule[], unit: LengthUnit): 
   const units = scheduleUnits[inInches ? 'inches' : 'metres'];
   const per: Record<ColumnMeasure, number> = {
     count: 1,
+    amount: 1,
     length: inInches ? MM_PER_INCH : 1,
     area: inInches ? MM2_PER_FT2 : MM2_PER_M2,
   };
   const heading = (column: ScheduleColumnId) => {
     const measure = columnMeasures[column];
     const name = scheduleColumns[column];
-    return measure && measure !== 'count' ? `${name} (${units[measure]})` : name;
+    return measure && measure !== 'count' && measure !== 'amount' ? `${name} (${units[measure]})` : name;
   };
   const cellOf = (cell: Cell, column: ScheduleColumnId) => {
     const measure = columnMeasures[column];

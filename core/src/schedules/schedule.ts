@@ -32,10 +32,11 @@ export const lengthCell =
 /** What a thing has not. */
 export const NONE: Cell = { said: '–' };
 
-/** What a column of numbers tells: lengths in mm, areas in mm², or how many. Others hold words. */
-export type ColumnMeasure = 'area' | 'count' | 'length';
+/** What a column of numbers tells: lengths in mm, areas in mm², how many, or what it costs. Others hold words. */
+export type ColumnMeasure = 'amount' | 'area' | 'count' | 'length';
 export const columnMeasures: Partial<Record<ScheduleColumnId, ColumnMeasure>> = {
-  ...{ number: 'count', joints: 'count', cutOuts: 'count', area: 'area' },
+  ...{ number: 'count', joints: 'count', cutOuts: 'count', area: 'area', price: 'amount' },
+  ...{ count: 'count', whole: 'count', cut: 'count', bought: 'count', joint: 'length' },
   ...{ width: 'length', depth: 'length', height: 'length', along: 'length', sill: 'length', leaf: 'length' },
   ...{ up: 'length', thickness: 'length', surface: 'length', perimeter: 'length' },
 };

@@ -3,6 +3,8 @@ import { rectangle } from '../../testing/rooms';
 import { putOpening, usualOpening } from '../commands/put-opening';
 import { putService } from '../commands/put-service';
 import { setRoom } from '../commands/set-room';
+import { constructionOf } from '../ranges/construction';
+import { findRange } from '../ranges/shelf';
 import { demoJobs } from '../demo/demo-jobs';
 import { itemBoxes } from '../setting/item-box';
 import { itemNumbers } from '../setting/item-numbers';
@@ -24,6 +26,7 @@ function kitchen() {
   });
   return room;
 }
+const methodOf = (range: string) => constructionOf(findRange(range)!)!;
 const told = (room: ReturnType<typeof kitchen>, id: ScheduleId) =>
   scheduleOf(room.design, id).lines.map(({ cells }) => cells.map(({ said }) => said).join(' | '));
 
@@ -32,10 +35,52 @@ describe('the schedules of a room', () => {
     const room = kitchen();
     const items = told(room, 'items');
     expect(items).toHaveLength(3);
-    expect(items[0]).toMatch(/^1 \| Base cabinet \| F600 \| 600 \| 560 \| 870 \| left \| Fathom$/);
+    expect(items[0]).toMatch(
+      /^1 \| Base cabinet \| F600 \| 600 \| 560 \| 870 \| left \| Fathom \| \d+\.\d\d$/,
+    );
     expect(told(room, 'appliances')).toEqual([
       expect.stringMatching(/^3 \| Dishwasher \| DISH600 \| 600 .*cold water, A \d+, 500 high/),
     ]);
+  });
+
+  it('tell doors and drawers as large as they are seen, those alike in one line', () => {
+    const room = kitchen();
+    room.set('F900-3', 'face-a', 2000);
+    const { between, frontShort } = methodOf('fathom');
+    const [single, ...pair] = told(room, 'fronts');
+    const plinth = 870 - 720;
+    const high = 870 - plinth - 2 * frontShort;
+    const door = (wide: number) => Math.round((wide - 2 * frontShort) * 10) / 10;
+    expect(single).toMatch(
+      new RegExp(`^1 \\| F600 \\| door \\| 1 \\| ${door(600)} \\| ${high} \\| left \\| `),
+    );
+    // A pair shares what is left between them.
+    const leaves = scheduleOf(room.design, 'fronts').lines.filter(({ cells }) => cells[1]!.said === 'F800-S');
+    const wide = leaves.map(({ cells }) => cells[4]!.value!);
+    expect(wide).toHaveLength(2);
+    expect(wide[0]! + wide[1]!).toBeLessThan(800 - 2 * frontShort);
+    expect(wide[0]! + wide[1]!).toBeGreaterThan(800 - 2 * frontShort - 5);
+    expect(pair.length).toBeGreaterThan(0);
+    const drawers = scheduleOf(room.design, 'fronts').lines.filter(
+      ({ cells }) => cells[1]!.said === 'F900-3',
+    );
+    const [top, below] = drawers.map(({ cells }) => ({ times: cells[3]!.value!, high: cells[5]!.value! }));
+    expect([top!.times, below!.times]).toEqual([1, 2]);
+    expect(top!.high + 2 * below!.high + 2 * between).toBeCloseTo(high, 6);
+    // The dishwasher comes with its front.
+    expect(told(room, 'fronts').join()).not.toContain('DISH600');
+  });
+
+  it('tell the fitter everything that is set, what is alike in one line, and what comes by length', () => {
+    const room = kitchen();
+    room.set('F600', 'face-c', 0);
+    const lines = told(room, 'fitter');
+    expect(lines[0]).toBe('Base | 2 | Base cabinet left | F600 | 600 × 560 × 870 | 1, 4');
+    // A pair of doors hangs on no side.
+    expect(lines).toContain('Base | 1 | Sink base | F800-S | 800 × 560 × 870 | 2');
+    const counted = scheduleOf(room.design, 'fitter').lines.filter(({ cells }) => cells[0]!.said === 'Base');
+    expect(counted.reduce((sum, { cells }) => sum + cells[1]!.value!, 0)).toBe(3);
+    expect(lines.some((line) => /^By length \| \d+ \| Plinth \| – \| \d+ in all/.test(line))).toBe(true);
   });
 
   it('tell openings with the way they open, and services with their places', () => {

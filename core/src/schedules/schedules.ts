@@ -1,10 +1,15 @@
 import { recordsOf, roomOf, styleOf, type Design } from '../document/design';
+import type { ItemRecord } from '../document/records';
+import { isHanded } from '../ranges/handing';
+import type { Range } from '../ranges/range';
+import { rangesOf } from '../ranges/shelf';
+import { priceOf } from '../ranges/specials';
 import { groupedBy } from '../document/grouped';
 import { itemBoxes } from '../setting/item-box';
 import { itemNumbers } from '../setting/item-numbers';
 import { roughIns, type RoughIn } from '../setting/rough-ins';
 import { areaWithin, partLength } from '../surfaces/outline/treated';
-import { finishAlong } from '../surfaces/finish-of';
+import { finishAlong, finishOf } from '../surfaces/finish-of';
 import { topCutOuts } from '../surfaces/top-cut-outs';
 import { jointedTops } from '../surfaces/top-joints';
 import { tops } from '../surfaces/tops';
@@ -14,45 +19,45 @@ import { formatArea } from '../units/format-area';
 import { formatLength } from '../units/format-length';
 import type { LengthStyle } from '../units/units';
 import { kindName } from '../wording/kind-names';
-import { scheduleWords, type ScheduleColumnId, type ScheduleId } from '../wording/schedule-words';
+import { scheduleWords, type ScheduleId } from '../wording/schedule-words';
 import { actionNames, finishPartNames, openingNames, serviceNames } from '../wording/things';
 import { finishSchedule } from './finish-rows';
+import { columnsOf } from './schedule-columns';
 import { itemSchedule } from './item-schedule';
-import { count, lengthCell, NONE, words, type Schedule, type ScheduleLine } from './schedule';
+import { fitterLines } from './fitter-lines';
+import { frontLines } from './front-lines';
+import { tileLines } from './tile-lines';
+import { count, lengthCell, NONE, words, type Cell, type Schedule, type ScheduleLine } from './schedule';
 
 type Lines = (design: Design) => ScheduleLine[];
 
-const columns: Record<ScheduleId, readonly ScheduleColumnId[]> = {
-  items: ['number', 'item', 'code', 'width', 'depth', 'height', 'hand', 'note'],
-  appliances: ['number', 'item', 'code', 'width', 'depth', 'height', 'roughIns'],
-  openings: ['name', 'type', 'face', 'along', 'width', 'height', 'sill', 'opens', 'leaf'],
-  services: ['type', 'face', 'along', 'up'],
-  tops: ['name', 'thickness', 'surface', 'area', 'perimeter', 'joints', 'cutOuts', 'finish'],
-  finishes: ['code', 'finish', 'parts', 'supplier'],
-};
-
 const lines: Record<ScheduleId, Lines> = {
   items: itemLines,
+  fronts: frontLines,
+  panels: panelLines,
   appliances: applianceLines,
   openings: openingLines,
   services: serviceLines,
   tops: topLines,
+  tiles: tileLines,
   finishes: finishLines,
+  fitter: fitterLines,
 };
 
 /** What a room holds of one sort. */
 export const scheduleOf = (design: Design, id: ScheduleId): Schedule => ({
   id,
-  columns: columns[id],
+  columns: columnsOf[id],
   lines: lines[id](design),
 });
 
 function itemLines(design: Design): ScheduleLine[] {
   const length = lengthCell(styleOf(design));
   const boxes = new Map(itemBoxes(design).map((box) => [box.id, box]));
+  const known = rangesOf(design);
   return itemSchedule(design).map(({ id, number, name, code, note }) => {
     const { record, kind } = boxes.get(id)!;
-    const handed = kind.rows !== undefined && kind.opens === 'doors';
+    const handed = kind.rows !== undefined && isHanded(kind, record.width);
     return {
       ids: [id],
       cells: [
@@ -64,9 +69,39 @@ function itemLines(design: Design): ScheduleLine[] {
         length(record.height),
         handed ? words(scheduleWords.hand[record.hand]) : NONE,
         words(note),
+        priceCell(record, known),
       ],
     };
   });
+}
+
+/** What an item costs as its range makes it; what is made to order is asked for. */
+function priceCell(record: ItemRecord, known: readonly Range[]): Cell {
+  const price = priceOf(record, known);
+  return price === null ? NONE : { said: price.toFixed(2), value: price };
+}
+
+/** What closes, covers and trims: as large as it is seen. */
+function panelLines(design: Design): ScheduleLine[] {
+  const length = lengthCell(styleOf(design));
+  const numbers = itemNumbers(design);
+  return itemBoxes(design)
+    .filter(({ kind }) => kind.group === 'panels')
+    .sort((a, b) => numbers.get(a.id)! - numbers.get(b.id)!)
+    .map(({ id, record }) => {
+      const finish = finishOf(design, 'front', id);
+      return {
+        ids: [id],
+        cells: [
+          count(numbers.get(id)!),
+          words(record.name ?? kindName(record.type)),
+          words(record.code),
+          length(record.width),
+          length(record.height),
+          finish ? words(`${finish.code} ${finish.name}`) : NONE,
+        ],
+      };
+    });
 }
 
 /** What is bought to be connected, with the places its services come to. */

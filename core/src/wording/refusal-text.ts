@@ -52,6 +52,7 @@ const facing: Record<Facing, string> = {
 };
 const choices: Record<Choice, string> = {
   band: 'band',
+  column: 'column',
   criterion: 'criterion',
   face: 'face',
   date: 'date',

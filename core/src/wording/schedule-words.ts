@@ -1,11 +1,15 @@
 /** The words of schedules: what each lists, and its columns. */
 export const scheduleNames = {
   items: 'Item schedule',
+  fronts: 'Doors and drawers',
+  panels: 'Fillers and panels',
   appliances: 'Appliances and fixtures',
   openings: 'Openings',
   services: 'Services',
   tops: 'Countertops',
+  tiles: 'Tiles',
   finishes: 'Finishes',
+  fitter: 'For the fitter',
 } as const;
 export type ScheduleId = keyof typeof scheduleNames;
 
@@ -36,6 +40,20 @@ export const scheduleColumns = {
   finish: 'Finish',
   supplier: 'Supplier',
   parts: 'On',
+  price: 'Price',
+  count: 'Pieces',
+  front: 'Front',
+  style: 'Made',
+  hinge: 'Hinged',
+  tile: 'Tile',
+  size: 'Size',
+  pattern: 'Pattern',
+  joint: 'Joint',
+  whole: 'Whole',
+  cut: 'Cut',
+  bought: 'To buy',
+  sort: 'Sort',
+  where: 'Where',
 } as const;
 export type ScheduleColumnId = keyof typeof scheduleColumns;
 
@@ -44,10 +62,22 @@ export const scheduleWords = {
   hinged: (hinge: 'left' | 'right', swing: 'in' | 'out') => `hinge ${hinge}, ${swing}`,
   up: (height: string) => `${height} high`,
   top: (index: number) => `C${index}`,
+  front: { door: 'door', drawer: 'drawer', flap: 'flap', drop: 'drop door' },
+  hinge: { left: 'left', right: 'right', top: 'top', bottom: 'bottom' },
+  glazed: 'Glazed',
+  wall: (letter: string) => `wall ${letter}`,
+  floor: 'floor',
+  onThing: 'on a thing',
+  tops: 'Countertops',
+  plinth: 'Plinth',
+  byLength: 'By length',
+  thick: (thickness: string) => `${thickness} thick`,
+  inAll: (length: string) => `${length} in all`,
+  onItems: (numbers: string) => `on ${numbers}`,
 };
 
 /** What numbers in tables are told in. */
 export const scheduleUnits = {
-  metres: { length: 'mm', area: 'm²' },
-  inches: { length: 'in', area: 'ft²' },
+  metres: { length: 'mm', area: 'm²', amount: '' },
+  inches: { length: 'in', area: 'ft²', amount: '' },
 } as const;

@@ -4,6 +4,7 @@ import { editItems } from '../../commands/edit-items';
 import { removeThings } from '../../commands/remove-things';
 import { galleyWithBay } from '../../demo/galley-with-bay';
 import { must } from '../../result';
+import type { PathMark } from '../primitives';
 import { changedSince, cloudsOn } from './clouds';
 import { drawSheets } from './sheet';
 import { findPage, findScale } from './sheet-format';
@@ -49,18 +50,17 @@ describe('what has changed since an issue', () => {
   });
 
   it('stands within its cloud, and clouds that meet are one', () => {
-    const square = (source: string, left: number) =>
-      ({
-        ...{ type: 'path', layer: 'items', source, closed: true, weight: 0.2, ink: 'drawing' },
-        rings: [
-          [
-            { x: left, y: 50 },
-            { x: left + 10, y: 50 },
-            { x: left + 10, y: 60 },
-            { x: left, y: 60 },
-          ],
+    const square = (source: string, left: number): PathMark => ({
+      ...{ type: 'path', layer: 'items', source, closed: true, weight: 0.2, ink: 'drawing' },
+      rings: [
+        [
+          { x: left, y: 50 },
+          { x: left + 10, y: 50 },
+          { x: left + 10, y: 60 },
+          { x: left, y: 60 },
         ],
-      }) as const;
+      ],
+    });
     const frame = {
       view: 'plan',
       origin: { x: 0, y: 0 },

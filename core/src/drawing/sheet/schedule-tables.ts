@@ -24,6 +24,7 @@ const BESIDE = 10;
 /** How wide the columns of schedules are against one another. */
 const shares: Partial<Record<ScheduleColumnId, number>> = {
   ...{ number: 7, name: 8, code: 19, type: 17, item: 24, note: 30, roughIns: 50, opens: 26, finish: 22 },
+  ...{ sort: 16, size: 22, where: 24, pattern: 20, style: 18, front: 12, hinge: 11, count: 9, joint: 9 },
   ...{ parts: 30, supplier: 24, face: 7, leaf: 9, joints: 11, cutOuts: 14, hand: 9 },
 };
 const SHARE = 13;
@@ -42,8 +43,13 @@ interface Table {
   rows: readonly LaidRow[];
 }
 
+/** What sheets do not tell unless asked. */
+const NOT_ON_SHEETS: ReadonlySet<ScheduleColumnId> = new Set<ScheduleColumnId>(['price']);
+
 function tableOf({ id, columns, lines }: Schedule, wide: number, shown = columns): Table {
-  const kept = columns.flatMap((column, index) => (shown.includes(column) ? [{ column, index }] : []));
+  const kept = columns.flatMap((column, index) =>
+    shown.includes(column) && !NOT_ON_SHEETS.has(column) ? [{ column, index }] : [],
+  );
   const shareOf = (column: ScheduleColumnId) => shares[column] ?? SHARE;
   const whole = kept.reduce((sum, { column }) => sum + shareOf(column), 0);
   const laid = kept.map(({ column }) => ({

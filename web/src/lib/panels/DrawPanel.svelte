@@ -4,12 +4,9 @@
     pages,
     refusalText,
     roomOf,
-    scheduleIds,
-    scheduleNames,
     sheetScales,
     sheetSubjects,
     viewChoices,
-    type ScheduleId,
     type SheetSubject,
   } from 'goodreach';
   import { untrack } from 'svelte';
@@ -19,6 +16,7 @@
   import type { DimensionDraw } from '$lib/tools/dimension-draw.svelte';
   import SheetPictures from './draw/SheetPictures.svelte';
   import IssuesSection from './draw/IssuesSection.svelte';
+  import SchedulesSection from './draw/SchedulesSection.svelte';
   import DimensionTools from './draw/DimensionTools.svelte';
   import type { SheetChoice } from '$views/sheet/sheet-choice.svelte';
 
@@ -43,7 +41,6 @@
   );
   const count = $derived(sheets.sheets.length);
   const saved = $derived(saving.state === 'saved');
-  let schedule: ScheduleId = $state('items');
   const views = $derived(viewChoices(session.document));
   let view = $state('plan');
   const inch = $derived(isInchUnit(session.style.unit));
@@ -101,17 +98,7 @@
 
   <IssuesSection {choice} ready={saved && !problem} />
 
-  <h2>Schedules</h2>
-  {#if saved}
-    <a class="export" href="/api/rooms/{roomId}/schedules.xlsx" download>All as a workbook</a>
-    <label class="row">
-      Schedule
-      <select bind:value={schedule}>
-        {#each scheduleIds as id (id)}<option value={id}>{scheduleNames[id]}</option>{/each}
-      </select>
-    </label>
-    <a class="export" href="/api/rooms/{roomId}/schedule.csv?of={schedule}" download>Export as CSV</a>
-  {/if}
+  <SchedulesSection {choice} {saved} />
 
   <h2>DXF</h2>
   {#if saved}
@@ -143,7 +130,9 @@
     display: grid;
     align-content: start;
     gap: 0.6rem;
+    height: 100%;
     padding: 0.8rem;
+    overflow-y: auto;
   }
   .panel :global(h2) {
     font-size: 14px;

@@ -4,7 +4,7 @@ import { later } from '$ui/later';
 export const laterViews = {
   strip: later(() => import('./unfold/UnfoldView.svelte')),
   tile: later(() => import('./tile/TileView.svelte')),
-  sheets: later(() => import('./sheet/SheetView.svelte')),
+  sheets: later(() => import('./sheet/DrawStage.svelte')),
   room3d: later(() => import('./room3d/RoomView.svelte'), { isAhead: false }),
   surveyMarks: later(() => import('./plan/SurveyMarks.svelte')),
   selectionMark: later(() => import('./plan/SelectionMark.svelte')),

@@ -6,6 +6,8 @@ import {
   roomShape,
   scheduleIds,
   writeSvg,
+  arranged,
+  type Arrangement,
   type Design,
   type Refusal,
   type ScheduleId,
@@ -36,7 +38,7 @@ export interface TaskInputs {
   /** What the reach checks find. */
   reach: Record<never, never>;
   /** One schedule as CSV, or all of them as a workbook. */
-  schedule: { of: ScheduleId | 'all' };
+  schedule: { of: ScheduleId | 'all'; how?: Arrangement };
   /** Sheets as a PDF. */
   sheet: { options: SheetOptions; title: string; author: string };
 }
@@ -87,9 +89,12 @@ const makers: { [K in TaskKind]: (document: Design, input: TaskInputs[K]) => Pro
     return { ok: true, type: 'application/json', bytes: text.encode(report) };
   },
 
-  async schedule(document, { of }) {
-    if (of !== 'all')
-      return { ok: true, type: 'text/csv', bytes: text.encode(scheduleCsv(scheduleOf(document, of))) };
+  async schedule(document, { of, how = {} }) {
+    if (of !== 'all') {
+      const table = arranged(scheduleOf(document, of), how);
+      if (!table.ok) return { ok: false, refusal: table.refusal };
+      return { ok: true, type: 'text/csv', bytes: text.encode(scheduleCsv(table.value)) };
+    }
     const all = scheduleIds.map((id) => scheduleOf(document, id));
     const bytes = await scheduleXlsx(all, roomOf(document).unit);
     return { ok: true, type: XLSX, bytes };

@@ -1,4 +1,4 @@
-import { isInchUnit, type Design, type SheetSubject } from 'goodreach';
+import { isInchUnit, type Arrangement, type Design, type ScheduleId, type SheetSubject } from 'goodreach';
 
 interface Titles {
   studio: string;
@@ -10,6 +10,9 @@ export class SheetChoice {
   subject: SheetSubject = $state('plan');
   page = $state('A3');
   scale = $state('20');
+  /** The schedule that is shown on screen in place of the sheets, and how. */
+  table: ScheduleId | null = $state(null);
+  how: Arrangement = $state.raw({});
 
   constructor(
     readonly design: () => Design,
