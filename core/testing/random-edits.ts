@@ -15,7 +15,10 @@ import { removeThings } from '../src/commands/remove-things';
 import { setFaceLength } from '../src/commands/set-face-length';
 import { putDivider } from '../src/commands/put-divider';
 import { putFixed, usualFixed } from '../src/commands/put-fixed';
+import { putDimension } from '../src/commands/put-dimension';
 import { putService } from '../src/commands/put-service';
+import { setMeasured } from '../src/commands/set-measured';
+import { setRowWay } from '../src/commands/set-row-way';
 import { putMeasurement } from '../src/commands/put-measurement';
 import { pushPart, type PushedPart } from '../src/commands/push-part';
 import { removeCorner } from '../src/commands/remove-corner';
@@ -54,6 +57,8 @@ import {
   topCornerKeys,
   tileColourings,
   tilePatterns,
+  dimensionTypes,
+  dimensionWays,
   trimProfiles,
   type TrimUse,
 } from '../src/document/limits';
@@ -78,7 +83,7 @@ const trimUses = Object.keys(trimProfiles) as TrimUse[];
 
 /** A random edit: which command, and numbers to make its arguments from; many are refused, as in life. */
 export const anEdit = fc.record({
-  what: fc.integer({ min: 0, max: 49 }),
+  what: fc.integer({ min: 0, max: 52 }),
   a: fc.nat(1000),
   b: fc.nat(1000),
   c: fc.nat(1000),
@@ -361,6 +366,32 @@ export function askFor(
         splashAtCooking: c % 2 > 0,
         edgeProfile: 'rounded',
       });
+    case 50: {
+      const all = [...faces, ...items.map((one) => one.id), 'room', 'gone'];
+      const share = (value: number) => (value % 5) / 4;
+      const ends = Array.from({ length: 1 + (c % 4) }, (_, index) => {
+        const from = a + index * 7 + b;
+        return { of: all[from % all.length]!, along: share(from), out: share(from + c), up: share(from + b) };
+      });
+      const text = a % 2 ? { text: 'by hand' } : {};
+      return putDimension.run(design, {
+        ...{ kind: 'dimension', id: `d-${b % 3}`, view: c % 3 ? 'plan' : face, off: (c - 500) / 9, ends },
+        ...{ type: dimensionTypes[b % dimensionTypes.length]!, way: dimensionWays[a % 3]!, ...text },
+      });
+    }
+    case 51:
+      return setRowWay.run(design, {
+        ...{ id: `w-${b % 3}`, view: c % 2 ? 'plan' : face, row: c % 3 ? `${face} overall` : 'standing' },
+        ...{ hidden: a % 3 === 0, off: (b % 7) - 3 },
+      });
+    case 52: {
+      const of = {
+        ...{ from: [id], to: a % 3 ? [id] : several, before: several, after: [face], held: [] },
+        ...{ length: 300 + c, row: 'standing', way: b % 3 ? { x: 1, y: 0 } : ('up' as const) },
+      };
+      const stays = a % 2 ? 'from' : 'to';
+      return setMeasured.run(design, { of, length: 300 + b, along: c % 2 === 0, stays });
+    }
     default:
       return setRoom.run(design, { ceilingHeight: 2000 + b, name: `Room ${c}`, specials: c % 3 > 0 });
   }

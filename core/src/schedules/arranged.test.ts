@@ -37,20 +37,15 @@ describe('a schedule as it is asked for', () => {
   });
 
   it('is parted by a column, the sums of its parts making that of all', () => {
-    const how: Arrangement = { columns: ['code', 'number', 'width', 'price'], group: 'code' };
+    const how: Arrangement = { columns: ['code', 'number', 'width', 'price', 'depth'], group: 'code' };
     const { groups, totals, lines } = items(how);
     expect(groups.flatMap((group) => group.lines)).toHaveLength(lines.length);
     for (const { title, lines: own } of groups)
       for (const { cells } of own) expect(cells[0]!.said).toBe(title);
-    // Numbers that name things have no sum, and words none.
-    expect(totals.slice(0, 2)).toEqual([null, null]);
-    for (const index of [2, 3]) {
-      const sum = groups.reduce((all, group) => all + group.totals[index]!, 0);
-      expect(sum).toBeCloseTo(totals[index]!, 6);
-      expect(lines.reduce((all, { cells }) => all + (cells[index]!.value ?? 0), 0)).toBeCloseTo(
-        totals[index]!,
-        6,
-      );
-    }
+    // Numbers that name things or are sizes have no sum, and words none.
+    expect(totals.map((total) => total === null)).toEqual([true, true, true, false, true]);
+    const sum = groups.reduce((all, group) => all + group.totals[3]!, 0);
+    expect(sum).toBeCloseTo(totals[3]!, 6);
+    expect(lines.reduce((all, { cells }) => all + (cells[3]!.value ?? 0), 0)).toBeCloseTo(totals[3]!, 6);
   });
 });

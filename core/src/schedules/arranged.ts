@@ -24,7 +24,8 @@ export interface ArrangedSchedule extends Schedule {
 
 /** Columns of numbers that name or place a thing: their sum says nothing. */
 const NOT_SUMMED: ReadonlySet<ScheduleColumnId> = new Set<ScheduleColumnId>([
-  ...(['number', 'along', 'sill', 'up', 'surface', 'thickness', 'leaf', 'joint', 'height', 'depth'] as const),
+  ...(['number', 'along', 'sill', 'up', 'surface', 'thickness', 'leaf', 'joint'] as const),
+  ...(['width', 'height', 'depth'] as const),
 ]);
 
 /** Refused where a column is not one of the schedule's. */

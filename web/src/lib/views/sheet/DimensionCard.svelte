@@ -160,6 +160,11 @@
     padding-top: 0.3rem;
     border-top: 1px solid var(--rule);
   }
+  .row :global(button) {
+    min-height: max(26px, var(--touch));
+    padding: 0 0.35rem;
+    font-size: 12.5px;
+  }
   fieldset {
     display: grid;
     gap: 0.1rem;
