@@ -15,6 +15,12 @@ export function betweensOf({ between, of, open }: Parted, ends: readonly number[
     const [least, most] = reach.get(id) ?? [place, place];
     reach.set(id, [Math.min(least, place), Math.max(most, place)]);
   }
+  // Where all that ends stays, as a box over its foot, that end does; floors and walls do as well.
+  const isHeld = (at: number): boolean => {
+    const own = between.filter((one) => one.of !== null && Math.abs(one.at - ends[at]!) <= AT);
+    const isOuter = (at === 0 || at === ends.length - 1) && !open && of === undefined;
+    return isOuter || (own.length > 0 && own.every(({ stays }) => stays));
+  };
   // Where only what stands on others ends, these are not moved for it: it would go with them.
   const carry = ends.map((end, index) =>
     at[index]!.length > 0
@@ -28,10 +34,7 @@ export function betweensOf({ between, of, open }: Parted, ends: readonly number[
     return {
       from: [...whole, ...moved(index, index + 1)],
       to: [...whole, ...moved(index + 1, index)],
-      held: [
-        ...(index === 0 && !open && of === undefined ? (['from'] as const) : []),
-        ...(index === ends.length - 2 && !open && of === undefined ? (['to'] as const) : []),
-      ],
+      held: [...(isHeld(index) ? (['from'] as const) : []), ...(isHeld(index + 1) ? (['to'] as const) : [])],
       before: [...reach].flatMap(([id, [, most]]) => (most <= from + AT ? [id] : [])),
       after: [...reach].flatMap(([id, [least]]) => (least >= to - AT ? [id] : [])),
     };

@@ -6,7 +6,7 @@ import { formatLength } from '../../units/format-length';
 import { roundChain } from '../../units/round-chain';
 import type { LengthStyle } from '../../units/units';
 import type { KindGroup } from '../../wording/kind-names';
-import { itemBoxes, type ItemBox } from '../../setting/item-box';
+import { builtAgainst, itemBoxes, type ItemBox } from '../../setting/item-box';
 import { baseBand, itemsOnFace } from '../../setting/open-lengths';
 import { occupied } from '../../setting/occupancy';
 import { openingsOn } from '../../survey/openings';
@@ -29,6 +29,8 @@ export interface ChainEnd {
   at: number;
   of: string | null;
   on?: readonly string[];
+  /** Whether it stays where it is whatever size that gets. */
+  stays?: true;
 }
 
 /** A line of dimensions along a face. The printed values add up to the printed overall exactly. */
@@ -104,8 +106,10 @@ export function centresOn(design: Design, face: PlacedFace): ChainEnd[] {
   const services = placedServices(design).flatMap(({ against, record }) =>
     against?.face.id === face.id ? [{ at: against.along, of: record.id }] : [],
   );
-  const fixtures = itemsOnFace(design, face.id).flatMap(({ kind, against, record }) =>
-    BY_CENTRE.has(kind.group) && against ? [{ at: against.along + record.width / 2, of: record.id }] : [],
+  const fixtures = builtAgainst(design, face.id).flatMap(({ kind, against, record }) =>
+    BY_CENTRE.has(kind.group) && !kind.flat && against
+      ? [{ at: against.along + record.width / 2, of: record.id }]
+      : [],
   );
   return [...services, ...fixtures];
 }

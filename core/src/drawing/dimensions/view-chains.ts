@@ -5,6 +5,7 @@ import { isMovable } from '../../ranges/item-kind';
 import { HUNG, type ItemBox } from '../../setting/item-box';
 import { solidsOf } from '../../solids/solids';
 import { openingsOn } from '../../survey/openings';
+import type { KindGroup } from '../../wording/kind-names';
 import type { LengthStyle } from '../../units/units';
 import type { RoomView } from '../elevation/views';
 import { spanAlong } from '../elevation/view-extents';
@@ -148,10 +149,12 @@ function rowsAbout(design: Design, { view, frame, boxes }: Dimensioned, style: L
   const up = (row: string, side: Side, to: number, between: readonly ChainEnd[]) => ({
     ...{ row, side, from: 0, to, between, open },
   });
+  // What stands free by itself is as wide as its view.
+  const whole = open && standing.every(({ of }) => of === standing[0]!.of) ? standing : [];
   const isParted = (row: ViewRow) => linksOf(row, style).links.length > 1;
   return [
     ...[along('standing', 'below', standing), along('set-out', 'below', onFace)].filter(isParted),
-    along('across', 'below', [], view.of === 'face' && !view.face.arc ? view.face.id : undefined),
+    along('across', 'below', whole, view.of === 'face' && !view.face.arc ? view.face.id : undefined),
     ...[along('hung', 'above', hung), up('cabinets', 'left', left, heights.cabinets)].filter(isParted),
     up('up', 'left', left, []),
     ...[up('others', 'right', right, others)].filter(isParted),
@@ -179,17 +182,24 @@ const openingHeights = (design: Design, { face }: Extract<RoomView, { of: 'face'
     [sill, sill + height].map((at) => ({ at, of: id })),
   );
 
+/** What is flat and yet hangs or stands by itself: mirrors, screens of glass. */
+const ON_WALLS: ReadonlySet<KindGroup> = new Set(['accessories', 'fixtures']);
+
 /** The heights of some items: of cabinets, with their plinths, tops and splashes; and of all else. */
 function heightsOf(design: Design, boxes: readonly ItemBox[]): { cabinets: ChainEnd[]; others: ChainEnd[] } {
   const shown = new Set(boxes.map(({ id }) => id));
   const carried = solidsOf(design).filter(({ carriers }) => carriers?.some((id) => shown.has(id)));
   const feet = solidsOf(design).flatMap(({ id, of, low, foot }) =>
-    of === 'item' && foot && shown.has(id) ? [{ at: low + foot, of: id }] : [],
+    of === 'item' && foot && shown.has(id) ? [{ at: low + foot, of: id, stays: true as const }] : [],
   );
   const isCabinet = ({ kind }: ItemBox) =>
     ['base', 'wall', 'tall', 'vanity', 'panels'].includes(kind.group) && !kind.within;
+  const footed = new Set(feet.map(({ of }) => of));
   const of = (some: readonly ItemBox[]): ChainEnd[] =>
-    some.flatMap(({ id, low, high }) => [low, high].map((at) => ({ at, of: id })));
+    some.flatMap(({ id, low, high }) => [
+      { at: low, of: footed.has(id) ? null : id },
+      { at: high, of: id },
+    ]);
   const built = boxes.filter(({ kind }) => !isMovable(kind) && !kind.edge);
   return {
     cabinets: [
@@ -199,6 +209,6 @@ function heightsOf(design: Design, boxes: readonly ItemBox[]): { cabinets: Chain
         of === 'top' || of === 'splash' ? [{ at: high, of: null, on: carriers ?? [] }] : [],
       ),
     ],
-    others: of(built.filter((box) => !isCabinet(box) && !box.kind.flat)),
+    others: of(built.filter((box) => !isCabinet(box) && (!box.kind.flat || ON_WALLS.has(box.kind.group)))),
   };
 }
