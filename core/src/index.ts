@@ -311,6 +311,7 @@ export * from './units/format-length';
 export * from './units/parse-angle';
 export * from './units/parse-length';
 export * from './units/round-chain';
+export * from './units/round-lengths';
 export * from './units/units';
 export * from './wording/command-labels';
 export * from './wording/fact-names';

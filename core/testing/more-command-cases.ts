@@ -31,6 +31,15 @@ export const groupCase = {
   },
 } as const;
 
+/** What is made one. */
+export const joinCase = {
+  'join-items': {
+    does: { ids: ['a', 'b'] },
+    ...{ label: 'Join two in one', writes: ['a', 'b'] },
+    refuses: [{ ids: ['a', 'c'] }, 'F600'],
+  },
+} as const;
+
 /** What is finished. */
 export const finishCase = {
   'set-finish': {

@@ -29,6 +29,14 @@ test.describe('numbers on paper', () => {
     await page.getByRole('button', { name: 'Undo', exact: false }).first().click();
     await expect(page.getByRole('heading', { name: /^2\. F600/ })).toBeVisible();
     await expect(number('600')).toHaveCount(before);
+
+    // An awkward filler is made round, the run going along; and as it was again.
+    await number('107').click();
+    await card.getByRole('group', { name: 'Make it round' }).getByRole('button', { name: '110' }).click();
+    await expect(card).toHaveCount(0);
+    await expect(number('110')).toBeVisible();
+    await page.getByRole('button', { name: 'Undo', exact: false }).first().click();
+    await expect(number('107')).toBeVisible();
   });
 
   test('say why they can’t be so long, and keep what was typed', async ({ page, studio }) => {
@@ -163,6 +171,8 @@ test('a set is issued, stays as it was, and what changes afterwards gets a cloud
   await expect(page.getByRole('button', { name: '450: change this length' })).toBeVisible();
   await expect(page.getByRole('status').last()).toContainText('saved');
   expect((await (await page.request.get(href)).body()).equals(made)).toBe(true);
+  // What has changed has a cloud on the desk, too, with the number of the issue to come.
+  await expect(page.locator('svg.drawing g.bold').filter({ hasText: /^2$/ })).toHaveCount(1);
   await form.fill('for the shop');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('link', { name: '2. for the shop' })).toBeVisible();

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import type { Design } from 'goodreach';
   import { onMount } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
   import { postJson } from '$lib/session/send-json';
@@ -24,8 +25,17 @@
 
   async function load() {
     const answer = await fetch(`/api/rooms/${roomId}/issues`).catch(() => null);
-    if (answer?.ok) issues = (await answer.json()) as Issue[];
+    if (answer?.ok) await tell((await answer.json()) as Issue[]);
     else problem = 'What was issued could not be asked for. Open this step again when the server is back.';
+  }
+  /** Shows what was issued, in the list and on the sheets. */
+  async function tell(all: readonly Issue[]) {
+    issues = all;
+    const last = all.at(-1);
+    const design =
+      last && (await fetch(`/api/rooms/${roomId}/issues/${last.number}/design.json`).catch(() => null));
+    const told = all.map(({ number, name: what, date }) => ({ number, name: what, date }));
+    choice.issued = { issues: told, last: design?.ok ? ((await design.json()) as Design) : null };
   }
   onMount(() => void load());
 
@@ -41,8 +51,8 @@
     const answer = await postJson<Issue>(`/api/rooms/${roomId}/issues`, { name, show, page, scale });
     busy = false;
     if (answer.ok) {
-      issues = [...issues, answer.value];
       name = '';
+      await tell([...issues, answer.value]);
     } else {
       problem = answer.message;
       if (answer.status === 409) void load();

@@ -5,7 +5,9 @@
     say,
     sayFirst,
     setMeasured,
+    formatLength,
     freezeRow,
+    roundLengths,
     rowWay,
     setRowWay,
     type MeasuredWay,
@@ -15,6 +17,7 @@
   import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
   import type { ShownFigure } from './sheets.worker';
+  import Length from '$ui/Length.svelte';
   import LengthField from '$ui/LengthField.svelte';
 
   /** What a number on paper measures: typed, it is that long, and what follows is chosen; and what can be said of the row it stands in. */
@@ -80,6 +83,9 @@
     return session.run(setMeasured, { of, length, stays, along }) ? '' : session.message;
   }
 
+  const rounds = $derived(roundLengths(of.length, session.style.unit));
+  let problem = $state('');
+
   /** What can be said of the row it stands in, where that is drawn by itself. */
   function row(change: { hidden?: boolean; off?: number }) {
     if (!frame) return;
@@ -117,6 +123,17 @@
       onset={set}
       onleave={onclose}
     />
+    {#if rounds.length > 0}
+      <div class="rounds" role="group" aria-label="Make it round">
+        <span>Make it round</span>
+        {#each rounds as length (length)}
+          <Button look="quiet" onclick={() => (problem = set(length)) === '' && onclose()}
+            ><Length text={formatLength(length, session.style)} /></Button
+          >
+        {/each}
+      </div>
+      {#if problem}<p role="alert">{problem}</p>{/if}
+    {/if}
     <fieldset>
       <legend>What follows</legend>
       {#each ways as one, index (index)}
@@ -160,6 +177,15 @@
     padding-top: 0.3rem;
     border-top: 1px solid var(--rule);
   }
+  .rounds {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0 0.3rem;
+    color: var(--soft);
+    font-size: 12.5px;
+  }
+  .rounds :global(button),
   .row :global(button) {
     min-height: max(26px, var(--touch));
     padding: 0 0.35rem;

@@ -1,4 +1,4 @@
-import { findPage, findScale, type Design, type Refusal } from 'goodreach';
+import { changedSince, findPage, findScale, type Design, type Refusal } from 'goodreach';
 import type { SheetChoice } from './sheet-choice.svelte';
 import SheetsWorker from './sheets.worker?worker';
 import type { SheetsAnswer, SheetsQuestion, ShownSheet } from './sheets.worker';
@@ -30,9 +30,12 @@ class DrawnSheets {
       ...{ subject: choice.subject, page: page.value, scale: scale.value, ...choice.titles },
       ...{ date: new Date().toISOString().slice(0, 10), revision: choice.revision() },
     };
-    const question = { design: choice.design(), options };
+    const { issues, last: issued } = choice.issued;
+    const design = choice.design();
+    const since = issued ? { issues, changed: changedSince(issued, design) } : {};
+    const question = { design, options: { ...options, ...since } };
     const last = this.#next ?? this.#asked;
-    if (last?.design === question.design && isSame(last.options, options)) return;
+    if (last?.design === design && isSame(last.options, question.options)) return;
     this.busy = true;
     if (this.#waits) this.#next = question;
     else this.#ask(question);

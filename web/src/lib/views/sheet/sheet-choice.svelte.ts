@@ -1,4 +1,11 @@
-import { isInchUnit, type Arrangement, type Design, type ScheduleId, type SheetSubject } from 'goodreach';
+import {
+  isInchUnit,
+  type Arrangement,
+  type Design,
+  type ScheduleId,
+  type SheetIssue,
+  type SheetSubject,
+} from 'goodreach';
 
 interface Titles {
   studio: string;
@@ -10,6 +17,8 @@ export class SheetChoice {
   subject: SheetSubject = $state('plan');
   page = $state('A3');
   scale = $state('20');
+  /** What was given out of the room, and the design of the last of that: what has changed since gets a cloud. */
+  issued: { issues: readonly SheetIssue[]; last: Design | null } = $state.raw({ issues: [], last: null });
   /** The schedule that is shown on screen in place of the sheets, and how. */
   table: ScheduleId | null = $state(null);
   how: Arrangement = $state.raw({});
