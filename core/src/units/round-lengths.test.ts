@@ -9,7 +9,9 @@ describe('round lengths near one', () => {
   });
 
   it('are quarters, halves and whole inches in a job of inches', () => {
-    expect(roundLengths(25.4 * 3.1, 'in').map((mm) => Number((mm / 25.4).toFixed(9)))).toEqual([3, 3.25, 3.5]);
+    expect(roundLengths(25.4 * 3.1, 'in').map((mm) => Number((mm / 25.4).toFixed(9)))).toEqual([
+      3, 3.25, 3.5,
+    ]);
   });
 
   it('are none for what is round already, to a twentieth of a millimetre', () => {
