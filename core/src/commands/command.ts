@@ -59,6 +59,24 @@ export function guardedLinings(design: Design, patch: Patch): Result<Patch> {
   return guarded(design, [...patch, ...patchOf(design, followers)]);
 }
 
+/** What several steps make one after the other, as one edit: held against the room once they all are made. */
+export function stepped(design: Design, steps: readonly ((now: Design) => Result<Patch>)[]): Result<Patch> {
+  let after = design;
+  const touched = new Set<string>();
+  for (const step of steps) {
+    const patch = step(after);
+    if (!patch.ok) return patch;
+    const applied = applyPatch(after, patch.value);
+    if (!applied.ok) return applied;
+    after = applied.value;
+    for (const { id } of patch.value) touched.add(id);
+  }
+  const kept = [...touched].flatMap((id) => after.records[id] ?? []);
+  const gone = [...touched].filter((id) => !after.records[id]);
+  const patch = patchOf(design, kept, gone);
+  return patch.length === 0 ? ok([]) : guarded(design, patch);
+}
+
 /** Carries out a command: the one way from what is asked to the design after it. */
 export function execute<Args>(command: Command<Args>, design: Design, args: Args): Result<Executed> {
   const asked = command.run(design, args);

@@ -1,10 +1,10 @@
-import { applyPatch, patchOf, type Patch } from '../document/patch';
+import type { Patch } from '../document/patch';
 import type { OpeningRecord, ServiceRecord, Side } from '../document/records';
 import type { Design } from '../document/design';
 import type { Point } from '../geometry/point';
-import { ok, type Result } from '../result';
+import type { Result } from '../result';
 import type { ItemCorner } from '../surfaces/top-edge';
-import { guarded, type Command } from './command';
+import { stepped, type Command } from './command';
 import { editItems } from './edit-items';
 import { putOpening } from './put-opening';
 import { putService } from './put-service';
@@ -26,20 +26,10 @@ export type EaseStep =
 export const ease: Command<{ steps: readonly EaseStep[] }> = {
   id: 'ease',
   run(design, { steps }) {
-    let after = design;
-    const touched = new Set<string>();
-    for (const step of steps) {
-      const patch = patchOfStep(after, step);
-      if (!patch.ok) return patch;
-      const applied = applyPatch(after, patch.value);
-      if (!applied.ok) return applied;
-      after = applied.value;
-      for (const { id } of patch.value) touched.add(id);
-    }
-    const kept = [...touched].flatMap((id) => after.records[id] ?? []);
-    const gone = [...touched].filter((id) => !after.records[id]);
-    const patch = patchOf(design, kept, gone);
-    return patch.length === 0 ? ok([]) : guarded(design, patch);
+    return stepped(
+      design,
+      steps.map((step) => (now: Design) => patchOfStep(now, step)),
+    );
   },
 };
 

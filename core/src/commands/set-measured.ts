@@ -1,4 +1,4 @@
-import { patchOf, applyPatch, type Patch } from '../document/patch';
+import { patchOf, type Patch } from '../document/patch';
 import type { Design } from '../document/design';
 import { LEAST_OPENING, MOST_FACE, MOST_HEIGHT } from '../document/limits';
 import type { OpeningRecord } from '../document/records';
@@ -12,7 +12,7 @@ import { distanceFor, findOpening, leftJamb } from '../survey/openings';
 import { roomShape } from '../survey/room-shape';
 import { placedServices } from '../survey/services';
 import { quantise } from '../units/units';
-import { guarded, type Command } from './command';
+import { stepped, type Command } from './command';
 import { editItems } from './edit-items';
 import { measuredWays, placed, sizeAlong, type StayingEnd } from '../drawing/dimensions/measured-ways';
 import { putFixed } from './put-fixed';
@@ -42,27 +42,10 @@ export const setMeasured: Command<MeasuredLength> = {
     // What stands on the floor and ends there is made as much higher or lower, from the floor up.
     const isWhole = (id: string) => of.from.includes(id) && of.to.includes(id);
     const raised: Change = { way: 'up', by: stays === 'from' ? by : -by, stays: 'from' };
-    let after = design;
-    const touched = new Set<string>();
-    const steps = [
+    return stepped(design, [
       ...way.sized.map((id) => (now: Design) => sizedPatch(now, id, isWhole(id) ? change : raised)),
       ...way.moved.map((id) => (now: Design) => movedPatch(now, id, line, stays === 'from' ? by : -by)),
-    ];
-    for (const step of steps) {
-      const patch = step(after);
-      if (!patch.ok) return patch;
-      const applied = applyPatch(after, patch.value);
-      if (!applied.ok) return applied;
-      after = applied.value;
-      for (const { id } of patch.value) touched.add(id);
-    }
-    return guarded(
-      design,
-      patchOf(
-        design,
-        [...touched].flatMap((id) => after.records[id] ?? []),
-      ),
-    );
+    ]);
   },
 };
 
@@ -93,21 +76,15 @@ function sizedPatch(design: Design, id: string, { way, by, stays }: Change): Res
     case 'fixed': {
       const wanted = record[size as 'width'] + by;
       const change = { [size]: wanted };
-      const patch =
+      const sized = (now: Design): Result<Patch> =>
         record.kind === 'item'
-          ? editItems.run(design, { ids: [id], change })
-          : putFixed.run(design, { ...record, ...change });
-      if (!patch.ok) return patch;
-      const applied = applyPatch(design, patch.value);
-      if (!applied.ok) return applied;
-      const off = offEnd([design, applied.value], id, way, stays);
-      if (Math.abs(off) < 1e-9) return patch;
-      const moved = movedPatch(applied.value, id, way, off);
-      if (!moved.ok) return moved;
-      const done = applyPatch(applied.value, moved.value);
-      if (!done.ok) return done;
-      const kept = patch.value.flatMap((one) => done.value.records[one.id] ?? []);
-      return ok(patchOf(design, kept));
+          ? editItems.run(now, { ids: [id], change })
+          : putFixed.run(now, { ...record, ...change });
+      const back = (now: Design): Result<Patch> => {
+        const off = offEnd([design, now], id, way, stays);
+        return Math.abs(off) < 1e-9 ? ok([]) : movedPatch(now, id, way, off);
+      };
+      return stepped(design, [sized, back]);
     }
     default:
       return refuse('measured-held', {});
