@@ -15,6 +15,8 @@ const MOST_ROUNDS = 100;
 const AT_REST = 1e-10;
 /** Steps shorter than this, mm, that no longer shrink are only rounding. */
 const ROUNDING = 1e-7;
+/** Steps shorter than this, mm, are made whole: what they gain is lost in the rounding of the misfit, which would have them made shorter. */
+const FINE = 1e-5;
 /** A step is made shorter down to this share of itself. */
 const LEAST_PART = 1e-3;
 /** How much assumed corners weigh beside measured ones while a far-off start is led to the measured values. */
@@ -50,7 +52,8 @@ export function adjustLoop(start: readonly Point[], used: readonly Observation[]
     const share = Math.min(1, perimeterOf(corners) / 8 / Math.max(size, 1e-12));
     const next = moved(corners, step, share);
     const isLast = size < AT_REST || (size < ROUNDING && size > 0.9 * last);
-    corners = isLast || factor.rank < factor.size ? next : nearer(corners, step, share, measured);
+    const isWhole = isLast || size < FINE || factor.rank < factor.size;
+    corners = isWhole ? next : nearer(corners, step, share, measured);
     if (isLast) return { corners, settled: true };
     last = size;
   }

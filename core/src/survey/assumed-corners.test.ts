@@ -73,7 +73,7 @@ describe('corners that are only assumed', () => {
         const [one, other] = [room.faces, assuming(room.faces, () => 0.05 * (random() - 0.5))].map(values);
         one!.forEach((value, index) => expect(Math.abs(value - other![index]!)).toBeLessThan(least));
       }),
-      { numRuns: 60 },
+      { numRuns: 60, examples: [[9, 773_046, true]] },
     );
   });
 
