@@ -158,7 +158,15 @@
     );
   });
 
-  /** Arrow keys move the desk, Page Up and Page Down show the sheet before and after. */
+  /** The number that keys have come to on the sheet that is shown. */
+  let walked: ShownFigure | null = $state.raw(null);
+  function walk(by: 1 | -1) {
+    const figures = places[shown]?.sheet.figures ?? [];
+    if (figures.length === 0) return;
+    const at = walked ? figures.indexOf(walked) : -1;
+    walked = figures[(at + by + figures.length + (at < 0 && by < 0 ? 1 : 0)) % figures.length]!;
+  }
+  /** N goes from number to number, Enter opens one. Arrow keys move the desk, Page Up and Page Down show the sheet before and after. */
   function ownKey(event: KeyboardEvent): boolean {
     const by = { ArrowLeft: [1, 0], ArrowRight: [-1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];
     if (by && !event.altKey) {
@@ -167,6 +175,8 @@
       eye.framed = false;
     } else if (event.key === 'PageDown') show(Math.min(places.length - 1, shown + 1));
     else if (event.key === 'PageUp') show(Math.max(0, shown - 1));
+    else if (event.key.toLowerCase() === 'n') walk(event.shiftKey ? -1 : 1);
+    else if (event.key === 'Enter' && walked) opened = { top: places[shown]!.top, figure: walked };
     else return eye.key(event);
     return true;
   }
@@ -175,7 +185,7 @@
 <HostedView
   {host}
   class="desk"
-  label="Sheets. Arrow keys move the desk, plus and minus zoom, Page Up and Page Down go to the sheet before and after."
+  label="Sheets. Arrow keys move the desk, plus and minus zoom, Page Up and Page Down go to the sheet before and after, N goes to the next number on the sheet and Enter changes it."
   bind:element={view}
   bind:width
   bind:height
@@ -209,18 +219,25 @@
               {/each}
             </svg>
             {#each figures as figure, number (number)}
-              <button
-                disabled={draw.wish !== null}
-                class:open={opened?.figure === figure}
+              <!-- svelte-ignore a11y_no_static_element_interactions, a11y_click_events_have_key_events (part of a drawing, as small as it is drawn; by keys the desk walks them) -->
+              <span
+                class="number"
+                class:off={draw.wish !== null}
+                class:open={opened?.figure === figure || walked === figure}
+                data-number={figure.text}
                 style="left: {figure.left}px; top: {figure.top}px; width: {figure.width}px; height: {figure.height}px"
-                aria-label="{figure.text}: change this length"
-                onclick={() => (opened = { top, figure })}
-              ></button>
+                onpointerdown={(event) => event.stopPropagation()}
+                onclick={(event) => {
+                  event.stopPropagation();
+                  opened = { top, figure };
+                }}
+              ></span>
             {/each}
           {/if}
         </figure>
       {/each}
     </div>
+    <p class="visually-hidden" role="status">{walked ? `${walked.text}. Enter changes it.` : ''}</p>
     {#if draw.wish}<DimensionMarks {draw} {toPixel} />{/if}
     {#if note}
       <div class="over" style="left: {note.x}px; top: {note.y}px">
@@ -285,7 +302,7 @@
     stroke: transparent;
     stroke-width: 4px;
   }
-  figure button {
+  .number {
     position: absolute;
     padding: 0;
     border: 0;
@@ -293,9 +310,11 @@
     background: none;
     cursor: text;
   }
-  figure button:hover,
-  figure button:focus-visible,
-  figure button.open {
+  .off {
+    pointer-events: none;
+  }
+  .number:hover,
+  .number.open {
     outline: 0.35px solid var(--tide);
     outline-offset: 0.3px;
     background: color-mix(in srgb, var(--tide) 12%, transparent);
