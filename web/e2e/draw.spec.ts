@@ -1,15 +1,23 @@
 import { readFile } from 'node:fs/promises';
+import type { Page } from '@playwright/test';
 import { expect, test, type Studio } from './studio';
+
+/** The demo's galley in the Draw step. */
+async function drawGalley(studio: Studio): Promise<void> {
+  await studio.enter();
+  await studio.openRoom('Galley with bay');
+  await studio.step('Draw');
+}
+/** Numbers on the sheets, by what they say. */
+const numbersOn = (page: Page) => (text: string) => page.locator(`.number[data-number="${text}"]`);
 
 test.describe('numbers on paper', () => {
   test('are typed: what they measure is that long, and what lies beyond goes along', async ({
     page,
     studio,
   }) => {
-    await studio.enter();
-    await studio.openRoom('Galley with bay');
-    await studio.step('Draw');
-    const number = (text: string) => page.locator(`.number[data-number="${text}"]`);
+    await drawGalley(studio);
+    const number = numbersOn(page);
     await number('1050').click();
     const card = page.getByRole('group', { name: 'Type the dimension' });
     await expect(card.getByRole('textbox')).toBeFocused();
@@ -39,9 +47,7 @@ test.describe('numbers on paper', () => {
   });
 
   test('say why they can’t be so long, and keep what was typed', async ({ page, studio }) => {
-    await studio.enter();
-    await studio.openRoom('Galley with bay');
-    await studio.step('Draw');
+    await drawGalley(studio);
     // By keys: from number to number, to one that is 600 long.
     await page.locator('.number').first().waitFor();
     await page.locator('.desk').focus();
@@ -64,10 +70,8 @@ test.describe('dimensions and notes of one’s own', () => {
     page,
     studio,
   }) => {
-    await studio.enter();
-    await studio.openRoom('Galley with bay');
-    await studio.step('Draw');
-    const number = (text: string) => page.locator(`.number[data-number="${text}"]`);
+    await drawGalley(studio);
+    const number = numbersOn(page);
     await expect(number('4115')).toBeVisible();
     const before = await number('900').count();
     // Over the ends of the number of base cabinet 10 in the chain of its wall stand the corners of its front.
@@ -124,10 +128,8 @@ test.describe('dimensions and notes of one’s own', () => {
     page,
     studio,
   }) => {
-    await studio.enter();
-    await studio.openRoom('Galley with bay');
-    await studio.step('Draw');
-    const number = (text: string) => page.locator(`.number[data-number="${text}"]`);
+    await drawGalley(studio);
+    const number = numbersOn(page);
     const row = page.getByRole('group', { name: 'The row it stands in' });
     await number('4115').click();
     await row.getByRole('button', { name: 'Leave the row away' }).click();
@@ -169,10 +171,10 @@ test('a set is issued, stays as it was, and what changes afterwards gets a cloud
   const made = await (await page.request.get(href)).body();
   expect(made.subarray(0, 5).toString()).toBe('%PDF-');
 
-  await page.locator('.number[data-number=\"600\"]').first().click();
+  await numbersOn(page)('600').first().click();
   await page.getByRole('group', { name: 'Type the dimension' }).getByRole('textbox').fill('450');
   await page.keyboard.press('Enter');
-  await expect(page.locator('.number[data-number=\"450\"]')).toBeVisible();
+  await expect(numbersOn(page)('450')).toBeVisible();
   await expect(page.getByRole('status').last()).toContainText('saved');
   expect((await (await page.request.get(href)).body()).equals(made)).toBe(true);
   // What has changed has a cloud on the desk, too, with the number of the issue to come.

@@ -1,5 +1,5 @@
 import { recordOf, type Design } from '../document/design';
-import { MOST_OFF, type DimensionType } from '../document/limits';
+import { MOST_DIMENSION_ENDS, MOST_OFF, type DimensionType } from '../document/limits';
 import { applyPatch, patchOf } from '../document/patch';
 import type { DimensionEnd, DimensionRecord } from '../document/records';
 import { firstRefusal, within } from '../document/within';
@@ -12,8 +12,8 @@ import { guarded, type Command } from './command';
 
 /** How many ends each type has at the least and at the most. */
 export const dimensionEnds: Record<DimensionType, readonly [least: number, most: number]> = {
-  length: [2, 40],
-  baseline: [2, 40],
+  length: [2, MOST_DIMENSION_ENDS],
+  baseline: [2, MOST_DIMENSION_ENDS],
   angle: [3, 3],
   radius: [1, 1],
   level: [1, 1],
@@ -64,7 +64,7 @@ function endsRefused(
   const gone = ends.find((end: DimensionEnd) => !before.includes(end.of) && !placeOfEnd(design, end));
   if (gone) return refuse('record-missing', { id: gone.of, what: 'thing' });
   const [first] = ends;
-  if (before.includes(first!.of)) return null;
+  if (!placeOfEnd(design, first!)) return null;
   if (type === 'radius' && radiusOf(design, first!.of) === null) return refuse('dimension-none', { type });
   return type === 'area' && areaOf(design, first!, view) === null ? refuse('dimension-none', { type }) : null;
 }

@@ -122,6 +122,26 @@ describe('a dimension of one’s own', () => {
     expect(lostDimensions(gone, views(gone)).map(({ id }) => id)).toEqual(['own']);
   });
 
+  it('says so, too, where what it is of has lost what it measures, and in a file that was made by hand', () => {
+    const design = room();
+    const put = (record: DimensionRecord): Design => ({
+      ...design,
+      records: { ...design.records, own: record },
+    });
+    const views = new Set(ownViewIds(design));
+    for (const record of [
+      dimension({ type: 'radius', ends: [end('face-a', 0.5, 0)] }),
+      dimension({ type: 'area', ends: [end('socket', 0, 0)] }),
+      dimension({ type: 'angle', ends: [end('face-a', 0.5, 0)] }),
+    ]) {
+      const texts = textsOf(drawPlan(put(record), 20)).map(({ text }) => text);
+      expect(texts).toEqual(['measures what is no longer there']);
+      expect(lostDimensions(put(record), views).map(({ id }) => id)).toEqual(['own']);
+    }
+    const whole = put(dimension({ type: 'radius', ends: [end('column', 0.5, 1)] }));
+    expect(lostDimensions(whole, views)).toEqual([]);
+  });
+
   it('stands so far to the left of the way it is measured', () => {
     const design = room();
     for (const off of [-20, 20]) {
@@ -145,6 +165,10 @@ describe('a dimension of one’s own', () => {
     expect(refused({ type: 'radius', ends: [end('item-1', 0, 0)] })).toBe('dimension-none');
     expect(refused({ type: 'area', ends: [end('socket', 0, 0)] })).toBe('dimension-none');
     expect(refused({ type: 'angle', ends: gap })).toBe('dimension-ends');
+    // Nor is what measures something else made one that it has not.
+    const put = must(execute(putDimension, room(), dimension({ way: 'across', ends: gap }))).design;
+    const radius = execute(putDimension, put, dimension({ type: 'radius', ends: [gap[0]!] }));
+    expect(radius.ok ? null : radius.refusal.code).toBe('dimension-none');
     expect(refused({ type: 'note', ends: [end('socket', 0, 0)], text: '  ' })).toBe('note-blank');
     expect(refused({ way: 'across', ends: gap, view: 'attic' })).toBe('sheet-unknown');
     expect(refused({ way: 'across', ends: [gap[0]!, end('gone', 0, 0)] })).toBe('record-missing');

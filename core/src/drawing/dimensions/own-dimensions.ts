@@ -24,6 +24,7 @@ import type { ViewFrame } from '../elevation/view-frame';
 import { line, outline, TEXT, WEIGHT, type ArcMark, type Primitive, type TextMark } from '../primitives';
 import { readingTurn } from '../reading-turn';
 import { linksOf, type ChainEnd } from './chains';
+import { CEILING, PLAN } from './row-ways';
 import { placeOfEnd, type RoomPlace } from './ends';
 import {
   drawRow,
@@ -48,11 +49,13 @@ export interface OwnView {
   up: Point | 'up';
 }
 
+const UP_THE_PLAN: Point = { x: 0, y: 1 };
+
 /** A plan as that. */
 export const planView = (id: string): OwnView => ({
   ...{ id, project: ({ at }: RoomPlace) => at },
   across: { x: 1, y: 0 },
-  up: { x: 0, y: 1 },
+  up: UP_THE_PLAN,
 });
 
 /** An upright view as that. */
@@ -77,9 +80,17 @@ export function ownDimensions(
       .filter(({ ends }) => ends.every(shows))
       .flatMap((record) => {
         const places = record.ends.map((end) => placeOfEnd(design, end));
-        const marks = places.every((one) => one !== null)
-          ? drawOne({ design, record, view, scale: at, ends: places.map((one) => view.project(one)), places })
-          : lost(record, places, view, at);
+        const marks =
+          places.every((one) => one !== null) && hasMeasure(design, record, view)
+            ? drawOne({
+                design,
+                record,
+                view,
+                scale: at,
+                ends: places.map((one) => view.project(one)),
+                places,
+              })
+            : lost(record, places, view, at);
         return marks.map((mark) => ({ ...mark, source: record.id }));
       }),
   );
@@ -88,8 +99,27 @@ export function ownDimensions(
 /** Those that measure something that is no longer there, or stand on a drawing that is not. */
 export function lostDimensions(design: Design, views: ReadonlySet<string>): DimensionRecord[] {
   return recordsOf(design, 'dimension').filter(
-    ({ view, ends }) => !views.has(view) || ends.some((end) => placeOfEnd(design, end) === null),
+    (record) =>
+      !views.has(record.view) ||
+      record.ends.some((end) => placeOfEnd(design, end) === null) ||
+      !hasMeasure(design, record, {
+        up: record.view === PLAN || record.view === CEILING ? UP_THE_PLAN : 'up',
+      }),
   );
+}
+
+/** Whether what a dimension is of still has what it measures: a face that was made straight has no radius any more. */
+function hasMeasure(design: Design, { type, ends }: DimensionRecord, view: Pick<OwnView, 'up'>): boolean {
+  switch (type) {
+    case 'angle':
+      return ends.length === 3;
+    case 'radius':
+      return radiusOf(design, ends[0]!.of) !== null;
+    case 'area':
+      return areaOf(design, ends[0]!, view) !== null;
+    default:
+      return true;
+  }
 }
 
 interface One {
@@ -139,9 +169,9 @@ function wordsOf({ design, record, places, view }: One): string[] {
     case 'level':
       return first(formatLength(places[0]!.up, style));
     case 'area':
-      return first(formatArea(areaOf(design, record.ends[0]!, view) ?? 0, roomOf(design).unit));
+      return first(formatArea(areaOf(design, record.ends[0]!, view)!, roomOf(design).unit));
     case 'radius':
-      return first(`R ${formatLength(radiusOf(design, record.ends[0]!.of) ?? 0, style)}`);
+      return first(`R ${formatLength(radiusOf(design, record.ends[0]!.of)!, style)}`);
     default:
       return [];
   }
