@@ -1,4 +1,4 @@
-import { perDesign, type Design } from '../document/design';
+import { perDesign, roomOf, type Design } from '../document/design';
 import type { DimensionEnd } from '../document/records';
 import type { Point } from '../geometry/point';
 import { endsIn, placeOfEnd } from './dimensions/ends';
@@ -43,7 +43,10 @@ function seenEnds(design: Design, id: string): SeenEnd[] {
   if (!view) return [];
   const upright = roomViews(design).find((one) => one.id === id);
   const frame = upright && frameOf(design, upright);
-  return endsIn(design, upright ? 'before' : 'above').flatMap((end): SeenEnd[] => {
+  // The room itself is pressed in its middle: its area is told there.
+  const room = { of: roomOf(design).id, along: 0.5, out: 0.5, up: 0 };
+  const ends = upright ? endsIn(design, 'before') : [...endsIn(design, 'above'), room];
+  return ends.flatMap((end): SeenEnd[] => {
     const place = placeOfEnd(design, end);
     if (!place) return [];
     if (!frame) return [{ end, at: view.project(place) }];

@@ -17,7 +17,7 @@ import type { DimensionEnd, DimensionRecord } from '../../document/records';
 import { must } from '../../result';
 import { drawSingleView } from '../elevation/single-view';
 import { roomViews } from '../elevation/views';
-import { ownViewIds } from '../own-views';
+import { endsOn, ownViewIds } from '../own-views';
 import { drawPlan } from '../plan';
 import type { Primitive, TextMark } from '../primitives';
 import { placeOfEnd } from './ends';
@@ -70,6 +70,13 @@ describe('the end of a dimension', () => {
     expect(at('socket', 0, 0)).toEqual([300, 0, 1100]);
     expect(at('room', 1, 1, 1)).toEqual([4000, -3000, 2400]);
     expect(placeOfEnd(design, end('gone', 0, 0))).toBeNull();
+    // The room itself is offered in its middle, on plans alone.
+    expect(
+      endsOn(design, 'plan')
+        .filter(({ end: { of } }) => of === 'room')
+        .map(({ at }) => at),
+    ).toEqual([{ x: 2000, y: -1500 }]);
+    expect(endsOn(design, 'face-a').some(({ end: { of } }) => of === 'room')).toBe(false);
   });
 });
 
