@@ -26,6 +26,7 @@ import { mirrorItems } from './commands/mirror-items';
 import { moveFace } from './commands/move-face';
 import { moveItem } from './commands/move-item';
 import { moveItems } from './commands/move-items';
+import { placeFrames } from './commands/place-frames';
 import { pushPart } from './commands/push-part';
 import { putDimension } from './commands/put-dimension';
 import { putDivider } from './commands/put-divider';
@@ -56,6 +57,7 @@ import { setEndPanel } from './commands/set-end-panel';
 import { setFinish } from './commands/set-finish';
 import { setFaceLength } from './commands/set-face-length';
 import { setFacts } from './commands/set-facts';
+import { setFrame } from './commands/set-frame';
 import { setInto } from './commands/set-into';
 import { setItem } from './commands/set-item';
 import { setMeasured } from './commands/set-measured';
@@ -116,6 +118,7 @@ export const commands = [
   moveFace,
   moveItem,
   moveItems,
+  placeFrames,
   pushPart,
   putDimension,
   putDivider,
@@ -146,6 +149,7 @@ export const commands = [
   setFaceLength,
   setFacts,
   setFinish,
+  setFrame,
   setInto,
   setItem,
   setLimit,

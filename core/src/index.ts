@@ -30,6 +30,7 @@ export * from './commands/mirror-items';
 export * from './commands/move-face';
 export * from './commands/move-item';
 export * from './commands/move-items';
+export * from './commands/place-frames';
 export * from './commands/push-part';
 export * from './commands/put-dimension';
 export * from './commands/put-divider';
@@ -50,6 +51,7 @@ export * from './commands/replace-items';
 export * from './commands/resize-face';
 export * from './commands/scale-underlay';
 export * from './commands/set-apart';
+export * from './commands/set-frame';
 export * from './commands/set-into';
 export * from './commands/set-end-panel';
 export * from './commands/set-drain';
@@ -130,7 +132,9 @@ export * from './schedules/item-schedule';
 export * from './wording/schedule-words';
 export { changedSince } from './drawing/sheet/clouds';
 export * from './drawing/sheet/sheet';
+export { drawingIds, frameWay } from './drawing/sheet/frame-ways';
 export * from './drawing/sheet/sheet-format';
+export * from './drawing/dimensions/details';
 export {
   findSubject,
   sheetSubjects,

@@ -162,6 +162,8 @@ export interface RefusalData {
   'piece-on-no-tile': { piece: string };
   'tiles-too-many': { count: number; most: number };
   'nothing-tiled': Record<string, never>;
+  'crop-empty': { least: number };
+  'no-details': Record<string, never>;
   'no-tops': Record<string, never>;
   'pattern-unfilled': { missing: number; twice: number };
   'border-too-wide': { wide: number };

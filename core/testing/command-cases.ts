@@ -28,7 +28,6 @@ import {
   moveFaceCase,
   overCases,
   plinthCase,
-  pushPartCase,
   rowCases,
   splitZoneCase,
   styleCase,
@@ -145,7 +144,6 @@ export const asked = (design: Design): Record<string, Asked> => ({
     ...{ label: 'Move 2 items', writes: ['a', 'b'] },
     refuses: [{ ids: [], placement: onA(2400) }, 'Choose an item first'],
   },
-  'push-part': pushPartCase,
   ...dimensionCases,
   'put-divider': {
     does: {

@@ -47,6 +47,11 @@ export const finishCase = {
     ...{ label: 'Finish fronts in  Kelp ', writes: ['a', 'c'] },
     refuses: [{ part: 'floor', finish: 'Jetty', to: { items: ['a'] } }, 'Floor can’t be finished there'],
   },
+  'set-frame': {
+    does: { id: 'x', drawing: 'face-a', crop: { left: 600 } },
+    ...{ label: 'Crop a drawing', writes: ['x'] },
+    refuses: [{ id: 'x', drawing: 'face-a', ratio: 17 }, 'There is no scale “1:17”'],
+  },
 } as const;
 
 /** A dimension of a cabinet that is typed. */
@@ -67,7 +72,30 @@ const acrossA = {
   ...{ kind: 'dimension', id: 'x', view: 'plan', type: 'length', way: 'across', off: 20 },
   ends: [0, 1].map((along) => ({ of: 'a', along, out: 1, up: 0 })),
 };
+const pushPartCase = {
+  does: {
+    face: 'face-a',
+    from: 'left',
+    distance: 2400,
+    width: 900,
+    depth: 300,
+    ids: ['p', 'q', 'r', 's', 't'],
+  },
+  ...{ label: 'Push a part out', writes: ['face-a', 'loop', 'p', 'q', 'r', 's', 't'] },
+  refuses: [
+    { face: 'face-a', from: 'left', distance: 2400, width: 900, depth: 10, ids: ['p', 'q', 'r', 's', 't'] },
+    'The depth',
+  ],
+} as const;
+
+const placedA = { id: 'x', drawing: 'plan', sheet: 1, x: 120, y: 80 } as const;
 export const dimensionCases = {
+  'place-frames': {
+    does: { page: 'A3', frames: [placedA] },
+    ...{ label: 'Move a drawing on its sheet', writes: ['x'] },
+    refuses: [{ page: 'A3', frames: [{ ...placedA, drawing: 'attic' }] }, 'There is no view “attic”'],
+  },
+  'push-part': pushPartCase,
   'put-dimension': {
     does: acrossA,
     ...{ label: 'Put a dimension', writes: ['x'] },
@@ -191,22 +219,6 @@ export const useSchemeCase = {
   does: { id: 'dark' },
   ...{ label: 'Use a set of finishes', writes: ['a'] },
   refuses: [{ id: 'none' }, 'is no longer in this room'],
-} as const;
-
-export const pushPartCase = {
-  does: {
-    face: 'face-a',
-    from: 'left',
-    distance: 2400,
-    width: 900,
-    depth: 300,
-    ids: ['p', 'q', 'r', 's', 't'],
-  },
-  ...{ label: 'Push a part out', writes: ['face-a', 'loop', 'p', 'q', 'r', 's', 't'] },
-  refuses: [
-    { face: 'face-a', from: 'left', distance: 2400, width: 900, depth: 10, ids: ['p', 'q', 'r', 's', 't'] },
-    'The depth',
-  ],
 } as const;
 
 const gone = 'is no longer in this room';

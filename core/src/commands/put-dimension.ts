@@ -19,6 +19,7 @@ export const dimensionEnds: Record<DimensionType, readonly [least: number, most:
   level: [1, 1],
   area: [1, 1],
   note: [1, 1],
+  detail: [1, 1],
 };
 
 /** Puts a dimension or a note on a drawing, or changes one that is there. */

@@ -31,6 +31,7 @@ const samples: { readonly [K in RecordKind]?: RecordOf<K> } = {
     ...{ from: place('face-a', 2000), to: place('face-c', 2000) },
   },
   fixed: { kind: 'fixed', id: 'one', type: 'column', width: 300, depth: 200, height: 2400, ...thing },
+  frame: { kind: 'frame', id: 'one', drawing: 'plan', place: { page: 'A3', sheet: 1, x: 100, y: 90 } },
   item: rowOf(room(), 'item'),
   'left-open': { kind: 'left-open', id: 'one', band: 'base', at: place('face-b', 1) },
   limit: {
@@ -106,6 +107,7 @@ describe('kinds of record', () => {
       dimension: [],
       divider: ['records.one.from.face', 'records.one.to.face'],
       fixed: ['records.one.placement.face'],
+      frame: [],
       item: ['records.item-1.placement.face'],
       'left-open': ['records.one.at.face'],
       limit: [],

@@ -29,6 +29,7 @@ const kinds: { readonly [K in RecordKind]: KindFacts<RecordOf<K>> } = {
   face: built,
   finish: built,
   fixed: { ...standing, takes: ({ width }) => width },
+  frame: { ...fixedToWalls, removable: true, places: {} },
   item: { ...standing, takes: ({ width }) => width },
   'left-open': { ...fixedToWalls, removable: true, places: { at: true } },
   limit: { ...fixedToWalls, removable: true, places: {} },

@@ -266,8 +266,17 @@ export type LimitSide = (typeof limitSides)[number];
 export const limitSources = ['room', 'job', 'studio'] as const;
 export type LimitSource = (typeof limitSources)[number];
 
-/** What a person dimensions or notes on a drawing: lengths from end to end, or all from the first; an angle, a radius, a height, an area; words. */
-export const dimensionTypes = ['length', 'baseline', 'angle', 'radius', 'level', 'area', 'note'] as const;
+/** What a person dimensions or notes on a drawing: lengths from end to end, or all from the first; an angle, a radius, a height, an area; words; what is drawn again larger. */
+export const dimensionTypes = [
+  'length',
+  'baseline',
+  'angle',
+  'radius',
+  'level',
+  'area',
+  'note',
+  'detail',
+] as const;
 export type DimensionType = (typeof dimensionTypes)[number];
 /** The ways lengths are measured on a drawing: across it, up it, or straight from the first end to the last. */
 export const dimensionWays = ['across', 'up', 'aligned'] as const;
@@ -275,6 +284,23 @@ export type DimensionWay = (typeof dimensionWays)[number];
 export const MOST_DIMENSION_ENDS = 40;
 /** How far what is written stands off what it is of at the most, mm on paper. */
 export const MOST_OFF = 500;
+/** How far a detail goes from its middle, mm. */
+export const LEAST_REACH = 10;
+export const MOST_REACH = 3_000;
 export const MOST_NOTE = 600;
 /** The name of a drawing, and of a row of dimensions of it, is no longer, in letters. */
 export const MOST_VIEW_NAME = 160;
+
+/** What a drawing of the room is made of; each can be left away. */
+export const viewLayers = [
+  ...(['walls', 'openings', 'services', 'plinths', 'trims', 'tiles', 'tops', 'items'] as const),
+  ...(['numbers', 'labels', 'levels', 'sections', 'dimensions'] as const),
+] as const;
+export type ViewLayer = (typeof viewLayers)[number];
+/** Millimetres of the room that one on paper may be. */
+export const LEAST_SCALE = 1;
+export const MOST_SCALE = 200;
+/** Places on paper are no farther than this from its corner, mm. */
+export const MOST_PAPER = 2_000;
+/** The sheets of one subject are no more. */
+export const MOST_SHEETS = 99;

@@ -4,6 +4,7 @@ import { DividerRecord } from './kinds/divider';
 import { FaceRecord } from './kinds/face';
 import { FinishRecord } from './kinds/finish';
 import { FixedRecord } from './kinds/fixed';
+import { FrameRecord } from './kinds/frame';
 import { ItemRecord } from './kinds/item';
 import { LeftOpenRecord } from './kinds/left-open';
 import { LimitRecord } from './kinds/limit';
@@ -33,6 +34,7 @@ export const recordClasses = {
   face: FaceRecord,
   finish: FinishRecord,
   fixed: FixedRecord,
+  frame: FrameRecord,
   item: ItemRecord,
   'left-open': LeftOpenRecord,
   limit: LimitRecord,
@@ -61,6 +63,7 @@ export type PlacedRecord = Extract<DesignRecord, { placement: Placement }>;
 
 export { DimensionEnd } from './kinds/dimension';
 export { FinishTile, TileSheet } from './kinds/finish';
+export { FrameCrop, FramePlace } from './kinds/frame';
 export { OpeningShape } from './kinds/opening';
 export {
   CorniceWays,
@@ -101,6 +104,7 @@ export {
   FaceRecord,
   FinishRecord,
   FixedRecord,
+  FrameRecord,
   ItemRecord,
   LeftOpenRecord,
   LimitRecord,

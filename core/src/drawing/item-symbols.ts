@@ -286,7 +286,15 @@ const HATCH = 90;
 
 function hatched(footprint: readonly Point[]): PathMark {
   const rings = hatchLines(footprint, Math.PI / 4, HATCH);
-  return { type: 'path', layer: 'items', rings, closed: false, weight: WEIGHT.thin, ink: 'faint' };
+  return {
+    type: 'path',
+    layer: 'items',
+    rings,
+    closed: false,
+    weight: WEIGHT.thin,
+    ink: 'faint',
+    ofHatch: true,
+  };
 }
 
 /** A bowl set back from the front, with its drain and tap. */

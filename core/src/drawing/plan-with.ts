@@ -36,6 +36,8 @@ export interface PlanOptions {
   cut?: number;
   /** Paper unless said. */
   medium?: Medium;
+  /** Without the letters of the faces, where they are put later, about more than the plan. */
+  unlettered?: boolean;
 }
 
 /** The surfaces of a room in plan: what items stand on, what is over those, and what lies on fixed things. */
@@ -78,7 +80,10 @@ export function drawPlanWith(
   // A drag on a screen leaves labels away: then letters look only at one another.
   const isWhole = medium === 'paper' || wanted('labels') || wanted('numbers');
   const below = drawn(isWhole ? [...things, ...sections] : sections, scale);
-  const letters = [...faceLetters(design, scale), ...serviceLabels(design, scale, ceiling)];
+  const letters = [
+    ...(options.unlettered ? [] : faceLetters(design, scale)),
+    ...serviceLabels(design, scale, ceiling),
+  ];
   const at = { scale, medium };
   const own = wanted('dimensions') ? ownOnPlan(design, mode, scale, wanted('items')) : [];
   const { leaders: stems, marks: onWalls } = labelledOn(letters, bothDrawn(below, drawn(own, scale)), at);

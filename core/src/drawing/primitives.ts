@@ -1,24 +1,11 @@
+import type { ViewLayer } from '../document/limits';
 import type { Point } from '../geometry/point';
 
 /** What a mark is drawn in; renderers turn inks into colours. */
 export type Ink = 'drawing' | 'measure' | 'faint' | 'poche' | 'paper' | 'top' | 'item' | 'water';
 
 /** What a mark belongs to; views switch layers on and off, exports keep them. */
-export type Layer =
-  | 'walls'
-  | 'openings'
-  | 'services'
-  | 'plinths'
-  | 'trims'
-  | 'tiles'
-  | 'tops'
-  | 'items'
-  | 'numbers'
-  | 'labels'
-  | 'levels'
-  | 'sections'
-  | 'dimensions'
-  | 'sheet';
+export type Layer = ViewLayer | 'sheet';
 
 interface Mark {
   layer: Layer;
@@ -26,6 +13,8 @@ interface Mark {
   source?: string;
   /** Of the line, a tick or an extension line of dimensions: each of those has its own where dimensions are things (DXF). */
   ofDimensions?: true;
+  /** A stroke of a hatch. */
+  ofHatch?: true;
 }
 
 /** What a figure measures: the places it is of, and the ends of the line it stands on; mm of the drawing. */

@@ -41,9 +41,10 @@ export const commandLabels = {
   'move-face': () => 'Move a face',
   'move-item': () => 'Move',
   'move-items': ({ ids }: { ids: Several }) => (ids.length === 1 ? 'Move' : `Move ${ids.length} items`),
+  'place-frames': () => 'Move a drawing on its sheet',
   'push-part': ({ depth }: { depth: number }) => (depth > 0 ? 'Push a part out' : 'Push a part in'),
   'put-dimension': ({ type }: { type: DimensionType }) =>
-    type === 'note' ? 'Write a note' : 'Put a dimension',
+    type === 'note' ? 'Write a note' : type === 'detail' ? 'Mark a detail' : 'Put a dimension',
   'put-divider': () => 'Divide the room',
   'put-fixed': ({ type }: { type: FixedType }) => `Set a ${fixedNames[type].toLowerCase()}`,
   'put-measurement': ({ standing }: { standing: string }) =>
@@ -86,6 +87,19 @@ export const commandLabels = {
   'set-finish': ({ part, finish }: { part: FinishPart; finish: string | null }) => {
     const name = finishPartNames[part].toLowerCase();
     return finish === null ? `Let ${name} follow the room` : `Finish ${name} in ${finish}`;
+  },
+  'set-frame': ({
+    crop,
+    hidden,
+    ratio,
+  }: {
+    crop?: unknown;
+    hidden?: boolean | null;
+    ratio?: number | null;
+  }) => {
+    if (hidden !== undefined) return hidden ? 'Leave a drawing out' : 'Take a drawing in again';
+    if (crop !== undefined) return crop === null ? 'Show a whole drawing' : 'Crop a drawing';
+    return ratio === undefined ? 'Change a drawing on its sheet' : 'Change the scale of a drawing';
   },
   'set-into': ({ code, ids }: { code: string; ids: Several }) =>
     ids.length === 1 ? `Let ${code} in` : `Let ${ids.length} ${code} in`,

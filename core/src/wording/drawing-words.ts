@@ -66,7 +66,12 @@ export const rowNames = {
 } as const;
 
 /** What stands at a dimension a person has made. */
-export const ownDimensionWords = { lost: 'measures what is no longer there' };
+export const ownDimensionWords = {
+  lost: 'measures what is no longer there',
+  detail: (number: number, name: string | null) => (name ? `${number}  ${name}` : String(number)),
+  detailOf: (number: number, name: string | null, of: string) =>
+    `Detail ${number}${name ? `, ${name}` : ''} (${of})`,
+};
 
 export const sheetWords = {
   issue: (number: number, name: string) => `Issue ${number}, ${name}`,
@@ -84,6 +89,9 @@ export const sheetWords = {
   indexColumns: { sheet: 'Sheet', title: 'Shows' },
   more: (name: string, page: number) => `${name}, continued${page > 1 ? ` ${page}` : ''}`,
   continued: (page: number) => `Item schedule, continued${page > 1 ? ` ${page}` : ''}`,
+  details: 'Details',
+  atScale: (name: string, scale: string) => `${name}  ${scale}`,
+  asNoted: 'as noted',
   services: 'Services',
   finishes: 'Finishes',
   /** What a finish is on, as it stands beside it. */

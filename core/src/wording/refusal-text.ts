@@ -269,6 +269,9 @@ const wording: Wording = {
     `Piece “${piece}” can be cut from no tile: it is too large for one, or its factory sides are further apart than a tile’s.`,
   'tiles-too-many': ({ count, most }) =>
     `That would be about ${count} tiles; at most ${most} are laid at once. Use a larger tile or a smaller zone.`,
+  'crop-empty': ({ least }, show) =>
+    `Nothing of the drawing would be left. Leave at least ${show(least)} of it each way.`,
+  'no-details': () => 'No details have been marked yet. Mark one on a plan or an elevation, then draw them.',
   'no-tops': () =>
     'There is no countertop in this room yet. Set base cabinets, or draw a top of its own on the Surface step.',
   'nothing-tiled': () => 'Nothing is tiled in this room yet. Lay tiles on the Tile step first.',

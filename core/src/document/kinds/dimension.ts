@@ -3,9 +3,13 @@ import { Between, ListOf, Millimetres, OneOf, Optional, RecordId, Words } from '
 import {
   dimensionTypes,
   dimensionWays,
+  LEAST_REACH,
+  LEAST_SCALE,
   MOST_DIMENSION_ENDS,
   MOST_NOTE,
   MOST_OFF,
+  MOST_REACH,
+  MOST_SCALE,
   MOST_VIEW_NAME,
   type DimensionType,
   type DimensionWay,
@@ -34,6 +38,9 @@ export class DimensionRecord {
   @Millimetres(-MOST_OFF, MOST_OFF) off!: number;
   /** Of what has no line, how far over its end its words stand, mm on paper. */
   @Optional() @Millimetres(-MOST_OFF, MOST_OFF) over?: number;
-  /** The words of a note; of a dimension what is written behind its number. */
+  /** Of a detail: how far it goes from its middle, mm, and how many millimetres of the room one on paper is there. */
+  @Optional() @Millimetres(LEAST_REACH, MOST_REACH) reach?: number;
+  @Optional() @Between(LEAST_SCALE, MOST_SCALE) ratio?: number;
+  /** The words of a note; of a dimension what is written behind its number; the name of a detail. */
   @Optional() @Words(1, MOST_NOTE) text?: string;
 }

@@ -21,11 +21,12 @@ import { formatLength } from '../../units/format-length';
 import { formatDegrees } from '../../units/parse-angle';
 import { ownDimensionWords } from '../../wording/drawing-words';
 import type { ViewFrame } from '../elevation/view-frame';
-import { line, outline, TEXT, WEIGHT, type ArcMark, type Primitive, type TextMark } from '../primitives';
+import { line, TEXT, WEIGHT, type ArcMark, type Primitive } from '../primitives';
 import { readingTurn } from '../reading-turn';
 import { linksOf, type ChainEnd } from './chains';
 import { CEILING, PLAN } from './row-ways';
 import { placeOfEnd, type RoomPlace } from './ends';
+import { detailMarks, leader, levelMarks } from './own-notes';
 import {
   drawRow,
   figureAt,
@@ -144,6 +145,8 @@ function drawOne(one: One): Primitive[] {
     case 'level':
     case 'note':
       return drawNote(one, wordsOf(one));
+    case 'detail':
+      return detailMarks(one.design, one.record, one.ends[0]!, one.scale);
   }
 }
 
@@ -317,61 +320,6 @@ function drawAngle({ record, ends, scale: at }: One): Primitive[] {
 /** Words beside what they are of, with a line to it. */
 function drawNote({ record, ends, scale: at }: One, words: readonly string[]): Primitive[] {
   const [end] = ends;
-  if (record.type === 'level') return level(end!, words[0]!, record, at);
+  if (record.type === 'level') return levelMarks(end!, words[0]!, record, at);
   return leader(end!, words, { x: record.off, y: record.over ?? 0 }, at);
-}
-
-/** Between lines of words, and from them to the line that leads there, paper mm. */
-const LINE = 3.6;
-const BESIDE = 1.2;
-
-function leader(end: Point, words: readonly string[], off: Point, at: number): Primitive[] {
-  const text = add(end, scale(off, at));
-  const right = off.x >= 0;
-  const beside = { x: text.x - (right ? BESIDE : -BESIDE) * at, y: text.y };
-  const lines = words.map((one, index): TextMark => ({
-    ...{ type: 'text', layer: 'labels', text: one, size: TEXT.normal, turn: 0, ink: 'drawing', ground: true },
-    at: { x: text.x, y: text.y - index * LINE * at },
-    anchor: right ? 'start' : 'end',
-  }));
-  if (sizeOf(off) < 2)
-    return lines.map((mark) => ({ ...mark, at: { ...mark.at, x: end.x }, anchor: 'middle' }));
-  return [
-    line('labels', [end, beside], WEIGHT.thin, 'drawing'),
-    {
-      ...{ type: 'arc', layer: 'labels', centre: end, radius: 0.5 * at, from: 0, sweep: 2 * Math.PI },
-      ...{ weight: WEIGHT.thin, ink: 'drawing', fill: 'drawing' },
-    },
-    ...lines,
-  ];
-}
-
-/** A small triangle on a line at the height of a place, with that height. */
-function level(end: Point, words: string, { off, over = 0 }: DimensionRecord, at: number): Primitive[] {
-  const tip = { x: end.x + off * at, y: end.y };
-  const size = 0.9 * at;
-  const right = off >= 0;
-  return [
-    line('levels', [end, { x: tip.x + (right ? size : -size), y: end.y }], WEIGHT.thin, 'measure'),
-    outline(
-      'levels',
-      [tip, { x: tip.x - size, y: tip.y + 1.5 * size }, { x: tip.x + size, y: tip.y + 1.5 * size }],
-      WEIGHT.thin,
-      'measure',
-      'paper',
-    ),
-    {
-      ...{
-        type: 'text',
-        layer: 'levels',
-        text: words,
-        size: TEXT.small,
-        turn: 0,
-        ink: 'measure',
-        ground: true,
-      },
-      at: { x: tip.x + (right ? 2 : -2) * at, y: tip.y + (over + 0.2) * at },
-      anchor: right ? 'start' : 'end',
-    },
-  ];
 }

@@ -58,7 +58,9 @@ export function drawPanel(panel: DrawnPanel, hiding: readonly Cover[], scaleBy: 
   const ground = outline(layer, shape ?? corners, 0, ink, isOfItem ? 'item' : 'paper');
   return [
     { ...ground, source: solid.id },
-    ...(section && !isTrim ? strokes(hatchLines(corners, -Math.PI / 4, HATCH * scaleBy), WEIGHT.thin) : []),
+    ...(section && !isTrim
+      ? hatched(strokes(hatchLines(corners, -Math.PI / 4, HATCH * scaleBy), WEIGHT.thin))
+      : []),
     ...panel.parts.flatMap((part) => drawPart(part, panel, strokes)),
     ...strokes(kindMarks(panel), WEIGHT.thin),
     ...strokes(
@@ -75,6 +77,9 @@ export function drawPanel(panel: DrawnPanel, hiding: readonly Cover[], scaleBy: 
     ),
   ];
 }
+
+const hatched = (strokes: readonly PathMark[]): PathMark[] =>
+  strokes.map((mark) => ({ ...mark, ofHatch: true }));
 
 const at = (x: number, y: number): Point => ({ x, y });
 

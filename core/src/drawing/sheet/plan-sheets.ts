@@ -1,80 +1,30 @@
 import type { Design } from '../../document/design';
-import type { Point } from '../../geometry/point';
-import type { Bounds } from '../../geometry/polygon';
-import { ok, refuse, type Result } from '../../result';
+import { ok, type Result } from '../../result';
 import { itemSchedule } from '../../schedules/item-schedule';
 import { sheetWords } from '../../wording/drawing-words';
 import { scheduleNames } from '../../wording/schedule-words';
 import { uncapital } from '../../wording/words';
 import { CEILING, PLAN } from '../dimensions/row-ways';
 import { drawPlan } from '../plan';
-import { drawingBounds } from '../plan-with';
-import type { Layer, Primitive } from '../primitives';
+import type { Layer } from '../primitives';
 import { finishScheduleHeight, finishScheduleMarks } from './finish-schedule';
+import { CONSTRUCTION, frameWay } from './frame-ways';
+import { inField } from './in-field';
 import { itemParts, itemTable, numberedRows } from './item-table';
 import { scheduleColumn } from './schedule-tables';
 import { legendHeight, serviceLegend } from './service-legend';
-import { sheetScales } from './sheet-format';
-import {
-  COLUMN,
-  fieldOf,
-  MARGIN,
-  TITLE_HEIGHT,
-  type SheetContent,
-  type SheetOptions,
-  type ViewOnPage,
-} from './sheet-frame';
-import { onPaper } from './sheet-marks';
-
-/** A drawing in its place on a page. */
-interface InField {
-  marks: Primitive[];
-  origin: Point;
-  box: Bounds;
-}
-
-/** A drawing of the whole room at a ratio, in the middle of the field of a page. Refused where it does not fit, naming the scales at which it does. */
-export function inField(
-  { page, scale }: SheetOptions,
-  draw: (ratio: number) => readonly Primitive[],
-): Result<InField> {
-  const field = fieldOf(page);
-  const room = { width: field.right - field.left, height: field.top - field.bottom };
-  const needAt = (ratio: number) => {
-    const { left, right, bottom, top } = drawingBounds(draw(ratio), ratio);
-    const middle = { x: (left + right) / 2, y: (bottom + top) / 2 };
-    return { width: (right - left) / ratio, height: (top - bottom) / ratio, middle };
-  };
-  const need = needAt(scale.ratio);
-  if (need.width > room.width || need.height > room.height) {
-    const fits = sheetScales.filter(({ ratio }) => {
-      const other = needAt(ratio);
-      return other.width <= room.width && other.height <= room.height;
-    });
-    const { width, height } = need;
-    return refuse('sheet-too-small', {
-      ...{ what: 'room-drawn', width, height, scale: scale.ratio, page: page.id },
-      fits: fits.map(({ text }) => text),
-    });
-  }
-  const centre = { x: (field.left + field.right) / 2, y: (field.bottom + field.top) / 2 };
-  const origin = { x: centre.x - need.middle.x / scale.ratio, y: centre.y - need.middle.y / scale.ratio };
-  const box = {
-    ...{ left: centre.x - need.width / 2, right: centre.x + need.width / 2 },
-    ...{ bottom: centre.y - need.height / 2, top: centre.y + need.height / 2 },
-  };
-  return ok({ marks: draw(scale.ratio).map((mark) => onPaper(mark, origin, scale.ratio)), origin, box });
-}
-
-/** The plan of the room on a page. */
-const planOn = (view: string, { origin, box }: InField, { scale: { ratio } }: SheetOptions): ViewOnPage[] => [
-  { view, origin, box, ratio },
-];
+import { COLUMN, MARGIN, TITLE_HEIGHT, type SheetContent, type SheetOptions } from './sheet-frame';
 
 /** The plan of a room, or its ceiling plan, with the schedule of the items it numbers, its finishes and services; a schedule too long for the page goes on on further pages. */
 export function planSheets(design: Design, options: SheetOptions, ceiling: boolean): Result<SheetContent[]> {
-  const { page, scale } = options;
-  const drawn = inField(options, (ratio) => drawPlan(design, ratio, ceiling ? { mode: 'ceiling' } : {}));
+  const { page } = options;
+  const name = ceiling ? sheetWords.ceiling : sheetWords.plan;
+  const id = ceiling ? CEILING : PLAN;
+  const drawn = inField(design, options, {
+    ...{ drawing: id, view: id, name },
+    draw: (ratio) =>
+      drawPlan(design, ratio, { ...(ceiling && { mode: 'ceiling' }), ...leftAway(design, id) }),
+  });
   if (!drawn.ok) return drawn;
   const left = page.width - MARGIN - COLUMN;
   const legend = serviceLegend(design, left, MARGIN + TITLE_HEIGHT, COLUMN);
@@ -82,7 +32,6 @@ export function planSheets(design: Design, options: SheetOptions, ceiling: boole
   const finishes = finishScheduleMarks(design, left, services, COLUMN);
   const taken = legendHeight(design) + finishScheduleHeight(design);
   const parts = itemParts(numberedRows(itemSchedule(design), drawn.value.marks), page, taken);
-  const name = ceiling ? sheetWords.ceiling : sheetWords.plan;
   return ok(
     parts.map((rows, index) => {
       const first = index === 0;
@@ -90,12 +39,18 @@ export function planSheets(design: Design, options: SheetOptions, ceiling: boole
         title: first ? name : sheetWords.continued(index),
         shows: uncapital(first ? name : scheduleNames.items),
         marks: first ? drawn.value.marks : [],
-        frames: first ? planOn(ceiling ? CEILING : PLAN, drawn.value, options) : [],
+        frames: first ? drawn.value.frames : [],
         column: [...itemTable(rows, page), ...(first ? [...legend, ...finishes] : [])],
-        scale: first ? scale : null,
+        scale: first ? drawn.value.scale : null,
       };
     }),
   );
+}
+
+/** What a person leaves away of a plan: what is written looks at the rest of it only. */
+function leftAway(design: Design, drawing: string): { without?: readonly Layer[] } {
+  const without = frameWay(design, drawing)?.without;
+  return without ? { without } : {};
 }
 
 /** What a construction plan leaves away: all that is set into the room. */
@@ -103,8 +58,12 @@ const SET: readonly Layer[] = ['items', 'numbers', 'plinths', 'tops', 'trims', '
 
 /** The room as it is built, without what is set into it: walls, openings and services with their schedules. */
 export function constructionSheets(design: Design, options: SheetOptions): Result<SheetContent[]> {
-  const { page, scale } = options;
-  const drawn = inField(options, (ratio) => drawPlan(design, ratio, { without: SET }));
+  const { page } = options;
+  const { without = [] } = leftAway(design, CONSTRUCTION);
+  const drawn = inField(design, options, {
+    ...{ drawing: CONSTRUCTION, view: PLAN, name: sheetWords.construction },
+    draw: (ratio) => drawPlan(design, ratio, { without: [...SET, ...without] }),
+  });
   if (!drawn.ok) return drawn;
   const legend = serviceLegend(design, page.width - MARGIN - COLUMN, MARGIN + TITLE_HEIGHT, COLUMN);
   const columns = scheduleColumn(design, ['openings', 'services'], page, legendHeight(design));
@@ -113,9 +72,9 @@ export function constructionSheets(design: Design, options: SheetOptions): Resul
       title: index === 0 ? sheetWords.construction : sheetWords.more(sheetWords.construction, index),
       shows: uncapital(sheetWords.construction),
       marks: index === 0 ? drawn.value.marks : [],
-      frames: index === 0 ? planOn(PLAN, drawn.value, options) : [],
+      frames: index === 0 ? drawn.value.frames : [],
       column: index === 0 ? [...column, ...legend] : column,
-      scale: index === 0 ? scale : null,
+      scale: index === 0 ? drawn.value.scale : null,
     })),
   );
 }

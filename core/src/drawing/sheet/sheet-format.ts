@@ -35,6 +35,18 @@ export const sheetScales: readonly SheetScale[] = [
   { id: '48', ratio: 48, text: '1/4" = 1\'-0"' },
 ];
 
+/** The scales of what is drawn larger than a set. */
+const detailScales: readonly SheetScale[] = [
+  { id: '1', ratio: 1, text: '1:1' },
+  { id: '2', ratio: 2, text: '1:2' },
+  { id: '5', ratio: 5, text: '1:5' },
+  { id: '4', ratio: 4, text: '3" = 1\'-0"' },
+  { id: '8', ratio: 8, text: '1 1/2" = 1\'-0"' },
+];
+
+/** Every scale a drawing on a sheet can have of its own. */
+export const frameScales: readonly SheetScale[] = [...detailScales, ...sheetScales];
+
 export function findPage(id: string): Result<Page> {
   const page = pages.find((one) => one.id.toLowerCase() === id.toLowerCase());
   return page

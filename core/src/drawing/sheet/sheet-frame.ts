@@ -18,12 +18,20 @@ export interface Sheet {
   frames: readonly ViewOnPage[];
 }
 
-/** A drawing of the room on a page: what it goes by in the records of what is put on it, where its own zero lies and the box about it, paper mm, and how many millimetres of the room one there is. */
+/** A drawing of the room on a page: where its own zero lies and the box about it, paper mm, and how many millimetres of the room one there is. */
 export interface ViewOnPage {
-  view: string;
+  /** What it goes by in the set, and what it is called. */
+  drawing: string;
+  name: string;
+  /** What it goes by in the records of what is put on it; null where nothing can be. */
+  view: string | null;
+  /** Which sheet of its subject it lies on, from 1. */
+  sheet: number;
   origin: Point;
   box: Bounds;
   ratio: number;
+  /** The first of its marks among those of its page, and the first that is not its own any more. */
+  marks: readonly [from: number, to: number];
 }
 
 /** What a set of sheets shows. */
@@ -34,6 +42,7 @@ export const sheetSubjects = [
   'elevations',
   'tops',
   'tiles',
+  'details',
   'schedules',
   'reach',
   'set',
@@ -57,6 +66,8 @@ export interface SheetContent {
   column: readonly Primitive[];
   /** What it is drawn to; null where nothing is drawn to scale. */
   scale: SheetScale | null;
+  /** All that its drawings are drawn to, where that is more than one scale. */
+  scales?: readonly SheetScale[];
   /** The drawings of the room on it that dimensions and notes can be put on. */
   frames?: readonly ViewOnPage[];
 }
@@ -119,24 +130,38 @@ export function framed(design: Design, options: SheetOptions, contents: readonly
     changed: new Set(changed),
     issue: issue?.number ?? (options.issues?.at(-1)?.number ?? 0) + 1,
   };
-  return contents.map(({ title, shows, marks, column, scale, frames = [] }, index) => ({
-    ...{ page, title, frames },
-    marks: [
-      ...marks,
-      ...cloudsOn(marks, frames, clouded),
-      ...(scale ? scaleBar(design, scale, MARGIN + PAD + 4, MARGIN + PAD + 3) : []),
-      outline('sheet', rectangle(MARGIN, MARGIN, page.width - MARGIN, top), WEIGHT.cut, 'drawing'),
-      line('sheet', [point(right, MARGIN), point(right, top)], WEIGHT.object, 'drawing'),
-      ...column,
-      ...titleBlock(design, options, { shows, scale, sheet: index + 1, of: contents.length }, right, MARGIN),
-    ],
-  }));
+  return contents.map(
+    ({ title, shows, marks, column, scale, scales = scale ? [scale] : [], frames = [] }, index) => ({
+      ...{ page, title, frames },
+      marks: [
+        ...marks,
+        ...cloudsOn(marks, frames, clouded),
+        ...scaleBars(design, scales, page),
+        outline('sheet', rectangle(MARGIN, MARGIN, page.width - MARGIN, top), WEIGHT.cut, 'drawing'),
+        line('sheet', [point(right, MARGIN), point(right, top)], WEIGHT.object, 'drawing'),
+        ...column,
+        ...titleBlock(
+          design,
+          options,
+          { shows, scale, scales, sheet: index + 1, of: contents.length },
+          right,
+          MARGIN,
+        ),
+      ],
+    }),
+  );
 }
 
 function titleBlock(
   design: Design,
   options: SheetOptions,
-  { shows, scale, sheet, of }: Pick<SheetContent, 'scale' | 'shows'> & { sheet: number; of: number },
+  {
+    shows,
+    scale,
+    scales = [],
+    sheet,
+    of,
+  }: Pick<SheetContent, 'scale' | 'scales' | 'shows'> & { sheet: number; of: number },
   left: number,
   bottom: number,
 ): Primitive[] {
@@ -154,7 +179,12 @@ function titleBlock(
     text(fitted(studio, TEXT.normal, wide), left + 4, top - 5, TEXT.normal),
     text(fitted(job, TEXT.title, wide), left + 4, top - 12, TEXT.title, true),
     text(fitted(`${name} · ${shows}`, TEXT.normal + 0.4, wide), left + 4, top - 18.5, TEXT.normal + 0.4),
-    ...field(sheetWords.scale, scale ? scale.text : '–', 4, bottom + 19.5),
+    ...field(
+      sheetWords.scale,
+      scales.length > 1 ? sheetWords.asNoted : scale ? scale.text : '–',
+      4,
+      bottom + 19.5,
+    ),
     ...field(sheetWords.page, page.id, 34, bottom + 19.5),
     ...field(sheetWords.revision, String(revision), 54, bottom + 19.5),
     ...field(sheetWords.date, date, 72, bottom + 19.5),
@@ -169,24 +199,60 @@ function titleBlock(
   ];
 }
 
-/** A bar of true lengths with alternate fields filled: metres, or feet. */
-function scaleBar(design: Design, scale: SheetScale, left: number, bottom: number): Primitive[] {
+/** Between bars of different scales, paper mm. */
+const BAR_GAP = 8;
+
+/** A bar for each scale of a page, side by side as far as there is room. */
+function scaleBars(design: Design, scales: readonly SheetScale[], page: Page): Primitive[] {
+  const marks: Primitive[] = [];
+  let left = MARGIN + PAD + 4;
+  for (const scale of scales) {
+    const { bar, right } = scaleBar(design, scale, left, MARGIN + PAD + 3);
+    if (right > fieldOf(page).right) break;
+    marks.push(...bar);
+    left = right + BAR_GAP;
+  }
+  return marks;
+}
+
+/** How long the parts of a scale bar are, mm of the room: the longest at which four of them are no longer than a hand on paper. */
+const BAR = 100;
+const metric = [1000, 500, 200, 100, 50, 20, 10] as const;
+const feet = [304.8, 152.4, 76.2, 25.4] as const;
+
+/** A bar of true lengths with alternate fields filled: metres, or feet and inches. */
+function scaleBar(
+  design: Design,
+  scale: SheetScale,
+  left: number,
+  bottom: number,
+): { bar: Primitive[]; right: number } {
   const inch = isInchUnit(roomOf(design).unit);
-  const part = inch ? 304.8 : scale.ratio > 30 ? 1000 : 500;
-  const step = part / scale.ratio;
   const count = 4;
+  const part = partOf(scale.ratio, inch);
+  const step = part / scale.ratio;
   const marks: Primitive[] = [];
   for (let index = 0; index < count; index++) {
     const box = rectangle(left + step * index, bottom, left + step * (index + 1), bottom + 1.8);
     marks.push(outline('sheet', box, WEIGHT.thin, 'drawing', index % 2 === 0 ? 'drawing' : 'paper'));
   }
   for (let index = 0; index <= count; index++) {
-    const label = inch ? `${index}'` : `${(part * index) / 1000}${index === count ? ' m' : ''}`;
+    const label = inch ? feetLabel(part * index) : `${(part * index) / 1000}${index === count ? ' m' : ''}`;
     marks.push(text(label, left + step * index, bottom + 4.2, TEXT.small, false, 'middle'));
   }
-  marks.push(text(scale.text, left + step * count + 6, bottom + 0.9, TEXT.small));
-  return marks;
+  const end = left + step * count + 6;
+  marks.push(text(scale.text, end, bottom + 0.9, TEXT.small));
+  return { bar: marks, right: end + textWidth(scale.text, TEXT.small) };
 }
+
+function partOf(ratio: number, inch: boolean): number {
+  if (ratio >= 10) return inch ? 304.8 : ratio > 30 ? 1000 : 500;
+  const parts = inch ? feet : metric;
+  return parts.find((one) => (4 * one) / ratio <= BAR) ?? parts.at(-1)!;
+}
+
+const feetLabel = (mm: number): string =>
+  mm % 304.8 < 0.1 || mm % 304.8 > 304.7 ? `${Math.round(mm / 304.8)}'` : `${Math.round(mm / 25.4)}"`;
 
 /** The words, shortened with an ellipsis when they are wider than the space, paper mm. */
 function fitted(words: string, size: number, width: number): string {

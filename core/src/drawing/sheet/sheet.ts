@@ -3,6 +3,8 @@ import { ok, type Result } from '../../result';
 import { tops } from '../../surfaces/tops';
 import { tiledZones } from '../../tile/zones/zone-laying';
 import { coverSheets } from './cover-sheet';
+import { detailsOf } from '../dimensions/details';
+import { detailSheets } from './detail-sheets';
 import { elevationSheets } from './elevation-sheets';
 import { constructionSheets, planSheets } from './plan-sheets';
 import { reachSheets } from './reach-sheets';
@@ -21,6 +23,7 @@ const makers: Record<Subject, (design: Design, options: SheetOptions) => Result<
   elevations: elevationSheets,
   tops: topSheets,
   tiles: tileSheets,
+  details: detailSheets,
   schedules: (design, options) => ok(scheduleSheets(design, options)),
   reach: (design, options) => ok(reachSheets(design, options)),
 };
@@ -28,7 +31,7 @@ const makers: Record<Subject, (design: Design, options: SheetOptions) => Result<
 /** What a set of drawings holds after its cover, in its order. */
 const parts: readonly Subject[] = [
   ...(['plan', 'construction', 'ceiling', 'elevations'] as const),
-  ...(['tops', 'tiles', 'schedules', 'reach'] as const),
+  ...(['tops', 'tiles', 'details', 'schedules', 'reach'] as const),
 ];
 
 /** The sheets of a room at a true scale: one subject, or the whole set with its cover. Refused when a drawing does not fit the page, naming the scales at which it does; in a set it is drawn at the next scale that fits. */
@@ -54,6 +57,7 @@ function has(design: Design, part: Subject): boolean {
   if (part === 'tops') return tops(design).length > 0;
   if (part === 'tiles')
     return tiledZones(design).some(({ tiled }) => tiled.ok && tiled.value.laid.pieces.length > 0);
+  if (part === 'details') return detailsOf(design).length > 0;
   return true;
 }
 

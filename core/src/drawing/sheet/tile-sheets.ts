@@ -16,21 +16,20 @@ import { tileWords } from '../../wording/drawing-words';
 import { surfaceWithin } from '../../wording/surface-name';
 import { borderCornerNames, patternNames } from '../../wording/things';
 import { uncapital } from '../../wording/words';
-import { drawingBounds } from '../plan-with';
 import { TEXT, type Primitive } from '../primitives';
 import { wrapped } from '../text-layout';
 import { cutPlanMarks } from './cut-plan-sheets';
-import { sheetScales } from './sheet-format';
+import { tilesOf } from './frame-ways';
+import { inField } from './in-field';
 import {
   COLUMN,
   columnHeight,
-  fieldOf,
   MARGIN,
   ROW_HEIGHT,
   type SheetContent,
   type SheetOptions,
 } from './sheet-frame';
-import { onPaper, text } from './sheet-marks';
+import { text } from './sheet-marks';
 import { inParts, layRows, tableHeight, tableMarks, type LaidRow, type TableColumn } from './table';
 import { fallsIn, zoneMarks, type DrawnZone } from './zone-drawing';
 
@@ -48,37 +47,20 @@ export function tileSheets(design: Design, options: SheetOptions): Result<SheetC
     return [{ zone, laid, types: cutTypes(laid.ordered), name: tileWords.sheet(zone.letter, name) }];
   });
   if (zones.length === 0) return refuse('nothing-tiled', {});
-  const { page, scale } = options;
-  const field = fieldOf(page);
-  const room = { width: field.right - field.left, height: field.top - field.bottom };
-  const needAt = (one: Laid, ratio: number) => {
-    const { left, right, bottom, top } = drawingBounds(zoneMarks(design, one, ratio), ratio);
-    const centre = { x: (left + right) / 2, y: (bottom + top) / 2 };
-    return { width: (right - left) / ratio, height: (top - bottom) / ratio, centre };
-  };
-  const fits = ({ width, height }: { width: number; height: number }) =>
-    width <= room.width && height <= room.height;
+  const { page } = options;
   const drawn: Omit<SheetContent, 'shows'>[] = [];
-  for (const one of zones) {
-    const need = needAt(one, scale.ratio);
-    if (!fits(need)) {
-      const others = sheetScales.filter(({ ratio }) => zones.every((other) => fits(needAt(other, ratio))));
-      const { width, height } = need;
-      return refuse('sheet-too-small', {
-        ...{ what: named(one.name), width, height, scale: scale.ratio, page: page.id },
-        fits: others.map((other) => other.text),
-      });
-    }
+  const draws = zones.map((one) => (ratio: number) => zoneMarks(design, one, ratio));
+  for (const [at, one] of zones.entries()) {
+    const inPlace = inField(design, options, {
+      ...{ drawing: tilesOf(one.zone.id), view: null, name: one.name, draw: draws[at]!, alike: draws },
+      ...{ sheet: at + 1, what: named(one.name) },
+    });
+    if (!inPlace.ok) return inPlace;
     const order = zoneOrder(one.zone.record, one.laid);
     if (!order.ok) return order;
     const table = tableOf(design, one, order.value);
     const down = table.length * ROW_HEIGHT + 12;
     const lists = cutParts(design, one.types, columnHeight(page), down);
-    const origin = {
-      x: (field.left + field.right) / 2 - need.centre.x / scale.ratio,
-      y: (field.bottom + field.top) / 2 - need.centre.y / scale.ratio,
-    };
-    const own = zoneMarks(design, one, scale.ratio).map((mark) => onPaper(mark, origin, scale.ratio));
     for (const [index, list] of lists.entries()) {
       const first = index === 0;
       const left = page.width - MARGIN - COLUMN;
@@ -86,8 +68,9 @@ export function tileSheets(design: Design, options: SheetOptions): Result<SheetC
       const head = first ? zoneTable(table, one.name, left, top) : [];
       drawn.push({
         title: first ? one.name : tileWords.continued(one.zone.letter, index),
-        scale: first ? scale : null,
-        marks: first ? own : [],
+        scale: first ? inPlace.value.scale : null,
+        marks: first ? inPlace.value.marks : [],
+        frames: first ? inPlace.value.frames : [],
         column: [...head, ...listMarks(list, left, first ? top - down : top)],
       });
     }

@@ -20,10 +20,12 @@ import { uncapital } from '../../wording/words';
 import { labelled } from '../labels/labelled';
 import type { Label, LabelPlace } from '../labels/place-labels';
 import { lineSize } from '../labels/text-label';
+import { faceLetters } from '../labels/wall-labels';
 import { drawPlan } from '../plan';
 import { outline, TEXT, WEIGHT, type Layer, type Primitive } from '../primitives';
 import { readingTurn } from '../reading-turn';
-import { inField } from './plan-sheets';
+import { TOPS } from './frame-ways';
+import { inField } from './in-field';
 import { scheduleColumn } from './schedule-tables';
 import type { SheetContent, SheetOptions } from './sheet-frame';
 
@@ -47,7 +49,10 @@ const ALONG = [0.5, 0.3, 0.7] as const;
 /** The countertops in the room, each with its letter, its area and the lengths of its edges, and their schedule. */
 export function topSheets(design: Design, options: SheetOptions): Result<SheetContent[]> {
   if (tops(design).length === 0) return refuse('no-tops', {});
-  const drawn = inField(options, (ratio) => topMarks(design, ratio));
+  const drawn = inField(design, options, {
+    ...{ drawing: TOPS, view: null, name: sheetWords.tops },
+    draw: (ratio) => topMarks(design, ratio),
+  });
   if (!drawn.ok) return drawn;
   return ok(
     scheduleColumn(design, ['tops'], options.page, 0).map((column, index) => ({
@@ -55,25 +60,31 @@ export function topSheets(design: Design, options: SheetOptions): Result<SheetCo
       shows: uncapital(sheetWords.tops),
       marks: index === 0 ? drawn.value.marks : [],
       column,
-      scale: index === 0 ? options.scale : null,
+      frames: index === 0 ? drawn.value.frames : [],
+      scale: index === 0 ? drawn.value.scale : null,
     })),
   );
 }
 
 function topMarks(design: Design, ratio: number): Primitive[] {
-  const about = drawPlan(design, ratio, { without: WITHOUT, mode: 'base' }).map((mark): Primitive => {
-    if (mark.type === 'text' || !BACK.has(mark.layer)) return mark;
-    return { ...mark, weight: Math.min(mark.weight, WEIGHT.thin), ink: 'faint' };
-  });
+  const about = drawPlan(design, ratio, { without: WITHOUT, mode: 'base', unlettered: true }).map(
+    (mark): Primitive => {
+      if (mark.type === 'text' || !BACK.has(mark.layer)) return mark;
+      return { ...mark, weight: Math.min(mark.weight, WEIGHT.thin), ink: 'faint' };
+    },
+  );
   const all = tops(design);
   const edges = all.flatMap(({ outline: rings, items }) =>
     rings.map((ring) => ({ ...outline('tops', ring, WEIGHT.object, 'drawing'), source: items[0]! })),
   );
   const marks = [...about, ...edges];
-  const labels = all.flatMap((top, index) => [
-    ...nameLabel(design, scheduleWords.top(index + 1), top, ratio),
-    ...top.outline.flatMap((ring) => edgeLabels(design, ring, ratio)),
-  ]);
+  const labels = [
+    ...faceLetters(design, ratio),
+    ...all.flatMap((top, index) => [
+      ...nameLabel(design, scheduleWords.top(index + 1), top, ratio),
+      ...top.outline.flatMap((ring) => edgeLabels(design, ring, ratio)),
+    ]),
+  ];
   return [...marks, ...labelled(labels, marks, { scale: ratio, medium: 'paper' })];
 }
 

@@ -59,7 +59,9 @@ export function zoneMarks(design: Design, drawn: DrawnZone, ratio: number): Prim
   const { face, reveal } = surface;
   const at = surface.toDrawing;
   const about = () =>
-    face ? drawElevation(design, face, ratio) : drawPlanWith(null, design, ratio, { without: WRITTEN });
+    face
+      ? drawElevation(design, face, ratio)
+      : drawPlanWith(null, design, ratio, { without: WRITTEN, unlettered: true });
   const room = reveal ? [] : about();
   const ground = zoneRegion(rings);
   const tileOf = tilesOf(record, laid.cell);

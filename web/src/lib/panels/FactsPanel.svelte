@@ -18,6 +18,7 @@
     'waiver',
     'left-open',
     'row-way',
+    'frame',
   ]);
   const record = $derived(session.document.records[screen.selected ?? '']);
   const items = $derived(

@@ -1,0 +1,44 @@
+import { MOST_PAPER, MOST_SHEETS } from '../document/limits';
+import { patchOf } from '../document/patch';
+import type { FrameRecord } from '../document/records';
+import { firstRefusal, within } from '../document/within';
+import { drawingIds, frameWay } from '../drawing/sheet/frame-ways';
+import { findPage } from '../drawing/sheet/sheet-format';
+import { ok, refuse } from '../result';
+import { quantise } from '../units/units';
+import { guarded, type Command } from './command';
+
+/** Where a drawing is put: its sheet among those of its subject, and where its own zero lies there, mm of paper. */
+export interface PlacedFrame {
+  /** The id of the record, where there is none yet. */
+  id: string;
+  drawing: string;
+  sheet: number;
+  x: number;
+  y: number;
+}
+
+/** Puts drawings where they shall lie on pages of a size. All drawings of a sheet are put at once: then none of them goes elsewhere when another one changes. */
+export const placeFrames: Command<{ page: string; frames: readonly PlacedFrame[] }> = {
+  id: 'place-frames',
+  run(design, { page, frames }) {
+    const found = findPage(page);
+    if (!found.ok) return found;
+    const known = new Set(drawingIds(design));
+    const after: FrameRecord[] = [];
+    for (const { id, drawing, sheet, x, y } of frames) {
+      if (!known.has(drawing))
+        return refuse('sheet-unknown', { what: 'view', value: drawing, known: [...known] });
+      const wrong = firstRefusal(
+        within('sheet', sheet, 1, MOST_SHEETS),
+        within('distance', x, -MOST_PAPER, MOST_PAPER),
+        within('distance', y, -MOST_PAPER, MOST_PAPER),
+      );
+      if (wrong) return wrong;
+      const before = frameWay(design, drawing);
+      const place = { page: found.value.id, sheet: Math.round(sheet), x: quantise(x), y: quantise(y) };
+      after.push({ ...(before ?? { kind: 'frame', id, drawing }), place });
+    }
+    return after.length > 0 ? guarded(design, patchOf(design, after)) : ok([]);
+  },
+};

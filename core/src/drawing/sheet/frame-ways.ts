@@ -1,0 +1,107 @@
+import { perDesign, recordsOf, type Design } from '../../document/design';
+import type { FrameCrop, FrameRecord } from '../../document/records';
+import type { Bounds } from '../../geometry/polygon';
+import { tiledZones } from '../../tile/zones/zone-laying';
+import { clippedTo } from '../clipped';
+import { detailsOf } from '../dimensions/details';
+import { CEILING, PLAN } from '../dimensions/row-ways';
+import { roomViews } from '../elevation/views';
+import { drawingBounds } from '../plan-with';
+import { line, WEIGHT, type Primitive } from '../primitives';
+import { frameScales, type SheetScale } from './sheet-format';
+
+/** What the drawings of a set go by that are of no upright view: that of a zone of tiles has the zone's id behind it. */
+export const CONSTRUCTION = 'construction';
+export const TOPS = 'tops';
+export const tilesOf = (zone: string): string => `tiles ${zone}`;
+
+/** Everything of a set that can be placed, scaled and cropped, by what it goes by. */
+export const drawingIds = (design: Design): string[] => [
+  ...[PLAN, CONSTRUCTION, CEILING],
+  ...roomViews(design).map(({ id }) => id),
+  ...detailsOf(design).map(({ record }) => record.id),
+  TOPS,
+  ...tiledZones(design).map(({ id }) => tilesOf(id)),
+];
+
+const byDrawing = perDesign(
+  (design): ReadonlyMap<string, FrameRecord> =>
+    new Map(recordsOf(design, 'frame').map((one) => [one.drawing, one])),
+);
+
+/** What a person has said of how a drawing lies on its sheet. */
+export const frameWay = (design: Design, drawing: string): FrameRecord | undefined =>
+  byDrawing(design).get(drawing);
+
+/** A drawing with what was left away and cropped of it, its cropped sides closed by a thin line. */
+export function asFramed(
+  marks: readonly Primitive[],
+  way: FrameRecord | undefined,
+  ratio: number,
+): readonly Primitive[] {
+  if (!way) return marks;
+  const without = new Set<string>(way.without ?? []);
+  const left = without.size > 0 ? marks.filter(({ layer }) => !without.has(layer)) : marks;
+  const shown = way.plain ? left.flatMap(unhatched) : left;
+  return way.crop && shown.length > 0 ? cropped(shown, way.crop, ratio) : shown;
+}
+
+function unhatched(mark: Primitive): Primitive[] {
+  if (mark.ofHatch) return [];
+  return mark.type !== 'text' && mark.fill === 'poche' ? [{ ...mark, fill: 'paper' }] : [mark];
+}
+
+/** What is asked for beyond where a drawing ends crops nothing; of two sides that meet nothing would be left, and nothing is cropped. */
+function cropped(marks: readonly Primitive[], crop: FrameCrop, ratio: number): readonly Primitive[] {
+  const whole = drawingBounds(marks, ratio);
+  const box: Bounds = {
+    left: Math.max(whole.left, crop.left ?? whole.left),
+    right: Math.min(whole.right, crop.right ?? whole.right),
+    bottom: Math.max(whole.bottom, crop.bottom ?? whole.bottom),
+    top: Math.min(whole.top, crop.top ?? whole.top),
+  };
+  if (box.right <= box.left || box.top <= box.bottom) return marks;
+  const corners = [
+    { x: box.left, y: box.bottom },
+    { x: box.right, y: box.bottom },
+    { x: box.right, y: box.top },
+    { x: box.left, y: box.top },
+  ] as const;
+  const [a, b, c, d] = corners;
+  const sides = [
+    ...(box.bottom > whole.bottom ? [[a, b]] : []),
+    ...(box.right < whole.right ? [[b, c]] : []),
+    ...(box.top < whole.top ? [[c, d]] : []),
+    ...(box.left > whole.left ? [[d, a]] : []),
+  ];
+  if (sides.length === 0) return marks;
+  return [
+    ...clippedTo(marks, corners, ratio),
+    ...sides.map((side) => line('labels', side, WEIGHT.thin, 'faint')),
+  ];
+}
+
+/** The scale a drawing is drawn at: its own, else that of the set; its own is the next smaller one of its kind where it fits in that only. Null where it fits in none. */
+export function fittingScale(
+  way: FrameRecord | undefined,
+  scale: SheetScale,
+  fits: (ratio: number) => boolean,
+): SheetScale | null {
+  if (way?.ratio === undefined) return fits(scale.ratio) ? scale : null;
+  const asked = frameScales.find(({ ratio }) => ratio === way.ratio) ?? scale;
+  const inInches = asked.text.includes('"');
+  const others = frameScales
+    .filter(({ ratio, text }) => ratio > asked.ratio && text.includes('"') === inInches)
+    .sort((a, b) => a.ratio - b.ratio);
+  return [asked, ...others].find(({ ratio }) => fits(ratio)) ?? null;
+}
+
+/** How far a box has to be moved to lie within a field it is no larger than. */
+export function intoField(box: Bounds, field: Bounds): { x: number; y: number } {
+  const by = (low: number, high: number, least: number, most: number) =>
+    low < least ? least - low : high > most ? most - high : 0;
+  return {
+    x: by(box.left, box.right, field.left, field.right),
+    y: by(box.bottom, box.top, field.bottom, field.top),
+  };
+}
