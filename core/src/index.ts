@@ -136,6 +136,7 @@ export { drawingIds, frameWay } from './drawing/sheet/frame-ways';
 export * from './drawing/sheet/sheet-format';
 export * from './drawing/dimensions/details';
 export {
+  fieldOf,
   findSubject,
   sheetSubjects,
   type Sheet,
@@ -144,7 +145,7 @@ export {
   type SheetSubject,
   type ViewOnPage,
 } from './drawing/sheet/sheet-frame';
-export { rowNames } from './wording/drawing-words';
+export { layerNames, rowNames } from './wording/drawing-words';
 export * from './drawing/text-layout';
 export * from './drawing/elevation/finding-places';
 export * from './drawing/elevation/unfold';

@@ -72,7 +72,7 @@ export function inField(
     scale: own,
     frames: [
       {
-        ...{ drawing, name, view, sheet, origin: zero, ratio: own.ratio },
+        ...{ drawing, name, view, sheet, packed: false, origin: zero, ratio: own.ratio },
         ...{ box: moved(box, zero), marks: [0, marks.length] },
       },
     ],

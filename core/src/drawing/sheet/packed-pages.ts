@@ -118,7 +118,7 @@ function drawPage(placed: readonly PlacedLaid[], sheet: number, usual: SheetScal
     marks.push(text(title, box.left + middle, box.bottom + NAME_UP, TEXT.normal, true, 'middle'));
     const { drawing, name, view } = of;
     frames.push({
-      ...{ drawing, name, view, sheet, origin, ratio, marks: [from, marks.length] },
+      ...{ drawing, name, view, sheet, packed: true, origin, ratio, marks: [from, marks.length] },
       box: { ...box, bottom: box.bottom + NAME },
     });
   }

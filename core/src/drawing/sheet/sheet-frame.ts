@@ -25,8 +25,9 @@ export interface ViewOnPage {
   name: string;
   /** What it goes by in the records of what is put on it; null where nothing can be. */
   view: string | null;
-  /** Which sheet of its subject it lies on, from 1. */
+  /** Which sheet of its subject it lies on, from 1; whether it can lie on another. */
   sheet: number;
+  packed: boolean;
   origin: Point;
   box: Bounds;
   ratio: number;

@@ -14,6 +14,8 @@
   import Button from '$ui/Button.svelte';
   import { drawnSheets } from '$views/sheet/drawn-sheets.svelte';
   import type { DimensionDraw } from '$lib/tools/dimension-draw.svelte';
+  import FrameFacts from './draw/FrameFacts.svelte';
+  import SheetList from './draw/SheetList.svelte';
   import SheetPictures from './draw/SheetPictures.svelte';
   import IssuesSection from './draw/IssuesSection.svelte';
   import SchedulesSection from './draw/SchedulesSection.svelte';
@@ -29,6 +31,7 @@
     elevations: 'Elevations and sections',
     tops: 'Countertop plan',
     tiles: 'Tiles, for the setter',
+    details: 'Details',
     schedules: 'Schedules',
     reach: 'Reach report',
     set: 'The whole set',
@@ -89,6 +92,9 @@
     >Open the PDF</Button
   >
 
+  {#if count > 1}<SheetList {choice} sheets={sheets.sheets} />{/if}
+  <FrameFacts {choice} sheets={sheets.sheets} />
+
   {#if count > 0 && !problem}<SheetPictures
       sheets={sheets.sheets}
       name={`${choice.titles.job} ${roomOf(session.document).name}`}
@@ -128,6 +134,7 @@
 <style>
   .panel {
     display: grid;
+    grid-auto-rows: max-content;
     align-content: start;
     gap: 0.6rem;
     height: 100%;

@@ -64,7 +64,7 @@ export class ScreenState {
   /** Whether the plan shows how well each corner is known. */
   ellipses = $state(false);
   /** What the plan shows. */
-  plan: Required<PlanOptions> = $state.raw({
+  plan: Required<Omit<PlanOptions, 'unlettered'>> = $state.raw({
     mode: 'wall-units',
     cut: usualCut('mm'),
     without: [],

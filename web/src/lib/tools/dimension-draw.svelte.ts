@@ -1,6 +1,9 @@
 import {
   dimensionEnds,
   endsOn,
+  isInchUnit,
+  LEAST_REACH,
+  MOST_REACH,
   ownView,
   placeOfEnd,
   putDimension,
@@ -35,7 +38,7 @@ export interface FrameOnDesk {
 /** A place of something on the desk. */
 export interface EndOnDesk {
   end: DimensionEnd;
-  frame: ViewOnPage;
+  frame: ViewOnPage & { view: string };
   at: Point;
 }
 
@@ -75,6 +78,7 @@ export class DimensionDraw implements PointerTool {
     const [least, most] = dimensionEnds[this.wish.type];
     const found = this.ends.length;
     if (found < least) return ASKS[this.wish.type][Math.min(found, ASKS[this.wish.type].length - 1)]!;
+    if (this.wish.type === 'detail') return 'Press how far its circle shall go.';
     return found < most
       ? 'Press the next place, or bare paper where the line shall stand.'
       : 'Press where it shall stand.';
@@ -169,12 +173,14 @@ export class DimensionDraw implements PointerTool {
     let best: EndOnDesk | null = null;
     let least = near;
     for (const { frame, bottom } of this.frames()) {
+      const { view } = frame;
+      if (view === null) continue;
       const { left, right, top, bottom: low } = frame.box;
       const paper = { x: at.x, y: bottom - at.y };
       if (paper.x < left - near || paper.x > right + near) continue;
       if (paper.y < low - near || paper.y > top + near) continue;
-      if (first && (frame.view !== first.frame.view || frame.ratio !== first.frame.ratio)) continue;
-      for (const seen of endsOn(this.session.committed, frame.view)) {
+      if (first && (view !== first.frame.view || frame.ratio !== first.frame.ratio)) continue;
+      for (const seen of endsOn(this.session.committed, view)) {
         const place = {
           x: frame.origin.x + seen.at.x / frame.ratio,
           y: bottom - frame.origin.y - seen.at.y / frame.ratio,
@@ -182,7 +188,7 @@ export class DimensionDraw implements PointerTool {
         const away = Math.hypot(place.x - at.x, place.y - at.y);
         if (away >= least) continue;
         least = away;
-        best = { end: seen.end, frame, at: place };
+        best = { end: seen.end, frame: { ...frame, view }, at: place };
       }
     }
     return best;
@@ -196,6 +202,16 @@ export class DimensionDraw implements PointerTool {
     const { type } = this.wish;
     if (type === 'note') {
       this.writing = { end: first, off };
+      return;
+    }
+    if (type === 'detail') {
+      const far = Math.max(LEAST_CIRCLE, Math.hypot(off.x, off.y));
+      // Its number stands outside its circle, up to the right.
+      const beside = far * Math.SQRT1_2 + BESIDE_CIRCLE;
+      const { ratio } = first.frame;
+      const reach = Math.min(MOST_REACH, Math.max(LEAST_REACH, far * ratio));
+      const larger = isInchUnit(this.session.style.unit) ? DETAIL_SCALES.inches : DETAIL_SCALES.metric;
+      this.#put({ ends: this.ends, off: beside, over: beside, reach, ratio: larger });
       return;
     }
     if (type === 'angle') {
@@ -217,7 +233,9 @@ export class DimensionDraw implements PointerTool {
     return { x: (b.x - a.x) / long, y: (a.y - b.y) / long };
   }
 
-  #put(put: Pick<DimensionRecord, 'off' | 'over' | 'text'> & { ends: readonly EndOnDesk[] }): string {
+  #put(
+    put: Pick<DimensionRecord, 'off' | 'over' | 'ratio' | 'reach' | 'text'> & { ends: readonly EndOnDesk[] },
+  ): string {
     const { wish } = this;
     const { ends, ...placed } = put;
     if (!wish) return '';
@@ -236,6 +254,11 @@ export class DimensionDraw implements PointerTool {
 /** So far off stands what is put by the keyboard, mm of paper. */
 const USUAL_OFF = 20;
 
+/** The circle of a detail is no smaller, and its number stands so far outside it, mm of paper; what it is drawn to at first. */
+const LEAST_CIRCLE = 3;
+const BESIDE_CIRCLE = 4;
+const DETAIL_SCALES = { metric: 5, inches: 4 } as const;
+
 /** What is asked for, place by place. */
 const ASKS: Record<DimensionType, readonly string[]> = {
   length: [
@@ -248,4 +271,5 @@ const ASKS: Record<DimensionType, readonly string[]> = {
   level: ['Press the place whose height is told.'],
   area: ['Press the thing or the wall whose area is told.'],
   note: ['Press what the note is about.'],
+  detail: ['Press the middle of what is drawn again larger: corners and middles catch.'],
 };

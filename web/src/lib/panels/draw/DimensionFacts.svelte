@@ -1,6 +1,9 @@
 <script lang="ts">
   import {
     dimensionEnds,
+    frameScales,
+    LEAST_REACH,
+    MOST_REACH,
     nounOf,
     ownView,
     placeOfEnd,
@@ -8,12 +11,15 @@
     recordsOf,
     removeThings,
     sayFirst,
+    USUAL_DETAIL_SCALE,
+    USUAL_REACH,
     type DimensionEnd,
     type DimensionRecord,
     type DimensionWay,
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
+  import LengthField from '$ui/LengthField.svelte';
   import NumberField from '$ui/NumberField.svelte';
   import SelectField from '$ui/SelectField.svelte';
   import { dimensionNames, viewName } from './draw-words';
@@ -107,6 +113,24 @@
     </div>
   </fieldset>
 {/each}
+{#if dimension.type === 'detail'}
+  <LengthField
+    label="Goes so far from its middle"
+    style={session.style}
+    least={LEAST_REACH}
+    most={MOST_REACH}
+    value={dimension.reach ?? USUAL_REACH}
+    onset={(reach) => run({ reach })}
+  />
+  <SelectField
+    label="Drawn to"
+    wide="7.2rem"
+    value={String(dimension.ratio ?? USUAL_DETAIL_SCALE)}
+    onchoose={(ratio) => run({ ratio: Number(ratio) })}
+  >
+    {#each frameScales as { ratio, text } (ratio)}<option value={String(ratio)}>{text}</option>{/each}
+  </SelectField>
+{/if}
 {#if dimension.ends.length < most}
   <Button
     onclick={() =>
@@ -127,7 +151,7 @@
   onset={(off) => run({ off })}
 />
 <label class="words">
-  {dimension.type === 'note' ? 'Words' : 'Words behind the number'}
+  {dimension.type === 'note' ? 'Words' : dimension.type === 'detail' ? 'Its name' : 'Words behind the number'}
   <textarea
     rows={dimension.type === 'note' ? 4 : 1}
     maxlength="600"

@@ -32,6 +32,7 @@
     { name: 'Level', wish: { type: 'level' } },
     { name: 'Area', wish: { type: 'area' } },
     { name: 'Note', wish: { type: 'note' } },
+    { name: 'Detail', wish: { type: 'detail' } },
   ];
   const isOn = ({ type, way }: DimensionWish) => draw.wish?.type === type && draw.wish.way === way;
 

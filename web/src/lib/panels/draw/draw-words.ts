@@ -1,4 +1,4 @@
-import { roomViews, type Design, type DimensionType } from 'goodreach';
+import { detailsOf, roomViews, type Design, type DimensionType } from 'goodreach';
 
 /** What is put on paper by hand. */
 export const dimensionNames: Record<DimensionType, string> = {
@@ -9,12 +9,15 @@ export const dimensionNames: Record<DimensionType, string> = {
   level: 'level',
   area: 'area',
   note: 'note',
+  detail: 'detail',
 };
 
 /** What a drawing is called, by what it goes by in the records of what is put on it. */
 export function viewName(design: Design, id: string): string {
   if (id === 'plan') return 'Plan';
   if (id === 'ceiling') return 'Ceiling plan';
+  const detail = detailsOf(design).find(({ record }) => record.id === id);
+  if (detail) return `Detail ${detail.number}`;
   const view = roomViews(design).find((one) => one.id === id);
   if (!view) return 'A drawing that is gone';
   return view.of === 'face' ? `Elevation ${view.name}` : view.name;

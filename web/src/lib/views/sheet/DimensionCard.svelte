@@ -86,17 +86,20 @@
   const rounds = $derived(roundLengths(of.length, session.style.unit));
   let problem = $state('');
 
+  /** The drawing it stands on, as far as anything can be put there. */
+  const view = $derived(frame?.view ?? null);
+
   /** What can be said of the row it stands in, where that is drawn by itself. */
   function row(change: { hidden?: boolean; off?: number }) {
-    if (!frame) return;
-    const at = { id: `row-way-${nanoid(8)}`, view: frame.view, row: of.row };
+    if (!view) return;
+    const at = { id: `row-way-${nanoid(8)}`, view, row: of.row };
     if (session.run(setRowWay, { ...at, ...change })) onclose();
   }
-  const off = $derived(frame ? (rowWay(design, frame.view, of.row)?.off ?? 0) : 0);
+  const off = $derived(view ? (rowWay(design, view, of.row)?.off ?? 0) : 0);
   function keep() {
-    if (!frame) return;
+    if (!frame || !view) return;
     const ids = [`dimension-${nanoid(8)}`, `row-way-${nanoid(8)}`] as const;
-    const at = { ids, view: frame.view, row: of.row, scale: frame.ratio };
+    const at = { ids, view, row: of.row, scale: frame.ratio };
     if (!session.run(freezeRow, at)) return;
     screen.select(ids[0]);
     onclose();

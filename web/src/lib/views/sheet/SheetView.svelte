@@ -8,6 +8,7 @@
   import DimensionCard from './DimensionCard.svelte';
   import DimensionMarks from './DimensionMarks.svelte';
   import NoteCard from './NoteCard.svelte';
+  import SheetFrames from './SheetFrames.svelte';
   import type { DimensionDraw } from '$lib/tools/dimension-draw.svelte';
   import type { Point } from 'goodreach';
   import { drawnSheets } from './drawn-sheets.svelte';
@@ -26,6 +27,8 @@
   const STEP = 60;
   /** How far places catch, pixels. */
   const CATCH = 14;
+  /** Sheets are drawn so many heights of the desk before they come in sight. */
+  const NEAR = 1;
   /** The size of a card over it, pixels. */
   const CARD = { width: 272, height: 250 };
 
@@ -44,15 +47,19 @@
     });
   });
 
+  /** Where the pointer is on the desk. */
+  let pointer: Point | null = $state.raw(null);
   const eye: DrawingCamera = new DrawingCamera({
     reach: [0.1, 40],
     // What was put on paper is dragged; all else moves the desk.
-    takesHold: (target) => draw.wish !== null || isOwn(sourceOf(target)),
+    takesHold: (target) => draw.wish !== null || isOwn(sourceOf(target)) || isFrame(target),
     panning: () => host.panning,
   });
   const sourceOf = (target: EventTarget | null): string | null =>
     target instanceof Element ? (target.closest('[data-source]')?.getAttribute('data-source') ?? null) : null;
   const isOwn = (id: string | null): boolean => session.committed.records[id ?? '']?.kind === 'dimension';
+  const isFrame = (target: EventTarget | null): boolean =>
+    target instanceof Element && target.closest('.frame') !== null;
   const onDesk = ({ x, y }: Point): Point => ({
     x: (x - eye.now.x) / eye.now.k,
     y: (y - eye.now.y) / eye.now.k,
@@ -65,17 +72,30 @@
     wayOf: (id) => (isOwn(id) ? onDesk : null),
     key: ownKey,
     fit: () => show(0),
+    pointed: (at, inside) => (pointer = inside && at && !('face' in at) ? at : null),
   });
 
   $effect(() => {
     if (view) eye.attach(view);
   });
-  /** Which sheet is shown whole, until a person zooms or pans. */
-  let shown = 0;
+  // A press beside a drawing whose frame is changed leaves it.
+  $effect(() => {
+    const element = view;
+    const leave = ({ target }: PointerEvent) => {
+      if (!isFrame(target)) choice.framed = null;
+    };
+    element?.addEventListener('pointerdown', leave);
+    return () => element?.removeEventListener('pointerdown', leave);
+  });
+  // Which sheet is shown whole, until a person zooms or pans, is told to the list of the sheets.
+  $effect(() => {
+    choice.show = show;
+    return () => (choice.show = () => {});
+  });
   $effect(() => {
     void [width, height, places.map(({ top, sheet }) => `${top} ${sheet.page.id}`).join()];
     untrack(() => {
-      if (eye.framed && width > 0) show(Math.min(shown, places.length - 1));
+      if (eye.framed && width > 0) show(Math.min(choice.shown, places.length - 1));
     });
   });
 
@@ -83,7 +103,7 @@
   function show(index: number) {
     const place = places[index];
     if (!place) return;
-    shown = index;
+    choice.shown = index;
     const { page } = place.sheet;
     const k = Math.min((width - 2 * MARGIN) / page.width, (height - 2 * MARGIN) / page.height);
     eye.frame({ k, x: (width - page.width * k) / 2, y: (height - page.height * k) / 2 - place.top * k });
@@ -91,7 +111,7 @@
 
   // What is chosen is seen on every sheet it is drawn on.
   $effect(() => {
-    void places;
+    void near;
     const marked = screen.chosen.flatMap((id) => [
       ...(view?.querySelectorAll(`[data-source="${CSS.escape(id)}"]`) ?? []),
     ]);
@@ -130,11 +150,15 @@
       y: Math.max(8, Math.min(y, height - CARD.height - 8)),
     };
   }
-  /** Whether a sheet is in sight, so that its numbers can be pressed. */
-  function isSeen({ top, sheet: { page } }: (typeof places)[number]): boolean {
+  /** Whether a sheet is in sight, or no more than so much of a height away: only what is near is on the page. */
+  function isSeen({ top, sheet: { page } }: (typeof places)[number], near = 0): boolean {
     const { k, y } = eye.now;
-    return y + (top + page.height) * k > 0 && y + top * k < height;
+    return y + (top + page.height) * k > -near * height && y + top * k < height * (1 + near);
   }
+  const near = $derived(places.filter((place) => isSeen(place, NEAR)));
+  let sheetsOnDesk: HTMLElement | undefined = $state();
+  const groupOf = (top: number, index: number): SVGGElement | null =>
+    sheetsOnDesk?.querySelector(`figure[data-top="${top}"] g[data-frame="${index}"]`) ?? null;
   // Sheets drawn anew have the same number again, as after a save; what is drawn no more can't be typed any more.
   $effect(() => {
     const drawn = places.flatMap(({ top, sheet }) => sheet.figures.map((figure) => ({ top, figure })));
@@ -161,7 +185,7 @@
   /** The number that keys have come to on the sheet that is shown. */
   let walked: ShownFigure | null = $state.raw(null);
   function walk(by: 1 | -1) {
-    const figures = places[shown]?.sheet.figures ?? [];
+    const figures = places[choice.shown]?.sheet.figures ?? [];
     if (figures.length === 0) return;
     const at = walked ? figures.indexOf(walked) : -1;
     walked = figures[(at + by + figures.length + (at < 0 && by < 0 ? 1 : 0)) % figures.length]!;
@@ -173,10 +197,10 @@
       const { k, x, y } = eye.now;
       eye.move({ k, x: x + by[0]! * STEP, y: y + by[1]! * STEP });
       eye.framed = false;
-    } else if (event.key === 'PageDown') show(Math.min(places.length - 1, shown + 1));
-    else if (event.key === 'PageUp') show(Math.max(0, shown - 1));
+    } else if (event.key === 'PageDown') show(Math.min(places.length - 1, choice.shown + 1));
+    else if (event.key === 'PageUp') show(Math.max(0, choice.shown - 1));
     else if (event.key.toLowerCase() === 'n') walk(event.shiftKey ? -1 : 1);
-    else if (event.key === 'Enter' && walked) opened = { top: places[shown]!.top, figure: walked };
+    else if (event.key === 'Enter' && walked) opened = { top: places[choice.shown]!.top, figure: walked };
     else return eye.key(event);
     return true;
   }
@@ -195,21 +219,32 @@
   {:else if places.length === 0}
     <p role="status">Drawing the sheets…</p>
   {:else}
-    <div class="sheets" style:transform="translate({eye.now.x}px, {eye.now.y}px) scale({eye.now.k})">
+    <div
+      class="sheets"
+      bind:this={sheetsOnDesk}
+      style:transform="translate({eye.now.x}px, {eye.now.y}px) scale({eye.now.k})"
+    >
       {#each places as place, index (index)}
         {@const {
           sheet: { page, title, svg, figures },
           top,
         } = place}
-        <figure style:top="{top}px" style:width="{page.width}px" style:height="{page.height}px">
+        <figure
+          data-top={top}
+          style:top="{top}px"
+          style:width="{page.width}px"
+          style:height="{page.height}px"
+        >
           <svg
             class="drawing"
             viewBox="0 {-page.height} {page.width} {page.height}"
             role="img"
             aria-label="{title}, {page.id}"
           >
-            <!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by core, every text escaped -->
-            {@html svg}
+            {#if near.includes(place)}
+              <!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by core, every text escaped -->
+              {@html svg}
+            {/if}
           </svg>
           {#if isSeen(place)}
             <!-- What was put on paper is taken hold of along its line, which itself is a hair. -->
@@ -238,6 +273,19 @@
       {/each}
     </div>
     <p class="visually-hidden" role="status">{walked ? `${walked.text}. Enter changes it.` : ''}</p>
+    {#if !draw.wish}
+      {#each places.filter((place) => isSeen(place)) as { top, sheet } (top)}
+        <SheetFrames
+          {sheet}
+          {choice}
+          pointer={pointer && { x: pointer.x, y: pointer.y - top }}
+          k={eye.now.k}
+          toPixel={({ x, y }) => toPixel({ x, y: y + top })}
+          groupOf={(index) => groupOf(top, index)}
+          onclose={() => host.focus()}
+        />
+      {/each}
+    {/if}
     {#if draw.wish}<DimensionMarks {draw} {toPixel} />{/if}
     {#if note}
       <div class="over" style="left: {note.x}px; top: {note.y}px">

@@ -22,6 +22,11 @@ export class SheetChoice {
   /** The schedule that is shown on screen in place of the sheets, and how. */
   table: ScheduleId | null = $state(null);
   how: Arrangement = $state.raw({});
+  /** The drawing whose place and extent on its sheet are changed. */
+  framed: string | null = $state(null);
+  /** Shows a sheet whole, while the desk is there; the one that is shown. */
+  show: (index: number) => void = () => {};
+  shown = $state(0);
 
   constructor(
     readonly design: () => Design,

@@ -65,6 +65,23 @@ function figuresOn({ marks, page, frames }: Sheet, { records }: Design): ShownFi
   });
 }
 
+/** The marks of a sheet, those of each of its drawings in a group of their own, which can be moved on its own. */
+function sheetSvg({ marks, frames }: Sheet): string {
+  const parts: string[] = [];
+  let at = 0;
+  for (const [
+    index,
+    {
+      marks: [from, to],
+    },
+  ] of frames.entries()) {
+    parts.push(svgMarks(marks.slice(at, from), 1));
+    parts.push(`<g data-frame="${index}">${svgMarks(marks.slice(from, to), 1)}</g>`);
+    at = to;
+  }
+  return [...parts, svgMarks(marks.slice(at), 1)].join('');
+}
+
 const within = ({ x, y }: Point, { left, right, bottom, top }: ViewOnPage['box']): boolean =>
   x >= left && x <= right && y >= bottom && y <= top;
 
@@ -74,7 +91,7 @@ onmessage = ({ data: { design, options } }: MessageEvent<SheetsQuestion>) => {
     ? ok(
         drawn.value.map((sheet) => ({
           ...{ page: sheet.page, title: sheet.title, frames: sheet.frames },
-          ...{ svg: svgMarks(sheet.marks, 1), figures: figuresOn(sheet, design) },
+          ...{ svg: sheetSvg(sheet), figures: figuresOn(sheet, design) },
         })),
       )
     : drawn;
