@@ -134,6 +134,8 @@ export { changedSince } from './drawing/sheet/clouds';
 export * from './drawing/sheet/sheet';
 export { drawingIds, frameWay } from './drawing/sheet/frame-ways';
 export * from './drawing/sheet/sheet-format';
+export * from './drawing/sheet/style-choices';
+export type { PaperPicture, SheetStyle } from './drawing/sheet/sheet-style';
 export * from './drawing/dimensions/details';
 export {
   fieldOf,

@@ -1,11 +1,13 @@
 /** What only servers and the command line use: validation of files and bodies, exports, demo rooms. */
 export * from './demo/demo-jobs';
+export { demoStyle } from './demo/demo-style';
 export { OpeningShape } from './document/records';
 export { reservedIds } from './document/read-json';
 export * from './document/validate-design';
 export * from './exports/design-json';
 export * from './exports/gltf';
 export * from './drawing/named-views';
+export { SheetStyle } from './drawing/sheet/sheet-style';
 export * from './exports/range-csv';
 export * from './exports/reach-json';
 export * from './exports/schedule-table';

@@ -11,6 +11,7 @@ import {
   moveTo,
   PDFDocument,
   type PDFFont,
+  type PDFImage,
   type PDFName,
   type PDFOperator,
   type PDFPage,
@@ -32,6 +33,7 @@ import * as fontkit from 'fontkit';
 import { inkColours } from '../drawing/inks';
 import type { ArcMark, Ink, Layer, PathMark, Primitive, TextMark } from '../drawing/primitives';
 import type { Sheet } from '../drawing/sheet/sheet-frame';
+import type { PictureOnPage } from '../drawing/sheet/sheet-style';
 import { CAP_HEIGHT, layoutText } from '../drawing/text-layout';
 import type { Point } from '../geometry/point';
 import { addBookmarks, addLinks, PdfLayers, POINTS } from './pdf-structure';
@@ -74,6 +76,7 @@ export async function writeSheetPdf(
   const regular = await pdf.embedFont(files.regular, { ...options, customName: 'GRDRAW+FiraSans-Regular' });
   const bold = await pdf.embedFont(files.bold, { ...options, customName: 'GRBOLD+FiraSans-Medium' });
   const layers = new PdfLayers(pdf);
+  const pictures = new Map<string, Promise<PDFImage>>();
   for (const sheet of sheets) {
     const page = pdf.addPage([sheet.page.width * POINTS, sheet.page.height * POINTS]);
     const fonts = { regular: faces(page, regular), bold: faces(page, bold) };
@@ -85,6 +88,7 @@ export async function writeSheetPdf(
           marks.flatMap((mark) => operatorsOf(mark, fonts)),
         ),
       );
+    for (const one of sheet.pictures) await drawPicture(pdf, page, pictures, one);
   }
   layers.finish();
   addBookmarks(
@@ -93,6 +97,28 @@ export async function writeSheetPdf(
   );
   addLinks(pdf, sheets);
   return pdf.save();
+}
+
+/** A picture as large as goes into its box, in its middle; one that stands on many pages is in the file once. */
+async function drawPicture(
+  pdf: PDFDocument,
+  page: PDFPage,
+  known: Map<string, Promise<PDFImage>>,
+  { box, picture: { type, data } }: PictureOnPage,
+): Promise<void> {
+  let embedded = known.get(data);
+  if (!embedded) known.set(data, (embedded = type === 'image/png' ? pdf.embedPng(data) : pdf.embedJpg(data)));
+  // A picture that can't be read is left away: the drawings are what counts.
+  const image = await embedded.catch(() => null);
+  if (!image) return;
+  const [wide, high] = [(box.right - box.left) * POINTS, (box.top - box.bottom) * POINTS];
+  const by = Math.min(wide / image.width, high / image.height);
+  const [width, height] = [image.width * by, image.height * by];
+  page.drawImage(image, {
+    x: ((box.left + box.right) * POINTS - width) / 2,
+    y: ((box.bottom + box.top) * POINTS - height) / 2,
+    ...{ width, height },
+  });
 }
 
 /** Marks that follow one another on one layer, together. */

@@ -74,8 +74,21 @@ export function writeDrawingSvg(marks: readonly Primitive[], scale: number): str
 }
 
 /** A sheet as an SVG file of its own, as large as its page. */
-export const writeSheetSvg = ({ page, marks }: Pick<Sheet, 'marks' | 'page'>): string =>
-  sheetSvgFile(page, svgMarks(marks, 1));
+export const writeSheetSvg = ({
+  page,
+  marks,
+  pictures,
+}: Pick<Sheet, 'marks' | 'page' | 'pictures'>): string =>
+  sheetSvgFile(page, svgMarks(marks, 1) + svgPictures(pictures));
+
+/** Pictures on a page, each as large as goes into its box, in its middle. */
+export const svgPictures = (pictures: Sheet['pictures']): string =>
+  pictures
+    .map(({ box: { left, right, bottom, top }, picture: { type, data } }) => {
+      const at = `x="${number(left)}" y="${number(-top)}" width="${number(right - left)}" height="${number(top - bottom)}"`;
+      return `<image ${at} href="data:${type};base64,${data}"/>`;
+    })
+    .join('');
 
 /** What is drawn on a page, as `svgMarks` writes it, as a file of its own. */
 export function sheetSvgFile(

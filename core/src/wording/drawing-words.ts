@@ -104,7 +104,8 @@ export const sheetWords = {
   date: 'Date',
   feet: 'Dimensions in feet and inches',
   dimensions: (unit: string) => `Dimensions in ${unit}`,
-  check: (units: string) => `${units}, to finished faces. Check on site.`,
+  check: (units: string, said = 'to finished faces. Check on site.') => `${units}, ${said}`,
+  notes: 'Notes',
   sheet: (sheet: number, of: number) => `Sheet ${sheet} of ${of}`,
 };
 

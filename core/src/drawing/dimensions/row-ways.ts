@@ -10,9 +10,21 @@ const byRow = perDesign(
     new Map(recordsOf(design, 'row-way').map((one) => [`${one.view} ${one.row}`, one])),
 );
 
-/** What a person has said of a row of dimensions that is drawn by itself. */
-export const rowWay = (design: Design, view: string, row: string): RowWayRecord | undefined =>
-  byRow(design).get(`${view} ${row}`);
+/** What stands for every drawing where something is said of all rows of a kind. */
+export const EVERY_ROW = '*';
+
+/** What was said of a row of dimensions that is drawn by itself: of this row, or of all of its kind. */
+export function rowWay(design: Design, view: string, row: string): RowWayRecord | undefined {
+  const said = byRow(design);
+  if (said.size === 0) return undefined;
+  return (
+    said.get(`${view} ${row}`) ??
+    row
+      .split(' ')
+      .map((part) => said.get(`${EVERY_ROW} ${part}`))
+      .find(Boolean)
+  );
+}
 
 /** The rows of a drawing that are not left away. */
 export const shownRows = <Row>(

@@ -6,7 +6,7 @@ import { uncapital } from '../../wording/words';
 import { drawPlan } from '../plan';
 import { drawingBounds } from '../plan-with';
 import { TEXT, type Primitive } from '../primitives';
-import { textWidth } from '../text-layout';
+import { textWidth, wrapped } from '../text-layout';
 import { COLUMN, columnHeight, fieldOf, MARGIN, type SheetContent, type SheetOptions } from './sheet-frame';
 import { onPaper, point, text } from './sheet-marks';
 import { inParts, layRows, tableHeight, tableMarks, type LaidRow } from './table';
@@ -30,10 +30,10 @@ export function coverSheets(
   const field = fieldOf(page);
   const { name, unit } = roomOf(design);
   const size = formatArea(roomShape(design).area, unit);
-  const parts = indexParts(
-    contents.map(({ title }) => title),
-    columnHeight(page),
-  );
+  const titles = contents.map(({ title }) => title);
+  const whole = indexParts(titles, columnHeight(page));
+  const notes = areUnderIndex(options, whole.at(-1)!) ? [] : [notesSheet(options)];
+  const parts = notes.length > 0 ? indexParts([sheetWords.notes, ...titles], columnHeight(page)) : whole;
   const [left, top] = [page.width - MARGIN - COLUMN + PAD, page.height - MARGIN];
   const about = `${name} · ${size}`;
   const wide = field.right - field.left - 12;
@@ -48,32 +48,85 @@ export function coverSheets(
       top: field.top - TITLE - ABOUT,
     }),
   ];
-  return parts.map((rows, index) => ({
+  const covers = parts.map((rows, index) => ({
     title: coverTitle(index),
     ...{ shows: uncapital(sheetWords.cover), scale: null },
     marks: index === 0 ? marks : [],
     column: [
       ...tableMarks(sheetWords.index, columns, rows, { left, top }),
-      ...(index === parts.length - 1 ? issueTable(options, { left, top }, rows) : []),
+      ...(index === parts.length - 1 ? underIndex(options, { left, top }, rows, notes.length === 0) : []),
     ],
   }));
+  return [...covers, ...notes];
 }
 
-/** The issues of a set under its index, the last ones where there is no room for all. */
-function issueTable(
-  { page, issue, issues = [] }: SheetOptions,
+/** The issues of a set under its index, the last ones where there is no room for all, and the notes of the studio where they go on no page of their own. */
+function underIndex(
+  options: SheetOptions,
   { left, top }: { left: number; top: number },
   index: readonly LaidRow[],
+  isNoted: boolean,
 ): Primitive[] {
+  const rows = issueRows(options, index);
+  const at = top - tableHeight(index) - PAD;
+  const notes = isNoted ? noteLines(options, COLUMN - 2 * PAD) : [];
+  return [
+    ...(rows.length > 0 ? tableMarks(sheetWords.issues, issueColumns, rows, { left, top: at }) : []),
+    ...noteMarks(notes, left, at - issuesHeight(rows)),
+  ];
+}
+
+function issueRows({ page, issue, issues = [] }: SheetOptions, index: readonly LaidRow[]): LaidRow[] {
   const all = [...issues, ...(issue ? [issue] : [])];
-  const under = tableHeight(index) + PAD;
   const rows = layRows(
     issueColumns,
     all.map(({ number, name, date }) => ({ id: `issue ${number}`, cells: [String(number), date, name] })),
   );
-  while (rows.length > 0 && tableHeight(rows) > columnHeight(page) - under) rows.shift();
-  if (rows.length === 0) return [];
-  return tableMarks(sheetWords.issues, issueColumns, rows, { left, top: top - under });
+  while (rows.length > 0 && tableHeight(rows) > columnHeight(page) - tableHeight(index) - PAD) rows.shift();
+  return rows;
+}
+
+const issuesHeight = (rows: readonly LaidRow[]): number => (rows.length > 0 ? tableHeight(rows) + PAD : 0);
+
+/** From the top of notes to their first line, and from line to line, paper mm. */
+const NOTES_HEAD = 12;
+const NOTE_LINE = 3.8;
+
+const noteLines = ({ style }: SheetOptions, wide: number): string[] =>
+  style?.notes?.split('\n').flatMap((one) => wrapped(one, TEXT.small, wide)) ?? [];
+
+/** Whether the notes of the studio have room under the index and the issues. */
+function areUnderIndex(options: SheetOptions, index: readonly LaidRow[]): boolean {
+  const free =
+    columnHeight(options.page) - tableHeight(index) - PAD - issuesHeight(issueRows(options, index));
+  return NOTES_HEAD + noteLines(options, COLUMN - 2 * PAD).length * NOTE_LINE <= free;
+}
+
+function noteMarks(lines: readonly string[], left: number, top: number): Primitive[] {
+  if (lines.length === 0) return [];
+  return [
+    text(sheetWords.notes, left, top - 6, TEXT.normal + 0.4, true),
+    ...lines.map((words, line) => text(words, left, top - NOTES_HEAD - line * NOTE_LINE, TEXT.small)),
+  ];
+}
+
+/** The notes of the studio on a page of their own, in two columns. */
+function notesSheet(options: SheetOptions): SheetContent {
+  const field = fieldOf(options.page);
+  const wide = (field.right - field.left - 3 * PAD) / 2;
+  const lines = noteLines(options, wide);
+  const column = Math.floor((field.top - field.bottom - NOTES_HEAD) / NOTE_LINE);
+  return {
+    ...{ title: sheetWords.notes, shows: uncapital(sheetWords.notes), scale: null, column: [] },
+    marks: [
+      ...noteMarks(lines.slice(0, column), field.left + PAD, field.top),
+      ...lines
+        .slice(column)
+        .map((words, line) =>
+          text(words, field.left + 2 * PAD + wide, field.top - NOTES_HEAD - line * NOTE_LINE, TEXT.small),
+        ),
+    ],
+  };
 }
 
 /** The size of words, smaller where they are wider than there is room, paper mm. */

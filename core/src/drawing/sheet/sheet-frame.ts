@@ -9,6 +9,7 @@ import { layoutText, textWidth } from '../text-layout';
 import { cloudsOn } from './clouds';
 import type { Page, SheetScale } from './sheet-format';
 import { point, text } from './sheet-marks';
+import { weighed, type PictureOnPage, type SheetStyle } from './sheet-style';
 
 /** One page of drawing: marks in paper millimetres from its bottom left corner. */
 export interface Sheet {
@@ -16,6 +17,7 @@ export interface Sheet {
   title: string;
   marks: Primitive[];
   frames: readonly ViewOnPage[];
+  pictures: readonly PictureOnPage[];
 }
 
 /** A drawing of the room on a page: where its own zero lies and the box about it, paper mm, and how many millimetres of the room one there is. */
@@ -71,6 +73,7 @@ export interface SheetContent {
   scales?: readonly SheetScale[];
   /** The drawings of the room on it that dimensions and notes can be put on. */
   frames?: readonly ViewOnPage[];
+  pictures?: readonly PictureOnPage[];
 }
 
 /** What is drawn, on what, and what the title block says beside what the design knows. */
@@ -86,6 +89,8 @@ export interface SheetOptions {
   revision: number;
   /** The issue that it is; what has none is said to be not issued. */
   issue?: SheetIssue;
+  /** How the studio draws its sets; as usual unless given. */
+  style?: SheetStyle;
   /** Those before it, the first first. */
   issues?: readonly SheetIssue[];
   /** What has changed since the last of them, by id. */
@@ -131,26 +136,33 @@ export function framed(design: Design, options: SheetOptions, contents: readonly
     changed: new Set(changed),
     issue: issue?.number ?? (options.issues?.at(-1)?.number ?? 0) + 1,
   };
-  return contents.map(
-    ({ title, shows, marks, column, scale, scales = scale ? [scale] : [], frames = [] }, index) => ({
-      ...{ page, title, frames },
-      marks: [
-        ...marks,
-        ...cloudsOn(marks, frames, clouded),
-        ...scaleBars(design, scales, page),
-        outline('sheet', rectangle(MARGIN, MARGIN, page.width - MARGIN, top), WEIGHT.cut, 'drawing'),
-        line('sheet', [point(right, MARGIN), point(right, top)], WEIGHT.object, 'drawing'),
-        ...column,
-        ...titleBlock(
-          design,
-          options,
-          { shows, scale, scales, sheet: index + 1, of: contents.length },
-          right,
-          MARGIN,
-        ),
-      ],
-    }),
-  );
+  const logo = options.style?.logo;
+  return contents.map((content, index) => {
+    const { title, shows, marks, column, scale, frames = [], pictures = [] } = content;
+    const { scales = scale ? [scale] : [] } = content;
+    const of = { shows, scale, scales, sheet: index + 1, of: contents.length };
+    const all = [
+      ...marks,
+      ...cloudsOn(marks, frames, clouded),
+      ...scaleBars(design, scales, page),
+      outline('sheet', rectangle(MARGIN, MARGIN, page.width - MARGIN, top), WEIGHT.cut, 'drawing'),
+      line('sheet', [point(right, MARGIN), point(right, top)], WEIGHT.object, 'drawing'),
+      ...column,
+      ...titleBlock(design, options, of, right, MARGIN),
+    ];
+    return {
+      ...{ page, title, frames, marks: weighed(all, options.style) },
+      pictures: [...pictures, ...(logo ? [{ box: logoBox(right, MARGIN), picture: logo }] : [])],
+    };
+  });
+}
+
+/** How large a logo is at the top right of the title block at the most, paper mm. */
+const LOGO = { wide: 26, high: 12 };
+
+function logoBox(left: number, bottom: number): Bounds {
+  const [right, top] = [left + COLUMN - 3, bottom + TITLE_HEIGHT - 2.5];
+  return { left: right - LOGO.wide, right, bottom: top - LOGO.high, top };
 }
 
 function titleBlock(
@@ -167,9 +179,10 @@ function titleBlock(
   bottom: number,
 ): Primitive[] {
   const { name, unit } = roomOf(design);
-  const { studio, job, date, revision, page, issue } = options;
+  const { studio, job, date, revision, page, issue, style } = options;
   const top = bottom + TITLE_HEIGHT;
   const wide = COLUMN - 8;
+  const beside = style?.logo ? wide - LOGO.wide - 2 : wide;
   const field = (label: string, value: string, x: number, y: number): Primitive[] => [
     text(label, left + x, y, TEXT.small),
     text(value, left + x, y - 4, TEXT.normal),
@@ -177,8 +190,8 @@ function titleBlock(
   const units = isInchUnit(unit) ? sheetWords.feet : sheetWords.dimensions(unit);
   return [
     line('sheet', [point(left, top), point(left + COLUMN, top)], WEIGHT.object, 'drawing'),
-    text(fitted(studio, TEXT.normal, wide), left + 4, top - 5, TEXT.normal),
-    text(fitted(job, TEXT.title, wide), left + 4, top - 12, TEXT.title, true),
+    text(fitted(studio, TEXT.normal, beside), left + 4, top - 5, TEXT.normal),
+    text(fitted(job, TEXT.title, beside), left + 4, top - 12, TEXT.title, true),
     text(fitted(`${name} · ${shows}`, TEXT.normal + 0.4, wide), left + 4, top - 18.5, TEXT.normal + 0.4),
     ...field(
       sheetWords.scale,
@@ -189,7 +202,10 @@ function titleBlock(
     ...field(sheetWords.page, page.id, 34, bottom + 19.5),
     ...field(sheetWords.revision, String(revision), 54, bottom + 19.5),
     ...field(sheetWords.date, date, 72, bottom + 19.5),
-    text(sheetWords.check(units), left + 4, bottom + 8.5, TEXT.small),
+    ...(style?.address
+      ? [text(fitted(style.address, TEXT.small, wide), left + 4, bottom + 23.4, TEXT.small)]
+      : []),
+    text(fitted(sheetWords.check(units, style?.check), TEXT.small, wide), left + 4, bottom + 8.5, TEXT.small),
     text(sheetWords.sheet(sheet, of), left + 4, bottom + 4.2, TEXT.small),
     issue
       ? text(

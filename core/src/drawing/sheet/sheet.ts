@@ -10,13 +10,13 @@ import { constructionSheets, planSheets } from './plan-sheets';
 import { reachSheets } from './reach-sheets';
 import { scheduleSheets } from './schedule-tables';
 import { sheetScales } from './sheet-format';
-import { framed, type Sheet, type SheetContent, type SheetOptions, type SheetSubject } from './sheet-frame';
+import { framed, type Sheet, type SheetContent, type SheetOptions } from './sheet-frame';
+import { styled } from './sheet-style';
+import { setParts, type SetPart } from './style-choices';
 import { tileSheets } from './tile-sheets';
 import { topSheets } from './top-sheets';
 
-type Subject = Exclude<SheetSubject, 'set'>;
-
-const makers: Record<Subject, (design: Design, options: SheetOptions) => Result<SheetContent[]>> = {
+const makers: Record<SetPart, (design: Design, options: SheetOptions) => Result<SheetContent[]>> = {
   plan: (design, options) => planSheets(design, options, false),
   construction: constructionSheets,
   ceiling: (design, options) => planSheets(design, options, true),
@@ -28,15 +28,10 @@ const makers: Record<Subject, (design: Design, options: SheetOptions) => Result<
   reach: (design, options) => ok(reachSheets(design, options)),
 };
 
-/** What a set of drawings holds after its cover, in its order. */
-const parts: readonly Subject[] = [
-  ...(['plan', 'construction', 'ceiling', 'elevations'] as const),
-  ...(['tops', 'tiles', 'details', 'schedules', 'reach'] as const),
-];
-
 /** The sheets of a room at a true scale: one subject, or the whole set with its cover. Refused when a drawing does not fit the page, naming the scales at which it does; in a set it is drawn at the next scale that fits. */
-export function drawSheets(design: Design, options: SheetOptions): Result<Sheet[]> {
+export function drawSheets(room: Design, options: SheetOptions): Result<Sheet[]> {
   const { subject = 'plan' } = options;
+  const design = styled(room, options.style);
   if (subject === 'set') return drawSet(design, options);
   const contents = makers[subject](design, options);
   return contents.ok ? ok(framed(design, options, contents.value)) : contents;
@@ -44,6 +39,7 @@ export function drawSheets(design: Design, options: SheetOptions): Result<Sheet[
 
 function drawSet(design: Design, options: SheetOptions): Result<Sheet[]> {
   const contents: SheetContent[] = [];
+  const { parts = setParts } = options.style ?? {};
   for (const part of parts.filter((one) => has(design, one))) {
     const drawn = atScaleThatFits(options, (at) => makers[part](design, at));
     if (!drawn.ok) return drawn;
@@ -53,7 +49,7 @@ function drawSet(design: Design, options: SheetOptions): Result<Sheet[]> {
 }
 
 /** Whether a room has anything of what a part of a set shows. */
-function has(design: Design, part: Subject): boolean {
+function has(design: Design, part: SetPart): boolean {
   if (part === 'tops') return tops(design).length > 0;
   if (part === 'tiles')
     return tiledZones(design).some(({ tiled }) => tiled.ok && tiled.value.laid.pieces.length > 0);

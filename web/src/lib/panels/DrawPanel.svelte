@@ -1,14 +1,5 @@
 <script lang="ts">
-  import {
-    isInchUnit,
-    pages,
-    refusalText,
-    roomOf,
-    sheetScales,
-    sheetSubjects,
-    viewChoices,
-    type SheetSubject,
-  } from 'goodreach';
+  import { isInchUnit, pages, refusalText, roomOf, sheetScales, sheetSubjects, viewChoices } from 'goodreach';
   import { untrack } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
@@ -19,23 +10,13 @@
   import SheetPictures from './draw/SheetPictures.svelte';
   import IssuesSection from './draw/IssuesSection.svelte';
   import SchedulesSection from './draw/SchedulesSection.svelte';
+  import StyleSection from './draw/StyleSection.svelte';
+  import { partNames } from './draw/draw-words';
   import DimensionTools from './draw/DimensionTools.svelte';
   import type { SheetChoice } from '$views/sheet/sheet-choice.svelte';
 
   let { choice, draw }: { choice: SheetChoice; draw: DimensionDraw } = $props();
   const { session, saving, roomId } = useWorkspace();
-  const subjects: Record<SheetSubject, string> = {
-    plan: 'Plan',
-    construction: 'Construction plan',
-    ceiling: 'Ceiling plan',
-    elevations: 'Elevations and sections',
-    tops: 'Countertop plan',
-    tiles: 'Tiles, for the setter',
-    details: 'Details',
-    schedules: 'Schedules',
-    reach: 'Reach report',
-    set: 'The whole set',
-  };
   // Made outside of what follows from it: what makes a derived value does not follow it.
   const sheets = untrack(() => drawnSheets(choice));
   $effect(() => sheets.follow());
@@ -53,16 +34,17 @@
     ),
   );
   const href = $derived(
-    `/api/rooms/${roomId}/sheet.pdf?show=${choice.subject}&page=${encodeURIComponent(choice.page)}&scale=${choice.scale}`,
+    `/api/rooms/${roomId}/sheet.pdf?show=${choice.subject}&page=${encodeURIComponent(choice.page)}&scale=${choice.scale}${choice.style?.id ? `&style=${choice.style.id}` : ''}`,
   );
 </script>
 
 <div class="panel">
   <h2>Sheet</h2>
+  <StyleSection {choice} />
   <label class="row">
     Shows
     <select bind:value={choice.subject}>
-      {#each sheetSubjects as subject (subject)}<option value={subject}>{subjects[subject]}</option>{/each}
+      {#each sheetSubjects as subject (subject)}<option value={subject}>{partNames[subject]}</option>{/each}
     </select>
   </label>
   <label class="row">
@@ -85,11 +67,16 @@
     </p>{:else}<p class="help">
       {count === 1 ? 'One sheet' : `${count} sheets`}{choice.subject === 'reach' ? '' : ', true to scale'}.
     </p>{/if}
+  {#if choice.style && !choice.style.id}<p class="help" role="status">
+      The PDF is drawn by the template once that is kept.
+    </p>{/if}
   {#if !saved}<p class="help" role="status">
       The PDF is made from the saved room; waiting for the last edits to be saved.
     </p>{/if}
-  <Button look="primary" disabled={Boolean(problem) || !saved} onclick={() => window.open(href, '_blank')}
-    >Open the PDF</Button
+  <Button
+    look="primary"
+    disabled={Boolean(problem) || !saved || choice.style?.id === null}
+    onclick={() => window.open(href, '_blank')}>Open the PDF</Button
   >
 
   {#if count > 1}<SheetList {choice} sheets={sheets.sheets} />{/if}
@@ -102,7 +89,7 @@
 
   <DimensionTools {draw} />
 
-  <IssuesSection {choice} ready={saved && !problem} />
+  <IssuesSection {choice} ready={saved && !problem && choice.style?.id !== null} />
 
   <SchedulesSection {choice} {saved} />
 
@@ -149,7 +136,7 @@
   }
   .panel :global(.row) {
     display: grid;
-    grid-template-columns: 4rem minmax(0, 1fr);
+    grid-template-columns: 4.6rem minmax(0, 1fr);
     align-items: center;
     color: var(--soft);
   }

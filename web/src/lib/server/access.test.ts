@@ -1,7 +1,17 @@
 import { demoJobs } from 'goodreach/server';
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { Issue, Job, OpeningKind, Room, StoredFile, StudioFinish, StudioObject, StudioRange } from './models';
+import {
+  Issue,
+  Job,
+  OpeningKind,
+  Room,
+  StoredFile,
+  StudioFinish,
+  StudioObject,
+  StudioRange,
+  KeptSheetStyle,
+} from './models';
 import { createJob, createRoom } from './rooms';
 import { addStudio, freshDatabase } from './testing/fresh-database';
 
@@ -60,6 +70,8 @@ const routes: Record<string, Record<string, Access>> = {
   'api/rooms/[room]/schedule.csv': { GET: 'named' },
   'api/rooms/[room]/schedules.xlsx': { GET: 'named' },
   'api/rooms/[room]/sheet.pdf': { GET: 'named' },
+  'api/sheet-styles': { GET: 'own', POST: 'own' },
+  'api/sheet-styles/[style]': { DELETE: 'named' },
   'api/studio': { GET: 'own', PATCH: 'own' },
   'api/studio/limits': { PUT: 'own' },
   'sign-out': { POST: 'public' },
@@ -113,6 +125,7 @@ beforeAll(async () => {
   });
   const issue = { number: 1, name: 'x', revision: 0, issuedOn: '2026-05-14', issuedBy: 'x' };
   await Issue.create({ ...issue, roomId: room.id, document: {} as never, pdf: Buffer.from([1]) });
+  const style = await KeptSheetStyle.create({ studioId, name: 'Style', style: {} as never });
   const range = await StudioRange.create({ studioId, name: 'Range', data: {} as never });
   params = {
     ...{ job: job.id, room: room.id, other: room.id, file: file.id, kind: kind.id, range: range.id },
@@ -123,6 +136,7 @@ beforeAll(async () => {
       picture: picture.id,
       object: object.id,
       model: model.id,
+      style: style.id,
     },
   };
 });

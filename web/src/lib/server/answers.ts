@@ -1,9 +1,17 @@
 import { error, json } from '@sveltejs/kit';
-import { readJson as readJsonText, refusalText, sayReason, type LengthStyle, type Refusal } from 'goodreach';
+import {
+  readJson as readJsonText,
+  refusalText,
+  sayReason,
+  type LengthStyle,
+  type Refusal,
+  type SheetStyle,
+} from 'goodreach';
 import { limitedBody } from './limited';
 import { findIssue } from './issues';
 import type { Issue, Job, Room, StoredFile } from './models';
 import { findJob, findRoom } from './rooms';
+import { findSheetStyle } from './sheet-styles';
 import type { SaveOutcome } from './saving';
 import type { SignedIn } from './sessions';
 import { countUpload, MOST_UPLOADS } from './sign-in-brake';
@@ -18,6 +26,14 @@ export function requirePerson(locals: App.Locals): SignedIn {
 }
 
 const NO_ROOM = 'This room is not in your studio, or it was removed.';
+
+/** A template of the studio, where one is asked for by its id; a 404 where there is none. */
+export async function requireSheetStyle(locals: App.Locals, id: string | null): Promise<SheetStyle | null> {
+  if (!id) return null;
+  const style = await findSheetStyle(requirePerson(locals), id);
+  if (!style) error(404, { message: 'This template is not in your studio. Choose another.' });
+  return style;
+}
 
 /** A job of the studio of the signed-in person, or a 404. */
 export async function requireJob(locals: App.Locals, id: string): Promise<Job> {

@@ -158,6 +158,8 @@ export class IssueBody {
   @IsString() @MaxLength(40) show!: string;
   @IsString() @MaxLength(40) page!: string;
   @IsString() @MaxLength(10) scale!: string;
+  /** The template of the studio it is drawn by. */
+  @IsOptional() @IsUUID() style?: string;
 }
 
 /** What is copied of a room: as it is, or as it was at a revision. */

@@ -17,6 +17,7 @@ import * as finishes from './migrations/0012-finishes';
 import * as objects from './migrations/0013-objects';
 import * as limits from './migrations/0014-limits';
 import * as issues from './migrations/0015-issues';
+import * as sheetStyles from './migrations/0016-sheet-styles';
 import { defineModels } from './models';
 
 /** Every migration, in order. */
@@ -36,6 +37,7 @@ const migrations = [
   { name: '0013-objects', ...objects },
   { name: '0014-limits', ...limits },
   { name: '0015-issues', ...issues },
+  { name: '0016-sheet-styles', ...sheetStyles },
 ];
 
 const held = globalThis as { goodReachDatabase?: Promise<Sequelize> };

@@ -1,7 +1,7 @@
-import { demoJobs, demoStudio } from 'goodreach/server';
+import { demoJobs, demoStudio, demoStyle } from 'goodreach/server';
 import { database } from './database';
 import { addRoom } from './documents';
-import { Job, Person, Studio } from './models';
+import { Job, KeptSheetStyle, Person, Studio } from './models';
 import { hashPassword } from './sessions';
 
 /** The demo studio's sign-in; only ever loaded, printed and offered in demo mode. */
@@ -54,6 +54,9 @@ export async function loadDemo(): Promise<string> {
       );
       for (const document of rooms) await addRoom({ studioId, jobId: job.id }, document, transaction);
     }
+    const style = demoStyle();
+    const kept = { studioId, name: style.name };
+    await KeptSheetStyle.findOrCreate({ where: kept, defaults: { ...kept, style }, transaction });
     return person.id;
   });
 }

@@ -1,4 +1,11 @@
-import { changedSince, type Page, type SheetIssue, type SheetScale, type SheetSubject } from 'goodreach';
+import {
+  changedSince,
+  type Page,
+  type SheetIssue,
+  type SheetScale,
+  type SheetStyle,
+  type SheetSubject,
+} from 'goodreach';
 import { UniqueConstraintError } from 'sequelize';
 import { database } from './database';
 import { documentOf } from './documents';
@@ -21,6 +28,8 @@ export interface IssueWish {
   subject: SheetSubject;
   page: Page;
   scale: SheetScale;
+  /** The template of the studio. */
+  style?: SheetStyle;
 }
 
 /** How issuing ended: the issue, what the making of its sheets came to, or that another was made at the same moment, or there are too many. */
@@ -73,10 +82,10 @@ export async function issueRoom(person: SignedIn, room: Room, wish: IssueWish): 
   const job = await Job.findByPk(room.jobId);
   const date = new Date().toISOString().slice(0, 10);
   const issue: SheetIssue = { number: (issues.at(-1)?.number ?? 0) + 1, name: wish.name.trim(), date };
-  const { subject, page, scale } = wish;
+  const { subject, page, scale, style } = wish;
   const titles = { studio: person.studioName, job: job?.name ?? '', date, revision: room.revision };
   const asked = await ask(room, 'sheet', {
-    options: { subject, page, scale, ...titles, issue, issues, changed },
+    options: { subject, page, scale, ...titles, issue, issues, changed, ...(style && { style }) },
     title: `${titles.job} – ${room.name}, issue ${issue.number}`,
     author: person.studioName,
   });

@@ -7,6 +7,7 @@ import type {
   OpeningShape,
   Patch,
   Range,
+  SheetStyle,
 } from 'goodreach';
 import {
   DataTypes,
@@ -166,6 +167,17 @@ export class StudioObject extends Model<
   declare createdAt: CreationOptional<Date>;
 }
 
+/** A template that the studio draws its sets by, under its name. */
+export class KeptSheetStyle extends Model<
+  InferAttributes<KeptSheetStyle>,
+  InferCreationAttributes<KeptSheetStyle>
+> {
+  declare id: CreationOptional<string>;
+  declare studioId: string;
+  declare name: string;
+  declare style: SheetStyle;
+}
+
 const uuid = () => ({ type: DataTypes.UUID, primaryKey: true, defaultValue: DataTypes.UUIDV4 });
 
 /** Ties the models to a database. */
@@ -273,6 +285,10 @@ export function defineModels(sequelize: Sequelize): void {
       createdAt: { type: DataTypes.DATE, defaultValue: DataTypes.NOW },
     },
     { ...common, tableName: 'objects' },
+  );
+  KeptSheetStyle.init(
+    { id: uuid(), studioId: DataTypes.UUID, name: DataTypes.TEXT, style: DataTypes.JSONB },
+    { ...common, tableName: 'sheet_styles' },
   );
   KeptDocument.init(
     {

@@ -187,6 +187,7 @@ describe('migrations', () => {
       '0013-objects',
       '0014-limits',
       '0015-issues',
+      '0016-sheet-styles',
     ]);
     await Promise.all(opened.slice(0, 2).map((sequelize) => sequelize.close()));
   });

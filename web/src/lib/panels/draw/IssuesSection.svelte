@@ -48,7 +48,11 @@
     busy = true;
     problem = '';
     const { subject: show, page, scale } = choice;
-    const answer = await postJson<Issue>(`/api/rooms/${roomId}/issues`, { name, show, page, scale });
+    const style = choice.style?.id ? { style: choice.style.id } : {};
+    const answer = await postJson<Issue>(`/api/rooms/${roomId}/issues`, {
+      ...{ name, show, page, scale },
+      ...style,
+    });
     busy = false;
     if (answer.ok) {
       name = '';

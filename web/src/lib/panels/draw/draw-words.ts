@@ -1,4 +1,4 @@
-import { detailsOf, roomViews, type Design, type DimensionType } from 'goodreach';
+import { detailsOf, roomViews, type Design, type DimensionType, type SheetSubject } from 'goodreach';
 
 /** What is put on paper by hand. */
 export const dimensionNames: Record<DimensionType, string> = {
@@ -22,3 +22,17 @@ export function viewName(design: Design, id: string): string {
   if (!view) return 'A drawing that is gone';
   return view.of === 'face' ? `Elevation ${view.name}` : view.name;
 }
+
+/** What sheets show. */
+export const partNames: Record<SheetSubject, string> = {
+  plan: 'Plan',
+  construction: 'Construction plan',
+  ceiling: 'Ceiling plan',
+  elevations: 'Elevations and sections',
+  tops: 'Countertop plan',
+  tiles: 'Tiles, for the setter',
+  details: 'Details',
+  schedules: 'Schedules',
+  reach: 'Reach report',
+  set: 'The whole set',
+};

@@ -29,6 +29,7 @@ class DrawnSheets {
     const options = {
       ...{ subject: choice.subject, page: page.value, scale: scale.value, ...choice.titles },
       ...{ date: new Date().toISOString().slice(0, 10), revision: choice.revision() },
+      ...(choice.style && { style: choice.style.style }),
     };
     const { issues, last: issued } = choice.issued;
     const design = choice.design();

@@ -4,6 +4,7 @@ import {
   type Design,
   type ScheduleId,
   type SheetIssue,
+  type SheetStyle,
   type SheetSubject,
 } from 'goodreach';
 
@@ -19,6 +20,8 @@ export class SheetChoice {
   scale = $state('20');
   /** What was given out of the room, and the design of the last of that: what has changed since gets a cloud. */
   issued: { issues: readonly SheetIssue[]; last: Design | null } = $state.raw({ issues: [], last: null });
+  /** The template of the studio it is drawn by, as it is kept, or as it is being changed. */
+  style: { id: string | null; style: SheetStyle } | null = $state.raw(null);
   /** The schedule that is shown on screen in place of the sheets, and how. */
   table: ScheduleId | null = $state(null);
   how: Arrangement = $state.raw({});

@@ -3,6 +3,7 @@ import {
   drawSheets,
   ok,
   svgMarks,
+  svgPictures,
   type Design,
   type MeasuredThings,
   type Page,
@@ -66,7 +67,7 @@ function figuresOn({ marks, page, frames }: Sheet, { records }: Design): ShownFi
 }
 
 /** The marks of a sheet, those of each of its drawings in a group of their own, which can be moved on its own. */
-function sheetSvg({ marks, frames }: Sheet): string {
+function sheetSvg({ marks, frames, pictures }: Sheet): string {
   const parts: string[] = [];
   let at = 0;
   for (const [
@@ -79,7 +80,7 @@ function sheetSvg({ marks, frames }: Sheet): string {
     parts.push(`<g data-frame="${index}">${svgMarks(marks.slice(from, to), 1)}</g>`);
     at = to;
   }
-  return [...parts, svgMarks(marks.slice(at), 1)].join('');
+  return [...parts, svgMarks(marks.slice(at), 1), svgPictures(pictures)].join('');
 }
 
 const within = ({ x, y }: Point, { left, right, bottom, top }: ViewOnPage['box']): boolean =>

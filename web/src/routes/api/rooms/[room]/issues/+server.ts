@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
 import { findPage, findScale, findSubject } from 'goodreach';
-import { faulty, readJson, refused, requirePerson, requireRoom } from '$server/answers';
+import { faulty, readJson, refused, requirePerson, requireRoom, requireSheetStyle } from '$server/answers';
 import { checkBody, IssueBody } from '$server/bodies';
 import { issueRoom, listIssues, MOST_ISSUES } from '$server/issues';
 import { answerMade } from '$server/tasks/answer';
@@ -23,7 +23,11 @@ export const POST: RequestHandler = async ({ locals, params, request }) => {
   if (!scale.ok) return refused(scale.refusal);
   const subject = findSubject(show);
   if (!subject.ok) return refused(subject.refusal);
-  const wish = { name, subject: subject.value, page: page.value, scale: scale.value };
+  const style = await requireSheetStyle(locals, body.value.style ?? null);
+  const wish = {
+    ...{ name, subject: subject.value, page: page.value, scale: scale.value },
+    ...(style && { style }),
+  };
   const issued = await issueRoom(person, room, wish);
   switch (issued.kind) {
     case 'issued':

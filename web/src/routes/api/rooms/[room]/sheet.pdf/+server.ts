@@ -1,12 +1,12 @@
 import { findPage, findScale, findSubject } from 'goodreach';
-import { fileName, refused, requirePerson, requireRoom } from '$server/answers';
+import { fileName, refused, requirePerson, requireRoom, requireSheetStyle } from '$server/answers';
 import { issuesOnSheets } from '$server/issues';
 import { Job } from '$server/models';
 import { answerMade } from '$server/tasks/answer';
 import { ask } from '$server/tasks/ask';
 import type { RequestHandler } from './$types';
 
-/** Sheets as a PDF: `?show=plan&page=A3&scale=20`. */
+/** Sheets as a PDF: `?show=plan&page=A3&scale=20`, by a template of the studio with `&style=`. */
 export const GET: RequestHandler = async ({ locals, params, url }) => {
   const person = requirePerson(locals);
   const room = await requireRoom(locals, params.room);
@@ -16,6 +16,7 @@ export const GET: RequestHandler = async ({ locals, params, url }) => {
   if (!scale.ok) return refused(scale.refusal);
   const subject = findSubject(url.searchParams.get('show') ?? 'plan');
   if (!subject.ok) return refused(subject.refusal);
+  const style = await requireSheetStyle(locals, url.searchParams.get('style'));
   const job = await Job.findByPk(room.jobId);
   const titles = { studio: person.studioName, job: job?.name ?? '', date: today(), revision: room.revision };
   const asked = await ask(room, 'sheet', {
@@ -24,6 +25,7 @@ export const GET: RequestHandler = async ({ locals, params, url }) => {
       page: page.value,
       scale: scale.value,
       ...titles,
+      ...(style && { style }),
       ...(await issuesOnSheets(room)),
     },
     title: `${titles.job} – ${room.name}, revision ${room.revision}`,

@@ -1,0 +1,16 @@
+import { rowNames } from '../../wording/drawing-words';
+
+/** What a set of drawings can hold after its cover, in its usual order. */
+export const setParts = [
+  ...(['plan', 'construction', 'ceiling', 'elevations'] as const),
+  ...(['tops', 'tiles', 'details', 'schedules', 'reach'] as const),
+] as const;
+export type SetPart = (typeof setParts)[number];
+
+/** How heavy lines are drawn, as a share of what is usual. */
+export const lineWeights = { fine: 0.75, usual: 1, strong: 1.35 } as const;
+export type LineWeight = keyof typeof lineWeights;
+
+/** The rows of dimensions that are drawn by themselves, by what they are of. */
+export type RowKind = keyof typeof rowNames;
+export const rowKinds = Object.keys(rowNames) as RowKind[];

@@ -1,0 +1,205 @@
+<script lang="ts">
+  import { pages, rowKinds, rowNames, setParts, sheetScales, type SetPart, type SheetStyle } from 'goodreach';
+  import Button from '$ui/Button.svelte';
+  import { partNames } from './draw-words';
+  import { logoOf } from './logo';
+
+  /** A template as it is changed: what a set holds and in which order, its page and scale, how heavy its lines are, what is dimensioned, what stands in the title block and on the cover. */
+  let { style, onchange }: { style: SheetStyle; onchange: (style: SheetStyle) => void } = $props();
+  let problem = $state('');
+
+  const set = (change: Partial<SheetStyle>) => onchange({ ...style, ...change });
+  /** Words that may be left away. */
+  function say(key: 'address' | 'check' | 'notes', words: string) {
+    const { [key]: _, ...without } = style;
+    onchange(words.trim() ? { ...without, [key]: words.trim() } : (without as SheetStyle));
+  }
+  const parts = $derived([...style.parts, ...setParts.filter((part) => !style.parts.includes(part))]);
+  function take(part: SetPart, taken: boolean) {
+    const others = style.parts.filter((one) => one !== part);
+    set({ parts: taken ? [...others, part] : others });
+  }
+  function earlier(part: SetPart) {
+    const at = style.parts.indexOf(part);
+    set({ parts: style.parts.with(at, style.parts[at - 1]!).with(at - 1, part) });
+  }
+  async function takeLogo({ currentTarget }: { currentTarget: HTMLInputElement }) {
+    const [file] = currentTarget.files ?? [];
+    currentTarget.value = '';
+    if (!file) return;
+    const read = await logoOf(file);
+    problem = read.ok ? '' : read.problem;
+    if (read.ok) set({ logo: read.logo });
+  }
+  function dropLogo() {
+    const { logo: _, ...without } = style;
+    onchange(without);
+  }
+  const weights = { fine: 'Fine', usual: 'Usual', strong: 'Strong' } as const;
+</script>
+
+<label class="row">
+  Name
+  <input
+    value={style.name}
+    maxlength="40"
+    onchange={({ currentTarget: { value } }) => set({ name: value.trim() || style.name })}
+  />
+</label>
+<fieldset>
+  <legend>The set holds, after its cover</legend>
+  {#each parts as part (part)}
+    {@const at = style.parts.indexOf(part)}
+    <div class="part">
+      <label>
+        <input
+          type="checkbox"
+          checked={at >= 0}
+          onchange={({ currentTarget: { checked } }) => take(part, checked)}
+        />
+        {partNames[part]}
+      </label>
+      {#if at > 0}<Button look="quiet" aria-label="Put {partNames[part]} earlier" onclick={() => earlier(part)}
+          >Earlier</Button
+        >{/if}
+    </div>
+  {/each}
+</fieldset>
+<label class="row">
+  Page
+  <select value={style.page} onchange={({ currentTarget: { value } }) => set({ page: value })}>
+    {#each pages as { id } (id)}<option value={id}>{id}</option>{/each}
+  </select>
+</label>
+<label class="row">
+  Scale
+  <select value={style.scale} onchange={({ currentTarget: { value } }) => set({ scale: value })}>
+    {#each sheetScales as { id, text } (id)}<option value={id}>{text}</option>{/each}
+  </select>
+</label>
+<label class="row">
+  Lines
+  <select
+    value={style.lines}
+    onchange={({ currentTarget: { value } }) => set({ lines: value as SheetStyle['lines'] })}
+  >
+    {#each Object.entries(weights) as [id, name] (id)}<option value={id}>{name}</option>{/each}
+  </select>
+</label>
+<fieldset>
+  <legend>Dimensioned by itself</legend>
+  {#each rowKinds as row (row)}
+    <label class="part">
+      <input
+        type="checkbox"
+        checked={!style.without.includes(row)}
+        onchange={({ currentTarget: { checked } }) =>
+          set({
+            without: checked ? style.without.filter((one) => one !== row) : [...style.without, row],
+          })}
+      />
+      {rowNames[row].replace(/^./, (first) => first.toUpperCase())}
+    </label>
+  {/each}
+</fieldset>
+<label class="words">
+  Address, in the title block
+  <input
+    value={style.address ?? ''}
+    maxlength="120"
+    onchange={({ currentTarget: { value } }) => say('address', value)}
+  />
+</label>
+<label class="words">
+  Said beside the unit
+  <input
+    value={style.check ?? ''}
+    maxlength="120"
+    placeholder="to finished faces. Check on site."
+    onchange={({ currentTarget: { value } }) => say('check', value)}
+  />
+</label>
+<label class="words">
+  Notes on the cover
+  <textarea
+    rows="4"
+    maxlength="1500"
+    value={style.notes ?? ''}
+    onchange={({ currentTarget: { value } }) => say('notes', value)}></textarea>
+</label>
+<div class="logo">
+  <label class="export">
+    {style.logo ? 'Another logo' : 'Logo'}
+    <input
+      class="visually-hidden"
+      type="file"
+      accept="image/png,image/jpeg,image/svg+xml"
+      onchange={takeLogo}
+    />
+  </label>
+  {#if style.logo}
+    <img src="data:{style.logo.type};base64,{style.logo.data}" alt="The logo" />
+    <Button look="quiet" onclick={dropLogo}>Take off</Button>
+  {/if}
+</div>
+{#if problem}<p class="problem" role="alert">{problem}</p>{/if}
+
+<style>
+  fieldset {
+    display: grid;
+    margin: 0;
+    padding: 0;
+    border: 0;
+    font-size: 13px;
+  }
+  legend,
+  .words {
+    padding: 0;
+    color: var(--soft);
+    font-size: 13px;
+  }
+  .part {
+    display: flex;
+    align-items: center;
+    justify-content: space-between;
+    min-height: max(26px, var(--touch));
+  }
+  .part label,
+  label.part {
+    display: flex;
+    align-items: center;
+    justify-content: start;
+    gap: 0.35rem;
+  }
+  .words {
+    display: grid;
+    gap: 0.2rem;
+  }
+  input:not([type='checkbox']),
+  textarea {
+    min-width: 0;
+    min-height: max(30px, var(--touch));
+    padding: 0.1rem 0.4rem;
+    border: 1px solid var(--rule);
+    border-radius: 3px;
+    background: var(--sheet);
+    color: var(--text);
+    font: inherit;
+  }
+  .logo {
+    display: flex;
+    align-items: center;
+    gap: 0.5rem;
+  }
+  .logo label {
+    cursor: pointer;
+  }
+  .logo label:focus-within {
+    outline: 2px solid var(--tide);
+  }
+  img {
+    max-width: 5rem;
+    max-height: 2.2rem;
+    background: #fff;
+  }
+</style>
