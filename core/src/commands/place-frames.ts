@@ -30,13 +30,14 @@ export const placeFrames: Command<{ page: string; frames: readonly PlacedFrame[]
       if (!known.has(drawing))
         return refuse('sheet-unknown', { what: 'view', value: drawing, known: [...known] });
       const wrong = firstRefusal(
-        within('sheet', sheet, 1, MOST_SHEETS),
         within('distance', x, -MOST_PAPER, MOST_PAPER),
         within('distance', y, -MOST_PAPER, MOST_PAPER),
       );
       if (wrong) return wrong;
+      if (!Number.isInteger(sheet) || sheet < 1 || sheet > MOST_SHEETS)
+        return refuse('number-range', { what: 'sheet', value: sheet, least: 1, most: MOST_SHEETS });
       const before = frameWay(design, drawing);
-      const place = { page: found.value.id, sheet: Math.round(sheet), x: quantise(x), y: quantise(y) };
+      const place = { page: found.value.id, sheet, x: quantise(x), y: quantise(y) };
       after.push({ ...(before ?? { kind: 'frame', id, drawing }), place });
     }
     return after.length > 0 ? guarded(design, patchOf(design, after)) : ok([]);

@@ -10,7 +10,7 @@ export const nouns = {
   height: 'the height',
   'height-above-floor': 'the height above the floor',
   distance: 'the distance',
-  sheet: 'the sheet',
+  sheet: 'the number of the sheet',
   'distance-along-face': 'the distance along face {name}',
   'distance-off-face': 'the distance off the face',
   'distance-moved': 'the distance moved',

@@ -223,8 +223,8 @@ const BAR_GAP = 8;
 function scaleBars(design: Design, scales: readonly SheetScale[], page: Page): Primitive[] {
   const marks: Primitive[] = [];
   let left = MARGIN + PAD + 4;
-  for (const scale of scales) {
-    const { bar, right } = scaleBar(design, scale, left, MARGIN + PAD + 3);
+  for (const [index, scale] of scales.entries()) {
+    const { bar, right } = scaleBar(design, scale, { left, bottom: MARGIN + PAD + 3, isOne: index === 0 });
     if (right > fieldOf(page).right) break;
     marks.push(...bar);
     left = right + BAR_GAP;
@@ -232,8 +232,8 @@ function scaleBars(design: Design, scales: readonly SheetScale[], page: Page): P
   return marks;
 }
 
-/** How long the parts of a scale bar are, mm of the room: the longest at which four of them are no longer than a hand on paper. */
-const BAR = 100;
+/** How long the parts of a further bar, or of a large scale, are, mm of the room: the longest at which four of them are no longer on paper than this. */
+const BAR = 80;
 const metric = [1000, 500, 200, 100, 50, 20, 10] as const;
 const feet = [304.8, 152.4, 76.2, 25.4] as const;
 
@@ -241,12 +241,11 @@ const feet = [304.8, 152.4, 76.2, 25.4] as const;
 function scaleBar(
   design: Design,
   scale: SheetScale,
-  left: number,
-  bottom: number,
+  { left, bottom, isOne }: { left: number; bottom: number; isOne: boolean },
 ): { bar: Primitive[]; right: number } {
   const inch = isInchUnit(roomOf(design).unit);
   const count = 4;
-  const part = partOf(scale.ratio, inch);
+  const part = partOf(scale.ratio, inch, isOne);
   const step = part / scale.ratio;
   const marks: Primitive[] = [];
   for (let index = 0; index < count; index++) {
@@ -262,8 +261,8 @@ function scaleBar(
   return { bar: marks, right: end + textWidth(scale.text, TEXT.small) };
 }
 
-function partOf(ratio: number, inch: boolean): number {
-  if (ratio >= 10) return inch ? 304.8 : ratio > 30 ? 1000 : 500;
+function partOf(ratio: number, inch: boolean, isOne: boolean): number {
+  if (ratio >= 10 && isOne) return inch ? 304.8 : ratio > 30 ? 1000 : 500;
   const parts = inch ? feet : metric;
   return parts.find((one) => (4 * one) / ratio <= BAR) ?? parts.at(-1)!;
 }
