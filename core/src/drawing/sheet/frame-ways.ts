@@ -83,12 +83,12 @@ function cropped(marks: readonly Primitive[], crop: FrameCrop, ratio: number): r
 
 /** The scale a drawing is drawn at: its own, else that of the set; its own is the next smaller one of its kind where it fits in that only. Null where it fits in none. */
 export function fittingScale(
-  way: FrameRecord | undefined,
+  own: number | undefined,
   scale: SheetScale,
   fits: (ratio: number) => boolean,
 ): SheetScale | null {
-  if (way?.ratio === undefined) return fits(scale.ratio) ? scale : null;
-  const asked = frameScales.find(({ ratio }) => ratio === way.ratio) ?? scale;
+  if (own === undefined) return fits(scale.ratio) ? scale : null;
+  const asked = frameScales.find(({ ratio }) => ratio === own) ?? scale;
   const inInches = asked.text.includes('"');
   const others = frameScales
     .filter(({ ratio, text }) => ratio > asked.ratio && text.includes('"') === inInches)

@@ -228,6 +228,13 @@ describe('a detail', () => {
     });
   });
 
+  it('is drawn to the next smaller scale that fits where its own does not', () => {
+    const { design } = rectangle(4000, 3000);
+    const large = detail('face-a', { reach: 1_500, ratio: 2 });
+    const sheets = sheetsOf(edited(design, putDimension.run(design, large)), 'details');
+    expect(find(sheets, 'd').ratio).toBe(20);
+  });
+
   it('can be of an elevation', () => {
     const design = galleyWithBay();
     const view = roomViews(design).find(({ of }) => of === 'face')!;

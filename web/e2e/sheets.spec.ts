@@ -1,0 +1,149 @@
+import type { Locator, Page } from '@playwright/test';
+import { expect, test, type Studio } from './studio';
+
+/** A room of the test's own with two cabinets, its elevations on the desk. */
+async function elevations(studio: Studio): Promise<void> {
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await studio.step('Set');
+  await studio.setByCode('F600', 'F600');
+  await studio.saved(2);
+  await studio.step('Draw');
+  await studio.page.getByLabel('Shows').selectOption('elevations');
+  await studio.page.getByLabel('Scale').selectOption('50');
+  await expect(tab(studio.page, 'Elevation B')).toBeAttached();
+}
+const tab = (page: Page, name: string) => page.locator('.desk .tab').filter({ hasText: name });
+const frame = (page: Page) => page.locator('.desk .frame');
+
+/** Drags what lies in the middle of an element by so many pixels. */
+async function drag(page: Page, element: Locator, x: number, y: number): Promise<void> {
+  const { x: left, y: top, width, height } = (await element.boundingBox())!;
+  const [a, b] = [left + width / 2, top + height / 2];
+  await page.mouse.move(a, b);
+  await page.mouse.down();
+  await page.mouse.move(a + x, b + y, { steps: 6 });
+  await page.mouse.up();
+}
+
+test.describe('drawings on their sheets', () => {
+  test('are moved, cropped, scaled and left out; each of that can be taken back', async ({
+    page,
+    studio,
+  }) => {
+    await elevations(studio);
+    const panel = page.locator('.panel').first();
+    await tab(page, 'Elevation B').click();
+    await expect(panel.getByRole('heading', { name: 'Elevation B' })).toBeVisible();
+    await expect(frame(page)).toBeFocused();
+    const before = (await frame(page).boundingBox())!;
+    await drag(page, frame(page), 40, 23);
+    await expect(
+      page.getByText('Move a drawing on its sheet').or(page.getByText('saved, revision')),
+    ).toBeVisible();
+    await expect
+      .poll(async () => Math.round((await frame(page).boundingBox())!.y - before.y))
+      .toBeGreaterThan(10);
+    const moved = (await frame(page).boundingBox())!;
+    // The desk itself has stayed, and so has the other drawing.
+    await page.keyboard.press('ArrowRight');
+    await expect.poll(async () => (await frame(page).boundingBox())!.x - moved.x).toBeGreaterThan(0.5);
+
+    await drag(page, frame(page).locator('.edge.top'), 0, 60);
+    await expect(panel.getByRole('button', { name: 'Show all of it' })).toBeVisible();
+    await expect.poll(async () => (await frame(page).boundingBox())!.height).toBeLessThan(moved.height - 40);
+    await panel.getByRole('button', { name: 'Show all of it' }).click();
+    await expect(panel.getByRole('button', { name: 'Show all of it' })).toHaveCount(0);
+
+    await panel.getByLabel('Scale').last().selectOption('20');
+    await expect(page.locator('figure text', { hasText: 'Elevation B 1:20' }).first()).toBeAttached();
+    await panel.getByRole('checkbox', { name: 'Dimensions' }).uncheck();
+    await panel.getByRole('button', { name: 'Leave it out' }).click();
+    await expect(tab(page, 'Elevation B')).toHaveCount(0);
+    await panel.getByRole('list', { name: 'Drawings that are left out' }).getByRole('button').click();
+    await expect(tab(page, 'Elevation B')).toBeAttached();
+    await tab(page, 'Elevation B').click();
+    await panel.getByRole('button', { name: 'Lay the sheet out again' }).click();
+    await expect(panel.getByRole('button', { name: 'Lay the sheet out again' })).toHaveCount(0);
+    await page.keyboard.press('Escape');
+  });
+
+  test('go to a sheet of their own, and are gone to by their small pictures', async ({ page, studio }) => {
+    await elevations(studio);
+    const pictures = page.getByRole('list', { name: 'Sheets' }).getByRole('button');
+    const before = await pictures.count();
+    await tab(page, 'Elevation C').click();
+    const panel = page.locator('.panel').first();
+    await panel.getByLabel('Sheet', { exact: false }).last().selectOption({ label: 'One of its own' });
+    await expect(pictures).toHaveCount(Math.max(before, 1) + 1);
+    await pictures.last().click();
+    await expect(pictures.last()).toHaveAttribute('aria-current', 'true');
+    await expect(tab(page, 'Elevation C').or(frame(page))).toBeVisible();
+  });
+
+  test('are drawn again larger where a detail is marked', async ({ page, studio }) => {
+    await elevations(studio);
+    await page.getByRole('button', { name: 'Detail', exact: true }).click();
+    await expect(page.getByText('Press the middle of what is drawn again larger')).toBeVisible();
+    const desk = (await page.locator('.desk').boundingBox())!;
+    // Along the sheet to the first place that catches.
+    const catches = page.locator('.desk svg circle[r="7"]');
+    let found: { x: number; y: number } | null = null;
+    for (let y = 260; y < 500 && !found; y += 25)
+      for (let x = 60; x < 400 && !found; x += 9) {
+        await page.mouse.move(desk.x + x, desk.y + y);
+        if ((await catches.count()) > 0) found = { x: desk.x + x, y: desk.y + y };
+      }
+    await page.mouse.click(found!.x, found!.y);
+    await expect(page.getByText('Press how far its circle shall go')).toBeVisible();
+    await page.mouse.click(found!.x + 30, found!.y);
+    await expect(page.getByRole('heading', { name: 'Detail', exact: true })).toBeVisible();
+    await page.getByLabel('Its name').fill('Corner');
+    await page.getByLabel('Its name').blur();
+    await page.getByLabel('Drawn to').selectOption('2');
+    await expect(page.locator('figure text', { hasText: '1 Corner' }).first()).toBeAttached();
+    await page.getByLabel('Shows').selectOption('details');
+    await expect(page.locator('figure text', { hasText: 'Detail 1, Corner' }).first()).toBeAttached();
+    await expect(tab(page, 'Detail 1, Corner')).toBeAttached();
+  });
+});
+
+test('a template draws the whole set, is changed before one’s eyes, kept and forgotten', async ({
+  page,
+  studio,
+}) => {
+  await elevations(studio);
+  await page.getByLabel('Template').selectOption({ label: 'Tidewrack set' });
+  await expect(page.getByLabel('Shows')).toHaveValue('set');
+  await expect(page.locator('figure image').first()).toBeAttached();
+  await expect(page.locator('figure text', { hasText: 'Slip 4, Haverwick' }).first()).toBeAttached();
+  await page.getByRole('button', { name: 'Change the template' }).click();
+  const panel = page.locator('.panel').first();
+  await panel.getByLabel('Name', { exact: true }).fill('Short set');
+  await panel.getByLabel('Name', { exact: true }).blur();
+  const pictures = page.getByRole('list', { name: 'Sheets' }).getByRole('button');
+  const before = await pictures.count();
+  for (const part of ['Reach report', 'Schedules', 'Construction plan'])
+    await panel.getByRole('checkbox', { name: part }).uncheck();
+  await expect.poll(() => pictures.count()).toBeLessThan(before - 1);
+  await panel.getByLabel('Address, in the title block').fill('Another quay');
+  await panel.getByLabel('Address, in the title block').blur();
+  await expect(page.locator('figure text', { hasText: 'Another quay' }).first()).toBeAttached();
+  await expect(panel.getByRole('button', { name: 'Open the PDF' })).toBeDisabled();
+  await panel.getByRole('button', { name: 'Keep it', exact: true }).click();
+  await expect(panel.getByLabel('Template').locator('option:checked')).toHaveText('Short set');
+  await expect(panel.getByRole('button', { name: 'Open the PDF' })).toBeEnabled();
+
+  // The PDF is drawn by it: so many pages.
+  const count = await pictures.count();
+  const style = await panel.getByLabel('Template').inputValue();
+  const room = /rooms\/([^/?]+)/.exec(page.url())![1]!;
+  const pdf = await page.request.get(`${studio.address}/api/rooms/${room}/sheet.pdf?show=set&page=A3&scale=20&style=${style}`);
+  expect(pdf.status()).toBe(200);
+  expect((await pdf.body()).toString('latin1').match(/\/Type \/Page\b/g)!.length).toBe(count);
+  const none = await page.request.get(`${studio.address}/api/rooms/${room}/sheet.pdf?style=${crypto.randomUUID()}`);
+  expect(none.status()).toBe(404);
+
+  await page.getByRole('button', { name: 'Change the template' }).click();
+  await panel.getByRole('button', { name: 'Forget it' }).click();
+  await expect(panel.getByLabel('Template').locator('option', { hasText: 'Short set' })).toHaveCount(0);
+});
