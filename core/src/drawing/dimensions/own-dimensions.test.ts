@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { textFaults } from '../../../testing/drawing-faults';
 import { rectangle } from '../../../testing/rooms';
 import { freezeRow } from '../../commands/freeze-row';
 import { execute } from '../../commands/command';
@@ -181,6 +182,29 @@ describe('a dimension of one’s own', () => {
     expect(refused({ way: 'across', ends: [gap[0]!, end('gone', 0, 0)] })).toBe('record-missing');
     expect(refused({ way: 'across', ends: gap, off: 500.1 })).toBe('length-range');
     expect(refused({ way: 'across', ends: gap, off: 500 })).toBeNull();
+  });
+});
+
+describe('what is written by itself', () => {
+  it('gives way to what a person has put there, on plans and elevations alike', () => {
+    const builder = rectangle(4000, 3000);
+    const cabinet = builder.set('F600', 'face-a', 500);
+    const numberOf = (design: Design, view: string) =>
+      viewOf(design, view).find((mark) => mark.type === 'text' && mark.layer === 'numbers') as TextMark;
+    for (const view of ['plan', 'face-a']) {
+      const before = numberOf(builder.design, view);
+      const middle = dimension({
+        ...{ view, type: 'note', off: 0, over: 0, text: 'Kept clear by hand' },
+        // Where its number is.
+        ends: [end(cabinet, 0.5, 0.6, 0.57)],
+      });
+      const { design } = must(execute(putDimension, builder.design, middle));
+      const [note] = textsOf(viewOf(design, view));
+      // Where it stood of itself the words lie over it.
+      expect(textFaults([before, note!], 20)).toHaveLength(1);
+      expect(textFaults(viewOf(design, view), 20).filter(({ what }) => what === 'overlap')).toEqual([]);
+      expect(numberOf(design, view).text).toBe(before.text);
+    }
   });
 });
 

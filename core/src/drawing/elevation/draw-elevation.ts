@@ -27,6 +27,7 @@ export function drawElevation(
   face: PlacedFace,
   scale: number,
   medium: Medium = 'paper',
+  about: readonly Primitive[] = [],
 ): readonly Primitive[] {
   const frame = faceFrame(design, face);
   const solids = seenBefore(frame, solidsOf(design));
@@ -41,7 +42,7 @@ export function drawElevation(
   const wall = finishNamed(design, face.record.finish ?? roomOf(design).wallFinish)?.code;
   return elevationMarks(face.record, {
     ...{ face, frame, solids, openings, services, numbered, style, scale },
-    ...{ codes, wall, tiles, sides, medium },
+    ...{ codes, wall, tiles, sides, medium, about },
   });
 }
 
@@ -56,6 +57,7 @@ interface Shown {
   style: LengthStyle;
   scale: number;
   medium: Medium;
+  about: readonly Primitive[];
   /** The finish code of each solid, and of the wall, where they have one. */
   codes: readonly (string | undefined)[];
   wall: string | undefined;
@@ -82,12 +84,13 @@ const elevationMarks = remember(
       tiles,
       sides,
       medium,
+      about,
     }: Shown,
   ) => {
     const bodies = bodiesIn(frame, solids);
     const coded = new Map(solids.flatMap((solid, index) => (codes[index] ? [[solid, codes[index]]] : [])));
     const high = Math.min(...frame.above.map(({ y }) => y));
-    const shown = { frame, panels: bodies.panels, scale, medium };
+    const shown = { frame, panels: bodies.panels, scale, medium, about };
     const closed = openings.map((opening) => ({ opening, hiding: beforeOpening(opening, bodies.panels) }));
     const things = [
       drawWall(frame, id),

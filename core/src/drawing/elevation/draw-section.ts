@@ -33,6 +33,7 @@ export function drawSection(
   section: PlacedSection,
   scale: number,
   medium: Medium = 'paper',
+  about: readonly Primitive[] = [],
 ): readonly Primitive[] {
   const frame = sectionFrame(design, section);
   const solids = seenBefore(frame, [...wallSolids(design), ...solidsOf(design)]);
@@ -47,7 +48,7 @@ export function drawSection(
   const style = styleOf(design);
   const { record, left, u, n } = section;
   return sectionMarks(record, {
-    ...{ left, u, n, frame, solids, faces, openings, services, numbered, style, scale, medium },
+    ...{ left, u, n, frame, solids, faces, openings, services, numbered, style, scale, medium, about },
   });
 }
 
@@ -61,6 +62,7 @@ interface Shown extends Pick<PlacedSection, 'left' | 'n' | 'u'> {
   style: LengthStyle;
   scale: number;
   medium: Medium;
+  about: readonly Primitive[];
 }
 
 const sectionMarks = remember(
@@ -73,7 +75,7 @@ const sectionMarks = remember(
     for (const panel of bodies.panels) if (panel.solid.of === 'wall') nearest.set(panel.solid.id, panel);
     const outside = blinds(frame);
     const names: Label[] = [];
-    const around = { frame, panels: bodies.panels, scale, medium: shown.medium };
+    const around = { frame, panels: bodies.panels, scale, medium: shown.medium, about: shown.about };
     const things = [
       ground(frame),
       ...bodies.panels.flatMap((panel): readonly Primitive[] => {

@@ -148,12 +148,13 @@ export function drawSide(
   { record, side, frame, only }: Side,
   scale: number,
   medium: Medium = 'paper',
+  about: readonly Primitive[] = [],
 ): readonly Primitive[] {
   const own = only ? ownSolids(design)(only) : solidsOf(design).filter(({ id }) => id !== record.id);
   const solids = seenBefore(frame, own);
   const numbers = itemNumbers(design);
   const numbered = solids.map(({ id }) => numbers.get(id));
-  return sideMarks(record, { side, alone: only !== null, frame, solids, numbered, scale, medium });
+  return sideMarks(record, { side, alone: only !== null, frame, solids, numbered, scale, medium, about });
 }
 
 /** The bodies of an island, for each of its sides. */
@@ -169,14 +170,15 @@ interface Shown {
   numbered: readonly (number | undefined)[];
   scale: number;
   medium: Medium;
+  about: readonly Primitive[];
 }
 
 const sideMarks = remember(
-  ({ id }: DesignRecord, { alone, frame, solids, numbered, scale, medium }: Shown) => {
+  ({ id }: DesignRecord, { alone, frame, solids, numbered, scale, medium, about }: Shown) => {
     const around = alone ? [] : [drawWall(frame, id)];
     const edges = alone ? [floorOf(frame)] : drawCut(frame);
     const numbers = numbersOf(solids, numbered);
-    return drawAlone(frame, solids, { numbers, around, edges, scale, medium });
+    return drawAlone(frame, solids, { numbers, around, edges, scale, medium, about });
   },
   // Four sides, each as it was and as a drag makes it.
   { kept: 4 * VIEWS_KEPT },
@@ -194,7 +196,7 @@ export function drawRowElevation(design: Design, box: ItemBox, scale: number): P
   );
   const solids = solidsOfItems(design, ids);
   return drawAlone(frame, solids, {
-    ...{ numbers: itemNumbers(design), around: [], edges: [floorOf(frame)], scale, medium: 'screen' },
+    ...{ numbers: itemNumbers(design), around: [], edges: [floorOf(frame)], scale, medium: 'screen', about: [] },
   });
 }
 
@@ -205,16 +207,17 @@ interface Alone {
   edges: readonly Primitive[];
   scale: number;
   medium: Medium;
+  about: readonly Primitive[];
 }
 
 function drawAlone(
   frame: ViewFrame,
   solids: readonly Solid[],
-  { numbers, around, edges, scale, medium }: Alone,
+  { numbers, around, edges, scale, medium, about }: Alone,
 ): Primitive[] {
   const bodies = bodiesIn(frame, solids);
   const things = [...around, ...drawPanels(bodies, scale), ...drawHidden(bodies), ...edges];
-  const shown = { frame, panels: bodies.panels, scale, medium };
+  const shown = { frame, panels: bodies.panels, scale, medium, about };
   return [...things, ...labelledView(frontNumbers(bodies, isSeenWhole, numbers, shown), things, shown)];
 }
 

@@ -14,14 +14,15 @@ import { drawView, frameOf, type RoomView } from './views';
 
 /** A view with its dimensions and level markers, to stand alone. */
 export function drawSingleView(design: Design, view: RoomView, scale: number): Primitive[] {
-  const marks = drawView(design, view, scale);
   const frame = frameOf(design, view);
+  // What a person has put on it stands where that was put: all else is written clear of it.
+  const own = ownDimensions(design, uprightView(view.id, frame), scale);
+  const marks = drawView(design, view, scale, 'paper', own);
   const extent = drawingBounds(
     marks.filter(({ layer }) => !WRITTEN.has(layer)),
     scale,
   );
   const shown = { view, frame, boxes: dimensionedIn(design, view, frame) };
-  const own = ownDimensions(design, uprightView(view.id, frame), scale);
   const chains = drawViewChains(design, shown, { marks: [...marks, ...own], extent, scale });
   const all = [...marks, ...chains, ...own];
   const { left } = drawingBounds(all, scale);

@@ -32,6 +32,8 @@ export interface ViewShown {
   panels: readonly Panel[];
   scale: number;
   medium: Medium;
+  /** What is drawn there besides, and written over by none of them: what a person has put there. */
+  about: readonly Primitive[];
 }
 
 /** Whether nothing stands before a place. */
@@ -192,7 +194,7 @@ export function openingName(
 export function labelledView(
   labels: readonly Label[],
   drawing: readonly Primitive[],
-  { frame, scale, medium }: Pick<ViewShown, 'frame' | 'medium' | 'scale'>,
+  { frame, scale, medium, about }: Pick<ViewShown, 'about' | 'frame' | 'medium' | 'scale'>,
 ): Primitive[] {
   const isWithin =
     ({ width }: Label) =>
@@ -207,5 +209,5 @@ export function labelledView(
       further: (ring) => label.further(ring).filter(within),
     };
   });
-  return labelled(kept, drawing, { scale, medium });
+  return labelled(kept, about.length > 0 ? [...drawing, ...about] : drawing, { scale, medium });
 }

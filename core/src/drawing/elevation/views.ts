@@ -45,13 +45,14 @@ export function drawView(
   view: RoomView,
   scale: number,
   medium: Medium = 'paper',
+  about: readonly Primitive[] = [],
 ): readonly Primitive[] {
   switch (view.of) {
     case 'face':
-      return drawElevation(design, view.face, scale, medium);
+      return drawElevation(design, view.face, scale, medium, about);
     case 'side':
-      return drawSide(design, view.side, scale, medium);
+      return drawSide(design, view.side, scale, medium, about);
     case 'section':
-      return drawSection(design, view.section, scale, medium);
+      return drawSection(design, view.section, scale, medium, about);
   }
 }
