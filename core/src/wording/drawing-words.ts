@@ -62,6 +62,8 @@ export const rowNames = {
   cabinets: 'heights of cabinets',
   up: 'overall height',
   others: 'other heights',
+  tiles: 'tiles, along',
+  courses: 'tiles, up',
   aisle: 'what is left round an island',
 } as const;
 

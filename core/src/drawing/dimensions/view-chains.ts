@@ -1,10 +1,11 @@
 import { styleOf, type Design } from '../../document/design';
-import type { Bounds } from '../../geometry/polygon';
+import { boundsOf, type Bounds } from '../../geometry/polygon';
 import type { Point } from '../../geometry/point';
 import { isMovable } from '../../ranges/item-kind';
 import { HUNG, type ItemBox } from '../../setting/item-box';
 import { solidsOf } from '../../solids/solids';
 import { openingsOn } from '../../survey/openings';
+import { zoneAreas } from '../../tile/zones/zone-areas';
 import type { KindGroup } from '../../wording/kind-names';
 import type { LengthStyle } from '../../units/units';
 import type { RoomView } from '../elevation/views';
@@ -139,6 +140,7 @@ function rowsAbout(design: Design, { view, frame, boxes }: Dimensioned, style: L
   const standing = ends(built.filter((box) => box.low < HUNG && !isLetIn(box)));
   const hung = ends(built.filter((box) => box.low >= HUNG && !isLetIn(box)));
   const onFace = view.of === 'face' ? setOut(design, view) : [];
+  const tiles = view.of === 'face' ? tilesOn(design, view) : { across: [], up: [] };
   const heights = heightsOf(design, boxes);
   const others = [...heights.others, ...(view.of === 'face' ? openingHeights(design, view) : [])];
   const [left, right] = highOf(design, { view, frame, boxes });
@@ -154,10 +156,11 @@ function rowsAbout(design: Design, { view, frame, boxes }: Dimensioned, style: L
   const isParted = (row: ViewRow) => linksOf(row, style).links.length > 1;
   return [
     ...[along('standing', 'below', standing), along('set-out', 'below', onFace)].filter(isParted),
+    ...[along('tiles', 'below', tiles.across)].filter(isParted),
     along('across', 'below', whole, view.of === 'face' && !view.face.arc ? view.face.id : undefined),
     ...[along('hung', 'above', hung), up('cabinets', 'left', left, heights.cabinets)].filter(isParted),
     up('up', 'left', left, []),
-    ...[up('others', 'right', right, others)].filter(isParted),
+    ...[up('others', 'right', right, others), up('courses', 'right', right, tiles.up)].filter(isParted),
   ];
 }
 
@@ -175,6 +178,24 @@ function highOf(design: Design, { view, frame, boxes }: Dimensioned): [number, n
 function setOut(design: Design, { face }: Extract<RoomView, { of: 'face' }>): ChainEnd[] {
   const ends = [...openingEnds(design, face), ...centresOn(design, face)];
   return face.arc ? ends.map(({ at }) => ({ at, of: null })) : ends;
+}
+
+/** Where tiles begin and end on a face, and where the tile lies that all others are set out from, if that is among them. */
+function tilesOn(
+  design: Design,
+  { face }: Extract<RoomView, { of: 'face' }>,
+): { across: ChainEnd[]; up: ChainEnd[] } {
+  const zones = zoneAreas(design).filter(({ surface }) => surface.face?.id === face.id && !surface.reveal);
+  const ends = (low: number, high: number, start: number): ChainEnd[] =>
+    [low, ...(start > low && start < high ? [start] : []), high].map((at) => ({ at, of: null }));
+  const found = zones.map(({ surface, rings, record }) => {
+    const box = boundsOf(rings.flat().map(surface.toDrawing));
+    return { box, start: surface.toDrawing(record.origin) };
+  });
+  return {
+    across: found.flatMap(({ box, start }) => ends(box.left, box.right, start.x)),
+    up: found.flatMap(({ box, start }) => ends(box.bottom, box.top, start.y)),
+  };
 }
 
 const openingHeights = (design: Design, { face }: Extract<RoomView, { of: 'face' }>): ChainEnd[] =>
