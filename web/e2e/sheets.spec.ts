@@ -137,13 +137,43 @@ test('a template draws the whole set, is changed before one’s eyes, kept and f
   const count = await pictures.count();
   const style = await panel.getByLabel('Template').inputValue();
   const room = /rooms\/([^/?]+)/.exec(page.url())![1]!;
-  const pdf = await page.request.get(`${studio.address}/api/rooms/${room}/sheet.pdf?show=set&page=A3&scale=20&style=${style}`);
+  const pdf = await page.request.get(
+    `${studio.address}/api/rooms/${room}/sheet.pdf?show=set&page=A3&scale=20&style=${style}`,
+  );
   expect(pdf.status()).toBe(200);
   expect((await pdf.body()).toString('latin1').match(/\/Type \/Page\b/g)!.length).toBe(count);
-  const none = await page.request.get(`${studio.address}/api/rooms/${room}/sheet.pdf?style=${crypto.randomUUID()}`);
+  const none = await page.request.get(
+    `${studio.address}/api/rooms/${room}/sheet.pdf?style=${crypto.randomUUID()}`,
+  );
   expect(none.status()).toBe(404);
 
   await page.getByRole('button', { name: 'Change the template' }).click();
   await panel.getByRole('button', { name: 'Forget it' }).click();
   await expect(panel.getByLabel('Template').locator('option', { hasText: 'Short set' })).toHaveCount(0);
+});
+
+test('a view of the room goes on the cover, on the desk and in the PDF, and off it again', async ({
+  page,
+  studio,
+}) => {
+  test.setTimeout(240_000);
+  await elevations(studio);
+  const room = /rooms\/([^/?]+)/.exec(page.url())![1]!;
+  const pdfOf = async () => {
+    const answer = await page.request.get(`${studio.address}/api/rooms/${room}/sheet.pdf?show=set&scale=50`);
+    expect(answer.status()).toBe(200);
+    return (await answer.body()).toString('latin1');
+  };
+  expect(await pdfOf()).not.toContain('/Subtype /Image');
+  await studio.step('Set');
+  await page.getByRole('button', { name: 'Stand', exact: true }).click();
+  await page.getByRole('button', { name: 'To the cover' }).click();
+  await expect(page.getByText('saved, revision 3')).toBeVisible({ timeout: 120_000 });
+  await page.getByRole('button', { name: 'Plan', exact: true }).click();
+  await studio.step('Draw');
+  await page.getByLabel('Shows').selectOption('set');
+  await expect(page.locator('figure image').first()).toBeAttached();
+  expect(await pdfOf()).toContain('/Subtype /Image');
+  await page.getByRole('button', { name: 'Show the plan on the cover' }).click();
+  await expect(page.locator('figure image')).toHaveCount(0);
 });

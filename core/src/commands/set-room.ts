@@ -107,6 +107,7 @@ export const setRoom: Command<RoomChange> = {
       'handleStyle',
     ] as const)
       if (!after[key]) delete after[key];
+    if (!after.coverFile) delete after.coverFile;
     if (!after.specials) delete after.specials;
     if (!after.behindSeats) delete after.behindSeats;
     if (after.north) after.north = wrapAngle(after.north);

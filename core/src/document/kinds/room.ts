@@ -121,6 +121,8 @@ export class RoomRecord extends RoomFinishes {
   @RecordId() range!: string;
   /** Whether cabinets may be ordered in widths their range does not list; without it, edits keep to the listed ones. */
   @Optional() @IsBoolean() specials?: boolean;
+  /** The stored picture that the cover of its set shows; the plan unless given. */
+  @Optional() @RecordId() coverFile?: string;
   /** Where north is: turned so far to the left from the top of the plan. The top unless given. */
   @Optional() @Radians(-3.1416, 3.1416) north?: number;
 }

@@ -1,4 +1,5 @@
 import { roomOf, type Design } from '../../document/design';
+import type { Bounds } from '../../geometry/polygon';
 import { roomShape } from '../../survey/room-shape';
 import { formatArea } from '../../units/format-area';
 import { sheetWords } from '../../wording/drawing-words';
@@ -37,21 +38,21 @@ export function coverSheets(
   const [left, top] = [page.width - MARGIN - COLUMN + PAD, page.height - MARGIN];
   const about = `${name} · ${size}`;
   const wide = field.right - field.left - 12;
+  const box = {
+    ...{ left: field.left + ABOUT, right: field.right - ABOUT },
+    ...{ bottom: field.bottom, top: field.top - TITLE - ABOUT },
+  };
   const marks = [
     text(job || name, field.left + 6, field.top - 12, sizeIn(job || name, NAME, wide, true), true),
     text(about, field.left + 6, field.top - 22, sizeIn(about, TEXT.title, wide)),
     text(studio, field.left + 6, field.top - 29, sizeIn(studio, TEXT.figure, wide)),
-    ...picture(design, {
-      left: field.left + ABOUT,
-      right: field.right - ABOUT,
-      bottom: field.bottom,
-      top: field.top - TITLE - ABOUT,
-    }),
+    ...(options.cover ? [] : picture(design, box)),
   ];
   const covers = parts.map((rows, index) => ({
     title: coverTitle(index),
     ...{ shows: uncapital(sheetWords.cover), scale: null },
     marks: index === 0 ? marks : [],
+    pictures: index === 0 && options.cover ? [{ box, picture: options.cover }] : [],
     column: [
       ...tableMarks(sheetWords.index, columns, rows, { left, top }),
       ...(index === parts.length - 1 ? underIndex(options, { left, top }, rows, notes.length === 0) : []),
@@ -161,7 +162,7 @@ function indexParts(titles: readonly string[], high: number): LaidRow[][] {
 /** The room as large as fits, not to a scale. */
 function picture(
   design: Design,
-  { left, right, bottom, top }: { left: number; right: number; bottom: number; top: number },
+  { left, right, bottom, top }: Bounds,
 ): Primitive[] {
   const draw = (ratio: number) => drawPlan(design, ratio, { without: WITHOUT });
   const bounds = drawingBounds(draw(1), 1);

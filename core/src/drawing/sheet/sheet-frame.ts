@@ -9,7 +9,7 @@ import { layoutText, textWidth } from '../text-layout';
 import { cloudsOn } from './clouds';
 import type { Page, SheetScale } from './sheet-format';
 import { point, text } from './sheet-marks';
-import { weighed, type PictureOnPage, type SheetStyle } from './sheet-style';
+import { weighed, type PaperPicture, type PictureOnPage, type SheetStyle } from './sheet-style';
 
 /** One page of drawing: marks in paper millimetres from its bottom left corner. */
 export interface Sheet {
@@ -89,6 +89,8 @@ export interface SheetOptions {
   revision: number;
   /** The issue that it is; what has none is said to be not issued. */
   issue?: SheetIssue;
+  /** The picture of the room on the cover; the plan unless given. */
+  cover?: PaperPicture;
   /** How the studio draws its sets; as usual unless given. */
   style?: SheetStyle;
   /** Those before it, the first first. */

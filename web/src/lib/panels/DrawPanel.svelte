@@ -12,6 +12,7 @@
   import SchedulesSection from './draw/SchedulesSection.svelte';
   import StyleSection from './draw/StyleSection.svelte';
   import { partNames } from './draw/draw-words';
+  import CoverPicture from './draw/CoverPicture.svelte';
   import DimensionTools from './draw/DimensionTools.svelte';
   import type { SheetChoice } from '$views/sheet/sheet-choice.svelte';
 
@@ -59,6 +60,7 @@
       {#each scales as scale (scale.id)}<option value={scale.id}>{scale.text}</option>{/each}
     </select>
   </label>
+  <CoverPicture {choice} />
   {#if problem}<p class="problem" role="alert">{problem}</p>{:else if sheets.busy}<p
       class="help"
       role="status"

@@ -45,18 +45,22 @@ interface Copied {
   jobId: string;
 }
 
-/** What is laid under a room is copied with it: the one it was copied from may go. */
+/** What is laid under a room, and the picture on its cover, is copied with it: the one it was copied from may go. */
 async function addCopy(
   { studioId }: SignedIn,
   { room, document, jobId }: Copied,
   transaction: Transaction,
 ): Promise<Room> {
   const files = new Map<string, string>();
+  const copied = (file: string): string => {
+    const known = files.get(file) ?? randomUUID();
+    files.set(file, known);
+    return known;
+  };
   const records = Object.values(document.records).map((record) => {
-    if (record.kind !== 'underlay') return record;
-    const file = files.get(record.file) ?? randomUUID();
-    files.set(record.file, file);
-    return { ...record, file };
+    if (record.kind === 'underlay') return { ...record, file: copied(record.file) };
+    if (record.kind === 'room' && record.coverFile) return { ...record, coverFile: copied(record.coverFile) };
+    return record;
   });
   const copy = { ...document, records: Object.fromEntries(records.map((record) => [record.id, record])) };
   const added = await addRoom({ studioId, jobId }, copy, transaction);

@@ -9,6 +9,7 @@ import {
   arranged,
   type Arrangement,
   type Design,
+  type PaperPicture,
   type Refusal,
   type ScheduleId,
   type SheetOptions,
@@ -39,8 +40,8 @@ export interface TaskInputs {
   reach: Record<never, never>;
   /** One schedule as CSV, or all of them as a workbook. */
   schedule: { of: ScheduleId | 'all'; how?: Arrangement };
-  /** Sheets as a PDF. */
-  sheet: { options: SheetOptions; title: string; author: string };
+  /** Sheets as a PDF; the picture on the cover is brought to the task. */
+  sheet: { options: SheetOptions; title: string; author: string; cover?: PaperPicture };
 }
 export type TaskKind = keyof TaskInputs;
 
@@ -100,8 +101,8 @@ const makers: { [K in TaskKind]: (document: Design, input: TaskInputs[K]) => Pro
     return { ok: true, type: XLSX, bytes };
   },
 
-  async sheet(document, { options, title, author }) {
-    const sheets = drawSheets(document, options);
+  async sheet(document, { options, title, author, cover }) {
+    const sheets = drawSheets(document, { ...options, ...(cover && { cover }) });
     if (!sheets.ok) return { ok: false, refusal: sheets.refusal };
     const details = { title, author, date: new Date() };
     return {

@@ -3,6 +3,7 @@ import pg from 'pg';
 import type { Logger } from 'pino';
 import { QueryTypes } from 'sequelize';
 import { database } from '../database';
+import { coverPicture } from './cover-picture';
 import { modelFiles } from './model-files';
 import { documentAt } from '../documents';
 import { dropLostParts } from '../files';
@@ -155,14 +156,22 @@ export class Worker {
     try {
       if (attempts >= MOST_ATTEMPTS) throw new Error(`Its worker has ended ${attempts} times.`);
       const document = await documentAt({ id: roomId, revision }, revision);
-      const whole =
-        document && kind === 'model' ? { ...input, models: await modelFiles(roomId, document) } : input;
-      return document && (await this.make(kind, document, whole));
+      return (
+        document &&
+        (await this.make(kind, document, { ...input, ...(await brought(kind, roomId, document)) }))
+      );
     } catch (error) {
       this.log.error({ err: error, task: id, kind, room: roomId, revision }, 'task failed');
       return null;
     }
   }
+}
+
+/** The stored files that a task needs besides what it is asked. */
+async function brought(kind: TaskKind, roomId: string, document: Design): Promise<object> {
+  if (kind === 'model') return { models: await modelFiles(roomId, document) };
+  const cover = kind === 'sheet' ? await coverPicture(roomId, document) : null;
+  return cover ? { cover } : {};
 }
 
 const NEXT = `

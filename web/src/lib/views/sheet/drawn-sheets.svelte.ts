@@ -1,4 +1,4 @@
-import { changedSince, findPage, findScale, type Design, type Refusal } from 'goodreach';
+import { changedSince, findPage, findScale, roomOf, type Design, type Refusal } from 'goodreach';
 import type { SheetChoice } from './sheet-choice.svelte';
 import SheetsWorker from './sheets.worker?worker';
 import type { SheetsAnswer, SheetsQuestion, ShownSheet } from './sheets.worker';
@@ -26,10 +26,13 @@ class DrawnSheets {
     const page = findPage(choice.page);
     const scale = findScale(choice.scale);
     if (!page.ok || !scale.ok) return;
+    const { cover } = choice;
+    const { coverFile } = roomOf(choice.design());
     const options = {
       ...{ subject: choice.subject, page: page.value, scale: scale.value, ...choice.titles },
       ...{ date: new Date().toISOString().slice(0, 10), revision: choice.revision() },
       ...(choice.style && { style: choice.style.style }),
+      ...(cover && cover.file === coverFile && { cover: cover.picture }),
     };
     const { issues, last: issued } = choice.issued;
     const design = choice.design();

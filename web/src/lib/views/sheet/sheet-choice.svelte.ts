@@ -3,6 +3,7 @@ import {
   type Arrangement,
   type Design,
   type ScheduleId,
+  type PaperPicture,
   type SheetIssue,
   type SheetStyle,
   type SheetSubject,
@@ -20,6 +21,8 @@ export class SheetChoice {
   scale = $state('20');
   /** What was given out of the room, and the design of the last of that: what has changed since gets a cloud. */
   issued: { issues: readonly SheetIssue[]; last: Design | null } = $state.raw({ issues: [], last: null });
+  /** The picture on the cover, once it has been fetched, and which stored file it is. */
+  cover: { file: string; picture: PaperPicture } | null = $state.raw(null);
   /** The template of the studio it is drawn by, as it is kept, or as it is being changed. */
   style: { id: string | null; style: SheetStyle } | null = $state.raw(null);
   /** The schedule that is shown on screen in place of the sheets, and how. */
