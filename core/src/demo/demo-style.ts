@@ -10,7 +10,7 @@ export const demoStyle = (): SheetStyle => ({
   ...{ name: 'Tidewrack set', parts: [...setParts], page: 'A3', scale: '20', lines: 'usual', without: [] },
   address: 'The Old Sail Loft, Slip 4, Haverwick',
   notes: [
-    'All sizes are to finished faces. Check them on site before anything is cut.',
+    'All sizes are to finished faces. *Check them on site* before anything is cut.',
     'Walls are out of square as drawn: scribe fillers, do not force them.',
     'Services stand as surveyed; move none of them without asking.',
     'Tops are templated on the fixed cabinets.',

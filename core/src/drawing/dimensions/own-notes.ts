@@ -3,6 +3,7 @@ import type { DimensionRecord } from '../../document/records';
 import { add, length as sizeOf, scale, type Point } from '../../geometry/point';
 import { ownDimensionWords } from '../../wording/drawing-words';
 import { DASH, line, outline, TEXT, WEIGHT, type Primitive, type TextMark } from '../primitives';
+import { richMarks } from '../rich-text';
 import { detailsOf } from './details';
 
 /** Between lines of words, and from them to the line that leads there, paper mm. */
@@ -20,14 +21,16 @@ export function leader(end: Point, words: readonly string[], off: Point, at: num
     anchor: right ? 'start' : 'end',
   }));
   if (sizeOf(off) < 2)
-    return lines.map((mark) => ({ ...mark, at: { ...mark.at, x: end.x }, anchor: 'middle' }));
+    return lines.flatMap((mark) =>
+      richMarks({ ...mark, at: { ...mark.at, x: end.x }, anchor: 'middle' }, at),
+    );
   return [
     line('labels', [end, beside], WEIGHT.thin, 'drawing'),
     {
       ...{ type: 'arc', layer: 'labels', centre: end, radius: 0.5 * at, from: 0, sweep: 2 * Math.PI },
       ...{ weight: WEIGHT.thin, ink: 'drawing', fill: 'drawing' },
     },
-    ...lines,
+    ...lines.flatMap((mark) => richMarks(mark, at)),
   ];
 }
 

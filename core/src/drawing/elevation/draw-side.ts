@@ -196,7 +196,14 @@ export function drawRowElevation(design: Design, box: ItemBox, scale: number): P
   );
   const solids = solidsOfItems(design, ids);
   return drawAlone(frame, solids, {
-    ...{ numbers: itemNumbers(design), around: [], edges: [floorOf(frame)], scale, medium: 'screen', about: [] },
+    ...{
+      numbers: itemNumbers(design),
+      around: [],
+      edges: [floorOf(frame)],
+      scale,
+      medium: 'screen',
+      about: [],
+    },
   });
 }
 

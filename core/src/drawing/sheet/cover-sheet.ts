@@ -7,6 +7,7 @@ import { uncapital } from '../../wording/words';
 import { drawPlan } from '../plan';
 import { drawingBounds } from '../plan-with';
 import { TEXT, type Primitive } from '../primitives';
+import { richMarks, starredWords } from '../rich-text';
 import { textWidth, wrapped } from '../text-layout';
 import { COLUMN, columnHeight, fieldOf, MARGIN, type SheetContent, type SheetOptions } from './sheet-frame';
 import { onPaper, point, text } from './sheet-marks';
@@ -94,7 +95,7 @@ const NOTES_HEAD = 12;
 const NOTE_LINE = 3.8;
 
 const noteLines = ({ style }: SheetOptions, wide: number): string[] =>
-  style?.notes?.split('\n').flatMap((one) => wrapped(one, TEXT.small, wide)) ?? [];
+  style?.notes?.split('\n').flatMap((one) => wrapped(starredWords(one), TEXT.small, wide)) ?? [];
 
 /** Whether the notes of the studio have room under the index and the issues. */
 function areUnderIndex(options: SheetOptions, index: readonly LaidRow[]): boolean {
@@ -107,7 +108,9 @@ function noteMarks(lines: readonly string[], left: number, top: number): Primiti
   if (lines.length === 0) return [];
   return [
     text(sheetWords.notes, left, top - 6, TEXT.normal + 0.4, true),
-    ...lines.map((words, line) => text(words, left, top - NOTES_HEAD - line * NOTE_LINE, TEXT.small)),
+    ...lines.flatMap((words, line) =>
+      richMarks(text(words, left, top - NOTES_HEAD - line * NOTE_LINE, TEXT.small), 1),
+    ),
   ];
 }
 
@@ -123,8 +126,11 @@ function notesSheet(options: SheetOptions): SheetContent {
       ...noteMarks(lines.slice(0, column), field.left + PAD, field.top),
       ...lines
         .slice(column)
-        .map((words, line) =>
-          text(words, field.left + 2 * PAD + wide, field.top - NOTES_HEAD - line * NOTE_LINE, TEXT.small),
+        .flatMap((words, line) =>
+          richMarks(
+            text(words, field.left + 2 * PAD + wide, field.top - NOTES_HEAD - line * NOTE_LINE, TEXT.small),
+            1,
+          ),
         ),
     ],
   };
@@ -160,10 +166,7 @@ function indexParts(titles: readonly string[], high: number): LaidRow[][] {
 }
 
 /** The room as large as fits, not to a scale. */
-function picture(
-  design: Design,
-  { left, right, bottom, top }: Bounds,
-): Primitive[] {
+function picture(design: Design, { left, right, bottom, top }: Bounds): Primitive[] {
   const draw = (ratio: number) => drawPlan(design, ratio, { without: WITHOUT });
   const bounds = drawingBounds(draw(1), 1);
   const fits = Math.max(

@@ -72,7 +72,11 @@ export function packedPages(
     if (way?.hidden) continue;
     const lay = (at: SheetScale) => layDrawing(one, way, at, scale);
     const asked = one.scale ?? scale;
-    const fitting = fittingScale(way?.ratio ?? one.scale?.ratio, asked, (ratio) => !isTooLarge(lay({ ...asked, ratio })));
+    const fitting = fittingScale(
+      way?.ratio ?? one.scale?.ratio,
+      asked,
+      (ratio) => !isTooLarge(lay({ ...asked, ratio })),
+    );
     if (!fitting) {
       const { width, height } = lay(asked);
       const fits = sheetScales.filter((other) =>

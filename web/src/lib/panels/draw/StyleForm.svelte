@@ -120,7 +120,7 @@
   />
 </label>
 <label class="words">
-  Notes on the cover
+  Notes on the cover: *bold* between stars, a dash begins a point
   <textarea
     rows="4"
     maxlength="1500"

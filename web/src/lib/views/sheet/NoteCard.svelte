@@ -33,11 +33,16 @@
     Note
     <textarea rows="3" maxlength="600" bind:value={text} onkeydown={keys} {@attach start}></textarea>
   </label>
+  <p class="how">*Bold* between stars, a dash begins a point. Shift and Enter begin a line.</p>
   {#if problem}<p role="alert">{problem}</p>{/if}
   <Button look="primary" onclick={write}>Write it</Button>
 </div>
 
 <style>
+  .how {
+    color: var(--soft);
+    font-size: 12px;
+  }
   .chip-card {
     display: grid;
     gap: 0.4rem;
