@@ -177,3 +177,33 @@ test('a view of the room goes on the cover, on the desk and in the PDF, and off 
   await page.getByRole('button', { name: 'Show the plan on the cover' }).click();
   await expect(page.locator('figure image')).toHaveCount(0);
 });
+
+test('a dimension and a note are put on paper by keys alone', async ({ page, studio }) => {
+  await elevations(studio);
+  await page.getByLabel('Shows').selectOption('plan');
+  await expect(tab(page, 'Plan')).toBeAttached();
+  await page.getByRole('button', { name: 'Across', exact: true }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.locator('.desk')).toBeFocused();
+  const catches = page.locator('.desk svg circle[r="7"]');
+  await page.keyboard.press('ArrowUp');
+  await expect(catches).toHaveCount(1);
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Enter');
+  const own = page.getByRole('list', { name: 'Put by hand' });
+  await expect(own.getByRole('listitem')).toHaveCount(1);
+  await page.getByRole('button', { name: 'Note', exact: true }).focus();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('ArrowDown');
+  await expect(catches).toHaveCount(1);
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Enter');
+  const note = page.getByRole('group', { name: 'Write a note' });
+  await expect(note.getByRole('textbox')).toBeFocused();
+  await page.keyboard.type('Keep *clear*');
+  await page.keyboard.press('Enter');
+  await expect(own.getByRole('listitem')).toHaveCount(2);
+  await expect(page.locator('figure .bold').getByText('clear', { exact: true }).first()).toBeAttached();
+});

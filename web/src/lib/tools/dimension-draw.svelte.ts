@@ -56,6 +56,11 @@ export class DimensionDraw implements PointerTool {
   /** What is dragged, from where on the desk, and as it is now. */
   #held: { record: DimensionRecord; from: Point } | null = null;
   #moved: DimensionRecord | null = null;
+  /** Where keys came to last. */
+  #from: Point | null = null;
+  /** Where keys begin on the desk; gives the desk the keyboard. */
+  start: () => Point | null = () => null;
+  focus: () => void = () => {};
   /** The drawings that lie on the desk. */
   frames: () => readonly FrameOnDesk[] = () => [];
 
@@ -123,7 +128,9 @@ export class DimensionDraw implements PointerTool {
   begin(wish: DimensionWish): void {
     const isSame = this.wish?.type === wish.type && this.wish.way === wish.way;
     this.cancel();
-    if (!isSame) this.wish = wish;
+    if (isSame) return;
+    this.wish = wish;
+    this.focus();
   }
 
   claim(_pixel: Point, at: Point | OnFace | null, near: number): void {
@@ -144,12 +151,36 @@ export class DimensionDraw implements PointerTool {
 
   key(key: string): boolean {
     if (!this.wish) return false;
-    if (key === 'Backspace' && this.ends.length > 0) this.ends = this.ends.slice(0, -1);
-    else if (key === 'Enter' && this.ends.length >= dimensionEnds[this.wish.type][0]) {
+    const way = WAYS[key as keyof typeof WAYS];
+    if (way) this.#walk(way);
+    else if (key === 'Backspace' && this.ends.length > 0) this.ends = this.ends.slice(0, -1);
+    else if (key === 'Enter' && this.next) {
+      this.ends = [...this.ends, this.next];
+      this.#from = this.next.at;
+      this.next = null;
+    } else if (key === 'Enter' && this.ends.length >= dimensionEnds[this.wish.type][0]) {
       const [{ at }] = this.ends as [EndOnDesk];
       this.#place({ x: at.x + USUAL_OFF, y: at.y - USUAL_OFF });
     } else return false;
     return true;
+  }
+
+  /** Goes to the nearest place as an arrow key points, from the last one: straight on rather than aside. */
+  #walk(way: Point): void {
+    if (this.ends.length >= dimensionEnds[this.wish!.type][1]) return;
+    const from = this.next?.at ?? this.#from ?? this.start();
+    if (!from) return;
+    let best: EndOnDesk | null = null;
+    let least = Infinity;
+    for (const one of this.#allEnds()) {
+      const off = { x: one.at.x - from.x, y: one.at.y - from.y };
+      const on = off.x * way.x + off.y * way.y;
+      const aside = Math.abs(off.x * way.y - off.y * way.x);
+      if (on < STILL || on + 3 * aside >= least) continue;
+      least = on + 3 * aside;
+      best = one;
+    }
+    if (best) this.next = best;
   }
 
   cancel(): void {
@@ -157,7 +188,7 @@ export class DimensionDraw implements PointerTool {
     this.#held = this.#moved = null;
     this.wish = null;
     this.ends = [];
-    this.next = this.at = this.writing = null;
+    this.next = this.at = this.writing = this.#from = null;
   }
 
   /** Writes the words of a note. */
@@ -169,29 +200,38 @@ export class DimensionDraw implements PointerTool {
 
   /** The nearest place of the drawings on the desk; once one is chosen, of that drawing. */
   #caught(at: Point, near: number): EndOnDesk | null {
-    const [first] = this.ends;
     let best: EndOnDesk | null = null;
     let least = near;
+    for (const one of this.#allEnds({ at, near })) {
+      const away = Math.hypot(one.at.x - at.x, one.at.y - at.y);
+      if (away >= least) continue;
+      least = away;
+      best = one;
+    }
+    return best;
+  }
+
+  /** The places of the drawings on the desk, or of those a place is near to; once one is chosen, of that drawing. */
+  *#allEnds(about?: { at: Point; near: number }): Generator<EndOnDesk> {
+    const [first] = this.ends;
     for (const { frame, bottom } of this.frames()) {
       const { view } = frame;
       if (view === null) continue;
       const { left, right, top, bottom: low } = frame.box;
-      const paper = { x: at.x, y: bottom - at.y };
-      if (paper.x < left - near || paper.x > right + near) continue;
-      if (paper.y < low - near || paper.y > top + near) continue;
+      const near = about?.near ?? 0;
+      const paper = about && { x: about.at.x, y: bottom - about.at.y };
+      if (paper && (paper.x < left - near || paper.x > right + near)) continue;
+      if (paper && (paper.y < low - near || paper.y > top + near)) continue;
       if (first && (view !== first.frame.view || frame.ratio !== first.frame.ratio)) continue;
-      for (const seen of endsOn(this.session.committed, view)) {
-        const place = {
-          x: frame.origin.x + seen.at.x / frame.ratio,
-          y: bottom - frame.origin.y - seen.at.y / frame.ratio,
+      for (const { end, at } of endsOn(this.session.committed, view))
+        yield {
+          ...{ end, frame: { ...frame, view } },
+          at: {
+            x: frame.origin.x + at.x / frame.ratio,
+            y: bottom - frame.origin.y - at.y / frame.ratio,
+          },
         };
-        const away = Math.hypot(place.x - at.x, place.y - at.y);
-        if (away >= least) continue;
-        least = away;
-        best = { end: seen.end, frame: { ...frame, view }, at: place };
-      }
     }
-    return best;
   }
 
   /** Puts it where the line, or the words, shall stand. */
@@ -250,6 +290,15 @@ export class DimensionDraw implements PointerTool {
     return '';
   }
 }
+
+/** The ways of the arrow keys on the desk, which counts downwards; a place no farther on than this is no other, mm of paper. */
+const WAYS = {
+  ArrowLeft: { x: -1, y: 0 },
+  ArrowRight: { x: 1, y: 0 },
+  ArrowUp: { x: 0, y: -1 },
+  ArrowDown: { x: 0, y: 1 },
+} as const;
+const STILL = 0.2;
 
 /** So far off stands what is put by the keyboard, mm of paper. */
 const USUAL_OFF = 20;

@@ -8,6 +8,7 @@
     roomShape,
     rowNames,
     say,
+    sayFirst,
     setRowWay,
     type DimensionRecord,
     type RowWayRecord,
@@ -62,7 +63,10 @@
   {/each}
 </div>
 {#if draw.wish}
-  <p class="asks" role="status">{draw.asks} Escape ends it.</p>
+  <p class="asks" role="status">
+    {draw.asks} Arrow keys go from place to place, Enter takes one; Escape ends it.
+    {#if draw.next}<br />{sayFirst(nounOf(design, { of: draw.next.end.of }))}.{/if}
+  </p>
 {:else}
   <p class="help">Press a number on paper to change it, leave its row away or move it.</p>
 {/if}

@@ -59,8 +59,10 @@
         />
         {partNames[part]}
       </label>
-      {#if at > 0}<Button look="quiet" aria-label="Put {partNames[part]} earlier" onclick={() => earlier(part)}
-          >Earlier</Button
+      {#if at > 0}<Button
+          look="quiet"
+          aria-label="Put {partNames[part]} earlier"
+          onclick={() => earlier(part)}>Earlier</Button
         >{/if}
     </div>
   {/each}

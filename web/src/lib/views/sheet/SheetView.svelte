@@ -127,8 +127,17 @@
       places.flatMap(({ sheet, top }) =>
         sheet.frames.map((frame) => ({ frame, bottom: top + sheet.page.height })),
       );
+    draw.start = () => {
+      const place = places[choice.shown];
+      const box = place?.sheet.frames.find(({ view: of }) => of !== null)?.box;
+      if (!place || !box) return null;
+      const bottom = place.top + place.sheet.page.height;
+      return { x: (box.left + box.right) / 2, y: bottom - (box.bottom + box.top) / 2 };
+    };
+    draw.focus = () => host.focus();
     return () => {
       draw.cancel();
+      draw.focus = () => {};
       draw.frames = () => [];
     };
   });
