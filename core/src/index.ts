@@ -113,6 +113,7 @@ export { drawServiceSymbol } from './drawing/draw-services';
 export * from './drawing/dimensions/ends';
 export * from './drawing/dimensions/own-dimensions';
 export * from './drawing/dimensions/row-ways';
+export { labelOf } from './drawing/labels/label-ways';
 export * from './drawing/inks';
 export * from './drawing/own-views';
 export { drawSurfaces } from './drawing/draw-surfaces';

@@ -134,7 +134,7 @@ test.describe('dimensions and notes of one’s own', () => {
     await number('4115').click();
     await row.getByRole('button', { name: 'Leave the row away' }).click();
     await expect(number('4115')).toHaveCount(0);
-    const changed = page.getByRole('list', { name: 'Rows that are not as drawn by themselves' });
+    const changed = page.getByRole('list', { name: 'Rows and labels that are not as drawn by themselves' });
     await expect(changed).toContainText('Plan: face K, overall, left away');
     await changed.getByRole('button', { name: 'Back' }).click();
     await expect(number('4115')).toHaveCount(1);

@@ -207,3 +207,27 @@ test('a dimension and a note are put on paper by keys alone', async ({ page, stu
   await expect(own.getByRole('listitem')).toHaveCount(2);
   await expect(page.locator('figure .bold').getByText('clear', { exact: true }).first()).toBeAttached();
 });
+
+test('a label is dragged elsewhere, moved by keys, and goes back', async ({ page, studio }) => {
+  await elevations(studio);
+  await page.getByLabel('Shows').selectOption('plan');
+  await expect(tab(page, 'Plan')).toBeAttached();
+  const first = page.locator('.label[data-label^="label numbers"]').first();
+  const label = page.locator(`.label[data-label="${await first.getAttribute('data-label')}"]`);
+  const before = (await label.boundingBox())!;
+  await drag(page, label, 0, 50);
+  const put = page.getByRole('list', { name: 'Rows and labels that are not as drawn by themselves' });
+  await expect(put.getByRole('listitem')).toHaveText(/^Plan: label of base cabinet \d, moved/);
+  const at = async () => (await label.boundingBox())!.y - before.y;
+  await expect.poll(at).toBeGreaterThan(40);
+  await page.locator('.desk').focus();
+  for (let count = 0; count < 12 && (await page.locator('.label.open').count()) === 0; count++)
+    await page.keyboard.press('l');
+  await expect(page.locator('.label.open')).toHaveCount(1);
+  await put.getByRole('button', { name: 'Back' }).click();
+  await expect(put).toHaveCount(0);
+  await expect.poll(at).toBeLessThan(1);
+  // A press without a drag chooses what it is of.
+  await label.click();
+  await expect(page.getByRole('heading', { name: /^[12]\. F600/ })).toBeVisible();
+});

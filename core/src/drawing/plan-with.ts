@@ -14,6 +14,7 @@ import { drawWalls } from './draw-walls';
 import { numberLabels } from './labels/number-labels';
 import { bothDrawn, drawn } from './labels/drawn';
 import { labelledOn } from './labels/labelled';
+import { labelWays } from './labels/label-ways';
 import { roomNames } from './labels/room-names';
 import { serviceLabels } from './labels/service-labels';
 import { faceLetters, openingNames, wallNotes } from './labels/wall-labels';
@@ -84,7 +85,8 @@ export function drawPlanWith(
     ...(options.unlettered ? [] : faceLetters(design, scale)),
     ...serviceLabels(design, scale, ceiling),
   ];
-  const at = { scale, medium };
+  const view = mode === 'ceiling' ? CEILING : PLAN;
+  const at = { scale, medium, ...(medium === 'paper' && { ways: labelWays(design, view) }) };
   const own = wanted('dimensions') ? ownOnPlan(design, mode, scale, wanted('items')) : [];
   const { leaders: stems, marks: onWalls } = labelledOn(letters, bothDrawn(below, drawn(own, scale)), at);
   const chains =

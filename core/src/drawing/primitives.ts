@@ -81,6 +81,8 @@ export interface TextMark extends Mark {
   /** Stands on a ground of the paper's colour, so that no line runs through it. */
   ground?: boolean;
   measured?: Measured;
+  /** What it goes by in the record of where a person has put it, where it finds its own place. */
+  label?: string;
 }
 
 /** One mark of a drawing: every view and export is a list of these. */

@@ -116,12 +116,16 @@ export const commandLabels = {
     return change.back === null ? 'Let a plinth follow the room' : 'Set a plinth back';
   },
   'set-room': () => 'Change the room',
-  'set-row-way': ({ hidden }: { hidden?: boolean }) =>
-    hidden === undefined
-      ? 'Move a row of dimensions'
-      : hidden
-        ? 'Leave a row of dimensions away'
-        : 'Show a row of dimensions',
+  'set-row-way': ({ hidden, row }: { hidden?: boolean; row: string }) =>
+    row.startsWith('label ')
+      ? hidden
+        ? 'Leave a label away'
+        : 'Move a label'
+      : hidden === undefined
+        ? 'Move a row of dimensions'
+        : hidden
+          ? 'Leave a row of dimensions away'
+          : 'Show a row of dimensions',
   'set-style': ({ style, value }: { style: 'doorStyle' | 'handleStyle'; value: string | null }) => {
     const name = style === 'doorStyle' ? 'door style' : 'handles';
     return value === null ? `Let the ${name} follow the room` : `Change the ${name}`;

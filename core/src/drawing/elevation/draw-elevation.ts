@@ -14,7 +14,14 @@ import { finishNamed } from '../../surfaces/finishes';
 import { codeOf, finishCodes } from './finish-codes';
 import { beforeOpening, drawFaceOpening } from './face-openings';
 import type { Panel } from './panels';
-import { frontNumbers, labelledView, openingName, serviceLabelsOn } from './view-labels';
+import {
+  frontNumbers,
+  labelledView,
+  openingName,
+  serviceLabelsOn,
+  NOTHING,
+  type PutByHand,
+} from './view-labels';
 import { drawThingTiles, tiledSides, type TiledSide } from './thing-tiles';
 import { faceFrame, VIEWS_KEPT, type ViewFrame } from './view-frame';
 
@@ -27,7 +34,7 @@ export function drawElevation(
   face: PlacedFace,
   scale: number,
   medium: Medium = 'paper',
-  about: readonly Primitive[] = [],
+  put: PutByHand = NOTHING,
 ): readonly Primitive[] {
   const frame = faceFrame(design, face);
   const solids = seenBefore(frame, solidsOf(design));
@@ -42,7 +49,7 @@ export function drawElevation(
   const wall = finishNamed(design, face.record.finish ?? roomOf(design).wallFinish)?.code;
   return elevationMarks(face.record, {
     ...{ face, frame, solids, openings, services, numbered, style, scale },
-    ...{ codes, wall, tiles, sides, medium, about },
+    ...{ codes, wall, tiles, sides, medium, put },
   });
 }
 
@@ -57,7 +64,7 @@ interface Shown {
   style: LengthStyle;
   scale: number;
   medium: Medium;
-  about: readonly Primitive[];
+  put: PutByHand;
   /** The finish code of each solid, and of the wall, where they have one. */
   codes: readonly (string | undefined)[];
   wall: string | undefined;
@@ -84,13 +91,13 @@ const elevationMarks = remember(
       tiles,
       sides,
       medium,
-      about,
+      put,
     }: Shown,
   ) => {
     const bodies = bodiesIn(frame, solids);
     const coded = new Map(solids.flatMap((solid, index) => (codes[index] ? [[solid, codes[index]]] : [])));
     const high = Math.min(...frame.above.map(({ y }) => y));
-    const shown = { frame, panels: bodies.panels, scale, medium, about };
+    const shown = { frame, panels: bodies.panels, scale, medium, put };
     const closed = openings.map((opening) => ({ opening, hiding: beforeOpening(opening, bodies.panels) }));
     const things = [
       drawWall(frame, id),

@@ -14,7 +14,14 @@ import type { LengthStyle } from '../../units/units';
 import { line, outline, WEIGHT, type Medium, type Primitive } from '../primitives';
 import { bodiesIn, drawHidden, isSunk, numbersOf, seenBefore } from './draw-bodies';
 import { beforeOpening, drawFaceOpening } from './face-openings';
-import { frontNumbers, labelledView, openingName, serviceLabelsOn } from './view-labels';
+import {
+  frontNumbers,
+  labelledView,
+  openingName,
+  serviceLabelsOn,
+  NOTHING,
+  type PutByHand,
+} from './view-labels';
 import type { Label } from '../labels/place-labels';
 import type { Panel } from './panels';
 import { panelMarks } from './panel-marks';
@@ -33,7 +40,7 @@ export function drawSection(
   section: PlacedSection,
   scale: number,
   medium: Medium = 'paper',
-  about: readonly Primitive[] = [],
+  put: PutByHand = NOTHING,
 ): readonly Primitive[] {
   const frame = sectionFrame(design, section);
   const solids = seenBefore(frame, [...wallSolids(design), ...solidsOf(design)]);
@@ -48,7 +55,7 @@ export function drawSection(
   const style = styleOf(design);
   const { record, left, u, n } = section;
   return sectionMarks(record, {
-    ...{ left, u, n, frame, solids, faces, openings, services, numbered, style, scale, medium, about },
+    ...{ left, u, n, frame, solids, faces, openings, services, numbered, style, scale, medium, put },
   });
 }
 
@@ -62,7 +69,7 @@ interface Shown extends Pick<PlacedSection, 'left' | 'n' | 'u'> {
   style: LengthStyle;
   scale: number;
   medium: Medium;
-  about: readonly Primitive[];
+  put: PutByHand;
 }
 
 const sectionMarks = remember(
@@ -75,7 +82,7 @@ const sectionMarks = remember(
     for (const panel of bodies.panels) if (panel.solid.of === 'wall') nearest.set(panel.solid.id, panel);
     const outside = blinds(frame);
     const names: Label[] = [];
-    const around = { frame, panels: bodies.panels, scale, medium: shown.medium, about: shown.about };
+    const around = { frame, panels: bodies.panels, scale, medium: shown.medium, put: shown.put };
     const things = [
       ground(frame),
       ...bodies.panels.flatMap((panel): readonly Primitive[] => {

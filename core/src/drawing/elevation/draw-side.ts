@@ -18,7 +18,7 @@ import { fixedNames } from '../../wording/things';
 import { line, WEIGHT, type Medium, type Primitive } from '../primitives';
 import { bodiesIn, numbersOf, drawHidden, drawPanels, seenBefore } from './draw-bodies';
 import { drawCut, drawWall } from './draw-elevation';
-import { frontNumbers, labelledView } from './view-labels';
+import { frontNumbers, labelledView, NOTHING, type PutByHand } from './view-labels';
 import type { Panel } from './panels';
 import { bodiesFrame, sideFrame, VIEWS_KEPT, type ViewFrame } from './view-frame';
 
@@ -148,13 +148,13 @@ export function drawSide(
   { record, side, frame, only }: Side,
   scale: number,
   medium: Medium = 'paper',
-  about: readonly Primitive[] = [],
+  put: PutByHand = NOTHING,
 ): readonly Primitive[] {
   const own = only ? ownSolids(design)(only) : solidsOf(design).filter(({ id }) => id !== record.id);
   const solids = seenBefore(frame, own);
   const numbers = itemNumbers(design);
   const numbered = solids.map(({ id }) => numbers.get(id));
-  return sideMarks(record, { side, alone: only !== null, frame, solids, numbered, scale, medium, about });
+  return sideMarks(record, { side, alone: only !== null, frame, solids, numbered, scale, medium, put });
 }
 
 /** The bodies of an island, for each of its sides. */
@@ -170,15 +170,15 @@ interface Shown {
   numbered: readonly (number | undefined)[];
   scale: number;
   medium: Medium;
-  about: readonly Primitive[];
+  put: PutByHand;
 }
 
 const sideMarks = remember(
-  ({ id }: DesignRecord, { alone, frame, solids, numbered, scale, medium, about }: Shown) => {
+  ({ id }: DesignRecord, { alone, frame, solids, numbered, scale, medium, put }: Shown) => {
     const around = alone ? [] : [drawWall(frame, id)];
     const edges = alone ? [floorOf(frame)] : drawCut(frame);
     const numbers = numbersOf(solids, numbered);
-    return drawAlone(frame, solids, { numbers, around, edges, scale, medium, about });
+    return drawAlone(frame, solids, { numbers, around, edges, scale, medium, put });
   },
   // Four sides, each as it was and as a drag makes it.
   { kept: 4 * VIEWS_KEPT },
@@ -202,7 +202,7 @@ export function drawRowElevation(design: Design, box: ItemBox, scale: number): P
       edges: [floorOf(frame)],
       scale,
       medium: 'screen',
-      about: [],
+      put: NOTHING,
     },
   });
 }
@@ -214,17 +214,17 @@ interface Alone {
   edges: readonly Primitive[];
   scale: number;
   medium: Medium;
-  about: readonly Primitive[];
+  put: PutByHand;
 }
 
 function drawAlone(
   frame: ViewFrame,
   solids: readonly Solid[],
-  { numbers, around, edges, scale, medium, about }: Alone,
+  { numbers, around, edges, scale, medium, put }: Alone,
 ): Primitive[] {
   const bodies = bodiesIn(frame, solids);
   const things = [...around, ...drawPanels(bodies, scale), ...drawHidden(bodies), ...edges];
-  const shown = { frame, panels: bodies.panels, scale, medium, about };
+  const shown = { frame, panels: bodies.panels, scale, medium, put };
   return [...things, ...labelledView(frontNumbers(bodies, isSeenWhole, numbers, shown), things, shown)];
 }
 

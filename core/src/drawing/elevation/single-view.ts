@@ -5,6 +5,7 @@ import { solidsOf } from '../../solids/solids';
 import { roomShape } from '../../survey/room-shape';
 import { ownDimensions, uprightView } from '../dimensions/own-dimensions';
 import { drawViewChains } from '../dimensions/view-chains';
+import { labelWays } from '../labels/label-ways';
 import { drawingBounds } from '../plan-with';
 import type { Layer, Primitive } from '../primitives';
 import { seenBefore } from './draw-bodies';
@@ -17,7 +18,7 @@ export function drawSingleView(design: Design, view: RoomView, scale: number): P
   const frame = frameOf(design, view);
   // What a person has put on it stands where that was put: all else is written clear of it.
   const own = ownDimensions(design, uprightView(view.id, frame), scale);
-  const marks = drawView(design, view, scale, 'paper', own);
+  const marks = drawView(design, view, scale, 'paper', { marks: own, ways: labelWays(design, view.id) });
   const extent = drawingBounds(
     marks.filter(({ layer }) => !WRITTEN.has(layer)),
     scale,

@@ -6,6 +6,7 @@ import type { LengthStyle } from '../../units/units';
 import { balloon, BALLOON } from '../balloon';
 import { serviceSymbol, SERVICE_SYMBOL } from '../draw-services';
 import { labelled } from '../labels/labelled';
+import type { LabelWay } from '../labels/label-ways';
 import type { Label, LabelPlace } from '../labels/place-labels';
 import { lineSize } from '../labels/text-label';
 import { TEXT, type Layer, type Medium, type Primitive, type TextMark } from '../primitives';
@@ -26,14 +27,20 @@ const ON_WALL = 14;
 /** How far a height stands beside its symbol, paper mm. */
 const BESIDE = 0.7;
 
+/** What a person has put on a view: what is drawn there besides, which nothing is written over, and where labels stand. */
+export interface PutByHand {
+  marks: readonly Primitive[];
+  ways: readonly LabelWay[];
+}
+export const NOTHING: PutByHand = { marks: [], ways: [] };
+
 /** A view as its labels see it: what stands there, and what it is drawn at. */
 export interface ViewShown {
   frame: ViewFrame;
   panels: readonly Panel[];
   scale: number;
   medium: Medium;
-  /** What is drawn there besides, and written over by none of them: what a person has put there. */
-  about: readonly Primitive[];
+  put: PutByHand;
 }
 
 /** Whether nothing stands before a place. */
@@ -194,7 +201,7 @@ export function openingName(
 export function labelledView(
   labels: readonly Label[],
   drawing: readonly Primitive[],
-  { frame, scale, medium, about }: Pick<ViewShown, 'about' | 'frame' | 'medium' | 'scale'>,
+  { frame, scale, medium, put }: Pick<ViewShown, 'frame' | 'medium' | 'put' | 'scale'>,
 ): Primitive[] {
   const isWithin =
     ({ width }: Label) =>
@@ -209,5 +216,6 @@ export function labelledView(
       further: (ring) => label.further(ring).filter(within),
     };
   });
-  return labelled(kept, about.length > 0 ? [...drawing, ...about] : drawing, { scale, medium });
+  const { marks, ways } = put;
+  return labelled(kept, marks.length > 0 ? [...drawing, ...marks] : drawing, { scale, medium, ways });
 }

@@ -5,6 +5,7 @@ import { roomShape } from '../../survey/room-shape';
 import { placedSections, type PlacedSection } from '../../survey/sections';
 import type { Medium, Primitive } from '../primitives';
 import { drawElevation } from './draw-elevation';
+import { NOTHING, type PutByHand } from './view-labels';
 import { drawSection } from './draw-section';
 import { drawSide, freeSides, type Side } from './draw-side';
 import { sectionFrame } from './section-frame';
@@ -45,14 +46,14 @@ export function drawView(
   view: RoomView,
   scale: number,
   medium: Medium = 'paper',
-  about: readonly Primitive[] = [],
+  put: PutByHand = NOTHING,
 ): readonly Primitive[] {
   switch (view.of) {
     case 'face':
-      return drawElevation(design, view.face, scale, medium, about);
+      return drawElevation(design, view.face, scale, medium, put);
     case 'side':
-      return drawSide(design, view.side, scale, medium, about);
+      return drawSide(design, view.side, scale, medium, put);
     case 'section':
-      return drawSection(design, view.section, scale, medium, about);
+      return drawSection(design, view.section, scale, medium, put);
   }
 }

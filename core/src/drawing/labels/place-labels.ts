@@ -20,6 +20,8 @@ export interface LabelPlace {
 export interface Label {
   layer: Layer;
   source?: string;
+  /** What it is the label of, where it draws no record; its source unless given. */
+  of?: string;
   /** Whether it may be left away where it has no room: others say the same. */
   spare?: true;
   /** Whether its leader is a stem, without a dot where it begins. */

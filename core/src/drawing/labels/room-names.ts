@@ -40,7 +40,7 @@ export function roomNames(design: Design, scale: number): Label[] {
         return contains(outline, end) && !stands(end, 0);
       });
     return {
-      layer: 'labels',
+      ...{ layer: 'labels', of: divider ?? roomOf(design).id },
       width: (wide + 2 * ABOUT_TEXT) * scale,
       height: (top - bottom + 2 * ABOUT_TEXT) * scale,
       places: [{ at: first }],

@@ -1,5 +1,6 @@
 <script lang="ts">
   import {
+    labelOf,
     lostDimensions,
     nounOf,
     ownViewIds,
@@ -42,6 +43,11 @@
   const lost = $derived(new Set(lostDimensions(design, new Set(ownViewIds(design))).map(({ id }) => id)));
 
   function rowName({ view, row }: RowWayRecord): string {
+    const labelled = labelOf(row);
+    if (labelled !== null) {
+      const of = design.records[labelled] ? say(nounOf(design, { of: labelled })) : 'what is gone';
+      return `${viewName(design, view)}: label of ${of}`;
+    }
     const key = row.split(' ').find((part) => part in rowNames) as keyof typeof rowNames | undefined;
     const face = roomShape(design).byId.get(row.split(' ')[0]!);
     const of = face ? `face ${face.letter}, ` : '';
@@ -53,7 +59,7 @@
     return `${viewName(design, view)}: ${what}${type === 'note' ? '' : of}`;
   }
   const show = ({ view, row, id }: RowWayRecord) =>
-    session.run(setRowWay, { id, view, row, hidden: false, off: 0 });
+    session.run(setRowWay, { id, view, row, hidden: false, off: 0, over: 0 });
 </script>
 
 <h2>Dimensions and notes</h2>
@@ -71,7 +77,7 @@
   <p class="help">Press a number on paper to change it, leave its row away or move it.</p>
 {/if}
 {#if ways.length > 0}
-  <ul aria-label="Rows that are not as drawn by themselves">
+  <ul aria-label="Rows and labels that are not as drawn by themselves">
     {#each ways as way (way.id)}
       <li>
         <span>{rowName(way)}, {way.hidden ? 'left away' : 'moved'}</span>

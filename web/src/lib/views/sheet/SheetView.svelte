@@ -9,8 +9,10 @@
   import DimensionMarks from './DimensionMarks.svelte';
   import NoteCard from './NoteCard.svelte';
   import SheetFrames from './SheetFrames.svelte';
+  import SheetLabels from './SheetLabels.svelte';
   import type { DimensionDraw } from '$lib/tools/dimension-draw.svelte';
   import type { Point } from 'goodreach';
+  import { DeskWalk, moveLabel } from './desk-walk.svelte';
   import { drawnSheets } from './drawn-sheets.svelte';
   import type { SheetChoice } from './sheet-choice.svelte';
   import type { ShownFigure } from './sheets.worker';
@@ -59,7 +61,7 @@
     target instanceof Element ? (target.closest('[data-source]')?.getAttribute('data-source') ?? null) : null;
   const isOwn = (id: string | null): boolean => session.committed.records[id ?? '']?.kind === 'dimension';
   const isFrame = (target: EventTarget | null): boolean =>
-    target instanceof Element && target.closest('.frame') !== null;
+    target instanceof Element && target.closest('.frame, .label') !== null;
   const onDesk = ({ x, y }: Point): Point => ({
     x: (x - eye.now.x) / eye.now.k,
     y: (y - eye.now.y) / eye.now.k,
@@ -191,25 +193,26 @@
     );
   });
 
-  /** The number that keys have come to on the sheet that is shown. */
-  let walked: ShownFigure | null = $state.raw(null);
-  function walk(by: 1 | -1) {
-    const figures = places[choice.shown]?.sheet.figures ?? [];
-    if (figures.length === 0) return;
-    const at = walked ? figures.indexOf(walked) : -1;
-    walked = figures[(at + by + figures.length + (at < 0 && by < 0 ? 1 : 0)) % figures.length]!;
-  }
-  /** N goes from number to number, Enter opens one. Arrow keys move the desk, Page Up and Page Down show the sheet before and after. */
+  const walk = new DeskWalk(() => places[choice.shown]?.sheet);
+  $effect(() => {
+    const all = places.flatMap(({ sheet }) => sheet.labels);
+    untrack(() => walk.renew(all));
+  });
+  /** N goes from number to number, Enter opens one. L goes from label to label, Alt and arrow keys move one. Arrow keys move the desk, Page Up and Page Down show the sheet before and after. */
   function ownKey(event: KeyboardEvent): boolean {
     const by = { ArrowLeft: [1, 0], ArrowRight: [-1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];
-    if (by && !event.altKey) {
+    if (by && event.altKey && walk.label) {
+      moveLabel(session, walk.label, { x: -by[0]!, y: by[1]! });
+    } else if (by && !event.altKey) {
       const { k, x, y } = eye.now;
       eye.move({ k, x: x + by[0]! * STEP, y: y + by[1]! * STEP });
       eye.framed = false;
     } else if (event.key === 'PageDown') show(Math.min(places.length - 1, choice.shown + 1));
     else if (event.key === 'PageUp') show(Math.max(0, choice.shown - 1));
-    else if (event.key.toLowerCase() === 'n') walk(event.shiftKey ? -1 : 1);
-    else if (event.key === 'Enter' && walked) opened = { top: places[choice.shown]!.top, figure: walked };
+    else if (event.key.toLowerCase() === 'n') walk.figures(event.shiftKey ? -1 : 1);
+    else if (event.key.toLowerCase() === 'l') walk.labels(event.shiftKey ? -1 : 1);
+    else if (event.key === 'Enter' && walk.figure)
+      opened = { top: places[choice.shown]!.top, figure: walk.figure };
     else return eye.key(event);
     return true;
   }
@@ -218,7 +221,7 @@
 <HostedView
   {host}
   class="desk"
-  label="Sheets. Arrow keys move the desk, plus and minus zoom, Page Up and Page Down go to the sheet before and after, N goes to the next number on the sheet and Enter changes it."
+  label="Sheets. Arrow keys move the desk, plus and minus zoom, Page Up and Page Down go to the sheet before and after, N goes to the next number on the sheet and Enter changes it, L goes to the next label and Alt with arrow keys moves it."
   bind:element={view}
   bind:width
   bind:height
@@ -262,12 +265,13 @@
                 <line x1={a.x} y1={a.y} x2={b.x} y2={b.y} data-source={own} />
               {/each}
             </svg>
+            {#if !draw.wish}<SheetLabels labels={place.sheet.labels} k={eye.now.k} walked={walk.label} />{/if}
             {#each figures as figure, number (number)}
               <!-- svelte-ignore a11y_no_static_element_interactions, a11y_click_events_have_key_events (part of a drawing, as small as it is drawn; by keys the desk walks them) -->
               <span
                 class="number"
                 class:off={draw.wish !== null}
-                class:open={opened?.figure === figure || walked === figure}
+                class:open={opened?.figure === figure || walk.figure === figure}
                 data-number={figure.text}
                 style="left: {figure.left}px; top: {figure.top}px; width: {figure.width}px; height: {figure.height}px"
                 onpointerdown={(event) => event.stopPropagation()}
@@ -281,7 +285,10 @@
         </figure>
       {/each}
     </div>
-    <p class="visually-hidden" role="status">{walked ? `${walked.text}. Enter changes it.` : ''}</p>
+    <p class="visually-hidden" role="status">
+      {walk.figure ? `${walk.figure.text}. Enter changes it.` : ''}
+      {walk.label ? `Label ${walk.label.text}. Alt with arrow keys moves it.` : ''}
+    </p>
     {#if !draw.wish}
       {#each places.filter((place) => isSeen(place)) as { top, sheet } (top)}
         <SheetFrames

@@ -2,6 +2,7 @@ import {
   drawingBounds,
   drawSheets,
   ok,
+  labelOf,
   svgMarks,
   svgPictures,
   type Design,
@@ -11,6 +12,7 @@ import {
   type Result,
   type Sheet,
   type SheetOptions,
+  type TextMark,
   type ViewOnPage,
 } from 'goodreach';
 
@@ -37,12 +39,25 @@ export interface ShownFigure {
   frame: ViewOnPage | null;
 }
 
+/** What is written on a sheet and can be put elsewhere: what it goes by, the record and the drawing it is of, its box, paper mm from the sheet's top left corner. */
+export interface ShownLabel {
+  key: string;
+  source: string | null;
+  view: string;
+  text: string;
+  left: number;
+  top: number;
+  width: number;
+  height: number;
+}
+
 /** A sheet as the page shows it: what is drawn on it as SVG, and the numbers on it that can be typed. */
 export interface ShownSheet {
   page: Page;
   title: string;
   svg: string;
   figures: ShownFigure[];
+  labels: ShownLabel[];
   frames: readonly ViewOnPage[];
 }
 export type SheetsAnswer = Result<ShownSheet[]>;
@@ -63,6 +78,26 @@ function figuresOn({ marks, page, frames }: Sheet, { records }: Design): ShownFi
         ...{ left, top: page.height - top, width: right - left, height: top - bottom },
       },
     ];
+  });
+}
+
+/** A label is taken hold of so far about its words, paper mm: a number by its circle. */
+const ABOUT = 1;
+
+function labelsOn({ marks, page, frames }: Sheet): ShownLabel[] {
+  return frames.flatMap(({ view, marks: [from, to] }): ShownLabel[] => {
+    if (view === null) return [];
+    const byKey = new Map<string, TextMark[]>();
+    for (const mark of marks.slice(from, to))
+      if (mark.type === 'text' && mark.label) byKey.set(mark.label, [...(byKey.get(mark.label) ?? []), mark]);
+    return [...byKey].map(([key, words]) => {
+      const { left, right, bottom, top } = drawingBounds(words, 1);
+      return {
+        ...{ key, view, source: labelOf(key), text: words.map(({ text }) => text).join(' ') },
+        ...{ left: left - ABOUT, top: page.height - top - ABOUT },
+        ...{ width: right - left + 2 * ABOUT, height: top - bottom + 2 * ABOUT },
+      };
+    });
   });
 }
 
@@ -92,7 +127,7 @@ onmessage = ({ data: { design, options } }: MessageEvent<SheetsQuestion>) => {
     ? ok(
         drawn.value.map((sheet) => ({
           ...{ page: sheet.page, title: sheet.title, frames: sheet.frames },
-          ...{ svg: sheetSvg(sheet), figures: figuresOn(sheet, design) },
+          ...{ svg: sheetSvg(sheet), figures: figuresOn(sheet, design), labels: labelsOn(sheet) },
         })),
       )
     : drawn;

@@ -1,0 +1,81 @@
+<script lang="ts">
+  import { useWorkspace } from '$lib/tools/context';
+  import { moveLabel } from './desk-walk.svelte';
+  import type { ShownLabel } from './sheets.worker';
+
+  /** What is written on a sheet by itself, taken hold of where it stands: dragged, it stands elsewhere; pressed, what it is of is chosen. */
+  interface Props {
+    labels: readonly ShownLabel[];
+    /** Pixels to a mm of paper. */
+    k: number;
+    /** The one that keys have come to. */
+    walked: ShownLabel | null;
+  }
+  let { labels, k, walked }: Props = $props();
+  const { session, screen } = useWorkspace();
+
+  /** Pixels a pointer travels before a press is no click. */
+  const CLICK = 4;
+  let held: { label: ShownLabel; x: number; y: number; by: { x: number; y: number } } | null =
+    $state.raw(null);
+  // What was let go stays where it is until the sheet is drawn anew.
+  $effect(() => {
+    void labels;
+    held = null;
+  });
+
+  function take(event: PointerEvent, label: ShownLabel) {
+    if (event.button !== 0) return;
+    event.stopPropagation();
+    (event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);
+    held = { label, x: event.clientX, y: event.clientY, by: { x: 0, y: 0 } };
+  }
+  function drag(event: PointerEvent) {
+    if (!held || event.buttons === 0) return;
+    const [x, y] = [event.clientX - held.x, event.clientY - held.y];
+    if (Math.hypot(x, y) > CLICK || held.by.x !== 0 || held.by.y !== 0)
+      held = { ...held, by: { x: x / k, y: y / k } };
+  }
+  function drop(label: ShownLabel) {
+    const by = held?.by;
+    if (by && (by.x !== 0 || by.y !== 0)) {
+      if (!moveLabel(session, label, { x: by.x, y: -by.y })) held = null;
+    } else {
+      held = null;
+      screen.select(label.source);
+    }
+  }
+</script>
+
+{#each labels as label (`${label.view} ${label.key}`)}
+  {@const by = held?.label === label ? held.by : null}
+  <span
+    class="label"
+    class:open={by !== null || walked === label}
+    data-label={label.key}
+    role="presentation"
+    style="left: {label.left + (by?.x ?? 0)}px; top: {label.top +
+      (by?.y ?? 0)}px; width: {label.width}px; height: {label.height}px"
+    onpointerdown={(event) => take(event, label)}
+    onpointermove={drag}
+    onpointerup={() => drop(label)}
+    onpointercancel={() => (held = null)}
+  ></span>
+{/each}
+
+<style>
+  .label {
+    position: absolute;
+    border-radius: 0.6px;
+    cursor: move;
+    touch-action: none;
+  }
+  .label:hover,
+  .label.open {
+    outline: 0.3px dashed var(--tide);
+    outline-offset: 0.2px;
+  }
+  .label.open {
+    background: color-mix(in srgb, var(--tide) 14%, transparent);
+  }
+</style>
