@@ -109,11 +109,12 @@ try {
       .slice(0, SETS)
       .map(({ room }) => client.send('GET', `/api/rooms/${room}/sheet.pdf?show=set&page=A3&scale=20`)),
   );
-  const busy = report(`saves beside ${SETS} whole sets of drawings`, await everySecond(people, (person) => save(person)));
-  const made = (await sets).filter(({ status }) => status === 200).length;
-  console.log(
-    `${made} sets made meanwhile; 99 of 100 saves take ${(busy / saves).toFixed(1)} times as long`,
+  const busy = report(
+    `saves beside ${SETS} whole sets of drawings`,
+    await everySecond(people, (person) => save(person)),
   );
+  const made = (await sets).filter(({ status }) => status === 200).length;
+  console.log(`${made} sets made meanwhile; 99 of 100 saves take ${(busy / saves).toFixed(1)} times as long`);
 
   await pressed('one server', [client]);
   const second = await new Client(await application.another(), PEOPLE).signIn();

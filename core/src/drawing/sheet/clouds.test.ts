@@ -63,6 +63,7 @@ describe('what has changed since an issue', () => {
     });
     const frame = {
       view: 'plan',
+      ...{ drawing: 'plan', name: 'Plan', sheet: 1, packed: false, marks: [0, 0] as const },
       origin: { x: 0, y: 0 },
       box: { left: 0, right: 200, bottom: 0, top: 200 },
       ratio: 20,
