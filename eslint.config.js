@@ -21,6 +21,7 @@ const order = [
   'solids',
   'reach',
   'schedules',
+  'build',
   'drawing',
   'imports',
   'scene',

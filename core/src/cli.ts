@@ -14,6 +14,7 @@ import { roomCommand } from './cli/room';
 import { servicesCommand } from './cli/services';
 import { designTileCommand } from './cli/design-tile';
 import { designTopsCommand } from './cli/design-tops';
+import { plainNestCommand } from './cli/nest';
 import { plainTileCommand } from './cli/tile';
 import { plainTopsCommand } from './cli/tops';
 import { scheduleCommand, type ScheduleFlags } from './cli/schedule';
@@ -140,6 +141,16 @@ program
     if (file === undefined)
       throw new CommanderError(1, 'tops', 'error: a design, or --plain and a file of cases, is needed');
     print(designTopsCommand(await readDesignFile(file)));
+  });
+
+program
+  .command('nest')
+  .description(
+    'parts cut from sheets by cuts right across: where each lies, the cuts in sawing order, the bound',
+  )
+  .requiredOption('--plain <file>', 'bare cases of sheets and parts (JSON)')
+  .action(async ({ plain }: { plain: string }) => {
+    print(valueOf(plainNestCommand(await readFile(plain, 'utf8'))));
   });
 
 program

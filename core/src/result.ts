@@ -163,6 +163,8 @@ export interface RefusalData {
   'tiles-too-many': { count: number; most: number };
   'nothing-tiled': Record<string, never>;
   'crop-empty': { least: number };
+  'nest-too-large': { id: string; length: number; width: number };
+  'nest-left': { left: number; of: number; first: string };
   'no-details': Record<string, never>;
   'no-tops': Record<string, never>;
   'pattern-unfilled': { missing: number; twice: number };

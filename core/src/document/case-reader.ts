@@ -42,6 +42,12 @@ export class CaseReader {
     return least;
   }
 
+  whole(value: unknown, path: string, least: number, most: number): number {
+    if (typeof value === 'number' && Number.isInteger(value) && value >= least && value <= most) return value;
+    this.fault(path, value, { because: 'whole-between', least, most });
+    return least;
+  }
+
   /** One of some keys, or the first of them. */
   oneOf<T extends string>(value: unknown, path: string, known: readonly T[]): T {
     if (known.includes(value as T)) return value as T;

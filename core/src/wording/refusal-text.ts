@@ -271,6 +271,10 @@ const wording: Wording = {
     `That would be about ${count} tiles; at most ${most} are laid at once. Use a larger tile or a smaller zone.`,
   'crop-empty': ({ least }, show) =>
     `Nothing of the drawing would be left. Leave at least ${show(least)} of it each way.`,
+  'nest-too-large': ({ id, length, width }, show) =>
+    `Part ${id}, ${show(length)} by ${show(width)}, fits none of the sheets with what is trimmed off them. Give a larger sheet.`,
+  'nest-left': ({ left, of, first }) =>
+    `The sheets there are hold all but ${left} of ${of} parts, ${first} among them. Give more sheets.`,
   'no-details': () => 'No details have been marked yet. Mark one on a plan or an elevation, then draw them.',
   'no-tops': () =>
     'There is no countertop in this room yet. Set base cabinets, or draw a top of its own on the Surface step.',

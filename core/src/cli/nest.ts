@@ -1,0 +1,9 @@
+import { nest } from '../build/nest/nest';
+import { readNestCase } from '../build/nest/nest-case';
+import type { Nest } from '../build/nest/nest-types';
+import type { Result } from '../result';
+import { eachAnswered, type Answered } from './plain-cases';
+
+/** Nests the parts of a bare JSON text: one case or a list of them, answered in the same order. */
+export const plainNestCommand = (text: string): Result<Answered<Nest>> =>
+  eachAnswered(text, readNestCase, (one) => nest(one));
