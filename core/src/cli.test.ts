@@ -316,6 +316,44 @@ describe('goodreach', () => {
     expect(all.sheets.join()).toContain('Section 1');
   });
 
+  it('draws a set by a template, or says what is wrong with it', async () => {
+    const path = join(folder, 'style.json');
+    const style = { name: 'Short', parts: ['plan'], page: 'A3', scale: '20', lines: 'fine', without: [] };
+    await writeFile(path, JSON.stringify(style));
+    const drawn = await goodreach('sheet', file, '--show', 'set', '--style', path);
+    expect(JSON.parse(drawn.out).sheets.slice(0, 2)).toEqual(['Cover', 'Plan']);
+    expect(drawn.out).not.toContain('Elevation');
+    await writeFile(path, JSON.stringify({ ...style, lines: 'thick', more: 1 }));
+    const wrong = await goodreach('sheet', file, '--show', 'set', '--style', path);
+    const { data } = JSON.parse(wrong.error).error;
+    expect(data.faults.map((fault: { path: string }) => fault.path).sort()).toEqual([
+      'style.lines',
+      'style.more',
+    ]);
+  });
+
+  it('nests parts on sheets, case by case', async () => {
+    const path = join(folder, 'nest.json');
+    const one = {
+      ...{ id: 'one', kerf: 4, trim: 10, seconds: 0.1, stock: [{ id: 's', l: 2800, w: 2070 }] },
+      parts: [{ id: 'side', l: 720, w: 560, grain: true, qty: 9 }],
+    };
+    const small = { ...one, id: 'small', stock: [{ id: 's', l: 700, w: 700 }] };
+    await writeFile(path, JSON.stringify([one, small]));
+    const [first, second] = JSON.parse((await goodreach('nest', '--plain', path)).out);
+    expect(first).toMatchObject({
+      id: 'one',
+      count: 1,
+      sheetArea: 2800 * 2070,
+      bound: { s: 1 },
+      proven: true,
+    });
+    expect(first.sheets[0].parts).toHaveLength(9);
+    expect(second).toMatchObject({ id: 'small', refused: { code: 'nest-too-large' } });
+    await writeFile(path, JSON.stringify({ ...one, kerf: 'thin' }));
+    expect((await goodreach('nest', '--plain', path)).error).toContain('case.kerf');
+  });
+
   it.each([
     ['a file that is not there', ['validate', 'nowhere.json'], 'ENOENT'],
     ['a page that is not known', ['sheet', 'GALLEY', '--page', 'A9'], 'There is no page “A9”'],

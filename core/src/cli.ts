@@ -234,7 +234,7 @@ program
   .argument('<design>', 'a design file (JSON)')
   .option(
     '--show <sheets>',
-    'plan, construction, ceiling, elevations, tops, tiles, schedules, reach or set',
+    'plan, construction, ceiling, elevations, tops, tiles, details, schedules, reach or set',
     'plan',
   )
   .option('--page <page>', 'A4, A3, A2, Letter, Tabloid, Arch B, Arch C or Arch D', 'A3')
@@ -244,10 +244,12 @@ program
   .option('--date <date>', 'date of the print, yyyy-mm-dd')
   .option('--revision <number>', 'revision number', '0')
   .option('--format <format>', 'pdf or svg', 'pdf')
+  .option('--style <file>', 'a template of the studio (JSON): what a set holds, its lines, logo and notes')
   .option('--out <file>', 'write them here: of several SVGs each under this name with its number')
-  .action(async (file: string, flags: SheetFlags & { out?: string }) => {
+  .action(async (file: string, { style, ...flags }: SheetFlags & { out?: string }) => {
     const design = await readDesignFile(file);
-    const sheet = valueOf(await sheetCommand(design, flags), styleOf(design));
+    const read = style === undefined ? {} : { style: await readFile(style, 'utf8') };
+    const sheet = valueOf(await sheetCommand(design, { ...flags, ...read }), styleOf(design));
     if (flags.out === undefined) return print(sheet.summary);
     const files = await sheet.files(flags.out);
     for (const { name, content } of files) await writeFile(name, content);

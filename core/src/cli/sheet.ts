@@ -1,8 +1,11 @@
 import { drawingFonts } from '../../fonts/files.mjs';
 import type { Design } from '../document/design';
+import { readJson } from '../document/read-json';
+import { faultsIn } from '../document/validate-design';
 import { findSubject } from '../drawing/sheet/sheet-frame';
 import { drawSheets } from '../drawing/sheet/sheet';
 import { findPage, findScale } from '../drawing/sheet/sheet-format';
+import { SheetStyle } from '../drawing/sheet/sheet-style';
 import { writeSheetPdf } from '../exports/sheet-pdf';
 import { writeSheetSvg } from '../exports/svg';
 import { ok, refuse, type Result } from '../result';
@@ -16,6 +19,8 @@ export interface SheetFlags {
   revision: string;
   date?: string;
   format: string;
+  /** A template, as JSON. */
+  style?: string;
 }
 
 export interface SheetAnswer {
@@ -45,6 +50,8 @@ export async function sheetCommand(design: Design, flags: SheetFlags): Promise<R
     return refuse('sheet-unknown', { what: 'format', value: flags.format, known: formats });
   const subject = findSubject(flags.show);
   if (!subject.ok) return subject;
+  const style = flags.style === undefined ? ok(undefined) : readStyle(flags.style);
+  if (!style.ok) return style;
   const { studio, job } = flags;
   const sheets = drawSheets(design, {
     subject: subject.value,
@@ -54,6 +61,7 @@ export async function sheetCommand(design: Design, flags: SheetFlags): Promise<R
     job,
     date,
     revision: Number(flags.revision),
+    ...(style.value && { style: style.value }),
   });
   if (!sheets.ok) return sheets;
   return ok({
@@ -68,6 +76,14 @@ export async function sheetCommand(design: Design, flags: SheetFlags): Promise<R
       return [{ name: out, content: await writeSheetPdf(sheets.value, await drawingFonts(), details) }];
     },
   });
+}
+
+/** A template as it is read from JSON, or every fault of it. */
+function readStyle(text: string): Result<SheetStyle> {
+  const read = readJson(text);
+  if (!read.ok) return read;
+  const faults = faultsIn(SheetStyle, read.value, 'style');
+  return faults.length > 0 ? refuse('input-faulty', { faults }) : ok(read.value as SheetStyle);
 }
 
 /** The name of a file with a number before its ending: `set.svg` is `set-02.svg`. */

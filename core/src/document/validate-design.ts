@@ -63,8 +63,13 @@ export function recordFaults(id: string, record: unknown, path: string): Fault[]
     const on = isObject(placement) ? placement['on'] : undefined;
     if (on !== 'face' && on !== 'floor') return [fault(`${path}.placement.on`, on, 'neither-face-nor-floor')];
   }
-  const recordClass = recordClasses[record['kind'] as RecordKind] as new () => object;
-  const errors = validateSync(plainToInstance(recordClass, record), {
+  return faultsIn(recordClasses[record['kind'] as RecordKind] as new () => object, record, path);
+}
+
+/** What is wrong with something of a decorated class, as path, value and reason; unknown fields are faults. */
+export function faultsIn(ofClass: new () => object, value: unknown, path: string): Fault[] {
+  if (!isObject(value)) return [fault(path, value, 'no-object')];
+  const errors = validateSync(plainToInstance(ofClass, value), {
     whitelist: true,
     forbidNonWhitelisted: true,
     forbidUnknownValues: true,
