@@ -136,7 +136,7 @@ export * from './drawing/sheet/sheet';
 export { drawingIds, frameWay } from './drawing/sheet/frame-ways';
 export * from './drawing/sheet/sheet-format';
 export * from './drawing/sheet/style-choices';
-export type { PaperPicture, SheetStyle } from './drawing/sheet/sheet-style';
+export type { PaperPicture, SheetStyle } from './drawing/sheet/style-record';
 export * from './drawing/dimensions/details';
 export {
   fieldOf,

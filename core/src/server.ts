@@ -7,7 +7,7 @@ export * from './document/validate-design';
 export * from './exports/design-json';
 export * from './exports/gltf';
 export * from './drawing/named-views';
-export { SheetStyle } from './drawing/sheet/sheet-style';
+export { SheetStyle } from './drawing/sheet/style-record';
 export * from './exports/range-csv';
 export * from './exports/reach-json';
 export * from './exports/schedule-table';

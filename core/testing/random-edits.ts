@@ -15,10 +15,8 @@ import { removeThings } from '../src/commands/remove-things';
 import { setFaceLength } from '../src/commands/set-face-length';
 import { putDivider } from '../src/commands/put-divider';
 import { putFixed, usualFixed } from '../src/commands/put-fixed';
-import { putDimension } from '../src/commands/put-dimension';
 import { putService } from '../src/commands/put-service';
 import { setMeasured } from '../src/commands/set-measured';
-import { setRowWay } from '../src/commands/set-row-way';
 import { putMeasurement } from '../src/commands/put-measurement';
 import { pushPart, type PushedPart } from '../src/commands/push-part';
 import { removeCorner } from '../src/commands/remove-corner';
@@ -36,6 +34,7 @@ import { leaveOpen } from '../src/commands/leave-open';
 import { splitItem } from '../src/commands/split-item';
 import { swapItems } from '../src/commands/swap-items';
 import { trimToGap } from '../src/commands/trim-to-gap';
+import { dimensionEdit, frameEdit, rowEdit } from './random-paper';
 import { openLengths } from '../src/setting/open-lengths';
 import { setTopCorner } from '../src/commands/set-top-corner';
 import { setEdgeWay } from '../src/commands/set-edge-way';
@@ -57,8 +56,6 @@ import {
   topCornerKeys,
   tileColourings,
   tilePatterns,
-  dimensionTypes,
-  dimensionWays,
   trimProfiles,
   type TrimUse,
 } from '../src/document/limits';
@@ -83,7 +80,7 @@ const trimUses = Object.keys(trimProfiles) as TrimUse[];
 
 /** A random edit: which command, and numbers to make its arguments from; many are refused, as in life. */
 export const anEdit = fc.record({
-  what: fc.integer({ min: 0, max: 52 }),
+  what: fc.integer({ min: 0, max: 53 }),
   a: fc.nat(1000),
   b: fc.nat(1000),
   c: fc.nat(1000),
@@ -366,24 +363,10 @@ export function askFor(
         splashAtCooking: c % 2 > 0,
         edgeProfile: 'rounded',
       });
-    case 50: {
-      const all = [...faces, ...items.map((one) => one.id), 'room', 'gone'];
-      const share = (value: number) => (value % 5) / 4;
-      const ends = Array.from({ length: 1 + (c % 4) }, (_, index) => {
-        const from = a + index * 7 + b;
-        return { of: all[from % all.length]!, along: share(from), out: share(from + c), up: share(from + b) };
-      });
-      const text = a % 2 ? { text: 'by hand' } : {};
-      return putDimension.run(design, {
-        ...{ kind: 'dimension', id: `d-${b % 3}`, view: c % 3 ? 'plan' : face, off: (c - 500) / 9, ends },
-        ...{ type: dimensionTypes[b % dimensionTypes.length]!, way: dimensionWays[a % 3]!, ...text },
-      });
-    }
+    case 50:
+      return dimensionEdit(design, { a, b, c });
     case 51:
-      return setRowWay.run(design, {
-        ...{ id: `w-${b % 3}`, view: c % 2 ? 'plan' : face, row: c % 3 ? `${face} overall` : 'standing' },
-        ...{ hidden: a % 3 === 0, off: (b % 7) - 3 },
-      });
+      return rowEdit(design, { a, b, c });
     case 52: {
       const of = {
         ...{ from: [id], to: a % 3 ? [id] : several, before: several, after: [face], held: [] },
@@ -392,6 +375,8 @@ export function askFor(
       const stays = a % 2 ? 'from' : 'to';
       return setMeasured.run(design, { of, length: 300 + b, along: c % 2 === 0, stays });
     }
+    case 53:
+      return frameEdit(design, { a, b, c });
     default:
       return setRoom.run(design, { ceilingHeight: 2000 + b, name: `Room ${c}`, specials: c % 3 > 0 });
   }

@@ -5,7 +5,7 @@ import { faultsIn } from '../document/validate-design';
 import { findSubject } from '../drawing/sheet/sheet-frame';
 import { drawSheets } from '../drawing/sheet/sheet';
 import { findPage, findScale } from '../drawing/sheet/sheet-format';
-import { SheetStyle } from '../drawing/sheet/sheet-style';
+import { SheetStyle } from '../drawing/sheet/style-record';
 import { writeSheetPdf } from '../exports/sheet-pdf';
 import { writeSheetSvg } from '../exports/svg';
 import { ok, refuse, type Result } from '../result';

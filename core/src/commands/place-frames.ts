@@ -2,7 +2,7 @@ import { MOST_PAPER, MOST_SHEETS } from '../document/limits';
 import { patchOf } from '../document/patch';
 import type { FrameRecord } from '../document/records';
 import { firstRefusal, within } from '../document/within';
-import { drawingIds, frameWay } from '../drawing/sheet/frame-ways';
+import { drawingIds, frameWay, otherFrames } from '../drawing/sheet/frame-ways';
 import { findPage } from '../drawing/sheet/sheet-format';
 import { ok, refuse } from '../result';
 import { quantise } from '../units/units';
@@ -18,10 +18,14 @@ export interface PlacedFrame {
   y: number;
 }
 
-/** Puts drawings where they shall lie on pages of a size. All drawings of a sheet are put at once: then none of them goes elsewhere when another one changes. */
-export const placeFrames: Command<{ page: string; frames: readonly PlacedFrame[] }> = {
+/** Puts drawings where they shall lie on pages of a size, or lets others lie as of themselves again (`free`). All drawings of a sheet are put at once: then none of them goes elsewhere when another one changes. */
+export const placeFrames: Command<{
+  page: string;
+  frames: readonly PlacedFrame[];
+  free?: readonly string[];
+}> = {
   id: 'place-frames',
-  run(design, { page, frames }) {
+  run(design, { page, frames, free = [] }) {
     const found = findPage(page);
     if (!found.ok) return found;
     const known = new Set(drawingIds(design));
@@ -40,6 +44,15 @@ export const placeFrames: Command<{ page: string; frames: readonly PlacedFrame[]
       const place = { page: found.value.id, sheet, x: quantise(x), y: quantise(y) };
       after.push({ ...(before ?? { kind: 'frame', id, drawing }), place });
     }
-    return after.length > 0 ? guarded(design, patchOf(design, after)) : ok([]);
+    const gone: string[] = after.flatMap((one) => otherFrames(design, one));
+    for (const drawing of free) {
+      const before = frameWay(design, drawing);
+      if (!before?.place) continue;
+      const { place: _, ...kept } = before;
+      if (Object.keys(kept).length > 3) after.push(kept);
+      else gone.push(before.id);
+      gone.push(...otherFrames(design, before));
+    }
+    return after.length + gone.length > 0 ? guarded(design, patchOf(design, after, gone)) : ok([]);
   },
 };

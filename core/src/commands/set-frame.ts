@@ -1,7 +1,7 @@
 import { patchOf } from '../document/patch';
 import type { FrameRecord } from '../document/records';
 import type { FrameCrop } from '../document/records';
-import { drawingIds, frameWay } from '../drawing/sheet/frame-ways';
+import { drawingIds, frameWay, otherFrames } from '../drawing/sheet/frame-ways';
 import { frameScales } from '../drawing/sheet/sheet-format';
 import { ok, refuse } from '../result';
 import { quantise } from '../units/units';
@@ -38,9 +38,11 @@ export const setFrame: Command<{ id: string; drawing: string } & { [Way in keyof
         ...(asked.place && { place: asked.place }),
       };
       if (Object.keys(kept).length === 0)
-        return before ? guarded(design, patchOf(design, [], [before.id])) : ok([]);
+        return before
+          ? guarded(design, patchOf(design, [], [before.id, ...otherFrames(design, before)]))
+          : ok([]);
       const after: FrameRecord = { kind: 'frame', id: before?.id ?? id, drawing, ...kept };
-      return guarded(design, patchOf(design, [after]));
+      return guarded(design, patchOf(design, [after], otherFrames(design, after)));
     },
   };
 

@@ -1,6 +1,7 @@
 import { MOST_OFF } from '../document/limits';
 import { patchOf } from '../document/patch';
 import type { RowWayRecord } from '../document/records';
+import { recordsOf } from '../document/design';
 import { firstRefusal, within } from '../document/within';
 import { rowWay } from '../drawing/dimensions/row-ways';
 import { ownView, ownViewIds } from '../drawing/own-views';
@@ -32,14 +33,18 @@ export const setRowWay: Command<{
       off: quantise(off ?? before?.off ?? 0),
       over: quantise(over ?? before?.over ?? 0),
     };
+    // Two people may have made one each at the same moment: one of them stays.
+    const others = recordsOf(design, 'row-way')
+      .filter((one) => one.view === view && one.row === row && one.id !== before?.id)
+      .map((one) => one.id);
     if (!now.hidden && now.off === 0 && now.over === 0)
-      return before ? guarded(design, patchOf(design, [], [before.id])) : ok([]);
+      return before ? guarded(design, patchOf(design, [], [before.id, ...others])) : ok([]);
     const after: RowWayRecord = {
       ...{ kind: 'row-way', id: before?.id ?? id, view, row },
       ...(now.hidden && { hidden: true }),
       ...(now.off !== 0 && { off: now.off }),
       ...(now.over !== 0 && { over: now.over }),
     };
-    return guarded(design, patchOf(design, [after]));
+    return guarded(design, patchOf(design, [after], others));
   },
 };

@@ -1,4 +1,4 @@
-import type { SheetStyle } from '../drawing/sheet/sheet-style';
+import type { SheetStyle } from '../drawing/sheet/style-record';
 import { setParts } from '../drawing/sheet/style-choices';
 
 /** The logo of the demo studio, PNG. */

@@ -16,6 +16,7 @@ import { drawPlan } from '../plan';
 import type { Primitive } from '../primitives';
 import { drawSheets } from '../sheet/sheet';
 import { findPage, sheetScales } from '../sheet/sheet-format';
+import { labelOf } from './label-ways';
 import { sheetSubjects } from '../sheet/sheet-frame';
 
 /** The scales of sheets, and of the screen far off, usual and near. */
@@ -86,7 +87,11 @@ describe('the texts of drawings', () => {
             if (asked.ok) design = must(applyPatch(design, asked.value));
           });
           // What a person has put on paper stands where that was put.
-          const own = recordsOf(design, 'dimension').map(({ id }) => id);
+          const own = [
+            ...recordsOf(design, 'dimension'),
+            ...recordsOf(design, 'frame'),
+            ...recordsOf(design, 'row-way').filter(({ row }) => labelOf(row) !== null),
+          ].map(({ id }) => id);
           const plain = must(applyPatch(design, patchOf(design, [], own)));
           expect(faultsOf(plain, scale)).toEqual([]);
         },

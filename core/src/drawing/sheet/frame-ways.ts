@@ -33,6 +33,10 @@ const byDrawing = perDesign(
 export const frameWay = (design: Design, drawing: string): FrameRecord | undefined =>
   byDrawing(design).get(drawing);
 
+/** Other records that say something of a drawing that one says it of: two people may have made one each at the same moment. */
+export const otherFrames = (design: Design, { id, drawing }: Pick<FrameRecord, 'drawing' | 'id'>): string[] =>
+  recordsOf(design, 'frame').flatMap((one) => (one.drawing === drawing && one.id !== id ? [one.id] : []));
+
 /** A drawing with what was left away and cropped of it, its cropped sides closed by a thin line. */
 export function asFramed(
   marks: readonly Primitive[],

@@ -88,6 +88,32 @@ describe('the frames of a set', () => {
     expect(box.bottom - 6).toBeGreaterThanOrEqual(field.bottom - 1e-6);
   });
 
+  it('lie as of themselves again together; of two records of one drawing one stays', () => {
+    const design = galleyWithBay();
+    const before = sheetsOf(design, 'elevations');
+    const frames = before[0]!.frames.map(({ drawing, sheet, origin }, index) => ({
+      ...{ id: `f${index}`, drawing, sheet, x: origin.x + 5, y: origin.y },
+    }));
+    const [first] = frames;
+    const put = edited(design, placeFrames.run(design, { page: 'A3', frames }));
+    const own = edited(put, setFrame.run(put, { id: 'g', drawing: first!.drawing, ratio: 25 }));
+    const twin = { kind: 'frame' as const, id: 'twin', drawing: first!.drawing, hidden: true };
+    const doubled: Design = { ...own, records: { ...own.records, twin } };
+    const free = frames.map(({ drawing }) => drawing);
+    const back = edited(own, placeFrames.run(own, { page: 'A3', frames: [], free }));
+    expect(recordsOf(back, 'frame')).toEqual([
+      { kind: 'frame', id: 'f0', drawing: first!.drawing, ratio: 25 },
+    ]);
+    expect(framesOf(sheetsOf(back, 'elevations'))).toHaveLength(framesOf(before).length);
+    const one = edited(doubled, placeFrames.run(doubled, { page: 'A3', frames: [first!] }));
+    expect(recordsOf(one, 'frame').filter(({ drawing }) => drawing === first!.drawing)).toHaveLength(1);
+    const none = edited(
+      doubled,
+      setFrame.run(doubled, { id: 'g', drawing: first!.drawing, hidden: null, ratio: null, place: null }),
+    );
+    expect(recordsOf(none, 'frame').filter(({ drawing }) => drawing === first!.drawing)).toEqual([]);
+  });
+
   it('go to a sheet of their own, and are left out', () => {
     const design = galleyWithBay();
     const before = sheetsOf(design, 'elevations');

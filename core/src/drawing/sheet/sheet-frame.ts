@@ -9,7 +9,8 @@ import { layoutText, textWidth } from '../text-layout';
 import { cloudsOn } from './clouds';
 import type { Page, SheetScale } from './sheet-format';
 import { point, text } from './sheet-marks';
-import { weighed, type PaperPicture, type PictureOnPage, type SheetStyle } from './sheet-style';
+import { weighed, type PictureOnPage } from './sheet-style';
+import type { PaperPicture, SheetStyle } from './style-record';
 
 /** One page of drawing: marks in paper millimetres from its bottom left corner. */
 export interface Sheet {

@@ -63,8 +63,8 @@
   }
   /** All drawings of its sheet lie as of themselves again. */
   function release() {
-    for (const { drawing } of found?.sheet.frames ?? [])
-      if (frameWay(session.document, drawing)?.place) set({ place: null }, drawing);
+    const free = (found?.sheet.frames ?? []).map(({ drawing }) => drawing);
+    session.run(placeFrames, { page, frames: [], free });
   }
   const nameOf = ({ drawing }: FrameRecord) => viewName(design, drawing);
 </script>

@@ -231,17 +231,20 @@
     touch-action: none;
   }
   .edge {
+    --grip: max(24px, var(--touch));
     position: absolute;
-    width: 24px;
-    height: 24px;
+    display: grid;
+    place-items: center;
+    width: var(--grip);
+    height: var(--grip);
     padding: 0;
     border: 0;
     background: none;
     touch-action: none;
   }
   .edge::after {
-    position: absolute;
-    inset: 8px;
+    width: 8px;
+    height: 8px;
     border: 1.5px solid var(--tide);
     border-radius: 2px;
     background: var(--sheet);
@@ -253,25 +256,25 @@
   }
   .left,
   .right {
-    top: calc(50% - 12px);
+    top: calc(50% - var(--grip) / 2);
     cursor: ew-resize;
   }
   .left {
-    left: -12px;
+    left: calc(var(--grip) / -2);
   }
   .right {
-    right: -12px;
+    right: calc(var(--grip) / -2);
   }
   .top,
   .bottom {
-    left: calc(50% - 12px);
+    left: calc(50% - var(--grip) / 2);
     cursor: ns-resize;
   }
   .top {
-    top: -12px;
+    top: calc(var(--grip) / -2);
   }
   .bottom {
-    bottom: -12px;
+    bottom: calc(var(--grip) / -2);
   }
   .line {
     position: absolute;
