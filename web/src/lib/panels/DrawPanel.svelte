@@ -81,8 +81,8 @@
     onclick={() => window.open(href, '_blank')}>Open the PDF</Button
   >
 
-  {#if count > 1}<SheetList {choice} sheets={sheets.sheets} />{/if}
   <FrameFacts {choice} sheets={sheets.sheets} />
+  {#if count > 1}<SheetList {choice} sheets={sheets.sheets} />{/if}
 
   {#if count > 0 && !problem}<SheetPictures
       sheets={sheets.sheets}
