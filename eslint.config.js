@@ -21,7 +21,7 @@ const order = [
   'solids',
   'reach',
   'schedules',
-  'build',
+  'shop',
   'drawing',
   'imports',
   'scene',

@@ -1,6 +1,6 @@
-import { nest } from '../src/build/nest/nest';
-import type { NestCase, NestPart, NestStock } from '../src/build/nest/nest-types';
-import { layParts, partings, choosings, type Shape } from '../src/build/nest/sawn';
+import { nest } from '../src/shop/nest/nest';
+import type { NestCase, NestPart, NestStock } from '../src/shop/nest/nest-types';
+import { layParts, partings, choosings, type Shape } from '../src/shop/nest/sawn';
 import { randomFrom } from '../src/geometry/random';
 import { nestFaults } from '../testing/nest-faults';
 

@@ -1,4 +1,4 @@
-import type { Nest, NestCase } from '../src/build/nest/nest-types';
+import type { Nest, NestCase } from '../src/shop/nest/nest-types';
 
 /** Lengths that differ by less are the same, mm. */
 const SAME = 1e-6;

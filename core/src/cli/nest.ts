@@ -1,6 +1,6 @@
-import { nest } from '../build/nest/nest';
-import { readNestCase } from '../build/nest/nest-case';
-import type { Nest } from '../build/nest/nest-types';
+import { nest } from '../shop/nest/nest';
+import { readNestCase } from '../shop/nest/nest-case';
+import type { Nest } from '../shop/nest/nest-types';
 import type { Result } from '../result';
 import { eachAnswered, type Answered } from './plain-cases';
 

@@ -1,0 +1,306 @@
+import { randomFrom } from '../../geometry/random';
+import { fewestSheets, leastSheetArea, type SheetSize } from './least-area';
+import {
+  choosings,
+  fits,
+  layParts,
+  partings,
+  type Filled,
+  type Piece,
+  type Room,
+  type Rule,
+  type Shape,
+} from './sawn';
+
+/** How good a nest is: what has no sheet, the area of the sheets, how many they are, and how unevenly they are filled; mm², each the less the better. */
+export interface Worth {
+  left: number;
+  area: number;
+  count: number;
+  /** The fuller some are the emptier is the last one. */
+  even: number;
+}
+
+/** So much is the same area, mm². */
+const SAME_AREA = 1e-3;
+
+/** Whether one nest is better than another, or as good. */
+export function compareWorth(a: Worth, b: Worth): number {
+  if (Math.abs(a.left - b.left) > SAME_AREA) return a.left - b.left;
+  if (Math.abs(a.area - b.area) > SAME_AREA) return a.area - b.area;
+  return a.count - b.count || a.even - b.even;
+}
+
+/** Sheets with parts, and the parts that have none. */
+export interface Laying {
+  filled: readonly Filled[];
+  left: readonly number[];
+}
+
+/** A few sheets are taken apart at once, and laid anew so often. */
+const MOST_APART = 5;
+const TRIES = 24;
+/** How far the order of parts is shaken, as a share of what they are ordered by. */
+const SHAKEN = [0, 0.04, 0.1, 0.2, 0.4, 0.8] as const;
+/** How much worse a nest may be that is gone on with, as a share of a sheet filled or not, at first; and how fast that falls. */
+const WARM = 0.02;
+const COOLING = 4;
+
+/** Searches for the nest with the least sheets: many orders first, then a few sheets at a time taken apart and laid anew. Goes on until it is stopped, or nothing better can be. */
+export class NestSearch {
+  readonly #random: () => number;
+  readonly #least: number;
+  readonly #area: number;
+  readonly #fewest: number;
+  #now: Laying;
+  best: Laying;
+  bestWorth: Worth;
+
+  constructor(
+    private readonly shapes: readonly Shape[],
+    private readonly sizes: readonly SheetSize[],
+    seed = 1,
+  ) {
+    this.#random = randomFrom(seed);
+    this.#least = leastSheetArea(shapes, sizes);
+    this.#fewest = fewestSheets(shapes, sizes);
+    this.#area = shapes.reduce((sum, { area }) => sum + area, 0);
+    this.#now = this.best = { filled: [], left: shapes.map((_, index) => index) };
+    this.bestWorth = this.worth(this.best);
+  }
+
+  /** Whether no nest takes less of sheets. */
+  get proven(): boolean {
+    return this.bestWorth.left === 0 && this.bestWorth.area <= this.#least * (1 + 1e-9) + SAME_AREA;
+  }
+
+  /** Whether there is nothing left to look for: sizes of one kind are as many as their area says. */
+  get #isDone(): boolean {
+    return this.proven && (this.sizes.length === 1 || this.bestWorth.count <= this.#fewest);
+  }
+
+  worth({ filled, left }: Laying): Worth {
+    let area = 0;
+    let even = 0;
+    for (const { room, used } of filled) {
+      area += this.sizes[room.stock]!.area;
+      even -= (used / (room.l * room.w)) ** 2;
+    }
+    return {
+      left: left.reduce((sum, part) => sum + this.shapes[part]!.area, 0),
+      ...{ area, count: filled.length, even },
+    };
+  }
+
+  #take(laying: Laying): void {
+    const worth = this.worth(laying);
+    if (compareWorth(worth, this.bestWorth) < 0) [this.best, this.bestWorth] = [laying, worth];
+  }
+
+  /** Lays the parts in many orders, by every rule, from the sizes there are. Stops at a moment. */
+  begin(until: () => boolean): void {
+    const all = this.shapes.map((_, index) => index);
+    const lists = this.#roomLists();
+    for (const parting of partings)
+      for (const choosing of choosings)
+        for (const key of orderings)
+          for (const rooms of lists) {
+            if (this.bestWorth.left === 0 && (until() || this.#isDone)) return this.#settle();
+            const order = sorted(all, this.shapes, key);
+            this.#take(layParts(order, this.shapes, rooms, { choosing, parting, anywhere: false }));
+          }
+    this.#settle();
+  }
+
+  #settle(): void {
+    this.best = { ...this.best, filled: this.best.filled.map((one) => this.#onSmaller(one)) };
+    this.bestWorth = this.worth(this.best);
+    this.#now = this.best;
+  }
+
+  /** Goes on until it is told to stop. `done` is how much of its time is over, 0 to 1. */
+  improve(done: () => number): void {
+    for (let share = done(); share < 1 && !this.#isDone; share = done())
+      this.#step(WARM * Math.exp(-COOLING * share));
+  }
+
+  /** Takes a few sheets apart and lays their parts anew. */
+  #step(warm: number): void {
+    const { filled, left } = this.#now;
+    const taken = this.#few(filled);
+    const kept = filled.filter((_, index) => !taken.has(index));
+    const apart = filled.filter((_, index) => taken.has(index));
+    const parts = [...apart.flatMap((one) => one.parts), ...left];
+    if (parts.length === 0) return;
+    const before = this.worth({ filled: apart, left });
+    const need = parts.reduce((sum, part) => sum + this.shapes[part]!.area, 0);
+    let found: { laying: Laying; worth: Worth } | null = null;
+    const lists = this.#listsFor(apart, kept, need, before);
+    for (let count = 0; count < TRIES; count++) {
+      const rooms = lists[count % lists.length]!;
+      const laying = layParts(this.#shaken(parts), this.shapes, rooms, this.#rule());
+      const smaller = { ...laying, filled: laying.filled.map((one) => this.#onSmaller(one, 2)) };
+      const worth = this.worth(smaller);
+      if (!found || compareWorth(worth, found.worth) < 0) found = { laying: smaller, worth };
+      if (compareWorth(worth, before) < 0) break;
+    }
+    if (!found) return;
+    const { worth } = found;
+    const isAsGood =
+      compareWorth(worth, before) <= 0 ||
+      (worth.left <= before.left + SAME_AREA &&
+        worth.area <= before.area + SAME_AREA &&
+        worth.count <= before.count &&
+        worth.even - before.even < warm * this.#random());
+    if (!isAsGood) return;
+    this.#now = { filled: [...kept, ...found.laying.filled], left: found.laying.left };
+    this.#take(this.#now);
+  }
+
+  /** A few sheets, the emptier the likelier. */
+  #few(filled: readonly Filled[]): Set<number> {
+    const many = Math.min(filled.length, 1 + Math.floor(this.#random() * MOST_APART));
+    const byFill = filled
+      .map(({ room, used }, index) => ({ index, key: (used / (room.l * room.w)) * (0.4 + this.#random()) }))
+      .sort((a, b) => a.key - b.key);
+    return new Set(byFill.slice(0, many).map(({ index }) => index));
+  }
+
+  /** The sheets that parts are laid on anew: fewer or smaller ones where their room may do, else the same. */
+  #listsFor(apart: readonly Filled[], kept: readonly Filled[], need: number, before: Worth): Room[][] {
+    const used = this.sizes.map((_, stock) => kept.filter(({ room }) => room.stock === stock).length);
+    const free = this.sizes.map(({ count }, stock) => count - used[stock]!);
+    const lists: Room[][] = [];
+    const most = apart.length + (before.left > 0 ? 1 : 0);
+    const limit = before.left > 0 ? Infinity : before.area + SAME_AREA;
+    const collect = (stock: number, rooms: Room[], area: number, room: number): void => {
+      if (area > limit) return;
+      if (stock === this.sizes.length) {
+        const isLess = before.left > 0 || area < before.area - SAME_AREA || rooms.length < apart.length;
+        if (isLess && room >= need - SAME_AREA && rooms.length > 0) lists.push(rooms);
+        return;
+      }
+      const size = this.sizes[stock]!;
+      const can = Math.min(free[stock]!, most + 1 - rooms.length);
+      for (let many = 0; many <= can; many++) {
+        const more = Array.from({ length: many }, () => size.room);
+        collect(
+          stock + 1,
+          [...rooms, ...more],
+          area + many * size.area,
+          room + many * size.room.l * size.room.w,
+        );
+      }
+    };
+    if (this.sizes.length <= 6) collect(0, [], 0, 0);
+    const areaOf = (rooms: readonly Room[]) =>
+      rooms.reduce((sum, { stock }) => sum + this.sizes[stock]!.area, 0);
+    const cheapest = lists.sort((a, b) => areaOf(a) - areaOf(b)).slice(0, 6);
+    const same = apart.map(({ room }) => room);
+    // What has no sheet yet may need one more of any size.
+    const more =
+      before.left > 0
+        ? this.sizes.flatMap((size, stock) =>
+            free[stock]! > same.filter((room) => room.stock === stock).length ? [[...same, size.room]] : [],
+          )
+        : [];
+    return [...cheapest, ...more, ...(same.length > 0 ? [same] : [])].map((rooms) => this.#mixed(rooms));
+  }
+
+  #mixed<T>(list: readonly T[]): T[] {
+    const mixed = [...list];
+    for (let at = mixed.length - 1; at > 0; at--) {
+      const other = Math.floor(this.#random() * (at + 1));
+      [mixed[at], mixed[other]] = [mixed[other]!, mixed[at]!];
+    }
+    return mixed;
+  }
+
+  #rule(): Rule {
+    return {
+      choosing: choosings[Math.floor(this.#random() * choosings.length)]!,
+      parting: partings[Math.floor(this.#random() * partings.length)]!,
+      anywhere: this.#random() < 0.3,
+    };
+  }
+
+  /** Parts by one of their measures, shaken a little or much. */
+  #shaken(parts: readonly number[]): number[] {
+    const key = orderings[Math.floor(this.#random() * orderings.length)]!;
+    const by = SHAKEN[Math.floor(this.#random() * SHAKEN.length)]!;
+    const keyed = parts.map((part) => ({
+      part,
+      key: key(this.shapes[part]!) * (1 + by * (this.#random() - 0.5)),
+    }));
+    return keyed.sort((a, b) => b.key - a.key).map(({ part }) => part);
+  }
+
+  /** The same parts on a smaller sheet, where they have room there. */
+  #onSmaller(one: Filled, tries = 12): Filled {
+    if (this.sizes.length === 1) return one;
+    const area = this.sizes[one.room.stock]!.area;
+    const smaller = this.sizes
+      // Of sizes that are counted others may have had the last one: those are tried where the others are known.
+      .filter(
+        (size) =>
+          size.count === Infinity &&
+          size.area < area - SAME_AREA &&
+          size.room.l * size.room.w >= one.used - SAME_AREA,
+      )
+      .sort((a, b) => a.area - b.area);
+    for (const { room } of smaller) {
+      if (!one.parts.every((part) => fits(this.shapes[part]!, room.l, room.w))) continue;
+      for (let count = 0; count < tries; count++) {
+        const { filled, left } = layParts(this.#shaken(one.parts), this.shapes, [room], this.#rule());
+        if (left.length === 0) return filled[0]!;
+      }
+    }
+    return one;
+  }
+
+  /** Lists of sheets to be opened in their order: each size first, the others after it. */
+  #roomLists(): Room[][] {
+    const indices = this.sizes.map((_, index) => index);
+    const orders =
+      indices.length <= 3
+        ? permutations(indices)
+        : indices.map((first) => [first, ...indices.filter((one) => one !== first)]);
+    return orders.map((order) =>
+      order.flatMap((stock) => {
+        const { room, count } = this.sizes[stock]!;
+        const enough = Math.ceil((4 * this.#area) / (room.l * room.w)) + 4;
+        return Array.from({ length: Math.min(count, enough, this.shapes.length) }, () => room);
+      }),
+    );
+  }
+}
+
+/** What parts are ordered by, the most first. */
+const orderings: readonly ((shape: Shape) => number)[] = [
+  ({ l, w }) => l * w,
+  ({ l, w }) => Math.max(l, w),
+  ({ l }) => l,
+  ({ w }) => w,
+  ({ l, w }) => l + w,
+  ({ l, w }) => Math.min(l, w),
+  ({ l, w }) => Math.max(l, w) * 10 + Math.min(l, w),
+];
+
+const sorted = (
+  parts: readonly number[],
+  shapes: readonly Shape[],
+  key: (shape: Shape) => number,
+): number[] => [...parts].sort((a, b) => key(shapes[b]!) - key(shapes[a]!));
+
+function permutations(list: readonly number[]): number[][] {
+  if (list.length <= 1) return [[...list]];
+  return list.flatMap((one) =>
+    permutations(list.filter((other) => other !== one)).map((rest) => [one, ...rest]),
+  );
+}
+
+/** The largest free piece of a sheet, mm² with its kerfs. */
+export function largestFree(root: Piece): number {
+  if (root.sawn) return Math.max(largestFree(root.first!), largestFree(root.second!));
+  return root.part < 0 ? root.l * root.w : 0;
+}
