@@ -89,15 +89,15 @@ function cropped(marks: readonly Primitive[], crop: FrameCrop, ratio: number): r
 export function fittingScale(
   own: number | undefined,
   scale: SheetScale,
-  fits: (ratio: number) => boolean,
+  fits: (scale: SheetScale) => boolean,
 ): SheetScale | null {
-  if (own === undefined) return fits(scale.ratio) ? scale : null;
+  if (own === undefined) return fits(scale) ? scale : null;
   const asked = frameScales.find(({ ratio }) => ratio === own) ?? scale;
   const inInches = asked.text.includes('"');
   const others = frameScales
     .filter(({ ratio, text }) => ratio > asked.ratio && text.includes('"') === inInches)
     .sort((a, b) => a.ratio - b.ratio);
-  return [asked, ...others].find(({ ratio }) => fits(ratio)) ?? null;
+  return [asked, ...others].find(fits) ?? null;
 }
 
 /** How far a box has to be moved to lie within a field it is no larger than. */

@@ -146,6 +146,10 @@ describe('the frames of a set', () => {
     const page = sheets.find(({ frames }) => frames.includes(frame))!;
     expect(textsOf(page)).toContain(page.frames.length > 1 ? 'as noted' : '1:10');
     expect(textsOf(page)).toContain('1:10');
+    // A scale that comes from elsewhere, as to a worker, is the same scale.
+    const alike = edited(design, setFrame.run(design, { id: 'f', drawing, ratio: 20 }));
+    const [first] = must(drawSheets(alike, structuredClone(options('elevations'))));
+    expect(textsOf(first!)).not.toContain('as noted');
     const huge = edited(design, setFrame.run(design, { id: 'f', drawing: 'plan', ratio: 1 }));
     const [plan] = sheetsOf(huge, 'plan');
     expect(frameScales.map(({ ratio }) => ratio)).toContain(plan!.frames[0]!.ratio);

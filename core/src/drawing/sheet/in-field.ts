@@ -48,7 +48,7 @@ export function inField(
     if (known.box === noBox) known.box = onPaperBox(known.marks, ratio);
     return known;
   };
-  const own = fittingScale(way?.ratio, scale, (ratio) => fits(at(ratio).box, field));
+  const own = fittingScale(way?.ratio, scale, ({ ratio }) => fits(at(ratio).box, field));
   if (!own) {
     const { box } = at(scale.ratio);
     const others = sheetScales.filter(({ ratio }) =>

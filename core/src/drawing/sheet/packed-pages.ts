@@ -67,20 +67,21 @@ export function packedPages(
   const room = { wide: field.right - field.left, high: field.top - field.bottom };
   const isTooLarge = ({ width, height }: Laid) => width > room.wide || height > room.high;
   const laid: Laid[] = [];
-  for (const one of drawings) {
+  const shown = drawings.filter(({ drawing }) => !frameWay(design, drawing)?.hidden);
+  for (const one of shown) {
     const way = frameWay(design, one.drawing);
-    if (way?.hidden) continue;
-    const lay = (at: SheetScale) => layDrawing(one, way, at, scale);
+    const known = new Map<SheetScale, Laid>();
+    const lay = (at: SheetScale): Laid => {
+      let made = known.get(at);
+      if (!made) known.set(at, (made = layDrawing(one, way, at, scale)));
+      return made;
+    };
     const asked = one.scale ?? scale;
-    const fitting = fittingScale(
-      way?.ratio ?? one.scale?.ratio,
-      asked,
-      (ratio) => !isTooLarge(lay({ ...asked, ratio })),
-    );
+    const fitting = fittingScale(way?.ratio ?? one.scale?.ratio, asked, (at) => !isTooLarge(lay(at)));
     if (!fitting) {
       const { width, height } = lay(asked);
       const fits = sheetScales.filter((other) =>
-        drawings.every((all) => !isTooLarge(layDrawing(all, frameWay(design, all.drawing), other, other))),
+        shown.every((all) => !isTooLarge(layDrawing(all, frameWay(design, all.drawing), other, other))),
       );
       return refuse('sheet-too-small', {
         ...{ what: named(one.name), width, height, scale: asked.ratio, page: page.id },
@@ -126,12 +127,15 @@ function drawPage(placed: readonly PlacedLaid[], sheet: number, usual: SheetScal
       box: { ...box, bottom: box.bottom + NAME },
     });
   }
-  const counts = new Map<SheetScale, number>([[usual, 0]]);
-  for (const { laid } of placed) counts.set(laid.scale, (counts.get(laid.scale) ?? 0) + 1);
-  const scales = [...counts]
-    .filter(([, count]) => count > 0)
-    .sort(([, a], [, b]) => b - a)
-    .map(([scale]) => scale);
+  const scales = placed
+    .map(({ laid: { scale } }) => scale)
+    .filter((scale, at, all) => all.findIndex(({ text }) => text === scale.text) === at)
+    .map((scale) => ({ scale, count: placed.filter(({ laid }) => laid.scale.text === scale.text).length }))
+    .sort(
+      (a, b) =>
+        b.count - a.count || Number(b.scale.text === usual.text) - Number(a.scale.text === usual.text),
+    )
+    .map(({ scale }) => scale);
   return { drawings: placed.map(({ laid }) => laid.of), marks, frames, scales };
 }
 
@@ -171,7 +175,9 @@ function layDrawing(
   const box = onPaperBox(marks, ratio);
   const title = scale.text === usual.text ? of.name : sheetWords.atScale(of.name, scale.text);
   const named = textWidth(title, TEXT.normal, true);
-  const width = Math.max(box.right - box.left, way?.crop ? named : 0);
+  // What is small of itself takes the room of its name.
+  const isPart = way?.crop !== undefined || of.scale !== undefined || way?.ratio !== undefined;
+  const width = Math.max(box.right - box.left, isPart ? named : 0);
   // A name that is wider than what it is under stays within the drawing's own width.
   const half = Math.min(width, named) / 2;
   const middle = Math.min(Math.max(of.middle / ratio - box.left, half), width - half);
