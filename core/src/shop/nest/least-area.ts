@@ -22,7 +22,7 @@ export function leastSheetArea(shapes: readonly Shape[], sizes: readonly SheetSi
 function coveringArea(area: number, sizes: readonly SheetSize[]): number {
   // The best room for its area first: what is left is then bounded by the best that is left.
   const ordered = sizes
-    .filter(({ count }) => count > 0)
+    .filter(({ count, room }) => count > 0 && room.l > 0 && room.w > 0)
     .sort((a, b) => a.area / (a.room.l * a.room.w) - b.area / (b.room.l * b.room.w));
   let best = Infinity;
   const search = (at: number, left: number, taken: number): void => {
@@ -58,7 +58,8 @@ function singlesArea(shapes: readonly Shape[], sizes: readonly SheetSize[]): num
 export function fewestSheets(shapes: readonly Shape[], sizes: readonly SheetSize[]): number {
   let left = shapes.reduce((sum, one) => sum + one.area, 0);
   let count = 0;
-  for (const { room, count: most } of [...sizes].sort((a, b) => b.room.l * b.room.w - a.room.l * a.room.w)) {
+  const usable = sizes.filter(({ room }) => room.l > 0 && room.w > 0);
+  for (const { room, count: most } of usable.sort((a, b) => b.room.l * b.room.w - a.room.l * a.room.w)) {
     const need = Math.min(most, Math.ceil(left / (room.l * room.w) - 1e-9));
     if (need <= 0) continue;
     count += need;

@@ -41,6 +41,12 @@ export function readNestCase(raw: unknown, path: string): Result<NestCase> {
       qty: read.whole(given['qty'], `${place}.qty`, 1, MOST_PARTS),
     };
   });
+  stock.forEach(({ id }, index) => {
+    if (stock.findIndex((other) => other.id === id) < index)
+      read.fault(`${path}.stock[${index}].id`, id, 'there-twice');
+  });
+  const total = parts.reduce((sum, { qty }) => sum + qty, 0);
+  if (total > MOST_PARTS) read.fault(`${path}.parts`, total, { because: 'at-most', most: MOST_PARTS });
   const seconds = all['seconds'];
   return read.result({
     id: read.text(all['id'], `${path}.id`),

@@ -12,8 +12,8 @@ import {
   type Shape,
 } from './sawn';
 
-/** How good a nest is: what has no sheet, the area of the sheets, how many they are, and how unevenly they are filled; mm², each the less the better. */
-export interface Worth {
+/** How good a nest is to go on from: what has no sheet, the area of the sheets, how many they are, and how unevenly they are filled; mm², each the less the better. */
+interface Worth {
   left: number;
   area: number;
   count: number;
@@ -24,12 +24,15 @@ export interface Worth {
 /** So much is the same area, mm². */
 const SAME_AREA = 1e-3;
 
-/** Whether one nest is better than another, or as good. */
-export function compareWorth(a: Worth, b: Worth): number {
+/** Whether one nest takes less of sheets than another: none left over, the least area, the fewest. */
+function compareSheets(a: Worth, b: Worth): number {
   if (Math.abs(a.left - b.left) > SAME_AREA) return a.left - b.left;
   if (Math.abs(a.area - b.area) > SAME_AREA) return a.area - b.area;
-  return a.count - b.count || a.even - b.even;
+  return a.count - b.count;
 }
+
+/** Whether it is better to go on from one nest than from another: of as much of sheets, the more unevenly they are filled. */
+const compareWorth = (a: Worth, b: Worth): number => compareSheets(a, b) || a.even - b.even;
 
 /** Sheets with parts, and the parts that have none. */
 export interface Laying {
@@ -45,6 +48,8 @@ const SHAKEN = [0, 0.04, 0.1, 0.2, 0.4, 0.8] as const;
 /** How much worse a nest may be that is gone on with, as a share of a sheet filled or not, at first; and how fast that falls. */
 const WARM = 0.02;
 const COOLING = 4;
+/** Where no less of sheets will do a larger offcut is looked for, for so much of the time. */
+const FOR_OFFCUTS = 0.1;
 
 /** Searches for the nest with the least sheets: many orders first, then a few sheets at a time taken apart and laid anew. Goes on until it is stopped, or nothing better can be. */
 export class NestSearch {
@@ -94,7 +99,9 @@ export class NestSearch {
 
   #take(laying: Laying): void {
     const worth = this.worth(laying);
-    if (compareWorth(worth, this.bestWorth) < 0) [this.best, this.bestWorth] = [laying, worth];
+    const order = compareSheets(worth, this.bestWorth);
+    if (order > 0 || (order === 0 && largestOffcut(laying) <= largestOffcut(this.best) + SAME_AREA)) return;
+    [this.best, this.bestWorth] = [laying, worth];
   }
 
   /** Lays the parts in many orders, by every rule, from the sizes there are. Stops at a moment. */
@@ -105,7 +112,7 @@ export class NestSearch {
       for (const choosing of choosings)
         for (const key of orderings)
           for (const rooms of lists) {
-            if (this.bestWorth.left === 0 && (until() || this.#isDone)) return this.#settle();
+            if (this.best.filled.length > 0 && until()) return this.#settle();
             const order = sorted(all, this.shapes, key);
             this.#take(layParts(order, this.shapes, rooms, { choosing, parting, anywhere: false }));
           }
@@ -120,7 +127,7 @@ export class NestSearch {
 
   /** Goes on until it is told to stop. `done` is how much of its time is over, 0 to 1. */
   improve(done: () => number): void {
-    for (let share = done(); share < 1 && !this.#isDone; share = done())
+    for (let share = done(); share < (this.#isDone ? FOR_OFFCUTS : 1); share = done())
       this.#step(WARM * Math.exp(-COOLING * share));
   }
 
@@ -136,6 +143,7 @@ export class NestSearch {
     const need = parts.reduce((sum, part) => sum + this.shapes[part]!.area, 0);
     let found: { laying: Laying; worth: Worth } | null = null;
     const lists = this.#listsFor(apart, kept, need, before);
+    if (lists.length === 0) return;
     for (let count = 0; count < TRIES; count++) {
       const rooms = lists[count % lists.length]!;
       const laying = layParts(this.#shaken(parts), this.shapes, rooms, this.#rule());
@@ -299,8 +307,11 @@ function permutations(list: readonly number[]): number[][] {
   );
 }
 
-/** The largest free piece of a sheet, mm² with its kerfs. */
-export function largestFree(root: Piece): number {
-  if (root.sawn) return Math.max(largestFree(root.first!), largestFree(root.second!));
-  return root.part < 0 ? root.l * root.w : 0;
+/** The largest piece that is left of any sheet, mm² with its kerfs. */
+const largestOffcut = ({ filled }: Laying): number =>
+  Math.max(0, ...filled.map(({ root }) => largestFree(root)));
+
+function largestFree({ sawn, first, second, part, l, w }: Piece): number {
+  if (sawn) return Math.max(largestFree(first!), largestFree(second!));
+  return part < 0 ? l * w : 0;
 }

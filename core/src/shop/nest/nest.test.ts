@@ -93,6 +93,24 @@ describe('a nest', () => {
     expect(stocks([part('a', 450, 450, 3)], counted)).toEqual(['new']);
   });
 
+  it('leaves the largest offcut it finds', () => {
+    // Four quarters of the width in a row leave half of the sheet in one piece.
+    const { sheets } = sound(caseOf([part('a', 250, 125, 4)], { seconds: 0.3 }));
+    const free = (laid: readonly { x: number; y: number; l: number; w: number }[]) => {
+      const right = Math.max(...laid.map(({ x, l }) => x + l));
+      const top = Math.max(...laid.map(({ y, w }) => y + w));
+      return Math.max((1000 - right) * 500, (500 - top) * 1000);
+    };
+    expect(free(sheets[0]!.parts)).toBe(375_000);
+  });
+
+  it('takes no sheet that is trimmed away', () => {
+    const stock = [sheet(15, 15, { id: 'scrap' }), sheet(1000, 500)];
+    const { bound, sheets } = sound(caseOf([part('a', 300, 200)], { trim: 10, stock }));
+    expect(Object.keys(bound)).toEqual(['sheet']);
+    expect(sheets).toHaveLength(1);
+  });
+
   it('says when sheets are not enough', () => {
     const few = nest(caseOf([part('a', 600, 500, 3)], { stock: [sheet(1000, 500, { count: 2 })] }));
     expect(!few.ok && refusalText(few.refusal)).toBe(
@@ -220,6 +238,15 @@ describe('a case of a nest', () => {
       'case.kerf',
       'case.seconds',
     ]);
+    const twice = readNestCase(
+      {
+        ...{ id: 'x', kerf: 0, trim: 0, stock: [1, 2].map(() => ({ id: 's', l: 100, w: 100 })) },
+        parts: [1, 2].map((qty) => ({ id: `p${qty}`, l: 10, w: 10, grain: true, qty: 2_500 + qty - 1 })),
+      },
+      'case',
+    );
+    if (twice.ok || twice.refusal.code !== 'input-faulty') throw new Error('It is sound.');
+    expect(twice.refusal.data.faults.map(({ path }) => path)).toEqual(['case.stock[1].id', 'case.parts']);
     const part = { id: 'p', l: 100, w: 100, qty: 2, grain: false };
     const sound = { id: 'x', kerf: 3, trim: 0, stock: [{ id: 's', l: 100, w: 100 }], parts: [part] };
     expect(readNestCase(sound, 'case')).toEqual({ ok: true, value: sound });

@@ -68,10 +68,10 @@ function nestOf(one: NestCase, of: readonly NestPart[], { filled }: Laying, prov
   }, 0);
   const shapes = of.map(({ l, w }) => ({ l, w, area: (l + kerf) * (w + kerf), turns: false }));
   const bound = Object.fromEntries(
-    stock.map(({ id: name, l, w }) => [
-      name,
-      leastCount(shapes, { l: l - 2 * trim + kerf, w: w - 2 * trim + kerf }),
-    ]),
+    stock.flatMap(({ id: name, l, w }) => {
+      const room = { l: l - 2 * trim + kerf, w: w - 2 * trim + kerf };
+      return room.l > 0 && room.w > 0 ? [[name, leastCount(shapes, room)]] : [];
+    }),
   );
   const area = of.reduce((sum, { l, w }) => sum + l * w, 0);
   return {
