@@ -3,6 +3,7 @@ import { rectangle } from '../../../testing/rooms';
 import { placeFrames } from '../../commands/place-frames';
 import { putDimension } from '../../commands/put-dimension';
 import { setFrame } from '../../commands/set-frame';
+import { setRoom } from '../../commands/set-room';
 import { demoStyle } from '../../demo/demo-style';
 import { galleyWithBay } from '../../demo/galley-with-bay';
 import { recordsOf, type Design } from '../../document/design';
@@ -271,6 +272,28 @@ describe('a detail', () => {
     const of = detail(view.id, { view: view.id, ends: [{ of: view.id, along: 0.5, out: 0, up: 0.5 }] });
     const after = edited(design, putDimension.run(design, of));
     expect(sheetsOf(after, 'details').flatMap(textsOf)).toContain(`Detail 1 (elevation ${view.name})  1:5`);
+  });
+});
+
+describe('north', () => {
+  it('is told on plans, where somebody has said where it is', () => {
+    const builder = rectangle(4000, 3000);
+    const letters = (design: Design, subject: SheetSubject) =>
+      sheetsOf(design, subject)[0]!.marks.flatMap((mark) =>
+        mark.type === 'text' && mark.text === 'N' && mark.layer === 'sheet' ? [mark.at] : [],
+      );
+    expect(letters(builder.design, 'plan')).toEqual([]);
+    builder.run(setRoom, { north: Math.PI / 2 });
+    const [left] = letters(builder.design, 'plan');
+    builder.run(setRoom, { north: -0.4 });
+    const [right] = letters(builder.design, 'construction');
+    // A quarter turn to the left it points there, on the height of the middle of its circle.
+    expect(left!.x).toBeLessThan(right!.x);
+    expect(right!.x - left!.x).toBeCloseTo(5.6 + 5.6 * Math.sin(0.4), 6);
+    expect(right!.y - left!.y).toBeCloseTo(5.6 * Math.cos(0.4), 6);
+    expect(letters(builder.design, 'elevations')).toEqual([]);
+    const { page, marks } = sheetsOf(builder.design, 'plan')[0]!;
+    expect(drawingBounds(marks, 1).right).toBeLessThanOrEqual(page.width);
   });
 });
 

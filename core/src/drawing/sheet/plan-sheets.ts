@@ -40,6 +40,7 @@ export function planSheets(design: Design, options: SheetOptions, ceiling: boole
         shows: uncapital(first ? name : scheduleNames.items),
         marks: first ? drawn.value.marks : [],
         frames: first ? drawn.value.frames : [],
+        plan: first,
         column: [...itemTable(rows, page), ...(first ? [...legend, ...finishes] : [])],
         scale: first ? drawn.value.scale : null,
       };
@@ -73,6 +74,7 @@ export function constructionSheets(design: Design, options: SheetOptions): Resul
       shows: uncapital(sheetWords.construction),
       marks: index === 0 ? drawn.value.marks : [],
       frames: index === 0 ? drawn.value.frames : [],
+      plan: index === 0,
       column: index === 0 ? [...column, ...legend] : column,
       scale: index === 0 ? drawn.value.scale : null,
     })),

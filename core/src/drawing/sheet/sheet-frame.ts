@@ -7,6 +7,7 @@ import { isInchUnit } from '../../units/units';
 import { line, outline, TEXT, WEIGHT, type Primitive } from '../primitives';
 import { layoutText, textWidth } from '../text-layout';
 import { cloudsOn } from './clouds';
+import { northArrow } from './north-arrow';
 import type { Page, SheetScale } from './sheet-format';
 import { point, text } from './sheet-marks';
 import { weighed, type PictureOnPage } from './sheet-style';
@@ -75,6 +76,8 @@ export interface SheetContent {
   /** The drawings of the room on it that dimensions and notes can be put on. */
   frames?: readonly ViewOnPage[];
   pictures?: readonly PictureOnPage[];
+  /** Whether it is a plan, so that north is somewhere on it. */
+  plan?: boolean;
 }
 
 /** What is drawn, on what, and what the title block says beside what the design knows. */
@@ -141,13 +144,14 @@ export function framed(design: Design, options: SheetOptions, contents: readonly
   };
   const logo = options.style?.logo;
   return contents.map((content, index) => {
-    const { title, shows, marks, column, scale, frames = [], pictures = [] } = content;
+    const { title, shows, marks, column, scale, frames = [], pictures = [], plan = false } = content;
     const { scales = scale ? [scale] : [] } = content;
     const of = { shows, scale, scales, sheet: index + 1, of: contents.length };
     const all = [
       ...marks,
       ...cloudsOn(marks, frames, clouded),
       ...scaleBars(design, scales, page),
+      ...(plan ? northArrow(design, right - NORTH, MARGIN + PAD + 5) : []),
       outline('sheet', rectangle(MARGIN, MARGIN, page.width - MARGIN, top), WEIGHT.cut, 'drawing'),
       line('sheet', [point(right, MARGIN), point(right, top)], WEIGHT.object, 'drawing'),
       ...column,
@@ -159,6 +163,9 @@ export function framed(design: Design, options: SheetOptions, contents: readonly
     };
   });
 }
+
+/** How far from the column north is told, paper mm. */
+const NORTH = 9;
 
 /** How large a logo is at the top right of the title block at the most, paper mm. */
 const LOGO = { wide: 26, high: 12 };
@@ -228,7 +235,7 @@ function scaleBars(design: Design, scales: readonly SheetScale[], page: Page): P
   let left = MARGIN + PAD + 4;
   for (const [index, scale] of scales.entries()) {
     const { bar, right } = scaleBar(design, scale, { left, bottom: MARGIN + PAD + 3, isOne: index === 0 });
-    if (right > fieldOf(page).right) break;
+    if (right > fieldOf(page).right - 2 * NORTH) break;
     marks.push(...bar);
     left = right + BAR_GAP;
   }

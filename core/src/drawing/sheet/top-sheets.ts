@@ -61,6 +61,7 @@ export function topSheets(design: Design, options: SheetOptions): Result<SheetCo
       marks: index === 0 ? drawn.value.marks : [],
       column,
       frames: index === 0 ? drawn.value.frames : [],
+      plan: index === 0,
       scale: index === 0 ? drawn.value.scale : null,
     })),
   );
