@@ -205,8 +205,9 @@ export function labelledView(
 ): Primitive[] {
   const isWithin =
     ({ width }: Label) =>
-    ({ at: { x } }: LabelPlace) =>
-      x - width / 2 >= 0 && x + width / 2 <= frame.length;
+    ({ at: { x, y } }: LabelPlace) =>
+      // Under the floor a view's name stands, on a screen.
+      x - width / 2 >= 0 && x + width / 2 <= frame.length && y >= 0;
   const kept = labels.map((label): Label => {
     if (medium === 'paper') return label;
     const within = isWithin(label);
