@@ -125,8 +125,8 @@ test('a template draws the whole set, is changed before one’s eyes, kept and f
   for (const part of ['Reach report', 'Schedules', 'Construction plan'])
     await panel.getByRole('checkbox', { name: part }).uncheck();
   await expect.poll(() => pictures.count()).toBeLessThan(before - 1);
-  await panel.getByLabel('Address, in the title block').fill('Another quay');
-  await panel.getByLabel('Address, in the title block').blur();
+  await panel.getByLabel('Address', { exact: true }).fill('Another quay');
+  await panel.getByLabel('Address', { exact: true }).blur();
   await expect(page.locator('figure text', { hasText: 'Another quay' }).first()).toBeAttached();
   await expect(panel.getByRole('button', { name: 'Open the PDF' })).toBeDisabled();
   await panel.getByRole('button', { name: 'Keep it', exact: true }).click();
@@ -167,7 +167,8 @@ test('a view of the room goes on the cover, on the desk and in the PDF, and off 
   expect(await pdfOf()).not.toContain('/Subtype /Image');
   await studio.step('Set');
   await page.getByRole('button', { name: 'Stand', exact: true }).click();
-  await page.getByRole('button', { name: 'To the cover' }).click();
+  await page.getByLabel('Width of the picture').selectOption('Cover');
+  await page.getByRole('button', { name: 'Picture' }).click();
   await expect(page.getByText('saved, revision 3')).toBeVisible({ timeout: 120_000 });
   await page.getByRole('button', { name: 'Plan', exact: true }).click();
   await studio.step('Draw');

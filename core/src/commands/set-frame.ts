@@ -1,6 +1,5 @@
 import { patchOf } from '../document/patch';
-import type { FrameRecord } from '../document/records';
-import type { FrameCrop } from '../document/records';
+import type { FrameCrop, FrameRecord } from '../document/records';
 import { drawingIds, frameWay, otherFrames } from '../drawing/sheet/frame-ways';
 import { frameScales } from '../drawing/sheet/sheet-format';
 import { ok, refuse } from '../result';

@@ -1,5 +1,5 @@
 import { cross, subtract, type Point } from '../geometry/point';
-import type { Polygon } from '../geometry/polygon';
+import { boundsCorners, type Polygon } from '../geometry/polygon';
 import { drawingBounds } from './plan-with';
 import type { ArcMark, PathMark, Primitive, TextMark } from './primitives';
 
@@ -30,24 +30,12 @@ const isInside = (outline: Polygon, at: Point): boolean =>
   outline.every((a, index) => sideOf(a, outline[(index + 1) % outline.length]!, at) >= -1e-9);
 
 function isWhole(mark: TextMark, outline: Polygon, scale: number): boolean {
-  const { left, right, bottom, top } = drawingBounds([mark], scale);
-  const corners = [
-    { x: left, y: bottom },
-    { x: right, y: bottom },
-    { x: right, y: top },
-    { x: left, y: top },
-  ];
+  const corners = boundsCorners(drawingBounds([mark], scale));
   return [...corners, ...(mark.measured?.line ?? [])].every((corner) => isInside(outline, corner));
 }
 
 function clippedArc(arc: ArcMark, outline: Polygon, scale: number): Primitive[] {
-  const { left, right, bottom, top } = drawingBounds([arc], scale);
-  const box = [
-    { x: left, y: bottom },
-    { x: right, y: bottom },
-    { x: right, y: top },
-    { x: left, y: top },
-  ];
+  const box = boundsCorners(drawingBounds([arc], scale));
   if (box.every((corner) => isInside(outline, corner))) return [arc];
   const { centre, radius, from, sweep, weight, ink, dash, fill, layer, source } = arc;
   const count = Math.max(2, Math.ceil(Math.abs(sweep) / STEP));

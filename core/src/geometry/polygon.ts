@@ -54,6 +54,14 @@ export function boundsOf(points: Iterable<Point>): Bounds {
   return bounds;
 }
 
+/** The corners of a box, counter-clockwise from its lower left one. */
+export const boundsCorners = ({ left, right, bottom, top }: Bounds): [Point, Point, Point, Point] => [
+  { x: left, y: bottom },
+  { x: right, y: bottom },
+  { x: right, y: top },
+  { x: left, y: top },
+];
+
 /** Whether two bounds share a place. */
 export function boundsMeet(a: Bounds, b: Bounds): boolean {
   return a.bottom < b.top && b.bottom < a.top && a.left < b.right && b.left < a.right;

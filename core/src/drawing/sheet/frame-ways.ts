@@ -1,6 +1,6 @@
 import { perDesign, recordsOf, type Design } from '../../document/design';
 import type { FrameCrop, FrameRecord } from '../../document/records';
-import type { Bounds } from '../../geometry/polygon';
+import { boundsCorners, type Bounds } from '../../geometry/polygon';
 import { tiledZones } from '../../tile/zones/zone-laying';
 import { clippedTo } from '../clipped';
 import { detailsOf } from '../dimensions/details';
@@ -65,12 +65,7 @@ function cropped(marks: readonly Primitive[], crop: FrameCrop, ratio: number): r
     top: Math.min(whole.top, crop.top ?? whole.top),
   };
   if (box.right <= box.left || box.top <= box.bottom) return marks;
-  const corners = [
-    { x: box.left, y: box.bottom },
-    { x: box.right, y: box.bottom },
-    { x: box.right, y: box.top },
-    { x: box.left, y: box.top },
-  ] as const;
+  const corners = boundsCorners(box);
   const [a, b, c, d] = corners;
   const sides = [
     ...(box.bottom > whole.bottom ? [[a, b]] : []),

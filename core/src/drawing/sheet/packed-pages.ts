@@ -174,12 +174,12 @@ function layDrawing(
   const marks = asFramed(of.draw(ratio), way, ratio);
   const box = onPaperBox(marks, ratio);
   const title = scale.text === usual.text ? of.name : sheetWords.atScale(of.name, scale.text);
-  const named = textWidth(title, TEXT.normal, true);
+  const titled = textWidth(title, TEXT.normal, true);
   // What is small of itself takes the room of its name.
   const isPart = way?.crop !== undefined || of.scale !== undefined || way?.ratio !== undefined;
-  const width = Math.max(box.right - box.left, isPart ? named : 0);
+  const width = Math.max(box.right - box.left, isPart ? titled : 0);
   // A name that is wider than what it is under stays within the drawing's own width.
-  const half = Math.min(width, named) / 2;
+  const half = Math.min(width, titled) / 2;
   const middle = Math.min(Math.max(of.middle / ratio - box.left, half), width - half);
   return { of, way, marks, scale, box, title, width, middle, height: box.top - box.bottom + NAME };
 }

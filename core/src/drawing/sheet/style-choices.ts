@@ -14,3 +14,9 @@ export type LineWeight = keyof typeof lineWeights;
 /** The rows of dimensions that are drawn by themselves, by what they are of. */
 export type RowKind = keyof typeof rowNames;
 export const rowKinds = Object.keys(rowNames) as RowKind[];
+
+/** A picture has so many letters in base64 at the most: 200 kB. */
+export const MOST_LOGO = 270_000;
+/** Words that stand on one line of the title block, and the notes of a set, are no longer. */
+export const MOST_LINE = 120;
+export const MOST_NOTES = 1_500;

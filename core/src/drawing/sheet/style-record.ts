@@ -3,6 +3,9 @@ import { Nested, OneOf, Optional, SomeOf, Words } from '../../document/decorator
 import { pages, sheetScales } from './sheet-format';
 import {
   lineWeights,
+  MOST_LINE,
+  MOST_LOGO,
+  MOST_NOTES,
   rowKinds,
   setParts,
   type LineWeight,
@@ -10,11 +13,6 @@ import {
   type SetPart,
 } from './style-choices';
 
-/** A picture has so many letters in base64 at the most: 200 kB. */
-export const MOST_LOGO = 270_000;
-/** Words that stand on one line of the title block, and the notes of a set, are no longer. */
-export const MOST_LINE = 120;
-export const MOST_NOTES = 1_500;
 /** Notes of no more than so many lines, as they are typed. */
 const LINES = /^(?:[^\n]*\n){0,29}[^\n]*$/;
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { isInchUnit, pages, refusalText, roomOf, sheetScales, sheetSubjects, viewChoices } from 'goodreach';
+  import { pages, refusalText, roomOf, sheetScales, sheetSubjects, viewChoices } from 'goodreach';
   import { untrack } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
@@ -11,7 +11,7 @@
   import IssuesSection from './draw/IssuesSection.svelte';
   import SchedulesSection from './draw/SchedulesSection.svelte';
   import StyleSection from './draw/StyleSection.svelte';
-  import { partNames } from './draw/draw-words';
+  import { partNames, scalesFor } from './draw/draw-words';
   import CoverPicture from './draw/CoverPicture.svelte';
   import DimensionTools from './draw/DimensionTools.svelte';
   import type { SheetChoice } from '$views/sheet/sheet-choice.svelte';
@@ -28,12 +28,7 @@
   const saved = $derived(saving.state === 'saved');
   const views = $derived(viewChoices(session.document));
   let view = $state('plan');
-  const inch = $derived(isInchUnit(session.style.unit));
-  const scales = $derived(
-    [...sheetScales].sort(
-      (a, b) => Number(b.text.includes('"') === inch) - Number(a.text.includes('"') === inch),
-    ),
-  );
+  const scales = $derived(scalesFor(sheetScales, session.style.unit));
   const href = $derived(
     `/api/rooms/${roomId}/sheet.pdf?show=${choice.subject}&page=${encodeURIComponent(choice.page)}&scale=${choice.scale}${choice.style?.id ? `&style=${choice.style.id}` : ''}`,
   );
@@ -162,6 +157,7 @@
   }
   .panel :global(.exports) {
     display: flex;
+    flex-wrap: wrap;
     gap: 0.4rem;
   }
   .panel :global(.export) {

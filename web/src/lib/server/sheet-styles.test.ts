@@ -69,6 +69,13 @@ describe('templates of sheets', () => {
     expect(await wrong({ more: 1 })).toEqual(['more']);
     const logo = (type: string, data: string) => wrong({ logo: { type, data } });
     expect(await logo('image/png', demoStyle().logo!.data)).toEqual([]);
+    const wide = (dots: number) => {
+      const bytes = Buffer.from(demoStyle().logo!.data, 'base64');
+      bytes.writeUInt32BE(dots, 16);
+      return bytes.toString('base64');
+    };
+    expect(await logo('image/png', wide(4_000))).toEqual([]);
+    expect(await logo('image/png', wide(4_001))).toEqual(['logo']);
     expect(await logo('image/jpeg', demoStyle().logo!.data)).toEqual(['logo']);
     expect(await logo('image/png', btoa('no picture'))).toEqual(['logo']);
     expect(await logo('image/svg+xml', btoa('<svg/>'))).toEqual(['logo.type']);

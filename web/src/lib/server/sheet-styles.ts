@@ -1,5 +1,5 @@
 import { UniqueConstraintError } from 'sequelize';
-import type { SheetStyle } from 'goodreach';
+import type { PaperPicture, SheetStyle } from 'goodreach';
 import { database } from './database';
 import { pictureType } from './files';
 import { KeptSheetStyle } from './models';
@@ -33,11 +33,23 @@ export async function findSheetStyle({ studioId }: SignedIn, id: string): Promis
   return row?.style ?? null;
 }
 
+/** A logo has no more dots either way: of a PNG, whoever makes a PDF of it unpacks all of them. */
+const MOST_DOTS = 4_000;
+
+/** Whether a logo is of the type it says, and a PNG of no more dots than are unpacked. */
+function isSound({ type, data }: PaperPicture): boolean {
+  const bytes = Buffer.from(data, 'base64');
+  if (pictureType(bytes) !== type) return false;
+  if (type !== 'image/png') return true;
+  // Width and height stand at the head of the first chunk.
+  return bytes.length > 24 && bytes.readUInt32BE(16) <= MOST_DOTS && bytes.readUInt32BE(20) <= MOST_DOTS;
+}
+
 /** Keeps a template under its name; one the studio has under that name already is changed to it. */
 export async function keepSheetStyle({ studioId }: SignedIn, said: SheetStyle): Promise<KeptStyle> {
   const sequelize = await database();
   const { logo } = said;
-  if (logo && pictureType(Buffer.from(logo.data, 'base64')) !== logo.type) return { kind: 'no-picture' };
+  if (logo && !isSound(logo)) return { kind: 'no-picture' };
   const style = { ...said, name: said.name.trim() };
   try {
     return await sequelize.transaction(async (transaction): Promise<KeptStyle> => {

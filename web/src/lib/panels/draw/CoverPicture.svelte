@@ -17,12 +17,12 @@
   });
   async function load(wanted: string) {
     const answer = await fetch(`/api/rooms/${roomId}/files/${wanted}`).catch(() => null);
-    const type = answer?.headers.get('content-type');
-    if (answer?.ok && (type === 'image/jpeg' || type === 'image/png')) {
+    if (answer?.ok && answer.headers.get('content-type') === 'image/jpeg') {
       const data = base64(new Uint8Array(await answer.arrayBuffer()));
-      choice.cover = { file: wanted, picture: { type, data } };
+      choice.cover = { file: wanted, picture: { type: 'image/jpeg', data } };
       problem = '';
-    } else problem = 'The picture of the cover is not there: it shows the plan. Take another in Stand.';
+    } else
+      problem = 'The picture of the cover is not there: it shows the plan. Take another in Model or Stand.';
   }
 </script>
 

@@ -22,7 +22,7 @@
   import LengthField from '$ui/LengthField.svelte';
   import NumberField from '$ui/NumberField.svelte';
   import SelectField from '$ui/SelectField.svelte';
-  import { dimensionNames, viewName } from './draw-words';
+  import { dimensionNames, scalesFor, viewName } from './draw-words';
 
   /** A dimension or note that was put on paper: what it is of, where it stands, its words. */
   let { dimension }: { dimension: DimensionRecord } = $props();
@@ -128,7 +128,9 @@
     value={String(dimension.ratio ?? USUAL_DETAIL_SCALE)}
     onchoose={(ratio) => run({ ratio: Number(ratio) })}
   >
-    {#each frameScales as { ratio, text } (ratio)}<option value={String(ratio)}>{text}</option>{/each}
+    {#each scalesFor(frameScales, session.style.unit) as { ratio, text } (ratio)}<option value={String(ratio)}
+        >{text}</option
+      >{/each}
   </SelectField>
 {/if}
 {#if dimension.ends.length < most}

@@ -2,7 +2,6 @@
   import {
     frameScales,
     frameWay,
-    isInchUnit,
     layerNames,
     placeFrames,
     recordsOf,
@@ -17,7 +16,7 @@
   import { overlapping, placesOf } from '$views/sheet/frame-moves';
   import type { SheetChoice } from '$views/sheet/sheet-choice.svelte';
   import type { ShownSheet } from '$views/sheet/sheets.worker';
-  import { viewName } from './draw-words';
+  import { scalesFor, viewName } from './draw-words';
 
   /** How the chosen drawing lies on its sheet, which drawings are left out, and which lie over one another. */
   let { choice, sheets }: { choice: SheetChoice; sheets: readonly ShownSheet[] } = $props();
@@ -27,13 +26,7 @@
   const found = $derived(all.find(({ frame }) => frame.drawing === choice.framed));
   const way = $derived(found && frameWay(design, found.frame.drawing));
   const page = $derived(sheets[0]?.page.id ?? '');
-  const inch = $derived(isInchUnit(session.style.unit));
-  const scales = $derived(
-    [...frameScales].sort(
-      (a, b) =>
-        Number(b.text.includes('"') === inch) - Number(a.text.includes('"') === inch) || a.ratio - b.ratio,
-    ),
-  );
+  const scales = $derived(scalesFor(frameScales, session.style.unit));
   /** The sheets a drawing that lies among others can go to: those there are, and one more. */
   const among = $derived(
     [...new Set(all.flatMap(({ frame }) => (frame.packed && isAlike(frame) ? [frame.sheet] : [])))].sort(
@@ -160,9 +153,6 @@
     align-items: center;
     gap: 0.35rem;
     min-height: max(24px, var(--touch));
-  }
-  .exports {
-    flex-wrap: wrap;
   }
   ul {
     margin: 0;

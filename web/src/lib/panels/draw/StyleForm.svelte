@@ -1,6 +1,17 @@
 <script lang="ts">
-  import { pages, rowKinds, rowNames, setParts, sheetScales, type SetPart, type SheetStyle } from 'goodreach';
+  import {
+    MOST_LINE,
+    MOST_NOTES,
+    pages,
+    rowKinds,
+    rowNames,
+    setParts,
+    sheetScales,
+    type SetPart,
+    type SheetStyle,
+  } from 'goodreach';
   import Button from '$ui/Button.svelte';
+  import TextField from '$ui/TextField.svelte';
   import { partNames } from './draw-words';
   import { logoOf } from './logo';
 
@@ -38,14 +49,12 @@
   const weights = { fine: 'Fine', usual: 'Usual', strong: 'Strong' } as const;
 </script>
 
-<label class="row">
-  Name
-  <input
-    value={style.name}
-    maxlength="40"
-    onchange={({ currentTarget: { value } }) => set({ name: value.trim() || style.name })}
-  />
-</label>
+<TextField
+  label="Name"
+  value={style.name}
+  most={40}
+  onset={(name) => set({ name: name.trim() || style.name })}
+/>
 <fieldset>
   <legend>The set holds, after its cover</legend>
   {#each parts as part (part)}
@@ -104,28 +113,24 @@
     </label>
   {/each}
 </fieldset>
-<label class="words">
-  Address, in the title block
-  <input
-    value={style.address ?? ''}
-    maxlength="120"
-    onchange={({ currentTarget: { value } }) => say('address', value)}
-  />
-</label>
-<label class="words">
-  Said beside the unit
-  <input
-    value={style.check ?? ''}
-    maxlength="120"
-    placeholder="to finished faces. Check on site."
-    onchange={({ currentTarget: { value } }) => say('check', value)}
-  />
-</label>
+<TextField
+  label="Address"
+  value={style.address ?? ''}
+  most={MOST_LINE}
+  onset={(words) => say('address', words)}
+/>
+<TextField
+  label="Beside the unit"
+  value={style.check ?? ''}
+  most={MOST_LINE}
+  placeholder="to finished faces. Check on site."
+  onset={(words) => say('check', words)}
+/>
 <label class="words">
   Notes on the cover: *bold* between stars, a dash begins a point
   <textarea
     rows="4"
-    maxlength="1500"
+    maxlength={MOST_NOTES}
     value={style.notes ?? ''}
     onchange={({ currentTarget: { value } }) => say('notes', value)}></textarea>
 </label>
@@ -177,7 +182,6 @@
     display: grid;
     gap: 0.2rem;
   }
-  input:not([type='checkbox']),
   textarea {
     min-width: 0;
     min-height: max(30px, var(--touch));
@@ -190,6 +194,7 @@
   }
   .logo {
     display: flex;
+    flex-wrap: wrap;
     align-items: center;
     gap: 0.5rem;
   }

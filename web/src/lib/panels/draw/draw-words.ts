@@ -1,4 +1,13 @@
-import { detailsOf, roomViews, type Design, type DimensionType, type SheetSubject } from 'goodreach';
+import {
+  detailsOf,
+  isInchUnit,
+  roomViews,
+  type Design,
+  type DimensionType,
+  type SheetSubject,
+  type LengthUnit,
+  type SheetScale,
+} from 'goodreach';
 
 /** What is put on paper by hand. */
 export const dimensionNames: Record<DimensionType, string> = {
@@ -35,4 +44,11 @@ export const partNames: Record<SheetSubject, string> = {
   schedules: 'Schedules',
   reach: 'Reach report',
   set: 'The whole set',
+};
+
+/** Scales, those of the job's unit first, from the largest drawing to the smallest. */
+export const scalesFor = (scales: readonly SheetScale[], unit: LengthUnit): SheetScale[] => {
+  const inch = isInchUnit(unit);
+  const isOurs = ({ text }: SheetScale) => text.includes('"') === inch;
+  return [...scales].sort((a, b) => Number(isOurs(b)) - Number(isOurs(a)) || a.ratio - b.ratio);
 };

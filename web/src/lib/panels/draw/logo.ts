@@ -1,4 +1,4 @@
-import type { PaperPicture } from 'goodreach';
+import { MOST_LOGO, type PaperPicture } from 'goodreach';
 
 /** A logo is no wider and no higher than this, dots: as fine as it is printed. */
 const WIDE = 620;
@@ -23,7 +23,7 @@ export async function logoOf(
     [canvas.width, canvas.height] = [wide, high];
     canvas.getContext('2d')!.drawImage(image, 0, 0, wide, high);
     const data = canvas.toDataURL('image/png').split(',')[1]!;
-    if (data.length > 270_000) return jpeg(canvas);
+    if (data.length > MOST_LOGO) return jpeg(canvas);
     return { ok: true, logo: { type: 'image/png', data } };
   } catch {
     return {
@@ -42,7 +42,7 @@ function jpeg(canvas: HTMLCanvasElement): { ok: true; logo: PaperPicture } | { o
   paint.fillStyle = '#fff';
   paint.fillRect(0, 0, canvas.width, canvas.height);
   const data = canvas.toDataURL('image/jpeg', 0.85).split(',')[1]!;
-  return data.length > 270_000
+  return data.length > MOST_LOGO
     ? { ok: false, problem: 'This picture is too large for a logo. Choose a simpler one.' }
     : { ok: true, logo: { type: 'image/jpeg', data } };
 }

@@ -15,10 +15,12 @@
   /** Pixels the picture on a cover is wide. */
   const COVER = 1_920;
   const widths = [1_280, 1_920, 3_000, 4_000];
-  let width = $state(1_920);
+  /** What is chosen in place of a width to put the picture on the cover of the set of drawings. */
+  const FOR_COVER = 'cover';
+  let width: number | typeof FOR_COVER = $state(1_920);
   const taking = new Taking();
 
-  async function take() {
+  async function take(width: number) {
     try {
       const picture = await taking.start((told) => stage.picture(width, told));
       if (picture) save(picture, 'room.png');
@@ -53,11 +55,11 @@
 </script>
 
 {#if taking.done === null}
-  <select aria-label="Width of the picture, pixels" bind:value={width}>
+  <select aria-label="Width of the picture, pixels; or for the cover of the set" bind:value={width}>
     {#each widths as one (one)}<option value={one}>{one} px</option>{/each}
+    <option value={FOR_COVER}>Cover</option>
   </select>
-  <button onclick={take}>Picture</button>
-  <button onclick={toCover} title="Puts this view on the cover of the set of drawings">To the cover</button>
+  <button onclick={() => (width === FOR_COVER ? toCover() : take(width))}>Picture</button>
   {#if file && saving.state === 'saved'}
     <a href="/api/rooms/{roomId}/room.glb" download title="The saved room in three dimensions, glTF in metres"
       >glTF</a

@@ -24,6 +24,12 @@ export const POST: RequestHandler = async ({ locals, request }) => {
     case 'taken':
       return error(409, { message: 'Somebody has kept a template of this name just now. Keep it again.' });
     case 'no-picture':
-      return faulty([{ path: 'logo', message: 'The logo is neither PNG nor JPEG. Choose such a picture.' }]);
+      return faulty([
+        {
+          path: 'logo',
+          message:
+            'The logo is neither PNG nor JPEG, or has more than 4,000 dots one way. Choose such a picture.',
+        },
+      ]);
   }
 };
