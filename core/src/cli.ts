@@ -22,6 +22,7 @@ import { sheetCommand, type SheetFlags } from './cli/sheet';
 import { scheduleIds } from './schedules/find-schedule';
 import { styleOf, type Design } from './document/design';
 import { openDesign } from './exports/design-json';
+import { partsReport } from './exports/parts-json';
 import { reachReport } from './exports/reach-json';
 import { rangeCsv } from './exports/range-csv';
 import { readRangeCsv } from './imports/range-csv';
@@ -86,6 +87,7 @@ reader('dims', 'the dimension chains of every face', dimsCommand);
 reader('items', 'every item with its sizes, place and price', itemsCommand);
 reader('open', 'what is left open in every run, and the filler that would close it', openCommand);
 reader('services', 'what was surveyed, and the rough-ins that items bring', servicesCommand);
+reader('parts', 'everything the shop makes, part by part, and the hardware for it', partsReport);
 reader('room', 'corners, lengths, areas, misclosure and residuals', roomCommand);
 reader('validate', 'whether the file is a sound design', (design) => ({
   ok: true,

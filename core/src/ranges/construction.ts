@@ -1,5 +1,6 @@
 import type { FrontStyle } from '../document/range-limits';
 import type { ItemRecord } from '../document/records';
+import { faceFrameBuild, framelessBuild, type BuildMethod } from './build-method';
 import type { ItemKind } from './item-kind';
 import type { Range } from './range';
 import { findItem, findRange } from './shelf';
@@ -18,6 +19,8 @@ export interface ConstructionMethod {
   between: number;
   /** Height of the plinth under what stands on the floor, and how far it stands back behind the front of the box, how thick its board is. */
   plinth: { height: number; back: number; thick: number };
+  /** What it is made of in the shop. */
+  build: BuildMethod;
 }
 
 /** How high the plinth is under an item, mm: 0 for what does not stand on the floor on one, nor has that of the run going through before it. */
@@ -41,15 +44,17 @@ const frameless: ConstructionMethod = {
   panel: 18,
   between: 3,
   plinth: { height: 150, back: 50, thick: 16 },
+  build: framelessBuild,
 };
 
 /** Stiles of 1 1/2 in; fronts 3/4 in thick lie over them by 1 1/4 or 1/2 in, or in the opening with 1/8 in about them. */
-const STILE = 38.1;
-const THICK = 19.05;
+const STILE = faceFrameBuild.frame!.wide;
+const THICK = faceFrameBuild.front;
 const framed = {
   scribe: 12.7,
   panel: 19.05,
   plinth: { height: 114.3, back: 76.2, thick: 19.05 },
+  build: faceFrameBuild,
 };
 const faceFrame: Record<FrontStyle, ConstructionMethod> = {
   'full overlay': { ...framed, frontShort: STILE - 31.75, proud: THICK, between: 3.175 },

@@ -31,19 +31,17 @@ const boardsOf = (design: Design, id: string) =>
     .filter(({ shows }) => shows === 'door' || shows === 'drawer');
 
 describe('a cabinet in three dimensions', () => {
-  it('holds what its boards hold: two sides, a back, a bottom and a lid, a shelf behind its door', () => {
+  it('holds what its boards hold: two sides, a bottom, two rails, a back in their grooves, two shelves behind its door', () => {
     const builder = rectangle(4000, 3000);
     const id = builder.set('F600', 'face-a', 500);
-    const { low, high, record } = itemBoxes(builder.design).find((own) => own.id === id)!;
-    const { width, depth } = record;
-    const [bottom, inner] = [low + 150, width - 2 * 18];
-    const clear = high - bottom;
-    const shelves = clear > 600 ? 2 : 1;
+    const { width, depth } = itemBoxes(builder.design).find((own) => own.id === id)!.record;
+    const inner = width - 2 * 18;
     const boards =
-      2 * 18 * depth * clear +
-      inner * 8 * clear +
-      2 * inner * (depth - 8) * 18 +
-      shelves * inner * (depth - 20 - 8) * 18;
+      2 * 18 * depth * 720 +
+      inner * depth * 18 +
+      2 * inner * 100 * 18 +
+      (inner + 15) * 709.5 * 8 +
+      2 * (inner - 2) * (depth - 28 - 20) * 18;
     expect(volume(builder.design, id, 'carcass') / boards).toBeCloseTo(1, 6);
     // Its plinth of 16 before it and, 50 back, along both free ends, mitred at the front.
     const plinth = sceneOf(builder.design)
@@ -71,15 +69,21 @@ describe('a cabinet in three dimensions', () => {
     const leaves = partsOf(builder.design, id).filter(
       ({ substance, moves }) => substance === 'front' && moves,
     );
-    // The frame and the panel fill the outline of a front but for what the panel is thinner.
+    // Stiles and rails of 19.05, a panel of 6.35 that reaches 8 into their grooves.
     expect(leaves.length).toBe(boardsOf(builder.design, id).length);
     boardsOf(builder.design, id).forEach(({ left, right, low, high }, i) => {
       const [w, h] = [right - left, high - low];
       const rail = Math.min(62, w / 4, h / 4);
-      const panel = (w - 2 * rail) * (h - 2 * rail);
-      const whole = (w * h - panel) * 18 + panel * (18 - 9 - 2);
+      const [across, up] = [w - 2 * rail, h - 2 * rail];
+      const whole = (w * h - across * up) * 19.05 + (across + 16) * (up + 16) * 6.35;
       expect(volumeOf(leaves[i]!.mesh) / whole).toBeCloseTo(1, 6);
     });
+    // The frame on the box's face: two stiles, and a rail over, under and between its three drawers.
+    const still = partsOf(builder.design, id).filter(
+      ({ substance, moves }) => substance === 'front' && !moves,
+    );
+    const frame = 2 * (876.3 - 114.3) * 38.1 * 19.05 + 4 * (15 * 25.4 - 76.2) * 38.1 * 19.05;
+    expect(still.reduce((sum, { mesh }) => sum + volumeOf(mesh), 0) / frame).toBeCloseTo(1, 6);
     expect(
       partsOf(builder.design, plain).filter(({ moves, substance }) => moves && substance === 'front').length,
     ).toBe(boardsOf(builder.design, plain).length);

@@ -90,7 +90,12 @@ describe('things in three dimensions', () => {
         };
         const group = groupOf(builder.design, id);
         const extent = (substance: Substance) => {
-          const spots = meshesOf(group, substance).flatMap(cornersOf);
+          // Drawers slide in the box, and come out to their fronts.
+          const still = {
+            ...group,
+            parts: group.parts.filter(({ moves }) => substance === 'front' || !moves),
+          };
+          const spots = meshesOf(still, substance).flatMap(cornersOf);
           const places = spots.map(local);
           const [across, out] = [places.map((one) => one.across), places.map((one) => one.out)];
           const ups = spots.map(({ z }) => z);

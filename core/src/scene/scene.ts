@@ -9,8 +9,10 @@ import { findRange, rangesOf } from '../ranges/shelf';
 import { isObject } from '../ranges/item-kind';
 import type { ItemBox } from '../setting/item-box';
 import { solidsOf, type Solid } from '../solids/solids';
+import { isMade } from '../shop/parts/cabinet';
 import { finishOf } from '../surfaces/finish-of';
 import { finishNamed, type Finish } from '../surfaces/finishes';
+import { plinthUnderFront } from '../surfaces/plinths';
 import { openingsOn, placedOpenings, type PlacedOpening } from '../survey/openings';
 import type { PlacedFace } from '../survey/placed-face';
 import { roomShape, type RoomShape } from '../survey/room-shape';
@@ -184,6 +186,7 @@ function solidGroup(design: Design, solid: Solid): SceneGroup {
     made: solid.box && constructionOfItem(solid.box.record, ranges),
     usual: room ? constructionOf(room) : null,
     topThickness,
+    kickBack: solid.box && plinthUnderFront(design, solid.id),
   });
 }
 
@@ -199,7 +202,7 @@ function fixedBy(design: Design, { box, id }: Solid): Pick<Built, 'finish' | 'li
 function namedParts(design: Design, { id, kind }: ItemBox): Partial<Record<Substance, Finish>> {
   const found: Partial<Record<Substance, Finish>> = {};
   const parts = {
-    front: kind.group === 'panels' ? 'end' : 'front',
+    front: kind.group === 'panels' && kind.id !== 'appliance-door' ? 'end' : 'front',
     carcass: 'box',
     handle: 'handle',
     fabric: 'dressing',
@@ -222,6 +225,8 @@ interface Built {
   made: ConstructionMethod | null;
   usual: ConstructionMethod | null;
   topThickness: number;
+  /** How far the plinth under its front stands back. */
+  kickBack: number | null;
 }
 
 const makeSolid = remember((solid: Solid, built: Built): SceneGroup => ({
@@ -234,7 +239,7 @@ const makeSolid = remember((solid: Solid, built: Built): SceneGroup => ({
   }),
 }));
 
-function partsOf(solid: Solid, { finish, lining, made, usual, topThickness }: Built): ScenePart[] {
+function partsOf(solid: Solid, { finish, lining, made, usual, topThickness, kickBack }: Built): ScenePart[] {
   const { box: own, footprint, low, high, round } = solid;
   if (!own) {
     if (lining && (!finish?.tile || isLit(lining))) return liningParts(solid, lining);
@@ -247,7 +252,7 @@ function partsOf(solid: Solid, { finish, lining, made, usual, topThickness }: Bu
   if (kind.group === 'dressing') return dressingParts(solid);
   if (kind.group === 'fixtures' || kind.group === 'accessories' || kind.group === 'furniture')
     return fixtureParts(solid);
-  if (kind.rows && !kind.flat && made) return [...cabinetParts(solid, made), ...onTop(own, topThickness)];
+  if (made && isMade(own)) return [...cabinetParts(solid, made, kickBack), ...onTop(own, topThickness)];
   const substance =
     kind.id === 'plinth' ? 'plinth' : kind.id === 'shelf' || kind.id === 'bar-top' ? 'timber' : 'front';
   return [{ substance, mesh: prism(footprint, low + (solid.foot ?? 0), high, { round }) }];

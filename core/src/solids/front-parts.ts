@@ -1,6 +1,6 @@
 import type { DoorStyle, HandleStyle } from '../document/limits';
 import type { Side } from '../document/records';
-import type { LeafBoard } from '../surfaces/door-styles';
+import { railOf, type LeafBoard } from '../surfaces/door-styles';
 import { plinthUnder, type ConstructionMethod } from '../ranges/construction';
 import { ONE_DOOR } from '../ranges/handing';
 import type { FrontRow, ItemKind } from '../ranges/item-kind';
@@ -170,7 +170,7 @@ export function styled(
 ): FrontPart[] {
   return parts.map((part): FrontPart => {
     if (!LEAVES.has(part.shows)) return part;
-    const own: FrontPart = door === 'slab' ? part : { ...part, style: door };
+    const own: FrontPart = door === 'slab' ? part : offJoint({ ...part, style: door });
     const { pull, low, high } = own;
     if (!pull || handle === 'bar') return own;
     if (handle !== 'none') {
@@ -183,6 +183,19 @@ export function styled(
     if (Math.min(below, above) > 2 * PULL_END || high - low < 4 * FINGERS) return free;
     return above <= below ? { ...free, high: high - FINGERS } : { ...free, low: low + FINGERS };
   });
+}
+
+/** Nothing is bored where a rail meets its panel: nearer to that a handle goes to the middle of the rail, mm. */
+const OFF_JOINT = 4;
+
+function offJoint(part: FrontPart): FrontPart {
+  const { pull, left, right, low, high, style = 'slab' } = part;
+  const rail = railOf(style, right - left, high - low);
+  if (!pull || pull.upright || rail === null) return part;
+  const above = high - pull.up <= pull.up - low;
+  const end = above ? high - pull.up : pull.up - low;
+  if (Math.abs(end - rail) >= OFF_JOINT) return part;
+  return { ...part, pull: { ...pull, up: above ? high - rail / 2 : low + rail / 2 } };
 }
 
 const LEAVES: ReadonlySet<FrontPart['shows']> = new Set(['door', 'drawer', 'flap'] as const);

@@ -228,7 +228,8 @@ function frontBetween({ record: item, kind }: ItemBox, a: Place, b: Place, { mad
     if (outer) return null;
     // Leaves of two legs turn away from the corner between them.
     const end: Side = (a.out === b.out) === (item.hand === 'left') ? 'left' : 'right';
-    const hidden = kind.plan === 'l' ? { hidden: { end, width: 0 } } : {};
+    // Fronts of two legs stop short of each other.
+    const hidden = kind.plan === 'l' ? { hidden: { end, width: Math.max(0, made?.proud ?? 0) } } : {};
     return (width: number) => frontParts({ ...sizes, ...hidden, width }, made);
   }
   const isAhead =

@@ -67,6 +67,10 @@ const footOf = rememberBoth(
   },
 );
 
+/** How far the plinth under the front of an item stands back, mm; null where there is none. */
+export const plinthUnderFront = (design: Design, item: string): number | null =>
+  feetOf(design).get(item)?.back ?? null;
+
 /** Whether something flat that was set by itself stands along most of the front of an item. */
 export function standsBefore({ origin, u, n, record: { width, depth } }: ItemBox, set: ItemBox): boolean {
   const strip = { origin, u, n, near: depth / 2, far: depth + AGAINST };

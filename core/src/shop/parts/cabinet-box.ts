@@ -1,0 +1,134 @@
+import type { ConstructionMethod } from '../../ranges/construction';
+import type { ItemKind } from '../../ranges/item-kind';
+import type { FrontPart } from '../../solids/front-parts';
+import type { Side } from '../../document/records';
+import type { Span } from './board';
+
+/** A row of a front: what is one above the other in it is one row by itself. Heights from the underside of the cabinet, mm. */
+export interface Row {
+  shows: FrontPart['shows'];
+  low: number;
+  high: number;
+  parts: readonly FrontPart[];
+}
+
+/** What the boards of a box follow from. Lengths mm. */
+export interface CabinetBox {
+  kind: ItemKind;
+  made: ConstructionMethod;
+  width: number;
+  depth: number;
+  height: number;
+  /** How high its plinth is, and how far the kick under it stands back where the box goes down to the floor; null where there is none before it. */
+  foot: number;
+  /** Whether it hangs rather than stands. */
+  hung: boolean;
+  kickBack: number | null;
+  hand: Side;
+  /** What shows on its front, from the top down. */
+  rows: readonly Row[];
+  /** How much of its front is hidden in a corner, and at which end. */
+  hidden: { end: Side; width: number } | null;
+  /** How many shelves it is known to have. */
+  shelves: number | undefined;
+  /** Where its hinges are, from its underside. */
+  cups: readonly number[];
+}
+
+/** A clear height within a box between what parts it, and the row of the front before it. */
+export interface Zone {
+  row: Row | null;
+  low: number;
+  high: number;
+}
+
+/** The heights of a box: where its bottom and top are, what parts it, and what is clear between them. */
+export interface Inside {
+  bottom: Span;
+  top: Span;
+  dividers: readonly Span[];
+  zones: readonly Zone[];
+}
+
+/** The rows of a front's parts, the uppermost first. */
+export function rowsOf(parts: readonly FrontPart[]): Row[] {
+  const rows: { shows: FrontPart['shows']; low: number; high: number; parts: FrontPart[] }[] = [];
+  for (const part of parts) {
+    const open = rows.find(({ low, high }) => part.low >= low - SAME && part.high <= high + SAME);
+    if (open) open.parts.push(part);
+    else rows.push({ shows: part.shows, low: part.low, high: part.high, parts: [part] });
+  }
+  return rows.sort((a, b) => b.high - a.high);
+}
+const SAME = 1e-6;
+
+/** What holds an appliance: open at its back, its clear height that of the appliance. */
+export const holdsAppliance = ({ kind }: Pick<CabinetBox, 'kind'>): boolean =>
+  kind.rows?.some(({ shows }) => shows === 'niche') ?? false;
+
+/** Whether a box has rails instead of a top: a countertop goes over it. */
+export const hasRails = ({ kind, depth, made }: Pick<CabinetBox, 'depth' | 'kind' | 'made'>): boolean =>
+  kind.top === 'under' && !kind.plan && depth >= made.build.rails.least;
+
+/** The heights of a box, from its underside. */
+export function insideOf(box: CabinetBox): Inside {
+  const { made, foot, height, rows } = box;
+  const { board, frame } = made.build;
+  const floor = foot + (frame ? frame.wide : board);
+  const under = frame && !hasRails(box) ? height - frame.wide : height - board;
+  const bottom: Span = [floor - board, floor];
+  const top: Span = [under, under + board];
+  const dividers: Span[] = [];
+  for (const [index, upper] of rows.slice(0, -1).entries()) {
+    const between = dividerBetween(box, upper, rows[index + 1]!);
+    if (between && between[0] > floor && between[1] < under) dividers.push(between);
+  }
+  const edges = [top, ...dividers, bottom];
+  const zones = edges.slice(1).map(([, low], index): Zone => {
+    const high = edges[index]![0];
+    const middle = (low + high) / 2;
+    const row = rows.find((one) => one.low <= middle && middle <= one.high) ?? null;
+    return { row, low, high };
+  });
+  return { bottom, top, dividers, zones };
+}
+
+/** The board that parts a box between two rows: under and over an appliance, and in tall boxes between doors and what is below them. */
+function dividerBetween({ kind, made }: CabinetBox, upper: Row, lower: Row): Span | null {
+  const { board, frame } = made.build;
+  const middle = (upper.low + lower.high) / 2;
+  if (holdsAppliance({ kind })) {
+    const [above, below] = [upper.shows === 'niche', lower.shows === 'niche'];
+    if (!frame && above && !below) return [upper.low - board, upper.low];
+    if (!frame && below && !above) return [lower.high, lower.high + board];
+    if (!above && !below) return null;
+  } else if (kind.group !== 'tall' || kind.id === 'tall-fridge' || kind.id === 'tall-broom') return null;
+  // Behind a frame its upper face is level with the rail's.
+  return frame
+    ? [middle + frame.wide / 2 - board, middle + frame.wide / 2]
+    : [middle - board / 2, middle + board / 2];
+}
+
+/** The clear opening a row has for what stands in it: between what parts the box, half of the gaps to the rows beside it, or the rails of a frame. */
+export function openingOf({ made, rows, foot, height }: CabinetBox, inside: Inside, row: Row): Span {
+  const { frame } = made.build;
+  const index = rows.indexOf(row);
+  const [above, below] = [rows[index - 1], rows[index + 1]];
+  const half = frame ? frame.wide / 2 : 0;
+  const low = below ? (row.low + below.high) / 2 + half : foot + (frame ? frame.wide : 0);
+  const high = above ? (row.high + above.low) / 2 - half : height - (frame ? frame.wide : 0);
+  const walls = inside.zones.filter((zone) => zone.high > low && zone.low < high);
+  return [
+    Math.max(low, Math.min(...walls.map((zone) => zone.low))),
+    Math.min(high, Math.max(...walls.map((zone) => zone.high))),
+  ];
+}
+
+/** From where to where the inside of a box reaches across, and from the face of its back to the front of its boards. */
+export function clearOf({ made, width, depth }: Pick<CabinetBox, 'depth' | 'made' | 'width'>): {
+  x: Span;
+  y: Span;
+} {
+  const { board, back, frame } = made.build;
+  return { x: [board, width - board], y: [back.from + back.thick, depth - (frame?.thick ?? 0)] };
+}

@@ -1,0 +1,251 @@
+import type { ConstructionMethod } from '../../ranges/construction';
+import { plinthUnder } from '../../ranges/construction';
+import { hasLegs } from '../../ranges/handing';
+import { hiddenInCorner } from '../../setting/open-fronts';
+import { itemOutline } from '../../setting/item-outline';
+import type { FrontPart } from '../../solids/front-parts';
+import type { Solid } from '../../solids/solid';
+import type { BuildMethod } from '../../ranges/build-method';
+import { settled, worked, type Board, type BoardFrame, type Machining } from './board';
+import { rowsOf, insideOf, type CabinetBox } from './cabinet-box';
+import { carcass } from './carcass';
+import { cornerBox } from './corner-boxes';
+import { boredCorner } from './corner-holes';
+import { drawerBehind, type Drawer } from './drawers';
+import { blindPanel, faceFrame } from './face-frame';
+import { flatThing } from './flat-things';
+import { hardwareOf, type HardwareLine } from './hardware';
+import { hingePlaces } from './hinges';
+import { leafOf } from './leaves';
+import { PLATE, shelved } from './shelves';
+
+/** The boards of an item, what is bought for it, and the fronts behind which no drawer goes in. */
+export interface Cabinet {
+  boards: readonly Board[];
+  hardware: readonly HardwareLine[];
+  /** Drawer fronts with no box behind them, for want of room. */
+  empty: readonly FrontPart[];
+}
+
+/** Whether the shop makes an item that is built in some way: not what is bought, nor a top. */
+export function isMade({ kind }: NonNullable<Solid['box']>): boolean {
+  return (
+    ['base', 'wall', 'tall', 'vanity'].includes(kind.group) ||
+    ((kind.group === 'panels' || kind.group === 'trim') && kind.top !== 'own')
+  );
+}
+
+/** Kinds whose drawers are bought with what they run on. */
+const BOUGHT: ReadonlySet<string> = new Set(['base-corner-drawers', 'base-waste']);
+
+/** An item in its boards, as its range builds it; `kickBack`: how far its plinth stands back, null where there is none. */
+export function cabinetOf(solid: Solid, made: ConstructionMethod, kickBack: number | null): Cabinet {
+  const { record, kind } = solid.box!;
+  const foot = plinthUnder(kind, record, made);
+  if (!kind.rows || kind.flat)
+    return { boards: flatThing(record, kind, { made, foot }), hardware: [], empty: [] };
+  const build: BuildMethod =
+    kind.plan === 'chamfer' ? { ...made.build, frame: null, housing: 0 } : made.build;
+  const fronts = frontsOf(solid);
+  const leaves = fronts.flatMap(({ parts }) =>
+    parts.filter(({ shows }) => shows !== 'niche' && shows !== 'shelf'),
+  );
+  const rows = rowsOf(fronts[0]?.parts ?? []);
+  const box: CabinetBox = {
+    ...{ kind, made: { ...made, build }, foot, kickBack, rows },
+    ...{ width: record.width, depth: record.depth, height: record.height, hand: record.hand },
+    hung: record.up >= 1,
+    hidden: kind.blind ? { end: record.hand, width: hiddenInCorner(record) } : null,
+    shelves: record.facts?.shelves,
+    cups: leaves.flatMap((leaf) =>
+      leaf.hinge === 'left' || leaf.hinge === 'right' ? hingePlaces(leaf, build).map(({ z }) => z) : [],
+    ),
+  };
+  const leafBoards = fronts.flatMap(({ parts, frame, line }) =>
+    parts.flatMap((part) =>
+      leafOf(part, { build, proud: made.proud, line, ...(frame && { frame }) }).map(settled),
+    ),
+  );
+  if (kind.plan) {
+    const own = boredCorner(box, cornerBox(box, record), fronts);
+    const loose = own.filter(({ name }) => name === 'shelf').length;
+    return {
+      boards: [...own, ...cornerFrames(box, fronts).map(settled), ...leafBoards],
+      hardware: hardwareOf(box, own, { leaves, loose, runners: [] }),
+      empty: [],
+    };
+  }
+  return rectangular(box, leaves, leafBoards);
+}
+
+function rectangular(box: CabinetBox, leaves: readonly FrontPart[], leafBoards: readonly Board[]): Cabinet {
+  const { kind, rows, made, width, depth } = box;
+  const inside = insideOf(box);
+  const drawerRows = BOUGHT.has(kind.id) ? [] : rows.filter(({ shows }) => shows === 'drawer');
+  const drawers = drawerRows.map((row) => drawerBehind(box, inside, row));
+  const held = drawers.filter((one): one is Drawer => one !== null);
+  const { shelves, loose, holes } = shelved(box, inside);
+  const frame = faceFrame(box, { long: width, rows, line: depth, stiles: { left: true, right: true } });
+  const joined = blindJoined(box, frame);
+  const own = carcass(box);
+  const plates = platesOf(box, leaves);
+  const bored = (hand: 'left' | 'right'): Machining[] => [
+    ...holes[hand],
+    ...held.flatMap((one) => one.holes[hand]),
+    ...(made.build.frame ? [] : plates[hand]),
+  ];
+  const boards = [
+    ...own.map((one) => {
+      if (one.name === 'side-left') return worked(one, bored('left'));
+      return one.name === 'side-right' ? worked(one, bored('right')) : one;
+    }),
+    ...joined.map((one) => worked(one, frameHoles(box, one, leaves))),
+    ...shelves,
+    ...held.flatMap((one) => one.boards),
+    ...leafBoards,
+  ];
+  const runners = held.map(({ runner }) => runner);
+  return {
+    boards,
+    hardware: hardwareOf(box, own, { leaves, loose, runners }),
+    empty: drawerRows.flatMap((row, index) => (drawers[index] ? [] : row.parts)),
+  };
+}
+
+/** A frame with what is hidden in a corner closed by a panel in it. */
+function blindJoined(box: CabinetBox, frame: readonly Board[]): Board[] {
+  const { hidden, width, made } = box;
+  if (!hidden) return [...frame];
+  const wide = made.build.frame?.wide ?? 0;
+  const from = hidden.end === 'left' ? hidden.width + wide : wide;
+  const to = hidden.end === 'left' ? width - wide : width - hidden.width - wide;
+  // Rails go only before what is open.
+  const shorter = frame.flatMap((one): Board[] =>
+    one.name === 'frame-rail' ? (to - from > 1 ? [{ ...one, x: [from, to] }] : []) : [one],
+  );
+  return [...shorter, ...blindPanel(box)];
+}
+
+/** The holes for the plates of hinges, in the sides they turn at. */
+function platesOf(
+  { made, width, depth }: CabinetBox,
+  leaves: readonly FrontPart[],
+): Record<'left' | 'right', Machining[]> {
+  const { board, holes } = made.build;
+  const on = (hand: 'left' | 'right'): Machining[] =>
+    leaves
+      .filter(({ hinge }) => hinge === hand)
+      .flatMap((leaf) => hingePlaces(leaf, made.build))
+      .flatMap(({ z }) =>
+        [-PLATE, PLATE].map((by): Machining => ({
+          ...{ type: 'hole', face: hand === 'left' ? 'right' : 'left', size: holes.size, depth: holes.deep },
+          at: { x: hand === 'left' ? board : width - board, y: depth - holes.edge, z: z + by },
+        })),
+      );
+  return { left: on('left'), right: on('right') };
+}
+
+/** The screws of hinges on a frame: in the edges of the stiles the doors turn at. */
+function frameHoles({ made, depth }: CabinetBox, one: Board, leaves: readonly FrontPart[]): Machining[] {
+  const { frame } = made.build;
+  if (!frame || one.name !== 'frame-stile') return [];
+  return leaves.flatMap((leaf) => {
+    const { hinge, left, right } = leaf;
+    if (hinge !== 'left' && hinge !== 'right') return [];
+    // A door lies over its stile, or stands beside it within the frame.
+    const edge = hinge === 'left' ? left : right;
+    if (edge < one.x[0] - NEAR || edge > one.x[1] + NEAR) return [];
+    const face = hinge === 'left' ? 'right' : 'left';
+    return hingePlaces(leaf, made.build).flatMap(({ z }) =>
+      [-PLATE, PLATE].map((by): Machining => ({
+        ...{ type: 'hole', face, ...FRAME_SCREW },
+        at: { x: hinge === 'left' ? one.x[1] : one.x[0], y: depth - frame.thick / 2, z: z + by },
+      })),
+    );
+  });
+}
+const FRAME_SCREW = { size: 2.5, depth: 15 };
+const NEAR = 5;
+
+/** A side of an item that is a front, in the item's own frame. */
+interface Front {
+  parts: readonly FrontPart[];
+  long: number;
+  /** How far in front of its frame's line the box ends: the depth, where the frame is the item's own. */
+  line: number;
+  frame?: BoardFrame;
+}
+
+/** The fronts of an item: one along its own front, or several along sides of its outline. */
+function frontsOf({ sides, box }: Solid): Front[] {
+  const { record, kind } = box!;
+  const outline = itemOutline(record);
+  return sides.flatMap(({ front, parts }, index): Front[] => {
+    if (!front) return [];
+    const [to, from] = [outline[index]!, outline[(index + 1) % outline.length]!];
+    const long = Math.hypot(to.along - from.along, to.out - from.out);
+    const u = { x: (to.along - from.along) / long, y: (to.out - from.out) / long };
+    const isOwn = !hasLegs(kind) && u.y === 0 && from.along === 0;
+    if (isOwn) return [{ parts, long, line: from.out }];
+    return [{ parts, long, line: 0, frame: { origin: { x: from.along, y: from.out }, u } }];
+  });
+}
+
+/** The frames on the fronts of a corner cabinet, and the post they meet at. */
+function cornerFrames(box: CabinetBox, fronts: readonly Front[]): Board[] {
+  const { made, kind, foot, height } = box;
+  const { frame } = made.build;
+  if (!frame || !hasLegs(kind)) return [];
+  const isL = kind.plan === 'l';
+  const inset = made.proud <= 0;
+  const found = fronts.flatMap((front) => {
+    const rows = rowsOf(front.parts);
+    // At the inner corner the frames of overlaying doors go on to the post.
+    const isAtCorner = front.frame ? cornerEnd(front.frame, fronts) : null;
+    const stiles = {
+      left: !isL || inset || isAtCorner !== 'left',
+      right: !isL || inset || isAtCorner !== 'right',
+    };
+    return faceFrame(box, {
+      long: front.long,
+      rows,
+      line: 0,
+      stiles,
+      ...(front.frame && { frame: front.frame }),
+    });
+  });
+  if (!isL) return found;
+  const corner = innerCorner(fronts);
+  if (!corner) return found;
+  const behind = (from: number, sign: number): readonly [number, number] =>
+    sign > 0 ? [from - frame.thick, from] : [from, from + frame.thick];
+  return [
+    ...found,
+    {
+      ...{ name: 'post', of: 'frame', thin: 'y', grain: 'z', edged: [], machining: [] },
+      ...{ x: behind(corner.x, corner.side), y: behind(corner.y, 1), z: [foot, height] },
+    },
+  ];
+}
+
+/** Where two fronts meet, and on which side of it (1: to the left) the box is. */
+function innerCorner(fronts: readonly Front[]): { x: number; y: number; side: number } | null {
+  const [a, b] = fronts;
+  if (!a?.frame || !b?.frame) return null;
+  const ends = ({ frame, long }: Front) => {
+    const { origin, u } = frame!;
+    return [origin, { x: origin.x + u.x * long, y: origin.y + u.y * long }];
+  };
+  const shared = ends(a).find((one) =>
+    ends(b).some((other) => Math.hypot(one.x - other.x, one.y - other.y) < 1e-6),
+  );
+  if (!shared) return null;
+  // The front that runs up from the corner faces the side the doors are on.
+  const upright = Math.abs(a.frame.u.x) < 0.5 ? a.frame : b.frame;
+  return { ...shared, side: upright.u.y < 0 ? 1 : -1 };
+}
+
+function cornerEnd({ origin }: BoardFrame, fronts: readonly Front[]): 'left' | 'right' {
+  const corner = innerCorner(fronts);
+  return corner && Math.hypot(corner.x - origin.x, corner.y - origin.y) < 1e-6 ? 'left' : 'right';
+}

@@ -1,0 +1,54 @@
+import { perDesign, type Design } from '../../document/design';
+import type { ItemRecord } from '../../document/records';
+import { remember } from '../../document/remember';
+import type { ConstructionMethod } from '../../ranges/construction';
+import type { FrontPart } from '../../solids/front-parts';
+import { builtAs, solidOfItem, type Solid } from '../../solids/solids';
+import { itemBoxes, type ItemBox } from '../../setting/item-box';
+import { itemNumbers } from '../../setting/item-numbers';
+import { plinthUnderFront } from '../../surfaces/plinths';
+import { cabinetOf, isMade, type Cabinet } from './cabinet';
+import type { HardwareLine } from './hardware';
+import { finishesOf, materialOf, type CabinetFinishes } from './materials';
+import { partsOf, type Part } from './part';
+
+/** An item the shop makes: its parts, what is bought for it, and the drawer fronts that no drawer goes in behind. */
+export interface MadeItem {
+  number: number;
+  record: ItemRecord;
+  parts: readonly Part[];
+  hardware: readonly HardwareLine[];
+  empty: readonly FrontPart[];
+}
+
+/** An item of a solid in its boards, as its range builds it, once for the same solid. */
+export const cabinetOfSolid = remember(
+  (solid: Solid, { made, kickBack }: { made: ConstructionMethod; kickBack: number | null }): Cabinet =>
+    cabinetOf(solid, made, kickBack),
+);
+
+const partsOfCabinet = remember(
+  (
+    { boards }: Cabinet,
+    { made, finishes }: { made: ConstructionMethod; finishes: CabinetFinishes },
+  ): Part[] => partsOf(boards, made.build, (one) => materialOf(one, made.build, finishes)),
+);
+
+/** Everything of the room that the shop makes, in the order of its numbers on the drawing. */
+export const madeItems: (design: Design) => readonly MadeItem[] = perDesign((design) => {
+  const numbers = itemNumbers(design);
+  return itemBoxes(design)
+    .flatMap((box) => madeItem(design, box, numbers.get(box.id)!) ?? [])
+    .sort((a, b) => a.number - b.number);
+});
+
+function madeItem(design: Design, box: ItemBox, number: number): MadeItem | null {
+  const made = isMade(box) ? builtAs(design, box) : null;
+  if (!made) return null;
+  const cabinet = cabinetOfSolid(solidOfItem(design, box), {
+    made,
+    kickBack: plinthUnderFront(design, box.id),
+  });
+  const parts = partsOfCabinet(cabinet, { made, finishes: finishesOf(design, box.id) });
+  return { number, record: box.record, parts, hardware: cabinet.hardware, empty: cabinet.empty };
+}

@@ -1,0 +1,144 @@
+import type { Point } from '../../geometry/point';
+import type { BuildMethod } from '../../ranges/build-method';
+import type { BoardName } from '../../wording/shop-words';
+import { offsetRing } from './ring-cut';
+import { facesOf, machined, type Axis, type Board, type BoardFace } from './board';
+import type { Material } from './materials';
+
+/** From where to where a piece reaches in its cabinet's frame: x0, y0, z0, x1, y1, z1, mm. */
+export type PartBox = readonly [number, number, number, number, number, number];
+
+/** The long edges of a part, and those across its grain. */
+export type PartEdge = 'l1' | 'l2' | 'w1' | 'w2';
+
+/** A machining of a part, seen from the face of the cabinet it is made from: its place from the part's low left corner there, its size along and up or across, its depth, mm. */
+export interface PartMachining {
+  type: Board['machining'][number]['type'];
+  face: BoardFace;
+  at: readonly [number, number];
+  size: readonly [number, number] | number;
+  depth: number;
+}
+
+/**
+ * Parts of one cabinet that are made alike: finished sizes with the length along the grain, what is cut before it is edged, which edges
+ * are edged and how thickly, the places of all of them, their machining. mm.
+ */
+export interface Part {
+  id: string;
+  name: BoardName;
+  material: Material;
+  length: number;
+  width: number;
+  cutLength: number;
+  cutWidth: number;
+  edged: readonly PartEdge[];
+  edging: number;
+  qty: number;
+  boxes: readonly PartBox[];
+  machining: readonly PartMachining[];
+  /** Of what is no rectangle in plan: its outline in the cabinet's frame, what is cut before it is edged, and which of its sides are. */
+  outline?: readonly Point[];
+  cutOutline?: readonly Point[];
+  edgedSides?: readonly number[];
+  boards: readonly Board[];
+}
+
+/** Sizes without the noise of reckoning, mm. */
+const sizeOf = (one: Board, axis: Axis): number => Math.round((one[axis][1] - one[axis][0]) * 1e6) / 1e6;
+
+/** The direction across the grain of a board, in its plane. */
+const acrossOf = ({ thin, grain }: Board): Axis =>
+  (['x', 'y', 'z'] as const).find((one) => one !== thin && one !== grain)!;
+
+/** What edging a board has: that of fronts, or of boxes. */
+const edgingOf = ({ of }: Board, { edging }: BuildMethod): number =>
+  of === 'front' || of === 'end' ? edging.front : edging.box;
+
+/** The parts that the boards of a cabinet are, those alike as one. */
+export function partsOf(
+  boards: readonly Board[],
+  build: BuildMethod,
+  material: (one: Board) => Material,
+): Part[] {
+  const found = new Map<string, { part: Part; boxes: PartBox[]; boards: Board[] }>();
+  const taken = new Map<BoardName, number>();
+  for (const one of boards) {
+    const part = partOf(one, build, material(one));
+    const { id: _id, boxes: _boxes, boards: _boards, ...own } = part;
+    const key = JSON.stringify(own, (_, value: unknown) =>
+      typeof value === 'number' ? Math.round(value * 1e4) / 1e4 : value,
+    );
+    const known = found.get(key);
+    if (known) {
+      known.boxes.push(...part.boxes);
+      known.boards.push(one);
+      continue;
+    }
+    const number = (taken.get(one.name) ?? 0) + 1;
+    taken.set(one.name, number);
+    const id = number === 1 ? one.name : `${one.name}-${number}`;
+    found.set(key, { part: { ...part, id }, boxes: [...part.boxes], boards: [one] });
+  }
+  return [...found.values()].map(({ part, boxes, boards: own }) => ({
+    ...part,
+    qty: boxes.length,
+    boxes,
+    boards: own,
+  }));
+}
+
+function partOf(one: Board, build: BuildMethod, material: Material): Part {
+  const [length, width] = [sizeOf(one, one.grain), sizeOf(one, acrossOf(one))];
+  const edging = edgingOf(one, build);
+  const edged = edgesOf(one);
+  const less = (edges: readonly PartEdge[]) => edging * edges.filter((edge) => edged.includes(edge)).length;
+  const outline = outlineOf(one);
+  const ringEdged = one.ringEdged ?? [];
+  return {
+    id: one.name,
+    name: one.name,
+    ...{ material, length, width, edged },
+    cutLength: length - less(['w1', 'w2']),
+    cutWidth: width - less(['l1', 'l2']),
+    edging: edged.length > 0 || ringEdged.length > 0 ? edging : 0,
+    qty: 1,
+    boxes: [boxOf(one, outline)],
+    machining: one.machining.map((made) => ({ type: made.type, face: made.face, ...machined(one, made) })),
+    ...(outline && { outline }),
+    ...(outline &&
+      ringEdged.length > 0 && { edgedSides: ringEdged, cutOutline: offsetRing(outline, ringEdged, edging) }),
+    boards: [one],
+  };
+}
+
+/** The edges of a part that are edged: its long ones are those across from each other over its width. */
+function edgesOf(one: Board): PartEdge[] {
+  const [l1, l2] = facesOf[acrossOf(one)];
+  const [w1, w2] = facesOf[one.grain];
+  const edges: readonly (readonly [PartEdge, BoardFace])[] = [
+    ['l1', l1],
+    ['l2', l2],
+    ['w1', w1],
+    ['w2', w2],
+  ];
+  return edges.flatMap(([edge, face]) => (one.edged.includes(face) ? [edge] : []));
+}
+
+/** A board's outline in plan, where it is no rectangle along its cabinet. */
+function outlineOf({ ring, frame, x, y }: Board): Point[] | null {
+  if (ring) return [...ring];
+  if (!frame) return null;
+  const { origin, u } = frame;
+  const at = (along: number, out: number): Point => ({
+    x: origin.x + u.x * along - u.y * out,
+    y: origin.y + u.y * along + u.x * out,
+  });
+  return [at(x[0], y[0]), at(x[1], y[0]), at(x[1], y[1]), at(x[0], y[1])];
+}
+
+function boxOf({ x, y, z }: Board, outline: readonly Point[] | null): PartBox {
+  if (!outline) return [x[0], y[0], z[0], x[1], y[1], z[1]];
+  const [xs, ys] = [outline.map((one) => one.x), outline.map((one) => one.y)];
+  return [Math.min(...xs), Math.min(...ys), z[0], Math.max(...xs), Math.max(...ys), z[1]];
+}

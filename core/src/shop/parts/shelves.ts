@@ -1,0 +1,164 @@
+import { board, type Board, type Machining, type Span } from './board';
+import { clearOf, openingOf, type CabinetBox, type Inside, type Row } from './cabinet-box';
+
+/** Shelves of a box and the holes that their pins stand in. */
+export interface Shelved {
+  shelves: readonly Board[];
+  /** How many of them lie on pins. */
+  loose: number;
+  holes: { left: readonly Machining[]; right: readonly Machining[] };
+}
+
+/** Rows of holes begin so far over what is under them and end so far below what is over them, mm. */
+const ROW_END = 96;
+/** No shelf comes nearer to the middle of a hinge, and no hole to those of its plate. */
+const OFF_HINGE = 45;
+const OFF_PLATE = 8;
+/** The holes of a plate are so far over and under its middle. */
+export const PLATE = 16;
+/** In less there is no shelf, so many in more: what is clear behind doors, and how many shelves it has. */
+const USUAL: readonly (readonly [clear: number, count: number])[] = [
+  [1_000, 4],
+  [600, 2],
+  [350, 1],
+];
+/** A broom cupboard has one shelf, so far under its top. */
+const BROOM = 400;
+
+/** The shelves of a box and the holes in its sides for them. */
+export function shelved(box: CabinetBox, inside: Inside): Shelved {
+  const open = box.rows.flatMap((row) => row.parts.filter(({ shows }) => shows === 'shelf'));
+  if (open.length > 0)
+    return openShelves(
+      box,
+      open.map(({ low, high }) => (low + high) / 2),
+    );
+  const rows = box.rows.filter(({ shows }) => shows === 'door' || shows === 'flap');
+  const stretches = rows.map((row) => ({ row, span: openingOf(box, inside, row) }));
+  const counts = countsOf(box, stretches);
+  const columns = holeColumns(box);
+  const found: Board[] = [];
+  const levels: number[] = [];
+  for (const [index, { row, span }] of stretches.entries()) {
+    const count = counts[index]!;
+    if (count === 0) continue;
+    const holes = holeLevels(box, row, span);
+    levels.push(...holes);
+    found.push(...placedAmong(box, span, count, holes).flatMap((low) => shelfAt(box, low)));
+  }
+  return {
+    shelves: found,
+    loose: found.length,
+    holes: { left: holesAt(box, columns, levels, 'right'), right: holesAt(box, columns, levels, 'left') },
+  };
+}
+
+/** Shelves of what stands open, where its front shows them. */
+function openShelves(box: CabinetBox, middles: readonly number[]): Shelved {
+  const { shelf, holes } = box.made.build;
+  const levels = middles.map((middle) => middle - shelf / 2 - holes.size / 2);
+  const shelves = middles.flatMap((middle) => shelfAt(box, middle - shelf / 2, 0));
+  const columns = holeColumns(box);
+  return {
+    shelves,
+    loose: shelves.length,
+    holes: { left: holesAt(box, columns, levels, 'right'), right: holesAt(box, columns, levels, 'left') },
+  };
+}
+
+/** Kinds that have something else inside than shelves. */
+const FILLED: ReadonlySet<string> = new Set([
+  ...['base-corner-pull-out', 'base-sink', 'base-waste', 'tall-fridge', 'tall-garage', 'vanity-sink'],
+]);
+
+function countsOf(box: CabinetBox, stretches: readonly { span: Span }[]): number[] {
+  const { kind, shelves } = box;
+  const clear = ({ span: [low, high] }: { span: Span }) => high - low;
+  if (shelves !== undefined) {
+    const largest = stretches.reduce<number>(
+      (best, one, index) => (clear(one) > clear(stretches[best]!) + 1e-6 ? index : best),
+      0,
+    );
+    return stretches.map((_, index) => (index === largest ? shelves : 0));
+  }
+  if (FILLED.has(kind.id)) return stretches.map(() => 0);
+  if (kind.id === 'tall-broom') return stretches.map(() => 1);
+  return stretches.map((one) => USUAL.find(([over]) => clear(one) > over)?.[1] ?? 0);
+}
+
+/** The heights of the holes in a stretch: every so far, in line with the hinges of its doors, clear of their plates. */
+function holeLevels(box: CabinetBox, row: Row, [low, high]: Span): number[] {
+  const { pitch, size } = box.made.build.holes;
+  const [from, to] = [low + Math.min(ROW_END, (high - low) / 4), high - Math.min(ROW_END, (high - low) / 4)];
+  const hinges = box.cups.filter((cup) => cup > row.low && cup < row.high);
+  const base = hinges[0] === undefined ? from : hinges[0] + PLATE;
+  const first = base + Math.ceil((from - base) / pitch) * pitch;
+  const levels: number[] = [];
+  for (let at = first; at <= to + 1e-6; at += pitch) {
+    const near = hinges.some((cup) =>
+      [-PLATE, PLATE].some((by) => Math.abs(at - cup - by) < size + OFF_PLATE),
+    );
+    if (!near) levels.push(at);
+  }
+  return levels;
+}
+
+/** The undersides of shelves, on the pins nearest to where they would divide a stretch evenly. */
+function placedAmong(box: CabinetBox, [low, high]: Span, count: number, holes: readonly number[]): number[] {
+  const { shelf, holes: hole } = box.made.build;
+  const found: number[] = [];
+  for (let index = 1; index <= count; index++) {
+    const wanted =
+      box.kind.id === 'tall-broom' ? high - BROOM : low + ((high - low) * index) / (count + 1) - shelf / 2;
+    const free = holes
+      .map((at) => at + hole.size / 2)
+      .filter(
+        (under) =>
+          box.cups.every((cup) => Math.abs(under + shelf / 2 - cup) >= OFF_HINGE) &&
+          found.every((one) => Math.abs(one - under) > shelf + hole.size),
+      );
+    if (free.length === 0) continue;
+    found.push(free.reduce((best, one) => (Math.abs(one - wanted) < Math.abs(best - wanted) ? one : best)));
+  }
+  return found.sort((a, b) => a - b);
+}
+
+/** A shelf at a height, so far back from the front of the box. */
+function shelfAt(box: CabinetBox, low: number, back = box.made.build.shelves.back): Board[] {
+  const { shelf, shelves } = box.made.build;
+  const { x, y } = clearOf(box);
+  return board(
+    'shelf',
+    'shelf',
+    { x: [x[0] + shelves.play, x[1] - shelves.play], y: [y[0], y[1] - back], z: [low, low + shelf] },
+    ['z', 'x'],
+    { edged: ['front'] },
+  );
+}
+
+/** From the back of a box to the middles of its two rows of holes. */
+function holeColumns(box: CabinetBox): number[] {
+  const { y } = clearOf(box);
+  const { edge } = box.made.build.holes;
+  return y[1] - y[0] > 3 * edge ? [y[0] + edge, y[1] - edge] : [(y[0] + y[1]) / 2];
+}
+
+function holesAt(
+  box: CabinetBox,
+  columns: readonly number[],
+  levels: readonly number[],
+  face: 'left' | 'right',
+): Machining[] {
+  const { made, width } = box;
+  const { size, deep } = made.build.holes;
+  const x = face === 'right' ? made.build.board : width - made.build.board;
+  return levels.flatMap((z) =>
+    columns.map((y): Machining => ({
+      type: 'hole',
+      face,
+      at: { x, y, z },
+      size,
+      depth: Math.min(deep, made.build.board - 2),
+    })),
+  );
+}
