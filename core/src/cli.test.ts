@@ -354,6 +354,34 @@ describe('goodreach', () => {
     expect((await goodreach('nest', '--plain', path)).error).toContain('case.kerf');
   });
 
+  it('nests what a room takes of every sheet material, sawn as is said', async () => {
+    const { nests } = JSON.parse(
+      (await goodreach('nest', file, '--seconds', '0.1', '--kerf', '3', '--sheets', '2800x2070')).out,
+    );
+    expect(nests.length).toBeGreaterThan(2);
+    for (const { material, sheets, bound } of nests) {
+      expect(material.length).toBeGreaterThan(2);
+      expect(Object.keys(bound)).toEqual(['2800x2070']);
+      expect(new Set(sheets.map((sheet: { stock: string }) => sheet.stock))).toEqual(new Set(['2800x2070']));
+    }
+    expect((await goodreach('nest', file, '--sheets', 'large')).error).toContain('size of sheet');
+    expect((await goodreach('nest', file, '--kerf', '')).error).toContain('kerf');
+  });
+
+  it('prints the parts of every cabinet, and lists for the shop', async () => {
+    const { cabinets } = JSON.parse((await goodreach('parts', file)).out);
+    expect(cabinets[0]).toMatchObject({ item: 1, code: 'F600-3', width: 600, depth: 560, height: 870 });
+    expect(cabinets[0].parts[0]).toMatchObject({ name: 'Left side', length: 720, width: 560, qty: 1 });
+    const list = await goodreach('schedule', file, '--of', 'cut', '--format', 'csv');
+    expect(list.out.split('\n')[0]).toBe(
+      'No.,Part,Pieces,Cut length,Cut width,Thick,Material,Edged,Length,Width,Code',
+    );
+    const all = JSON.parse((await goodreach('schedule', file, '--of', 'shop')).out);
+    expect(all.schedules.map(({ id }: { id: string }) => id)).toEqual([
+      ...['cut', 'edging', 'hardware', 'lengths', 'order', 'packing'],
+    ]);
+  });
+
   it.each([
     ['a file that is not there', ['validate', 'nowhere.json'], 'ENOENT'],
     ['a page that is not known', ['sheet', 'GALLEY', '--page', 'A9'], 'There is no page “A9”'],

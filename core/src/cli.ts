@@ -14,12 +14,13 @@ import { roomCommand } from './cli/room';
 import { servicesCommand } from './cli/services';
 import { designTileCommand } from './cli/design-tile';
 import { designTopsCommand } from './cli/design-tops';
-import { plainNestCommand } from './cli/nest';
+import { designNestCommand, plainNestCommand, type NestFlags } from './cli/nest';
 import { plainTileCommand } from './cli/tile';
 import { plainTopsCommand } from './cli/tops';
 import { scheduleCommand, type ScheduleFlags } from './cli/schedule';
 import { sheetCommand, type SheetFlags } from './cli/sheet';
 import { scheduleIds } from './schedules/find-schedule';
+import { shopListIds } from './shop/lists/find-list';
 import { styleOf, type Design } from './document/design';
 import { openDesign } from './exports/design-json';
 import { partsReport } from './exports/parts-json';
@@ -150,9 +151,18 @@ program
   .description(
     'parts cut from sheets by cuts right across: where each lies, the cuts in sawing order, the bound',
   )
-  .requiredOption('--plain <file>', 'bare cases of sheets and parts (JSON)')
-  .action(async ({ plain }: { plain: string }) => {
-    print(valueOf(plainNestCommand(await readFile(plain, 'utf8'))));
+  .argument('[design]', 'a design file (JSON): what its room takes of every sheet material')
+  .option('--plain <file>', 'bare cases of sheets and parts (JSON), in place of a design')
+  .option('--kerf <mm>', 'how wide the saw cuts; 4 unless given')
+  .option('--trim <mm>', 'what is trimmed off every edge; 10 unless given')
+  .option('--sheets <sizes>', 'sizes of sheets, mm, with commas between: 2800x2070,2440x1220')
+  .option('--seconds <number>', 'how long each material is searched for; 2 unless given')
+  .action(async (file: string | undefined, { plain, ...flags }: NestFlags & { plain?: string }) => {
+    if (plain !== undefined) return print(valueOf(plainNestCommand(await readFile(plain, 'utf8'))));
+    if (file === undefined)
+      throw new CommanderError(1, 'nest', 'error: a design, or --plain and a file of cases, is needed');
+    const design = await readDesignFile(file);
+    print(valueOf(designNestCommand(design, flags), styleOf(design)));
   });
 
 program
@@ -261,9 +271,13 @@ program
 
 program
   .command('schedule')
-  .description('the schedules of a room: as JSON, one as CSV, or as a workbook')
+  .description('the schedules of a room and its lists for the shop: as JSON, one as CSV, or as a workbook')
   .argument('<design>', 'a design file (JSON)')
-  .option('--of <schedule>', `all, ${scheduleIds.join(', ')}`, 'all')
+  .option(
+    '--of <schedule>',
+    `all, ${scheduleIds.join(', ')}; or for the shop: shop, ${shopListIds.join(', ')}`,
+    'all',
+  )
   .option('--columns <columns>', 'these columns of it, with commas between')
   .option('--sort <column>', 'sorted by a column; with a minus before it from the last to the first')
   .option('--group <column>', 'parted by a column, each part with its sums (JSON)')

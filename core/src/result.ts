@@ -44,6 +44,7 @@ export type Choice =
   | 'revision'
   | 'scale'
   | 'set-of-sheets'
+  | 'sheet-size'
   | 'schedule'
   | 'view';
 /** The side of an item that something is looked for on. */

@@ -13,7 +13,7 @@ export * from './exports/reach-json';
 export * from './exports/schedule-table';
 export * from './exports/sheet-pdf';
 export * from './exports/dxf';
-export * from './schedules/schedules';
+export * from './exports/parts-json';
 export * from './exports/tile-csv';
 export type { Model } from './imports/objects/model';
 export { MOST_MODEL_BYTES, readModel, writeModel } from './imports/objects/model-file';

@@ -107,6 +107,17 @@ for (const light of ['light', 'dark'] as const) {
     found.push(...(await faults('reach')));
     await studio.step('Draw');
     found.push(...(await faults('draw')));
+    await studio.step('Build');
+    await page.getByRole('heading', { name: '1 Left side' }).waitFor();
+    found.push(...(await faults('build, a cabinet taken apart')));
+    await page.getByRole('tab', { name: 'Sheets' }).click();
+    await page.getByRole('button', { name: 'Nest', exact: true }).click();
+    await page.getByRole('button', { name: 'Next cut' }).waitFor();
+    await page.getByText('Saw and sheets').click();
+    found.push(...(await faults('build, sheets on the saw')));
+    await page.getByRole('tab', { name: 'Lists' }).click();
+    await page.getByRole('table', { name: 'Cut list' }).waitFor();
+    found.push(...(await faults('build, a list')));
     await page.keyboard.press('Shift+?');
     found.push(...(await faults('shortcuts')));
     expect(found).toEqual([]);

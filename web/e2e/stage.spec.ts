@@ -124,7 +124,7 @@ test.describe('by touch', () => {
         where,
       );
     const found: string[] = [];
-    for (const step of ['Survey', 'Set', 'Surface', 'Reach', 'Draw'] as const) {
+    for (const step of ['Survey', 'Set', 'Surface', 'Reach', 'Draw', 'Build'] as const) {
       await studio.step(step);
       await page.getByRole('button', { name: 'Left panel' }).tap();
       found.push(...(await small(step)));
@@ -144,7 +144,7 @@ test('each step is opened by its address, however often it was opened before', a
   await studio.newRoom('Millimetres', ['4000', '3000']);
   const room = new URL(page.url());
   // The second time the server knows all parts of the page.
-  for (const step of ['survey', 'set', 'surface', 'tile', 'reach', 'draw'])
+  for (const step of ['survey', 'set', 'surface', 'tile', 'reach', 'draw', 'build'])
     for (const time of ['first', 'second']) {
       room.searchParams.set('step', step);
       const answer = await page.goto(String(room));

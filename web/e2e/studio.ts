@@ -80,7 +80,7 @@ export class Studio {
     await this.page.getByRole('tab', { name }).click();
   }
 
-  async step(name: 'Survey' | 'Set' | 'Surface' | 'Tile' | 'Reach' | 'Draw'): Promise<void> {
+  async step(name: 'Survey' | 'Set' | 'Surface' | 'Tile' | 'Reach' | 'Draw' | 'Build'): Promise<void> {
     await this.page.getByRole('button', { name, exact: true }).click();
   }
 

@@ -1,8 +1,66 @@
 import { nest } from '../shop/nest/nest';
 import { readNestCase } from '../shop/nest/nest-case';
-import type { Nest } from '../shop/nest/nest-types';
-import type { Result } from '../result';
+import type { Nest, NestStock } from '../shop/nest/nest-types';
+import { materialCases, usualSawing } from '../shop/nest/part-cases';
+import type { Design } from '../document/design';
+import { named } from '../nouns';
+import { ok, refuse, type Result } from '../result';
 import { eachAnswered, type Answered } from './plain-cases';
+
+/** How the sheets of a design are sawn, where it is not as is usual. */
+export interface NestFlags {
+  kerf?: string;
+  trim?: string;
+  sheets?: string;
+  seconds?: string;
+}
+
+/** A number of a flag, within limits; the usual one where it is not given. */
+function numberOf(
+  what: string,
+  text: string | undefined,
+  usual: number,
+  [least, most]: readonly [number, number],
+): Result<number> {
+  if (text === undefined) return ok(usual);
+  const value = text.trim() === '' ? Number.NaN : Number(text);
+  return value >= least && value <= most
+    ? ok(value)
+    : refuse('number-range', { what: named(what), value, least, most });
+}
+
+const SIZE = /^(\d{2,5}(?:\.\d{1,3})?)x(\d{2,5}(?:\.\d{1,3})?)$/;
+
+/** Nests what a room takes of every sheet material: the answers in the form of bare cases, and of which material each is. */
+export function designNestCommand(design: Design, flags: NestFlags): Result<{ nests: object[] }> {
+  const kerf = numberOf('kerf', flags.kerf, usualSawing.kerf, [0, 50]);
+  if (!kerf.ok) return kerf;
+  const trim = numberOf('trim', flags.trim, usualSawing.trim, [0, 100]);
+  if (!trim.ok) return trim;
+  const seconds = numberOf('seconds', flags.seconds, SECONDS, [0, 600]);
+  if (!seconds.ok) return seconds;
+  const usual: NestStock[] = [];
+  for (const size of flags.sheets?.split(',') ?? []) {
+    const found = SIZE.exec(size.trim());
+    if (!found)
+      return refuse('sheet-unknown', {
+        what: 'sheet-size',
+        value: size.trim(),
+        known: ['2800x2070', '2440x1220'],
+      });
+    usual.push({ id: size.trim(), l: Number(found[1]), w: Number(found[2]) });
+  }
+  const sawing = { ...usualSawing, kerf: kerf.value, trim: trim.value, ...(usual.length > 0 && { usual }) };
+  const nests: object[] = [];
+  for (const one of materialCases(design, sawing)) {
+    const found = nest(one.case, { seconds: seconds.value });
+    if (!found.ok) return found;
+    nests.push({ material: one.name, thickness: one.material.thick, ...found.value });
+  }
+  return ok({ nests });
+}
+/** Each material is searched for so long, s. */
+const SECONDS = 2;
 
 /** Nests the parts of a bare JSON text: one case or a list of them, answered in the same order. */
 export const plainNestCommand = (text: string): Result<Answered<Nest>> =>

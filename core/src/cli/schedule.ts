@@ -4,8 +4,9 @@ import { ok, refuse, type Result } from '../result';
 import { scheduleIds } from '../schedules/find-schedule';
 import { arranged, readArrangement, type ArrangedSchedule } from '../schedules/arranged';
 import type { ScheduleLine } from '../schedules/schedule';
-import { scheduleOf } from '../schedules/schedules';
-import { scheduleColumns, type ScheduleId } from '../wording/schedule-words';
+import { shopListIds, type ListId } from '../shop/lists/find-list';
+import { listOf } from '../shop/lists/lists';
+import { scheduleColumns } from '../wording/schedule-words';
 
 export interface ScheduleFlags {
   of: string;
@@ -16,25 +17,27 @@ export interface ScheduleFlags {
 }
 
 const formats = ['json', 'csv', 'xlsx'];
-const ALL = 'all';
+/** All of a room's schedules, and all of its lists for the shop. */
+const groups: Readonly<Record<string, readonly ListId[]>> = { all: scheduleIds, shop: shopListIds };
 
-/** Schedules of a design: as JSON, one as CSV, or one or all as a workbook. */
+/** Schedules of a design and lists for the shop: as JSON, one as CSV, or one or all as a workbook. */
 export async function scheduleCommand(
   design: Design,
   flags: ScheduleFlags,
 ): Promise<Result<{ json: object } | { text: string } | { bytes: Uint8Array }>> {
   if (!formats.includes(flags.format))
     return refuse('sheet-unknown', { what: 'format', value: flags.format, known: formats });
-  const known = [ALL, ...scheduleIds];
+  const single = [...scheduleIds, ...shopListIds];
+  const known = [...Object.keys(groups), ...single];
   if (!known.includes(flags.of)) return refuse('sheet-unknown', { what: 'schedule', value: flags.of, known });
-  const ids = flags.of === ALL ? scheduleIds : [flags.of as ScheduleId];
+  const ids = groups[flags.of] ?? [flags.of as ListId];
   if (flags.format === 'csv' && ids.length > 1)
-    return refuse('sheet-unknown', { what: 'schedule', value: flags.of, known: [...scheduleIds] });
+    return refuse('sheet-unknown', { what: 'schedule', value: flags.of, known: single });
   const asked = readArrangement(flags);
   if (!asked.ok) return asked;
   const schedules: ArrangedSchedule[] = [];
   for (const id of ids) {
-    const made = arranged(scheduleOf(design, id), asked.value);
+    const made = arranged(listOf(design, id), asked.value);
     if (!made.ok) return made;
     schedules.push(made.value);
   }

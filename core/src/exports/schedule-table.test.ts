@@ -7,9 +7,11 @@ import { describe, expect, it } from 'vitest';
 import { galleyWithBay } from '../demo/galley-with-bay';
 import { orchardKitchen } from '../demo/orchard-kitchen';
 import { styleOf } from '../document/design';
-import type { Schedule } from '../schedules/schedule';
+import { columnMeasures, type Schedule } from '../schedules/schedule';
 import { scheduleIds } from '../schedules/find-schedule';
 import { scheduleOf } from '../schedules/schedules';
+import { listName, shopListIds } from '../shop/lists/find-list';
+import { listOf } from '../shop/lists/lists';
 import { scheduleNames } from '../wording/schedule-words';
 import { scheduleCsv, scheduleXlsx } from './schedule-table';
 
@@ -48,6 +50,25 @@ describe('schedules as tables', () => {
         3,
       );
       expect(rows.map((row) => row[0])).toEqual(lines.map(({ cells }) => cells[0]!.value));
+    }
+  });
+
+  it('of the shop are read by another program with the same sums: pieces, lengths, hardware', async () => {
+    const design = galleyWithBay();
+    const lists = shopListIds.map((id) => listOf(design, id));
+    const book = readBack(await scheduleXlsx(lists, styleOf(design).unit));
+    expect(Object.keys(book)).toEqual(shopListIds.map(listName));
+    for (const { id, columns, lines } of lists) {
+      const [heading, ...rows] = book[listName(id)]!;
+      expect(rows.length).toBe(lines.length);
+      columns.forEach((column, at) => {
+        if (!columnMeasures[column] || lines.some(({ cells }) => cells[at]!.value === undefined)) return;
+        const sum = rows.reduce((all, row) => all + (row[at] as number), 0);
+        expect([heading![at], Math.round(sum * 1e3)]).toEqual([
+          heading![at],
+          Math.round(lines.reduce((all, { cells }) => all + cells[at]!.value!, 0) * 1e3),
+        ]);
+      });
     }
   });
 

@@ -2,13 +2,9 @@ import Papa from 'papaparse';
 import writeXlsx, { type SheetData } from 'write-excel-file/node';
 import { FORMULA } from '../ranges/range-columns';
 import { columnMeasures, type Cell, type ColumnMeasure, type Schedule } from '../schedules/schedule';
+import { listName } from '../shop/lists/find-list';
 import { isInchUnit, MM_PER_INCH, type LengthUnit } from '../units/units';
-import {
-  scheduleColumns,
-  scheduleNames,
-  scheduleUnits,
-  type ScheduleColumnId,
-} from '../wording/schedule-words';
+import { scheduleColumns, scheduleUnits, type ScheduleColumnId } from '../wording/schedule-words';
 
 /** A schedule as a table, as it is printed. */
 export function scheduleCsv({ columns, lines }: Schedule): string {
@@ -47,7 +43,7 @@ export function scheduleXlsx(schedules: readonly Schedule[], unit: LengthUnit): 
   };
   return writeXlsx(
     schedules.map(({ id, columns, lines }) => ({
-      sheet: scheduleNames[id],
+      sheet: listName(id),
       data: [
         columns.map((column) => ({ type: String, value: heading(column), fontWeight: 'bold' as const })),
         ...lines.map(({ cells }) => cells.map((cell, index) => cellOf(cell, columns[index]!))),

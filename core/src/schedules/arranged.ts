@@ -25,7 +25,7 @@ export interface ArrangedSchedule extends Schedule {
 /** Columns of numbers that name or place a thing: their sum says nothing. */
 const NOT_SUMMED: ReadonlySet<ScheduleColumnId> = new Set<ScheduleColumnId>([
   ...(['number', 'along', 'sill', 'up', 'surface', 'thickness', 'leaf', 'joint'] as const),
-  ...(['width', 'height', 'depth'] as const),
+  ...(['width', 'height', 'depth', 'length', 'cutLength', 'cutWidth'] as const),
 ]);
 
 /** Refused where a column is not one of the schedule's. */

@@ -1,6 +1,7 @@
 import type { LengthStyle } from '../units/units';
 import { formatLength } from '../units/format-length';
 import type { ScheduleColumnId, ScheduleId } from '../wording/schedule-words';
+import type { ShopListId } from '../wording/shop-words';
 
 /** What stands in a cell: as it is printed, and what it is where it is a number (lengths mm, areas mm²). */
 export interface Cell {
@@ -16,19 +17,18 @@ export interface ScheduleLine {
 
 /** A list of what a room holds of one sort: its columns, and a line for each. */
 export interface Schedule {
-  id: ScheduleId;
+  id: ScheduleId | ShopListId;
   columns: readonly ScheduleColumnId[];
   lines: readonly ScheduleLine[];
 }
 
 export const words = (said: string): Cell => ({ said });
 export const count = (value: number): Cell => ({ said: String(value), value });
-export const lengthCell =
-  (style: LengthStyle) =>
-  (value: number): Cell => ({
-    said: formatLength(value, style),
-    value,
-  });
+/** Numbers by how they are said. */
+export const cellOf =
+  (say: (value: number) => string) =>
+  (value: number): Cell => ({ said: say(value), value });
+export const lengthCell = (style: LengthStyle) => cellOf((value) => formatLength(value, style));
 /** What a thing has not. */
 export const NONE: Cell = { said: '–' };
 
@@ -38,5 +38,6 @@ export const columnMeasures: Partial<Record<ScheduleColumnId, ColumnMeasure>> = 
   ...{ number: 'count', joints: 'count', cutOuts: 'count', area: 'area', price: 'amount' },
   ...{ count: 'count', whole: 'count', cut: 'count', bought: 'count', joint: 'length' },
   ...{ width: 'length', depth: 'length', height: 'length', along: 'length', sill: 'length', leaf: 'length' },
+  ...{ length: 'length', cutLength: 'length', cutWidth: 'length', total: 'length' },
   ...{ up: 'length', thickness: 'length', surface: 'length', perimeter: 'length' },
 };

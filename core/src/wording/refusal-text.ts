@@ -62,6 +62,7 @@ const choices: Record<Choice, string> = {
   revision: 'revision',
   scale: 'scale',
   'set-of-sheets': 'set of sheets',
+  'sheet-size': 'size of sheet',
   schedule: 'schedule',
   view: 'view',
 };

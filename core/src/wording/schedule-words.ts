@@ -54,6 +54,15 @@ export const scheduleColumns = {
   bought: 'To buy',
   sort: 'Sort',
   where: 'Where',
+  part: 'Part',
+  material: 'Material',
+  length: 'Length',
+  cutLength: 'Cut length',
+  cutWidth: 'Cut width',
+  edging: 'Edged',
+  total: 'In all',
+  items: 'Items',
+  range: 'Range',
 } as const;
 export type ScheduleColumnId = keyof typeof scheduleColumns;
 

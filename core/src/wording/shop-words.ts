@@ -85,3 +85,42 @@ export type HardwareId = keyof typeof hardwareNames;
 /** What an edging is called: so thick, mm, and finished so. */
 export const edgingWords = (thick: number, finish: string | null): string =>
   [`Edging ${thick} mm`, finish].filter(Boolean).join(', ');
+
+/** The lists of what the shop cuts, edges and buys. */
+export const shopListNames = {
+  cut: 'Cut list',
+  edging: 'Edging',
+  hardware: 'Hardware',
+  lengths: 'Plinths and trims',
+  order: 'Order list',
+  packing: 'Packing list',
+} as const;
+export type ShopListId = keyof typeof shopListNames;
+
+/** Which edges of a part are edged, in one word: along it and across it. */
+export const edgedWords = (long: number, across: number): string =>
+  [long > 0 && `${long} long`, across > 0 && `${across} short`].filter(Boolean).join(', ') || 'none';
+/** Of an outline. */
+export const edgedSidesWords = (sides: number): string => `${sides} of its outline`;
+/** What belongs to a run rather than to one item. */
+export const runWords = {
+  plinth: 'Plinth',
+  cornice: 'Cornice',
+  lightRail: 'Light rail',
+  skirting: 'Skirting',
+  cove: 'Cove',
+  capping: 'Capping',
+} as const;
+/** What stock a length is cut from, at least so many. */
+export const fromStock = (length: string, least: number): string => `${least} of ${length} at least`;
+
+/** What is worked into parts, one and several of it. */
+export const machiningNames = {
+  groove: ['groove', 'grooves'],
+  rebate: ['rebate', 'rebates'],
+  notch: ['notch', 'notches'],
+  housing: ['housing', 'housings'],
+  hole: ['hole', 'holes'],
+  cup: ['hinge cup', 'hinge cups'],
+  'cut-out': ['cut-out', 'cut-outs'],
+} as const;

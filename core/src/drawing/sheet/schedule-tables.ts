@@ -1,14 +1,10 @@
 import type { Design } from '../../document/design';
 import { scheduleIds } from '../../schedules/find-schedule';
 import { scheduleOf } from '../../schedules/schedules';
+import { listName } from '../../shop/lists/find-list';
 import { columnMeasures, type Schedule } from '../../schedules/schedule';
 import { sheetWords } from '../../wording/drawing-words';
-import {
-  scheduleColumns,
-  scheduleNames,
-  type ScheduleColumnId,
-  type ScheduleId,
-} from '../../wording/schedule-words';
+import { scheduleColumns, type ScheduleColumnId, type ScheduleId } from '../../wording/schedule-words';
 import { uncapital } from '../../wording/words';
 import type { Primitive } from '../primitives';
 import type { Page } from './sheet-format';
@@ -62,7 +58,7 @@ function tableOf({ id, columns, lines }: Schedule, wide: number, shown = columns
     id: ids[0] ?? '',
     cells: kept.map(({ index }) => cells[index]!.said),
   }));
-  return { title: scheduleNames[id], columns: laid, rows: layRows(laid, rows) };
+  return { title: listName(id), columns: laid, rows: layRows(laid, rows) };
 }
 
 /** Tables one under the other in stretches of a height, those that are too long going on in the next: the marks of each stretch from its left and top. */

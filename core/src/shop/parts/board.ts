@@ -89,7 +89,9 @@ export const facesOf: Readonly<Record<Axis, readonly [BoardFace, BoardFace]>> = 
  * Which directions lie along and up a face as it is seen from outside, and whether against their own way: sides with the front towards
  * who stands before the cabinet, the top seen with the front below, the underside with the front above.
  */
-const seenFrom: Readonly<Record<BoardFace, { along: Axis; against: boolean; up: Axis; down: boolean }>> = {
+export const seenFrom: Readonly<
+  Record<BoardFace, { along: Axis; against: boolean; up: Axis; down: boolean }>
+> = {
   front: { along: 'x', against: false, up: 'z', down: false },
   back: { along: 'x', against: true, up: 'z', down: false },
   left: { along: 'y', against: false, up: 'z', down: false },

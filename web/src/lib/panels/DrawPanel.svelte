@@ -1,5 +1,13 @@
 <script lang="ts">
-  import { pages, refusalText, roomOf, sheetScales, sheetSubjects, viewChoices } from 'goodreach';
+  import {
+    pages,
+    refusalText,
+    roomOf,
+    scheduleIds,
+    sheetScales,
+    sheetSubjects,
+    viewChoices,
+  } from 'goodreach';
   import { untrack } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
@@ -88,7 +96,14 @@
 
   <IssuesSection {choice} ready={saved && !problem && choice.style?.id !== null} />
 
-  <SchedulesSection {choice} {saved} />
+  <SchedulesSection
+    {choice}
+    {saved}
+    title="Schedules"
+    ids={scheduleIds}
+    book="all"
+    back="Back to the sheets"
+  />
 
   <h2>DXF</h2>
   {#if saved}

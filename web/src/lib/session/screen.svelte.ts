@@ -17,6 +17,7 @@ export const steps = [
   { id: 'tile', name: 'Tile' },
   { id: 'reach', name: 'Reach' },
   { id: 'draw', name: 'Draw' },
+  { id: 'build', name: 'Build' },
 ] as const;
 export type StepId = (typeof steps)[number]['id'];
 

@@ -5,6 +5,7 @@ export const laterViews = {
   strip: later(() => import('./unfold/UnfoldView.svelte')),
   tile: later(() => import('./tile/TileView.svelte')),
   sheets: later(() => import('./sheet/DrawStage.svelte')),
+  build: later(() => import('./build/BuildStage.svelte')),
   room3d: later(() => import('./room3d/RoomView.svelte'), { isAhead: false }),
   surveyMarks: later(() => import('./plan/SurveyMarks.svelte')),
   selectionMark: later(() => import('./plan/SelectionMark.svelte')),

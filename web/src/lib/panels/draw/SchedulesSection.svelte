@@ -1,27 +1,37 @@
 <script lang="ts">
   import {
     columnMeasures,
-    columnsOf,
+    listColumns,
+    listName,
     scheduleColumns,
-    scheduleIds,
-    scheduleNames,
+    type Arrangement,
+    type ListId,
     type ScheduleColumnId,
-    type ScheduleId,
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
   import More from '$ui/More.svelte';
-  import type { SheetChoice } from '$views/sheet/sheet-choice.svelte';
 
-  /** What the room holds as lists: on screen as they are wanted, and as files. */
-  let { choice, saved }: { choice: SheetChoice; saved: boolean } = $props();
+  /** What the room holds, or the shop makes of it, as lists: on screen as they are wanted, and as files. */
+  interface Props {
+    choice: { table: ListId | null; how: Arrangement };
+    saved: boolean;
+    title: string;
+    ids: readonly ListId[];
+    /** What the workbook with all of them is asked for by. */
+    book: 'all' | 'shop';
+    /** What closes the list on screen again; none where that is all there is to see. */
+    back?: string;
+  }
+  let { choice, saved, title, ids, book, back }: Props = $props();
   const { roomId } = useWorkspace();
-  let id: ScheduleId = $state('items');
-  const all = $derived(columnsOf[id]);
+  let picked: ListId | null = $state(null);
+  const id = $derived(picked ?? choice.table ?? ids[0]!);
+  const all = $derived(listColumns(id));
   const shown = $derived(choice.how.columns ?? all.filter((column) => column !== 'price'));
 
-  function pick(of: ScheduleId) {
-    id = of;
+  function pick(of: ListId) {
+    picked = of;
     choice.how = {};
     if (choice.table) choice.table = of;
   }
@@ -42,16 +52,16 @@
   );
 </script>
 
-<h2>Schedules</h2>
+<h2>{title}</h2>
 <label class="row">
-  Schedule
-  <select value={id} onchange={(event) => pick(event.currentTarget.value as ScheduleId)}>
-    {#each scheduleIds as one (one)}<option value={one}>{scheduleNames[one]}</option>{/each}
+  {back ? 'Schedule' : 'List'}
+  <select value={id} onchange={(event) => pick(event.currentTarget.value as ListId)}>
+    {#each ids as one (one)}<option value={one}>{listName(one)}</option>{/each}
   </select>
 </label>
-<Button onclick={() => (choice.table = choice.table ? null : id)}
-  >{choice.table ? 'Back to the sheets' : 'Show on screen'}</Button
->
+{#if back}<Button onclick={() => (choice.table = choice.table ? null : id)}
+    >{choice.table ? back : 'Show on screen'}</Button
+  >{/if}
 {#if choice.table}
   <label class="row">
     Parted by
@@ -78,7 +88,7 @@
 {#if saved}
   <div class="exports">
     <a class="export" href="/api/rooms/{roomId}/schedule.csv?{query}" download>Export as CSV</a>
-    <a class="export" href="/api/rooms/{roomId}/schedules.xlsx" download>All as a workbook</a>
+    <a class="export" href="/api/rooms/{roomId}/schedules.xlsx?of={book}" download>All as a workbook</a>
   </div>
 {/if}
 

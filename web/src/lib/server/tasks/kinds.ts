@@ -3,15 +3,17 @@ import {
   drawSheets,
   formatArea,
   roomOf,
+  listOf,
   roomShape,
   scheduleIds,
+  shopListIds,
   writeSvg,
   arranged,
   type Arrangement,
   type Design,
+  type ListId,
   type PaperPicture,
   type Refusal,
-  type ScheduleId,
   type SheetOptions,
 } from 'goodreach';
 import { drawingFonts } from 'goodreach/fonts';
@@ -20,7 +22,6 @@ import {
   reachReport,
   readModel,
   scheduleCsv,
-  scheduleOf,
   scheduleXlsx,
   writeDxf,
   writeGltf,
@@ -38,8 +39,8 @@ export interface TaskInputs {
   plan: { chains?: true };
   /** What the reach checks find. */
   reach: Record<never, never>;
-  /** One schedule as CSV, or all of them as a workbook. */
-  schedule: { of: ScheduleId | 'all'; how?: Arrangement };
+  /** One schedule or list for the shop as CSV, or all of them as a workbook. */
+  schedule: { of: ListId | 'all' | 'shop'; how?: Arrangement };
   /** Sheets as a PDF; the picture on the cover is brought to the task. */
   sheet: { options: SheetOptions; title: string; author: string; cover?: PaperPicture };
 }
@@ -91,12 +92,13 @@ const makers: { [K in TaskKind]: (document: Design, input: TaskInputs[K]) => Pro
   },
 
   async schedule(document, { of, how = {} }) {
-    if (of !== 'all') {
-      const table = arranged(scheduleOf(document, of), how);
+    if (of !== 'all' && of !== 'shop') {
+      const table = arranged(listOf(document, of), how);
       if (!table.ok) return { ok: false, refusal: table.refusal };
       return { ok: true, type: 'text/csv', bytes: text.encode(scheduleCsv(table.value)) };
     }
-    const all = scheduleIds.map((id) => scheduleOf(document, id));
+    const ids: readonly ListId[] = of === 'shop' ? shopListIds : scheduleIds;
+    const all = ids.map((id) => listOf(document, id));
     const bytes = await scheduleXlsx(all, roomOf(document).unit);
     return { ok: true, type: XLSX, bytes };
   },

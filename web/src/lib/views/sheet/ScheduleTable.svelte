@@ -9,12 +9,12 @@
     refusalText,
     roomOf,
     scheduleColumns,
-    scheduleNames,
+    listName,
     type ArrangedSchedule,
     type ItemChange,
     type OpeningRecord,
     type ScheduleColumnId,
-    type ScheduleId,
+    type ListId,
     type ScheduleLine,
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
@@ -24,7 +24,7 @@
   import ScheduleWorker from './schedule.worker?worker';
 
   /** A schedule on screen: sorted by a press on a heading, what is the designer's to say typed where it stands. */
-  let { choice, id }: { choice: SheetChoice; id: ScheduleId } = $props();
+  let { choice, id }: { choice: Pick<SheetChoice, 'how'>; id: ListId } = $props();
   const { session, screen } = useWorkspace();
 
   let table = $state.raw<ArrangedSchedule | null>(null);
@@ -61,6 +61,13 @@
     ...{ item: 'minmax(9rem, 1.6fr)', note: 'minmax(6rem, 2fr)', roughIns: 'minmax(14rem, 3fr)' },
     ...{ opens: 'minmax(9rem, 2fr)', parts: 'minmax(9rem, 2fr)', where: 'minmax(7rem, 2fr)' },
     ...{ finish: 'minmax(6rem, 1.4fr)', style: 'minmax(7rem, 1.2fr)', size: 'minmax(9rem, 1.2fr)' },
+    ...{
+      part: 'minmax(7rem, 1.4fr)',
+      material: 'minmax(8.5rem, 1.8fr)',
+      thickness: '3.4rem',
+      edging: '5.4rem',
+    },
+    ...{ cutLength: '5.2rem', cutWidth: '5.2rem', items: 'minmax(6rem, 1.4fr)' },
     ...{ number: '2.6rem', hand: '3.4rem', count: '3.6rem', hinge: '3.8rem', code: 'minmax(6.4rem, 1fr)' },
   };
   /** A number that names its line begins it; others stand one under the other. */
@@ -117,8 +124,8 @@
   }
 </script>
 
-<section class="schedule" aria-label={scheduleNames[id]}>
-  <h2>{scheduleNames[id]}</h2>
+<section class="schedule" aria-label={listName(id)}>
+  <h2>{listName(id)}</h2>
   {#if problem}<p role="alert">{problem}</p>{/if}
   {#if table?.id !== id}
     <p role="status">Listing…</p>
@@ -128,7 +135,7 @@
     <div
       class="table"
       role="table"
-      aria-label={scheduleNames[id]}
+      aria-label={listName(id)}
       aria-rowcount={rows.length + 2}
       bind:this={view}
       bind:clientHeight={height}

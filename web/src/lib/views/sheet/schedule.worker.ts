@@ -1,21 +1,21 @@
 import {
   arranged,
-  scheduleOf,
+  listOf,
   type ArrangedSchedule,
   type Arrangement,
   type Design,
   type Result,
-  type ScheduleId,
+  type ListId,
 } from 'goodreach';
 
 /** What the page asks: a schedule of a design, as it is to be told. */
 export interface ScheduleQuestion {
   design: Design;
-  id: ScheduleId;
+  id: ListId;
   how: Arrangement;
 }
 export type ScheduleAnswer = Result<ArrangedSchedule>;
 
 onmessage = ({ data: { design, id, how } }: MessageEvent<ScheduleQuestion>) => {
-  postMessage(arranged(scheduleOf(design, id), how) satisfies ScheduleAnswer);
+  postMessage(arranged(listOf(design, id), how) satisfies ScheduleAnswer);
 };

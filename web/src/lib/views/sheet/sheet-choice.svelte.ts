@@ -2,7 +2,7 @@ import {
   isInchUnit,
   type Arrangement,
   type Design,
-  type ScheduleId,
+  type ListId,
   type PaperPicture,
   type SheetIssue,
   type SheetStyle,
@@ -26,7 +26,7 @@ export class SheetChoice {
   /** The template of the studio it is drawn by, as it is kept, or as it is being changed. */
   style: { id: string | null; style: SheetStyle } | null = $state.raw(null);
   /** The schedule that is shown on screen in place of the sheets, and how. */
-  table: ScheduleId | null = $state(null);
+  table: ListId | null = $state(null);
   how: Arrangement = $state.raw({});
   /** The drawing whose place and extent on its sheet are changed. */
   framed: string | null = $state(null);

@@ -32,6 +32,7 @@
   import { ToolStack } from '$lib/tools/pointer-tool';
   import { ShownViews } from '$lib/tools/view-host.svelte';
   import PlanView from '$views/plan/PlanView.svelte';
+  import { BuildChoice } from '$views/build/build-choice.svelte';
   import { SheetChoice } from '$views/sheet/sheet-choice.svelte';
   import { addSectionLine } from '$lib/tools/section-lines';
   import { laterViews } from '$views/later-views';
@@ -79,6 +80,7 @@
     { studio: studioName, job: jobName },
     roomOf(document).unit,
   );
+  const building = new BuildChoice();
   const openingKinds = new OpeningKinds(untrack(() => data.openingKinds));
   const shelf = new StudioShelf(untrack(() => data));
   const models = new StudioModels();
@@ -160,12 +162,16 @@
     {:else if screen.step === 'surface'}<Later part={parts.surface} props={{}} />
     {:else if screen.step === 'tile'}<Later part={parts.tile} props={{}} />
     {:else if screen.step === 'reach'}<Later part={parts.reach} props={{}} />
+    {:else if screen.step === 'build'}<Later part={parts.build} props={{ choice: building }} />
     {:else}<Later part={parts.draw} props={{ choice, draw }} />{/if}
   </aside>
   <main>
     {#if screen.step === 'draw'}<Later
         part={laterViews.sheets}
         props={{ choice, draw }}
+      />{:else if screen.step === 'build'}<Later
+        part={laterViews.build}
+        props={{ choice: building }}
       />{:else if screen.step === 'tile'}<Later part={laterViews.tile} props={{}} />{:else}
       <SplitStage alone={screen.alone}>
         {#snippet plan()}<PlanView />{/snippet}

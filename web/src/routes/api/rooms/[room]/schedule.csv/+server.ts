@@ -1,18 +1,18 @@
-import { findSchedule, readArrangement, scheduleNames } from 'goodreach';
+import { findList, listName, readArrangement } from 'goodreach';
 import { fileName, refused, requireRoom } from '$server/answers';
 import { answerMade } from '$server/tasks/answer';
 import { ask } from '$server/tasks/ask';
 import type { RequestHandler } from './$types';
 
-/** One schedule of the saved room as a table: `?of=items&columns=number,code&sort=-width`. */
+/** One schedule of the saved room, or a list for the shop, as a table: `?of=items&columns=number,code&sort=-width`. */
 export const GET: RequestHandler = async ({ locals, params, url }) => {
   const room = await requireRoom(locals, params.room);
-  const of = findSchedule(url.searchParams.get('of') ?? 'items');
+  const of = findList(url.searchParams.get('of') ?? 'items');
   if (!of.ok) return refused(of.refusal);
   const said = (name: string) => url.searchParams.get(name) ?? undefined;
   const how = readArrangement({ columns: said('columns'), sort: said('sort') });
   if (!how.ok) return refused(how.refusal);
-  const name = fileName(`${room.name} ${scheduleNames[of.value].toLowerCase()} r${room.revision}`, 'csv');
+  const name = fileName(`${room.name} ${listName(of.value).toLowerCase()} r${room.revision}`, 'csv');
   return answerMade(await ask(room, 'schedule', { of: of.value, how: how.value }), {
     'content-disposition': `attachment; filename="${name}"`,
   });

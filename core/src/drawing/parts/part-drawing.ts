@@ -1,0 +1,319 @@
+import type { Point } from '../../geometry/point';
+import {
+  axisOf,
+  isBore,
+  machined,
+  seenFrom,
+  type Axis,
+  type Board,
+  type BoardFace,
+  type Machining,
+} from '../../shop/parts/board';
+import type { Part } from '../../shop/parts/part';
+import { DASH, line, outline, TEXT, WEIGHT, type Primitive } from '../primitives';
+
+const opposite: Readonly<Record<BoardFace, BoardFace>> = {
+  ...{ left: 'right', right: 'left', front: 'back', back: 'front', top: 'bottom', bottom: 'top' },
+};
+/** Where dimensions stand, how near two figures of a row come, and how far an edged edge is marked off, paper mm. */
+const ROW = 7;
+const APART = 4;
+const EDGE = 1.1;
+const TICK = 1.2;
+/** More places than these in a row are told in the list alone. */
+const MOST = 40;
+
+const facesOf: Readonly<Record<Axis, readonly [BoardFace, BoardFace]>> = {
+  ...{ x: ['left', 'right'], y: ['back', 'front'], z: ['bottom', 'top'] },
+};
+
+/** The face a part is drawn from: the one of its two most of it is made from, else the one that is seen. */
+export function drawnFrom({ boards }: Part): BoardFace {
+  const { thin, machining } = boards[0]!;
+  const [low, high] = facesOf[thin];
+  const count = (face: BoardFace) => machining.filter((one) => one.face === face).length;
+  return count(low) > count(high) ? low : high;
+}
+
+/** A part as it lies before the saw or the drill: seen square on from one face, its machining, its edged edges, its sizes; mm, its low left corner at 0, 0. `scale` is mm per paper mm. */
+export function partDrawing(part: Part, scale: number, say: (mm: number) => string): Primitive[] {
+  const one = part.boards[0]!;
+  const face = drawnFrom(part);
+  const { along, up } = seenFrom[face];
+  const [wide, high] = [one[along][1] - one[along][0], one[up][1] - one[up][0]];
+  const ring = ringOf(one, face, wide, high);
+  const marks: Primitive[] = [outline('items', ring, WEIGHT.object, 'drawing', 'item')];
+  for (const made of one.machining) marks.push(...machiningMarks(one, made, face, { wide, high }));
+  marks.push(
+    ...edgeMarks(part, one, face, scale, { wide, high }),
+    ...grain(one, face, { wide, high }, scale),
+  );
+  const places = one.machining
+    .filter((made) => made.face === face && isBore(made))
+    .map((made) => machined(one, made).at);
+  marks.push(
+    ...row(
+      places.map(([x]) => x),
+      wide,
+      { from: high, out: 1, upright: false },
+      scale,
+      say,
+    ),
+    ...row(
+      places.map(([, y]) => y),
+      high,
+      { from: wide, out: 1, upright: true },
+      scale,
+      say,
+    ),
+    ...overall(wide, { from: 0, out: -1, upright: false }, scale, say),
+    ...overall(high, { from: 0, out: -1, upright: true }, scale, say),
+  );
+  return marks;
+}
+
+const rectangle = (x: number, y: number, wide: number, high: number): Point[] => [
+  { x, y },
+  { x: x + wide, y },
+  { x: x + wide, y: y + high },
+  { x, y: y + high },
+];
+
+/** Its outline as it is seen: that in plan from above or below, else a rectangle without what is notched out of its corners. */
+function ringOf(one: Board, face: BoardFace, wide: number, high: number): Point[] {
+  if (one.ring && axisOf[face] === 'z') {
+    const { down } = seenFrom[face];
+    return one.ring.map(({ x, y }) => ({ x: x - one.x[0], y: down ? one.y[1] - y : y - one.y[0] }));
+  }
+  const ring = rectangle(0, 0, wide, high);
+  const notches = one.machining
+    .filter((made) => made.type === 'notch' && axisOf[made.face] === axisOf[face])
+    .map((made) => machined(one, { ...made, face } as Machining));
+  for (const { at, size } of notches) {
+    if (typeof size === 'number') continue;
+    cornerCut(ring, at, size, wide, high);
+  }
+  return ring;
+}
+
+/** Takes a notch out of the corner of an outline that it lies at. */
+function cornerCut(
+  ring: Point[],
+  [x, y]: readonly [number, number],
+  [w, h]: readonly [number, number],
+  wide: number,
+  high: number,
+): void {
+  const near = 1e-6;
+  const corner = {
+    x: x < near ? 0 : x + w > wide - near ? wide : NaN,
+    y: y < near ? 0 : y + h > high - near ? high : NaN,
+  };
+  const at = ring.findIndex((one) => one.x === corner.x && one.y === corner.y);
+  if (at < 0) return;
+  const inner = { x: corner.x === 0 ? w : wide - w, y: corner.y === 0 ? h : high - h };
+  const [before, after] = [ring[(at + ring.length - 1) % ring.length]!, ring[(at + 1) % ring.length]!];
+  const first = before.x === corner.x ? { x: corner.x, y: inner.y } : { x: inner.x, y: corner.y };
+  const last = after.x === corner.x ? { x: corner.x, y: inner.y } : { x: inner.x, y: corner.y };
+  ring.splice(at, 1, first, inner, last);
+}
+
+function machiningMarks(
+  one: Board,
+  made: Machining,
+  face: BoardFace,
+  { wide, high }: { wide: number; high: number },
+): Primitive[] {
+  const isHere = made.face === face;
+  const isBehind = made.face === opposite[face];
+  if (made.type === 'notch') return [];
+  if (isHere || isBehind) {
+    const { at, size } = machined(one, { ...made, face } as Machining);
+    const dash = isHere ? {} : { dash: DASH };
+    if (typeof size === 'number')
+      return [
+        {
+          ...{
+            type: 'arc',
+            layer: 'items',
+            centre: { x: at[0], y: at[1] },
+            radius: size / 2,
+            from: 0,
+            sweep: 2 * Math.PI,
+          },
+          ...{ weight: WEIGHT.top, ink: 'measure', ...dash },
+        },
+      ];
+    return [
+      {
+        ...outline('items', rectangle(...at, ...size), WEIGHT.top, 'measure', isHere ? 'water' : undefined),
+        ...dash,
+      },
+    ];
+  }
+  // From an edge: as deep as it goes in, out of sight.
+  if (!isBore(made)) return [];
+  const { along, against, up, down } = seenFrom[face];
+  const x = against ? one[along][1] - made.at[along] : made.at[along] - one[along][0];
+  const y = down ? one[up][1] - made.at[up] : made.at[up] - one[up][0];
+  const half = made.size / 2;
+  const isEnd = axisOf[made.face] === along;
+  const [w, h] = isEnd ? [made.depth, made.size] : [made.size, made.depth];
+  const left = isEnd ? (x < wide / 2 ? 0 : wide - made.depth) : x - half;
+  const low = isEnd ? y - half : y < high / 2 ? 0 : high - made.depth;
+  return [{ ...outline('items', rectangle(left, low, w, h), WEIGHT.thin, 'measure'), dash: DASH }];
+}
+
+/** The edges that are edged, marked off outside them. */
+function edgeMarks(
+  part: Part,
+  one: Board,
+  face: BoardFace,
+  scale: number,
+  { wide, high }: { wide: number; high: number },
+): Primitive[] {
+  const { along, against, up, down } = seenFrom[face];
+  const off = EDGE * scale;
+  const edge = (points: readonly Point[]) => line('items', points, WEIGHT.cut, 'top');
+  const ends = { left: against ? 1 : 0, right: against ? 0 : 1, low: down ? 1 : 0, high: down ? 0 : 1 };
+  const has = (axis: Axis, end: number) => one.edged.includes(facesOf[axis][end]!);
+  const marks: Primitive[] = [];
+  if (has(along, ends.left))
+    marks.push(
+      edge([
+        { x: -off, y: 0 },
+        { x: -off, y: high },
+      ]),
+    );
+  if (has(along, ends.right))
+    marks.push(
+      edge([
+        { x: wide + off, y: 0 },
+        { x: wide + off, y: high },
+      ]),
+    );
+  if (has(up, ends.low))
+    marks.push(
+      edge([
+        { x: 0, y: -off },
+        { x: wide, y: -off },
+      ]),
+    );
+  if (has(up, ends.high))
+    marks.push(
+      edge([
+        { x: 0, y: high + off },
+        { x: wide, y: high + off },
+      ]),
+    );
+  for (const at of part.edgedSides ?? []) {
+    const ring = ringOf(one, face, wide, high);
+    marks.push(edge([ring[at]!, ring[(at + 1) % ring.length]!]));
+  }
+  return marks;
+}
+
+/** Which way the grain runs: an arrow in the middle. */
+function grain(
+  one: Board,
+  face: BoardFace,
+  { wide, high }: { wide: number; high: number },
+  scale: number,
+): Primitive[] {
+  const isAlong = seenFrom[face].along === one.grain;
+  const long = Math.min((isAlong ? wide : high) / 3, 14 * scale) / 2;
+  const tip = Math.min(long / 3, 1.6 * scale);
+  const at = (by: number, across: number): Point =>
+    isAlong ? { x: wide / 2 + by, y: high / 2 + across } : { x: wide / 2 + across, y: high / 2 + by };
+  return [
+    line('items', [at(-long, 0), at(long, 0)], WEIGHT.thin, 'faint'),
+    line('items', [at(long - tip, tip / 2), at(long, 0), at(long - tip, -tip / 2)], WEIGHT.thin, 'faint'),
+    line('items', [at(tip - long, tip / 2), at(-long, 0), at(tip - long, -tip / 2)], WEIGHT.thin, 'faint'),
+  ];
+}
+
+interface Where {
+  from: number;
+  out: 1 | -1;
+  upright: boolean;
+}
+
+const turned = ({ upright }: Where, alongIt: number, outOfIt: number): Point =>
+  upright ? { x: outOfIt, y: alongIt } : { x: alongIt, y: outOfIt };
+
+/** The whole of one direction, as a chain of one. */
+function overall(size: number, where: Where, scale: number, say: (mm: number) => string): Primitive[] {
+  const at = where.from + where.out * ROW * scale;
+  const tick = TICK * scale;
+  const end = (along: number) =>
+    line(
+      'items',
+      [turned(where, along - tick / 2, at - tick / 2), turned(where, along + tick / 2, at + tick / 2)],
+      WEIGHT.thin,
+      'measure',
+    );
+  return [
+    line('items', [turned(where, 0, at), turned(where, size, at)], WEIGHT.thin, 'measure'),
+    ...[0, size].map(end),
+    figure(turned(where, size / 2, at + where.out * 2 * scale), say(size), where),
+  ];
+}
+
+const figure = (at: Point, text: string, { upright }: Where): Primitive => ({
+  ...{
+    type: 'text',
+    layer: 'items',
+    at,
+    text,
+    size: TEXT.small,
+    anchor: 'middle',
+    ink: 'measure',
+    ground: true,
+  },
+  turn: upright ? Math.PI / 2 : 0,
+});
+
+/** The places of what is bored, each told from the low left corner; figures keep clear of one another. */
+function row(
+  places: readonly number[],
+  size: number,
+  where: Where,
+  scale: number,
+  say: (mm: number) => string,
+): Primitive[] {
+  const distinct = [...new Set(places.map((one) => Math.round(one * 100) / 100))].sort((a, b) => a - b);
+  if (distinct.length === 0 || distinct.length > MOST) return [];
+  const least = APART * scale;
+  const spots: number[] = [];
+  for (const one of distinct) spots.push(Math.max(one, (spots.at(-1) ?? -Infinity) + least));
+  // What was pushed past the end goes back as far as there is room.
+  for (let index = spots.length - 1, most = Math.max(size, least * (spots.length - 1)); index >= 0; index--) {
+    spots[index] = Math.min(spots[index]!, most);
+    most = spots[index]! - least;
+  }
+  const [near, far] = [where.from + where.out * 1.5 * scale, where.from + where.out * 5 * scale];
+  return distinct.flatMap((one, index): Primitive[] => [
+    line(
+      'items',
+      [
+        turned(where, one, near),
+        turned(where, one, near + where.out * scale),
+        turned(where, spots[index]!, far),
+      ],
+      WEIGHT.thin,
+      'faint',
+    ),
+    {
+      ...{
+        type: 'text',
+        layer: 'items',
+        text: say(one),
+        size: TEXT.small,
+        anchor: 'start',
+        ink: 'measure',
+      },
+      at: turned(where, spots[index]!, far + where.out * scale),
+      turn: where.upright ? 0 : Math.PI / 2,
+    },
+  ]);
+}

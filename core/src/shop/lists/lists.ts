@@ -1,0 +1,175 @@
+import { styleOf, type Design } from '../../document/design';
+import {
+  count,
+  cellOf,
+  NONE,
+  words,
+  type Cell,
+  type Schedule,
+  type ScheduleLine,
+} from '../../schedules/schedule';
+import { scheduleIds } from '../../schedules/find-schedule';
+import { scheduleOf } from '../../schedules/schedules';
+import { columnsOf as scheduleColumnsOf } from '../../schedules/schedule-columns';
+import { itemBoxes } from '../../setting/item-box';
+import { itemNumbers } from '../../setting/item-numbers';
+import { rangeName, rangesOf } from '../../ranges/shelf';
+import { kindName } from '../../wording/kind-names';
+import type { ScheduleColumnId, ScheduleId } from '../../wording/schedule-words';
+import {
+  boardNames,
+  edgedSidesWords,
+  edgedWords,
+  hardwareNames,
+  type ShopListId,
+} from '../../wording/shop-words';
+import { madeItems, type MadeItem } from '../parts/design-parts';
+import { hardwareCode } from '../parts/hardware';
+import { materialName } from '../parts/materials';
+import type { Part } from '../parts/part';
+import { edgingNeeded } from './edging';
+import type { ListId } from './find-list';
+import { lengthLines } from './lengths';
+import { shopLength } from './shop-style';
+
+/** The columns of every list of the shop. */
+const columnsOf: Readonly<Record<ShopListId, readonly ScheduleColumnId[]>> = {
+  cut: [
+    'number',
+    'part',
+    'count',
+    'cutLength',
+    'cutWidth',
+    'thickness',
+    'material',
+    'edging',
+    'length',
+    'width',
+    'code',
+  ],
+  edging: ['edging', 'total', 'count', 'items'],
+  hardware: ['code', 'name', 'count', 'items'],
+  lengths: ['name', 'height', 'thickness', 'count', 'length', 'total', 'note'],
+  order: ['range', 'code', 'item', 'count', 'items'],
+  packing: ['number', 'code', 'item', 'width', 'depth', 'height', 'count', 'note'],
+};
+
+const lines: Readonly<Record<ShopListId, (design: Design) => ScheduleLine[]>> = {
+  cut: cutLines,
+  edging: edgingLines,
+  hardware: hardwareLines,
+  lengths: lengthLines,
+  order: orderLines,
+  packing: packingLines,
+};
+
+/** The columns of a schedule or a list. */
+export const listColumns = (id: ListId): readonly ScheduleColumnId[] =>
+  isSchedule(id) ? scheduleColumnsOf[id] : columnsOf[id];
+
+const isSchedule = (id: ListId): id is ScheduleId => scheduleIds.some((one) => one === id);
+
+/** A schedule of the room or a list of the shop. */
+export const listOf = (design: Design, id: ListId): Schedule =>
+  isSchedule(id) ? scheduleOf(design, id) : { id, columns: columnsOf[id], lines: lines[id](design) };
+
+/** Everything that is cut, by material and thickness, the longest first. */
+function cutLines(design: Design): ScheduleLine[] {
+  const length = cellOf(shopLength(styleOf(design)));
+  return madeItems(design)
+    .flatMap((made) => made.parts.map((part) => ({ made, part })))
+    .sort(
+      (a, b) => byMaterial(a.part, b.part) || b.part.length - a.part.length || b.part.width - a.part.width,
+    )
+    .map(({ made, part }) => ({
+      ids: [made.record.id],
+      cells: [
+        count(made.number),
+        words(boardNames[part.name]),
+        count(part.qty),
+        ...[part.cutLength, part.cutWidth, part.material.thick].map(length),
+        words(materialName(part.material)),
+        words(saidEdges(part)),
+        ...[part.length, part.width].map(length),
+        words(made.record.code),
+      ],
+    }));
+}
+
+const byMaterial = (a: Part, b: Part): number =>
+  materialName(a.material).localeCompare(materialName(b.material), 'en') ||
+  b.material.thick - a.material.thick;
+
+function saidEdges({ edged, edgedSides }: Part): string {
+  if (edgedSides) return edgedSidesWords(edgedSides.length);
+  const long = edged.filter((edge) => edge.startsWith('l')).length;
+  return edgedWords(long, edged.length - long);
+}
+
+/** How much of every edging there is. */
+function edgingLines(design: Design): ScheduleLine[] {
+  const length = cellOf(shopLength(styleOf(design)));
+  return edgingNeeded(design).map(({ name, long, edges, items }) => ({
+    ids: items.map(({ record }) => record.id),
+    cells: [words(name), length(long), count(edges), numbersOf(items)],
+  }));
+}
+
+const numbersOf = (items: readonly Pick<MadeItem, 'number'>[]): Cell =>
+  words([...new Set(items.map(({ number }) => number))].join(', '));
+
+/** What is bought for the cabinets, all of one sort together. */
+function hardwareLines(design: Design): ScheduleLine[] {
+  const found = new Map<string, { name: string; qty: number; items: MadeItem[] }>();
+  for (const made of madeItems(design))
+    for (const line of made.hardware) {
+      const code = hardwareCode(line);
+      const known = found.get(code) ?? { name: hardwareNames[line.id], qty: 0, items: [] };
+      found.set(code, { ...known, qty: known.qty + line.qty, items: [...known.items, made] });
+    }
+  return [...found]
+    .sort(([a], [b]) => a.localeCompare(b, 'en', { numeric: true }))
+    .map(([code, { name, qty, items }]) => ({
+      ids: items.map(({ record }) => record.id),
+      cells: [words(code), words(name), count(qty), numbersOf(items)],
+    }));
+}
+
+/** What is bought whole, by the range it is from. */
+function orderLines(design: Design): ScheduleLine[] {
+  const made = new Set(madeItems(design).map(({ record }) => record.id));
+  const numbers = itemNumbers(design);
+  const known = rangesOf(design);
+  const found = new Map<string, { cells: Cell[]; ids: string[]; items: { number: number }[] }>();
+  for (const { id, record, kind } of itemBoxes(design)) {
+    if (made.has(id) || kind.group === 'shapes' || kind.top === 'own') continue;
+    const key = `${record.range} ${record.code}`;
+    const name = record.name ?? kindName(record.type);
+    const line = found.get(key) ?? {
+      cells: [words(rangeName(record.range, known) ?? record.range), words(record.code), words(name)],
+      ...{ ids: [], items: [] },
+    };
+    line.ids.push(id);
+    line.items.push({ number: numbers.get(id)! });
+    found.set(key, line);
+  }
+  return [...found]
+    .sort(([a], [b]) => a.localeCompare(b, 'en', { numeric: true }))
+    .map(([, { cells, ids, items }]) => ({ ids, cells: [...cells, count(ids.length), numbersOf(items)] }));
+}
+
+/** Everything that leaves the shop, in the order of the drawing: how many parts it is of. */
+function packingLines(design: Design): ScheduleLine[] {
+  const length = cellOf(shopLength(styleOf(design)));
+  return madeItems(design).map(({ number, record, parts }) => ({
+    ids: [record.id],
+    cells: [
+      count(number),
+      words(record.code),
+      words(record.name ?? kindName(record.type)),
+      ...[record.width, record.depth, record.height].map(length),
+      count(parts.reduce((sum, { qty }) => sum + qty, 0)),
+      record.finish ? words(record.finish) : NONE,
+    ],
+  }));
+}

@@ -1,0 +1,66 @@
+import { expect, test } from './studio';
+
+test('the Build step takes cabinets apart, lists what is cut and bought, and lays the parts on sheets', async ({
+  page,
+  studio,
+}) => {
+  await studio.enter();
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await studio.step('Build');
+  // An empty room says what to do.
+  await expect(page.getByText('Set cabinets of a range that is built')).toBeVisible();
+  await studio.step('Set');
+  await studio.setByCode('F600-D');
+  await studio.setByCode('F450');
+  await studio.saved(2);
+  await studio.step('Build');
+  const panel = page.getByLabel('Shelf');
+  await panel.getByRole('button', { name: '2 Base cabinet F450' }).click();
+  const parts = page.getByRole('group', { name: 'Parts of F450' });
+  await expect(parts.getByRole('button', { name: /Left side.*720 × 560/ })).toBeVisible();
+  await panel.getByRole('button', { name: /F600-D/ }).click();
+  // Its parts are walked by keys; the one in hand is drawn true to scale with what is worked into it.
+  const list = page.getByRole('group', { name: 'Parts of F600-D' });
+  await list.getByRole('button', { name: /Left side/ }).focus();
+  for (let i = 0; i < 5; i++) await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('heading', { name: '6 Back' })).toBeVisible();
+  await expect(page.getByText('Cut 709.5 × 579')).toBeVisible();
+  // It is pulled apart by the drawing itself.
+  const slider = page.getByRole('slider', { name: 'Taken apart' });
+  const before = Number(await slider.inputValue());
+  const drawing = page.getByRole('img', { name: /F600-D taken apart/ });
+  const box = (await drawing.boundingBox())!;
+  await page.mouse.move(box.x + 60, box.y + 30);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 20, box.y + 30, { steps: 4 });
+  await page.mouse.up();
+  expect(Number(await slider.inputValue())).toBeLessThan(before);
+  // Pressing a board takes it in hand.
+  await drawing.locator('[data-source="door"]').first().click();
+  await expect(page.getByRole('heading', { name: /Door/ })).toBeVisible();
+
+  await page.getByRole('tab', { name: 'Lists' }).click();
+  const cut = page.getByRole('table', { name: 'Cut list' });
+  await expect(cut.getByRole('row', { name: /Back 1 709.5 579 8 Hardboard/ })).toBeVisible();
+  await page.getByLabel('List', { exact: true }).selectOption('Hardware');
+  await expect(page.getByRole('row', { name: /RU500 Runners under a drawer, pair 1/ })).toBeVisible();
+  const csv = await page.request.get(
+    (await page.getByRole('link', { name: 'Export as CSV' }).getAttribute('href'))!,
+  );
+  expect(await csv.text()).toContain('RU500');
+  const book = await page.request.get(
+    (await page.getByRole('link', { name: 'All as a workbook' }).getAttribute('href'))!,
+  );
+  expect([book.status(), (await book.body()).subarray(0, 2).toString()]).toEqual([200, 'PK']);
+
+  await page.getByRole('tab', { name: 'Sheets' }).click();
+  await page.getByRole('button', { name: 'Nest', exact: true }).click();
+  await expect(panel.getByRole('button', { name: /18 Faced board 1 sheet/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Next cut' }).click();
+  await expect(page.getByText(/^Cut 1 of \d+/)).toBeVisible();
+  // The room changes, and what was laid out says so.
+  await studio.step('Set');
+  await studio.setByCode('F800');
+  await studio.step('Build');
+  await expect(page.getByText('have changed since these were laid out')).toBeVisible();
+});

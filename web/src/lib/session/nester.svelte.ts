@@ -1,0 +1,48 @@
+import { refusalText, type LengthStyle, type Nest, type NestCase } from 'goodreach';
+import NestWorker from './nest.worker?worker';
+import type { NestAnswer, NestQuestion } from './nest.worker';
+
+/** The nest of one material so far, how much of its time is over (1: all), and why there is none. */
+export interface FoundNest {
+  nest: Nest | null;
+  done: number;
+  problem: string;
+}
+
+/** Nests parts in a worker of its own, one material after the other; a new question ends the one before, and what was found stays when it is stopped. */
+export class Nester {
+  found: Readonly<Record<string, FoundNest>> = $state.raw({});
+  /** What was asked, so that it is seen when it is no longer what the room takes. */
+  asked: readonly NestCase[] = $state.raw([]);
+  busy = $state(false);
+  problem = $state('');
+  #worker: Worker | null = null;
+
+  ask(cases: readonly NestCase[], seconds: number, style: LengthStyle): void {
+    this.stop();
+    [this.found, this.asked, this.problem] = [{}, cases, ''];
+    if (cases.length === 0) return;
+    this.busy = true;
+    const worker = new NestWorker();
+    this.#worker = worker;
+    worker.onmessage = ({ data }: MessageEvent<NestAnswer>) => {
+      const found =
+        'nest' in data
+          ? { nest: data.nest, problem: '' }
+          : { nest: null, problem: refusalText(data.refusal, style) };
+      this.found = { ...this.found, [data.id]: { ...found, done: data.done } };
+      if (data.done === 1 && data.id === cases.at(-1)!.id) this.stop();
+    };
+    worker.onerror = ({ message }) => {
+      this.problem = `The nest has failed: ${message}. Nest again, or with fewer sizes of sheets.`;
+      this.stop();
+    };
+    worker.postMessage({ cases, seconds } satisfies NestQuestion);
+  }
+
+  stop(): void {
+    this.#worker?.terminate();
+    this.#worker = null;
+    this.busy = false;
+  }
+}
