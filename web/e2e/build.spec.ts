@@ -36,21 +36,21 @@ test('the Build step takes cabinets apart, lists what is cut and bought, and lay
   await page.mouse.up();
   expect(Number(await slider.inputValue())).toBeLessThan(before);
   // Pressing a board takes it in hand.
-  await drawing.locator('[data-source="door"]').first().click();
+  await drawing.locator('text', { hasText: /^14$/ }).click();
   await expect(page.getByRole('heading', { name: /Door/ })).toBeVisible();
 
   await page.getByRole('tab', { name: 'Lists' }).click();
   const cut = page.getByRole('table', { name: 'Cut list' });
   await expect(cut.getByRole('row', { name: /Back 1 709.5 579 8 Hardboard/ })).toBeVisible();
-  await page.getByLabel('List', { exact: true }).selectOption('Hardware');
+  await page.getByRole('combobox', { name: /^List/ }).selectOption('Hardware');
   await expect(page.getByRole('row', { name: /RU500 Runners under a drawer, pair 1/ })).toBeVisible();
-  const csv = await page.request.get(
-    (await page.getByRole('link', { name: 'Export as CSV' }).getAttribute('href'))!,
-  );
+  const fetched = async (link: string) => {
+    const href = (await page.getByRole('link', { name: link }).getAttribute('href'))!;
+    return page.request.get(String(new URL(href, page.url())));
+  };
+  const csv = await fetched('Export as CSV');
   expect(await csv.text()).toContain('RU500');
-  const book = await page.request.get(
-    (await page.getByRole('link', { name: 'All as a workbook' }).getAttribute('href'))!,
-  );
+  const book = await fetched('All as a workbook');
   expect([book.status(), (await book.body()).subarray(0, 2).toString()]).toEqual([200, 'PK']);
 
   await page.getByRole('tab', { name: 'Sheets' }).click();

@@ -13,9 +13,9 @@ test('panels fold away and are kept so; the drawing alone has the page; all from
   await page.reload();
   await studio.ready();
   await expect(page.getByRole('button', { name: 'Left panel' })).toHaveAttribute('aria-expanded', 'false');
-  await page.keyboard.press('Alt+8');
+  await page.keyboard.press('Alt+Enter');
   expect(await wide()).toBe(1280);
-  await page.keyboard.press('Alt+8');
+  await page.keyboard.press('Alt+Enter');
   await expect(page.getByRole('button', { name: 'Facts', exact: true })).toHaveAttribute(
     'aria-expanded',
     'true',
@@ -131,7 +131,7 @@ test.describe('by touch', () => {
       await page.getByRole('button', { name: 'Facts', exact: true }).tap();
       found.push(...(await small(`facts in ${step}`)));
     }
-    await page.keyboard.press('Alt+8');
+    await page.keyboard.press('Alt+Enter');
     await studio.step('Set');
     await page.locator('.plan').press('n');
     await page.getByRole('button', { name: 'Facts', exact: true }).tap();

@@ -45,7 +45,7 @@
       class="fold"
       onclick={() => screen.fold('left')}
       aria-expanded={!screen.folded.left}
-      title={screen.folded.left ? 'Show the left panel (Alt 7)' : 'Fold the left panel away (Alt 7)'}
+      title={screen.folded.left ? 'Show the left panel (Alt 8)' : 'Fold the left panel away (Alt 8)'}
     >
       <Icon svg={left} /><span class="visually-hidden">Left panel</span>
     </button>
@@ -105,7 +105,7 @@
       class="wide"
       onclick={() => screen.drawAlone()}
       aria-pressed={screen.alone}
-      title={screen.alone ? 'Show the panels (Alt 8)' : 'The drawing alone (Alt 8)'}
+      title={screen.alone ? 'Show the panels (Alt Enter)' : 'The drawing alone (Alt Enter)'}
     >
       <Icon svg={alone} /><span class="visually-hidden">The drawing alone</span>
     </button>

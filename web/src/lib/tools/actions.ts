@@ -68,7 +68,7 @@ export const pageActions: readonly Action[] = [
   {
     id: 'fold-left',
     name: 'Fold the left panel away, or show it',
-    keys: 'Alt 7',
+    keys: 'Alt 8',
     typing: true,
     when: always,
     run: ({ screen }) => screen.fold('left'),
@@ -84,7 +84,7 @@ export const pageActions: readonly Action[] = [
   {
     id: 'alone',
     name: 'The drawing alone, or with its panels',
-    keys: 'Alt 8',
+    keys: 'Alt Enter',
     typing: true,
     when: always,
     run: ({ screen }) => screen.drawAlone(),
