@@ -4,8 +4,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { promisify } from 'node:util';
-import { beforeAll, describe, expect, it, vi } from 'vitest';
-import { main } from './cli';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { runCli, type Ran } from '../testing/run-cli';
 import { RoomBuilder } from './demo/build-room';
 import { recordsOf } from './document/design';
 import { galleyWithBay } from './demo/galley-with-bay';
@@ -23,31 +23,9 @@ beforeAll(async () => {
   await writeFile(file, writeDesignJson(galleyWithBay()));
 });
 
-interface Ran {
-  status: number;
-  out: string;
-  error: string;
-}
-
-/** The command in this process: what it printed, and its exit status. `GALLEY` is the demo galley's file. */
-async function goodreach(...words: string[]): Promise<Ran> {
-  const ran: Ran = { status: 0, out: '', error: '' };
-  const out = vi.spyOn(process.stdout, 'write').mockImplementation((text) => {
-    ran.out += text;
-    return true;
-  });
-  const error = vi.spyOn(process.stderr, 'write').mockImplementation((text) => {
-    ran.error += text;
-    return true;
-  });
-  try {
-    ran.status = await main(['node', 'goodreach', ...words.map((word) => (word === 'GALLEY' ? file : word))]);
-  } finally {
-    out.mockRestore();
-    error.mockRestore();
-  }
-  return ran;
-}
+/** The command in this process. `GALLEY` is the demo galley's file. */
+const goodreach = (...words: string[]): Promise<Ran> =>
+  runCli(...words.map((word) => (word === 'GALLEY' ? file : word)));
 
 /** The command as a person runs it, from another folder. */
 async function installed(...words: string[]): Promise<Ran> {
@@ -329,56 +307,6 @@ describe('goodreach', () => {
     expect(data.faults.map((fault: { path: string }) => fault.path).sort()).toEqual([
       'style.lines',
       'style.more',
-    ]);
-  });
-
-  it('nests parts on sheets, case by case', async () => {
-    const path = join(folder, 'nest.json');
-    const one = {
-      ...{ id: 'one', kerf: 4, trim: 10, seconds: 0.1, stock: [{ id: 's', l: 2800, w: 2070 }] },
-      parts: [{ id: 'side', l: 720, w: 560, grain: true, qty: 9 }],
-    };
-    const small = { ...one, id: 'small', stock: [{ id: 's', l: 700, w: 700 }] };
-    await writeFile(path, JSON.stringify([one, small]));
-    const [first, second] = JSON.parse((await goodreach('nest', '--plain', path)).out);
-    expect(first).toMatchObject({
-      id: 'one',
-      count: 1,
-      sheetArea: 2800 * 2070,
-      bound: { s: 1 },
-      proven: true,
-    });
-    expect(first.sheets[0].parts).toHaveLength(9);
-    expect(second).toMatchObject({ id: 'small', refused: { code: 'nest-too-large' } });
-    await writeFile(path, JSON.stringify({ ...one, kerf: 'thin' }));
-    expect((await goodreach('nest', '--plain', path)).error).toContain('case.kerf');
-  });
-
-  it('nests what a room takes of every sheet material, sawn as is said', async () => {
-    const { nests } = JSON.parse(
-      (await goodreach('nest', file, '--seconds', '0.1', '--kerf', '3', '--sheets', '2800x2070')).out,
-    );
-    expect(nests.length).toBeGreaterThan(2);
-    for (const { material, sheets, bound } of nests) {
-      expect(material.length).toBeGreaterThan(2);
-      expect(Object.keys(bound)).toEqual(['2800x2070']);
-      expect(new Set(sheets.map((sheet: { stock: string }) => sheet.stock))).toEqual(new Set(['2800x2070']));
-    }
-    expect((await goodreach('nest', file, '--sheets', 'large')).error).toContain('size of sheet');
-    expect((await goodreach('nest', file, '--kerf', '')).error).toContain('kerf');
-  });
-
-  it('prints the parts of every cabinet, and lists for the shop', async () => {
-    const { cabinets } = JSON.parse((await goodreach('parts', file)).out);
-    expect(cabinets[0]).toMatchObject({ item: 1, code: 'F600-3', width: 600, depth: 560, height: 870 });
-    expect(cabinets[0].parts[0]).toMatchObject({ name: 'Left side', length: 720, width: 560, qty: 1 });
-    const list = await goodreach('schedule', file, '--of', 'cut', '--format', 'csv');
-    expect(list.out.split('\n')[0]).toBe(
-      'No.,Part,Pieces,Cut length,Cut width,Thick,Material,Edged,Length,Width,Code',
-    );
-    const all = JSON.parse((await goodreach('schedule', file, '--of', 'shop')).out);
-    expect(all.schedules.map(({ id }: { id: string }) => id)).toEqual([
-      ...['cut', 'edging', 'hardware', 'lengths', 'order', 'packing'],
     ]);
   });
 
