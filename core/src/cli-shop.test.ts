@@ -51,6 +51,23 @@ describe('what the shop asks of the command line', () => {
     expect((await goodreach('nest', file, '--kerf', '')).error).toContain('kerf');
   });
 
+  it('prints what a room costs, by prices of its own or made-up ones, or what is wrong with those', async () => {
+    const { total, lines, groups } = JSON.parse((await goodreach('cost', file)).out);
+    expect(lines.reduce((sum: number, { amount }: { amount: number }) => sum + amount, 0)).toBeCloseTo(
+      total,
+      6,
+    );
+    expect(groups[0]).toMatchObject({ group: 'boards' });
+    const prices = join(folder, 'prices.csv');
+    await writeFile(prices, 'code,unit,price\nfaced-board,m2,1\n');
+    const own = JSON.parse((await goodreach('cost', file, '--prices', prices)).out);
+    expect(own.lines.filter(({ group }: { group: string }) => group === 'boards').length).toBe(2);
+    expect(own.asked.map(({ code }: { code: string }) => code)).toContain('edging');
+    await writeFile(prices, 'code,unit,price\nfaced-board,acre,1\n');
+    const wrong = await goodreach('cost', file, '--prices', prices);
+    expect([wrong.status, JSON.parse(wrong.out).faults[0].row]).toEqual([1, 2]);
+  });
+
   it('prints the parts of every cabinet, and lists for the shop', async () => {
     const { cabinets } = JSON.parse((await goodreach('parts', file)).out);
     expect(cabinets[0]).toMatchObject({ item: 1, code: 'F600-3', width: 600, depth: 560, height: 870 });
@@ -61,7 +78,7 @@ describe('what the shop asks of the command line', () => {
     );
     const all = JSON.parse((await goodreach('schedule', file, '--of', 'shop')).out);
     expect(all.schedules.map(({ id }: { id: string }) => id)).toEqual([
-      ...['cut', 'edging', 'hardware', 'lengths', 'order', 'packing'],
+      ...['cut', 'edging', 'hardware', 'lengths', 'order', 'packing', 'cost'],
     ]);
   });
 });

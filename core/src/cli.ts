@@ -23,9 +23,11 @@ import { scheduleIds } from './schedules/find-schedule';
 import { shopListIds } from './shop/lists/find-list';
 import { styleOf, type Design } from './document/design';
 import { openDesign } from './exports/design-json';
+import { costReport } from './exports/cost-json';
 import { partsReport } from './exports/parts-json';
 import { reachReport } from './exports/reach-json';
 import { rangeCsv } from './exports/range-csv';
+import { readPriceCsv } from './imports/price-csv';
 import { readRangeCsv } from './imports/range-csv';
 import { findRange, ranges } from './ranges/shelf';
 import type { Refusal, Result } from './result';
@@ -144,6 +146,20 @@ program
     if (file === undefined)
       throw new CommanderError(1, 'tops', 'error: a design, or --plain and a file of cases, is needed');
     print(designTopsCommand(await readDesignFile(file)));
+  });
+
+program
+  .command('cost')
+  .description('what a room costs: every line with the things it comes from, sums, the total')
+  .argument('<design>', 'a design file (JSON)')
+  .option('--prices <file>', 'a book of prices (CSV: code, unit, price); made-up ones unless given')
+  .action(async (file: string, { prices }: { prices?: string }) => {
+    const design = await readDesignFile(file);
+    if (prices === undefined) return print(costReport(design));
+    const read = readPriceCsv(await readFile(prices, 'utf8'));
+    if (read.ok) return print(costReport(design, read.book));
+    print({ ok: false, faults: saidFaults(read.faults) });
+    throw new Faulty();
   });
 
 program

@@ -14,6 +14,7 @@ export * from './exports/schedule-table';
 export * from './exports/sheet-pdf';
 export * from './exports/dxf';
 export * from './exports/parts-json';
+export * from './exports/cost-json';
 export * from './exports/tile-csv';
 export type { Model } from './imports/objects/model';
 export { MOST_MODEL_BYTES, readModel, writeModel } from './imports/objects/model-file';

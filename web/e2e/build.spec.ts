@@ -58,6 +58,13 @@ test('the Build step takes cabinets apart, lists what is cut and bought, and lay
   await expect(panel.getByRole('button', { name: /18 Faced board 1 sheet/ })).toBeVisible();
   await page.getByRole('button', { name: 'Next cut' }).click();
   await expect(page.getByText(/^Cut 1 of \d+/)).toBeVisible();
+  // What it costs: all of it, or what the chosen cabinet takes.
+  await page.getByRole('tab', { name: 'Cost' }).click();
+  const total = async () => Number(await panel.locator('strong').innerText());
+  const chosen = await total();
+  await page.getByRole('table', { name: 'Cost' }).getByText('H110 Hinge 110°').click();
+  await expect.poll(total).toBeGreaterThan(chosen);
+  await page.getByRole('tab', { name: 'Sheets' }).click();
   // The room changes, and what was laid out says so.
   await studio.step('Set');
   await studio.setByCode('F800');

@@ -26,6 +26,7 @@ export interface ArrangedSchedule extends Schedule {
 const NOT_SUMMED: ReadonlySet<ScheduleColumnId> = new Set<ScheduleColumnId>([
   ...(['number', 'along', 'sill', 'up', 'surface', 'thickness', 'leaf', 'joint'] as const),
   ...(['width', 'height', 'depth', 'length', 'cutLength', 'cutWidth'] as const),
+  ...(['quantity', 'unitPrice'] as const),
 ]);
 
 /** Refused where a column is not one of the schedule's. */

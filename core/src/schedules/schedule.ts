@@ -37,6 +37,7 @@ export type ColumnMeasure = 'amount' | 'area' | 'count' | 'length';
 export const columnMeasures: Partial<Record<ScheduleColumnId, ColumnMeasure>> = {
   ...{ number: 'count', joints: 'count', cutOuts: 'count', area: 'area', price: 'amount' },
   ...{ count: 'count', whole: 'count', cut: 'count', bought: 'count', joint: 'length' },
+  ...{ quantity: 'count', unitPrice: 'amount', amount: 'amount' },
   ...{ width: 'length', depth: 'length', height: 'length', along: 'length', sill: 'length', leaf: 'length' },
   ...{ length: 'length', cutLength: 'length', cutWidth: 'length', total: 'length' },
   ...{ up: 'length', thickness: 'length', surface: 'length', perimeter: 'length' },

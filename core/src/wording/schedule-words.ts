@@ -63,6 +63,10 @@ export const scheduleColumns = {
   total: 'In all',
   items: 'Items',
   range: 'Range',
+  group: 'Part of the job',
+  quantity: 'So much',
+  unitPrice: 'Each',
+  amount: 'Amount',
 } as const;
 export type ScheduleColumnId = keyof typeof scheduleColumns;
 

@@ -94,6 +94,7 @@ export const shopListNames = {
   lengths: 'Plinths and trims',
   order: 'Order list',
   packing: 'Packing list',
+  cost: 'Cost',
 } as const;
 export type ShopListId = keyof typeof shopListNames;
 

@@ -30,6 +30,8 @@ import type { Part } from '../parts/part';
 import { edgingNeeded } from './edging';
 import type { ListId } from './find-list';
 import { lengthLines } from './lengths';
+import { costOf } from '../cost/cost';
+import { costGroupNames, priceUnitNames, type PriceUnit } from '../../wording/cost-words';
 import { shopLength } from './shop-style';
 
 /** The columns of every list of the shop. */
@@ -51,6 +53,7 @@ const columnsOf: Readonly<Record<ShopListId, readonly ScheduleColumnId[]>> = {
   hardware: ['code', 'name', 'count', 'items'],
   lengths: ['name', 'height', 'thickness', 'count', 'length', 'total', 'note'],
   order: ['range', 'code', 'item', 'count', 'items'],
+  cost: ['group', 'name', 'quantity', 'unitPrice', 'amount'],
   packing: ['number', 'code', 'item', 'width', 'depth', 'height', 'count', 'note'],
 };
 
@@ -61,6 +64,7 @@ const lines: Readonly<Record<ShopListId, (design: Design) => ScheduleLine[]>> = 
   lengths: lengthLines,
   order: orderLines,
   packing: packingLines,
+  cost: costLines,
 };
 
 /** The columns of a schedule or a list. */
@@ -157,6 +161,24 @@ function orderLines(design: Design): ScheduleLine[] {
     .sort(([a], [b]) => a.localeCompare(b, 'en', { numeric: true }))
     .map(([, { cells, ids, items }]) => ({ ids, cells: [...cells, count(ids.length), numbersOf(items)] }));
 }
+
+/** What the room costs, line by line. */
+function costLines(design: Design): ScheduleLine[] {
+  return costOf(design).lines.map(({ group, name, qty, unit, price, cents, of }) => ({
+    ids: [...new Set(of.map(({ id }) => id))],
+    cells: [
+      words(costGroupNames[group]),
+      words(name),
+      { said: saidQuantity(qty, unit), value: qty },
+      { said: price.toFixed(2), value: price },
+      { said: (cents / 100).toFixed(2), value: cents / 100 },
+    ],
+  }));
+}
+
+const saidQuantity = (qty: number, unit: PriceUnit): string =>
+  unit === 'share' ? `${round(qty * 100)} %` : `${round(qty)} ${priceUnitNames[unit]}`;
+const round = (value: number): number => Math.round(value * 100) / 100;
 
 /** Everything that leaves the shop, in the order of the drawing: how many parts it is of. */
 function packingLines(design: Design): ScheduleLine[] {

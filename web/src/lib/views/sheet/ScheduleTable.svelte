@@ -67,6 +67,7 @@
       thickness: '3.4rem',
       edging: '5.4rem',
     },
+    ...{ group: 'minmax(7rem, 1.2fr)', name: 'minmax(9rem, 2fr)', quantity: '6rem' },
     ...{ cutLength: '5.2rem', cutWidth: '5.2rem', items: 'minmax(6rem, 1.4fr)' },
     ...{ number: '2.6rem', hand: '3.4rem', count: '3.6rem', hinge: '3.8rem', code: 'minmax(6.4rem, 1fr)' },
   };

@@ -1,0 +1,30 @@
+import type { PriceBook, PriceRow } from '../shop/cost/price-book';
+import { priceUnitNames, type PriceUnit } from '../wording/cost-words';
+import { CsvTable, readTable, type TableFault } from './csv-table';
+
+const columns = ['code', 'unit', 'price'] as const;
+const units = Object.keys(priceUnitNames) as PriceUnit[];
+/** So many prices stand in a book at most, none of them higher than this. */
+const MOST_PRICES = 5_000;
+const MOST_PRICE = 1_000_000;
+const CODE = /^[A-Za-z0-9][A-Za-z0-9 ./-]{0,39}$/;
+
+/** Reads a book of prices, one a row: code, unit (m2, m, piece, bag, kg, hour, share, job), price; or every fault in it. */
+export function readPriceCsv(
+  text: string,
+): { ok: true; book: PriceBook } | { ok: false; faults: TableFault[] } {
+  const read = readTable(text, { columns, optional: [], most: MOST_PRICES });
+  if (!read.ok) return read;
+  const table = new CsvTable<(typeof columns)[number]>(read.columns);
+  const known = new Set<string>();
+  const rows = read.rows.flatMap((line): PriceRow[] => {
+    const code = table.cell(line.cells, 'code');
+    const unit = table.oneOf(line, 'unit', units);
+    if (!CODE.test(code)) table.fault(line.row, 'code', code, { because: 'name-needed', most: 40 });
+    else if (known.has(code)) table.fault(line.row, 'code', code, 'there-twice');
+    known.add(code);
+    const price = table.money(line, 'price', MOST_PRICE);
+    return unit ? [{ code, unit, price }] : [];
+  });
+  return table.faults.length > 0 ? { ok: false, faults: table.faults } : { ok: true, book: { rows } };
+}

@@ -1,0 +1,220 @@
+import { perDesign, type Design } from '../../document/design';
+import { remember } from '../../document/remember';
+import { isDressing, isInRun } from '../../ranges/item-kind';
+import { rangesOf } from '../../ranges/shelf';
+import { priceOf } from '../../ranges/specials';
+import { itemBoxes } from '../../setting/item-box';
+import { kindName } from '../../wording/kind-names';
+import { hardwareNames } from '../../wording/shop-words';
+import { costGroupNames, priceNames, type CostGroup, type PriceKey } from '../../wording/cost-words';
+import { edgedLength } from '../lists/edging';
+import { runPlinths, trimLengths } from '../lists/lengths';
+import { madeItems, type MadeItem } from '../parts/design-parts';
+import { hardwareCode } from '../parts/hardware';
+import { edgingName, materialName } from '../parts/materials';
+import type { Cost, CostLine, Need, Taken } from './cost-types';
+import { priceUnder, usualPrices, type PriceBook } from './price-book';
+import { surfaceNeeds } from './surface-needs';
+
+/** The parts of a job in the order they are told. */
+const groups = Object.keys(costGroupNames) as CostGroup[];
+
+const MM2_PER_M2 = 1e6;
+const MM_PER_M = 1e3;
+
+/** What a room costs by the prices of a book. Every amount is rounded by itself, so that the lines add up to the total. */
+export function costOf(design: Design, book: PriceBook = usualPrices): Cost {
+  return priced(needsOf(design), { book });
+}
+
+const needsOf: (design: Design) => readonly Need[] = perDesign((design) => [
+  ...boardNeeds(madeItems(design)),
+  ...edgingNeeds(madeItems(design)),
+  ...hardwareNeeds(madeItems(design)),
+  ...lengthNeeds(design),
+  ...boughtNeeds(design),
+  ...surfaceNeeds(design),
+  ...workNeeds(design),
+]);
+
+const priced = remember((needs: readonly Need[], { book }: { book: PriceBook }): Cost => {
+  const asked = new Map<string, string[]>();
+  const lines: CostLine[] = [];
+  const add = (group: CostGroup, code: string, rest: Omit<CostLine, 'cents' | 'code' | 'group'>) =>
+    lines.push({ group, code, ...rest, cents: Math.round(rest.qty * rest.price * 100) });
+  for (const { group, codes, name, of, price, unit, rate } of needs) {
+    const qty = of.reduce((sum, one) => sum + one.qty, 0);
+    if (qty <= 0) continue;
+    const row = price === undefined ? priceUnder(book, ...codes) : { price, unit: unit ?? 'piece' };
+    const hour = rate ? priceUnder(book, rate) : null;
+    if (!row || (rate && !hour)) {
+      const code = rate && row ? rate : codes[0]!;
+      asked.set(code, [...(asked.get(code) ?? []), ...of.map(({ id }) => id)]);
+      continue;
+    }
+    // Work is told in hours, at what an hour costs.
+    if (hour)
+      add(group, codes[0]!, {
+        ...{ name, unit: 'hour', price: hour.price, qty: qty * row.price },
+        of: of.map((one) => ({ id: one.id, qty: one.qty * row.price })),
+      });
+    else add(group, codes[0]!, { name, of, qty, unit: row.unit, price: row.price });
+  }
+  lines.sort((a, b) => groups.indexOf(a.group) - groups.indexOf(b.group));
+  const sum = () => lines.reduce((total, { cents }) => total + cents, 0);
+  const delivery = priceUnder(book, 'delivery');
+  const all = [...new Set(lines.flatMap(({ of }) => of.map(({ id }) => id)))];
+  const each = all.map((id) => ({ id, qty: 1 / all.length }));
+  if (delivery && lines.length > 0)
+    add('delivery', 'delivery', {
+      name: priceNames.delivery,
+      qty: 1,
+      unit: 'job',
+      price: delivery.price,
+      of: each,
+    });
+  for (const share of ['overhead', 'margin', 'tax'] as const) {
+    const row = priceUnder(book, share);
+    if (!row || lines.length === 0) continue;
+    const cents = Math.round(sum() * row.price);
+    lines.push({
+      group: share,
+      code: share,
+      name: priceNames[share],
+      qty: row.price,
+      unit: 'share',
+      price: sum() / 100,
+      cents,
+      of: each,
+    });
+  }
+  return { lines, cents: sum(), asked: [...asked].map(([code, ids]) => ({ code, ids: [...new Set(ids)] })) };
+});
+
+/** Needs of one sort as one, by a key. */
+function gathered(needs: readonly (Need & { key: string })[]): Need[] {
+  const found = new Map<string, Need & { of: Taken[] }>();
+  for (const { key, of, ...need } of needs) {
+    const known = found.get(key);
+    if (known) known.of.push(...of);
+    else found.set(key, { ...need, of: [...of] });
+  }
+  return [...found.values()];
+}
+
+/** Boards by their material, with what is bought over what is cut. */
+function boardNeeds(items: readonly MadeItem[]): Need[] {
+  const needs = items.flatMap(({ record, parts }) =>
+    parts.map(({ material, cutLength, cutWidth, qty }) => ({
+      key: material.key,
+      group: 'boards' as const,
+      codes: [`${material.stuff} ${material.thick}`, material.stuff],
+      name: `${material.thick} ${materialName(material)}`,
+      of: [{ id: record.id, qty: (cutLength * cutWidth * qty) / MM2_PER_M2 }],
+    })),
+  );
+  return gathered(needs);
+}
+
+function edgingNeeds(items: readonly MadeItem[]): Need[] {
+  const needs = items.flatMap(({ record, parts }) =>
+    parts.map((part) => {
+      const name = edgingName(part.material, part.edging);
+      return {
+        ...{ key: name, group: 'edging' as const, codes: ['edging'], name },
+        of: [{ id: record.id, qty: (edgedLength(part).long * part.qty) / MM_PER_M }],
+      };
+    }),
+  );
+  return gathered(needs.filter(({ of }) => of[0]!.qty > 0));
+}
+
+function hardwareNeeds(items: readonly MadeItem[]): Need[] {
+  const needs = items.flatMap(({ record, hardware }) =>
+    hardware.map((line) => {
+      const code = hardwareCode(line);
+      return {
+        ...{ key: code, group: 'hardware' as const, codes: [code, hardwareCode({ ...line, long: null })] },
+        ...{ name: `${code} ${hardwareNames[line.id]}`, of: [{ id: record.id, qty: line.qty }] },
+      };
+    }),
+  );
+  return gathered(needs);
+}
+
+function lengthNeeds(design: Design): Need[] {
+  const plinths = runPlinths(design).flatMap(({ items, length }) =>
+    items.map((id) => ({ id, qty: length / items.length / MM_PER_M })),
+  );
+  const trims = trimLengths(design).map(({ id, length }) => ({ id, qty: length / MM_PER_M }));
+  return [
+    { group: 'lengths', codes: ['plinth'], name: priceNames.plinth, of: plinths },
+    { group: 'lengths', codes: ['trim'], name: priceNames.trim, of: trims },
+  ];
+}
+
+/** What is bought whole, at its range's price; what has none is asked for. What only dresses the room is not part of the job. */
+function boughtNeeds(design: Design): Need[] {
+  const made = new Set(madeItems(design).map(({ record }) => record.id));
+  const known = rangesOf(design);
+  const needs = itemBoxes(design)
+    .filter(
+      ({ id, kind }) => !made.has(id) && !isDressing(kind) && kind.group !== 'shapes' && kind.top !== 'own',
+    )
+    .map(({ id, record }) => {
+      const price = priceOf(record, known);
+      const name = `${record.code} ${record.name ?? kindName(record.type)}`;
+      return {
+        ...{
+          key: `${record.range} ${record.code} ${price}`,
+          group: 'bought' as const,
+          codes: [record.code],
+          name,
+        },
+        ...{ of: [{ id, qty: 1 }], ...(price !== null && { price }) },
+      };
+    });
+  return gathered(needs);
+}
+
+/** Work by the pieces, metres and holes there are; on site by what is fitted. */
+function workNeeds(design: Design): Need[] {
+  const made = madeItems(design);
+  const work = (group: 'shop' | 'site', code: PriceKey, of: Taken[]): Need => ({
+    ...{ group, codes: [code], name: priceNames[code], of },
+    rate: group === 'shop' ? 'shop-rate' : 'site-rate',
+  });
+  const per = (qtyOf: (one: MadeItem) => number) =>
+    made.map((one) => ({ id: one.record.id, qty: qtyOf(one) }));
+  const summed = ({ parts }: MadeItem, of: (part: MadeItem['parts'][number]) => number) =>
+    parts.reduce((sum, part) => sum + of(part) * part.qty, 0);
+  const fitted = itemBoxes(design)
+    .filter(
+      ({ kind }) =>
+        isInRun(kind) || kind.group === 'wall' || kind.group === 'fixtures' || kind.group === 'tall',
+    )
+    .map(({ id }) => ({ id, qty: 1 }));
+  return [
+    work(
+      'shop',
+      'sawing',
+      per((one) => summed(one, () => 1)),
+    ),
+    work(
+      'shop',
+      'banding',
+      per((one) => summed(one, (part) => edgedLength(part).long / MM_PER_M)),
+    ),
+    work(
+      'shop',
+      'boring',
+      per((one) => summed(one, (part) => part.machining.length)),
+    ),
+    work(
+      'shop',
+      'assembling',
+      per(({ parts }) => (parts.length > 2 ? 1 : 0)),
+    ),
+    work('site', 'fitting', fitted),
+  ];
+}

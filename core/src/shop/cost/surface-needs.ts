@@ -1,0 +1,106 @@
+import type { Design } from '../../document/design';
+import { recordsOf } from '../../document/design';
+import { profileLengths } from '../../surfaces/edge-profiles';
+import { finishAlong } from '../../surfaces/finish-of';
+import { splashes, splashSize } from '../../surfaces/splashes';
+import { netArea, topCutOuts } from '../../surfaces/top-cut-outs';
+import { jointedTops } from '../../surfaces/top-joints';
+import { tops } from '../../surfaces/tops';
+import { tiledZones } from '../../tile/zones/zone-laying';
+import { zoneOrder } from '../../tile/zones/zone-order';
+import { priceNames } from '../../wording/cost-words';
+import type { Need, Taken } from './cost-types';
+
+const MM2_PER_M2 = 1e6;
+const MM_PER_M = 1e3;
+
+/** So much of something that several things share in equal parts. */
+const shared = (ids: readonly string[], qty: number): Taken[] =>
+  ids.map((id) => ({ id, qty: qty / ids.length }));
+
+/** What tops, splashes and tiles take, with the work of laying them. */
+export function surfaceNeeds(design: Design): Need[] {
+  return [...topNeeds(design), ...tileNeeds(design)];
+}
+
+function topNeeds(design: Design): Need[] {
+  const each = tops(design).map((top) => {
+    const { items } = top;
+    const made = jointedTops(design).get(top)!;
+    const worked = Object.values(profileLengths(design, top)).reduce((sum, one) => sum + one, 0);
+    return {
+      items,
+      name: finishAlong(design, 'top', items)?.name ?? null,
+      price: topPrice(design, items),
+      area: netArea(design, top) / MM2_PER_M2,
+      edge: worked / MM_PER_M,
+      cutOuts: topCutOuts(design).get(top)?.length ?? 0,
+      joints: made.joints.length,
+      pieces: made.pieces.length,
+    };
+  });
+  const need = (code: 'splash' | 'top-cut-out' | 'top-edge' | 'top-joint', of: Taken[]): Need => ({
+    ...{ group: 'tops', codes: [code], name: priceNames[code], of },
+  });
+  const boards = splashes(design).flatMap((splash) => {
+    const items = [...new Set(splash.at.map(({ item }) => item))];
+    return shared(items, splashSize(splash).area / MM2_PER_M2);
+  });
+  return [
+    ...each.map((top): Need => ({
+      ...{ group: 'tops', codes: ['top'], of: shared(top.items, top.area) },
+      name: [priceNames.top, top.name].filter(Boolean).join(', '),
+      ...(top.price !== null && { price: top.price, unit: 'm2' }),
+    })),
+    need(
+      'top-edge',
+      each.flatMap((top) => shared(top.items, top.edge)),
+    ),
+    need(
+      'top-cut-out',
+      each.flatMap((top) => shared(top.items, top.cutOuts)),
+    ),
+    need(
+      'top-joint',
+      each.flatMap((top) => shared(top.items, top.joints)),
+    ),
+    need('splash', boards),
+    {
+      ...{ group: 'site', codes: ['fitting-tops'], name: priceNames['fitting-tops'], rate: 'site-rate' },
+      of: each.flatMap((top) => shared(top.items, top.pieces)),
+    },
+  ];
+}
+
+/** What a top costs for a square metre where its finish says it. */
+function topPrice(design: Design, items: readonly string[]): number | null {
+  const finish = finishAlong(design, 'top', items);
+  const price = finish?.own?.price;
+  return price?.per === 'm2' ? price.amount : null;
+}
+
+function tileNeeds(design: Design): Need[] {
+  const own = new Map(recordsOf(design, 'finish').map((record) => [record.name, record]));
+  return tiledZones(design).flatMap(({ id, record, tiled }): Need[] => {
+    if (!tiled.ok) return [];
+    const order = zoneOrder(record, tiled.value);
+    if (!order.ok) return [];
+    const { sizes, adhesive, grout } = order.value;
+    const area = sizes.reduce((sum, { bought, tile }) => sum + (bought * tile.w * tile.h) / MM2_PER_M2, 0);
+    const price = record.finish ? own.get(record.finish)?.price : undefined;
+    const of = (qty: number): Taken[] => [{ id, qty }];
+    return [
+      {
+        ...{ group: 'tiles', codes: ['tile'], of: of(area) },
+        name: [priceNames.tile, record.finish].filter(Boolean).join(', '),
+        ...(price?.per === 'm2' && { price: price.amount, unit: 'm2' }),
+      },
+      { group: 'tiles', codes: ['adhesive'], name: priceNames.adhesive, of: of(adhesive.bags) },
+      { group: 'tiles', codes: ['grout'], name: priceNames.grout, of: of(grout.kg) },
+      {
+        ...{ group: 'site', codes: ['tiling'], name: priceNames.tiling, rate: 'site-rate' },
+        of: of(tiled.value.laid.zoneArea / MM2_PER_M2),
+      },
+    ];
+  });
+}
