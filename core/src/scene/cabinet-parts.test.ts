@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { rectangle } from '../../testing/rooms';
 import { setRoom } from '../commands/set-room';
 import { putService } from '../commands/put-service';
-import type { Design } from '../document/design';
+import { recordOf, type Design } from '../document/design';
 import { contains, distanceToPath, signedArea } from '../geometry/polygon';
 import { itemBoxes } from '../setting/item-box';
 import { solidsOf } from '../solids/solids';
@@ -87,6 +87,21 @@ describe('a cabinet in three dimensions', () => {
     expect(
       partsOf(builder.design, plain).filter(({ moves, substance }) => moves && substance === 'front').length,
     ).toBe(boardsOf(builder.design, plain).length);
+  });
+
+  it('goes down to the floor by itself only where no plinth goes before it', () => {
+    const builder = rectangle(4000, 3000);
+    builder.run(setRoom, { range: 'saltbox' });
+    const id = builder.set('B24', 'face-a', 500);
+    const lowest = (design: Design) =>
+      Math.min(
+        ...partsOf(design, id)
+          .filter(({ substance }) => substance === 'carcass')
+          .flatMap(({ mesh }) => cornersOf(mesh).map(({ z }) => z)),
+      );
+    expect(lowest(builder.design)).toBeCloseTo(114.3, 6);
+    const record = { ...recordOf(builder.design, 'item', id)!, plinth: { none: true } };
+    expect(lowest({ ...builder.design, records: { ...builder.design.records, [id]: record } })).toBe(0);
   });
 
   it('of a corner is open to its doors, within its outline', () => {

@@ -25,7 +25,9 @@ const wholes: Readonly<Partial<Record<string, Substance>>> = {
 /** The parts of a cabinet, from the very boards it is made of in the shop, and what its fronts are taken hold of by. */
 export function cabinetParts(solid: Solid, made: ConstructionMethod, kickBack: number | null): ScenePart[] {
   const own = solid.box!;
-  const { boards } = cabinetOfSolid(solid, { made, kickBack });
+  // What of sides that go down to the floor lies behind the plinth of the run is not seen.
+  const foot = kickBack === null ? 0 : (solid.foot ?? 0);
+  const boards = cabinetOfSolid(solid, { made, kickBack }).boards.map((one) => above(one, foot));
   const fronts = solid.sides.flatMap((side) =>
     side.front ? side.parts.map((part) => ({ part, side })) : [],
   );
@@ -40,6 +42,17 @@ export function cabinetParts(solid: Solid, made: ConstructionMethod, kickBack: n
     ...meshesOf(own, own.low, boards, moving, whole),
     ...fronts.flatMap(({ part, side }) => handleParts(part, side, own.low, made.proud, moving)),
   ];
+}
+
+/** A board as far as it stands over a height. */
+function above(one: Board, low: number): Board {
+  if (one.of !== 'box' || one.z[0] >= low || one.z[1] <= low) return one;
+  const cut = (extent: Extent): Extent => ({
+    x: extent.x,
+    y: extent.y,
+    z: [Math.max(low, extent.z[0]), extent.z[1]],
+  });
+  return { ...one, ...cut(one), ...(one.seen && { seen: one.seen.map(cut) }) };
 }
 
 /** Boards as meshes, those that look and move alike as one. */

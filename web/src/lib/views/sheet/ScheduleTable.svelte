@@ -135,6 +135,7 @@
   {:else}
     <div
       class="table"
+      style:--least="{Math.min(44, columns.length * 7.5)}rem"
       role="table"
       aria-label={listName(id)}
       aria-rowcount={rows.length + 2}
@@ -238,7 +239,7 @@
     display: grid;
     gap: 0 0.5rem;
     align-items: center;
-    min-width: 44rem;
+    min-width: var(--least);
     padding: 0 0.4rem;
     border-bottom: 1px solid var(--rule);
   }
