@@ -68,6 +68,14 @@ describe('what the shop asks of the command line', () => {
     expect([wrong.status, JSON.parse(wrong.out).faults[0].row]).toEqual([1, 2]);
   });
 
+  it('prints a template of every piece of every top', async () => {
+    const { slab, templates } = JSON.parse((await goodreach('template', file)).out);
+    expect(slab.length).toBeGreaterThan(slab.width);
+    expect(templates.length).toBeGreaterThan(2);
+    expect(templates[0]).toMatchObject({ top: 1, piece: 1, thickness: 30 });
+    expect(templates[0].edges[0]).toHaveProperty('profile');
+  });
+
   it('prints the parts of every cabinet, and lists for the shop', async () => {
     const { cabinets } = JSON.parse((await goodreach('parts', file)).out);
     expect(cabinets[0]).toMatchObject({ item: 1, code: 'F600-3', width: 600, depth: 560, height: 870 });

@@ -27,6 +27,7 @@ import { costReport } from './exports/cost-json';
 import { partsReport } from './exports/parts-json';
 import { reachReport } from './exports/reach-json';
 import { rangeCsv } from './exports/range-csv';
+import { templateReport } from './exports/template-json';
 import { readPriceCsv } from './imports/price-csv';
 import { readRangeCsv } from './imports/range-csv';
 import { findRange, ranges } from './ranges/shelf';
@@ -91,6 +92,7 @@ reader('items', 'every item with its sizes, place and price', itemsCommand);
 reader('open', 'what is left open in every run, and the filler that would close it', openCommand);
 reader('services', 'what was surveyed, and the rough-ins that items bring', servicesCommand);
 reader('parts', 'everything the shop makes, part by part, and the hardware for it', partsReport);
+reader('template', 'every piece of every top as it is made: outline, edges, cut-outs', templateReport);
 reader('room', 'corners, lengths, areas, misclosure and residuals', roomCommand);
 reader('validate', 'whether the file is a sound design', (design) => ({
   ok: true,

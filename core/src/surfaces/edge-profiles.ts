@@ -33,7 +33,11 @@ export interface WorkedPart {
 }
 
 /** The outline of a ring by how its edges are worked: what is made of a corner goes with the edge before it. */
-export function workedParts(design: Design, { parts }: TopRing, items: readonly string[]): WorkedPart[] {
+export function workedParts(
+  design: Design,
+  { parts }: Pick<TopRing, 'parts'>,
+  items: readonly string[],
+): WorkedPart[] {
   const boxes = items.map((id) => findBox(design, id)!);
   // A ring may begin with what is made of a corner: that belongs to its last edge.
   const last = parts.findLast(({ type }) => type === 'edge');
