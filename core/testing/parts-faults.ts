@@ -14,6 +14,7 @@ export interface PrintedPart {
   qty: number;
   boxes: Box[];
   outline?: [number, number][];
+  scribe?: number;
   machining: PrintedMachining[];
 }
 interface PrintedMachining {

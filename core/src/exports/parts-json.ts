@@ -1,4 +1,6 @@
 import type { Design } from '../document/design';
+import { itemNumbers } from '../setting/item-numbers';
+import { runPlinths } from '../shop/lists/lengths';
 import { hardwareCode } from '../shop/parts/hardware';
 import { madeItems, type MadeItem } from '../shop/parts/design-parts';
 import { edgingName, materialName } from '../shop/parts/materials';
@@ -8,7 +10,17 @@ import { boardNames, hardwareNames } from '../wording/shop-words';
 const edges: readonly PartEdge[] = ['l1', 'l2', 'w1', 'w2'];
 
 /** Everything the shop makes of a room, part by part: lengths mm, places in each cabinet's own frame (its left side, its back, its underside). */
-export const partsReport = (design: Design): object => ({ cabinets: madeItems(design).map(cabinet) });
+export function partsReport(design: Design): object {
+  const numbers = itemNumbers(design);
+  return {
+    cabinets: madeItems(design).map(cabinet),
+    // Plinths that go through a run, by the items they stand before.
+    plinths: runPlinths(design).map(({ items, length, height, thickness }) => ({
+      items: items.map((id) => numbers.get(id)),
+      ...{ length: round(length), height: round(height), thickness },
+    })),
+  };
+}
 
 const cabinet = ({ number, record, parts, hardware }: MadeItem): object => ({
   ...{ item: number, id: record.id, code: record.code },
@@ -30,6 +42,8 @@ function told(part: Part): object {
     material: materialName(material),
     ...{ thickness: material.thick, length: round(part.length), width: round(part.width) },
     ...{ cutLength: round(part.cutLength), cutWidth: round(part.cutWidth) },
+    // Cut wider by so much, to be scribed to what it stands against.
+    ...(part.scribe && { scribe: round(part.scribe) }),
     edging: Object.fromEntries(edges.map((edge) => [edge, edged.includes(edge) ? name : null])),
     qty: part.qty,
     boxes: part.boxes.map((box) => box.map(round)),

@@ -6,7 +6,7 @@ import { findRange, rangesOf } from '../ranges/shelf';
 import { facePoint, type PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
 import { findBox, type ItemBox } from './item-box';
-import { reachOf, type FreeStretch } from './open-lengths';
+import { freeStretches, reachOf, type FreeStretch } from './open-lengths';
 
 /** What a strip that closes a run meets on one side. */
 export type FillerSide =
@@ -79,6 +79,24 @@ export function fillerFor(
   const scribe = (method(left) ?? method(right) ?? (room && constructionOf(room)))?.scribe ?? 0;
   const front = frontLength(design, stretch);
   return { ...fillerWidths({ back: stretch.alongFace, front }, sides, { scribe }), sides };
+}
+
+/** The farthest that what a filler is made to and the gap it stands in may be apart for it to close that, mm. */
+const CLOSES = 3;
+
+/** The widths of a filler that is set, where it closes the gap it stands in; null where it closes nothing: there is no gap to reconcile it with. */
+export function widthsOfFiller(
+  design: Design,
+  { against, record, low, high, id }: ItemBox,
+): FillerWidths | null {
+  if (!against) return null;
+  const band = { depth: record.depth, low, high, except: new Set([id]) };
+  const middle = against.along + record.width / 2;
+  const stretch = freeStretches(design, against.face, band).find(
+    ({ from, to }) => middle > from && middle < to,
+  );
+  if (!stretch || Math.abs(stretch.length - record.width) > CLOSES) return null;
+  return fillerFor(design, { ...stretch, depth: record.depth, high });
 }
 
 /** How long a stretch is at the front of its band: walls that are out of square make it more or less than at the face. */

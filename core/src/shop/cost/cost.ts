@@ -105,12 +105,12 @@ function gathered(needs: readonly (Need & { key: string })[]): Need[] {
 /** Boards by their material, with what is bought over what is cut. */
 function boardNeeds(items: readonly MadeItem[]): Need[] {
   const needs = items.flatMap(({ record, parts }) =>
-    parts.map(({ material, cutLength, cutWidth, qty }) => ({
+    parts.map(({ material, cutLength, cutWidth, scribe = 0, qty }) => ({
       key: material.key,
       group: 'boards' as const,
       codes: [`${material.stuff} ${material.thick}`, material.stuff],
       name: `${material.thick} ${materialName(material)}`,
-      of: [{ id: record.id, qty: (cutLength * cutWidth * qty) / MM2_PER_M2 }],
+      of: [{ id: record.id, qty: (cutLength * (cutWidth + scribe) * qty) / MM2_PER_M2 }],
     })),
   );
   return gathered(needs);

@@ -1,12 +1,13 @@
-import type { Design } from '../../document/design';
-import { recordsOf } from '../../document/design';
+import { recordsOf, type Design } from '../../document/design';
+import type { ZoneRecord } from '../../document/records';
+import { rememberBoth } from '../../document/remember';
 import { profileLengths } from '../../surfaces/edge-profiles';
 import { finishAlong } from '../../surfaces/finish-of';
 import { splashes, splashSize } from '../../surfaces/splashes';
 import { netArea, topCutOuts } from '../../surfaces/top-cut-outs';
 import { jointedTops } from '../../surfaces/top-joints';
 import { tops } from '../../surfaces/tops';
-import { tiledZones } from '../../tile/zones/zone-laying';
+import { tiledZones, type LaidZone } from '../../tile/zones/zone-laying';
 import { zoneOrder } from '../../tile/zones/zone-order';
 import { priceNames } from '../../wording/cost-words';
 import type { Need, Taken } from './cost-types';
@@ -79,11 +80,14 @@ function topPrice(design: Design, items: readonly string[]): number | null {
   return price?.per === 'm2' ? price.amount : null;
 }
 
+/** What is ordered for a zone, once for the same one. */
+const orderOf = rememberBoth((record: ZoneRecord, laid: LaidZone) => zoneOrder(record, laid));
+
 function tileNeeds(design: Design): Need[] {
   const own = new Map(recordsOf(design, 'finish').map((record) => [record.name, record]));
   return tiledZones(design).flatMap(({ id, record, tiled }): Need[] => {
     if (!tiled.ok) return [];
-    const order = zoneOrder(record, tiled.value);
+    const order = orderOf(record, tiled.value);
     if (!order.ok) return [];
     const { sizes, adhesive, grout } = order.value;
     const area = sizes.reduce((sum, { bought, tile }) => sum + (bought * tile.w * tile.h) / MM2_PER_M2, 0);

@@ -35,7 +35,10 @@ describe('the lists of the shop', () => {
       const at = ['count', 'cutLength', 'cutWidth'].map((name) => column(design, 'cut', name));
       expect(
         area(at[0]!.map((_, row) => [at[0]![row]!.value!, at[1]![row]!.value!, at[2]![row]!.value!])),
-      ).toBeCloseTo(area(parts.map((part) => [part.qty, part.cutLength, part.cutWidth])), 0);
+      ).toBeCloseTo(
+        area(parts.map((part) => [part.qty, part.cutLength, part.cutWidth + (part.scribe ?? 0)])),
+        0,
+      );
       const edged = parts
         .filter(({ outline }) => !outline)
         .map((part) => {
@@ -55,6 +58,20 @@ describe('the lists of the shop', () => {
         expect(value).toBe(bought.get(codes[row]!)),
       );
     }
+  });
+
+  it('cut a strip at a wall wider by what is scribed off it, as its own facts say', () => {
+    const builder = rectangle(4000, 3000);
+    builder.set('F600', 'face-a', 50);
+    const filler = builder.set('FL50', 'face-a', 0);
+    const cabinet = printed(builder.design).find(({ id }) => id === filler)!;
+    expect(cabinet.parts[0]).toMatchObject({ id: 'filler', width: 50, cutWidth: 50, scribe: 10 });
+    const strip = listOf(builder.design, 'cut').lines.find(({ cells }) => cells[1]!.said === 'Filler')!;
+    expect(strip.cells[4]!.value).toBe(60);
+    // Between two cabinets there is nothing to scribe it to.
+    builder.set('F600', 'face-a', 700);
+    const between = builder.set('FL50', 'face-a', 650);
+    expect(printed(builder.design).find(({ id }) => id === between)!.parts[0]!.scribe).toBeUndefined();
   });
 
   it('order what is bought whole by its range, and nothing that is made', () => {

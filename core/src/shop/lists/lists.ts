@@ -26,7 +26,7 @@ import {
 import { madeItems, type MadeItem } from '../parts/design-parts';
 import { hardwareCode } from '../parts/hardware';
 import { materialName } from '../parts/materials';
-import type { Part } from '../parts/part';
+import { sawnWidth, type Part } from '../parts/part';
 import { edgingNeeded } from './edging';
 import type { ListId } from './find-list';
 import { lengthLines } from './lengths';
@@ -91,7 +91,7 @@ function cutLines(design: Design): ScheduleLine[] {
         count(made.number),
         words(boardNames[part.name]),
         count(part.qty),
-        ...[part.cutLength, part.cutWidth, part.material.thick].map(length),
+        ...[part.cutLength, sawnWidth(part), part.material.thick].map(length),
         words(materialName(part.material)),
         words(saidEdges(part)),
         ...[part.length, part.width].map(length),

@@ -3,6 +3,7 @@ import { nestFaults } from '../../../testing/nest-faults';
 import { galleyWithBay } from '../../demo/galley-with-bay';
 import { orchardKitchen } from '../../demo/orchard-kitchen';
 import { madeItems } from '../parts/design-parts';
+import { sawnWidth } from '../parts/part';
 import { nest } from './nest';
 import { materialCases, usualSawing } from './part-cases';
 
@@ -20,7 +21,7 @@ describe('the nests of a room', () => {
       for (const one of cases) {
         for (const { id, l, w, grain } of one.case.parts) {
           const { part } = one.of.get(id)!;
-          expect([l, w, grain]).toEqual([part.cutLength, part.cutWidth, part.material.grained]);
+          expect([l, w, grain]).toEqual([part.cutLength, sawnWidth(part), part.material.grained]);
         }
         const found = nest(one.case, { seconds: 0.3 });
         if (!found.ok) throw new Error(found.refusal.code);

@@ -2,7 +2,7 @@ import type { Design } from '../../document/design';
 import type { Stuff } from '../../ranges/build-method';
 import { madeItems, type MadeItem } from '../parts/design-parts';
 import { materialName, type Material } from '../parts/materials';
-import type { Part } from '../parts/part';
+import { sawnWidth, type Part } from '../parts/part';
 import type { NestCase, NestPart, NestStock } from './nest-types';
 
 /** What is cut from sheets; solid timber is cut to length, glass is bought cut. */
@@ -58,7 +58,7 @@ export function materialCases(design: Design, { kerf, trim, stock, usual }: Sawi
       case: {
         ...{ id: key, kerf, trim, stock: stock[key] ?? usual },
         parts: [...of].map(([id, { part }]): NestPart => ({
-          ...{ id, l: part.cutLength, w: part.cutWidth, qty: part.qty },
+          ...{ id, l: part.cutLength, w: sawnWidth(part), qty: part.qty },
           grain: material.grained,
         })),
       },

@@ -5,7 +5,9 @@ import type { ConstructionMethod } from '../../ranges/construction';
 import type { FrontPart } from '../../solids/front-parts';
 import { builtAs, solidOfItem, type Solid } from '../../solids/solids';
 import { itemBoxes, type ItemBox } from '../../setting/item-box';
+import { widthsOfFiller } from '../../setting/filler-widths';
 import { itemNumbers } from '../../setting/item-numbers';
+import { quantise } from '../../units/units';
 import { plinthUnderFront } from '../../surfaces/plinths';
 import { cabinetOf, isMade, type Cabinet } from './cabinet';
 import type { HardwareLine } from './hardware';
@@ -30,9 +32,19 @@ export const cabinetOfSolid = remember(
 const partsOfCabinet = remember(
   (
     { boards }: Cabinet,
-    { made, finishes }: { made: ConstructionMethod; finishes: CabinetFinishes },
-  ): Part[] => partsOf(boards, made.build, (one) => materialOf(one, made.build, finishes)),
+    { made, finishes, scribe }: { made: ConstructionMethod; finishes: CabinetFinishes; scribe: number },
+  ): Part[] =>
+    partsOf(boards, made.build, (one) => materialOf(one, made.build, finishes)).map((part) =>
+      part.name === 'filler' && scribe > 0 ? { ...part, scribe } : part,
+    ),
 );
+
+/** What the strip of a filler is cut wider by than the gap it closes: to be scribed to a wall, or for a gap that is wider at its front. */
+function scribeOf(design: Design, box: ItemBox): number {
+  if (box.kind.symbol !== 'filler' && box.kind.id !== 'filler-wall') return 0;
+  const widths = widthsOfFiller(design, box);
+  return widths ? Math.max(0, quantise(widths.cut - box.record.width)) : 0;
+}
 
 /** Everything of the room that the shop makes, in the order of its numbers on the drawing. */
 export const madeItems: (design: Design) => readonly MadeItem[] = perDesign((design) => {
@@ -49,6 +61,9 @@ function madeItem(design: Design, box: ItemBox, number: number): MadeItem | null
     made,
     kickBack: plinthUnderFront(design, box.id),
   });
-  const parts = partsOfCabinet(cabinet, { made, finishes: finishesOf(design, box.id) });
+  const parts = partsOfCabinet(cabinet, {
+    ...{ made, finishes: finishesOf(design, box.id) },
+    scribe: scribeOf(design, box),
+  });
   return { number, record: box.record, parts, hardware: cabinet.hardware, empty: cabinet.empty };
 }

@@ -37,6 +37,8 @@ export interface Part {
   qty: number;
   boxes: readonly PartBox[];
   machining: readonly PartMachining[];
+  /** What it is cut wider by, to be scribed to what it stands against. */
+  scribe?: number;
   /** Of what is no rectangle in plan: its outline in the cabinet's frame, what is cut before it is edged, and which of its sides are. */
   outline?: readonly Point[];
   cutOutline?: readonly Point[];
@@ -142,3 +144,7 @@ function boxOf({ x, y, z }: Board, outline: readonly Point[] | null): PartBox {
   const [xs, ys] = [outline.map((one) => one.x), outline.map((one) => one.y)];
   return [Math.min(...xs), Math.min(...ys), z[0], Math.max(...xs), Math.max(...ys), z[1]];
 }
+
+/** How wide a part is cut: as it is before it is edged, and what is scribed off. */
+export const sawnWidth = ({ cutWidth, scribe = 0 }: Pick<Part, 'cutWidth' | 'scribe'>): number =>
+  cutWidth + scribe;

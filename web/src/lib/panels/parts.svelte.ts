@@ -14,5 +14,5 @@ export const parts = {
   surface: later(() => import('./surface/SurfacePanel.svelte')),
   tile: later(() => import('./tile/TilePanel.svelte')),
   draw: later(() => import('./DrawPanel.svelte')),
-  build: later(() => import('./build/BuildPanel.svelte')),
+  build: later(() => import('./shop/BuildPanel.svelte')),
 };

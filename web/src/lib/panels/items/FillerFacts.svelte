@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { fillerFor, formatLength, freeStretches, findBox, type ItemRecord } from 'goodreach';
+  import { findBox, formatLength, widthsOfFiller, type ItemRecord } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import Length from '$ui/Length.svelte';
 
@@ -7,16 +7,9 @@
   let { item }: { item: ItemRecord } = $props();
   const { session } = useWorkspace();
   const widths = $derived.by(() => {
-    const design = session.settled;
-    const box = findBox(design, item.id);
-    if (!box?.against) return null;
-    const { face, along } = box.against;
-    const band = { depth: item.depth, low: box.low, high: box.high, except: new Set([item.id]) };
-    const middle = along + item.width / 2;
-    const stretch = freeStretches(design, face, band).find(({ from, to }) => middle > from && middle < to);
+    const box = findBox(session.settled, item.id);
     // Where it closes nothing there is no gap to reconcile it with.
-    if (!stretch || Math.abs(stretch.length - item.width) > 3) return null;
-    return fillerFor(design, { ...stretch, depth: item.depth, high: box.high });
+    return box ? widthsOfFiller(session.settled, box) : null;
   });
   const style = $derived({
     ...session.style,

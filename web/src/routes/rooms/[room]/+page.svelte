@@ -32,7 +32,7 @@
   import { ToolStack } from '$lib/tools/pointer-tool';
   import { ShownViews } from '$lib/tools/view-host.svelte';
   import PlanView from '$views/plan/PlanView.svelte';
-  import { BuildChoice } from '$views/build/build-choice.svelte';
+  import { BuildChoice } from '$views/shop/build-choice.svelte';
   import { SheetChoice } from '$views/sheet/sheet-choice.svelte';
   import { addSectionLine } from '$lib/tools/section-lines';
   import { laterViews } from '$views/later-views';

@@ -1,0 +1,113 @@
+<script lang="ts">
+  import { costGroupNames, costOf, type CostGroup } from 'goodreach';
+  import { useWorkspace } from '$lib/tools/context';
+
+  /** What the room costs, by the parts of the job; with nothing chosen all of it, else what the chosen things take of it. */
+  let { saved }: { saved: boolean } = $props();
+  const { session, screen, roomId } = useWorkspace();
+  const cost = $derived(costOf(session.settled));
+  const chosen = $derived(
+    new Set(screen.chosen.filter((id) => session.document.records[id]?.kind === 'item')),
+  );
+
+  /** The part of every line that the chosen things take. */
+  const groups = $derived(
+    (Object.keys(costGroupNames) as CostGroup[]).flatMap((group) => {
+      const lines = cost.lines.filter((line) => line.group === group);
+      const cents = lines.reduce((sum, line) => {
+        if (chosen.size === 0) return sum + line.cents;
+        const [all, own] = line.of.reduce(
+          ([whole, part], { id, qty }) => [whole + qty, part + (chosen.has(id) ? qty : 0)],
+          [0, 0],
+        );
+        return sum + (all > 0 ? (line.cents * own) / all : 0);
+      }, 0);
+      return cents > 0 ? [{ group, amount: cents / 100 }] : [];
+    }),
+  );
+  const most = $derived(Math.max(1, ...groups.map(({ amount }) => amount)));
+  const total = $derived(groups.reduce((sum, { amount }) => sum + amount, 0));
+</script>
+
+<p class="total">
+  <span
+    >{chosen.size === 0 ? 'The room' : chosen.size === 1 ? 'What is chosen' : `${chosen.size} chosen`}</span
+  >
+  <strong>{total.toFixed(2)}</strong>
+</p>
+<dl>
+  {#each groups as { group, amount } (group)}
+    <div>
+      <dt>{costGroupNames[group]}</dt>
+      <dd>{amount.toFixed(2)}</dd>
+      <span class="bar" style:width="{(amount / most) * 100}%" aria-hidden="true"></span>
+    </div>
+  {:else}
+    <p class="help">Nothing here costs anything yet.</p>
+  {/each}
+</dl>
+{#each cost.asked as { code, ids } (code)}
+  <p class="problem">
+    {code} has no price: it is not in the sum.
+    <button onclick={() => screen.choose(ids)}>Show {ids.length === 1 ? 'it' : 'them'}</button>
+  </p>
+{/each}
+<p class="help">By made-up prices and times, in no currency, until the studio has a price book of its own.</p>
+{#if saved}
+  <div class="exports">
+    <a class="export" href="/api/rooms/{roomId}/schedule.csv?of=cost" download>Export as CSV</a>
+  </div>
+{/if}
+
+<style>
+  .total {
+    display: flex;
+    align-items: baseline;
+    justify-content: space-between;
+    color: var(--soft);
+  }
+  strong {
+    color: var(--text);
+    font-size: 20px;
+    font-variant-numeric: tabular-nums;
+  }
+  dl {
+    display: grid;
+    gap: 0.35rem;
+    margin: 0;
+    font-size: 13px;
+    font-variant-numeric: tabular-nums;
+  }
+  dl div {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 0.1rem 0.6rem;
+  }
+  dd {
+    margin: 0;
+    font-weight: 500;
+  }
+  .bar {
+    grid-column: 1 / -1;
+    height: 3px;
+    border-radius: 2px;
+    background: var(--tide);
+  }
+  .help {
+    color: var(--soft);
+    font-size: 12.5px;
+  }
+  .problem {
+    padding: 0.4rem 0.6rem;
+    border-left: 3px solid var(--tight);
+    background: var(--sheet);
+    font-size: 12.5px;
+  }
+  .problem button {
+    min-height: max(24px, var(--touch));
+    border: 0;
+    background: none;
+    color: var(--tide);
+    cursor: pointer;
+  }
+</style>

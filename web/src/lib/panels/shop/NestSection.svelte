@@ -1,0 +1,190 @@
+<script lang="ts">
+  import { formatLength, materialCases, type NestStock } from 'goodreach';
+  import { onDestroy } from 'svelte';
+  import { useWorkspace } from '$lib/tools/context';
+  import type { BuildChoice } from '$views/shop/build-choice.svelte';
+  import Button from '$ui/Button.svelte';
+  import LengthField from '$ui/LengthField.svelte';
+  import More from '$ui/More.svelte';
+
+  /** How sheets are sawn, and what every material takes of them. */
+  let { choice }: { choice: BuildChoice } = $props();
+  const { session } = useWorkspace();
+  const nester = $derived(choice.nester);
+  const cases = $derived(materialCases(session.settled, choice.sawing));
+  const shown = $derived(cases.find(({ case: { id } }) => id === choice.material) ?? cases[0]);
+  const isOld = $derived(
+    nester.asked.length > 0 && JSON.stringify(nester.asked) !== JSON.stringify(cases.map((one) => one.case)),
+  );
+  /** Each material is searched for so long, s. */
+  const SECONDS = 4;
+  const length = (mm: number) => formatLength(mm, session.style);
+  onDestroy(() => nester.stop());
+
+  function setSize(index: number, change: Partial<NestStock>): string {
+    const usual = choice.sawing.usual.map((one, at) => {
+      if (at !== index) return one;
+      const sized = { ...one, ...change };
+      return { ...sized, id: `${Math.round(sized.l)} × ${Math.round(sized.w)}` };
+    });
+    if (new Set(usual.map(({ id }) => id)).size < usual.length)
+      return 'There is a sheet of this size already.';
+    choice.sawing = { ...choice.sawing, usual };
+    return '';
+  }
+  function add() {
+    const usual = [...choice.sawing.usual, { id: '3050 × 1300', l: 3_050, w: 1_300 }];
+    if (new Set(usual.map(({ id }) => id)).size === usual.length) choice.sawing = { ...choice.sawing, usual };
+  }
+  const remove = (index: number) =>
+    (choice.sawing = { ...choice.sawing, usual: choice.sawing.usual.filter((_, at) => at !== index) });
+  function start() {
+    nester.ask(
+      cases.map((one) => one.case),
+      SECONDS,
+      session.style,
+    );
+    if (shown) choice.show(shown.case.id);
+  }
+</script>
+
+{#if nester.busy}
+  <Button onclick={() => nester.stop()}>Stop, and keep the best so far</Button>
+{:else}
+  <Button look="primary" disabled={cases.length === 0} onclick={start}
+    >{nester.asked.length > 0 ? 'Nest again' : 'Nest'}</Button
+  >
+{/if}
+{#if nester.problem}<p class="problem" role="alert">{nester.problem}</p>{/if}
+{#if isOld}<p class="help" role="status">
+    The room or the sheets have changed since these were laid out.
+  </p>{/if}
+<ul>
+  {#each cases as one (one.case.id)}
+    {@const found = nester.found[one.case.id]}
+    <li>
+      <button
+        class:chosen={one === shown}
+        aria-pressed={one === shown}
+        onclick={() => choice.show(one.case.id)}
+      >
+        <span class="name">{length(one.material.thick)} {one.name}</span>
+        <span class="figures">
+          {#if found?.problem}<span class="bad">{found.problem}</span>
+          {:else if found?.nest}
+            {found.nest.count}
+            {found.nest.count === 1 ? 'sheet' : 'sheets'}, {Math.round(found.nest.yield * 100)} % used
+            <small
+              >{found.nest.proven
+                ? 'proven: no fewer would do'
+                : `at least ${Math.min(...Object.values(found.nest.bound))} by area`}</small
+            >
+            {#if found.done < 1}<progress value={found.done} aria-label="How far the search is"
+              ></progress>{/if}
+          {:else}{one.case.parts.reduce((sum, { qty }) => sum + qty, 0)} parts{/if}
+        </span>
+      </button>
+    </li>
+  {/each}
+</ul>
+<More title="Saw and sheets">
+  <LengthField
+    label="Kerf"
+    value={choice.sawing.kerf}
+    style={session.style}
+    most={50}
+    onset={(kerf) => {
+      choice.sawing = { ...choice.sawing, kerf };
+      return '';
+    }}
+  />
+  <LengthField
+    label="Trim all round"
+    value={choice.sawing.trim}
+    style={session.style}
+    most={100}
+    onset={(trim) => {
+      choice.sawing = { ...choice.sawing, trim };
+      return '';
+    }}
+  />
+  {#each choice.sawing.usual as sheet, index (index)}
+    <div class="sheet">
+      <LengthField
+        label="Sheet {index + 1}, length"
+        value={sheet.l}
+        style={session.style}
+        least={300}
+        most={10_000}
+        onset={(l) => setSize(index, { l })}
+      />
+      <LengthField
+        label="Width"
+        value={sheet.w}
+        style={session.style}
+        least={300}
+        most={10_000}
+        onset={(w) => setSize(index, { w })}
+      />
+      {#if choice.sawing.usual.length > 1}<Button look="quiet" onclick={() => remove(index)}>Remove</Button
+        >{/if}
+    </div>
+  {/each}
+  <Button onclick={add}>Add a size</Button>
+</More>
+
+<style>
+  ul {
+    display: grid;
+    gap: 0.3rem;
+    margin: 0;
+    padding: 0;
+    list-style: none;
+  }
+  li button {
+    display: grid;
+    gap: 0.1rem;
+    width: 100%;
+    min-height: max(44px, var(--touch));
+    padding: 0.35rem 0.5rem;
+    border: 1px solid var(--rule);
+    border-radius: 3px;
+    background: var(--sheet);
+    cursor: pointer;
+    font-size: 13px;
+    text-align: left;
+  }
+  li button:hover,
+  li .chosen {
+    border-color: var(--clay);
+  }
+  .figures {
+    display: grid;
+    color: var(--soft);
+    font-size: 12px;
+    font-variant-numeric: tabular-nums;
+  }
+  small {
+    font-size: 11.5px;
+  }
+  progress {
+    width: 100%;
+    height: 4px;
+    accent-color: var(--tide);
+  }
+  .bad {
+    color: var(--blocked);
+  }
+  .help {
+    color: var(--soft);
+    font-size: 12.5px;
+  }
+  .sheet {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 0.3rem;
+    align-items: end;
+    padding: 0.4rem 0;
+    border-top: 1px solid var(--rule);
+  }
+</style>

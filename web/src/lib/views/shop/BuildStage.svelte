@@ -1,0 +1,17 @@
+<script lang="ts">
+  import ScheduleTable from '$views/sheet/ScheduleTable.svelte';
+  import CabinetApart from './CabinetApart.svelte';
+  import SheetOnSaw from './SheetOnSaw.svelte';
+  import type { BuildChoice } from './build-choice.svelte';
+
+  /** The stage of the Build step: a cabinet taken apart, a list, a sheet on the saw, or what it all costs. */
+  let { choice }: { choice: BuildChoice } = $props();
+</script>
+
+{#if choice.leaf === 'lists'}<ScheduleTable
+    {choice}
+    id={choice.table ?? 'cut'}
+  />{:else if choice.leaf === 'cost'}<ScheduleTable
+    choice={choice.cost}
+    id="cost"
+  />{:else if choice.leaf === 'sheets'}<SheetOnSaw {choice} />{:else}<CabinetApart {choice} />{/if}

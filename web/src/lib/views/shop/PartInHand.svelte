@@ -1,0 +1,57 @@
+<script lang="ts">
+  import { boardNames, edgingName, machiningNames, partDrawing, type Part, shopLength } from 'goodreach';
+  import { useWorkspace } from '$lib/tools/context';
+  import Drawing from './Drawing.svelte';
+
+  /** A part true to scale, with its machining, and what is cut for it. */
+  let { part, number }: { part: Part; number: number } = $props();
+  const { session } = useWorkspace();
+  const length = $derived(shopLength(session.style));
+  const edged = $derived(part.edged.length > 0 || (part.edgedSides?.length ?? 0) > 0);
+  /** How many of each sort of machining there are. */
+  const machining = $derived(
+    Object.entries(
+      part.machining.reduce<Record<string, number>>((sum, { type }) => {
+        sum[type] = (sum[type] ?? 0) + 1;
+        return sum;
+      }, {}),
+    ).map(
+      ([type, count]) =>
+        `${count} ${machiningNames[type as keyof typeof machiningNames][count === 1 ? 0 : 1]}`,
+    ),
+  );
+</script>
+
+<section aria-label="Part in hand">
+  <header>
+    <h3>{number} {boardNames[part.name]}</h3>
+    <p>
+      Cut {length(part.cutLength)} × {length(part.cutWidth)}{edged
+        ? `, ${edgingName(part.material, part.edging).toLowerCase()}`
+        : ''}{machining.length > 0 ? `. ${machining.join(', ')}.` : '.'}
+    </p>
+  </header>
+  <Drawing
+    label="{boardNames[part.name]}, seen square on, with its machining"
+    draw={(scale) => partDrawing(part, scale, length)}
+  />
+</section>
+
+<style>
+  section {
+    display: grid;
+    grid-template-rows: auto minmax(0, 1fr);
+    min-height: 0;
+  }
+  header {
+    padding: 0.5rem 0.8rem 0;
+  }
+  h3 {
+    font-size: 14px;
+  }
+  p {
+    color: var(--soft);
+    font-size: 12px;
+    font-variant-numeric: tabular-nums;
+  }
+</style>
