@@ -11,6 +11,10 @@ import { recordOf } from '../../document/design';
 import { partsReport } from '../../exports/parts-json';
 import { fathom } from '../../ranges/data/fathom';
 import { saltbox } from '../../ranges/data/saltbox';
+import { signedArea } from '../../geometry/polygon';
+import { volumeOf } from '../../scene/mesh';
+import { sceneOf } from '../../scene/scene';
+import { findBox } from '../../setting/item-box';
 import { itemsOf } from '../../ranges/shelf';
 import { frontPartsOf } from '../../../testing/fronts';
 import { hardwareCode } from './hardware';
@@ -131,6 +135,46 @@ describe('the parts of any cabinet', () => {
             expect(plates.some(({ at }) => Math.abs(at[2]! - cup.at[2]! - by) < 1e-3)).toBe(true);
       }),
       { numRuns: 100 },
+    );
+  });
+});
+
+describe('the boards of a cabinet', () => {
+  it('are the bodies that three dimensions shows: as much of each, within the same bounds', () => {
+    const shown = fc.constantFrom(...itemsOf(fathom).filter(({ family }) => !/^(plinth)$/.test(family.type)));
+    fc.assert(
+      fc.property(shown, fc.constantFrom('left', 'right'), (one, hand) => {
+        const { builder, id } = roomOf('fathom', one.code);
+        builder.run(setRoom, { doorStyle: 'slab' });
+        const sized = { ...recordOf(builder.design, 'item', id)!, hand } as const;
+        const design = { ...builder.design, records: { ...builder.design.records, [id]: sized } };
+        const [cabinet] = (JSON.parse(JSON.stringify(partsReport(design))) as { cabinets: PrintedCabinet[] })
+          .cabinets;
+        const told = cabinet!.parts.reduce((sum, { boxes, outline }) => {
+          const plan = outline && Math.abs(signedArea(outline.map(([x, y]) => ({ x, y }))));
+          return (
+            sum +
+            boxes.reduce(
+              (all, [x0, y0, z0, x1, y1, z1]) => all + (plan ?? (x1! - x0!) * (y1! - y0!)) * (z1! - z0!),
+              0,
+            )
+          );
+        }, 0);
+        const group = sceneOf(design).find(({ key }) => key === id)!;
+        const meshes = group.parts.filter(
+          ({ substance }) => !/handle|black-glass|steel|metal|light/.test(substance),
+        );
+        const seen = meshes.reduce((sum, { mesh }) => sum + volumeOf(mesh), 0);
+        expect([one.code, Math.abs(seen - told) < 1e-6 * told]).toEqual([one.code, true]);
+        const { low } = findBox(design, id)!;
+        const heights = meshes.flatMap(({ mesh }) =>
+          mesh.positions.filter((_, at) => at % 3 === 2).map((z) => z - low),
+        );
+        const boxes = cabinet!.parts.flatMap((part) => part.boxes);
+        expect(Math.min(...heights)).toBeCloseTo(Math.min(...boxes.map((box) => box[2]!)), 3);
+        expect(Math.max(...heights)).toBeCloseTo(Math.max(...boxes.map((box) => box[5]!)), 3);
+      }),
+      { numRuns: 60 },
     );
   });
 });
