@@ -38,6 +38,8 @@ type Box = number[];
 type Plan = { x: number; y: number }[];
 
 const EPS = 1e-3;
+/** Outlines are held against each other by the thousandth of a millimetre: along what touches they share no more than this, mm². */
+const TOUCHING = 1;
 const CUTS = new Set(['groove', 'housing', 'notch', 'rebate']);
 
 /** What is wrong with a printed cabinet whose fronts stand at most so far before its box: nothing where every piece is as large as told, within the cabinet, and in no other but where machining says so. */
@@ -112,7 +114,7 @@ function sharedBox(a: Piece, b: Piece): Box | null {
     return [0, 1, 2].every((at) => shared[at + 3]! - shared[at]! > EPS) ? shared : null;
   }
   const rings = intersect([a.plan], [b.plan]);
-  if (rings.reduce((sum, ring) => sum + signedArea(ring), 0) < 0.05) return null;
+  if (rings.reduce((sum, ring) => sum + signedArea(ring), 0) < TOUCHING) return null;
   const flat = rings.flat();
   const [xs, ys] = [flat.map(({ x }) => x), flat.map(({ y }) => y)];
   return [

@@ -36,6 +36,7 @@ export const boardNames = {
   'floating-shelf': 'Floating shelf',
   'bar-top': 'Bar top',
   bracket: 'Bracket',
+  block: 'Block, too small for a box',
   plinth: 'Plinth',
   cornice: 'Cornice',
   'light-rail': 'Light rail',

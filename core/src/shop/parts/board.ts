@@ -126,6 +126,39 @@ export function machined(
 const across: Partial<Record<BoardFace, BoardFace>> = { left: 'right', right: 'left' };
 const mirroredFace = (face: BoardFace): BoardFace => across[face] ?? face;
 
+/** A board without the machining that does not lie within it: what an odd size leaves no room for. Cuts go as far as the board. */
+export function sound(one: Board): Board {
+  const machining = one.machining.flatMap((made): Machining[] => {
+    if (!isBore(made)) {
+      const cut: Extent = {
+        x: shared(made.cut.x, one.x),
+        y: shared(made.cut.y, one.y),
+        z: shared(made.cut.z, one.z),
+      };
+      return [cut.x, cut.y, cut.z].every(([from, to]) => to - from > SAME) ? [{ ...made, cut }] : [];
+    }
+    const deep = axisOf[made.face];
+    const across = (['x', 'y', 'z'] as const).filter((axis) => axis !== deep);
+    const isIn = across.every(
+      (axis) =>
+        made.at[axis] - made.size / 2 >= one[axis][0] - SAME &&
+        made.at[axis] + made.size / 2 <= one[axis][1] + SAME,
+    );
+    return isIn && made.depth <= one[deep][1] - one[deep][0] + SAME ? [made] : [];
+  });
+  const isSame =
+    machining.length === one.machining.length &&
+    machining.every((made, index) => isBore(made) || isBoxed(made, one.machining[index]!));
+  return isSame ? one : { ...one, machining };
+}
+const SAME = 1e-6;
+const shared = (a: Span, b: Span): Span => [Math.max(a[0], b[0]), Math.min(a[1], b[1])];
+const isBoxed = (a: Cut, b: Machining): boolean =>
+  !isBore(b) &&
+  (['x', 'y', 'z'] as const).every(
+    (axis) => a.cut[axis][0] === b.cut[axis][0] && a.cut[axis][1] === b.cut[axis][1],
+  );
+
 /** A board of a cabinet so wide, as it is in the cabinet's mirror. */
 export function mirrored(one: Board, width: number): Board {
   const flipped = ([from, to]: Span): Span => [width - to, width - from];

@@ -1,3 +1,4 @@
+import type { ItemRecord } from '../../document/records';
 import type { ConstructionMethod } from '../../ranges/construction';
 import { plinthUnder } from '../../ranges/construction';
 import { hasLegs } from '../../ranges/handing';
@@ -6,8 +7,17 @@ import { itemOutline } from '../../setting/item-outline';
 import type { FrontPart } from '../../solids/front-parts';
 import type { Solid } from '../../solids/solid';
 import type { BuildMethod } from '../../ranges/build-method';
-import { settled, worked, type Board, type BoardFrame, type Machining } from './board';
-import { rowsOf, insideOf, type CabinetBox } from './cabinet-box';
+import {
+  board,
+  settled,
+  sound,
+  worked,
+  type Board,
+  type BoardFrame,
+  type Machining,
+  type Span,
+} from './board';
+import { rowsOf, insideOf, type CabinetBox, type Row } from './cabinet-box';
 import { carcass } from './carcass';
 import { cornerBox } from './corner-boxes';
 import { boredCorner } from './corner-holes';
@@ -38,8 +48,60 @@ export function isMade({ kind }: NonNullable<Solid['box']>): boolean {
 /** Kinds whose drawers are bought with what they run on. */
 const BOUGHT: ReadonlySet<string> = new Set(['base-corner-drawers', 'base-waste']);
 
-/** An item in its boards, as its range builds it; `kickBack`: how far its plinth stands back, null where there is none. */
+/** A box with less than this between its boards is none, mm. */
+const LEAST_INSIDE = 60;
+
+/** Whether a box is large enough to be built as its range is. */
+function isBuildable({
+  made,
+  width,
+  depth,
+  height,
+  foot,
+  kickBack,
+  kind,
+  rows,
+  hidden,
+}: CabinetBox): boolean {
+  const { board, back, frame, kick } = made.build;
+  const [across, up] = frame ? [2 * frame.wide, 2 * frame.wide] : [2 * board, 2 * board];
+  const toe =
+    kick === 'box' && foot > 0 && !kind.plan ? (kickBack ?? made.plinth.back) + made.plinth.thick : 0;
+  const deep = Math.max(toe, back.from + back.thick + (frame?.thick ?? 0));
+  const inside = Math.min(width - across, depth - deep, height - foot - up);
+  const seen = width - (hidden?.width ?? 0) - across;
+  return inside >= LEAST_INSIDE && rowsFit(rows, [foot, height], frame?.wide ?? 0) && seen >= LEAST_INSIDE;
+}
+
+/** Whether the legs of a corner cabinet are deep enough for boards, and long enough for a door before each. */
+function legsFit({ made, kind, width, depth }: CabinetBox, { leg }: ItemRecord): boolean {
+  if (!hasLegs(kind)) return true;
+  const { board, frame } = made.build;
+  const reach = Math.min(leg ?? Math.min(width, depth) / 2, width, depth);
+  const beside = Math.min(width, depth) - reach - board - 2 * (frame?.wide ?? 0);
+  return Math.min(reach - board - (frame?.thick ?? 0), beside) >= LEAST_INSIDE;
+}
+
+/** Whether the rows of a front stand clear of one another over its plinth, with room for the rails of a frame between them. */
+const rowsFit = (rows: readonly Row[], [foot, head]: Span, rail: number): boolean =>
+  rows.every((row, index) => {
+    const [above, below] = [rows[index - 1], rows[index + 1]];
+    const high = above ? (row.high + above.low) / 2 - rail / 2 : row.high - rail;
+    const low = below ? (row.low + below.high) / 2 + rail / 2 : row.low + rail;
+    const isClear = row.low >= foot && row.high <= head && (!below || row.low >= below.high);
+    return (
+      isClear && high - low >= LEAST_ROW && row.parts.every(({ left, right }) => right - left >= LEAST_ROW)
+    );
+  });
+const LEAST_ROW = 20;
+
+/** An item in its boards, as its range builds it; what is too small for that is one block. `kickBack`: how far its plinth stands back, null where there is none. */
 export function cabinetOf(solid: Solid, made: ConstructionMethod, kickBack: number | null): Cabinet {
+  const cabinet = builtCabinet(solid, made, kickBack);
+  return { ...cabinet, boards: cabinet.boards.map(sound) };
+}
+
+function builtCabinet(solid: Solid, made: ConstructionMethod, kickBack: number | null): Cabinet {
   const { record, kind } = solid.box!;
   const foot = plinthUnder(kind, record, made);
   if (!kind.rows || kind.flat)
@@ -66,6 +128,7 @@ export function cabinetOf(solid: Solid, made: ConstructionMethod, kickBack: numb
       leafOf(part, { build, proud: made.proud, line, ...(frame && { frame }) }).map(settled),
     ),
   );
+  if (!isBuildable(box) || !legsFit(box, record)) return blockOf(box);
   if (kind.plan) {
     const own = boredCorner(box, cornerBox(box, record), fronts);
     const loose = own.filter(({ name }) => name === 'shelf').length;
@@ -76,6 +139,14 @@ export function cabinetOf(solid: Solid, made: ConstructionMethod, kickBack: numb
     };
   }
   return rectangular(box, leaves, leafBoards);
+}
+
+/** What is too small to be built as a box: one block over its plinth. */
+function blockOf({ width, depth, height, foot }: CabinetBox): Cabinet {
+  const sizes = { x: width, y: depth, z: height - foot };
+  const [thin, , grain] = (['x', 'y', 'z'] as const).toSorted((a, b) => sizes[a] - sizes[b]);
+  const extent = { x: [0, width], y: [0, depth], z: [foot, height] } as const;
+  return { boards: board('block', 'box', extent, [thin!, grain!]), hardware: [], empty: [] };
 }
 
 function rectangular(box: CabinetBox, leaves: readonly FrontPart[], leafBoards: readonly Board[]): Cabinet {

@@ -93,7 +93,10 @@ function flatsOf(box: CabinetBox, { bottom, top, dividers }: Inside): Board[] {
     board(name, 'box', { x, y: [start, y[1]], z }, ['z', 'x'], { edged, machining });
   const air = holdsAppliance({ kind }) ? AIR : 0;
   const tops = hasRails(box)
-    ? railsOf(box, y[0], clear, depth - (frame?.thick ?? 0), height - thick, rails.wide)
+    ? railsOf(box, {
+        ...{ back: y[0], x: clear, front: depth - (frame?.thick ?? 0) },
+        ...{ under: height - thick, wide: rails.wide, floor: bottom[1] },
+      })
     : flat('top', top, from, grooved('bottom', top));
   return [
     ...flat('bottom', bottom, from, grooved('top', bottom)),
@@ -116,16 +119,13 @@ const isLetInto = ({ symbol }: CabinetBox['kind']): boolean => ['sink', 'hob', '
 /** The rails under a countertop: flat at the front and the back, or on edge before and behind what is let into the top. */
 function railsOf(
   { kind, made, height }: CabinetBox,
-  back: number,
-  x: Span,
-  front: number,
-  under: number,
-  wide: number,
+  at: { back: number; x: Span; front: number; under: number; wide: number; floor: number },
 ): Board[] {
+  const { back, x, front, under, wide, floor } = at;
   const { board: thick, frame } = made.build;
   const edged: BoardFace[] = frame ? [] : ['front'];
   if (isLetInto(kind)) {
-    const z: Span = [height - wide, height];
+    const z: Span = [Math.max(height - wide, floor), height];
     // A frame has its own rail before what is let in; before an oven there is none.
     return [
       ...(frame || kind.symbol === 'oven'
@@ -174,13 +174,13 @@ function joinedSpans(spans: readonly Span[]): Span[] {
 }
 
 /** What a box with a thin back is screwed to the wall by, under its top. */
-function hangRail(box: CabinetBox, { top }: Inside): Board[] {
+function hangRail(box: CabinetBox, { top, zones }: Inside): Board[] {
   const { made, kind } = box;
   const { back, board: thick, rails, frame } = made.build;
   if (!frame || back.way !== 'rebate' || kind.id === 'tall-fridge') return [];
   if (holdsAppliance(box) && box.rows[0]?.shows === 'niche') return [];
   if (hasRails(box) && isLetInto(kind)) return [];
   const { x, y } = clearOf(box);
-  const z: Span = [top[0] - rails.wide, top[0]];
+  const z: Span = [Math.max(top[0] - rails.wide, zones[0]!.low), top[0]];
   return board('hang-rail', 'box', { x, y: [y[0], y[0] + thick], z }, ['y', 'x']);
 }

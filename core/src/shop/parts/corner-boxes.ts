@@ -57,7 +57,9 @@ function evenly(box: CabinetBox): number[] {
   if (box.shelves === undefined && FILLED.has(box.kind.id)) return [];
   const { bottom, top } = insideOf(box);
   const clear = top[0] - bottom[1];
-  const count = box.shelves ?? (clear > 600 ? 2 : clear > 350 ? 1 : 0);
+  // No more than there is room for between them.
+  const most = Math.max(0, Math.floor(clear / (2 * box.made.build.shelf)) - 1);
+  const count = Math.min(most, box.shelves ?? (clear > 600 ? 2 : clear > 350 ? 1 : 0));
   return Array.from({ length: count }, (_, index) => bottom[1] + (clear * (index + 1)) / (count + 1));
 }
 
@@ -97,8 +99,6 @@ function legged(box: CabinetBox, reach: number, isL: boolean): Board[] {
     const acrossAt = (y: number) => (dy * width - dx * (y - reach) - off) / dy;
     return [at(thick, thick), at(far, thick), at(far, upAt(far)), at(acrossAt(deep), deep), at(thick, deep)];
   };
-  const fits = width - reach > 3 * thick && depth - reach > 3 * thick && front > 3 * thick;
-  if (!fits) return [];
   const ends = isL ? front : slantedEnd(width, depth, reach, frame?.thick ?? 0, thick);
   const [endAcross, endDeep] = typeof ends === 'number' ? [ends, ends] : ends;
   return [

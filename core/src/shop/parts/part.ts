@@ -2,7 +2,7 @@ import type { Point } from '../../geometry/point';
 import type { BuildMethod } from '../../ranges/build-method';
 import type { BoardName } from '../../wording/shop-words';
 import { offsetRing } from './ring-cut';
-import { facesOf, machined, type Axis, type Board, type BoardFace } from './board';
+import { axisOf, facesOf, machined, type Axis, type Board, type BoardFace } from './board';
 import type { Material } from './materials';
 
 /** From where to where a piece reaches in its cabinet's frame: x0, y0, z0, x1, y1, z1, mm. */
@@ -114,6 +114,9 @@ function partOf(one: Board, build: BuildMethod, material: Material): Part {
   };
 }
 
+/** Across what is narrower than this no edge is edged, mm. */
+const LEAST_EDGED = 10;
+
 /** The edges of a part that are edged: its long ones are those across from each other over its width. */
 function edgesOf(one: Board): PartEdge[] {
   const [l1, l2] = facesOf[acrossOf(one)];
@@ -124,7 +127,9 @@ function edgesOf(one: Board): PartEdge[] {
     ['w1', w1],
     ['w2', w2],
   ];
-  return edges.flatMap(([edge, face]) => (one.edged.includes(face) ? [edge] : []));
+  // Nothing so narrow goes through an edging machine.
+  const isWide = (face: BoardFace) => sizeOf(one, axisOf[face]) >= LEAST_EDGED;
+  return edges.flatMap(([edge, face]) => (one.edged.includes(face) && isWide(face) ? [edge] : []));
 }
 
 /** A board's outline in plan, where it is no rectangle along its cabinet. */

@@ -102,6 +102,41 @@ describe('the parts of any cabinet', () => {
     );
   });
 
+  it('are sound whatever odd sizes it was given: from nothing to as large as items are', () => {
+    const size = fc.constantFrom(1, 5, 18, 40, 60, 100, 150, 200, 250, 400, 600, 900, 1_500, 4_000);
+    const odd = fc.record({
+      any: anyItem,
+      width: fc.option(size),
+      depth: fc.option(size),
+      height: fc.option(size),
+      leg: fc.option(size),
+      up: fc.constantFrom(0, 300),
+      shelves: fc.option(fc.nat(12)),
+    });
+    fc.assert(
+      fc.property(odd, ({ any, width, depth, height, leg, up, shelves }) => {
+        const { range, id, design } = built(any);
+        const own = recordOf(design, 'item', id)!;
+        const record = {
+          ...{
+            ...own,
+            up,
+            width: width ?? own.width,
+            depth: depth ?? own.depth,
+            height: height ?? own.height,
+          },
+          ...(own.leg !== undefined && { leg: leg ?? own.leg }),
+          ...(shelves !== null && { facts: { shelves } }),
+        };
+        const made = { ...design, records: { ...design.records, [id]: record } };
+        const { cabinets } = JSON.parse(JSON.stringify(partsReport(made))) as { cabinets: PrintedCabinet[] };
+        expect(partsFaults(cabinets[0]!, range.id === 'fathom' ? 20 : 19.05)).toEqual([]);
+      }),
+      // More of them, others each time: PARTS_RUNS=3000.
+      process.env['PARTS_RUNS'] ? { numRuns: Number(process.env['PARTS_RUNS']) } : { numRuns: 200, seed: 20 },
+    );
+  });
+
   it('have their fronts where the room shows them, and every hinge its plate on a side at its height', () => {
     fc.assert(
       fc.property(anyItem, (any) => {

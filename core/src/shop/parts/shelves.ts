@@ -36,6 +36,10 @@ export function shelved(box: CabinetBox, inside: Inside): Shelved {
   const rows = box.rows.filter(({ shows }) => shows === 'door' || shows === 'flap');
   const stretches = rows.map((row) => ({ row, span: openingOf(box, inside, row) }));
   const counts = countsOf(box, stretches);
+  const { shelf, holes: bored, back, rails } = box.made.build;
+  const { size } = bored;
+  // What hangs the box on the wall is in the way of a shelf.
+  const under = inside.top[0] - (back.way === 'rebate' ? rails.wide : 0);
   const columns = holeColumns(box);
   const found: Board[] = [];
   const levels: number[] = [];
@@ -44,7 +48,8 @@ export function shelved(box: CabinetBox, inside: Inside): Shelved {
     if (count === 0) continue;
     const holes = holeLevels(box, row, span);
     levels.push(...holes);
-    found.push(...placedAmong(box, span, count, holes).flatMap((low) => shelfAt(box, low)));
+    const clear = holes.filter((at) => at + size / 2 + shelf <= under);
+    found.push(...placedAmong(box, span, count, clear).flatMap((low) => shelfAt(box, low)));
   }
   return {
     shelves: found,
