@@ -133,7 +133,7 @@ export { nest, type NestWatch } from './shop/nest/nest';
 export { materialCases, usualSawing, type MaterialCase, type Sawing } from './shop/nest/part-cases';
 export type { Nest, NestCase, NestStock, NestedSheet } from './shop/nest/nest-types';
 export { shopLength } from './shop/lists/shop-style';
-export { costOf } from './shop/cost/cost';
+export { costByGroup, costOf } from './shop/cost/cost';
 export type { Cost, CostLine } from './shop/cost/cost-types';
 export * from './wording/cost-words';
 export { edgingNeeded } from './shop/lists/edging';

@@ -1,3 +1,5 @@
+import { stuffNames } from './shop-words';
+
 /** The parts of a job that its cost is told by, in the order they stand. */
 export const costGroupNames = {
   boards: 'Boards',
@@ -31,13 +33,7 @@ export type PriceUnit = keyof typeof priceUnitNames;
 
 /** What stands in a price book beside the codes of hardware. */
 export const priceNames = {
-  'faced-board': 'Faced board',
-  plywood: 'Plywood',
-  hardboard: 'Hardboard',
-  mdf: 'MDF',
-  'veneered-board': 'Veneered board',
-  'solid-timber': 'Solid timber',
-  glass: 'Glass',
+  ...stuffNames,
   'board-waste': 'Boards bought over what is cut',
   edging: 'Edging',
   plinth: 'Plinth',

@@ -1,6 +1,7 @@
 import type { Point } from '../../geometry/point';
 import {
   axisOf,
+  facesOf,
   isBore,
   machined,
   seenFrom,
@@ -22,10 +23,6 @@ const EDGE = 1.1;
 const TICK = 1.2;
 /** More places than these in a row are told in the list alone. */
 const MOST = 40;
-
-const facesOf: Readonly<Record<Axis, readonly [BoardFace, BoardFace]>> = {
-  ...{ x: ['left', 'right'], y: ['back', 'front'], z: ['bottom', 'top'] },
-};
 
 /** The face a part is drawn from: the one of its two most of it is made from, else the one that is seen. */
 export function drawnFrom({ boards }: Part): BoardFace {

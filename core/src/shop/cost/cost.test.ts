@@ -7,7 +7,7 @@ import { wetRoom } from '../../demo/wet-room';
 import type { Design } from '../../document/design';
 import { costReport } from '../../exports/cost-json';
 import { readPriceCsv } from '../../imports/price-csv';
-import { costOf } from './cost';
+import { costByGroup, costOf } from './cost';
 import { usualPrices, type PriceBook } from './price-book';
 
 const bookOf = (prices: Readonly<Record<string, number>>): PriceBook => ({
@@ -91,6 +91,17 @@ describe('what a room costs', () => {
       }),
       { numRuns: 30 },
     );
+  });
+
+  it('is shared out among the things it comes from, so that all of them together cost the whole', () => {
+    const cost = costOf(orchardKitchen());
+    const ids = new Set(cost.lines.flatMap(({ of }) => of.map(({ id }) => id)));
+    const total = (some: ReadonlySet<string> | null) =>
+      costByGroup(cost, some).reduce((sum, { amount }) => sum + amount, 0);
+    expect(total(null)).toBeCloseTo(cost.cents / 100, 6);
+    expect(total(ids)).toBeCloseTo(cost.cents / 100, 6);
+    expect([...ids].reduce((sum, id) => sum + total(new Set([id])), 0)).toBeCloseTo(cost.cents / 100, 4);
+    expect(costByGroup(cost, new Set(['nobody']))).toEqual([]);
   });
 
   it('says what has no price, and leaves nothing out in silence', () => {

@@ -218,3 +218,23 @@ function workNeeds(design: Design): Need[] {
     work('site', 'fitting', fitted),
   ];
 }
+
+/** What every part of the job costs, or what some things of the room take of it; in the currency, in the order they are told. */
+export function costByGroup(
+  { lines }: Cost,
+  ids: ReadonlySet<string> | null = null,
+): { group: CostGroup; amount: number }[] {
+  return groups.flatMap((group) => {
+    const cents = lines
+      .filter((line) => line.group === group)
+      .reduce((sum, line) => sum + line.cents * (ids ? shareOf(line, ids) : 1), 0);
+    return cents > 0 ? [{ group, amount: cents / 100 }] : [];
+  });
+}
+
+/** The share that some things have in a line. */
+function shareOf({ of }: CostLine, ids: ReadonlySet<string>): number {
+  const sum = (some: readonly Taken[]) => some.reduce((total, { qty }) => total + qty, 0);
+  const all = sum(of);
+  return all > 0 ? sum(of.filter(({ id }) => ids.has(id))) / all : 0;
+}

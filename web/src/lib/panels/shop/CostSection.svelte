@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { costGroupNames, costOf, type CostGroup } from 'goodreach';
+  import { costByGroup, costGroupNames, costOf } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
 
   /** What the room costs, by the parts of the job; with nothing chosen all of it, else what the chosen things take of it. */
@@ -10,21 +10,7 @@
     new Set(screen.chosen.filter((id) => session.document.records[id]?.kind === 'item')),
   );
 
-  /** The part of every line that the chosen things take. */
-  const groups = $derived(
-    (Object.keys(costGroupNames) as CostGroup[]).flatMap((group) => {
-      const lines = cost.lines.filter((line) => line.group === group);
-      const cents = lines.reduce((sum, line) => {
-        if (chosen.size === 0) return sum + line.cents;
-        const [all, own] = line.of.reduce(
-          ([whole, part], { id, qty }) => [whole + qty, part + (chosen.has(id) ? qty : 0)],
-          [0, 0],
-        );
-        return sum + (all > 0 ? (line.cents * own) / all : 0);
-      }, 0);
-      return cents > 0 ? [{ group, amount: cents / 100 }] : [];
-    }),
-  );
+  const groups = $derived(costByGroup(cost, chosen.size > 0 ? chosen : null));
   const most = $derived(Math.max(1, ...groups.map(({ amount }) => amount)));
   const total = $derived(groups.reduce((sum, { amount }) => sum + amount, 0));
 </script>
