@@ -142,7 +142,7 @@ export { findList, listName, shopListIds, type ListId } from './shop/lists/find-
 export { listColumns, listOf } from './shop/lists/lists';
 export { madeItems, type MadeItem } from './shop/parts/design-parts';
 export { materialName, edgingName, type Material } from './shop/parts/materials';
-export type { Part, PartMachining } from './shop/parts/part';
+export { sawnWidth, type Part, type PartMachining } from './shop/parts/part';
 export { hardwareCode, type HardwareLine } from './shop/parts/hardware';
 export * from './schedules/find-schedule';
 export * from './schedules/item-schedule';

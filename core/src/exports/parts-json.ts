@@ -42,7 +42,7 @@ function told(part: Part): object {
     material: materialName(material),
     ...{ thickness: material.thick, length: round(part.length), width: round(part.width) },
     ...{ cutLength: round(part.cutLength), cutWidth: round(part.cutWidth) },
-    // Cut wider by so much, to be scribed to what it stands against.
+    // A strip is cut wider by so much, to be scribed to what it stands against, or narrower.
     ...(part.scribe && { scribe: round(part.scribe) }),
     edging: Object.fromEntries(edges.map((edge) => [edge, edged.includes(edge) ? name : null])),
     qty: part.qty,

@@ -35,15 +35,18 @@ const partsOfCabinet = remember(
     { made, finishes, scribe }: { made: ConstructionMethod; finishes: CabinetFinishes; scribe: number },
   ): Part[] =>
     partsOf(boards, made.build, (one) => materialOf(one, made.build, finishes)).map((part) =>
-      part.name === 'filler' && scribe > 0 ? { ...part, scribe } : part,
+      part.name === 'filler' && scribe !== 0 ? { ...part, scribe } : part,
     ),
 );
 
-/** What the strip of a filler is cut wider by than the gap it closes: to be scribed to a wall, or for a gap that is wider at its front. */
+/** A strip is no narrower than this, mm. */
+const LEAST_STRIP = 1;
+
+/** What the strip of a filler is cut wider by than the item is: to be scribed to a wall, for a gap that is wider at its front; narrower (negative) beside fronts that stand proud round a corner. */
 function scribeOf(design: Design, box: ItemBox): number {
   if (box.kind.symbol !== 'filler' && box.kind.id !== 'filler-wall') return 0;
   const widths = widthsOfFiller(design, box);
-  return widths ? Math.max(0, quantise(widths.cut - box.record.width)) : 0;
+  return widths && widths.cut > LEAST_STRIP ? quantise(widths.cut - box.record.width) : 0;
 }
 
 /** Everything of the room that the shop makes, in the order of its numbers on the drawing. */

@@ -111,7 +111,7 @@
   {#each choice.sawing.usual as sheet, index (index)}
     <div class="sheet">
       <LengthField
-        label="Sheet {index + 1}, length"
+        label="Sheet {index + 1}, long"
         value={sheet.l}
         style={session.style}
         least={300}
@@ -119,7 +119,7 @@
         onset={(l) => setSize(index, { l })}
       />
       <LengthField
-        label="Width"
+        label="Sheet {index + 1}, wide"
         value={sheet.w}
         style={session.style}
         least={300}
@@ -181,9 +181,8 @@
   }
   .sheet {
     display: grid;
-    grid-template-columns: 1fr 1fr;
     gap: 0.3rem;
-    align-items: end;
+    justify-items: start;
     padding: 0.4rem 0;
     border-top: 1px solid var(--rule);
   }

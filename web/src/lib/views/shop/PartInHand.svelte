@@ -1,5 +1,13 @@
 <script lang="ts">
-  import { boardNames, edgingName, machiningNames, partDrawing, type Part, shopLength } from 'goodreach';
+  import {
+    boardNames,
+    edgingName,
+    machiningNames,
+    partDrawing,
+    sawnWidth,
+    type Part,
+    shopLength,
+  } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import Drawing from './Drawing.svelte';
 
@@ -26,7 +34,7 @@
   <header>
     <h3>{number} {boardNames[part.name]}</h3>
     <p>
-      Cut {length(part.cutLength)} × {length(part.cutWidth)}{edged
+      Cut {length(part.cutLength)} × {length(sawnWidth(part))}{edged
         ? `, ${edgingName(part.material, part.edging).toLowerCase()}`
         : ''}{machining.length > 0 ? `. ${machining.join(', ')}.` : '.'}
     </p>
