@@ -1,4 +1,4 @@
-import { mkdtemp, writeFile } from 'node:fs/promises';
+import { mkdtemp, readFile, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { beforeAll, describe, expect, it } from 'vitest';
@@ -49,6 +49,26 @@ describe('what the shop asks of the command line', () => {
     }
     expect((await goodreach('nest', file, '--sheets', 'large')).error).toContain('size of sheet');
     expect((await goodreach('nest', file, '--kerf', '')).error).toContain('kerf');
+  });
+
+  it('writes files for machines: of parts, of sheets for a router, or one table of every hole', async () => {
+    const { files } = JSON.parse(
+      (await goodreach('machine', file, '--of', 'parts', '--format', 'points')).out,
+    );
+    expect(files.map(({ name }: { name: string }) => name)).toEqual(['points.csv']);
+    const [columns, first] = files[0].text.split('\n');
+    expect(columns).toBe('piece,face,kind,x,y,z,length,width,depth');
+    expect(first.split(',')).toHaveLength(9);
+    const out = await mkdtemp(join(tmpdir(), 'goodreach-'));
+    const sheets = ['machine', file, '--of', 'sheets', '--format', 'iso', '--seconds', '0'];
+    const { written } = JSON.parse((await goodreach(...sheets, '--out', out)).out);
+    expect(written.length).toBeGreaterThan(3);
+    expect(await readFile(join(out, written[0]), 'utf8')).toContain('G21');
+    expect((await goodreach(...sheets, '--kerf', '4')).error).toContain('cutter');
+    expect((await goodreach('machine', file, '--of', 'all', '--format', 'iso')).error).toContain(
+      'machine files',
+    );
+    expect((await goodreach('machine', file, '--of', 'sheets', '--format', 'points')).error).toContain('iso');
   });
 
   it('prints what a room costs, by prices of its own or made-up ones, or what is wrong with those', async () => {

@@ -1,10 +1,12 @@
 import { readFile, writeFile } from 'node:fs/promises';
+import { join } from 'node:path';
 import { Command, CommanderError } from 'commander';
 import { rulePackIds } from './document/limits';
 import { readPacks } from './cli/check';
 import { collideCommand } from './cli/collide';
 import { dimsCommand } from './cli/dims';
 import { fitCommand } from './cli/fit';
+import { machineCommand, type MachineFlags } from './cli/machine';
 import { drawCommand, type DrawFlags } from './cli/draw';
 import { EVERY_VIEW } from './drawing/named-views';
 import { itemsCommand } from './cli/items';
@@ -181,6 +183,27 @@ program
       throw new CommanderError(1, 'nest', 'error: a design, or --plain and a file of cases, is needed');
     const design = await readDesignFile(file);
     print(valueOf(designNestCommand(design, flags), styleOf(design)));
+  });
+
+program
+  .command('machine')
+  .description(
+    'files for machines: of each part, or of nested sheets; their names and texts unless a folder is given',
+  )
+  .argument('<design>', 'a design file (JSON)')
+  .requiredOption('--of <subject>', 'parts or sheets')
+  .requiredOption('--format <format>', 'iso (ISO 6983), dxf, or points: a table of every hole of every part')
+  .option('--kerf <mm>', 'how far apart parts lie on a sheet, as wide as the cutter; 12 unless given')
+  .option('--trim <mm>', 'what stays free along every edge of a sheet; 15 unless given')
+  .option('--sheets <sizes>', 'sizes of sheets, mm, with commas between: 2800x2070,2440x1220')
+  .option('--seconds <number>', 'how long each material is searched for; 2 unless given')
+  .option('--out <folder>', 'write the files into this folder, which is there')
+  .action(async (file: string, { out, ...flags }: MachineFlags & { out?: string }) => {
+    const design = await readDesignFile(file);
+    const files = valueOf(machineCommand(design, flags), styleOf(design));
+    if (out === undefined) return print({ files });
+    for (const { name, text } of files) await writeFile(join(out, name), text);
+    print({ written: files.map(({ name }) => name) });
   });
 
 program

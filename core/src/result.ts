@@ -39,6 +39,7 @@ export type Choice =
   | 'date'
   | 'face'
   | 'format'
+  | 'machine-files'
   | 'page'
   | 'range'
   | 'revision'
@@ -166,6 +167,11 @@ export interface RefusalData {
   'crop-empty': { least: number };
   'nest-too-large': { id: string; length: number; width: number };
   'nest-left': { left: number; of: number; first: string };
+  'machine-bed': { length: number; width: number; bed: [number, number] };
+  'machine-hole': { size: number; depth: number };
+  'machine-kerf': { kerf: number; thick: number };
+  'machine-outline': { id: string; thick: number };
+  'machine-pocket': { width: number; depth: number };
   'no-details': Record<string, never>;
   'no-tops': Record<string, never>;
   'pattern-unfilled': { missing: number; twice: number };

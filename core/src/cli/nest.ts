@@ -1,7 +1,7 @@
 import { nest } from '../shop/nest/nest';
 import { readNestCase } from '../shop/nest/nest-case';
 import type { Nest, NestStock } from '../shop/nest/nest-types';
-import { materialCases, usualSawing } from '../shop/nest/part-cases';
+import { materialCases, usualSawing, type Sawing } from '../shop/nest/part-cases';
 import type { Design } from '../document/design';
 import { named } from '../nouns';
 import { ok, refuse, type Result } from '../result';
@@ -31,8 +31,8 @@ function numberOf(
 
 const SIZE = /^(\d{2,5}(?:\.\d{1,3})?)x(\d{2,5}(?:\.\d{1,3})?)$/;
 
-/** Nests what a room takes of every sheet material: the answers in the form of bare cases, and of which material each is. */
-export function designNestCommand(design: Design, flags: NestFlags): Result<{ nests: object[] }> {
+/** How sheets are sawn, as flags say it. */
+export function readSawing(flags: NestFlags): Result<Sawing & { seconds: number }> {
   const kerf = numberOf('kerf', flags.kerf, usualSawing.kerf, [0, 50]);
   if (!kerf.ok) return kerf;
   const trim = numberOf('trim', flags.trim, usualSawing.trim, [0, 100]);
@@ -51,9 +51,17 @@ export function designNestCommand(design: Design, flags: NestFlags): Result<{ ne
     usual.push({ id: size.trim(), l: Number(found[1]), w: Number(found[2]) });
   }
   const sawing = { ...usualSawing, kerf: kerf.value, trim: trim.value, ...(usual.length > 0 && { usual }) };
+  return ok({ ...sawing, seconds: seconds.value });
+}
+
+/** Nests what a room takes of every sheet material: the answers in the form of bare cases, and of which material each is. */
+export function designNestCommand(design: Design, flags: NestFlags): Result<{ nests: object[] }> {
+  const sawing = readSawing(flags);
+  if (!sawing.ok) return sawing;
+  const { seconds, ...sawn } = sawing.value;
   const nests: object[] = [];
-  for (const one of materialCases(design, sawing)) {
-    const found = nest(one.case, { seconds: seconds.value });
+  for (const one of materialCases(design, sawn)) {
+    const found = nest(one.case, { seconds });
     if (!found.ok) return found;
     nests.push({ material: one.name, thickness: one.material.thick, ...found.value });
   }

@@ -62,6 +62,7 @@ const choices: Record<Choice, string> = {
   revision: 'revision',
   scale: 'scale',
   'set-of-sheets': 'set of sheets',
+  'machine-files': 'kind of machine files',
   'sheet-size': 'size of sheet',
   schedule: 'schedule',
   view: 'view',
@@ -276,6 +277,16 @@ const wording: Wording = {
     `Part ${id}, ${show(length)} by ${show(width)}, fits none of the sheets with what is trimmed off them. Give a larger sheet.`,
   'nest-left': ({ left, of, first }) =>
     `The sheets there are hold all but ${left} of ${of} parts, ${first} among them. Give more sheets.`,
+  'machine-bed': ({ length, width, bed: [long, wide] }, show) =>
+    `The sheet is ${show(length)} by ${show(width)}, the machine’s bed ${show(long)} by ${show(wide)}. Nest on smaller sheets.`,
+  'machine-hole': ({ size, depth }, show) =>
+    `The machine has no drill of ${show(size)} that reaches ${show(depth)} deep, and no cutter that would. Give it one.`,
+  'machine-kerf': ({ kerf, thick }, show) =>
+    `The parts lie ${show(kerf)} apart, and no cutter that narrow reaches through ${show(thick)}. Nest again with a kerf as wide as the cutter.`,
+  'machine-outline': ({ id, thick }, show) =>
+    `Part ${id} has a corner so narrow that no cutter through ${show(thick)} gets into it. Make it wider, or saw the part.`,
+  'machine-pocket': ({ width, depth }, show) =>
+    `The machine has no cutter for a groove ${show(width)} wide and ${show(depth)} deep. Give it one.`,
   'no-details': () => 'No details have been marked yet. Mark one on a plan or an elevation, then draw them.',
   'no-tops': () =>
     'There is no countertop in this room yet. Set base cabinets, or draw a top of its own on the Surface step.',

@@ -11,11 +11,9 @@ import {
   type Machining,
 } from '../../shop/parts/board';
 import type { Part } from '../../shop/parts/part';
+import { oppositeFace, rectangleAt, ringFrom, workedFrom } from '../../shop/parts/part-outline';
 import { DASH, line, outline, TEXT, WEIGHT, type Primitive } from '../primitives';
 
-const opposite: Readonly<Record<BoardFace, BoardFace>> = {
-  ...{ left: 'right', right: 'left', front: 'back', back: 'front', top: 'bottom', bottom: 'top' },
-};
 /** Where dimensions stand, how near two figures of a row come, and how far an edged edge is marked off, paper mm. */
 const ROW = 7;
 const APART = 4;
@@ -24,21 +22,13 @@ const TICK = 1.2;
 /** More places than these in a row are told in the list alone. */
 const MOST = 40;
 
-/** The face a part is drawn from: the one of its two most of it is made from, else the one that is seen. */
-export function drawnFrom({ boards }: Part): BoardFace {
-  const { thin, machining } = boards[0]!;
-  const [low, high] = facesOf[thin];
-  const count = (face: BoardFace) => machining.filter((one) => one.face === face).length;
-  return count(low) > count(high) ? low : high;
-}
-
 /** A part as it lies before the saw or the drill: seen square on from one face, its machining, its edged edges, its sizes; mm, its low left corner at 0, 0. `scale` is mm per paper mm. */
 export function partDrawing(part: Part, scale: number, say: (mm: number) => string): Primitive[] {
   const one = part.boards[0]!;
-  const face = drawnFrom(part);
+  const face = workedFrom(part);
   const { along, up } = seenFrom[face];
   const [wide, high] = [one[along][1] - one[along][0], one[up][1] - one[up][0]];
-  const ring = ringOf(one, face, wide, high);
+  const ring = ringFrom(one, face);
   const marks: Primitive[] = [outline('items', ring, WEIGHT.object, 'drawing', 'item')];
   for (const made of one.machining) marks.push(...machiningMarks(one, made, face, { wide, high }));
   marks.push(
@@ -69,52 +59,6 @@ export function partDrawing(part: Part, scale: number, say: (mm: number) => stri
   return marks;
 }
 
-const rectangle = (x: number, y: number, wide: number, high: number): Point[] => [
-  { x, y },
-  { x: x + wide, y },
-  { x: x + wide, y: y + high },
-  { x, y: y + high },
-];
-
-/** Its outline as it is seen: that in plan from above or below, else a rectangle without what is notched out of its corners. */
-function ringOf(one: Board, face: BoardFace, wide: number, high: number): Point[] {
-  if (one.ring && axisOf[face] === 'z') {
-    const { down } = seenFrom[face];
-    return one.ring.map(({ x, y }) => ({ x: x - one.x[0], y: down ? one.y[1] - y : y - one.y[0] }));
-  }
-  const ring = rectangle(0, 0, wide, high);
-  const notches = one.machining
-    .filter((made) => made.type === 'notch' && axisOf[made.face] === axisOf[face])
-    .map((made) => machined(one, { ...made, face } as Machining));
-  for (const { at, size } of notches) {
-    if (typeof size === 'number') continue;
-    cornerCut(ring, at, size, wide, high);
-  }
-  return ring;
-}
-
-/** Takes a notch out of the corner of an outline that it lies at. */
-function cornerCut(
-  ring: Point[],
-  [x, y]: readonly [number, number],
-  [w, h]: readonly [number, number],
-  wide: number,
-  high: number,
-): void {
-  const near = 1e-6;
-  const corner = {
-    x: x < near ? 0 : x + w > wide - near ? wide : NaN,
-    y: y < near ? 0 : y + h > high - near ? high : NaN,
-  };
-  const at = ring.findIndex((one) => one.x === corner.x && one.y === corner.y);
-  if (at < 0) return;
-  const inner = { x: corner.x === 0 ? w : wide - w, y: corner.y === 0 ? h : high - h };
-  const [before, after] = [ring[(at + ring.length - 1) % ring.length]!, ring[(at + 1) % ring.length]!];
-  const first = before.x === corner.x ? { x: corner.x, y: inner.y } : { x: inner.x, y: corner.y };
-  const last = after.x === corner.x ? { x: corner.x, y: inner.y } : { x: inner.x, y: corner.y };
-  ring.splice(at, 1, first, inner, last);
-}
-
 function machiningMarks(
   one: Board,
   made: Machining,
@@ -122,7 +66,7 @@ function machiningMarks(
   { wide, high }: { wide: number; high: number },
 ): Primitive[] {
   const isHere = made.face === face;
-  const isBehind = made.face === opposite[face];
+  const isBehind = made.face === oppositeFace[face];
   if (made.type === 'notch') return [];
   if (isHere || isBehind) {
     const { at, size } = machined(one, { ...made, face } as Machining);
@@ -143,7 +87,7 @@ function machiningMarks(
       ];
     return [
       {
-        ...outline('items', rectangle(...at, ...size), WEIGHT.top, 'measure', isHere ? 'water' : undefined),
+        ...outline('items', rectangleAt(...at, ...size), WEIGHT.top, 'measure', isHere ? 'water' : undefined),
         ...dash,
       },
     ];
@@ -158,7 +102,7 @@ function machiningMarks(
   const [w, h] = isEnd ? [made.depth, made.size] : [made.size, made.depth];
   const left = isEnd ? (x < wide / 2 ? 0 : wide - made.depth) : x - half;
   const low = isEnd ? y - half : y < high / 2 ? 0 : high - made.depth;
-  return [{ ...outline('items', rectangle(left, low, w, h), WEIGHT.thin, 'measure'), dash: DASH }];
+  return [{ ...outline('items', rectangleAt(left, low, w, h), WEIGHT.thin, 'measure'), dash: DASH }];
 }
 
 /** The edges that are edged, marked off outside them. */
@@ -204,7 +148,7 @@ function edgeMarks(
       ]),
     );
   for (const at of part.edgedSides ?? []) {
-    const ring = ringOf(one, face, wide, high);
+    const ring = ringFrom(one, face);
     marks.push(edge([ring[at]!, ring[(at + 1) % ring.length]!]));
   }
   return marks;

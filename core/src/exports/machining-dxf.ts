@@ -1,0 +1,114 @@
+import {
+  DxfWriter,
+  LWPolylineFlags,
+  point2d,
+  point3d,
+  TextHorizontalAlignment,
+  TextVerticalAlignment,
+  Units,
+} from '@tarikjabiri/dxf';
+import type { Point } from '../geometry/point';
+import { rectangleAt } from '../shop/parts/part-outline';
+import { pieceWork, type PlacedWork } from '../shop/machines/placed-work';
+import type { WorkPiece } from '../shop/machines/work-piece';
+
+/** The number of the colour a program shows a layer in: its own ink, whatever its ground. */
+const WHITE_OR_BLACK = 7;
+/** Letters of a part's name, mm, and the share of its narrower side that they take at the most. */
+const TEXT_HIGH = 20;
+const TEXT_SHARE = 0.3;
+
+/** A length in a layer's name, where a point is not allowed. */
+const told = (mm: number): string => String(Number(mm.toFixed(2))).replace('.', 'P');
+
+/** A drawing in true millimetres whose layers say what is made there and how deep. */
+class ShopDxf {
+  readonly #dxf = new DxfWriter();
+  readonly #layers = new Set<string>();
+
+  constructor() {
+    this.#dxf.setUnits(Units.Millimeters);
+  }
+
+  #layer(name: string): { layerName: string } {
+    if (!this.#layers.has(name)) this.#dxf.addLayer(name, WHITE_OR_BLACK, 'Continuous');
+    this.#layers.add(name);
+    return { layerName: name };
+  }
+
+  ring(layer: string, ring: readonly Point[]): void {
+    const corners = ring.map(({ x, y }) => ({ point: point2d(x, y) }));
+    this.#dxf.addLWPolyline(corners, { ...this.#layer(layer), flags: LWPolylineFlags.Closed });
+  }
+
+  hole(layer: string, { x, y }: Point, size: number): void {
+    this.#dxf.addCircle(point3d(x, y, 0), size / 2, this.#layer(layer));
+  }
+
+  text(layer: string, at: Point, high: number, text: string): void {
+    const place = point3d(at.x, at.y, 0);
+    this.#dxf.addText(place, high, text, {
+      ...this.#layer(layer),
+      horizontalAlignment: TextHorizontalAlignment.Center,
+      verticalAlignment: TextVerticalAlignment.Middle,
+      secondAlignmentPoint: place,
+    });
+  }
+
+  /** The outline of a part, and what is made from above; how thick it is says how deep the outline goes. */
+  work({ id, outline, bores, pockets }: PlacedWork, thick: number): void {
+    this.ring(`OUTLINE_DEEP_${told(thick)}`, outline);
+    for (const { at, size, depth } of bores) this.hole(`HOLE_${told(size)}_DEEP_${told(depth)}`, at, size);
+    for (const { type, at, size, depth } of pockets)
+      this.ring(`${type.toUpperCase()}_DEEP_${told(depth)}`, rectangleAt(at.x, at.y, ...size));
+    const [xs, ys] = [outline.map(({ x }) => x), outline.map(({ y }) => y)];
+    const [left, right, low, top] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+    const high = Math.min(TEXT_HIGH, TEXT_SHARE * Math.min(right - left, top - low));
+    this.text('NAME', { x: (left + right) / 2, y: (low + top) / 2 }, high, id);
+  }
+
+  written(): string {
+    return this.#dxf.stringify();
+  }
+}
+
+/**
+ * A part as it is cut, the face most is made from up: its outline, its holes and grooves, each on a layer that says what it is and how deep; on layers BELOW_… what is
+ * made from the other face, as it lies under this one; on EDGE_… the holes in its edges. True millimetres.
+ */
+export function writePieceDxf(id: string, piece: WorkPiece): string {
+  const dxf = new ShopDxf();
+  const { width, length } = piece;
+  dxf.work(pieceWork(id, piece, 'up'), piece.thick);
+  for (const { at, size, depth } of piece.down.bores)
+    dxf.hole(`BELOW_HOLE_${told(size)}_DEEP_${told(depth)}`, { x: at.x, y: width - at.y }, size);
+  for (const { type, at, size, depth } of piece.down.pockets)
+    dxf.ring(
+      `BELOW_${type.toUpperCase()}_DEEP_${told(depth)}`,
+      rectangleAt(at.x, width - at.y - size[1], ...size),
+    );
+  for (const { edge, along, below, size, depth } of piece.edges) {
+    const layer = `EDGE_HOLE_${told(size)}_DEEP_${told(depth)}_UNDER_${told(below)}`;
+    const from = along - size / 2;
+    const box = {
+      left: rectangleAt(0, from, depth, size),
+      right: rectangleAt(length - depth, from, depth, size),
+      low: rectangleAt(from, 0, size, depth),
+      high: rectangleAt(from, width - depth, size, depth),
+    }[edge];
+    dxf.ring(layer, box);
+  }
+  return dxf.written();
+}
+
+/** A nested sheet with all its parts as they lie, and what is made of each from above; what is trimmed off. True millimetres. */
+export function writeNestDxf(
+  works: readonly PlacedWork[],
+  { size: [l, w], trim, thick }: { size: readonly [number, number]; trim: number; thick: number },
+): string {
+  const dxf = new ShopDxf();
+  dxf.ring('SHEET', rectangleAt(0, 0, l, w));
+  if (trim > 0) dxf.ring('TRIM', rectangleAt(trim, trim, l - 2 * trim, w - 2 * trim));
+  for (const work of works) dxf.work(work, thick);
+  return dxf.written();
+}

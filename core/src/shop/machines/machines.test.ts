@@ -1,0 +1,140 @@
+import { describe, expect, it } from 'vitest';
+import { farFrom, playIso, type Pass } from '../../../testing/play-iso';
+import { galleyWithBay } from '../../demo/galley-with-bay';
+import { must } from '../../result';
+import { nest } from '../nest/nest';
+import { materialCases, usualSawing, type MaterialCase } from '../nest/part-cases';
+import { madeItems } from '../parts/design-parts';
+import type { Part } from '../parts/part';
+import { usualMachine } from './machine';
+import { writeIso } from './posts';
+import { pieceProgram, sheetProgram } from './programs';
+import { workPiece } from './work-piece';
+
+const design = galleyWithBay();
+const routed = { ...usualSawing, kerf: 12, trim: 15 };
+const sizeOf = new Map(usualMachine.tools.map(({ number, size }) => [number, size]));
+
+/** Where a place of a finished part lies on the sheet, told again from the part's own box, its face and how it is laid. */
+function placer(part: Part, laid: { x: number; y: number; l: number; turned: boolean }) {
+  const piece = workPiece(part);
+  return {
+    piece,
+    place: ({ x, y }: { x: number; y: number }) =>
+      laid.turned ? { x: laid.x + laid.l - y, y: laid.y + x } : { x: laid.x + x, y: laid.y + y },
+  };
+}
+
+const plunges = (passes: readonly Pass[]) =>
+  passes.filter(({ path: [a, b] }) => Math.hypot(a!.x - b!.x, a!.y - b!.y) < 1e-9);
+
+function sheetsOf(one: MaterialCase) {
+  return must(nest(one.case, { seconds: 0.05 })).sheets.map((sheet) => {
+    const stock = one.case.stock.find(({ id }) => id === sheet.stock)!;
+    const pieceOf = (id: string) => workPiece(one.of.get(id)!.part);
+    const program = must(sheetProgram(sheet, { name: one.name, stock, kerf: 12, pieceOf }, usualMachine));
+    return { sheet, passes: playIso(writeIso(program)) };
+  });
+}
+
+describe('what a router does to a nested sheet', () => {
+  it('cuts every part out along its outline to 0.05 mm, and bores every hole where and as deep as it is to be', () => {
+    let [corners, holes, square] = [0, 0, 0];
+    for (const one of materialCases(design, routed))
+      for (const { sheet, passes } of sheetsOf(one)) {
+        const through = passes.filter(({ depth }) => depth > one.material.thick);
+        for (const laid of sheet.parts) {
+          const { piece, place } = placer(one.of.get(laid.id)!.part, laid);
+          const outline = piece.outline.map(place);
+          outline.forEach((from, index) => {
+            const to = outline[(index + 1) % outline.length]!;
+            for (let step = 0; step < 8; step++) {
+              const at = {
+                x: from.x + ((to.x - from.x) * step) / 8,
+                y: from.y + ((to.y - from.y) * step) / 8,
+              };
+              const near = Math.min(
+                ...through.map(({ path, tool }) => farFrom(at, path) - sizeOf.get(tool)! / 2),
+              );
+              // Nothing of the part is taken away; only what a round cutter can't get at is left.
+              expect(near).toBeGreaterThan(-0.05);
+              const before = outline[(index + outline.length - 1) % outline.length]!;
+              const after = outline[(index + 2) % outline.length]!;
+              const isInner = (p: typeof from, q: typeof from, r: typeof from) =>
+                (q.x - p.x) * (r.y - q.y) - (q.y - p.y) * (r.x - q.x) < 0;
+              const long = Math.hypot(to.x - from.x, to.y - from.y);
+              const isNearInner =
+                (isInner(before, from, to) && (long * step) / 8 < 6.1) ||
+                (isInner(from, to, after) && (long * (8 - step)) / 8 < 6.1);
+              if (isNearInner) square++;
+              else expect(near).toBeLessThan(0.05);
+            }
+            corners++;
+          });
+          for (const { at, size, depth } of piece.up.bores) {
+            const on = place(at);
+            const made = plunges(passes).filter(
+              ({ path: [from] }) => Math.hypot(from!.x - on.x, from!.y - on.y) < 0.002,
+            );
+            const isThrough = depth >= piece.thick;
+            expect(made.map(({ tool }) => sizeOf.get(tool))).toContain(size);
+            expect(Math.max(...made.map((pass) => pass.depth))).toBeCloseTo(
+              isThrough ? depth + 0.3 : depth,
+              3,
+            );
+            holes++;
+          }
+        }
+      }
+    expect(corners).toBeGreaterThan(300);
+    expect(holes).toBeGreaterThan(500);
+    expect(square).toBeGreaterThan(2);
+  });
+
+  it('clears every groove, housing and rebate to its depth and nothing beside it', () => {
+    let cleared = 0;
+    for (const { parts } of madeItems(design))
+      for (const part of parts) {
+        const piece = workPiece(part);
+        if (piece.up.pockets.length === 0) continue;
+        const passes = playIso(
+          writeIso(must(pieceProgram(piece, { name: part.id, side: 'up' }, usualMachine))),
+        );
+        const milled = passes.filter(({ tool, depth }) => tool < 10 && depth < piece.thick);
+        for (const { at, size, depth } of piece.up.pockets) {
+          const own = milled.filter((pass) => Math.abs(pass.depth - depth) < 1e-3);
+          for (let step = 1; step < 40; step++) {
+            const inside = {
+              x: at.x + (size[0] * step) / 40,
+              y: at.y + size[1] * (((step * 7) % 39) / 40 + 1 / 80),
+            };
+            const isClear = own.some(
+              ({ path, tool }) => farFrom(inside, path) <= sizeOf.get(tool)! / 2 + 1e-3,
+            );
+            const fromCorner = Math.hypot(
+              Math.min(inside.x - at.x, at.x + size[0] - inside.x),
+              Math.min(inside.y - at.y, at.y + size[1] - inside.y),
+            );
+            if (fromCorner > 6) expect(isClear).toBe(true);
+          }
+          cleared++;
+        }
+        for (const { path, tool, depth } of milled)
+          for (const { x, y } of path) {
+            const radius = sizeOf.get(tool)! / 2;
+            const isIn = piece.up.pockets.some(
+              ({ at, size, depth: deep }) =>
+                deep > depth - 1e-3 &&
+                (x > at.x + radius - 2e-3 || (at.x < 1e-6 && x > -1e-3)) &&
+                (x < at.x + size[0] - radius + 2e-3 ||
+                  (at.x + size[0] > piece.length - 1e-6 && x < piece.length + 1e-3)) &&
+                (y > at.y + radius - 2e-3 || (at.y < 1e-6 && y > -1e-3)) &&
+                (y < at.y + size[1] - radius + 2e-3 ||
+                  (at.y + size[1] > piece.width - 1e-6 && y < piece.width + 1e-3)),
+            );
+            expect(isIn).toBe(true);
+          }
+      }
+    expect(cleared).toBeGreaterThan(20);
+  });
+});
