@@ -173,6 +173,7 @@ export interface RefusalData {
   'machine-outline': { id: string; thick: number };
   'machine-pocket': { width: number; depth: number };
   'no-details': Record<string, never>;
+  'nothing-made': Record<string, never>;
   'no-tops': Record<string, never>;
   'pattern-unfilled': { missing: number; twice: number };
   'border-too-wide': { wide: number };

@@ -83,3 +83,11 @@ function broken(word: string, fits: (words: string) => boolean): string[] {
   }
   return [...pieces, rest.join('')];
 }
+
+/** Words cut short to a width, paper mm, with a sign that some are left out. */
+export function fitted(words: string, size: number, width: number): string {
+  if (textWidth(words, size, true) <= width) return words;
+  let kept = words;
+  while (kept.length > 1 && textWidth(`${kept}…`, size, true) > width) kept = kept.slice(0, -1);
+  return `${kept.trimEnd()}…`;
+}

@@ -288,6 +288,8 @@ const wording: Wording = {
   'machine-pocket': ({ width, depth }, show) =>
     `The machine has no cutter for a groove ${show(width)} wide and ${show(depth)} deep. Give it one.`,
   'no-details': () => 'No details have been marked yet. Mark one on a plan or an elevation, then draw them.',
+  'nothing-made': () =>
+    'Nothing of this room is made in the shop yet. Set cabinets, fillers or panels first.',
   'no-tops': () =>
     'There is no countertop in this room yet. Set base cabinets, or draw a top of its own on the Surface step.',
   'nothing-tiled': () => 'Nothing is tiled in this room yet. Lay tiles on the Tile step first.',

@@ -126,3 +126,116 @@ export const machiningNames = {
   cup: ['hinge cup', 'hinge cups'],
   'cut-out': ['cut-out', 'cut-outs'],
 } as const;
+
+/** The faces of a cabinet that its parts are worked from. */
+export const faceNames = {
+  back: 'back',
+  bottom: 'below',
+  front: 'front',
+  left: 'left',
+  right: 'right',
+  top: 'above',
+} as const;
+
+/** The words of the sheets of parts and cabinets. */
+export const partSheetWords = {
+  hardware: (id: HardwareId, count: number) => `${count} ${hardwareNames[id]}`,
+  parts: 'Parts',
+  number: 'No.',
+  part: 'Part',
+  count: 'Count',
+  finished: 'Finished',
+  thick: 'Thick',
+  partOf: (item: number, name: string, number: number) => `${item}.${number} ${name}`,
+  sizes: (length: string, width: string) => `Finished ${length} × ${width}`,
+  cut: (length: string, width: string) => `Cut ${length} × ${width}`,
+  grained: 'Grain along its length',
+  pieces: (count: number) => (count === 1 ? '1 piece' : `${count} pieces`),
+  machining: 'Machining, from the low left corner of each face',
+  what: 'What',
+  face: 'Face',
+  along: 'Along',
+  up: 'Up',
+  size: 'Size',
+  deep: 'Deep',
+};
+
+/** How edges of tops are worked. */
+export const profileWords = {
+  square: 'square',
+  eased: 'eased',
+  bevelled: 'bevelled',
+  rounded: 'rounded',
+  raw: 'raw',
+} as const;
+
+/** What is let into a top. */
+export const cutOutUses = { bowl: 'bowl', hob: 'hob', tap: 'tap hole' } as const;
+
+/** The letters of edges in their order: A to Z, then AA. */
+export const edgeLetter = (index: number): string =>
+  (index >= 26 ? edgeLetter(Math.floor(index / 26) - 1) : '') + String.fromCharCode(97 + (index % 26));
+
+/** The words of the sheets of tops' pieces. */
+export const templateWords = {
+  piece: (top: number, piece: number) => `Top ${top}, piece ${piece}`,
+  over: (items: readonly number[]) =>
+    items.length === 1 ? `Over item ${items[0]}` : `Over items ${items.join(', ')}`,
+  areas: (whole: string, net: string) => (whole === net ? whole : `${whole}, ${net} without its cut-outs`),
+  fits: (long: string, wide: string) => `Can be cut from a slab of ${long} × ${wide}`,
+  tooLarge: (long: string, wide: string) => `Too large for a slab of ${long} × ${wide}: give it a joint`,
+  cutOut: (
+    item: number,
+    use: keyof typeof cutOutUses,
+    said: Record<'fromFront' | 'fromLeft' | 'fromRight' | 'radius' | 'size', string>,
+  ) =>
+    `${item} ${cutOutUses[use]}: ${said.size}, corners ${said.radius}; ${said.fromFront} from the front, ${said.fromLeft} from the left, ${said.fromRight} from the right`,
+  edges: 'Edges, round the piece',
+  edge: 'Edge',
+  kind: 'At',
+  length: 'Length',
+  angle: 'Corner',
+  profile: 'Worked',
+  atWall: '–',
+  radius: (length: string) => `radius ${length}`,
+  roles: {
+    front: 'front',
+    behind: 'behind',
+    left: 'left end',
+    right: 'right end',
+    wall: 'wall',
+    fixed: 'fixed thing',
+    stop: 'beside',
+    step: 'step',
+    joint: 'joint',
+    chamfer: 'chamfer',
+    corner: 'corner',
+  },
+};
+
+/** The words of labels. */
+export const labelWords = {
+  cabinets: 'Labels of cabinets',
+  parts: 'Labels of parts',
+  revision: (revision: number) => `Revision ${revision}`,
+  /** What a code on a label says to who reads it with a machine. */
+  code: (job: string, room: string, item: string, code: string, revision: number) =>
+    [job, room, item, code, `r${revision}`].join('|'),
+  pieceOf: (piece: number, count: number) => (count > 1 ? `${piece} of ${count}` : ''),
+};
+
+/** The words of nested sheets on paper. */
+export const nestWords = {
+  sheet: (material: string, sheet: number, of: number) => `${material}, sheet ${sheet} of ${of}`,
+  used: (share: number) => `${Math.round(share * 100)} percent of the sheet is used`,
+  sawn: (kerf: string, trim: string) => `Kerf ${kerf}, ${trim} trimmed off every edge`,
+  parts: 'Parts',
+  size: 'Size',
+  turned: 'turned',
+  cuts: 'Cuts, in their order',
+  cut: 'Cut',
+  at: 'At',
+  long: 'Long',
+  across: (length: string) => `across, ${length} from the left`,
+  along: (length: string) => `along, ${length} from the foot`,
+};

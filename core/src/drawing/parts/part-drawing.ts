@@ -12,15 +12,11 @@ import {
 } from '../../shop/parts/board';
 import type { Part } from '../../shop/parts/part';
 import { oppositeFace, rectangleAt, ringFrom, workedFrom } from '../../shop/parts/part-outline';
-import { DASH, line, outline, TEXT, WEIGHT, type Primitive } from '../primitives';
+import { DASH, line, outline, WEIGHT, type Primitive } from '../primitives';
+import { overall, row } from './part-rows';
 
-/** Where dimensions stand, how near two figures of a row come, and how far an edged edge is marked off, paper mm. */
-const ROW = 7;
-const APART = 4;
+/** How far an edged edge is marked off, paper mm. */
 const EDGE = 1.1;
-const TICK = 1.2;
-/** More places than these in a row are told in the list alone. */
-const MOST = 40;
 
 /** A part as it lies before the saw or the drill: seen square on from one face, its machining, its edged edges, its sizes; mm, its low left corner at 0, 0. `scale` is mm per paper mm. */
 export function partDrawing(part: Part, scale: number, say: (mm: number) => string): Primitive[] {
@@ -171,90 +167,4 @@ function grain(
     line('items', [at(long - tip, tip / 2), at(long, 0), at(long - tip, -tip / 2)], WEIGHT.thin, 'faint'),
     line('items', [at(tip - long, tip / 2), at(-long, 0), at(tip - long, -tip / 2)], WEIGHT.thin, 'faint'),
   ];
-}
-
-interface Where {
-  from: number;
-  out: 1 | -1;
-  upright: boolean;
-}
-
-const turned = ({ upright }: Where, alongIt: number, outOfIt: number): Point =>
-  upright ? { x: outOfIt, y: alongIt } : { x: alongIt, y: outOfIt };
-
-/** The whole of one direction, as a chain of one. */
-function overall(size: number, where: Where, scale: number, say: (mm: number) => string): Primitive[] {
-  const at = where.from + where.out * ROW * scale;
-  const tick = TICK * scale;
-  const end = (along: number) =>
-    line(
-      'items',
-      [turned(where, along - tick / 2, at - tick / 2), turned(where, along + tick / 2, at + tick / 2)],
-      WEIGHT.thin,
-      'measure',
-    );
-  return [
-    line('items', [turned(where, 0, at), turned(where, size, at)], WEIGHT.thin, 'measure'),
-    ...[0, size].map(end),
-    figure(turned(where, size / 2, at + where.out * 2 * scale), say(size), where),
-  ];
-}
-
-const figure = (at: Point, text: string, { upright }: Where): Primitive => ({
-  ...{
-    type: 'text',
-    layer: 'items',
-    at,
-    text,
-    size: TEXT.small,
-    anchor: 'middle',
-    ink: 'measure',
-    ground: true,
-  },
-  turn: upright ? Math.PI / 2 : 0,
-});
-
-/** The places of what is bored, each told from the low left corner; figures keep clear of one another. */
-function row(
-  places: readonly number[],
-  size: number,
-  where: Where,
-  scale: number,
-  say: (mm: number) => string,
-): Primitive[] {
-  const distinct = [...new Set(places.map((one) => Math.round(one * 100) / 100))].sort((a, b) => a - b);
-  if (distinct.length === 0 || distinct.length > MOST) return [];
-  const least = APART * scale;
-  const spots: number[] = [];
-  for (const one of distinct) spots.push(Math.max(one, (spots.at(-1) ?? -Infinity) + least));
-  // What was pushed past the end goes back as far as there is room.
-  for (let index = spots.length - 1, most = Math.max(size, least * (spots.length - 1)); index >= 0; index--) {
-    spots[index] = Math.min(spots[index]!, most);
-    most = spots[index]! - least;
-  }
-  const [near, far] = [where.from + where.out * 1.5 * scale, where.from + where.out * 5 * scale];
-  return distinct.flatMap((one, index): Primitive[] => [
-    line(
-      'items',
-      [
-        turned(where, one, near),
-        turned(where, one, near + where.out * scale),
-        turned(where, spots[index]!, far),
-      ],
-      WEIGHT.thin,
-      'faint',
-    ),
-    {
-      ...{
-        type: 'text',
-        layer: 'items',
-        text: say(one),
-        size: TEXT.small,
-        anchor: 'start',
-        ink: 'measure',
-      },
-      at: turned(where, spots[index]!, far + where.out * scale),
-      turn: where.upright ? 0 : Math.PI / 2,
-    },
-  ]);
 }

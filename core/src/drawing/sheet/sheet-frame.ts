@@ -5,7 +5,7 @@ import type { Bounds } from '../../geometry/polygon';
 import { ok, refuse, type Result } from '../../result';
 import { isInchUnit } from '../../units/units';
 import { line, outline, TEXT, WEIGHT, type Primitive } from '../primitives';
-import { layoutText, textWidth } from '../text-layout';
+import { fitted, textWidth } from '../text-layout';
 import { cloudsOn } from './clouds';
 import { northArrow } from './north-arrow';
 import type { Page, SheetScale } from './sheet-format';
@@ -52,13 +52,17 @@ export const sheetSubjects = [
   'reach',
   'set',
 ] as const;
-export type SheetSubject = (typeof sheetSubjects)[number];
+/** What sheets for the shop show: cabinets taken apart, each part, the pieces of tops, labels to stick on. */
+export const shopSubjects = ['cabinets', 'parts', 'templates', 'labels', 'part-labels'] as const;
+export type ShopSubject = (typeof shopSubjects)[number];
+export type SheetSubject = (typeof sheetSubjects)[number] | ShopSubject;
 
 export function findSubject(id: string): Result<SheetSubject> {
-  const subject = sheetSubjects.find((one) => one === id);
+  const known: readonly SheetSubject[] = [...sheetSubjects, ...shopSubjects];
+  const subject = known.find((one) => one === id);
   return subject
     ? ok(subject)
-    : refuse('sheet-unknown', { what: 'set-of-sheets', value: id, known: [...sheetSubjects] });
+    : refuse('sheet-unknown', { what: 'set-of-sheets', value: id, known: [...known] });
 }
 
 /** What a page shows, before it has its number and its frame. */
@@ -279,14 +283,6 @@ function partOf(ratio: number, inch: boolean, isOne: boolean): number {
 
 const feetLabel = (mm: number): string =>
   mm % 304.8 < 0.1 || mm % 304.8 > 304.7 ? `${Math.round(mm / 304.8)}'` : `${Math.round(mm / 25.4)}"`;
-
-/** The words, shortened with an ellipsis when they are wider than the space, paper mm. */
-function fitted(words: string, size: number, width: number): string {
-  if (textWidth(words, size, true) <= width) return words;
-  let kept = words;
-  while (kept.length > 1 && layoutText(`${kept}…`, size, true).width > width) kept = kept.slice(0, -1);
-  return `${kept.trimEnd()}…`;
-}
 
 function rectangle(left: number, bottom: number, right: number, top: number): Point[] {
   return [point(left, bottom), point(right, bottom), point(right, top), point(left, top)];

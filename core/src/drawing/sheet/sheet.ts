@@ -10,7 +10,16 @@ import { constructionSheets, planSheets } from './plan-sheets';
 import { reachSheets } from './reach-sheets';
 import { scheduleSheets } from './schedule-tables';
 import { sheetScales } from './sheet-format';
-import { framed, type Sheet, type SheetContent, type SheetOptions } from './sheet-frame';
+import { shopSheets } from '../shop-sheets/shop-sheets';
+import {
+  framed,
+  shopSubjects,
+  type Sheet,
+  type SheetContent,
+  type SheetOptions,
+  type SheetSubject,
+  type ShopSubject,
+} from './sheet-frame';
 import { styled } from './sheet-style';
 import { setParts, type SetPart } from './style-choices';
 import { tileSheets } from './tile-sheets';
@@ -33,9 +42,13 @@ export function drawSheets(room: Design, options: SheetOptions): Result<Sheet[]>
   const { subject = 'plan' } = options;
   const design = styled(room, options.style);
   if (subject === 'set') return drawSet(design, options);
+  if (isForShop(subject)) return shopSheets(room, subject, options);
   const contents = makers[subject](design, options);
   return contents.ok ? ok(framed(design, options, contents.value)) : contents;
 }
+
+const isForShop = (subject: SheetSubject): subject is ShopSubject =>
+  (shopSubjects as readonly SheetSubject[]).includes(subject);
 
 function drawSet(design: Design, options: SheetOptions): Result<Sheet[]> {
   const contents: SheetContent[] = [];

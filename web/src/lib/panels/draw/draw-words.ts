@@ -33,7 +33,7 @@ export function viewName(design: Design, id: string): string {
 }
 
 /** What sheets show. */
-export const partNames: Record<SheetSubject, string> = {
+export const partNames: Record<(typeof sheetSubjects)[number], string> = {
   plan: 'Plan',
   construction: 'Construction plan',
   ceiling: 'Ceiling plan',

@@ -1,0 +1,151 @@
+import { onArc, type Arc } from '../../geometry/arc';
+import type { Point } from '../../geometry/point';
+import type { Template, TemplateCutOut, TemplateEdge } from '../../shop/templates/templates';
+import { edgeLetter } from '../../wording/shop-words';
+import { toRadians } from '../../units/angles';
+import { DASH, line, outline, TEXT, WEIGHT, type Primitive } from '../primitives';
+import { readingTurn } from '../reading-turn';
+import { overall, row } from './part-rows';
+
+/** Words of an edge stand so far within it, and edges shorter than this bear only their letter; paper mm. */
+const WITHIN = 3;
+const SHORT = 14;
+/** Arcs are drawn in so many straight pieces. */
+const PIECES = 12;
+/** How long the arrow of the grain is at most, and its tip; paper mm. */
+const ARROW = 30;
+const TIP = 2;
+
+/** A piece of a top seen from above, its front below: each edge by its letter with its length, cut-outs by their middles along and their near sides across; mm, its frame’s zero at the left end of its front. */
+export function templateDrawing(template: Template, scale: number, say: (mm: number) => string): Primitive[] {
+  const { edges, cutOuts } = template;
+  const ring = edges.flatMap(placesOf);
+  const [xs, ys] = [ring.map(({ x }) => x), ring.map(({ y }) => y)];
+  const [left, right, low, high] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+  const moved = ({ x, y }: Point): Point => ({ x: x - left, y: y - low });
+  const size = { wide: right - left, high: high - low };
+  return [
+    outline('tops', ring.map(moved), WEIGHT.object, 'drawing', 'item'),
+    ...cutOuts.flatMap((one) => cutOutMarks(one, moved)),
+    ...edges.flatMap((edge, index) => edgeWords(edge, index, { moved, scale, say })),
+    ...grainArrow(size, scale),
+    ...row(
+      cutOuts.map(({ centre }) => centre[0] - left),
+      size.wide,
+      { from: size.high, out: 1, upright: false },
+      scale,
+      say,
+    ),
+    ...row(
+      cutOuts.map(({ fromFront }) => fromFront),
+      size.high,
+      { from: size.wide, out: 1, upright: true },
+      scale,
+      say,
+    ),
+    ...overall(size.wide, { from: 0, out: -1, upright: false }, scale, say),
+    ...overall(size.high, { from: 0, out: -1, upright: true }, scale, say),
+  ];
+}
+
+const at = ([x, y]: readonly [number, number]): Point => ({ x, y });
+
+/** The places of an edge that it is drawn by, without its end. */
+function placesOf({ from, arc }: TemplateEdge): Point[] {
+  if (!arc) return [at(from)];
+  const centre = at(arc.centre);
+  const start = Math.atan2(from[1] - centre.y, from[0] - centre.x);
+  const whole: Arc = { centre, radius: arc.radius, from: start, sweep: toRadians(arc.sweep) };
+  return Array.from({ length: PIECES }, (_, index) => onArc(whole, index / PIECES));
+}
+
+/** A cut-out's outline with its corners, and the cross of its middle lines. */
+function cutOutMarks(
+  { item, centre: [x, y], size: [w, h], radius }: TemplateCutOut,
+  moved: (at: Point) => Point,
+): Primitive[] {
+  const r = Math.min(radius, w / 2, h / 2);
+  const corner = (cx: number, cy: number, from: number): Point[] =>
+    r > 0
+      ? Array.from({ length: PIECES + 1 }, (_, index) =>
+          onArc({ centre: { x: cx, y: cy }, radius: r, from, sweep: Math.PI / 2 }, index / PIECES),
+        )
+      : [{ x: cx, y: cy }];
+  const [left, right, low, high] = [x - w / 2 + r, x + w / 2 - r, y - h / 2 + r, y + h / 2 - r];
+  const ring = [
+    ...corner(left, low, Math.PI),
+    ...corner(right, low, -Math.PI / 2),
+    ...corner(right, high, 0),
+    ...corner(left, high, Math.PI / 2),
+  ].map(moved);
+  const cross = (a: Point, b: Point): Primitive => ({
+    ...line('tops', [moved(a), moved(b)], WEIGHT.thin, 'measure'),
+    dash: DASH,
+  });
+  return [
+    outline('tops', ring, WEIGHT.object, 'drawing', 'paper'),
+    cross({ x: x - w / 2, y }, { x: x + w / 2, y }),
+    cross({ x, y: y - h / 2 }, { x, y: y + h / 2 }),
+    {
+      ...{
+        type: 'text',
+        layer: 'tops',
+        at: moved({ x, y }),
+        text: String(item),
+        size: TEXT.normal,
+        bold: true,
+      },
+      ...{ anchor: 'middle', turn: 0, ink: 'drawing', ground: true },
+    },
+  ];
+}
+
+/** The letter of an edge and how long it is, within it along its middle. */
+function edgeWords(
+  edge: TemplateEdge,
+  index: number,
+  { moved, scale, say }: { moved: (at: Point) => Point; scale: number; say: (mm: number) => string },
+): Primitive[] {
+  const [a, b] = [moved(at(edge.from)), moved(at(edge.to))];
+  const long = Math.hypot(b.x - a.x, b.y - a.y);
+  if (long < 1e-6) return [];
+  const u = { x: (b.x - a.x) / long, y: (b.y - a.y) / long };
+  const off = WITHIN * scale;
+  const isShort = long < SHORT * scale;
+  const letter = edgeLetter(index);
+  return [
+    {
+      ...{ type: 'text', layer: 'tops', size: TEXT.small, anchor: 'middle', ink: 'drawing', ground: true },
+      text: isShort ? letter : `${letter}  ${say(edge.length)}`,
+      // The piece is to the left of its edges.
+      at: { x: (a.x + b.x) / 2 - u.y * off, y: (a.y + b.y) / 2 + u.x * off },
+      turn: isShort ? 0 : readingTurn(Math.atan2(u.y, u.x)),
+    },
+  ];
+}
+
+/** Which way grain or veins run. */
+function grainArrow({ wide, high }: { wide: number; high: number }, scale: number): Primitive[] {
+  const long = Math.min(wide / 3, ARROW * scale);
+  const [x, y] = [wide * 0.5, high * 0.82];
+  const tip = Math.min(TIP * scale, long / 4);
+  const [from, to] = [
+    { x: x - long / 2, y },
+    { x: x + long / 2, y },
+  ];
+  return [
+    line('tops', [from, to], WEIGHT.thin, 'faint'),
+    line(
+      'tops',
+      [{ x: to.x - tip, y: y + tip / 2 }, to, { x: to.x - tip, y: y - tip / 2 }],
+      WEIGHT.thin,
+      'faint',
+    ),
+    line(
+      'tops',
+      [{ x: from.x + tip, y: y + tip / 2 }, from, { x: from.x + tip, y: y - tip / 2 }],
+      WEIGHT.thin,
+      'faint',
+    ),
+  ];
+}
