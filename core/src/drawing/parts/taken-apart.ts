@@ -3,6 +3,7 @@ import { signedArea } from '../../geometry/polygon';
 import type { Axis, Board, Extent } from '../../shop/parts/board';
 import type { Part } from '../../shop/parts/part';
 import { outline, TEXT, WEIGHT, type Ink, type Primitive } from '../primitives';
+import { textWidth } from '../text-layout';
 
 /** From where a cabinet that is taken apart is seen: so far round to its right and up from level, radians. */
 const ROUND = 0.62;
@@ -34,10 +35,10 @@ interface Stood {
   extent: Extent;
 }
 
-/** The parts of a cabinet taken apart by a share of the way, each named by its number, as marks of which each is of its part; one can be chosen. */
+/** The parts of a cabinet taken apart by a share of the way, each named by its number, as marks of which each is of its part; one can be chosen. `scale` is mm per paper mm. */
 export function takenApart(
   parts: readonly Part[],
-  { share, chosen = null }: { share: number; chosen?: string | null },
+  { share, scale, chosen = null }: { share: number; scale: number; chosen?: string | null },
 ): Primitive[] {
   const boards = parts.flatMap((part) => part.boards.map((one) => ({ part, one })));
   const whole = wholeOf(boards.map(({ one }) => one));
@@ -49,7 +50,7 @@ export function takenApart(
     return (one.seen ?? [one]).map((extent) => standing(part, one, extent, moved));
   });
   const marks = ordered(stood).flatMap((one) => facesOf(one, one.part.id === chosen));
-  return [...marks, ...numbers(parts, stood, chosen)];
+  return [...marks, ...numbers(parts, stood, { chosen, scale })];
 }
 
 function wholeOf(boards: readonly Board[]): Extent {
@@ -189,36 +190,48 @@ function facesOf({ part, ring, low, high }: Stood, isChosen: boolean): Primitive
   ];
 }
 
-/** The numbers of the parts, each on the face of it that is seen largest. */
-function numbers(parts: readonly Part[], stood: readonly Stood[], chosen: string | null): Primitive[] {
+/** Where a number can stand on its face, as shares of the way from its middle to its ends. */
+const SPOTS = [0, -0.4, 0.4, -0.7, 0.7] as const;
+
+/** The numbers of the parts, each on the face of it that is seen largest, clear of those before it where there is room. */
+function numbers(
+  parts: readonly Part[],
+  stood: readonly Stood[],
+  { chosen, scale }: { chosen: string | null; scale: number },
+): Primitive[] {
+  const taken: { at: Point; wide: number }[] = [];
+  const high = TEXT.normal * scale;
   return parts.flatMap((part, index) => {
     const own = stood.filter((one) => one.part === part).at(-1);
     if (!own) return [];
-    const at = faceMiddle(own);
+    const text = String(index + 1);
+    const wide = (textWidth(text, TEXT.normal, true) + APART_NUMBERS) * scale;
+    const isFree = (at: Point) =>
+      taken.every(
+        (other) =>
+          Math.abs(at.x - other.at.x) >= (wide + other.wide) / 2 || Math.abs(at.y - other.at.y) >= high,
+      );
+    const spots = faceSpots(own);
+    const at = spots.find(isFree) ?? spots[0]!;
+    taken.push({ at, wide });
     const mark: Primitive = {
-      ...{
-        type: 'text',
-        layer: 'items',
-        source: part.id,
-        at,
-        text: String(index + 1),
-        anchor: 'middle',
-        turn: 0,
-      },
-      ...{
-        size: TEXT.normal,
-        ink: part.id === chosen ? 'measure' : 'drawing',
-        bold: part.id === chosen,
-        ground: true,
-      },
+      ...{ type: 'text', layer: 'items', source: part.id, at, text, anchor: 'middle', turn: 0 },
+      ...{ size: TEXT.normal, bold: part.id === chosen, ground: true },
+      ink: part.id === chosen ? 'measure' : 'drawing',
     };
     return [mark];
   });
 }
+/** Between two numbers beside one another, paper mm. */
+const APART_NUMBERS = 0.8;
 
-function faceMiddle({ extent }: Stood): Point {
+/** Along the longer direction of the face that is seen, its middle first. */
+function faceSpots({ extent }: Stood): Point[] {
   const { x, y, z } = extent;
   const sizes = { x: x[1] - x[0], y: y[1] - y[0], z: z[1] - z[0] };
-  const thin = (['x', 'y', 'z'] as const).reduce((a, b) => (sizes[b] < sizes[a] ? b : a));
-  return seen({ ...middleOf(extent), [thin]: extent[thin][1] });
+  const axes = ['x', 'y', 'z'] as const;
+  const thin = axes.reduce((a, b) => (sizes[b] < sizes[a] ? b : a));
+  const long = axes.reduce((a, b) => (sizes[b] > sizes[a] ? b : a));
+  const middle = { ...middleOf(extent), [thin]: extent[thin][1] };
+  return SPOTS.map((share) => seen({ ...middle, [long]: middle[long] + (share * sizes[long]) / 2 }));
 }

@@ -1,10 +1,11 @@
 import { onArc, type Arc } from '../../geometry/arc';
-import type { Point } from '../../geometry/point';
+import { distance, type Point } from '../../geometry/point';
 import type { Template, TemplateCutOut, TemplateEdge } from '../../shop/templates/templates';
 import { edgeLetter } from '../../wording/shop-words';
 import { toRadians } from '../../units/angles';
 import { DASH, line, outline, TEXT, WEIGHT, type Primitive } from '../primitives';
 import { readingTurn } from '../reading-turn';
+import { textWidth } from '../text-layout';
 import { overall, row } from './part-rows';
 
 /** Words of an edge stand so far within it, and edges shorter than this bear only their letter; paper mm. */
@@ -27,7 +28,7 @@ export function templateDrawing(template: Template, scale: number, say: (mm: num
   return [
     outline('tops', ring.map(moved), WEIGHT.object, 'drawing', 'item'),
     ...cutOuts.flatMap((one) => cutOutMarks(one, moved)),
-    ...edges.flatMap((edge, index) => edgeWords(edge, index, { moved, scale, say })),
+    ...edgeWords(template, moved, scale, say),
     ...grainArrow(size, scale),
     ...row(
       cutOuts.map(({ centre }) => centre[0] - left),
@@ -100,28 +101,57 @@ function cutOutMarks(
   ];
 }
 
-/** The letter of an edge and how long it is, within it along its middle. */
+/** Where along its edge a word can stand, as shares of it. */
+const SPOTS = [0.5, 0.25, 0.75, 0.12, 0.88] as const;
+/** Words stand so much of their height apart. */
+const CLEAR = 1.1;
+
+/** The letters of edges and how long each is, within it along it, clear of cut-outs and of one another where there is room. */
 function edgeWords(
-  edge: TemplateEdge,
-  index: number,
-  { moved, scale, say }: { moved: (at: Point) => Point; scale: number; say: (mm: number) => string },
+  { edges, cutOuts }: Template,
+  moved: (at: Point) => Point,
+  scale: number,
+  say: (mm: number) => string,
 ): Primitive[] {
-  const [a, b] = [moved(at(edge.from)), moved(at(edge.to))];
-  const long = Math.hypot(b.x - a.x, b.y - a.y);
-  if (long < 1e-6) return [];
-  const u = { x: (b.x - a.x) / long, y: (b.y - a.y) / long };
-  const off = WITHIN * scale;
-  const isShort = long < SHORT * scale;
-  const letter = edgeLetter(index);
-  return [
-    {
-      ...{ type: 'text', layer: 'tops', size: TEXT.small, anchor: 'middle', ink: 'drawing', ground: true },
-      text: isShort ? letter : `${letter}  ${say(edge.length)}`,
-      // The piece is to the left of its edges.
-      at: { x: (a.x + b.x) / 2 - u.y * off, y: (a.y + b.y) / 2 + u.x * off },
-      turn: isShort ? 0 : readingTurn(Math.atan2(u.y, u.x)),
-    },
-  ];
+  const clear = CLEAR * TEXT.small * scale;
+  const boxes = cutOuts.map(({ centre, size: [w, h] }) => {
+    const { x, y } = moved(at(centre));
+    return { left: x - w / 2, right: x + w / 2, bottom: y - h / 2, top: y + h / 2 };
+  });
+  const taken: Point[] = [];
+  const isFree = (spot: Point) =>
+    boxes.every(
+      ({ left, right, bottom, top }) =>
+        spot.x < left - clear / 2 ||
+        spot.x > right + clear / 2 ||
+        spot.y < bottom - clear / 2 ||
+        spot.y > top + clear / 2,
+    ) && taken.every((other) => distance(spot, other) >= clear);
+  return edges.flatMap((edge, index): Primitive[] => {
+    const [a, b] = [moved(at(edge.from)), moved(at(edge.to))];
+    const long = distance(a, b);
+    if (long < 1e-6) return [];
+    const u = { x: (b.x - a.x) / long, y: (b.y - a.y) / long };
+    const off = WITHIN * scale;
+    const isShort = long < SHORT * scale;
+    const text = isShort ? edgeLetter(index) : `${edgeLetter(index)}  ${say(edge.length)}`;
+    const half = isShort ? 0 : (textWidth(text, TEXT.small) * scale) / 2;
+    // The piece is to the left of its edges.
+    const spotAt = (share: number, by = 0): Point => ({
+      x: a.x + u.x * (long * share + by) - u.y * off,
+      y: a.y + u.y * (long * share + by) + u.x * off,
+    });
+    const places = (share: number) => [-half, -half / 2, 0, half / 2, half].map((by) => spotAt(share, by));
+    const share = SPOTS.find((one) => places(one).every(isFree)) ?? 0.5;
+    taken.push(...places(share));
+    return [
+      {
+        ...{ type: 'text', layer: 'tops', size: TEXT.small, anchor: 'middle', ink: 'drawing', ground: true },
+        ...{ text, at: spotAt(share) },
+        turn: isShort ? 0 : readingTurn(Math.atan2(u.y, u.x)),
+      },
+    ];
+  });
 }
 
 /** Which way grain or veins run. */

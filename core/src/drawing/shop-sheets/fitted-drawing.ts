@@ -36,10 +36,10 @@ export function fittedDrawing(
 }
 
 /** A drawing that is to no scale, as large as goes into the field of a page. */
-export function filledDrawing(page: Page, draw: () => readonly Primitive[]): Primitive[] {
+export function filledDrawing(page: Page, draw: (ratio: number) => readonly Primitive[]): Primitive[] {
   const field = fieldOf(page);
-  const marks = draw();
   let ratio = 10;
+  let marks = draw(ratio);
   // Letters take as much paper at any scale, so that it is found by trying.
   for (let round = 0; round < 4; round++) {
     const box = onPaperBox(marks, ratio);
@@ -47,6 +47,7 @@ export function filledDrawing(page: Page, draw: () => readonly Primitive[]): Pri
       (box.right - box.left) / (field.right - field.left),
       (box.top - box.bottom) / (field.top - field.bottom),
     );
+    marks = draw(ratio);
   }
   return inMiddle(marks, ratio, field);
 }

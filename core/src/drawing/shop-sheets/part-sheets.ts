@@ -30,7 +30,7 @@ const nameOf = ({ number, record }: MadeItem): string =>
 export function cabinetSheets(design: Design, { page }: SheetOptions): SheetContent[] {
   const say = shopLength(styleOf(design));
   return madeItems(design).flatMap((made) => {
-    const marks = filledDrawing(page, () => takenApart(made.parts, { share: APART }));
+    const marks = filledDrawing(page, (scale) => takenApart(made.parts, { share: APART, scale }));
     const column: ColumnContent = {
       title: nameOf(made),
       lines: [

@@ -1,5 +1,7 @@
 import jsQR from 'jsqr';
 import { describe, expect, it } from 'vitest';
+import { textFaults } from '../../../testing/drawing-faults';
+import { demoJobs } from '../../demo/demo-jobs';
 import { galleyWithBay } from '../../demo/galley-with-bay';
 import { rectangle } from '../../../testing/rooms';
 import { boundsOf } from '../../geometry/polygon';
@@ -31,15 +33,19 @@ function read({ rings }: PathMark): string | undefined {
   const size = 400;
   const per = (right - left) / (size - 80);
   const pixels = new Uint8ClampedArray(size * size * 4).fill(255);
-  for (let y = 0; y < size; y++)
-    for (let x = 0; x < size; x++) {
-      const at = { x: left + (x - 40 + 0.5) * per, y: top - (y - 40 + 0.5) * per };
-      const isDark = rings.some((ring) => {
-        const box = boundsOf(ring);
-        return at.x > box.left && at.x < box.right && at.y > box.bottom && at.y < box.top;
-      });
-      if (isDark) pixels.fill(0, (y * size + x) * 4, (y * size + x) * 4 + 3);
-    }
+  for (const ring of rings) {
+    const box = boundsOf(ring);
+    const [from, to] = [box.left, box.right].map((x) => Math.round(40 + (x - left) / per)) as [
+      number,
+      number,
+    ];
+    const [low, high] = [box.top, box.bottom].map((y) => Math.round(40 + (top - y) / per)) as [
+      number,
+      number,
+    ];
+    for (let y = low; y < high; y++)
+      for (let x = from; x < to; x++) pixels.fill(0, (y * size + x) * 4, (y * size + x) * 4 + 3);
+  }
   expect(top - bottom).toBeCloseTo(right - left, 9);
   return jsQR(pixels, size, size)?.data;
 }
@@ -128,6 +134,17 @@ describe('sheets for the shop', () => {
         expect(sides.length).toBeGreaterThanOrEqual(sheet.parts.length);
       }),
     );
+  });
+
+  it('bear no text over another, nor off the page, small as it is', () => {
+    const page = must(findPage('A4'));
+    for (const room of demoJobs().flatMap(({ rooms }) => rooms))
+      for (const subject of ['cabinets', 'parts', 'templates'] as const) {
+        const drawn = drawSheets(room, { ...options, page, subject });
+        if (!drawn.ok) continue;
+        for (const { marks, page: own } of drawn.value)
+          expect(textFaults(marks, 1, { left: 0, bottom: 0, right: own.width, top: own.height })).toEqual([]);
+      }
   });
 
   it('are refused where there is nothing to make', () => {

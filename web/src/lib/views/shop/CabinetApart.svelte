@@ -45,7 +45,7 @@
     </header>
     <Drawing
       label="{item.record.code} taken apart, its parts by their numbers"
-      draw={() => takenApart(item.parts, { share: choice.apart, chosen: part.id })}
+      draw={(scale) => takenApart(item.parts, { share: choice.apart, scale, chosen: part.id })}
       onchoose={(id) => (choice.part = id)}
       onpull={(pixels) => (choice.apart = held(choice.apart + pixels / WAY))}
     />
