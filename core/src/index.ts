@@ -129,6 +129,11 @@ export { columnMeasures, type Cell, type Schedule, type ScheduleLine } from './s
 export { partDrawing } from './drawing/parts/part-drawing';
 export { takenApart } from './drawing/parts/taken-apart';
 export { nestDrawing } from './drawing/parts/nest-drawing';
+export { routerDrawing } from './drawing/parts/router-drawing';
+export { templateDrawing } from './drawing/parts/template-drawing';
+export { templatesOf, type Template } from './shop/templates/templates';
+export { leftToDo } from './shop/machines/left-to-do';
+export { workPiece } from './shop/machines/work-piece';
 export { nest, type NestWatch } from './shop/nest/nest';
 export { materialCases, usualSawing, type MaterialCase, type Sawing } from './shop/nest/part-cases';
 export type { Nest, NestCase, NestStock, NestedSheet } from './shop/nest/nest-types';

@@ -1,3 +1,5 @@
+import { readFile } from 'node:fs/promises';
+import { unzipSync } from 'fflate';
 import { expect, test } from './studio';
 
 test('the Build step takes cabinets apart, lists what is cut and bought, and lays the parts on sheets', async ({
@@ -69,5 +71,65 @@ test('the Build step takes cabinets apart, lists what is cut and bought, and lay
   await studio.step('Set');
   await studio.setByCode('F800');
   await studio.step('Build');
+  await expect(page.getByText('have changed since these were laid out')).toBeVisible();
+});
+
+test('the shop takes files of parts, sheets and tops, and a sheet is played on the router before it is cut', async ({
+  page,
+  studio,
+}) => {
+  await studio.enter();
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await studio.step('Set');
+  await studio.setByCode('F600-3');
+  await studio.setByCode('F450');
+  await studio.saved(2);
+  await studio.step('Build');
+  const panel = page.getByLabel('Shelf');
+  const taken = async (button: string) => {
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      panel.getByRole('button', { name: button }).click(),
+    ]);
+    return { name: download.suggestedFilename(), bytes: await readFile(await download.path()) };
+  };
+  const holes = (await taken('Every hole, CSV')).bytes.toString();
+  expect(holes.split('\n')[0]).toBe('piece,face,kind,x,y,z,length,width,depth');
+  expect(holes).toContain('1 bottom,left,hole,0,60,9,8,8,24');
+  const drawings = await taken('Drawings, DXF');
+  expect(drawings.name).toMatch(/parts\.zip$/);
+  expect(Object.keys(unzipSync(drawings.bytes))).toContain('1-side-left.dxf');
+  // On paper: each part, cabinets taken apart, labels.
+  for (const link of ['Cabinets', 'Every part', 'Labels', 'Labels of parts']) {
+    const href = (await panel.getByRole('link', { name: link, exact: true }).getAttribute('href'))!;
+    const pdf = await page.request.get(String(new URL(href, page.url())));
+    expect([pdf.status(), (await pdf.body()).subarray(0, 5).toString()]).toEqual([200, '%PDF-']);
+  }
+
+  await page.getByRole('tab', { name: 'Tops' }).click();
+  await expect(page.getByRole('img', { name: /Top 1, piece 1, seen from above/ })).toBeVisible();
+  expect((await taken('Drawings, DXF')).name).toBe('top-1-1.dxf');
+
+  await page.getByRole('tab', { name: 'Sheets' }).click();
+  await page.getByLabel('Cut on').selectOption('a router');
+  await page.getByRole('button', { name: 'Nest', exact: true }).click();
+  await expect(page.getByText('Nothing is refused.')).toBeVisible({ timeout: 30_000 });
+  const files = unzipSync((await taken('Router files')).bytes);
+  const [first] = Object.keys(files);
+  expect(new TextDecoder().decode(files[first!])).toContain('G21');
+  expect((await taken('Sheets as PDF')).bytes.subarray(0, 5).toString()).toBe('%PDF-');
+  // What stands in the way of the cutter is told, and what was made so far is seen.
+  await page.getByText('Clamps on this sheet').click();
+  await panel.getByRole('button', { name: 'Add a clamp' }).click();
+  await expect(page.getByText(/movements? (is|are) refused/)).toBeVisible();
+  await expect(page.getByText('goes into a clamp').first()).toBeVisible();
+  await panel.getByRole('group', { name: 'Clamp 1' }).getByRole('button', { name: 'Remove' }).click();
+  await expect(page.getByText('Nothing is refused.')).toBeVisible();
+  const slider = page.getByRole('slider', { name: 'Movement' });
+  await slider.fill('0');
+  await page.getByRole('button', { name: 'Play' }).click();
+  await expect.poll(async () => Number(await slider.inputValue())).toBeGreaterThan(20);
+  // On a saw the parts lie nearer to one another: what was laid for the router is old.
+  await page.getByLabel('Cut on').selectOption('a panel saw');
   await expect(page.getByText('have changed since these were laid out')).toBeVisible();
 });

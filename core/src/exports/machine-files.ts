@@ -10,7 +10,8 @@ import { workPiece, type WorkPiece } from '../shop/machines/work-piece';
 import type { Nest } from '../shop/nest/nest-types';
 import type { MaterialCase } from '../shop/nest/part-cases';
 import { madeItems } from '../shop/parts/design-parts';
-import { writeNestDxf, writePieceDxf } from './machining-dxf';
+import { templatesOf } from '../shop/templates/templates';
+import { writeNestDxf, writePieceDxf, writeTemplateDxf } from './machining-dxf';
 
 /** A file for a machine, and what it is called. */
 export interface MachineFile {
@@ -112,6 +113,13 @@ export function nestFiles(
   }
   return ok(files);
 }
+
+/** A drawing of each piece of each top. */
+export const templateFiles = (design: Design): MachineFile[] =>
+  templatesOf(design).map((one) => ({
+    name: `top-${one.top}-${one.piece}.dxf`,
+    text: writeTemplateDxf(one),
+  }));
 
 /** Holes and grooves of parts as a table, a row each, mm to a thousandth. */
 function pointTable(pieces: readonly { id: string; piece: WorkPiece }[]): string {

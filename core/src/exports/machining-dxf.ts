@@ -9,6 +9,8 @@ import {
 } from '@tarikjabiri/dxf';
 import type { Point } from '../geometry/point';
 import { rectangleAt } from '../shop/parts/part-outline';
+import type { Template } from '../shop/templates/templates';
+import { toRadians } from '../units/angles';
 import { pieceWork, type PlacedWork } from '../shop/machines/placed-work';
 import type { WorkPiece } from '../shop/machines/work-piece';
 
@@ -39,6 +41,15 @@ class ShopDxf {
   ring(layer: string, ring: readonly Point[]): void {
     const corners = ring.map(({ x, y }) => ({ point: point2d(x, y) }));
     this.#dxf.addLWPolyline(corners, { ...this.#layer(layer), flags: LWPolylineFlags.Closed });
+  }
+
+  /** An outline whose sides may be arcs: each corner with how far the side from it turns, radians, to the left positive. */
+  turning(layer: string, corners: readonly { at: Point; sweep: number }[]): void {
+    const vertices = corners.map(({ at: { x, y }, sweep }) => ({
+      point: point2d(x, y),
+      bulge: Math.tan(sweep / 4),
+    }));
+    this.#dxf.addLWPolyline(vertices, { ...this.#layer(layer), flags: LWPolylineFlags.Closed });
   }
 
   hole(layer: string, { x, y }: Point, size: number): void {
@@ -110,5 +121,56 @@ export function writeNestDxf(
   dxf.ring('SHEET', rectangleAt(0, 0, l, w));
   if (trim > 0) dxf.ring('TRIM', rectangleAt(trim, trim, l - 2 * trim, w - 2 * trim));
   for (const work of works) dxf.work(work, thick);
+  return dxf.written();
+}
+
+/** A piece of a top: its outline and its cut-outs with true arcs, on layers of their own; a line along each edge that is worked, on a layer that says how; the grain. True millimetres. */
+export function writeTemplateDxf({ top, piece, edges, cutOuts, length, width }: Template): string {
+  const dxf = new ShopDxf();
+  dxf.turning(
+    'OUTLINE',
+    edges.map(({ from: [x, y], arc }) => ({ at: { x, y }, sweep: toRadians(arc?.sweep ?? 0) })),
+  );
+  for (const { from, to, arc, profile } of edges)
+    if (profile && !arc)
+      dxf.ring(
+        `EDGE_${profile.toUpperCase()}`,
+        [from, to].map(([x, y]) => ({ x, y })),
+      );
+  for (const {
+    centre: [x, y],
+    size: [w, h],
+    radius,
+    use,
+  } of cutOuts) {
+    const r = Math.min(radius, w / 2, h / 2);
+    const [left, right, low, high] = [x - w / 2, x + w / 2, y - h / 2, y + h / 2];
+    const layer = `CUT_OUT_${use.toUpperCase()}`;
+    if (r < 1e-6) {
+      dxf.ring(layer, rectangleAt(left, low, w, h));
+      continue;
+    }
+    const round = Math.PI / 2;
+    const all: [number, number, number][] = [
+      [left + r, low, 0],
+      [right - r, low, round],
+      [right, low + r, 0],
+      [right, high - r, round],
+      [right - r, high, 0],
+      [left + r, high, round],
+      [left, high - r, 0],
+      [left, low + r, round],
+    ];
+    // Where a side is no longer than its corners there is nothing between them.
+    const apart = all.filter(([px, py], index) => {
+      const [qx, qy] = all[(index + 1) % all.length]!;
+      return Math.hypot(qx - px, qy - py) > 1e-6;
+    });
+    dxf.turning(
+      layer,
+      apart.map(([px, py, sweep]) => ({ at: { x: px, y: py }, sweep })),
+    );
+  }
+  dxf.text('NAME', { x: length / 2, y: width / 2 }, TEXT_HIGH, `${top}.${piece}`);
   return dxf.written();
 }

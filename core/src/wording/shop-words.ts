@@ -239,3 +239,36 @@ export const nestWords = {
   across: (length: string) => `across, ${length} from the left`,
   along: (length: string) => `along, ${length} from the foot`,
 };
+
+/** Why a movement of a machine file is refused; about says the word that is not known, or the part that is met. */
+export const playFaultWords = {
+  arc: (about) => `“${about}” is no arc: its ends are not as far from its centre as each other`,
+  feed: (about) => `“${about}” says no feed, and none was said before`,
+  number: (about) => `“${about}” is no word: its number can’t be read`,
+  unit: (about) => `“${about}” is not understood: only millimetres and absolute places are`,
+  word: (about) => `“${about}” is not understood`,
+  clamp: () => 'goes into a clamp',
+  deep: () => 'goes too deep, into the bed',
+  'drill-sideways': () => 'goes sideways with a drill',
+  'no-tool': () => 'cuts without a tool of the machine',
+  'not-turning': () => 'cuts with a tool that does not turn',
+  'off-sheet': () => 'leaves the sheet',
+  part: (about) => `takes away of part ${about} what belongs to it`,
+  rapid: () => 'goes through the board at full speed',
+  reach: () => 'goes deeper than the tool reaches',
+} satisfies Record<string, (about: string) => string>;
+export type PlayFaultWhy = keyof typeof playFaultWords;
+
+/** What a router leaves to do, in words; nothing where that is nothing. */
+export const leftWords = ({
+  below,
+  edgeHoles,
+  edgeCuts,
+  roundCorners,
+}: Readonly<Record<'below' | 'edgeCuts' | 'edgeHoles' | 'roundCorners', number>>): string[] =>
+  [
+    below > 0 && `${below} from below: turn it over`,
+    edgeHoles > 0 && `${edgeHoles} ${edgeHoles === 1 ? 'hole' : 'holes'} in its edges`,
+    edgeCuts > 0 && `${edgeCuts} ${edgeCuts === 1 ? 'cut' : 'cuts'} along its edges`,
+    roundCorners > 0 && `${roundCorners} ${roundCorners === 1 ? 'corner' : 'corners'} left round`,
+  ].filter((one) => one !== false);

@@ -11,7 +11,8 @@ import {
 import { nearestBetween } from '../../geometry/nearest-between';
 import type { Machine, MachineTool } from './machine';
 import type { PlacedWork } from './placed-work';
-import { readIso, type IsoFault, type PlayedStroke } from './read-iso';
+import { readIso, type PlayedStroke } from './read-iso';
+import type { PlayFaultWhy } from '../../wording/shop-words';
 
 /** What holds a sheet down: where it stands, and how high over the sheet it reaches, mm. */
 export interface Clamp {
@@ -32,17 +33,7 @@ export interface OnBed {
 /** Why a movement is refused, and of which part where it is about one. */
 export interface PlayFault {
   line: number;
-  why:
-    | IsoFault['why']
-    | 'clamp'
-    | 'deep'
-    | 'drill-sideways'
-    | 'no-tool'
-    | 'not-turning'
-    | 'off-sheet'
-    | 'part'
-    | 'rapid'
-    | 'reach';
+  why: PlayFaultWhy;
   /** The word that is not known, or the part that is met. */
   about: string;
   at: Point | null;
@@ -76,7 +67,7 @@ export function played(text: string, bed: OnBed, machine: Machine): Played {
   let last: number | null = null;
   for (const stroke of strokes) {
     const tool = stroke.tool === null ? undefined : tools.get(stroke.tool);
-    const path = pathOf(stroke);
+    const path = strokePath(stroke);
     minutes += minutesOf(stroke, path) + (stroke.tool === last ? 0 : CHANGE);
     last = stroke.tool;
     const found = faultOf(stroke, tool, { path, bed, parts, machine });
@@ -134,7 +125,7 @@ function faultOf(stroke: PlayedStroke, tool: MachineTool | undefined, around: Ar
 }
 
 /** The way of a tool's middle in straight pieces. */
-function pathOf({ from, to, centre, way }: PlayedStroke): Point[] {
+export function strokePath({ from, to, centre, way }: PlayedStroke): Point[] {
   if (!centre) return from.x === to.x && from.y === to.y ? [to] : [from, to];
   const radius = distance(from, centre);
   const start = Math.atan2(from.y - centre.y, from.x - centre.x);

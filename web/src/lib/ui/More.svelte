@@ -1,11 +1,17 @@
 <script lang="ts">
-  import type { Snippet } from 'svelte';
+  import { untrack, type Snippet } from 'svelte';
 
   /** What is not always needed: a line that opens to more fields. */
-  let { title, open = false, children }: { title: string; open?: boolean; children: Snippet } = $props();
+  let {
+    title,
+    open: opens = false,
+    children,
+  }: { title: string; open?: boolean; children: Snippet } = $props();
+  // Whether it is open is the person’s from then on, whatever its title comes to say.
+  let open = $state(untrack(() => opens));
 </script>
 
-<details {open}>
+<details bind:open>
   <summary>{title}</summary>
   {@render children()}
 </details>

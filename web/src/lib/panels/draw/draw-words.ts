@@ -4,7 +4,7 @@ import {
   roomViews,
   type Design,
   type DimensionType,
-  type SheetSubject,
+  type sheetSubjects,
   type LengthUnit,
   type SheetScale,
 } from 'goodreach';

@@ -7,6 +7,8 @@
   import SchedulesSection from '../draw/SchedulesSection.svelte';
   import CostSection from './CostSection.svelte';
   import NestSection from './NestSection.svelte';
+  import ShopFiles from './ShopFiles.svelte';
+  import TopsSection from './TopsSection.svelte';
 
   /** What the shop makes of the room: by cabinet, as lists, on sheets. */
   let { choice }: { choice: BuildChoice } = $props();
@@ -48,6 +50,9 @@
           : `${one.empty.length} fronts`}. Make it deeper or wider, or give it doors.
       </p>
     {/each}
+    {#if made.length > 0}<ShopFiles {choice} />{/if}
+  {:else if choice.leaf === 'tops'}
+    <TopsSection {choice} />
   {:else if choice.leaf === 'lists'}
     <SchedulesSection {choice} saved={saving.state === 'saved'} title="Lists" ids={shopListIds} book="shop" />
   {:else if choice.leaf === 'cost'}

@@ -1,21 +1,29 @@
 <script lang="ts">
-  import { formatLength, materialCases, type NestStock } from 'goodreach';
+  import {
+    findPage,
+    findScale,
+    formatLength,
+    isInchUnit,
+    materialCases,
+    roomOf,
+    type NestStock,
+  } from 'goodreach';
   import { onDestroy } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
   import type { BuildChoice } from '$views/shop/build-choice.svelte';
   import Button from '$ui/Button.svelte';
   import LengthField from '$ui/LengthField.svelte';
   import More from '$ui/More.svelte';
+  import SelectField from '$ui/SelectField.svelte';
+  import ClampFields from './ClampFields.svelte';
 
   /** How sheets are sawn, and what every material takes of them. */
   let { choice }: { choice: BuildChoice } = $props();
-  const { session } = useWorkspace();
+  const { session, saving } = useWorkspace();
   const nester = $derived(choice.nester);
   const cases = $derived(materialCases(session.settled, choice.sawing));
   const shown = $derived(cases.find(({ case: { id } }) => id === choice.material) ?? cases[0]);
-  const isOld = $derived(
-    nester.asked.length > 0 && JSON.stringify(nester.asked) !== JSON.stringify(cases.map((one) => one.case)),
-  );
+  const isOld = $derived(choice.isOld(cases));
   /** Each material is searched for so long, s. */
   const SECONDS = 4;
   const length = (mm: number) => formatLength(mm, session.style);
@@ -38,6 +46,33 @@
   }
   const remove = (index: number) =>
     (choice.sawing = { ...choice.sawing, usual: choice.sawing.usual.filter((_, at) => at !== index) });
+  const machines = $derived(choice.machines);
+  const isNested = $derived(!isOld && Object.values(nester.found).some(({ nest }) => nest !== null));
+  const nests = () =>
+    Object.fromEntries(
+      Object.entries(nester.found).flatMap(([id, { nest }]) => (nest ? [[id, nest] as const] : [])),
+    );
+  const name = $derived(`${choice.titles.job} ${roomOf(session.document).name} sheets`);
+  const files = (format: 'dxf' | 'iso') =>
+    machines.files(
+      { ask: 'sheets', format, design: session.settled, sawing: choice.sawing, nests: nests() },
+      name,
+      session.style,
+    );
+  function paper() {
+    const page = findPage(isInchUnit(roomOf(session.document).unit) ? 'Tabloid' : 'A3');
+    const scale = findScale('20');
+    if (!page.ok || !scale.ok) return;
+    const options = {
+      ...{ page: page.value, scale: scale.value, ...choice.titles, revision: saving.revision },
+      date: new Date().toISOString().slice(0, 10),
+    };
+    void machines.files(
+      { ask: 'paper', design: session.settled, sawing: choice.sawing, nests: nests(), options },
+      name,
+      session.style,
+    );
+  }
   function start() {
     nester.ask(
       cases.map((one) => one.case),
@@ -48,6 +83,14 @@
   }
 </script>
 
+<SelectField
+  label="Cut on"
+  value={choice.cutOn}
+  onchoose={(machine) => choice.cutWith(machine === 'router' ? 'router' : 'saw')}
+>
+  <option value="saw">a panel saw</option>
+  <option value="router">a router</option>
+</SelectField>
 {#if nester.busy}
   <Button onclick={() => nester.stop()}>Stop, and keep the best so far</Button>
 {:else}
@@ -87,9 +130,23 @@
     </li>
   {/each}
 </ul>
-<More title="Saw and sheets">
+{#if isNested}
+  <h2>Files</h2>
+  <div class="exports">
+    <Button disabled={machines.busy} onclick={paper}>Sheets as PDF</Button>
+    <Button disabled={machines.busy} onclick={() => files('dxf')}>Drawings, DXF</Button>
+    {#if choice.cutOn === 'router'}
+      <Button disabled={machines.busy} onclick={() => files('iso')}>Router files</Button>
+    {/if}
+  </div>
+  {#if machines.problem && choice.cutOn === 'saw'}<p class="problem" role="alert">{machines.problem}</p>{/if}
+  {#if choice.cutOn === 'router' && shown}
+    <ClampFields {choice} material={shown.case.id} />
+  {/if}
+{/if}
+<More title={choice.cutOn === 'saw' ? 'Saw and sheets' : 'Cutter and sheets'}>
   <LengthField
-    label="Kerf"
+    label={choice.cutOn === 'saw' ? 'Kerf' : 'Between parts'}
     value={choice.sawing.kerf}
     style={session.style}
     most={50}

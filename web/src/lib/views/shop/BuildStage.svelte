@@ -2,6 +2,7 @@
   import ScheduleTable from '$views/sheet/ScheduleTable.svelte';
   import CabinetApart from './CabinetApart.svelte';
   import SheetOnSaw from './SheetOnSaw.svelte';
+  import TopOnBench from './TopOnBench.svelte';
   import type { BuildChoice } from './build-choice.svelte';
 
   /** The stage of the Build step: a cabinet taken apart, a list, a sheet on the saw, or what it all costs. */
@@ -14,4 +15,6 @@
   />{:else if choice.leaf === 'cost'}<ScheduleTable
     choice={choice.cost}
     id="cost"
-  />{:else if choice.leaf === 'sheets'}<SheetOnSaw {choice} />{:else}<CabinetApart {choice} />{/if}
+  />{:else if choice.leaf === 'sheets'}<SheetOnSaw {choice} />{:else if choice.leaf === 'tops'}<TopOnBench
+    {choice}
+  />{:else}<CabinetApart {choice} />{/if}

@@ -3,6 +3,8 @@
   import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
   import Drawing from './Drawing.svelte';
+  import SheetHeader from './SheetHeader.svelte';
+  import SheetOnRouter from './SheetOnRouter.svelte';
   import type { BuildChoice } from './build-choice.svelte';
 
   /** A sheet as it lies on the saw: its parts, and the next cut. */
@@ -13,6 +15,7 @@
   const asked = $derived(choice.nester.asked.find(({ id }) => id === shown?.case.id));
   const nest = $derived(shown ? (choice.nester.found[shown.case.id]?.nest ?? null) : null);
   const sheet = $derived(nest?.sheets[Math.min(choice.sheet, nest.sheets.length - 1)] ?? null);
+  const isOld = $derived(choice.isOld(cases));
   const chosen = $derived(
     new Set(
       [...(shown?.of ?? [])].flatMap(([id, { made }]) => (screen.isSelected(made.record.id) ? [id] : [])),
@@ -21,10 +24,6 @@
   const length = $derived(shopLength(session.style));
   const cut = $derived(sheet && choice.cut !== null ? (sheet.cuts[choice.cut] ?? null) : null);
 
-  function turn(by: number) {
-    choice.sheet = Math.max(0, Math.min((nest?.sheets.length ?? 1) - 1, choice.sheet + by));
-    choice.cut = null;
-  }
   function next(by: number) {
     if (!sheet) return;
     const at = (choice.cut ?? -1) + by;
@@ -40,18 +39,19 @@
   }
 </script>
 
-{#if shown && asked && nest && sheet}
+{#if shown && asked && nest && sheet && choice.cutOn === 'router' && !isOld}
+  <SheetOnRouter {choice} of={shown} {nest} at={Math.min(choice.sheet, nest.sheets.length - 1)} />
+{:else if shown && asked && nest && sheet}
   <section aria-label="Sheet on the saw">
-    <header>
-      <h2>{shown.name}, {length(shown.material.thick)}</h2>
-      <p>Sheet {choice.sheet + 1} of {nest.count}, {sheet.stock}, {sheet.parts.length} parts</p>
-      <div class="ways">
-        <Button disabled={choice.sheet === 0} onclick={() => turn(-1)}>Sheet before</Button>
-        <Button disabled={choice.sheet >= nest.count - 1} onclick={() => turn(1)}>Next sheet</Button>
-        <Button disabled={choice.cut === null} onclick={() => next(-1)}>Cut before</Button>
-        <Button disabled={choice.cut === sheet.cuts.length - 1} onclick={() => next(1)}>Next cut</Button>
-      </div>
-    </header>
+    <SheetHeader
+      {choice}
+      title="{shown.name}, {length(shown.material.thick)}"
+      said="Sheet {choice.sheet + 1} of {nest.count}, {sheet.stock}, {sheet.parts.length} parts"
+      count={nest.count}
+    >
+      <Button disabled={choice.cut === null} onclick={() => next(-1)}>Cut before</Button>
+      <Button disabled={choice.cut === sheet.cuts.length - 1} onclick={() => next(1)}>Next cut</Button>
+    </SheetHeader>
     <Drawing
       label="Sheet {choice.sheet + 1} of {nest.count} with its parts"
       draw={(scale) => nestDrawing(sheet, asked, { scale, length, cut: choice.cut, chosen, say })}
@@ -95,26 +95,10 @@
     height: 100%;
     background: var(--ink-paper);
   }
-  header {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: baseline;
-    gap: 0.2rem 0.8rem;
-    padding: 0.7rem 1rem 0;
-  }
-  h2 {
-    font-size: 16px;
-  }
   p {
     color: var(--soft);
     font-size: 13px;
     font-variant-numeric: tabular-nums;
-  }
-  .ways {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.4rem;
-    margin-left: auto;
   }
   .others {
     display: flex;

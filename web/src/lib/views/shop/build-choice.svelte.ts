@@ -1,4 +1,6 @@
-import { usualSawing, type Arrangement, type ListId, type Sawing } from 'goodreach';
+import { usualSawing, type Arrangement, type ListId, type MaterialCase, type Sawing } from 'goodreach';
+import type { Clamp } from 'goodreach/machines';
+import { Machines } from '$session/machines.svelte';
 import { Nester } from '$session/nester.svelte';
 
 /** What the Build step can show: cabinets taken apart, lists, sheets on the saw. */
@@ -6,9 +8,16 @@ export const buildLeaves = [
   { id: 'parts', name: 'Parts' },
   { id: 'lists', name: 'Lists' },
   { id: 'sheets', name: 'Sheets' },
+  { id: 'tops', name: 'Tops' },
   { id: 'cost', name: 'Cost' },
 ] as const;
 export type BuildLeaf = (typeof buildLeaves)[number]['id'];
+
+/** Parts lie a cutter apart, and so far in that the cutter stays on the sheet, mm. */
+const ROUTED = { kerf: 12, trim: 15 };
+
+/** What the clamps of a sheet go by. */
+export const clampKey = (material: string, sheet: number): string => `${material} ${sheet}`;
 
 class CostTelling {
   how: Arrangement = $state.raw({ group: 'group' });
@@ -31,6 +40,27 @@ export class BuildChoice {
   sheet = $state(0);
   cut: number | null = $state(null);
   readonly nester = new Nester();
+  /** What sheets are cut on, and what holds each sheet down on a router, by its material and number. */
+  cutOn: 'router' | 'saw' = $state('saw');
+  clamps: Readonly<Record<string, readonly Clamp[]>> = $state.raw({});
+  readonly machines = new Machines();
+  /** The piece of a top that is shown. */
+  piece = $state(0);
+
+  constructor(readonly titles: { studio: string; job: string }) {}
+
+  /** Sheets are cut on something else: parts lie as far apart as that needs, and so far in. */
+  cutWith(machine: 'router' | 'saw'): void {
+    const { kerf, trim } = machine === 'saw' ? usualSawing : ROUTED;
+    this.cutOn = machine;
+    this.sawing = { ...this.sawing, kerf, trim };
+  }
+
+  /** Whether the room or the sheets have changed since parts were laid out. */
+  isOld(cases: readonly MaterialCase[]): boolean {
+    const { asked } = this.nester;
+    return asked.length > 0 && JSON.stringify(asked) !== JSON.stringify(cases.map((one) => one.case));
+  }
 
   /** Shows a material's sheets from the first on. */
   show(material: string): void {

@@ -80,7 +80,7 @@
     { studio: studioName, job: jobName },
     roomOf(document).unit,
   );
-  const building = new BuildChoice();
+  const building = new BuildChoice(untrack(() => ({ studio: studioName, job: jobName })));
   const openingKinds = new OpeningKinds(untrack(() => data.openingKinds));
   const shelf = new StudioShelf(untrack(() => data));
   const models = new StudioModels();

@@ -1,0 +1,60 @@
+<script lang="ts">
+  import { isInchUnit, roomOf, shopLength, templatesOf, templateWords } from 'goodreach';
+  import { useWorkspace } from '$lib/tools/context';
+  import type { BuildChoice } from '$views/shop/build-choice.svelte';
+  import Button from '$ui/Button.svelte';
+  import ChoiceList from '$ui/ChoiceList.svelte';
+
+  /** The pieces of the room’s tops, and their files for who makes them. */
+  let { choice }: { choice: BuildChoice } = $props();
+  const { session, saving, roomId } = useWorkspace();
+  const length = $derived(shopLength(session.style));
+  const pieces = $derived(templatesOf(session.settled).map((one, index) => ({ id: String(index), ...one })));
+  const page = $derived(isInchUnit(roomOf(session.document).unit) ? 'Tabloid' : 'A3');
+</script>
+
+<ChoiceList
+  things={pieces}
+  chosen={String(Math.min(choice.piece, pieces.length - 1))}
+  onchoose={(id) => (choice.piece = Number(id))}
+  empty="There is no countertop in this room yet."
+>
+  {#snippet children(one)}
+    <span class="name">{templateWords.piece(one.top, one.piece)}</span>
+    <span class="code">{length(one.length)} × {length(one.width)}</span>
+  {/snippet}
+</ChoiceList>
+{#each pieces.filter(({ fitsSlab }) => !fitsSlab) as one (one.id)}
+  <p class="problem">
+    {templateWords.piece(one.top, one.piece)} is larger than a slab. Give it a joint on the Surface step.
+  </p>
+{/each}
+{#if pieces.length > 0}
+  <div class="exports">
+    {#if saving.state === 'saved'}
+      <a class="export" href="/api/rooms/{roomId}/sheet.pdf?show=templates&page={page}" target="_blank"
+        >Templates, PDF</a
+      >
+    {/if}
+    <Button
+      disabled={choice.machines.busy}
+      onclick={() =>
+        choice.machines.files(
+          { ask: 'tops', design: session.settled },
+          `${choice.titles.job} ${roomOf(session.document).name} tops`,
+          session.style,
+        )}>Drawings, DXF</Button
+    >
+  </div>
+{/if}
+
+<style>
+  .name {
+    flex: 1;
+  }
+  .code {
+    color: var(--soft);
+    font-size: 12px;
+    font-variant-numeric: tabular-nums;
+  }
+</style>

@@ -1,0 +1,148 @@
+import {
+  materialCases,
+  madeItems,
+  type Design,
+  type Nest,
+  type Refusal,
+  type Sawing,
+  type SheetOptions,
+} from 'goodreach';
+import {
+  nestFiles,
+  nestSheets,
+  onePartFiles,
+  partFiles,
+  played,
+  sheetProgram,
+  templateFiles,
+  uniquelyNamed,
+  usualMachine,
+  workPiece,
+  writeIso,
+  writeSheetPdf,
+  type Clamp,
+  type MachineFile,
+  type MachineFormat,
+  type OnBed,
+  type Played,
+} from 'goodreach/machines';
+import bold from '@fontsource/fira-sans/files/fira-sans-latin-500-normal.woff?url';
+import regular from '@fontsource/fira-sans/files/fira-sans-latin-400-normal.woff?url';
+
+/** The nests there are, by the keys of their materials. */
+type Nests = Readonly<Record<string, Nest>>;
+
+/** What the page asks of the room: files of all parts, of one, of nested sheets, of tops; a sheet played on the router. */
+export type MachineQuestion = { id: number; design: Design } & (
+  | { ask: 'parts'; format: MachineFormat }
+  | { ask: 'part'; item: string; part: string; format: MachineFormat }
+  | { ask: 'tops' }
+  | { ask: 'sheets'; format: 'dxf' | 'iso'; sawing: Sawing; nests: Nests }
+  | { ask: 'paper'; sawing: Sawing; nests: Nests; options: SheetOptions }
+  | { ask: 'play'; sawing: Sawing; material: string; nest: Nest; sheet: number; clamps: readonly Clamp[] }
+);
+
+/** A sheet on the router as it was played, and the file that was. */
+export interface PlayedSheet {
+  text: string;
+  played: Played;
+  bed: OnBed;
+  tools: ReadonlyMap<number, number>;
+}
+
+export type MachineAnswer = { id: number } & (
+  | { files: readonly MachineFile[] }
+  | { pdf: Uint8Array<ArrayBuffer> }
+  | { sheet: PlayedSheet }
+  | { refusal: Refusal }
+  | { failed: string }
+);
+type Answered =
+  | { files: readonly MachineFile[] }
+  | { pdf: Uint8Array<ArrayBuffer> }
+  | { sheet: PlayedSheet }
+  | { refusal: Refusal };
+
+onmessage = async ({ data }: MessageEvent<MachineQuestion>) => {
+  try {
+    const found = await answerTo(data);
+    postMessage({ id: data.id, ...found } satisfies MachineAnswer);
+  } catch (error) {
+    postMessage({ id: data.id, failed: String(error) } satisfies MachineAnswer);
+  }
+};
+
+async function answerTo(data: MachineQuestion): Promise<Answered> {
+  const { design } = data;
+  switch (data.ask) {
+    case 'parts': {
+      const files = partFiles(design, data.format);
+      return files.ok ? { files: uniquelyNamed(files.value) } : { refusal: files.refusal };
+    }
+    case 'part': {
+      const made = madeItems(design).find(({ record }) => record.id === data.item);
+      const part = made?.parts.find(({ id }) => id === data.part);
+      if (!made || !part) return { files: [] };
+      const files = onePartFiles(`${made.number} ${part.id}`, workPiece(part), data.format);
+      return files.ok ? { files: files.value } : { refusal: files.refusal };
+    }
+    case 'tops':
+      return { files: templateFiles(design) };
+    case 'sheets':
+      return sheetFiles(data);
+    case 'paper': {
+      const nests = casesOf(data).map(({ one, nest }) => ({ of: one, nest }));
+      const sheets = nestSheets(design, nests, data.options);
+      const fonts = { regular: await bytesAt(regular), bold: await bytesAt(bold) };
+      const { job, studio } = data.options;
+      const pdf = await writeSheetPdf(sheets, fonts, { title: job, author: studio, date: new Date() });
+      return { pdf: new Uint8Array(pdf) };
+    }
+    case 'play':
+      return playSheet(data);
+  }
+}
+
+/** The materials of the room that there are nests of. */
+const casesOf = ({ design, sawing, nests }: { design: Design; sawing: Sawing; nests: Nests }) =>
+  materialCases(design, sawing).flatMap((one) => {
+    const nest = nests[one.case.id];
+    return nest ? [{ one, nest }] : [];
+  });
+
+function sheetFiles(data: MachineQuestion & { ask: 'sheets' }): Answered {
+  const files: MachineFile[] = [];
+  for (const { one, nest } of casesOf(data)) {
+    const made = nestFiles(one, nest, data.format);
+    if (!made.ok) return { refusal: made.refusal };
+    files.push(...made.value);
+  }
+  return { files: uniquelyNamed(files) };
+}
+
+function playSheet({
+  design,
+  sawing,
+  material,
+  nest,
+  sheet,
+  clamps,
+}: MachineQuestion & { ask: 'play' }): Answered {
+  const one = materialCases(design, sawing).find(({ case: { id } }) => id === material);
+  const laid = nest.sheets[sheet];
+  if (!one || !laid) return { files: [] };
+  const stock = one.case.stock.find(({ id }) => id === laid.stock)!;
+  const pieceOf = (id: string) => workPiece(one.of.get(id)!.part);
+  const program = sheetProgram(laid, { name: one.name, stock, kerf: sawing.kerf, pieceOf }, usualMachine);
+  if (!program.ok) return { refusal: program.refusal };
+  const { size, thick, works } = program.value;
+  const bed: OnBed = { size, thick, works, clamps, beyond: 0 };
+  const text = writeIso(program.value);
+  const tools = new Map(usualMachine.tools.map(({ number, size: across }) => [number, across]));
+  return { sheet: { text, bed, tools, played: played(text, bed, usualMachine) } };
+}
+
+async function bytesAt(url: string): Promise<Uint8Array> {
+  const found = await fetch(url);
+  return new Uint8Array(await found.arrayBuffer());
+}

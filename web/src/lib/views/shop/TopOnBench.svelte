@@ -1,0 +1,149 @@
+<script lang="ts">
+  import {
+    edgeLetter,
+    profileWords,
+    shopLength,
+    templateDrawing,
+    templatesOf,
+    templateWords,
+  } from 'goodreach';
+  import { useWorkspace } from '$lib/tools/context';
+  import Drawing from './Drawing.svelte';
+  import type { BuildChoice } from './build-choice.svelte';
+
+  /** A piece of a top as it is made: its outline with its edges, what is cut out of it. */
+  let { choice }: { choice: BuildChoice } = $props();
+  const { session } = useWorkspace();
+  const length = $derived(shopLength(session.style));
+  const templates = $derived(templatesOf(session.settled));
+  const shown = $derived(templates[Math.min(choice.piece, templates.length - 1)]);
+</script>
+
+{#if shown}
+  <section aria-label={templateWords.piece(shown.top, shown.piece)}>
+    <header>
+      <h2>{templateWords.piece(shown.top, shown.piece)}</h2>
+      <p>
+        {[shown.material, `${length(shown.length)} × ${length(shown.width)} × ${length(shown.thickness)}`]
+          .filter(Boolean)
+          .join(', ')}
+      </p>
+    </header>
+    <Drawing
+      label="{templateWords.piece(shown.top, shown.piece)}, seen from above, its front below"
+      draw={(scale) => templateDrawing(shown, scale, length)}
+    />
+    <div class="below">
+      <table>
+        <caption class="visually-hidden">Edges</caption>
+        <thead>
+          <tr>
+            <th scope="col">{templateWords.edge}</th>
+            <th scope="col">{templateWords.kind}</th>
+            <th scope="col" class="figure">{templateWords.length}</th>
+            <th scope="col" class="figure">{templateWords.angle}</th>
+            <th scope="col">{templateWords.profile}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {#each shown.edges as edge, index (index)}
+            <tr>
+              <td>{edgeLetter(index)}</td>
+              <td
+                >{edge.arc
+                  ? templateWords.radius(length(edge.arc.radius))
+                  : templateWords.roles[edge.role]}</td
+              >
+              <td class="figure">{length(edge.length)}</td>
+              <td class="figure">{Number(edge.angle.toFixed(2))}°</td>
+              <td>{edge.profile ? profileWords[edge.profile] : templateWords.atWall}</td>
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+      <ul>
+        {#each shown.cutOuts as one, index (index)}
+          <li>
+            {templateWords.cutOut(one.item, one.use, {
+              size: `${length(one.size[0])} × ${length(one.size[1])}`,
+              radius: length(one.radius),
+              fromFront: length(one.fromFront),
+              fromLeft: length(one.fromLeft),
+              fromRight: length(one.fromRight),
+            })}
+          </li>
+        {:else}<li>Nothing is cut out of it.</li>{/each}
+      </ul>
+    </div>
+  </section>
+{:else}
+  <p class="empty">
+    There is no countertop in this room yet. Set base cabinets, or draw a top on the Surface step.
+  </p>
+{/if}
+
+<style>
+  section {
+    display: grid;
+    grid-template-rows: auto minmax(0, 1.6fr) minmax(0, 1fr);
+    height: 100%;
+    background: var(--ink-paper);
+  }
+  header {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: baseline;
+    gap: 0.2rem 0.8rem;
+    padding: 0.7rem 1rem 0;
+  }
+  h2 {
+    font-size: 16px;
+  }
+  p {
+    color: var(--soft);
+    font-size: 13px;
+    font-variant-numeric: tabular-nums;
+  }
+  .below {
+    display: grid;
+    grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
+    align-items: start;
+    gap: 1rem;
+    padding: 0.5rem 1rem;
+    overflow-y: auto;
+    border-top: 1px solid var(--rule);
+    background: var(--sheet);
+    font-size: 12.5px;
+    font-variant-numeric: tabular-nums;
+  }
+  table {
+    border-collapse: collapse;
+  }
+  th,
+  td {
+    padding: 0.15rem 0.6rem 0.15rem 0;
+    border-bottom: 1px solid var(--rule);
+    text-align: left;
+  }
+  th {
+    color: var(--soft);
+    font-weight: 500;
+  }
+  .figure {
+    text-align: right;
+  }
+  ul {
+    display: grid;
+    gap: 0.3rem;
+    margin: 0;
+    padding-left: 1rem;
+  }
+  .empty {
+    padding: 2rem;
+  }
+  @container (max-width: 560px) {
+    .below {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
+</style>
