@@ -133,3 +133,71 @@ test('the shop takes files of parts, sheets and tops, and a sheet is played on t
   await page.getByLabel('Cut on').selectOption('a panel saw');
   await expect(page.getByText('have changed since these were laid out')).toBeVisible();
 });
+
+test('the studio keeps its prices and its sheets: read from a table, counted down when they are cut', async ({
+  page,
+  studio,
+}) => {
+  await studio.enter();
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await studio.step('Set');
+  await studio.setByCode('F600-3');
+  await studio.saved(1);
+  await studio.step('Build');
+  const panel = page.getByLabel('Shelf');
+  await page.getByRole('tab', { name: 'Cost' }).click();
+  await expect(panel.getByText('Made up, in no currency')).toBeVisible();
+  const total = async () => Number(await panel.locator('strong').innerText());
+  const before = await total();
+  const csv = await (await page.request.get(new URL('/api/shop/prices.csv', page.url()).href)).text();
+  expect(csv).toContain('\nfaced-board,m2,11.4\n');
+  const read = (text: string) =>
+    panel
+      .getByLabel('Read a table')
+      .setInputFiles({ name: 'prices.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
+  // A table with a fault takes nothing, and says where it is.
+  await read(csv.replace('faced-board,m2,11.4', 'faced-board,yard,x'));
+  await expect(panel.getByText('Nothing was taken')).toBeVisible();
+  await expect(panel.getByRole('row', { name: /unit yard/ })).toBeVisible();
+  expect(await total()).toBe(before);
+  await read(csv.replace('faced-board,m2,11.4', 'faced-board,m2,111.4'));
+  await expect(panel.getByText(/The studio’s, kept by/)).toBeVisible();
+  await expect.poll(total).toBeGreaterThan(before + 200);
+  // The table on screen and the file follow.
+  await expect(page.getByRole('table', { name: 'Cost' }).getByText('111.40').first()).toBeVisible();
+  const href = (await panel.getByRole('link', { name: 'Export as CSV' }).getAttribute('href'))!;
+  expect(await (await page.request.get(new URL(href, page.url()).href)).text()).toContain('111.4');
+
+  await page.getByRole('tab', { name: 'Sheets' }).click();
+  await page.getByText('Sheets and offcuts').click();
+  await panel.getByRole('button', { name: 'Add of 18 Faced board' }).click();
+  const own = panel.getByRole('group', { name: 'Sheet 3' });
+  await own.getByLabel('Count, 0: enough').fill('2');
+  await own.getByLabel('Count, 0: enough').press('Enter');
+  await panel.getByRole('button', { name: 'Keep for the studio' }).click();
+  await expect(panel.getByText(/^Kept by/)).toBeVisible();
+  for (const size of ['Sheet 1', 'Sheet 1'])
+    await panel.getByRole('group', { name: size }).getByRole('button', { name: 'Remove' }).click();
+  await expect(panel.getByRole('group', { name: 'Sheet 2' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Nest', exact: true }).click();
+  await expect(panel.getByRole('button', { name: /18 Faced board 1 sheet/ })).toBeVisible();
+  await panel.getByRole('button', { name: 'These are cut' }).click();
+  // One of two is left, and what was left of the other.
+  await expect(panel.getByRole('group', { name: 'Sheet 1' }).getByLabel('Count, 0: enough')).toHaveValue('1');
+  await expect(panel.getByRole('group', { name: 'Sheet 2' })).toBeVisible();
+  await page.reload();
+  await studio.step('Build');
+  await page.getByRole('tab', { name: 'Sheets' }).click();
+  await page.getByText('Sheets and offcuts').click();
+  await expect(panel.getByRole('group', { name: 'Sheet 1' }).getByLabel('Count, 0: enough')).toHaveValue('1');
+  // Others of this studio find what they are used to.
+  await page.evaluate(async () => {
+    const { kept } = (await (await fetch('/api/shop/stock')).json()) as { kept: { revision: number } };
+    const sheets = [
+      { l: 2_800, w: 2_070 },
+      { l: 2_440, w: 1_220 },
+    ];
+    const body = JSON.stringify({ revision: kept.revision, book: { kerf: 4, trim: 10, sheets } });
+    await fetch('/api/shop/stock', { method: 'PUT', headers: { 'content-type': 'application/json' }, body });
+  });
+});

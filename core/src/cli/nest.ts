@@ -1,7 +1,8 @@
 import { nest } from '../shop/nest/nest';
 import { readNestCase } from '../shop/nest/nest-case';
 import type { Nest, NestStock } from '../shop/nest/nest-types';
-import { materialCases, usualSawing, type Sawing } from '../shop/nest/part-cases';
+import { materialCases, type Sawing } from '../shop/nest/part-cases';
+import { usualSawing } from '../shop/nest/stock';
 import type { Design } from '../document/design';
 import { named } from '../nouns';
 import { ok, refuse, type Result } from '../result';

@@ -8,7 +8,8 @@ import { must } from '../result';
 import { usualMachine } from '../shop/machines/machine';
 import { workPiece } from '../shop/machines/work-piece';
 import { nest } from '../shop/nest/nest';
-import { materialCases, usualSawing } from '../shop/nest/part-cases';
+import { materialCases } from '../shop/nest/part-cases';
+import { usualSawing } from '../shop/nest/stock';
 import { madeItems } from '../shop/parts/design-parts';
 import { nestFiles, partFiles, uniquelyNamed } from './machine-files';
 

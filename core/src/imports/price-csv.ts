@@ -1,14 +1,10 @@
 import type { PriceBook, PriceRow } from '../shop/cost/price-book';
+import { MOST_PRICE, MOST_PRICES, PRICE_CODE } from '../shop/cost/price-limits';
 import { priceUnitNames, type PriceUnit } from '../wording/cost-words';
 import { CsvTable, readTable, type TableFault } from './csv-table';
 
 const columns = ['code', 'unit', 'price'] as const;
 const units = Object.keys(priceUnitNames) as PriceUnit[];
-/** So many prices stand in a book at most, none of them higher than this. */
-const MOST_PRICES = 5_000;
-const MOST_PRICE = 1_000_000;
-const CODE = /^[A-Za-z0-9][A-Za-z0-9 ./-]{0,39}$/;
-
 /** Reads a book of prices, one a row: code, unit (m2, m, piece, bag, kg, hour, share, job), price; or every fault in it. */
 export function readPriceCsv(
   text: string,
@@ -20,7 +16,7 @@ export function readPriceCsv(
   const rows = read.rows.flatMap((line): PriceRow[] => {
     const code = table.cell(line.cells, 'code');
     const unit = table.oneOf(line, 'unit', units);
-    if (!CODE.test(code)) table.fault(line.row, 'code', code, { because: 'name-needed', most: 40 });
+    if (!PRICE_CODE.test(code)) table.fault(line.row, 'code', code, { because: 'name-needed', most: 40 });
     else if (known.has(code)) table.fault(line.row, 'code', code, 'there-twice');
     known.add(code);
     const price = table.money(line, 'price', MOST_PRICE);

@@ -31,6 +31,7 @@ import { edgingNeeded } from './edging';
 import type { ListId } from './find-list';
 import { lengthLines } from './lengths';
 import { costOf } from '../cost/cost';
+import type { PriceBook } from '../cost/price-book';
 import { costGroupNames, priceUnitNames, type PriceUnit } from '../../wording/cost-words';
 import { shopLength } from './shop-style';
 
@@ -57,7 +58,7 @@ const columnsOf: Readonly<Record<ShopListId, readonly ScheduleColumnId[]>> = {
   packing: ['number', 'code', 'item', 'width', 'depth', 'height', 'count', 'note'],
 };
 
-const lines: Readonly<Record<ShopListId, (design: Design) => ScheduleLine[]>> = {
+const lines: Readonly<Record<ShopListId, (design: Design, prices?: PriceBook) => ScheduleLine[]>> = {
   cut: cutLines,
   edging: edgingLines,
   hardware: hardwareLines,
@@ -73,9 +74,9 @@ export const listColumns = (id: ListId): readonly ScheduleColumnId[] =>
 
 const isSchedule = (id: ListId): id is ScheduleId => scheduleIds.some((one) => one === id);
 
-/** A schedule of the room or a list of the shop. */
-export const listOf = (design: Design, id: ListId): Schedule =>
-  isSchedule(id) ? scheduleOf(design, id) : { id, columns: columnsOf[id], lines: lines[id](design) };
+/** A schedule of the room or a list of the shop; what it costs by the prices that are given, or by the usual ones. */
+export const listOf = (design: Design, id: ListId, prices?: PriceBook): Schedule =>
+  isSchedule(id) ? scheduleOf(design, id) : { id, columns: columnsOf[id], lines: lines[id](design, prices) };
 
 /** Everything that is cut, by material and thickness, the longest first. */
 function cutLines(design: Design): ScheduleLine[] {
@@ -163,8 +164,8 @@ function orderLines(design: Design): ScheduleLine[] {
 }
 
 /** What the room costs, line by line. */
-function costLines(design: Design): ScheduleLine[] {
-  return costOf(design).lines.map(({ group, name, qty, unit, price, cents, of }) => ({
+function costLines(design: Design, prices?: PriceBook): ScheduleLine[] {
+  return costOf(design, prices).lines.map(({ group, name, qty, unit, price, cents, of }) => ({
     ids: [...new Set(of.map(({ id }) => id))],
     cells: [
       words(costGroupNames[group]),

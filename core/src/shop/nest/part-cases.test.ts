@@ -5,7 +5,8 @@ import { orchardKitchen } from '../../demo/orchard-kitchen';
 import { madeItems } from '../parts/design-parts';
 import { sawnWidth } from '../parts/part';
 import { nest } from './nest';
-import { materialCases, usualSawing } from './part-cases';
+import { materialCases } from './part-cases';
+import { usualSawing } from './stock';
 
 describe('the nests of a room', () => {
   it('take every piece of every sheet material as it is cut before it is edged, with its grain, on sheets that hold it', () => {

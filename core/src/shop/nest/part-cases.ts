@@ -18,17 +18,6 @@ export interface Sawing {
   usual: readonly NestStock[];
 }
 
-/** Sheets as they are mostly bought: 2800 by 2070 and 2440 by 1220. */
-export const usualSawing: Sawing = {
-  kerf: 4,
-  trim: 10,
-  stock: {},
-  usual: [
-    { id: '2800 × 2070', l: 2_800, w: 2_070 },
-    { id: '2440 × 1220', l: 2_440, w: 1_220 },
-  ],
-};
-
 /** The parts of one material as a nest is asked for, and what each of its ids is. */
 export interface MaterialCase {
   material: Material;

@@ -37,10 +37,28 @@ import {
   type LengthUnit,
   type LimitSide,
 } from 'goodreach';
-import { OpeningShape, reservedIds } from 'goodreach/server';
+import { OpeningShape, PriceLines, reservedIds, StockLines } from 'goodreach/server';
 
 /** Revisions are counted so far. */
 export const MOST_REVISION = 2_147_483_647;
+
+/** Prices to be kept, and the revision they were made from: 0 for the first. */
+export class PricesBody {
+  @IsInt() @Min(0) @Max(MOST_REVISION - 1) revision!: number;
+  @IsObject() @ValidateNested() @Type(() => PriceLines) book!: PriceLines;
+}
+
+/** A table of prices to be kept, and the revision they take the place of: 0 for the first. */
+export class PriceTableBody {
+  @IsInt() @Min(0) @Max(MOST_REVISION - 1) revision!: number;
+  @IsString() @MaxLength(500_000) csv!: string;
+}
+
+/** What is cut from, to be kept, and the revision it was made from: 0 for the first. */
+export class StockBody {
+  @IsInt() @Min(0) @Max(MOST_REVISION - 1) revision!: number;
+  @IsObject() @ValidateNested() @Type(() => StockLines) book!: StockLines;
+}
 
 /** The body of a sign-in. */
 export class SignInBody {

@@ -18,6 +18,7 @@ import * as objects from './migrations/0013-objects';
 import * as limits from './migrations/0014-limits';
 import * as issues from './migrations/0015-issues';
 import * as sheetStyles from './migrations/0016-sheet-styles';
+import * as shopBooks from './migrations/0017-shop-books';
 import { defineModels } from './models';
 
 /** Every migration, in order. */
@@ -38,6 +39,7 @@ const migrations = [
   { name: '0014-limits', ...limits },
   { name: '0015-issues', ...issues },
   { name: '0016-sheet-styles', ...sheetStyles },
+  { name: '0017-shop-books', ...shopBooks },
 ];
 
 const held = globalThis as { goodReachDatabase?: Promise<Sequelize> };

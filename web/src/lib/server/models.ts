@@ -7,7 +7,9 @@ import type {
   OpeningShape,
   Patch,
   Range,
+  PriceBook,
   SheetStyle,
+  Stock,
 } from 'goodreach';
 import {
   DataTypes,
@@ -178,6 +180,23 @@ export class KeptSheetStyle extends Model<
   declare style: SheetStyle;
 }
 
+/** What a studio keeps for its shop. */
+export interface ShopBooks {
+  prices: PriceBook;
+  stock: Stock;
+}
+export type ShopBookKind = keyof ShopBooks;
+
+/** A book of the studio's shop as it was kept last. */
+export class ShopBook extends Model<InferAttributes<ShopBook>, InferCreationAttributes<ShopBook>> {
+  declare studioId: string;
+  declare kind: ShopBookKind;
+  declare revision: number;
+  declare book: ShopBooks[ShopBookKind];
+  declare keptAt: Date;
+  declare keptBy: string;
+}
+
 const uuid = () => ({ type: DataTypes.UUID, primaryKey: true, defaultValue: DataTypes.UUIDV4 });
 
 /** Ties the models to a database. */
@@ -289,6 +308,17 @@ export function defineModels(sequelize: Sequelize): void {
   KeptSheetStyle.init(
     { id: uuid(), studioId: DataTypes.UUID, name: DataTypes.TEXT, style: DataTypes.JSONB },
     { ...common, tableName: 'sheet_styles' },
+  );
+  ShopBook.init(
+    {
+      studioId: { type: DataTypes.UUID, primaryKey: true },
+      kind: { type: DataTypes.TEXT, primaryKey: true },
+      revision: DataTypes.INTEGER,
+      book: DataTypes.JSONB,
+      keptAt: DataTypes.DATE,
+      keptBy: DataTypes.TEXT,
+    },
+    { ...common, tableName: 'shop_books' },
   );
   KeptDocument.init(
     {

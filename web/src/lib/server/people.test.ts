@@ -188,6 +188,7 @@ describe('migrations', () => {
       '0014-limits',
       '0015-issues',
       '0016-sheet-styles',
+      '0017-shop-books',
     ]);
     await Promise.all(opened.slice(0, 2).map((sequelize) => sequelize.close()));
   });

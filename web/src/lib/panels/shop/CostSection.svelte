@@ -1,11 +1,15 @@
 <script lang="ts">
   import { costByGroup, costGroupNames, costOf } from 'goodreach';
+  import type { ShopBooks } from '$session/shop-books.svelte';
   import { useWorkspace } from '$lib/tools/context';
+  import FileEntry from '$ui/FileEntry.svelte';
+  import { sayDate } from '$ui/say-date';
+  import TableFaults from '$ui/TableFaults.svelte';
 
   /** What the room costs, by the parts of the job; with nothing chosen all of it, else what the chosen things take of it. */
-  let { saved }: { saved: boolean } = $props();
+  let { saved, books }: { saved: boolean; books: ShopBooks } = $props();
   const { session, screen, roomId } = useWorkspace();
-  const cost = $derived(costOf(session.settled));
+  const cost = $derived(costOf(session.settled, books.prices?.book));
   const chosen = $derived(
     new Set(screen.chosen.filter((id) => session.document.records[id]?.kind === 'item')),
   );
@@ -38,11 +42,34 @@
     <button onclick={() => screen.choose(ids)}>Show {ids.length === 1 ? 'it' : 'them'}</button>
   </p>
 {/each}
-<p class="help">By made-up prices and times, in no currency, until the studio has a price book of its own.</p>
 {#if saved}
   <div class="exports">
     <a class="export" href="/api/rooms/{roomId}/schedule.csv?of=cost" download>Export as CSV</a>
   </div>
+{/if}
+<h2>Prices</h2>
+<p class="help">
+  {#if books.prices}
+    The studio’s, kept by {books.prices.keptBy} on {sayDate(books.prices.keptAt)}: {books.prices.book.rows
+      .length} of them.
+  {:else}
+    Made up, in no currency, until the studio keeps a book of its own: take this one as a table, change it,
+    and read it here.
+  {/if}
+</p>
+<div class="exports">
+  <a class="export" href="/api/shop/prices.csv" download>Take as CSV</a>
+  <FileEntry
+    label="Read a table"
+    accept=".csv,text/csv"
+    disabled={books.busy}
+    onfile={(file) => books.readPrices(file)}
+  />
+</div>
+{#if books.problem}<p class="problem" role="alert">{books.problem}</p>{/if}
+{#if books.faults.length > 0}
+  <p class="problem" role="alert">Nothing was taken. Mend these lines, and read the table again.</p>
+  <TableFaults faults={books.faults} />
 {/if}
 
 <style>

@@ -1,21 +1,12 @@
 <script lang="ts">
-  import {
-    findPage,
-    findScale,
-    formatLength,
-    isInchUnit,
-    materialCases,
-    roomOf,
-    type NestStock,
-  } from 'goodreach';
+  import { findPage, findScale, formatLength, isInchUnit, materialCases, roomOf } from 'goodreach';
   import { onDestroy } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
   import type { BuildChoice } from '$views/shop/build-choice.svelte';
   import Button from '$ui/Button.svelte';
-  import LengthField from '$ui/LengthField.svelte';
-  import More from '$ui/More.svelte';
   import SelectField from '$ui/SelectField.svelte';
   import ClampFields from './ClampFields.svelte';
+  import StockFields from './StockFields.svelte';
 
   /** How sheets are sawn, and what every material takes of them. */
   let { choice }: { choice: BuildChoice } = $props();
@@ -29,23 +20,6 @@
   const length = (mm: number) => formatLength(mm, session.style);
   onDestroy(() => nester.stop());
 
-  function setSize(index: number, change: Partial<NestStock>): string {
-    const usual = choice.sawing.usual.map((one, at) => {
-      if (at !== index) return one;
-      const sized = { ...one, ...change };
-      return { ...sized, id: `${Math.round(sized.l)} × ${Math.round(sized.w)}` };
-    });
-    if (new Set(usual.map(({ id }) => id)).size < usual.length)
-      return 'There is a sheet of this size already.';
-    choice.sawing = { ...choice.sawing, usual };
-    return '';
-  }
-  function add() {
-    const usual = [...choice.sawing.usual, { id: '3050 × 1300', l: 3_050, w: 1_300 }];
-    if (new Set(usual.map(({ id }) => id)).size === usual.length) choice.sawing = { ...choice.sawing, usual };
-  }
-  const remove = (index: number) =>
-    (choice.sawing = { ...choice.sawing, usual: choice.sawing.usual.filter((_, at) => at !== index) });
   const machines = $derived(choice.machines);
   const isNested = $derived(!isOld && Object.values(nester.found).some(({ nest }) => nest !== null));
   const nests = () =>
@@ -144,51 +118,7 @@
     <ClampFields {choice} material={shown.case.id} />
   {/if}
 {/if}
-<More title={choice.cutOn === 'saw' ? 'Saw and sheets' : 'Cutter and sheets'}>
-  <LengthField
-    label={choice.cutOn === 'saw' ? 'Kerf' : 'Between parts'}
-    value={choice.sawing.kerf}
-    style={session.style}
-    most={50}
-    onset={(kerf) => {
-      choice.sawing = { ...choice.sawing, kerf };
-      return '';
-    }}
-  />
-  <LengthField
-    label="Trim all round"
-    value={choice.sawing.trim}
-    style={session.style}
-    most={100}
-    onset={(trim) => {
-      choice.sawing = { ...choice.sawing, trim };
-      return '';
-    }}
-  />
-  {#each choice.sawing.usual as sheet, index (index)}
-    <div class="sheet">
-      <LengthField
-        label="Sheet {index + 1}, long"
-        value={sheet.l}
-        style={session.style}
-        least={300}
-        most={10_000}
-        onset={(l) => setSize(index, { l })}
-      />
-      <LengthField
-        label="Sheet {index + 1}, wide"
-        value={sheet.w}
-        style={session.style}
-        least={300}
-        most={10_000}
-        onset={(w) => setSize(index, { w })}
-      />
-      {#if choice.sawing.usual.length > 1}<Button look="quiet" onclick={() => remove(index)}>Remove</Button
-        >{/if}
-    </div>
-  {/each}
-  <Button onclick={add}>Add a size</Button>
-</More>
+<StockFields {choice} {shown} isNested={isNested && shown !== undefined} />
 
 <style>
   ul {
@@ -235,12 +165,5 @@
   .help {
     color: var(--soft);
     font-size: 12.5px;
-  }
-  .sheet {
-    display: grid;
-    gap: 0.3rem;
-    justify-items: start;
-    padding: 0.4rem 0;
-    border-top: 1px solid var(--rule);
   }
 </style>

@@ -14,6 +14,7 @@ import {
   type ListId,
   type PaperPicture,
   type Refusal,
+  type PriceBook,
   type SheetOptions,
 } from 'goodreach';
 import { drawingFonts } from 'goodreach/fonts';
@@ -40,7 +41,7 @@ export interface TaskInputs {
   /** What the reach checks find. */
   reach: Record<never, never>;
   /** One schedule or list for the shop as CSV, or all of them as a workbook. */
-  schedule: { of: ListId | 'all' | 'shop'; how?: Arrangement };
+  schedule: { of: ListId | 'all' | 'shop'; how?: Arrangement; prices?: PriceBook };
   /** Sheets as a PDF; the picture on the cover is brought to the task. */
   sheet: { options: SheetOptions; title: string; author: string; cover?: PaperPicture };
 }
@@ -91,14 +92,14 @@ const makers: { [K in TaskKind]: (document: Design, input: TaskInputs[K]) => Pro
     return { ok: true, type: 'application/json', bytes: text.encode(report) };
   },
 
-  async schedule(document, { of, how = {} }) {
+  async schedule(document, { of, how = {}, prices }) {
     if (of !== 'all' && of !== 'shop') {
-      const table = arranged(listOf(document, of), how);
+      const table = arranged(listOf(document, of, prices), how);
       if (!table.ok) return { ok: false, refusal: table.refusal };
       return { ok: true, type: 'text/csv', bytes: text.encode(scheduleCsv(table.value)) };
     }
     const ids: readonly ListId[] = of === 'shop' ? shopListIds : scheduleIds;
-    const all = ids.map((id) => listOf(document, id));
+    const all = ids.map((id) => listOf(document, id, prices));
     const bytes = await scheduleXlsx(all, roomOf(document).unit);
     return { ok: true, type: XLSX, bytes };
   },

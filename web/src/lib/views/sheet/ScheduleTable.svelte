@@ -13,6 +13,7 @@
     type ArrangedSchedule,
     type ItemChange,
     type OpeningRecord,
+    type PriceBook,
     type ScheduleColumnId,
     type ListId,
     type ScheduleLine,
@@ -24,14 +25,23 @@
   import ScheduleWorker from './schedule.worker?worker';
 
   /** A schedule on screen: sorted by a press on a heading, what is the designer's to say typed where it stands. */
-  let { choice, id }: { choice: Pick<SheetChoice, 'how'>; id: ListId } = $props();
+  interface Props {
+    choice: Pick<SheetChoice, 'how'>;
+    id: ListId;
+    /** What things cost; as usual unless given. */
+    prices?: PriceBook | undefined;
+  }
+  let { choice, id, prices }: Props = $props();
   const { session, screen } = useWorkspace();
 
   let table = $state.raw<ArrangedSchedule | null>(null);
   let problem = $state('');
   $effect(() => {
     const worker = new ScheduleWorker();
-    const question: ScheduleQuestion = { design: session.document, id, how: choice.how };
+    const question: ScheduleQuestion = {
+      ...{ design: session.document, id, how: choice.how },
+      ...(prices && { prices }),
+    };
     worker.onmessage = ({ data }: MessageEvent<ScheduleAnswer>) => {
       if (data.ok) table = data.value;
       problem = data.ok ? '' : refusalText(data.refusal, session.style);

@@ -3,6 +3,7 @@ import {
   listOf,
   type ArrangedSchedule,
   type Arrangement,
+  type PriceBook,
   type Design,
   type Result,
   type ListId,
@@ -13,9 +14,11 @@ export interface ScheduleQuestion {
   design: Design;
   id: ListId;
   how: Arrangement;
+  /** What things cost; as usual unless given. */
+  prices?: PriceBook;
 }
 export type ScheduleAnswer = Result<ArrangedSchedule>;
 
-onmessage = ({ data: { design, id, how } }: MessageEvent<ScheduleQuestion>) => {
-  postMessage(arranged(listOf(design, id), how) satisfies ScheduleAnswer);
+onmessage = ({ data: { design, id, how, prices } }: MessageEvent<ScheduleQuestion>) => {
+  postMessage(arranged(listOf(design, id, prices), how) satisfies ScheduleAnswer);
 };

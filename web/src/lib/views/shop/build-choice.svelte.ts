@@ -1,7 +1,17 @@
-import { usualSawing, type Arrangement, type ListId, type MaterialCase, type Sawing } from 'goodreach';
+import {
+  sawingOf,
+  usualSawing,
+  usualStock,
+  type Arrangement,
+  type ListId,
+  type MaterialCase,
+  type Sawing,
+  type Stock,
+} from 'goodreach';
 import type { Clamp } from 'goodreach/machines';
 import { Machines } from '$session/machines.svelte';
 import { Nester } from '$session/nester.svelte';
+import { ShopBooks } from '$session/shop-books.svelte';
 
 /** What the Build step can show: cabinets taken apart, lists, sheets on the saw. */
 export const buildLeaves = [
@@ -40,6 +50,9 @@ export class BuildChoice {
   sheet = $state(0);
   cut: number | null = $state(null);
   readonly nester = new Nester();
+  /** What the studio keeps for its shop; the sheets there are, as they are being changed. */
+  readonly books = new ShopBooks();
+  stock: Stock = $state.raw(usualStock);
   /** What sheets are cut on, and what holds each sheet down on a router, by its material and number. */
   cutOn: 'router' | 'saw' = $state('saw');
   clamps: Readonly<Record<string, readonly Clamp[]>> = $state.raw({});
@@ -49,11 +62,23 @@ export class BuildChoice {
 
   constructor(readonly titles: { studio: string; job: string }) {}
 
+  /** Fetches what the studio keeps for its shop, and takes its sheets. */
+  async begin(): Promise<void> {
+    const { stock } = this.books;
+    await this.books.fetch();
+    if (this.books.stock && this.books.stock !== stock) this.take(this.books.stock.book);
+  }
+
+  /** What sheets are cut from is this from now on. */
+  take(stock: Stock): void {
+    this.stock = stock;
+    this.sawing = sawingOf(this.cutOn === 'saw' ? stock : { ...stock, ...ROUTED });
+  }
+
   /** Sheets are cut on something else: parts lie as far apart as that needs, and so far in. */
   cutWith(machine: 'router' | 'saw'): void {
-    const { kerf, trim } = machine === 'saw' ? usualSawing : ROUTED;
     this.cutOn = machine;
-    this.sawing = { ...this.sawing, kerf, trim };
+    this.take(this.stock);
   }
 
   /** Whether the room or the sheets have changed since parts were laid out. */

@@ -1,5 +1,6 @@
 import { findList, listName, readArrangement } from 'goodreach';
 import { fileName, refused, requireRoom } from '$server/answers';
+import { shopBook } from '$server/shop-books';
 import { answerMade } from '$server/tasks/answer';
 import { ask } from '$server/tasks/ask';
 import type { RequestHandler } from './$types';
@@ -13,7 +14,9 @@ export const GET: RequestHandler = async ({ locals, params, url }) => {
   const how = readArrangement({ columns: said('columns'), sort: said('sort') });
   if (!how.ok) return refused(how.refusal);
   const name = fileName(`${room.name} ${listName(of.value).toLowerCase()} r${room.revision}`, 'csv');
-  return answerMade(await ask(room, 'schedule', { of: of.value, how: how.value }), {
+  const kept = of.value === 'cost' ? await shopBook(room, 'prices') : null;
+  const asked = { of: of.value, how: how.value, ...(kept && { prices: kept.book }) };
+  return answerMade(await ask(room, 'schedule', asked), {
     'content-disposition': `attachment; filename="${name}"`,
   });
 };

@@ -1,4 +1,5 @@
 import { fileName, refused, requireRoom } from '$server/answers';
+import { shopBook } from '$server/shop-books';
 import { answerMade } from '$server/tasks/answer';
 import { ask } from '$server/tasks/ask';
 import type { RequestHandler } from './$types';
@@ -11,7 +12,8 @@ export const GET: RequestHandler = async ({ locals, params, url }) => {
     return refused({ code: 'sheet-unknown', data: { what: 'schedule', value: of, known: ['all', 'shop'] } });
   const said = of === 'shop' ? 'shop lists' : 'schedules';
   const name = fileName(`${room.name} ${said} r${room.revision}`, 'xlsx');
-  return answerMade(await ask(room, 'schedule', { of }), {
+  const kept = of === 'shop' ? await shopBook(room, 'prices') : null;
+  return answerMade(await ask(room, 'schedule', { of, ...(kept && { prices: kept.book }) }), {
     'content-disposition': `attachment; filename="${name}"`,
   });
 };

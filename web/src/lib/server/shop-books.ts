@@ -1,0 +1,53 @@
+import { UniqueConstraintError } from 'sequelize';
+import { database } from './database';
+import { ShopBook, type ShopBookKind, type ShopBooks } from './models';
+import type { SignedIn } from './sessions';
+
+/** A book of the studio's shop as pages see it: which revision, who kept it and when. */
+export interface KnownShopBook<K extends ShopBookKind> {
+  revision: number;
+  book: ShopBooks[K];
+  /** ISO moment. */
+  keptAt: string;
+  keptBy: string;
+}
+
+/** How keeping a book ended: kept, or somebody has kept another since. */
+export type KeptShopBook<K extends ShopBookKind> =
+  { kind: 'kept'; book: KnownShopBook<K> } | { kind: 'stale'; book: KnownShopBook<K> | null };
+
+/** A book of the studio; null where it has kept none. */
+export async function shopBook<K extends ShopBookKind>(
+  { studioId }: Pick<SignedIn, 'studioId'>,
+  kind: K,
+): Promise<KnownShopBook<K> | null> {
+  await database();
+  const row = await ShopBook.findOne({ where: { studioId, kind } });
+  return row && known(row);
+}
+
+const known = <K extends ShopBookKind>({ revision, book, keptAt, keptBy }: ShopBook): KnownShopBook<K> => ({
+  ...{ revision, keptBy, keptAt: keptAt.toISOString() },
+  book: book as ShopBooks[K],
+});
+
+/** Keeps a book, if it is still at the revision it was made from: 0 where there was none. */
+export async function keepShopBook<K extends ShopBookKind>(
+  person: SignedIn,
+  kind: K,
+  { book, revision }: { book: ShopBooks[K]; revision: number },
+): Promise<KeptShopBook<K>> {
+  await database();
+  const { studioId } = person;
+  const next = { book, revision: revision + 1, keptAt: new Date(), keptBy: person.personName };
+  const stale = async (): Promise<KeptShopBook<K>> => ({ kind: 'stale', book: await shopBook(person, kind) });
+  if (revision === 0)
+    try {
+      return { kind: 'kept', book: known(await ShopBook.create({ studioId, kind, ...next })) };
+    } catch (error) {
+      if (error instanceof UniqueConstraintError) return stale();
+      throw error;
+    }
+  const [count, rows] = await ShopBook.update(next, { where: { studioId, kind, revision }, returning: true });
+  return count === 1 ? { kind: 'kept', book: known(rows[0]!) } : stale();
+}
