@@ -43,7 +43,9 @@ interface At {
 
 function turned(from: At, to: At, centre: At, mode: number): At[] {
   const radius = Math.hypot(from.x - centre.x, from.y - centre.y);
-  let [a, b] = [from, to].map((one) => Math.atan2(one.y - centre.y, one.x - centre.x)) as [number, number];
+  const angleOf = (one: At) => Math.atan2(one.y - centre.y, one.x - centre.x);
+  const a = angleOf(from);
+  let b = angleOf(to);
   if (mode === 2 && b >= a) b -= 2 * Math.PI;
   if (mode === 3 && b <= a) b += 2 * Math.PI;
   return Array.from({ length: 61 }, (_, step) => {
