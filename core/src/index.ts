@@ -140,6 +140,7 @@ export { usualSawing } from './shop/nest/stock';
 export type { Nest, NestCase, NestStock, NestedSheet } from './shop/nest/nest-types';
 export { shopLength } from './shop/lists/shop-style';
 export { costByGroup, costOf } from './shop/cost/cost';
+export { quoteOf, type Quote, type QuoteTerms } from './shop/cost/quote';
 export { usualPrices, type PriceBook } from './shop/cost/price-book';
 export { afterCutting, offcutsOf, sawingOf, usualStock, type Stock } from './shop/nest/stock';
 export type { Cost, CostLine } from './shop/cost/cost-types';

@@ -201,3 +201,41 @@ test('the studio keeps its prices and its sheets: read from a table, counted dow
     await fetch('/api/shop/stock', { method: 'PUT', headers: { 'content-type': 'application/json' }, body });
   });
 });
+
+test('a client’s quote is made of the room, kept as it was sent, and says when the room has changed since', async ({
+  page,
+  studio,
+}) => {
+  await studio.enter();
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await studio.step('Set');
+  await studio.setByCode('F600-3');
+  await studio.saved(1);
+  await studio.step('Build');
+  const panel = page.getByLabel('Shelf');
+  await page.getByRole('tab', { name: 'Cost' }).click();
+  await panel.getByLabel('Client').fill('A. Client');
+  await panel.getByText('Allowances', { exact: true }).click();
+  await panel.getByRole('button', { name: 'Add an allowance' }).click();
+  const allowance = panel.getByRole('group', { name: 'Allowance 1' });
+  await allowance.getByLabel('For').fill('Lighting');
+  await allowance.getByLabel('Amount').fill('450');
+  await panel.getByText('Not included, and terms').click();
+  await panel.getByLabel('Not included').fill('Painting.');
+  const make = panel.getByRole('button', { name: /^Make quote 1: .* EUR$/ });
+  const said = /: (.*)$/.exec(await make.innerText())![1]!;
+  await make.click();
+  await expect(panel.getByRole('listitem').getByText(said)).toBeVisible();
+  const href = (await panel.getByRole('link', { name: 'Quote 1' }).getAttribute('href'))!;
+  const pdf = await page.request.get(new URL(href, page.url()).href);
+  expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');
+  // The room goes on; the quote stays, and says so. The next begins with its words.
+  await studio.step('Set');
+  await studio.setByCode('F450');
+  await studio.saved(2);
+  await studio.step('Build');
+  await expect(panel.getByText(/The room has changed since quote 1: it would come to/)).toBeVisible();
+  await expect(panel.getByRole('listitem').getByText(said)).toBeVisible();
+  await expect(panel.getByLabel('Client')).toHaveValue('A. Client');
+  await expect(panel.getByRole('button', { name: /^Make quote 2/ })).toBeVisible();
+});

@@ -61,3 +61,40 @@ export const priceNames = {
   tax: 'Tax',
 } as const;
 export type PriceKey = keyof typeof priceNames;
+
+/** The parts of a room as a client is told what they cost. */
+export const clientGroupNames = {
+  cabinets: 'Cabinets made in our shop, with their hardware',
+  bought: 'Bought cabinets, appliances and fittings',
+  tops: 'Countertops and splashes',
+  tiles: 'Tiles and what they are laid with',
+  fitting: 'Delivery and fitting',
+} as const;
+export type ClientGroup = keyof typeof clientGroupNames;
+
+const money = new Intl.NumberFormat('en-GB', { minimumFractionDigits: 2, maximumFractionDigits: 2 });
+/** An amount of money, given in hundredths. */
+export const moneyWords = (cents: number, currency: string): string =>
+  `${cents < 0 ? '−' : ''}${money.format(Math.abs(cents) / 100)} ${currency}`;
+
+/** The words of a client’s quote. */
+export const quoteWords = {
+  title: (number: number) => `Quote ${number}`,
+  for: 'For',
+  room: 'Room',
+  date: 'Date',
+  holds: 'Valid until',
+  drawings: 'Drawings',
+  revision: (revision: number) => `revision ${revision}`,
+  allowed: 'Allowances',
+  net: 'Net',
+  tax: (share: number) => `Tax, ${Number((share * 100).toFixed(2))} percent`,
+  total: 'Total',
+  excluded: 'Not included',
+  unpriced: (codes: readonly string[]) => `${codes.join(', ')}: to be priced.`,
+  terms: 'Terms',
+  accepted: 'Accepted',
+  name: 'Name',
+  signed: 'Signature',
+  page: (page: number, of: number) => `Page ${page} of ${of}`,
+};

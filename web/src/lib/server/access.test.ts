@@ -10,6 +10,7 @@ import {
   StudioFinish,
   StudioObject,
   StudioRange,
+  KeptQuote,
   KeptSheetStyle,
 } from './models';
 import { createJob, createRoom } from './rooms';
@@ -63,6 +64,8 @@ const routes: Record<string, Record<string, Access>> = {
   'api/rooms/[room]/live': { GET: 'named', POST: 'named' },
   'api/rooms/[room]/options': { GET: 'named', POST: 'named' },
   'api/rooms/[room]/plan.json': { GET: 'named' },
+  'api/rooms/[room]/quotes': { GET: 'named', POST: 'named' },
+  'api/rooms/[room]/quotes/[quote]/quote.pdf': { GET: 'named' },
   'api/rooms/[room]/removed': { POST: 'named', DELETE: 'named' },
   'api/rooms/[room]/revisions/[revision]': { GET: 'named', POST: 'named' },
   'api/rooms/[room]/reach.json': { GET: 'named' },
@@ -128,12 +131,15 @@ beforeAll(async () => {
   });
   const issue = { number: 1, name: 'x', revision: 0, issuedOn: '2026-05-14', issuedBy: 'x' };
   await Issue.create({ ...issue, roomId: room.id, document: {} as never, pdf: Buffer.from([1]) });
+  const quote = { number: 1, revision: 0, madeOn: '2026-05-14', madeBy: 'x', total: 1 };
+  await KeptQuote.create({ ...quote, roomId: room.id, terms: {} as never, pdf: Buffer.from([1]) });
   const style = await KeptSheetStyle.create({ studioId, name: 'Style', style: {} as never });
   const range = await StudioRange.create({ studioId, name: 'Range', data: {} as never });
   params = {
     ...{ job: job.id, room: room.id, other: room.id, file: file.id, kind: kind.id, range: range.id },
     ...{
       issue: '1',
+      quote: '1',
       revision: '0',
       finish: finish.id,
       picture: picture.id,
@@ -149,6 +155,7 @@ afterAll(() => drop());
 const body = {
   ...{ baseRevision: 0, tab: randomUUID(), chosen: [], name: 'x', unit: 'mm', specials: true, csv: 'x' },
   ...{ limits: [], show: 'plan', page: 'A3', scale: '20' },
+  ...{ currency: 'EUR', days: 30, client: '', allowances: [], excluded: '', terms: '' },
   design: demoJobs()[0]!.rooms[0]!,
 };
 const bodies: Record<string, object> = {

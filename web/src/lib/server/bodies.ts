@@ -54,6 +54,38 @@ export class PriceTableBody {
   @IsString() @MaxLength(500_000) csv!: string;
 }
 
+/** A sum that stands in for what is not chosen yet, or is taken off. */
+export class AllowanceBody {
+  @IsString()
+  @Matches(/\S/, { message: 'Say what the sum is for.' })
+  @MaxLength(80, { message: 'Keep what the sum is for under 80 characters.' })
+  name!: string;
+  @IsNumber({ allowNaN: false, allowInfinity: false }) @Min(-10_000_000) @Max(10_000_000) amount!: number;
+}
+
+/** Lines of words, no more than a few pages. */
+const LINES = /^(?:[^\n]*\n){0,149}[^\n]*$/;
+
+/** A quote to be made of a room as it is saved. */
+export class QuoteBody {
+  @IsString()
+  @Matches(/\S/, { message: 'Say which currency it is in.' })
+  @MaxLength(8, { message: 'Keep the currency under 8 characters.' })
+  currency!: string;
+  @IsInt({ message: 'Give the days as a whole number.' }) @Min(1) @Max(365) days!: number;
+  @IsString() @MaxLength(200) client!: string;
+  @IsArray()
+  @ArrayMaxSize(20)
+  @ValidateNested({ each: true })
+  @Type(() => AllowanceBody)
+  allowances!: AllowanceBody[];
+  @IsString() @MaxLength(3_000) @Matches(LINES) excluded!: string;
+  @IsString() @MaxLength(8_000) @Matches(LINES) terms!: string;
+  @IsString() @MaxLength(40) page!: string;
+  /** The template of the studio whose logo and address it bears. */
+  @IsOptional() @IsUUID() style?: string;
+}
+
 /** What is cut from, to be kept, and the revision it was made from: 0 for the first. */
 export class StockBody {
   @IsInt() @Min(0) @Max(MOST_REVISION - 1) revision!: number;

@@ -19,6 +19,7 @@ import * as limits from './migrations/0014-limits';
 import * as issues from './migrations/0015-issues';
 import * as sheetStyles from './migrations/0016-sheet-styles';
 import * as shopBooks from './migrations/0017-shop-books';
+import * as quotes from './migrations/0018-quotes';
 import { defineModels } from './models';
 
 /** Every migration, in order. */
@@ -40,6 +41,7 @@ const migrations = [
   { name: '0015-issues', ...issues },
   { name: '0016-sheet-styles', ...sheetStyles },
   { name: '0017-shop-books', ...shopBooks },
+  { name: '0018-quotes', ...quotes },
 ];
 
 const held = globalThis as { goodReachDatabase?: Promise<Sequelize> };

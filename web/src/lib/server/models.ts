@@ -8,6 +8,7 @@ import type {
   Patch,
   Range,
   PriceBook,
+  QuoteTerms,
   SheetStyle,
   Stock,
 } from 'goodreach';
@@ -180,6 +181,20 @@ export class KeptSheetStyle extends Model<
   declare style: SheetStyle;
 }
 
+/** What a client was quoted for a room, as it was sent: its total in hundredths. It is never changed. */
+export class KeptQuote extends Model<InferAttributes<KeptQuote>, InferCreationAttributes<KeptQuote>> {
+  declare roomId: string;
+  /** Counted from one in each room. */
+  declare number: number;
+  declare revision: number;
+  /** The day, yyyy-mm-dd. */
+  declare madeOn: string;
+  declare madeBy: string;
+  declare total: number;
+  declare terms: QuoteTerms;
+  declare pdf: Buffer;
+}
+
 /** What a studio keeps for its shop. */
 export interface ShopBooks {
   prices: PriceBook;
@@ -308,6 +323,19 @@ export function defineModels(sequelize: Sequelize): void {
   KeptSheetStyle.init(
     { id: uuid(), studioId: DataTypes.UUID, name: DataTypes.TEXT, style: DataTypes.JSONB },
     { ...common, tableName: 'sheet_styles' },
+  );
+  KeptQuote.init(
+    {
+      roomId: { type: DataTypes.UUID, primaryKey: true },
+      number: { type: DataTypes.INTEGER, primaryKey: true },
+      revision: DataTypes.INTEGER,
+      madeOn: DataTypes.DATEONLY,
+      madeBy: DataTypes.TEXT,
+      total: DataTypes.BIGINT,
+      terms: DataTypes.JSONB,
+      pdf: DataTypes.BLOB,
+    },
+    { ...common, tableName: 'quotes' },
   );
   ShopBook.init(
     {

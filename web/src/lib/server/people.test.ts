@@ -189,6 +189,7 @@ describe('migrations', () => {
       '0015-issues',
       '0016-sheet-styles',
       '0017-shop-books',
+      '0018-quotes',
     ]);
     await Promise.all(opened.slice(0, 2).map((sequelize) => sequelize.close()));
   });

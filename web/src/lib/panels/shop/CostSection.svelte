@@ -1,5 +1,6 @@
 <script lang="ts">
   import { costByGroup, costGroupNames, costOf } from 'goodreach';
+  import QuoteSection from './QuoteSection.svelte';
   import type { ShopBooks } from '$session/shop-books.svelte';
   import { useWorkspace } from '$lib/tools/context';
   import FileEntry from '$ui/FileEntry.svelte';
@@ -47,6 +48,7 @@
     <a class="export" href="/api/rooms/{roomId}/schedule.csv?of=cost" download>Export as CSV</a>
   </div>
 {/if}
+<QuoteSection {books} />
 <h2>Prices</h2>
 <p class="help">
   {#if books.prices}

@@ -1,5 +1,9 @@
 import {
+  costOf,
   drawPlan,
+  findPage,
+  quoteOf,
+  quoteWords,
   drawSheets,
   formatArea,
   roomOf,
@@ -15,11 +19,13 @@ import {
   type PaperPicture,
   type Refusal,
   type PriceBook,
+  type QuoteTerms,
   type SheetOptions,
 } from 'goodreach';
 import { drawingFonts } from 'goodreach/fonts';
 import {
   drawNamed,
+  quoteSheets,
   reachReport,
   readModel,
   scheduleCsv,
@@ -28,6 +34,7 @@ import {
   writeGltf,
   writeSheetPdf,
   type Model,
+  type QuoteHead,
 } from 'goodreach/server';
 
 /** What a task is asked, by its kind. */
@@ -38,6 +45,8 @@ export interface TaskInputs {
   model: { models?: Readonly<Record<string, Uint8Array>> };
   /** A small plan for lists, or one with its chains to be read at half a page's width, and its area. */
   plan: { chains?: true };
+  /** A client's quote: its total and its PDF. */
+  quote: { terms: QuoteTerms; head: QuoteHead; page: string; prices?: PriceBook };
   /** What the reach checks find. */
   reach: Record<never, never>;
   /** One schedule or list for the shop as CSV, or all of them as a workbook. */
@@ -46,6 +55,12 @@ export interface TaskInputs {
   sheet: { options: SheetOptions; title: string; author: string; cover?: PaperPicture };
 }
 export type TaskKind = keyof TaskInputs;
+
+/** A quote as it was made: its total in hundredths, its PDF in base64. */
+export interface MadeQuote {
+  total: number;
+  pdf: string;
+}
 
 /** What a task made: a file, or why it can't be. */
 export type Made = { ok: true; type: string; bytes: Uint8Array } | { ok: false; refusal: Refusal };
@@ -85,6 +100,18 @@ const makers: { [K in TaskKind]: (document: Design, input: TaskInputs[K]) => Pro
       type: 'application/json',
       bytes: text.encode(JSON.stringify({ plan, area })),
     };
+  },
+
+  async quote(document, { terms, head, page, prices }) {
+    const found = findPage(page);
+    if (!found.ok) return { ok: false, refusal: found.refusal };
+    const quote = quoteOf(costOf(document, prices), terms);
+    const title = `${quoteWords.title(head.number)}, ${head.job}, ${head.room}`;
+    const details = { title, author: head.studio, date: new Date() };
+    const sheets = quoteSheets(quote, terms, head, found.value);
+    const pdf = await writeSheetPdf(sheets, await drawingFonts(), details);
+    const made: MadeQuote = { total: quote.total, pdf: Buffer.from(pdf).toString('base64') };
+    return { ok: true, type: 'application/json', bytes: text.encode(JSON.stringify(made)) };
   },
 
   async reach(document) {
