@@ -3,6 +3,7 @@ import { UniqueConstraintError } from 'sequelize';
 import { database } from './database';
 import { Job, KeptQuote, type Room } from './models';
 import type { SignedIn } from './sessions';
+import { listSheetStyles } from './sheet-styles';
 import { shopBook } from './shop-books';
 import { ask, type Asked } from './tasks/ask';
 import type { MadeQuote } from './tasks/kinds';
@@ -62,7 +63,10 @@ export async function quoteRoom(
   const [job, prices] = await Promise.all([Job.findByPk(room.jobId), shopBook(room, 'prices')]);
   const date = new Date().toISOString().slice(0, 10);
   const number = (quotes.at(-1)?.number ?? 0) + 1;
-  const { address, logo } = style ?? {};
+  // By no template of their own quotes bear what the studio's sets bear.
+  const looks =
+    style ?? (await listSheetStyles(person)).find((one) => one.style.logo ?? one.style.address)?.style;
+  const { address, logo } = looks ?? {};
   const head = {
     ...{ studio: person.studioName, job: job?.name ?? '', room: room.name, number, date },
     ...{ revision: room.revision, ...(address && { address }), ...(logo && { logo }) },

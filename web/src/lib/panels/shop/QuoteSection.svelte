@@ -123,6 +123,9 @@
       ><span>Terms</span><textarea bind:value={terms.terms} maxlength="8000" rows="6"></textarea></label
     >
   </More>
+  {#if !books.prices}
+    <p class="problem">These prices are made up. Read the studio’s own below before a client sees a quote.</p>
+  {/if}
   {#if now.unpriced.length > 0}
     <p class="problem">Without {now.unpriced.join(', ')}: they have no price, and the quote says so.</p>
   {/if}
