@@ -47,6 +47,9 @@ describe('what a router does to a nested sheet', () => {
         for (const laid of sheet.parts) {
           const { piece, place } = placer(one.of.get(laid.id)!.part, laid);
           const outline = piece.outline.map(place);
+          const [l, w] = laid.turned ? [laid.w, laid.l] : [laid.l, laid.w];
+          expect(piece.length).toBeCloseTo(l, 6);
+          expect(piece.width).toBeCloseTo(w, 6);
           outline.forEach((from, index) => {
             const to = outline[(index + 1) % outline.length]!;
             for (let step = 0; step < 8; step++) {
