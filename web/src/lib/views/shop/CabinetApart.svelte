@@ -2,6 +2,7 @@
   import { boardNames, madeItems, materialName, takenApart, shopLength } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import Drawing from './Drawing.svelte';
+  import StageHeader from './StageHeader.svelte';
   import PartInHand from './PartInHand.svelte';
   import type { BuildChoice } from './build-choice.svelte';
 
@@ -12,6 +13,7 @@
   const item = $derived(made.find(({ record }) => record.id === screen.selected) ?? made[0]);
   const part = $derived(item?.parts.find(({ id }) => id === choice.part) ?? item?.parts[0]);
   const length = $derived(shopLength(session.style));
+  const count = $derived(item?.parts.reduce((sum, { qty }) => sum + qty, 0) ?? 0);
 
   /** So many pixels take a cabinet apart all the way. */
   const WAY = 420;
@@ -29,20 +31,18 @@
 
 {#if item && part}
   <section class="stage" aria-label="{item.number} {item.record.code} taken apart">
-    <header>
-      <h2>{item.number} {item.record.code}</h2>
-      <p>
-        {length(item.record.width)} × {length(item.record.depth)} × {length(item.record.height)}, {item.parts.reduce(
-          (sum, one) => sum + one.qty,
-          0,
-        )} parts
-      </p>
+    <StageHeader
+      title="{item.number} {item.record.code}"
+      said="{length(item.record.width)} × {length(item.record.depth)} × {length(
+        item.record.height,
+      )}, {count} parts"
+    >
       <label>
         Together
         <input type="range" min="0" max="1" step="0.02" bind:value={choice.apart} aria-label="Taken apart" />
         apart
       </label>
-    </header>
+    </StageHeader>
     <Drawing
       label="{item.record.code} taken apart, its parts by their numbers"
       draw={(scale) => takenApart(item.parts, { share: choice.apart, scale, chosen: part.id })}
@@ -85,26 +85,10 @@
     height: 100%;
     background: var(--ink-paper);
   }
-  header {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: baseline;
-    gap: 0.2rem 0.8rem;
-    padding: 0.7rem 1rem 0;
-  }
-  h2 {
-    font-size: 16px;
-  }
-  header p {
-    color: var(--soft);
-    font-size: 13px;
-    font-variant-numeric: tabular-nums;
-  }
   label {
     display: flex;
     align-items: center;
     gap: 0.5rem;
-    margin-left: auto;
     color: var(--soft);
     font-size: 12.5px;
   }

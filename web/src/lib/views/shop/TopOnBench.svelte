@@ -9,6 +9,7 @@
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import Drawing from './Drawing.svelte';
+  import StageHeader from './StageHeader.svelte';
   import type { BuildChoice } from './build-choice.svelte';
 
   /** A piece of a top as it is made: its outline with its edges, what is cut out of it. */
@@ -21,14 +22,12 @@
 
 {#if shown}
   <section aria-label={templateWords.piece(shown.top, shown.piece)}>
-    <header>
-      <h2>{templateWords.piece(shown.top, shown.piece)}</h2>
-      <p>
-        {[shown.material, `${length(shown.length)} × ${length(shown.width)} × ${length(shown.thickness)}`]
-          .filter(Boolean)
-          .join(', ')}
-      </p>
-    </header>
+    <StageHeader
+      title={templateWords.piece(shown.top, shown.piece)}
+      said={[shown.material, `${length(shown.length)} × ${length(shown.width)} × ${length(shown.thickness)}`]
+        .filter(Boolean)
+        .join(', ')}
+    />
     <Drawing
       label="{templateWords.piece(shown.top, shown.piece)}, seen from above, its front below"
       draw={(scale) => templateDrawing(shown, scale, length)}
@@ -89,21 +88,6 @@
     height: 100%;
     background: var(--ink-paper);
   }
-  header {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: baseline;
-    gap: 0.2rem 0.8rem;
-    padding: 0.7rem 1rem 0;
-  }
-  h2 {
-    font-size: 16px;
-  }
-  p {
-    color: var(--soft);
-    font-size: 13px;
-    font-variant-numeric: tabular-nums;
-  }
   .below {
     display: grid;
     grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
@@ -140,6 +124,7 @@
   }
   .empty {
     padding: 2rem;
+    color: var(--soft);
   }
   @container (max-width: 560px) {
     .below {
