@@ -56,7 +56,7 @@
   {:else if choice.leaf === 'lists'}
     <SchedulesSection {choice} saved={saving.state === 'saved'} title="Lists" ids={shopListIds} book="shop" />
   {:else if choice.leaf === 'cost'}
-    <CostSection saved={saving.state === 'saved'} books={choice.books} />
+    <CostSection {choice} saved={saving.state === 'saved'} />
   {:else}
     <NestSection {choice} />
   {/if}

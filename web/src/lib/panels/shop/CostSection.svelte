@@ -1,16 +1,22 @@
 <script lang="ts">
   import { costByGroup, costGroupNames, costOf } from 'goodreach';
   import QuoteSection from './QuoteSection.svelte';
-  import type { ShopBooks } from '$session/shop-books.svelte';
+  import { onDestroy, untrack } from 'svelte';
+  import type { BuildChoice } from '$views/shop/build-choice.svelte';
   import { useWorkspace } from '$lib/tools/context';
   import FileEntry from '$ui/FileEntry.svelte';
   import { sayDate } from '$ui/say-date';
   import TableFaults from '$ui/TableFaults.svelte';
 
   /** What the room costs, by the parts of the job; with nothing chosen all of it, else what the chosen things take of it. */
-  let { saved, books }: { saved: boolean; books: ShopBooks } = $props();
-  const { session, screen, roomId } = useWorkspace();
+  let { choice, saved }: { choice: BuildChoice; saved: boolean } = $props();
+  const books = $derived(choice.books);
+  const { session, saving, screen, roomId } = useWorkspace();
   const cost = $derived(costOf(session.settled, books.prices?.book));
+  /** What came to it since it was last looked at. */
+  const before = untrack(() => choice.seenCost);
+  const came = $derived(before ? cost.cents - before.cents : 0);
+  onDestroy(() => (choice.seenCost = { cents: cost.cents, revision: saving.revision }));
   const chosen = $derived(
     new Set(screen.chosen.filter((id) => session.document.records[id]?.kind === 'item')),
   );
@@ -26,6 +32,12 @@
   >
   <strong>{total.toFixed(2)}</strong>
 </p>
+{#if before && came !== 0}
+  <p class="help" role="status">
+    {came > 0 ? '+' : '−'}{(Math.abs(came) / 100).toFixed(2)} since revision {before.revision}, when this was
+    last looked at.
+  </p>
+{/if}
 <dl>
   {#each groups as { group, amount } (group)}
     <div>

@@ -44,6 +44,8 @@ export class BuildChoice {
   how: Arrangement = $state.raw({});
   /** How the lines of the cost are told. */
   readonly cost: { how: Arrangement } = new CostTelling();
+  /** What the room came to when its cost was last looked at, in hundredths, and at which revision. */
+  seenCost: { cents: number; revision: number } | null = null;
   /** How sheets are sawn, the material that is shown, its sheet and the cut that is next. */
   sawing: Sawing = $state.raw(usualSawing);
   material: string | null = $state(null);
