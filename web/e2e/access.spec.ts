@@ -113,7 +113,7 @@ for (const light of ['light', 'dark'] as const) {
     await page.getByRole('tab', { name: 'Sheets' }).click();
     await page.getByRole('button', { name: 'Nest', exact: true }).click();
     await page.getByRole('button', { name: 'Next cut' }).waitFor();
-    await page.getByText('Saw and sheets').click();
+    await page.getByText('Sheets and offcuts').click();
     found.push(...(await faults('build, sheets on the saw')));
     await page.getByRole('tab', { name: 'Lists' }).click();
     await page.getByRole('table', { name: 'Cut list' }).waitFor();
