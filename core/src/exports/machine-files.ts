@@ -70,13 +70,12 @@ export function partFiles(
 }
 
 /** The files of one part: its drawing, or a program for each face that something is made from. */
-export function onePartFiles(
+function onePartFiles(
   id: string,
   piece: WorkPiece,
-  format: MachineFormat,
-  machine: Machine = usualMachine,
+  format: Exclude<MachineFormat, 'points'>,
+  machine: Machine,
 ): Result<MachineFile[]> {
-  if (format === 'points') return ok([{ name: `${fileName(id)}.csv`, text: pointTable([{ id, piece }]) }]);
   if (format === 'dxf') return ok([{ name: `${fileName(id)}.dxf`, text: writePieceDxf(id, piece) }]);
   const files: MachineFile[] = [];
   for (const side of ['up', 'down'] as const) {

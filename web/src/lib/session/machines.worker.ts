@@ -1,6 +1,5 @@
 import {
   materialCases,
-  madeItems,
   type Design,
   type Nest,
   type Refusal,
@@ -10,7 +9,6 @@ import {
 import {
   nestFiles,
   nestSheets,
-  onePartFiles,
   partFiles,
   played,
   sheetProgram,
@@ -32,19 +30,17 @@ import regular from '@fontsource/fira-sans/files/fira-sans-latin-400-normal.woff
 /** The nests there are, by the keys of their materials. */
 type Nests = Readonly<Record<string, Nest>>;
 
-/** What the page asks of the room: files of all parts, of one, of nested sheets, of tops; a sheet played on the router. */
+/** What the page asks of the room: files of all parts, of nested sheets, of tops; a sheet played on the router. */
 export type MachineQuestion = { id: number; design: Design } & (
   | { ask: 'parts'; format: MachineFormat }
-  | { ask: 'part'; item: string; part: string; format: MachineFormat }
   | { ask: 'tops' }
   | { ask: 'sheets'; format: 'dxf' | 'iso'; sawing: Sawing; nests: Nests }
   | { ask: 'paper'; sawing: Sawing; nests: Nests; options: SheetOptions }
   | { ask: 'play'; sawing: Sawing; material: string; nest: Nest; sheet: number; clamps: readonly Clamp[] }
 );
 
-/** A sheet on the router as it was played, and the file that was. */
+/** A sheet on the router as it was played. */
 export interface PlayedSheet {
-  text: string;
   played: Played;
   bed: OnBed;
   tools: ReadonlyMap<number, number>;
@@ -78,13 +74,6 @@ async function answerTo(data: MachineQuestion): Promise<Answered> {
     case 'parts': {
       const files = partFiles(design, data.format);
       return files.ok ? { files: uniquelyNamed(files.value) } : { refusal: files.refusal };
-    }
-    case 'part': {
-      const made = madeItems(design).find(({ record }) => record.id === data.item);
-      const part = made?.parts.find(({ id }) => id === data.part);
-      if (!made || !part) return { files: [] };
-      const files = onePartFiles(`${made.number} ${part.id}`, workPiece(part), data.format);
-      return files.ok ? { files: files.value } : { refusal: files.refusal };
     }
     case 'tops':
       return { files: templateFiles(design) };
@@ -139,7 +128,7 @@ function playSheet({
   const bed: OnBed = { size, thick, works, clamps, beyond: 0 };
   const text = writeIso(program.value);
   const tools = new Map(usualMachine.tools.map(({ number, size: across }) => [number, across]));
-  return { sheet: { text, bed, tools, played: played(text, bed, usualMachine) } };
+  return { sheet: { bed, tools, played: played(text, bed, usualMachine) } };
 }
 
 async function bytesAt(url: string): Promise<Uint8Array> {

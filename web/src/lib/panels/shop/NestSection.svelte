@@ -14,22 +14,26 @@
   const nester = $derived(choice.nester);
   const cases = $derived(materialCases(session.settled, choice.sawing));
   const shown = $derived(cases.find(({ case: { id } }) => id === choice.material) ?? cases[0]);
-  const isOld = $derived(choice.isOld(cases));
+  const old = $derived(new Set(cases.filter((one) => choice.isOld(one)).map((one) => one.case.id)));
   /** Each material is searched for so long, s. */
   const SECONDS = 4;
   const length = (mm: number) => formatLength(mm, session.style);
   onDestroy(() => nester.stop());
 
   const machines = $derived(choice.machines);
-  const isNested = $derived(!isOld && Object.values(nester.found).some(({ nest }) => nest !== null));
-  const nests = () =>
+  /** What is laid out as the room and the sheets are now, by material. */
+  const nests = $derived(
     Object.fromEntries(
-      Object.entries(nester.found).flatMap(([id, { nest }]) => (nest ? [[id, nest] as const] : [])),
-    );
+      cases.flatMap(({ case: { id } }) => {
+        const nest = nester.found[id]?.nest;
+        return nest && !old.has(id) ? [[id, nest] as const] : [];
+      }),
+    ),
+  );
   const name = $derived(`${choice.titles.job} ${roomOf(session.document).name} sheets`);
   const files = (format: 'dxf' | 'iso') =>
     machines.files(
-      { ask: 'sheets', format, design: session.settled, sawing: choice.sawing, nests: nests() },
+      { ask: 'sheets', format, design: session.settled, sawing: choice.sawing, nests },
       name,
       session.style,
     );
@@ -42,7 +46,7 @@
       date: new Date().toISOString().slice(0, 10),
     };
     void machines.files(
-      { ask: 'paper', design: session.settled, sawing: choice.sawing, nests: nests(), options },
+      { ask: 'paper', design: session.settled, sawing: choice.sawing, nests, options },
       name,
       session.style,
     );
@@ -73,7 +77,7 @@
   >
 {/if}
 {#if nester.problem}<p class="problem" role="alert">{nester.problem}</p>{/if}
-{#if isOld}<p class="help" role="status">
+{#if old.size > 0}<p class="help" role="status">
     The room or the sheets have changed since these were laid out.
   </p>{/if}
 <ul>
@@ -104,7 +108,7 @@
     </li>
   {/each}
 </ul>
-{#if isNested}
+{#if Object.keys(nests).length > 0}
   <h2>Files</h2>
   <div class="exports">
     <Button disabled={machines.busy} onclick={paper}>Sheets as PDF</Button>
@@ -118,7 +122,7 @@
     <ClampFields {choice} material={shown.case.id} />
   {/if}
 {/if}
-<StockFields {choice} {shown} isNested={isNested && shown !== undefined} />
+<StockFields {choice} {shown} isNested={shown !== undefined && shown.case.id in nests} />
 
 <style>
   ul {

@@ -15,7 +15,7 @@
   const asked = $derived(choice.nester.asked.find(({ id }) => id === shown?.case.id));
   const nest = $derived(shown ? (choice.nester.found[shown.case.id]?.nest ?? null) : null);
   const sheet = $derived(nest?.sheets[Math.min(choice.sheet, nest.sheets.length - 1)] ?? null);
-  const isOld = $derived(choice.isOld(cases));
+  const isOld = $derived(shown !== undefined && choice.isOld(shown));
   const chosen = $derived(
     new Set(
       [...(shown?.of ?? [])].flatMap(([id, { made }]) => (screen.isSelected(made.record.id) ? [id] : [])),

@@ -83,10 +83,10 @@ export class BuildChoice {
     this.take(this.stock);
   }
 
-  /** Whether the room or the sheets have changed since parts were laid out. */
-  isOld(cases: readonly MaterialCase[]): boolean {
-    const { asked } = this.nester;
-    return asked.length > 0 && JSON.stringify(asked) !== JSON.stringify(cases.map((one) => one.case));
+  /** Whether what is taken of a material, or what it is cut from, has changed since its parts were laid out. */
+  isOld({ case: now }: MaterialCase): boolean {
+    const asked = this.nester.asked.find(({ id }) => id === now.id);
+    return this.nester.asked.length > 0 && JSON.stringify(asked) !== JSON.stringify(now);
   }
 
   /** Shows a material's sheets from the first on. */
