@@ -51,6 +51,7 @@ import { setApart } from './commands/set-apart';
 import { setBacks } from './commands/set-backs';
 import { setBar } from './commands/set-bar';
 import { setBlock } from './commands/set-block';
+import { setConstruction } from './commands/set-construction';
 import { setDrain } from './commands/set-drain';
 import { setEdgeWay } from './commands/set-edge-way';
 import { setEndPanel } from './commands/set-end-panel';
@@ -143,6 +144,7 @@ export const commands = [
   setBacks,
   setBar,
   setBlock,
+  setConstruction,
   setDrain,
   setEdgeWay,
   setEndPanel,

@@ -1,3 +1,4 @@
+import type { WayKey } from './document/kinds/build-ways';
 import type { DimensionType, FinishPart, ItemTrim } from './document/limits';
 import type { Noun } from './nouns';
 import type { Reason } from './reasons';
@@ -191,6 +192,12 @@ export interface RefusalData {
     page: string;
     fits: string[];
   };
+  'way-range': { way: WayKey; length: number; least: number; most: number };
+  'way-sizes': { way: WayKey; found: number; most: number };
+  'way-none': { of: string };
+  'way-lacking': { way: WayKey; of: string };
+  'way-held': { way: WayKey; is: number };
+  'way-moves': { way: WayKey; was: number; is: number };
   'sheet-unknown': { what: Choice; value: string; known: string[] };
 }
 

@@ -1,7 +1,7 @@
 /** What only servers and the command line use: validation of files and bodies, exports, demo rooms. */
 export * from './demo/demo-jobs';
 export { demoStyle } from './demo/demo-style';
-export { OpeningShape } from './document/records';
+export { BuildWays, OpeningShape } from './document/records';
 export { reservedIds } from './document/read-json';
 export * from './document/validate-design';
 export * from './exports/design-json';

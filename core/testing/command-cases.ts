@@ -1,4 +1,5 @@
 import type { Design } from '../src/document/design';
+import { constructionCase } from './build-cases';
 import { recordOf } from '../src/document/design';
 import type { ItemRecord } from '../src/document/records';
 import { blockOf } from '../src/setting/block';
@@ -298,6 +299,7 @@ export const asked = (design: Design): Record<string, Asked> => ({
       gone,
     ],
   },
+  ...constructionCase,
   'set-drain': {
     does: { id: 'toilet', side: 'behind', distance: 250 },
     ...{ label: 'Set the rough-in', writes: ['toilet'] },

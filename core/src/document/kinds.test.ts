@@ -22,6 +22,7 @@ const thing = { up: 0, placement: onFace };
 
 /** One of each kind that can be taken out. */
 const samples: { readonly [K in RecordKind]?: RecordOf<K> } = {
+  construction: { kind: 'construction', id: 'one', range: 'fathom', ways: { board: 19 } },
   dimension: {
     ...({ kind: 'dimension', id: 'one', view: 'plan', type: 'length', way: 'across', off: 30 } as const),
     ends: [0, 1].map((along) => ({ of: 'face-a', along, out: 0, up: 0 })),
@@ -104,6 +105,7 @@ describe('kinds of record', () => {
       );
     };
     expect(Object.fromEntries(all.map((record) => [record.kind, named(record)]))).toEqual({
+      construction: [],
       dimension: [],
       divider: ['records.one.from.face', 'records.one.to.face'],
       fixed: ['records.one.placement.face'],

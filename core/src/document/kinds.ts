@@ -24,6 +24,7 @@ const built = { ...fixedToWalls, removable: false, places: {} } as const;
 
 /** Every kind of record, sorted by kind. The classes they are validated by are in `records`, which the page does without. */
 const kinds: { readonly [K in RecordKind]: KindFacts<RecordOf<K>> } = {
+  construction: { ...fixedToWalls, removable: true, places: {} },
   dimension: { ...fixedToWalls, removable: true, places: {} },
   divider: between,
   face: built,

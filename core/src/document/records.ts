@@ -1,4 +1,5 @@
 import 'reflect-metadata';
+import { ConstructionRecord } from './kinds/construction';
 import { DimensionRecord } from './kinds/dimension';
 import { DividerRecord } from './kinds/divider';
 import { FaceRecord } from './kinds/face';
@@ -29,6 +30,7 @@ import type { Placement } from './places';
  * Lengths are millimetres, angles radians. The published JSON Schema is generated from the decorators of these classes.
  */
 export const recordClasses = {
+  construction: ConstructionRecord,
   dimension: DimensionRecord,
   divider: DividerRecord,
   face: FaceRecord,
@@ -61,6 +63,7 @@ export type DesignRecord = { [K in RecordKind]: RecordOf<K> }[RecordKind];
 /** A record that has a placement. */
 export type PlacedRecord = Extract<DesignRecord, { placement: Placement }>;
 
+export { BuildWays } from './kinds/build-ways';
 export { DimensionEnd } from './kinds/dimension';
 export { FinishTile, TileSheet } from './kinds/finish';
 export { FrameCrop, FramePlace } from './kinds/frame';
@@ -99,6 +102,7 @@ export {
 } from './kinds/zone';
 export { FacePlace, FacePlacement, FloorPlacement, OutlinePlace, type Placement, type Side } from './places';
 export {
+  ConstructionRecord,
   DimensionRecord,
   DividerRecord,
   FaceRecord,

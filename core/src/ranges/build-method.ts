@@ -1,3 +1,5 @@
+import type { BackWay, KickWay, SheetStuff } from '../document/way-limits';
+
 /**
  * How the boxes of a range are made in the shop: what their boards are cut from and how they go together. Millimetres. What shows of
  * it in a room is in `ConstructionMethod`.
@@ -11,13 +13,13 @@ export interface BuildMethod {
   front: number;
   panel: number;
   /** The back: how thick, let into a groove or a rebate so deep, and how far its own edge stays off the bottom of a groove, how far it stands in from the wall. */
-  back: { thick: number; way: 'groove' | 'rebate'; deep: number; play: number; from: number };
+  back: { thick: number; way: BackWay; deep: number; play: number; from: number };
   /** How deep bottoms, tops and what parts a box are let into its sides: 0 where they stand between them. */
   housing: number;
   /** The frame before the box: how wide its stiles and rails are, how thick. */
   frame: { wide: number; thick: number } | null;
   /** Whether a plinth belongs to its run, or the box goes down to the floor with a kick of its own. */
-  kick: 'run' | 'box';
+  kick: KickWay;
   /** Under a countertop a box has two rails for a top, so wide; a box less deep than this inside has a whole top. */
   rails: { wide: number; least: number };
   /** Loose shelves: how far back from the front of the box, how much air at either end. */
@@ -34,17 +36,8 @@ export interface BuildMethod {
 }
 
 /** What parts are cut from. */
-export const stuffs = [
-  'faced-board',
-  'plywood',
-  'hardboard',
-  'mdf',
-  'veneered-board',
-  'solid-timber',
-  'glass',
-] as const;
-export type Stuff = (typeof stuffs)[number];
-export type SheetStuff = Exclude<Stuff, 'glass' | 'solid-timber'>;
+export type Stuff = SheetStuff | 'glass' | 'solid-timber';
+export type { SheetStuff } from '../document/way-limits';
 
 /**
  * Boxes of drawers: on runners under them, which ask for so much less between the sides than the opening is wide, or at their sides,

@@ -4,6 +4,9 @@ import { faceFrameBuild, framelessBuild, type BuildMethod } from './build-method
 import type { ItemKind } from './item-kind';
 import type { Range } from './range';
 import { findItem, findRange } from './shelf';
+import { onFrame, withWays, type FrontsOnFrame } from './build-ways';
+import { rememberBoth } from '../document/remember';
+import type { BuildWays } from '../document/records';
 
 /** How the boxes of a range are built, as far as it shows where a run is closed. Millimetres. */
 export interface ConstructionMethod {
@@ -47,42 +50,61 @@ const frameless: ConstructionMethod = {
   build: framelessBuild,
 };
 
-/** Stiles of 1 1/2 in; fronts 3/4 in thick lie over them by 1 1/4 or 1/2 in, or in the opening with 1/8 in about them. */
-const STILE = faceFrameBuild.frame!.wide;
-const THICK = faceFrameBuild.front;
-const framed = {
-  scribe: 12.7,
-  panel: 19.05,
-  plinth: { height: 114.3, back: 76.2, thick: 19.05 },
-  build: faceFrameBuild,
-};
+/** Fronts of a face frame lie over it by 1 1/4 or 1/2 in, or in the opening with 1/8 in about them. */
 const faceFrame: Record<FrontStyle, ConstructionMethod> = {
-  'full overlay': { ...framed, frontShort: STILE - 31.75, proud: THICK, between: 3.175 },
-  'partial overlay': { ...framed, frontShort: STILE - 12.7, proud: THICK, between: STILE - 2 * 12.7 },
-  inset: { ...framed, frontShort: STILE + 3.175, proud: 0, between: STILE + 2 * 3.175 },
+  'full overlay': framed({ fronts: 'full overlay', overlay: 31.75, gap: 3.175 }),
+  'partial overlay': framed({ fronts: 'partial overlay', overlay: 12.7, gap: 0 }),
+  inset: framed({ fronts: 'inset', overlay: 0, gap: 3.175 }),
 };
 
-/** The construction of a range's boxes, the same object for the same one; null for what is no cabinet. */
-export function constructionOf({ construction, fronts }: Range): ConstructionMethod | null {
-  if (construction === 'none') return null;
-  if (construction === 'frameless') return frameless;
-  return faceFrame[fronts ?? 'full overlay'];
+/** Stiles of 1 1/2 in, fronts 3/4 in thick. */
+function framed(lie: FrontsOnFrame): ConstructionMethod {
+  return {
+    ...{ scribe: 12.7, panel: 19.05, plinth: { height: 114.3, back: 76.2, thick: 19.05 } },
+    ...{ build: faceFrameBuild, ...onFrame(lie, faceFrameBuild) },
+  };
 }
+
+/** The construction of a range's boxes, the same object for the same one; null for what is no cabinet. */
+export function constructionOf(range: Range): ConstructionMethod | null {
+  return range.ways ? builtWith(range, range.ways) : usualOf(range);
+}
+
+function usualOf({ construction, fronts }: Range): ConstructionMethod | null {
+  if (construction === 'none') return null;
+  return construction === 'frameless' ? frameless : faceFrame[fronts ?? 'full overlay'];
+}
+
+/** A range's construction with ways of its own, made once for the two. */
+const builtWith = rememberBoth((range: Range, ways: BuildWays): ConstructionMethod | null => {
+  const all = { ...range.ways, ...ways };
+  const usual = usualOf({ ...range, ...(all.fronts && { fronts: all.fronts }) });
+  return usual && withWays(usual, all);
+});
 
 /** How an item is built: by its own range, and what goes through under a counter without one as is usual in the room. */
 export const constructionBeside = (
-  record: Pick<ItemRecord, 'code' | 'range'>,
+  record: Pick<ItemRecord, 'built' | 'code' | 'range'>,
   { group, top }: Pick<ItemKind, 'group' | 'top'>,
   { known, usual }: { known: readonly Range[]; usual: ConstructionMethod | null },
 ): ConstructionMethod | null =>
   constructionOfItem(record, known) ?? (group === 'appliances' && top === 'under' ? usual : null);
 
-/** The construction of an item's box; null for what is no cabinet, and for what no known range has. */
+/** The construction of an item's box, with what is otherwise about this one; null for what is no cabinet, and for what no known range has. */
 export function constructionOfItem(
-  { range, code }: Pick<ItemRecord, 'code' | 'range'>,
+  { range, code, built }: Pick<ItemRecord, 'built' | 'code' | 'range'>,
   known: readonly Range[],
 ): ConstructionMethod | null {
+  const own = rangeBuilding({ range, code }, known);
+  if (!own) return null;
+  return built ? builtWith(own, built) : constructionOf(own);
+}
+
+/** The range an item is built as: the one it is listed in. */
+export function rangeBuilding(
+  { range, code }: Pick<ItemRecord, 'code' | 'range'>,
+  known: readonly Range[],
+): Range | undefined {
   const found = findItem(range, code, known);
-  const own = findRange(found.ok ? found.value.range : range, known);
-  return own ? constructionOf(own) : null;
+  return findRange(found.ok ? found.value.range : range, known);
 }

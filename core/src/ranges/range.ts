@@ -1,9 +1,13 @@
+import type { BuildWays } from '../document/kinds/build-ways';
 import type { Family, RangeRecord, ServicePoint } from '../document/kinds/range';
 
 export type { Family, Price, ServicePoint } from '../document/kinds/range';
 
 /** One maker's or the studio's own family of items, as data. */
-export type Range = Omit<RangeRecord, 'kind'>;
+export type Range = Omit<RangeRecord, 'kind'> & {
+  /** What is otherwise about how its boxes are built. */
+  ways?: BuildWays;
+};
 
 /** One thing that can be taken from the shelf. Lengths are millimetres. */
 export interface ShelfItem {

@@ -2,6 +2,8 @@ import { kindName } from '../wording/kind-names';
 import { synonyms } from '../wording/synonyms';
 import { named } from '../nouns';
 import { recordsOf, type Design } from '../document/design';
+import type { ConstructionRecord } from '../document/records';
+import { rememberBoth } from '../document/remember';
 import { ok, refuse, type Result } from '../result';
 import { fathom } from './data/fathom';
 import { genericIn } from './data/generic-in';
@@ -17,12 +19,23 @@ export const ranges: readonly Range[] = [fathom, genericIn, genericMm, plain, sa
 
 /** The ranges of a design: those of the program, and those of the studio it keeps a copy of. */
 export function rangesOf(design: Design): readonly Range[] {
-  const own = recordsOf(design, 'range');
-  let all = withOwn.get(own);
-  if (!all) withOwn.set(own, (all = [...ranges, ...own]));
-  return all;
+  return known(recordsOf(design, 'range'), recordsOf(design, 'construction'));
 }
-const withOwn = new WeakMap<readonly Range[], readonly Range[]>();
+
+const known = rememberBoth(
+  (own: readonly Range[], constructions: readonly ConstructionRecord[]): readonly Range[] => {
+    const all = [...ranges, ...own];
+    if (constructions.length === 0) return all;
+    const built = new Map(constructions.map((one) => [one.range, one]));
+    return all.map((range) => {
+      const construction = built.get(range.id);
+      return construction ? rangeBuilt(range, construction) : range;
+    });
+  },
+);
+
+/** A range as it is built here, the same object as long as both are the same. */
+const rangeBuilt = rememberBoth((range: Range, { ways }: ConstructionRecord): Range => ({ ...range, ways }));
 
 /** Whether a range is of cabinets that stand at a height of their own, so that mixing it with another shows. */
 export function isCabinetRange(range: Range): boolean {
@@ -84,7 +97,7 @@ const shelves = new WeakMap<Range, Shelf>();
 function shelfAround(range: Range): Shelf {
   let shelf = shelves.get(range);
   if (!shelf) {
-    const beside = [range.unit === 'in' ? genericIn : genericMm, plain].filter((one) => one !== range);
+    const beside = [range.unit === 'in' ? genericIn : genericMm, plain].filter(({ id }) => id !== range.id);
     const items = [range, ...beside].flatMap(itemsOf);
     const byCode = new Map<string, ShelfItem>();
     for (const codes of [(item: ShelfItem) => [item.code], (item: ShelfItem) => item.also])

@@ -79,6 +79,8 @@ export const commandLabels = {
     return splash ? 'Set a splash' : 'Let a splash follow the room';
   },
   'set-end-panel': ({ side }: { side: string }) => `Finish the ${side} end`,
+  'set-construction': ({ ids }: { ids?: Several }) =>
+    ids ? 'Change how a cabinet is built' : 'Change how cabinets are built',
   'set-face-length': () => 'Change a face',
   'set-facts': ({ facts }: { facts: Partial<Record<FactKey, unknown>> }) => {
     const [key, ...others] = Object.keys(facts) as FactKey[];

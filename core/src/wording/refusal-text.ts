@@ -1,3 +1,4 @@
+import { wayNames } from './build-words';
 import type {
   ActOnRow,
   Choice,
@@ -322,6 +323,17 @@ const wording: Wording = {
   'sheet-too-small': ({ what, width, height, scale, page, fits }, show) =>
     `${sayFirst(what)} at 1:${scale} needs ${show(width)} by ${show(height)} of ${page}, more than there is. ` +
     (fits.length > 0 ? `It fits at ${fits.join(' or ')}.` : 'Choose a larger page.'),
+  'way-range': ({ way, length, least, most }, _, exactly) =>
+    `“${wayNames[way]}” can’t be ${exactly(length)}. Give a length from ${exactly(least)} to ${exactly(most)}.`,
+  'way-sizes': ({ way, found, most }) =>
+    `“${wayNames[way]}” can’t be ${found} sizes. Give 1 to ${most}, with commas between them.`,
+  'way-none': ({ of }) => `${of} is no cabinet: nothing of it is built. Choose a range of cabinets.`,
+  'way-lacking': ({ way, of }) =>
+    `${of} is built without that: “${wayNames[way]}” can’t be set. Change how it is built first, or leave it.`,
+  'way-held': ({ way, is }, _, exactly) =>
+    `“${wayNames[way]}” can be no other than ${exactly(is)} with the boards and the frame there are. Change those first, or give ${exactly(is)}.`,
+  'way-moves': ({ way, was, is }, _, exactly) =>
+    `“${wayNames[way]}” could not stay at ${exactly(was)}: it would be ${exactly(is)}. Change that first.`,
   'sheet-unknown': ({ what, value, known }) =>
     `There is no ${choices[what]} “${value}”. Choose ${known.join(', ')}.`,
 };

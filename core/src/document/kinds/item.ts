@@ -35,6 +35,7 @@ import {
   type HandleStyle,
   MOST_OUTLINE,
 } from '../limits';
+import { BuildWays } from './build-ways';
 import { ItemFacts } from './item-facts';
 import { IsPlacement, OutlinePlace, type Placement, type Side } from '../places';
 
@@ -180,6 +181,8 @@ export class ItemRecord {
   @Optional() @OneOf(tilingWays) tiled?: TilingWay;
   /** What is known of it beside its sizes. */
   @Optional() @Nested(ItemFacts) facts?: ItemFacts;
+  /** What is otherwise about how it is built than its range says. */
+  @Optional() @Nested(BuildWays) built?: BuildWays;
   /** What it is called, where its kind does not say it. */
   @Optional() @Words(1, 60) name?: string;
   /** What its fronts are finished with, or all of it where it has none. */

@@ -132,3 +132,10 @@ export function clearOf({ made, width, depth }: Pick<CabinetBox, 'depth' | 'made
   const { board, back, frame } = made.build;
   return { x: [board, width - board], y: [back.from + back.thick, depth - (frame?.thick ?? 0)] };
 }
+
+/** How far shelves stay back from the front of a box: as it is built, and clear of doors that lie in their frame and of what closes a part of its front. */
+export function shelfBack({ made, hidden }: Pick<CabinetBox, 'hidden' | 'made'>): number {
+  const { shelves, frame, front, board } = made.build;
+  const doors = frame && made.proud <= 0 ? front - frame.thick : 0;
+  return Math.max(shelves.back, doors, hidden && !frame ? board : 0);
+}

@@ -1,7 +1,7 @@
 import type { Point } from '../../geometry/point';
 import type { ItemRecord } from '../../document/records';
 import { board, mirrored, type Board, type BoardFace, type Span } from './board';
-import { insideOf, type CabinetBox } from './cabinet-box';
+import { insideOf, shelfBack, type CabinetBox } from './cabinet-box';
 
 /** Kinds whose corner is filled with what turns or slides: they have no shelves of their own. */
 const FILLED: ReadonlySet<string> = new Set(['base-corner-drawers', 'base-corner-l']);
@@ -28,13 +28,13 @@ function levels(
   front: readonly number[],
 ): Board[] {
   const { bottom, top } = insideOf(box);
-  const { shelf, shelves, frame } = box.made.build;
+  const { shelf, frame } = box.made.build;
   const ringEdged = frame ? [] : front;
   return [
     ...level('bottom', outline(0), bottom, ringEdged),
     ...level('top', outline(0), top, ringEdged),
     ...middles.flatMap((middle) =>
-      level('shelf', outline(shelves.back), [middle - shelf / 2, middle + shelf / 2], front),
+      level('shelf', outline(shelfBack(box)), [middle - shelf / 2, middle + shelf / 2], front),
     ),
   ];
 }

@@ -25,7 +25,10 @@ export function drawerBehind(box: CabinetBox, inside: Inside, row: Row): Drawer 
   const across = reachAcross(opening, drawer.runner, drawer.side);
   // A drawer's box comes out to the back of its front.
   const head = depth + made.proud - front;
-  const runner = drawer.lengths.filter((one) => one + drawer.behind <= Math.min(head, depth) - y[0]).at(-1);
+  // What hangs a box with a thin back on the wall may be behind it.
+  const behind =
+    frame && made.build.back.way === 'rebate' ? Math.max(drawer.behind, made.build.board) : drawer.behind;
+  const runner = drawer.lengths.filter((one) => one + behind <= Math.min(head, depth) - y[0]).at(-1);
   const foot = low + drawer.below;
   const tall = drawer.heights.filter((one) => foot + one <= high - drawer.above + 1e-6).at(-1);
   if (runner === undefined || tall === undefined || across[1] - across[0] < 2 * drawer.side + LEAST)

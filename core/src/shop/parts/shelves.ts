@@ -1,5 +1,5 @@
 import { board, type Board, type Machining, type Span } from './board';
-import { clearOf, openingOf, type CabinetBox, type Inside, type Row } from './cabinet-box';
+import { clearOf, openingOf, shelfBack, type CabinetBox, type Inside, type Row } from './cabinet-box';
 
 /** Shelves of a box and the holes that their pins stand in. */
 export interface Shelved {
@@ -129,7 +129,7 @@ function placedAmong(box: CabinetBox, [low, high]: Span, count: number, holes: r
 }
 
 /** A shelf at a height, so far back from the front of the box. */
-function shelfAt(box: CabinetBox, low: number, back = box.made.build.shelves.back): Board[] {
+function shelfAt(box: CabinetBox, low: number, back = shelfBack(box)): Board[] {
   const { shelf, shelves } = box.made.build;
   const { x, y } = clearOf(box);
   return board(

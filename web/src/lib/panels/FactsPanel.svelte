@@ -19,6 +19,7 @@
     'left-open',
     'row-way',
     'frame',
+    'construction',
   ]);
   const record = $derived(session.document.records[screen.selected ?? '']);
   const items = $derived(

@@ -37,7 +37,7 @@ import {
   type LengthUnit,
   type LimitSide,
 } from 'goodreach';
-import { OpeningShape, PriceLines, reservedIds, StockLines } from 'goodreach/server';
+import { BuildWays, OpeningShape, PriceLines, reservedIds, StockLines } from 'goodreach/server';
 
 /** Revisions are counted so far. */
 export const MOST_REVISION = 2_147_483_647;
@@ -184,6 +184,22 @@ export class LimitsBody {
   @ValidateNested({ each: true })
   @Type(() => LimitBody)
   limits!: LimitBody[];
+}
+
+/** How cabinets of a range are built. */
+export class ConstructionBody {
+  @Matches(/^[A-Za-z0-9_-]{1,64}$/) range!: string;
+  @IsObject() @ValidateNested() @Type(() => BuildWays) ways!: BuildWays;
+}
+
+/** How new rooms build cabinets. */
+export class ConstructionsBody {
+  @IsArray({ message: 'Give the constructions as a list.' })
+  @ArrayMaxSize(200)
+  @IsObject({ each: true })
+  @ValidateNested({ each: true })
+  @Type(() => ConstructionBody)
+  constructions!: ConstructionBody[];
 }
 
 /** A name of a job or room. */

@@ -23,19 +23,21 @@ export async function copyRoom(person: SignedIn, room: Room, revision = room.rev
 export const MOST_COPIED = 100;
 
 /** A copy of a job with its rooms, of each the option that is chosen; null where those are too many. */
-export async function copyJob(person: SignedIn, { id, name, unit, step, limits }: Job): Promise<Job | null> {
+export async function copyJob(person: SignedIn, job: Job): Promise<Job | null> {
   const { studioId } = person;
+  const { id, name, unit, step, limits, constructions } = job;
   const sequelize = await database();
   const order = [['createdAt', 'ASC']] as [string, string][];
   const rooms = await Room.findAll({ where: { jobId: id, studioId, chosen: true, removedAt: null }, order });
   if (rooms.length > MOST_COPIED) return null;
   return sequelize.transaction(async (transaction) => {
-    const job = await Job.create({ studioId, name: copyName(name), unit, step, limits }, { transaction });
+    const own = { unit, step, limits, constructions };
+    const copy = await Job.create({ studioId, name: copyName(name), ...own }, { transaction });
     for (const room of rooms) {
       const document = (await documentAt(room, room.revision))!;
-      await addCopy(person, { room, document, jobId: job.id }, transaction);
+      await addCopy(person, { room, document, jobId: copy.id }, transaction);
     }
-    return job;
+    return copy;
   });
 }
 

@@ -20,6 +20,7 @@ import * as issues from './migrations/0015-issues';
 import * as sheetStyles from './migrations/0016-sheet-styles';
 import * as shopBooks from './migrations/0017-shop-books';
 import * as quotes from './migrations/0018-quotes';
+import * as constructions from './migrations/0019-constructions';
 import { defineModels } from './models';
 
 /** Every migration, in order. */
@@ -42,6 +43,7 @@ const migrations = [
   { name: '0016-sheet-styles', ...sheetStyles },
   { name: '0017-shop-books', ...shopBooks },
   { name: '0018-quotes', ...quotes },
+  { name: '0019-constructions', ...constructions },
 ];
 
 const held = globalThis as { goodReachDatabase?: Promise<Sequelize> };

@@ -3,6 +3,7 @@ import type {
   EditAction,
   FinishRecord,
   LengthUnit,
+  ConstructionRecord,
   LimitPlace,
   OpeningShape,
   Patch,
@@ -24,6 +25,9 @@ import {
 /** A limit of a rule as a studio or a job keeps it: what its source asks, and what is asked here. */
 export type KeptLimit = LimitPlace & { now: number };
 
+/** How cabinets of a range are built, as a studio or a job keeps it. */
+export type KeptConstruction = Pick<ConstructionRecord, 'range' | 'ways'>;
+
 /** A tenant: everything belongs to one studio and is only ever asked for within it. */
 export class Studio extends Model<InferAttributes<Studio>, InferCreationAttributes<Studio>> {
   declare id: CreationOptional<string>;
@@ -32,6 +36,8 @@ export class Studio extends Model<InferAttributes<Studio>, InferCreationAttribut
   declare specials: CreationOptional<boolean>;
   /** Limits of rules that its new rooms take. */
   declare limits: CreationOptional<readonly KeptLimit[]>;
+  /** How they build cabinets. */
+  declare constructions: CreationOptional<readonly KeptConstruction[]>;
 }
 
 export class Person extends Model<InferAttributes<Person>, InferCreationAttributes<Person>> {
@@ -58,6 +64,8 @@ export class Job extends Model<InferAttributes<Job>, InferCreationAttributes<Job
   declare step: number;
   /** Limits of rules that its new rooms take, before the studio's. */
   declare limits: CreationOptional<readonly KeptLimit[]>;
+  /** How they build cabinets. */
+  declare constructions: CreationOptional<readonly KeptConstruction[]>;
   declare createdAt: CreationOptional<Date>;
   declare removedAt: CreationOptional<Date | null>;
 }
@@ -223,6 +231,7 @@ export function defineModels(sequelize: Sequelize): void {
       name: DataTypes.TEXT,
       specials: { type: DataTypes.BOOLEAN, defaultValue: false },
       limits: { type: DataTypes.JSONB, defaultValue: [] },
+      constructions: { type: DataTypes.JSONB, defaultValue: [] },
     },
     { ...common, tableName: 'studios' },
   );
@@ -253,6 +262,7 @@ export function defineModels(sequelize: Sequelize): void {
       unit: DataTypes.TEXT,
       step: DataTypes.DOUBLE,
       limits: { type: DataTypes.JSONB, defaultValue: [] },
+      constructions: { type: DataTypes.JSONB, defaultValue: [] },
       createdAt: { type: DataTypes.DATE, defaultValue: DataTypes.NOW },
       removedAt: DataTypes.DATE,
     },

@@ -190,6 +190,7 @@ describe('migrations', () => {
       '0016-sheet-styles',
       '0017-shop-books',
       '0018-quotes',
+      '0019-constructions',
     ]);
     await Promise.all(opened.slice(0, 2).map((sequelize) => sequelize.close()));
   });

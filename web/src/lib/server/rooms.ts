@@ -1,6 +1,7 @@
 import type { Design, LengthUnit } from 'goodreach';
 import { database } from './database';
 import { addRoom } from './documents';
+import { withKeptConstructions } from './constructions';
 import { withKeptLimits } from './limits';
 import { Job, Room } from './models';
 import type { SignedIn } from './sessions';
@@ -27,10 +28,10 @@ export async function createJob(
   return Job.create({ studioId, name: name.trim(), unit, step });
 }
 
-/** Adds a room to a job of the studio, with the limits that job and studio ask for; the document must have been checked. */
+/** Adds a room to a job of the studio, with the limits that job and studio ask for and how they build; the document must have been checked. */
 export async function createRoom({ studioId }: SignedIn, job: Job, document: Design): Promise<Room> {
   const sequelize = await database();
-  const own = await withKeptLimits(document, job);
+  const own = await withKeptConstructions(await withKeptLimits(document, job), job);
   return sequelize.transaction((transaction) => addRoom({ studioId, jobId: job.id }, own, transaction));
 }
 

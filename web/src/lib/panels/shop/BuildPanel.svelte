@@ -5,6 +5,7 @@
   import ChoiceList from '$ui/ChoiceList.svelte';
   import Tabs from '$ui/Tabs.svelte';
   import SchedulesSection from '../draw/SchedulesSection.svelte';
+  import ConstructionSection from './ConstructionSection.svelte';
   import CostSection from './CostSection.svelte';
   import NestSection from './NestSection.svelte';
   import ShopFiles from './ShopFiles.svelte';
@@ -50,7 +51,10 @@
           : `${one.empty.length} fronts`}. Make it deeper or wider, or give it doors.
       </p>
     {/each}
-    {#if made.length > 0}<ShopFiles {choice} />{/if}
+    {#if shown}
+      <ConstructionSection item={shown.record} {choice} />
+      <ShopFiles {choice} />
+    {/if}
   {:else if choice.leaf === 'tops'}
     <TopsSection {choice} />
   {:else if choice.leaf === 'lists'}

@@ -11,6 +11,7 @@ import {
 import type { Clamp } from 'goodreach/machines';
 import { Machines } from '$session/machines.svelte';
 import { Nester } from '$session/nester.svelte';
+import { KeptConstructions } from '$session/kept-constructions.svelte';
 import { ShopBooks } from '$session/shop-books.svelte';
 
 /** What the Build step can show: cabinets taken apart, lists, sheets on the saw. */
@@ -62,7 +63,15 @@ export class BuildChoice {
   /** The piece of a top that is shown. */
   piece = $state(0);
 
-  constructor(readonly titles: { studio: string; job: string }) {}
+  /** How new rooms build, and whether ways of building are set for the chosen cabinet alone or for all of its range. */
+  readonly constructions: KeptConstructions;
+  buildsOne = $state(false);
+  readonly titles: { studio: string; job: string };
+
+  constructor({ jobId, ...titles }: { studio: string; job: string; jobId: string }) {
+    this.titles = titles;
+    this.constructions = new KeptConstructions(jobId);
+  }
 
   /** Fetches what the studio keeps for its shop, and takes its sheets. */
   async begin(): Promise<void> {

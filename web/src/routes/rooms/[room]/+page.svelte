@@ -80,7 +80,9 @@
     { studio: studioName, job: jobName },
     roomOf(document).unit,
   );
-  const building = new BuildChoice(untrack(() => ({ studio: studioName, job: jobName })));
+  const building = new BuildChoice(
+    untrack(() => ({ studio: studioName, job: jobName, jobId: data.limits.jobId })),
+  );
   const openingKinds = new OpeningKinds(untrack(() => data.openingKinds));
   const shelf = new StudioShelf(untrack(() => data));
   const models = new StudioModels();

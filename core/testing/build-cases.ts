@@ -1,0 +1,8 @@
+/** What the commands of how cabinets are built do to the room of the other cases, and what they refuse. */
+export const constructionCase = {
+  'set-construction': {
+    does: { ids: ['a'], ways: { board: 19 } },
+    ...{ label: 'Change how a cabinet is built', writes: ['a'] },
+    refuses: [{ range: 'fathom', ways: { board: 900 } }, '“Boards of the box”'],
+  },
+} as const;
