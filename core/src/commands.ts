@@ -68,6 +68,7 @@ import { setLimit } from './commands/set-limit';
 import { setOver } from './commands/set-over';
 import { setPlinth } from './commands/set-plinth';
 import { setRowWay } from './commands/set-row-way';
+import { setRows } from './commands/set-rows';
 import { setStyle } from './commands/set-style';
 import { setRoom } from './commands/set-room';
 import { setTie } from './commands/set-tie';
@@ -162,6 +163,7 @@ export const commands = [
   setPlinth,
   setRoom,
   setRowWay,
+  setRows,
   setStyle,
   setTie,
   setTiling,

@@ -54,6 +54,7 @@ export * from './commands/set-apart';
 export * from './commands/set-frame';
 export * from './commands/set-construction';
 export * from './commands/set-into';
+export * from './commands/set-rows';
 export * from './commands/set-end-panel';
 export * from './commands/set-drain';
 export * from './commands/set-backs';

@@ -192,6 +192,12 @@ export interface RefusalData {
     page: string;
     fits: string[];
   };
+  'rows-none': { item: string };
+  'rows-niche': { item: string };
+  'rows-height': { item: string; typed: number; left: number; room: number };
+  'rows-width': { item: string; typed: number; left: number; room: number };
+  'rows-crowded': { item: string };
+  'rows-shelves': { item: string; row: number; asked: number; fit: number };
   'way-range': { way: WayKey; length: number; least: number; most: number };
   'way-sizes': { way: WayKey; found: number; most: number };
   'way-none': { of: string };

@@ -6,3 +6,16 @@ export const constructionCase = {
     refuses: [{ range: 'fathom', ways: { board: 900 } }, '“Boards of the box”'],
   },
 } as const;
+export const frontCase = {
+  'set-rows': {
+    does: {
+      id: 'a',
+      rows: [
+        { shows: 'drawer', high: 140 },
+        { shows: 'doors', shelves: 1 },
+      ],
+    },
+    ...{ label: 'Change a front', writes: ['a'] },
+    refuses: [{ id: 'a', rows: [{ shows: 'drawer', high: 900 }] }, 'The rows of'],
+  },
+} as const;

@@ -1,5 +1,5 @@
 import type { Design } from '../src/document/design';
-import { constructionCase } from './build-cases';
+import { constructionCase, frontCase } from './build-cases';
 import { recordOf } from '../src/document/design';
 import type { ItemRecord } from '../src/document/records';
 import { blockOf } from '../src/setting/block';
@@ -338,6 +338,7 @@ export const asked = (design: Design): Record<string, Asked> => ({
     refuses: [{ counterHeight: 1 }, 'counter'],
   },
   ...rowCases,
+  ...frontCase,
   ...styleCase,
   'set-tie': {
     does: { id: 'c', side: 'left', distance: 400 },

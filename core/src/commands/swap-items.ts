@@ -13,11 +13,13 @@ export const swapItems: Command<{ ids: readonly string[]; family: string }> = {
     const known = rangesOf(design);
     const swapped: ItemRecord[] = [];
     for (const { record } of found.value) {
+      // What its front shows is the other's then.
+      const { rows: _, ...kept } = record;
       const own = findItem(record.range, record.code, known);
       if (own.ok && own.value.family.code === family) continue;
       const other = swapsFor(record, known).find((one) => one.family.code === family);
       if (!other) return refuse('not-swapped', { item: record.code, width: record.width, family });
-      swapped.push({ ...record, range: other.range, code: other.code, type: other.type });
+      swapped.push({ ...kept, range: other.range, code: other.code, type: other.type });
     }
     return guardedItems(design, swapped);
   },

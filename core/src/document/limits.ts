@@ -42,6 +42,13 @@ export type HandleSide = (typeof handleSides)[number];
 /** The most air that is moved, cubic feet a minute, and so many shelves, drawers and receptacles inside an item. */
 export const MOST_AIRFLOW = 5_000;
 export const MOST_INSIDE = 40;
+/** The most rows on a front, and the most side by side in one; the least a row is high, or one of those wide. */
+export const MOST_ROWS = 12;
+export const MOST_ACROSS = 6;
+export const LEAST_ROW = 20;
+/** What a row of a cabinet's front can show: shelves stand open, a niche holds an appliance. */
+export const rowShows = ['doors', 'drawer', 'flap', 'shelves', 'panel', 'niche'] as const;
+export type RowShows = (typeof rowShows)[number];
 /** What people do behind those who sit: nothing, edge past, walk past, pass in a wheelchair. */
 export const behindSeats = ['none', 'edge', 'walk', 'wheelchair'] as const;
 export type BehindSeats = (typeof behindSeats)[number];

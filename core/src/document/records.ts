@@ -67,6 +67,7 @@ export { BuildWays } from './kinds/build-ways';
 export { DimensionEnd } from './kinds/dimension';
 export { FinishTile, TileSheet } from './kinds/finish';
 export { FrameCrop, FramePlace } from './kinds/frame';
+export { ItemRow } from './kinds/item-row';
 export { OpeningShape } from './kinds/opening';
 export {
   CorniceWays,

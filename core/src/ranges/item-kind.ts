@@ -12,9 +12,15 @@ export interface FrontRow {
   high?: number;
   share?: number;
   /** Of doors. */
-  glass?: true;
+  glass?: boolean;
   /** One leaf, however wide. */
-  single?: true;
+  single?: boolean;
+  /** How many are side by side, and how wide those are from the left, mm, the last what is left. */
+  across?: number;
+  widths?: readonly number[];
+  /** How many shelves are behind it or in it, or the clear heights under them from below, mm. */
+  shelves?: number;
+  clear?: readonly number[];
 }
 
 /** What every item of a kind has in common, whatever range it comes from. */
@@ -79,6 +85,8 @@ export interface ItemKind {
   opens?: 'doors' | 'drawers' | 'up' | 'down';
   /** What shows on its front, from the top down; nothing for what has no front to draw. */
   rows?: readonly FrontRow[];
+  /** Whether those are one's own, for this item. */
+  own?: true;
   /** The groups of what it may stand in or under without colliding: a hob in a base, an oven in its housing, a chair under a table. */
   within?: readonly KindGroup[];
   /** Whether it is built to any width within limits, mm; null for things made in one size. */

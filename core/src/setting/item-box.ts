@@ -6,6 +6,7 @@ import { convexPieces } from '../geometry/convex-pieces';
 import { add, direction, inward, place, scale, type Point } from '../geometry/point';
 import { signedArea } from '../geometry/polygon';
 import { kindOf } from '../ranges/kinds';
+import { kindWithRows } from '../ranges/own-rows';
 import { isDressing, type ItemKind } from '../ranges/item-kind';
 import { footprintOf, type Footprint } from '../survey/footprint';
 import { roomShape, type RoomShape } from '../survey/room-shape';
@@ -69,7 +70,7 @@ const placed = rememberBoth((shape: RoomShape, record: ItemRecord): ItemBox => {
   return {
     id: record.id,
     record,
-    kind: kindOf(record.type),
+    kind: kindWithRows(kindOf(record.type), record.rows),
     low: record.up,
     high: record.up + record.height,
     ...at,

@@ -14,6 +14,9 @@ export interface FrontPart {
   high: number;
   /** The side a leaf, flap or drop turns about; what has none slides out or stays. */
   hinge?: Side | 'bottom' | 'top';
+  /** Which row of a front of one's own it is in, from the top, and which of those side by side, from the left. */
+  row?: number;
+  cell?: number;
   glass?: true;
   /** How it is made: a plain board unless given. */
   style?: DoorStyle;
@@ -25,7 +28,7 @@ export interface FrontPart {
 
 /** What the parts of a front depend on. Lengths mm. */
 export interface FrontSizes {
-  kind: Pick<ItemKind, 'group' | 'rows' | 'symbol' | 'top'>;
+  kind: Pick<ItemKind, 'group' | 'own' | 'rows' | 'symbol' | 'top'>;
   width: number;
   height: number;
   /** Height of its underside above the floor. */
@@ -70,13 +73,104 @@ export function frontParts(sizes: FrontSizes, made: ConstructionMethod | null): 
   // Rows of fixed height alone are stretched to fill the front.
   const stretch = shares === 0 ? (height - plinth - gaps) / (height - plinth - gaps - free) : 1;
   let top = height - frontShort;
-  for (const row of rows) {
+  for (const [index, row] of rows.entries()) {
     const high = (row.high ?? 0) * stretch + (shares > 0 ? (free * shareOf(row)) / shares : 0);
     const at = { left: left + frontShort, right: right - frontShort, low: top - high, high: top };
-    if (at.high - at.low > 1 && at.right - at.left > 1) parts.push(...partsOf(row, at, sizes, up));
+    if (at.high - at.low > 1 && at.right - at.left > 1)
+      parts.push(
+        ...(kind.own ? ownParts(rows, index, at, { sizes, made, plinth }) : partsOf(row, at, sizes, up)),
+      );
     top -= high + between;
   }
   return parts;
+}
+
+/** The parts of a row of one's own: one or several side by side, and the shelves of what stands open as they are said to be. */
+function ownParts(
+  rows: readonly FrontRow[],
+  index: number,
+  at: Place,
+  { sizes, made, plinth }: { sizes: FrontSizes; made: ConstructionMethod | null; plinth: number },
+): FrontPart[] {
+  const row = rows[index]!;
+  const { board = SHELF, shelf = SHELF, frame = null } = made?.build ?? {};
+  const edge = frame ? frame.wide : board;
+  const { between } = made ?? plain;
+  /** Half of what is between what stands open and a row beside it: a rail, or a board whose face is level with it, or in the middle to another. */
+  const half = (other: FrontRow) =>
+    frame ? frame.wide / 2 : other.shows === 'shelves' ? board / 2 : between / 2;
+  const [above, below] = [rows[index - 1], rows[index + 1]];
+  const head = sizes.height - (frame && sizes.kind.top !== 'under' ? edge : board);
+  // What stands open begins and ends at the boards of the box, or of what parts it.
+  const clear: Span = [
+    below ? at.low - between / 2 + half(below) : plinth + edge,
+    above ? at.high + between / 2 - half(above) : head,
+  ];
+  const cells = cellsBetween(at, row, between);
+  return cells.flatMap((cell, place): FrontPart[] => {
+    const own: FrontSizes = {
+      ...sizes,
+      width: cells.length > 1 ? cell.right - cell.left : sizes.width,
+      hand:
+        cells.length === 1
+          ? sizes.hand
+          : place === 0
+            ? 'left'
+            : place === cells.length - 1
+              ? 'right'
+              : sizes.hand,
+    };
+    const found: FrontPart[] =
+      row.shows === 'shelves'
+        ? [{ shows: 'niche', ...cell }, ...openShelves(row, cell, { clear, thick: shelf })]
+        : partsOf(row, cell, own, sizes.up);
+    return found.map((part) => ({ ...part, row: index, ...(cells.length > 1 && { cell: place }) }));
+  });
+}
+
+/** A row in the widths of those side by side in it, so far apart: equal, or as they are said to be, the last what is left. */
+export function cellsBetween<P extends Pick<Place, 'left' | 'right'>>(
+  at: P,
+  { across = 1, widths }: FrontRow,
+  between: number,
+): P[] {
+  const free = at.right - at.left - between * (across - 1);
+  const typed = widths?.slice(0, across - 1) ?? [];
+  const rest = (free - typed.reduce((sum, one) => sum + one, 0)) / (across - typed.length);
+  let left = at.left;
+  return Array.from({ length: across }, (_, index) => {
+    const right = left + (typed[index] ?? rest);
+    const cell = { ...at, left, right };
+    left = right + between;
+    return cell;
+  });
+}
+
+type Span = readonly [number, number];
+
+/** The shelves of what stands open: so many, or as many as usual; evenly, or with clear heights under them. */
+function openShelves(
+  { shelves, clear: typed }: FrontRow,
+  at: Place,
+  { clear: [low, high], thick }: { clear: Span; thick: number },
+): FrontPart[] {
+  const board = (under: number): FrontPart => ({
+    ...{ shows: 'shelf', left: at.left, right: at.right, low: under, high: under + thick },
+  });
+  if (typed) {
+    let under = low;
+    return typed.flatMap((one) => {
+      under += one;
+      const found = under + thick < high ? [board(under)] : [];
+      under += thick;
+      return found;
+    });
+  }
+  const count = shelves ?? Math.max(0, Math.round((at.high - at.low) / SHELF_EVERY) - 1);
+  const each = (high - low - count * thick) / (count + 1);
+  return each <= 0
+    ? []
+    : Array.from({ length: count }, (_, index) => board(low + each * (index + 1) + thick * index));
 }
 
 function shareOf({ high, share }: FrontRow): number {

@@ -106,6 +106,7 @@ export const commandLabels = {
   'set-into': ({ code, ids }: { code: string; ids: Several }) =>
     ids.length === 1 ? `Let ${code} in` : `Let ${ids.length} ${code} in`,
   'set-item': ({ code }: { code: string }) => `Set ${code}`,
+  'set-rows': ({ rows }: { rows: unknown }) => (rows === null ? 'Take a front back' : 'Change a front'),
   'set-measured': () => 'Type a dimension',
   'set-out-zone': ({ angle }: { angle?: number }) =>
     angle === undefined ? 'Set tiles out' : 'Turn the tiles',

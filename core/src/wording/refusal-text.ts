@@ -323,6 +323,18 @@ const wording: Wording = {
   'sheet-too-small': ({ what, width, height, scale, page, fits }, show) =>
     `${sayFirst(what)} at 1:${scale} needs ${show(width)} by ${show(height)} of ${page}, more than there is. ` +
     (fits.length > 0 ? `It fits at ${fits.join(' or ')}.` : 'Choose a larger page.'),
+  'rows-none': ({ item }) =>
+    `What shows on the front of ${item} can’t be changed. Swap it for another kind, or choose a cabinet that is straight in plan.`,
+  'rows-niche': ({ item }) =>
+    `${item} holds an appliance: its opening stays, and no other comes beside it. Swap it for another kind instead.`,
+  'rows-height': ({ item, typed, left, room }, _, exactly) =>
+    `The rows of ${item} come to ${exactly(typed)}; its front has ${exactly(room)} for them. ${left > 0 ? 'Make some lower, or leave one away.' : 'Leave the height of one empty: it takes what is left.'}`,
+  'rows-width': ({ item, typed, left, room }, _, exactly) =>
+    `What is side by side in ${item} comes to ${exactly(typed)}; there is ${exactly(room)} for it. ${left > 0 ? 'Make some narrower.' : 'Leave the last width away: it takes what is left.'}`,
+  'rows-crowded': ({ item }) =>
+    `${item} can’t be built so: there is no room for the boards between its rows, or less than 60 mm between two of them. Put fewer side by side, or make rows higher.`,
+  'rows-shelves': ({ item, row, asked, fit }) =>
+    `Row ${row} of ${item} has room for ${fit} of ${asked} shelves. Ask for fewer, or make the row higher.`,
   'way-range': ({ way, length, least, most }, _, exactly) =>
     `“${wayNames[way]}” can’t be ${exactly(length)}. Give a length from ${exactly(least)} to ${exactly(most)}.`,
   'way-sizes': ({ way, found, most }) =>

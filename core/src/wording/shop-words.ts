@@ -9,6 +9,7 @@ export const boardNames = {
   'rail-back': 'Back rail',
   'hang-rail': 'Hanging rail',
   divider: 'Fixed shelf',
+  upright: 'Upright divider',
   shelf: 'Shelf',
   post: 'Corner post',
   'blind-panel': 'Blind panel',

@@ -34,9 +34,11 @@ import {
   type DoorStyle,
   type HandleStyle,
   MOST_OUTLINE,
+  MOST_ROWS,
 } from '../limits';
 import { BuildWays } from './build-ways';
 import { ItemFacts } from './item-facts';
+import { ItemRow } from './item-row';
 import { IsPlacement, OutlinePlace, type Placement, type Side } from '../places';
 
 /** How far the top over an item stands past its sides, where that is not the room's usual overhang: for seats, mostly. */
@@ -181,6 +183,8 @@ export class ItemRecord {
   @Optional() @OneOf(tilingWays) tiled?: TilingWay;
   /** What is known of it beside its sizes. */
   @Optional() @Nested(ItemFacts) facts?: ItemFacts;
+  /** What shows on its front and what is behind that, where that is not as its kind is, from the top down. */
+  @Optional() @ListOf(ItemRow, 1, MOST_ROWS) rows?: ItemRow[];
   /** What is otherwise about how it is built than its range says. */
   @Optional() @Nested(BuildWays) built?: BuildWays;
   /** What it is called, where its kind does not say it. */

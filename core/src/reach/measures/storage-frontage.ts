@@ -1,3 +1,4 @@
+import type { FrontRow } from '../../ranges/item-kind';
 import { isAtMost } from '../held';
 import { itemBoxes, middleOf, type ItemBox } from '../../setting/item-box';
 import { distance } from '../../geometry/point';
@@ -51,8 +52,21 @@ const GROUPS: readonly string[] = ['base', 'wall', 'tall'];
 function insideOf(design: Design, { record, kind }: ItemBox): number | null {
   const { shelves, drawers } = record.facts ?? {};
   if (shelves !== undefined || drawers !== undefined) return (shelves ?? 0) + (drawers ?? 0);
+  if (kind.own) return ownInside(kind.rows!);
   if (!kind.rows?.every(({ shows }) => shows === 'drawers' || shows === 'drawer')) return null;
   const found = findItem(record.range, record.code, rangesOf(design));
   const listed = found.ok ? found.value.family.drawers : undefined;
   return listed ?? kind.rows.length;
+}
+
+/** Of a front of one's own: its drawers, and the shelves that are said of what else it shows; null where some are not said. */
+function ownInside(rows: readonly FrontRow[]): number | null {
+  let sum = 0;
+  for (const { shows, across = 1, shelves, clear } of rows) {
+    if (shows === 'panel' || shows === 'niche') continue;
+    const each = shows === 'drawer' ? 1 : (clear?.length ?? shelves);
+    if (each === undefined) return null;
+    sum += each * across;
+  }
+  return sum;
 }

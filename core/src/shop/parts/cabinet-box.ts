@@ -10,6 +10,8 @@ export interface Row {
   low: number;
   high: number;
   parts: readonly FrontPart[];
+  /** Which of the rows of one's own it is. */
+  of?: number;
 }
 
 /** What the boards of a box follow from. Lengths mm. */
@@ -52,11 +54,14 @@ export interface Inside {
 
 /** The rows of a front's parts, the uppermost first. */
 export function rowsOf(parts: readonly FrontPart[]): Row[] {
-  const rows: { shows: FrontPart['shows']; low: number; high: number; parts: FrontPart[] }[] = [];
+  const rows: (Omit<Row, 'parts'> & { parts: FrontPart[] })[] = [];
   for (const part of parts) {
     const open = rows.find(({ low, high }) => part.low >= low - SAME && part.high <= high + SAME);
     if (open) open.parts.push(part);
-    else rows.push({ shows: part.shows, low: part.low, high: part.high, parts: [part] });
+    else {
+      const { shows, low, high, row } = part;
+      rows.push({ shows, low, high, parts: [part], ...(row !== undefined && { of: row }) });
+    }
   }
   return rows.sort((a, b) => b.high - a.high);
 }
@@ -65,6 +70,9 @@ const SAME = 1e-6;
 /** What holds an appliance: open at its back, its clear height that of the appliance. */
 export const holdsAppliance = ({ kind }: Pick<CabinetBox, 'kind'>): boolean =>
   kind.rows?.some(({ shows }) => shows === 'niche') ?? false;
+
+/** Whether something hangs down into a box from its top, or stands in it up to there. */
+export const isLetInto = ({ symbol }: ItemKind): boolean => ['sink', 'hob', 'oven'].includes(symbol);
 
 /** Whether a box has rails instead of a top: a countertop goes over it. */
 export const hasRails = ({ kind, depth, made }: Pick<CabinetBox, 'depth' | 'kind' | 'made'>): boolean =>
@@ -78,10 +86,12 @@ export function insideOf(box: CabinetBox): Inside {
   const under = frame && !hasRails(box) ? height - frame.wide : height - board;
   const bottom: Span = [floor - board, floor];
   const top: Span = [under, under + board];
+  // Nothing goes across where rails are on edge.
+  const low = box.kind.own && isLetInto(box.kind) && hasRails(box) ? height - made.build.rails.wide : under;
   const dividers: Span[] = [];
   for (const [index, upper] of rows.slice(0, -1).entries()) {
     const between = dividerBetween(box, upper, rows[index + 1]!);
-    if (between && between[0] > floor && between[1] < under) dividers.push(between);
+    if (between && between[0] > floor && between[1] < low) dividers.push(between);
   }
   const edges = [top, ...dividers, bottom];
   const zones = edges.slice(1).map(([, low], index): Zone => {
@@ -97,17 +107,32 @@ export function insideOf(box: CabinetBox): Inside {
 function dividerBetween({ kind, made }: CabinetBox, upper: Row, lower: Row): Span | null {
   const { board, frame } = made.build;
   const middle = (upper.low + lower.high) / 2;
-  if (holdsAppliance({ kind })) {
+  if (kind.own && !isParted(upper, lower)) return null;
+  if (kind.own || holdsAppliance({ kind })) {
     const [above, below] = [upper.shows === 'niche', lower.shows === 'niche'];
     if (!frame && above && !below) return [upper.low - board, upper.low];
     if (!frame && below && !above) return [lower.high, lower.high + board];
-    if (!above && !below) return null;
+    if (!kind.own && !above && !below) return null;
   } else if (kind.group !== 'tall' || kind.id === 'tall-fridge' || kind.id === 'tall-broom') return null;
   // Behind a frame its upper face is level with the rail's.
   return frame
     ? [middle + frame.wide / 2 - board, middle + frame.wide / 2]
     : [middle - board / 2, middle + board / 2];
 }
+
+/** Whether a board goes between two rows of one's own: under what things are put in or stand on, about what stands open, and under and over what is side by side. */
+function isParted(upper: Row, lower: Row): boolean {
+  const isCut = ({ parts }: Row) => parts.some(({ cell }) => cell !== undefined);
+  return PUT_IN.has(upper.shows) || lower.shows === 'niche' || isCut(upper) || isCut(lower);
+}
+
+/** Whether every board that goes between rows of one's own has its place. */
+export const isDivided = (box: CabinetBox): boolean =>
+  !box.kind.own ||
+  insideOf(box).dividers.length ===
+    box.rows.slice(1).filter((row, index) => isParted(box.rows[index]!, row)).length;
+
+const PUT_IN: ReadonlySet<FrontPart['shows']> = new Set(['door', 'flap', 'niche'] as const);
 
 /** The clear opening a row has for what stands in it: between what parts the box, half of the gaps to the rows beside it, or the rails of a frame. */
 export function openingOf({ made, rows, foot, height }: CabinetBox, inside: Inside, row: Row): Span {

@@ -17,17 +17,19 @@ import {
   type Machining,
   type Span,
 } from './board';
-import { rowsOf, insideOf, type CabinetBox, type Row } from './cabinet-box';
+import { clearOf, insideOf, isDivided, rowsOf, type CabinetBox, type Row } from './cabinet-box';
 import { carcass } from './carcass';
 import { cornerBox } from './corner-boxes';
 import { boredCorner } from './corner-holes';
-import { drawerBehind, type Drawer } from './drawers';
+import { cellsFit, cellsOf, fromBoth, uprightsOf, type Cell } from './compartments';
+import { drawerBehind } from './drawers';
 import { blindPanel, faceFrame } from './face-frame';
 import { flatThing } from './flat-things';
 import { hardwareOf, type HardwareLine } from './hardware';
 import { hingePlaces } from './hinges';
 import { leafOf } from './leaves';
-import { PLATE, shelved } from './shelves';
+import { uprightJoints } from './joints';
+import { PLATE, shelved, shelvedIn } from './shelves';
 
 /** The boards of an item, what is bought for it, and the fronts behind which no drawer goes in. */
 export interface Cabinet {
@@ -128,7 +130,8 @@ function builtCabinet(solid: Solid, made: ConstructionMethod, kickBack: number |
       leafOf(part, { build, proud: made.proud, line, ...(frame && { frame }) }).map(settled),
     ),
   );
-  if (!isBuildable(box) || !legsFit(box, record)) return blockOf(box);
+  if (!isBuildable(box) || !legsFit(box, record) || !isDivided(box) || !cellsFit(box, LEAST_INSIDE))
+    return blockOf(box);
   if (kind.plan) {
     const own = boredCorner(box, cornerBox(box, record), fronts);
     const loose = own.filter(({ name }) => name === 'shelf').length;
@@ -152,34 +155,64 @@ function blockOf({ width, depth, height, foot }: CabinetBox): Cabinet {
 function rectangular(box: CabinetBox, leaves: readonly FrontPart[], leafBoards: readonly Board[]): Cabinet {
   const { kind, rows, made, width, depth } = box;
   const inside = insideOf(box);
-  const drawerRows = BOUGHT.has(kind.id) ? [] : rows.filter(({ shows }) => shows === 'drawer');
-  const drawers = drawerRows.map((row) => drawerBehind(box, inside, row));
-  const held = drawers.filter((one): one is Drawer => one !== null);
-  const { shelves, loose, holes } = shelved(box, inside);
+  const cells = rows.flatMap((row) => cellsOf(box, inside, row));
+  const drawn = BOUGHT.has(kind.id) ? [] : cells.filter(({ row }) => row.shows === 'drawer');
+  const drawers = drawn.map((cell) => ({ cell, drawer: drawerBehind(box, cell) }));
+  const held = drawers.flatMap(({ cell, drawer }) => (drawer ? [{ cell, drawer }] : []));
+  const filled = kind.own
+    ? cells.map((cell) => ({ cell, shelves: shelvedIn(box, inside, cell) }))
+    : [{ cell: null, shelves: shelved(box, inside) }];
   const frame = faceFrame(box, { long: width, rows, line: depth, stiles: { left: true, right: true } });
   const joined = blindJoined(box, frame);
   const own = carcass(box);
-  const plates = platesOf(box, leaves);
-  const bored = (hand: 'left' | 'right'): Machining[] => [
-    ...holes[hand],
-    ...held.flatMap((one) => one.holes[hand]),
-    ...(made.build.frame ? [] : plates[hand]),
+  const plates = made.build.frame ? [] : cells.map((cell) => ({ cell, plates: platesOf(box, cell) }));
+  /** What is bored at the left or the right end of compartments. */
+  const bored = (hand: 'left' | 'right', isAt: (cell: Cell | null) => boolean): Machining[] => [
+    ...filled.filter(({ cell }) => isAt(cell)).flatMap(({ shelves }) => shelves.holes[hand]),
+    ...held.filter(({ cell }) => isAt(cell)).flatMap(({ drawer }) => drawer.holes[hand]),
+    ...plates.filter(({ cell }) => isAt(cell)).flatMap((one) => one.plates[hand]),
   ];
+  const uprights = uprightsOf(box, inside, own).map(({ one, row, index }) => {
+    const beside = (at: number) => (cell: Cell | null) =>
+      cell?.row === row && cells.filter((other) => other.row === row).indexOf(cell) === at;
+    const joints = uprightJoints(box, one, own);
+    const both = fromBoth(
+      [...bored('right', beside(index)), ...bored('left', beside(index + 1))],
+      made.build.board,
+    );
+    return { one: worked(one, [...joints.upright, ...both]), joints };
+  });
+  const [first, last] = [clearOf(box).x[0], clearOf(box).x[1]];
   const boards = [
     ...own.map((one) => {
-      if (one.name === 'side-left') return worked(one, bored('left'));
-      return one.name === 'side-right' ? worked(one, bored('right')) : one;
+      const holding = uprights.flatMap(({ joints }) => joints.held.get(one) ?? []);
+      if (one.name === 'side-left')
+        return worked(
+          one,
+          bored('left', (cell) => !cell || cell.x[0] === first),
+        );
+      if (one.name === 'side-right')
+        return worked(
+          one,
+          bored('right', (cell) => !cell || cell.x[1] === last),
+        );
+      return holding.length > 0 ? worked(one, holding) : one;
     }),
+    ...uprights.map(({ one }) => one),
     ...joined.map((one) => worked(one, frameHoles(box, one, leaves))),
-    ...shelves,
-    ...held.flatMap((one) => one.boards),
+    ...filled.flatMap(({ shelves }) => shelves.shelves),
+    ...held.flatMap(({ drawer }) => drawer.boards),
     ...leafBoards,
   ];
-  const runners = held.map(({ runner }) => runner);
   return {
     boards,
-    hardware: hardwareOf(box, own, { leaves, loose, runners }),
-    empty: drawerRows.flatMap((row, index) => (drawers[index] ? [] : row.parts)),
+    hardware: hardwareOf(box, own, {
+      leaves,
+      loose: filled.reduce((sum, { shelves }) => sum + shelves.loose, 0),
+      runners: held.map(({ drawer }) => drawer.runner),
+      uprights: uprights.map(({ joints }) => joints),
+    }),
+    empty: drawers.flatMap(({ cell, drawer }) => (drawer ? [] : cell.parts)),
   };
 }
 
@@ -197,20 +230,20 @@ function blindJoined(box: CabinetBox, frame: readonly Board[]): Board[] {
   return [...shorter, ...blindPanel(box)];
 }
 
-/** The holes for the plates of hinges, in the sides they turn at. */
+/** The holes for the plates of the hinges in a compartment, in the boards they turn at. */
 function platesOf(
-  { made, width, depth }: CabinetBox,
-  leaves: readonly FrontPart[],
+  { made, depth }: CabinetBox,
+  { parts, x }: Pick<Cell, 'parts' | 'x'>,
 ): Record<'left' | 'right', Machining[]> {
-  const { board, holes } = made.build;
+  const { holes } = made.build;
   const on = (hand: 'left' | 'right'): Machining[] =>
-    leaves
+    parts
       .filter(({ hinge }) => hinge === hand)
       .flatMap((leaf) => hingePlaces(leaf, made.build))
       .flatMap(({ z }) =>
         [-PLATE, PLATE].map((by): Machining => ({
           ...{ type: 'hole', face: hand === 'left' ? 'right' : 'left', size: holes.size, depth: holes.deep },
-          at: { x: hand === 'left' ? board : width - board, y: depth - holes.edge, z: z + by },
+          at: { x: hand === 'left' ? x[0] : x[1], y: depth - holes.edge, z: z + by },
         })),
       );
   return { left: on('left'), right: on('right') };
@@ -227,7 +260,9 @@ function frameHoles({ made, depth }: CabinetBox, one: Board, leaves: readonly Fr
     const edge = hinge === 'left' ? left : right;
     if (edge < one.x[0] - NEAR || edge > one.x[1] + NEAR) return [];
     const face = hinge === 'left' ? 'right' : 'left';
-    return hingePlaces(leaf, made.build).flatMap(({ z }) =>
+    // Of several stiles at one place, it turns at the one beside it.
+    const beside = hingePlaces(leaf, made.build).filter(({ z }) => z > one.z[0] && z < one.z[1]);
+    return beside.flatMap(({ z }) =>
       [-PLATE, PLATE].map((by): Machining => ({
         ...{ type: 'hole', face, ...FRAME_SCREW },
         at: { x: hinge === 'left' ? one.x[1] : one.x[0], y: depth - frame.thick / 2, z: z + by },

@@ -1,5 +1,13 @@
 import { board, worked, type Board, type BoardFace, type Machining, type Span } from './board';
-import { clearOf, hasRails, holdsAppliance, insideOf, type CabinetBox, type Inside } from './cabinet-box';
+import {
+  clearOf,
+  hasRails,
+  holdsAppliance,
+  insideOf,
+  isLetInto,
+  type CabinetBox,
+  type Inside,
+} from './cabinet-box';
 import { boredEnds, boredFor } from './joints';
 
 /** Behind an appliance air goes up: what parts the box ends so far before its back, mm. */
@@ -112,9 +120,6 @@ function reaches(box: CabinetBox, towards: 'bottom' | 'top'): boolean {
   const row = towards === 'top' ? box.rows.at(-1) : box.rows[0];
   return row?.shows !== 'niche';
 }
-
-/** Whether something hangs down into a box from its top, or stands in it up to there. */
-const isLetInto = ({ symbol }: CabinetBox['kind']): boolean => ['sink', 'hob', 'oven'].includes(symbol);
 
 /** The rails under a countertop: flat at the front and the back, or on edge before and behind what is let into the top. */
 function railsOf(

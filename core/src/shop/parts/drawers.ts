@@ -1,5 +1,6 @@
 import { board, type Board, type Machining, type Span } from './board';
-import { clearOf, openingOf, type CabinetBox, type Inside, type Row } from './cabinet-box';
+import { clearOf, type CabinetBox } from './cabinet-box';
+import type { Cell } from './compartments';
 
 /** The box of a drawer and the runners it runs on. */
 export interface Drawer {
@@ -16,13 +17,15 @@ const HOLE_UP = 9;
 const HOOK = { wide: 35, size: 6, deep: 10, in: 7, up: 10 };
 
 /** The drawer behind a front; null where no runner or no box of those there are goes in. */
-export function drawerBehind(box: CabinetBox, inside: Inside, row: Row): Drawer | null {
+export function drawerBehind(box: CabinetBox, cell: Cell): Drawer | null {
   const { made, depth } = box;
   const { drawer, front, frame, holes } = made.build;
-  const { x: clear, y } = clearOf(box);
-  const [low, high] = openingOf(box, inside, row);
-  const opening: Span = frame ? [frame.wide, box.width - frame.wide] : clear;
-  const across = reachAcross(opening, drawer.runner, drawer.side);
+  const { y } = clearOf(box);
+  const {
+    x: clear,
+    z: [low, high],
+  } = cell;
+  const across = reachAcross(cell.opening, drawer.runner, drawer.side);
   // A drawer's box comes out to the back of its front.
   const head = depth + made.proud - front;
   // What hangs a box with a thin back on the wall may be behind it.
@@ -38,7 +41,7 @@ export function drawerBehind(box: CabinetBox, inside: Inside, row: Row): Drawer 
     y: [head - (runner - drawer.shorter), head] as Span,
     z: [foot, foot + tall] as Span,
   };
-  const leaf = row.parts[0]!;
+  const leaf = cell.parts[0]!;
   const bored = FIXED.filter((by) => by < runner - 50).map((by) => ({
     y: y[1] - holes.edge - by,
     z: foot + HOLE_UP,

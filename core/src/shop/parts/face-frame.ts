@@ -1,5 +1,6 @@
 import { board, type Board, type BoardFrame, type Span } from './board';
 import type { CabinetBox, Row } from './cabinet-box';
+import { middlesOf } from './compartments';
 
 /** A side of a box that carries a frame: how long it is, what shows on it, where it is, and whether a stile stands at each of its ends. */
 export interface FramedSide {
@@ -29,6 +30,13 @@ export function faceFrame({ made, foot, height }: CabinetBox, side: FramedSide):
     ...(stiles.left ? upright([0, wide]) : []),
     ...(stiles.right ? upright([long - wide, long]) : []),
     ...[foot, ...between, height - wide].flatMap(rail),
+    // Between those side by side in a row a stile stands between its rails.
+    ...rows.flatMap((row, index) => {
+      const own: Span = [(between[index] ?? foot) + wide, between[index - 1] ?? height - wide];
+      return middlesOf(row).flatMap((middle) =>
+        board('frame-stile', 'frame', { x: [middle - wide / 2, middle + wide / 2], y, z: own }, ['y', 'z']),
+      );
+    }),
   ];
 }
 

@@ -5,7 +5,7 @@ import type { Board } from './board';
 import type { CabinetBox } from './cabinet-box';
 import { cornerScrews } from './corner-holes';
 import { hingePlaces, isNarrow } from './hinges';
-import { jointCounts } from './joints';
+import { jointCounts, type UprightJoints } from './joints';
 
 /** What is bought for a cabinet: of what length where it comes in several, mm. */
 export interface HardwareLine {
@@ -31,7 +31,17 @@ const sets: Readonly<Record<string, HardwareId>> = {
 export function hardwareOf(
   box: CabinetBox,
   boards: readonly Board[],
-  { leaves, loose, runners }: { leaves: readonly FrontPart[]; loose: number; runners: readonly number[] },
+  {
+    leaves,
+    loose,
+    runners,
+    uprights = [],
+  }: {
+    leaves: readonly FrontPart[];
+    loose: number;
+    runners: readonly number[];
+    uprights?: readonly UprightJoints[];
+  },
 ): HardwareLine[] {
   const { made, width, foot, hung, kind } = box;
   const { build } = made;
@@ -59,6 +69,11 @@ export function hardwareOf(
   const joints = box.kind.plan ? { connectors: 0, dowels: 0 } : jointCounts(box, boards);
   add('connector', joints.connectors);
   add('dowel', joints.dowels);
+  for (const { screws, connectors, dowels } of uprights) {
+    add('screw', screws);
+    add('connector', connectors);
+    add('dowel', dowels);
+  }
   if (foot > 0 && (build.kick === 'run' || kind.plan)) {
     const legs = width > WIDE ? LEGS + 2 : LEGS;
     add('leg', legs);

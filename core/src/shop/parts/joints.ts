@@ -107,3 +107,87 @@ const JOINED: ReadonlySet<Board['name']> = new Set([
   'rail-front',
   'top',
 ] as const);
+
+/** How an upright is held by the boards it stands between: bores and cams in it, bolts and dowels in those, or screws through them where boards are let in. */
+export interface UprightJoints {
+  upright: readonly Machining[];
+  /** By the board that holds it. */
+  held: ReadonlyMap<Board, readonly Machining[]>;
+  connectors: number;
+  dowels: number;
+  screws: number;
+}
+
+/** Screws through a board into the end of an upright. */
+const THROUGH = 2;
+
+/** The joints of an upright with the level boards at its foot and its head. */
+export function uprightJoints({ made }: CabinetBox, one: Board, flats: readonly Board[]): UprightJoints {
+  const { board: thick, housing } = made.build;
+  const middle = (one.x[0] + one.x[1]) / 2;
+  const found: {
+    upright: Machining[];
+    held: Map<Board, Machining[]>;
+    connectors: number;
+    dowels: number;
+    screws: number;
+  } = {
+    ...{ upright: [], held: new Map(), connectors: 0, dowels: 0, screws: 0 },
+  };
+  for (const flat of flats) {
+    if (flat.thin !== 'z' || flat.x[0] > middle || flat.x[1] < middle) continue;
+    const isFoot = Math.abs(flat.z[1] - one.z[0]) < NEAR;
+    if (!isFoot && Math.abs(flat.z[0] - one.z[1]) >= NEAR) continue;
+    const [from, to] = [Math.max(flat.y[0], one.y[0]), Math.min(flat.y[1], one.y[1])];
+    if (to - from < 2 * BORE.size) continue;
+    if (housing > 0) {
+      found.screws += THROUGH;
+      continue;
+    }
+    const { connectors, dowels } = jointPlaces(to - from);
+    const [end, face, on] = isFoot
+      ? ([one.z[0], 'bottom', 'top'] as const)
+      : ([one.z[1], 'top', 'bottom'] as const);
+    const at = (along: number, x: number, z: number) => ({ x, y: from + along, z });
+    const bores = connectors.flatMap((along): Machining[] => [
+      { type: 'hole', face, at: at(along, middle, end), size: BORE.size, depth: BORE.deep },
+      {
+        ...{ type: 'hole', face: 'left', size: CAM.size, depth: Math.min(CAM.deep, thick - 2) },
+        at: at(along, one.x[0], end + (isFoot ? CAM.from : -CAM.from)),
+      },
+    ]);
+    found.upright.push(
+      ...bores,
+      ...dowels.map((along): Machining => ({
+        type: 'hole',
+        face,
+        at: at(along, middle, end),
+        size: DOWEL.size,
+        depth: DOWEL.end,
+      })),
+    );
+    // Another may stand under or over it: neither goes more than half through.
+    const half = (deep: number) => Math.min(deep, (thick - 2) / 2);
+    const surface = isFoot ? flat.z[1] : flat.z[0];
+    found.held.set(flat, [
+      ...connectors.map((along): Machining => ({
+        type: 'hole',
+        face: on,
+        at: at(along, middle, surface),
+        size: BOLT.size,
+        depth: half(BOLT.deep),
+      })),
+      ...dowels.map((along): Machining => ({
+        type: 'hole',
+        face: on,
+        at: at(along, middle, surface),
+        size: DOWEL.size,
+        depth: half(DOWEL.side),
+      })),
+    ]);
+    found.connectors += connectors.length;
+    found.dowels += dowels.length;
+  }
+  return found;
+}
+const NEAR = 1e-6;

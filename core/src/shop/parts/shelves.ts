@@ -1,5 +1,6 @@
 import { board, type Board, type Machining, type Span } from './board';
 import { clearOf, openingOf, shelfBack, type CabinetBox, type Inside, type Row } from './cabinet-box';
+import type { Cell } from './compartments';
 
 /** Shelves of a box and the holes that their pins stand in. */
 export interface Shelved {
@@ -48,7 +49,7 @@ export function shelved(box: CabinetBox, inside: Inside): Shelved {
     if (count === 0) continue;
     const holes = holeLevels(box, row, span);
     levels.push(...holes);
-    const clear = holes.filter((at) => at + size / 2 + shelf <= under);
+    const clear = holes.filter((at) => at + size / 2 + shelf <= Math.min(under, span[1]));
     found.push(...placedAmong(box, span, count, clear).flatMap((low) => shelfAt(box, low)));
   }
   return {
@@ -69,6 +70,48 @@ function openShelves(box: CabinetBox, middles: readonly number[]): Shelved {
     loose: shelves.length,
     holes: { left: holesAt(box, columns, levels, 'right'), right: holesAt(box, columns, levels, 'left') },
   };
+}
+
+/** What is in a compartment of a row of one's own: its shelves, on pins where they are even, bored where they lie where their heights are said. */
+export function shelvedIn(box: CabinetBox, inside: Inside, { row, parts, x, z: span }: Cell): Shelved {
+  const { shelf, holes: bored, back, rails } = box.made.build;
+  const { shelves: count, clear } = box.kind.rows?.[row.of ?? -1] ?? {};
+  const columns = holeColumns(box);
+  // What hangs the box on the wall is before the back: a shelf as high as that begins before it.
+  const under = inside.top[0] - (back.way === 'rebate' ? rails.wide : 0);
+  const on = (unders: readonly number[], levels: readonly number[], setBack?: number): Shelved => {
+    const shelves = unders.flatMap((low) => {
+      const before = back.way === 'rebate' && low + shelf > under ? box.made.build.board : 0;
+      return shelfAt(box, low, setBack, x).map((one) => ({
+        ...one,
+        y: [one.y[0] + before, one.y[1]] as Span,
+      }));
+    });
+    const holes = (face: 'left' | 'right') => holesAt(box, columns, levels, face, x);
+    return { shelves, loose: shelves.length, holes: { left: holes('right'), right: holes('left') } };
+  };
+  const onPins = (unders: readonly number[]) => unders.map((low) => low - bored.size / 2);
+  if (row.shows === 'niche') {
+    const open = parts
+      .filter(({ shows, high }) => shows === 'shelf' && high <= span[1] + 1e-6)
+      .map(({ low, high }) => (low + high) / 2 - shelf / 2);
+    return on(open, onPins(open), 0);
+  }
+  if (row.shows !== 'door' && row.shows !== 'flap') return on([], []);
+  if (clear) {
+    let low = span[0];
+    const unders = clear.flatMap((one) => {
+      const under = low + one;
+      low = under + shelf;
+      return low < span[1] ? [under] : [];
+    });
+    return on(unders, onPins(unders));
+  }
+  const asked = count ?? countsOf({ ...box, shelves: undefined }, [{ span }])[0]!;
+  if (asked === 0) return on([], []);
+  const levels = holeLevels(box, row, span);
+  const free = levels.filter((at) => at + bored.size / 2 + shelf <= Math.min(under, span[1]));
+  return on(placedAmong(box, span, asked, free), levels);
 }
 
 /** Kinds that have something else inside than shelves. */
@@ -129,9 +172,9 @@ function placedAmong(box: CabinetBox, [low, high]: Span, count: number, holes: r
 }
 
 /** A shelf at a height, so far back from the front of the box. */
-function shelfAt(box: CabinetBox, low: number, back = shelfBack(box)): Board[] {
+function shelfAt(box: CabinetBox, low: number, back = shelfBack(box), x = clearOf(box).x): Board[] {
   const { shelf, shelves } = box.made.build;
-  const { x, y } = clearOf(box);
+  const { y } = clearOf(box);
   return board(
     'shelf',
     'shelf',
@@ -153,10 +196,11 @@ function holesAt(
   columns: readonly number[],
   levels: readonly number[],
   face: 'left' | 'right',
+  between = clearOf(box).x,
 ): Machining[] {
-  const { made, width } = box;
+  const { made } = box;
   const { size, deep } = made.build.holes;
-  const x = face === 'right' ? made.build.board : width - made.build.board;
+  const x = face === 'right' ? between[0] : between[1];
   return levels.flatMap((z) =>
     columns.map((y): Machining => ({
       type: 'hole',
