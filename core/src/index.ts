@@ -53,6 +53,8 @@ export * from './commands/scale-underlay';
 export * from './commands/set-apart';
 export * from './commands/set-frame';
 export * from './commands/set-construction';
+export * from './drawing/parts/inside-drawing';
+export * from './shop/insides';
 export * from './commands/set-into';
 export * from './commands/set-rows';
 export * from './commands/set-end-panel';

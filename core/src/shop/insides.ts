@@ -7,7 +7,7 @@ import { canHaveRows } from '../ranges/own-rows';
 import { findItem, rangesOf } from '../ranges/shelf';
 import { findBox, type ItemBox } from '../setting/item-box';
 import { frontParts, type FrontPart } from '../solids/front-parts';
-import { builtAs } from '../solids/solids';
+import { builtAs, solidOfItem } from '../solids/solids';
 import { quantise } from '../units/units';
 import { rowsOf } from './parts/cabinet-box';
 
@@ -22,6 +22,13 @@ export function rowsNow(design: Design, id: string): readonly ItemRow[] | null {
   const made = box && canHaveRows(box.kind) ? builtAs(design, box) : null;
   if (!box || !made) return null;
   return recordOf(design, 'item', id)!.rows ?? usualRows(design, box, made);
+}
+
+/** What shows on the front of a cabinet that is straight in plan; nothing of others. */
+export function frontOfItem(design: Design, id: string): readonly FrontPart[] {
+  const box = findBox(design, id);
+  if (!box || box.kind.plan) return [];
+  return solidOfItem(design, box).sides.find(({ front }) => front)?.parts ?? [];
 }
 
 function usualRows(

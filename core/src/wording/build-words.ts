@@ -1,4 +1,5 @@
 import type { WayKey } from '../document/kinds/build-ways';
+import type { RowShows } from '../document/limits';
 
 /** What the ways of building cabinets are called. */
 export const wayNames: Readonly<Record<WayKey, string>> = {
@@ -65,3 +66,17 @@ export const wayGroups: Readonly<Record<string, readonly WayKey[]>> = {
   ],
   'Plinth and ends': ['kick', 'plinth', 'plinthBack', 'plinthBoard', 'endPanel', 'scribe'],
 };
+
+/** What a row of a cabinet's front can show. */
+export const rowShowsNames: Readonly<Record<RowShows, string>> = {
+  doors: 'Doors',
+  drawer: 'Drawer',
+  flap: 'Flap up',
+  shelves: 'Open shelves',
+  panel: 'Fixed front',
+  niche: 'Appliance',
+};
+
+/** What several drawers side by side, or one, are called in a list of rows. */
+export const rowName = (shows: RowShows, across: number): string =>
+  across > 1 ? `${rowShowsNames[shows]}, ${across} side by side` : rowShowsNames[shows];

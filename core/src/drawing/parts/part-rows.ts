@@ -1,5 +1,5 @@
 import type { Point } from '../../geometry/point';
-import { line, TEXT, WEIGHT, type Primitive } from '../primitives';
+import { line, TEXT, WEIGHT, type Primitive, type TextMark } from '../primitives';
 
 /** Where dimensions stand, how near two figures of a row come, paper mm. */
 const ROW = 7;
@@ -19,7 +19,27 @@ const turned = ({ upright }: Where, alongIt: number, outOfIt: number): Point =>
   upright ? { x: outOfIt, y: alongIt } : { x: alongIt, y: outOfIt };
 
 /** The whole of one direction, as a chain of one. */
-export function overall(size: number, where: Where, scale: number, say: (mm: number) => string): Primitive[] {
+export const overall = (
+  size: number,
+  where: Where,
+  scale: number,
+  say: (mm: number) => string,
+): Primitive[] => stretches([{ span: [0, size] }], where, scale, say);
+
+/** A stretch that is told, and what it belongs to. */
+export interface Stretch {
+  span: readonly [from: number, to: number];
+  source?: string;
+  isChosen?: boolean;
+}
+
+/** Stretches told along one line, each with its length; what is shorter than its figure is high has that beside the line. */
+export function stretches(
+  told: readonly Stretch[],
+  where: Where,
+  scale: number,
+  say: (mm: number) => string,
+): Primitive[] {
   const at = where.from + where.out * ROW * scale;
   const tick = TICK * scale;
   const end = (along: number) =>
@@ -29,14 +49,17 @@ export function overall(size: number, where: Where, scale: number, say: (mm: num
       WEIGHT.thin,
       'measure',
     );
-  return [
-    line('items', [turned(where, 0, at), turned(where, size, at)], WEIGHT.thin, 'measure'),
-    ...[0, size].map(end),
-    figure(turned(where, size / 2, at + where.out * 2 * scale), say(size), where),
-  ];
+  return told.flatMap(({ span: [from, to], source, isChosen }): Primitive[] => {
+    const text = figure(turned(where, (from + to) / 2, at + where.out * 2 * scale), say(to - from), where);
+    return [
+      line('items', [turned(where, from, at), turned(where, to, at)], WEIGHT.thin, 'measure'),
+      ...[from, to].map(end),
+      { ...text, ...(source && { source }), ...(isChosen && { bold: true }) },
+    ];
+  });
 }
 
-const figure = (at: Point, text: string, { upright }: Where): Primitive => ({
+const figure = (at: Point, text: string, { upright }: Where): TextMark => ({
   ...{
     type: 'text',
     layer: 'items',

@@ -13,7 +13,11 @@ import {
   machiningNames,
   partSheetWords,
 } from '../../wording/shop-words';
+import { moved } from '../elevation/unfold';
+import { cutIn, sectionDrawing } from '../parts/inside-drawing';
+import { drawingBounds } from '../plan-with';
 import { partDrawing } from '../parts/part-drawing';
+import type { Primitive } from '../primitives';
 import { takenApart } from '../parts/taken-apart';
 import type { SheetContent, SheetOptions } from '../sheet/sheet-frame';
 import { columnPages, filledDrawing, fittedDrawing, pagesOf, type ColumnContent } from './fitted-drawing';
@@ -30,7 +34,7 @@ const nameOf = ({ number, record }: MadeItem): string =>
 export function cabinetSheets(design: Design, { page }: SheetOptions): SheetContent[] {
   const say = shopLength(styleOf(design));
   return madeItems(design).flatMap((made) => {
-    const marks = filledDrawing(page, (scale) => takenApart(made.parts, { share: APART, scale }));
+    const marks = filledDrawing(page, (scale) => assembled(made, scale, say));
     const column: ColumnContent = {
       title: nameOf(made),
       lines: [
@@ -62,6 +66,17 @@ export function cabinetSheets(design: Design, { page }: SheetOptions): SheetCont
     return pagesOf(nameOf(made), { marks, scale: null }, columnPages(column, page));
   });
 }
+
+/** A cabinet taken apart, and cut through beside that with the same numbers. */
+function assembled(made: MadeItem, scale: number, say: Say): Primitive[] {
+  const apart = takenApart(made.parts, { share: APART, scale });
+  const section = sectionDrawing(made.parts, cutIn(made), { scale, say, numbered: true });
+  if (section.length === 0) return apart;
+  const by = drawingBounds(apart, scale).right + BESIDE * scale - drawingBounds(section, scale).left;
+  return [...apart, ...moved(section, by)];
+}
+/** Between the two, paper mm. */
+const BESIDE = 10;
 
 /** Every part of every cabinet by itself, true to scale: its sizes, its machining, its edged edges. */
 export function partSheets(design: Design, { page }: SheetOptions): SheetContent[] {

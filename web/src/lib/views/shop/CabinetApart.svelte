@@ -1,7 +1,9 @@
 <script lang="ts">
   import { boardNames, madeItems, materialName, takenApart, shopLength } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
+  import CabinetInside from './CabinetInside.svelte';
   import Drawing from './Drawing.svelte';
+  import FrontRows from './FrontRows.svelte';
   import StageHeader from './StageHeader.svelte';
   import PartInHand from './PartInHand.svelte';
   import type { BuildChoice } from './build-choice.svelte';
@@ -37,39 +39,56 @@
         item.record.height,
       )}, {count} parts"
     >
-      <label>
-        Together
-        <input type="range" min="0" max="1" step="0.02" bind:value={choice.apart} aria-label="Taken apart" />
-        apart
-      </label>
-    </StageHeader>
-    <Drawing
-      label="{item.record.code} taken apart, its parts by their numbers"
-      draw={(scale) => takenApart(item.parts, { share: choice.apart, scale, chosen: part.id })}
-      onchoose={(id) => (choice.part = id)}
-      onpull={(pixels) => (choice.apart = held(choice.apart + pixels / WAY))}
-    />
-    <div class="below">
-      <!-- svelte-ignore a11y_no_noninteractive_element_interactions (arrow keys walk along its buttons) -->
-      <div class="list" role="group" aria-label="Parts of {item.record.code}" onkeydown={keys}>
-        {#each item.parts as one, index (one.id)}
-          <button
-            data-part={one.id}
-            class:chosen={one.id === part.id}
-            aria-pressed={one.id === part.id}
-            tabindex={one.id === part.id ? 0 : -1}
-            onclick={() => (choice.part = one.id)}
-          >
-            <span class="number">{index + 1}</span>
-            <span class="name">{boardNames[one.name]}</span>
-            <span class="qty">{one.qty > 1 ? `${one.qty} ×` : ''}</span>
-            <span class="size">{length(one.length)} × {length(one.width)}</span>
-            <span class="of">{length(one.material.thick)} {materialName(one.material)}</span>
-          </button>
-        {/each}
+      <div class="shows" role="group" aria-label="What is shown of it">
+        <button aria-pressed={choice.shows === 'apart'} onclick={() => (choice.shows = 'apart')}>Parts</button
+        >
+        <button aria-pressed={choice.shows === 'inside'} onclick={() => (choice.shows = 'inside')}
+          >Inside</button
+        >
       </div>
-      <PartInHand {part} number={item.parts.indexOf(part) + 1} />
-    </div>
+      {#if choice.shows === 'apart'}<label>
+          Together
+          <input
+            type="range"
+            min="0"
+            max="1"
+            step="0.02"
+            bind:value={choice.apart}
+            aria-label="Taken apart"
+          />
+          apart
+        </label>{/if}
+    </StageHeader>
+    {#if choice.shows === 'inside'}<CabinetInside {item} {choice} />
+    {:else}<Drawing
+        label="{item.record.code} taken apart, its parts by their numbers"
+        draw={(scale) => takenApart(item.parts, { share: choice.apart, scale, chosen: part.id })}
+        onchoose={(id) => (choice.part = id)}
+        onpull={(pixels) => (choice.apart = held(choice.apart + pixels / WAY))}
+      />{/if}
+    {#if choice.shows === 'inside'}<FrontRows item={item.record} {choice} />{:else}
+      <div class="below">
+        <!-- svelte-ignore a11y_no_noninteractive_element_interactions (arrow keys walk along its buttons) -->
+        <div class="list" role="group" aria-label="Parts of {item.record.code}" onkeydown={keys}>
+          {#each item.parts as one, index (one.id)}
+            <button
+              data-part={one.id}
+              class:chosen={one.id === part.id}
+              aria-pressed={one.id === part.id}
+              tabindex={one.id === part.id ? 0 : -1}
+              onclick={() => (choice.part = one.id)}
+            >
+              <span class="number">{index + 1}</span>
+              <span class="name">{boardNames[one.name]}</span>
+              <span class="qty">{one.qty > 1 ? `${one.qty} ×` : ''}</span>
+              <span class="size">{length(one.length)} × {length(one.width)}</span>
+              <span class="of">{length(one.material.thick)} {materialName(one.material)}</span>
+            </button>
+          {/each}
+        </div>
+        <PartInHand {part} number={item.parts.indexOf(part) + 1} />
+      </div>
+    {/if}
   </section>
 {:else}
   <p class="empty">
@@ -84,6 +103,29 @@
     grid-template-rows: auto minmax(0, 1.4fr) minmax(0, 1fr);
     height: 100%;
     background: var(--ink-paper);
+  }
+  .shows {
+    display: flex;
+  }
+  .shows button {
+    min-height: max(28px, var(--touch));
+    padding: 0.15rem 0.7rem;
+    border: 1px solid var(--rule);
+    background: var(--sheet);
+    color: var(--soft);
+    cursor: pointer;
+  }
+  .shows button:first-child {
+    border-radius: 3px 0 0 3px;
+  }
+  .shows button:last-child {
+    border-left: 0;
+    border-radius: 0 3px 3px 0;
+  }
+  .shows [aria-pressed='true'] {
+    box-shadow: inset 0 -2px var(--clay);
+    color: var(--text);
+    font-weight: 500;
   }
   label {
     display: flex;

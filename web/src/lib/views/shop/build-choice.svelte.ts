@@ -40,6 +40,9 @@ export class BuildChoice {
   /** How far the cabinet is taken apart, and the part in hand. */
   apart = $state(0.7);
   part: string | null = $state(null);
+  /** Whether its inside is shown rather than its parts, and which row of its front is in hand. */
+  shows: 'apart' | 'inside' = $state('apart');
+  row = $state(0);
   /** The list on screen, and how it is told. */
   table: ListId | null = $state('cut');
   how: Arrangement = $state.raw({});

@@ -1,0 +1,91 @@
+import { expect, test } from './studio';
+
+test('how cabinets are built is set for a range or for one, kept for the job and taken by its new rooms', async ({
+  studio,
+  page,
+}) => {
+  await studio.enter();
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await studio.step('Set');
+  await studio.setByCode('F600');
+  await studio.setByCode('F450');
+  await studio.step('Build');
+  await page.getByLabel('Shelf').getByRole('button', { name: /F600/ }).click();
+  const list = page.getByRole('group', { name: 'Parts of F600' });
+  await expect(list.getByRole('button', { name: /Left side/ })).toContainText('18 Faced board');
+  await page.getByText('How it is built').click();
+  await page.getByText('Box and back').click();
+  const board = page.getByLabel('Boards of the box', { exact: true });
+  await board.fill('19');
+  await board.press('Enter');
+  await expect(list.getByRole('button', { name: /Left side/ })).toContainText('19 Faced board');
+  await expect(list.getByRole('button', { name: /Bottom/ })).toContainText('562');
+  await expect(page.getByText('Usually 18.')).toBeVisible();
+  // One by itself goes before its range.
+  await page.getByLabel('Set for').selectOption({ label: 'F600 alone' });
+  await board.fill('16');
+  await board.press('Enter');
+  await expect(list.getByRole('button', { name: /Left side/ })).toContainText('16 Faced board');
+  // What can't be is told, with what to do; nothing is lost.
+  await page.getByLabel('Back let in by', { exact: true }).fill('15');
+  await page.getByLabel('Back let in by', { exact: true }).press('Enter');
+  await expect(page.getByLabel('Shelf').getByRole('alert')).toContainText('can be no other than 13');
+  await page.getByLabel('Back let in by', { exact: true }).press('Escape');
+  await page.getByRole('button', { name: 'Boards of the box as usual' }).click();
+  await expect(list.getByRole('button', { name: /Left side/ })).toContainText('19 Faced board');
+  await page.getByLabel('Set for').selectOption({ label: 'all of Fathom' });
+  await page.getByRole('button', { name: 'For new rooms of the job' }).click();
+  await expect(page.getByRole('button', { name: 'For new rooms of the job' })).toBeHidden();
+  await studio.saved(5);
+});
+
+test('a cabinet’s front and inside are changed on its own elevation and section', async ({
+  studio,
+  page,
+}) => {
+  await studio.enter();
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await studio.step('Set');
+  await studio.setByCode('F900');
+  await studio.step('Build');
+  await page.getByRole('button', { name: 'Inside', exact: true }).click();
+  const front = page.getByRole('region', { name: 'Front and inside' });
+  await expect(front.getByRole('button', { name: 'Doors shared' })).toBeVisible();
+  await front.getByRole('button', { name: 'Split this row' }).click();
+  await front
+    .getByRole('button', { name: /^Doors/ })
+    .first()
+    .click();
+  await page.getByLabel('Shows').selectOption('drawer');
+  const high = page.getByLabel('Front, high');
+  await high.fill('140');
+  await high.press('Enter');
+  const across = page.getByLabel('Side by side');
+  await across.fill('2');
+  await across.press('Enter');
+  await expect(front.getByRole('button', { name: 'Drawer, 2 side by side 140' })).toBeVisible();
+  const drawing = page.getByRole('group', { name: 'Front and inside of F900' });
+  await expect(drawing.getByText('447')).toHaveCount(2);
+  // The drawing is walked by keys, and a row's height typed from it.
+  await drawing.focus();
+  await drawing.press('ArrowDown');
+  await expect(page.getByLabel('Shows')).toHaveValue('doors');
+  await page.getByLabel('Clear under them, from below').fill('250');
+  await page.getByLabel('Clear under them, from below').press('Enter');
+  await expect(drawing.getByText('250', { exact: true })).toBeVisible();
+  await drawing.focus();
+  await drawing.press('Enter');
+  await expect(high).toBeFocused();
+  await high.fill('600');
+  await high.press('Enter');
+  await expect(front.getByRole('alert')).toContainText('The rows of F900 come to 740');
+  await high.press('Escape');
+  // What the shop makes follows: two drawers, an upright, a fixed shelf.
+  await page.getByRole('button', { name: 'Parts', exact: true }).click();
+  const parts = page.getByRole('group', { name: 'Parts of F900' });
+  await expect(parts.getByRole('button', { name: /Upright divider/ })).toHaveCount(1);
+  await expect(parts.getByRole('button', { name: /Fixed shelf/ })).toHaveCount(1);
+  await page.getByRole('button', { name: 'Inside', exact: true }).click();
+  await front.getByRole('button', { name: 'As its kind is' }).click();
+  await expect(front.getByRole('button', { name: 'Doors shared' })).toBeVisible();
+});
