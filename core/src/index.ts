@@ -148,7 +148,7 @@ export { shopLength, shopLengthStyle } from './shop/lists/shop-style';
 export { costByGroup, costOf } from './shop/cost/cost';
 export { quoteOf, type Quote, type QuoteTerms } from './shop/cost/quote';
 export { usualPrices, type PriceBook } from './shop/cost/price-book';
-export { afterCutting, offcutsOf, sawingOf, usualStock, type Stock } from './shop/nest/stock';
+export { afterCutting, offcutsOf, sawingOf, sheetUse, usualStock, type Stock } from './shop/nest/stock';
 export type { Cost, CostLine } from './shop/cost/cost-types';
 export * from './wording/build-words';
 export * from './wording/cost-words';

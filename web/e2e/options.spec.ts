@@ -35,7 +35,12 @@ test('a room gets an option that goes its own way, is compared, chosen, and the 
     ).not.toHaveCount(0);
     await expect(sides.nth(side)).toContainText('12.00 m²');
   }
-  const rows = page.getByRole('row');
+  // What they cost by the parts of the job, and what one comes to over the other.
+  const costs = page.getByRole('table', { name: 'What they cost' });
+  await expect(costs.getByRole('row', { name: /^Boards \d+\.\d\d \d+\.\d\d \+\d+\.\d\d$/ })).toBeVisible();
+  const all = await costs.getByRole('row', { name: /^All/ }).getByRole('cell').allTextContents();
+  expect(Number(all[1]) - Number(all[0])).toBeCloseTo(Number(all[2]!.replace('+', '')), 2);
+  const rows = page.getByRole('table', { name: /^Items/ }).getByRole('row');
   await expect(rows.nth(1)).toHaveText(/DISH600.*Dishwasher.*600 × 560 × 820.*–.*1/s);
   await expect(rows.filter({ hasText: 'F600' })).toHaveText(/F600.*1.*–/s);
   await expect(rows.filter({ hasText: 'F800' })).toHaveText(/F800.*–.*1/s);

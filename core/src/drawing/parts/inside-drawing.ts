@@ -32,7 +32,7 @@ export function insideDrawing(
   return [
     ...frontView(parts, leaves, chosen),
     ...rowHeights(leaves, chosen, scale, say),
-    ...cellWidths(own, scale, say),
+    ...cellWidths(own, foot, scale, say),
     ...moved(sectionDrawing(parts, at, { scale, say }), aside),
     cutMark(at, [foot, record.height], scale),
   ];
@@ -129,10 +129,10 @@ function rowHeights(
 }
 
 /** The widths of the fronts side by side in the chosen row, under it all. */
-function cellWidths(own: readonly FrontPart[], scale: number, say: Say): Primitive[] {
+function cellWidths(own: readonly FrontPart[], foot: number, scale: number, say: Say): Primitive[] {
   if (own.every(({ cell }) => cell === undefined)) return [];
   const told = own.map(({ left, right }): Stretch => ({ span: [left, right] }));
-  return stretches(told, { from: 0, out: -1, upright: false }, scale, say);
+  return stretches(told, { from: foot, out: -1, upright: false }, scale, say);
 }
 
 /** A place that cuts through no board standing across: a little beside it. */

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { must } from '../../result';
 import { nest } from './nest';
 import type { NestCase } from './nest-types';
-import { afterCutting, offcutsOf, sawingOf, usualStock, WORTH_KEEPING, type Stock } from './stock';
+import { afterCutting, offcutsOf, sawingOf, sheetUse, usualStock, WORTH_KEEPING, type Stock } from './stock';
 
 const stock: Stock = {
   ...{ kerf: 4, trim: 10 },
@@ -110,5 +110,31 @@ describe('what sheets are cut from', () => {
       ),
       { numRuns: 60 },
     );
+  });
+});
+
+describe('the use of sheets', () => {
+  it('is parts, offcuts worth keeping and the rest, all of the sheet together', () => {
+    const size = { id: 's', l: 2_020, w: 1_020 };
+    const saw = { kerf: 4, trim: 10 };
+    // 1000 x 1000 of 2000 x 1000: what is left is 996 long.
+    const sheet = {
+      stock: 's',
+      parts: [{ id: 'a', x: 10, y: 10, l: 1_000, w: 1_000, turned: false }],
+      cuts: [{ x: 1_010, from: 10, to: 1_010 }],
+    };
+    const use = sheetUse({ sheets: [sheet], sheetArea: 2_020 * 1_020 }, [size], saw);
+    expect(use).toEqual({
+      parts: 1e6,
+      offcuts: 996 * 1_000,
+      waste: 2_020 * 1_020 - 1e6 - 996_000,
+    });
+    // Narrower than is kept by a tenth: waste.
+    const narrow = {
+      ...sheet,
+      parts: [{ ...sheet.parts[0]!, l: 2_000 - 4 - 199.9 }],
+      cuts: [{ x: 10 + 2_000 - 4 - 199.9, from: 10, to: 1_010 }],
+    };
+    expect(sheetUse({ sheets: [narrow], sheetArea: 2_020 * 1_020 }, [size], saw).offcuts).toBe(0);
   });
 });

@@ -89,8 +89,7 @@ export function afterCutting(
     const taken = counted.find((one) => one.material === material) ?? counted[0];
     if (taken?.count !== undefined) taken.count -= 1;
     const size = sizes.find(({ id }) => id === sheet.stock)!;
-    for (const { l, w } of offcutsOf(sheet, size, stock)) {
-      if (l < WORTH_KEEPING.wide || w < WORTH_KEEPING.wide || Math.max(l, w) < WORTH_KEEPING.long) continue;
+    for (const { l, w } of offcutsOf(sheet, size, stock).filter(isWorthKeeping)) {
       const kept = { material, l: round(l), w: round(w), count: 1 };
       const alike = sheets.find(
         (one) => one.material === material && sizeName(one) === sizeName(kept) && one.count !== undefined,
@@ -100,6 +99,30 @@ export function afterCutting(
     }
   }
   return { ...stock, sheets: sheets.filter(({ count }) => count !== 0) };
+}
+
+const isWorthKeeping = ({ l, w }: Pick<Rectangle, 'l' | 'w'>): boolean =>
+  Math.min(l, w) >= WORTH_KEEPING.wide && Math.max(l, w) >= WORTH_KEEPING.long;
+
+/** What becomes of the sheets of a nest: parts, offcuts worth keeping, and the rest; mm². */
+export function sheetUse(
+  { sheets, sheetArea }: Pick<Nest, 'sheetArea' | 'sheets'>,
+  sizes: readonly NestStock[],
+  saw: { kerf: number; trim: number },
+): { parts: number; offcuts: number; waste: number } {
+  const area = (all: readonly Pick<Rectangle, 'l' | 'w'>[]) =>
+    all.reduce((total, { l, w }) => total + l * w, 0);
+  const parts = area(sheets.flatMap((sheet) => sheet.parts));
+  const offcuts = area(
+    sheets.flatMap((sheet) =>
+      offcutsOf(
+        sheet,
+        sizes.find(({ id }) => id === sheet.stock)!,
+        saw,
+      ).filter(isWorthKeeping),
+    ),
+  );
+  return { parts, offcuts, waste: sheetArea - parts - offcuts };
 }
 
 /** What is cut from where a studio keeps no stock of its own. */

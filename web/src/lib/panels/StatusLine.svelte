@@ -15,7 +15,10 @@
   import { unitNames } from '$ui/unit-names';
   import VerdictMark from '$ui/VerdictMark.svelte';
 
-  const { session, screen, saving, pick, findings } = useWorkspace();
+  const { session, screen, saving, pick, findings, changeCost } = useWorkspace();
+  const came = $derived(
+    changeCost.by === null || changeCost.by === 0 ? '' : (Math.abs(changeCost.by) / 100).toFixed(2),
+  );
   const counts = $derived(session.judge && countVerdicts(session.judge.checkReach(session.settled)));
 
   function caughtText({ by, id, face }: Caught): string {
@@ -89,6 +92,7 @@
     {#if findings.news.length > 0}<span class="news">{findings.news.length} new</span>{/if}
     {#if counts?.unjudged}<VerdictMark verdict="unjudged" /> <span>{counts.unjudged}</span>{/if}
   </button>
+  {#if came}<span class="came" role="status">last change {changeCost.by! > 0 ? '+' : '−'}{came}</span>{/if}
   <span class="saved {saving.state}" role="status" title={saving.message}>{savedText}</span>
 </footer>
 
@@ -97,7 +101,9 @@
 <style>
   footer {
     display: grid;
-    grid-template-columns: auto 10rem minmax(0, 1fr) auto auto;
+    grid-template-columns: auto 10rem minmax(0, 1fr) auto;
+    grid-auto-columns: auto;
+    grid-auto-flow: column;
     align-items: center;
     gap: 1.4rem;
     min-height: 32px;
@@ -137,6 +143,10 @@
   .counts:hover {
     background: var(--sheet);
   }
+  .came {
+    color: var(--text);
+    font-variant-numeric: tabular-nums;
+  }
   .saved {
     min-width: 11rem;
     text-align: right;
@@ -159,7 +169,7 @@
   }
   @media (max-width: 900px) {
     footer {
-      grid-template-columns: minmax(0, 1fr) auto auto;
+      grid-template-columns: minmax(0, 1fr) auto;
       gap: 0.6rem;
     }
     footer > :first-child,

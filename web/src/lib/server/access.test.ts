@@ -60,6 +60,8 @@ const routes: Record<string, Record<string, Access>> = {
   'api/rooms/[room]/files/[file]': { GET: 'named' },
   'api/rooms/[room]/history': { GET: 'named' },
   'api/rooms/[room]/issues': { GET: 'named', POST: 'named' },
+  'api/rooms/[room]/cost.json': { GET: 'named' },
+  'api/rooms/[room]/issues/[issue]/lists.xlsx': { GET: 'named' },
   'api/rooms/[room]/issues/[issue]/design.json': { GET: 'named' },
   'api/rooms/[room]/issues/[issue]/set.pdf': { GET: 'named' },
   'api/rooms/[room]/live': { GET: 'named', POST: 'named' },

@@ -21,6 +21,7 @@ import * as sheetStyles from './migrations/0016-sheet-styles';
 import * as shopBooks from './migrations/0017-shop-books';
 import * as quotes from './migrations/0018-quotes';
 import * as constructions from './migrations/0019-constructions';
+import * as issuedLists from './migrations/0020-issued-lists';
 import { defineModels } from './models';
 
 /** Every migration, in order. */
@@ -44,6 +45,7 @@ const migrations = [
   { name: '0017-shop-books', ...shopBooks },
   { name: '0018-quotes', ...quotes },
   { name: '0019-constructions', ...constructions },
+  { name: '0020-issued-lists', ...issuedLists },
 ];
 
 const held = globalThis as { goodReachDatabase?: Promise<Sequelize> };

@@ -1,4 +1,4 @@
-import { setRoom, type Design } from 'goodreach';
+import { roomOf, setRoom, usualPrices, type Design, type PriceBook } from 'goodreach';
 import { demoJobs } from 'goodreach/server';
 import { randomUUID } from 'node:crypto';
 import { findPage, findScale, must } from 'goodreach';
@@ -8,6 +8,7 @@ import { GET as getPdf } from '../../routes/api/rooms/[room]/issues/[issue]/set.
 import { database } from './database';
 import { findIssue, issueRoom, issuesOnSheets, listIssues, MOST_ISSUES } from './issues';
 import { Issue, type Room } from './models';
+import { keepShopBook } from './shop-books';
 import { createJob, createRoom, findRoom } from './rooms';
 import { saveEdits } from './saving';
 import type { TaskInputs } from './tasks/kinds';
@@ -20,10 +21,14 @@ let ours: Studio;
 let room: Room;
 let worker: Worker;
 /** What the sheets were asked with, instead of a PDF: what is printed on them follows from it. */
-const maker: Maker = async (_kind, _document, input) => ({
+const maker: Maker = async (kind, document, input) => ({
   ok: true,
   type: 'application/pdf',
-  bytes: new TextEncoder().encode(JSON.stringify((input as TaskInputs['sheet']).options)),
+  bytes: new TextEncoder().encode(
+    kind === 'schedule'
+      ? JSON.stringify({ ...input, counter: roomOf(document).counterHeight })
+      : JSON.stringify((input as TaskInputs['sheet']).options),
+  ),
 });
 const wish = {
   ...{ name: ' Tender ', subject: 'plan' as const },
@@ -56,6 +61,22 @@ async function edited(to: number): Promise<Room> {
 }
 
 describe('issues of a room', () => {
+  it('keep the lists for the shop as they were, at the prices of that day', async () => {
+    await keepShopBook(ours, 'prices', { book: usualPrices, revision: 0 });
+    await issueRoom(ours, room, wish);
+    const later = await edited(905);
+    await issueRoom(ours, later, { ...wish, name: 'Site' });
+    const lists = async (number: string) =>
+      JSON.parse((await findIssue(later, number))!.lists!.toString()) as {
+        of: string;
+        counter: number;
+        prices: PriceBook;
+      };
+    expect((await lists('2')).counter).toBe(905);
+    const first = await lists('1');
+    expect([first.of, first.counter === 905, first.prices]).toEqual(['shop', false, usualPrices]);
+  });
+
   it('are numbered from one, told with who gave them out and when, and tell of those before', async () => {
     const first = await issueRoom(ours, room, wish);
     const today = new Date().toISOString().slice(0, 10);

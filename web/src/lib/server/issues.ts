@@ -11,6 +11,7 @@ import { database } from './database';
 import { documentOf } from './documents';
 import { Issue, Job, type Room } from './models';
 import type { SignedIn } from './sessions';
+import { shopBook } from './shop-books';
 import { ask, type Asked } from './tasks/ask';
 
 /** A room is issued so often at most. */
@@ -74,7 +75,7 @@ export async function issuesOnSheets(room: Room): Promise<{ issues: SheetIssue[]
   return { issues, changed: changedSince(before!.document, await documentOf(room)) };
 }
 
-/** Gives a set of drawings out: makes it with its number, and keeps it with the design as it is now. */
+/** Gives a set of drawings out: makes it with its number, and keeps it with the design and the shop's lists as they are now. */
 export async function issueRoom(person: SignedIn, room: Room, wish: IssueWish): Promise<Issued> {
   const { issues, changed } = await issuesOnSheets(room);
   if (issues.length >= MOST_ISSUES) return { kind: 'full' };
@@ -90,10 +91,13 @@ export async function issueRoom(person: SignedIn, room: Room, wish: IssueWish): 
     author: person.studioName,
   });
   if (asked.kind !== 'made') return asked;
+  const kept = await shopBook(person, 'prices');
+  const lists = await ask(room, 'schedule', { of: 'shop', ...(kept && { prices: kept.book }) });
+  if (lists.kind !== 'made') return lists;
   try {
     const made = await Issue.create({
       ...{ roomId: room.id, number: issue.number, name: issue.name, revision: room.revision },
-      ...{ issuedOn: date, issuedBy: person.personName, document, pdf: asked.bytes },
+      ...{ issuedOn: date, issuedBy: person.personName, document, pdf: asked.bytes, lists: lists.bytes },
     });
     return { kind: 'issued', issue: told(made) };
   } catch (error) {

@@ -108,6 +108,8 @@ export class Issue extends Model<InferAttributes<Issue>, InferCreationAttributes
   declare issuedBy: string;
   declare document: Design;
   declare pdf: Buffer;
+  /** The lists for the shop as a workbook; issues of before they were kept have none. */
+  declare lists: CreationOptional<Buffer | null>;
 }
 
 /** One accepted edit: the patch that made a revision. The id is the client's, so that a lost reply is not a conflict. */
@@ -376,6 +378,7 @@ export function defineModels(sequelize: Sequelize): void {
       issuedBy: DataTypes.TEXT,
       document: DataTypes.JSONB,
       pdf: DataTypes.BLOB,
+      lists: DataTypes.BLOB,
     },
     { ...common, tableName: 'issues' },
   );

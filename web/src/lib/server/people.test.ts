@@ -191,6 +191,7 @@ describe('migrations', () => {
       '0017-shop-books',
       '0018-quotes',
       '0019-constructions',
+      '0020-issued-lists',
     ]);
     await Promise.all(opened.slice(0, 2).map((sequelize) => sequelize.close()));
   });

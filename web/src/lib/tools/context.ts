@@ -8,6 +8,7 @@ import type { ToolStack } from './pointer-tool';
 import type { ShownViews } from './view-host.svelte';
 import type { LiveRoom } from '../session/live-room.svelte';
 import type { OpeningKinds } from '../session/opening-kinds.svelte';
+import type { ChangeCost } from '../session/change-cost.svelte';
 import type { KeptLimits } from '../session/kept-limits.svelte';
 import type { RoomFindings } from '../session/room-findings.svelte';
 import type { SaveQueue } from '../session/save-queue.svelte';
@@ -34,6 +35,8 @@ export interface Workspace {
   findings: RoomFindings;
   /** The limits that new rooms take. */
   keptLimits: KeptLimits;
+  /** What the last change came to, while parts are built. */
+  changeCost: ChangeCost;
   roomId: string;
   /** Who works here. */
   personName: string;

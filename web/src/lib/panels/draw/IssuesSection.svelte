@@ -71,7 +71,10 @@
       <li>
         <a href="/api/rooms/{roomId}/issues/{number}/set.pdf" target="_blank">{number}. {what}</a>
         <span>{sayDate(date)}, {by}, revision {revision}</span>
-        <a class="design" href="/api/rooms/{roomId}/issues/{number}/design.json" download>its design</a>
+        <span class="with">
+          <a href="/api/rooms/{roomId}/issues/{number}/lists.xlsx" download>its lists</a>
+          <a href="/api/rooms/{roomId}/issues/{number}/design.json" download>its design</a>
+        </span>
       </li>
     {/each}
   </ol>
@@ -111,12 +114,16 @@
     color: var(--tide);
     font-weight: 500;
   }
-  li span {
+  li > span:not(.with) {
     grid-row: 2;
     color: var(--soft);
     font-size: 12px;
   }
-  li .design {
+  .with {
+    display: flex;
+    gap: 0.6rem;
+  }
+  li .with a {
     font-weight: 400;
   }
   form {

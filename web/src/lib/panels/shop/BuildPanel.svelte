@@ -69,6 +69,7 @@
 <style>
   .panel {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     grid-auto-rows: max-content;
     align-content: start;
     gap: 0.6rem;

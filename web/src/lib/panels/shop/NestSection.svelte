@@ -6,6 +6,7 @@
   import Button from '$ui/Button.svelte';
   import SelectField from '$ui/SelectField.svelte';
   import ClampFields from './ClampFields.svelte';
+  import SheetUse from './SheetUse.svelte';
   import StockFields from './StockFields.svelte';
 
   /** How sheets are sawn, and what every material takes of them. */
@@ -109,6 +110,7 @@
   {/each}
 </ul>
 {#if Object.keys(nests).length > 0}
+  <SheetUse {cases} {nests} sawing={choice.sawing} />
   <h2>Files</h2>
   <div class="exports">
     <Button disabled={machines.busy} onclick={paper}>Sheets as PDF</Button>

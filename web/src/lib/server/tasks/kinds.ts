@@ -1,4 +1,5 @@
 import {
+  costByGroup,
   costOf,
   drawPlan,
   findPage,
@@ -14,6 +15,7 @@ import {
   writeSvg,
   arranged,
   type Arrangement,
+  type CostGroup,
   type Design,
   type ListId,
   type PaperPicture,
@@ -39,6 +41,8 @@ import {
 
 /** What a task is asked, by its kind. */
 export interface TaskInputs {
+  /** What the room costs, by the parts of the job. */
+  cost: { prices?: PriceBook };
   /** A drawing as DXF, its texts and dashes as on paper at a scale. */
   dxf: { view: string; scale: number };
   /** The room in three dimensions; the models of its objects are brought to the task. */
@@ -62,6 +66,13 @@ export interface MadeQuote {
   pdf: string;
 }
 
+/** What a room costs: in hundredths, by the parts of the job, and how much has no price. */
+export interface ToldCost {
+  cents: number;
+  groups: readonly { group: CostGroup; amount: number }[];
+  unpriced: number;
+}
+
 /** What a task made: a file, or why it can't be. */
 export type Made = { ok: true; type: string; bytes: Uint8Array } | { ok: false; refusal: Refusal };
 
@@ -75,6 +86,16 @@ const text = new TextEncoder();
 const XLSX = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';
 
 const makers: { [K in TaskKind]: (document: Design, input: TaskInputs[K]) => Promise<Made> } = {
+  async cost(document, { prices }) {
+    const cost = costOf(document, prices);
+    const made: ToldCost = {
+      cents: cost.cents,
+      groups: costByGroup(cost, null),
+      unpriced: cost.asked.length,
+    };
+    return { ok: true, type: 'application/json', bytes: text.encode(JSON.stringify(made)) };
+  },
+
   async dxf(document, { view, scale }) {
     const marks = drawNamed(document, view, scale);
     if (!marks.ok) return { ok: false, refusal: marks.refusal };

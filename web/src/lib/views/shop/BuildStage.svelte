@@ -1,5 +1,7 @@
 <script lang="ts">
-  import { untrack } from 'svelte';
+  import { costOf } from 'goodreach';
+  import { onDestroy, untrack } from 'svelte';
+  import { useWorkspace } from '$lib/tools/context';
   import ScheduleTable from '$views/sheet/ScheduleTable.svelte';
   import CabinetApart from './CabinetApart.svelte';
   import SheetOnSaw from './SheetOnSaw.svelte';
@@ -8,7 +10,16 @@
 
   /** The stage of the Build step: a cabinet taken apart, a list, a sheet on the saw, or what it all costs. */
   let { choice }: { choice: BuildChoice } = $props();
-  void untrack(() => choice.begin());
+  const { session, changeCost } = useWorkspace();
+  const begun = untrack(() => choice.begin());
+  let known = $state(false);
+  void begun.then(() => (known = true));
+  $effect(() => {
+    if (!known) return;
+    const [design, book] = [session.settled, choice.books.prices?.book];
+    return changeCost.reckon(design, book, () => costOf(design, book).cents);
+  });
+  onDestroy(() => changeCost.rest());
 </script>
 
 {#if choice.leaf === 'lists'}<ScheduleTable

@@ -133,7 +133,7 @@
           label="Front, high"
           name="row-high"
           value={row.high ?? null}
-          style={whole}
+          style={row.high === undefined || Number.isInteger(row.high) ? whole : fine}
           least={20}
           most={6_000}
           placeholder="shared"

@@ -7,6 +7,7 @@
   import { historyOf } from '$session/edits';
   import { LiveRoom } from '$session/live-room.svelte';
   import { OpeningKinds } from '$session/opening-kinds.svelte';
+  import { ChangeCost } from '$session/change-cost.svelte';
   import { KeptLimits } from '$session/kept-limits.svelte';
   import { RoomFindings } from '$session/room-findings.svelte';
   import { SaveQueue } from '$session/save-queue.svelte';
@@ -64,6 +65,7 @@
   });
   const session = new DesignSession(document, historyOf(edits, personId), (edit) => saving.add(edit));
   const findings = new RoomFindings(session, screen);
+  const changeCost = new ChangeCost();
   const keptLimits = new KeptLimits(untrack(() => data.limits));
   const live = new LiveRoom(roomId, (heard) => saving.hear(heard));
   $effect(() => live.choose([...screen.chosen]));
@@ -89,7 +91,7 @@
   const studioFinishes = new StudioFinishes(untrack(() => data.finishes));
   provideWorkspace({
     ...{ session, saving, live, screen, tools, views, pick, drag, faceDrag, openingKinds, shelf, roomId },
-    ...{ studioFinishes, models, findings, personName, keptLimits },
+    ...{ studioFinishes, models, findings, personName, keptLimits, changeCost },
   });
   $effect(() => void lines.load());
 

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
+  import CostCompared from '$lib/panels/CostCompared.svelte';
   import RoomPlan from '$lib/panels/RoomPlan.svelte';
   import { sendJson } from '$session/send-json';
   import { page } from '$ui/alive.svelte';
@@ -76,6 +77,7 @@
       </section>
     {/each}
   </div>
+  <CostCompared sides={[data.sides[0]!, data.sides[1]!]} />
   <table>
     <caption>Items, those that differ first</caption>
     <thead>
