@@ -52,6 +52,7 @@ import { setBacks } from './commands/set-backs';
 import { setBar } from './commands/set-bar';
 import { setBlock } from './commands/set-block';
 import { setConstruction } from './commands/set-construction';
+import { setCutRound } from './commands/set-cut-round';
 import { setDrain } from './commands/set-drain';
 import { setEdgeWay } from './commands/set-edge-way';
 import { setEndPanel } from './commands/set-end-panel';
@@ -146,6 +147,7 @@ export const commands = [
   setBar,
   setBlock,
   setConstruction,
+  setCutRound,
   setDrain,
   setEdgeWay,
   setEndPanel,

@@ -55,6 +55,8 @@ export * from './commands/set-frame';
 export * from './commands/set-construction';
 export * from './drawing/parts/inside-drawing';
 export * from './shop/insides';
+export * from './commands/set-cut-round';
+export { builtInto } from './setting/cut-round';
 export * from './commands/set-into';
 export * from './commands/set-rows';
 export * from './commands/set-end-panel';

@@ -5,6 +5,11 @@ export const constructionCase = {
     ...{ label: 'Change how a cabinet is built', writes: ['a'] },
     refuses: [{ range: 'fathom', ways: { board: 900 } }, '“Boards of the box”'],
   },
+  'set-cut-round': {
+    does: { ids: ['a'], cutRound: true },
+    ...{ label: 'Cut round what is built in', writes: ['a'] },
+    refuses: [{ ids: ['nobody'], cutRound: true }, 'no longer'],
+  },
 } as const;
 export const frontCase = {
   'set-rows': {

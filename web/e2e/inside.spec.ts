@@ -89,3 +89,39 @@ test('a cabinet’s front and inside are changed on its own elevation and sectio
   await front.getByRole('button', { name: 'As its kind is' }).click();
   await expect(front.getByRole('button', { name: 'Doors shared' })).toBeVisible();
 });
+
+test('a cabinet is cut round a pipe box where it stands', async ({ studio, page }) => {
+  await studio.enter();
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await studio.step('Set');
+  await studio.setByCode('F600');
+  await studio.saved(1);
+  const design = await studio.design();
+  const [item] = await studio.items();
+  const pipes = {
+    ...{ kind: 'fixed', id: 'pipes', type: 'pipe-box', width: 120, depth: 100, height: 2400, up: 0 },
+    placement: item!['placement'],
+  };
+  await page.goto(`${studio.address}/studio`);
+  await page.getByRole('button', { name: 'New job' }).click();
+  await page.getByLabel('Job name').fill(`Pipes ${Math.random()}`);
+  await page.getByRole('button', { name: 'Add job' }).click();
+  await page.waitForURL('**/new-room');
+  const job = page.url().split('/').at(-2)!;
+  const made = await page.request.post(`${studio.address}/api/jobs/${job}/rooms`, {
+    data: { design: { ...design, records: { ...design.records, pipes } } },
+    headers: { origin: studio.address },
+  });
+  const { id } = (await made.json()) as { id: string };
+  await page.goto(`${studio.address}/rooms/${id}`);
+  await studio.ready();
+  await studio.step('Set');
+  await studio.chooseItem('F600');
+  await page.getByLabel('Cut it round the pipe box').check();
+  await studio.saved(1);
+  await studio.step('Build');
+  const parts = page.getByRole('group', { name: 'Parts of F600' });
+  // 5 off a box of 100 by 120: the side beside it is as much less deep.
+  await expect(parts.getByRole('button', { name: /Left side/ })).toContainText('720 × 455');
+  await expect(parts.getByRole('button', { name: /Right side/ })).toContainText('720 × 560');
+});

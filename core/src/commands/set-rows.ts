@@ -7,6 +7,7 @@ import { plinthUnder, type ConstructionMethod } from '../ranges/construction';
 import { kindOf } from '../ranges/kinds';
 import { canHaveRows, isNiche } from '../ranges/own-rows';
 import { ok, refuse, type Result } from '../result';
+import { cutOutOf } from '../setting/cut-round';
 import { findBox, type ItemBox } from '../setting/item-box';
 import { cabinetOfSolid } from '../shop/parts/design-parts';
 import { builtAs, solidOfItem } from '../solids/solids';
@@ -101,7 +102,9 @@ const ROUNDED = 0.5;
 function heldBack(design: Design, id: string, rows: readonly ItemRow[]): Refused | null {
   const box = findBox(design, id)!;
   const solid = solidOfItem(design, box);
-  const { boards } = cabinetOfSolid(solid, { made: builtAs(design, box)!, kickBack: null });
+  const { boards } = cabinetOfSolid(solid, {
+    ...{ made: builtAs(design, box)!, kickBack: null, blocked: cutOutOf(design, box) },
+  });
   const item = recordOf(design, 'item', id)!.code;
   if (boards.some(({ name }) => name === 'block')) return refuse('rows-crowded', { item });
   const parts = solid.sides.flatMap((side) => side.parts);

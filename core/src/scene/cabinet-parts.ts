@@ -1,5 +1,5 @@
 import { place, type Point } from '../geometry/point';
-import type { ConstructionMethod } from '../ranges/construction';
+import type { BuiltWith } from '../shop/parts/cabinet';
 import { cabinetOfSolid } from '../shop/parts/design-parts';
 import type { Board, BoardFrame, BoardOf, Extent } from '../shop/parts/board';
 import type { FrontPart } from '../solids/front-parts';
@@ -23,11 +23,12 @@ const wholes: Readonly<Partial<Record<string, Substance>>> = {
 };
 
 /** The parts of a cabinet, from the very boards it is made of in the shop, and what its fronts are taken hold of by. */
-export function cabinetParts(solid: Solid, made: ConstructionMethod, kickBack: number | null): ScenePart[] {
+export function cabinetParts(solid: Solid, built: BuiltWith): ScenePart[] {
+  const { made, kickBack } = built;
   const own = solid.box!;
   // What of sides that go down to the floor lies behind the plinth of the run is not seen.
   const foot = kickBack === null ? 0 : (solid.foot ?? 0);
-  const boards = cabinetOfSolid(solid, { made, kickBack }).boards.map((one) => above(one, foot));
+  const boards = cabinetOfSolid(solid, built).boards.map((one) => above(one, foot));
   const fronts = solid.sides.flatMap((side) =>
     side.front ? side.parts.map((part) => ({ part, side })) : [],
   );

@@ -63,10 +63,13 @@ const itemsAmong = rememberOne((bodies: readonly Body[]) => bodies.flatMap(({ bo
 /** How deep two bodies go into each other, mm: the shortest move in plan that parts them. Null where they stand apart, one over the other, or one within what carries it. */
 export function collision(a: Body, b: Body): number | null {
   if (Math.min(a.high, b.high) - Math.max(a.low, b.low) <= TOUCH) return null;
-  if (carries(a, b) || carries(b, a)) return null;
+  if (carries(a, b) || carries(b, a) || isCutRound(a, b) || isCutRound(b, a)) return null;
   const depth = deepestOverlap(a.pieces, b.pieces);
   return depth > TOUCH ? depth : null;
 }
+
+/** Whether one is cut round the other, which is built in. */
+const isCutRound = (a: Body, b: Body): boolean => b.box === null && a.box?.record.cutRound === true;
 
 function carries(a: Body, b: Body): boolean {
   return a.box !== null && (b.box?.kind.within?.includes(a.box.kind.group) ?? false);

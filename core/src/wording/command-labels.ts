@@ -81,6 +81,8 @@ export const commandLabels = {
   'set-end-panel': ({ side }: { side: string }) => `Finish the ${side} end`,
   'set-construction': ({ ids }: { ids?: Several }) =>
     ids ? 'Change how a cabinet is built' : 'Change how cabinets are built',
+  'set-cut-round': ({ cutRound }: { cutRound: boolean }) =>
+    cutRound ? 'Cut round what is built in' : 'Don’t cut round what is built in',
   'set-face-length': () => 'Change a face',
   'set-facts': ({ facts }: { facts: Partial<Record<FactKey, unknown>> }) => {
     const [key, ...others] = Object.keys(facts) as FactKey[];

@@ -187,6 +187,8 @@ export class ItemRecord {
   @Optional() @ListOf(ItemRow, 1, MOST_ROWS) rows?: ItemRow[];
   /** What is otherwise about how it is built than its range says. */
   @Optional() @Nested(BuildWays) built?: BuildWays;
+  /** Whether it is cut round what is built in where it stands: pipe boxes, columns. */
+  @Optional() @IsBoolean() cutRound?: boolean;
   /** What it is called, where its kind does not say it. */
   @Optional() @Words(1, 60) name?: string;
   /** What its fronts are finished with, or all of it where it has none. */

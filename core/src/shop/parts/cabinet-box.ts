@@ -2,6 +2,7 @@ import type { ConstructionMethod } from '../../ranges/construction';
 import type { ItemKind } from '../../ranges/item-kind';
 import type { FrontPart } from '../../solids/front-parts';
 import type { Side } from '../../document/records';
+import type { Blocked } from '../../setting/cut-round';
 import type { Span } from './board';
 
 /** A row of a front: what is one above the other in it is one row by itself. Heights from the underside of the cabinet, mm. */
@@ -33,6 +34,8 @@ export interface CabinetBox {
   hidden: { end: Side; width: number } | null;
   /** How many shelves it is known to have. */
   shelves: number | undefined;
+  /** What is built in where it stands. */
+  blocked: readonly Blocked[];
   /** Where its hinges are, from its underside. */
   cups: readonly number[];
 }

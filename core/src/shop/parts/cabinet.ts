@@ -2,6 +2,7 @@ import type { ItemRecord } from '../../document/records';
 import type { ConstructionMethod } from '../../ranges/construction';
 import { plinthUnder } from '../../ranges/construction';
 import { hasLegs } from '../../ranges/handing';
+import type { Blocked } from '../../setting/cut-round';
 import { hiddenInCorner } from '../../setting/open-fronts';
 import { itemOutline } from '../../setting/item-outline';
 import type { FrontPart } from '../../solids/front-parts';
@@ -22,6 +23,7 @@ import { carcass } from './carcass';
 import { cornerBox } from './corner-boxes';
 import { boredCorner } from './corner-holes';
 import { cellsFit, cellsOf, fromBoth, uprightsOf, type Cell } from './compartments';
+import { cutRound } from './cut-round';
 import { drawerBehind } from './drawers';
 import { blindPanel, faceFrame } from './face-frame';
 import { flatThing } from './flat-things';
@@ -97,13 +99,20 @@ const rowsFit = (rows: readonly Row[], [foot, head]: Span, rail: number): boolea
   });
 const LEAST_ROW = 20;
 
-/** An item in its boards, as its range builds it; what is too small for that is one block. `kickBack`: how far its plinth stands back, null where there is none. */
-export function cabinetOf(solid: Solid, made: ConstructionMethod, kickBack: number | null): Cabinet {
-  const cabinet = builtCabinet(solid, made, kickBack);
-  return { ...cabinet, boards: cabinet.boards.map(sound) };
+/** What a cabinet follows from beside its body: how it is built, how far its plinth stands back (null where there is none), what is built in where it stands. */
+export interface BuiltWith {
+  made: ConstructionMethod;
+  kickBack: number | null;
+  blocked: readonly Blocked[];
 }
 
-function builtCabinet(solid: Solid, made: ConstructionMethod, kickBack: number | null): Cabinet {
+/** An item in its boards, as its range builds it, cut round what is built in; what is too small for that is one block. */
+export function cabinetOf(solid: Solid, built: BuiltWith): Cabinet {
+  const cabinet = builtCabinet(solid, built);
+  return { ...cabinet, boards: cutRound(cabinet.boards.map(sound), built.blocked) };
+}
+
+function builtCabinet(solid: Solid, { made, kickBack, blocked }: BuiltWith): Cabinet {
   const { record, kind } = solid.box!;
   const foot = plinthUnder(kind, record, made);
   if (!kind.rows || kind.flat)
@@ -116,7 +125,7 @@ function builtCabinet(solid: Solid, made: ConstructionMethod, kickBack: number |
   );
   const rows = rowsOf(fronts[0]?.parts ?? []);
   const box: CabinetBox = {
-    ...{ kind, made: { ...made, build }, foot, kickBack, rows },
+    ...{ kind, made: { ...made, build }, foot, kickBack, rows, blocked },
     ...{ width: record.width, depth: record.depth, height: record.height, hand: record.hand },
     hung: record.up >= 1,
     hidden: kind.blind ? { end: record.hand, width: hiddenInCorner(record) } : null,

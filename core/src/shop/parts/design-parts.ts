@@ -4,12 +4,13 @@ import { remember } from '../../document/remember';
 import type { ConstructionMethod } from '../../ranges/construction';
 import type { FrontPart } from '../../solids/front-parts';
 import { builtAs, solidOfItem, type Solid } from '../../solids/solids';
+import { cutOutOf } from '../../setting/cut-round';
 import { itemBoxes, type ItemBox } from '../../setting/item-box';
 import { widthsOfFiller } from '../../setting/filler-widths';
 import { itemNumbers } from '../../setting/item-numbers';
 import { quantise } from '../../units/units';
 import { plinthUnderFront } from '../../surfaces/plinths';
-import { cabinetOf, isMade, type Cabinet } from './cabinet';
+import { cabinetOf, isMade, type BuiltWith, type Cabinet } from './cabinet';
 import type { HardwareLine } from './hardware';
 import { finishesOf, materialOf, type CabinetFinishes } from './materials';
 import { partsOf, type Part } from './part';
@@ -24,10 +25,7 @@ export interface MadeItem {
 }
 
 /** An item of a solid in its boards, as its range builds it, once for the same solid. */
-export const cabinetOfSolid = remember(
-  (solid: Solid, { made, kickBack }: { made: ConstructionMethod; kickBack: number | null }): Cabinet =>
-    cabinetOf(solid, made, kickBack),
-);
+export const cabinetOfSolid = remember((solid: Solid, built: BuiltWith): Cabinet => cabinetOf(solid, built));
 
 const partsOfCabinet = remember(
   (
@@ -63,6 +61,7 @@ function madeItem(design: Design, box: ItemBox, number: number): MadeItem | null
   const cabinet = cabinetOfSolid(solidOfItem(design, box), {
     made,
     kickBack: plinthUnderFront(design, box.id),
+    blocked: cutOutOf(design, box),
   });
   const parts = partsOfCabinet(cabinet, {
     ...{ made, finishes: finishesOf(design, box.id) },

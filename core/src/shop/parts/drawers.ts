@@ -31,7 +31,8 @@ export function drawerBehind(box: CabinetBox, cell: Cell): Drawer | null {
   // What hangs a box with a thin back on the wall may be behind it.
   const behind =
     frame && made.build.back.way === 'rebate' ? Math.max(drawer.behind, made.build.board) : drawer.behind;
-  const runner = drawer.lengths.filter((one) => one + behind <= Math.min(head, depth) - y[0]).at(-1);
+  const back = Math.max(y[0], ...inWay(box, cell).map((one) => one.y[1]));
+  const runner = drawer.lengths.filter((one) => one + behind <= Math.min(head, depth) - back).at(-1);
   const foot = low + drawer.below;
   const tall = drawer.heights.filter((one) => foot + one <= high - drawer.above + 1e-6).at(-1);
   if (runner === undefined || tall === undefined || across[1] - across[0] < 2 * drawer.side + LEAST)
@@ -61,6 +62,10 @@ export function drawerBehind(box: CabinetBox, cell: Cell): Drawer | null {
 }
 /** The narrowest that is a drawer inside, mm. */
 const LEAST = 40;
+
+/** What is built in where a drawer would run: it is as much shorter. */
+const inWay = ({ blocked }: CabinetBox, { x, z }: Cell) =>
+  blocked.filter((one) => one.x[0] < x[1] && one.x[1] > x[0] && one.z[0] < z[1] && one.z[1] > z[0]);
 
 /** From where to where a drawer's box reaches across its opening. */
 function reachAcross(

@@ -1,7 +1,10 @@
 import { recordsOf, type ConstructionRecord, type Design } from 'goodreach';
 import { database } from './database';
-import { Studio, type Job, type KeptConstruction } from './models';
+import { Studio, type Job } from './models';
 import type { SignedIn } from './sessions';
+
+/** How cabinets of a range are built, as a studio or a job keeps it. */
+export type KeptConstruction = Pick<ConstructionRecord, 'range' | 'ways'>;
 
 /** How the studio's new rooms build cabinets. */
 export async function studioConstructions({

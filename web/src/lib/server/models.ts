@@ -3,7 +3,6 @@ import type {
   EditAction,
   FinishRecord,
   LengthUnit,
-  ConstructionRecord,
   LimitPlace,
   OpeningShape,
   Patch,
@@ -13,6 +12,7 @@ import type {
   SheetStyle,
   Stock,
 } from 'goodreach';
+import type { KeptConstruction } from './constructions';
 import {
   DataTypes,
   Model,
@@ -24,9 +24,6 @@ import {
 
 /** A limit of a rule as a studio or a job keeps it: what its source asks, and what is asked here. */
 export type KeptLimit = LimitPlace & { now: number };
-
-/** How cabinets of a range are built, as a studio or a job keeps it. */
-export type KeptConstruction = Pick<ConstructionRecord, 'range' | 'ways'>;
 
 /** A tenant: everything belongs to one studio and is only ever asked for within it. */
 export class Studio extends Model<InferAttributes<Studio>, InferCreationAttributes<Studio>> {

@@ -28,6 +28,7 @@
   import Length from '$ui/Length.svelte';
   import LengthField from '$ui/LengthField.svelte';
   import More from '$ui/More.svelte';
+  import CutRound from './CutRound.svelte';
   import ItemRow from './ItemRow.svelte';
 
   /** What fits chosen items into the room: drains, alcoves, what is let into a top, and ends. */
@@ -183,6 +184,7 @@
   {#if note}<p class="about" role="status">{note}</p>{/if}
 {/if}
 {#if single && isCabinet}
+  <CutRound {item} />
   <div class="pair">
     <Button onclick={() => finish('left')}>Finish left end</Button>
     <Button onclick={() => finish('right')}>Finish right end</Button>
