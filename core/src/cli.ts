@@ -177,6 +177,7 @@ program
   .option('--trim <mm>', 'what is trimmed off every edge; 10 unless given')
   .option('--sheets <sizes>', 'sizes of sheets, mm, with commas between: 2800x2070,2440x1220')
   .option('--seconds <number>', 'how long each material is searched for; 2 unless given')
+  .option('--match <way>', 'let grain run on over fronts: up each cabinet, or along each run')
   .action(async (file: string | undefined, { plain, ...flags }: NestFlags & { plain?: string }) => {
     if (plain !== undefined) return print(valueOf(plainNestCommand(await readFile(plain, 'utf8'))));
     if (file === undefined)

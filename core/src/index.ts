@@ -145,6 +145,8 @@ export { workPiece } from './shop/machines/work-piece';
 export { nest, type NestWatch } from './shop/nest/nest';
 export { materialCases, type MaterialCase, type Sawing } from './shop/nest/part-cases';
 export { usualSawing } from './shop/nest/stock';
+export { heldCase, type Held } from './shop/nest/held';
+export { frontStrips, matchings, type Matching } from './shop/nest/matched-fronts';
 export type { Nest, NestCase, NestStock, NestedSheet } from './shop/nest/nest-types';
 export { shopLength, shopLengthStyle } from './shop/lists/shop-style';
 export { costByGroup, costOf } from './shop/cost/cost';

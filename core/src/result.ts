@@ -41,6 +41,7 @@ export type Choice =
   | 'face'
   | 'format'
   | 'machine-files'
+  | 'matching'
   | 'page'
   | 'range'
   | 'revision'

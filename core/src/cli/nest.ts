@@ -1,3 +1,5 @@
+import { heldCase } from '../shop/nest/held';
+import { frontStrips, matchings } from '../shop/nest/matched-fronts';
 import { nest } from '../shop/nest/nest';
 import { readNestCase } from '../shop/nest/nest-case';
 import type { Nest, NestStock } from '../shop/nest/nest-types';
@@ -14,6 +16,8 @@ export interface NestFlags {
   trim?: string;
   sheets?: string;
   seconds?: string;
+  /** Over which fronts grain runs on. */
+  match?: string;
 }
 
 /** A number of a flag, within limits; the usual one where it is not given. */
@@ -60,11 +64,15 @@ export function designNestCommand(design: Design, flags: NestFlags): Result<{ ne
   const sawing = readSawing(flags);
   if (!sawing.ok) return sawing;
   const { seconds, ...sawn } = sawing.value;
+  const match = matchings.find((one) => one === (flags.match ?? 'none'));
+  if (!match)
+    return refuse('sheet-unknown', { what: 'matching', value: flags.match!, known: [...matchings] });
   const nests: object[] = [];
   for (const one of materialCases(design, sawn)) {
-    const found = nest(one.case, { seconds });
+    const held = heldCase(one.case, { strips: frontStrips(design, one, match) });
+    const found = nest(held.case, { seconds });
     if (!found.ok) return found;
-    nests.push({ material: one.name, thickness: one.material.thick, ...found.value });
+    nests.push({ material: one.name, thickness: one.material.thick, ...held.whole(found.value) });
   }
   return ok({ nests });
 }

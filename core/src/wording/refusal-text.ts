@@ -64,6 +64,7 @@ const choices: Record<Choice, string> = {
   scale: 'scale',
   'set-of-sheets': 'set of sheets',
   'machine-files': 'kind of machine files',
+  matching: 'way grain runs on',
   'sheet-size': 'size of sheet',
   schedule: 'schedule',
   view: 'view',

@@ -57,6 +57,13 @@ export const stuffNames = {
   glass: 'Glass',
 } as const;
 
+/** Over which fronts grain runs on. */
+export const matchingNames = {
+  none: 'over no fronts',
+  up: 'up each cabinet’s fronts',
+  along: 'along each run’s fronts',
+} as const;
+
 /** What is bought for cabinets and goes into them. */
 export const hardwareNames = {
   hinge: 'Hinge 110°, with plate',

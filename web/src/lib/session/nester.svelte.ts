@@ -1,4 +1,4 @@
-import { refusalText, type LengthStyle, type Nest, type NestCase } from 'goodreach';
+import { heldCase, refusalText, type Held, type LengthStyle, type Nest, type NestCase } from 'goodreach';
 import NestWorker from './nest.worker?worker';
 import type { NestAnswer, NestQuestion } from './nest.worker';
 
@@ -18,17 +18,26 @@ export class Nester {
   problem = $state('');
   #worker: Worker | null = null;
 
-  ask(cases: readonly NestCase[], seconds: number, style: LengthStyle): void {
+  /** Nests what is asked, with what is settled beforehand of some of it. */
+  ask(
+    cases: readonly NestCase[],
+    {
+      seconds,
+      style,
+      held = {},
+    }: { seconds: number; style: LengthStyle; held?: Readonly<Record<string, Held>> },
+  ): void {
     this.stop();
     [this.found, this.asked, this.problem] = [{}, cases, ''];
     if (cases.length === 0) return;
     this.busy = true;
+    const settled = new Map(cases.map((one) => [one.id, heldCase(one, held[one.id] ?? {})]));
     const worker = new NestWorker();
     this.#worker = worker;
     worker.onmessage = ({ data }: MessageEvent<NestAnswer>) => {
       const found =
         'nest' in data
-          ? { nest: data.nest, problem: '' }
+          ? { nest: settled.get(data.id)!.whole(data.nest), problem: '' }
           : { nest: null, problem: refusalText(data.refusal, style) };
       this.found = { ...this.found, [data.id]: { ...found, done: data.done } };
       if (data.done === 1 && data.id === cases.at(-1)!.id) this.stop();
@@ -37,7 +46,8 @@ export class Nester {
       this.problem = `The nest has failed: ${message}. Nest again, or with fewer sizes of sheets.`;
       this.stop();
     };
-    worker.postMessage({ cases, seconds } satisfies NestQuestion);
+    const asked = cases.map(({ id }) => settled.get(id)!.case);
+    worker.postMessage({ cases: asked, seconds } satisfies NestQuestion);
   }
 
   stop(): void {

@@ -1,5 +1,16 @@
 <script lang="ts">
-  import { findPage, findScale, formatLength, isInchUnit, materialCases, roomOf } from 'goodreach';
+  import {
+    findPage,
+    findScale,
+    formatLength,
+    frontStrips,
+    isInchUnit,
+    matchingNames,
+    matchings,
+    materialCases,
+    roomOf,
+    type Matching,
+  } from 'goodreach';
   import { onDestroy } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
   import type { BuildChoice } from '$views/shop/build-choice.svelte';
@@ -53,10 +64,16 @@
     );
   }
   function start() {
+    choice.matched = choice.matching;
+    const held = Object.fromEntries(
+      cases.map((one) => {
+        const strips = frontStrips(session.settled, one, choice.matching);
+        return [one.case.id, { strips, kept: choice.keeps[one.case.id] ?? [] }];
+      }),
+    );
     nester.ask(
       cases.map((one) => one.case),
-      SECONDS,
-      session.style,
+      { seconds: SECONDS, style: session.style, held },
     );
     if (shown) choice.show(shown.case.id);
   }
@@ -70,6 +87,16 @@
   <option value="saw">a panel saw</option>
   <option value="router">a router</option>
 </SelectField>
+{#if cases.some((one) => one.material.grained)}
+  <SelectField
+    label="Grain runs on"
+    wide="6.4rem"
+    value={choice.matching}
+    onchoose={(way) => (choice.matching = way as Matching)}
+  >
+    {#each matchings as way (way)}<option value={way}>{matchingNames[way]}</option>{/each}
+  </SelectField>
+{/if}
 {#if nester.busy}
   <Button onclick={() => nester.stop()}>Stop, and keep the best so far</Button>
 {:else}

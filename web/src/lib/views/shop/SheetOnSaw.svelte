@@ -49,6 +49,11 @@
       said="Sheet {choice.sheet + 1} of {nest.count}, {sheet.stock}, {sheet.parts.length} parts"
       count={nest.count}
     >
+      {#if !isOld}<Button
+          aria-pressed={choice.isKept(shown.case.id, sheet)}
+          onclick={() => choice.keep(shown.case.id, sheet)}
+          >{choice.isKept(shown.case.id, sheet) ? 'Kept as it is' : 'Keep this sheet'}</Button
+        >{/if}
       <Button disabled={choice.cut === null} onclick={() => next(-1)}>Cut before</Button>
       <Button disabled={choice.cut === sheet.cuts.length - 1} onclick={() => next(1)}>Next cut</Button>
     </SheetHeader>

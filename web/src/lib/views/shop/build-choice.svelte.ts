@@ -4,7 +4,9 @@ import {
   usualStock,
   type Arrangement,
   type ListId,
+  type Matching,
   type MaterialCase,
+  type NestedSheet,
   type Sawing,
   type Stock,
 } from 'goodreach';
@@ -59,6 +61,10 @@ export class BuildChoice {
   /** What the studio keeps for its shop; the sheets there are, as they are being changed. */
   readonly books = new ShopBooks();
   stock: Stock = $state.raw(usualStock);
+  /** Over which fronts grain runs on, as it is wished and as sheets were laid out; sheets that stay as they are when the others are laid out anew, by material. */
+  matching: Matching = $state('none');
+  matched: Matching = $state('none');
+  keeps: Readonly<Record<string, readonly NestedSheet[]>> = $state.raw({});
   /** What sheets are cut on, and what holds each sheet down on a router, by its material and number. */
   cutOn: 'router' | 'saw' = $state('saw');
   clamps: Readonly<Record<string, readonly Clamp[]>> = $state.raw({});
@@ -98,7 +104,20 @@ export class BuildChoice {
   /** Whether what is taken of a material, or what it is cut from, has changed since its parts were laid out. */
   isOld({ case: now }: MaterialCase): boolean {
     const asked = this.nester.asked.find(({ id }) => id === now.id);
-    return this.nester.asked.length > 0 && JSON.stringify(asked) !== JSON.stringify(now);
+    if (this.nester.asked.length === 0) return false;
+    return this.matching !== this.matched || JSON.stringify(asked) !== JSON.stringify(now);
+  }
+
+  /** Whether a sheet stays as it is when the others are laid out anew. */
+  isKept(material: string, sheet: NestedSheet): boolean {
+    return this.keeps[material]?.includes(sheet) ?? false;
+  }
+
+  /** Has a sheet stay as it is, or not any more. */
+  keep(material: string, sheet: NestedSheet): void {
+    const before = this.keeps[material] ?? [];
+    const after = before.includes(sheet) ? before.filter((one) => one !== sheet) : [...before, sheet];
+    this.keeps = { ...this.keeps, [material]: after };
   }
 
   /** Shows a material's sheets from the first on. */
