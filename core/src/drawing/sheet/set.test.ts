@@ -7,7 +7,7 @@ import { itemNumbers } from '../../setting/item-numbers';
 import { itemBoxes } from '../../setting/item-box';
 import { isMovable } from '../../ranges/item-kind';
 import { drawSheets } from './sheet';
-import { findPage, findScale } from './sheet-format';
+import { findPage, findScale, usualPages } from './sheet-format';
 import type { Sheet, SheetSubject } from './sheet-frame';
 
 const draw = (design: Design, subject: SheetSubject, page: string, scale: string) =>
@@ -89,5 +89,15 @@ describe('a set of drawings', () => {
         expect(isTold, `${box.record.code} ${box.record.width}`).toBe(true);
       }
     }
+  });
+});
+
+describe('the usual papers', () => {
+  it('are there, and of the kind that what is measured in is sold with', () => {
+    expect(usualPages('mm')).toEqual({ drawing: 'A3', hand: 'A4' });
+    for (const unit of ['in', 'in-decimal', 'ft-in'] as const)
+      expect(usualPages(unit)).toEqual({ drawing: 'Tabloid', hand: 'Letter' });
+    for (const unit of ['mm', 'in'] as const)
+      for (const page of Object.values(usualPages(unit))) expect(findPage(page).ok).toBe(true);
   });
 });

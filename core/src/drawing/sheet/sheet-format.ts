@@ -1,4 +1,5 @@
 import { refuse, ok, type Result } from '../../result';
+import { isInchUnit, type LengthUnit } from '../../units/units';
 
 /** A page, landscape, mm. */
 export interface Page {
@@ -17,6 +18,10 @@ export const pages: readonly Page[] = [
   { id: 'Arch C', width: 609.6, height: 457.2 },
   { id: 'Arch D', width: 914.4, height: 609.6 },
 ];
+
+/** The papers that are usual where a room is measured in a unit: of drawings, and of what is read in the hand. */
+export const usualPages = (unit: LengthUnit): { drawing: string; hand: string } =>
+  isInchUnit(unit) ? { drawing: 'Tabloid', hand: 'Letter' } : { drawing: 'A3', hand: 'A4' };
 
 /** A drawing scale: room millimetres per paper millimetre, and how it is written. */
 export interface SheetScale {

@@ -49,7 +49,12 @@ export class StudioShelf {
     const [kept, own, objects] = [rangesOf(design), this.ranges, this.objects];
     // The same list as long as it is of the same: what is made of it need not be made again for every frame of a drag.
     if (this.#known?.kept !== kept || this.#known.own !== own || this.#known.objects !== objects) {
-      const mine = [...own, ...objects];
+      // They are built as the room says.
+      const ways = new Map(kept.flatMap((range) => (range.ways ? [[range.id, range.ways] as const] : [])));
+      const mine = [...own, ...objects].map((range) => {
+        const here = ways.get(range.id);
+        return here ? { ...range, ways: here } : range;
+      });
       const ids = new Set(mine.map(({ id }) => id));
       this.#known = { kept, own, objects, all: [...kept.filter(({ id }) => !ids.has(id)), ...mine] };
     }

@@ -1,11 +1,11 @@
 <script lang="ts">
-  import { isInchUnit } from 'goodreach';
+  import { isInchUnit, usualPages } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
 
   /** The reach report of the saved room, to print and as data. */
   const { session, saving, roomId } = useWorkspace();
   const isInch = $derived(isInchUnit(session.style.unit));
-  const page = $derived(isInch ? 'Tabloid' : 'A3');
+  const page = $derived(usualPages(session.style.unit).drawing);
 </script>
 
 <p>

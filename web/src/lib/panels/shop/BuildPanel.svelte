@@ -33,7 +33,7 @@
       chosen={shown?.id ?? null}
       onchoose={(id) => {
         screen.select(id);
-        choice.part = null;
+        [choice.part, choice.row] = [null, 0];
       }}
       empty="Nothing of this room is made in the shop yet."
     >

@@ -4,11 +4,11 @@
     findScale,
     formatLength,
     frontStrips,
-    isInchUnit,
     matchingNames,
     matchings,
     materialCases,
     roomOf,
+    usualPages,
     type Matching,
   } from 'goodreach';
   import { onDestroy } from 'svelte';
@@ -50,7 +50,7 @@
       session.style,
     );
   function paper() {
-    const page = findPage(isInchUnit(roomOf(session.document).unit) ? 'Tabloid' : 'A3');
+    const page = findPage(usualPages(session.style.unit).drawing);
     const scale = findScale('20');
     if (!page.ok || !scale.ok) return;
     const options = {

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { costOf, isInchUnit, moneyWords, quoteOf, roomOf, type QuoteTerms } from 'goodreach';
+  import { costOf, moneyWords, quoteOf, usualPages, type QuoteTerms } from 'goodreach';
   import { onMount } from 'svelte';
   import { postJson } from '$lib/session/send-json';
   import type { ShopBooks } from '$lib/session/shop-books.svelte';
@@ -47,7 +47,7 @@
     event.preventDefault();
     busy = true;
     problem = '';
-    const page = isInchUnit(roomOf(session.document).unit) ? 'Letter' : 'A4';
+    const page = usualPages(session.style.unit).hand;
     const body = { ...$state.snapshot(terms), page };
     const answer = await postJson<Quote>(`/api/rooms/${roomId}/quotes`, body);
     busy = false;

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { isInchUnit, roomOf } from 'goodreach';
+  import { roomOf, usualPages } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import type { BuildChoice } from '$views/shop/build-choice.svelte';
   import Button from '$ui/Button.svelte';
@@ -7,7 +7,7 @@
   /** What the shop takes of the room’s cabinets: on paper, and for its machines. */
   let { choice }: { choice: BuildChoice } = $props();
   const { session, saving, roomId } = useWorkspace();
-  const inInches = $derived(isInchUnit(roomOf(session.document).unit));
+  const pages = $derived(usualPages(session.style.unit));
   const sheet = (show: string, page: string) => `/api/rooms/${roomId}/sheet.pdf?show=${show}&page=${page}`;
   const machines = $derived(choice.machines);
   const make = (format: 'dxf' | 'iso' | 'points') =>
@@ -21,12 +21,10 @@
 <h2>On paper</h2>
 {#if saving.state === 'saved'}
   <div class="exports">
-    <a class="export" href={sheet('cabinets', inInches ? 'Tabloid' : 'A3')} target="_blank">Cabinets</a>
-    <a class="export" href={sheet('parts', inInches ? 'Letter' : 'A4')} target="_blank">Every part</a>
-    <a class="export" href={sheet('labels', inInches ? 'Letter' : 'A4')} target="_blank">Labels</a>
-    <a class="export" href={sheet('part-labels', inInches ? 'Letter' : 'A4')} target="_blank"
-      >Labels of parts</a
-    >
+    <a class="export" href={sheet('cabinets', pages.drawing)} target="_blank">Cabinets</a>
+    <a class="export" href={sheet('parts', pages.hand)} target="_blank">Every part</a>
+    <a class="export" href={sheet('labels', pages.hand)} target="_blank">Labels</a>
+    <a class="export" href={sheet('part-labels', pages.hand)} target="_blank">Labels of parts</a>
   </div>
 {:else}
   <p class="help">As soon as the last edit is saved.</p>

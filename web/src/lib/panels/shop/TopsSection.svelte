@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { isInchUnit, roomOf, shopLength, templatesOf, templateWords } from 'goodreach';
+  import { roomOf, shopLength, templatesOf, templateWords, usualPages } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import type { BuildChoice } from '$views/shop/build-choice.svelte';
   import Button from '$ui/Button.svelte';
@@ -10,7 +10,7 @@
   const { session, saving, roomId } = useWorkspace();
   const length = $derived(shopLength(session.style));
   const pieces = $derived(templatesOf(session.settled).map((one, index) => ({ id: String(index), ...one })));
-  const page = $derived(isInchUnit(roomOf(session.document).unit) ? 'Tabloid' : 'A3');
+  const page = $derived(usualPages(session.style.unit).drawing);
 </script>
 
 <ChoiceList

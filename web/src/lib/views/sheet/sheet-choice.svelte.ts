@@ -1,5 +1,6 @@
 import {
   isInchUnit,
+  usualPages,
   type Arrangement,
   type Design,
   type ListId,
@@ -40,6 +41,7 @@ export class SheetChoice {
     readonly titles: Titles,
     unit: Parameters<typeof isInchUnit>[0],
   ) {
-    if (isInchUnit(unit)) [this.page, this.scale] = ['Tabloid', '24'];
+    this.page = usualPages(unit).drawing;
+    if (isInchUnit(unit)) this.scale = '24';
   }
 }
