@@ -60,7 +60,7 @@ test('the Build step takes cabinets apart, lists what is cut and bought, and lay
   await expect(panel.getByRole('button', { name: /18 Faced board 1 sheet/ })).toBeVisible();
   await page.getByRole('button', { name: 'Next cut' }).click();
   await expect(page.getByText(/^Cut 1 of \d+/)).toBeVisible();
-  // A sheet stays as it is while the others are laid out anew, and the grain of fronts runs on where that is wished.
+  // A sheet stays as it is while the others are laid out anew.
   await page.getByRole('button', { name: 'Keep this sheet' }).click();
   const kept = page.getByRole('button', { name: 'Kept as it is' });
   await expect(kept).toBeVisible();
@@ -71,11 +71,8 @@ test('the Build step takes cabinets apart, lists what is cut and bought, and lay
   await expect(kept).toBeVisible();
   await kept.click();
   await expect(page.getByRole('button', { name: 'Keep this sheet' })).toBeVisible();
-  const grain = page.getByLabel('Grain runs on');
-  await grain.selectOption('up each cabinet’s fronts');
-  await expect(page.getByText('have changed since these were laid out')).toBeVisible();
-  await grain.selectOption('over no fronts');
-  await expect(page.getByText('have changed since these were laid out')).toBeHidden();
+  // Nothing here has grain: there is nothing to choose about it.
+  await expect(page.getByLabel('Grain runs on')).toHaveCount(0);
   // What it costs: all of it, or what the chosen cabinet takes.
   await page.getByRole('tab', { name: 'Cost' }).click();
   const total = async () => Number(await panel.locator('strong').innerText());
