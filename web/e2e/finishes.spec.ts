@@ -184,7 +184,6 @@ test('two sets of finishes are kept, held against each other in the room, and on
   await dialog.locator('.stage').focus();
   await page.keyboard.press('ArrowLeft');
   await expect.poll(async () => (await frames()).every((now, index) => now > before[index]!)).toBe(true);
-  await page.screenshot({ path: '/tmp/compare.png' });
   await dialog.getByRole('button', { name: 'Side by side' }).click();
   await expect(dialog.getByLabel('Where the divider stands')).toHaveCount(0);
   await page.keyboard.press('Escape');

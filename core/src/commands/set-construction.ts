@@ -78,7 +78,10 @@ function changed(before: BuildWays | undefined, ways: WaysChange): BuildWays | n
 
 const asStored = (ways: WaysChange): WaysChange =>
   Object.fromEntries(
-    Object.entries(ways).map(([key, value]) => [key, typeof value === 'number' ? quantise(value) : value]),
+    Object.entries(ways).map(([key, value]) => {
+      if (Array.isArray(value)) return [key, value.map(quantise)];
+      return [key, typeof value === 'number' ? quantise(value) : value];
+    }),
   );
 
 /** Whether a value can be set, by itself. */

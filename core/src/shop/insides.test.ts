@@ -263,6 +263,26 @@ describe('fronts of one’s own', () => {
     expect([ask(fit).ok, ask(fit + 1).ok]).toEqual([true, false]);
   });
 
+  it('are equal side by side again where the cabinet has come to be too narrow for what was typed', () => {
+    const { builder, id } = withRows('F900', [
+      { shows: 'drawer', across: 2, widths: [700] },
+      { shows: 'doors' },
+    ]);
+    const widths = (width: number) => {
+      const record = { ...recordOf(builder.design, 'item', id)!, width };
+      const design = { ...builder.design, records: { ...builder.design.records, [id]: record } };
+      return fronts({ design } as RoomBuilder, id)
+        .filter(({ shows }) => shows === 'drawer')
+        .map(({ left, right }) => near(right - left));
+    };
+    // 700, the gap of 3 and 20 at the least, and 1.5 at either end: 726.
+    expect([widths(900), widths(726), widths(725.9)]).toEqual([
+      [700, 194],
+      [700, 20],
+      [359.95, 359.95],
+    ]);
+  });
+
   it('fill the front where all heights are typed, to half a millimetre', () => {
     for (const [high, ok] of [
       [717, true],

@@ -24,11 +24,17 @@ export function rowsNow(design: Design, id: string): readonly ItemRow[] | null {
   return recordOf(design, 'item', id)!.rows ?? usualRows(design, box, made);
 }
 
-/** What shows on the front of a cabinet that is straight in plan; nothing of others. */
+/** What shows on the front of a cabinet that is straight in plan, with the row each is in where those can be changed; nothing of others. */
 export function frontOfItem(design: Design, id: string): readonly FrontPart[] {
   const box = findBox(design, id);
   if (!box || box.kind.plan) return [];
-  return solidOfItem(design, box).sides.find(({ front }) => front)?.parts ?? [];
+  const parts = solidOfItem(design, box).sides.find(({ front }) => front)?.parts ?? [];
+  if (box.kind.own || !canHaveRows(box.kind)) return parts;
+  const rows = rowsOf(parts.filter(({ shows }) => shows !== 'shelf'));
+  return parts.map((part) => {
+    const row = rows.findIndex((one) => one.parts.includes(part));
+    return row < 0 ? part : { ...part, row };
+  });
 }
 
 function usualRows(

@@ -1,4 +1,4 @@
-import type { DoorStyle, HandleStyle } from '../document/limits';
+import { LEAST_ROW, type DoorStyle, type HandleStyle } from '../document/limits';
 import type { Side } from '../document/records';
 import { railOf, type LeafBoard } from '../surfaces/door-styles';
 import { plinthUnder, type ConstructionMethod } from '../ranges/construction';
@@ -135,8 +135,10 @@ export function cellsBetween<P extends Pick<Place, 'left' | 'right'>>(
   between: number,
 ): P[] {
   const free = at.right - at.left - between * (across - 1);
-  const typed = widths?.slice(0, across - 1) ?? [];
-  const rest = (free - typed.reduce((sum, one) => sum + one, 0)) / (across - typed.length);
+  const asked = widths?.slice(0, across - 1) ?? [];
+  const over = (free - asked.reduce((sum, one) => sum + one, 0)) / (across - asked.length);
+  // Where the cabinet has come to be too narrow for what was typed, they are equal again.
+  const [typed, rest] = over >= LEAST_ROW ? [asked, over] : [[], free / across];
   let left = at.left;
   return Array.from({ length: across }, (_, index) => {
     const right = left + (typed[index] ?? rest);

@@ -11,14 +11,6 @@
   const length = $derived(shopLength(session.style));
   const fronts = $derived(frontOfItem(session.settled, item.record.id));
   const rows = $derived(rowsNow(session.settled, item.record.id));
-  /** The fronts with the row each is in, where that is not said by themselves. */
-  const told = $derived.by(() => {
-    if (!rows || fronts.some(({ row }) => row !== undefined)) return fronts;
-    const tops = [...new Set(fronts.filter(({ shows }) => shows !== 'shelf').map(({ high }) => high))].sort(
-      (a, b) => b - a,
-    );
-    return fronts.map((one) => (one.shows === 'shelf' ? one : { ...one, row: tops.indexOf(one.high) }));
-  });
   const chosen = $derived(rows ? Math.min(choice.row, rows.length - 1) : null);
 
   /** A row is in hand; its height is typed at once. */
@@ -46,7 +38,7 @@
 >
   <Drawing
     label="{item.record.code}: its front with what is behind it, and cut through"
-    draw={(scale) => insideDrawing(item, told, { scale, say: length, chosen })}
+    draw={(scale) => insideDrawing(item, fronts, { scale, say: length, chosen })}
     onchoose={(source) => {
       const row = Number(source.replace('row-', ''));
       if (Number.isInteger(row)) void type(row);
