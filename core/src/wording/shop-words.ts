@@ -57,11 +57,11 @@ export const stuffNames = {
   glass: 'Glass',
 } as const;
 
-/** Over which fronts grain runs on. */
+/** Over which fronts grain runs on, as said after “Grain runs on”. */
 export const matchingNames = {
-  none: 'over no fronts',
-  up: 'up each cabinet’s fronts',
-  along: 'along each run’s fronts',
+  none: 'nowhere',
+  up: 'up each cabinet',
+  along: 'along each run',
 } as const;
 
 /** What is bought for cabinets and goes into them. */
