@@ -1,16 +1,18 @@
 <script lang="ts">
-  import { fieldOf, frameWay, placeFrames, setFrame, type Point, type ViewOnPage } from 'goodreach';
+  import { fieldOf, frameWay, placeFrames, setFrame, type Design, type Point, type ViewOnPage } from 'goodreach';
   import moveIcon from 'lucide-static/icons/move.svg?raw';
   import { nanoid } from 'nanoid';
   import { useWorkspace } from '$lib/tools/context';
   import Icon from '$ui/Icon.svelte';
-  import { croppedTo, placesOf, sides, snapped, type FrameMove, type FrameSide } from './frame-moves';
+  import { asPut, croppedTo, placesOf, sides, snapped, type FrameMove, type FrameSide } from './frame-moves';
   import type { SheetChoice } from './sheet-choice.svelte';
   import type { ShownSheet } from './sheets.worker';
 
   /** The drawings of a sheet on the desk as frames that are taken by their names: the chosen one is moved by its ground and cropped by its edges. */
   interface Props {
     sheet: ShownSheet;
+    /** The design it is drawn of. */
+    of: Design | null;
     choice: SheetChoice;
     /** Where a place of the sheet, mm from its top left corner, is on the screen, and how many pixels a mm is. */
     toPixel: (at: Point) => Point;
@@ -21,7 +23,7 @@
     groupOf: (index: number) => SVGGElement | null;
     onclose: () => void;
   }
-  let { sheet, choice, toPixel, k, pointer, groupOf, onclose }: Props = $props();
+  let { sheet, of, choice, toPixel, k, pointer, groupOf, onclose }: Props = $props();
   const { session } = useWorkspace();
 
   /** How far a drawing catches, pixels; what an arrow key moves it by, mm of paper. */
@@ -29,9 +31,11 @@
   const NUDGE = 1;
   const FAR = 10;
 
-  const index = $derived(sheet.frames.findIndex(({ drawing }) => drawing === choice.framed));
-  const chosen = $derived(sheet.frames[index]);
-  const others = $derived(sheet.frames.filter((one) => one !== chosen));
+  // What was let go stays where it is until the sheet is drawn anew, and goes on from there before that.
+  const frames = $derived(sheet.frames.map((one) => asPut(one, sheet.page.id, of, session.committed)));
+  const index = $derived(frames.findIndex(({ drawing }) => drawing === choice.framed));
+  const chosen = $derived(frames[index]);
+  const others = $derived(frames.filter((one) => one !== chosen));
 
   /** How high the tab of a drawing is, over it; pixels. */
   const TAB = 26;
@@ -45,18 +49,19 @@
 
   let move: FrameMove | null = $state.raw(null);
   let crop: { side: FrameSide; at: number } | null = $state.raw(null);
-  // What was let go stays where it is until the sheet is drawn anew.
   $effect(() => {
     void sheet;
-    move = null;
-    crop = null;
-  });
-  $effect(() => {
-    const group = index < 0 ? null : groupOf(index);
-    const by = move?.by;
-    if (!group || !by) return;
-    group.setAttribute('transform', `translate(${by.x} ${-by.y})`);
-    return () => group.removeAttribute('transform');
+    const moved = frames.flatMap(({ origin, drawing }, at) => {
+      const drawn = sheet.frames[at]!.origin;
+      const live = drawing === choice.framed ? move?.by : undefined;
+      const [x, y] = [origin.x - drawn.x + (live?.x ?? 0), origin.y - drawn.y + (live?.y ?? 0)];
+      const group = x === 0 && y === 0 ? null : groupOf(at);
+      group?.setAttribute('transform', `translate(${x} ${-y})`);
+      return group ? [group] : [];
+    });
+    return () => {
+      for (const group of moved) group.removeAttribute('transform');
+    };
   });
 
   const boxOf = ({ box }: ViewOnPage) => {
@@ -99,21 +104,26 @@
     crop = { side, at: chosen.box[side] + (side === 'left' || side === 'right' ? by.x : by.y) };
   }
   function drop() {
-    from = null;
     if (move) place(move.by);
     if (crop) cut(crop.side, crop.at);
+    release();
+  }
+  function release() {
+    from = null;
+    move = null;
+    crop = null;
   }
   function place(by: Point) {
     if (!chosen || (by.x === 0 && by.y === 0)) return;
-    const frames = placesOf(sheet.frames, chosen.drawing, by);
-    if (!session.run(placeFrames, { page: sheet.page.id, frames })) move = null;
+    const places = placesOf(frames, chosen.drawing, by);
+    session.run(placeFrames, { page: sheet.page.id, frames: places });
   }
   function cut(side: FrameSide, at: number) {
     if (!chosen) return;
     const { drawing } = chosen;
     const before = frameWay(session.committed, drawing)?.crop ?? {};
     const cropped = { ...before, ...croppedTo(chosen, side, at) };
-    if (!session.run(setFrame, { id: `frame-${nanoid(8)}`, drawing, crop: cropped })) crop = null;
+    session.run(setFrame, { id: `frame-${nanoid(8)}`, drawing, crop: cropped });
   }
   const ways = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] } as const;
   function key(event: KeyboardEvent, side?: FrameSide) {
@@ -132,7 +142,7 @@
   }
 </script>
 
-{#each sheet.frames as frame (frame.drawing)}
+{#each frames as frame (frame.drawing)}
   {@const { x, y } = boxOf(frame)}
   {#if frame !== chosen}
     <button
@@ -159,10 +169,7 @@
     onpointerdown={take}
     onpointermove={drag}
     onpointerup={drop}
-    onpointercancel={() => {
-      from = null;
-      move = null;
-    }}
+    onpointercancel={release}
     onkeydown={(event) => key(event)}
     {@attach (element) => element.focus({ preventScroll: true })}
   >

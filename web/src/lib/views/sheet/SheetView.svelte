@@ -293,6 +293,7 @@
       {#each places.filter((place) => isSeen(place)) as { top, sheet } (top)}
         <SheetFrames
           {sheet}
+          of={sheets.of}
           {choice}
           pointer={pointer && { x: pointer.x, y: pointer.y - top }}
           k={eye.now.k}

@@ -1,4 +1,12 @@
-import type { Bounds, FrameCrop, PlacedFrame, Point, ViewOnPage } from 'goodreach';
+import {
+  frameWay,
+  type Bounds,
+  type Design,
+  type FrameCrop,
+  type PlacedFrame,
+  type Point,
+  type ViewOnPage,
+} from 'goodreach';
 import { nanoid } from 'nanoid';
 
 /** What a moved drawing lines up with: a line across or up its sheet, mm of paper. */
@@ -11,6 +19,32 @@ export interface SnapLine {
 export interface FrameMove {
   by: Point;
   lines: SnapLine[];
+}
+
+/** A drawing as it was put and cropped last, where its page, drawn of a design of before, doesn't show that yet. */
+export function asPut(frame: ViewOnPage, page: string, drawn: Design | null, now: Design): ViewOnPage {
+  if (!drawn || drawn === now) return frame;
+  const { drawing, sheet, origin, box, ratio } = frame;
+  const [was, is] = [frameWay(drawn, drawing), frameWay(now, drawing)];
+  if (was === is || !is) return frame;
+  const isHere = (place: typeof is.place) => place?.page === page && place.sheet === sheet;
+  const by = { x: 0, y: 0 };
+  if (is.place && isHere(is.place)) {
+    const from = was?.place && isHere(was.place) ? was.place : origin;
+    by.x = is.place.x - from.x;
+    by.y = is.place.y - from.y;
+  }
+  const zero = { x: origin.x + by.x, y: origin.y + by.y };
+  const put: Bounds = {
+    ...{ left: box.left + by.x, right: box.right + by.x },
+    ...{ bottom: box.bottom + by.y, top: box.top + by.y },
+  };
+  for (const side of sides) {
+    const at = is.crop?.[side];
+    if (at === undefined || at === was?.crop?.[side]) continue;
+    put[side] = (side === 'left' || side === 'right' ? zero.x : zero.y) + at / ratio;
+  }
+  return { ...frame, origin: zero, box: put };
 }
 
 /** How far a drawing is moved that is dragged so far: near to where its zero, an edge or its middle lines up with another's, or with the middle of what is drawn on, it catches there. */
