@@ -1,5 +1,13 @@
 <script lang="ts">
-  import { fieldOf, frameWay, placeFrames, setFrame, type Design, type Point, type ViewOnPage } from 'goodreach';
+  import {
+    fieldOf,
+    frameWay,
+    placeFrames,
+    setFrame,
+    type Design,
+    type Point,
+    type ViewOnPage,
+  } from 'goodreach';
   import moveIcon from 'lucide-static/icons/move.svg?raw';
   import { nanoid } from 'nanoid';
   import { useWorkspace } from '$lib/tools/context';

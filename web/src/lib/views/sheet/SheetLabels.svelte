@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
   import { moveLabel } from './desk-walk.svelte';
   import type { ShownLabel } from './sheets.worker';
@@ -16,30 +17,41 @@
 
   /** Pixels a pointer travels before a press is no click. */
   const CLICK = 4;
-  let held: { label: ShownLabel; x: number; y: number; by: { x: number; y: number } } | null =
-    $state.raw(null);
+  interface Held {
+    /** What the label goes by: drawn anew in the middle of a drag, it is another one of the same. */
+    of: string;
+    /** Whether it is not let go yet. */
+    down: boolean;
+    x: number;
+    y: number;
+    by: { x: number; y: number };
+  }
+  let held: Held | null = $state.raw(null);
+  const idOf = ({ view, key }: ShownLabel): string => `${view} ${key}`;
   // What was let go stays where it is until the sheet is drawn anew.
   $effect(() => {
     void labels;
-    held = null;
+    untrack(() => {
+      if (!held?.down) held = null;
+    });
   });
 
   function take(event: PointerEvent, label: ShownLabel) {
     if (event.button !== 0) return;
     event.stopPropagation();
     (event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);
-    held = { label, x: event.clientX, y: event.clientY, by: { x: 0, y: 0 } };
+    held = { of: idOf(label), down: true, x: event.clientX, y: event.clientY, by: { x: 0, y: 0 } };
   }
   function drag(event: PointerEvent) {
-    if (!held || event.buttons === 0) return;
+    if (!held?.down || event.buttons === 0) return;
     const [x, y] = [event.clientX - held.x, event.clientY - held.y];
     if (Math.hypot(x, y) > CLICK || held.by.x !== 0 || held.by.y !== 0)
       held = { ...held, by: { x: x / k, y: y / k } };
   }
   function drop(label: ShownLabel) {
     const by = held?.by;
-    if (by && (by.x !== 0 || by.y !== 0)) {
-      if (!moveLabel(session, label, { x: by.x, y: -by.y })) held = null;
+    if (held && by && (by.x !== 0 || by.y !== 0)) {
+      held = moveLabel(session, label, { x: by.x, y: -by.y }) ? { ...held, down: false } : null;
     } else {
       held = null;
       screen.select(label.source);
@@ -47,8 +59,8 @@
   }
 </script>
 
-{#each labels as label (`${label.view} ${label.key}`)}
-  {@const by = held?.label === label ? held.by : null}
+{#each labels as label (idOf(label))}
+  {@const by = held?.of === idOf(label) ? held.by : null}
   <span
     class="label"
     class:open={by !== null || walked === label}
