@@ -11,5 +11,6 @@ export default defineConfig({
   resolve: {
     alias: { 'd3-transition': atOnce, 'd3-interpolate': atOnce },
   },
-  test: { include: ['src/**/*.test.ts'], testTimeout: 120_000, hookTimeout: 120_000 },
+  // Both of the cores: by itself it leaves one to whoever watches.
+  test: { include: ['src/**/*.test.ts'], maxWorkers: 2, testTimeout: 120_000, hookTimeout: 120_000 },
 });
