@@ -1,45 +1,12 @@
 import { nest } from '../src/shop/nest/nest';
-import type { NestCase, NestPart, NestStock } from '../src/shop/nest/nest-types';
+import type { NestCase } from '../src/shop/nest/nest-types';
 import { layParts, partings, choosings, type Shape } from '../src/shop/nest/sawn';
 import { randomFrom } from '../src/geometry/random';
 import { nestFaults } from '../testing/nest-faults';
+import { caseOf, sizes } from './nest-cases';
 
 /** Nests of cabinet parts: how soon the first answer is there, how near the bound the last one, and how it stands beside a plain search that lays as many random orders as it can in the same time. */
 const SECONDS = Number(process.argv[2] ?? 10);
-const sizes: readonly NestStock[] = [
-  { id: 'board', l: 2800, w: 2070 },
-  { id: 'half', l: 2440, w: 1220 },
-  { id: 'offcut', l: 1400, w: 900, count: 3 },
-];
-/** Sides, bottoms, rails, shelves, fronts, tall sides and doors, plinths: length, width, grain. */
-const kinds = [
-  [720, 560, true],
-  [564, 560, false],
-  [564, 100, false],
-  [764, 560, false],
-  [716, 596, true],
-  [716, 297, true],
-  [140, 596, true],
-  [283, 596, true],
-  [2000, 560, true],
-  [1996, 597, true],
-  [870, 100, true],
-  [300, 700, false],
-] as const;
-
-function caseOf(seed: number, count: number, stock: readonly NestStock[]): NestCase {
-  const random = randomFrom(seed);
-  const parts: NestPart[] = [];
-  for (let left = count; left > 0;) {
-    const [l, w, grain] = kinds[Math.floor(random() * kinds.length)]!;
-    const qty = Math.min(left, 1 + Math.floor(random() * 8));
-    const jitter = () => Math.round((random() - 0.5) * 8) * 10;
-    parts.push({ id: `p${parts.length}`, l: l + jitter(), w: Math.max(60, w + jitter()), grain, qty });
-    left -= qty;
-  }
-  return { id: `${count} parts, ${stock.length} sizes, ${seed}`, kerf: 4, trim: 10, stock, parts };
-}
-
 /** The least area of sheets that random orders come to. */
 function plainSearch({ kerf, trim, stock, parts }: NestCase, seconds: number): number {
   const random = randomFrom(7);
