@@ -79,6 +79,7 @@ export const hardwareNames = {
   connector: 'Connector with bolt',
   dowel: 'Dowel 8 × 30',
   screw: 'Screw 5 × 50',
+  'top-bolt': 'Worktop bolt, with recesses',
   hanger: 'Hanging bracket, pair',
   bar: 'Bar handle',
   knob: 'Knob',
@@ -198,6 +199,18 @@ export const templateWords = {
     said: Record<'fromFront' | 'fromLeft' | 'fromRight' | 'radius' | 'size', string>,
   ) =>
     `${item} ${cutOutUses[use]}: ${said.size}, corners ${said.radius}; ${said.fromFront} from the front, ${said.fromLeft} from the left, ${said.fromRight} from the right`,
+  /** The bolts of a joint, from below. */
+  bolts: (edge: string, places: readonly string[]) =>
+    `Joint ${edge}: ${places.length === 1 ? 'a bolt' : `${places.length} bolts`} let into the underside, ${places.join(', ')} from either end`,
+  slab: (slab: number, of: number) => (of === 1 ? 'slab' : `slab ${slab} of ${of}`),
+  slabOf: (material: string | null, slab: string) => [material, slab].filter(Boolean).join(', '),
+  pieces: 'Pieces',
+  size: 'Size',
+  turned: 'turned',
+  veins: 'Every piece lies along the slab, as its veins or its grain run',
+  turns: 'Without veins or grain: pieces are turned where that saves a slab',
+  used: (share: number) => `${Math.round(share * 100)} percent of the slab is used`,
+  sawn: (kerf: string) => `${kerf} between pieces for the saw`,
   edges: 'Edges, round the piece',
   edge: 'Edge',
   kind: 'At',

@@ -19,15 +19,10 @@ const TIP = 2;
 
 /** A piece of a top seen from above, its front below: each edge by its letter with its length, cut-outs by their middles along and their near sides across; mm, its frame’s zero at the left end of its front. */
 export function templateDrawing(template: Template, scale: number, say: (mm: number) => string): Primitive[] {
-  const { edges, cutOuts } = template;
-  const ring = edges.flatMap(placesOf);
-  const [xs, ys] = [ring.map(({ x }) => x), ring.map(({ y }) => y)];
-  const [left, right, low, high] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
-  const moved = ({ x, y }: Point): Point => ({ x: x - left, y: y - low });
-  const size = { wide: right - left, high: high - low };
+  const { cutOuts } = template;
+  const { left, size, moved } = templateShape(template);
   return [
-    outline('tops', ring.map(moved), WEIGHT.object, 'drawing', 'item'),
-    ...cutOuts.flatMap((one) => cutOutMarks(one, moved)),
+    ...templateMarks(template, moved),
     ...edgeWords(template, moved, scale, say),
     ...grainArrow(size, scale),
     ...row(
@@ -47,6 +42,85 @@ export function templateDrawing(template: Template, scale: number, say: (mm: num
     ...overall(size.wide, { from: 0, out: -1, upright: false }, scale, say),
     ...overall(size.high, { from: 0, out: -1, upright: true }, scale, say),
   ];
+}
+
+/** The outline of a piece in its own frame, how large it is, and what moves its lowest left corner to 0, 0. */
+function templateShape({ edges }: Template) {
+  const ring = edges.flatMap(placesOf);
+  const [xs, ys] = [ring.map(({ x }) => x), ring.map(({ y }) => y)];
+  const [left, right, low, high] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+  const moved = ({ x, y }: Point): Point => ({ x: x - left, y: y - low });
+  return { ring, left, size: { wide: right - left, high: high - low }, moved };
+}
+
+/** A piece's outline, its cut-outs and the bolts of its joints, its own places moved. */
+function templateMarks(template: Template, moved: (at: Point) => Point): Primitive[] {
+  return [
+    outline('tops', templateShape(template).ring.map(moved), WEIGHT.object, 'drawing', 'item'),
+    ...template.cutOuts.flatMap((one) => cutOutMarks(one, moved)),
+    ...template.edges.flatMap((edge) => boltMarks(edge, moved)),
+  ];
+}
+
+/** The name of a piece on its slab stands so far within its longest edge, paper mm. */
+const NAME = 5;
+
+/** A piece as it lies on its slab, its lowest left corner at a place there, along the slab or turned to the left; its name within its longest edge, and an arrow along its veins where it has some. */
+export function laidTemplate(
+  template: Template,
+  { x, y, turned }: { x: number; y: number; turned: boolean },
+  { scale, along, name }: { scale: number; along: boolean; name: string },
+): Primitive[] {
+  const { size, moved } = templateShape(template);
+  const laid = (own: Point): Point =>
+    turned ? { x: x + size.high - own.y, y: y + own.x } : { x: x + own.x, y: y + own.y };
+  const place = (own: Point): Point => laid(moved(own));
+  const { from, to } = template.edges.reduce((best, one) => (one.length > best.length + 1e-6 ? one : best));
+  const [a, b] = [place(at(from)), place(at(to))];
+  const long = distance(a, b);
+  const u = { x: (b.x - a.x) / long, y: (b.y - a.y) / long };
+  return [
+    ...templateMarks(template, place),
+    ...(along ? grainArrow(size, scale, laid) : []),
+    {
+      ...{ type: 'text', layer: 'tops', text: name, size: TEXT.normal, bold: true },
+      at: {
+        x: (a.x + b.x) / 2 - u.y * NAME * scale,
+        y: (a.y + b.y) / 2 + u.x * NAME * scale,
+      },
+      ...{ anchor: 'middle', turn: readingTurn(Math.atan2(u.y, u.x)), ink: 'drawing', ground: true },
+    },
+  ];
+}
+
+/** A bolt reaches so far into its piece from the joint, and is turned from a recess so wide, mm. */
+const BOLT = 65;
+const RECESS = 20;
+
+/** The bolts of a joint, let in from below. */
+function boltMarks({ from, to, bolts = [] }: TemplateEdge, moved: (at: Point) => Point): Primitive[] {
+  const [a, b] = [at(from), at(to)];
+  const long = distance(a, b);
+  const u = { x: (b.x - a.x) / long, y: (b.y - a.y) / long };
+  // The piece is to the left of its edges.
+  const spot = (along: number, within: number): Point => ({
+    x: a.x + u.x * along - u.y * within,
+    y: a.y + u.y * along + u.x * within,
+  });
+  return bolts.flatMap((along): Primitive[] => {
+    const r = RECESS / 2;
+    const recess = Array.from({ length: 2 * PIECES }, (_, index) => {
+      const turn = (Math.PI * index) / PIECES;
+      return moved(spot(along + r * Math.cos(turn), BOLT + r * Math.sin(turn)));
+    });
+    return [
+      {
+        ...line('tops', [moved(spot(along, 0)), moved(spot(along, BOLT - r))], WEIGHT.thin, 'drawing'),
+        dash: DASH,
+      },
+      outline('tops', recess, WEIGHT.thin, 'drawing'),
+    ];
+  });
 }
 
 const at = ([x, y]: readonly [number, number]): Point => ({ x, y });
@@ -155,7 +229,11 @@ function edgeWords(
 }
 
 /** Which way grain or veins run. */
-function grainArrow({ wide, high }: { wide: number; high: number }, scale: number): Primitive[] {
+function grainArrow(
+  { wide, high }: { wide: number; high: number },
+  scale: number,
+  laid: (own: Point) => Point = (own) => own,
+): Primitive[] {
   const long = Math.min(wide / 3, ARROW * scale);
   const [x, y] = [wide * 0.5, high * 0.82];
   const tip = Math.min(TIP * scale, long / 4);
@@ -163,19 +241,12 @@ function grainArrow({ wide, high }: { wide: number; high: number }, scale: numbe
     { x: x - long / 2, y },
     { x: x + long / 2, y },
   ];
-  return [
-    line('tops', [from, to], WEIGHT.thin, 'faint'),
-    line(
-      'tops',
-      [{ x: to.x - tip, y: y + tip / 2 }, to, { x: to.x - tip, y: y - tip / 2 }],
-      WEIGHT.thin,
-      'faint',
-    ),
-    line(
-      'tops',
-      [{ x: from.x + tip, y: y + tip / 2 }, from, { x: from.x + tip, y: y - tip / 2 }],
-      WEIGHT.thin,
-      'faint',
-    ),
+  const tipAt = (end: Point, back: number): Point[] => [
+    { x: end.x + back, y: y + tip / 2 },
+    end,
+    { x: end.x + back, y: y - tip / 2 },
   ];
+  return [[from, to], tipAt(to, -tip), tipAt(from, tip)].map((points) =>
+    line('tops', points.map(laid), WEIGHT.thin, 'faint'),
+  );
 }

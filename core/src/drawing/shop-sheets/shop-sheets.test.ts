@@ -10,6 +10,7 @@ import { materialCases } from '../../shop/nest/part-cases';
 import { usualSawing } from '../../shop/nest/stock';
 import { nest } from '../../shop/nest/nest';
 import { madeItems } from '../../shop/parts/design-parts';
+import { slabLayouts } from '../../shop/templates/slab-layout';
 import { templatesOf } from '../../shop/templates/templates';
 import type { PathMark, Primitive, TextMark } from '../primitives';
 import { drawSheets } from '../sheet/sheet';
@@ -91,10 +92,23 @@ describe('sheets for the shop', () => {
   it('show every piece of every top with each edge’s length, and cut-outs from its finished edges', () => {
     const sheets = sheetsOf('templates');
     const templates = templatesOf(design);
-    expect(sheets).toHaveLength(templates.length);
+    const slabs = slabLayouts(design).flatMap((one) => one.slabs);
+    expect(slabs.length).toBeGreaterThan(0);
+    expect(sheets).toHaveLength(templates.length + slabs.length);
+    slabs.forEach(({ parts }, index) => {
+      const own = words(sheets[templates.length + index]!);
+      for (const { id } of parts) {
+        const { top, piece } = templates[Number(id)]!;
+        // On the slab, and in the list of what is cut from it.
+        expect(own.filter((text) => text === `Top ${top}, piece ${piece}`)).toHaveLength(2);
+      }
+    });
     templates.forEach(({ edges, cutOuts }, index) => {
       const own = words(sheets[index]!).join(' ');
-      for (const { length } of edges) expect(own).toContain(String(Math.round(length * 10) / 10));
+      for (const { length, bolts } of edges) {
+        expect(own).toContain(String(Math.round(length * 10) / 10));
+        if (bolts) expect(own).toContain(`${bolts.length} bolts let into the underside`);
+      }
       for (const { fromFront, item } of cutOuts) {
         expect(own).toContain(`${item} `);
         expect(own).toContain(`${Math.round(fromFront * 10) / 10} from the front`);

@@ -6,6 +6,7 @@ import { orchardKitchen } from '../../demo/orchard-kitchen';
 import type { Design } from '../../document/design';
 import { partsReport } from '../../exports/parts-json';
 import type { PrintedCabinet } from '../../../testing/parts-faults';
+import { jointBolts } from '../templates/joint-bolts';
 import { shopListIds } from './find-list';
 import { runPlinths } from './lengths';
 import { listColumns, listOf } from './lists';
@@ -52,6 +53,7 @@ describe('the lists of the shop', () => {
       const bought = new Map<string, number>();
       for (const { hardware } of printed(design))
         for (const { code, qty } of hardware) bought.set(code, (bought.get(code) ?? 0) + qty);
+      for (const { bolts } of jointBolts(design)) bought.set('TB', (bought.get('TB') ?? 0) + bolts);
       const codes = column(design, 'hardware', 'code').map(({ said }) => said);
       expect(new Set(codes)).toEqual(new Set(bought.keys()));
       column(design, 'hardware', 'count').forEach(({ value }, row) =>

@@ -24,11 +24,12 @@ import {
   type ShopListId,
 } from '../../wording/shop-words';
 import { madeItems, type MadeItem } from '../parts/design-parts';
-import { hardwareCode } from '../parts/hardware';
+import { hardwareCode, type HardwareLine } from '../parts/hardware';
 import { materialName } from '../parts/materials';
 import { sawnWidth, type Part } from '../parts/part';
 import { edgingNeeded } from './edging';
 import type { ListId } from './find-list';
+import { jointBolts } from '../templates/joint-bolts';
 import { lengthLines } from './lengths';
 import { costOf } from '../cost/cost';
 import type { PriceBook } from '../cost/price-book';
@@ -123,19 +124,31 @@ function edgingLines(design: Design): ScheduleLine[] {
 const numbersOf = (items: readonly Pick<MadeItem, 'number'>[]): Cell =>
   words([...new Set(items.map(({ number }) => number))].join(', '));
 
-/** What is bought for the cabinets, all of one sort together. */
+interface Numbered {
+  id: string;
+  number: number;
+}
+const numbered = ({ record, number }: MadeItem): Numbered => ({ id: record.id, number });
+
+/** What is bought for the cabinets and to join tops, all of one sort together. */
 function hardwareLines(design: Design): ScheduleLine[] {
-  const found = new Map<string, { name: string; qty: number; items: MadeItem[] }>();
-  for (const made of madeItems(design))
-    for (const line of made.hardware) {
-      const code = hardwareCode(line);
-      const known = found.get(code) ?? { name: hardwareNames[line.id], qty: 0, items: [] };
-      found.set(code, { ...known, qty: known.qty + line.qty, items: [...known.items, made] });
-    }
+  const found = new Map<string, { name: string; qty: number; items: Numbered[] }>();
+  const add = (line: HardwareLine, items: readonly Numbered[]) => {
+    const code = hardwareCode(line);
+    const known = found.get(code) ?? { name: hardwareNames[line.id], qty: 0, items: [] };
+    found.set(code, { ...known, qty: known.qty + line.qty, items: [...known.items, ...items] });
+  };
+  for (const made of madeItems(design)) for (const line of made.hardware) add(line, [numbered(made)]);
+  const numbers = itemNumbers(design);
+  for (const { top, bolts } of jointBolts(design))
+    add(
+      { id: 'top-bolt', long: null, qty: bolts },
+      top.items.map((id) => ({ id, number: numbers.get(id)! })),
+    );
   return [...found]
     .sort(([a], [b]) => a.localeCompare(b, 'en', { numeric: true }))
     .map(([code, { name, qty, items }]) => ({
-      ids: items.map(({ record }) => record.id),
+      ids: [...new Set(items.map(({ id }) => id))],
       cells: [words(code), words(name), count(qty), numbersOf(items)],
     }));
 }

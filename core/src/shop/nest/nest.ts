@@ -18,7 +18,16 @@ export type NestWatch = (best: Nest, done: number) => boolean;
  */
 export function nest(
   one: NestCase,
-  { seconds = one.seconds ?? SECONDS, watch }: { seconds?: number; watch?: NestWatch } = {},
+  {
+    seconds = one.seconds ?? SECONDS,
+    watch,
+    searches = true,
+  }: {
+    seconds?: number;
+    watch?: NestWatch;
+    /** Whether a better one is looked for once the parts are laid by every rule; else the answer is always the same. */
+    searches?: boolean;
+  } = {},
 ): Result<Nest> {
   const { kerf, trim } = one;
   const of = one.parts.flatMap((part) => Array.from({ length: part.qty }, () => part));
@@ -37,10 +46,10 @@ export function nest(
   const search = new NestSearch(shapes, sizes);
   const began = performance.now();
   const done = () => (performance.now() - began) / (seconds * 1_000);
-  search.begin(() => done() >= BEGINNING);
+  search.begin(() => searches && done() >= BEGINNING);
   const answer = (laying: Laying) => nestOf(one, of, laying, search.proven);
   let known = search.best;
-  let goesOn = watch?.(answer(known), done()) ?? true;
+  let goesOn = searches && (watch?.(answer(known), done()) ?? true);
   search.improve(() => {
     if (watch && goesOn) {
       const isBetter = search.best !== known;

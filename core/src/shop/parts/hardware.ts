@@ -113,6 +113,7 @@ const codes: Readonly<Record<HardwareId, string>> = {
   connector: 'CB15',
   dowel: 'D8',
   screw: 'S5',
+  'top-bolt': 'TB',
   hanger: 'HB',
   bar: 'GB',
   knob: 'GK',

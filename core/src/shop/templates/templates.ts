@@ -11,6 +11,7 @@ import { jointedTops, slabOf, type JointedPiece } from '../../surfaces/top-joint
 import { tops, type Top } from '../../surfaces/tops';
 import { partLength } from '../../surfaces/outline/treated';
 import { toDegrees } from '../../units/angles';
+import { boltPlaces, isBolted } from './joint-bolts';
 
 /** A stretch of a piece's outline, from one place to another in the piece's own frame; an arc with its centre, radius and how far it turns (degrees, to the left positive). mm. */
 export interface TemplateEdge {
@@ -23,6 +24,8 @@ export interface TemplateEdge {
   arc?: { centre: readonly [number, number]; radius: number; sweep: number };
   /** Between it and the edge before it, inside the piece, degrees. */
   angle: number;
+  /** Of a joint: where its bolts are let into the underside, from either end, mm. */
+  bolts?: readonly number[];
 }
 
 /** A cut-out of a piece, located from its finished edges: its size, and how far it is from the front, the left and the right of the piece. mm. */
@@ -111,7 +114,7 @@ function templateOf(
     width: Math.max(...ys) - Math.min(...ys),
     area: piece.area,
     netArea: piece.area - cut,
-    edges: edgesOf(worked, frame),
+    edges: edgesOf(worked, frame, isBolted(design, top)),
     profiles,
     cutOuts,
     fitsSlab: piece.length <= slab.length + 1e-6 && piece.width <= slab.width + 1e-6,
@@ -138,7 +141,7 @@ function frameOf({ parts }: JointedPiece): Framed {
 const spot = ([x, y]: readonly [number, number]): Point => ({ x, y });
 const pair = ({ x, y }: Point): readonly [number, number] => [x, y];
 
-function edgesOf(worked: readonly WorkedPart[], frame: Framed): TemplateEdge[] {
+function edgesOf(worked: readonly WorkedPart[], frame: Framed, bolted: boolean): TemplateEdge[] {
   return worked.map(({ part, profile }, index): TemplateEdge => {
     const before = worked[(index + worked.length - 1) % worked.length]!.part;
     return {
@@ -151,6 +154,9 @@ function edgesOf(worked: readonly WorkedPart[], frame: Framed): TemplateEdge[] {
         },
       }),
       angle: 180 - toDegrees(turnBetween(leaving(before), entering(part))),
+      ...(bolted &&
+        part.type === 'edge' &&
+        part.edge.role === 'joint' && { bolts: boltPlaces(partLength(part)) }),
     };
   });
 }

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { roomOf, shopLength, templatesOf, templateWords, usualPages } from 'goodreach';
+  import { roomOf, shopLength, slabLayouts, templatesOf, templateWords, usualPages } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import type { BuildChoice } from '$views/shop/build-choice.svelte';
   import Button from '$ui/Button.svelte';
@@ -10,13 +10,27 @@
   const { session, saving, roomId } = useWorkspace();
   const length = $derived(shopLength(session.style));
   const pieces = $derived(templatesOf(session.settled).map((one, index) => ({ id: String(index), ...one })));
+  const slabs = $derived(
+    slabLayouts(session.settled).flatMap(({ material, slabs: of }, layout) =>
+      of.map(({ parts }, slab) => ({
+        ...{ id: `${layout} ${slab}`, layout, slab, parts: parts.length },
+        said: templateWords.slabOf(material, templateWords.slab(slab + 1, of.length)),
+      })),
+    ),
+  );
+  const chosenSlab = $derived(choice.slab && `${choice.slab.layout} ${choice.slab.slab}`);
   const page = $derived(usualPages(session.style.unit).drawing);
 </script>
 
 <ChoiceList
   things={pieces}
-  chosen={String(Math.min(choice.piece, pieces.length - 1))}
-  onchoose={(id) => (choice.piece = Number(id))}
+  chosen={slabs.some(({ id }) => id === chosenSlab)
+    ? null
+    : String(Math.min(choice.piece, pieces.length - 1))}
+  onchoose={(id) => {
+    choice.piece = Number(id);
+    choice.slab = null;
+  }}
   empty="There is no countertop in this room yet."
 >
   {#snippet children(one)}
@@ -29,6 +43,22 @@
     {templateWords.piece(one.top, one.piece)} is larger than a slab. Give it a joint on the Surface step.
   </p>
 {/each}
+{#if slabs.length > 0}
+  <h3>Slabs</h3>
+  <ChoiceList
+    things={slabs}
+    chosen={chosenSlab}
+    onchoose={(id) => {
+      const { layout, slab } = slabs.find((one) => one.id === id)!;
+      choice.slab = { layout, slab };
+    }}
+  >
+    {#snippet children(one)}
+      <span class="name">{one.said}</span>
+      <span class="code">{one.parts} {one.parts === 1 ? 'piece' : 'pieces'}</span>
+    {/snippet}
+  </ChoiceList>
+{/if}
 {#if pieces.length > 0}
   <div class="exports">
     {#if saving.state === 'saved'}

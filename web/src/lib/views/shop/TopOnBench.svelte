@@ -1,11 +1,16 @@
 <script lang="ts">
   import {
+    boltLines,
     edgeLetter,
     profileWords,
     shopLength,
+    slabDrawing,
+    slabLayouts,
     templateDrawing,
     templatesOf,
     templateWords,
+    type SlabLayout,
+    type Template,
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import Drawing from './Drawing.svelte';
@@ -18,9 +23,32 @@
   const length = $derived(shopLength(session.style));
   const templates = $derived(templatesOf(session.settled));
   const shown = $derived(templates[Math.min(choice.piece, templates.length - 1)]);
+  const layout = $derived(choice.slab && slabLayouts(session.settled)[choice.slab.layout]);
+  const slab = $derived(choice.slab && layout?.slabs[choice.slab.slab] ? choice.slab.slab : null);
+  const nameOf = ({ top, piece }: Template) => templateWords.piece(top, piece);
+  /** What a slab is, how much of it becomes pieces, and why they lie as they do. */
+  function slabSaid({ case: of, slabs, along, thickness }: SlabLayout, at: number): string {
+    const { l, w } = of.stock[0]!;
+    const used = slabs[at]!.parts.reduce((sum, { id }) => sum + templates[Number(id)]!.area, 0) / (l * w);
+    return [
+      `${length(l)} × ${length(w)} × ${length(thickness)}`,
+      templateWords.used(used),
+      templateWords.sawn(length(of.kerf)),
+      along ? templateWords.veins : templateWords.turns,
+    ].join('. ');
+  }
 </script>
 
-{#if shown}
+{#if shown && layout && slab !== null}
+  {@const title = templateWords.slabOf(layout.material, templateWords.slab(slab + 1, layout.slabs.length))}
+  <section class="slab" aria-label={title}>
+    <StageHeader {title} said="{slabSaid(layout, slab)}." />
+    <Drawing
+      label="{title}, its pieces as they are cut from it"
+      draw={(scale) => slabDrawing(layout, slab, templates, { scale, say: nameOf })}
+    />
+  </section>
+{:else if shown}
   <section aria-label={templateWords.piece(shown.top, shown.piece)}>
     <StageHeader
       title={templateWords.piece(shown.top, shown.piece)}
@@ -72,6 +100,7 @@
             })}
           </li>
         {:else}<li>Nothing is cut out of it.</li>{/each}
+        {#each boltLines(shown.edges, length) as line (line)}<li>{line}.</li>{/each}
       </ul>
     </div>
   </section>
@@ -87,6 +116,9 @@
     grid-template-rows: auto minmax(0, 1.6fr) minmax(0, 1fr);
     height: 100%;
     background: var(--ink-paper);
+  }
+  section.slab {
+    grid-template-rows: auto minmax(0, 1fr);
   }
   .below {
     display: grid;

@@ -69,8 +69,9 @@ export class BuildChoice {
   cutOn: 'router' | 'saw' = $state('saw');
   clamps: Readonly<Record<string, readonly Clamp[]>> = $state.raw({});
   readonly machines = new Machines();
-  /** The piece of a top that is shown. */
+  /** The piece of a top that is shown, or the slab that pieces are cut from: which of its stuff, and which of those. */
   piece = $state(0);
+  slab: { layout: number; slab: number } | null = $state.raw(null);
 
   /** How new rooms build, and whether ways of building are set for the chosen cabinet alone or for all of its range. */
   readonly constructions: KeptConstructions;
