@@ -7,6 +7,8 @@ import type { Design } from '../../document/design';
 import { partsReport } from '../../exports/parts-json';
 import type { PrintedCabinet } from '../../../testing/parts-faults';
 import { jointBolts } from '../templates/joint-bolts';
+import { workPiece } from '../machines/work-piece';
+import { madeItems } from '../parts/design-parts';
 import { shopListIds } from './find-list';
 import { runPlinths } from './lengths';
 import { listColumns, listOf } from './lists';
@@ -74,6 +76,22 @@ describe('the lists of the shop', () => {
     builder.set('F600', 'face-a', 700);
     const between = builder.set('FL50', 'face-a', 650);
     expect(printed(builder.design).find(({ id }) => id === between)!.parts[0]!.scribe).toBeUndefined();
+  });
+
+  it('cut an end panel wider at its back, to be scribed to the wall it stands out from', () => {
+    const builder = rectangle(4000, 3000);
+    const at = builder.set('P18', 'face-a', 500);
+    const off = builder.place('P18', { on: 'face', face: 'face-a', from: 'left', distance: 1500, off: 20 });
+    const printedOf = (id: string) => printed(builder.design).find((one) => one.id === id)!.parts[0]!;
+    expect(printedOf(at)).toMatchObject({ id: 'end-panel', width: 560, scribe: 10 });
+    expect(printedOf(off).scribe).toBeUndefined();
+    const lines = listOf(builder.design, 'cut').lines.filter(({ cells }) => cells[1]!.said === 'End panel');
+    // Its front is edged, its back is where the scribe is.
+    const edging = printedOf(off).width - printedOf(off).cutWidth;
+    expect(edging).toBeGreaterThan(0);
+    expect(lines.map(({ cells }) => cells[4]!.value).sort()).toEqual([560 - edging, 570 - edging]);
+    const { parts } = madeItems(builder.design).find(({ record }) => record.id === at)!;
+    expect(workPiece(parts[0]!).width).toBeCloseTo(570 - edging, 6);
   });
 
   it('order what is bought whole by its range, and nothing that is made', () => {

@@ -145,7 +145,7 @@ function depthOf(one: Board, made: Exclude<Machining, { type: 'cup' | 'hole' }>)
   return made.face === low ? made.cut[axis][1] - one[axis][0] : one[axis][1] - made.cut[axis][0];
 }
 
-/** The outline that is cut, as it is seen from a face of the finished board: less its edging, more what is scribed off its far long edge. */
+/** The outline that is cut, as it is seen from a face of the finished board: less its edging, more what is scribed off. */
 function cutRing(part: Part, one: Board, face: BoardFace): Point[] {
   if (one.ring && axisOf[face] === 'z')
     return fromPlan(one, face, offsetRing(one.ring, one.ringEdged ?? [], part.edging));
@@ -155,9 +155,10 @@ function cutRing(part: Part, one: Board, face: BoardFace): Point[] {
   // Long edges lie across the grain from each other, the one at the lower end of that direction first.
   const long = along === one.grain ? up : along;
   const scribe = sawnWidth(part) - part.cutWidth;
+  const scribed: PartEdge = part.name === 'end-panel' ? 'l1' : 'l2';
   const inset = (axis: typeof along, end: 0 | 1): number => {
     const edge: PartEdge = axis === long ? (end === 0 ? 'l1' : 'l2') : end === 0 ? 'w1' : 'w2';
-    return (isEdged(edge) ? part.edging : 0) - (edge === 'l2' ? scribe : 0);
+    return (isEdged(edge) ? part.edging : 0) - (edge === scribed ? scribe : 0);
   };
   const left = inset(along, against ? 1 : 0);
   const right = inset(along, against ? 0 : 1);

@@ -33,15 +33,21 @@ const partsOfCabinet = remember(
     { made, finishes, scribe }: { made: ConstructionMethod; finishes: CabinetFinishes; scribe: number },
   ): Part[] =>
     partsOf(boards, made.build, (one) => materialOf(one, made.build, finishes)).map((part) =>
-      part.name === 'filler' && scribe !== 0 ? { ...part, scribe } : part,
+      scribe !== 0 && isScribed(part) ? { ...part, scribe } : part,
     ),
 );
+
+/** Strips are scribed to what is beside them, panels to what is behind. */
+const isScribed = ({ name }: Part): boolean => name === 'filler' || name === 'end-panel';
 
 /** A strip is no narrower than this, mm. */
 const LEAST_STRIP = 1;
 
-/** What the strip of a filler is cut wider by than the item is: to be scribed to a wall, for a gap that is wider at its front; narrower (negative) beside fronts that stand proud round a corner. */
-function scribeOf(design: Design, box: ItemBox): number {
+/** What the strip of a filler is cut wider by than the item is: to be scribed to a wall, for a gap that is wider at its front; narrower (negative) beside fronts that stand proud round a corner. A panel that stands out from a wall is cut wider at its back, to be scribed to that. */
+function scribeOf(design: Design, box: ItemBox, { scribe }: ConstructionMethod): number {
+  const { placement } = box.record;
+  if (box.kind.symbol === 'panel' && box.against)
+    return placement.on === 'face' && placement.off === 0 ? scribe : 0;
   if (box.kind.symbol !== 'filler' && box.kind.id !== 'filler-wall') return 0;
   const widths = widthsOfFiller(design, box);
   return widths && widths.cut > LEAST_STRIP ? quantise(widths.cut - box.record.width) : 0;
@@ -65,7 +71,7 @@ function madeItem(design: Design, box: ItemBox, number: number): MadeItem | null
   });
   const parts = partsOfCabinet(cabinet, {
     ...{ made, finishes: finishesOf(design, box.id) },
-    scribe: scribeOf(design, box),
+    scribe: scribeOf(design, box, made),
   });
   return { number, record: box.record, parts, hardware: cabinet.hardware, empty: cabinet.empty };
 }

@@ -37,7 +37,7 @@ export interface Part {
   qty: number;
   boxes: readonly PartBox[];
   machining: readonly PartMachining[];
-  /** What a strip is cut wider by, to be scribed to what it stands against; narrower where it is negative. */
+  /** What a strip is cut wider by at its far long edge, to be scribed to what it stands against; narrower where it is negative. An end panel is at its near one, its back. */
   scribe?: number;
   /** Of what is no rectangle in plan: its outline in the cabinet's frame, what is cut before it is edged, and which of its sides are. */
   outline?: readonly Point[];
