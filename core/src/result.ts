@@ -168,6 +168,11 @@ export interface RefusalData {
   'nothing-tiled': Record<string, never>;
   'crop-empty': { least: number };
   'nest-too-large': { id: string; length: number; width: number };
+  'nest-grain': { id: string };
+  'nest-near': { id: string; other: string; kerf: number };
+  'nest-no-sheet': { stock: string; count: number };
+  'nest-off': { id: string };
+  'nest-unsawn': { id: string };
   'nest-left': { left: number; of: number; first: string };
   'machine-bed': { length: number; width: number; bed: [number, number] };
   'machine-hole': { size: number; depth: number };

@@ -71,6 +71,36 @@ test('the Build step takes cabinets apart, lists what is cut and bought, and lay
   await expect(kept).toBeVisible();
   await kept.click();
   await expect(page.getByRole('button', { name: 'Keep this sheet' })).toBeVisible();
+  // A part is dragged to where the saw can't cut it free, and stays; by keys it goes on, and on a sheet of its own, which is kept.
+  const ground = page.getByRole('application', { name: /^Parts of the sheet/ });
+  const held = page.getByLabel('To sheet');
+  await expect(again).toBeVisible();
+  const largest = (await ground.locator('svg [data-source]').first().boundingBox())!;
+  await page.mouse.move(largest.x + largest.width / 2, largest.y + largest.height / 2);
+  await page.mouse.down();
+  await expect(held).toBeVisible();
+  await page.mouse.move(largest.x + largest.width / 2 + 3_000, largest.y - 2_000, { steps: 4 });
+  await page.mouse.up();
+  await held.selectOption({ label: 'a new one' });
+  await expect(panel.getByRole('button', { name: /18 Faced board 2 sheets/ })).toBeVisible();
+  await expect(page.getByText(/Sheet 2 of 2, .*, 1 part$/)).toBeVisible();
+  await expect(kept).toBeVisible();
+  const place = async () => (await ground.locator('svg [data-source]').first().boundingBox())!.x;
+  const stood = await place();
+  await ground.focus();
+  await page.keyboard.press('Escape');
+  await expect(held).toHaveCount(0);
+  await page.keyboard.press('n');
+  await expect(held).toBeVisible();
+  await page.keyboard.press('ArrowRight');
+  await expect.poll(place).toBeGreaterThan(stood + 20);
+  await again.click();
+  await expect(panel.getByRole('button', { name: /18 Faced board 2 sheets/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Sheet 1', exact: true }).click();
+  await expect(kept).toBeVisible();
+  await ground.focus();
+  await page.keyboard.press('Escape');
+  await expect(held).toHaveCount(0);
   // Nothing here has grain: there is nothing to choose about it.
   await expect(page.getByLabel('Grain runs on')).toHaveCount(0);
   // What it costs: all of it, or what the chosen cabinet takes.

@@ -277,6 +277,14 @@ const wording: Wording = {
     `Nothing of the drawing would be left. Leave at least ${show(least)} of it each way.`,
   'nest-too-large': ({ id, length, width }, show) =>
     `Part ${id}, ${show(length)} by ${show(width)}, fits none of the sheets with what is trimmed off them. Give a larger sheet.`,
+  'nest-grain': ({ id }) => `Part ${id} has a grain and is not turned. Put it there as it lies.`,
+  'nest-near': ({ id, other, kerf }, show) =>
+    `Part ${id} would be nearer to ${other} than the saw’s kerf, ${show(kerf)}. Put it further off.`,
+  'nest-no-sheet': ({ stock, count }) =>
+    `There are only ${count} sheets of ${stock}. Put it on one of those, or give more sheets.`,
+  'nest-off': ({ id }) => `Part ${id} would lie beyond what is trimmed off the sheet. Put it further in.`,
+  'nest-unsawn': ({ id }) =>
+    `With part ${id} there the sheet could not be cut right across any more. Put it in line with others.`,
   'nest-left': ({ left, of, first }) =>
     `The sheets there are hold all but ${left} of ${of} parts, ${first} among them. Give more sheets.`,
   'machine-bed': ({ length, width, bed: [long, wide] }, show) =>

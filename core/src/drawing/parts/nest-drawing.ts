@@ -17,6 +17,7 @@ export function nestDrawing(
     cut = null,
     chosen = new Set<string>(),
     say = (id) => id,
+    hand = null,
   }: {
     scale: number;
     length: (mm: number) => string;
@@ -24,6 +25,8 @@ export function nestDrawing(
     chosen?: ReadonlySet<string>;
     /** What a part is called by its id. */
     say?: (id: string) => string;
+    /** The part in hand, and whether it can lie where it is. */
+    hand?: { part: number; fits: boolean } | null;
   },
 ): Primitive[] {
   const { l, w } = stock.find(({ id }) => id === sheet.stock)!;
@@ -39,18 +42,29 @@ export function nestDrawing(
       ...outline('items', rectangle(trim, trim, l - 2 * trim, w - 2 * trim), WEIGHT.thin, 'faint'),
       dash: DASH,
     },
-    ...sheet.parts.flatMap((part): Primitive[] => {
-      const isChosen = chosen.has(part.id);
+    ...inOrder(sheet.parts, hand?.part ?? null).flatMap((part): Primitive[] => {
+      const isInHand = hand !== null && part === sheet.parts[hand.part];
+      const isChosen = isInHand || chosen.has(part.id);
       const ring = rectangle(part.x, part.y, part.l, part.w);
-      const ink = isChosen ? 'measure' : 'drawing';
+      const mark = outline(
+        'items',
+        ring,
+        isChosen ? WEIGHT.cut : WEIGHT.top,
+        isChosen ? 'measure' : 'drawing',
+        isInHand ? 'paper' : 'item',
+      );
       return [
-        { ...outline('items', ring, isChosen ? WEIGHT.cut : WEIGHT.top, ink, 'item'), source: part.id },
+        { ...mark, source: part.id, ...(isInHand && !hand.fits && { dash: DASH }) },
         ...textsOf(part, say(part.id), scale, length),
       ];
     }),
     ...cutMarks(sheet, scale, cut),
   ];
 }
+
+/** Parts as they are drawn over one another: what is in hand last. */
+const inOrder = <P>(parts: readonly P[], last: number | null): readonly P[] =>
+  last === null ? parts : [...parts.filter((_, index) => index !== last), parts[last]!];
 
 /** What a part is and how large, where there is room for it; along it where it is narrow. */
 function textsOf(

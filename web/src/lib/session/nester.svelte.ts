@@ -50,6 +50,11 @@ export class Nester {
     worker.postMessage({ cases: asked, seconds } satisfies NestQuestion);
   }
 
+  /** A nest that was changed by hand. */
+  put(material: string, nest: Nest): void {
+    this.found = { ...this.found, [material]: { ...this.found[material]!, nest } };
+  }
+
   stop(): void {
     this.#worker?.terminate();
     this.#worker = null;

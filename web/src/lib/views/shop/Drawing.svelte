@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { drawingBounds, svgMarks, type Primitive } from 'goodreach';
+  import { drawingBounds, svgMarks, type Point, type Primitive } from 'goodreach';
 
   /** A drawing as large as goes into its place: made again for the scale that comes to, so that its letters are always as large. */
   interface Props {
@@ -8,8 +8,12 @@
     /** What is pressed or pulled on it. */
     onchoose?: (source: string) => void;
     onpull?: (pixels: number) => void;
+    /** Something on it is dragged: where it was taken hold of, and where it is now, mm of the drawing; whether there is something there. It is let go with the pointer over what. */
+    ontake?: (at: Point) => boolean;
+    ondrag?: (at: Point) => void;
+    ondrop?: (over: Element | null) => void;
   }
-  let { label, draw, onchoose, onpull }: Props = $props();
+  let { label, draw, onchoose, onpull, ontake, ondrag, ondrop }: Props = $props();
 
   /** Pixels of a paper millimetre, and what stays free around, pixels. */
   const PAPER = 3.78;
@@ -40,17 +44,34 @@
   });
 
   let from: number | null = null;
-  function press(event: PointerEvent & { currentTarget: Element }) {
+  let holds = false;
+  /** Where a pointer is, mm of the drawing. */
+  function placeOf({
+    clientX,
+    clientY,
+    currentTarget,
+  }: PointerEvent & { currentTarget: SVGSVGElement }): Point {
+    const { x, y } = new DOMPoint(clientX, clientY).matrixTransform(currentTarget.getScreenCTM()!.inverse());
+    return { x, y: -y };
+  }
+  function press(event: PointerEvent & { currentTarget: SVGSVGElement }) {
     const source = (event.target as Element).closest('[data-source]')?.getAttribute('data-source');
     if (source) onchoose?.(source);
+    holds = event.button === 0 && (ontake?.(placeOf(event)) ?? false);
+    if (holds) event.currentTarget.setPointerCapture(event.pointerId);
     if (!onpull || event.button !== 0) return;
     from = event.clientX;
     event.currentTarget.setPointerCapture(event.pointerId);
   }
-  function pull(event: PointerEvent) {
+  function pull(event: PointerEvent & { currentTarget: SVGSVGElement }) {
+    if (holds) ondrag?.(placeOf(event));
     if (from === null) return;
     onpull?.(event.clientX - from);
     from = event.clientX;
+  }
+  function drop(over: Element | null) {
+    if (holds) ondrop?.(over);
+    [from, holds] = [null, false];
   }
 </script>
 
@@ -66,8 +87,8 @@
       viewBox={fitted.viewBox}
       onpointerdown={press}
       onpointermove={pull}
-      onpointerup={() => (from = null)}
-      onpointercancel={() => (from = null)}
+      onpointerup={({ clientX, clientY }) => drop(document.elementFromPoint(clientX, clientY))}
+      onpointercancel={() => drop(null)}
     >
       <!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by core, every text escaped -->
       {@html fitted.svg}
@@ -86,6 +107,7 @@
     position: absolute;
     inset: 0;
     touch-action: none;
+    user-select: none;
   }
   .pulled {
     cursor: ew-resize;

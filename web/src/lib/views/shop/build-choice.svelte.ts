@@ -1,4 +1,5 @@
 import {
+  movePart,
   sawingOf,
   usualSawing,
   usualStock,
@@ -7,6 +8,8 @@ import {
   type Matching,
   type MaterialCase,
   type NestedSheet,
+  type PartMove,
+  type Refusal,
   type Sawing,
   type Stock,
 } from 'goodreach';
@@ -119,6 +122,26 @@ export class BuildChoice {
     const before = this.keeps[material] ?? [];
     const after = before.includes(sheet) ? before.filter((one) => one !== sheet) : [...before, sheet];
     this.keeps = { ...this.keeps, [material]: after };
+  }
+
+  /** Puts a part elsewhere by hand; what sheets it leaves and comes to stay as they are from then on. Why not, where it can't be. */
+  move(material: string, move: PartMove): Refusal | null {
+    const nest = this.nester.found[material]?.nest;
+    const asked = this.nester.asked.find(({ id }) => id === material);
+    if (!nest || !asked) return null;
+    const moved = movePart(asked, nest, move);
+    if (!moved.ok) return moved.refusal;
+    const isThere = (sheet: NestedSheet) => moved.value.sheets.includes(sheet);
+    const before = (this.keeps[material] ?? []).filter(isThere);
+    const changed = moved.value.sheets.filter((sheet) => !nest.sheets.includes(sheet));
+    this.keeps = { ...this.keeps, [material]: [...before, ...changed] };
+    this.nester.put(material, moved.value);
+    // The sheet it came to is shown.
+    const own = nest.sheets[move.sheet]!.parts.length;
+    const gone = own === 1 && move.to.sheet > move.sheet ? 1 : 0;
+    this.sheet = Math.min(move.to.sheet - gone, moved.value.sheets.length - 1);
+    this.cut = null;
+    return null;
   }
 
   /** Shows a material's sheets from the first on. */
