@@ -42,7 +42,7 @@ const shaken = (pieces: readonly Piece[], random: () => number): Piece[] =>
 
 // What its package names first is no module that can be loaded here.
 const built: string = 'maxrects-packer/dist/maxrects-packer.mjs';
-const { MaxRectsPacker, Rectangle } = (await import(built)) as typeof MaxRects;
+const { MaxRectsPacker } = (await import(built)) as typeof MaxRects;
 const heuristics = [new BestAreaFit(), new BestLongSideFit(), new BestShortSideFit(), new BottomLeft()];
 const libraries: Readonly<Record<string, Packer>> = {
   'guillotine-packer': (pieces, board, random) =>
@@ -67,15 +67,13 @@ const libraries: Readonly<Record<string, Packer>> = {
       heuristic: anyOf(heuristics, random),
     }).packedBins.flatMap(({ boxes }) => (boxes.length > 0 ? [[...boxes]] : [])),
   'maxrects-packer': (pieces, board, random) => {
-    const found = new MaxRectsPacker(board.l, board.w, 0, {
+    const found = new MaxRectsPacker<Laid & { allowRotation: boolean }>(board.l, board.w, 0, {
       ...{ smart: false, pot: false, square: false, allowRotation: true, border: 0 },
       logic: Math.floor(random() * 2),
     });
     for (const piece of shaken(pieces, random)) {
       const { width, height } = turned(piece, random);
-      const one = new Rectangle(width, height);
-      one.allowRotation = piece.turns;
-      found.add(one);
+      found.add({ x: 0, y: 0, width, height, allowRotation: piece.turns });
     }
     return found.bins.map(({ rects }) => rects.map(({ x, y, width, height }) => ({ x, y, width, height })));
   },

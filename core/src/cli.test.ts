@@ -294,6 +294,28 @@ describe('goodreach', () => {
     expect(all.sheets.join()).toContain('Section 1');
   });
 
+  it('names who a job is for in its title blocks, or says what is wrong with that', async () => {
+    const out = join(folder, 'whose.svg');
+    const flags = ['--client', 'M. Ashgrove', '--site', '4 Quay Street', '--drawn-by', 'KT'];
+    const drawn = await goodreach(
+      'sheet',
+      file,
+      ...flags,
+      '--number',
+      '24-017',
+      '--format',
+      'svg',
+      '--out',
+      out,
+    );
+    expect(drawn.status).toBe(0);
+    const { files = [out] } = JSON.parse(drawn.out) as { files?: string[] };
+    const svg = await readFile(files[0]!, 'utf8');
+    for (const words of ['M. Ashgrove · 4 Quay Street · drawn by KT', '24-017']) expect(svg).toContain(words);
+    const wrong = await goodreach('sheet', file, '--number', 'x'.repeat(41));
+    expect([wrong.status, wrong.error.includes('title block.number')]).toEqual([1, true]);
+  });
+
   it('draws a set by a template, or says what is wrong with it', async () => {
     const path = join(folder, 'style.json');
     const style = { name: 'Short', parts: ['plan'], page: 'A3', scale: '20', lines: 'fine', without: [] };

@@ -8,6 +8,7 @@ export * from './exports/design-json';
 export * from './exports/gltf';
 export * from './drawing/named-views';
 export { quoteSheets, type QuoteHead } from './drawing/shop-sheets/quote-sheets';
+export { JobFields } from './drawing/sheet/job-fields';
 export { SheetStyle } from './drawing/sheet/style-record';
 export * from './exports/range-csv';
 export * from './exports/reach-json';

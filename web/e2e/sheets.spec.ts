@@ -72,6 +72,25 @@ test.describe('drawings on their sheets', () => {
     await page.keyboard.press('Escape');
   });
 
+  test('bear who the job is for, on every room of it, until that is taken away', async ({ page, studio }) => {
+    await elevations(studio);
+    await page.getByText('In the title block').click();
+    await page.getByLabel('Client').fill('M. Ashgrove');
+    await page.keyboard.press('Enter');
+    const onPaper = page.locator('figure text', { hasText: 'M. Ashgrove' });
+    await expect(onPaper.first()).toBeAttached();
+    await page.getByLabel('Job number').fill('24-017');
+    await page.keyboard.press('Enter');
+    await expect(page.locator('figure text', { hasText: '24-017' }).first()).toBeAttached();
+    await page.reload();
+    await expect(onPaper.first()).toBeAttached();
+    await page.getByText('In the title block').click();
+    await expect(page.getByLabel('Job number')).toHaveValue('24-017');
+    await page.getByLabel('Client').fill('');
+    await page.keyboard.press('Enter');
+    await expect(onPaper).toHaveCount(0);
+  });
+
   test('go to a sheet of their own, and are gone to by their small pictures', async ({ page, studio }) => {
     await elevations(studio);
     const pictures = page.getByRole('list', { name: 'Sheets' }).getByRole('button');

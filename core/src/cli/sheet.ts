@@ -5,6 +5,7 @@ import { faultsIn } from '../document/validate-design';
 import { findSubject } from '../drawing/sheet/sheet-frame';
 import { drawSheets } from '../drawing/sheet/sheet';
 import { findPage, findScale } from '../drawing/sheet/sheet-format';
+import { JobFields } from '../drawing/sheet/job-fields';
 import { SheetStyle } from '../drawing/sheet/style-record';
 import { writeSheetPdf } from '../exports/sheet-pdf';
 import { writeSheetSvg } from '../exports/svg';
@@ -16,6 +17,10 @@ export interface SheetFlags {
   scale: string;
   job: string;
   studio: string;
+  client?: string;
+  site?: string;
+  number?: string;
+  drawnBy?: string;
   revision: string;
   date?: string;
   format: string;
@@ -52,6 +57,9 @@ export async function sheetCommand(design: Design, flags: SheetFlags): Promise<R
   if (!subject.ok) return subject;
   const style = flags.style === undefined ? ok(undefined) : readStyle(flags.style);
   if (!style.ok) return style;
+  const fields = jobFields(flags);
+  const faults = faultsIn(JobFields, fields, 'title block');
+  if (faults.length > 0) return refuse('input-faulty', { faults });
   const { studio, job } = flags;
   const sheets = drawSheets(design, {
     subject: subject.value,
@@ -59,6 +67,7 @@ export async function sheetCommand(design: Design, flags: SheetFlags): Promise<R
     scale: scale.value,
     studio,
     job,
+    fields,
     date,
     revision: Number(flags.revision),
     ...(style.value && { style: style.value }),
@@ -77,6 +86,13 @@ export async function sheetCommand(design: Design, flags: SheetFlags): Promise<R
     },
   });
 }
+
+const jobFields = ({ client, site, number, drawnBy }: SheetFlags): JobFields => ({
+  ...(client !== undefined && { client }),
+  ...(site !== undefined && { site }),
+  ...(number !== undefined && { number }),
+  ...(drawnBy !== undefined && { drawnBy }),
+});
 
 /** A template as it is read from JSON, or every fault of it. */
 function readStyle(text: string): Result<SheetStyle> {

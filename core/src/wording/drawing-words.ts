@@ -109,6 +109,9 @@ export const sheetWords = {
   check: (units: string, said = 'to finished faces. Check on site.') => `${units}, ${said}`,
   notes: 'Notes',
   sheet: (sheet: number, of: number) => `Sheet ${sheet} of ${of}`,
+  /** Who a job is for, where it is, who draws it; nothing where nothing is said. */
+  job: ({ client, site, drawnBy }: { client?: string; site?: string; drawnBy?: string }) =>
+    [client, site, drawnBy && `drawn by ${drawnBy}`].filter(Boolean).join(' · '),
 };
 
 /** The words of the reach report. */

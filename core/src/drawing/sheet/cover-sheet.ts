@@ -28,9 +28,11 @@ export function coverSheets(
   options: SheetOptions,
   contents: readonly SheetContent[],
 ): SheetContent[] {
-  const { page, studio, job } = options;
+  const { page, studio, job, fields = {} } = options;
   const field = fieldOf(page);
   const { name, unit } = roomOf(design);
+  const title = [job || name, fields.number].filter(Boolean).join(' · ');
+  const whose = [sheetWords.job(fields), studio].filter(Boolean).join(' · ');
   const size = formatArea(roomShape(design).area, unit);
   const titles = contents.map(({ title }) => title);
   const whole = indexParts(titles, columnHeight(page));
@@ -44,9 +46,9 @@ export function coverSheets(
     ...{ bottom: field.bottom, top: field.top - TITLE - ABOUT },
   };
   const marks = [
-    text(job || name, field.left + 6, field.top - 12, sizeIn(job || name, NAME, wide, true), true),
+    text(title, field.left + 6, field.top - 12, sizeIn(title, NAME, wide, true), true),
     text(about, field.left + 6, field.top - 22, sizeIn(about, TEXT.title, wide)),
-    text(studio, field.left + 6, field.top - 29, sizeIn(studio, TEXT.figure, wide)),
+    text(whose, field.left + 6, field.top - 29, sizeIn(whose, TEXT.figure, wide)),
     ...(options.cover ? [] : picture(design, box)),
   ];
   const covers = parts.map((rows, index) => ({

@@ -8,6 +8,7 @@ import { line, outline, TEXT, WEIGHT, type Primitive } from '../primitives';
 import { fitted, textWidth } from '../text-layout';
 import { cloudsOn } from './clouds';
 import { northArrow } from './north-arrow';
+import type { JobFields } from './job-fields';
 import type { Page, SheetScale } from './sheet-format';
 import { point, text } from './sheet-marks';
 import { weighed, type PictureOnPage } from './sheet-style';
@@ -92,6 +93,8 @@ export interface SheetOptions {
   scale: SheetScale;
   studio: string;
   job: string;
+  /** What is said of the job beside its name. */
+  fields?: JobFields;
   /** ISO date of the print, yyyy-mm-dd. */
   date: string;
   revision: number;
@@ -193,7 +196,9 @@ function titleBlock(
   bottom: number,
 ): Primitive[] {
   const { name, unit } = roomOf(design);
-  const { studio, job, date, revision, page, issue, style } = options;
+  const { studio, job, fields = {}, date, revision, page, issue, style } = options;
+  const whose = sheetWords.job(fields);
+  const number = fields.number ? `${job && ' · '}${fields.number}` : '';
   const top = bottom + TITLE_HEIGHT;
   const wide = COLUMN - 8;
   const beside = style?.logo ? wide - LOGO.wide - 2 : wide;
@@ -205,7 +210,7 @@ function titleBlock(
   return [
     line('sheet', [point(left, top), point(left + COLUMN, top)], WEIGHT.object, 'drawing'),
     text(fitted(studio, TEXT.normal, beside), left + 4, top - 5, TEXT.normal),
-    text(fitted(job, TEXT.title, beside), left + 4, top - 12, TEXT.title, true),
+    text(jobNamed(job, number, beside), left + 4, top - 12, TEXT.title, true),
     text(fitted(`${name} · ${shows}`, TEXT.normal + 0.4, wide), left + 4, top - 18.5, TEXT.normal + 0.4),
     ...field(
       sheetWords.scale,
@@ -219,6 +224,7 @@ function titleBlock(
     ...(style?.address
       ? [text(fitted(style.address, TEXT.small, wide), left + 4, bottom + 23.4, TEXT.small)]
       : []),
+    ...(whose ? [text(fitted(whose, TEXT.small, wide), left + 4, bottom + 12, TEXT.small)] : []),
     text(fitted(sheetWords.check(units, style?.check), TEXT.small, wide), left + 4, bottom + 8.5, TEXT.small),
     text(sheetWords.sheet(sheet, of), left + 4, bottom + 4.2, TEXT.small),
     issue
@@ -229,6 +235,12 @@ function titleBlock(
       : text(sheetWords.notIssued, page.width / 2, MARGIN / 2, TEXT.normal, true, 'middle'),
   ];
 }
+
+/** The name of a job with its number, which stays whole. */
+const jobNamed = (job: string, number: string, wide: number): string =>
+  number === ''
+    ? fitted(job, TEXT.title, wide)
+    : `${fitted(job, TEXT.title, wide - textWidth(number, TEXT.title, true))}${number}`;
 
 /** Between bars of different scales, paper mm. */
 const BAR_GAP = 8;

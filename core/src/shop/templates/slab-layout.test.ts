@@ -15,7 +15,7 @@ import { templatesOf } from './templates';
 
 const rooms = [galleyWithBay, orchardKitchen, hallBath];
 const topped = (design: Design, finish: string): Design =>
-  must(applyPatch(design, must(setFinish.run(design, { part: 'top', finish, to: { room: true } }))));
+  must(applyPatch(design, must(setFinish.run(design, { part: 'top', finish, to: { room: 'everywhere' } }))));
 /** A room whose slabs are so large. */
 const slabbed = (design: Design, slabLength: number, slabWidth: number): Design =>
   must(applyPatch(design, must(setRoom.run(design, { slabLength, slabWidth }))));

@@ -20,6 +20,7 @@
   import SchedulesSection from './draw/SchedulesSection.svelte';
   import StyleSection from './draw/StyleSection.svelte';
   import { partNames, scalesFor } from './draw/draw-words';
+  import JobFieldsSection from './draw/JobFieldsSection.svelte';
   import CoverPicture from './draw/CoverPicture.svelte';
   import DimensionTools from './draw/DimensionTools.svelte';
   import type { SheetChoice } from '$views/sheet/sheet-choice.svelte';
@@ -64,6 +65,7 @@
     </select>
   </label>
   <CoverPicture {choice} />
+  <JobFieldsSection {choice} />
   {#if problem}<p class="problem" role="alert">{problem}</p>{:else if sheets.busy}<p
       class="help"
       role="status"

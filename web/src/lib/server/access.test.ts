@@ -37,6 +37,7 @@ const routes: Record<string, Record<string, Access>> = {
   'api/jobs': { GET: 'own', POST: 'own' },
   'api/jobs/[job]': { PATCH: 'named' },
   'api/jobs/[job]/constructions': { GET: 'named', PUT: 'named' },
+  'api/jobs/[job]/fields': { PUT: 'named' },
   'api/jobs/[job]/copies': { POST: 'named' },
   'api/jobs/[job]/limits': { PUT: 'named' },
   'api/jobs/[job]/removed': { POST: 'named', DELETE: 'named' },
@@ -158,7 +159,7 @@ afterAll(() => drop());
 /** A sound body for any route: what is named is looked for before what is wrong with it is told, or after. */
 const body = {
   ...{ baseRevision: 0, tab: randomUUID(), chosen: [], name: 'x', unit: 'mm', specials: true, csv: 'x' },
-  ...{ limits: [], constructions: [], show: 'plan', page: 'A3', scale: '20' },
+  ...{ limits: [], constructions: [], fields: {}, show: 'plan', page: 'A3', scale: '20' },
   ...{ currency: 'EUR', days: 30, client: '', allowances: [], excluded: '', terms: '' },
   design: demoJobs()[0]!.rooms[0]!,
 };

@@ -37,7 +37,7 @@ import {
   type LengthUnit,
   type LimitSide,
 } from 'goodreach';
-import { BuildWays, OpeningShape, PriceLines, reservedIds, StockLines } from 'goodreach/server';
+import { BuildWays, JobFields, OpeningShape, PriceLines, reservedIds, StockLines } from 'goodreach/server';
 
 /** Revisions are counted so far. */
 export const MOST_REVISION = 2_147_483_647;
@@ -200,6 +200,11 @@ export class ConstructionsBody {
   @ValidateNested({ each: true })
   @Type(() => ConstructionBody)
   constructions!: ConstructionBody[];
+}
+
+/** What the sheets of a job say of it. */
+export class JobFieldsBody {
+  @IsObject({ message: 'Give the fields.' }) @ValidateNested() @Type(() => JobFields) fields!: JobFields;
 }
 
 /** A name of a job or room. */

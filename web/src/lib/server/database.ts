@@ -22,6 +22,7 @@ import * as shopBooks from './migrations/0017-shop-books';
 import * as quotes from './migrations/0018-quotes';
 import * as constructions from './migrations/0019-constructions';
 import * as issuedLists from './migrations/0020-issued-lists';
+import * as jobFields from './migrations/0021-job-fields';
 import { defineModels } from './models';
 
 /** Every migration, in order. */
@@ -46,6 +47,7 @@ const migrations = [
   { name: '0018-quotes', ...quotes },
   { name: '0019-constructions', ...constructions },
   { name: '0020-issued-lists', ...issuedLists },
+  { name: '0021-job-fields', ...jobFields },
 ];
 
 const held = globalThis as { goodReachDatabase?: Promise<Sequelize> };

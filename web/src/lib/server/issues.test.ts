@@ -3,6 +3,7 @@ import { demoJobs } from 'goodreach/server';
 import { randomUUID } from 'node:crypto';
 import { findPage, findScale, must } from 'goodreach';
 import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
+import { PUT as putFields } from '../../routes/api/jobs/[job]/fields/+server';
 import { GET as getList, POST as postIssue } from '../../routes/api/rooms/[room]/issues/+server';
 import { GET as getPdf } from '../../routes/api/rooms/[room]/issues/[issue]/set.pdf/+server';
 import { database } from './database';
@@ -75,6 +76,27 @@ describe('issues of a room', () => {
     expect((await lists('2')).counter).toBe(905);
     const first = await lists('1');
     expect([first.of, first.counter === 905, first.prices]).toEqual(['shop', false, usualPrices]);
+  });
+
+  it('say what the job says of itself then, and stay so when that changes', async () => {
+    const event = (fields: object) =>
+      ({
+        locals: { person: ours },
+        params: { job: room.jobId },
+        request: new Request('http://x', { method: 'PUT', body: JSON.stringify({ fields }) }),
+      }) as never;
+    const fields = { client: 'M. Ashgrove', number: '24-017' };
+    const kept = await putFields(event(fields));
+    expect([kept.status, await kept.json()]).toEqual([200, { fields }]);
+    await issueRoom(ours, room, wish);
+    expect((await putFields(event({ client: '' }))).status).toBe(400);
+    expect((await putFields(event({ client: 'x'.repeat(121) }))).status).toBe(400);
+    expect((await putFields(event({ owner: 'x' }))).status).toBe(400);
+    expect(await (await putFields(event({}))).json()).toEqual({ fields: {} });
+    await issueRoom(ours, room, { ...wish, name: 'Site' });
+    const said = async (number: string) =>
+      (JSON.parse((await findIssue(room, number))!.pdf.toString()) as TaskInputs['sheet']['options']).fields;
+    expect([await said('1'), await said('2')]).toEqual([fields, {}]);
   });
 
   it('are numbered from one, told with who gave them out and when, and tell of those before', async () => {

@@ -75,6 +75,11 @@ export async function issuesOnSheets(room: Room): Promise<{ issues: SheetIssue[]
   return { issues, changed: changedSince(before!.document, await documentOf(room)) };
 }
 
+/** What title blocks say of a job and its studio. */
+export const sheetTitles = ({ studioName }: Pick<SignedIn, 'studioName'>, job: Job | null) => ({
+  ...{ studio: studioName, job: job?.name ?? '', fields: job?.fields ?? {} },
+});
+
 /** Gives a set of drawings out: makes it with its number, and keeps it with the design and the shop's lists as they are now. */
 export async function issueRoom(person: SignedIn, room: Room, wish: IssueWish): Promise<Issued> {
   const { issues, changed } = await issuesOnSheets(room);
@@ -84,7 +89,7 @@ export async function issueRoom(person: SignedIn, room: Room, wish: IssueWish): 
   const date = new Date().toISOString().slice(0, 10);
   const issue: SheetIssue = { number: (issues.at(-1)?.number ?? 0) + 1, name: wish.name.trim(), date };
   const { subject, page, scale, style } = wish;
-  const titles = { studio: person.studioName, job: job?.name ?? '', date, revision: room.revision };
+  const titles = { ...sheetTitles(person, job), date, revision: room.revision };
   const asked = await ask(room, 'sheet', {
     options: { subject, page, scale, ...titles, issue, issues, changed, ...(style && { style }) },
     title: `${titles.job} – ${room.name}, issue ${issue.number}`,

@@ -2,6 +2,7 @@ import type {
   Design,
   EditAction,
   FinishRecord,
+  JobFields,
   LengthUnit,
   LimitPlace,
   OpeningShape,
@@ -59,10 +60,10 @@ export class Job extends Model<InferAttributes<Job>, InferCreationAttributes<Job
   declare name: string;
   declare unit: LengthUnit;
   declare step: number;
-  /** Limits of rules that its new rooms take, before the studio's. */
+  /** Limits of rules that its new rooms take, before the studio's; how they build cabinets; what its sheets say of it. */
   declare limits: CreationOptional<readonly KeptLimit[]>;
-  /** How they build cabinets. */
   declare constructions: CreationOptional<readonly KeptConstruction[]>;
+  declare fields: CreationOptional<JobFields>;
   declare createdAt: CreationOptional<Date>;
   declare removedAt: CreationOptional<Date | null>;
 }
@@ -262,6 +263,7 @@ export function defineModels(sequelize: Sequelize): void {
       step: DataTypes.DOUBLE,
       limits: { type: DataTypes.JSONB, defaultValue: [] },
       constructions: { type: DataTypes.JSONB, defaultValue: [] },
+      fields: { type: DataTypes.JSONB, defaultValue: {} },
       createdAt: { type: DataTypes.DATE, defaultValue: DataTypes.NOW },
       removedAt: DataTypes.DATE,
     },

@@ -192,6 +192,7 @@ describe('migrations', () => {
       '0018-quotes',
       '0019-constructions',
       '0020-issued-lists',
+      '0021-job-fields',
     ]);
     await Promise.all(opened.slice(0, 2).map((sequelize) => sequelize.close()));
   });

@@ -60,7 +60,7 @@
     <a class="export" href="/api/rooms/{roomId}/schedule.csv?of=cost" download>Export as CSV</a>
   </div>
 {/if}
-<QuoteSection {books} />
+<QuoteSection {books} job={choice.fields()} />
 <h2>Prices</h2>
 <p class="help">
   {#if books.prices}

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import { costOf, moneyWords, quoteOf, usualPages, type QuoteTerms } from 'goodreach';
-  import { onMount } from 'svelte';
+  import { costOf, moneyWords, quoteOf, usualPages, type JobFields, type QuoteTerms } from 'goodreach';
+  import { onMount, untrack } from 'svelte';
   import { postJson } from '$lib/session/send-json';
   import type { ShopBooks } from '$lib/session/shop-books.svelte';
   import { useWorkspace } from '$lib/tools/context';
@@ -9,8 +9,9 @@
   import { sayDate } from '$ui/say-date';
 
   /** What clients were quoted for the room, and quoting it as it is now. */
-  let { books }: { books: ShopBooks } = $props();
+  let { books, job }: { books: ShopBooks; job: JobFields } = $props();
   const { session, saving, roomId } = useWorkspace();
+  const MOST_CLIENT = 200;
 
   interface Quote {
     number: number;
@@ -24,7 +25,8 @@
   let problem = $state('');
   let busy = $state(false);
   let terms = $state<QuoteTerms & { allowances: { name: string; amount: number }[] }>({
-    ...{ currency: 'EUR', days: 30, client: '', allowances: [], excluded: '', terms: '' },
+    ...{ currency: 'EUR', days: 30, allowances: [], excluded: '', terms: '' },
+    client: untrack(() => [job.client, job.site].filter(Boolean).join('\n').slice(0, MOST_CLIENT)),
   });
   const last = $derived(quotes.at(-1));
   const now = $derived(quoteOf(costOf(session.settled, books.prices?.book), terms));
@@ -79,7 +81,8 @@
 {/if}
 <form onsubmit={make}>
   <label class="field"
-    ><span>Client</span><textarea bind:value={terms.client} maxlength="200" rows="2"></textarea></label
+    ><span>Client</span><textarea bind:value={terms.client} maxlength={MOST_CLIENT} rows="2"
+    ></textarea></label
   >
   <div class="pair">
     <label class="field"

@@ -31,6 +31,7 @@ class DrawnSheets {
     const options = {
       ...{ subject: choice.subject, page: page.value, scale: scale.value, ...choice.titles },
       ...{ date: new Date().toISOString().slice(0, 10), revision: choice.revision() },
+      fields: choice.fields,
       ...(choice.style && { style: choice.style.style }),
       ...(cover && cover.file === coverFile && { cover: cover.picture }),
     };

@@ -3,6 +3,7 @@ import {
   usualPages,
   type Arrangement,
   type Design,
+  type JobFields,
   type ListId,
   type PaperPicture,
   type SheetIssue,
@@ -13,6 +14,12 @@ import {
 interface Titles {
   studio: string;
   job: string;
+}
+
+/** The job of the sheets: its id, and what is said of it beside its name. */
+export interface SheetJob {
+  id: string;
+  fields: JobFields;
 }
 
 /** The page and scale chosen for the sheet of a design. */
@@ -35,12 +42,18 @@ export class SheetChoice {
   show: (index: number) => void = () => {};
   shown = $state(0);
 
+  /** What title blocks say of the job beside its name. */
+  fields: JobFields = $state.raw({});
+  readonly jobId: string;
+
   constructor(
     readonly design: () => Design,
     readonly revision: () => number,
     readonly titles: Titles,
-    unit: Parameters<typeof isInchUnit>[0],
+    { unit, job }: { unit: Parameters<typeof isInchUnit>[0]; job: SheetJob },
   ) {
+    this.jobId = job.id;
+    this.fields = job.fields;
     this.page = usualPages(unit).drawing;
     if (isInchUnit(unit)) this.scale = '24';
   }

@@ -3,6 +3,7 @@ import {
   sawingOf,
   usualSawing,
   usualStock,
+  type JobFields,
   type Arrangement,
   type ListId,
   type Matching,
@@ -81,7 +82,11 @@ export class BuildChoice {
   buildsOne = $state(false);
   readonly titles: { studio: string; job: string };
 
-  constructor({ jobId, ...titles }: { studio: string; job: string; jobId: string }) {
+  constructor(
+    { jobId, ...titles }: { studio: string; job: string; jobId: string },
+    /** What sheets say of the job beside its name. */
+    readonly fields: () => JobFields,
+  ) {
     this.titles = titles;
     this.constructions = new KeptConstructions(jobId);
   }

@@ -23,7 +23,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     listOptions(person, room),
     documentOf(room),
   ]);
-  const names = { jobName: job?.name ?? '', studioName: person.studioName };
+  const names = { jobName: job?.name ?? '', jobFields: job?.fields ?? {}, studioName: person.studioName };
   const limits = { job: job?.limits ?? [], studio: await studioLimits(person), jobId: room.jobId };
   const { id: roomId, revision } = room;
   const { personId, personName } = person;

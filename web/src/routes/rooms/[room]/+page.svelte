@@ -80,10 +80,14 @@
     () => session.document,
     () => saving.revision,
     { studio: studioName, job: jobName },
-    roomOf(document).unit,
+    untrack(() => ({
+      unit: roomOf(document).unit,
+      job: { id: data.limits.jobId, fields: data.jobFields },
+    })),
   );
   const building = new BuildChoice(
     untrack(() => ({ studio: studioName, job: jobName, jobId: data.limits.jobId })),
+    () => choice.fields,
   );
   const openingKinds = new OpeningKinds(untrack(() => data.openingKinds));
   const shelf = new StudioShelf(untrack(() => data));

@@ -1,6 +1,6 @@
 import { findPage, findScale, findSubject } from 'goodreach';
 import { fileName, refused, requirePerson, requireRoom, requireSheetStyle } from '$server/answers';
-import { issuesOnSheets } from '$server/issues';
+import { issuesOnSheets, sheetTitles } from '$server/issues';
 import { Job } from '$server/models';
 import { answerMade } from '$server/tasks/answer';
 import { ask } from '$server/tasks/ask';
@@ -18,7 +18,7 @@ export const GET: RequestHandler = async ({ locals, params, url }) => {
   if (!subject.ok) return refused(subject.refusal);
   const style = await requireSheetStyle(locals, url.searchParams.get('style'));
   const job = await Job.findByPk(room.jobId);
-  const titles = { studio: person.studioName, job: job?.name ?? '', date: today(), revision: room.revision };
+  const titles = { ...sheetTitles(person, job), date: today(), revision: room.revision };
   const asked = await ask(room, 'sheet', {
     options: {
       subject: subject.value,

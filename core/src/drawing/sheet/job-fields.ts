@@ -1,0 +1,13 @@
+import { Optional, Words } from '../../document/decorators';
+import { MOST_LINE } from './style-choices';
+
+/** A number of a job and a name of who draws it are no longer. */
+export const MOST_FIELD = 40;
+
+/** Who a job is for and where it is, its number, and who draws it: what the title block says beside its name. */
+export class JobFields {
+  @Optional() @Words(1, MOST_LINE) client?: string;
+  @Optional() @Words(1, MOST_LINE) site?: string;
+  @Optional() @Words(1, MOST_FIELD) number?: string;
+  @Optional() @Words(1, MOST_FIELD) drawnBy?: string;
+}
