@@ -1,17 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { partsNamed, printedCabinets, roomWith } from '../../testing/made-rooms';
 import { partsFaults, type PrintedCabinet } from '../../testing/parts-faults';
-import { rectangle } from '../../testing/rooms';
 import { execute } from '../commands/command';
 import { setConstruction } from '../commands/set-construction';
-import { setRoom } from '../commands/set-room';
 import { setRows } from '../commands/set-rows';
 import { swapItems } from '../commands/swap-items';
 import type { RoomBuilder } from '../demo/build-room';
 import { recordOf } from '../document/design';
 import { rowShows } from '../document/limits';
 import type { ItemRow } from '../document/records';
-import { partsReport } from '../exports/parts-json';
 import { kindOf } from '../ranges/kinds';
 import { canHaveRows } from '../ranges/own-rows';
 import { fathom } from '../ranges/data/fathom';
@@ -22,22 +20,14 @@ import { solidOfItem } from '../solids/solids';
 import { refusalText } from '../wording/refusal-text';
 import { rowsNow } from './insides';
 
-function roomOf(range: string, code: string): { builder: RoomBuilder; id: string } {
-  const builder = rectangle(6000, 4000);
-  builder.run(setRoom, { range, doorStyle: 'slab' });
-  const id = builder.place(code, { on: 'floor', x: 1500, y: -1500, turn: 0 });
-  return { builder, id };
-}
 const withRows = (code: string, rows: readonly ItemRow[], range = 'fathom') => {
-  const { builder, id } = roomOf(range, code);
+  const { builder, id } = roomWith(range, code, { doorStyle: 'slab' });
   builder.run(setRows, { id, rows });
   return { builder, id };
 };
-const printed = ({ design }: RoomBuilder): PrintedCabinet =>
-  (JSON.parse(JSON.stringify(partsReport(design))) as { cabinets: PrintedCabinet[] }).cabinets[0]!;
-const named = (cabinet: PrintedCabinet, name: string) =>
-  cabinet.parts.filter(({ id }) => id === name || id.startsWith(`${name}-`));
-const boxesOf = (cabinet: PrintedCabinet, name: string) => named(cabinet, name).flatMap(({ boxes }) => boxes);
+const printed = ({ design }: RoomBuilder): PrintedCabinet => printedCabinets(design)[0]!;
+const boxesOf = (cabinet: PrintedCabinet, name: string) =>
+  partsNamed(cabinet, name).flatMap(({ boxes }) => boxes);
 const fronts = ({ design }: RoomBuilder, id: string) =>
   solidOfItem(design, findBox(design, id)!).sides.flatMap(({ parts }) => parts);
 
@@ -78,7 +68,7 @@ describe('fronts of one’s own', () => {
         fc.constantFrom(...changeable),
         fc.array(anyRow, { minLength: 1, maxLength: 4 }),
         ([range, code], rows) => {
-          const { builder, id } = roomOf(range, code);
+          const { builder, id } = roomWith(range, code, { doorStyle: 'slab' });
           const set = execute(setRows, builder.design, { id, rows });
           if (!set.ok) {
             expect(set.refusal.code).toMatch(/^rows-/);
@@ -109,7 +99,7 @@ describe('fronts of one’s own', () => {
 
   it('begin as the kind has them: nothing is otherwise once they are its own', () => {
     for (const [range, code] of changeable.filter((_, index) => index % 7 === 0)) {
-      const { builder, id } = roomOf(range, code);
+      const { builder, id } = roomWith(range, code, { doorStyle: 'slab' });
       const before = fronts(builder, id);
       const rows = rowsNow(builder.design, id)!;
       builder.run(setRows, { id, rows });
@@ -174,7 +164,7 @@ describe('fronts of one’s own', () => {
       [451.5, 898.5],
     ]);
     // No hole from one side of the upright meets one from the other.
-    for (const { machining, thickness } of named(cabinet, 'upright'))
+    for (const { machining, thickness } of partsNamed(cabinet, 'upright'))
       for (const face of ['left', 'right'])
         for (const { depth, size } of machining.filter(
           (one) => one.face === face && one.type === 'hole' && one.size !== 15,
@@ -199,7 +189,7 @@ describe('fronts of one’s own', () => {
     const cabinet = printed(builder);
     // Over the bottom of 18 on the plinth: 168; shelves 18 thick.
     expect(boxesOf(cabinet, 'shelf').map(([, , z0]) => z0)).toEqual([368, 536]);
-    const side = named(cabinet, 'side-left')[0]!;
+    const side = partsNamed(cabinet, 'side-left')[0]!;
     const pins = side.machining.filter(
       ({ type, size, at }) => type === 'hole' && size === 5 && Math.abs(at[0] - (560 - 65)) < 1e-6,
     );
@@ -248,13 +238,13 @@ describe('fronts of one’s own', () => {
     ['F600-W', [{ shows: 'drawer' }], 'can’t be changed'],
     ['F900-L', [{ shows: 'doors' }], 'can’t be changed'],
   ] as [string, ItemRow[], string][])('of %s refuses %j', (code, rows, said) => {
-    const { builder, id } = roomOf('fathom', code);
+    const { builder, id } = roomWith('fathom', code, { doorStyle: 'slab' });
     const set = execute(setRows, builder.design, { id, rows });
     expect(set.ok ? '' : refusalText(set.refusal, { unit: 'mm', step: 1 })).toContain(said);
   });
 
   it('have as many shelves as there is room for, and are refused one more', () => {
-    const { builder, id } = roomOf('fathom', 'F600');
+    const { builder, id } = roomWith('fathom', 'F600', { doorStyle: 'slab' });
     const ask = (shelves: number) =>
       execute(setRows, builder.design, { id, rows: [{ shows: 'doors', shelves }] });
     const over = ask(40);
@@ -291,7 +281,7 @@ describe('fronts of one’s own', () => {
       [717.5, true],
       [717.6, false],
     ] as const) {
-      const { builder, id } = roomOf('fathom', 'F600');
+      const { builder, id } = roomWith('fathom', 'F600', { doorStyle: 'slab' });
       expect([high, execute(setRows, builder.design, { id, rows: [{ shows: 'drawer', high }] }).ok]).toEqual([
         high,
         ok,
@@ -300,7 +290,7 @@ describe('fronts of one’s own', () => {
   });
 
   it('keep the opening of an appliance, go with its construction, and go when it is swapped for another kind', () => {
-    const oven = roomOf('fathom', 'T600/2070-O');
+    const oven = roomWith('fathom', 'T600/2070-O', { doorStyle: 'slab' });
     const rows = rowsNow(oven.builder.design, oven.id)!;
     const changed = rows.map((row) => (row.shows === 'doors' ? { shows: 'drawer' as const } : row));
     oven.builder.run(setRows, { id: oven.id, rows: changed });

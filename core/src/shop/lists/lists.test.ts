@@ -1,11 +1,10 @@
 import { describe, expect, it } from 'vitest';
+import { printedCabinets } from '../../../testing/made-rooms';
 import { rectangle } from '../../../testing/rooms';
 import { setRoom } from '../../commands/set-room';
 import { galleyWithBay } from '../../demo/galley-with-bay';
 import { orchardKitchen } from '../../demo/orchard-kitchen';
 import type { Design } from '../../document/design';
-import { partsReport } from '../../exports/parts-json';
-import type { PrintedCabinet } from '../../../testing/parts-faults';
 import { jointBolts } from '../templates/joint-bolts';
 import { workPiece } from '../machines/work-piece';
 import { madeItems } from '../parts/design-parts';
@@ -14,8 +13,6 @@ import { runPlinths } from './lengths';
 import { listColumns, listOf } from './lists';
 import { shopLength } from './shop-style';
 
-const printed = (design: Design) =>
-  (JSON.parse(JSON.stringify(partsReport(design))) as { cabinets: PrintedCabinet[] }).cabinets;
 /** The values of a column of a list. */
 const column = (design: Design, list: (typeof shopListIds)[number], name: string) => {
   const at = listColumns(list).findIndex((one) => one === name);
@@ -26,7 +23,7 @@ const sum = (values: readonly (number | undefined)[]) => values.reduce<number>((
 describe('the lists of the shop', () => {
   it('have every piece of every cabinet, edging to the millimetre, and all that is bought, as the parts say it', () => {
     for (const design of [galleyWithBay(), orchardKitchen()]) {
-      const parts = printed(design).flatMap((cabinet) => cabinet.parts);
+      const parts = printedCabinets(design).flatMap((cabinet) => cabinet.parts);
       expect(sum(column(design, 'cut', 'count').map(({ value }) => value))).toBe(
         sum(parts.map(({ qty }) => qty)),
       );
@@ -53,7 +50,7 @@ describe('the lists of the shop', () => {
       if (outlined === 0) expect(total).toBeCloseTo(sum(edged), 3);
       else expect(total).toBeGreaterThanOrEqual(sum(edged) - 1e-3);
       const bought = new Map<string, number>();
-      for (const { hardware } of printed(design))
+      for (const { hardware } of printedCabinets(design))
         for (const { code, qty } of hardware) bought.set(code, (bought.get(code) ?? 0) + qty);
       for (const { bolts } of jointBolts(design)) bought.set('TB', (bought.get('TB') ?? 0) + bolts);
       const codes = column(design, 'hardware', 'code').map(({ said }) => said);
@@ -68,21 +65,23 @@ describe('the lists of the shop', () => {
     const builder = rectangle(4000, 3000);
     builder.set('F600', 'face-a', 50);
     const filler = builder.set('FL50', 'face-a', 0);
-    const cabinet = printed(builder.design).find(({ id }) => id === filler)!;
+    const cabinet = printedCabinets(builder.design).find(({ id }) => id === filler)!;
     expect(cabinet.parts[0]).toMatchObject({ id: 'filler', width: 50, cutWidth: 50, scribe: 10 });
     const strip = listOf(builder.design, 'cut').lines.find(({ cells }) => cells[1]!.said === 'Filler')!;
     expect(strip.cells[4]!.value).toBe(60);
     // Between two cabinets there is nothing to scribe it to.
     builder.set('F600', 'face-a', 700);
     const between = builder.set('FL50', 'face-a', 650);
-    expect(printed(builder.design).find(({ id }) => id === between)!.parts[0]!.scribe).toBeUndefined();
+    expect(
+      printedCabinets(builder.design).find(({ id }) => id === between)!.parts[0]!.scribe,
+    ).toBeUndefined();
   });
 
   it('cut an end panel wider at its back, to be scribed to the wall it stands out from', () => {
     const builder = rectangle(4000, 3000);
     const at = builder.set('P18', 'face-a', 500);
     const off = builder.place('P18', { on: 'face', face: 'face-a', from: 'left', distance: 1500, off: 20 });
-    const printedOf = (id: string) => printed(builder.design).find((one) => one.id === id)!.parts[0]!;
+    const printedOf = (id: string) => printedCabinets(builder.design).find((one) => one.id === id)!.parts[0]!;
     expect(printedOf(at)).toMatchObject({ id: 'end-panel', width: 560, scribe: 10 });
     expect(printedOf(off).scribe).toBeUndefined();
     const lines = listOf(builder.design, 'cut').lines.filter(({ cells }) => cells[1]!.said === 'End panel');
@@ -96,7 +95,7 @@ describe('the lists of the shop', () => {
 
   it('order what is bought whole by its range, and nothing that is made', () => {
     const design = orchardKitchen();
-    const made = new Set(printed(design).map(({ code }) => code));
+    const made = new Set(printedCabinets(design).map(({ code }) => code));
     const ordered = column(design, 'order', 'code').map(({ said }) => said);
     expect(ordered.length).toBeGreaterThan(3);
     expect(ordered.filter((code) => made.has(code))).toEqual([]);

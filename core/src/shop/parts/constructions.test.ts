@@ -1,14 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { printedCabinets, roomWith } from '../../../testing/made-rooms';
 import { partsFaults, type PrintedCabinet } from '../../../testing/parts-faults';
-import { rectangle } from '../../../testing/rooms';
 import { setConstruction, type WaysChange } from '../../commands/set-construction';
 import { setRoom } from '../../commands/set-room';
 import type { RoomBuilder } from '../../demo/build-room';
 import { recordOf, recordsOf } from '../../document/design';
 import { frontStyles } from '../../document/range-limits';
 import { backWays, kickWays, runnerWays, sheetStuffs, wayLengths } from '../../document/way-limits';
-import { partsReport } from '../../exports/parts-json';
 import { constructionOf, constructionOfItem } from '../../ranges/construction';
 import { fathom } from '../../ranges/data/fathom';
 import { saltbox } from '../../ranges/data/saltbox';
@@ -16,14 +15,7 @@ import { findRange, itemsOf, rangesOf } from '../../ranges/shelf';
 import { execute } from '../../commands/command';
 import { refusalText } from '../../wording/refusal-text';
 
-function roomOf(range: string, code: string): { builder: RoomBuilder; id: string } {
-  const builder = rectangle(6000, 4000);
-  builder.run(setRoom, { range });
-  const id = builder.place(code, { on: 'floor', x: 1500, y: -1500, turn: 0 });
-  return { builder, id };
-}
-const printed = ({ design }: RoomBuilder): PrintedCabinet[] =>
-  (JSON.parse(JSON.stringify(partsReport(design))) as { cabinets: PrintedCabinet[] }).cabinets;
+const printed = ({ design }: RoomBuilder): PrintedCabinet[] => printedCabinets(design);
 const part = (builder: RoomBuilder, id: string) => printed(builder)[0]!.parts.find((one) => one.id === id)!;
 
 /** Any way of building, some of them at once. */
@@ -58,7 +50,7 @@ describe('a construction of its own', () => {
         anyWays,
         fc.boolean(),
         ([range, code], ways, isOwn) => {
-          const { builder, id } = roomOf(range, code);
+          const { builder, id } = roomWith(range, code);
           // What it has no place for, or what would be held back, is refused by itself.
           for (const [key, value] of Object.entries(ways)) {
             const at = isOwn ? { ids: [id] } : { range };
@@ -80,7 +72,7 @@ describe('a construction of its own', () => {
     builder.run(setConstruction, args);
 
   it('is what the parts of every cabinet of its range are cut by, and of no other range', () => {
-    const { builder } = roomOf('fathom', 'F600');
+    const { builder } = roomWith('fathom', 'F600');
     builder.place('V600', { on: 'floor', x: 3500, y: -1500, turn: 0 });
     set(builder, { range: 'fathom', ways: { board: 19, backIn: 9, gap: 4, front: 22, off: 3 } });
     const [base] = printed(builder);
@@ -96,7 +88,7 @@ describe('a construction of its own', () => {
   });
 
   it('of an item goes before that of its range, and what neither says is as the range is made', () => {
-    const { builder, id } = roomOf('fathom', 'F600-3');
+    const { builder, id } = roomWith('fathom', 'F600-3');
     set(builder, { range: 'fathom', ways: { board: 19, drawerSide: 15 } });
     set(builder, { ids: [id], ways: { board: 16 } });
     expect(part(builder, 'side-left').thickness).toBe(16);
@@ -111,7 +103,7 @@ describe('a construction of its own', () => {
   });
 
   it('makes frameless runners at the sides, backs in rebates, kicks of the box and other drawer boxes', () => {
-    const { builder, id } = roomOf('fathom', 'F600-3');
+    const { builder, id } = roomWith('fathom', 'F600-3');
     set(builder, { ids: [id], ways: { runners: 'side', drawerHeights: [150, 100], runnerLengths: [480] } });
     expect(part(builder, 'drawer-head').length).toBe(600 - 36 - 2 * 12.7 - 2 * 16);
     expect(
@@ -132,7 +124,7 @@ describe('a construction of its own', () => {
   });
 
   it('lays fronts on their frame, over it or in it', () => {
-    const { builder, id } = roomOf('saltbox', 'B24');
+    const { builder, id } = roomWith('saltbox', 'B24');
     builder.run(setRoom, { doorStyle: 'slab' });
     const door = () => part(builder, 'door');
     const width = () =>
@@ -157,7 +149,7 @@ describe('a construction of its own', () => {
     [{ drawerHeights: [] }, '“Drawer box heights” can’t be 0 sizes'],
     [{ drawerHeights: [19.9] }, '“Drawer box heights” can’t be 19.9'],
   ] as [WaysChange, string][])('refuses %j', (ways, said) => {
-    const { builder } = roomOf('fathom', 'F600-3');
+    const { builder } = roomWith('fathom', 'F600-3');
     const refused = execute(setConstruction, builder.design, { range: 'fathom', ways });
     expect(refused.ok ? '' : refusalText(refused.refusal, { unit: 'mm', step: 1 })).toContain(said);
   });
@@ -168,13 +160,13 @@ describe('a construction of its own', () => {
     [{ drawerSide: 20 }, {}],
     [{ drawerHeights: [20] }, {}],
   ] as [WaysChange, WaysChange][])('takes %j, at the limit', (ways, first) => {
-    const { builder } = roomOf('fathom', 'F600-3');
+    const { builder } = roomWith('fathom', 'F600-3');
     set(builder, { range: 'fathom', ways: first });
     expect(execute(setConstruction, builder.design, { range: 'fathom', ways }).ok).toBe(true);
   });
 
   it('is of ranges of cabinets alone, of things that are there, and of nothing locked', () => {
-    const { builder, id } = roomOf('fathom', 'F600');
+    const { builder, id } = roomWith('fathom', 'F600');
     const code = (args: Parameters<typeof setConstruction.run>[1]) => {
       const tried = execute(setConstruction, builder.design, args);
       return tried.ok ? '' : tried.refusal.code;

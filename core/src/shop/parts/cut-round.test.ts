@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { partsNamed, printedCabinets } from '../../../testing/made-rooms';
 import { partsFaults, type PrintedCabinet } from '../../../testing/parts-faults';
 import { rectangle } from '../../../testing/rooms';
 import { setCutRound } from '../../commands/set-cut-round';
 import { setRoom } from '../../commands/set-room';
 import { recordOf, type Design } from '../../document/design';
 import type { FixedRecord } from '../../document/records';
-import { partsReport } from '../../exports/parts-json';
 import { fathom } from '../../ranges/data/fathom';
 import { saltbox } from '../../ranges/data/saltbox';
 import { kindOf } from '../../ranges/kinds';
@@ -30,10 +30,7 @@ function roomOf(range: string, code: string, thing: Partial<FixedRecord> & { at:
   builder.run(setCutRound, { ids: [id], cutRound: true });
   return { builder, id };
 }
-const printed = (design: Design): PrintedCabinet =>
-  (JSON.parse(JSON.stringify(partsReport(design))) as { cabinets: PrintedCabinet[] }).cabinets[0]!;
-const named = (cabinet: PrintedCabinet, name: string) =>
-  cabinet.parts.filter(({ id }) => id === name || id.startsWith(`${name}-`));
+const printed = (design: Design): PrintedCabinet => printedCabinets(design)[0]!;
 
 describe('a cabinet cut round what is built in', () => {
   it('has no board in it, nor in another, wherever it stands', () => {
@@ -81,20 +78,22 @@ describe('a cabinet cut round what is built in', () => {
     const { builder } = roomOf('fathom', 'F600', { at: 0, width: 120, depth: 90 });
     const cabinet = printed(builder.design);
     // 120 and 5 from its left end, 90 and 5 from the wall; the bottom begins at the side of 18.
-    const notch = named(cabinet, 'bottom')[0]!.machining.find(({ type }) => type === 'notch')!;
+    const notch = partsNamed(cabinet, 'bottom')[0]!.machining.find(({ type }) => type === 'notch')!;
     expect([notch.size, notch.depth]).toEqual([[125 - 18, 95], 18]);
-    expect(named(cabinet, 'side-left')[0]!.width).toBe(560 - 95);
-    expect(named(cabinet, 'back')[0]!.boxes[0]!.slice(0, 4)[0]).toBe(125);
-    expect(named(cabinet, 'side-right')[0]!.width).toBe(560);
+    expect(partsNamed(cabinet, 'side-left')[0]!.width).toBe(560 - 95);
+    expect(partsNamed(cabinet, 'back')[0]!.boxes[0]!.slice(0, 4)[0]).toBe(125);
+    expect(partsNamed(cabinet, 'side-right')[0]!.width).toBe(560);
   });
 
   it('has its back in two beside pipes in its middle, and drawers as much shorter before them', () => {
     const { builder } = roomOf('fathom', 'F600-3', { at: 250, width: 100, depth: 100 });
     const cabinet = printed(builder.design);
-    expect(named(cabinet, 'back').flatMap(({ boxes }) => boxes.map(([x0, , , x1]) => [x0, x1]))).toEqual([
-      [10.5, 245],
-      [355, 589.5],
-    ]);
+    expect(partsNamed(cabinet, 'back').flatMap(({ boxes }) => boxes.map(([x0, , , x1]) => [x0, x1]))).toEqual(
+      [
+        [10.5, 245],
+        [355, 589.5],
+      ],
+    );
     // 560 deep, less 105 and the 3 behind runners: the longest that goes in is 450.
     expect(cabinet.hardware.find(({ code }) => code.startsWith('RU'))!.code).toBe('RU450');
   });

@@ -1,14 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { fathomCuts, saltboxCuts } from '../../../testing/cut-lists';
+import { printedCabinets, roomWith } from '../../../testing/made-rooms';
 import { partsFaults, volume, type PrintedCabinet, type PrintedPart } from '../../../testing/parts-faults';
-import { rectangle } from '../../../testing/rooms';
 import { setFacts } from '../../commands/set-facts';
 import { setRoom } from '../../commands/set-room';
 import type { RoomBuilder } from '../../demo/build-room';
 import { doorStyles, handleStyles } from '../../document/limits';
 import { recordOf } from '../../document/design';
-import { partsReport } from '../../exports/parts-json';
 import { fathom } from '../../ranges/data/fathom';
 import { saltbox } from '../../ranges/data/saltbox';
 import { signedArea } from '../../geometry/polygon';
@@ -20,19 +19,11 @@ import { frontPartsOf } from '../../../testing/fronts';
 import { hardwareCode } from './hardware';
 import { madeItems } from './design-parts';
 
-function roomOf(range: string, code: string): { builder: RoomBuilder; id: string } {
-  const builder = rectangle(6000, 4000);
-  builder.run(setRoom, { range });
-  const id = builder.place(code, { on: 'floor', x: 1500, y: -1500, turn: 0 });
-  return { builder, id };
-}
-/** As it is printed for whoever puts the cabinets together. */
-const printed = ({ design }: RoomBuilder): PrintedCabinet[] =>
-  (JSON.parse(JSON.stringify(partsReport(design))) as { cabinets: PrintedCabinet[] }).cabinets;
+const printed = ({ design }: RoomBuilder): PrintedCabinet[] => printedCabinets(design);
 
 const round = (value: number) => Math.round(value * 1e3) / 1e3;
 function listOf(range: string, code: string): string {
-  const [made] = madeItems(roomOf(range, code).builder.design);
+  const [made] = madeItems(roomWith(range, code).builder.design);
   const parts = made!.parts.map(
     ({ qty, id, length, width, material, edged }) =>
       `${qty} ${id} ${round(length)}x${round(width)}x${material.thick}${edged.length ? ` ${edged.join(' ')}` : ''}`,
@@ -76,7 +67,7 @@ function built({
   higher,
 }: ReturnType<typeof anyItem.generate>['value']) {
   const { range, one } = item;
-  const { builder, id } = roomOf(range.id, one.code);
+  const { builder, id } = roomWith(range.id, one.code);
   builder.run(setRoom, { ...(door && { doorStyle: door }), handleStyle: handle });
   const record = recordOf(builder.design, 'item', id)!;
   const sized = {
@@ -93,8 +84,7 @@ describe('the parts of any cabinet', () => {
     fc.assert(
       fc.property(anyItem, (any) => {
         const { range, design } = built(any);
-        const [cabinet] = (JSON.parse(JSON.stringify(partsReport(design))) as { cabinets: PrintedCabinet[] })
-          .cabinets;
+        const [cabinet] = printedCabinets(design);
         expect(cabinet!.parts.length).toBeGreaterThan(0);
         expect(partsFaults(cabinet!, range.id === 'fathom' ? 20 : 19.05)).toEqual([]);
       }),
@@ -129,7 +119,7 @@ describe('the parts of any cabinet', () => {
           ...(shelves !== null && { facts: { shelves } }),
         };
         const made = { ...design, records: { ...design.records, [id]: record } };
-        const { cabinets } = JSON.parse(JSON.stringify(partsReport(made))) as { cabinets: PrintedCabinet[] };
+        const cabinets = printedCabinets(made);
         expect(partsFaults(cabinets[0]!, range.id === 'fathom' ? 20 : 19.05)).toEqual([]);
       }),
       // More of them, others each time: PARTS_RUNS=3000.
@@ -141,8 +131,7 @@ describe('the parts of any cabinet', () => {
     fc.assert(
       fc.property(anyItem, (any) => {
         const { range, id, design } = built(any);
-        const [cabinet] = (JSON.parse(JSON.stringify(partsReport(design))) as { cabinets: PrintedCabinet[] })
-          .cabinets;
+        const [cabinet] = printedCabinets(design);
         const fronts = frontPartsOf(design, id);
         const slabs = cabinet!.parts.filter(({ id: part }) =>
           /^(door|drawer-front|flap|fixed-front)/.test(part),
@@ -179,12 +168,11 @@ describe('the boards of a cabinet', () => {
     const shown = fc.constantFrom(...itemsOf(fathom).filter(({ family }) => !/^(plinth)$/.test(family.type)));
     fc.assert(
       fc.property(shown, fc.constantFrom('left', 'right'), (one, hand) => {
-        const { builder, id } = roomOf('fathom', one.code);
+        const { builder, id } = roomWith('fathom', one.code);
         builder.run(setRoom, { doorStyle: 'slab' });
         const sized = { ...recordOf(builder.design, 'item', id)!, hand } as const;
         const design = { ...builder.design, records: { ...builder.design.records, [id]: sized } };
-        const [cabinet] = (JSON.parse(JSON.stringify(partsReport(design))) as { cabinets: PrintedCabinet[] })
-          .cabinets;
+        const [cabinet] = printedCabinets(design);
         const told = cabinet!.parts.reduce((sum, { boxes, outline }) => {
           const plan = outline && Math.abs(signedArea(outline.map(([x, y]) => ({ x, y }))));
           return (
@@ -238,7 +226,7 @@ function heights(
 }
 
 describe('a box of 600 with a door', () => {
-  const [cabinet] = printed(roomOf('fathom', 'F600').builder);
+  const [cabinet] = printed(roomWith('fathom', 'F600').builder);
   const part = (id: string) => cabinet!.parts.find((one) => one.id === id)!;
 
   it('has its back in a groove 20 from the wall, 8 wide and deep, in both sides and the bottom', () => {
@@ -276,7 +264,7 @@ describe('a box of 600 with a door', () => {
 });
 
 describe('a base of 24 in with a face frame', () => {
-  const [cabinet] = printed(roomOf('saltbox', 'B24').builder);
+  const [cabinet] = printed(roomWith('saltbox', 'B24').builder);
   const part = (id: string) => cabinet!.parts.find((one) => one.id === id)!;
 
   it('has its toes cut out of the sides, 3 in behind the frame and 4 1/2 in high, and a kick before that', () => {
@@ -299,7 +287,7 @@ describe('a base of 24 in with a face frame', () => {
 
 describe('hardware', () => {
   const hinges = (height: number): number => {
-    const { builder, id } = roomOf('fathom', 'T400/1950-B');
+    const { builder, id } = roomWith('fathom', 'T400/1950-B');
     const record = recordOf(builder.design, 'item', id)!;
     // A door is its box without its plinth and its gaps.
     const sized = { ...record, height: height + 153 };
@@ -314,7 +302,7 @@ describe('hardware', () => {
 
   it('has the longest runners that go in: 500 in a depth of 531 with what is behind them, 450 in one less', () => {
     const runner = (depth: number) => {
-      const { builder, id } = roomOf('fathom', 'F600-3');
+      const { builder, id } = roomWith('fathom', 'F600-3');
       const record = recordOf(builder.design, 'item', id)!;
       const design = {
         ...builder.design,
@@ -324,7 +312,7 @@ describe('hardware', () => {
     };
     // The back's face is 28 before the wall, and 3 stay free behind runners.
     expect([531, 530.9, 281, 280.9].map(runner)).toEqual([500, 450, 250, null]);
-    const { builder, id } = roomOf('fathom', 'F600-3');
+    const { builder, id } = roomWith('fathom', 'F600-3');
     const record = recordOf(builder.design, 'item', id)!;
     const shallow = {
       ...builder.design,
@@ -334,7 +322,7 @@ describe('hardware', () => {
   });
 
   it('knows how many shelves a cabinet has where that was said', () => {
-    const { builder, id } = roomOf('fathom', 'F600');
+    const { builder, id } = roomWith('fathom', 'F600');
     builder.run(setFacts, { ids: [id], facts: { shelves: 5 } });
     const shelves = madeItems(builder.design)[0]!.parts.find((one) => one.id === 'shelf')!;
     expect(shelves.qty).toBe(5);

@@ -2,6 +2,7 @@ import { perDesign, type Design } from '../../document/design';
 import { finishAlong } from '../../surfaces/finish-of';
 import { slabOf } from '../../surfaces/top-joints';
 import { tops } from '../../surfaces/tops';
+import { quantise } from '../../units/units';
 import { nest } from '../nest/nest';
 import type { NestCase, NestedSheet } from '../nest/nest-types';
 import { templatesOf, type Template } from './templates';
@@ -29,7 +30,7 @@ export const slabLayouts: (design: Design) => readonly SlabLayout[] = perDesign(
   const templates = templatesOf(design);
   const groups = new Map<string, { along: boolean; pieces: number[] }>();
   templates.forEach((one, index) => {
-    const key = `${one.material ?? ''} ${one.thickness}`;
+    const key = `${one.material ?? ''} ${quantise(one.thickness)}`;
     const known = groups.get(key);
     if (known) known.pieces.push(index);
     else groups.set(key, { along: runsAlong(design, one), pieces: [index] });

@@ -35,13 +35,20 @@
 </script>
 
 <More title="In the title block">
-  {#each rows as { key, label, most } (key)}
-    <TextField {label} {most} value={choice.fields[key] ?? ''} onset={(text) => set(key, text)} />
-  {/each}
+  <div class="fields">
+    {#each rows as { key, label, most } (key)}
+      <TextField {label} {most} value={choice.fields[key] ?? ''} onset={(text) => set(key, text)} />
+    {/each}
+  </div>
   {#if problem}<p class="problem" role="alert">{problem}</p>{/if}
 </More>
 
 <style>
+  .fields {
+    display: grid;
+    gap: 0.35rem;
+    margin-top: 0.4rem;
+  }
   .problem {
     color: var(--blocked);
   }
