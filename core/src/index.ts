@@ -177,7 +177,7 @@ export { drawingIds, frameWay } from './drawing/sheet/frame-ways';
 export * from './drawing/sheet/sheet-format';
 export * from './drawing/sheet/style-choices';
 export type { PaperPicture, SheetStyle } from './drawing/sheet/style-record';
-export { MOST_FIELD, type JobFields } from './drawing/sheet/job-fields';
+export type { JobFields } from './drawing/sheet/job-fields';
 export * from './drawing/dimensions/details';
 export {
   fieldOf,

@@ -1,6 +1,6 @@
 import { expect, test } from './studio';
 
-test('how cabinets are built is set for a range or for one, kept for the job and taken by its new rooms', async ({
+test('how cabinets are built is set for a range, for one or for some, kept for the job and taken by its new rooms', async ({
   studio,
   page,
 }) => {
@@ -33,10 +33,22 @@ test('how cabinets are built is set for a range or for one, kept for the job and
   await page.getByLabel('Back let in by', { exact: true }).press('Escape');
   await page.getByRole('button', { name: 'Boards of the box as usual' }).click();
   await expect(list.getByRole('button', { name: /Left side/ })).toContainText('19 Faced board');
+  // All that are chosen at once.
+  await studio.step('Set');
+  await page.locator('.plan').press('Control+a');
+  await studio.step('Build');
+  await page.getByText('How it is built').click();
+  await page.getByText(/^Box and back/).click();
+  await page.getByLabel('Set for').selectOption({ label: 'the 2 that are chosen' });
+  await board.fill('22');
+  await board.press('Enter');
+  await studio.saved(6);
+  const built = Object.values((await studio.design()).records).filter((one) => one.kind === 'item');
+  expect(built.map((one) => one.built)).toEqual([{ board: 22 }, { board: 22 }]);
   await page.getByLabel('Set for').selectOption({ label: 'all of Fathom' });
   await page.getByRole('button', { name: 'For new rooms of the job' }).click();
   await expect(page.getByRole('button', { name: 'For new rooms of the job' })).toBeHidden();
-  await studio.saved(5);
+  await studio.saved(6);
 });
 
 test('a cabinet’s front and inside are changed on its own elevation and section', async ({

@@ -1,8 +1,5 @@
 import { Optional, Words } from '../../document/decorators';
-import { MOST_LINE } from './style-choices';
-
-/** A number of a job and a name of who draws it are no longer. */
-export const MOST_FIELD = 40;
+import { MOST_FIELD, MOST_LINE } from './style-choices';
 
 /** Who a job is for and where it is, its number, and who draws it: what the title block says beside its name. */
 export class JobFields {

@@ -20,3 +20,5 @@ export const MOST_LOGO = 270_000;
 /** Words that stand on one line of the title block, and the notes of a set, are no longer. */
 export const MOST_LINE = 120;
 export const MOST_NOTES = 1_500;
+/** A number of a job and a name of who draws it are no longer. */
+export const MOST_FIELD = 40;

@@ -23,14 +23,23 @@
 
   /** How a cabinet is built, and all of its range: set here, kept for new rooms of the job or of the studio, or taken from what they keep. */
   let { item, choice }: { item: ItemRecord; choice: BuildChoice } = $props();
-  const { session } = useWorkspace();
+  const { session, screen } = useWorkspace();
   const kept = $derived(choice.constructions);
   void untrack(() => kept.fetch());
 
   const known = $derived(rangesOf(session.document));
   const range = $derived(rangeBuilding(item, known));
   const record = $derived(recordsOf(session.document, 'construction').find((one) => one.range === range?.id));
-  const isOne = $derived(choice.buildsOne);
+  /** The chosen ones that are built in some way. */
+  const chosen = $derived(
+    recordsOf(session.document, 'item').filter(
+      (one) => screen.isSelected(one.id) && constructionOfItem(one, known) !== null,
+    ),
+  );
+  const ids = $derived(
+    choice.buildsFor === 'chosen' && chosen.length > 1 ? chosen.map(({ id }) => id) : [item.id],
+  );
+  const isOne = $derived(choice.buildsFor === 'one' || ids.length > 1);
   /** What is shown, what it would be, and what is otherwise. */
   const made = $derived(isOne ? constructionOfItem(item, known) : range && constructionOf(range));
   const usual = $derived.by(() => {
@@ -55,7 +64,7 @@
 
   function set(ways: WaysChange): string {
     const done = isOne
-      ? session.run(setConstruction, { ids: [item.id], ways })
+      ? session.run(setConstruction, { ids, ways })
       : session.run(setConstruction, { range: range!.id, ways });
     return done ? '' : session.message;
   }
@@ -75,12 +84,16 @@
     <SelectField
       label="Set for"
       wide="5rem"
-      value={isOne ? 'one' : 'range'}
-      onchoose={(to) => (choice.buildsOne = to === 'one')}
+      value={ids.length > 1 ? 'chosen' : isOne ? 'one' : 'range'}
+      onchoose={(to) => (choice.buildsFor = to === 'one' || to === 'chosen' ? to : 'range')}
     >
       <option value="range">all of {range.name}</option>
       <option value="one">{item.code} alone</option>
+      {#if chosen.length > 1}<option value="chosen">the {chosen.length} that are chosen</option>{/if}
     </SelectField>
+    {#if ids.length > 1}<p class="help">
+        Shown as {item.code} is; what is set holds for all {ids.length}.
+      </p>{/if}
     {#if !isOne && item.built}
       <p class="help">{item.code} itself is built otherwise in {Object.keys(item.built).length} of these.</p>
     {/if}

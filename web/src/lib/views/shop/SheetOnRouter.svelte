@@ -14,6 +14,7 @@
   import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
   import Drawing from './Drawing.svelte';
+  import KeepSheet from './KeepSheet.svelte';
   import SheetHeader from './SheetHeader.svelte';
   import { clampKey, type BuildChoice } from './build-choice.svelte';
 
@@ -88,9 +89,12 @@
   <SheetHeader
     {choice}
     title="{of.name}, {length(of.material.thick)}"
-    said="Sheet {at + 1} of {nest.count}, {sheet.stock}, {sheet.parts.length} parts"
+    said="Sheet {at + 1} of {nest.count}, {sheet.stock}, {sheet.parts.length} {sheet.parts.length === 1
+      ? 'part'
+      : 'parts'}"
     count={nest.count}
   >
+    <KeepSheet {choice} material={of.case.id} {sheet} />
     <Button disabled={strokes.length === 0} onclick={play}>{runs ? 'Pause' : 'Play'}</Button>
   </SheetHeader>
   {#if shown}

@@ -5,6 +5,7 @@
   import Button from '$ui/Button.svelte';
   import SelectField from '$ui/SelectField.svelte';
   import Drawing from './Drawing.svelte';
+  import KeepSheet from './KeepSheet.svelte';
   import SheetHeader from './SheetHeader.svelte';
   import SheetOnRouter from './SheetOnRouter.svelte';
   import { HandMove } from './hand-move.svelte';
@@ -77,11 +78,7 @@
         : 'parts'}"
       count={nest.count}
     >
-      {#if !isOld}<Button
-          aria-pressed={choice.isKept(shown.case.id, sheet)}
-          onclick={() => choice.keep(shown.case.id, sheet)}
-          >{choice.isKept(shown.case.id, sheet) ? 'Kept as it is' : 'Keep this sheet'}</Button
-        >{/if}
+      {#if !isOld}<KeepSheet {choice} material={shown.case.id} {sheet} />{/if}
       <Button disabled={choice.cut === null} onclick={() => next(-1)}>Cut before</Button>
       <Button disabled={choice.cut === sheet.cuts.length - 1} onclick={() => next(1)}>Next cut</Button>
     </SheetHeader>

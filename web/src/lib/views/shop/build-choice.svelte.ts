@@ -77,9 +77,9 @@ export class BuildChoice {
   piece = $state(0);
   slab: { layout: number; slab: number } | null = $state.raw(null);
 
-  /** How new rooms build, and whether ways of building are set for the chosen cabinet alone or for all of its range. */
+  /** How new rooms build, and whether ways of building are set for the shown cabinet alone, for all that are chosen, or for all of its range. */
   readonly constructions: KeptConstructions;
-  buildsOne = $state(false);
+  buildsFor: 'chosen' | 'one' | 'range' = $state('range');
   readonly titles: { studio: string; job: string };
 
   constructor(
