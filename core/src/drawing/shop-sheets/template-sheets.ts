@@ -37,7 +37,7 @@ export function templateSheets(design: Design, { page }: SheetOptions): Result<S
 /** A slab with the pieces that are cut from it. */
 function slabPages(design: Design, layout: SlabLayout, slab: number, page: Page): SheetContent[] {
   const say = shopLength(styleOf(design));
-  const { material, thickness, slabs, along, case: of } = layout;
+  const { material, thickness, slabs, used, along, case: of } = layout;
   const templates = templatesOf(design);
   const { l, w } = of.stock[0]!;
   const { parts } = slabs[slab]!;
@@ -48,7 +48,7 @@ function slabPages(design: Design, layout: SlabLayout, slab: number, page: Page)
   );
   const lines = [
     `${say(l)} × ${say(w)} × ${say(thickness)}`,
-    templateWords.used(parts.reduce((sum, part) => sum + templates[Number(part.id)]!.area, 0) / (l * w)),
+    templateWords.used(used[slab]!),
     templateWords.sawn(say(of.kerf)),
     along ? templateWords.veins : templateWords.turns,
   ];

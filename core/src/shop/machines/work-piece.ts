@@ -155,10 +155,9 @@ function cutRing(part: Part, one: Board, face: BoardFace): Point[] {
   // Long edges lie across the grain from each other, the one at the lower end of that direction first.
   const long = along === one.grain ? up : along;
   const scribe = sawnWidth(part) - part.cutWidth;
-  const scribed: PartEdge = part.name === 'end-panel' ? 'l1' : 'l2';
   const inset = (axis: typeof along, end: 0 | 1): number => {
     const edge: PartEdge = axis === long ? (end === 0 ? 'l1' : 'l2') : end === 0 ? 'w1' : 'w2';
-    return (isEdged(edge) ? part.edging : 0) - (edge === scribed ? scribe : 0);
+    return (isEdged(edge) ? part.edging : 0) - (edge === part.scribed ? scribe : 0);
   };
   const left = inset(along, against ? 1 : 0);
   const right = inset(along, against ? 0 : 1);

@@ -33,12 +33,12 @@ const partsOfCabinet = remember(
     { made, finishes, scribe }: { made: ConstructionMethod; finishes: CabinetFinishes; scribe: number },
   ): Part[] =>
     partsOf(boards, made.build, (one) => materialOf(one, made.build, finishes)).map((part) =>
-      scribe !== 0 && isScribed(part) ? { ...part, scribe } : part,
+      scribe !== 0 && part.name in scribedAt ? { ...part, scribe, scribed: scribedAt[part.name]! } : part,
     ),
 );
 
 /** Strips are scribed to what is beside them, panels to what is behind. */
-const isScribed = ({ name }: Part): boolean => name === 'filler' || name === 'end-panel';
+const scribedAt: Readonly<Partial<Record<Part['name'], 'l1' | 'l2'>>> = { filler: 'l2', 'end-panel': 'l1' };
 
 /** A strip is no narrower than this, mm. */
 const LEAST_STRIP = 1;

@@ -37,8 +37,9 @@ export interface Part {
   qty: number;
   boxes: readonly PartBox[];
   machining: readonly PartMachining[];
-  /** What a strip is cut wider by at its far long edge, to be scribed to what it stands against; narrower where it is negative. An end panel is at its near one, its back. */
+  /** What it is cut wider by, to be scribed to what it stands against, and at which long edge: a strip at its far one, a panel at its back. Narrower where it is negative. */
   scribe?: number;
+  scribed?: 'l1' | 'l2';
   /** Of what is no rectangle in plan: its outline in the cabinet's frame, what is cut before it is edged, and which of its sides are. */
   outline?: readonly Point[];
   cutOutline?: readonly Point[];

@@ -32,13 +32,16 @@ describe('slabs of tops', () => {
           ...tooLarge,
         ]);
         expect(laid.sort((a, b) => a - b)).toEqual(templates.map((_, index) => index));
-        for (const { case: one, slabs, bound, along, material, thickness } of layouts) {
+        for (const { case: one, slabs, used, bound, along, material, thickness } of layouts) {
           const { l, w } = one.stock[0]!;
           const area = slabs.flatMap(({ parts }) => parts).reduce((sum, part) => sum + part.l * part.w, 0);
           const nested = { id: one.id, sheets: slabs, count: slabs.length, sheetArea: slabs.length * l * w };
           const share = area / nested.sheetArea;
           expect(nestFaults(one, { ...nested, bound: {}, proven: false, yield: share })).toEqual([]);
           expect(slabs.length).toBeGreaterThanOrEqual(bound);
+          const pieces = slabs.flatMap(({ parts }) => parts.map(({ id }) => templates[Number(id)]!.area));
+          const sum = (of: readonly number[]) => of.reduce((all, each) => all + each, 0);
+          expect(sum(used) * l * w).toBeCloseTo(sum(pieces), 3);
           expect(along).toBe(finish !== 'Shell');
           for (const { id, turned, ...part } of slabs.flatMap(({ parts }) => parts)) {
             const template = templates[Number(id)]!;

@@ -19,6 +19,8 @@ export interface SlabLayout {
   /** A part of it is a piece, its id its place among the templates of the room. */
   case: NestCase;
   slabs: readonly NestedSheet[];
+  /** The share of each that becomes pieces. */
+  used: readonly number[];
   /** No fewer slabs would do by area. */
   bound: number;
   /** Pieces that no slab holds. */
@@ -77,12 +79,15 @@ function laid(
     (least, two) => (least && least.nested.count <= two.nested.count ? least : two),
     null,
   );
+  const slabs = best?.nested.sheets ?? [];
   return {
     ...{ material, thickness, along, tooLarge, case: best?.one ?? caseOf(along) },
-    slabs: best?.nested.sheets ?? [],
+    slabs,
+    used: slabs.map(({ parts }) => areaOf(parts.map(({ id }) => templates[Number(id)]!)) / (length * width)),
     bound: best?.nested.bound[SLAB] ?? 0,
   };
 }
+const areaOf = (pieces: readonly Template[]): number => pieces.reduce((sum, { area }) => sum + area, 0);
 const SLAB = 'slab';
 const HAIR = 1e-6;
 const isIn = (size: number, most: number): boolean => size <= most + HAIR;

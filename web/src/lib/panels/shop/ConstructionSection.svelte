@@ -22,24 +22,25 @@
   import WayField from './WayField.svelte';
 
   /** How a cabinet is built, and all of its range: set here, kept for new rooms of the job or of the studio, or taken from what they keep. */
-  let { item, choice }: { item: ItemRecord; choice: BuildChoice } = $props();
+  let { item: shown, choice }: { item: ItemRecord; choice: BuildChoice } = $props();
   const { session, screen } = useWorkspace();
   const kept = $derived(choice.constructions);
   void untrack(() => kept.fetch());
 
   const known = $derived(rangesOf(session.document));
-  const range = $derived(rangeBuilding(item, known));
-  const record = $derived(recordsOf(session.document, 'construction').find((one) => one.range === range?.id));
   /** The chosen ones that are built in some way. */
   const chosen = $derived(
     recordsOf(session.document, 'item').filter(
       (one) => screen.isSelected(one.id) && constructionOfItem(one, known) !== null,
     ),
   );
-  const ids = $derived(
-    choice.buildsFor === 'chosen' && chosen.length > 1 ? chosen.map(({ id }) => id) : [item.id],
-  );
-  const isOne = $derived(choice.buildsFor === 'one' || ids.length > 1);
+  const isSome = $derived(choice.buildsFor === 'chosen' && chosen.length > 1);
+  /** What is shown of several is one of them. */
+  const item = $derived(isSome && !chosen.some(({ id }) => id === shown.id) ? chosen[0]! : shown);
+  const ids = $derived(isSome ? chosen.map(({ id }) => id) : [item.id]);
+  const range = $derived(rangeBuilding(item, known));
+  const record = $derived(recordsOf(session.document, 'construction').find((one) => one.range === range?.id));
+  const isOne = $derived(choice.buildsFor === 'one' || isSome);
   /** What is shown, what it would be, and what is otherwise. */
   const made = $derived(isOne ? constructionOfItem(item, known) : range && constructionOf(range));
   const usual = $derived.by(() => {
@@ -84,24 +85,24 @@
     <SelectField
       label="Set for"
       wide="5rem"
-      value={ids.length > 1 ? 'chosen' : isOne ? 'one' : 'range'}
+      value={isSome ? 'chosen' : isOne ? 'one' : 'range'}
       onchoose={(to) => (choice.buildsFor = to === 'one' || to === 'chosen' ? to : 'range')}
     >
       <option value="range">all of {range.name}</option>
       <option value="one">{item.code} alone</option>
       {#if chosen.length > 1}<option value="chosen">the {chosen.length} that are chosen</option>{/if}
     </SelectField>
-    {#if ids.length > 1}<p class="help">
+    {#if isSome}<p class="help">
         Shown as {item.code} is; what is set holds for all {ids.length}.
       </p>{/if}
     {#if !isOne && item.built}
       <p class="help">{item.code} itself is built otherwise in {Object.keys(item.built).length} of these.</p>
     {/if}
     {#each Object.entries(wayGroups) as [name, ways] (name)}
-      {@const shown = ways.filter((way) => possible.includes(way))}
-      {@const count = changed(shown)}
+      {@const offered = ways.filter((way) => possible.includes(way))}
+      {@const count = changed(offered)}
       <More title={count > 0 ? `${name}, ${count} of its own` : name}>
-        {#each shown as way (way)}
+        {#each offered as way (way)}
           <WayField {way} {made} {usual} isOwn={own?.[way] !== undefined} style={session.style} onset={set} />
         {/each}
       </More>

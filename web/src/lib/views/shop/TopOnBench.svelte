@@ -27,12 +27,11 @@
   const slab = $derived(choice.slab && layout?.slabs[choice.slab.slab] ? choice.slab.slab : null);
   const nameOf = ({ top, piece }: Template) => templateWords.piece(top, piece);
   /** What a slab is, how much of it becomes pieces, and why they lie as they do. */
-  function slabSaid({ case: of, slabs, along, thickness }: SlabLayout, at: number): string {
+  function slabSaid({ case: of, used, along, thickness }: SlabLayout, at: number): string {
     const { l, w } = of.stock[0]!;
-    const used = slabs[at]!.parts.reduce((sum, { id }) => sum + templates[Number(id)]!.area, 0) / (l * w);
     return [
       `${length(l)} × ${length(w)} × ${length(thickness)}`,
-      templateWords.used(used),
+      templateWords.used(used[at]!),
       templateWords.sawn(length(of.kerf)),
       along ? templateWords.veins : templateWords.turns,
     ].join('. ');
