@@ -14,6 +14,7 @@ export interface PrintedPart {
   qty: number;
   boxes: Box[];
   outline?: [number, number][];
+  plane?: 'xz' | 'yz';
   scribe?: number;
   machining: PrintedMachining[];
 }
@@ -77,28 +78,55 @@ interface Piece {
   /** In its own frame, where it slants. */
   own: Box;
   turn: number;
+  /** Its outline across a direction, in plan where none other is told. */
+  across: number;
   plan: Plan;
 }
 
-/** A piece in plan, and its box in a frame of its own: turned about the origin, where it slants. */
-function turnedPiece({ outline }: PrintedPart, box: Box): Pick<Piece, 'own' | 'plan' | 'turn'> {
-  const [x0, y0, z0, x1, y1, z1] = box as [number, number, number, number, number, number];
-  if (!outline) {
-    const plan = [
-      { x: x0, y: y0 },
-      { x: x1, y: y0 },
-      { x: x1, y: y1 },
-      { x: x0, y: y1 },
-    ];
-    return { own: box, plan, turn: 0 };
-  }
+/** The two directions across each, and which one an outline lies across. */
+const OTHERS = [
+  [1, 2],
+  [0, 2],
+  [0, 1],
+] as const;
+const ACROSS = { yz: 0, xz: 1 } as const;
+const PLAN = 2;
+
+/** A box as it is seen along a direction. */
+function seenAlong(box: Box, along: number): Plan {
+  const [a, b] = OTHERS[along]!;
+  const at = (p: number, q: number) => ({ x: box[a + p]!, y: box[b + q]! });
+  return [at(0, 0), at(3, 0), at(3, 3), at(0, 3)];
+}
+
+/** A piece as it is seen along the direction its outline lies across, and its box in a frame of its own: turned about the origin, where it slants. */
+function turnedPiece(
+  { outline, plane }: PrintedPart,
+  box: Box,
+): Pick<Piece, 'across' | 'own' | 'plan' | 'turn'> {
+  const across = plane ? ACROSS[plane] : PLAN;
+  if (!outline) return { own: box, plan: seenAlong(box, across), turn: 0, across };
   const plan = outline.map(([x, y]) => ({ x, y }));
-  if (plan.length !== 4) return { own: box, plan, turn: 0 };
+  if (!isRectangle(plan)) return { own: box, plan, turn: 0, across };
   const turn = Math.atan2(plan[1]!.y - plan[0]!.y, plan[1]!.x - plan[0]!.x);
   const flat = plan.map((one) => turned(one, -turn));
   const [xs, ys] = [flat.map(({ x }) => x), flat.map(({ y }) => y)];
-  return { own: [Math.min(...xs), Math.min(...ys), z0, Math.max(...xs), Math.max(...ys), z1], plan, turn };
+  const [a, b] = OTHERS[across]!;
+  const own = [...box];
+  own[a] = Math.min(...xs);
+  own[b] = Math.min(...ys);
+  own[a + 3] = Math.max(...xs);
+  own[b + 3] = Math.max(...ys);
+  return { own, plan, turn, across };
 }
+
+const isRectangle = (plan: Plan): boolean =>
+  plan.length === 4 &&
+  plan.every((at, index) => {
+    const [before, after] = [plan[(index + 3) % 4]!, plan[(index + 1) % 4]!];
+    const square = (before.x - at.x) * (after.x - at.x) + (before.y - at.y) * (after.y - at.y);
+    return Math.abs(square) < EPS;
+  });
 
 const turned = ({ x, y }: { x: number; y: number }, by: number) => ({
   x: x * Math.cos(by) - y * Math.sin(by),
@@ -107,21 +135,34 @@ const turned = ({ x, y }: { x: number; y: number }, by: number) => ({
 
 /** What two pieces share: the box around it, in the frame both are straight in. */
 function sharedBox(a: Piece, b: Piece): Box | null {
-  if (Math.abs(a.turn - b.turn) < 1e-6 && a.plan.length === 4 && b.plan.length === 4) {
+  if (Math.abs(a.turn - b.turn) < 1e-6 && isBoxed(a) && isBoxed(b)) {
     const shared = [0, 1, 2, 3, 4, 5].map((at) =>
       at < 3 ? Math.max(a.own[at]!, b.own[at]!) : Math.min(a.own[at]!, b.own[at]!),
     );
     return [0, 1, 2].every((at) => shared[at + 3]! - shared[at]! > EPS) ? shared : null;
   }
-  const rings = intersect([a.plan], [b.plan]);
+  // Seen along the direction that one of them is of an outline across: the other has to be straight there, or of one, too.
+  const across = a.part.outline ? a.across : b.across;
+  const [p, q] = [a, b].map((one) => (one.across === across ? one.plan : seenAlong(one.box, across)));
+  const rings = intersect([p!], [q!]);
   if (rings.reduce((sum, ring) => sum + signedArea(ring), 0) < TOUCHING) return null;
+  const span = [Math.max(a.box[across]!, b.box[across]!), Math.min(a.box[across + 3]!, b.box[across + 3]!)];
+  if (span[1]! - span[0]! < EPS) return null;
   const flat = rings.flat();
   const [xs, ys] = [flat.map(({ x }) => x), flat.map(({ y }) => y)];
-  return [
-    ...[Math.min(...xs), Math.min(...ys), Math.max(a.box[2]!, b.box[2]!)],
-    ...[Math.max(...xs), Math.max(...ys), Math.min(a.box[5]!, b.box[5]!)],
-  ];
+  const [first, second] = OTHERS[across]!;
+  const shared = [0, 0, 0, 0, 0, 0];
+  shared[across] = span[0]!;
+  shared[across + 3] = span[1]!;
+  shared[first] = Math.min(...xs);
+  shared[first + 3] = Math.max(...xs);
+  shared[second] = Math.min(...ys);
+  shared[second + 3] = Math.max(...ys);
+  return shared;
 }
+
+/** Whether a piece fills the box in its own frame. */
+const isBoxed = ({ part, plan }: Piece): boolean => !part.outline || isRectangle(plan);
 
 /** What is left of some boxes without others, in slabs. */
 function leftOf(boxes: readonly Box[], removed: readonly Box[]): Box[] {

@@ -1,8 +1,8 @@
 import {
-  LEAST_CEILING,
   LEAST_CORNER,
   LEAST_CORNER_UNCERTAINTY,
   LEAST_HALF_WALL,
+  LEAST_KNEE_WALL,
   LEAST_UNCERTAINTY,
   LEAST_WALL,
   MOST_CORNER,
@@ -31,7 +31,7 @@ const limits = {
   thickness: ['thickness', LEAST_WALL, MOST_WALL],
   lining: ['lining', 0, MOST_WALL],
   backLining: ['lining-behind', 0, MOST_WALL],
-  ceilingHeight: ['ceiling-height', LEAST_CEILING, MOST_HEIGHT],
+  ceilingHeight: ['ceiling-height', LEAST_KNEE_WALL, MOST_HEIGHT],
   wallHeight: ['wall-height', LEAST_HALF_WALL, MOST_HEIGHT],
   cap: ['cap', 0, 200],
 } as const;

@@ -103,7 +103,7 @@ function heldBack(design: Design, id: string, rows: readonly ItemRow[]): Refused
   const box = findBox(design, id)!;
   const solid = solidOfItem(design, box);
   const { boards } = cabinetOfSolid(solid, {
-    ...{ made: builtAs(design, box)!, kickBack: null, blocked: cutOutOf(design, box) },
+    ...{ made: builtAs(design, box)!, kickBack: null, cut: cutOutOf(design, box) },
   });
   const item = recordOf(design, 'item', id)!.code;
   if (boards.some(({ name }) => name === 'block')) return refuse('rows-crowded', { item });

@@ -8,6 +8,8 @@ export const MOST_FACE = 30_000;
 export const LEAST_CORNER = 0.05;
 export const MOST_CORNER = 6.24;
 export const LEAST_CEILING = 1_500;
+/** A sloped ceiling may come down so low over a wall. */
+export const LEAST_KNEE_WALL = 300;
 export const MOST_HEIGHT = 6_000;
 export const LEAST_WALL = 10;
 export const MOST_WALL = 1_500;

@@ -34,7 +34,7 @@ const cabinet = ({ number, record, parts, hardware }: MadeItem): object => ({
 });
 
 function told(part: Part): object {
-  const { material, edged, edging, outline, cutOutline, edgedSides } = part;
+  const { material, edged, edging, outline, plane, cutOutline, edgedSides } = part;
   const name = edgingName(material, edging);
   return {
     id: part.id,
@@ -48,6 +48,8 @@ function told(part: Part): object {
     qty: part.qty,
     boxes: part.boxes.map((box) => box.map(round)),
     ...(outline && { outline: outline.map(({ x, y }) => [round(x), round(y)]) }),
+    // Told by two other directions than those of the plan.
+    ...(plane && { plane }),
     ...(cutOutline && { cutOutline: cutOutline.map(({ x, y }) => [round(x), round(y)]) }),
     ...(edgedSides && { edgedSides: edgedSides.map((side) => ({ side, edging: name })) }),
     machining: part.machining.map(({ type, face, at, size, depth }) => ({

@@ -1,12 +1,14 @@
+import { clipHalfPlane } from '../geometry/convex';
 import { place, type Point } from '../geometry/point';
 import type { BuiltWith } from '../shop/parts/cabinet';
 import { cabinetOfSolid } from '../shop/parts/design-parts';
 import type { Board, BoardFrame, BoardOf, Extent } from '../shop/parts/board';
+import { prismOf, type Prism } from '../shop/parts/board-prism';
 import type { FrontPart } from '../solids/front-parts';
 import { handleOf } from '../solids/handles';
 import type { Solid, SolidSide } from '../solids/solids';
 import { handleMesh } from './handle-parts';
-import { box, grained, joined, prism, type Frame, type Mesh } from './mesh';
+import { box, grained, joined, prism, slab, type Frame, type Mesh } from './mesh';
 import type { Motion, ScenePart, Substance } from './scene-part';
 import { frameOfSide, motionOf } from './shapes';
 
@@ -53,7 +55,8 @@ function above(one: Board, low: number): Board {
     y: extent.y,
     z: [Math.max(low, extent.z[0]), extent.z[1]],
   });
-  return { ...one, ...cut(one), ...(one.seen && { seen: one.seen.map(cut) }) };
+  const ring = one.thin === 'x' && one.ring && clipHalfPlane(one.ring, { x: 0, y: 1 }, low);
+  return { ...one, ...cut(one), ...(one.seen && { seen: one.seen.map(cut) }), ...(ring && { ring }) };
 }
 
 /** Boards as meshes, those that look and move alike as one. */
@@ -82,16 +85,27 @@ function meshesOf(
 }
 
 function boardMesh(frame: Frame, low: number, one: Board): Mesh {
+  if (one.ring || one.frame?.about) return prismMesh(frame, low, prismOf(one));
   const own = one.frame ? framed(frame, one.frame) : frame;
-  if (one.ring) {
-    const ring = one.ring.map(({ x, y }) => place(frame.origin, frame.u, x, frame.n, y));
-    return prism(ring, low + one.z[0], low + one.z[1]);
-  }
   const meshes = (one.seen ?? [one]).map(({ x, y, z }: Extent) => box(own, x, y, [low + z[0], low + z[1]]));
   const mesh = meshes.length === 1 ? meshes[0]! : joined(...meshes);
   if (one.grain === 'z') return mesh;
   const along = one.grain === 'x' ? own.u : own.n;
   return grained(mesh, [along.x, along.y, 0]);
+}
+
+/** What stands on an outline in plan, or on one across another direction of its cabinet. */
+function prismMesh(frame: Frame, low: number, { along, ring, span }: Prism): Mesh {
+  const { origin, u, n } = frame;
+  const [from, to] = span;
+  if (along === 'z')
+    return prism(
+      ring.map(({ x, y }) => place(origin, u, x, n, y)),
+      low + from,
+      low + to,
+    );
+  const up = ring.map(({ x, y }) => ({ x, y: low + y }));
+  return slab(along === 'y' ? frame : { origin, u: n, n: u }, up, [from, to]);
 }
 
 /** The frame of a side of a cabinet in the room. */

@@ -19,7 +19,7 @@ import { roomShape, type RoomShape } from '../survey/room-shape';
 import { placedServices, type PlacedService } from '../survey/services';
 import { wallOutside, wallRings } from '../survey/wall-outline';
 import { applianceParts, hobPlate } from './appliance-parts';
-import { cutOutOf, type Blocked } from '../setting/cut-round';
+import { cutOutOf, type CutOut } from '../setting/cut-round';
 import { cabinetParts } from './cabinet-parts';
 import { fixtureParts } from './fixture-parts';
 import { lampParts } from './lamp-parts';
@@ -188,7 +188,7 @@ function solidGroup(design: Design, solid: Solid): SceneGroup {
     usual: room ? constructionOf(room) : null,
     topThickness,
     kickBack: solid.box && plinthUnderFront(design, solid.id),
-    blocked: solid.box ? cutOutOf(design, solid.box) : [],
+    cut: solid.box && cutOutOf(design, solid.box),
   });
 }
 
@@ -229,8 +229,8 @@ interface Built {
   topThickness: number;
   /** How far the plinth under its front stands back. */
   kickBack: number | null;
-  /** What it is cut round. */
-  blocked: readonly Blocked[];
+  /** What an item is cut to. */
+  cut: CutOut | null;
 }
 
 const makeSolid = remember((solid: Solid, built: Built): SceneGroup => ({
@@ -245,7 +245,7 @@ const makeSolid = remember((solid: Solid, built: Built): SceneGroup => ({
 
 function partsOf(
   solid: Solid,
-  { finish, lining, made, usual, topThickness, kickBack, blocked }: Built,
+  { finish, lining, made, usual, topThickness, kickBack, cut }: Built,
 ): ScenePart[] {
   const { box: own, footprint, low, high, round } = solid;
   if (!own) {
@@ -259,8 +259,8 @@ function partsOf(
   if (kind.group === 'dressing') return dressingParts(solid);
   if (kind.group === 'fixtures' || kind.group === 'accessories' || kind.group === 'furniture')
     return fixtureParts(solid);
-  if (made && isMade(own))
-    return [...cabinetParts(solid, { made, kickBack, blocked }), ...onTop(own, topThickness)];
+  if (made && cut && isMade(own))
+    return [...cabinetParts(solid, { made, kickBack, cut }), ...onTop(own, topThickness)];
   const substance =
     kind.id === 'plinth' ? 'plinth' : kind.id === 'shelf' || kind.id === 'bar-top' ? 'timber' : 'front';
   return [{ substance, mesh: prism(footprint, low + (solid.foot ?? 0), high, { round }) }];

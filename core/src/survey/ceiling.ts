@@ -47,6 +47,32 @@ export function headroom(ceiling: Ceiling, polygon: Polygon): number {
   return lowest;
 }
 
+/** A plane that a ceiling lies in over some place: how high it is over the room's zero, and how much it rises with each mm along x and y. */
+export interface CeilingPlane {
+  height: number;
+  rise: Point;
+}
+
+/** The planes of a ceiling that come lower over a convex polygon than a height, each once. */
+export function planesUnder(ceiling: Ceiling, polygon: Polygon, height: number): CeilingPlane[] {
+  if ('flat' in ceiling) return ceiling.flat < height ? [{ height: ceiling.flat, rise: { x: 0, y: 0 } }] : [];
+  const found: CeilingPlane[] = [];
+  for (const facet of ceiling.facets) {
+    if (headroom({ facets: [facet] }, polygon) >= height) continue;
+    const zero = heightOn(facet, { x: 0, y: 0 });
+    const rise = {
+      x: heightOn(facet, { x: 1, y: 0 }) - zero,
+      y: heightOn(facet, { x: 0, y: 1 }) - zero,
+    };
+    const isKnown = polygon.every((at) =>
+      found.some((one) => Math.abs(one.height + dot(one.rise, at) - zero - dot(rise, at)) < SAME),
+    );
+    if (!isKnown) found.push({ height: zero, rise });
+  }
+  return found;
+}
+const SAME = 1e-3;
+
 /** A ceiling over a line in plan: how far along the line, and how high, mm, at its ends and wherever it changes its slope. */
 export function ceilingAlong(ceiling: Ceiling, a: Point, b: Point): { along: number; height: number }[] {
   const whole = distance(a, b);

@@ -5,6 +5,8 @@ export const boardNames = {
   bottom: 'Bottom',
   top: 'Top',
   back: 'Back',
+  'sloping-top': 'Sloping top',
+  'slanting-back': 'Slanting back',
   'rail-front': 'Front rail',
   'rail-back': 'Back rail',
   'hang-rail': 'Hanging rail',

@@ -1,7 +1,7 @@
 import { Equals } from 'class-validator';
 import { Millimetres, OneOf, Optional, Profile, Radians, RecordId, Words } from '../decorators';
 import {
-  LEAST_CEILING,
+  LEAST_KNEE_WALL,
   LEAST_CORNER,
   LEAST_CORNER_UNCERTAINTY,
   LEAST_FACE,
@@ -40,7 +40,7 @@ export class FaceRecord {
   @Optional() @Millimetres(0, MOST_WALL) lining?: number;
   @Optional() @Millimetres(0, MOST_WALL) backLining?: number;
   /** Height of the ceiling over the corner at its start, where it is not the room's. */
-  @Optional() @Millimetres(LEAST_CEILING, MOST_HEIGHT) ceilingHeight?: number;
+  @Optional() @Millimetres(LEAST_KNEE_WALL, MOST_HEIGHT) ceilingHeight?: number;
   /** Height of a half wall, its cap included; a wall without it goes up to the ceiling. */
   @Optional() @Millimetres(LEAST_HALF_WALL, MOST_HEIGHT) wallHeight?: number;
   @Optional() @Millimetres(0, 200) cap?: number;

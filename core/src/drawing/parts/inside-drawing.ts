@@ -1,5 +1,7 @@
 import type { Point } from '../../geometry/point';
+import { boundsOf } from '../../geometry/polygon';
 import type { Board, Span } from '../../shop/parts/board';
+import { prismOf } from '../../shop/parts/board-prism';
 import type { MadeItem } from '../../shop/parts/design-parts';
 import type { Part } from '../../shop/parts/part';
 import type { FrontPart } from '../../solids/front-parts';
@@ -45,7 +47,7 @@ const middleOf = ({ left, right }: Pick<FrontPart, 'left' | 'right'>): number =>
 function frontView(parts: readonly Part[], leaves: readonly FrontPart[], chosen: number | null): Primitive[] {
   const boards = parts
     .flatMap((part) => part.boards)
-    .filter((one) => !one.frame && (one.of !== 'front' || one.name === 'frame-stile') && one.of !== 'glass')
+    .filter((one) => (!one.frame || one.frame.about) && (one.of !== 'front' || one.name === 'frame-stile') && one.of !== 'glass')
     .filter((one) => one.of !== 'drawer' && one.name !== 'drawer-bottom')
     .sort((a, b) => a.y[1] - b.y[1]);
   const ends = new Map<number, FrontPart[]>();
@@ -54,7 +56,7 @@ function frontView(parts: readonly Part[], leaves: readonly FrontPart[], chosen:
     ...boards.map((one) =>
       outline(
         'items',
-        rectangle(one.x, one.z),
+        rectangle(one.x, upOf(one)),
         WEIGHT.thin,
         'drawing',
         one.name === 'back' ? 'paper' : 'item',
@@ -72,6 +74,12 @@ function frontView(parts: readonly Part[], leaves: readonly FrontPart[], chosen:
     })),
     ...leaves.flatMap((leaf) => opening(leaf)),
   ];
+}
+
+/** From where to where a board reaches up, level ones and those that lean. */
+function upOf(one: Board): Span {
+  const { along, ring } = prismOf(one);
+  return along === 'x' ? [Math.min(...ring.map(({ y }) => y)), Math.max(...ring.map(({ y }) => y))] : one.z;
 }
 
 const rectangle = ([left, right]: Span, [low, high]: Span): Point[] => [
@@ -169,14 +177,14 @@ export function sectionDrawing(
 ): Primitive[] {
   const cut = parts.flatMap((part, index) =>
     part.boards.flatMap((one) => {
-      const y = cutThrough(one, at);
-      return y ? [{ one, y, number: index + 1, id: part.id }] : [];
+      const ring = cutThrough(one, at);
+      return ring ? [{ one, ring, number: index + 1, id: part.id }] : [];
     }),
   );
   if (cut.length === 0) return [];
-  const front = Math.max(...cut.map(({ y }) => y[1]));
+  const front = Math.max(...cut.flatMap(({ ring }) => ring.map(({ x }) => x)));
   const level = cut.filter(
-    ({ one }) => one.thin === 'z' && one.of !== 'drawer' && one.name !== 'drawer-bottom',
+    ({ one }) => one.thin === 'z' && !one.frame && one.of !== 'drawer' && one.name !== 'drawer-bottom',
   );
   const edges = level.map(({ one }) => one.z).sort((a, b) => a[0] - b[0]);
   const clear = edges.slice(1).flatMap((above, index): Stretch[] => {
@@ -184,34 +192,25 @@ export function sectionDrawing(
     return above[0] - under >= LEAST ? [{ span: [under, above[0]] }] : [];
   });
   return [
-    ...cut.map(({ one, y }) => outline('items', rectangle(y, one.z), WEIGHT.thin, 'drawing', 'water')),
+    ...cut.map(({ ring }) => outline('items', ring, WEIGHT.thin, 'drawing', 'water')),
     ...stretches(clear, { from: front, out: 1, upright: true }, scale, say),
     ...(numbered ? numbers(cut, scale) : []),
   ];
 }
 
-/** From where to where a board reaches out of the wall where it is cut; null where it is not. */
-function cutThrough(one: Board, at: number): Span | null {
-  const ring = planOf(one);
+/** What is cut of a board at a place across: its outline out of the wall and up; null where it is not. */
+function cutThrough(one: Board, at: number): Point[] | null {
+  const { along, ring, span } = prismOf(one);
+  if (along === 'x') return span[0] < at && at < span[1] ? [...ring] : null;
   const found: number[] = [];
   for (const [index, a] of ring.entries()) {
     const b = ring[(index + 1) % ring.length]!;
     if ((a.x - at) * (b.x - at) < 0) found.push(a.y + ((b.y - a.y) * (at - a.x)) / (b.x - a.x));
   }
   if (found.length < 2) return null;
-  const span: Span = [Math.min(...found), Math.max(...found)];
-  return span[1] - span[0] > SAME ? span : null;
-}
-
-/** The outline of a board in plan of its cabinet. */
-function planOf({ x, y, ring, frame }: Board): Point[] {
-  const corners = ring ?? rectangle(x, y);
-  if (!frame) return [...corners];
-  const { origin, u } = frame;
-  return corners.map((corner) => ({
-    x: origin.x + u.x * corner.x - u.y * corner.y,
-    y: origin.y + u.y * corner.x + u.x * corner.y,
-  }));
+  const cut: Span = [Math.min(...found), Math.max(...found)];
+  if (cut[1] - cut[0] <= SAME) return null;
+  return along === 'z' ? rectangle(cut, span) : rectangle(span, cut);
 }
 
 /** Numbers stand in columns beside what is cut, so far off, beyond the clear heights at its front, so far from one another; paper mm. */
@@ -221,15 +220,15 @@ const LINE = 1.35;
 
 /** Each part's number once: at the side it is nearer to, level with where it is cut, or as near to that as others leave room. */
 function numbers(
-  cut: readonly { one: Board; y: Span; number: number; id: string }[],
+  cut: readonly { ring: readonly Point[]; number: number; id: string }[],
   scale: number,
 ): Primitive[] {
-  const [back, front] = [Math.min(...cut.map(({ y }) => y[0])), Math.max(...cut.map(({ y }) => y[1]))];
+  const { left: back, right: front } = boundsOf(cut.flatMap(({ ring }) => ring));
   const told = cut.filter(({ number }, index) => cut.findIndex((one) => one.number === number) === index);
-  const placed = told.map(({ one, y, number, id }) => ({
-    ...{ number, id },
-    at: { x: (y[0] + y[1]) / 2, y: (one.z[0] + one.z[1]) / 2 },
-  }));
+  const placed = told.map(({ ring, number, id }) => {
+    const { left, right, bottom, top } = boundsOf(ring);
+    return { number, id, at: { x: (left + right) / 2, y: (bottom + top) / 2 } };
+  });
   const isBehind = ({ at }: (typeof placed)[number]) => at.x < (back + front) / 2;
   const [behind, before] = [placed.filter(isBehind), placed.filter((one) => !isBehind(one))];
   return [

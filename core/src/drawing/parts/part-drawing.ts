@@ -113,7 +113,8 @@ function edgeMarks(
   const off = EDGE * scale;
   const edge = (points: readonly Point[]) => line('items', points, WEIGHT.cut, 'top');
   const ends = { left: against ? 1 : 0, right: against ? 0 : 1, low: down ? 1 : 0, high: down ? 0 : 1 };
-  const has = (axis: Axis, end: number) => one.edged.includes(facesOf[axis][end]!);
+  // Of what is no rectangle each side is told by itself.
+  const has = (axis: Axis, end: number) => !one.ring && one.edged.includes(facesOf[axis][end]!);
   const marks: Primitive[] = [];
   if (has(along, ends.left))
     marks.push(

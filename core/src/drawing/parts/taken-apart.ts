@@ -1,6 +1,7 @@
 import type { Point } from '../../geometry/point';
 import { signedArea } from '../../geometry/polygon';
-import type { Axis, Board, Extent } from '../../shop/parts/board';
+import type { Axis, Board, Extent, Span } from '../../shop/parts/board';
+import { across, prismOf } from '../../shop/parts/board-prism';
 import type { Part } from '../../shop/parts/part';
 import { outline, TEXT, WEIGHT, type Ink, type Primitive } from '../primitives';
 import { textWidth } from '../text-layout';
@@ -26,12 +27,12 @@ const view = {
 const along = (a: Place, b: Place): number => a.x * b.x + a.y * b.y + a.z * b.z;
 const seen = (at: Place): Point => ({ x: along(at, view.right), y: along(at, view.up) });
 
-/** A board moved to where it is drawn, as what stands on its outline in plan. */
+/** A board moved to where it is drawn: an outline across a direction, counter-clockwise, between two places along that. */
 interface Stood {
   part: Part;
+  along: Axis;
   ring: readonly Point[];
-  low: number;
-  high: number;
+  span: Span;
   extent: Extent;
 }
 
@@ -103,6 +104,7 @@ function moveOf(one: Board, whole: Extent, group: Place | undefined, far: number
   if (one.of === 'shelf' || one.name === 'divider') return { ...none, y: far * 0.35 };
   if (one.name === 'hang-rail') return { ...none, y: -far * 0.5 };
   if (one.of === 'plinth') return { ...none, y: far * 0.8 };
+  if (one.frame?.about) return { x: 0, y: -one.frame.u.y * far, z: one.frame.u.x * far };
   if (one.frame) return outOf(one, far, whole);
   const middle = (whole[one.thin][0] + whole[one.thin][1]) / 2;
   return { ...none, [one.thin]: far * away(one.thin, middle) };
@@ -117,28 +119,19 @@ function outOf(one: Board, out: number, whole: Extent): Place {
   return { x: isLeft ? out : -out, y: 0, z: 0 };
 }
 
-function standing(part: Part, one: Board, { x, y, z }: Extent, by: Place): Stood {
-  const at = (px: number, py: number): Point => {
-    if (!one.frame) return { x: px + by.x, y: py + by.y };
-    const { origin, u } = one.frame;
-    return { x: origin.x + u.x * px - u.y * py + by.x, y: origin.y + u.y * px + u.x * py + by.y };
-  };
-  const corners = one.ring ?? [
-    { x: x[0], y: y[0] },
-    { x: x[1], y: y[0] },
-    { x: x[1], y: y[1] },
-    { x: x[0], y: y[1] },
-  ];
-  const placed = corners.map((corner) => at(corner.x, corner.y));
+function standing(part: Part, one: Board, extent: Extent, by: Place): Stood {
+  const { along, ring: own, span } = prismOf({ ...one, ...extent });
+  const [a, b] = across[along];
+  const placed = own.map(({ x, y }) => ({ x: x + by[a], y: y + by[b] }));
   const ring = signedArea(placed) > 0 ? placed : [...placed].reverse();
-  const [xs, ys] = [ring.map((corner) => corner.x), ring.map((corner) => corner.y)];
-  const [low, high] = [z[0] + by.z, z[1] + by.z];
-  const extent: Extent = {
-    x: [Math.min(...xs), Math.max(...xs)],
-    y: [Math.min(...ys), Math.max(...ys)],
-    z: [low, high],
+  const moved: Span = [span[0] + by[along], span[1] + by[along]];
+  const reach = (of: (at: Point) => number): Span => [Math.min(...ring.map(of)), Math.max(...ring.map(of))];
+  const reaches = {
+    ...{ x: moved, y: moved, z: moved },
+    [a]: reach((at) => at.x),
+    [b]: reach((at) => at.y),
   };
-  return { part, ring, low, high, extent };
+  return { part, along, ring, span: moved, extent: reaches };
 }
 
 /** What hides another is drawn after it: it reaches past it towards who looks in every direction. */
@@ -160,34 +153,38 @@ function ordered(stood: readonly Stood[]): Stood[] {
   return found;
 }
 
-/** The faces of a board that are seen: its upright sides from behind to before, then its top. */
-function facesOf({ part, ring, low, high }: Stood, isChosen: boolean): Primitive[] {
+/** The faces of a board that are seen: its sides from behind to before, then its end. */
+function facesOf({ part, along: axis, ring, span }: Stood, isChosen: boolean): Primitive[] {
   const weight = isChosen ? WEIGHT.object : WEIGHT.thin;
   const ink: Ink = isChosen ? 'measure' : 'drawing';
-  const face = (corners: readonly Place[], fill: Ink): Primitive => ({
-    ...outline('items', corners.map(seen), weight, ink, fill),
+  const [a, b] = across[axis];
+  const place = (at: Point, end: number): Place => ({ ...NOWHERE, [a]: at.x, [b]: at.y, [axis]: end });
+  const face = (corners: readonly Place[], out: Place): Primitive => ({
+    ...outline('items', corners.map(seen), weight, ink, shadeOf(out)),
     source: part.id,
   });
   const sides = ring.flatMap((from, index) => {
     const to = ring[(index + 1) % ring.length]!;
-    const out = { x: to.y - from.y, y: from.x - to.x, z: 0 };
+    const out = { ...NOWHERE, [a]: to.y - from.y, [b]: from.x - to.x };
     if (along(out, view.towards) <= 1e-9) return [];
-    const corners: Place[] = [
-      { ...from, z: low },
-      { ...to, z: low },
-      { ...to, z: high },
-      { ...from, z: high },
-    ];
-    const depth = along({ x: (from.x + to.x) / 2, y: (from.y + to.y) / 2, z: 0 }, view.towards);
-    return [{ depth, corners, fill: Math.abs(out.y) >= Math.abs(out.x) ? FACES.front : FACES.side }];
+    const corners = [place(from, span[0]), place(to, span[0]), place(to, span[1]), place(from, span[1])];
+    const depth = (along(corners[0]!, view.towards) + along(corners[1]!, view.towards)) / 2;
+    return [{ depth, corners, out }];
   });
   return [
-    ...sides.sort((a, b) => a.depth - b.depth).map(({ corners, fill }) => face(corners, fill)),
+    ...sides.sort((p, q) => p.depth - q.depth).map(({ corners, out }) => face(corners, out)),
     face(
-      ring.map((corner) => ({ ...corner, z: high })),
-      FACES.top,
+      ring.map((corner) => place(corner, span[1])),
+      { ...NOWHERE, [axis]: 1 },
     ),
   ];
+}
+const NOWHERE: Place = { x: 0, y: 0, z: 0 };
+
+/** The light on a face by the direction it looks in most. */
+function shadeOf({ x, y, z }: Place): Ink {
+  if (Math.abs(z) > Math.max(Math.abs(x), Math.abs(y))) return FACES.top;
+  return Math.abs(y) >= Math.abs(x) ? FACES.front : FACES.side;
 }
 
 /** Where a number can stand on its face, as shares of the way from its middle to its ends. */

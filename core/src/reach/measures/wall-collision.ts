@@ -6,15 +6,17 @@ import { headroom } from '../../survey/ceiling';
 import { facePath, projectOn, type PlacedFace } from '../../survey/placed-face';
 import { roomShape } from '../../survey/room-shape';
 import { itemBoxes, type ItemBox } from '../../setting/item-box';
+import { slantInto } from '../../setting/slant';
 import type { Measure } from '../measure';
 import type { Reading } from '../reading';
 
-/** How far an item goes into a wall, or above the ceiling. */
+/** How far an item goes into a wall, or above the ceiling; nothing where it is cut to what slants there. */
 export const wallCollision: Measure<ItemBox> = {
   id: 'wall-collision',
   subjects: itemBoxes,
   take(box, look) {
     const shape = look.at(roomShape);
+    if (box.record.cutRound && slantInto(shape, box)) return [];
     const found: Reading[] = [];
     const base = { ids: [box.id], place: box.footprint };
     const worst = deepest(box, shape.faces, shape.outline);

@@ -11,7 +11,7 @@ import {
   type Machining,
 } from '../parts/board';
 import { sawnWidth, type Part, type PartEdge } from '../parts/part';
-import { fromPlan, oppositeFace, rectangleAt, ringFrom, sizeFrom, workedFrom } from '../parts/part-outline';
+import { fromPlane, oppositeFace, rectangleAt, ringFrom, sizeFrom, workedFrom } from '../parts/part-outline';
 import { offsetRing } from '../parts/ring-cut';
 
 /** A hole into the face that lies up: its middle, its size across, its depth; mm. */
@@ -147,8 +147,8 @@ function depthOf(one: Board, made: Exclude<Machining, { type: 'cup' | 'hole' }>)
 
 /** The outline that is cut, as it is seen from a face of the finished board: less its edging, more what is scribed off. */
 function cutRing(part: Part, one: Board, face: BoardFace): Point[] {
-  if (one.ring && axisOf[face] === 'z')
-    return fromPlan(one, face, offsetRing(one.ring, one.ringEdged ?? [], part.edging));
+  if (one.ring && axisOf[face] === one.thin)
+    return fromPlane(one, face, offsetRing(one.ring, one.ringEdged ?? [], part.edging));
   const { wide, high } = sizeFrom(one, face);
   const { along, against, up, down } = seenFrom[face];
   const isEdged = (edge: PartEdge) => part.edged.includes(edge);

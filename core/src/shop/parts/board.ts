@@ -31,15 +31,20 @@ export interface Bore {
 }
 export const isBore = (made: Machining): made is Bore => made.type === 'cup' || made.type === 'hole';
 
-/** Where a board's own frame lies in plan of its cabinet: its origin and the direction along it; out of it is to the left of that. */
+/**
+ * Where a board's own frame lies in plan of its cabinet: its origin and the direction along it; out of it is to the left of that. About
+ * x, where it leans: in the plane that is seen from the cabinet's right, out of the back along and up; its y runs along, its z out of it.
+ */
 export interface BoardFrame {
   origin: Point;
   u: Point;
+  about?: 'x';
 }
 
 /**
  * A board of a cabinet as it stands, before machining: its extent in the cabinet's frame, or in a frame of its own where it stands along
- * another side. `ring` is its outline in plan, where that is no rectangle; its extent is around it.
+ * another side or leans. `ring` is its outline in its own plane, where that is no rectangle, told by the two directions it is not thin in,
+ * in the order x, y, z; its extent is around it.
  */
 export interface Board extends Extent {
   name: BoardName;
@@ -173,7 +178,7 @@ export function mirrored(one: Board, width: number): Board {
         ? { ...made, face: mirroredFace(made.face), at: { ...made.at, x: width - made.at.x } }
         : { ...made, face: mirroredFace(made.face), cut: mirror(made.cut) },
     ),
-    ...(one.ring && { ring: one.ring.map(({ x, y }) => ({ x: width - x, y })).reverse() }),
+    ...(one.ring && { ring: mirroredRing(one, one.ring, width) }),
     // Walked the other way round, a side begins at what was its end.
     ...(one.ring &&
       one.ringEdged && {
@@ -182,6 +187,9 @@ export function mirrored(one: Board, width: number): Board {
     ...(one.seen && { seen: one.seen.map(mirror) }),
   };
 }
+/** What is thin from side to side is seen alike from both. */
+const mirroredRing = ({ thin }: Board, ring: readonly Point[], width: number): Point[] =>
+  ring.map(({ x, y }) => ({ x: thin === 'x' ? x : width - x, y })).reverse();
 const otherHand: Partial<Record<BoardName, BoardName>> = {
   'side-left': 'side-right',
   'side-right': 'side-left',
@@ -194,7 +202,7 @@ export const worked = (one: Board, more: readonly Machining[]): Board =>
 /** A board that stands along another side of its cabinet, in the cabinet's own frame, where that side is square to it; another stays as it is. */
 export function settled(one: Board): Board {
   const { frame } = one;
-  if (!frame) return one;
+  if (!frame || frame.about) return one;
   const { origin, u } = frame;
   const isAcross = Math.abs(u.y) < SQUARE;
   if (!isAcross && Math.abs(u.x) >= SQUARE) return one;

@@ -3,6 +3,7 @@ import type { ItemKind } from '../../ranges/item-kind';
 import type { FrontPart } from '../../solids/front-parts';
 import type { Side } from '../../document/records';
 import type { Blocked } from '../../setting/cut-round';
+import { backBefore, headBefore, type Slant } from '../../setting/slant';
 import type { Span } from './board';
 
 /** A row of a front: what is one above the other in it is one row by itself. Heights from the underside of the cabinet, mm. */
@@ -36,6 +37,8 @@ export interface CabinetBox {
   shelves: number | undefined;
   /** What is built in where it stands. */
   blocked: readonly Blocked[];
+  /** What its boards keep within, where something slants behind it. */
+  slant: Slant | null;
   /** Where its hinges are, from its underside. */
   cups: readonly number[];
 }
@@ -159,6 +162,18 @@ export function clearOf({ made, width, depth }: Pick<CabinetBox, 'depth' | 'made
 } {
   const { board, back, frame } = made.build;
   return { x: [board, width - board], y: [back.from + back.thick, depth - (frame?.thick ?? 0)] };
+}
+
+/** How far out of its back what stands in a box begins, for what slants behind it between two places across and two heights, mm. */
+export const slantBack = ({ slant }: Pick<CabinetBox, 'slant'>, x: Span, z: Span): number =>
+  slant ? backBefore(slant, x, z) : 0;
+
+/** From where to where what a box with a thin back hangs by reaches up: under its top, or under what slants over its back. */
+export function hangSpan(box: CabinetBox, { top, zones }: Inside): Span {
+  const { board: thick, rails } = box.made.build;
+  const { x, y } = clearOf(box);
+  const head = box.slant ? Math.min(top[0], headBefore(box.slant, x, [y[0], y[0] + thick])) : top[0];
+  return [Math.max(head - rails.wide, Math.min(zones[0]!.low, head)), head];
 }
 
 /** How far shelves stay back from the front of a box: as it is built, and clear of doors that lie in their frame and of what closes a part of its front. */

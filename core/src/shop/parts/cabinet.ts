@@ -2,7 +2,8 @@ import type { ItemRecord } from '../../document/records';
 import type { ConstructionMethod } from '../../ranges/construction';
 import { plinthUnder } from '../../ranges/construction';
 import { hasLegs } from '../../ranges/handing';
-import type { Blocked } from '../../setting/cut-round';
+import type { CutOut } from '../../setting/cut-round';
+import { within } from '../../setting/slant';
 import { hiddenInCorner } from '../../setting/open-fronts';
 import { itemOutline } from '../../setting/item-outline';
 import type { FrontPart } from '../../solids/front-parts';
@@ -24,6 +25,7 @@ import { cornerBox } from './corner-boxes';
 import { boredCorner } from './corner-holes';
 import { cellsFit, cellsOf, fromBoth, uprightsOf, type Cell } from './compartments';
 import { cutRound } from './cut-round';
+import { closing, cutSlant } from './cut-slant';
 import { drawerBehind } from './drawers';
 import { blindPanel, faceFrame } from './face-frame';
 import { flatThing } from './flat-things';
@@ -99,20 +101,31 @@ const rowsFit = (rows: readonly Row[], [foot, head]: Span, rail: number): boolea
   });
 const LEAST_ROW = 20;
 
-/** What a cabinet follows from beside its body: how it is built, how far its plinth stands back (null where there is none), what is built in where it stands. */
+/** What a cabinet follows from beside its body: how it is built, how far its plinth stands back (null where there is none), what it is cut to where it stands. */
 export interface BuiltWith {
   made: ConstructionMethod;
   kickBack: number | null;
-  blocked: readonly Blocked[];
+  cut: CutOut;
 }
 
-/** An item in its boards, as its range builds it, cut round what is built in; what is too small for that is one block. */
+/** An item in its boards, as its range builds it, cut round what is built in and to what slants behind it; what is too small for that is one block. */
 export function cabinetOf(solid: Solid, built: BuiltWith): Cabinet {
   const cabinet = builtCabinet(solid, built);
-  return { ...cabinet, boards: cutRound(cabinet.boards.map(sound), built.blocked) };
+  const boards = cutRound(cabinet.boards.map(sound), built.cut.blocked);
+  const { slant } = built.cut;
+  if (!slant) return { ...cabinet, boards };
+  const [side] = boards.filter(({ name }) => name === 'side-left' || name === 'side-right');
+  if (!side) return { ...cabinet, boards: cutSlant(boards, slant) };
+  const { width, depth } = solid.box!.record;
+  const { board: thick } = built.made.build;
+  const whole = { x: [0, width], y: [0, depth], z: side.z } as const;
+  return {
+    ...cabinet,
+    boards: [...cutSlant(boards, within(slant, thick)), ...closing(slant, whole, thick)],
+  };
 }
 
-function builtCabinet(solid: Solid, { made, kickBack, blocked }: BuiltWith): Cabinet {
+function builtCabinet(solid: Solid, { made, kickBack, cut: { blocked, slant } }: BuiltWith): Cabinet {
   const { record, kind } = solid.box!;
   const foot = plinthUnder(kind, record, made);
   if (!kind.rows || kind.flat)
@@ -126,6 +139,7 @@ function builtCabinet(solid: Solid, { made, kickBack, blocked }: BuiltWith): Cab
   const rows = rowsOf(fronts[0]?.parts ?? []);
   const box: CabinetBox = {
     ...{ kind, made: { ...made, build }, foot, kickBack, rows, blocked },
+    slant: slant && within(slant, build.board),
     ...{ width: record.width, depth: record.depth, height: record.height, hand: record.hand },
     hung: record.up >= 1,
     hidden: kind.blind ? { end: record.hand, width: hiddenInCorner(record) } : null,

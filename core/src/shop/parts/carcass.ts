@@ -1,6 +1,7 @@
 import { board, worked, type Board, type BoardFace, type Machining, type Span } from './board';
 import {
   clearOf,
+  hangSpan,
   hasRails,
   holdsAppliance,
   insideOf,
@@ -8,6 +9,7 @@ import {
   type CabinetBox,
   type Inside,
 } from './cabinet-box';
+import { cutSlant } from './cut-slant';
 import { boredEnds, boredFor } from './joints';
 
 /** Behind an appliance air goes up: what parts the box ends so far before its back, mm. */
@@ -16,8 +18,11 @@ const AIR = 50;
 /** The boards of a box that is a rectangle in plan: sides, bottom, top or rails, what parts it, back. */
 export function carcass(box: CabinetBox): Board[] {
   const inside = insideOf(box);
-  const flats = flatsOf(box, inside).map((flat) => worked(flat, boredEnds(box, flat)));
-  const backs = backsOf(box, inside);
+  const { slant } = box;
+  /** What lies level or at the back is joined as it is before what slants behind it. */
+  const left = (boards: readonly Board[]) => (slant ? cutSlant(boards, slant) : [...boards]);
+  const flats = left(flatsOf(box, inside)).map((flat) => worked(flat, boredEnds(box, flat)));
+  const backs = left(backsOf(box, inside));
   return [...sidesOf(box, flats, backs), ...flats, ...backs, ...hangRail(box, inside), ...kickOf(box)];
 }
 
@@ -179,13 +184,13 @@ function joinedSpans(spans: readonly Span[]): Span[] {
 }
 
 /** What a box with a thin back is screwed to the wall by, under its top. */
-function hangRail(box: CabinetBox, { top, zones }: Inside): Board[] {
+function hangRail(box: CabinetBox, inside: Inside): Board[] {
   const { made, kind } = box;
-  const { back, board: thick, rails, frame } = made.build;
+  const { back, board: thick, frame } = made.build;
   if (!frame || back.way !== 'rebate' || kind.id === 'tall-fridge') return [];
   if (holdsAppliance(box) && box.rows[0]?.shows === 'niche') return [];
   if (hasRails(box) && isLetInto(kind)) return [];
   const { x, y } = clearOf(box);
-  const z: Span = [Math.max(top[0] - rails.wide, zones[0]!.low), top[0]];
+  const z = hangSpan(box, inside);
   return board('hang-rail', 'box', { x, y: [y[0], y[0] + thick], z }, ['y', 'x']);
 }

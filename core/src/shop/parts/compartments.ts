@@ -10,6 +10,7 @@ import {
   type Inside,
   type Row,
 } from './cabinet-box';
+import { slanted } from './cut-slant';
 
 /** What stands side by side with others in a row of a front: what is clear for it between the boards, and within the frame before those. */
 export interface Cell {
@@ -92,7 +93,9 @@ export function uprightsOf(box: CabinetBox, inside: Inside, own: readonly Board[
         { x: [middle - thick / 2, middle + thick / 2], y: [from, y[1]], z: [clear[0], head] },
         ['x', 'z'],
         { edged: frame ? [] : ['front'] },
-      ).map((one) => ({ one, row, index })),
+      )
+        .flatMap((one) => (box.slant ? slanted(one, box.slant) : [one]))
+        .map((one) => ({ one, row, index })),
     );
   });
 }

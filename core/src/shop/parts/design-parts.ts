@@ -67,7 +67,7 @@ function madeItem(design: Design, box: ItemBox, number: number): MadeItem | null
   const cabinet = cabinetOfSolid(solidOfItem(design, box), {
     made,
     kickBack: plinthUnderFront(design, box.id),
-    blocked: cutOutOf(design, box),
+    cut: cutOutOf(design, box),
   });
   const parts = partsOfCabinet(cabinet, {
     ...{ made, finishes: finishesOf(design, box.id) },

@@ -1,5 +1,5 @@
 import { board, type Board, type Machining, type Span } from './board';
-import { clearOf, type CabinetBox } from './cabinet-box';
+import { clearOf, slantBack, type CabinetBox } from './cabinet-box';
 import type { Cell } from './compartments';
 
 /** The box of a drawer and the runners it runs on. */
@@ -31,7 +31,7 @@ export function drawerBehind(box: CabinetBox, cell: Cell): Drawer | null {
   // What hangs a box with a thin back on the wall may be behind it.
   const behind =
     frame && made.build.back.way === 'rebate' ? Math.max(drawer.behind, made.build.board) : drawer.behind;
-  const back = Math.max(y[0], ...inWay(box, cell).map((one) => one.y[1]));
+  const back = Math.max(y[0], slantBack(box, clear, cell.z), ...inWay(box, cell).map((one) => one.y[1]));
   const runner = drawer.lengths.filter((one) => one + behind <= Math.min(head, depth) - back).at(-1);
   const foot = low + drawer.below;
   const tall = drawer.heights.filter((one) => foot + one <= high - drawer.above + 1e-6).at(-1);

@@ -1,5 +1,5 @@
-import type { Axis, Board, BoardFace, Machining } from './board';
-import type { CabinetBox } from './cabinet-box';
+import type { Axis, Board, BoardFace, Machining, Span } from './board';
+import { slantBack, type CabinetBox } from './cabinet-box';
 
 /** Connectors: the hole for the bolt in the side, the bore in the end of what it holds and the cam's in its face; dowels beside them. Sizes and depths mm. */
 const BOLT = { size: 5, deep: 11 };
@@ -30,6 +30,19 @@ function wayOf({ thin }: Board): { along: Axis; across: Axis } {
   return thin === 'z' ? { along: 'y', across: 'z' } : { along: 'z', across: 'y' };
 }
 
+/** From where to where a board is joined to the side at an end of it; null where it does not come up to that. What is of an outline of its own goes as far as that does there, and no side goes on behind a slant. */
+function jointSpan(box: CabinetBox, one: Board, end: 'left' | 'right'): Span | null {
+  const { board: thick } = box.made.build;
+  const side: Span = end === 'left' ? [0, thick] : [box.width - thick, box.width];
+  const at = one.x[end === 'left' ? 0 : 1];
+  if (Math.abs(at - side[end === 'left' ? 1 : 0]) > NEAR) return null;
+  const { along } = wayOf(one);
+  if (along === 'z') return one.z;
+  const own = one.ring?.filter(({ x }) => Math.abs(x - at) < NEAR).map(({ y }) => y) ?? one.y;
+  const span: Span = [Math.max(slantBack(box, side, one.z), Math.min(...own)), Math.max(...own)];
+  return span[1] - span[0] >= BORE.size ? span : null;
+}
+
 const isHeld = ({ made, width }: CabinetBox, { x, thin }: Board): boolean =>
   made.build.housing === 0 && thin !== 'x' && x[0] > 0 && x[1] < width;
 
@@ -42,10 +55,13 @@ export function boredFor(box: CabinetBox, between: readonly Board[], face: Board
     .flatMap((one) => {
       const { along, across } = wayOf(one);
       const middle = (one[across][0] + one[across][1]) / 2;
-      const { connectors, dowels } = jointPlaces(one[along][1] - one[along][0]);
+      const joint = jointSpan(box, one, face === 'right' ? 'left' : 'right');
+      if (!joint) return [];
+      const [from, to] = joint;
+      const { connectors, dowels } = jointPlaces(to - from);
       const hole = (at: number, size: number, depth: number): Machining => ({
         ...{ type: 'hole', face, size, depth },
-        at: { x, y: 0, z: 0, [along]: one[along][0] + at, [across]: middle },
+        at: { x, y: 0, z: 0, [along]: from + at, [across]: middle },
       });
       return [
         ...connectors.map((at) => hole(at, BOLT.size, BOLT.deep)),
@@ -59,15 +75,18 @@ export function boredEnds(box: CabinetBox, one: Board): Machining[] {
   if (!isHeld(box, one)) return [];
   const { along, across } = wayOf(one);
   const middle = (one[across][0] + one[across][1]) / 2;
-  const { connectors, dowels } = jointPlaces(one[along][1] - one[along][0]);
   const isLid = one.name === 'top' || one.name === 'rail-front' || one.name === 'rail-back';
   const camFace: BoardFace = across === 'y' ? 'back' : isLid ? 'top' : 'bottom';
   const isFar = camFace === 'top';
   return (['left', 'right'] as const).flatMap((face) => {
     const [end, inward] = face === 'left' ? [one.x[0], 1] : [one.x[1], -1];
+    const joint = jointSpan(box, one, face);
+    if (!joint) return [];
+    const [from, to] = joint;
+    const { connectors, dowels } = jointPlaces(to - from);
     const place = (at: number, x: number, over: number) => ({
       ...{ x, y: 0, z: 0 },
-      [along]: one[along][0] + at,
+      [along]: from + at,
       [across]: over,
     });
     return [
@@ -92,11 +111,14 @@ export function jointCounts(
   boards: readonly Board[],
 ): { connectors: number; dowels: number } {
   let [connectors, dowels] = [0, 0];
-  for (const one of boards.filter((held) => isHeld(box, held) && JOINED.has(held.name))) {
-    const { along } = wayOf(one);
-    const places = jointPlaces(one[along][1] - one[along][0]);
-    connectors += 2 * places.connectors.length;
-    dowels += 2 * places.dowels.length;
+  for (const held of boards.filter((one) => isHeld(box, one) && JOINED.has(one.name))) {
+    for (const end of ['left', 'right'] as const) {
+      const joint = jointSpan(box, held, end);
+      if (!joint) continue;
+      const places = jointPlaces(joint[1] - joint[0]);
+      connectors += places.connectors.length;
+      dowels += places.dowels.length;
+    }
   }
   return { connectors, dowels };
 }

@@ -1,5 +1,15 @@
 import type { Point } from '../../geometry/point';
-import { axisOf, facesOf, machined, seenFrom, type Board, type BoardFace, type Machining } from './board';
+import {
+  axisOf,
+  facesOf,
+  machined,
+  seenFrom,
+  type Axis,
+  type Board,
+  type BoardFace,
+  type Machining,
+} from './board';
+import { across } from './board-prism';
 import type { Part } from './part';
 
 /** The face a part is worked and drawn from: the one of its two most of it is made from, else the one that is seen. */
@@ -28,12 +38,12 @@ export const rectangleAt = (x: number, y: number, wide: number, high: number): P
 ];
 
 /**
- * A board's outline as it is seen from a face, its low left corner at 0, 0: that in plan from above or below, else a rectangle (the whole
+ * A board's outline as it is seen from a face, its low left corner at 0, 0: its own where it is no rectangle, else a rectangle (the whole
  * one unless another is given) without what is notched out of it.
  */
 export function ringFrom(one: Board, face: BoardFace, within?: readonly Point[]): Point[] {
   const { wide, high } = sizeFrom(one, face);
-  if (one.ring && axisOf[face] === 'z') return fromPlan(one, face, one.ring);
+  if (one.ring && axisOf[face] === one.thin) return fromPlane(one, face, one.ring);
   const ring = [...(within ?? rectangleAt(0, 0, wide, high))];
   const notches = one.machining
     .filter((made) => made.type === 'notch' && axisOf[made.face] === axisOf[face])
@@ -42,10 +52,15 @@ export function ringFrom(one: Board, face: BoardFace, within?: readonly Point[])
   return ring;
 }
 
-/** Places in plan of the board's cabinet as they are seen from above or below it. */
-export function fromPlan(one: Board, face: BoardFace, ring: readonly Point[]): Point[] {
-  const { down } = seenFrom[face];
-  return ring.map(({ x, y }) => ({ x: x - one.x[0], y: down ? one.y[1] - y : y - one.y[0] }));
+/** Places in a board's own plane as they are seen from one of its large faces. */
+export function fromPlane(one: Board, face: BoardFace, ring: readonly Point[]): Point[] {
+  const { along, against, up, down } = seenFrom[face];
+  const [first] = across[one.thin];
+  const from = (axis: Axis, { x, y }: Point, turned: boolean) => {
+    const at = axis === first ? x : y;
+    return turned ? one[axis][1] - at : at - one[axis][0];
+  };
+  return ring.map((at) => ({ x: from(along, at, against), y: from(up, at, down) }));
 }
 
 /** Takes a notch out of an outline: at one of its corners, or out of a side; the outline's own corners may lie within the whole's. */

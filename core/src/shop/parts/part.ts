@@ -2,6 +2,7 @@ import type { Point } from '../../geometry/point';
 import type { BuildMethod } from '../../ranges/build-method';
 import type { BoardName } from '../../wording/shop-words';
 import { offsetRing } from './ring-cut';
+import { across, prismOf, type Prism } from './board-prism';
 import { axisOf, facesOf, machined, type Axis, type Board, type BoardFace } from './board';
 import type { Material } from './materials';
 
@@ -10,6 +11,8 @@ export type PartBox = readonly [number, number, number, number, number, number];
 
 /** The long edges of a part, and those across its grain. */
 export type PartEdge = 'l1' | 'l2' | 'w1' | 'w2';
+
+export type Plane = 'xz' | 'yz';
 
 /** A machining of a part, seen from the face of the cabinet it is made from: its place from the part's low left corner there, its size along and up or across, its depth, mm. */
 export interface PartMachining {
@@ -40,8 +43,10 @@ export interface Part {
   /** What it is cut wider by, to be scribed to what it stands against, and at which long edge: a strip at its far one, a panel at its back. Narrower where it is negative. */
   scribe?: number;
   scribed?: 'l1' | 'l2';
-  /** Of what is no rectangle in plan: its outline in the cabinet's frame, what is cut before it is edged, and which of its sides are. */
+  /** Of what is no rectangle along its cabinet: its outline in the cabinet's frame, what is cut before it is edged, and which of its sides are. */
   outline?: readonly Point[];
+  /** Of an outline that is not in plan: the two directions it is told by. */
+  plane?: Plane;
   cutOutline?: readonly Point[];
   edgedSides?: readonly number[];
   boards: readonly Board[];
@@ -96,7 +101,8 @@ function partOf(one: Board, build: BuildMethod, material: Material): Part {
   const edging = edgingOf(one, build);
   const edged = edgesOf(one);
   const less = (edges: readonly PartEdge[]) => edging * edges.filter((edge) => edged.includes(edge)).length;
-  const outline = outlineOf(one);
+  const prism = one.ring || one.frame ? prismOf(one) : null;
+  const outline = prism?.ring;
   const ringEdged = one.ringEdged ?? [];
   return {
     id: one.name,
@@ -106,9 +112,10 @@ function partOf(one: Board, build: BuildMethod, material: Material): Part {
     cutWidth: width - less(['l1', 'l2']),
     edging: edged.length > 0 || ringEdged.length > 0 ? edging : 0,
     qty: 1,
-    boxes: [boxOf(one, outline)],
+    boxes: [boxOf(one, prism)],
     machining: one.machining.map((made) => ({ type: made.type, face: made.face, ...machined(one, made) })),
     ...(outline && { outline }),
+    ...(prism && prism.along !== 'z' && { plane: prism.along === 'x' ? 'yz' : 'xz' }),
     ...(outline &&
       ringEdged.length > 0 && { edgedSides: ringEdged, cutOutline: offsetRing(outline, ringEdged, edging) }),
     boards: [one],
@@ -133,22 +140,18 @@ function edgesOf(one: Board): PartEdge[] {
   return edges.flatMap(([edge, face]) => (one.edged.includes(face) && isWide(face) ? [edge] : []));
 }
 
-/** A board's outline in plan, where it is no rectangle along its cabinet. */
-function outlineOf({ ring, frame, x, y }: Board): Point[] | null {
-  if (ring) return [...ring];
-  if (!frame) return null;
-  const { origin, u } = frame;
-  const at = (along: number, out: number): Point => ({
-    x: origin.x + u.x * along - u.y * out,
-    y: origin.y + u.y * along + u.x * out,
-  });
-  return [at(x[0], y[0]), at(x[1], y[0]), at(x[1], y[1]), at(x[0], y[1])];
-}
-
-function boxOf({ x, y, z }: Board, outline: readonly Point[] | null): PartBox {
-  if (!outline) return [x[0], y[0], z[0], x[1], y[1], z[1]];
-  const [xs, ys] = [outline.map((one) => one.x), outline.map((one) => one.y)];
-  return [Math.min(...xs), Math.min(...ys), z[0], Math.max(...xs), Math.max(...ys), z[1]];
+/** The box around a board in its cabinet. */
+function boxOf({ x, y, z }: Board, prism: Prism | null): PartBox {
+  if (!prism) return [x[0], y[0], z[0], x[1], y[1], z[1]];
+  const { along, ring, span } = prism;
+  const [a, b] = across[along];
+  const [as, bs] = [ring.map((one) => one.x), ring.map((one) => one.y)];
+  const reach = {
+    ...{ x: span, y: span, z: span },
+    [a]: [Math.min(...as), Math.max(...as)],
+    [b]: [Math.min(...bs), Math.max(...bs)],
+  };
+  return [reach.x[0], reach.y[0], reach.z[0], reach.x[1], reach.y[1], reach.z[1]];
 }
 
 /** How wide a part is cut: as it is before it is edged, and what is scribed off. */

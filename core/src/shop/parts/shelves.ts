@@ -1,6 +1,16 @@
 import { board, type Board, type Machining, type Span } from './board';
-import { clearOf, openingOf, shelfBack, type CabinetBox, type Inside, type Row } from './cabinet-box';
+import {
+  clearOf,
+  hangSpan,
+  openingOf,
+  shelfBack,
+  slantBack,
+  type CabinetBox,
+  type Inside,
+  type Row,
+} from './cabinet-box';
 import type { Cell } from './compartments';
+import { slanted } from './cut-slant';
 
 /** Shelves of a box and the holes that their pins stand in. */
 export interface Shelved {
@@ -37,11 +47,10 @@ export function shelved(box: CabinetBox, inside: Inside): Shelved {
   const rows = box.rows.filter(({ shows }) => shows === 'door' || shows === 'flap');
   const stretches = rows.map((row) => ({ row, span: openingOf(box, inside, row) }));
   const counts = countsOf(box, stretches);
-  const { shelf, holes: bored, back, rails } = box.made.build;
+  const { shelf, holes: bored, back } = box.made.build;
   const { size } = bored;
   // What hangs the box on the wall is in the way of a shelf.
-  const under = inside.top[0] - (back.way === 'rebate' ? rails.wide : 0);
-  const columns = holeColumns(box);
+  const under = back.way === 'rebate' ? hangSpan(box, inside)[0] : inside.top[0];
   const found: Board[] = [];
   const levels: number[] = [];
   for (const [index, { row, span }] of stretches.entries()) {
@@ -55,7 +64,7 @@ export function shelved(box: CabinetBox, inside: Inside): Shelved {
   return {
     shelves: found,
     loose: found.length,
-    holes: { left: holesAt(box, columns, levels, 'right'), right: holesAt(box, columns, levels, 'left') },
+    holes: { left: holesAt(box, levels, 'right'), right: holesAt(box, levels, 'left') },
   };
 }
 
@@ -64,21 +73,19 @@ function openShelves(box: CabinetBox, middles: readonly number[]): Shelved {
   const { shelf, holes } = box.made.build;
   const levels = middles.map((middle) => middle - shelf / 2 - holes.size / 2);
   const shelves = middles.flatMap((middle) => shelfAt(box, middle - shelf / 2, 0));
-  const columns = holeColumns(box);
   return {
     shelves,
     loose: shelves.length,
-    holes: { left: holesAt(box, columns, levels, 'right'), right: holesAt(box, columns, levels, 'left') },
+    holes: { left: holesAt(box, levels, 'right'), right: holesAt(box, levels, 'left') },
   };
 }
 
 /** What is in a compartment of a row of one's own: its shelves, on pins where they are even, bored where they lie where their heights are said. */
 export function shelvedIn(box: CabinetBox, inside: Inside, { row, parts, x, z: span }: Cell): Shelved {
-  const { shelf, holes: bored, back, rails } = box.made.build;
+  const { shelf, holes: bored, back } = box.made.build;
   const { shelves: count, clear } = box.kind.rows?.[row.of ?? -1] ?? {};
-  const columns = holeColumns(box);
   // What hangs the box on the wall is before the back: a shelf as high as that begins before it.
-  const under = inside.top[0] - (back.way === 'rebate' ? rails.wide : 0);
+  const under = back.way === 'rebate' ? hangSpan(box, inside)[0] : inside.top[0];
   const on = (unders: readonly number[], levels: readonly number[], setBack?: number): Shelved => {
     const shelves = unders.flatMap((low) => {
       const before = back.way === 'rebate' && low + shelf > under ? box.made.build.board : 0;
@@ -87,7 +94,7 @@ export function shelvedIn(box: CabinetBox, inside: Inside, { row, parts, x, z: s
         y: [one.y[0] + before, one.y[1]] as Span,
       }));
     });
-    const holes = (face: 'left' | 'right') => holesAt(box, columns, levels, face, x);
+    const holes = (face: 'left' | 'right') => holesAt(box, levels, face, x);
     return { shelves, loose: shelves.length, holes: { left: holes('right'), right: holes('left') } };
   };
   const onPins = (unders: readonly number[]) => unders.map((low) => low - bored.size / 2);
@@ -175,25 +182,28 @@ function placedAmong(box: CabinetBox, [low, high]: Span, count: number, holes: r
 function shelfAt(box: CabinetBox, low: number, back = shelfBack(box), x = clearOf(box).x): Board[] {
   const { shelf, shelves } = box.made.build;
   const { y } = clearOf(box);
-  return board(
+  const found = board(
     'shelf',
     'shelf',
     { x: [x[0] + shelves.play, x[1] - shelves.play], y: [y[0], y[1] - back], z: [low, low + shelf] },
     ['z', 'x'],
     { edged: ['front'] },
   );
+  return box.slant ? found.flatMap((one) => slanted(one, box.slant!)) : found;
 }
 
-/** From the back of a box to the middles of its two rows of holes. */
-function holeColumns(box: CabinetBox): number[] {
+/** The middles of the two rows of holes of a box at a level and a place across, out of its back: before what slants behind a shelf there. */
+function holeColumns(box: CabinetBox, x: number, z: number): number[] {
   const { y } = clearOf(box);
-  const { edge } = box.made.build.holes;
-  return y[1] - y[0] > 3 * edge ? [y[0] + edge, y[1] - edge] : [(y[0] + y[1]) / 2];
+  const { holes, shelf } = box.made.build;
+  const { edge, size } = holes;
+  const back = Math.max(y[0], slantBack(box, [x, x], [z, z + size / 2 + shelf]));
+  if (y[1] - back > 3 * edge) return [back + edge, y[1] - edge];
+  return y[1] - back > size ? [(back + y[1]) / 2] : [];
 }
 
 function holesAt(
   box: CabinetBox,
-  columns: readonly number[],
   levels: readonly number[],
   face: 'left' | 'right',
   between = clearOf(box).x,
@@ -202,7 +212,7 @@ function holesAt(
   const { size, deep } = made.build.holes;
   const x = face === 'right' ? between[0] : between[1];
   return levels.flatMap((z) =>
-    columns.map((y): Machining => ({
+    holeColumns(box, x, z).map((y): Machining => ({
       type: 'hole',
       face,
       at: { x, y, z },

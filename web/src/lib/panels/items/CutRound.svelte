@@ -1,18 +1,26 @@
 <script lang="ts">
-  import { builtInto, findBox, say, setCutRound, type ItemRecord } from 'goodreach';
+  import { builtInto, findBox, roomShape, say, setCutRound, slantInto, type ItemRecord } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
 
-  /** Whether a cabinet is cut round the pipe boxes and columns where it stands; nothing where nothing is built in there. */
+  /** Whether a cabinet is cut round the pipe boxes and columns where it stands, and to a wall or a ceiling that slants there; nothing where there is none. */
   let { item }: { item: ItemRecord } = $props();
   const { session } = useWorkspace();
-  const there = $derived.by(() => {
-    const box = findBox(session.settled, item.id);
-    return box ? builtInto(session.settled, box) : [];
+  const box = $derived(findBox(session.settled, item.id));
+  const there = $derived(box ? builtInto(session.settled, box) : []);
+  const slant = $derived(box ? slantInto(roomShape(session.settled), box) : null);
+  const slants = $derived.by(() => {
+    if (!slant) return null;
+    if (slant.by === 'ceiling') return 'the sloped ceiling';
+    return `face ${roomShape(session.settled).byId.get(slant.by.face)!.letter}`;
   });
-  const names = $derived([...new Set(there.map(({ thing }) => say(thing.record.type)))].join(' and '));
+  const label = $derived.by(() => {
+    const names = [...new Set(there.map(({ thing }) => say(thing.record.type)))].join(' and ');
+    const round = names || (slants ? null : 'what is built in');
+    return [round && `round ${round}`, slants && `to ${slants}`].filter(Boolean).join(' and ');
+  });
 </script>
 
-{#if there.length > 0 || item.cutRound}
+{#if there.length > 0 || slants || item.cutRound}
   <label>
     <input
       type="checkbox"
@@ -21,7 +29,7 @@
       onchange={(event) =>
         session.run(setCutRound, { ids: [item.id], cutRound: event.currentTarget.checked })}
     />
-    Cut it round {names || 'what is built in'}
+    Cut it {label}
   </label>
 {/if}
 

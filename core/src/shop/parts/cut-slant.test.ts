@@ -1,0 +1,239 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { atWall, partsNamed, printedCabinets, slope, underSlope } from '../../../testing/made-rooms';
+import { partsFaults, type PrintedCabinet } from '../../../testing/parts-faults';
+import { setCutRound } from '../../commands/set-cut-round';
+import type { Design } from '../../document/design';
+import { fathom } from '../../ranges/data/fathom';
+import { saltbox } from '../../ranges/data/saltbox';
+import { kindOf } from '../../ranges/kinds';
+import { itemsOf } from '../../ranges/shelf';
+import { collisionsOf } from '../../reach/collisions';
+import { signedArea } from '../../geometry/polygon';
+import { findBox } from '../../setting/item-box';
+import { volumeOf } from '../../scene/mesh';
+import { sceneOf } from '../../scene/scene';
+import { slantInto } from '../../setting/slant';
+import { roomShape } from '../../survey/room-shape';
+import { isBore, type Axis, type Board, type Bore } from './board';
+import { across, prismOf } from './board-prism';
+import { madeItems } from './design-parts';
+
+const CLEAR = 5;
+
+const printed = (design: Design): PrintedCabinet => printedCabinets(design)[0]!;
+const boardsIn = (design: Design): readonly Board[] =>
+  madeItems(design)[0]!.parts.flatMap((part) => part.boards);
+
+/** The corners of a board in its cabinet. */
+function cornersOf(one: Board): Record<Axis, number>[] {
+  const { along, ring, span } = prismOf(one);
+  const [a, b] = across[along];
+  return span.flatMap((end) =>
+    ring.map((at) => ({ ...{ x: 0, y: 0, z: 0 }, [a]: at.x, [b]: at.y, [along]: end })),
+  );
+}
+
+/** Cabinets that can be cut to a slant behind them. */
+const cabinets = [fathom, saltbox].flatMap((range) =>
+  itemsOf(range)
+    .filter(({ type }) => {
+      const { rows, plan, group } = kindOf(type);
+      return group !== 'appliances' && rows && !plan && !rows.some(({ shows }) => shows === 'niche');
+    })
+    .map(({ code, up, height, depth }) => ({ range: range.id, code, up, height, depth })),
+);
+
+/** Bolts in the sides, and the bores in the ends of what they hold, as places out of the back and up. */
+function joints(boards: readonly Board[], hand: 'left' | 'right') {
+  const places = (found: readonly Bore[]) =>
+    found.map(({ at }) => `${at.y.toFixed(3)} ${at.z.toFixed(3)}`).sort();
+  const bores = (of: readonly Board[], size: number, depth: number, face: string) =>
+    of.flatMap(({ machining }) =>
+      machining.filter(isBore).filter((one) => one.size === size && one.depth === depth && one.face === face),
+    );
+  const side = boards.filter(({ name }) => name === `side-${hand}`);
+  const others = boards.filter(({ thin, name }) => thin !== 'x' && name !== 'sloping-top');
+  return {
+    bolts: places(bores(side, 5, 11, hand === 'left' ? 'right' : 'left')),
+    bores: places(bores(others, 8, 24, hand)),
+  };
+}
+
+describe('a cabinet under a ceiling that rises towards its front', () => {
+  it('has no board in it, nor in another, and is joined where it is bored', () => {
+    let cut = 0;
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...cabinets),
+        fc.integer({ min: 30, max: 900 }),
+        fc.integer({ min: 300, max: 4500 }),
+        ({ range, code, up, height }, under, rise) => {
+          const low = Math.max(300, up + height - under);
+          const { builder, id } = underSlope(range, code, low, Math.min(6000, low + rise));
+          const box = findBox(builder.design, id)!;
+          const into = slantInto(roomShape(builder.design), box);
+          const told = printed(builder.design);
+          expect(partsFaults(told, 20)).toEqual([]);
+          if (!into) return;
+          cut += 1;
+          expect(into.by).toBe('ceiling');
+          const boards = boardsIn(builder.design);
+          const slopes = (Math.min(6000, low + rise) - low) / 4000;
+          for (const one of boards.filter(({ of }) => of !== 'front'))
+            for (const { y, z } of cornersOf(one))
+              expect([code, one.name, box.low + z <= low + slopes * y - CLEAR + 1e-6]).toEqual([
+                code,
+                one.name,
+                true,
+              ]);
+          for (const hand of ['left', 'right'] as const) {
+            const { bolts, bores } = joints(boards, hand);
+            expect([code, bolts]).toEqual([code, bores]);
+          }
+          expect(partsNamed(told, 'sloping-top')).toHaveLength(1);
+          expect(collisionsOf(builder.design, [box.record])).toEqual([]);
+        },
+      ),
+      { numRuns: 150 },
+    );
+    expect(cut).toBeGreaterThan(15);
+  });
+
+  it('has its boards where they are reckoned by hand', () => {
+    // Rising 1 in 1: from 1800 at the wall to 2360 at its front, over a tall box of 560 by 2150.
+    const { builder } = underSlope('fathom', 'T600/2150', 1800, 5800);
+    const told = printed(builder.design);
+    const side = partsNamed(told, 'side-left')[0]!;
+    // 18 within a face that stays 5 off the ceiling: the line goes through 1800 - 23 √2 at the back.
+    const back = 1800 - 23 * Math.SQRT2;
+    expect(side.plane).toBe('yz');
+    const height = 2150;
+    expect(side.outline!.map((at) => at.map((one) => Math.round(one * 100) / 100))).toEqual(
+      [
+        [0, 150],
+        [560, 150],
+        [560, height],
+        [height - back, height],
+        [0, back],
+      ].map((at) => at.map((one) => Math.round(one * 100) / 100)),
+    );
+    const top = partsNamed(told, 'top')[0]!;
+    expect(top.width).toBeCloseTo(560 - (height - back), 4);
+    // In its groove, 20 from the wall, the back ends under the slope.
+    expect(partsNamed(told, 'back')[0]!.boxes[0]![5]).toBeCloseTo(back + 20, 4);
+    const slopes = partsNamed(told, 'sloping-top')[0]!;
+    const outer = 1800 - 5 * Math.SQRT2;
+    expect([slopes.length, slopes.width]).toEqual([600, expect.closeTo((height - outer) * Math.SQRT2, 4)]);
+    // The groove ends with the back.
+    const groove = side.machining.find(({ type }) => type === 'groove')!;
+    expect((groove.size as number[])[1]).toBeCloseTo(back + 20 - 150, 4);
+  });
+
+  it('is cut only so far as boards go in behind its front', () => {
+    const { builder, id } = underSlope('fathom', 'T600/2150', 1800, 5800);
+    const found = (low: number, high: number) => {
+      slope(builder, low, high);
+      return slantInto(roomShape(builder.design), findBox(builder.design, id)!) !== null;
+    };
+    // Its top keeps 150 of its depth: at 410 from the wall the ceiling is 5 and a board off, square to it.
+    const least = 2150 + 35 * Math.SQRT2 - 410;
+    expect(found(least + 0.01, least + 4000.01)).toBe(true);
+    expect(found(least - 0.01, least + 3999.99)).toBe(false);
+    // A flat one, and one that falls towards the front, are in its way.
+    expect(found(2000, 2000)).toBe(false);
+    expect(found(2400, 1500)).toBe(false);
+    // Where it only just goes under it nothing is cut.
+    expect(found(2149.4, 3000)).toBe(true);
+    expect(found(2149.6, 3000)).toBe(false);
+  });
+});
+
+describe('a cabinet cut to what slants', () => {
+  it('is in three dimensions what its boards are', () => {
+    for (const { builder, id } of [
+      underSlope('fathom', 'T600/2150', 1800, 5800),
+      atWall('fathom', 'F600', { lean: 45, past: 200, right: false }),
+      atWall('fathom', 'T600/1950', { lean: 30, past: 150, right: true }),
+    ]) {
+      const boards = boardsIn(builder.design).filter(
+        ({ of }) => of === 'box' || of === 'back' || of === 'shelf',
+      );
+      const held = boards.reduce((sum, one) => {
+        if (one.seen)
+          return one.seen.reduce(
+            (all, { x, y, z }) => all + (x[1] - x[0]) * (y[1] - y[0]) * (z[1] - z[0]),
+            sum,
+          );
+        const { ring, span } = prismOf(one);
+        return sum + Math.abs(signedArea(ring)) * (span[1] - span[0]);
+      }, 0);
+      const shown = sceneOf(builder.design)
+        .find(({ key }) => key === id)!
+        .parts.filter(({ substance }) => substance === 'carcass')
+        .reduce((sum, { mesh }) => sum + volumeOf(mesh), 0);
+      expect(shown / held).toBeCloseTo(1, 6);
+    }
+  });
+});
+
+describe('a cabinet at a wall that stands aslant behind it', () => {
+  it('has no board in it, nor in another, and is joined where it is bored', () => {
+    let cut = 0;
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...cabinets.filter(({ up }) => up === 0)),
+        fc.record({
+          lean: fc.integer({ min: 3, max: 55 }),
+          past: fc.integer({ min: 5, max: 500 }),
+          right: fc.boolean(),
+        }),
+        ({ range, code }, wall) => {
+          const { builder, id, width } = atWall(range, code, wall);
+          const box = findBox(builder.design, id)!;
+          const into = slantInto(roomShape(builder.design), box);
+          const told = printed(builder.design);
+          expect(partsFaults(told, 20)).toEqual([]);
+          if (!into) return;
+          cut += 1;
+          expect(into.by).toEqual({ face: wall.right ? 'face-b' : 'face-d' });
+          const boards = boardsIn(builder.design);
+          const rad = (wall.lean * Math.PI) / 180;
+          for (const one of boards.filter(({ of }) => of !== 'front'))
+            for (const { x, y } of cornersOf(one)) {
+              const across = (wall.right ? width - x : x) - wall.past;
+              const off = (across + y * Math.tan(rad)) * Math.cos(rad);
+              expect([code, one.name, off >= CLEAR - 1e-6]).toEqual([code, one.name, true]);
+            }
+          for (const hand of ['left', 'right'] as const) {
+            const { bolts, bores } = joints(boards, hand);
+            expect([code, bolts]).toEqual([code, bores]);
+          }
+          expect(partsNamed(told, 'slanting-back')).toHaveLength(1);
+          expect(collisionsOf(builder.design, [box.record])).toEqual([]);
+        },
+      ),
+      { numRuns: 150 },
+    );
+    expect(cut).toBeGreaterThan(15);
+  });
+
+  it('has what is level cut to it, and stands in its way where it is not to be cut', () => {
+    const wall = { lean: 45, past: 200, right: false };
+    const { builder, id } = atWall('fathom', 'F600', wall);
+    const told = printed(builder.design);
+    const inner = 200 + 23 * Math.SQRT2;
+    const bottom = partsNamed(told, 'bottom')[0]!;
+    const corners = bottom.outline!.map((at) => at.map((one) => Math.round(one * 100) / 100));
+    const near = (x: number, y: number) => [Math.round(x * 100) / 100, Math.round(y * 100) / 100];
+    expect(corners).toContainEqual(near(inner, 0));
+    expect(corners).toContainEqual(near(18, inner - 18));
+    expect(partsNamed(told, 'side-left')[0]!.width).toBeCloseTo(560 - inner, 4);
+    expect(partsNamed(told, 'back')[0]!.boxes[0]![0]).toBeCloseTo(inner - 20, 4);
+    const box = () => findBox(builder.design, id)!.record;
+    expect(collisionsOf(builder.design, [box()])).toEqual([]);
+    builder.run(setCutRound, { ids: [id], cutRound: false });
+    expect(collisionsOf(builder.design, [box()]).map(({ rule }) => rule)).toHaveLength(1);
+    expect(partsNamed(printed(builder.design), 'slanting-back')).toEqual([]);
+  });
+});
