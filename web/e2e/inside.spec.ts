@@ -102,14 +102,22 @@ test('a cabinet’s front and inside are changed on its own elevation and sectio
   await expect(front.getByRole('button', { name: 'Doors shared' })).toBeVisible();
 });
 
-test('a cabinet is cut round a pipe box where it stands', async ({ studio, page }) => {
+test('cabinets are cut round a pipe box, and to a ceiling that slopes over their back', async ({
+  studio,
+  page,
+}) => {
   await studio.enter();
   await studio.newRoom('Millimetres', ['4000', '3000']);
   await studio.step('Set');
   await studio.setByCode('F600');
-  await studio.saved(1);
+  await studio.setByCode('T600/2150');
+  await studio.saved(2);
   const design = await studio.design();
-  const [item] = await studio.items();
+  const item = (await studio.items()).find(({ code }) => code === 'F600');
+  const faces = ['face-a', 'face-b', 'face-c', 'face-d'].map((id, at) => [
+    id,
+    { ...design.records[id], ceilingHeight: at < 2 ? 1850 : 4850 },
+  ]);
   const pipes = {
     ...{ kind: 'fixed', id: 'pipes', type: 'pipe-box', width: 120, depth: 100, height: 2400, up: 0 },
     placement: item!['placement'],
@@ -121,7 +129,7 @@ test('a cabinet is cut round a pipe box where it stands', async ({ studio, page 
   await page.waitForURL('**/new-room');
   const job = page.url().split('/').at(-2)!;
   const made = await page.request.post(`${studio.address}/api/jobs/${job}/rooms`, {
-    data: { design: { ...design, records: { ...design.records, pipes } } },
+    data: { design: { ...design, records: { ...design.records, ...Object.fromEntries(faces), pipes } } },
     headers: { origin: studio.address },
   });
   const { id } = (await made.json()) as { id: string };
@@ -131,7 +139,15 @@ test('a cabinet is cut round a pipe box where it stands', async ({ studio, page 
   await studio.chooseItem('F600');
   await page.getByLabel('Cut it round the pipe box').check();
   await studio.saved(1);
+  await studio.chooseItem('T600/2150');
+  await page.getByLabel('Cut it to the sloped ceiling').check();
+  await studio.saved(2);
   await studio.step('Build');
+  // Rising 1 in 1, 5 off the ceiling, from the wall at 1850 to the top at 2150.
+  await expect(
+    page.getByRole('group', { name: 'Parts of T600/2150' }).getByRole('button', { name: /Sloping top/ }),
+  ).toContainText('600 × 434');
+  await page.getByRole('button', { name: /Base cabinet F600/ }).click();
   const parts = page.getByRole('group', { name: 'Parts of F600' });
   // 5 off a box of 100 by 120: the side beside it is as much less deep.
   await expect(parts.getByRole('button', { name: /Left side/ })).toContainText('720 × 455');

@@ -13,7 +13,7 @@ import {
 import type { Part } from '../../shop/parts/part';
 import { oppositeFace, rectangleAt, ringFrom, workedFrom } from '../../shop/parts/part-outline';
 import { DASH, line, outline, WEIGHT, type Primitive } from '../primitives';
-import { overall, row } from './part-rows';
+import { overall, ROW, row, stretches } from './part-rows';
 
 /** How far an edged edge is marked off, paper mm. */
 const EDGE = 1.1;
@@ -49,10 +49,28 @@ export function partDrawing(part: Part, scale: number, say: (mm: number) => stri
       scale,
       say,
     ),
-    ...overall(wide, { from: 0, out: -1, upright: false }, scale, say),
-    ...overall(high, { from: 0, out: -1, upright: true }, scale, say),
+    ...sizes(one.ring ? ring.map(({ x }) => x) : [], wide, false, scale, say),
+    ...sizes(one.ring ? ring.map(({ y }) => y) : [], high, true, scale, say),
   );
   return marks;
+}
+
+/** How large a part is in one direction; of what is no rectangle, from corner to corner before that. */
+function sizes(
+  corners: readonly number[],
+  size: number,
+  upright: boolean,
+  scale: number,
+  say: (mm: number) => string,
+): Primitive[] {
+  const places = [...new Set(corners.map((one) => Math.round(one * 100) / 100))].sort((a, b) => a - b);
+  const told = places.slice(1).map((to, index) => ({ span: [places[index]!, to] as const }));
+  const where = { from: 0, out: -1, upright } as const;
+  if (told.length < 2) return overall(size, where, scale, say);
+  return [
+    ...stretches(told, where, scale, say),
+    ...overall(size, { ...where, from: -ROW * scale }, scale, say),
+  ];
 }
 
 function machiningMarks(

@@ -1,10 +1,13 @@
 import type { Point } from '../../geometry/point';
 import { line, TEXT, WEIGHT, type Primitive, type TextMark } from '../primitives';
+import { textWidth } from '../text-layout';
 
 /** Where dimensions stand, how near two figures of a row come, paper mm. */
-const ROW = 7;
+export const ROW = 7;
 const APART = 4;
 const TICK = 1.2;
+/** From one line of figures to the next, their height once. */
+const LINE = 1.3;
 /** More places than these in a row are told in the list alone. */
 const MOST = 40;
 
@@ -49,8 +52,15 @@ export function stretches(
       WEIGHT.thin,
       'measure',
     );
+  let taken = -Infinity;
   return told.flatMap(({ span: [from, to], source, isChosen }): Primitive[] => {
-    const text = figure(turned(where, (from + to) / 2, at + where.out * 2 * scale), say(to - from), where);
+    const middle = (from + to) / 2;
+    const half = (textWidth(say(to - from), TEXT.small, isChosen ?? false) * scale) / 2;
+    // A figure that would lie over the one before it stands a line further out.
+    const isClear = middle - half >= taken;
+    if (isClear) taken = middle + half;
+    const off = isClear ? 2 : 2 + LINE * TEXT.small;
+    const text = figure(turned(where, middle, at + where.out * off * scale), say(to - from), where);
     return [
       line('items', [turned(where, from, at), turned(where, to, at)], WEIGHT.thin, 'measure'),
       ...[from, to].map(end),
