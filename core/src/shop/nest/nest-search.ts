@@ -51,9 +51,15 @@ const COOLING = 4;
 /** Where no less of sheets will do a larger offcut is looked for, for so much of the time. */
 const FOR_OFFCUTS = 0.1;
 
+/** So often what is taken apart is laid sheet after sheet, each the best of a few or many orders; such a laying counts for so many tries at the most. */
+const IN_TURN = 0.6;
+const ORDERS = { few: 3, many: 48, count: 12 };
+
 /** Searches for the nest with the least sheets: many orders first, then a few sheets at a time taken apart and laid anew. Goes on until it is stopped, or nothing better can be. */
 export class NestSearch {
   readonly #random: () => number;
+  /** What each part is ordered by just now. */
+  readonly #keys: Float64Array;
   readonly #least: number;
   readonly #area: number;
   readonly #fewest: number;
@@ -67,6 +73,7 @@ export class NestSearch {
     seed = 1,
   ) {
     this.#random = randomFrom(seed);
+    this.#keys = new Float64Array(shapes.length);
     this.#least = leastSheetArea(shapes, sizes);
     this.#fewest = fewestSheets(shapes, sizes);
     this.#area = shapes.reduce((sum, { area }) => sum + area, 0);
@@ -119,6 +126,26 @@ export class NestSearch {
     this.#settle();
   }
 
+  /** Fills sheet after sheet, each as well as the best of so many orders of all parts that are left. */
+  #filledInTurn(parts: readonly number[], rooms: readonly Room[], tries: number): Laying {
+    let left = [...parts];
+    const filled: Filled[] = [];
+    for (const room of rooms) {
+      if (left.length === 0) break;
+      let best: Filled | null = null;
+      let most = 0;
+      for (let count = 0; count < tries; count++) {
+        const [one] = layParts(this.#shaken(left), this.shapes, [room], this.#rule()).filled;
+        if (one && one.used > most) [best, most] = [one, one.used];
+      }
+      if (!best) continue;
+      filled.push(best);
+      const gone = new Set(best.parts);
+      left = left.filter((part) => !gone.has(part));
+    }
+    return { filled, left };
+  }
+
   #settle(): void {
     this.best = { ...this.best, filled: this.best.filled.map((one) => this.#onSmaller(one)) };
     this.bestWorth = this.worth(this.best);
@@ -146,7 +173,12 @@ export class NestSearch {
     if (lists.length === 0) return;
     for (let count = 0; count < TRIES; count++) {
       const rooms = lists[count % lists.length]!;
-      const laying = layParts(this.#shaken(parts), this.shapes, rooms, this.#rule());
+      const orders = this.#random() < IN_TURN ? this.#orders() : 0;
+      const laying =
+        orders > 0
+          ? this.#filledInTurn(parts, rooms, orders)
+          : layParts(this.#shaken(parts), this.shapes, rooms, this.#rule());
+      count += Math.min(orders, ORDERS.count);
       const smaller = { ...laying, filled: laying.filled.map((one) => this.#onSmaller(one, 2)) };
       const worth = this.worth(smaller);
       if (!found || compareWorth(worth, found.worth) < 0) found = { laying: smaller, worth };
@@ -224,6 +256,11 @@ export class NestSearch {
     return mixed;
   }
 
+  /** Few orders as often as many. */
+  #orders(): number {
+    return Math.ceil(ORDERS.few * (ORDERS.many / ORDERS.few) ** this.#random());
+  }
+
   #rule(): Rule {
     return {
       choosing: choosings[Math.floor(this.#random() * choosings.length)]!,
@@ -236,11 +273,9 @@ export class NestSearch {
   #shaken(parts: readonly number[]): number[] {
     const key = orderings[Math.floor(this.#random() * orderings.length)]!;
     const by = SHAKEN[Math.floor(this.#random() * SHAKEN.length)]!;
-    const keyed = parts.map((part) => ({
-      part,
-      key: key(this.shapes[part]!) * (1 + by * (this.#random() - 0.5)),
-    }));
-    return keyed.sort((a, b) => b.key - a.key).map(({ part }) => part);
+    const keys = this.#keys;
+    for (const part of parts) keys[part] = key(this.shapes[part]!) * (1 + by * (this.#random() - 0.5));
+    return [...parts].sort((a, b) => keys[b]! - keys[a]!);
   }
 
   /** The same parts on a smaller sheet, where they have room there. */

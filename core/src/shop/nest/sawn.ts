@@ -81,7 +81,7 @@ export function layParts(
     }
     const room = rooms[at]!;
     const root = piece(0, 0, room.l, room.w);
-    const sheet: Open = { room, root, parts: [], used: 0, free: [root] };
+    const sheet: Open = { room, root, parts: [], used: 0, free: [root], most: room.l * room.w };
     opened[at] = sheet;
     open.push(sheet);
     layOn(sheet, part, shape, { ...rule, anywhere: false }, true);
@@ -91,6 +91,8 @@ export function layParts(
 
 interface Open extends Filled {
   free: Piece[];
+  /** The area of the largest of them, mm². */
+  most: number;
 }
 
 export const fits = ({ l, w, turns }: Shape, long: number, wide: number): boolean =>
@@ -122,7 +124,14 @@ function layBest(sheets: readonly Open[], part: number, shape: Shape, rule: Rule
   return best !== null;
 }
 
-function bestOn({ free }: Open, { l, w, turns }: Shape, choosing: Choosing, under: number): Found | null {
+function bestOn(
+  { free, most }: Open,
+  { l, w, area, turns }: Shape,
+  choosing: Choosing,
+  under: number,
+): Found | null {
+  // Nothing has room in what is smaller: most parts of an order come once a sheet is as good as full.
+  if (area > most + SAME) return null;
   let best: Found | null = null;
   let least = under;
   for (let at = 0; at < free.length; at++) {
@@ -160,6 +169,8 @@ function put(sheet: Open, part: number, shape: Shape, { at, turned }: Found, par
   free.pop();
   const [l, w] = turned ? [shape.w, shape.l] : [shape.l, shape.w];
   for (const rest of sawnFor(one, part, { l, w, turned }, parting)) free.push(rest);
+  sheet.most = 0;
+  for (const rest of free) sheet.most = Math.max(sheet.most, rest.l * rest.w);
   sheet.parts.push(part);
   sheet.used += shape.area;
 }
