@@ -5,9 +5,10 @@ import { NestSearch, type Laying } from './nest-search';
 import { SAME, type LaidPart, type Nest, type NestCase, type NestPart, type NestedSheet } from './nest-types';
 import { fits, type Piece, type Room, type Shape } from './sawn';
 
-/** A search goes on so long where nothing else is said, s; and begins with orders for this share of it. */
+/** A search goes on so long where nothing else is said, s; and begins with orders for this share of it, and no longer than so many ms a part: then its first answer is there. */
 const SECONDS = 3;
 const BEGINNING = 0.3;
+const FIRST = 2.5;
 
 /** What a search is watched by: it is told the best nest each time that is better, and how much of its time is over; it stops where that answers false. */
 export type NestWatch = (best: Nest, done: number) => boolean;
@@ -46,7 +47,7 @@ export function nest(
   const search = new NestSearch(shapes, sizes);
   const began = performance.now();
   const done = () => (performance.now() - began) / (seconds * 1_000);
-  search.begin(() => searches && done() >= BEGINNING);
+  search.begin(() => searches && done() >= Math.min(BEGINNING, (FIRST * of.length) / (seconds * 1_000)));
   const answer = (laying: Laying) => nestOf(one, of, laying, search.proven);
   let known = search.best;
   let goesOn = searches && (watch?.(answer(known), done()) ?? true);
