@@ -47,7 +47,12 @@ const middleOf = ({ left, right }: Pick<FrontPart, 'left' | 'right'>): number =>
 function frontView(parts: readonly Part[], leaves: readonly FrontPart[], chosen: number | null): Primitive[] {
   const boards = parts
     .flatMap((part) => part.boards)
-    .filter((one) => (!one.frame || one.frame.about) && (one.of !== 'front' || one.name === 'frame-stile') && one.of !== 'glass')
+    .filter(
+      (one) =>
+        (!one.frame || one.frame.about) &&
+        (one.of !== 'front' || one.name === 'frame-stile') &&
+        one.of !== 'glass',
+    )
     .filter((one) => one.of !== 'drawer' && one.name !== 'drawer-bottom')
     .sort((a, b) => a.y[1] - b.y[1]);
   const ends = new Map<number, FrontPart[]>();

@@ -149,6 +149,27 @@ describe('a cabinet under a ceiling that rises towards its front', () => {
   });
 });
 
+describe('a panel or a filler under a ceiling that slopes', () => {
+  it('is cut to it, through its front too, with nothing over its edge', () => {
+    // Rising 1 in 4 from 1800: 1940 over the front of a panel 560 deep, all but 5 of it square to the slope.
+    for (const code of ['P18/2070-T', 'FT50/2070']) {
+      const { builder, id } = underSlope('fathom', code, 1800, 2800);
+      const box = findBox(builder.design, id)!;
+      expect(slantInto(roomShape(builder.design), box)?.by).toBe('ceiling');
+      const told = printed(builder.design);
+      expect(partsFaults(told, 20)).toEqual([]);
+      expect(told.parts.some((part) => part.id.startsWith('sloping-top'))).toBe(false);
+      const off = 5 * Math.hypot(1, 0.25);
+      const reach = Math.max(...told.parts.flatMap(({ boxes }) => boxes.map((one) => one[5]!)));
+      const front = Math.max(...told.parts.flatMap(({ boxes }) => boxes.map((one) => one[4]!)));
+      // A strip that it meets aslant is cut off square where it is lowest: at its back.
+      const thick = code.startsWith('P') ? 0 : 18;
+      expect([code, reach]).toEqual([code, expect.closeTo(1800 - off + (front - thick) / 4, 4)]);
+      expect(collisionsOf(builder.design, [box.record])).toEqual([]);
+    }
+  });
+});
+
 describe('a cabinet cut to what slants', () => {
   it('is in three dimensions what its boards are', () => {
     for (const { builder, id } of [

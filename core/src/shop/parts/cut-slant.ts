@@ -85,7 +85,8 @@ function outlineOf(one: Board): Point[] {
 /** Which sides of an outline lie along what is edged of a board. */
 function edgedSides(one: Board, ring: readonly Point[]): number[] {
   const [a, b] = across[one.thin];
-  const known = one.ring && one.ringEdged?.map((at) => [one.ring![at]!, one.ring![(at + 1) % one.ring!.length]!]);
+  const known =
+    one.ring && one.ringEdged?.map((at) => [one.ring![at]!, one.ring![(at + 1) % one.ring!.length]!]);
   return ring.flatMap((from, index) => {
     const to = ring[(index + 1) % ring.length]!;
     const isAlong = ([p, q]: readonly Point[]) => liesOn(from, p!, q!) && liesOn(to, p!, q!);
@@ -144,7 +145,9 @@ export function closing({ out, at }: Slant, whole: Extent, thick: number): Board
   const own: Span = [0, Math.hypot(to.x - from.x, to.y - from.y)];
   const into: Span = [-thick, 0];
   return out.z === 0
-    ? board('slanting-back', 'box', { x: own, y: into, z: whole.z }, ['y', 'z'], { frame: { origin: from, u } })
+    ? board('slanting-back', 'box', { x: own, y: into, z: whole.z }, ['y', 'z'], {
+        frame: { origin: from, u },
+      })
     : board('sloping-top', 'box', { x: whole.x, y: own, z: into }, ['z', 'x'], {
         frame: { origin: from, u, about: 'x' },
       });
