@@ -1,10 +1,10 @@
 import { clipHalfPlane } from '../geometry/convex';
-import { dot, subtract } from '../geometry/point';
+import { add, dot, scale, subtract } from '../geometry/point';
 import { signedArea, type Polygon } from '../geometry/polygon';
 import { without } from '../geometry/region';
 import { TOUCH } from '../geometry/tolerance';
 import type { ItemKind } from '../ranges/item-kind';
-import { planesUnder } from '../survey/ceiling';
+import { planesUnder, type CeilingPlane } from '../survey/ceiling';
 import type { RoomShape } from '../survey/room-shape';
 import type { ItemBox } from './item-box';
 
@@ -129,6 +129,12 @@ export function headBefore(
   if (out.z <= 0) return Infinity;
   const most = Math.max(...x.map((one) => out.x * one)) + Math.max(...y.map((one) => out.y * one));
   return (at - most) / out.z;
+}
+
+/** The plane that an item under a slope stays under, over places of the room. */
+export function planeOver({ out, at }: Slant, { origin, u, n, low }: ItemBox): CeilingPlane {
+  const rise = scale(add(scale(u, out.x), scale(n, out.y)), -1 / out.z);
+  return { height: at / out.z + low - dot(rise, origin), rise };
 }
 
 /** The same so much farther in, mm. */

@@ -1,5 +1,6 @@
 import type { Point } from '../geometry/point';
 import { forEachEdge, signedArea, type Polygon } from '../geometry/polygon';
+import type { CeilingPlane } from '../survey/ceiling';
 import type { ItemBox } from '../setting/item-box';
 import type { FrontPart } from './front-parts';
 
@@ -33,6 +34,8 @@ export interface Solid {
   sides: readonly SolidSide[];
   /** Of a layer of something shaped: whether it goes on below and above it without an edge. */
   goesOn?: { below: boolean; above: boolean };
+  /** Of an item cut to a ceiling that slopes over its back: the plane it stays under. */
+  slope?: CeilingPlane;
   /** Whether its sides are those of something round: no edge shows between them. */
   round: boolean;
 }

@@ -15,6 +15,7 @@ import { isOwnTop } from '../ranges/item-kind';
 import type { Range } from '../ranges/range';
 import { findItem, findRange, rangesOf } from '../ranges/shelf';
 import { itemBoxes, type ItemBox } from '../setting/item-box';
+import { planeOver, slantInto } from '../setting/slant';
 import { itemOutline } from '../setting/item-outline';
 import { hiddenInCorner } from '../setting/open-fronts';
 import { plinths } from '../surfaces/plinths';
@@ -23,7 +24,9 @@ import type { ItemSide } from '../surfaces/top-edge';
 import { tops } from '../surfaces/tops';
 import { waterfalls } from '../surfaces/waterfalls';
 import { FRONT_SIDE, isLined, liningBoards } from '../surfaces/lining-boards';
+import type { CeilingPlane } from '../survey/ceiling';
 import { fixedThings } from '../survey/fixed-things';
+import { roomShape } from '../survey/room-shape';
 import { trims } from '../surfaces/trims';
 import { frontStyle } from '../surfaces/finish-of';
 import { frontParts, styled } from './front-parts';
@@ -44,6 +47,15 @@ const shelfIn = perDesign((design) => {
 /** The body of an item, with its fronts. */
 export const solidOfItem = (design: Design, box: ItemBox): Solid => itemSolid(shelfIn(design), box);
 
+/** The body of an item, cut to the ceiling where it is to be and that slopes over its back. */
+function sloped(design: Design, box: ItemBox): Solid {
+  const solid = solidOfItem(design, box);
+  const into = box.record.cutRound ? slantInto(roomShape(design), box) : null;
+  return into?.by === 'ceiling' ? underSlope(solid, { slope: planeOver(into.slant, box) }) : solid;
+}
+
+const underSlope = remember((solid: Solid, own: { slope: CeilingPlane }): Solid => ({ ...solid, ...own }));
+
 /** How an item is built: by its own range, and what goes through under a counter as is usual in the room. */
 export const builtAs = (design: Design, box: ItemBox): ConstructionMethod | null =>
   builtIn(shelfIn(design), box);
@@ -53,7 +65,7 @@ export const solidsOf: (design: Design) => readonly Solid[] = perDesign((design)
   return [
     ...itemBoxes(design)
       .filter(({ kind }) => !isOwnTop(kind))
-      .map((box) => solidOfItem(design, box)),
+      .map((box) => sloped(design, box)),
     ...fixedThings(design).map(({ record, footprint, low, high, circle }) =>
       fixedSolid(record, { footprint, low, high, round: circle !== null }),
     ),

@@ -53,6 +53,9 @@ export interface CeilingPlane {
   rise: Point;
 }
 
+/** How high a plane is over a place, mm. */
+export const heightIn = ({ height, rise }: CeilingPlane, at: Point): number => height + dot(rise, at);
+
 /** The planes of a ceiling that come lower over a convex polygon than a height, each once. */
 export function planesUnder(ceiling: Ceiling, polygon: Polygon, height: number): CeilingPlane[] {
   if ('flat' in ceiling) return ceiling.flat < height ? [{ height: ceiling.flat, rise: { x: 0, y: 0 } }] : [];
@@ -65,7 +68,7 @@ export function planesUnder(ceiling: Ceiling, polygon: Polygon, height: number):
       y: heightOn(facet, { x: 0, y: 1 }) - zero,
     };
     const isKnown = polygon.every((at) =>
-      found.some((one) => Math.abs(one.height + dot(one.rise, at) - zero - dot(rise, at)) < SAME),
+      found.some((one) => Math.abs(heightIn(one, at) - heightIn({ height: zero, rise }, at)) < SAME),
     );
     if (!isKnown) found.push({ height: zero, rise });
   }

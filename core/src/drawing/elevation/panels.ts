@@ -1,3 +1,5 @@
+import { add, scale, subtract, type Point } from '../../geometry/point';
+import { heightIn } from '../../survey/ceiling';
 import type { FrontPart } from '../../solids/front-parts';
 import type { Solid } from '../../solids/solids';
 import { seenPieces } from '../../solids/seen-pieces';
@@ -22,7 +24,7 @@ export interface Panel {
   shrink: number;
   /** Cut by the plane of the section. */
   section: boolean;
-  /** Of a sloped wall: how high its upper edge is over `from`, and how much it rises with each mm to the right. */
+  /** Of a wall or an item under a slope: how high its upper edge is over `from`, and how much it rises with each mm to the right. */
   slope?: { high: number; rise: number };
 }
 
@@ -72,11 +74,36 @@ export function panelsOf(frame: ViewFrame, solids: readonly Solid[]): Panel[] {
         shrink: seen / whole,
         section: false,
         ...(tops ? { slope: { high: tops[0], rise: (tops[1] - tops[0]) / seen } } : {}),
-      }).flatMap(inPieces);
+      })
+        .flatMap(inPieces)
+        .flatMap((panel) => underSlope(panel, a, b, [from, to]));
     });
     return [...cut, ...sides];
   });
 }
+
+/** A panel of what is cut to a slope, as far as it goes under that: level, sloped, or one part each. Its ends are told as they are seen, and where they are in the room. */
+function underSlope(panel: Panel, a: Seen, b: Seen, ends: readonly [Point, Point]): Panel[] {
+  const { slope } = panel.solid;
+  if (!slope) return [panel];
+  const [first, last] = ends.map((end) => heightIn(slope, end)) as [number, number];
+  const rise = (last - first) / (b.along - a.along);
+  const over = (along: number) => first + rise * (along - a.along);
+  const { left, right, high, from } = panel;
+  const [atLeft, atRight] = [over(left) < high, over(right) < high];
+  const sloped = { ...panel, slope: { high: over(from), rise } };
+  if (!atLeft && !atRight) return [panel];
+  if (atLeft && atRight) return [sloped];
+  const at = a.along + (high - first) / rise;
+  const [before, after] = atLeft ? [sloped, panel] : [panel, sloped];
+  return [
+    { ...before, right: at, edgeRight: false, outRight: outAt(panel, at) },
+    { ...after, left: at, edgeLeft: false, outLeft: outAt(panel, at) },
+  ];
+}
+
+const outAt = ({ left, right, outLeft, outRight }: Panel, along: number): number =>
+  outLeft + ((outRight - outLeft) * (along - left)) / (right - left);
 
 /** A panel as what is seen of it: one piece, or the legs and boards of a stool. */
 function inPieces(panel: Panel): Panel[] {
@@ -131,25 +158,32 @@ function within({ length, cut }: ViewFrame, panel: Panel): Panel[] {
 
 /** Where a body is cut: the stretches its outline takes of the plane. */
 function sections(frame: ViewFrame, solid: Solid, outline: readonly Seen[]): Panel[] {
-  const crossings: number[] = [];
+  const crossings: { seen: Seen; at: Point }[] = [];
   outline.forEach((a, index) => {
-    const b = outline[(index + 1) % outline.length]!;
+    const next = (index + 1) % outline.length;
+    const b = outline[next]!;
     if (a.out > frame.cut === b.out > frame.cut) return;
-    crossings.push(a.along + ((b.along - a.along) * (frame.cut - a.out)) / (b.out - a.out));
+    const share = (frame.cut - a.out) / (b.out - a.out);
+    const [p, q] = [solid.footprint[index]!, solid.footprint[next]!];
+    crossings.push({
+      seen: { along: a.along + (b.along - a.along) * share, out: frame.cut },
+      at: add(p, scale(subtract(q, p), share)),
+    });
   });
-  crossings.sort((a, b) => a - b);
+  crossings.sort((a, b) => a.seen.along - b.seen.along);
   const { high } = solid;
   const low = bottomOf(solid);
   const { cut } = frame;
   const found: Panel[] = [];
   for (let i = 0; i + 1 < crossings.length; i += 2) {
-    const [left, right] = [crossings[i]!, crossings[i + 1]!];
+    const [a, b] = [crossings[i]!, crossings[i + 1]!];
+    const [left, right] = [a.seen.along, b.seen.along];
     const ends = { edgeLeft: true, edgeRight: true, from: left, shrink: 1, parts: [], section: true };
     found.push(
       ...within(
         { ...frame, cut: cut + 1 },
         { solid, left, right, low, high, outLeft: cut, outRight: cut, ...ends },
-      ),
+      ).flatMap((panel) => underSlope(panel, a.seen, b.seen, [a.at, b.at])),
     );
   }
   return found;

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { expectNoneHidden, strokesOf } from '../../../testing/hidden-strokes';
+import { underSlope } from '../../../testing/made-rooms';
 import { rectangle, shaped } from '../../../testing/rooms';
 import { collideCommand } from '../../cli/collide';
 import { bendFace } from '../../commands/bend-face';
@@ -25,7 +26,7 @@ import { refusalText } from '../../wording/refusal-text';
 import { drawPlan } from '../plan';
 import type { PathMark } from '../primitives';
 import { drawSection } from './draw-section';
-import { panelsOf } from './panels';
+import { panelsOf, topAt } from './panels';
 import { sectionFrame } from './section-frame';
 import { drawSingleView } from './single-view';
 import { roomViews } from './views';
@@ -109,6 +110,41 @@ describe('a section', () => {
       ]),
     );
     for (const { x, y } of above) expect(y).toBeCloseTo(3000 - ((x - inside[0]) * 600) / 3000, 6);
+  });
+
+  it('ends a cabinet that is cut to the slope under that, and one seen beyond', () => {
+    // Rising 1 in 1 from 1800 at face A: 5 off it, square to it, it comes to 2150 so far from the wall.
+    const { builder, id } = underSlope('fathom', 'T600/2150', 1800, 5800);
+    const low = 1800 - 5 * Math.SQRT2;
+    for (const [at, isCut] of [
+      [1300, true],
+      [2500, false],
+    ] as const) {
+      builder.run(putSection, {
+        ...across({ id: `cut-${at}`, name: String(at), side: 'right' }),
+        from: { face: 'face-a', from: 'left', distance: at },
+        to: { face: 'face-c', from: 'right', distance: at },
+      });
+      const section = placedSections(builder.design).find(({ record }) => record.id === `cut-${at}`)!;
+      const frame = sectionFrame(builder.design, section);
+      const wall = frame.inside[1];
+      const pieces = panelsOf(frame, solidsOf(builder.design))
+        .filter(({ solid, section: own }) => solid.id === id && solid.of === 'item' && own === isCut)
+        .sort((p, q) => p.left - q.left);
+      const tops = pieces.map((one) => [
+        ...[wall - one.left, topAt(one, one.left), wall - one.right, topAt(one, one.right)],
+      ]);
+      expect(tops.map(round)).toEqual(
+        [
+          [560, 2150, 2150 - low, 2150],
+          [2150 - low, 2150, 0, low],
+        ].map(round),
+      );
+      expect(pieces.map(({ edgeLeft, edgeRight }) => [edgeLeft, edgeRight])).toEqual([
+        [true, false],
+        [false, true],
+      ]);
+    }
   });
 
   it('does not see round a corner', () => {
