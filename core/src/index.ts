@@ -148,6 +148,8 @@ export { leftToDo } from './shop/machines/left-to-do';
 export { workPiece } from './shop/machines/work-piece';
 export { nest, type NestWatch } from './shop/nest/nest';
 export { materialCases, type MaterialCase, type Sawing } from './shop/nest/part-cases';
+export { toolKinds, toolLimits, MOST_TOOLS, type ToolKind } from './shop/machines/machine-limits';
+export { newTool, routing, usualMachine, type Machine, type MachineTool } from './shop/machines/machine';
 export { usualSawing } from './shop/nest/stock';
 export { heldCase, type Held } from './shop/nest/held';
 export { caughtPlace, movePart, placesFor, type PartMove } from './shop/nest/moved';

@@ -2,7 +2,6 @@
 export * from './exports/machine-files';
 export { writeSheetPdf } from './exports/sheet-pdf';
 export { nestSheets } from './drawing/shop-sheets/nest-sheets';
-export { usualMachine, type Machine } from './shop/machines/machine';
 export { writeIso } from './shop/machines/posts';
 export { sheetProgram } from './shop/machines/programs';
 export { played, type Clamp, type OnBed, type Played, type PlayFault } from './shop/machines/stand-in';

@@ -17,7 +17,7 @@ export * from './exports/sheet-pdf';
 export * from './exports/dxf';
 export * from './exports/parts-json';
 export * from './exports/price-csv';
-export { PriceLines, StockLines } from './shop/shop-books';
+export { MachineLines, PriceLines, StockLines } from './shop/shop-books';
 export * from './exports/cost-json';
 export * from './exports/tile-csv';
 export type { Model } from './imports/objects/model';

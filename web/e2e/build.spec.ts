@@ -176,6 +176,20 @@ test('the shop takes files of parts, sheets and tops, and a sheet is played on t
   await slider.fill('0');
   await page.getByRole('button', { name: 'Play' }).click();
   await expect.poll(async () => Number(await slider.inputValue())).toBeGreaterThan(20);
+  // Its cutter stands elsewhere in their machine: the files say so, and the studio keeps it.
+  await panel.getByText('Router and its tools').click();
+  const cutter = panel.getByRole('group', { name: 'Tool 1', exact: true });
+  await cutter.getByText('1 Cutter 12').click();
+  await cutter.getByLabel('Number').fill('11');
+  await cutter.getByLabel('Number').press('Enter');
+  await expect(panel.getByText('Tool 11 is another one.')).toBeVisible();
+  await cutter.getByLabel('Number').fill('41');
+  await cutter.getByLabel('Number').press('Enter');
+  await panel.getByRole('button', { name: 'Keep the router for the studio' }).click();
+  await expect(panel.getByText(/^Kept by .*/).first()).toBeVisible();
+  const again = unzipSync((await taken('Router files')).bytes);
+  const written = new TextDecoder().decode(again[Object.keys(again)[0]!]);
+  expect([/\bT0?1\b/.test(written), written.includes('T41')]).toEqual([false, true]);
   // On a saw the parts lie nearer to one another: what was laid for the router is old.
   await page.getByLabel('Cut on').selectOption('a panel saw');
   await expect(page.getByText('have changed since these were laid out')).toBeVisible();

@@ -1,6 +1,7 @@
-import { Matches } from 'class-validator';
-import { Between, ListOf, Millimetres, OneOf, Optional } from '../document/decorators';
+import { ArrayMinSize, ArrayUnique, IsInt, Matches } from 'class-validator';
+import { Between, ListOf, Millimetres, Numbers, OneOf, Optional } from '../document/decorators';
 import { priceUnitNames, type PriceUnit } from '../wording/cost-words';
+import { toolKinds, toolLimits, MOST_TOOLS, type ToolKind } from './machines/machine-limits';
 import { MOST_PRICE, MOST_PRICES, PRICE_CODE } from './cost/price-limits';
 
 const units = Object.keys(priceUnitNames);
@@ -35,4 +36,31 @@ export class StockLines {
   @Millimetres(0, 50) kerf!: number;
   @Millimetres(0, 100) trim!: number;
   @ListOf(StockLine, 0, MOST_SHEETS) sheets!: StockLine[];
+}
+
+const within = (field: keyof typeof toolLimits): PropertyDecorator => {
+  const [least, most] = toolLimits[field];
+  return Between(least, most);
+};
+
+/** A tool of the studio's router, as it is kept. */
+export class ToolLine {
+  @IsInt() @within('number') number!: number;
+  @OneOf(toolKinds) kind!: ToolKind;
+  @within('size') size!: number;
+  @within('reach') reach!: number;
+  @within('bite') bite!: number;
+  @within('spin') spin!: number;
+  @within('feed') feed!: number;
+  @within('plunge') plunge!: number;
+}
+
+/** The studio's router: no two of its tools have one number. */
+export class MachineLines {
+  @ArrayMinSize(2) @Numbers(2, ...toolLimits.bed) bed!: [number, number];
+  @within('clear') clear!: number;
+  @within('through') through!: number;
+  @ListOf(ToolLine, 1, MOST_TOOLS)
+  @ArrayUnique((tool: ToolLine | null) => tool?.number, { message: 'no two tools have one number' })
+  tools!: ToolLine[];
 }

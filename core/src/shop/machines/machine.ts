@@ -1,7 +1,9 @@
+import type { ToolKind } from './machine-limits';
+
 /** A tool of a router: its number in the machine, its size across, how deep it reaches and how much it takes at once, mm; its turns a minute, and how fast it goes along and down, mm a minute. */
 export interface MachineTool {
   number: number;
-  kind: 'cutter' | 'drill';
+  kind: ToolKind;
   size: number;
   reach: number;
   bite: number;
@@ -44,6 +46,25 @@ export const usualMachine: Machine = {
     drill(16, 35, 20),
   ],
 };
+
+/** The thickest board that is usual, mm: what cuts parts out reaches through it. */
+const BOARD = 19;
+/** Where no cutter does parts lie so far apart all the same; so much farther in than that they stay on the sheet, mm. */
+const CUTTER = 12;
+const ON_SHEET = 3;
+
+/** How far apart parts lie on a sheet that is cut on a router, and how far in: as its largest cutter that goes through a board needs. */
+export function routing({ tools, through }: Machine): { kerf: number; trim: number } {
+  const cutters = tools.filter(({ kind, reach }) => kind === 'cutter' && reach >= BOARD + through);
+  const kerf = cutters.length > 0 ? Math.max(...cutters.map(({ size }) => size)) : CUTTER;
+  return { kerf, trim: kerf + ON_SHEET };
+}
+
+/** A tool to begin with, under the next number that is free. */
+export function newTool({ tools }: Machine, kind: ToolKind): MachineTool {
+  const number = Math.max(0, ...tools.map((one) => one.number)) + 1;
+  return kind === 'drill' ? drill(number, 8, 40) : cutter(number, 8, 30, 6_000);
+}
 
 /** What lies apart by no more is the same, mm. */
 export const SAME = 1e-6;

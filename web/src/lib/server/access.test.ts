@@ -79,6 +79,7 @@ const routes: Record<string, Record<string, Access>> = {
   'api/rooms/[room]/sheet.pdf': { GET: 'named' },
   'api/sheet-styles': { GET: 'own', POST: 'own' },
   'api/sheet-styles/[style]': { DELETE: 'named' },
+  'api/shop/machine': { GET: 'own', PUT: 'own' },
   'api/shop/prices': { GET: 'own', PUT: 'own' },
   'api/shop/prices.csv': { GET: 'own', POST: 'own' },
   'api/shop/stock': { GET: 'own', PUT: 'own' },

@@ -37,7 +37,15 @@ import {
   type LengthUnit,
   type LimitSide,
 } from 'goodreach';
-import { BuildWays, JobFields, OpeningShape, PriceLines, reservedIds, StockLines } from 'goodreach/server';
+import {
+  BuildWays,
+  JobFields,
+  MachineLines,
+  OpeningShape,
+  PriceLines,
+  reservedIds,
+  StockLines,
+} from 'goodreach/server';
 
 /** Revisions are counted so far. */
 export const MOST_REVISION = 2_147_483_647;
@@ -90,6 +98,12 @@ export class QuoteBody {
 export class StockBody {
   @IsInt() @Min(0) @Max(MOST_REVISION - 1) revision!: number;
   @IsObject() @ValidateNested() @Type(() => StockLines) book!: StockLines;
+}
+
+/** The router to be kept, and the revision it was made from: 0 for the first. */
+export class MachineBody {
+  @IsInt() @Min(0) @Max(MOST_REVISION - 1) revision!: number;
+  @IsObject() @ValidateNested() @Type(() => MachineLines) book!: MachineLines;
 }
 
 /** The body of a sign-in. */

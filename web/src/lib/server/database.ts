@@ -23,6 +23,7 @@ import * as quotes from './migrations/0018-quotes';
 import * as constructions from './migrations/0019-constructions';
 import * as issuedLists from './migrations/0020-issued-lists';
 import * as jobFields from './migrations/0021-job-fields';
+import * as shopMachine from './migrations/0022-shop-machine';
 import { defineModels } from './models';
 
 /** Every migration, in order. */
@@ -48,6 +49,7 @@ const migrations = [
   { name: '0019-constructions', ...constructions },
   { name: '0020-issued-lists', ...issuedLists },
   { name: '0021-job-fields', ...jobFields },
+  { name: '0022-shop-machine', ...shopMachine },
 ];
 
 const held = globalThis as { goodReachDatabase?: Promise<Sequelize> };

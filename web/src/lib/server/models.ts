@@ -8,11 +8,10 @@ import type {
   OpeningShape,
   Patch,
   Range,
-  PriceBook,
   QuoteTerms,
   SheetStyle,
-  Stock,
 } from 'goodreach';
+import type { ShopBookKind, ShopBooks } from './shop-book-kinds';
 import type { KeptConstruction } from './constructions';
 import {
   DataTypes,
@@ -202,13 +201,6 @@ export class KeptQuote extends Model<InferAttributes<KeptQuote>, InferCreationAt
   declare terms: QuoteTerms;
   declare pdf: Buffer;
 }
-
-/** What a studio keeps for its shop. */
-export interface ShopBooks {
-  prices: PriceBook;
-  stock: Stock;
-}
-export type ShopBookKind = keyof ShopBooks;
 
 /** A book of the studio's shop as it was kept last. */
 export class ShopBook extends Model<InferAttributes<ShopBook>, InferCreationAttributes<ShopBook>> {

@@ -193,6 +193,7 @@ describe('migrations', () => {
       '0019-constructions',
       '0020-issued-lists',
       '0021-job-fields',
+      '0022-shop-machine',
     ]);
     await Promise.all(opened.slice(0, 2).map((sequelize) => sequelize.close()));
   });

@@ -1,6 +1,6 @@
-import { usualPrices, usualStock } from 'goodreach';
+import { usualMachine, usualPrices, usualStock, type Machine, type MachineTool } from 'goodreach';
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
-import { checkBody, PricesBody, StockBody } from './bodies';
+import { checkBody, MachineBody, PricesBody, StockBody } from './bodies';
 import { ShopBook } from './models';
 import { keepShopBook, shopBook } from './shop-books';
 import { addStudio, freshDatabase } from './testing/fresh-database';
@@ -77,5 +77,37 @@ describe('what a studio keeps for its shop', () => {
   ])('of sheets takes or refuses one %s', (_, sheet, isTaken) => {
     const book = { kerf: 4, trim: 10, sheets: [sheet] };
     expect(checkBody(StockBody, { revision: 0, book }).ok).toBe(isTaken);
+  });
+
+  it('has a router of its own, beside what it cuts from', async () => {
+    const own: Machine = { ...usualMachine, bed: [2_500, 1_250] };
+    expect((await keepShopBook(ours, 'machine', { book: own, revision: 0 })).kind).toBe('kept');
+    expect((await keepShopBook(ours, 'stock', { book: usualStock, revision: 0 })).kind).toBe('kept');
+    expect((await shopBook(ours, 'machine'))!.book).toEqual(own);
+    expect(await shopBook(theirs, 'machine')).toBeNull();
+  });
+
+  const [tool] = usualMachine.tools as [MachineTool, ...MachineTool[]];
+  const many = (count: number) => Array.from({ length: count }, (_, at) => ({ ...tool, number: at + 1 }));
+  it.each([
+    ['as most have one', {}, true],
+    ['with as many tools as are kept', { tools: many(60) }, true],
+    ['with more', { tools: many(61) }, false],
+    ['with none', { tools: [] }, false],
+    ['with two of one number', { tools: [tool, { ...tool, size: 6 }] }, false],
+    ['with a tool of the highest number', { tools: [{ ...tool, number: 999 }] }, true],
+    ['with one past that', { tools: [{ ...tool, number: 1_000 }] }, false],
+    ['with half a number', { tools: [{ ...tool, number: 1.5 }] }, false],
+    ['with a tool as thin as there are', { tools: [{ ...tool, size: 0.5 }] }, true],
+    ['with a thinner one', { tools: [{ ...tool, size: 0.49 }] }, false],
+    ['with a tool that is none of ours', { tools: [{ ...tool, kind: 'laser' }] }, false],
+    ['with a tool that is nothing', { tools: [null] }, false],
+    ['that cuts as deep into its bed as any', { through: 5 }, true],
+    ['that cuts deeper', { through: 5.01 }, false],
+    ['with half a bed', { bed: [3_100] }, false],
+    ['with a bed too many', { bed: [3_100, 2_150, 1] }, false],
+    ['with a bed that is none', { bed: [3_100, 'wide'] }, false],
+  ])('takes or refuses a router %s', (_, change, isTaken) => {
+    expect(checkBody(MachineBody, { revision: 0, book: { ...usualMachine, ...change } }).ok).toBe(isTaken);
   });
 });

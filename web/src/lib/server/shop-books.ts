@@ -1,7 +1,8 @@
 import { UniqueConstraintError } from 'sequelize';
 import { database } from './database';
-import { ShopBook, type ShopBookKind, type ShopBooks } from './models';
+import { ShopBook } from './models';
 import type { SignedIn } from './sessions';
+import type { ShopBookKind, ShopBooks } from './shop-book-kinds';
 
 /** A book of the studio's shop as pages see it: which revision, who kept it and when. */
 export interface KnownShopBook<K extends ShopBookKind> {

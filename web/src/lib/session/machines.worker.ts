@@ -1,6 +1,7 @@
 import {
   materialCases,
   type Design,
+  type Machine,
   type Nest,
   type Refusal,
   type Sawing,
@@ -14,7 +15,6 @@ import {
   sheetProgram,
   templateFiles,
   uniquelyNamed,
-  usualMachine,
   workPiece,
   writeIso,
   writeSheetPdf,
@@ -32,12 +32,20 @@ type Nests = Readonly<Record<string, Nest>>;
 
 /** What the page asks of the room: files of all parts, of nested sheets, of tops; a sheet played on the router. */
 export type MachineQuestion = { id: number; design: Design } & (
-  | { ask: 'parts'; format: MachineFormat }
+  | { ask: 'parts'; format: MachineFormat; machine: Machine }
   | { ask: 'tops' }
-  | { ask: 'sheets'; format: 'dxf' | 'iso'; sawing: Sawing; nests: Nests }
+  | { ask: 'sheets'; format: 'dxf' | 'iso'; machine: Machine; sawing: Sawing; nests: Nests }
   | { ask: 'paper'; sawing: Sawing; nests: Nests; options: SheetOptions }
-  | { ask: 'play'; sawing: Sawing; material: string; nest: Nest; sheet: number; clamps: readonly Clamp[] }
+  | ({ ask: 'play'; machine: Machine; sawing: Sawing } & OnRouter)
 );
+
+/** A sheet of a material's nest, and what holds it down. */
+interface OnRouter {
+  material: string;
+  nest: Nest;
+  sheet: number;
+  clamps: readonly Clamp[];
+}
 
 /** A sheet on the router as it was played. */
 export interface PlayedSheet {
@@ -72,7 +80,7 @@ async function answerTo(data: MachineQuestion): Promise<Answered> {
   const { design } = data;
   switch (data.ask) {
     case 'parts': {
-      const files = partFiles(design, data.format);
+      const files = partFiles(design, data.format, data.machine);
       return files.ok ? { files: uniquelyNamed(files.value) } : { refusal: files.refusal };
     }
     case 'tops':
@@ -102,7 +110,7 @@ const casesOf = ({ design, sawing, nests }: { design: Design; sawing: Sawing; ne
 function sheetFiles(data: MachineQuestion & { ask: 'sheets' }): Answered {
   const files: MachineFile[] = [];
   for (const { one, nest } of casesOf(data)) {
-    const made = nestFiles(one, nest, data.format);
+    const made = nestFiles(one, nest, data.format, data.machine);
     if (!made.ok) return { refusal: made.refusal };
     files.push(...made.value);
   }
@@ -111,6 +119,7 @@ function sheetFiles(data: MachineQuestion & { ask: 'sheets' }): Answered {
 
 function playSheet({
   design,
+  machine,
   sawing,
   material,
   nest,
@@ -122,13 +131,13 @@ function playSheet({
   if (!one || !laid) return { files: [] };
   const stock = one.case.stock.find(({ id }) => id === laid.stock)!;
   const pieceOf = (id: string) => workPiece(one.of.get(id)!.part);
-  const program = sheetProgram(laid, { name: one.name, stock, kerf: sawing.kerf, pieceOf }, usualMachine);
+  const program = sheetProgram(laid, { name: one.name, stock, kerf: sawing.kerf, pieceOf }, machine);
   if (!program.ok) return { refusal: program.refusal };
   const { size, thick, works } = program.value;
   const bed: OnBed = { size, thick, works, clamps, beyond: 0 };
   const text = writeIso(program.value);
-  const tools = new Map(usualMachine.tools.map(({ number, size: across }) => [number, across]));
-  return { sheet: { bed, tools, played: played(text, bed, usualMachine) } };
+  const tools = new Map(machine.tools.map(({ number, size: across }) => [number, across]));
+  return { sheet: { bed, tools, played: played(text, bed, machine) } };
 }
 
 async function bytesAt(url: string): Promise<Uint8Array> {

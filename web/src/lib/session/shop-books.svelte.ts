@@ -1,4 +1,4 @@
-import type { PriceBook, Stock } from 'goodreach';
+import type { Machine, PriceBook, Stock } from 'goodreach';
 import type { TableFault } from '$ui/TableFaults.svelte';
 import { askServer } from '../outcome';
 import { sendJson } from './send-json';
@@ -15,40 +15,60 @@ export interface KeptBook<T> {
 export class ShopBooks {
   prices = $state.raw<KeptBook<PriceBook> | null>(null);
   stock = $state.raw<KeptBook<Stock> | null>(null);
+  machine = $state.raw<KeptBook<Machine> | null>(null);
   /** Why something could not be fetched or kept; what is wrong with a table that was read. */
   problem = $state('');
   faults: readonly TableFault[] = $state.raw([]);
   busy = $state(false);
   #fetched: Promise<void> | null = null;
 
-  /** Fetches both, once. */
+  /** Fetches them, once. */
   fetch(): Promise<void> {
-    return (this.#fetched ??= this.#fetchBoth());
+    return (this.#fetched ??= this.#fetchAll());
   }
 
-  async #fetchBoth(): Promise<void> {
-    const [prices, stock] = await Promise.all([
+  async #fetchAll(): Promise<void> {
+    const [prices, stock, machine] = await Promise.all([
       fetched<PriceBook>('/api/shop/prices'),
       fetched<Stock>('/api/shop/stock'),
+      fetched<Machine>('/api/shop/machine'),
     ]);
-    if (prices === undefined || stock === undefined) {
-      this.problem = 'The studio’s prices and sheets could not be fetched. Open the room again.';
+    if (prices === undefined || stock === undefined || machine === undefined) {
+      this.problem = 'What the studio keeps for its shop could not be fetched. Open the room again.';
       this.#fetched = null;
       return;
     }
-    [this.prices, this.stock] = [prices, stock];
+    [this.prices, this.stock, this.machine] = [prices, stock, machine];
   }
 
   /** Keeps what is cut from; whether it is kept. */
   async keepStock(book: Stock): Promise<boolean> {
+    const { kept, isKept } = await this.#keep('/api/shop/stock', book, this.stock);
+    this.stock = kept;
+    return isKept;
+  }
+
+  /** Keeps the router and its tools; whether they are kept. */
+  async keepMachine(book: Machine): Promise<boolean> {
+    const { kept, isKept } = await this.#keep('/api/shop/machine', book, this.machine);
+    this.machine = kept;
+    return isKept;
+  }
+
+  /** Keeps a book in place of the one that is known: what is kept then, somebody else's where that was before. */
+  async #keep<T>(
+    url: string,
+    book: T,
+    known: KeptBook<T> | null,
+  ): Promise<{ kept: KeptBook<T> | null; isKept: boolean }> {
     this.busy = true;
-    const revision = this.stock?.revision ?? 0;
-    const sent = await sendJson<{ kept: KeptBook<Stock> }>('PUT', '/api/shop/stock', { revision, book });
+    const revision = known?.revision ?? 0;
+    const sent = await sendJson<{ kept: KeptBook<T> }>('PUT', url, { revision, book });
     this.busy = false;
     this.problem = sent.ok ? '' : sent.message;
-    if (sent.ok) this.stock = sent.value.kept;
-    else if (sent.status === 409) this.stock = (await fetched<Stock>('/api/shop/stock')) ?? this.stock;
-    return sent.ok;
+    if (sent.ok) return { kept: sent.value.kept, isKept: true };
+    const theirs = sent.status === 409 ? await fetched<T>(url) : null;
+    return { kept: theirs ?? known, isKept: false };
   }
 
   /** Takes the prices of a table in place of those there are. */

@@ -18,6 +18,7 @@
   import SelectField from '$ui/SelectField.svelte';
   import ClampFields from './ClampFields.svelte';
   import SheetUse from './SheetUse.svelte';
+  import RouterFields from './RouterFields.svelte';
   import StockFields from './StockFields.svelte';
 
   /** How sheets are sawn, and what every material takes of them. */
@@ -45,7 +46,14 @@
   const name = $derived(`${choice.titles.job} ${roomOf(session.document).name} sheets`);
   const files = (format: 'dxf' | 'iso') =>
     machines.files(
-      { ask: 'sheets', format, design: session.settled, sawing: choice.sawing, nests },
+      {
+        ask: 'sheets',
+        format,
+        design: session.settled,
+        machine: choice.router,
+        sawing: choice.sawing,
+        nests,
+      },
       name,
       session.style,
     );
@@ -151,6 +159,7 @@
     <ClampFields {choice} material={shown.case.id} />
   {/if}
 {/if}
+{#if choice.cutOn === 'router'}<RouterFields {choice} />{/if}
 <StockFields {choice} {shown} isNested={shown !== undefined && shown.case.id in nests} />
 
 <style>

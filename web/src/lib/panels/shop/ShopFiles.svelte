@@ -3,6 +3,7 @@
   import { useWorkspace } from '$lib/tools/context';
   import type { BuildChoice } from '$views/shop/build-choice.svelte';
   import Button from '$ui/Button.svelte';
+  import RouterFields from './RouterFields.svelte';
 
   /** What the shop takes of the room’s cabinets: on paper, and for its machines. */
   let { choice }: { choice: BuildChoice } = $props();
@@ -12,7 +13,7 @@
   const machines = $derived(choice.machines);
   const make = (format: 'dxf' | 'iso' | 'points') =>
     machines.files(
-      { ask: 'parts', format, design: session.settled },
+      { ask: 'parts', format, design: session.settled, machine: choice.router },
       `${choice.titles.job} ${roomOf(session.document).name} parts`,
       session.style,
     );
@@ -36,6 +37,8 @@
   <Button disabled={machines.busy} onclick={() => make('points')}>Every hole, CSV</Button>
 </div>
 {#if machines.problem}<p class="problem" role="alert">{machines.problem}</p>{/if}
+
+<RouterFields {choice} />
 
 <style>
   .help {

@@ -45,7 +45,7 @@
   $effect(() => {
     const asked = {
       ...{ ask: 'play' as const, design: session.settled, sawing: choice.sawing, material: of.case.id },
-      ...{ nest: $state.snapshot(nest) as Nest, sheet: at, clamps },
+      ...{ nest: $state.snapshot(nest) as Nest, sheet: at, clamps, machine: choice.router },
     };
     let isOld = false;
     void choice.machines.play(asked, session.style).then((found) => {

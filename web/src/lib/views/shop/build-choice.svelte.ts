@@ -1,11 +1,14 @@
 import {
   movePart,
+  routing,
   sawingOf,
+  usualMachine,
   usualSawing,
   usualStock,
   type JobFields,
   type Arrangement,
   type ListId,
+  type Machine,
   type Matching,
   type MaterialCase,
   type NestedSheet,
@@ -29,9 +32,6 @@ export const buildLeaves = [
   { id: 'cost', name: 'Cost' },
 ] as const;
 export type BuildLeaf = (typeof buildLeaves)[number]['id'];
-
-/** Parts lie a cutter apart, and so far in that the cutter stays on the sheet, mm. */
-const ROUTED = { kerf: 12, trim: 15 };
 
 /** What the clamps of a sheet go by. */
 export const clampKey = (material: string, sheet: number): string => `${material} ${sheet}`;
@@ -71,6 +71,8 @@ export class BuildChoice {
   keeps: Readonly<Record<string, readonly NestedSheet[]>> = $state.raw({});
   /** What sheets are cut on, and what holds each sheet down on a router, by its material and number. */
   cutOn: 'router' | 'saw' = $state('saw');
+  /** The studio's router, as it is being changed. */
+  router: Machine = $state.raw(usualMachine);
   clamps: Readonly<Record<string, readonly Clamp[]>> = $state.raw({});
   readonly machines = new Machines();
   /** The piece of a top that is shown, or the slab that pieces are cut from: which of its stuff, and which of those. */
@@ -91,22 +93,29 @@ export class BuildChoice {
     this.constructions = new KeptConstructions(jobId);
   }
 
-  /** Fetches what the studio keeps for its shop, and takes its sheets. */
+  /** Fetches what the studio keeps for its shop, and takes its sheets and its router. */
   async begin(): Promise<void> {
-    const { stock } = this.books;
+    const { stock, machine } = this.books;
     await this.books.fetch();
+    if (this.books.machine && this.books.machine !== machine) this.router = this.books.machine.book;
     if (this.books.stock && this.books.stock !== stock) this.take(this.books.stock.book);
   }
 
   /** What sheets are cut from is this from now on. */
   take(stock: Stock): void {
     this.stock = stock;
-    this.sawing = sawingOf(this.cutOn === 'saw' ? stock : { ...stock, ...ROUTED });
+    this.sawing = sawingOf(this.cutOn === 'saw' ? stock : { ...stock, ...routing(this.router) });
   }
 
   /** Sheets are cut on something else: parts lie as far apart as that needs, and so far in. */
   cutWith(machine: 'router' | 'saw'): void {
     this.cutOn = machine;
+    this.take(this.stock);
+  }
+
+  /** The router is this from now on. */
+  takeRouter(router: Machine): void {
+    this.router = router;
     this.take(this.stock);
   }
 
