@@ -1,5 +1,6 @@
 import { ArrayMinSize, ArrayUnique, IsInt, Matches } from 'class-validator';
 import { Between, ListOf, Millimetres, Numbers, OneOf, Optional } from '../document/decorators';
+import type { ReasonKey } from '../reasons';
 import { priceUnitNames, type PriceUnit } from '../wording/cost-words';
 import { toolKinds, toolLimits, MOST_TOOLS, type ToolKind } from './machines/machine-limits';
 import { MOST_PRICE, MOST_PRICES, PRICE_CODE } from './cost/price-limits';
@@ -38,6 +39,9 @@ export class StockLines {
   @ListOf(StockLine, 0, MOST_SHEETS) sheets!: StockLine[];
 }
 
+/** Why two tools of one number can't be. */
+const NUMBERS_ALIKE: ReasonKey = 'numbers-alike';
+
 const within = (field: keyof typeof toolLimits): PropertyDecorator => {
   const [least, most] = toolLimits[field];
   return Between(least, most);
@@ -61,6 +65,6 @@ export class MachineLines {
   @within('clear') clear!: number;
   @within('through') through!: number;
   @ListOf(ToolLine, 1, MOST_TOOLS)
-  @ArrayUnique((tool: ToolLine | null) => tool?.number, { message: 'no two tools have one number' })
+  @ArrayUnique((tool: ToolLine | null) => tool?.number, { message: NUMBERS_ALIKE })
   tools!: ToolLine[];
 }

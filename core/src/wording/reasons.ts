@@ -41,6 +41,7 @@ export const reasons = {
   'found-empty': 'an object with no keys',
 
   'only-blanks': 'must be more than blanks',
+  'numbers-alike': 'must each have a number of its own',
   'no-design-key': 'is not a key of a design',
   'no-key': 'is not a key of it',
   'no-record': 'must be a record',
