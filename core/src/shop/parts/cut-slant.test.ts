@@ -4,6 +4,7 @@ import { atWall, partsNamed, printedCabinets, slope, underSlope } from '../../..
 import { partsFaults, type PrintedCabinet } from '../../../testing/parts-faults';
 import { setCutRound } from '../../commands/set-cut-round';
 import type { Design } from '../../document/design';
+import type { ItemRecord } from '../../document/records';
 import { fathom } from '../../ranges/data/fathom';
 import { saltbox } from '../../ranges/data/saltbox';
 import { kindOf } from '../../ranges/kinds';
@@ -60,6 +61,16 @@ function joints(boards: readonly Board[], hand: 'left' | 'right') {
   };
 }
 
+/** What holds of any cabinet that is cut: joined where it is bored, closed once along the cut, in nothing’s way. */
+function expectClosed(code: string, design: Design, record: ItemRecord, closing: string): void {
+  for (const hand of ['left', 'right'] as const) {
+    const { bolts, bores } = joints(boardsIn(design), hand);
+    expect([code, bolts]).toEqual([code, bores]);
+  }
+  expect(partsNamed(printed(design), closing)).toHaveLength(1);
+  expect(collisionsOf(design, [record])).toEqual([]);
+}
+
 describe('a cabinet under a ceiling that rises towards its front', () => {
   it('has no board in it, nor in another, and is joined where it is bored', () => {
     let cut = 0;
@@ -87,12 +98,7 @@ describe('a cabinet under a ceiling that rises towards its front', () => {
                 one.name,
                 true,
               ]);
-          for (const hand of ['left', 'right'] as const) {
-            const { bolts, bores } = joints(boards, hand);
-            expect([code, bolts]).toEqual([code, bores]);
-          }
-          expect(partsNamed(told, 'sloping-top')).toHaveLength(1);
-          expect(collisionsOf(builder.design, [box.record])).toEqual([]);
+          expectClosed(code, builder.design, box.record, 'sloping-top');
         },
       ),
       { numRuns: 150 },
@@ -226,12 +232,7 @@ describe('a cabinet at a wall that stands aslant behind it', () => {
               const off = (across + y * Math.tan(rad)) * Math.cos(rad);
               expect([code, one.name, off >= CLEAR - 1e-6]).toEqual([code, one.name, true]);
             }
-          for (const hand of ['left', 'right'] as const) {
-            const { bolts, bores } = joints(boards, hand);
-            expect([code, bolts]).toEqual([code, bores]);
-          }
-          expect(partsNamed(told, 'slanting-back')).toHaveLength(1);
-          expect(collisionsOf(builder.design, [box.record])).toEqual([]);
+          expectClosed(code, builder.design, box.record, 'slanting-back');
         },
       ),
       { numRuns: 150 },
