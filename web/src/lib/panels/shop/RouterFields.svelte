@@ -1,7 +1,6 @@
 <script lang="ts">
   import {
     canonical,
-    formatLength,
     MOST_TOOLS,
     newTool,
     toolLimits,
@@ -10,21 +9,19 @@
     type MachineTool,
     type ToolKind,
   } from 'goodreach';
-  import { useWorkspace } from '$lib/tools/context';
   import { sayDate } from '$ui/say-date';
   import type { BuildChoice } from '$views/shop/build-choice.svelte';
   import Button from '$ui/Button.svelte';
-  import LengthField from '$ui/LengthField.svelte';
   import More from '$ui/More.svelte';
   import NumberField from '$ui/NumberField.svelte';
 
   /** The router that files are written for: its bed and its tools; and what of it the studio keeps. */
   let { choice }: { choice: BuildChoice } = $props();
-  const { session } = useWorkspace();
   const books = $derived(choice.books);
   const router = $derived(choice.router);
   const isKept = $derived(canonical(router) === canonical(books.machine?.book ?? usualMachine));
-  const length = (mm: number) => formatLength(mm, session.style);
+  /** Machines are told in millimetres, whatever the room is drawn in. */
+  const MM = { decimals: 2, unit: 'mm' };
   const kinds: Readonly<Record<ToolKind, string>> = { cutter: 'Cutter', drill: 'Drill' };
 
   function set(by: Partial<Machine>): string {
@@ -55,41 +52,41 @@
 </script>
 
 <More title="Router and its tools">
-  <LengthField
+  <NumberField
     label="Bed, long"
     value={router.bed[0]}
-    style={session.style}
+    {...MM}
     least={toolLimits.bed[0]}
     most={toolLimits.bed[1]}
     onset={(long) => set({ bed: [long, router.bed[1]] })}
   />
-  <LengthField
+  <NumberField
     label="Bed, wide"
     value={router.bed[1]}
-    style={session.style}
+    {...MM}
     least={toolLimits.bed[0]}
     most={toolLimits.bed[1]}
     onset={(wide) => set({ bed: [router.bed[0], wide] })}
   />
-  <LengthField
+  <NumberField
     label="Goes over the sheet"
     value={router.clear}
-    style={session.style}
+    {...MM}
     least={toolLimits.clear[0]}
     most={toolLimits.clear[1]}
     onset={(clear) => set({ clear })}
   />
-  <LengthField
+  <NumberField
     label="Cuts into the bed"
     value={router.through}
-    style={session.style}
+    {...MM}
     least={toolLimits.through[0]}
     most={toolLimits.through[1]}
     onset={(through) => set({ through })}
   />
   {#each router.tools as tool, index (index)}
     <div role="group" aria-label="Tool {tool.number}">
-      <More title="{tool.number} {kinds[tool.kind]} {length(tool.size)}">
+      <More title="{tool.number} {kinds[tool.kind]} {tool.size}">
         <NumberField
           label="Number"
           value={tool.number}
@@ -98,10 +95,10 @@
           onset={(value) => number(index, value)}
         />
         {#each sizes as [field, label] (field)}
-          <LengthField
+          <NumberField
             {label}
             value={tool[field]}
-            style={session.style}
+            {...MM}
             least={toolLimits[field][0]}
             most={toolLimits[field][1]}
             onset={(value) => change(index, { [field]: value })}
