@@ -39,6 +39,24 @@
   }
   const add = (kind: ToolKind) => set({ tools: [...router.tools, newTool(router, kind)] });
   const remove = (index: number) => set({ tools: router.tools.filter((_, at) => at !== index) });
+  const bed = $derived([
+    {
+      ...{ label: 'Bed, long', value: router.bed[0], field: 'bed' as const },
+      onset: (long: number) => set({ bed: [long, router.bed[1]] }),
+    },
+    {
+      ...{ label: 'Bed, wide', value: router.bed[1], field: 'bed' as const },
+      onset: (wide: number) => set({ bed: [router.bed[0], wide] }),
+    },
+    {
+      ...{ label: 'Goes over the sheet', value: router.clear, field: 'clear' as const },
+      onset: (clear: number) => set({ clear }),
+    },
+    {
+      ...{ label: 'Cuts into the bed', value: router.through, field: 'through' as const },
+      onset: (through: number) => set({ through }),
+    },
+  ]);
   const speeds = [
     ['spin', 'Turns a minute'],
     ['feed', 'Along, mm a minute'],
@@ -52,38 +70,9 @@
 </script>
 
 <More title="Router and its tools">
-  <NumberField
-    label="Bed, long"
-    value={router.bed[0]}
-    {...MM}
-    least={toolLimits.bed[0]}
-    most={toolLimits.bed[1]}
-    onset={(long) => set({ bed: [long, router.bed[1]] })}
-  />
-  <NumberField
-    label="Bed, wide"
-    value={router.bed[1]}
-    {...MM}
-    least={toolLimits.bed[0]}
-    most={toolLimits.bed[1]}
-    onset={(wide) => set({ bed: [router.bed[0], wide] })}
-  />
-  <NumberField
-    label="Goes over the sheet"
-    value={router.clear}
-    {...MM}
-    least={toolLimits.clear[0]}
-    most={toolLimits.clear[1]}
-    onset={(clear) => set({ clear })}
-  />
-  <NumberField
-    label="Cuts into the bed"
-    value={router.through}
-    {...MM}
-    least={toolLimits.through[0]}
-    most={toolLimits.through[1]}
-    onset={(through) => set({ through })}
-  />
+  {#each bed as { label, value, field, onset } (label)}
+    <NumberField {label} {value} {...MM} least={toolLimits[field][0]} most={toolLimits[field][1]} {onset} />
+  {/each}
   {#each router.tools as tool, index (index)}
     <div role="group" aria-label="Tool {tool.number}">
       <More title="{tool.number} {kinds[tool.kind]} {tool.size}">
