@@ -30,14 +30,15 @@ function wayOf({ thin }: Board): { along: Axis; across: Axis } {
   return thin === 'z' ? { along: 'y', across: 'z' } : { along: 'z', across: 'y' };
 }
 
-/** From where to where a board is joined to the side at an end of it; null where it does not come up to that. What is of an outline of its own goes as far as that does there, and no side goes on behind a slant. */
+/** From where to where a board is joined to the side at an end of it; null where it does not come up to that. What is of an outline of its own goes as far as that does there, and no side goes on behind a slant: there, what stands on edge is not held. */
 function jointSpan(box: CabinetBox, one: Board, end: 'left' | 'right'): Span | null {
   const { board: thick } = box.made.build;
   const side: Span = end === 'left' ? [0, thick] : [box.width - thick, box.width];
   const at = one.x[end === 'left' ? 0 : 1];
   if (Math.abs(at - side[end === 'left' ? 1 : 0]) > NEAR) return null;
   const { along } = wayOf(one);
-  if (along === 'z') return one.z;
+  if (along === 'z')
+    return slantBack(box, side, one.z) <= (one.y[0] + one.y[1] - DOWEL.size) / 2 + NEAR ? one.z : null;
   const own = one.ring?.filter(({ x }) => Math.abs(x - at) < NEAR).map(({ y }) => y) ?? one.y;
   const span: Span = [Math.max(slantBack(box, side, one.z), Math.min(...own)), Math.max(...own)];
   return span[1] - span[0] >= BORE.size ? span : null;

@@ -42,15 +42,16 @@ export function shelved(box: CabinetBox, inside: Inside): Shelved {
   if (open.length > 0)
     return openShelves(
       box,
+      inside,
       open.map(({ low, high }) => (low + high) / 2),
     );
   const rows = box.rows.filter(({ shows }) => shows === 'door' || shows === 'flap');
   const stretches = rows.map((row) => ({ row, span: openingOf(box, inside, row) }));
   const counts = countsOf(box, stretches);
-  const { shelf, holes: bored, back } = box.made.build;
+  const { shelf, holes: bored } = box.made.build;
   const { size } = bored;
   // What hangs the box on the wall is in the way of a shelf.
-  const under = back.way === 'rebate' ? hangSpan(box, inside)[0] : inside.top[0];
+  const under = clearUnder(box, inside);
   const found: Board[] = [];
   const levels: number[] = [];
   for (const [index, { row, span }] of stretches.entries()) {
@@ -68,11 +69,24 @@ export function shelved(box: CabinetBox, inside: Inside): Shelved {
   };
 }
 
+/** How high it is clear in a box up to the wall: under its top, or under what hangs it there. */
+const clearUnder = (box: CabinetBox, inside: Inside): number =>
+  box.made.build.back.way === 'rebate' ? hangSpan(box, inside)[0] : inside.top[0];
+
+/** How far a shelf begins before the back: as high as what hangs the box on the wall it begins before that. */
+function shelfBefore(box: CabinetBox, inside: Inside, low: number): number {
+  const { back, board: thick, shelf } = box.made.build;
+  return back.way === 'rebate' && low + shelf > clearUnder(box, inside) ? thick : 0;
+}
+
 /** Shelves of what stands open, where its front shows them. */
-function openShelves(box: CabinetBox, middles: readonly number[]): Shelved {
+function openShelves(box: CabinetBox, inside: Inside, middles: readonly number[]): Shelved {
   const { shelf, holes } = box.made.build;
   const levels = middles.map((middle) => middle - shelf / 2 - holes.size / 2);
-  const shelves = middles.flatMap((middle) => shelfAt(box, middle - shelf / 2, 0));
+  const shelves = middles.flatMap((middle) => {
+    const low = middle - shelf / 2;
+    return shelfAt(box, low, { back: 0, before: shelfBefore(box, inside, low) });
+  });
   return {
     shelves,
     loose: shelves.length,
@@ -82,18 +96,12 @@ function openShelves(box: CabinetBox, middles: readonly number[]): Shelved {
 
 /** What is in a compartment of a row of one's own: its shelves, on pins where they are even, bored where they lie where their heights are said. */
 export function shelvedIn(box: CabinetBox, inside: Inside, { row, parts, x, z: span }: Cell): Shelved {
-  const { shelf, holes: bored, back } = box.made.build;
+  const { shelf, holes: bored } = box.made.build;
   const { shelves: count, clear } = box.kind.rows?.[row.of ?? -1] ?? {};
-  // What hangs the box on the wall is before the back: a shelf as high as that begins before it.
-  const under = back.way === 'rebate' ? hangSpan(box, inside)[0] : inside.top[0];
-  const on = (unders: readonly number[], levels: readonly number[], setBack?: number): Shelved => {
-    const shelves = unders.flatMap((low) => {
-      const before = back.way === 'rebate' && low + shelf > under ? box.made.build.board : 0;
-      return shelfAt(box, low, setBack, x).map((one) => ({
-        ...one,
-        y: [one.y[0] + before, one.y[1]] as Span,
-      }));
-    });
+  const on = (unders: readonly number[], levels: readonly number[], back?: number): Shelved => {
+    const shelves = unders.flatMap((low) =>
+      shelfAt(box, low, { x, back, before: shelfBefore(box, inside, low) }),
+    );
     const holes = (face: 'left' | 'right') => holesAt(box, levels, face, x);
     return { shelves, loose: shelves.length, holes: { left: holes('right'), right: holes('left') } };
   };
@@ -117,7 +125,9 @@ export function shelvedIn(box: CabinetBox, inside: Inside, { row, parts, x, z: s
   const asked = count ?? countsOf({ ...box, shelves: undefined }, [{ span }])[0]!;
   if (asked === 0) return on([], []);
   const levels = holeLevels(box, row, span);
-  const free = levels.filter((at) => at + bored.size / 2 + shelf <= Math.min(under, span[1]));
+  const free = levels.filter(
+    (at) => at + bored.size / 2 + shelf <= Math.min(clearUnder(box, inside), span[1]),
+  );
   return on(placedAmong(box, span, asked, free), levels);
 }
 
@@ -178,14 +188,22 @@ function placedAmong(box: CabinetBox, [low, high]: Span, count: number, holes: r
   return found.sort((a, b) => a - b);
 }
 
-/** A shelf at a height, so far back from the front of the box. */
-function shelfAt(box: CabinetBox, low: number, back = shelfBack(box), x = clearOf(box).x): Board[] {
+/** A shelf at a height between two places across, so far back from the front of the box and so far before its back. */
+function shelfAt(
+  box: CabinetBox,
+  low: number,
+  {
+    back = shelfBack(box),
+    before = 0,
+    x = clearOf(box).x,
+  }: { back?: number | undefined; before?: number; x?: Span } = {},
+): Board[] {
   const { shelf, shelves } = box.made.build;
   const { y } = clearOf(box);
   const found = board(
     'shelf',
     'shelf',
-    { x: [x[0] + shelves.play, x[1] - shelves.play], y: [y[0], y[1] - back], z: [low, low + shelf] },
+    { x: [x[0] + shelves.play, x[1] - shelves.play], y: [y[0] + before, y[1] - back], z: [low, low + shelf] },
     ['z', 'x'],
     { edged: ['front'] },
   );
