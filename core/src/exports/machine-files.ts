@@ -10,7 +10,7 @@ import { workPiece, type WorkPiece } from '../shop/machines/work-piece';
 import type { Nest } from '../shop/nest/nest-types';
 import type { MaterialCase } from '../shop/nest/part-cases';
 import { madeItems } from '../shop/parts/design-parts';
-import { templatesOf } from '../shop/templates/templates';
+import { slabPieces } from '../shop/templates/slab-layout';
 import { writeNestDxf, writePieceDxf, writeTemplateDxf } from './machining-dxf';
 
 /** A file for a machine, and what it is called. */
@@ -113,10 +113,10 @@ export function nestFiles(
   return ok(files);
 }
 
-/** A drawing of each piece of each top. */
+/** A drawing of each piece of each top, waterfall and splash. */
 export const templateFiles = (design: Design): MachineFile[] =>
-  templatesOf(design).map((one) => ({
-    name: `top-${one.top}-${one.piece}.dxf`,
+  slabPieces(design).map((one) => ({
+    name: `${one.of}-${one.top}-${one.piece}.dxf`,
     text: writeTemplateDxf(one),
   }));
 

@@ -11,6 +11,7 @@ import type { Point } from '../geometry/point';
 import { rectangleAt } from '../shop/parts/part-outline';
 import type { Template } from '../shop/templates/templates';
 import { toRadians } from '../units/angles';
+import { templateWords } from '../wording/shop-words';
 import { pieceWork, type PlacedWork } from '../shop/machines/placed-work';
 import type { WorkPiece } from '../shop/machines/work-piece';
 
@@ -18,6 +19,8 @@ import type { WorkPiece } from '../shop/machines/work-piece';
 const WHITE_OR_BLACK = 7;
 /** Letters of a part's name, mm, and the share of its narrower side that they take at the most. */
 const TEXT_HIGH = 20;
+/** Strokes of the cross where a service comes through reach so far from its middle, mm. */
+const CROSS = 20;
 const TEXT_SHARE = 0.3;
 
 /** A length in a layer's name, where a point is not allowed. */
@@ -124,8 +127,9 @@ export function writeNestDxf(
   return dxf.written();
 }
 
-/** A piece of a top: its outline and its cut-outs with true arcs, on layers of their own; a line along each edge that is worked, on a layer that says how; the grain. True millimetres. */
-export function writeTemplateDxf({ top, piece, edges, cutOuts, length, width }: Template): string {
+/** A piece of a top, waterfall or splash: its outline and its cut-outs with true arcs, on layers of their own; a line along each edge that is worked or mitred, on a layer that says how; crosses where services come through. True millimetres. */
+export function writeTemplateDxf(template: Template): string {
+  const { edges, cutOuts, services = [], length, width } = template;
   const dxf = new ShopDxf();
   dxf.turning(
     'OUTLINE',
@@ -137,6 +141,24 @@ export function writeTemplateDxf({ top, piece, edges, cutOuts, length, width }: 
         `EDGE_${profile.toUpperCase()}`,
         [from, to].map(([x, y]) => ({ x, y })),
       );
+  for (const { from, to, mitre } of edges)
+    if (mitre !== undefined)
+      dxf.ring(
+        'MITRE',
+        [from, to].map(([x, y]) => ({ x, y })),
+      );
+  for (const {
+    type,
+    at: [x, y],
+  } of services)
+    for (const [dx, dy] of [
+      [CROSS, 0],
+      [0, CROSS],
+    ] as const)
+      dxf.ring(`SERVICE_${type.toUpperCase()}`, [
+        { x: x - dx, y: y - dy },
+        { x: x + dx, y: y + dy },
+      ]);
   for (const {
     centre: [x, y],
     size: [w, h],
@@ -171,6 +193,11 @@ export function writeTemplateDxf({ top, piece, edges, cutOuts, length, width }: 
       apart.map(([px, py, sweep]) => ({ at: { x: px, y: py }, sweep })),
     );
   }
-  dxf.text('NAME', { x: length / 2, y: width / 2 }, TEXT_HIGH, `${top}.${piece}`);
+  dxf.text(
+    'NAME',
+    { x: length / 2, y: width / 2 },
+    TEXT_HIGH,
+    templateWords.mark(template),
+  );
   return dxf.written();
 }

@@ -42,6 +42,8 @@ export const priceNames = {
   'top-edge': 'Worked edge of a countertop',
   'top-cut-out': 'Cut-out in a countertop',
   'top-joint': 'Joint of a countertop',
+  waterfall: 'Waterfall end',
+  'top-mitre': 'Mitre of a waterfall end',
   splash: 'Splash',
   tile: 'Tile',
   adhesive: 'Tile adhesive',

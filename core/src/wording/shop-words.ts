@@ -187,11 +187,32 @@ export const cutOutUses = { bowl: 'bowl', hob: 'hob', tap: 'tap hole' } as const
 export const edgeLetter = (index: number): string =>
   (index >= 26 ? edgeLetter(Math.floor(index / 26) - 1) : '') + String.fromCharCode(97 + (index % 26));
 
+/** What is cut from slabs, what it goes along, and what its mark begins with. */
+const slabThings = {
+  top: ['Top', 'Over', ''],
+  waterfall: ['Waterfall end', 'At', 'W'],
+  splash: ['Splash', 'Behind', 'S'],
+} as const;
+const said = (degrees: number): string => `${Number(degrees.toFixed(2))}°`;
+
 /** The words of the sheets of tops' pieces. */
 export const templateWords = {
-  piece: (top: number, piece: number) => `Top ${top}, piece ${piece}`,
-  over: (items: readonly number[]) =>
-    items.length === 1 ? `Over item ${items[0]}` : `Over items ${items.join(', ')}`,
+  /** A piece of a top, of a splash or of what a top goes down to the floor by. */
+  name: ({ of, top, piece }: { of: keyof typeof slabThings; top: number; piece: number }) =>
+    `${slabThings[of][0]} ${top}, piece ${piece}`,
+  /** The same in short, where there is no room for more. */
+  mark: ({ of, top, piece }: { of: keyof typeof slabThings; top: number; piece: number }) =>
+    `${slabThings[of][2]}${top}.${piece}`,
+  seen: { top: 'seen from above, its front below', upright: 'seen from its face' },
+  /** The items it goes along. */
+  along: (of: keyof typeof slabThings, items: readonly number[]) =>
+    `${slabThings[of][1]} ${items.length === 1 ? 'item' : 'items'} ${items.join(', ')}`,
+  bent: 'Follows a bent wall: its length is that along the wall',
+  lying: 'Drawn lying on its side, its foot to the left: its veins or its grain run up',
+  mitred: (degrees: number) =>
+    degrees > 0 ? `mitre ${said(degrees)} under its face` : `mitre ${said(-degrees)} out from under its face`,
+  service: (name: string, fromLeft: string, up: string) =>
+    `${name}: ${fromLeft} from the left, ${up} from the foot`,
   areas: (whole: string, net: string) => (whole === net ? whole : `${whole}, ${net} without its cut-outs`),
   fits: (long: string, wide: string) => `Can be cut from a slab of ${long} × ${wide}`,
   tooLarge: (long: string, wide: string) => `Too large for a slab of ${long} × ${wide}: give it a joint`,
@@ -233,6 +254,9 @@ export const templateWords = {
     joint: 'joint',
     chamfer: 'chamfer',
     corner: 'corner',
+    foot: 'foot',
+    head: 'upper edge',
+    end: 'end',
   },
 };
 

@@ -1,5 +1,6 @@
 import type { SlabLayout } from '../../shop/templates/slab-layout';
 import type { Template } from '../../shop/templates/templates';
+import { templateWords } from '../../wording/shop-words';
 import { line, outline, WEIGHT, type Primitive } from '../primitives';
 import { laidTemplate } from './template-drawing';
 
@@ -11,7 +12,7 @@ export function slabDrawing(
   { case: { stock }, slabs, along }: SlabLayout,
   slab: number,
   templates: readonly Template[],
-  { scale, say }: { scale: number; say: (template: Template) => string },
+  scale: number,
 ): Primitive[] {
   const { l, w } = stock[0]!;
   const ring = [
@@ -37,7 +38,8 @@ export function slabDrawing(
     }),
     ...slabs[slab]!.parts.flatMap((part) => {
       const template = templates[Number(part.id)]!;
-      return laidTemplate(template, part, { scale, along, name: say(template) });
+      const named = { name: templateWords.name(template), mark: templateWords.mark(template) };
+      return laidTemplate(template, part, { scale, along, ...named });
     }),
   ];
 }

@@ -1,6 +1,6 @@
 import { onArc, type Arc } from '../../geometry/arc';
 import { distance, type Point } from '../../geometry/point';
-import type { Template, TemplateCutOut, TemplateEdge } from '../../shop/templates/templates';
+import type { Template, TemplateCutOut, TemplateEdge, TemplateService } from '../../shop/templates/templates';
 import { edgeLetter } from '../../wording/shop-words';
 import { toRadians } from '../../units/angles';
 import { DASH, line, outline, TEXT, WEIGHT, type Primitive } from '../primitives';
@@ -17,23 +17,23 @@ const PIECES = 12;
 const ARROW = 30;
 const TIP = 2;
 
-/** A piece of a top seen from above, its front below: each edge by its letter with its length, cut-outs by their middles along and their near sides across; mm, its frame’s zero at the left end of its front. */
+/** A piece as it is made, of a top seen from above with its front below: each edge by its letter with its length, cut-outs by their middles along and their near sides across, services by their middles; mm, its frame’s zero at the left end of its front. */
 export function templateDrawing(template: Template, scale: number, say: (mm: number) => string): Primitive[] {
-  const { cutOuts } = template;
+  const { cutOuts, services = [] } = template;
   const { left, size, moved } = templateShape(template);
   return [
     ...templateMarks(template, moved),
     ...edgeWords(template, moved, scale, say),
     ...grainArrow(size, scale),
     ...row(
-      cutOuts.map(({ centre }) => centre[0] - left),
+      [...cutOuts.map(({ centre }) => centre[0] - left), ...services.map((one) => one.at[0] - left)],
       size.wide,
       { from: size.high, out: 1, upright: false },
       scale,
       say,
     ),
     ...row(
-      cutOuts.map(({ fromFront }) => fromFront),
+      [...cutOuts.map(({ fromFront }) => fromFront), ...services.map((one) => one.at[1])],
       size.high,
       { from: size.wide, out: 1, upright: true },
       scale,
@@ -59,17 +59,46 @@ function templateMarks(template: Template, moved: (at: Point) => Point): Primiti
     outline('tops', templateShape(template).ring.map(moved), WEIGHT.object, 'drawing', 'item'),
     ...template.cutOuts.flatMap((one) => cutOutMarks(one, moved)),
     ...template.edges.flatMap((edge) => boltMarks(edge, moved)),
+    ...(template.services ?? []).flatMap((service) => serviceMarks(service, moved)),
+  ];
+}
+
+/** Where a service comes through is marked by a cross in a ring so wide, mm. */
+const SERVICE = 60;
+
+function serviceMarks({ at: spot }: TemplateService, moved: (at: Point) => Point): Primitive[] {
+  const { x, y } = moved(at(spot));
+  const r = SERVICE / 2;
+  const ring = Array.from({ length: 2 * PIECES }, (_, index) => {
+    const turn = (Math.PI * index) / PIECES;
+    return { x: x + r * Math.cos(turn), y: y + r * Math.sin(turn) };
+  });
+  const cross = [
+    [
+      { x: x - r, y },
+      { x: x + r, y },
+    ],
+    [
+      { x, y: y - r },
+      { x, y: y + r },
+    ],
+  ];
+  return [
+    { ...outline('tops', ring, WEIGHT.thin, 'drawing'), dash: DASH },
+    ...cross.map((points) => line('tops', points, WEIGHT.thin, 'drawing')),
   ];
 }
 
 /** The name of a piece on its slab stands so far within its longest edge, paper mm. */
 const NAME = 5;
+/** What is narrower than this bears small letters, paper mm. */
+const TIGHT = 5;
 
-/** A piece as it lies on its slab, its lowest left corner at a place there, along the slab or turned to the left; its name within its longest edge, and an arrow along its veins where it has some. */
+/** A piece as it lies on its slab, its lowest left corner at a place there, along the slab or turned to the left; its name within its longest edge, its mark where that is too short for it, and an arrow along its veins where it has some. */
 export function laidTemplate(
   template: Template,
   { x, y, turned }: { x: number; y: number; turned: boolean },
-  { scale, along, name }: { scale: number; along: boolean; name: string },
+  { scale, along, name, mark }: { scale: number; along: boolean; name: string; mark: string },
 ): Primitive[] {
   const { size, moved } = templateShape(template);
   const laid = (own: Point): Point =>
@@ -79,15 +108,16 @@ export function laidTemplate(
   const [a, b] = [place(at(from)), place(at(to))];
   const long = distance(a, b);
   const u = { x: (b.x - a.x) / long, y: (b.y - a.y) / long };
+  const across = Math.min(size.wide, size.high);
+  const within = Math.min(NAME * scale, across / 2);
+  const letters = across < TIGHT * scale ? TEXT.small : TEXT.normal;
+  const text = textWidth(name, letters, true) * scale < long - 2 * letters * scale ? name : mark;
   return [
     ...templateMarks(template, place),
     ...(along ? grainArrow(size, scale, laid) : []),
     {
-      ...{ type: 'text', layer: 'tops', text: name, size: TEXT.normal, bold: true },
-      at: {
-        x: (a.x + b.x) / 2 - u.y * NAME * scale,
-        y: (a.y + b.y) / 2 + u.x * NAME * scale,
-      },
+      ...{ type: 'text', layer: 'tops', text, size: letters, bold: true },
+      at: { x: (a.x + b.x) / 2 - u.y * within, y: (a.y + b.y) / 2 + u.x * within },
       ...{ anchor: 'middle', turn: readingTurn(Math.atan2(u.y, u.x)), ink: 'drawing', ground: true },
     },
   ];

@@ -10,8 +10,7 @@ import { materialCases } from '../../shop/nest/part-cases';
 import { usualSawing } from '../../shop/nest/stock';
 import { nest } from '../../shop/nest/nest';
 import { madeItems } from '../../shop/parts/design-parts';
-import { slabLayouts } from '../../shop/templates/slab-layout';
-import { templatesOf } from '../../shop/templates/templates';
+import { slabLayouts, slabPieces } from '../../shop/templates/slab-layout';
 import type { PathMark, Primitive, TextMark } from '../primitives';
 import { drawSheets } from '../sheet/sheet';
 import { findPage, findScale } from '../sheet/sheet-format';
@@ -91,16 +90,22 @@ describe('sheets for the shop', () => {
 
   it('show every piece of every top with each edge’s length, and cut-outs from its finished edges', () => {
     const sheets = sheetsOf('templates');
-    const templates = templatesOf(design);
+    const templates = slabPieces(design);
+    expect(templates.some(({ of }) => of === 'splash')).toBe(true);
     const slabs = slabLayouts(design).flatMap((one) => one.slabs);
     expect(slabs.length).toBeGreaterThan(0);
     expect(sheets).toHaveLength(templates.length + slabs.length);
     slabs.forEach(({ parts }, index) => {
       const own = words(sheets[templates.length + index]!);
       for (const { id } of parts) {
-        const { top, piece } = templates[Number(id)]!;
-        // On the slab, and in the list of what is cut from it.
-        expect(own.filter((text) => text === `Top ${top}, piece ${piece}`)).toHaveLength(2);
+        const { of, top, piece } = templates[Number(id)]!;
+        // On the slab, in short where it is small, and in the list of what is cut from it.
+        const [name, mark] =
+          of === 'splash'
+            ? [`Splash ${top}, piece ${piece}`, `S${top}.${piece}`]
+            : [`Top ${top}, piece ${piece}`, `${top}.${piece}`];
+        expect(own.filter((text) => text === name || text === mark)).toHaveLength(3);
+        expect(own).toContain(name);
       }
     });
     templates.forEach(({ edges, cutOuts }, index) => {

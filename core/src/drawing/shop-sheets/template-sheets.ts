@@ -1,25 +1,26 @@
 import { roomOf, styleOf, type Design } from '../../document/design';
 import { ok, refuse, type Result } from '../../result';
 import { shopLength } from '../../shop/lists/shop-style';
-import { templatesOf, type Template, type TemplateEdge } from '../../shop/templates/templates';
-import { slabLayouts, type SlabLayout } from '../../shop/templates/slab-layout';
+import type { Template, TemplateEdge } from '../../shop/templates/templates';
+import { slabLayouts, slabPieces, type SlabLayout } from '../../shop/templates/slab-layout';
 import { slabOf } from '../../surfaces/top-joints';
 import { formatArea } from '../../units/format-area';
 import { edgeLetter, profileWords, templateWords } from '../../wording/shop-words';
+import { serviceNames } from '../../wording/things';
 import { slabDrawing } from '../parts/slab-drawing';
 import { templateDrawing } from '../parts/template-drawing';
 import type { Page } from '../sheet/sheet-format';
 import type { SheetContent, SheetOptions } from '../sheet/sheet-frame';
 import { columnPages, fittedDrawing, pagesOf } from './fitted-drawing';
 
-/** Every piece of every top by itself, true to scale, for who makes it: refused where there is none. */
+/** Every piece of every top, waterfall and splash by itself, true to scale, for who makes it: refused where there is none. */
 export function templateSheets(design: Design, { page }: SheetOptions): Result<SheetContent[]> {
-  const templates = templatesOf(design);
+  const templates = slabPieces(design);
   if (templates.length === 0) return refuse('no-tops', {});
   const say = shopLength(styleOf(design));
   return ok([
     ...templates.flatMap((template) => {
-      const title = templateWords.piece(template.top, template.piece);
+      const title = templateWords.name(template);
       const drawn = fittedDrawing(design, page, (ratio) => templateDrawing(template, ratio, say));
       return pagesOf(title, drawn, [
         ...columnPages(
@@ -38,13 +39,12 @@ export function templateSheets(design: Design, { page }: SheetOptions): Result<S
 function slabPages(design: Design, layout: SlabLayout, slab: number, page: Page): SheetContent[] {
   const say = shopLength(styleOf(design));
   const { material, thickness, slabs, used, along, case: of } = layout;
-  const templates = templatesOf(design);
+  const templates = slabPieces(design);
   const { l, w } = of.stock[0]!;
   const { parts } = slabs[slab]!;
-  const nameOf = ({ top, piece }: Template) => templateWords.piece(top, piece);
   const title = templateWords.slabOf(material, templateWords.slab(slab + 1, slabs.length));
   const drawn = fittedDrawing(design, page, (scale) =>
-    slabDrawing(layout, slab, templates, { scale, say: nameOf }),
+    slabDrawing(layout, slab, templates, scale),
   );
   const lines = [
     `${say(l)} × ${say(w)} × ${say(thickness)}`,
@@ -55,6 +55,7 @@ function slabPages(design: Design, layout: SlabLayout, slab: number, page: Page)
   const table = {
     title: templateWords.pieces,
     columns: [
+      ['', 10, 'start'],
       [templateWords.pieces, 40, 'start'],
       [templateWords.size, 34, 'end'],
       ['', 14, 'start'],
@@ -62,7 +63,7 @@ function slabPages(design: Design, layout: SlabLayout, slab: number, page: Page)
     rows: parts.map((part) => {
       const template = templates[Number(part.id)]!;
       const size = `${say(template.length)} × ${say(template.width)}`;
-      return { id: '', cells: [nameOf(template), size, part.turned ? templateWords.turned : ''] };
+      return { id: '', cells: [templateWords.mark(template), templateWords.name(template), size, part.turned ? templateWords.turned : ''] };
     }),
   };
   return pagesOf(title, drawn, columnPages({ title, lines, table }, page));
@@ -70,17 +71,28 @@ function slabPages(design: Design, layout: SlabLayout, slab: number, page: Page)
 
 function linesOf(design: Design, template: Template, say: (mm: number) => string): string[] {
   const { unit } = roomOf(design);
-  const { material, thickness, length, width, area, netArea, cutOuts, fitsSlab, items, edges } = template;
+  const { material, thickness, length, width, area, netArea, fitsSlab, items, of } = template;
   const slab = slabOf(design);
   return [
-    templateWords.over(items),
+    templateWords.along(of, items),
     [material, say(thickness)].filter(Boolean).join(', '),
     `${say(length)} × ${say(width)}`,
     templateWords.areas(formatArea(area, unit), formatArea(netArea, unit)),
     fitsSlab
       ? templateWords.fits(say(slab.length), say(slab.width))
       : templateWords.tooLarge(say(slab.length), say(slab.width)),
-    ...boltLines(edges, say),
+    ...pieceLines(template, say),
+  ];
+}
+
+/** What there is to a piece beside its edges: how it is drawn, what is cut out of it and comes out through it, where the bolts of its joints are. */
+export function pieceLines(
+  { cutOuts, services = [], edges, bent, lying }: Template,
+  say: (mm: number) => string,
+): string[] {
+  return [
+    ...(bent ? [templateWords.bent] : []),
+    ...(lying ? [templateWords.lying] : []),
     ...cutOuts.map((one) =>
       templateWords.cutOut(one.item, one.use, {
         size: `${say(one.size[0])} × ${say(one.size[1])}`,
@@ -90,14 +102,18 @@ function linesOf(design: Design, template: Template, say: (mm: number) => string
         fromRight: say(one.fromRight),
       }),
     ),
+    ...services.map(({ type, at: [x, y] }) => templateWords.service(serviceNames[type], say(x), say(y))),
+    ...edges.flatMap(({ bolts }, index) =>
+      bolts ? [templateWords.bolts(edgeLetter(index), bolts.map(say))] : [],
+    ),
   ];
 }
 
-/** Where the bolts of a piece's joints are. */
-export const boltLines = (edges: readonly TemplateEdge[], say: (mm: number) => string): string[] =>
-  edges.flatMap(({ bolts }, index) =>
-    bolts ? [templateWords.bolts(edgeLetter(index), bolts.map(say))] : [],
-  );
+/** How an edge is worked, its mitre with it. */
+export const edgeWork = ({ profile, mitre }: TemplateEdge): string =>
+  [profile ? profileWords[profile] : templateWords.atWall, mitre !== undefined && templateWords.mitred(mitre)]
+    .filter(Boolean)
+    .join(', ');
 
 function edgeTable({ edges }: Template, say: (mm: number) => string) {
   return {
@@ -109,14 +125,14 @@ function edgeTable({ edges }: Template, say: (mm: number) => string) {
       [templateWords.angle, 14, 'end'],
       [templateWords.profile, 22, 'start'],
     ] as const,
-    rows: edges.map(({ role, length, angle, profile, arc }, index) => ({
+    rows: edges.map((edge, index) => ({
       id: '',
       cells: [
         edgeLetter(index),
-        arc ? templateWords.radius(say(arc.radius)) : templateWords.roles[role],
-        say(length),
-        `${Number(angle.toFixed(2))}°`,
-        profile ? profileWords[profile] : templateWords.atWall,
+        edge.arc ? templateWords.radius(say(edge.arc.radius)) : templateWords.roles[edge.role],
+        say(edge.length),
+        `${Number(edge.angle.toFixed(2))}°`,
+        edgeWork(edge),
       ],
     })),
   };

@@ -29,6 +29,8 @@ const usual: Readonly<Record<PriceKey, readonly [PriceUnit, number]>> = {
   'top-edge': ['m', 24],
   'top-cut-out': ['piece', 75],
   'top-joint': ['piece', 60],
+  waterfall: ['m2', 185],
+  'top-mitre': ['m', 68],
   splash: ['m2', 160],
   tile: ['m2', 42],
   adhesive: ['bag', 18.5],

@@ -1,12 +1,15 @@
 import { recordsOf, type Design } from '../../document/design';
 import type { ZoneRecord } from '../../document/records';
 import { rememberBoth } from '../../document/remember';
+import { distance, type Point } from '../../geometry/point';
+import { SAME_PLACE } from '../../geometry/tolerance';
 import { profileLengths } from '../../surfaces/edge-profiles';
 import { finishAlong } from '../../surfaces/finish-of';
 import { splashes, splashSize } from '../../surfaces/splashes';
 import { netArea, topCutOuts } from '../../surfaces/top-cut-outs';
 import { jointedTops } from '../../surfaces/top-joints';
 import { tops } from '../../surfaces/tops';
+import { waterfalls, waterfallSize } from '../../surfaces/waterfalls';
 import { tiledZones, type LaidZone } from '../../tile/zones/zone-laying';
 import { zoneOrder } from '../../tile/zones/zone-order';
 import { priceNames } from '../../wording/cost-words';
@@ -32,7 +35,7 @@ function topNeeds(design: Design): Need[] {
     return {
       items,
       name: finishAlong(design, 'top', items)?.name ?? null,
-      price: topPrice(design, items),
+      price: ownPrice(design, 'top', items),
       area: netArea(design, top) / MM2_PER_M2,
       edge: worked / MM_PER_M,
       cutOuts: topCutOuts(design).get(top)?.length ?? 0,
@@ -40,13 +43,10 @@ function topNeeds(design: Design): Need[] {
       pieces: made.pieces.length,
     };
   });
-  const need = (code: 'splash' | 'top-cut-out' | 'top-edge' | 'top-joint', of: Taken[]): Need => ({
+  const need = (code: 'top-cut-out' | 'top-edge' | 'top-joint' | 'top-mitre', of: Taken[]): Need => ({
     ...{ group: 'tops', codes: [code], name: priceNames[code], of },
   });
-  const boards = splashes(design).flatMap((splash) => {
-    const items = [...new Set(splash.at.map(({ item }) => item))];
-    return shared(items, splashSize(splash).area / MM2_PER_M2);
-  });
+  const falls = fallsOf(design);
   return [
     ...each.map((top): Need => ({
       ...{ group: 'tops', codes: ['top'], of: shared(top.items, top.area) },
@@ -65,17 +65,67 @@ function topNeeds(design: Design): Need[] {
       'top-joint',
       each.flatMap((top) => shared(top.items, top.joints)),
     ),
-    need('splash', boards),
+    ...falls.map((fall): Need => ({
+      ...{ group: 'tops', codes: ['waterfall', 'top'], of: shared(fall.items, fall.area) },
+      name: [priceNames.waterfall, fall.name].filter(Boolean).join(', '),
+      ...(fall.price !== null && { price: fall.price, unit: 'm2' }),
+    })),
+    need(
+      'top-mitre',
+      falls.flatMap((fall) => shared(fall.items, fall.mitre)),
+    ),
+    ...splashNeeds(design),
     {
       ...{ group: 'site', codes: ['fitting-tops'], name: priceNames['fitting-tops'], rate: 'site-rate' },
-      of: each.flatMap((top) => shared(top.items, top.pieces)),
+      of: [
+        ...each.flatMap((top) => shared(top.items, top.pieces)),
+        ...falls.flatMap((fall) => shared(fall.items, 1)),
+      ],
     },
   ];
 }
 
-/** What a top costs for a square metre where its finish says it. */
-function topPrice(design: Design, items: readonly string[]): number | null {
-  const finish = finishAlong(design, 'top', items);
+/** What tops go down to the floor by: how much of their stuff it takes, and how long its mitres are, to the top and, half of it each, to one another. */
+function fallsOf(design: Design) {
+  return tops(design).flatMap((top) => {
+    const down = waterfalls(design).get(top) ?? [];
+    const meet = (p: Point, q: Point) => distance(p, q) < SAME_PLACE;
+    return down.map((fall) => {
+      const { length, area } = waterfallSize(fall, top.surface - top.underside);
+      const beside = down.filter((one) => one !== fall && (meet(one.a, fall.b) || meet(one.b, fall.a)));
+      return {
+        items: [...new Set(fall.at.map(({ item }) => item))],
+        name: finishAlong(design, 'top', top.items)?.name ?? null,
+        price: ownPrice(design, 'top', top.items),
+        area: area / MM2_PER_M2,
+        mitre: (length + (beside.length * fall.high) / 2) / MM_PER_M,
+      };
+    });
+  });
+}
+
+/** Splashes by what they cost: those whose finish says it, and all others. */
+function splashNeeds(design: Design): Need[] {
+  const found = new Map<string, Need & { of: Taken[] }>();
+  for (const splash of splashes(design)) {
+    const items = [...new Set(splash.at.map(({ item }) => item))];
+    const price = ownPrice(design, 'splash', items);
+    const finish = price === null ? null : finishAlong(design, 'splash', items)!.name;
+    const key = finish ?? '';
+    const known: Need & { of: Taken[] } = found.get(key) ?? {
+      ...{ group: 'tops', codes: ['splash'], of: [] },
+      name: [priceNames.splash, finish].filter(Boolean).join(', '),
+      ...(price !== null && { price, unit: 'm2' }),
+    };
+    known.of.push(...shared(items, splashSize(splash).area / MM2_PER_M2));
+    found.set(key, known);
+  }
+  return [...found.values()];
+}
+
+/** What a top or a splash costs for a square metre where its finish says it. */
+function ownPrice(design: Design, part: 'splash' | 'top', items: readonly string[]): number | null {
+  const finish = finishAlong(design, part, items);
   const price = finish?.own?.price;
   return price?.per === 'm2' ? price.amount : null;
 }

@@ -10,7 +10,7 @@ import { applyPatch } from '../../document/patch';
 import { must } from '../../result';
 import { listOf } from '../lists/lists';
 import { boltPlaces, jointBolts } from './joint-bolts';
-import { slabLayouts } from './slab-layout';
+import { slabLayouts, slabPieces } from './slab-layout';
 import { templatesOf } from './templates';
 
 const rooms = [galleyWithBay, orchardKitchen, hallBath];
@@ -25,7 +25,7 @@ describe('slabs of tops', () => {
     for (const make of rooms)
       for (const finish of ['Foam', 'Shell', 'Drift oak']) {
         const design = topped(make(), finish);
-        const templates = templatesOf(design);
+        const templates = slabPieces(design);
         const layouts = slabLayouts(design);
         const laid = layouts.flatMap(({ slabs, tooLarge }) => [
           ...slabs.flatMap(({ parts }) => parts.map(({ id }) => Number(id))),

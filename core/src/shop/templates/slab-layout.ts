@@ -1,22 +1,21 @@
 import { perDesign, type Design } from '../../document/design';
-import { finishAlong } from '../../surfaces/finish-of';
 import { slabOf } from '../../surfaces/top-joints';
-import { tops } from '../../surfaces/tops';
 import { quantise } from '../../units/units';
 import { nest } from '../nest/nest';
 import type { NestCase, NestedSheet } from '../nest/nest-types';
 import { templatesOf, type Template } from './templates';
+import { uprightTemplates } from './uprights';
 
 /** What the saw of who makes tops takes, mm. */
 const KERF = 4;
 
-/** The pieces of all tops of one stuff and thickness on their slabs. */
+/** The pieces of all of one stuff and thickness on their slabs. */
 export interface SlabLayout {
   material: string | null;
   thickness: number;
   /** Whether every piece lies along the slab, as its veins or its grain runs; others are turned where that saves a slab. */
   along: boolean;
-  /** A part of it is a piece, its id its place among the templates of the room. */
+  /** A part of it is a piece, its id its place among them. */
   case: NestCase;
   slabs: readonly NestedSheet[];
   /** The share of each that becomes pieces. */
@@ -27,25 +26,24 @@ export interface SlabLayout {
   tooLarge: readonly number[];
 }
 
-/** Every piece of every top on slabs of the room's size, the fewest of them, each piece as the rectangle round it. */
+/** What is cut from slabs: the pieces of tops, then those of waterfalls and splashes. */
+export const slabPieces: (design: Design) => readonly Template[] = perDesign((design) => [
+  ...templatesOf(design),
+  ...uprightTemplates(design),
+]);
+
+/** All of that on slabs of the room's size, the fewest of them, each piece as the rectangle round it. */
 export const slabLayouts: (design: Design) => readonly SlabLayout[] = perDesign((design) => {
-  const templates = templatesOf(design);
+  const templates = slabPieces(design);
   const groups = new Map<string, { along: boolean; pieces: number[] }>();
   templates.forEach((one, index) => {
     const key = `${one.material ?? ''} ${quantise(one.thickness)}`;
     const known = groups.get(key);
     if (known) known.pieces.push(index);
-    else groups.set(key, { along: runsAlong(design, one), pieces: [index] });
+    else groups.set(key, { along: one.along, pieces: [index] });
   });
   return [...groups.values()].map(({ along, pieces }) => laid(design, templates, along, pieces));
 });
-
-/** Whether a top's finish looks otherwise when it is turned: veins, grain, brushed metal, a picture. */
-function runsAlong(design: Design, { top }: Template): boolean {
-  const finish = finishAlong(design, 'top', tops(design)[top - 1]!.items);
-  return finish !== null && (finish.grain === true || DIRECTED.has(finish.figure.type));
-}
-const DIRECTED: ReadonlySet<string> = new Set(['boards', 'brushed', 'grain', 'layers', 'picture', 'veins']);
 
 function laid(
   design: Design,

@@ -1,21 +1,25 @@
-import type { Design } from '../../document/design';
+import { perDesign, type Design } from '../../document/design';
+import type { ServiceType } from '../../document/fixture-types';
 import type { EdgeProfile } from '../../document/limits';
-import { cross, distance, dot, subtract, unit, type Point } from '../../geometry/point';
+import { cross, distance, dot, place, subtract, unit, type Point } from '../../geometry/point';
 import { contains } from '../../geometry/polygon';
+import { SAME_PLACE } from '../../geometry/tolerance';
 import { itemNumbers } from '../../setting/item-numbers';
 import { workedParts, type WorkedPart } from '../../surfaces/edge-profiles';
 import { finishAlong } from '../../surfaces/finish-of';
+import type { Finish } from '../../surfaces/finishes';
 import { topCutOuts, type TopCutOut } from '../../surfaces/top-cut-outs';
 import type { TopEdge } from '../../surfaces/top-edge';
 import { jointedTops, slabOf, type JointedPiece } from '../../surfaces/top-joints';
 import { tops, type Top } from '../../surfaces/tops';
+import { waterfalls, type Waterfall } from '../../surfaces/waterfalls';
 import { partLength } from '../../surfaces/outline/treated';
 import { toDegrees } from '../../units/angles';
 import { boltPlaces, isBolted } from './joint-bolts';
 
 /** A stretch of a piece's outline, from one place to another in the piece's own frame; an arc with its centre, radius and how far it turns (degrees, to the left positive). mm. */
 export interface TemplateEdge {
-  role: TopEdge['role'] | 'chamfer' | 'corner';
+  role: TopEdge['role'] | 'chamfer' | 'corner' | 'end' | 'foot' | 'head';
   from: readonly [number, number];
   to: readonly [number, number];
   length: number;
@@ -24,6 +28,8 @@ export interface TemplateEdge {
   arc?: { centre: readonly [number, number]; radius: number; sweep: number };
   /** Between it and the edge before it, inside the piece, degrees. */
   angle: number;
+  /** By how many degrees it goes back under the face that is seen; less than 0 out from under it. Square where there is none. */
+  mitre?: number;
   /** Of a joint: where its bolts are let into the underside, from either end, mm. */
   bolts?: readonly number[];
 }
@@ -41,14 +47,24 @@ export interface TemplateCutOut {
   nearestEdge: number | null;
 }
 
+/** A service that comes out through a splash, its middle from the left and from the foot, mm. */
+export interface TemplateService {
+  id: string;
+  type: ServiceType;
+  at: readonly [number, number];
+}
+
 /**
  * A piece of a top as it is made: seen from above with its front edge below, x along that from its left end, y away from who stands before
- * it; the grain or veins of its finish run along x. Lengths mm, areas mm².
+ * it. Or one of a splash or of what a top goes down to the floor by, seen from its face. The grain or veins of its finish run along x.
+ * Lengths mm, areas mm².
  */
 export interface Template {
+  of: 'splash' | 'top' | 'waterfall';
+  /** Which top, splash or waterfall of the room it is of. */
   top: number;
   piece: number;
-  /** The numbers of the items the top stands on. */
+  /** The numbers of the items the top stands on, or what stands is at. */
   items: readonly number[];
   material: string | null;
   thickness: number;
@@ -59,18 +75,44 @@ export interface Template {
   edges: readonly TemplateEdge[];
   profiles: Readonly<Partial<Record<EdgeProfile, number>>>;
   cutOuts: readonly TemplateCutOut[];
+  /** What comes out through it, where something does. */
+  services?: readonly TemplateService[];
+  /** Follows a bent wall, and is so long along that. */
+  bent?: boolean;
+  /** Lies on its side, its foot to the left: its veins run up. */
+  lying?: boolean;
+  /** Whether its finish looks otherwise when it is turned: veins, grain, brushed metal, a picture. */
+  along: boolean;
   /** Whether it can be cut from the slab of the room, either way round. */
   fitsSlab: boolean;
 }
 
 /** Every piece of every top of a room, for who makes them. */
-export function templatesOf(design: Design): Template[] {
+export const templatesOf: (design: Design) => readonly Template[] = perDesign((design) => {
   const numbers = itemNumbers(design);
   return tops(design).flatMap((top, index) =>
     jointedTops(design)
       .get(top)!
       .pieces.map((piece, at) => templateOf(design, top, piece, { top: index + 1, piece: at + 1, numbers })),
   );
+});
+
+/** What a piece is of, as it is told. */
+export const materialOf = (finish: Finish | null): string | null => finish && `${finish.code} ${finish.name}`;
+
+/** Whether a finish looks otherwise when it is turned. */
+export const runsAlong = (finish: Finish | null): boolean =>
+  finish !== null && (finish.grain === true || DIRECTED.has(finish.figure.type));
+const DIRECTED: ReadonlySet<string> = new Set(['boards', 'brushed', 'grain', 'layers', 'picture', 'veins']);
+
+/** How long the edges are that are worked, by how they are. */
+export function profileSums(
+  edges: readonly Pick<TemplateEdge, 'length' | 'profile'>[],
+): Partial<Record<EdgeProfile, number>> {
+  const sums: Partial<Record<EdgeProfile, number>> = {};
+  for (const { profile, length } of edges)
+    if (profile && profile !== 'raw') sums[profile] = (sums[profile] ?? 0) + length;
+  return sums;
 }
 
 function templateOf(
@@ -79,7 +121,8 @@ function templateOf(
   piece: JointedPiece,
   { numbers, ...named }: { top: number; piece: number; numbers: ReadonlyMap<string, number> },
 ): Template {
-  const worked = workedParts(design, piece, top.items);
+  const down = waterfalls(design).get(top) ?? [];
+  const worked = workedParts(design, piece, top.items).flatMap((one) => mitredParts(one, down));
   const frame = frameOf(piece);
   const outline = worked.map(({ part }) => frame(part.a));
   const [xs, ys] = [outline.map(({ x }) => x), outline.map(({ y }) => y)];
@@ -100,26 +143,50 @@ function templateOf(
   const cut = (topCutOuts(design).get(top) ?? [])
     .filter((one) => contains(outline, spot(placedCutOut(one, frame).centre)))
     .reduce((sum, one) => sum + one.cut.area, 0);
-  const profiles: Partial<Record<EdgeProfile, number>> = {};
-  for (const { part, profile } of worked)
-    if (profile && profile !== 'raw') profiles[profile] = (profiles[profile] ?? 0) + partLength(part);
   const finish = finishAlong(design, 'top', top.items);
   const slab = slabOf(design);
+  const edges = edgesOf(worked, frame, isBolted(design, top));
   return {
-    ...named,
+    ...{ of: 'top', ...named },
     items: top.items.map((id) => numbers.get(id)!).sort((a, b) => a - b),
-    material: finish && `${finish.code} ${finish.name}`,
+    material: materialOf(finish),
     thickness: top.surface - top.underside,
     length: Math.max(...xs) - Math.min(...xs),
     width: Math.max(...ys) - Math.min(...ys),
     area: piece.area,
     netArea: piece.area - cut,
-    edges: edgesOf(worked, frame, isBolted(design, top)),
-    profiles,
-    cutOuts,
+    ...{ edges, cutOuts, profiles: profileSums(edges), along: runsAlong(finish) },
     fitsSlab: piece.length <= slab.length + 1e-6 && piece.width <= slab.width + 1e-6,
   };
 }
+
+/** A stretch of a top's outline, with its mitre where it goes on down to the floor. */
+type MadePart = WorkedPart & { mitre?: number };
+
+/** A stretch of a top's outline in those it goes down to the floor along and those between them. */
+function mitredParts(one: WorkedPart, down: readonly Waterfall[]): MadePart[] {
+  const { part } = one;
+  if (part.type !== 'edge' || down.length === 0) return [one];
+  const [long, u] = [distance(part.a, part.b), unit(subtract(part.b, part.a))];
+  const falls = down.flatMap(({ a, b }) => {
+    const [from, to] = [subtract(a, part.a), subtract(b, part.a)];
+    if ([from, to].some((at) => Math.abs(cross(u, at)) > SAME_PLACE)) return [];
+    const [first, last] = [Math.max(0, dot(from, u)), Math.min(long, dot(to, u))];
+    return last - first > SAME_PLACE ? [[first, last] as const] : [];
+  });
+  if (falls.length === 0) return [one];
+  const stops = [0, ...falls.flat(), long].sort((p, q) => p - q);
+  const on = (at: number) => (at === 0 ? part.a : at === long ? part.b : place(part.a, u, at, u, 0));
+  return stops.slice(1).flatMap((to, index): MadePart[] => {
+    const from = stops[index]!;
+    if (to - from <= SAME_PLACE) return [];
+    const middle = (from + to) / 2;
+    const isDown = falls.some(([first, last]) => first < middle && last > middle);
+    return [{ ...one, part: { ...part, a: on(from), b: on(to) }, ...(isDown && { mitre: MITRE }) }];
+  });
+}
+/** A top and what it goes down by meet square, degrees. */
+const MITRE = 45;
 
 type Framed = (at: Point) => Point;
 
@@ -141,12 +208,13 @@ function frameOf({ parts }: JointedPiece): Framed {
 const spot = ([x, y]: readonly [number, number]): Point => ({ x, y });
 const pair = ({ x, y }: Point): readonly [number, number] => [x, y];
 
-function edgesOf(worked: readonly WorkedPart[], frame: Framed, bolted: boolean): TemplateEdge[] {
-  return worked.map(({ part, profile }, index): TemplateEdge => {
+function edgesOf(worked: readonly MadePart[], frame: Framed, bolted: boolean): TemplateEdge[] {
+  return worked.map(({ part, profile, mitre }, index): TemplateEdge => {
     const before = worked[(index + worked.length - 1) % worked.length]!.part;
     return {
       role: part.type === 'edge' ? part.edge.role : part.type === 'arc' ? 'corner' : 'chamfer',
       ...{ from: pair(frame(part.a)), to: pair(frame(part.b)), length: partLength(part), profile },
+      ...(mitre !== undefined && { mitre }),
       ...(part.type === 'arc' && {
         arc: {
           ...{ centre: pair(frame(part.arc.centre)), radius: part.arc.radius },

@@ -1,15 +1,15 @@
 <script lang="ts">
-  import { roomOf, shopLength, slabLayouts, templatesOf, templateWords, usualPages } from 'goodreach';
+  import { roomOf, shopLength, slabLayouts, slabPieces, templateWords, usualPages } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import type { BuildChoice } from '$views/shop/build-choice.svelte';
   import Button from '$ui/Button.svelte';
   import ChoiceList from '$ui/ChoiceList.svelte';
 
-  /** The pieces of the room’s tops, and their files for who makes them. */
+  /** The pieces of the room’s tops, waterfalls and splashes, and their files for who makes them. */
   let { choice }: { choice: BuildChoice } = $props();
   const { session, saving, roomId } = useWorkspace();
   const length = $derived(shopLength(session.style));
-  const pieces = $derived(templatesOf(session.settled).map((one, index) => ({ id: String(index), ...one })));
+  const pieces = $derived(slabPieces(session.settled).map((one, index) => ({ id: String(index), ...one })));
   const slabs = $derived(
     slabLayouts(session.settled).flatMap(({ material, slabs: of }, layout) =>
       of.map(({ parts }, slab) => ({
@@ -34,13 +34,15 @@
   empty="There is no countertop in this room yet."
 >
   {#snippet children(one)}
-    <span class="name">{templateWords.piece(one.top, one.piece)}</span>
+    <span class="name">{templateWords.name(one)}</span>
     <span class="code">{length(one.length)} × {length(one.width)}</span>
   {/snippet}
 </ChoiceList>
 {#each pieces.filter(({ fitsSlab }) => !fitsSlab) as one (one.id)}
   <p class="problem">
-    {templateWords.piece(one.top, one.piece)} is larger than a slab. Give it a joint on the Surface step.
+    {templateWords.name(one)} is larger than a slab. {one.of === 'top'
+      ? 'Give it a joint'
+      : 'Choose a larger slab'} on the Surface step.
   </p>
 {/each}
 {#if slabs.length > 0}

@@ -1,31 +1,29 @@
 <script lang="ts">
   import {
-    boltLines,
     edgeLetter,
-    profileWords,
+    edgeWork,
+    pieceLines,
     shopLength,
     slabDrawing,
     slabLayouts,
+    slabPieces,
     templateDrawing,
-    templatesOf,
     templateWords,
     type SlabLayout,
-    type Template,
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import Drawing from './Drawing.svelte';
   import StageHeader from './StageHeader.svelte';
   import type { BuildChoice } from './build-choice.svelte';
 
-  /** A piece of a top as it is made: its outline with its edges, what is cut out of it. */
+  /** A piece of a top, waterfall or splash as it is made: its outline with its edges, what is cut out of it. */
   let { choice }: { choice: BuildChoice } = $props();
   const { session } = useWorkspace();
   const length = $derived(shopLength(session.style));
-  const templates = $derived(templatesOf(session.settled));
+  const templates = $derived(slabPieces(session.settled));
   const shown = $derived(templates[Math.min(choice.piece, templates.length - 1)]);
   const layout = $derived(choice.slab && slabLayouts(session.settled)[choice.slab.layout]);
   const slab = $derived(choice.slab && layout?.slabs[choice.slab.slab] ? choice.slab.slab : null);
-  const nameOf = ({ top, piece }: Template) => templateWords.piece(top, piece);
   /** What a slab is, how much of it becomes pieces, and why they lie as they do. */
   function slabSaid({ case: of, used, along, thickness }: SlabLayout, at: number): string {
     const { l, w } = of.stock[0]!;
@@ -44,19 +42,21 @@
     <StageHeader {title} said="{slabSaid(layout, slab)}." />
     <Drawing
       label="{title}, its pieces as they are cut from it"
-      draw={(scale) => slabDrawing(layout, slab, templates, { scale, say: nameOf })}
+      draw={(scale) => slabDrawing(layout, slab, templates, scale)}
     />
   </section>
 {:else if shown}
-  <section aria-label={templateWords.piece(shown.top, shown.piece)}>
+  <section aria-label={templateWords.name(shown)}>
     <StageHeader
-      title={templateWords.piece(shown.top, shown.piece)}
+      title={templateWords.name(shown)}
       said={[shown.material, `${length(shown.length)} × ${length(shown.width)} × ${length(shown.thickness)}`]
         .filter(Boolean)
         .join(', ')}
     />
     <Drawing
-      label="{templateWords.piece(shown.top, shown.piece)}, seen from above, its front below"
+      label="{templateWords.name(shown)}, {shown.of === 'top'
+        ? templateWords.seen.top
+        : templateWords.seen.upright}"
       draw={(scale) => templateDrawing(shown, scale, length)}
     />
     <div class="below">
@@ -82,24 +82,15 @@
               >
               <td class="figure">{length(edge.length)}</td>
               <td class="figure">{Number(edge.angle.toFixed(2))}°</td>
-              <td>{edge.profile ? profileWords[edge.profile] : templateWords.atWall}</td>
+              <td>{edgeWork(edge)}</td>
             </tr>
           {/each}
         </tbody>
       </table>
       <ul>
-        {#each shown.cutOuts as one, index (index)}
-          <li>
-            {templateWords.cutOut(one.item, one.use, {
-              size: `${length(one.size[0])} × ${length(one.size[1])}`,
-              radius: length(one.radius),
-              fromFront: length(one.fromFront),
-              fromLeft: length(one.fromLeft),
-              fromRight: length(one.fromRight),
-            })}
-          </li>
+        {#each pieceLines(shown, length) as line, index (index)}
+          <li>{line}.</li>
         {:else}<li>Nothing is cut out of it.</li>{/each}
-        {#each boltLines(shown.edges, length) as line (line)}<li>{line}.</li>{/each}
       </ul>
     </div>
   </section>
