@@ -210,7 +210,7 @@ export const templateWords = {
   bent: 'Follows a bent wall: its length is that along the wall',
   lying: 'Drawn lying on its side, its foot to the left: its veins or its grain run up',
   mitred: (degrees: number) =>
-    degrees > 0 ? `mitre ${said(degrees)} under its face` : `mitre ${said(-degrees)} out from under its face`,
+    `mitre ${said(Math.abs(degrees))}, longer at the ${degrees > 0 ? 'face' : 'back'}`,
   service: (name: string, fromLeft: string, up: string) =>
     `${name}: ${fromLeft} from the left, ${up} from the foot`,
   areas: (whole: string, net: string) => (whole === net ? whole : `${whole}, ${net} without its cut-outs`),

@@ -93,6 +93,8 @@ function serviceMarks({ at: spot }: TemplateService, moved: (at: Point) => Point
 const NAME = 5;
 /** What is narrower than this bears small letters, paper mm. */
 const TIGHT = 5;
+/** Only what is higher than this has an arrow beside its name, paper mm. */
+const ROOMY = 14;
 
 /** A piece as it lies on its slab, its lowest left corner at a place there, along the slab or turned to the left; its name within its longest edge, its mark where that is too short for it, and an arrow along its veins where it has some. */
 export function laidTemplate(
@@ -114,7 +116,7 @@ export function laidTemplate(
   const text = textWidth(name, letters, true) * scale < long - 2 * letters * scale ? name : mark;
   return [
     ...templateMarks(template, place),
-    ...(along ? grainArrow(size, scale, laid) : []),
+    ...(along && size.high > ROOMY * scale ? grainArrow(size, scale, laid) : []),
     {
       ...{ type: 'text', layer: 'tops', text, size: letters, bold: true },
       at: { x: (a.x + b.x) / 2 - u.y * within, y: (a.y + b.y) / 2 + u.x * within },

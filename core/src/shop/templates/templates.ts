@@ -28,7 +28,7 @@ export interface TemplateEdge {
   arc?: { centre: readonly [number, number]; radius: number; sweep: number };
   /** Between it and the edge before it, inside the piece, degrees. */
   angle: number;
-  /** By how many degrees it goes back under the face that is seen; less than 0 out from under it. Square where there is none. */
+  /** By how many degrees it is off square: longer at the face that is seen, less than 0 at its back. Square where there is none. */
   mitre?: number;
   /** Of a joint: where its bolts are let into the underside, from either end, mm. */
   bolts?: readonly number[];
