@@ -151,8 +151,10 @@ export { materialCases, type MaterialCase, type Sawing } from './shop/nest/part-
 export { toolKinds, toolLimits, MOST_TOOLS, type ToolKind } from './shop/machines/machine-limits';
 export { newTool, routing, usualMachine, type Machine, type MachineTool } from './shop/machines/machine';
 export { usualSawing } from './shop/nest/stock';
-export { heldCase, type Held } from './shop/nest/held';
+export { heldCase, isLaidFor, type Held } from './shop/nest/held';
 export { caughtPlace, movePart, placesFor, type PartMove } from './shop/nest/moved';
+export { isAlike } from './document/remember';
+export { readLaidSheets, type LaidSheets } from './shop/nest/laid-sheets';
 export { frontStrips, matchings, type Matching } from './shop/nest/matched-fronts';
 export type { LaidPart, Nest, NestCase, NestStock, NestedSheet } from './shop/nest/nest-types';
 export { shopLength, shopLengthStyle } from './shop/lists/shop-style';

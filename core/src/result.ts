@@ -173,6 +173,7 @@ export interface RefusalData {
   'nest-no-sheet': { stock: string; count: number };
   'nest-off': { id: string };
   'nest-unsawn': { id: string };
+  'laid-sheets': { where: string };
   'nest-left': { left: number; of: number; first: string };
   'machine-bed': { length: number; width: number; bed: [number, number] };
   'machine-hole': { size: number; depth: number };

@@ -275,6 +275,7 @@ const wording: Wording = {
     `That would be about ${count} tiles; at most ${most} are laid at once. Use a larger tile or a smaller zone.`,
   'crop-empty': ({ least }, show) =>
     `Nothing of the drawing would be left. Leave at least ${show(least)} of it each way.`,
+  'laid-sheets': ({ where }) => `These sheets can’t be kept: ${where} is not as it should be. Nest again.`,
   'nest-too-large': ({ id, length, width }, show) =>
     `Part ${id}, ${show(length)} by ${show(width)}, fits none of the sheets with what is trimmed off them. Give a larger sheet.`,
   'nest-grain': ({ id }) => `Part ${id} has a grain and is not turned. Put it there as it lies.`,

@@ -56,6 +56,19 @@ describe('a nest with something settled beforehand', () => {
     );
   });
 
+  it.each([
+    ['the same saw', {}, true],
+    ['a finer saw', { kerf: 3.99 }, false],
+    ['a wider saw', { kerf: 4.01 }, false],
+    ['another trim', { trim: 10.01 }, false],
+  ])('keeps a sheet only for %s', (_, other, stays) => {
+    const one = asked([part('a', 500, 300, 6)]);
+    const [sheet] = must(nest(one, { seconds: SECONDS })).sheets;
+    const found = laid({ ...one, ...other }, { kept: [sheet!], laidFor: one });
+    expect(found.sheets[0] === sheet).toBe(stays);
+    expect(nestFaults({ ...one, ...other }, found)).toEqual([]);
+  });
+
   it('cuts a strip from one piece, in its order, each a kerf after the other', () => {
     const one = asked([part('a', 140, 597), part('b', 284, 597, 2), part('c', 700, 300)]);
     const { sheets } = laid(one, { strips: [{ ids: ['a', 'b', 'b'], way: 'along' }] });

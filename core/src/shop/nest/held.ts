@@ -2,8 +2,9 @@ import type { Nest, NestCase, NestedSheet, NestPart } from './nest-types';
 
 /** What of a nest is settled beforehand: sheets that stay as they are, and strips of parts that are cut one after another from one piece, so that their grain runs on. */
 export interface Held {
-  /** Sheets that stay. */
+  /** Sheets that stay, and what they were laid for: parts lie otherwise for another kerf or trim, and none of them stays. */
   kept?: readonly NestedSheet[];
+  laidFor?: Pick<NestCase, 'kerf' | 'trim'> | undefined;
   /** Parts by their ids in the order they lie, each as often as it is in it: along the sheet's length, or across it. */
   strips?: readonly Strip[];
 }
@@ -24,9 +25,9 @@ export interface HeldCase {
 }
 
 /** A case less the parts and the sheets that stay, its strips as parts of their own. What is kept but is no longer asked for as it lies is left out of it. */
-export function heldCase(asked: NestCase, { kept = [], strips = [] }: Held): HeldCase {
+export function heldCase(asked: NestCase, { kept = [], laidFor, strips = [] }: Held): HeldCase {
   const parts = new Map(asked.parts.map((part) => [part.id, { ...part }]));
-  const stays = kept.filter((sheet) => takeSheet(sheet, parts, asked));
+  const stays = isLaidFor(asked, laidFor) ? kept.filter((sheet) => takeSheet(sheet, parts, asked)) : [];
   const stock = asked.stock.map((size) => {
     const used = stays.filter(({ stock: id }) => id === size.id).length;
     return size.count === undefined ? size : { ...size, count: size.count - used };
@@ -48,6 +49,10 @@ export function heldCase(asked: NestCase, { kept = [], strips = [] }: Held): Hel
     whole: (nest) => wholeNest(nest, { asked, stays, laid }),
   };
 }
+
+/** Whether sheets that were laid for some kerf and trim can stay as they are. */
+export const isLaidFor = (asked: NestCase, laidFor: Held['laidFor'] = asked): boolean =>
+  asked.kerf === laidFor.kerf && asked.trim === laidFor.trim;
 
 const largest = ({ stock, trim }: NestCase, side: 'l' | 'w'): number =>
   Math.max(0, ...stock.map((size) => size[side] - 2 * trim));

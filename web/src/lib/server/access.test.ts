@@ -76,6 +76,7 @@ const routes: Record<string, Record<string, Access>> = {
   'api/rooms/[room]/room.glb': { GET: 'named' },
   'api/rooms/[room]/schedule.csv': { GET: 'named' },
   'api/rooms/[room]/schedules.xlsx': { GET: 'named' },
+  'api/rooms/[room]/laid-sheets': { GET: 'named', PUT: 'named' },
   'api/rooms/[room]/sheet.pdf': { GET: 'named' },
   'api/sheet-styles': { GET: 'own', POST: 'own' },
   'api/sheet-styles/[style]': { DELETE: 'named' },

@@ -100,6 +100,11 @@ export class StockBody {
   @IsObject() @ValidateNested() @Type(() => StockLines) book!: StockLines;
 }
 
+/** The revision that sheets of a room to be kept were made from: 0 for the first. The sheets are read by themselves. */
+export class LaidSheetsBody {
+  @IsInt() @Min(0) @Max(MOST_REVISION - 1) revision!: number;
+}
+
 /** The router to be kept, and the revision it was made from: 0 for the first. */
 export class MachineBody {
   @IsInt() @Min(0) @Max(MOST_REVISION - 1) revision!: number;

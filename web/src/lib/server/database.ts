@@ -24,6 +24,7 @@ import * as constructions from './migrations/0019-constructions';
 import * as issuedLists from './migrations/0020-issued-lists';
 import * as jobFields from './migrations/0021-job-fields';
 import * as shopMachine from './migrations/0022-shop-machine';
+import * as laidSheets from './migrations/0023-laid-sheets';
 import { defineModels } from './models';
 
 /** Every migration, in order. */
@@ -50,6 +51,7 @@ const migrations = [
   { name: '0020-issued-lists', ...issuedLists },
   { name: '0021-job-fields', ...jobFields },
   { name: '0022-shop-machine', ...shopMachine },
+  { name: '0023-laid-sheets', ...laidSheets },
 ];
 
 const held = globalThis as { goodReachDatabase?: Promise<Sequelize> };

@@ -11,8 +11,8 @@ import type {
   QuoteTerms,
   SheetStyle,
 } from 'goodreach';
-import type { ShopBookKind, ShopBooks } from './shop-book-kinds';
 import type { KeptConstruction } from './constructions';
+import { defineShopModels } from './shop-models';
 import {
   DataTypes,
   Model,
@@ -202,16 +202,6 @@ export class KeptQuote extends Model<InferAttributes<KeptQuote>, InferCreationAt
   declare pdf: Buffer;
 }
 
-/** A book of the studio's shop as it was kept last. */
-export class ShopBook extends Model<InferAttributes<ShopBook>, InferCreationAttributes<ShopBook>> {
-  declare studioId: string;
-  declare kind: ShopBookKind;
-  declare revision: number;
-  declare book: ShopBooks[ShopBookKind];
-  declare keptAt: Date;
-  declare keptBy: string;
-}
-
 const uuid = () => ({ type: DataTypes.UUID, primaryKey: true, defaultValue: DataTypes.UUIDV4 });
 
 /** Ties the models to a database. */
@@ -340,17 +330,7 @@ export function defineModels(sequelize: Sequelize): void {
     },
     { ...common, tableName: 'quotes' },
   );
-  ShopBook.init(
-    {
-      studioId: { type: DataTypes.UUID, primaryKey: true },
-      kind: { type: DataTypes.TEXT, primaryKey: true },
-      revision: DataTypes.INTEGER,
-      book: DataTypes.JSONB,
-      keptAt: DataTypes.DATE,
-      keptBy: DataTypes.TEXT,
-    },
-    { ...common, tableName: 'shop_books' },
-  );
+  defineShopModels(common);
   KeptDocument.init(
     {
       roomId: { type: DataTypes.UUID, primaryKey: true },

@@ -194,6 +194,7 @@ describe('migrations', () => {
       '0020-issued-lists',
       '0021-job-fields',
       '0022-shop-machine',
+      '0023-laid-sheets',
     ]);
     await Promise.all(opened.slice(0, 2).map((sequelize) => sequelize.close()));
   });

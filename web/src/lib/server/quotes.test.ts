@@ -4,7 +4,8 @@ import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from 'vites
 import { GET } from '../../routes/api/rooms/[room]/quotes/[quote]/quote.pdf/+server';
 import { POST } from '../../routes/api/rooms/[room]/quotes/+server';
 import { checkBody, QuoteBody } from './bodies';
-import { KeptQuote, ShopBook, type Room } from './models';
+import { KeptQuote, type Room } from './models';
+import { ShopBook } from './shop-models';
 import { findQuote, listQuotes, quoteRoom } from './quotes';
 import { createJob, createRoom } from './rooms';
 import { keepShopBook } from './shop-books';

@@ -1,7 +1,7 @@
 import { usualMachine, usualPrices, usualStock, type Machine, type MachineTool } from 'goodreach';
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import { checkBody, MachineBody, PricesBody, StockBody } from './bodies';
-import { ShopBook } from './models';
+import { ShopBook } from './shop-models';
 import { keepShopBook, shopBook } from './shop-books';
 import { addStudio, freshDatabase } from './testing/fresh-database';
 

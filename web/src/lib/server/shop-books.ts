@@ -1,6 +1,6 @@
 import { UniqueConstraintError } from 'sequelize';
 import { database } from './database';
-import { ShopBook } from './models';
+import { ShopBook } from './shop-models';
 import type { SignedIn } from './sessions';
 import type { ShopBookKind, ShopBooks } from './shop-book-kinds';
 

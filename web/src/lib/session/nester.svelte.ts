@@ -50,6 +50,13 @@ export class Nester {
     worker.postMessage({ cases: asked, seconds } satisfies NestQuestion);
   }
 
+  /** Shows nests that were found before. */
+  show(cases: readonly NestCase[], nests: readonly Nest[]): void {
+    this.stop();
+    [this.asked, this.problem] = [cases, ''];
+    this.found = Object.fromEntries(nests.map((nest) => [nest.id, { nest, done: 1, problem: '' }]));
+  }
+
   /** A nest that was changed by hand. */
   put(material: string, nest: Nest): void {
     this.found = { ...this.found, [material]: { ...this.found[material]!, nest } };

@@ -4,6 +4,7 @@
     findScale,
     formatLength,
     frontStrips,
+    isLaidFor,
     matchingNames,
     matchings,
     materialCases,
@@ -11,10 +12,11 @@
     usualPages,
     type Matching,
   } from 'goodreach';
-  import { onDestroy } from 'svelte';
+  import { onDestroy, untrack } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
   import type { BuildChoice } from '$views/shop/build-choice.svelte';
   import Button from '$ui/Button.svelte';
+  import { sayDate } from '$ui/say-date';
   import SelectField from '$ui/SelectField.svelte';
   import ClampFields from './ClampFields.svelte';
   import SheetUse from './SheetUse.svelte';
@@ -31,7 +33,26 @@
   /** Each material is searched for so long, s. */
   const SECONDS = 4;
   const length = (mm: number) => formatLength(mm, session.style);
-  onDestroy(() => nester.stop());
+  /** Sheets are kept, but were laid for another saw. */
+  const looses = $derived(
+    cases.some(({ case: one }) => choice.keeps[one.id]?.length && !isLaidFor(one, choice.laidFor(one.id))),
+  );
+  const laid = $derived(choice.laid);
+  void untrack(() => choice.beginSheets());
+  // What is laid out is kept with the room, so that it is there when they are cut.
+  $effect(() => {
+    const sheets = choice.laidOut;
+    if (sheets) untrack(() => laid.keep(sheets));
+  });
+  onDestroy(() => {
+    nester.stop();
+    if (choice.laidOut) laid.keep(choice.laidOut);
+    void laid.flush();
+  });
+  function takeTheirs() {
+    const theirs = laid.takeTheirs();
+    if (theirs) choice.showLaid(theirs.book);
+  }
 
   const machines = $derived(choice.machines);
   /** What is laid out as the room and the sheets are now, by material. */
@@ -72,11 +93,14 @@
     );
   }
   function start() {
-    choice.matched = choice.matching;
+    choice.layFrom(saving.revision);
     const held = Object.fromEntries(
       cases.map((one) => {
         const strips = frontStrips(session.settled, one, choice.matching);
-        return [one.case.id, { strips, kept: choice.keeps[one.case.id] ?? [] }];
+        return [
+          one.case.id,
+          { strips, kept: choice.keeps[one.case.id] ?? [], laidFor: choice.laidFor(one.case.id) },
+        ];
       }),
     );
     nester.ask(
@@ -113,8 +137,21 @@
   >
 {/if}
 {#if nester.problem}<p class="problem" role="alert">{nester.problem}</p>{/if}
+{#if laid.theirs}
+  <p class="problem" role="alert">{laid.problem}</p>
+  <div class="exports">
+    <Button onclick={takeTheirs}>Take theirs</Button>
+    <Button onclick={() => choice.laidOut && laid.keepMine(choice.laidOut)}>Keep these</Button>
+  </div>
+{:else if laid.problem}<p class="problem" role="alert">{laid.problem}</p>
+{:else if laid.known && nester.asked.length > 0 && !nester.busy}
+  <p class="help">
+    Laid out by {laid.known.keptBy}, {sayDate(laid.known.keptAt)}, at revision {laid.known.book.of}.
+  </p>
+{/if}
 {#if old.size > 0}<p class="help" role="status">
     The room or the sheets have changed since these were laid out.
+    {#if looses}What was kept lies for another saw: it is laid out anew, too.{/if}
   </p>{/if}
 <ul>
   {#each cases as one (one.case.id)}

@@ -1,4 +1,5 @@
 import {
+  isAlike,
   movePart,
   routing,
   sawingOf,
@@ -6,11 +7,13 @@ import {
   usualSawing,
   usualStock,
   type JobFields,
+  type LaidSheets,
   type Arrangement,
   type ListId,
   type Machine,
   type Matching,
   type MaterialCase,
+  type NestCase,
   type NestedSheet,
   type PartMove,
   type Refusal,
@@ -21,6 +24,7 @@ import type { Clamp } from 'goodreach/machines';
 import { Machines } from '$session/machines.svelte';
 import { Nester } from '$session/nester.svelte';
 import { KeptConstructions } from '$session/kept-constructions.svelte';
+import { KeptSheets } from '$session/kept-sheets.svelte';
 import { ShopBooks } from '$session/shop-books.svelte';
 
 /** What the Build step can show: cabinets taken apart, lists, sheets on the saw. */
@@ -74,6 +78,9 @@ export class BuildChoice {
   /** The studio's router, as it is being changed. */
   router: Machine = $state.raw(usualMachine);
   clamps: Readonly<Record<string, readonly Clamp[]>> = $state.raw({});
+  /** Those that were laid out last, kept with the room, and of which revision of it what is shown is. */
+  readonly laid: KeptSheets;
+  #laid: Pick<LaidSheets, 'cutOn' | 'of'> = { cutOn: 'saw', of: 0 };
   readonly machines = new Machines();
   /** The piece of a top that is shown, or the slab that pieces are cut from: which of its stuff, and which of those. */
   piece = $state(0);
@@ -85,12 +92,13 @@ export class BuildChoice {
   readonly titles: { studio: string; job: string };
 
   constructor(
-    { jobId, ...titles }: { studio: string; job: string; jobId: string },
+    { jobId, roomId, ...titles }: { studio: string; job: string; jobId: string; roomId: string },
     /** What sheets say of the job beside its name. */
     readonly fields: () => JobFields,
   ) {
     this.titles = titles;
     this.constructions = new KeptConstructions(jobId);
+    this.laid = new KeptSheets(roomId);
   }
 
   /** Fetches what the studio keeps for its shop, and takes its sheets and its router. */
@@ -119,11 +127,53 @@ export class BuildChoice {
     this.take(this.stock);
   }
 
+  /** Fetches the sheets that were laid out last, and shows them where none are yet. */
+  async beginSheets(): Promise<void> {
+    const kept = await this.laid.fetch();
+    if (kept && this.nester.asked.length === 0 && !this.nester.busy) this.showLaid(kept.book);
+  }
+
+  /** Shows sheets as they were laid out. */
+  showLaid({ cutOn, matched, asked, nests, kept, clamps, of }: LaidSheets): void {
+    this.cutWith(cutOn);
+    [this.matching, this.matched, this.clamps, this.#laid] = [matched, matched, clamps, { cutOn, of }];
+    this.nester.show(asked, nests);
+    this.keeps = Object.fromEntries(
+      nests.map(({ id, sheets }) => [id, (kept[id] ?? []).flatMap((at) => sheets[at] ?? [])]),
+    );
+  }
+
+  /** Parts are laid out as they are in a revision of the room, over the fronts and for the machine that are wished. */
+  layFrom(of: number): void {
+    [this.matched, this.#laid] = [this.matching, { cutOn: this.cutOn, of }];
+  }
+
+  /** What is laid out now, to be kept; null where nothing is, or it is still looked for. */
+  get laidOut(): LaidSheets | null {
+    const { asked, found, busy } = this.nester;
+    const nests = asked.flatMap(({ id }) => found[id]?.nest ?? []);
+    if (busy || nests.length === 0) return null;
+    const kept = Object.entries(this.keeps).map(([id, sheets]) => {
+      const all = nests.find((one) => one.id === id)?.sheets ?? [];
+      return [id, sheets.map((one) => all.indexOf(one)).filter((at) => at >= 0)] as const;
+    });
+    return {
+      ...{ ...this.#laid, matched: this.matched, asked, nests },
+      kept: Object.fromEntries(kept.filter(([, places]) => places.length > 0)),
+      clamps: Object.fromEntries(Object.entries(this.clamps).filter(([, own]) => own.length > 0)),
+    };
+  }
+
   /** Whether what is taken of a material, or what it is cut from, has changed since its parts were laid out. */
   isOld({ case: now }: MaterialCase): boolean {
     const asked = this.nester.asked.find(({ id }) => id === now.id);
     if (this.nester.asked.length === 0) return false;
-    return this.matching !== this.matched || JSON.stringify(asked) !== JSON.stringify(now);
+    return this.matching !== this.matched || !isAlike(asked, now);
+  }
+
+  /** What the sheets of a material were laid for. */
+  laidFor(material: string): NestCase | undefined {
+    return this.nester.asked.find(({ id }) => id === material);
   }
 
   /** Whether a sheet stays as it is when the others are laid out anew. */

@@ -86,7 +86,7 @@
     })),
   );
   const building = new BuildChoice(
-    untrack(() => ({ studio: studioName, job: jobName, jobId: data.limits.jobId })),
+    untrack(() => ({ studio: studioName, job: jobName, jobId: data.limits.jobId, roomId: data.roomId })),
     () => choice.fields,
   );
   const openingKinds = new OpeningKinds(untrack(() => data.openingKinds));

@@ -1,0 +1,50 @@
+import type { LaidSheets } from 'goodreach';
+import { UniqueConstraintError } from 'sequelize';
+import { database } from './database';
+import type { Room } from './models';
+import type { SignedIn } from './sessions';
+import { KeptSheets } from './shop-models';
+
+/** The sheets of a room as pages see them: which revision of them, who kept them and when. */
+export interface KnownSheets {
+  revision: number;
+  book: LaidSheets;
+  /** ISO moment. */
+  keptAt: string;
+  keptBy: string;
+}
+
+/** How keeping sheets ended: kept, or somebody has kept others since. */
+export type Kept = { kind: 'kept'; sheets: KnownSheets } | { kind: 'stale'; sheets: KnownSheets | null };
+
+const known = ({ revision, sheets, keptAt, keptBy }: KeptSheets): KnownSheets => ({
+  ...{ revision, book: sheets, keptBy, keptAt: keptAt.toISOString() },
+});
+
+/** How the parts of a room were laid on sheets last; null where they never were. */
+export async function laidSheets({ id }: Pick<Room, 'id'>): Promise<KnownSheets | null> {
+  await database();
+  const row = await KeptSheets.findByPk(id);
+  return row && known(row);
+}
+
+/** Keeps the sheets of a room, if nobody has kept others since the revision they were made from: 0 where there were none. */
+export async function keepLaidSheets(
+  person: SignedIn,
+  room: Pick<Room, 'id'>,
+  { sheets, revision }: { sheets: LaidSheets; revision: number },
+): Promise<Kept> {
+  await database();
+  const roomId = room.id;
+  const next = { sheets, revision: revision + 1, keptAt: new Date(), keptBy: person.personName };
+  const stale = async (): Promise<Kept> => ({ kind: 'stale', sheets: await laidSheets(room) });
+  if (revision === 0)
+    try {
+      return { kind: 'kept', sheets: known(await KeptSheets.create({ roomId, ...next })) };
+    } catch (error) {
+      if (error instanceof UniqueConstraintError) return stale();
+      throw error;
+    }
+  const [count, rows] = await KeptSheets.update(next, { where: { roomId, revision }, returning: true });
+  return count === 1 ? { kind: 'kept', sheets: known(rows[0]!) } : stale();
+}
