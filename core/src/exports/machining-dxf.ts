@@ -193,11 +193,6 @@ export function writeTemplateDxf(template: Template): string {
       apart.map(([px, py, sweep]) => ({ at: { x: px, y: py }, sweep })),
     );
   }
-  dxf.text(
-    'NAME',
-    { x: length / 2, y: width / 2 },
-    TEXT_HIGH,
-    templateWords.mark(template),
-  );
+  dxf.text('NAME', { x: length / 2, y: width / 2 }, TEXT_HIGH, templateWords.mark(template));
   return dxf.written();
 }

@@ -64,6 +64,8 @@ export class MachineLines {
   @ArrayMinSize(2) @Numbers(2, ...toolLimits.bed) bed!: [number, number];
   @within('clear') clear!: number;
   @within('through') through!: number;
+  @Optional() @within('skin') skin?: number;
+  @Optional() @within('narrow') narrow?: number;
   @ListOf(ToolLine, 1, MOST_TOOLS)
   @ArrayUnique((tool: ToolLine | null) => tool?.number, { message: NUMBERS_ALIKE })
   tools!: ToolLine[];

@@ -227,6 +227,7 @@ export const templateWords = {
     `Joint ${edge}: ${places.length === 1 ? 'a bolt' : `${places.length} bolts`} let into the underside, ${places.join(', ')} from either end`,
   slab: (slab: number, of: number) => (of === 1 ? 'slab' : `slab ${slab} of ${of}`),
   slabOf: (material: string | null, slab: string) => [material, slab].filter(Boolean).join(', '),
+  slabs: 'Slabs',
   pieces: 'Pieces',
   size: 'Size',
   turned: 'turned',

@@ -43,9 +43,7 @@ function slabPages(design: Design, layout: SlabLayout, slab: number, page: Page)
   const { l, w } = of.stock[0]!;
   const { parts } = slabs[slab]!;
   const title = templateWords.slabOf(material, templateWords.slab(slab + 1, slabs.length));
-  const drawn = fittedDrawing(design, page, (scale) =>
-    slabDrawing(layout, slab, templates, scale),
-  );
+  const drawn = fittedDrawing(design, page, (scale) => slabDrawing(layout, slab, templates, scale));
   const lines = [
     `${say(l)} × ${say(w)} × ${say(thickness)}`,
     templateWords.used(used[slab]!),
@@ -63,7 +61,15 @@ function slabPages(design: Design, layout: SlabLayout, slab: number, page: Page)
     rows: parts.map((part) => {
       const template = templates[Number(part.id)]!;
       const size = `${say(template.length)} × ${say(template.width)}`;
-      return { id: '', cells: [templateWords.mark(template), templateWords.name(template), size, part.turned ? templateWords.turned : ''] };
+      return {
+        id: '',
+        cells: [
+          templateWords.mark(template),
+          templateWords.name(template),
+          size,
+          part.turned ? templateWords.turned : '',
+        ],
+      };
     }),
   };
   return pagesOf(title, drawn, columnPages({ title, lines, table }, page));

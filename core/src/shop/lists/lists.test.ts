@@ -102,6 +102,23 @@ describe('the lists of the shop', () => {
     expect(new Set(column(design, 'order', 'range').map(({ said }) => said))).not.toContain('Saltbox');
   });
 
+  it('order the slabs that tops and splashes are cut from, by their stuff and thickness', () => {
+    const builder = rectangle(4000, 3000);
+    const slabsIn = () =>
+      listOf(builder.design, 'order').lines.map(({ ids, cells }) => [...cells.map(({ said }) => said), ids]);
+    expect(slabsIn()).toEqual([]);
+    builder.set('F1200', 'face-a', 500);
+    builder.set('F1200', 'face-a', 1700);
+    builder.run(setRoom, { splashHeight: 100, topFinish: 'Foam', slabLength: 1300 });
+    const [first, second] = madeItems(builder.design);
+    const ids = [first!.record.id, second!.record.id];
+    // Two pieces of 1240, one under the other; two of the splash, which is thinner.
+    expect(slabsIn()).toEqual([
+      ['Slabs', expect.stringMatching(/ Foam$/), '1300 × 1400 × 30', '1', '1, 2', ids],
+      ['Slabs', expect.stringMatching(/ Foam$/), '1300 × 1400 × 20', '1', '1, 2', ids],
+    ]);
+  });
+
   it('have the plinth of a run: along the front and both free ends, mitred; the kicks of boxes belong to those', () => {
     const builder = rectangle(4000, 3000);
     builder.set('F600', 'face-a', 500);

@@ -21,6 +21,7 @@ import {
   edgedSidesWords,
   edgedWords,
   hardwareNames,
+  templateWords,
   type ShopListId,
 } from '../../wording/shop-words';
 import { madeItems, type MadeItem } from '../parts/design-parts';
@@ -30,6 +31,7 @@ import { sawnWidth, type Part } from '../parts/part';
 import { edgingNeeded } from './edging';
 import type { ListId } from './find-list';
 import { jointBolts } from '../templates/joint-bolts';
+import { slabLayouts, slabPieces } from '../templates/slab-layout';
 import { lengthLines } from './lengths';
 import { costOf } from '../cost/cost';
 import type { PriceBook } from '../cost/price-book';
@@ -153,8 +155,36 @@ function hardwareLines(design: Design): ScheduleLine[] {
     }));
 }
 
-/** What is bought whole, by the range it is from. */
+/** What is bought whole, by the range it is from, and the slabs that tops, waterfalls and splashes are cut from. */
 function orderLines(design: Design): ScheduleLine[] {
+  return [...wholeLines(design), ...slabLines(design)];
+}
+
+function slabLines(design: Design): ScheduleLine[] {
+  const say = shopLength(styleOf(design));
+  const pieces = slabPieces(design);
+  const ids = new Map([...itemNumbers(design)].map(([id, number]) => [number, id]));
+  return slabLayouts(design).flatMap(({ material, thickness, slabs, case: of }): ScheduleLine[] => {
+    if (slabs.length === 0) return [];
+    const { l, w } = of.stock[0]!;
+    const laid = slabs.flatMap(({ parts }) => parts.flatMap(({ id }) => pieces[Number(id)]!.items));
+    const numbers = [...new Set(laid)].sort((one, other) => one - other);
+    return [
+      {
+        ids: numbers.map((number) => ids.get(number)!),
+        cells: [
+          words(templateWords.slabs),
+          material === null ? NONE : words(material),
+          words([l, w, thickness].map(say).join(' × ')),
+          count(slabs.length),
+          numbersOf(numbers.map((number) => ({ number }))),
+        ],
+      },
+    ];
+  });
+}
+
+function wholeLines(design: Design): ScheduleLine[] {
   const made = new Set(madeItems(design).map(({ record }) => record.id));
   const numbers = itemNumbers(design);
   const known = rangesOf(design);

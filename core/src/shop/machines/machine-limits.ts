@@ -17,4 +17,6 @@ export const toolLimits = {
   bed: [100, 20_000],
   clear: [1, 300],
   through: [0, 5],
+  skin: [0, 5],
+  narrow: [0, 2_000],
 } as const satisfies Record<string, readonly [least: number, most: number]>;

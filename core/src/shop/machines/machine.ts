@@ -17,6 +17,9 @@ export interface Machine {
   bed: readonly [number, number];
   clear: number;
   through: number;
+  /** Parts narrower than so much are first cut but for a skin so thick, which holds them until all others are cut out; none where either is 0. */
+  skin?: number;
+  narrow?: number;
   tools: readonly MachineTool[];
 }
 

@@ -8,7 +8,7 @@ import { materialCases, type MaterialCase } from '../nest/part-cases';
 import { usualSawing } from '../nest/stock';
 import { madeItems } from '../parts/design-parts';
 import type { Part } from '../parts/part';
-import { usualMachine } from './machine';
+import { usualMachine, type Machine } from './machine';
 import { writeIso } from './posts';
 import { pieceProgram, sheetProgram } from './programs';
 import { workPiece } from './work-piece';
@@ -35,70 +35,108 @@ function placer(part: Part, laid: { x: number; y: number; l: number; turned: boo
 const plunges = (passes: readonly Pass[]) =>
   passes.filter(({ path: [a, b] }) => Math.hypot(a!.x - b!.x, a!.y - b!.y) < 1e-9);
 
-function sheetsOf(one: MaterialCase) {
+/** One that holds what is narrower than 150 by a skin of 0.5 until all else is cut out. */
+const holding: Machine = { ...usualMachine, skin: 0.5, narrow: 150 };
+
+function sheetsOf(one: MaterialCase, machine = usualMachine) {
   return must(nest(one.case, { seconds: 0.05 })).sheets.map((sheet) => {
     const stock = one.case.stock.find(({ id }) => id === sheet.stock)!;
     const pieceOf = (id: string) => workPiece(one.of.get(id)!.part);
-    const program = must(sheetProgram(sheet, { name: one.name, stock, kerf: 12, pieceOf }, usualMachine));
+    const program = must(sheetProgram(sheet, { name: one.name, stock, kerf: 12, pieceOf }, machine));
     return { sheet, passes: playIso(writeIso(program)) };
   });
 }
 
 describe('what a router does to a nested sheet', () => {
-  it('cuts every part out along its outline to 0.05 mm, and bores every hole where and as deep as it is to be', () => {
-    let [corners, holes, square] = [0, 0, 0];
-    for (const one of designs.flatMap((design) => materialCases(design, routed)))
-      for (const { sheet, passes } of sheetsOf(one)) {
-        const through = passes.filter(({ depth }) => depth > one.material.thick);
-        for (const laid of sheet.parts) {
-          const { piece, place } = placer(one.of.get(laid.id)!.part, laid);
-          const outline = piece.outline.map(place);
-          const [l, w] = laid.turned ? [laid.w, laid.l] : [laid.l, laid.w];
-          expect(piece.length).toBeCloseTo(l, 6);
-          expect(piece.width).toBeCloseTo(w, 6);
-          outline.forEach((from, index) => {
-            const to = outline[(index + 1) % outline.length]!;
-            for (let step = 0; step < 8; step++) {
-              const at = {
-                x: from.x + ((to.x - from.x) * step) / 8,
-                y: from.y + ((to.y - from.y) * step) / 8,
-              };
-              const near = Math.min(
-                ...through.map(({ path, tool }) => farFrom(at, path) - sizeOf.get(tool)! / 2),
+  it.each([
+    ['as usual', usualMachine],
+    ['what is small at the end', holding],
+  ])(
+    'cuts every part out along its outline to 0.05 mm, %s, and bores every hole where and as deep as it is to be',
+    (_, machine) => {
+      let [corners, holes, square] = [0, 0, 0];
+      for (const one of designs.flatMap((design) => materialCases(design, routed)))
+        for (const { sheet, passes } of sheetsOf(one, machine)) {
+          const through = passes.filter(({ depth }) => depth > one.material.thick);
+          for (const laid of sheet.parts) {
+            const { piece, place } = placer(one.of.get(laid.id)!.part, laid);
+            const outline = piece.outline.map(place);
+            const [l, w] = laid.turned ? [laid.w, laid.l] : [laid.l, laid.w];
+            expect(piece.length).toBeCloseTo(l, 6);
+            expect(piece.width).toBeCloseTo(w, 6);
+            outline.forEach((from, index) => {
+              const to = outline[(index + 1) % outline.length]!;
+              for (let step = 0; step < 8; step++) {
+                const at = {
+                  x: from.x + ((to.x - from.x) * step) / 8,
+                  y: from.y + ((to.y - from.y) * step) / 8,
+                };
+                const near = Math.min(
+                  ...through.map(({ path, tool }) => farFrom(at, path) - sizeOf.get(tool)! / 2),
+                );
+                // Nothing of the part is taken away; only what a round cutter can't get at is left.
+                expect(near).toBeGreaterThan(-0.05);
+                const before = outline[(index + outline.length - 1) % outline.length]!;
+                const after = outline[(index + 2) % outline.length]!;
+                const isInner = (p: typeof from, q: typeof from, r: typeof from) =>
+                  (q.x - p.x) * (r.y - q.y) - (q.y - p.y) * (r.x - q.x) < 0;
+                const long = Math.hypot(to.x - from.x, to.y - from.y);
+                const isNearInner =
+                  (isInner(before, from, to) && (long * step) / 8 < 6.1) ||
+                  (isInner(from, to, after) && (long * (8 - step)) / 8 < 6.1);
+                if (isNearInner) square++;
+                else expect(near).toBeLessThan(0.05);
+              }
+              corners++;
+            });
+            for (const { at, size, depth } of piece.up.bores) {
+              const on = place(at);
+              const made = plunges(passes).filter(
+                ({ path: [from] }) => Math.hypot(from!.x - on.x, from!.y - on.y) < 0.002,
               );
-              // Nothing of the part is taken away; only what a round cutter can't get at is left.
-              expect(near).toBeGreaterThan(-0.05);
-              const before = outline[(index + outline.length - 1) % outline.length]!;
-              const after = outline[(index + 2) % outline.length]!;
-              const isInner = (p: typeof from, q: typeof from, r: typeof from) =>
-                (q.x - p.x) * (r.y - q.y) - (q.y - p.y) * (r.x - q.x) < 0;
-              const long = Math.hypot(to.x - from.x, to.y - from.y);
-              const isNearInner =
-                (isInner(before, from, to) && (long * step) / 8 < 6.1) ||
-                (isInner(from, to, after) && (long * (8 - step)) / 8 < 6.1);
-              if (isNearInner) square++;
-              else expect(near).toBeLessThan(0.05);
+              const isThrough = depth >= piece.thick;
+              expect(made.map(({ tool }) => sizeOf.get(tool))).toContain(size);
+              expect(Math.max(...made.map((pass) => pass.depth))).toBeCloseTo(
+                isThrough ? depth + 0.3 : depth,
+                3,
+              );
+              holes++;
             }
-            corners++;
-          });
-          for (const { at, size, depth } of piece.up.bores) {
-            const on = place(at);
-            const made = plunges(passes).filter(
-              ({ path: [from] }) => Math.hypot(from!.x - on.x, from!.y - on.y) < 0.002,
-            );
-            const isThrough = depth >= piece.thick;
-            expect(made.map(({ tool }) => sizeOf.get(tool))).toContain(size);
-            expect(Math.max(...made.map((pass) => pass.depth))).toBeCloseTo(
-              isThrough ? depth + 0.3 : depth,
-              3,
-            );
-            holes++;
           }
         }
-      }
-    expect(corners).toBeGreaterThan(300);
-    expect(holes).toBeGreaterThan(500);
-    expect(square).toBeGreaterThan(2);
+      expect(corners).toBeGreaterThan(300);
+      expect(holes).toBeGreaterThan(500);
+      expect(square).toBeGreaterThan(2);
+    },
+  );
+
+  it('leaves a skin under what is narrower than is said, and cuts that free when all else is cut out', () => {
+    const one = materialCases(designs[0]!, routed).find(({ material }) => material.stuff === 'faced-board')!;
+    const { thick } = one.material;
+    let held = 0;
+    for (const { sheet, passes } of sheetsOf(one, holding)) {
+      const widths = sheet.parts.map(({ l, w }) => Math.min(l, w));
+      const small = widths.filter((wide) => wide < 150).length;
+      const isOf = (deep: number) =>
+        passes.flatMap(({ depth }, at) => (Math.abs(depth - deep) < 1e-3 ? [at] : []));
+      const [skins, frees] = [isOf(thick - 0.5), isOf(thick + 0.3)];
+      expect(skins.length > 0).toBe(small > 0);
+      held += small;
+      if (small === 0 || small === widths.length) continue;
+      // The last to be cut out are those that were held, the smallest first.
+      expect(Math.max(...frees)).toBe(passes.length - 1);
+      expect(frees.filter((at) => at > Math.max(...skins)).length).toBeGreaterThan(0);
+    }
+    expect(held).toBeGreaterThan(3);
+    // One just as wide is not held.
+    const [{ sheet }] = sheetsOf(one) as [ReturnType<typeof sheetsOf>[number]];
+    const narrow = Math.min(...sheet.parts.map(({ l, w }) => Math.min(l, w)));
+    const skinned = (limit: number) =>
+      sheetsOf(one, { ...holding, narrow: limit })[0]!.passes.some(
+        ({ depth }) => Math.abs(depth - thick + 0.5) < 1e-3,
+      );
+    expect([skinned(narrow), skinned(narrow + 0.01)]).toEqual([false, true]);
+    expect(sheetsOf(one, { ...holding, skin: 0 })[0]!.passes).toEqual(sheetsOf(one)[0]!.passes);
   });
 
   it('clears every groove, housing and rebate to its depth and nothing beside it', () => {

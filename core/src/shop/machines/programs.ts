@@ -84,6 +84,7 @@ function program(
     return refuse('machine-bed', { length: l, width: w, bed: [...machine.bed] });
   const jobs: Job[] = [];
   const outlines: Job[] = [];
+  const freed: Job[] = [];
   const bySize = [...works].sort((a, b) => signedArea(a.outline) - signedArea(b.outline));
   for (const work of bySize) {
     for (const bore of work.bores) {
@@ -97,12 +98,13 @@ function program(
       jobs.push(found.value);
     }
     if (!cut) continue;
-    const found = outlineJob(work, { thick: lying.thick, machine, widest });
+    const found = outlineJobs(work, { thick: lying.thick, machine, widest });
     if (!found.ok) return found;
-    outlines.push(found.value);
+    outlines.push(found.value.cut);
+    if (found.value.freed) freed.push(found.value.freed);
   }
-  // What is small is cut out first, while all about it still holds it.
-  const cuts = bySections(outlines, (own) => own);
+  // What is small is cut out first, while all about it still holds it; what a skin holds is cut free at the end.
+  const cuts = [outlines, freed].flatMap((own) => bySections(own, (all) => all));
   return ok({ ...lying, works, sections: [...bySections(jobs, nearestNext), ...cuts] });
 }
 
@@ -125,16 +127,30 @@ function pocketJob(pocket: PlacedPocket, thick: number, machine: Machine): Resul
   return ok({ tool, at: pocket.at, strokes });
 }
 
-function outlineJob(
+/** A part cut out along its outline; where a skin holds it, down to that, and then free. */
+function outlineJobs(
   { id, outline }: PlacedWork,
   { thick, machine, widest }: { thick: number; machine: Machine; widest: number },
-): Result<Job> {
+): Result<{ cut: Job; freed: Job | null }> {
   const depth = thick + machine.through;
+  const skin = isHeld(outline, machine) ? Math.min(machine.skin ?? 0, thick / 2) : 0;
+  const upTo = thick - skin;
   for (const tool of cuttersFor(machine, widest, depth)) {
-    const strokes = cutOut(outline, depth, tool, machine.clear);
-    if (strokes) return ok({ tool, at: outline[0]!, strokes });
+    const jobOf = (from: number, to: number): Job | null => {
+      const strokes = cutOut(outline, [from, to], tool, machine.clear);
+      return strokes && { tool, at: outline[0]!, strokes };
+    };
+    const cut = jobOf(0, skin > 0 ? upTo : depth);
+    if (cut) return ok({ cut, freed: skin > 0 ? jobOf(upTo, depth) : null });
   }
   return refuse('machine-outline', { id, thick });
+}
+
+/** Whether a part is so narrow that it is held by a skin until all others are cut out. */
+function isHeld(outline: readonly Point[], { narrow = 0 }: Machine): boolean {
+  const [xs, ys] = [outline.map(({ x }) => x), outline.map(({ y }) => y)];
+  const wide = Math.min(Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys));
+  return wide < narrow - SAME;
 }
 
 /** Jobs by their tools, those of the highest numbers first (drills before cutters), each tool's in an order of their own. */

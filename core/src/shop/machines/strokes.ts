@@ -133,10 +133,10 @@ export function aboutOutline(
   return path;
 }
 
-/** A part cut out along its outline; null where the cutter can't get into it. */
+/** A part cut along its outline, from one depth to another; null where the cutter can't get into it. */
 export function cutOut(
   outline: readonly Point[],
-  depth: number,
+  [from, depth]: readonly [from: number, depth: number],
   tool: MachineTool,
   clear: number,
 ): Stroke[] | null {
@@ -144,7 +144,7 @@ export function cutOut(
   if (!path) return null;
   const start = path.at(-1)!.to;
   const strokes: Stroke[] = [over(start, clear)];
-  for (const z of passes(depth, tool.bite)) {
+  for (const z of passes(depth - from, tool.bite).map((pass) => pass - from)) {
     strokes.push(line(start, z));
     for (const { to, centre } of path) strokes.push(centre ? arc('arc-right', to, z, centre) : line(to, z));
   }

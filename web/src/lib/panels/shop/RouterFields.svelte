@@ -56,6 +56,14 @@
       ...{ label: 'Cuts into the bed', value: router.through, field: 'through' as const },
       onset: (through: number) => set({ through }),
     },
+    {
+      ...{ label: 'Holds small parts by a skin of', value: router.skin ?? 0, field: 'skin' as const },
+      onset: (skin: number) => set({ skin }),
+    },
+    {
+      ...{ label: 'Small: narrower than', value: router.narrow ?? 0, field: 'narrow' as const },
+      onset: (narrow: number) => set({ narrow }),
+    },
   ]);
   const speeds = [
     ['spin', 'Turns a minute'],
