@@ -129,10 +129,10 @@ test('the shop takes files of parts, sheets and tops, and a sheet is played on t
   await studio.saved(2);
   await studio.step('Build');
   const panel = page.getByLabel('Shelf');
-  const taken = async (button: string) => {
+  const taken = async (button: string, from = panel) => {
     const [download] = await Promise.all([
       page.waitForEvent('download'),
-      panel.getByRole('button', { name: button }).click(),
+      from.getByRole('button', { name: button }).click(),
     ]);
     return { name: download.suggestedFilename(), bytes: await readFile(await download.path()) };
   };
@@ -142,6 +142,15 @@ test('the shop takes files of parts, sheets and tops, and a sheet is played on t
   const drawings = await taken('Drawings, DXF');
   expect(drawings.name).toMatch(/parts\.zip$/);
   expect(Object.keys(unzipSync(drawings.bytes))).toContain('1-side-left.dxf');
+  // The part in hand by itself.
+  await panel.getByRole('button', { name: /F600-3/ }).click();
+  await page
+    .getByRole('group', { name: 'Parts of F600-3' })
+    .getByRole('button', { name: /Left side/ })
+    .click();
+  const hand = page.getByRole('region', { name: 'Part in hand' });
+  expect((await taken('DXF', hand)).name).toBe('1-side-left.dxf');
+  expect((await taken('Router file', hand)).name).toBe('1-side-left-up.nc');
   // On paper: each part, cabinets taken apart, labels.
   for (const link of ['Cabinets', 'Every part', 'Labels', 'Labels of parts']) {
     const href = (await panel.getByRole('link', { name: link, exact: true }).getAttribute('href'))!;

@@ -106,6 +106,17 @@ describe('files for machines', () => {
     ]);
     // Nothing is made from the faces of a loose shelf.
     expect(parts.filter((name) => name.startsWith('2-shelf'))).toEqual([]);
+    // One part has the files it has among all.
+    const [item] = madeItems(design).filter(({ number }) => number === 2);
+    const only = { item: item!.record.id, part: 'bottom' };
+    const all = must(partFiles(design, 'iso'));
+    expect(must(partFiles(design, 'iso', usualMachine, only))).toEqual(
+      all.filter(({ name }) => name.startsWith('2-bottom')),
+    );
+    expect(must(partFiles(design, 'dxf', usualMachine, only)).map(({ name }) => name)).toEqual([
+      '2-bottom.dxf',
+    ]);
+    expect(must(partFiles(design, 'dxf', usualMachine, { ...only, item: 'none' }))).toEqual([]);
   });
 
   it('are refused where the machine can’t: parts nearer than the cutter, sheets larger than the bed, holes without a drill, corners too narrow', () => {

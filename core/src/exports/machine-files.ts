@@ -43,22 +43,33 @@ export function uniquelyNamed(files: readonly MachineFile[]): MachineFile[] {
   });
 }
 
-/** Every part the shop makes of a room, with the number of its item. */
-const allPieces = (design: Design): { id: string; piece: WorkPiece }[] =>
-  madeItems(design).flatMap(({ number, parts }) =>
-    parts.map((part) => ({ id: `${number} ${part.id}`, piece: workPiece(part) })),
-  );
+/** One part of an item. */
+export interface OnePart {
+  item: string;
+  part: string;
+}
+
+/** Every part the shop makes of a room, with the number of its item; or one of them. */
+const piecesOf = (design: Design, only: OnePart | null): { id: string; piece: WorkPiece }[] =>
+  madeItems(design)
+    .filter(({ record }) => !only || record.id === only.item)
+    .flatMap(({ number, parts }) =>
+      parts
+        .filter(({ id }) => !only || id === only.part)
+        .map((part) => ({ id: `${number} ${part.id}`, piece: workPiece(part) })),
+    );
 
 /**
- * The parts of a room, one after the other: a drawing each; what a router does to each once it is sawn, a file for each face that something
+ * The parts of a room, or one of them, one after the other: a drawing each; what a router does to each once it is sawn, a file for each face that something
  * is made from; or all holes and grooves as one table. Refused: a tool that the machine lacks.
  */
 export function partFiles(
   design: Design,
   format: MachineFormat,
   machine: Machine = usualMachine,
+  only: OnePart | null = null,
 ): Result<MachineFile[]> {
-  const pieces = allPieces(design);
+  const pieces = piecesOf(design, only);
   if (format === 'points') return ok([{ name: 'points.csv', text: pointTable(pieces) }]);
   const files: MachineFile[] = [];
   for (const { id, piece } of pieces) {

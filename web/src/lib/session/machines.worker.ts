@@ -22,6 +22,7 @@ import {
   type MachineFile,
   type MachineFormat,
   type OnBed,
+  type OnePart,
   type Played,
 } from 'goodreach/machines';
 import bold from '@fontsource/fira-sans/files/fira-sans-latin-500-normal.woff?url';
@@ -30,9 +31,9 @@ import regular from '@fontsource/fira-sans/files/fira-sans-latin-400-normal.woff
 /** The nests there are, by the keys of their materials. */
 type Nests = Readonly<Record<string, Nest>>;
 
-/** What the page asks of the room: files of all parts, of nested sheets, of tops; a sheet played on the router. */
+/** What the page asks of the room: files of all parts or of one, of nested sheets, of tops; a sheet played on the router. */
 export type MachineQuestion = { id: number; design: Design } & (
-  | { ask: 'parts'; format: MachineFormat; machine: Machine }
+  | { ask: 'parts'; format: MachineFormat; machine: Machine; only?: OnePart }
   | { ask: 'tops' }
   | { ask: 'sheets'; format: 'dxf' | 'iso'; machine: Machine; sawing: Sawing; nests: Nests }
   | { ask: 'paper'; sawing: Sawing; nests: Nests; options: SheetOptions }
@@ -80,7 +81,7 @@ async function answerTo(data: MachineQuestion): Promise<Answered> {
   const { design } = data;
   switch (data.ask) {
     case 'parts': {
-      const files = partFiles(design, data.format, data.machine);
+      const files = partFiles(design, data.format, data.machine, data.only);
       return files.ok ? { files: uniquelyNamed(files.value) } : { refusal: files.refusal };
     }
     case 'tops':

@@ -86,7 +86,7 @@
             </button>
           {/each}
         </div>
-        <PartInHand {part} number={item.parts.indexOf(part) + 1} />
+        <PartInHand {choice} item={item.record.id} {part} number={item.parts.indexOf(part) + 1} />
       </div>
     {/if}
   </section>
