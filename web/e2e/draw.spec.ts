@@ -138,6 +138,14 @@ test.describe('dimensions and notes of one’s own', () => {
     await expect(changed).toContainText('Plan: face K, overall, left away');
     await changed.getByRole('button', { name: 'Back' }).click();
     await expect(number('4115')).toHaveCount(1);
+    // The number alone: its line stays.
+    await number('4115').click();
+    await row.getByLabel('This number alone').check();
+    await row.getByRole('button', { name: 'Leave it away' }).click();
+    await expect(number('4115')).toHaveCount(0);
+    await expect(changed).toContainText('Plan: a number of face K, overall, left away');
+    await changed.getByRole('button', { name: 'Back' }).click();
+    await expect(number('4115')).toHaveCount(1);
 
     await number('4115').click();
     await row.getByRole('button', { name: 'Keep it as it is' }).click();

@@ -3,7 +3,7 @@ import { patchOf } from '../document/patch';
 import type { DimensionEnd, DimensionRecord, RowWayRecord } from '../document/records';
 import { endsIn, placeOfEnd } from '../drawing/dimensions/ends';
 import type { OwnView } from '../drawing/dimensions/own-dimensions';
-import { PLAN, rowWay } from '../drawing/dimensions/row-ways';
+import { figureRow, PLAN, rowWay } from '../drawing/dimensions/row-ways';
 import { drawSingleView } from '../drawing/elevation/single-view';
 import { roomViews } from '../drawing/elevation/views';
 import { ownView } from '../drawing/own-views';
@@ -17,17 +17,20 @@ import { guarded, type Command } from './command';
 /** Ends nearer than this to where a row is parted are there, mm. */
 const AT = 0.5;
 
-/** Makes a row of dimensions that is drawn by itself one that a person has made: tied to the same things, in the same place, and the same whatever is set beside it. The scale is that of the drawing, mm of room to a mm of paper. */
+/** Makes a row of dimensions that is drawn by itself, or one figure of it, one that a person has made: tied to the same things, in the same place, and the same whatever is set beside it. The scale is that of the drawing, mm of room to a mm of paper. */
 export const freezeRow: Command<{
   ids: readonly [string, string];
   view: string;
   row: string;
+  figure?: string;
   scale: number;
 }> = {
   id: 'freeze-row',
-  run(design, { ids: [id, wayId], view: viewId, row, scale }) {
+  run(design, { ids: [id, wayId], view: viewId, row, figure, scale }) {
     const view = ownView(design, viewId);
-    const figures = figuresOf(design, viewId, scale).filter(({ of }) => of.row === row);
+    const figures = figuresOf(design, viewId, scale).filter(
+      ({ of }) => of.row === row && (figure === undefined || of.figure === figure),
+    );
     const [first] = figures;
     if (!view || !first) return refuse('record-missing', { id: row, what: 'thing' });
     const ends = frozenEnds(design, view, figures);
@@ -36,9 +39,10 @@ export const freezeRow: Command<{
       ...{ kind: 'dimension', id, view: viewId, type: 'length', ends: ends.map(({ end }) => end) },
       ...measuredAlong(ends, first, scale),
     };
-    const before = rowWay(design, viewId, row);
+    const key = figure === undefined ? row : figureRow(row, figure);
+    const before = rowWay(design, viewId, key);
     const way: RowWayRecord = {
-      ...(before ?? { kind: 'row-way', id: wayId, view: viewId, row }),
+      ...(before ?? { kind: 'row-way', id: wayId, view: viewId, row: key }),
       hidden: true,
     };
     return guarded(design, patchOf(design, [dimension, way]));

@@ -35,11 +35,12 @@ export interface Between {
   held: readonly ('from' | 'to')[];
 }
 
-/** What of the room a figure measures: how long it is, mm, the way it runs from its first end to its second, in plan or up (null where that bends), and the row it stands in. */
+/** What of the room a figure measures: how long it is, mm, the way it runs from its first end to its second, in plan or up (null where that bends), the row it stands in and which figure of that it is. */
 export interface MeasuredThings extends Between {
   length: number;
   way: Point | 'up' | null;
   row: string;
+  figure?: string;
 }
 
 /** Rings or open lines. Points in the drawing's own millimetres; line weight and dashes in paper millimetres. */

@@ -23,6 +23,7 @@ import { drawPlan } from '../plan';
 import type { Primitive, TextMark } from '../primitives';
 import { placeOfEnd } from './ends';
 import { lostDimensions } from './own-dimensions';
+import { figureRow } from './row-ways';
 
 const end = (of: string, along: number, out: number, up = 0): DimensionEnd => ({ of, along, out, up });
 const dimension = (change: Partial<DimensionRecord>): DimensionRecord => ({
@@ -232,6 +233,61 @@ describe('a row that is drawn by itself', () => {
     expect(out(again)).toBe(out(design));
     const farther = must(execute(setRowWay, design, { ...way, off: 30 })).design;
     expect(out(farther) - out(design)).toBeCloseTo(30 * 20, 6);
+  });
+
+  it('leaves away, moves and keeps one of its figures by itself, and all others stay', () => {
+    const design = room();
+    for (const [view, row] of [
+      ['plan', 'face-a units'],
+      ['face-a', 'standing'],
+    ] as const) {
+      const before = figures(design, view, row);
+      expect(before.length).toBeGreaterThan(2);
+      const names = before.map(({ measured }) => measured!.of.figure!);
+      expect(new Set(names).size).toBe(names.length);
+      const [first, one, ...others] = before as [TextMark, TextMark, ...TextMark[]];
+      const way = { id: 'way', view, row: figureRow(row, names[1]!) };
+      const said = (by: object) => must(execute(setRowWay, design, { ...way, ...by })).design;
+
+      const hidden = said({ hidden: true });
+      expect(figures(hidden, view, row)).toEqual([first, ...others]);
+      expect(
+        must(execute(setRowWay, hidden, { ...way, hidden: false })).design.records['way'],
+      ).toBeUndefined();
+
+      // So many mm of paper farther out, at 1 to 20, and on along the row.
+      const moved = figures(said({ off: 8, over: -3 }), view, row);
+      expect(moved.filter((_, index) => index !== 1)).toEqual([first, ...others]);
+      const [a, b] = one.measured!.line;
+      const along = { x: (b.x - a.x) / one.measured!.of.length, y: (b.y - a.y) / one.measured!.of.length };
+      const by = { x: moved[1]!.at.x - one.at.x, y: moved[1]!.at.y - one.at.y };
+      expect(by.x * along.x + by.y * along.y).toBeCloseTo(-3 * 20, 6);
+      expect(Math.abs(by.x * along.y - by.y * along.x)).toBeCloseTo(8 * 20, 6);
+
+      const keep = { ids: ['own', 'way'] as const, view, row, figure: names[1]!, scale: 20 };
+      const kept = must(execute(freezeRow, design, keep)).design;
+      expect(figures(kept, view, row).map(({ text }) => text)).toEqual(
+        [first, ...others].map(({ text }) => text),
+      );
+      const own = textsOf(viewOf(kept, view)).filter(({ measured }) => measured?.of.row === 'own');
+      expect(own.map(({ text }) => text)).toEqual([one.text]);
+      expect(middle(own[0]!.measured!.line).x).toBeCloseTo(middle(one.measured!.line).x, 1);
+      expect(middle(own[0]!.measured!.line).y).toBeCloseTo(middle(one.measured!.line).y, 1);
+    }
+  });
+
+  it('shows a figure again when what it lay between is no longer there', () => {
+    const design = room();
+    const row = 'face-a units';
+    const [, one] = figures(design, 'plan', row);
+    const way = { id: 'way', view: 'plan', row: figureRow(row, one!.measured!.of.figure!), hidden: true };
+    const hidden = must(execute(setRowWay, design, way)).design;
+    const gone = one!.measured!.of.to[0]!;
+    const less = must(execute(removeThings, hidden, [gone])).design;
+    const links = figures(less, 'plan', row).map(({ measured }) => measured!.of);
+    // They are as long as the wall together: none of them is left away.
+    const wall = figures(less, 'plan', 'face-a overall')[0]!.measured!.of.length;
+    expect(links.reduce((sum, { length }) => sum + length, 0)).toBeCloseTo(wall, 3);
   });
 
   it.each(Object.entries({ galleyWithBay, hallBath, orchardKitchen, wetRoom }))(

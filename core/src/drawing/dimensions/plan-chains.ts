@@ -14,7 +14,7 @@ import { TEXT, type Medium, type Primitive } from '../primitives';
 import { readingTurn } from '../reading-turn';
 import { aisleRows } from './aisles';
 import { dimensionChains, type Chain } from './chains';
-import { PLAN, rowWay } from './row-ways';
+import { figureWays, PLAN, rowWay } from './row-ways';
 import {
   CLIMB,
   drawRow,
@@ -69,7 +69,8 @@ export function drawChains(
   );
   const written = writtenOn(about, scaleBy);
   const extra = placed.map(({ chain }) => rowWay(design, PLAN, rowOf(chain))?.off ?? 0);
-  const rows = rowsOf(placed, { scaleBy, medium, extra }, written);
+  const said = placed.map(({ chain }) => figureWays(design, PLAN, rowOf(chain), chain.links));
+  const rows = rowsOf(placed, { scaleBy, medium, extra, said }, written);
   const marks = placed.flatMap(({ chain: { face }, inside }, index) =>
     rowMarks(face.record, { row: rows[index]!, figures: !inside }),
   );
@@ -163,10 +164,18 @@ function overlaps(a: Placed, b: Placed): boolean {
   return Math.min(a.to, b.to) - Math.max(a.from, b.from) > 1;
 }
 
+/** How rows are drawn: how much farther out each stands than of itself, what was said of its figures. */
+interface RowsWay {
+  scaleBy: number;
+  medium: Medium;
+  extra: readonly number[];
+  said: readonly DimensionRow['said'][];
+}
+
 /** The rows of some chains: each over every row below it, and clear of all that is written beside it. Rows of one side that are as high climb together. */
 function rowsOf(
   placed: readonly Placed[],
-  { scaleBy, medium, extra }: { scaleBy: number; medium: Medium; extra: readonly number[] },
+  { scaleBy, medium, extra, said }: RowsWay,
   about: readonly Box[],
 ): DimensionRow[] {
   const tiers = assignTiers(placed);
@@ -175,7 +184,7 @@ function rowsOf(
   );
   const levels = textLevels(placed, { tiers, sizes, scaleBy });
   const rows: DimensionRow[] = placed.map((one, index) =>
-    rowAt(one, { offset: 0, size: sizes[index]!, levels: levels[index]!, scaleBy }),
+    rowAt(one, { offset: 0, size: sizes[index]!, levels: levels[index]!, scaleBy, said: said[index] }),
   );
   const offsets = placed.map(() => 0);
   const [texts, lines] = [new Boxes(20 * scaleBy), new Boxes(20 * scaleBy)];
@@ -196,7 +205,7 @@ function rowsOf(
     for (let climbs = 0; climbs < MOST_CLIMBS; climbs++) {
       for (const index of together) {
         offsets[index] = Math.max(1, from + extra[index]!) + climbs * CLIMB;
-        const row = { size: sizes[index]!, levels: levels[index]!, scaleBy };
+        const row = { size: sizes[index]!, levels: levels[index]!, scaleBy, said: said[index] };
         rows[index] = rowAt(placed[index]!, { offset: offsets[index]!, ...row });
       }
       if (together.every((index) => isClear(rows[index]!))) break;
@@ -212,9 +221,9 @@ function rowsOf(
 /** A chain as a row so far off the line it is counted from, paper mm. */
 function rowAt(
   { chain, base, out, along, inside }: Placed,
-  row: { offset: number; size: number; levels: readonly number[]; scaleBy: number },
+  row: Pick<DimensionRow, 'levels' | 'said' | 'size'> & { offset: number; scaleBy: number },
 ): DimensionRow {
-  const { offset, size, levels, scaleBy } = row;
+  const { offset, size, levels, scaleBy, said } = row;
   const { face, links } = chain;
   const at = add(face.start, scale(out, base + offset * scaleBy - dot(face.start, out)));
   const feet = [0, ...links.map(({ to }) => to)].map((end): Point | null => {
@@ -229,6 +238,7 @@ function rowAt(
     ...{ links, at, along, out, feet, levels, size, scale: scaleBy },
     ...{ turn: readingTurn(face.turn), source: face.id, way: face.arc ? null : along },
     row: rowOf(chain),
+    ...(said && { said }),
   };
 }
 
@@ -276,17 +286,19 @@ function onFace(face: PlacedFace, along: number): Point {
 
 /** The figures of a chain within the room, over their line or wherever about it there is room. */
 function insideFigures(row: DimensionRow): Label[] {
-  const { links, at, along, out, size, turn, source, scale: scaleBy } = row;
-  return links.map(({ from, to, text }, index): Label => {
+  const { links, at, along, out, size, turn, source, scale: scaleBy, said } = row;
+  return links.flatMap(({ from, to, text }, index): Label[] => {
+    if (said?.[index]?.hidden) return [];
+    const { off: farther = 0, over = 0 } = said?.[index] ?? {};
     const foot = place(at, along, (from + to) / 2, out, 0);
     const { left, right, bottom, top } = textBox(figureAt({ x: 0, y: 0 }, text, size, 0), scaleBy).bounds;
     const aside = ((to - from) / scaleBy + (right - left) / scaleBy) / 2 + 1;
     const off = (across: number, up: number): LabelPlace => ({
-      at: place(foot, along, across * scaleBy, out, up * scaleBy),
+      at: place(foot, along, (across + over) * scaleBy, out, (up + farther) * scaleBy),
       turn,
     });
     const lift = liftOf(size);
-    return {
+    const label: Label = {
       ...{ layer: 'dimensions', width: right - left, height: top - bottom, ...(source && { source }) },
       places: [
         off(0, lift),
@@ -306,5 +318,6 @@ function insideFigures(row: DimensionRow): Label[] {
         },
       ],
     };
+    return [label];
   });
 }

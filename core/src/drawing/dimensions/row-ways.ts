@@ -1,5 +1,6 @@
 import { perDesign, recordsOf, type Design } from '../../document/design';
 import type { RowWayRecord } from '../../document/records';
+import type { ChainLink } from './chains';
 
 /** What the plan goes by in the records of what is drawn on it, and the ceiling plan. */
 export const PLAN = 'plan';
@@ -33,3 +34,41 @@ export const shownRows = <Row>(
   rows: readonly Row[],
   keyOf: (row: Row) => string,
 ): Row[] => rows.filter((row) => !rowWay(design, view, keyOf(row))?.hidden);
+
+/** Between a row and one of its figures, in what that goes by. */
+const FIGURE = '#';
+
+/** What one figure of a row goes by on its drawing, and of which row it is. */
+export const figureRow = (row: string, figure: string): string => `${row}${FIGURE}${figure}`;
+export const rowOfFigure = (key: string): string | null => {
+  const at = key.indexOf(FIGURE);
+  return at < 0 ? null : key.slice(0, at);
+};
+
+/** Which figure of its row one is: by what lies at its ends, so that it is the same one when others come and go. */
+export function figureOf(links: readonly ChainLink[], index: number): string {
+  const nameOf = ({ between: { from, to } }: ChainLink) => `${from[0] ?? ''}~${to[0] ?? ''}`;
+  const name = nameOf(links[index]!);
+  const before = links.slice(0, index).filter((link) => nameOf(link) === name).length;
+  return before > 0 ? `${name}~${before + 1}` : name;
+}
+
+/** What was said of a figure by itself: left away, or so much farther out and on along its row, mm on paper. */
+export type FigureWay = Pick<RowWayRecord, 'hidden' | 'off' | 'over'>;
+
+const saysFigures = perDesign((design) =>
+  recordsOf(design, 'row-way').some(({ row }) => rowOfFigure(row) !== null),
+);
+
+/** What was said of the figures of a row, one by one; nothing where nothing was. */
+export function figureWays(
+  design: Design,
+  view: string,
+  row: string,
+  links: readonly ChainLink[],
+): readonly (FigureWay | undefined)[] | undefined {
+  if (!saysFigures(design)) return undefined;
+  const said = byRow(design);
+  const ways = links.map((_, index) => said.get(`${view} ${figureRow(row, figureOf(links, index))}`));
+  return ways.some(Boolean) ? ways : undefined;
+}

@@ -11,6 +11,7 @@ import {
 } from '../primitives';
 import { CAP_HEIGHT, textWidth } from '../text-layout';
 import type { ChainLink } from './chains';
+import { figureOf, type FigureWay } from './row-ways';
 
 /** Distances of rows of dimensions, paper mm: the first from what it is of, and from one to the next. */
 export const FIRST_ROW = 7;
@@ -24,6 +25,9 @@ export const MOST_CLIMBS = 400;
 const LEVEL = 3.3;
 export const TICK = 0.9;
 export const OVERSHOOT = 1.2;
+/** A figure that does not stand on its length is led to from so far over that to so far under it, paper mm. */
+const LEAD = 0.4;
+const FROM_FIGURE = 1.5;
 /** Between figures and the line they stand on, and how high their middle stands over it at the least, paper mm. */
 const OVER = 1.1;
 const LIFT = 2.1;
@@ -49,6 +53,8 @@ export interface DimensionRow {
   way: Point | 'up' | null;
   /** What the row goes by on its drawing. */
   row: string;
+  /** What was said of its figures one by one. */
+  said?: readonly (FigureWay | undefined)[] | undefined;
 }
 
 /** Figures that all fit on their lengths are larger. */
@@ -114,24 +120,31 @@ export const figureAt = (at: Point, text: string, size: number, turn: number): T
 });
 
 const figuresOf = (row: DimensionRow): TextMark[] => {
-  const { links, at, along, out, levels, size, scale, turn } = row;
-  return links.map(({ from, to, text }, index) => ({
-    ...figureAt(
-      place(at, along, (from + to) / 2, out, liftOf(size, levels[index]) * scale),
-      text,
-      size,
-      turn,
-    ),
-    measured: measuredBy(row, index),
-  }));
+  const { links, at, along, out, size, scale, turn, said } = row;
+  return links.flatMap(({ text }, index) => {
+    if (said?.[index]?.hidden) return [];
+    const { on, up } = figurePlace(row, index);
+    const mark = figureAt(place(at, along, on, out, up * scale), text, size, turn);
+    return [{ ...mark, measured: measuredBy(row, index) }];
+  });
 };
+
+/** Where along its row a figure stands, mm, and how high over it, paper mm. */
+function figurePlace(
+  { links, levels, size, scale, said }: DimensionRow,
+  index: number,
+): { on: number; up: number } {
+  const { from, to } = links[index]!;
+  const { off = 0, over = 0 } = said?.[index] ?? {};
+  return { on: (from + to) / 2 + over * scale, up: liftOf(size, levels[index]) + off };
+}
 
 /** What a figure of a row measures. */
 export function measuredBy({ links, at, along, out, feet, way, row }: DimensionRow, index: number): Measured {
   const { from, to, between } = links[index]!;
   const line = [place(at, along, from, out, 0), place(at, along, to, out, 0)] as const;
   const ends = { from: feet[index] ?? line[0], to: feet[index + 1] ?? line[1], line };
-  return { ...ends, of: { ...between, length: to - from, way, row } };
+  return { ...ends, of: { ...between, length: to - from, way, row, figure: figureOf(links, index) } };
 }
 
 /** What the line of a row takes, with its ticks; `short` by them, where neighbours meet it at its ends. */
@@ -153,7 +166,7 @@ export const figureBoxes = (row: DimensionRow): Box[] =>
 
 /** The line of a row, its ticks and extension lines, and its figures, the last. */
 export function drawRow(row: DimensionRow, figures = true): Primitive[] {
-  const { links, at, along, out, feet, levels, size, scale: by, source } = row;
+  const { links, at, along, out, feet, levels, scale: by, source, said } = row;
   const on = (s: number, up = 0): Point => place(at, along, s, out, up * by);
   const stroke = (a: Point, b: Point, weight: number): PathMark => ({
     ...line('dimensions', [a, b], weight, 'measure'),
@@ -168,9 +181,13 @@ export function drawRow(row: DimensionRow, figures = true): Primitive[] {
   });
   if (figures) {
     links.forEach(({ from, to }, index) => {
-      const level = levels[index]!;
+      const own = said?.[index];
+      if (own?.hidden || (levels[index] === 0 && !own)) return;
+      // What does not stand on its length is led to it.
+      const { on: along, up } = figurePlace(row, index);
       const middle = (from + to) / 2;
-      if (level > 0) marks.push(stroke(on(middle, 0.4), on(middle, liftOf(size, level) - 1.5), WEIGHT.thin));
+      if (up - FROM_FIGURE > LEAD)
+        marks.push(stroke(on(middle, LEAD), on(along, up - FROM_FIGURE), WEIGHT.thin));
     });
     marks.push(...figuresOf(row));
   }

@@ -15,7 +15,7 @@ import { Boxes } from '../labels/boxes';
 import { writtenOn } from '../labels/drawn';
 import type { Primitive } from '../primitives';
 import { centresOn, linksOf, openingEnds, type ChainEnd, type ChainLink, type Parted } from './chains';
-import { rowWay, shownRows } from './row-ways';
+import { figureWays, rowWay, shownRows } from './row-ways';
 import {
   CLIMB,
   drawRow,
@@ -78,9 +78,10 @@ export function drawViewChains(
     const start = parted.from;
     const size = figureSize(links, scale);
     const levels = levelsOf(links, { size, scale, start: start / scale, taken: levelTaken() });
+    const said = figureWays(design, id, name, links);
     const rowAt = (offset: number) =>
       rowOn(side, {
-        ...{ links, levels, size, scale, start, offset, extent, row: name },
+        ...{ links, levels, size, scale, start, offset, extent, row: name, said },
         frame: dimensioned.frame,
       });
     let row = rowAt(offsets[side]);
@@ -94,7 +95,7 @@ export function drawViewChains(
   return textsLast(drawn);
 }
 
-interface RowPlace extends Pick<DimensionRow, 'levels' | 'links' | 'row' | 'scale' | 'size'> {
+interface RowPlace extends Pick<DimensionRow, 'levels' | 'links' | 'row' | 'said' | 'scale' | 'size'> {
   start: number;
   offset: number;
   extent: Bounds;

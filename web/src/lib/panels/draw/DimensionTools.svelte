@@ -8,6 +8,7 @@
     removeThings,
     roomShape,
     rowNames,
+    rowOfFigure,
     say,
     sayFirst,
     setRowWay,
@@ -42,7 +43,9 @@
   const own = $derived(recordsOf(design, 'dimension'));
   const lost = $derived(new Set(lostDimensions(design, new Set(ownViewIds(design))).map(({ id }) => id)));
 
-  function rowName({ view, row }: RowWayRecord): string {
+  function rowName({ view, row: own }: RowWayRecord): string {
+    const whole = rowOfFigure(own);
+    const row = whole ?? own;
     const labelled = labelOf(row);
     if (labelled !== null) {
       const of = design.records[labelled] ? say(nounOf(design, { of: labelled })) : 'what is gone';
@@ -51,7 +54,7 @@
     const key = row.split(' ').find((part) => part in rowNames) as keyof typeof rowNames | undefined;
     const face = roomShape(design).byId.get(row.split(' ')[0]!);
     const of = face ? `face ${face.letter}, ` : '';
-    return `${viewName(design, view)}: ${of}${key ? rowNames[key] : row}`;
+    return `${viewName(design, view)}: ${whole === null ? '' : 'a number of '}${of}${key ? rowNames[key] : row}`;
   }
   function dimensionName({ type, view, ends, text }: DimensionRecord): string {
     const what = type === 'note' && text ? `“${text.split('\n')[0]}”` : dimensionNames[type];

@@ -6,6 +6,7 @@
     sayFirst,
     setMeasured,
     formatLength,
+    figureRow,
     freezeRow,
     roundLengths,
     rowWay,
@@ -31,6 +32,8 @@
   const { session, screen } = useWorkspace();
   /** How much farther out a row is moved at a time, mm of paper. */
   const STEP = 6;
+  /** And a number by itself. */
+  const SMALL_STEP = 3;
   const { of, paper, own, frame } = $derived(figure);
   const design = $derived(session.committed);
   const ways = $derived(measuredWays(design, of));
@@ -89,17 +92,23 @@
   /** The drawing it stands on, as far as anything can be put there. */
   const view = $derived(frame?.view ?? null);
 
-  /** What can be said of the row it stands in, where that is drawn by itself. */
-  function row(change: { hidden?: boolean; off?: number }) {
+  /** Whether what is said is said of this number alone, and what that or its row goes by. */
+  let alone = $state(false);
+  const key = $derived(alone && of.figure !== undefined ? figureRow(of.row, of.figure) : of.row);
+  /** What can be said of the row it stands in, or of itself, where that is drawn by itself. */
+  function row(change: { hidden?: boolean; off?: number; over?: number }) {
     if (!view) return;
-    const at = { id: `row-way-${nanoid(8)}`, view, row: of.row };
+    const at = { id: `row-way-${nanoid(8)}`, view, row: key };
     if (session.run(setRowWay, { ...at, ...change })) onclose();
   }
-  const off = $derived(view ? (rowWay(design, view, of.row)?.off ?? 0) : 0);
+  const said = $derived(view ? rowWay(design, view, key) : undefined);
+  const [off, over] = $derived([said?.off ?? 0, said?.over ?? 0]);
+  const step = $derived(alone ? SMALL_STEP : STEP);
   function keep() {
     if (!frame || !view) return;
     const ids = [`dimension-${nanoid(8)}`, `row-way-${nanoid(8)}`] as const;
-    const at = { ids, view, row: of.row, scale: frame.ratio };
+    const figure = alone && of.figure !== undefined ? { figure: of.figure } : {};
+    const at = { ids, view, row: of.row, ...figure, scale: frame.ratio };
     if (!session.run(freezeRow, at)) return;
     screen.select(ids[0]);
     onclose();
@@ -154,9 +163,17 @@
   {/if}
   {#if frame && !own}
     <div class="row" role="group" aria-label="The row it stands in">
-      <Button look="quiet" onclick={() => row({ off: off + STEP })}>Farther out</Button>
-      <Button look="quiet" onclick={() => row({ off: off - STEP })}>Nearer</Button>
-      <Button look="quiet" onclick={() => row({ hidden: true })}>Leave the row away</Button>
+      <label><input type="checkbox" bind:checked={alone} /> This number alone, not its row</label>
+      <Button look="quiet" onclick={() => row({ off: off + step })}>Farther out</Button>
+      <Button look="quiet" onclick={() => row({ off: off - step })}>Nearer</Button>
+      {#if alone}
+        {#each [['from', -step], ['to', step]] as const as [end, by] (end)}
+          <Button look="quiet" onclick={() => row({ over: over + by })}>To the {ends[end]} end</Button>
+        {/each}
+      {/if}
+      <Button look="quiet" onclick={() => row({ hidden: true })}
+        >{alone ? 'Leave it away' : 'Leave the row away'}</Button
+      >
       <Button look="quiet" onclick={keep}>Keep it as it is</Button>
     </div>
   {/if}
@@ -212,6 +229,9 @@
     gap: 0.4rem;
     min-height: max(24px, var(--touch));
     font-size: 13px;
+  }
+  .row label {
+    width: 100%;
   }
   p {
     color: var(--soft);
