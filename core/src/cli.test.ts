@@ -296,7 +296,8 @@ describe('goodreach', () => {
 
   it('names who a job is for in its title blocks, or says what is wrong with that', async () => {
     const out = join(folder, 'whose.svg');
-    const flags = ['--client', 'M. Ashgrove', '--site', '4 Quay Street', '--drawn-by', 'KT'];
+    const flags = ['--client', 'M. Ashgrove', '--drawn-by', 'KT', '--checked-by', 'RO'];
+    flags.push('--site', '4 Quay Street');
     const drawn = await goodreach(
       'sheet',
       file,
@@ -311,7 +312,8 @@ describe('goodreach', () => {
     expect(drawn.status).toBe(0);
     const { files = [out] } = JSON.parse(drawn.out) as { files?: string[] };
     const svg = await readFile(files[0]!, 'utf8');
-    for (const words of ['M. Ashgrove · 4 Quay Street · drawn by KT', '24-017']) expect(svg).toContain(words);
+    for (const words of ['M. Ashgrove · 4 Quay Street · drawn by KT · checked by RO', '24-017'])
+      expect(svg).toContain(words);
     const wrong = await goodreach('sheet', file, '--number', 'x'.repeat(41));
     expect([wrong.status, wrong.error.includes('title block.number')]).toEqual([1, true]);
   });

@@ -299,6 +299,7 @@ program
   .option('--site <address>', 'where it is')
   .option('--number <number>', 'its number')
   .option('--drawn-by <name>', 'who draws it')
+  .option('--checked-by <name>', 'who has checked it')
   .option('--date <date>', 'date of the print, yyyy-mm-dd')
   .option('--revision <number>', 'revision number', '0')
   .option('--format <format>', 'pdf or svg', 'pdf')

@@ -21,6 +21,7 @@ export interface SheetFlags {
   site?: string;
   number?: string;
   drawnBy?: string;
+  checkedBy?: string;
   revision: string;
   date?: string;
   format: string;
@@ -87,11 +88,12 @@ export async function sheetCommand(design: Design, flags: SheetFlags): Promise<R
   });
 }
 
-const jobFields = ({ client, site, number, drawnBy }: SheetFlags): JobFields => ({
+const jobFields = ({ client, site, number, drawnBy, checkedBy }: SheetFlags): JobFields => ({
   ...(client !== undefined && { client }),
   ...(site !== undefined && { site }),
   ...(number !== undefined && { number }),
   ...(drawnBy !== undefined && { drawnBy }),
+  ...(checkedBy !== undefined && { checkedBy }),
 });
 
 /** A template as it is read from JSON, or every fault of it. */

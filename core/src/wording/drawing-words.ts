@@ -75,6 +75,9 @@ export const ownDimensionWords = {
     `Detail ${number}${name ? `, ${name}` : ''} (${of})`,
 };
 
+/** Between what is said on one line. */
+export const DOT = ' · ';
+
 export const sheetWords = {
   issue: (number: number, name: string) => `Issue ${number}, ${name}`,
   issues: 'Issues',
@@ -109,9 +112,10 @@ export const sheetWords = {
   check: (units: string, said = 'to finished faces. Check on site.') => `${units}, ${said}`,
   notes: 'Notes',
   sheet: (sheet: number, of: number) => `Sheet ${sheet} of ${of}`,
-  /** Who a job is for, where it is, who draws it; nothing where nothing is said. */
-  job: ({ client, site, drawnBy }: { client?: string; site?: string; drawnBy?: string }) =>
-    [client, site, drawnBy && `drawn by ${drawnBy}`].filter(Boolean).join(' · '),
+  /** Who a job is for and where it is; who draws it and who has checked it. Nothing where nothing is said. */
+  whose: ({ client, site }: { client?: string; site?: string }) => [client, site].filter(Boolean).join(DOT),
+  people: ({ drawnBy, checkedBy }: { drawnBy?: string; checkedBy?: string }) =>
+    [drawnBy && `drawn by ${drawnBy}`, checkedBy && `checked by ${checkedBy}`].filter(Boolean).join(DOT),
 };
 
 /** The words of the reach report. */

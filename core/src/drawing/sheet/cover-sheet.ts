@@ -2,7 +2,7 @@ import { roomOf, type Design } from '../../document/design';
 import type { Bounds } from '../../geometry/polygon';
 import { roomShape } from '../../survey/room-shape';
 import { formatArea } from '../../units/format-area';
-import { sheetWords } from '../../wording/drawing-words';
+import { DOT, sheetWords } from '../../wording/drawing-words';
 import { uncapital } from '../../wording/words';
 import { drawPlan } from '../plan';
 import { drawingBounds } from '../plan-with';
@@ -32,7 +32,7 @@ export function coverSheets(
   const field = fieldOf(page);
   const { name, unit } = roomOf(design);
   const title = [job || name, fields.number].filter(Boolean).join(' · ');
-  const whose = [sheetWords.job(fields), studio].filter(Boolean).join(' · ');
+  const whose = [sheetWords.whose(fields), sheetWords.people(fields), studio].filter(Boolean).join(DOT);
   const size = formatArea(roomShape(design).area, unit);
   const titles = contents.map(({ title }) => title);
   const whole = indexParts(titles, columnHeight(page));

@@ -363,13 +363,13 @@ describe('a template of a studio', () => {
       client: 'M. Ashgrove',
       site: '4 Quay Street, Tidewrack',
       number: '24-017',
-      drawnBy: 'KT',
+      ...{ drawnBy: 'KT', checkedBy: 'RO' },
     };
     for (const page of ['A4', 'A3']) {
       const asked = options('set', page, '50');
       const sheets = must(drawSheets(galleyWithBay(), { ...asked, fields }));
       const plain = must(drawSheets(galleyWithBay(), asked));
-      const whose = 'M. Ashgrove · 4 Quay Street, Tidewrack · drawn by KT';
+      const whose = 'M. Ashgrove · 4 Quay Street, Tidewrack · drawn by KT · checked by RO';
       for (const [index, sheet] of sheets.entries()) {
         const said = textsOf(sheet);
         expect(said).toContain('Job · 24-017');
@@ -392,6 +392,11 @@ describe('a template of a studio', () => {
         expect(textsOf(plain[index]!).length).toBe(said.length - 1);
       }
       expect(textsOf(sheets[0]!)).toContain(`${whose} · Studio`);
+      // Of a long address less is said, not of who has checked it.
+      const long = { ...fields, site: 'The long house behind the old quay, Tidewrack on the Water' };
+      const [, plan] = must(drawSheets(galleyWithBay(), { ...asked, fields: long }));
+      const said = textsOf(plan!).find((word) => word.startsWith('M. Ashgrove'));
+      expect(said).toMatch(/^M\. Ashgrove · The long house.*… · drawn by KT · checked by RO$/);
     }
   });
 });

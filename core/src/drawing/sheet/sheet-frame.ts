@@ -1,4 +1,4 @@
-import { sheetWords } from '../../wording/drawing-words';
+import { DOT, sheetWords } from '../../wording/drawing-words';
 import { roomOf, type Design } from '../../document/design';
 import type { Point } from '../../geometry/point';
 import type { Bounds } from '../../geometry/polygon';
@@ -197,10 +197,10 @@ function titleBlock(
 ): Primitive[] {
   const { name, unit } = roomOf(design);
   const { studio, job, fields = {}, date, revision, page, issue, style } = options;
-  const whose = sheetWords.job(fields);
   const number = fields.number ? `${job && ' · '}${fields.number}` : '';
   const top = bottom + TITLE_HEIGHT;
   const wide = COLUMN - 8;
+  const whose = whoseNamed(fields, wide);
   const beside = style?.logo ? wide - LOGO.wide - 2 : wide;
   const field = (label: string, value: string, x: number, y: number): Primitive[] => [
     text(label, left + x, y, TEXT.small),
@@ -224,7 +224,7 @@ function titleBlock(
     ...(style?.address
       ? [text(fitted(style.address, TEXT.small, wide), left + 4, bottom + 23.4, TEXT.small)]
       : []),
-    ...(whose ? [text(fitted(whose, TEXT.small, wide), left + 4, bottom + 12, TEXT.small)] : []),
+    ...(whose ? [text(whose, left + 4, bottom + 12, TEXT.small)] : []),
     text(fitted(sheetWords.check(units, style?.check), TEXT.small, wide), left + 4, bottom + 8.5, TEXT.small),
     text(sheetWords.sheet(sheet, of), left + 4, bottom + 4.2, TEXT.small),
     issue
@@ -241,6 +241,14 @@ const jobNamed = (job: string, number: string, wide: number): string =>
   number === ''
     ? fitted(job, TEXT.title, wide)
     : `${fitted(job, TEXT.title, wide - textWidth(number, TEXT.title, true))}${number}`;
+
+/** Who a job is for and where it is, and who draws and has checked it, who stay whole. */
+function whoseNamed(fields: JobFields, wide: number): string {
+  const [whose, people] = [sheetWords.whose(fields), sheetWords.people(fields)];
+  if (whose === '' || people === '') return fitted(whose || people, TEXT.small, wide);
+  const after = `${DOT}${people}`;
+  return `${fitted(whose, TEXT.small, wide - textWidth(after, TEXT.small))}${after}`;
+}
 
 /** Between bars of different scales, paper mm. */
 const BAR_GAP = 8;

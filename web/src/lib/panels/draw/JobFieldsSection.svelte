@@ -14,6 +14,7 @@
     { key: 'site', label: 'Site', most: MOST_LINE },
     { key: 'number', label: 'Job number', most: MOST_FIELD },
     { key: 'drawnBy', label: 'Drawn by', most: MOST_FIELD },
+    { key: 'checkedBy', label: 'Checked by', most: MOST_FIELD },
   ] as const;
 
   /** One after the other, so that the last that is typed is the last that is kept. */
