@@ -3,7 +3,7 @@ import { overhangSides } from '../document/limits';
 import { remember, rememberOne } from '../document/remember';
 import { apart } from '../geometry/apart';
 import { distance, dot, inward, place, subtract, unit, type Point } from '../geometry/point';
-import { boundsMeet, boundsOf, type Polygon } from '../geometry/polygon';
+import { boundsMeet, boundsOf, signedArea, type Polygon } from '../geometry/polygon';
 import { AGAINST, TOUCH } from '../geometry/tolerance';
 import { hasLegs } from '../ranges/handing';
 import { bodiesNear, type Body } from '../setting/bodies';
@@ -232,9 +232,11 @@ function boardsOf(
     }));
   });
   const footprints = mitred(standing);
-  return standing.flatMap(({ at, step, edge, a, b }, index) =>
-    at ? [{ at, step, edge, a, b, footprint: footprints[index]! }] : [],
-  );
+  return standing.flatMap(({ at, step, edge, a, b }, index) => {
+    const footprint = footprints[index]!;
+    // The mitres of a short board can be longer than it is: its neighbours meet without it.
+    return at && signedArea(footprint) > 0 ? [{ at, step, edge, a, b, footprint }] : [];
+  });
 }
 
 /** Shorter boards are rounding, mm. */
