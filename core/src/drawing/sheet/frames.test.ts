@@ -13,7 +13,7 @@ import { must, type Result } from '../../result';
 import type { Patch } from '../../document/patch';
 import { roomViews } from '../elevation/views';
 import { drawingBounds } from '../plan-with';
-import type { Primitive, TextMark } from '../primitives';
+import type { Primitive } from '../primitives';
 import { frameWay } from './frame-ways';
 import { drawSheets } from './sheet';
 import { findPage, findScale, frameScales } from './sheet-format';
@@ -355,48 +355,6 @@ describe('a template of a studio', () => {
       const [cover] = sheets;
       for (const [index, { title }] of sheets.entries())
         if (index > 0 && index < 8) expect(textsOf(cover!)).toContain(title);
-    }
-  });
-
-  it('has who the job is for in every title block and on the cover, whole on any page, and nothing where nothing is said', () => {
-    const fields = {
-      client: 'M. Ashgrove',
-      site: '4 Quay Street, Tidewrack',
-      number: '24-017',
-      ...{ drawnBy: 'KT', checkedBy: 'RO' },
-    };
-    for (const page of ['A4', 'A3']) {
-      const asked = options('set', page, '50');
-      const sheets = must(drawSheets(galleyWithBay(), { ...asked, fields }));
-      const plain = must(drawSheets(galleyWithBay(), asked));
-      const whose = 'M. Ashgrove · 4 Quay Street, Tidewrack · drawn by KT · checked by RO';
-      for (const [index, sheet] of sheets.entries()) {
-        const said = textsOf(sheet);
-        expect(said).toContain('Job · 24-017');
-        expect(said).toContain(whose);
-        // Nothing else moves for it, and it lies on nothing of its title block.
-        const own = sheet.marks.filter(
-          (mark): mark is TextMark => mark.type === 'text' && mark.text === whose,
-        );
-        expect(own).toHaveLength(1);
-        const box = drawingBounds(own, 1);
-        const others = sheet.marks.filter(
-          (mark): mark is TextMark => mark.type === 'text' && mark !== own[0],
-        );
-        for (const other of others) {
-          const { left, right, bottom, top } = drawingBounds([other], 1);
-          const meets = left < box.right && right > box.left && bottom < box.top && top > box.bottom;
-          expect(meets, `${page} ${sheet.title}: ${other.text}`).toBe(false);
-        }
-        expect(textsOf(plain[index]!)).not.toContain(whose);
-        expect(textsOf(plain[index]!).length).toBe(said.length - 1);
-      }
-      expect(textsOf(sheets[0]!)).toContain(`${whose} · Studio`);
-      // Of a long address less is said, not of who has checked it.
-      const long = { ...fields, site: 'The long house behind the old quay, Tidewrack on the Water' };
-      const [, plan] = must(drawSheets(galleyWithBay(), { ...asked, fields: long }));
-      const said = textsOf(plan!).find((word) => word.startsWith('M. Ashgrove'));
-      expect(said).toMatch(/^M\. Ashgrove · The long house.*… · drawn by KT · checked by RO$/);
     }
   });
 });
