@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cornered, rectangle } from '../../../testing/rooms';
+import { bendFace } from '../../commands/bend-face';
 import { putService } from '../../commands/put-service';
 import { setEdgeWay } from '../../commands/set-edge-way';
 import { setFinish } from '../../commands/set-finish';
@@ -162,6 +163,21 @@ describe('pieces of splashes', () => {
           expect([top, piece]).toEqual(piece > 1 ? [before.top, before.piece + 1] : [before.top + 1, 1]);
         });
       }
+  });
+
+  it('are one along a bent wall, as long as the chords they are made of', () => {
+    for (const side of ['in', 'out'] as const) {
+      const builder = rectangle(6000, 4000);
+      builder.run(bendFace, { face: 'face-a', bend: { side, depth: 300 } });
+      builder.run(setRoom, { splashHeight: 100 });
+      for (const at of [1500, 2100, 2700]) builder.set('F600', 'face-a', at);
+      const [one, ...others] = uprightTemplates(builder.design);
+      expect(others).toEqual([]);
+      const area = splashes(builder.design).reduce((sum, each) => sum + splashSize(each).area, 0);
+      expect(one).toMatchObject({ bent: true, length: expect.closeTo(area / 100, 6) as number });
+      expect(one!.length).toBeGreaterThan(1840);
+      expect(mitres(one!)).toEqual([]);
+    }
   });
 
   it('are the fewest equal ones that the slab has room for, joined', () => {
