@@ -152,7 +152,8 @@ export { toolKinds, toolLimits, MOST_TOOLS, type ToolKind } from './shop/machine
 export { newTool, routing, usualMachine, type Machine, type MachineTool } from './shop/machines/machine';
 export { usualSawing } from './shop/nest/stock';
 export { heldCase, isLaidFor, type Held } from './shop/nest/held';
-export { caughtPlace, movePart, placesFor, type PartMove } from './shop/nest/moved';
+export { movePart, type PartMove } from './shop/nest/moved';
+export { placesFor, type PartPlaces } from './shop/nest/places';
 export { isAlike } from './document/remember';
 export { readLaidSheets, type LaidSheets } from './shop/nest/laid-sheets';
 export { frontStrips, matchings, type Matching } from './shop/nest/matched-fronts';

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { nestFaults } from '../../../testing/nest-faults';
 import { must } from '../../result';
-import { caughtPlace, movePart, placesFor } from './moved';
+import { movePart } from './moved';
+import { placesFor } from './places';
 import { nest } from './nest';
 import type { LaidPart, Nest, NestCase } from './nest-types';
 
@@ -97,7 +98,7 @@ describe('a part put elsewhere by hand', () => {
     const to = { sheet: 0, x: TRIM, y: TRIM + wide + KERF, turn: false };
     expect(reason(movePart(ring, start, { sheet: 0, part: 3, to }))).toBe('nest-unsawn');
     // It is not offered that place, but others.
-    const places = placesFor(ring, start.sheets[0]!, start.sheets[0]!.parts[3]!, { except: 3 });
+    const places = placesFor(ring, start.sheets[0]!, start.sheets[0]!.parts[3]!, { except: 3 }).all();
     expect(places).not.toContainEqual({ x: to.x, y: to.y });
     expect(places.length).toBeGreaterThan(3);
   });
@@ -124,7 +125,7 @@ describe('a part put elsewhere by hand', () => {
           const goal = c % (now.sheets.length + 1);
           const own = now.sheets[sheet]!.parts[at]!;
           const target = now.sheets[goal] ?? { stock: 's', parts: [], cuts: [] };
-          const places = placesFor(one, target, own, { turn, except: goal === sheet ? at : null });
+          const places = placesFor(one, target, own, { turn, except: goal === sheet ? at : null }).all();
           if (places.length === 0) continue;
           const place = places[d % places.length]!;
           now = must(movePart(one, now, { sheet, part: at, to: { sheet: goal, ...place, turn } }));
@@ -135,13 +136,52 @@ describe('a part put elsewhere by hand', () => {
     );
   });
 
-  it('catches the nearest of its places, and none that is too far off', () => {
-    const places = [
-      { x: 0, y: 0 },
-      { x: 100, y: 0 },
-    ];
-    expect(caughtPlace(places, { x: 60, y: 0 }, 40)).toEqual({ x: 100, y: 0 });
-    expect(caughtPlace(places, { x: 60, y: 0 }, 39.9)).toBeNull();
-    expect(caughtPlace([], { x: 0, y: 0 }, 40)).toBeNull();
+  it('is offered every place beside or level with others where it can lie, and no other', () => {
+    const sizes = fc.record({ l: fc.integer({ min: 300, max: 900 }), w: fc.integer({ min: 200, max: 600 }) });
+    let [offered, asking] = [0, 0];
+    fc.assert(
+      fc.property(fc.array(sizes, { minLength: 2, maxLength: 6 }), fc.nat(9), (given, which) => {
+        const one = asked(given.map(({ l, w }, index) => part(`p${index}`, l, w)));
+        const now = laid(one);
+        const [sheet] = now.sheets;
+        const at = which % sheet!.parts.length;
+        const own = sheet!.parts[at]!;
+        const others = sheet!.parts.filter((_, index) => index !== at);
+        const along = (side: 'l' | 'w', way: 'x' | 'y', whole: number) => [
+          ...new Set([
+            ...[TRIM, whole - TRIM - own[side]],
+            ...others.flatMap((other) => [
+              ...[other[way], other[way] + other[side] - own[side]],
+              ...[other[way] + other[side] + KERF, other[way] - KERF - own[side]],
+            ]),
+          ]),
+        ];
+        const places = placesFor(one, sheet!, own, { except: at });
+        const all = new Set(places.all().map(({ x, y }) => `${x} ${y}`));
+        for (const x of along('l', 'x', 2_440))
+          for (const y of along('w', 'y', 1_220)) {
+            asking += 1;
+            const can = movePart(one, now, { sheet: 0, part: at, to: { sheet: 0, x, y, turn: false } }).ok;
+            expect([x, y, all.has(`${x} ${y}`)]).toEqual([x, y, can]);
+            if (can) offered += 1;
+          }
+      }),
+      { numRuns: 60 },
+    );
+    expect(offered).toBeGreaterThan(200);
+    expect(asking - offered).toBeGreaterThan(200);
+  });
+
+  it('is caught by the nearest of its places, and by none that is too far off', () => {
+    const start = onSheet({ x: 1_000, y: 800 });
+    const [sheet] = start.sheets;
+    const places = placesFor(two, sheet!, sheet!.parts[1]!, { except: 1 });
+    const beside = { x: TRIM + 800 + KERF, y: TRIM };
+    const caught = (by: number, near: number) =>
+      places.best(({ x, y }) => Math.hypot(x - beside.x - by, y - beside.y), near);
+    expect(caught(40, 40)).toEqual(beside);
+    expect(caught(40, 39.9)).toBeNull();
+    expect(places.best(({ x, y }) => x + y)).toEqual(places.all()[0]);
+    expect(places.best(() => Infinity)).toBeNull();
   });
 });

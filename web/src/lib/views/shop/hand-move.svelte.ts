@@ -1,11 +1,11 @@
 import {
-  caughtPlace,
   placesFor,
   refusalText,
   type LaidPart,
   type LengthStyle,
   type NestCase,
   type NestedSheet,
+  type PartPlaces,
   type Point,
 } from 'goodreach';
 import type { BuildChoice } from './build-choice.svelte';
@@ -22,6 +22,11 @@ const NEAR = 120;
 /** So little is no drag, mm. */
 const CLICK = 6;
 
+const offFrom =
+  (at: Point) =>
+  ({ x, y }: Point): number =>
+    Math.hypot(x - at.x, y - at.y);
+
 const ways = {
   ArrowLeft: [-1, 0],
   ArrowRight: [1, 0],
@@ -35,7 +40,7 @@ export class HandMove {
   part: number | null = $state(null);
   dragged: { at: Point; caught: Point | null } | null = $state.raw(null);
   problem = $state('');
-  #taken: { at: Point; places: readonly Point[] } | null = null;
+  #taken: { at: Point; places: PartPlaces } | null = null;
 
   constructor(
     private readonly choice: BuildChoice,
@@ -70,7 +75,8 @@ export class HandMove {
     );
     this.part = index === undefined || index < 0 ? null : index;
     if (this.part === null) return false;
-    this.#taken = { at, places: this.#places(false) };
+    const places = this.#places(false);
+    if (places) this.#taken = { at, places };
     return true;
   }
 
@@ -81,7 +87,7 @@ export class HandMove {
     const by = { x: at.x - taken.at.x, y: at.y - taken.at.y };
     if (!this.dragged && Math.hypot(by.x, by.y) < CLICK) return;
     const place = this.#within({ x: held.x + by.x, y: held.y + by.y });
-    this.dragged = { at: place, caught: caughtPlace(taken.places, place, NEAR) };
+    this.dragged = { at: place, caught: taken.places.best(offFrom(place), NEAR) };
   }
 
   /** Lets go of it: where it is, or on the sheet that the pointer is over. */
@@ -103,7 +109,7 @@ export class HandMove {
   toSheet(sheet: number): void {
     const ground = this.ground();
     if (!ground || !this.held || this.part === null) return;
-    const [first] = this.#places(false, sheet);
+    const first = this.#places(false, sheet)?.best(({ x, y }) => x + y);
     if (first) this.#put(sheet, first, false);
     else this.problem = 'There is no room for it on that sheet.';
   }
@@ -111,7 +117,7 @@ export class HandMove {
   /** Turns it by a quarter, as near as it can lie to where it is. */
   turn(): void {
     const { held } = this;
-    const place = held && caughtPlace(this.#places(true), held, Infinity);
+    const place = held && this.#places(true)?.best(offFrom(held));
     if (place) this.#put(this.choice.sheet, place, true);
     else this.problem = 'There is no room for it here turned.';
   }
@@ -126,12 +132,10 @@ export class HandMove {
       this.part = ((this.part ?? -1) + 1) % count;
       this.problem = '';
     } else if (way && held) {
-      const ahead = this.#places(false).filter(
-        ({ x, y }) => (x - held.x) * way[0] + (y - held.y) * way[1] > 1e-6,
-      );
+      const isAhead = ({ x, y }: Point) => (x - held.x) * way[0] + (y - held.y) * way[1] > 1e-6;
       const off = ({ x, y }: Point) =>
         Math.abs(x - held.x) * (way[0] === 0 ? 3 : 1) + Math.abs(y - held.y) * (way[1] === 0 ? 3 : 1);
-      const next = ahead.sort((a, b) => off(a) - off(b))[0];
+      const next = this.#places(false)?.best((place) => (isAhead(place) ? off(place) : Infinity));
       if (next) this.#put(this.choice.sheet, next, false);
     } else return;
     event.preventDefault();
@@ -149,10 +153,10 @@ export class HandMove {
     };
   }
 
-  #places(turn: boolean, sheet = this.choice.sheet): Point[] {
+  #places(turn: boolean, sheet = this.choice.sheet): PartPlaces | null {
     const ground = this.ground();
     const { held, part } = this;
-    if (!ground || !held || !this.sheet) return [];
+    if (!ground || !held || !this.sheet) return null;
     const goal = ground.sheets[sheet] ?? { stock: this.sheet.stock, parts: [], cuts: [] };
     return placesFor(ground.asked, goal, held, { turn, except: sheet === this.choice.sheet ? part : null });
   }
