@@ -3,6 +3,10 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
+import { rectangle } from '../../testing/rooms';
+import { putService } from '../commands/put-service';
+import { setEdgeWay } from '../commands/set-edge-way';
+import { setRoom } from '../commands/set-room';
 import { galleyWithBay } from '../demo/galley-with-bay';
 import { must } from '../result';
 import { usualMachine } from '../shop/machines/machine';
@@ -11,7 +15,8 @@ import { nest } from '../shop/nest/nest';
 import { materialCases } from '../shop/nest/part-cases';
 import { usualSawing } from '../shop/nest/stock';
 import { madeItems } from '../shop/parts/design-parts';
-import { nestFiles, partFiles, uniquelyNamed } from './machine-files';
+import { slabPieces } from '../shop/templates/slab-layout';
+import { nestFiles, partFiles, templateFiles, uniquelyNamed } from './machine-files';
 
 const design = galleyWithBay();
 const routed = { ...usualSawing, kerf: 12, trim: 15 };
@@ -117,6 +122,38 @@ describe('files for machines', () => {
       '2-bottom.dxf',
     ]);
     expect(must(partFiles(design, 'dxf', usualMachine, { ...only, item: 'none' }))).toEqual([]);
+  });
+
+  it('draw every piece of a slab with its outline, mitres and what comes through it, without a fault', () => {
+    const builder = rectangle(4000, 3000);
+    builder.run(setRoom, { splashHeight: 300 });
+    builder.set('F800-S', 'face-a', 1000);
+    builder.set('F600', 'face-a', 1800);
+    builder.run(setEdgeWay, { at: [{ item: 'item-2', side: 'right' }], way: { waterfall: true } });
+    builder.run(putService, {
+      ...{ kind: 'service', id: 'socket', type: 'socket', up: 1100 },
+      placement: { on: 'face', face: 'face-a', from: 'left', distance: 1200, off: 0 },
+    });
+    for (const of of [builder.design, design]) {
+      const pieces = slabPieces(of);
+      const files = templateFiles(of);
+      expect(files).toHaveLength(pieces.length);
+      audited(files).forEach(({ faults, rings }, index) => {
+        const { edges, services = [] } = pieces[index]!;
+        expect(faults).toEqual([]);
+        const on = (layer: string) => rings.filter(([name]) => name === layer).map(([, corners]) => corners);
+        const near = (place: readonly number[]) => place.map((at) => Math.round(at * 1e4) / 1e4 + 0);
+        expect(on('OUTLINE')[0]!.map(near)).toEqual(edges.map(({ from }) => near(from)));
+        expect(on('MITRE').map((line) => line.map(near))).toEqual(
+          edges.flatMap(({ from, to, mitre }) => (mitre === undefined ? [] : [[near(from), near(to)]])),
+        );
+        const crosses = on('SERVICE_SOCKET').map(([a, b]) => [(a![0] + b![0]) / 2, (a![1] + b![1]) / 2]);
+        expect(crosses.map(near)).toEqual(services.flatMap(({ at }) => [near(at), near(at)]));
+      });
+    }
+    expect(templateFiles(builder.design).map(({ name }) => name)).toEqual([
+      ...['top-1-1.dxf', 'waterfall-1-1.dxf', 'splash-1-1.dxf'],
+    ]);
   });
 
   it('are refused where the machine can’t: parts nearer than the cutter, sheets larger than the bed, holes without a drill, corners too narrow', () => {
