@@ -8,6 +8,7 @@ import { putService } from '../commands/put-service';
 import { setEdgeWay } from '../commands/set-edge-way';
 import { setRoom } from '../commands/set-room';
 import { galleyWithBay } from '../demo/galley-with-bay';
+import { applyPatch } from '../document/patch';
 import { must } from '../result';
 import { usualMachine } from '../shop/machines/machine';
 import { workPiece } from '../shop/machines/work-piece';
@@ -15,7 +16,7 @@ import { nest } from '../shop/nest/nest';
 import { materialCases } from '../shop/nest/part-cases';
 import { usualSawing } from '../shop/nest/stock';
 import { madeItems } from '../shop/parts/design-parts';
-import { slabPieces } from '../shop/templates/slab-layout';
+import { slabLayouts, slabPieces } from '../shop/templates/slab-layout';
 import { nestFiles, partFiles, templateFiles, uniquelyNamed } from './machine-files';
 
 const design = galleyWithBay();
@@ -134,11 +135,18 @@ describe('files for machines', () => {
       ...{ kind: 'service', id: 'socket', type: 'socket', up: 1100 },
       placement: { on: 'face', face: 'face-a', from: 'left', distance: 1200, off: 0 },
     });
-    for (const of of [builder.design, design]) {
+    // On these what is long lies across.
+    const narrow = setRoom.run(builder.design, { slabLength: 700, slabWidth: 1600 });
+    const across = must(applyPatch(builder.design, must(narrow)));
+    const laid = slabLayouts(across).flatMap(({ slabs }) => slabs.flatMap(({ parts }) => parts));
+    expect(laid.some(({ turned }) => turned)).toBe(true);
+    for (const of of [builder.design, design, across]) {
       const pieces = slabPieces(of);
       const files = templateFiles(of);
-      expect(files).toHaveLength(pieces.length);
-      audited(files).forEach(({ faults, rings }, index) => {
+      const slabs = slabLayouts(of).flatMap((layout) => layout.slabs.map(({ parts }) => parts));
+      expect(files).toHaveLength(pieces.length + slabs.length);
+      const read = audited(files);
+      read.slice(0, pieces.length).forEach(({ faults, rings }, index) => {
         const { edges, services = [] } = pieces[index]!;
         expect(faults).toEqual([]);
         const on = (layer: string) => rings.filter(([name]) => name === layer).map(([, corners]) => corners);
@@ -150,9 +158,23 @@ describe('files for machines', () => {
         const crosses = on('SERVICE_SOCKET').map(([a, b]) => [(a![0] + b![0]) / 2, (a![1] + b![1]) / 2]);
         expect(crosses.map(near)).toEqual(services.flatMap(({ at }) => [near(at), near(at)]));
       });
+      // On their slabs they lie in the rectangles they were laid out as, each as large as by itself.
+      read.slice(pieces.length).forEach(({ faults, rings }, index) => {
+        expect(faults).toEqual([]);
+        const outlines = rings.filter(([name]) => name === 'OUTLINE').map(([, corners]) => corners);
+        const boxes = outlines.map((corners) => {
+          const [xs, ys] = [corners.map(([x]) => x), corners.map(([, y]) => y)];
+          return [Math.min(...xs), Math.min(...ys), Math.max(...xs), Math.max(...ys)].map(
+            (at) => Math.round(at * 1e3) / 1e3 + 0,
+          );
+        });
+        expect(boxes).toEqual(
+          slabs[index]!.map(({ x, y, l, w }) => [x, y, x + l, y + w].map((at) => Math.round(at * 1e3) / 1e3)),
+        );
+      });
     }
     expect(templateFiles(builder.design).map(({ name }) => name)).toEqual([
-      ...['top-1-1.dxf', 'waterfall-1-1.dxf', 'splash-1-1.dxf'],
+      ...['top-1-1.dxf', 'waterfall-1-1.dxf', 'splash-1-1.dxf', 'slab-30-1.dxf', 'slab-20-1.dxf'],
     ]);
   });
 

@@ -10,8 +10,8 @@ import { workPiece, type WorkPiece } from '../shop/machines/work-piece';
 import type { Nest } from '../shop/nest/nest-types';
 import type { MaterialCase } from '../shop/nest/part-cases';
 import { madeItems } from '../shop/parts/design-parts';
-import { slabPieces } from '../shop/templates/slab-layout';
-import { writeNestDxf, writePieceDxf, writeTemplateDxf } from './machining-dxf';
+import { slabLayouts, slabPieces } from '../shop/templates/slab-layout';
+import { writeNestDxf, writePieceDxf, writeSlabDxf, writeTemplateDxf } from './machining-dxf';
 
 /** A file for a machine, and what it is called. */
 export interface MachineFile {
@@ -124,12 +124,21 @@ export function nestFiles(
   return ok(files);
 }
 
-/** A drawing of each piece of each top, waterfall and splash. */
-export const templateFiles = (design: Design): MachineFile[] =>
-  slabPieces(design).map((one) => ({
+/** A drawing of each piece of each top, waterfall and splash, and of each slab with those that are cut from it. */
+export function templateFiles(design: Design): MachineFile[] {
+  const pieces = slabPieces(design);
+  const own = pieces.map((one) => ({
     name: `${one.of}-${one.top}-${one.piece}.dxf`,
     text: writeTemplateDxf(one),
   }));
+  const slabs = slabLayouts(design).flatMap((layout) =>
+    layout.slabs.map((_, slab) => ({
+      name: `${fileName('slab', layout.material ?? '', layout.thickness, slab + 1)}.dxf`,
+      text: writeSlabDxf(layout, slab, pieces),
+    })),
+  );
+  return uniquelyNamed([...own, ...slabs]);
+}
 
 /** Holes and grooves of parts as a table, a row each, mm to a thousandth. */
 function pointTable(pieces: readonly { id: string; piece: WorkPiece }[]): string {

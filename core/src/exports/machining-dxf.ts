@@ -9,6 +9,7 @@ import {
 } from '@tarikjabiri/dxf';
 import type { Point } from '../geometry/point';
 import { rectangleAt } from '../shop/parts/part-outline';
+import type { SlabLayout } from '../shop/templates/slab-layout';
 import type { Template } from '../shop/templates/templates';
 import { toRadians } from '../units/angles';
 import { templateWords } from '../wording/shop-words';
@@ -30,6 +31,8 @@ const told = (mm: number): string => String(Number(mm.toFixed(2))).replace('.', 
 class ShopDxf {
   readonly #dxf = new DxfWriter();
   readonly #layers = new Set<string>();
+  /** Where what is drawn lies: its own places, unless it is said. */
+  place: (at: Point) => Point = (at) => at;
 
   constructor() {
     this.#dxf.setUnits(Units.Millimeters);
@@ -42,25 +45,27 @@ class ShopDxf {
   }
 
   ring(layer: string, ring: readonly Point[]): void {
-    const corners = ring.map(({ x, y }) => ({ point: point2d(x, y) }));
+    const corners = ring.map(this.place).map(({ x, y }) => ({ point: point2d(x, y) }));
     this.#dxf.addLWPolyline(corners, { ...this.#layer(layer), flags: LWPolylineFlags.Closed });
   }
 
   /** An outline whose sides may be arcs: each corner with how far the side from it turns, radians, to the left positive. */
   turning(layer: string, corners: readonly { at: Point; sweep: number }[]): void {
-    const vertices = corners.map(({ at: { x, y }, sweep }) => ({
-      point: point2d(x, y),
-      bulge: Math.tan(sweep / 4),
-    }));
+    const vertices = corners.map(({ at, sweep }) => {
+      const { x, y } = this.place(at);
+      return { point: point2d(x, y), bulge: Math.tan(sweep / 4) };
+    });
     this.#dxf.addLWPolyline(vertices, { ...this.#layer(layer), flags: LWPolylineFlags.Closed });
   }
 
-  hole(layer: string, { x, y }: Point, size: number): void {
+  hole(layer: string, at: Point, size: number): void {
+    const { x, y } = this.place(at);
     this.#dxf.addCircle(point3d(x, y, 0), size / 2, this.#layer(layer));
   }
 
   text(layer: string, at: Point, high: number, text: string): void {
-    const place = point3d(at.x, at.y, 0);
+    const { x, y } = this.place(at);
+    const place = point3d(x, y, 0);
     this.#dxf.addText(place, high, text, {
       ...this.#layer(layer),
       horizontalAlignment: TextHorizontalAlignment.Center,
@@ -129,8 +134,36 @@ export function writeNestDxf(
 
 /** A piece of a top, waterfall or splash: its outline and its cut-outs with true arcs, on layers of their own; a line along each edge that is worked or mitred, on a layer that says how; crosses where services come through. True millimetres. */
 export function writeTemplateDxf(template: Template): string {
-  const { edges, cutOuts, services = [], length, width } = template;
   const dxf = new ShopDxf();
+  drawTemplate(dxf, template);
+  return dxf.written();
+}
+
+/** A slab with the pieces that are cut from it, as they lie, each as in its own drawing. True millimetres. */
+export function writeSlabDxf(
+  { case: { stock }, slabs }: Pick<SlabLayout, 'case' | 'slabs'>,
+  slab: number,
+  pieces: readonly Template[],
+): string {
+  const dxf = new ShopDxf();
+  const { l, w } = stock[0]!;
+  dxf.ring('SLAB', rectangleAt(0, 0, l, w));
+  for (const { id, x, y, turned } of slabs[slab]!.parts) {
+    const template = pieces[Number(id)]!;
+    const corners = template.edges.map(({ from }) => from);
+    const [left, low] = ([0, 1] as const).map((axis) => Math.min(...corners.map((from) => from[axis])));
+    // Turned by a quarter to the left, as the slab is drawn.
+    dxf.place = (at) =>
+      turned
+        ? { x: x + template.width - (at.y - low!), y: y + at.x - left! }
+        : { x: x + at.x - left!, y: y + at.y - low! };
+    drawTemplate(dxf, template);
+  }
+  return dxf.written();
+}
+
+function drawTemplate(dxf: ShopDxf, template: Template): void {
+  const { edges, cutOuts, services = [], length, width } = template;
   dxf.turning(
     'OUTLINE',
     edges.map(({ from: [x, y], arc }) => ({ at: { x, y }, sweep: toRadians(arc?.sweep ?? 0) })),
@@ -194,5 +227,4 @@ export function writeTemplateDxf(template: Template): string {
     );
   }
   dxf.text('NAME', { x: length / 2, y: width / 2 }, TEXT_HIGH, templateWords.mark(template));
-  return dxf.written();
 }
