@@ -8,16 +8,18 @@ export function postJson<T>(url: string, body: unknown): Promise<Answer<T>> {
   return sendJson<T>('POST', url, body);
 }
 
-/** Sends JSON to a route of our own, or nothing with a removal. */
+/** Sends JSON to a route of our own, or nothing with a removal; little of it also where the page is left at once (`lasting`). */
 export async function sendJson<T>(
   method: 'DELETE' | 'PATCH' | 'POST' | 'PUT',
   url: string,
   body?: unknown,
+  { lasting = false }: { lasting?: boolean } = {},
 ): Promise<Answer<T>> {
   try {
     const answer = await askServer(url, {
       method,
       headers: { 'content-type': 'application/json' },
+      keepalive: lasting,
       ...(body === undefined ? {} : { body: JSON.stringify(body) }),
     });
     const text = await answer.text();

@@ -29,7 +29,12 @@
     sending = sending.then(() => keep(fields, before));
   }
   async function keep(fields: JobFields, before: JobFields): Promise<void> {
-    const sent = await sendJson<{ fields: JobFields }>('PUT', `/api/jobs/${choice.jobId}/fields`, { fields });
+    const sent = await sendJson<{ fields: JobFields }>(
+      'PUT',
+      `/api/jobs/${choice.jobId}/fields`,
+      { fields },
+      { lasting: true },
+    );
     problem = sent.ok ? '' : sent.message;
     if (!sent.ok && choice.fields === fields) choice.fields = before;
   }
