@@ -94,7 +94,11 @@ reader('items', 'every item with its sizes, place and price', itemsCommand);
 reader('open', 'what is left open in every run, and the filler that would close it', openCommand);
 reader('services', 'what was surveyed, and the rough-ins that items bring', servicesCommand);
 reader('parts', 'everything the shop makes, part by part, and the hardware for it', partsReport);
-reader('template', 'every piece of every top as it is made: outline, edges, cut-outs', templateReport);
+reader(
+  'template',
+  'every piece of every top, waterfall end and splash as it is made: outline, edges, cut-outs, slabs',
+  templateReport,
+);
 reader('room', 'corners, lengths, areas, misclosure and residuals', roomCommand);
 reader('validate', 'whether the file is a sound design', (design) => ({
   ok: true,

@@ -3,7 +3,7 @@ import { slabOf } from '../../surfaces/top-joints';
 import { quantise } from '../../units/units';
 import { nest } from '../nest/nest';
 import type { NestCase, NestedSheet } from '../nest/nest-types';
-import { templatesOf, type Template } from './templates';
+import { isIn, templatesOf, type Template } from './templates';
 import { uprightTemplates } from './uprights';
 
 /** What the saw of who makes tops takes, mm. */
@@ -87,6 +87,4 @@ function laid(
 }
 const areaOf = (pieces: readonly Template[]): number => pieces.reduce((sum, { area }) => sum + area, 0);
 const SLAB = 'slab';
-const HAIR = 1e-6;
-const isIn = (size: number, most: number): boolean => size <= most + HAIR;
 const within = (size: number, most: number): number => (isIn(size, most) ? Math.min(size, most) : size);

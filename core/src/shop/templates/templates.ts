@@ -97,6 +97,10 @@ export const templatesOf: (design: Design) => readonly Template[] = perDesign((d
   );
 });
 
+/** Whether a size is no more than another, but for rounding. */
+export const isIn = (size: number, most: number): boolean => size <= most + HAIR;
+const HAIR = 1e-6;
+
 /** What a piece is of, as it is told. */
 export const materialOf = (finish: Finish | null): string | null => finish && `${finish.code} ${finish.name}`;
 
@@ -156,7 +160,7 @@ function templateOf(
     area: piece.area,
     netArea: piece.area - cut,
     ...{ edges, cutOuts, profiles: profileSums(edges), along: runsAlong(finish) },
-    fitsSlab: piece.length <= slab.length + 1e-6 && piece.width <= slab.width + 1e-6,
+    fitsSlab: isIn(piece.length, slab.length) && isIn(piece.width, slab.width),
   };
 }
 

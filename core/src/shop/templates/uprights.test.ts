@@ -177,6 +177,21 @@ describe('pieces of splashes', () => {
       expect(one).toMatchObject({ bent: true, length: expect.closeTo(area / 100, 6) as number });
       expect(one!.length).toBeGreaterThan(1840);
       expect(mitres(one!)).toEqual([]);
+      // What comes through it is told along the bend: half of it in its middle.
+      const face = { on: 'face', face: 'face-a', from: 'left', off: 0 } as const;
+      const put = (distance: number) =>
+        builder.run(putService, {
+          ...{ kind: 'service', id: `s${distance}`, type: 'socket', up: 950 },
+          placement: { ...face, distance },
+        });
+      for (const distance of [1700, 2400, 3100]) put(distance);
+      const [again] = uprightTemplates(builder.design);
+      const places = again!.services!.map(({ at }) => at[0]).sort((a, b) => a - b);
+      expect(places).toHaveLength(3);
+      // As far apart as along the wall, but for the chords.
+      for (const [index, from] of places.slice(0, 2).entries())
+        expect(Math.abs(places[index + 1]! - from - 700)).toBeLessThan(5);
+      expect(Math.abs(places[1]! - again!.length / 2)).toBeLessThan(5);
     }
   });
 

@@ -12,7 +12,7 @@ import { waterfalls, type Waterfall } from '../../surfaces/waterfalls';
 import { roomShape } from '../../survey/room-shape';
 import { placedServices } from '../../survey/services';
 import { toDegrees } from '../../units/angles';
-import { materialOf, profileSums, runsAlong, type Template, type TemplateEdge } from './templates';
+import { isIn, materialOf, profileSums, runsAlong, type Template, type TemplateEdge } from './templates';
 
 /** A board that stands: its length along what it stands at, seen from its face from the left, and its heights. Lengths mm. */
 interface Upright {
@@ -110,14 +110,20 @@ function stripOf(design: Design, { face, items, pieces, bent }: Run, thickness: 
   const along = bent
     ? { long: pieces.reduce((sum, { a, b }) => sum + distance(a, b), 0), ends: [0, 0] as const, from: 0 }
     : seenAlong(whole, { thickness, onLine: false });
-  const u = unit(subtract(last.b, first.a));
-  const services = bent
-    ? []
-    : placedServices(design).flatMap(({ id, at, against, record: { up, type } }) => {
-        const x = along.from - dot(subtract(at, first.a), u);
-        const isIn = against?.face.id === face && x > 0 && x < along.long && up > low && up < high;
-        return isIn ? [{ id, type, at: [x, up - low] as const }] : [];
-      });
+  const services = placedServices(design).flatMap(({ id, at, against, record: { up, type } }) => {
+    if (against?.face.id !== face || up <= low || up >= high) return [];
+    // From the end of the piece it is behind, and past all after that; a mitre may go on beyond the last.
+    const beyond = along.from - (bent ? 0 : distance(first.a, last.b));
+    const x = pieces.reduceRight<{ past: number; found: number | null }>(
+      ({ past, found }, { a, b }) => {
+        const long = distance(a, b);
+        const on = dot(subtract(at, a), unit(subtract(b, a)));
+        return { past: past + long, found: found ?? (on > 0 && on <= long ? past + long - on : null) };
+      },
+      { past: beyond, found: null },
+    ).found;
+    return x === null ? [] : [{ id, type, at: [x, up - low] as const }];
+  });
   const own = [...new Set(items)];
   return {
     ...{ of: 'splash', items: own, thickness, low, high, bent, services, up: false },
@@ -185,18 +191,17 @@ function templateOf(
   const slab = slabOf(design);
   const [length, width] = up ? [tall, long] : [long, tall];
   const turns = !runsAlong(finish);
-  const isIn = (l: number, w: number) => l <= slab.length + HAIR && w <= slab.width + HAIR;
+  const fits = (l: number, w: number) => isIn(l, slab.length) && isIn(w, slab.width);
   return {
     ...{ of, top: number, piece: index + 1, material: materialOf(finish), thickness, length, width, edges },
     items: items.map((id) => numbers.get(id)!).sort((one, other) => one - other),
     ...{ area: long * tall, netArea: long * tall, cutOuts: [], profiles: profileSums(edges), along: !turns },
-    fitsSlab: isIn(length, width) || (turns && isIn(width, length)),
+    fitsSlab: fits(length, width) || (turns && fits(width, length)),
     ...(services.length > 0 && { services }),
     ...(bent && { bent }),
     ...(up && { lying: up }),
   };
 }
-const HAIR = 1e-6;
 
 /** The edges of a piece, counter-clockwise: from its left end along its foot; what has its veins running up is told lying on its right side, its foot to the left. */
 function edgesOf({ of, long, ends, joined, up }: UprightPiece, tall: number): TemplateEdge[] {

@@ -1,7 +1,7 @@
 import type { LaidSheets } from 'goodreach';
-import { UniqueConstraintError } from 'sequelize';
 import { database } from './database';
 import type { Room } from './models';
+import { putRevision } from './revised';
 import type { SignedIn } from './sessions';
 import { KeptSheets } from './shop-models';
 
@@ -37,14 +37,9 @@ export async function keepLaidSheets(
   await database();
   const roomId = room.id;
   const next = { sheets, revision: revision + 1, keptAt: new Date(), keptBy: person.personName };
-  const stale = async (): Promise<Kept> => ({ kind: 'stale', sheets: await laidSheets(room) });
-  if (revision === 0)
-    try {
-      return { kind: 'kept', sheets: known(await KeptSheets.create({ roomId, ...next })) };
-    } catch (error) {
-      if (error instanceof UniqueConstraintError) return stale();
-      throw error;
-    }
-  const [count, rows] = await KeptSheets.update(next, { where: { roomId, revision }, returning: true });
-  return count === 1 ? { kind: 'kept', sheets: known(rows[0]!) } : stale();
+  const row = await putRevision(revision, {
+    create: () => KeptSheets.create({ roomId, ...next }),
+    update: () => KeptSheets.update(next, { where: { roomId, revision }, returning: true }),
+  });
+  return row ? { kind: 'kept', sheets: known(row) } : { kind: 'stale', sheets: await laidSheets(room) };
 }

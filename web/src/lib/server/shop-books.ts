@@ -1,5 +1,5 @@
-import { UniqueConstraintError } from 'sequelize';
 import { database } from './database';
+import { putRevision } from './revised';
 import { ShopBook } from './shop-models';
 import type { SignedIn } from './sessions';
 import type { ShopBookKind, ShopBooks } from './shop-book-kinds';
@@ -41,14 +41,9 @@ export async function keepShopBook<K extends ShopBookKind>(
   await database();
   const { studioId } = person;
   const next = { book, revision: revision + 1, keptAt: new Date(), keptBy: person.personName };
-  const stale = async (): Promise<KeptShopBook<K>> => ({ kind: 'stale', book: await shopBook(person, kind) });
-  if (revision === 0)
-    try {
-      return { kind: 'kept', book: known(await ShopBook.create({ studioId, kind, ...next })) };
-    } catch (error) {
-      if (error instanceof UniqueConstraintError) return stale();
-      throw error;
-    }
-  const [count, rows] = await ShopBook.update(next, { where: { studioId, kind, revision }, returning: true });
-  return count === 1 ? { kind: 'kept', book: known(rows[0]!) } : stale();
+  const row = await putRevision(revision, {
+    create: () => ShopBook.create({ studioId, kind, ...next }),
+    update: () => ShopBook.update(next, { where: { studioId, kind, revision }, returning: true }),
+  });
+  return row ? { kind: 'kept', book: known(row) } : { kind: 'stale', book: await shopBook(person, kind) };
 }

@@ -24,19 +24,19 @@ export class KeptSheets {
 
   /** Fetches what was kept last, once. */
   fetch(): Promise<KeptBook<LaidSheets> | null> {
-    return (this.#fetched ??= this.#fetch());
+    return (this.#fetched ??= this.#ask().then((kept) => (this.known = kept)));
   }
 
-  async #fetch(): Promise<KeptBook<LaidSheets> | null> {
+  async #ask(): Promise<KeptBook<LaidSheets> | null> {
     try {
       const answer = await askServer(this.#url);
       if (!answer.ok) throw new Error(String(answer.status));
-      this.known = ((await answer.json()) as { kept: KeptBook<LaidSheets> | null }).kept;
+      return ((await answer.json()) as { kept: KeptBook<LaidSheets> | null }).kept;
     } catch {
       this.problem = 'The sheets of this room could not be fetched. Open it again before you nest.';
       this.#fetched = null;
+      return null;
     }
-    return this.known;
   }
 
   /** Keeps sheets in a moment, unless others are to be kept before that. */
@@ -61,12 +61,7 @@ export class KeptSheets {
     const sent = await sendJson<{ kept: KeptBook<LaidSheets> }>('PUT', this.#url, { revision, book });
     this.problem = sent.ok ? '' : sent.message;
     if (sent.ok) this.known = sent.value.kept;
-    else if (sent.status === 409) {
-      this.#fetched = null;
-      const mine = this.known;
-      this.theirs = await this.fetch();
-      this.known = mine;
-    }
+    else if (sent.status === 409) this.theirs = await this.#ask();
   }
 
   /** Goes on from what somebody else kept: their sheets. */
