@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { atWall, underSlope } from '../../../testing/made-rooms';
 import { farFrom, playIso, type Pass } from '../../../testing/play-iso';
 import { galleyWithBay } from '../../demo/galley-with-bay';
+import { rememberOne } from '../../document/remember';
 import { must } from '../../result';
 import { nest } from '../nest/nest';
 import { materialCases, type MaterialCase } from '../nest/part-cases';
@@ -38,8 +39,11 @@ const plunges = (passes: readonly Pass[]) =>
 /** One that holds what is narrower than 150 by a skin of 0.5 until all else is cut out. */
 const holding: Machine = { ...usualMachine, skin: 0.5, narrow: 150 };
 
+/** The sheets of a material: laid out once, for another search may end at others. */
+const layout = rememberOne((one: MaterialCase) => must(nest(one.case, { seconds: 0.05 })).sheets);
+
 function sheetsOf(one: MaterialCase, machine = usualMachine) {
-  return must(nest(one.case, { seconds: 0.05 })).sheets.map((sheet) => {
+  return layout(one).map((sheet) => {
     const stock = one.case.stock.find(({ id }) => id === sheet.stock)!;
     const pieceOf = (id: string) => workPiece(one.of.get(id)!.part);
     const program = must(sheetProgram(sheet, { name: one.name, stock, kerf: 12, pieceOf }, machine));
