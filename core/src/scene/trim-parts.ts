@@ -1,25 +1,16 @@
-import { recordOf, type Design } from '../document/design';
+import type { Design } from '../document/design';
 import { remember } from '../document/remember';
 import { subtract, unit } from '../geometry/point';
-import { finishAlong } from '../surfaces/finish-of';
-import { finishNamed, type Finish } from '../surfaces/finishes';
+import type { Finish } from '../surfaces/finishes';
+import { trimFinish } from '../surfaces/trim-finish';
 import { type TrimPiece } from '../surfaces/trim-piece';
 import { trims } from '../surfaces/trims';
 import { grained, swept, type Mesh } from './mesh';
 import type { SceneGroup } from './scene-part';
 
-/** The trims of a room in three dimensions: along cabinets they have the finish of the fronts there, on a lining that of it. */
+/** The trims of a room in three dimensions. */
 export const trimGroups = (design: Design): SceneGroup[] =>
-  trims(design).map((piece) => groupOf(design, piece));
-
-function groupOf(design: Design, piece: TrimPiece): SceneGroup {
-  const { along } = piece;
-  const items = 'items' in along ? along.items.map(({ item }) => item) : [];
-  // A capping is as the lining it is on.
-  const lining = piece.use === 'capping' && 'fixed' in along ? recordOf(design, 'fixed', along.fixed) : null;
-  const finish = finishNamed(design, lining?.finish) ?? finishAlong(design, 'trim', items);
-  return madeGroup(piece, { finish });
-}
+  trims(design).map((piece) => madeGroup(piece, { finish: trimFinish(design, piece) }));
 
 const madeGroup = remember((piece: TrimPiece, { finish }: { finish: Finish | null }): SceneGroup => {
   const { along, use, path, level } = piece;

@@ -134,5 +134,13 @@ describe('a book of prices', () => {
       [3, 'price'],
       [4, 'code'],
     ]);
+    // What is known has its unit: a metre of board is no square metre of it.
+    const units = readPriceCsv(
+      'code,unit,price\nmdf 18,m,1\nsawing,piece,2\nlining slatted,m2,90\nQX1,bag,4\n',
+    );
+    expect(units.ok ? [] : units.faults.map(({ row, column }) => [row, column])).toEqual([
+      [2, 'unit'],
+      [3, 'unit'],
+    ]);
   });
 });

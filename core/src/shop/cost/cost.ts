@@ -8,11 +8,11 @@ import { kindName } from '../../wording/kind-names';
 import { hardwareNames } from '../../wording/shop-words';
 import { costGroupNames, priceNames, type CostGroup, type PriceKey } from '../../wording/cost-words';
 import { edgedLength } from '../lists/edging';
-import { runPlinths, trimLengths } from '../lists/lengths';
 import { madeItems, type MadeItem } from '../parts/design-parts';
 import { hardwareCode } from '../parts/hardware';
 import { edgingName, materialName } from '../parts/materials';
 import type { Cost, CostLine, Need, Taken } from './cost-types';
+import { lengthNeeds, liningNeeds } from './length-needs';
 import { priceUnder, usualPrices, type PriceBook } from './price-book';
 import { surfaceNeeds } from './surface-needs';
 
@@ -32,6 +32,7 @@ const needsOf: (design: Design) => readonly Need[] = perDesign((design) => [
   ...edgingNeeds(madeItems(design)),
   ...hardwareNeeds(madeItems(design)),
   ...lengthNeeds(design),
+  ...liningNeeds(design),
   ...boughtNeeds(design),
   ...surfaceNeeds(design),
   ...workNeeds(design),
@@ -140,17 +141,6 @@ function hardwareNeeds(items: readonly MadeItem[]): Need[] {
     }),
   );
   return gathered(needs);
-}
-
-function lengthNeeds(design: Design): Need[] {
-  const plinths = runPlinths(design).flatMap(({ items, length }) =>
-    items.map((id) => ({ id, qty: length / items.length / MM_PER_M })),
-  );
-  const trims = trimLengths(design).map(({ id, length }) => ({ id, qty: length / MM_PER_M }));
-  return [
-    { group: 'lengths', codes: ['plinth'], name: priceNames.plinth, of: plinths },
-    { group: 'lengths', codes: ['trim'], name: priceNames.trim, of: trims },
-  ];
 }
 
 /** What is bought whole, at its range's price; what has none is asked for. What only dresses the room is not part of the job. */

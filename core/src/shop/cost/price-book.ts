@@ -25,6 +25,7 @@ const usual: Readonly<Record<PriceKey, readonly [PriceUnit, number]>> = {
   edging: ['m', 0.85],
   plinth: ['m', 7.4],
   trim: ['m', 12.5],
+  lining: ['m2', 74],
   top: ['m2', 185],
   'top-edge': ['m', 24],
   'top-cut-out': ['piece', 75],
@@ -35,6 +36,7 @@ const usual: Readonly<Record<PriceKey, readonly [PriceUnit, number]>> = {
   tile: ['m2', 42],
   adhesive: ['bag', 18.5],
   grout: ['kg', 3.1],
+  'tile-trim': ['m', 5.6],
   sawing: ['hour', 0.04],
   banding: ['hour', 0.025],
   boring: ['hour', 0.006],
@@ -42,6 +44,7 @@ const usual: Readonly<Record<PriceKey, readonly [PriceUnit, number]>> = {
   fitting: ['hour', 0.8],
   'fitting-tops': ['hour', 1.25],
   tiling: ['hour', 1.1],
+  'fitting-linings': ['hour', 0.7],
   'shop-rate': ['hour', 44],
   'site-rate': ['hour', 52],
   delivery: ['job', 180],
@@ -90,3 +93,7 @@ export function priceUnder({ rows }: PriceBook, ...codes: readonly string[]): Pr
   }
   return null;
 }
+
+/** What a price under a code is for so much of, where that is known: the unit of the code, or of what it is a sort of (`mdf 18` of `mdf`). */
+export const unitUnder = (code: string): PriceUnit | null =>
+  priceUnder(usualPrices, code, code.split(' ')[0]!)?.unit ?? null;

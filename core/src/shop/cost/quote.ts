@@ -27,7 +27,14 @@ export interface Quote {
 
 const clientGroup: Readonly<Record<Exclude<CostGroup, 'margin' | 'overhead' | 'tax'>, ClientGroup>> = {
   ...{ boards: 'cabinets', edging: 'cabinets', hardware: 'cabinets', lengths: 'cabinets', shop: 'cabinets' },
-  ...{ bought: 'bought', tops: 'tops', tiles: 'tiles', site: 'fitting', delivery: 'fitting' },
+  ...{
+    bought: 'bought',
+    linings: 'linings',
+    tops: 'tops',
+    tiles: 'tiles',
+    site: 'fitting',
+    delivery: 'fitting',
+  },
 };
 
 /** A room's cost as a client is told it. Its lines add up to its net, and without allowances its total is that of the cost, to the hundredth. */

@@ -12,8 +12,10 @@ import { tops } from '../../surfaces/tops';
 import { waterfalls, waterfallSize } from '../../surfaces/waterfalls';
 import { tiledZones, type LaidZone } from '../../tile/zones/zone-laying';
 import { zoneOrder } from '../../tile/zones/zone-order';
+import { trimLengths } from '../../tile/zones/zone-trim';
 import { priceNames } from '../../wording/cost-words';
 import type { Need, Taken } from './cost-types';
+import { needsByFinish, ownPrice } from './own-prices';
 
 const MM2_PER_M2 = 1e6;
 const MM_PER_M = 1e3;
@@ -35,7 +37,7 @@ function topNeeds(design: Design): Need[] {
     return {
       items,
       name: finishAlong(design, 'top', items)?.name ?? null,
-      price: ownPrice(design, 'top', items),
+      price: ownPrice(finishAlong(design, 'top', items), 'm2'),
       area: netArea(design, top) / MM2_PER_M2,
       edge: worked / MM_PER_M,
       cutOuts: topCutOuts(design).get(top)?.length ?? 0,
@@ -96,7 +98,7 @@ function fallsOf(design: Design) {
       return {
         items: [...new Set(fall.at.map(({ item }) => item))],
         name: finishAlong(design, 'top', top.items)?.name ?? null,
-        price: ownPrice(design, 'top', top.items),
+        price: ownPrice(finishAlong(design, 'top', top.items), 'm2'),
         area: area / MM2_PER_M2,
         mitre: (length + (beside.length * fall.high) / 2) / MM_PER_M,
       };
@@ -106,28 +108,14 @@ function fallsOf(design: Design) {
 
 /** Splashes by what they cost: those whose finish says it, and all others. */
 function splashNeeds(design: Design): Need[] {
-  const found = new Map<string, Need & { of: Taken[] }>();
-  for (const splash of splashes(design)) {
+  const each = splashes(design).map((splash) => {
     const items = [...new Set(splash.at.map(({ item }) => item))];
-    const price = ownPrice(design, 'splash', items);
-    const finish = price === null ? null : finishAlong(design, 'splash', items)!.name;
-    const key = finish ?? '';
-    const known: Need & { of: Taken[] } = found.get(key) ?? {
-      ...{ group: 'tops', codes: ['splash'], of: [] },
-      name: [priceNames.splash, finish].filter(Boolean).join(', '),
-      ...(price !== null && { price, unit: 'm2' }),
+    return {
+      finish: finishAlong(design, 'splash', items),
+      of: shared(items, splashSize(splash).area / MM2_PER_M2),
     };
-    known.of.push(...shared(items, splashSize(splash).area / MM2_PER_M2));
-    found.set(key, known);
-  }
-  return [...found.values()];
-}
-
-/** What a top or a splash costs for a square metre where its finish says it. */
-function ownPrice(design: Design, part: 'splash' | 'top', items: readonly string[]): number | null {
-  const finish = finishAlong(design, part, items);
-  const price = finish?.own?.price;
-  return price?.per === 'm2' ? price.amount : null;
+  });
+  return needsByFinish(each, { group: 'tops', codes: ['splash'], name: priceNames.splash, per: 'm2' });
 }
 
 /** What is ordered for a zone, once for the same one. */
@@ -151,6 +139,10 @@ function tileNeeds(design: Design): Need[] {
       },
       { group: 'tiles', codes: ['adhesive'], name: priceNames.adhesive, of: of(adhesive.bags) },
       { group: 'tiles', codes: ['grout'], name: priceNames.grout, of: of(grout.kg) },
+      {
+        ...{ group: 'tiles', codes: ['tile-trim'], name: priceNames['tile-trim'] },
+        of: of((trimLengths(design).get(id) ?? 0) / MM_PER_M),
+      },
       {
         ...{ group: 'site', codes: ['tiling'], name: priceNames.tiling, rate: 'site-rate' },
         of: of(tiled.value.laid.zoneArea / MM2_PER_M2),

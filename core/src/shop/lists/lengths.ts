@@ -6,7 +6,7 @@ import { profileName } from '../../surfaces/own-profiles';
 import { boardLength, type EdgeBoard } from '../../surfaces/edge-boards';
 import { plinths, plinthStock } from '../../surfaces/plinths';
 import { trimCuts } from '../../surfaces/trim-facts';
-import { trimCut } from '../../surfaces/trim-piece';
+import { trimCut, type TrimPiece } from '../../surfaces/trim-piece';
 import { trims } from '../../surfaces/trims';
 import { count, cellOf, NONE, words, type ScheduleLine } from '../../schedules/schedule';
 import { fromStock, runWords } from '../../wording/shop-words';
@@ -56,12 +56,12 @@ function thicknessOf(design: Design, items: readonly string[]): number {
   return made[0]?.plinth.thick ?? 0;
 }
 
-/** How long the trims are along each thing they go along, by the first of it, mm. */
-export const trimLengths = (design: Design): { id: string; length: number }[] =>
+/** How long each trim is, and the first thing it goes along, mm. */
+export const trimLengths = (design: Design): { id: string; piece: TrimPiece; length: number }[] =>
   trims(design).map((piece) => {
     const { along } = piece;
     const id = 'items' in along ? along.items[0].item : 'face' in along ? along.face : along.fixed;
-    return { id, length: trimCut(piece).length };
+    return { id, piece, length: trimCut(piece).length };
   });
 
 /** Plinths and trims that go along runs and walls, alike ones together. */
