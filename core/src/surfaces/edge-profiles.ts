@@ -1,12 +1,14 @@
 import { roomOf, type Design } from '../document/design';
 import type { EdgeProfile } from '../document/limits';
-import { distance, place, subtract, unit } from '../geometry/point';
+import { cross, distance, dot, place, subtract, unit } from '../geometry/point';
+import { SAME_PLACE } from '../geometry/tolerance';
 import { findBox } from '../setting/item-box';
 import { edgeStretches, sameStretches } from './edge-stretches';
 import { partLength, type OutlinePart } from './outline/treated';
 import { sideOfEdge } from './top-facts';
 import type { TopEdge } from './top-edge';
 import type { Top, TopRing } from './tops';
+import { waterfalls, type Waterfall } from './waterfalls';
 
 /** How free edges are worked unless it is said. */
 const USUAL_PROFILE: EdgeProfile = 'eased';
@@ -66,10 +68,42 @@ export function workedParts(
   });
 }
 
-/** Length of a top's edges by how they are worked, mm; edges at walls left out. */
-export function profileLengths(design: Design, { rings, items }: Top): Partial<Record<EdgeProfile, number>> {
+/** A stretch of a top's outline, with its mitre where it goes on down to the floor. */
+export type MadePart = WorkedPart & { mitre?: number };
+
+/** A stretch of a top's outline in those it goes down to the floor along and those between them. */
+export function mitredParts(one: WorkedPart, down: readonly Waterfall[]): MadePart[] {
+  const { part } = one;
+  if (part.type !== 'edge' || down.length === 0) return [one];
+  const [long, u] = [distance(part.a, part.b), unit(subtract(part.b, part.a))];
+  const falls = down.flatMap(({ a, b }) => {
+    const [from, to] = [subtract(a, part.a), subtract(b, part.a)];
+    if ([from, to].some((at) => Math.abs(cross(u, at)) > SAME_PLACE)) return [];
+    const [first, last] = [Math.max(0, dot(from, u)), Math.min(long, dot(to, u))];
+    return last - first > SAME_PLACE ? [[first, last] as const] : [];
+  });
+  if (falls.length === 0) return [one];
+  const stops = [0, ...falls.flat(), long].sort((p, q) => p - q);
+  const on = (at: number) => (at === 0 ? part.a : at === long ? part.b : place(part.a, u, at, u, 0));
+  return stops.slice(1).flatMap((to, index): MadePart[] => {
+    const from = stops[index]!;
+    if (to - from <= SAME_PLACE) return [];
+    const middle = (from + to) / 2;
+    const isDown = falls.some(([first, last]) => first < middle && last > middle);
+    return [{ ...one, part: { ...part, a: on(from), b: on(to) }, ...(isDown && { mitre: MITRE }) }];
+  });
+}
+
+/** A top and what it goes down by meet square, degrees. */
+const MITRE = 45;
+
+/** Length of a top's edges by how they are worked, mm; edges at walls left out, and those that are mitred to what goes down to the floor. */
+export function profileLengths(design: Design, top: Top): Partial<Record<EdgeProfile, number>> {
   const sums: Partial<Record<EdgeProfile, number>> = {};
-  for (const { part, profile } of rings.flatMap((ring) => workedParts(design, ring, items)))
-    if (profile) sums[profile] = (sums[profile] ?? 0) + partLength(part);
+  const down = waterfalls(design).get(top) ?? [];
+  for (const ring of top.rings)
+    for (const one of workedParts(design, ring, top.items))
+      for (const { part, profile, mitre } of mitredParts(one, down))
+        if (profile && mitre === undefined) sums[profile] = (sums[profile] ?? 0) + partLength(part);
   return sums;
 }

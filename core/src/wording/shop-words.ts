@@ -226,7 +226,8 @@ export const templateWords = {
   bolts: (edge: string, places: readonly string[]) =>
     `Joint ${edge}: ${places.length === 1 ? 'a bolt' : `${places.length} bolts`} let into the underside, ${places.join(', ')} from either end`,
   slab: (slab: number, of: number) => (of === 1 ? 'slab' : `slab ${slab} of ${of}`),
-  slabOf: (material: string | null, slab: string) => [material, slab].filter(Boolean).join(', '),
+  slabOf: (material: string | null, slab: string) =>
+    material ? `${material}, ${slab}` : `${slab[0]!.toUpperCase()}${slab.slice(1)}`,
   slabs: 'Slabs',
   pieces: 'Pieces',
   size: 'Size',

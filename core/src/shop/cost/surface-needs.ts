@@ -33,13 +33,14 @@ function topNeeds(design: Design): Need[] {
   const each = tops(design).map((top) => {
     const { items } = top;
     const made = jointedTops(design).get(top)!;
-    const worked = Object.values(profileLengths(design, top)).reduce((sum, one) => sum + one, 0);
+    // What lies at something is left as it was sawn.
+    const { raw: _, ...worked } = profileLengths(design, top);
     return {
       items,
       name: finishAlong(design, 'top', items)?.name ?? null,
       price: ownPrice(finishAlong(design, 'top', items), 'm2'),
       area: netArea(design, top) / MM2_PER_M2,
-      edge: worked / MM_PER_M,
+      edge: Object.values(worked).reduce((sum, one) => sum + one, 0) / MM_PER_M,
       cutOuts: topCutOuts(design).get(top)?.length ?? 0,
       joints: made.joints.length,
       pieces: made.pieces.length,

@@ -1,18 +1,17 @@
 import { perDesign, type Design } from '../../document/design';
 import type { ServiceType } from '../../document/fixture-types';
 import type { EdgeProfile } from '../../document/limits';
-import { cross, distance, dot, place, subtract, unit, type Point } from '../../geometry/point';
+import { cross, distance, dot, subtract, unit, type Point } from '../../geometry/point';
 import { contains } from '../../geometry/polygon';
-import { SAME_PLACE } from '../../geometry/tolerance';
 import { itemNumbers } from '../../setting/item-numbers';
-import { workedParts, type WorkedPart } from '../../surfaces/edge-profiles';
+import { mitredParts, workedParts, type MadePart, type WorkedPart } from '../../surfaces/edge-profiles';
 import { finishAlong } from '../../surfaces/finish-of';
 import type { Finish } from '../../surfaces/finishes';
 import { topCutOuts, type TopCutOut } from '../../surfaces/top-cut-outs';
 import type { TopEdge } from '../../surfaces/top-edge';
 import { jointedTops, slabOf, type JointedPiece } from '../../surfaces/top-joints';
 import { tops, type Top } from '../../surfaces/tops';
-import { waterfalls, type Waterfall } from '../../surfaces/waterfalls';
+import { waterfalls } from '../../surfaces/waterfalls';
 import { partLength } from '../../surfaces/outline/treated';
 import { toDegrees } from '../../units/angles';
 import { boltPlaces, isBolted } from './joint-bolts';
@@ -163,34 +162,6 @@ function templateOf(
     fitsSlab: isIn(piece.length, slab.length) && isIn(piece.width, slab.width),
   };
 }
-
-/** A stretch of a top's outline, with its mitre where it goes on down to the floor. */
-type MadePart = WorkedPart & { mitre?: number };
-
-/** A stretch of a top's outline in those it goes down to the floor along and those between them. */
-function mitredParts(one: WorkedPart, down: readonly Waterfall[]): MadePart[] {
-  const { part } = one;
-  if (part.type !== 'edge' || down.length === 0) return [one];
-  const [long, u] = [distance(part.a, part.b), unit(subtract(part.b, part.a))];
-  const falls = down.flatMap(({ a, b }) => {
-    const [from, to] = [subtract(a, part.a), subtract(b, part.a)];
-    if ([from, to].some((at) => Math.abs(cross(u, at)) > SAME_PLACE)) return [];
-    const [first, last] = [Math.max(0, dot(from, u)), Math.min(long, dot(to, u))];
-    return last - first > SAME_PLACE ? [[first, last] as const] : [];
-  });
-  if (falls.length === 0) return [one];
-  const stops = [0, ...falls.flat(), long].sort((p, q) => p - q);
-  const on = (at: number) => (at === 0 ? part.a : at === long ? part.b : place(part.a, u, at, u, 0));
-  return stops.slice(1).flatMap((to, index): MadePart[] => {
-    const from = stops[index]!;
-    if (to - from <= SAME_PLACE) return [];
-    const middle = (from + to) / 2;
-    const isDown = falls.some(([first, last]) => first < middle && last > middle);
-    return [{ ...one, part: { ...part, a: on(from), b: on(to) }, ...(isDown && { mitre: MITRE }) }];
-  });
-}
-/** A top and what it goes down by meet square, degrees. */
-const MITRE = 45;
 
 type Framed = (at: Point) => Point;
 

@@ -95,6 +95,14 @@ describe('what a top goes down to the floor by', () => {
       ['top-mitre', expect.closeTo(0.6, 9), 68],
     ]);
     for (const { of } of lines()) expect(of.map(({ id }) => id)).toEqual(['item-2']);
+    // What is mitred to it is no worked edge besides, nor what is left as it was sawn.
+    const edge = (of: Design) => costOf(of).lines.find(({ code }) => code === 'top-edge')!.qty;
+    const whole = withEnd();
+    whole.run(setEdgeWay, { at: [{ item: 'item-2', side: 'right' }], way: { waterfall: false } });
+    // Without it the end stands out 10 less.
+    expect(edge(whole.design) - edge(builder.design)).toBeCloseTo(0.6 - 0.01, 9);
+    whole.run(setEdgeWay, { at: [{ item: 'item-2', side: 'right' }], way: { profile: 'raw' } });
+    expect(edge(whole.design)).toBeCloseTo(edge(builder.design) - 0.01, 9);
     const own: FinishRecord = {
       ...({ kind: 'finish', id: 'own', name: 'Own', code: 'S90', of: 'stone', colour: '#808080' } as const),
       ...{ rough: 0.5, long: 900, high: 900, price: { amount: 410, per: 'm2' } },
