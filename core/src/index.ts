@@ -154,7 +154,7 @@ export { usualSawing } from './shop/nest/stock';
 export { heldCase, isLaidFor, type Held } from './shop/nest/held';
 export { movePart, type PartMove } from './shop/nest/moved';
 export { placesFor, type PartPlaces } from './shop/nest/places';
-export { isAlike } from './document/remember';
+export { isAlike, rememberOne } from './document/remember';
 export { readLaidSheets, type LaidSheets } from './shop/nest/laid-sheets';
 export { frontStrips, matchings, type Matching } from './shop/nest/matched-fronts';
 export type { LaidPart, Nest, NestCase, NestStock, NestedSheet } from './shop/nest/nest-types';

@@ -125,7 +125,12 @@ const isRectangle = (plan: Plan): boolean =>
   plan.every((at, index) => {
     const [before, after] = [plan[(index + 3) % 4]!, plan[(index + 1) % 4]!];
     const square = (before.x - at.x) * (after.x - at.x) + (before.y - at.y) * (after.y - at.y);
-    return Math.abs(square) < EPS;
+    // How far one corner stands off what is square over the longer side.
+    const long = Math.max(
+      Math.hypot(before.x - at.x, before.y - at.y),
+      Math.hypot(after.x - at.x, after.y - at.y),
+    );
+    return Math.abs(square) < EPS * Math.max(1, long);
   });
 
 const turned = ({ x, y }: { x: number; y: number }, by: number) => ({

@@ -12,7 +12,7 @@
   import { useWorkspace } from '$lib/tools/context';
   import Button from '$ui/Button.svelte';
   import { drawnSheets } from '$views/sheet/drawn-sheets.svelte';
-  import type { DimensionDraw } from '$lib/tools/dimension-draw.svelte';
+  import { dimensionDraw } from '$lib/tools/dimension-draw.svelte';
   import FrameFacts from './draw/FrameFacts.svelte';
   import SheetList from './draw/SheetList.svelte';
   import SheetPictures from './draw/SheetPictures.svelte';
@@ -25,8 +25,10 @@
   import DimensionTools from './draw/DimensionTools.svelte';
   import type { SheetChoice } from '$views/sheet/sheet-choice.svelte';
 
-  let { choice, draw }: { choice: SheetChoice; draw: DimensionDraw } = $props();
-  const { session, saving, roomId } = useWorkspace();
+  let { choice }: { choice: SheetChoice } = $props();
+  const workspace = useWorkspace();
+  const { session, saving, roomId } = workspace;
+  const draw = dimensionDraw(workspace);
   // Made outside of what follows from it: what makes a derived value does not follow it.
   const sheets = untrack(() => drawnSheets(choice));
   $effect(() => sheets.follow());

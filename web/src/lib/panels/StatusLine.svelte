@@ -1,15 +1,5 @@
 <script lang="ts">
-  import {
-    countVerdicts,
-    formatLength,
-    findOpening,
-    roomOf,
-    roomShape,
-    say,
-    sayFinding,
-    type Caught,
-    type PlaceCatch,
-  } from 'goodreach';
+  import { formatLength, findOpening, roomOf, roomShape, say, type Caught, type PlaceCatch } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import Length from '$ui/Length.svelte';
   import { unitNames } from '$ui/unit-names';
@@ -19,7 +9,10 @@
   const came = $derived(
     changeCost.by === null || changeCost.by === 0 ? '' : (Math.abs(changeCost.by) / 100).toFixed(2),
   );
-  const counts = $derived(session.judge && countVerdicts(session.judge.checkReach(session.settled)));
+  const counts = $derived(session.judge?.countVerdicts(session.judge.checkReach(session.settled)));
+  const hit = $derived(
+    screen.collisions[0] && session.judge?.sayFinding(session.committed, screen.collisions[0]),
+  );
 
   function caughtText({ by, id, face }: Caught): string {
     const shape = roomShape(session.document);
@@ -79,8 +72,9 @@
     {/if}
   </span>
   <span class="caught" aria-live="polite"
-    >{#if screen.collisions[0]}<span class="hit">{sayFinding(session.committed, screen.collisions[0])}</span
-      >{:else if screen.caught}caught: {caughtText(screen.caught)}{:else if pick.aimed?.caught}caught: {pickedTo[
+    >{#if hit}<span class="hit">{hit}</span>{:else if screen.caught}caught: {caughtText(
+        screen.caught,
+      )}{:else if pick.aimed?.caught}caught: {pickedTo[
         pick.aimed.caught
       ]}{:else if session.gone.length > 0}gone with {session.gone.map(({ code }) => code).join(', ')}: what
       was set by hand at its top{/if}</span

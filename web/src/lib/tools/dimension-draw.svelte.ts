@@ -8,6 +8,7 @@ import {
   placeOfEnd,
   putDimension,
   recordOf,
+  rememberOne,
   wayBetween,
   type DimensionEnd,
   type DimensionRecord,
@@ -20,6 +21,7 @@ import { nanoid } from 'nanoid';
 import type { DesignSession } from '../session/design-session.svelte';
 import type { ScreenState } from '../session/screen.svelte';
 import type { OnFace } from './drag-item';
+import type { Workspace } from './context';
 import type { PointerTool, ViewKind } from './pointer-tool';
 
 /** What is put on paper next. */
@@ -290,6 +292,13 @@ export class DimensionDraw implements PointerTool {
     return '';
   }
 }
+
+/** The one of a page, among its tools from when it is first asked for. */
+export const dimensionDraw = rememberOne(({ session, screen, tools }: Workspace): DimensionDraw => {
+  const draw = new DimensionDraw(session, screen);
+  tools.push(draw);
+  return draw;
+});
 
 /** The ways of the arrow keys on the desk, which counts downwards; a place no farther on than this is no other, mm of paper. */
 const WAYS = {

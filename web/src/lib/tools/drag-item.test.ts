@@ -45,9 +45,10 @@ function setUp() {
 }
 
 describe('dragging items', () => {
-  it('shows what the item would run into while it moves, and tells nothing once it is let go', () => {
+  it('shows what the item would run into while it moves, and tells nothing once it is let go', async () => {
     const { session, screen, drag, to, set } = setUp();
     set('one', 'F900', 0);
+    await session.startChecks();
     drag.pressShelf(item('F600'), { x: 0, y: 0 });
     to(1200, 280, true);
     expect(screen.collisions).toEqual([]);

@@ -9,7 +9,6 @@ import {
   type PlacedFace,
   blockOf,
   boxOf,
-  collisionsOf,
   hug,
   findBox,
   middleOf,
@@ -34,7 +33,7 @@ import type { ScreenState } from '../session/screen.svelte';
 import type { PointerTool, ViewKind } from './pointer-tool';
 
 /** What a drag needs of the session: to show, to do, to drop. */
-type Doing = Pick<DesignSession, 'committed' | 'document' | 'preview' | 'run' | 'dropPreview'>;
+type Doing = Pick<DesignSession, 'committed' | 'document' | 'dropPreview' | 'judge' | 'preview' | 'run'>;
 
 /** Pixels the pointer must travel before a press becomes a drag. */
 const DRAG_START = 4;
@@ -177,7 +176,7 @@ export class ItemDrag implements PointerTool {
     const moved = dragged.of === 'shelf' ? [dragged.id] : dragged.ids;
     const { records } = this.session.document;
     const items = moved.flatMap((id) => (records[id]?.kind === 'item' ? [records[id]] : []));
-    this.screen.collisions = collisionsOf(this.session.committed, items);
+    this.screen.collisions = this.session.judge?.collisionsOf(this.session.committed, items) ?? [];
   }
 
   /** Lets go: does what was shown; what was only clicked on the shelf is carried on. Gives the id of what was set or moved, or null when nothing was. */

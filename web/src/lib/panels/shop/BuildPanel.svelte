@@ -1,7 +1,8 @@
 <script lang="ts">
   import { kindName, madeItems, shopListIds } from 'goodreach';
+  import { untrack } from 'svelte';
   import { useWorkspace } from '$lib/tools/context';
-  import { buildLeaves, type BuildChoice } from '$views/shop/build-choice.svelte';
+  import { buildChoice, buildLeaves, type BuiltRoom } from '$views/shop/build-choice.svelte';
   import ChoiceList from '$ui/ChoiceList.svelte';
   import Tabs from '$ui/Tabs.svelte';
   import SchedulesSection from '../draw/SchedulesSection.svelte';
@@ -12,7 +13,8 @@
   import TopsSection from './TopsSection.svelte';
 
   /** What the shop makes of the room: by cabinet, as lists, on sheets. */
-  let { choice }: { choice: BuildChoice } = $props();
+  let { room }: { room: BuiltRoom } = $props();
+  const choice = untrack(() => buildChoice(room));
   const { session, saving, screen } = useWorkspace();
   const made = $derived(madeItems(session.settled));
   const things = $derived(made.map((one) => ({ id: one.record.id, ...one })));

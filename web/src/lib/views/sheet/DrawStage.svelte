@@ -1,11 +1,10 @@
 <script lang="ts">
-  import type { DimensionDraw } from '$lib/tools/dimension-draw.svelte';
   import ScheduleTable from './ScheduleTable.svelte';
   import SheetView from './SheetView.svelte';
   import type { SheetChoice } from './sheet-choice.svelte';
 
   /** The stage of the Draw step: the sheets on their desk, or a schedule. */
-  let { choice, draw }: { choice: SheetChoice; draw: DimensionDraw } = $props();
+  let { choice }: { choice: SheetChoice } = $props();
 </script>
 
-{#if choice.table}<ScheduleTable {choice} id={choice.table} />{:else}<SheetView {choice} {draw} />{/if}
+{#if choice.table}<ScheduleTable {choice} id={choice.table} />{:else}<SheetView {choice} />{/if}

@@ -10,7 +10,7 @@
   import NoteCard from './NoteCard.svelte';
   import SheetFrames from './SheetFrames.svelte';
   import SheetLabels from './SheetLabels.svelte';
-  import type { DimensionDraw } from '$lib/tools/dimension-draw.svelte';
+  import { dimensionDraw } from '$lib/tools/dimension-draw.svelte';
   import type { Point } from 'goodreach';
   import { DeskWalk, moveLabel } from './desk-walk.svelte';
   import { drawnSheets } from './drawn-sheets.svelte';
@@ -18,8 +18,9 @@
   import type { ShownFigure } from './sheets.worker';
 
   /** The sheets on a desk, one under the other: seen whole, looked at closely, gone through by keys. */
-  let { choice, draw }: { choice: SheetChoice; draw: DimensionDraw } = $props();
+  let { choice }: { choice: SheetChoice } = $props();
   const workspace = useWorkspace();
+  const draw = dimensionDraw(workspace);
   const { session, screen } = workspace;
 
   /** Between sheets, and round the one that is shown whole: paper millimetres, and pixels. */

@@ -6,10 +6,11 @@
   import CabinetApart from './CabinetApart.svelte';
   import SheetOnSaw from './SheetOnSaw.svelte';
   import TopOnBench from './TopOnBench.svelte';
-  import type { BuildChoice } from './build-choice.svelte';
+  import { buildChoice, type BuiltRoom } from './build-choice.svelte';
 
   /** The stage of the Build step: a cabinet taken apart, a list, a sheet on the saw, or what it all costs. */
-  let { choice }: { choice: BuildChoice } = $props();
+  let { room }: { room: BuiltRoom } = $props();
+  const choice = untrack(() => buildChoice(room));
   const { session, changeCost } = useWorkspace();
   const begun = untrack(() => choice.begin());
   let known = $state(false);

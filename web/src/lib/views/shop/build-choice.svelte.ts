@@ -1,6 +1,7 @@
 import {
   isAlike,
   movePart,
+  rememberOne,
   routing,
   sawingOf,
   usualMachine,
@@ -42,6 +43,15 @@ export const clampKey = (material: string, sheet: number): string => `${material
 
 class CostTelling {
   how: Arrangement = $state.raw({ group: 'group' });
+}
+
+/** What is built of: the room of a job, what both are called, and what sheets say of the job beside its name. */
+export interface BuiltRoom {
+  studio: string;
+  job: string;
+  jobId: string;
+  roomId: string;
+  fields: () => JobFields;
 }
 
 /** What the Build step shows. */
@@ -91,12 +101,11 @@ export class BuildChoice {
   buildsFor: 'chosen' | 'one' | 'range' = $state('range');
   readonly titles: { studio: string; job: string };
 
-  constructor(
-    { jobId, roomId, ...titles }: { studio: string; job: string; jobId: string; roomId: string },
-    /** What sheets say of the job beside its name. */
-    readonly fields: () => JobFields,
-  ) {
-    this.titles = titles;
+  readonly fields: () => JobFields;
+
+  constructor({ jobId, roomId, studio, job, fields }: BuiltRoom) {
+    this.titles = { studio, job };
+    this.fields = fields;
     this.constructions = new KeptConstructions(jobId);
     this.laid = new KeptSheets(roomId);
   }
@@ -213,3 +222,6 @@ export class BuildChoice {
     [this.material, this.sheet, this.cut] = [material, 0, null];
   }
 }
+
+/** The one of a page, from when it is first asked for. */
+export const buildChoice = rememberOne((room: BuiltRoom) => new BuildChoice(room));

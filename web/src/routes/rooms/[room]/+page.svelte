@@ -25,7 +25,6 @@
   import StatusLine from '$lib/panels/StatusLine.svelte';
   import TopBar from '$lib/panels/TopBar.svelte';
   import { AlongDrag } from '$lib/tools/drag-along';
-  import { DimensionDraw } from '$lib/tools/dimension-draw.svelte';
   import { FaceDrag } from '$lib/tools/drag-face.svelte';
   import { ItemDrag } from '$lib/tools/drag-item';
   import { PlacePick } from '$lib/tools/place-pick.svelte';
@@ -33,7 +32,7 @@
   import { ToolStack } from '$lib/tools/pointer-tool';
   import { ShownViews } from '$lib/tools/view-host.svelte';
   import PlanView from '$views/plan/PlanView.svelte';
-  import { BuildChoice } from '$views/shop/build-choice.svelte';
+  import type { BuiltRoom } from '$views/shop/build-choice.svelte';
   import { SheetChoice } from '$views/sheet/sheet-choice.svelte';
   import { addSectionLine } from '$lib/tools/section-lines';
   import { laterViews } from '$views/later-views';
@@ -73,8 +72,7 @@
   const lines = new UnderlayLines(session, roomId);
   const pick = new PlacePick(session, screen, lines);
   const faceDrag = new FaceDrag(session, lines, screen);
-  const draw = new DimensionDraw(session, screen);
-  const tools = new ToolStack().push(new AlongDrag(session, lines, screen), faceDrag, drag, pick, draw);
+  const tools = new ToolStack().push(new AlongDrag(session, lines, screen), faceDrag, drag, pick);
   const views = new ShownViews();
   const choice = new SheetChoice(
     () => session.document,
@@ -85,10 +83,10 @@
       job: { id: data.limits.jobId, fields: data.jobFields },
     })),
   );
-  const building = new BuildChoice(
-    untrack(() => ({ studio: studioName, job: jobName, jobId: data.limits.jobId, roomId: data.roomId })),
-    () => choice.fields,
-  );
+  const built: BuiltRoom = {
+    ...untrack(() => ({ studio: studioName, job: jobName, jobId: data.limits.jobId, roomId })),
+    fields: () => choice.fields,
+  };
   const openingKinds = new OpeningKinds(untrack(() => data.openingKinds));
   const shelf = new StudioShelf(untrack(() => data));
   const models = new StudioModels();
@@ -170,16 +168,16 @@
     {:else if screen.step === 'surface'}<Later part={parts.surface} props={{}} />
     {:else if screen.step === 'tile'}<Later part={parts.tile} props={{}} />
     {:else if screen.step === 'reach'}<Later part={parts.reach} props={{}} />
-    {:else if screen.step === 'build'}<Later part={parts.build} props={{ choice: building }} />
-    {:else}<Later part={parts.draw} props={{ choice, draw }} />{/if}
+    {:else if screen.step === 'build'}<Later part={parts.build} props={{ room: built }} />
+    {:else}<Later part={parts.draw} props={{ choice }} />{/if}
   </aside>
   <main>
     {#if screen.step === 'draw'}<Later
         part={laterViews.sheets}
-        props={{ choice, draw }}
+        props={{ choice }}
       />{:else if screen.step === 'build'}<Later
         part={laterViews.build}
-        props={{ choice: building }}
+        props={{ room: built }}
       />{:else if screen.step === 'tile'}<Later part={laterViews.tile} props={{}} />{:else}
       <SplitStage alone={screen.alone}>
         {#snippet plan()}<PlanView />{/snippet}
