@@ -1,7 +1,7 @@
 import { chromium, type Browser } from '@playwright/test';
 import { setTimeout as wait } from 'node:timers/promises';
-import { gzipSync } from 'node:zlib';
 import config from '../playwright.config';
+import { untilReady, watch, weighed } from '../e2e/scripts';
 import { Application } from '../e2e/server';
 
 /** How long until a page can be worked with, in a browser that has nothing cached, and how much JavaScript it takes for that. */
@@ -13,25 +13,6 @@ interface Sample {
   /** From the start of the navigation, by the page's own clock. */
   ms: number;
   scriptBytes: number;
-}
-
-/** Runs in the page before its own scripts: keeps when what is waited for is first there. */
-function watch(ready: string): void {
-  new MutationObserver((_, observer) => {
-    if (!document.querySelector(ready)) return;
-    performance.mark('ready');
-    observer.disconnect();
-  }).observe(document, { subtree: true, childList: true, attributes: true });
-}
-
-/** Runs in the page: when it was ready, ms, and the scripts that were asked for until then. */
-function untilReady(): { ms: number; scripts: string[] } {
-  const ms = performance.getEntriesByName('ready')[0]!.startTime;
-  const scripts = performance
-    .getEntriesByType('resource')
-    .filter(({ name, startTime }) => name.endsWith('.js') && startTime <= ms)
-    .map(({ name }) => name);
-  return { ms, scripts };
 }
 
 async function measure(
@@ -59,10 +40,7 @@ async function measure(
   await tab.locator(ready).first().waitFor();
   const { ms, scripts } = await tab.evaluate(untilReady);
   await fresh.close();
-  // The scripts are weighed afterwards: to read them in the browser takes its time.
-  const sizes = scripts.map(async (url) => gzipSync(await (await fetch(url)).arrayBuffer()).length);
-  const scriptBytes = (await Promise.all(sizes)).reduce((sum, bytes) => sum + bytes, 0);
-  return { ms, scriptBytes };
+  return { ms, scriptBytes: await weighed(scripts) };
 }
 
 const application = await Application.start();
