@@ -175,7 +175,7 @@ export interface RefusalData {
   'nest-unsawn': { id: string };
   'laid-sheets': { where: string };
   'nest-left': { left: number; of: number; first: string };
-  'machine-bed': { length: number; width: number; bed: [number, number] };
+  'machine-bed': { part: string | null; length: number; width: number; bed: [number, number] };
   'machine-hole': { size: number; depth: number };
   'machine-kerf': { kerf: number; thick: number };
   'machine-outline': { id: string; thick: number };

@@ -191,6 +191,18 @@ describe('files for machines', () => {
     const bed = (long: number) => nestFiles(apart!, laid, 'iso', { ...usualMachine, bed: [long, 2_070] });
     expect(bed(sheet).ok).toBe(true);
     expect(bed(sheet - 0.1)).toMatchObject({ refusal: { code: 'machine-bed' } });
+    // A part that fits turned lies turned; one that does not fit either way is named.
+    const { record } = madeItems(design).find(({ number }) => number === 2)!;
+    const side = { item: record.id, part: 'side-left' };
+    const onBed = (long: number, wide: number) =>
+      partFiles(design, 'iso', { ...usualMachine, bed: [long, wide] }, side);
+    expect(must(onBed(720, 559))[0]!.text).toMatch(/^%\n\(2 SIDE-LEFT UP\)\n\(720 X 559 X 18\)/);
+    expect(must(onBed(719.9, 720))[0]!.text).toMatch(
+      /^%\n\(2 SIDE-LEFT UP, TURNED A QUARTER\)\n\(559 X 720 X 18\)/,
+    );
+    expect(onBed(719.9, 719.9)).toMatchObject({
+      refusal: { code: 'machine-bed', data: { part: '2 side-left up', length: 720, width: 559 } },
+    });
     const without = (fits: (size: number) => boolean) => ({
       ...usualMachine,
       tools: usualMachine.tools.filter(({ size }) => fits(size)),

@@ -288,8 +288,11 @@ const wording: Wording = {
     `With part ${id} there the sheet could not be cut right across any more. Put it in line with others.`,
   'nest-left': ({ left, of, first }) =>
     `The sheets there are hold all but ${left} of ${of} parts, ${first} among them. Give more sheets.`,
-  'machine-bed': ({ length, width, bed: [long, wide] }, show) =>
-    `The sheet is ${show(length)} by ${show(width)}, the machine’s bed ${show(long)} by ${show(wide)}. Nest on smaller sheets.`,
+  'machine-bed': ({ part, length, width, bed: [long, wide] }, show) => {
+    const what = part === null ? 'The sheet' : `Part ${part}`;
+    const mend = part === null ? 'Nest on smaller sheets' : 'Cut it from its drawing, or say a larger bed';
+    return `${what} is ${show(length)} by ${show(width)}, the machine’s bed ${show(long)} by ${show(wide)}. ${mend}.`;
+  },
   'machine-hole': ({ size, depth }, show) =>
     `The machine has no drill of ${show(size)} that reaches ${show(depth)} deep, and no cutter that would. Give it one.`,
   'machine-kerf': ({ kerf, thick }, show) =>

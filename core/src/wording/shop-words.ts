@@ -116,6 +116,9 @@ export const edgedWords = (long: number, across: number): string =>
 /** Of an outline. */
 export const edgedSidesWords = (sides: number): string => `${sides} of its outline`;
 /** What belongs to a run rather than to one item. */
+/** A part as it lies on the bed across its length. */
+export const turnedName = (name: string): string => `${name}, turned a quarter`;
+
 export const runWords = {
   plinth: 'Plinth',
   cornice: 'Cornice',

@@ -11,7 +11,9 @@ import { madeItems } from '../parts/design-parts';
 import type { Part } from '../parts/part';
 import { usualMachine, type Machine } from './machine';
 import { writeIso } from './posts';
+import { pieceWork } from './placed-work';
 import { pieceProgram, sheetProgram } from './programs';
+import { played } from './stand-in';
 import { workPiece } from './work-piece';
 
 /** The galley, and cabinets cut to what slants behind them. */
@@ -141,6 +143,36 @@ describe('what a router does to a nested sheet', () => {
       );
     expect([skinned(narrow), skinned(narrow + 0.01)]).toEqual([false, true]);
     expect(sheetsOf(one, { ...holding, skin: 0 })[0]!.passes).toEqual(sheetsOf(one)[0]!.passes);
+  });
+
+  it('works on a part that lies turned a quarter as on one that does not', () => {
+    let turned = 0;
+    for (const { parts } of designs.flatMap((design) => madeItems(design)))
+      for (const part of parts) {
+        const piece = workPiece(part);
+        const { length, width, thick } = piece;
+        if (length - width < 1) continue;
+        for (const side of ['up', 'down'] as const) {
+          const bed = { ...usualMachine, bed: [width, length] as const };
+          const text = writeIso(must(pieceProgram(piece, { name: part.id, side }, bed)));
+          const made = plunges(playIso(text));
+          for (const { at, depth } of piece[side].bores) {
+            const on = { x: width - at.y, y: at.x };
+            const own = made.filter(({ path: [p] }) => Math.hypot(p!.x - on.x, p!.y - on.y) < 0.002);
+            expect(own.length).toBeGreaterThan(0);
+            expect(Math.max(...own.map((pass) => pass.depth))).toBeCloseTo(
+              depth >= thick ? depth + 0.3 : depth,
+              3,
+            );
+            turned++;
+          }
+          const works = [pieceWork(part.id, piece, side, true)];
+          expect(
+            played(text, { size: [width, length], thick, works, clamps: [], beyond: 60 }, bed).faults,
+          ).toEqual([]);
+        }
+      }
+    expect(turned).toBeGreaterThan(300);
   });
 
   it('clears every groove, housing and rebate to its depth and nothing beside it', () => {

@@ -18,11 +18,12 @@ export interface PlacedWork {
   pockets: readonly PlacedPocket[];
 }
 
-/** A piece by itself, one of its faces up; turned over about its long edge its outline is the other way round. */
-export function pieceWork(id: string, piece: WorkPiece, side: 'down' | 'up'): PlacedWork {
+/** A piece by itself, one of its faces up, as it is or turned a quarter to the left; turned over about its long edge its outline is the other way round. */
+export function pieceWork(id: string, piece: WorkPiece, side: 'down' | 'up', isTurned = false): PlacedWork {
   const { outline, width } = piece;
+  const place = isTurned ? ({ x, y }: Point): Point => ({ x: width - y, y: x }) : (at: Point): Point => at;
   const ring = side === 'up' ? outline : outline.map(({ x, y }) => ({ x, y: width - y })).reverse();
-  return { id, outline: ring, ...worked(piece, piece[side], (at) => at) };
+  return { id, outline: ring.map(place), ...worked(piece, piece[side], place) };
 }
 
 /** A piece as a nest lays it on its sheet: as it is, or turned a quarter to the left. */

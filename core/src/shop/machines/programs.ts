@@ -1,6 +1,7 @@
 import { distance, type Point } from '../../geometry/point';
 import { signedArea } from '../../geometry/polygon';
 import { ok, refuse, type Result } from '../../result';
+import { turnedName } from '../../wording/shop-words';
 import type { NestedSheet, NestStock } from '../nest/nest-types';
 import { cuttersFor, drillFor, SAME, type Machine, type MachineTool } from './machine';
 import { laidWork, pieceWork, type PlacedPocket, type PlacedWork } from './placed-work';
@@ -54,17 +55,24 @@ export function sheetProgram(
   return program({ name, size: [stock.l, stock.w], thick }, laid, { machine, cut: true, widest: kerf });
 }
 
-/** One piece that is sawn already, one of its faces up: drilled and milled; cut along its outline only where that is no rectangle. */
+/** One piece that is sawn already, one of its faces up: drilled and milled; cut along its outline only where that is no rectangle. It lies turned a quarter, and is told so, where the bed has room for it only then. */
 export function pieceProgram(
   piece: WorkPiece,
   { name, side }: { name: string; side: 'down' | 'up' },
   machine: Machine,
 ): Result<MachineProgram> {
   const { length, width, thick } = piece;
-  const own = pieceWork(name, piece, side);
-  const cut = side === 'up' && !isRectangle(piece);
-  return program({ name, size: [length, width], thick }, [own], { machine, cut, widest: Infinity });
+  const how = { machine, cut: side === 'up' && !isRectangle(piece), widest: Infinity };
+  if (fits(machine, length, width))
+    return program({ name, size: [length, width], thick }, [pieceWork(name, piece, side)], how);
+  if (!fits(machine, width, length))
+    return refuse('machine-bed', { part: name, length, width, bed: [...machine.bed] });
+  const turned = { name: turnedName(name), size: [width, length], thick } as const;
+  return program(turned, [pieceWork(name, piece, side, true)], how);
 }
+
+const fits = ({ bed: [long, wide] }: Machine, l: number, w: number): boolean =>
+  l <= long + SAME && w <= wide + SAME;
 
 const isRectangle = ({ outline }: WorkPiece): boolean =>
   outline.length === 4 &&
@@ -78,10 +86,9 @@ function program(
   works: readonly PlacedWork[],
   { machine, cut, widest }: { machine: Machine; cut: boolean; widest: number },
 ): Result<MachineProgram> {
-  const [long, wide] = machine.bed;
   const [l, w] = lying.size;
-  if (l > long + SAME || w > wide + SAME)
-    return refuse('machine-bed', { length: l, width: w, bed: [...machine.bed] });
+  if (!fits(machine, l, w))
+    return refuse('machine-bed', { part: null, length: l, width: w, bed: [...machine.bed] });
   const jobs: Job[] = [];
   const outlines: Job[] = [];
   const freed: Job[] = [];
