@@ -1,10 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { rectangle } from '../../../testing/rooms';
+import { putFixed, usualFixed } from '../../commands/put-fixed';
+import { setEdgeWay } from '../../commands/set-edge-way';
+import { setFinish } from '../../commands/set-finish';
+import { setStyle } from '../../commands/set-style';
 import { galleyWithBay } from '../../demo/galley-with-bay';
 import { orchardKitchen } from '../../demo/orchard-kitchen';
 import { wetRoom } from '../../demo/wet-room';
 import type { Design } from '../../document/design';
+import { priceNames, type PriceKey } from '../../wording/cost-words';
 import { costReport } from '../../exports/cost-json';
 import { readPriceCsv } from '../../imports/price-csv';
 import { costByGroup, costOf } from './cost';
@@ -40,6 +45,45 @@ describe('what a room costs', () => {
     expect(line(design, book, 'H110')).toMatchObject({ qty: 2, cents: 500 });
     // Nine boards cut, 0.1 h each at 40.
     expect(line(design, book, 'sawing')).toMatchObject({ unit: 'hour', cents: 9 * 0.1 * 40 * 100 });
+  });
+
+  it('has boards bought over what is cut, shared among the cabinets as those are', () => {
+    const builder = rectangle(4000, 3000);
+    const [narrow, wide] = [builder.set('F300', 'face-a', 500), builder.set('F900', 'face-a', 1000)];
+    const cost = costOf(builder.design, bookOf({ 'faced-board': 10, 'board-waste': 0.15 }));
+    const boards = cost.lines.filter(({ code }) => code === 'faced-board 18' || code === 'faced-board');
+    const net = boards.reduce((sum, { cents }) => sum + cents, 0);
+    const over = cost.lines.find(({ code }) => code === 'board-waste')!;
+    expect(over).toMatchObject({ group: 'boards', qty: 0.15, unit: 'share', price: net / 100 });
+    expect(over.cents).toBe(Math.round(net * 0.15));
+    expect(cost.cents).toBe(net + over.cents);
+    const of = (id: string, own: typeof boards) =>
+      own.flatMap((line) => line.of).reduce((sum, one) => sum + (one.id === id ? one.qty : 0), 0);
+    expect(of(narrow, [over]) / of(wide, [over])).toBeCloseTo(of(narrow, boards) / of(wide, boards), 2);
+    expect(of(narrow, [over]) + of(wide, [over])).toBeCloseTo(1, 9);
+  });
+
+  it('has no price that makes no difference to any room', () => {
+    const lined = rectangle(4000, 3000);
+    lined.run(putFixed, usualFixed(lined.design, 'lining', 'lining', 'face-a'));
+    const ended = rectangle(4000, 3000);
+    const id = ended.set('F600', 'face-a', 500);
+    ended.run(setEdgeWay, { at: [{ item: id, side: 'right' }], way: { waterfall: true } });
+    const glazed = rectangle(4000, 3000);
+    glazed.set('U600/720', 'face-a', 500);
+    glazed.run(setStyle, { style: 'doorStyle', value: 'glazed', to: { room: 'everywhere' } });
+    const veneered = rectangle(4000, 3000);
+    veneered.set('F600', 'face-a', 500);
+    veneered.run(setFinish, { part: 'front', finish: 'Drift oak', to: { room: 'everywhere' } });
+    const rooms = [galleyWithBay(), orchardKitchen(), wetRoom(), lined, ended, glazed, veneered].map((one) =>
+      'design' in one ? one.design : one,
+    );
+    const before = rooms.map((design) => costOf(design).cents);
+    const idle = (Object.keys(priceNames) as PriceKey[]).filter((key) => {
+      const rows = usualPrices.rows.map((row) => (row.code === key ? { ...row, price: row.price * 2 } : row));
+      return rooms.every((design, at) => costOf(design, { rows }).cents === before[at]);
+    });
+    expect(idle).toEqual([]);
   });
 
   it('adds overhead, margin and tax one after the other on what stands before them', () => {

@@ -61,6 +61,8 @@ const priced = remember((needs: readonly Need[], { book }: { book: PriceBook }):
       });
     else add(group, codes[0]!, { name, of, qty, unit: row.unit, price: row.price });
   }
+  const over = boardsOver(lines, book);
+  if (over) lines.push(over);
   lines.sort((a, b) => groups.indexOf(a.group) - groups.indexOf(b.group));
   const sum = () => lines.reduce((total, { cents }) => total + cents, 0);
   const delivery = priceUnder(book, 'delivery');
@@ -92,6 +94,22 @@ const priced = remember((needs: readonly Need[], { book }: { book: PriceBook }):
   return { lines, cents: sum(), asked: [...asked].map(([code, ids]) => ({ code, ids: [...new Set(ids)] })) };
 });
 
+/** What boards cost over what is cut of them: whole sheets are bought. Each thing has its share of it as it has of the boards. */
+function boardsOver(lines: readonly CostLine[], book: PriceBook): CostLine | null {
+  const row = priceUnder(book, 'board-waste');
+  const boards = lines.filter(({ group }) => group === 'boards');
+  const cents = boards.reduce((sum, line) => sum + line.cents, 0);
+  if (!row || cents === 0) return null;
+  const ids = [...new Set(boards.flatMap(({ of }) => of.map(({ id }) => id)))];
+  const own = (id: string) =>
+    boards.reduce((sum, line) => sum + line.cents * shareOf(line, new Set([id])), 0) / cents;
+  return {
+    ...{ group: 'boards', code: row.code, name: priceNames['board-waste'] },
+    ...{ qty: row.price, unit: 'share', price: cents / 100, cents: Math.round(cents * row.price) },
+    of: ids.map((id) => ({ id, qty: own(id) })),
+  };
+}
+
 /** Needs of one sort as one, by a key. */
 function gathered(needs: readonly (Need & { key: string })[]): Need[] {
   const found = new Map<string, Need & { of: Taken[] }>();
@@ -103,7 +121,7 @@ function gathered(needs: readonly (Need & { key: string })[]): Need[] {
   return [...found.values()];
 }
 
-/** Boards by their material, with what is bought over what is cut. */
+/** Boards by their material: what is cut of them. */
 function boardNeeds(items: readonly MadeItem[]): Need[] {
   const needs = items.flatMap(({ record, parts }) =>
     parts.map(({ material, cutLength, cutWidth, scribe = 0, qty }) => ({
