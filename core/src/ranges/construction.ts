@@ -100,6 +100,12 @@ export function constructionOfItem(
   return built ? builtWith(own, built) : constructionOf(own);
 }
 
+/** How thick an end panel of a cabinet is said to be, mm; null where it is as its range has them. */
+export const saidEndPanel = (
+  record: Pick<ItemRecord, 'built' | 'code' | 'range'>,
+  known: readonly Range[],
+): number | null => record.built?.endPanel ?? rangeBuilding(record, known)?.ways?.endPanel ?? null;
+
 /** The range an item is built as: the one it is listed in. */
 export function rangeBuilding(
   { range, code }: Pick<ItemRecord, 'code' | 'range'>,

@@ -11,6 +11,7 @@ import { seatRow } from '../commands/seat-row';
 import { setBacks } from '../commands/set-backs';
 import { barPieces, setBar } from '../commands/set-bar';
 import { setDrain } from '../commands/set-drain';
+import { setConstruction } from '../commands/set-construction';
 import { setEndPanel } from '../commands/set-end-panel';
 import { setInto } from '../commands/set-into';
 import { setOver } from '../commands/set-over';
@@ -182,6 +183,18 @@ describe('ends and backs', () => {
     builder.run(setEndPanel, { id: island, side: 'right', panel: 'free' });
     expect(boxOf(builder, 'free').turn).toBeCloseTo(2, 9);
     expect(collisions(builder)).toEqual([]);
+  });
+
+  it('an end panel is as thick as its cabinet is built with, or else its range', () => {
+    const builder = rectangle(3000, 2400);
+    const base = builder.set('F600', 'face-a', 525);
+    const other = builder.set('F600', 'face-a', 1600);
+    builder.run(setConstruction, { range: 'fathom', ways: { endPanel: 25 } });
+    builder.run(setConstruction, { ids: [other], ways: { endPanel: 30 } });
+    builder.run(setEndPanel, { id: base, side: 'left', panel: 'thick' });
+    expect(boxOf(builder, 'thick')).toMatchObject({ against: { along: 500 }, record: { width: 25 } });
+    builder.run(setEndPanel, { id: other, side: 'right', panel: 'own' });
+    expect(boxOf(builder, 'own')).toMatchObject({ against: { along: 2200 }, record: { width: 30 } });
   });
 
   it('a refrigerator is cased in with panels and a bridge that goes under their top', () => {
