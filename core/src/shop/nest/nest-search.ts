@@ -11,6 +11,7 @@ import {
   type Rule,
   type Shape,
 } from './sawn';
+import { bySheetfuls, retold, type Laying } from './sheetfuls';
 
 /** How good a nest is to go on from: what has no sheet, the area of the sheets, how many they are, and how unevenly they are filled; mm², each the less the better. */
 interface Worth {
@@ -34,12 +35,6 @@ function compareSheets(a: Worth, b: Worth): number {
 /** Whether it is better to go on from one nest than from another: of as much of sheets, the more unevenly they are filled. */
 const compareWorth = (a: Worth, b: Worth): number => compareSheets(a, b) || a.even - b.even;
 
-/** Sheets with parts, and the parts that have none. */
-export interface Laying {
-  filled: readonly Filled[];
-  left: readonly number[];
-}
-
 /** A few sheets are taken apart at once, and laid anew so often. */
 const MOST_APART = 5;
 const TRIES = 24;
@@ -54,6 +49,10 @@ const FOR_OFFCUTS = 0.1;
 /** So often what is taken apart is laid sheet after sheet, each the best of a few or many orders; such a laying counts for so many tries at the most. */
 const IN_TURN = 0.6;
 const ORDERS = { few: 3, many: 48, count: 12 };
+
+/** Of so many parts whole sheets are looked for as well, for so much longer; what they leave at the end is laid in so many turns of a few steps. */
+const BY_SHEETS = { parts: 40, share: 2 };
+const FINISH = { turns: 300, steps: 4 };
 
 /** Searches for the nest with the least sheets: many orders first, then a few sheets at a time taken apart and laid anew. Goes on until it is stopped, or nothing better can be. */
 export class NestSearch {
@@ -154,8 +153,56 @@ export class NestSearch {
 
   /** Goes on until it is told to stop. `done` is how much of its time is over, 0 to 1. */
   improve(done: () => number): void {
-    for (let share = done(); share < (this.#isDone ? FOR_OFFCUTS : 1); share = done())
-      this.#step(WARM * Math.exp(-COOLING * share));
+    const [size] = this.sizes;
+    const isOfOne = this.sizes.length === 1 && size!.count === Infinity;
+    let sheets = isOfOne && this.shapes.length >= BY_SHEETS.parts ? this.#bySheets(size!.room) : null;
+    /** How much longer one of the two ways has been gone on with, ms: they take turns. */
+    let ahead = 0;
+    for (let share = done(); share < (this.#isDone ? FOR_OFFCUTS : 1); share = done()) {
+      const began = performance.now();
+      if (sheets && ahead > 0 && !this.proven) {
+        const { value, done: isOver } = sheets.next();
+        if (value) this.#come(value);
+        if (isOver) sheets = null;
+        ahead -= (performance.now() - began) / BY_SHEETS.share;
+      } else {
+        this.#step(WARM * Math.exp(-COOLING * share));
+        ahead += performance.now() - began;
+      }
+    }
+  }
+
+  #bySheets(room: Room): Generator<Laying | null, void> {
+    return bySheetfuls({
+      ...{ shapes: this.shapes, room, random: this.#random },
+      known: () => this.best,
+      finish: (parts) => this.#finished(parts),
+    });
+  }
+
+  /** Lays some of the parts by themselves, in turns. */
+  *#finished(parts: readonly number[]): Generator<Laying | null> {
+    const shapes = parts.map((part) => this.shapes[part]!);
+    const own = new NestSearch(shapes, this.sizes, Math.floor(this.#random() * 1e9));
+    own.begin(() => false);
+    for (let turn = 0; turn < FINISH.turns && !own.proven; turn++) {
+      let steps = 0;
+      own.improve(() => (steps++ < FINISH.steps ? turn / FINISH.turns : 1));
+      yield null;
+    }
+    const { filled, left } = own.best;
+    const tell = (at: number) => parts[at]!;
+    yield {
+      filled: filled.map((one) => ({ ...one, root: retold(one.root, tell), parts: one.parts.map(tell) })),
+      left: left.map(tell),
+    };
+  }
+
+  /** Goes on from a laying that was found elsewhere, where it is better. */
+  #come(laying: Laying): void {
+    const before = this.best;
+    this.#take(laying);
+    if (this.best !== before) this.#now = this.best;
   }
 
   /** Takes a few sheets apart and lays their parts anew. */

@@ -1,9 +1,10 @@
 import { ok, refuse, type Result } from '../../result';
 import { sawCuts } from './cuts';
 import { leastCount } from './least-area';
-import { NestSearch, type Laying } from './nest-search';
+import { NestSearch } from './nest-search';
 import { SAME, type LaidPart, type Nest, type NestCase, type NestPart, type NestedSheet } from './nest-types';
 import { fits, type Piece, type Room, type Shape } from './sawn';
+import type { Laying } from './sheetfuls';
 
 /** A search goes on so long where nothing else is said, s; and begins with orders for this share of it, and no longer than so many ms a part: then its first answer is there. */
 const SECONDS = 3;

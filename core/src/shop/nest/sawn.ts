@@ -60,23 +60,30 @@ export interface Filled {
   used: number;
 }
 
-/** Lays parts one by one, in the order they are given in, on sheets that are opened in theirs; what has no room is left. */
+/** Lays parts one by one, in the order they are given in, on sheets that are opened in theirs; what has no room is left. Where it is told which are alike, none is tried after one like it was left. */
 export function layParts(
   order: readonly number[],
   shapes: readonly Shape[],
   rooms: readonly Room[],
   rule: Rule,
+  alike?: readonly number[],
 ): { filled: Filled[]; left: number[] } {
   const opened: (Open | null)[] = rooms.map(() => null);
   const open: Open[] = [];
   const left: number[] = [];
+  const without = new Set<number>();
   for (const part of order) {
     const shape = shapes[part]!;
+    if (alike && without.has(alike[part]!)) {
+      left.push(part);
+      continue;
+    }
     if (open.some((sheet) => layOn(sheet, part, shape, rule, false)) || layBest(open, part, shape, rule))
       continue;
     const at = rooms.findIndex((room, index) => !opened[index] && fits(shape, room.l, room.w));
     if (at < 0) {
       left.push(part);
+      if (alike) without.add(alike[part]!);
       continue;
     }
     const room = rooms[at]!;

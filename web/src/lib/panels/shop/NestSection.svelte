@@ -64,6 +64,8 @@
       }),
     ),
   );
+  /** Files of what is still being laid out would be of some materials, and not of their last sheets. */
+  const waits = $derived(machines.busy || nester.busy);
   const name = $derived(`${choice.titles.job} ${roomOf(session.document).name} sheets`);
   const files = (format: 'dxf' | 'iso') =>
     machines.files(
@@ -185,12 +187,15 @@
   <SheetUse {cases} {nests} sawing={choice.sawing} />
   <h2>Files</h2>
   <div class="exports">
-    <Button disabled={machines.busy} onclick={paper}>Sheets as PDF</Button>
-    <Button disabled={machines.busy} onclick={() => files('dxf')}>Drawings, DXF</Button>
+    <Button disabled={waits} onclick={paper}>Sheets as PDF</Button>
+    <Button disabled={waits} onclick={() => files('dxf')}>Drawings, DXF</Button>
     {#if choice.cutOn === 'router'}
-      <Button disabled={machines.busy} onclick={() => files('iso')}>Router files</Button>
+      <Button disabled={waits} onclick={() => files('iso')}>Router files</Button>
     {/if}
   </div>
+  {#if nester.busy}<p class="help">
+      They can be taken once every material is laid out, or the search is stopped.
+    </p>{/if}
   {#if machines.problem && choice.cutOn === 'saw'}<p class="problem" role="alert">{machines.problem}</p>{/if}
   {#if choice.cutOn === 'router' && shown}
     <ClampFields {choice} material={shown.case.id} />
