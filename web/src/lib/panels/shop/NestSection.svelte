@@ -30,8 +30,8 @@
   const cases = $derived(materialCases(session.settled, choice.sawing));
   const shown = $derived(cases.find(({ case: { id } }) => id === choice.material) ?? cases[0]);
   const old = $derived(new Set(cases.filter((one) => choice.isOld(one)).map((one) => one.case.id)));
-  /** Each material is searched for so long, s. */
-  const SECONDS = 4;
+  /** How long each material may be searched for, s; where no fewer sheets would do it is over sooner. */
+  const SECONDS = { 4: 'a moment', 30: 'half a minute', 120: 'two minutes' };
   const length = (mm: number) => formatLength(mm, session.style);
   /** Sheets are kept, but were laid for another saw. */
   const looses = $derived(
@@ -107,7 +107,7 @@
     );
     nester.ask(
       cases.map((one) => one.case),
-      { seconds: SECONDS, style: session.style, held },
+      { seconds: choice.seconds, style: session.style, held },
     );
     if (shown) choice.show(shown.case.id);
   }
@@ -131,6 +131,13 @@
     {#each matchings as way (way)}<option value={way}>{matchingNames[way]}</option>{/each}
   </SelectField>
 {/if}
+<SelectField
+  label="Look for"
+  value={String(choice.seconds)}
+  onchoose={(seconds) => (choice.seconds = Number(seconds))}
+>
+  {#each Object.entries(SECONDS) as [seconds, words] (seconds)}<option value={seconds}>{words}</option>{/each}
+</SelectField>
 {#if nester.busy}
   <Button onclick={() => nester.stop()}>Stop, and keep the best so far</Button>
 {:else}

@@ -75,6 +75,8 @@ export class BuildChoice {
   material: string | null = $state(null);
   sheet = $state(0);
   cut: number | null = $state(null);
+  /** How long fewer sheets of each material are looked for, s. */
+  seconds = $state(4);
   readonly nester = new Nester();
   /** What the studio keeps for its shop; the sheets there are, as they are being changed. */
   readonly books = new ShopBooks();
