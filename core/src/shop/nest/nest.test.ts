@@ -197,6 +197,24 @@ describe('a nest', () => {
     );
   });
 
+  it('is told how far it is though nothing is better, as the very same', () => {
+    // Three of these have room on one sheet by their area, but not as they must lie.
+    const one = caseOf([part('a', 600, 200, 3, true)], { seconds: 5 });
+    const told: Nest[] = [];
+    const shares: number[] = [];
+    must(
+      nest(one, {
+        watch: (best, done) => {
+          shares.push(done);
+          return told.push(best) < 3;
+        },
+      }),
+    );
+    expect([told[1], told[2]]).toEqual([told[0], told[0]]);
+    expect(told[2]).toBe(told[1]);
+    expect(shares).toEqual([...shares].sort((a, b) => a - b));
+  });
+
   it('is told each time it is better, and stops when it is told to', () => {
     const told: number[] = [];
     const many = Array.from({ length: 40 }, (_, index) =>

@@ -10,8 +10,10 @@ import type { Laying } from './sheetfuls';
 const SECONDS = 3;
 const BEGINNING = 0.3;
 const FIRST = 2.5;
+/** Whoever watches is told no less often, ms. */
+const TOLD = 250;
 
-/** What a search is watched by: it is told the best nest each time that is better, and how much of its time is over; it stops where that answers false. */
+/** What a search is watched by: it is told the best nest each time that is better, and every so often the very same once more, with how much of its time is over; it stops where that answers false. */
 export type NestWatch = (best: Nest, done: number) => boolean;
 
 /**
@@ -50,13 +52,16 @@ export function nest(
   const done = () => (performance.now() - began) / (seconds * 1_000);
   search.begin(() => searches && done() >= Math.min(BEGINNING, (FIRST * of.length) / (seconds * 1_000)));
   const answer = (laying: Laying) => nestOf(one, of, laying, search.proven);
-  let known = search.best;
-  let goesOn = searches && (watch?.(answer(known), done()) ?? true);
+  let known = { laying: search.best, nest: answer(search.best), at: performance.now() };
+  let goesOn = searches && (watch?.(known.nest, done()) ?? true);
   search.improve(() => {
     if (watch && goesOn) {
-      const isBetter = search.best !== known;
-      known = search.best;
-      if (isBetter) goesOn = watch(answer(known), done());
+      const [laying, at] = [search.best, performance.now()];
+      const isBetter = laying !== known.laying;
+      if (isBetter || at - known.at > TOLD) {
+        known = { laying, nest: isBetter ? answer(laying) : known.nest, at };
+        goesOn = watch(known.nest, done());
+      }
     }
     return goesOn ? done() : 1;
   });

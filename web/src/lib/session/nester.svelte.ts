@@ -35,11 +35,11 @@ export class Nester {
     const worker = new NestWorker();
     this.#worker = worker;
     worker.onmessage = ({ data }: MessageEvent<NestAnswer>) => {
-      const found =
-        'nest' in data
-          ? { nest: settled.get(data.id)!.whole(data.nest), problem: '' }
-          : { nest: null, problem: refusalText(data.refusal, style) };
-      this.found = { ...this.found, [data.id]: { ...found, done: data.done } };
+      const { id, done } = data;
+      let found = this.found[id] ?? { nest: null, problem: '', done };
+      if ('refusal' in data) found = { nest: null, problem: refusalText(data.refusal, style), done };
+      else if (data.nest) found = { nest: settled.get(id)!.whole(data.nest), problem: '', done };
+      this.found = { ...this.found, [id]: { ...found, done } };
       if (data.done === 1 && data.id === cases.at(-1)!.id) this.stop();
     };
     worker.onerror = ({ message }) => {

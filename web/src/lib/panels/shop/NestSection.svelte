@@ -182,7 +182,7 @@
                 ? 'proven: no fewer would do'
                 : `at least ${Math.min(...Object.values(found.nest.bound))} by area`}</small
             >
-            {#if found.done < 1}<progress value={found.done} aria-label="How far the search is"
+            {#if nester.busy && found.done < 1}<progress value={found.done} aria-label="How far the search is"
               ></progress>{/if}
           {:else}{one.case.parts.reduce((sum, { qty }) => sum + qty, 0)} parts{/if}
         </span>
