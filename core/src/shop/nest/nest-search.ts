@@ -50,9 +50,9 @@ const FOR_OFFCUTS = 0.1;
 const IN_TURN = 0.6;
 const ORDERS = { few: 3, many: 48, count: 12 };
 
-/** Of so many parts whole sheets are looked for as well, for so much longer; what they leave at the end is laid in so many turns of a few steps. */
+/** Of so many parts whole sheets are looked for as well, for so much longer; what they leave at the end is laid in a few orders first, then in so many steps. */
 const BY_SHEETS = { parts: 40, share: 2 };
-const FINISH = { turns: 300, steps: 4 };
+const FINISH = { orders: 24, steps: 1_200 };
 
 /** Searches for the nest with the least sheets: many orders first, then a few sheets at a time taken apart and laid anew. Goes on until it is stopped, or nothing better can be. */
 export class NestSearch {
@@ -180,14 +180,14 @@ export class NestSearch {
     });
   }
 
-  /** Lays some of the parts by themselves, in turns. */
+  /** Lays some of the parts by themselves, step by step. */
   *#finished(parts: readonly number[]): Generator<Laying | null> {
     const shapes = parts.map((part) => this.shapes[part]!);
     const own = new NestSearch(shapes, this.sizes, Math.floor(this.#random() * 1e9));
-    own.begin(() => false);
-    for (let turn = 0; turn < FINISH.turns && !own.proven; turn++) {
-      let steps = 0;
-      own.improve(() => (steps++ < FINISH.steps ? turn / FINISH.turns : 1));
+    let orders = 0;
+    own.begin(() => orders++ >= FINISH.orders);
+    for (let step = 0; step < FINISH.steps && !own.proven; step++) {
+      own.#step(WARM * Math.exp((-COOLING * step) / FINISH.steps));
       yield null;
     }
     const { filled, left } = own.best;
