@@ -9,12 +9,12 @@ const MOST_PIVOTS = 4_000;
 /** A column: how much of each row it covers, row and amount. */
 interface Column {
   entries: readonly (readonly [row: number, amount: number])[];
-  /** 1, or 0 for what is covered over what is asked. */
+  /** What one of it costs: 0 is for what is covered over what is asked. */
   cost: number;
 }
 
 /**
- * The fewest columns, in shares of them, that cover so much of every row: a linear programme, by the revised simplex method with the
+ * The columns that cost the least, in shares of them, and cover so much of every row: a linear programme, by the revised simplex method with the
  * inverse of its basis. Columns are added as they are found; what was solved before is gone on from (Gilmore and Gomory's way).
  */
 export class Covering {
@@ -26,7 +26,7 @@ export class Covering {
   #shares: Float64Array;
   #pivots = 0;
 
-  /** What is asked of every row; one column that covers one of it is there for each to begin with. */
+  /** What is asked of every row; one column that covers one of it, and costs 1, is there for each to begin with. */
   constructor(asked: readonly number[]) {
     this.#rows = asked.length;
     // Rows that are asked for alike would turn in circles: each is asked for a trifle more than it is.
@@ -40,10 +40,10 @@ export class Covering {
     for (let row = 0; row < this.#rows; row++) this.#columns.push({ entries: [[row, -1]], cost: 0 });
   }
 
-  /** Adds a column by how much it covers of every row; gives its number. */
-  add(covers: readonly number[]): number {
+  /** Adds a column by how much it covers of every row, and what it costs; gives its number. */
+  add(covers: readonly number[], cost = 1): number {
     const entries = covers.flatMap((amount, row) => (amount > 0 ? [[row, amount] as const] : []));
-    return this.#columns.push({ entries, cost: 1 }) - 1;
+    return this.#columns.push({ entries, cost }) - 1;
   }
 
   /** Goes on until no column that is there would make it less. */
@@ -54,18 +54,19 @@ export class Covering {
     }
   }
 
-  /** What one more of every row is worth: a column that is worth more than 1 makes the sum less. */
+  /** What one more of every row is worth: a column that is worth more than it costs makes the sum less. */
   get prices(): Float64Array {
     const prices = new Float64Array(this.#rows);
     this.#basis.forEach((column, at) => {
-      if (this.#columns[column]!.cost === 0) return;
+      const { cost } = this.#columns[column]!;
+      if (cost === 0) return;
       const row = this.#inverse[at]!;
-      for (let i = 0; i < this.#rows; i++) prices[i] = prices[i]! + row[i]!;
+      for (let i = 0; i < this.#rows; i++) prices[i] = prices[i]! + cost * row[i]!;
     });
     return prices;
   }
 
-  /** How many columns it takes, in shares of them. */
+  /** What it all costs. */
   get sum(): number {
     return this.#basis.reduce((sum, column, at) => sum + this.#columns[column]!.cost * this.#shares[at]!, 0);
   }

@@ -50,8 +50,8 @@ const FOR_OFFCUTS = 0.1;
 const IN_TURN = 0.6;
 const ORDERS = { few: 3, many: 48, count: 12 };
 
-/** Of so many parts whole sheets are looked for as well, for so much longer; what they leave at the end is laid in a few orders first, then in so many steps. */
-const BY_SHEETS = { parts: 40, share: 2 };
+/** Of so many parts whole sheets are looked for as well, so much longer; what they leave at the end is laid in a few orders first, then in so many steps. */
+const BY_SHEETS = { parts: 40, ofOneSize: 2, ofMore: 1 };
 const FINISH = { orders: 24, steps: 1_200 };
 
 /** Searches for the nest with the least sheets: many orders first, then a few sheets at a time taken apart and laid anew. Goes on until it is stopped, or nothing better can be. */
@@ -153,9 +153,9 @@ export class NestSearch {
 
   /** Goes on until it is told to stop. `done` is how much of its time is over, 0 to 1. */
   improve(done: () => number): void {
-    const [size] = this.sizes;
-    const isOfOne = this.sizes.length === 1 && size!.count === Infinity;
-    let sheets = isOfOne && this.shapes.length >= BY_SHEETS.parts ? this.#bySheets(size!.room) : null;
+    const isEnough = this.sizes.every(({ count }) => count === Infinity);
+    const longer = this.sizes.length === 1 ? BY_SHEETS.ofOneSize : BY_SHEETS.ofMore;
+    let sheets = isEnough && this.shapes.length >= BY_SHEETS.parts ? this.#bySheets() : null;
     /** How much longer one of the two ways has been gone on with, ms: they take turns. */
     let ahead = 0;
     for (let share = done(); share < (this.#isDone ? FOR_OFFCUTS : 1); share = done()) {
@@ -164,7 +164,7 @@ export class NestSearch {
         const { value, done: isOver } = sheets.next();
         if (value) this.#come(value);
         if (isOver) sheets = null;
-        ahead -= (performance.now() - began) / BY_SHEETS.share;
+        ahead -= (performance.now() - began) / longer;
       } else {
         this.#step(WARM * Math.exp(-COOLING * share));
         ahead += performance.now() - began;
@@ -172,9 +172,9 @@ export class NestSearch {
     }
   }
 
-  #bySheets(room: Room): Generator<Laying | null, void> {
+  #bySheets(): Generator<Laying | null, void> {
     return bySheetfuls({
-      ...{ shapes: this.shapes, room, random: this.#random },
+      ...{ shapes: this.shapes, sizes: this.sizes, random: this.#random },
       known: () => this.best,
       finish: (parts) => this.#finished(parts),
     });

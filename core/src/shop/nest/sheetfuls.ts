@@ -8,8 +8,9 @@ export interface Laying {
   left: readonly number[];
 }
 
-/** A sheet with as many of each sort on it; the pieces of its tree are told by sort. */
+/** A sheet of a size with as many of each sort on it; the pieces of its tree are told by sort. */
 interface Sheetful {
+  size: number;
   counts: readonly number[];
   root: Piece;
 }
@@ -23,11 +24,15 @@ const LITTLE = 0.01;
 /** and none of them was worth so much. */
 const NEAR = 1.03;
 const ROUNDS = { first: 80, later: 10 };
+/** As much of sheets, as a share of the largest. */
+const TRIFLE = 1e-6;
 /** A sheet must be worth so much more than it costs. */
 const MORE = 1e-6;
 /** So many of those that are found in a round are added, the best; prices keep so much of what they were. */
 const BEST = 250;
 const STEADY = 0.5;
+/** So often in a row it may come to nothing from the start. */
+const VAIN = 8;
 /** Of more sorts of parts than this the covering takes too long. */
 const MOST_SORTS = 300;
 /** No more are kept. */
@@ -35,26 +40,26 @@ const MOST_KEPT = 2_400;
 /** What is left of so many sheets is laid by the search itself. */
 const FINISHED = 7.5;
 
-/** What is searched: the parts, the only size of sheet, how few sheets are known, and how what is left at the end is laid. */
+/** What is searched: the parts, the sizes of sheets (as many of each as it takes) with the areas of whole ones, the best that is known, and how what is left at the end is laid. */
 export interface SheetfulProblem {
   shapes: readonly Shape[];
-  room: Room;
+  sizes: readonly { room: Room; area: number }[];
   random: () => number;
   known: () => Laying;
   finish: (parts: readonly number[]) => Generator<Laying | null>;
 }
 
 /**
- * Looks for fewer sheets by whole sheets: which sheets, in shares, would do with the fewest (a covering of what is asked), and which
+ * Looks for less of sheets by whole sheets: which, in shares, would do with the least area (a covering of what is asked), and which
  * others would be worth more than they cost at its prices. Those taken whole stay, and the rest is gone through again. Gives a laying
- * where it has one, and null after every bit of work; ends where even shares would take as many as are known.
+ * where it has one, and null after every bit of work; ends where even shares would take as much as is known, over and over.
  */
 export function* bySheetfuls(problem: SheetfulProblem): Generator<Laying | null, void> {
   const search = new SheetfulSearch(problem);
   if (search.sorts > MOST_SORTS) return;
-  for (;;) {
+  for (let vain = 0; vain < VAIN;) {
     const isHopeful = yield* search.attempt();
-    if (!isHopeful) return;
+    vain = isHopeful ? 0 : vain + 1;
   }
 }
 
@@ -66,10 +71,16 @@ class SheetfulSearch {
   readonly #copies: readonly number[];
   readonly #copied: readonly Shape[];
   readonly #copiesOf: readonly (readonly number[])[];
+  /** What a sheet of each size costs, of the largest 1; the room on that, mm². */
+  readonly #costs: readonly number[];
+  readonly #room: number;
   #kept = new Map<string, Sheetful>();
 
   constructor(private readonly problem: SheetfulProblem) {
-    const { shapes, room } = problem;
+    const { shapes, sizes } = problem;
+    const largest = Math.max(...sizes.map(({ area }) => area));
+    this.#costs = sizes.map(({ area }) => area / largest);
+    this.#room = Math.max(...sizes.map(({ room }) => room.l * room.w));
     const sorts = new Map<string, number[]>();
     shapes.forEach(({ l, w, turns }, part) => {
       const key = `${l} ${w} ${turns}`;
@@ -78,7 +89,7 @@ class SheetfulSearch {
     this.#sorts = [...sorts.values()];
     this.#shapes = this.#sorts.map(([part]) => shapes[part!]!);
     this.#copies = this.#sorts.flatMap((parts, sort) => {
-      const most = Math.floor((room.l * room.w) / this.#shapes[sort]!.area + SAME);
+      const most = Math.floor(this.#room / this.#shapes[sort]!.area + SAME);
       return Array.from({ length: Math.min(parts.length, most) }, () => sort);
     });
     this.#copied = this.#copies.map((sort) => this.#shapes[sort]!);
@@ -100,12 +111,15 @@ class SheetfulSearch {
     for (let phase = 0; ; phase++) {
       const left = waiting.map(({ length }) => length);
       const { sum, taken } = yield* this.#covered(left, phase === 0 ? ROUNDS.first : ROUNDS.later);
-      // As many as are known, or more: from the start there is no hope in it, later on another way may be better.
-      if (fixed.length + Math.ceil(sum - LITTLE) >= known().filled.length) return phase > 0;
+      // Sheets of one size are whole.
+      const least = this.#costOf(fixed) + (this.#costs.length === 1 ? Math.ceil(sum - LITTLE) : sum);
+      const isVain = () => least >= this.#costOf(known().filled) - TRIFLE;
+      // As much as is known, or more: from the start there is no hope in it, later on another way may be better.
+      if (isVain()) return phase > 0;
       if (sum < FINISHED)
         for (const rest of finish(waiting.flat()))
           yield rest && { filled: [...fixed, ...rest.filled], left: rest.left };
-      if (fixed.length + Math.ceil(sum - LITTLE) >= known().filled.length) return true;
+      if (isVain()) return true;
       const whole = this.#whole(taken, left);
       if (whole.length === 0) return true;
       for (const one of whole) fixed.push(this.#made(one, (sort) => waiting[sort]!.pop() ?? -1));
@@ -118,18 +132,28 @@ class SheetfulSearch {
   /** The sheets of a nest are ones to begin with. */
   #keepKnown({ filled }: Laying): void {
     const sortOf = new Map(this.#sorts.flatMap((parts, sort) => parts.map((part) => [part, sort] as const)));
-    for (const { root } of filled) this.#keep(this.#told(retold(root, (part) => sortOf.get(part)!)));
+    for (const { root, room } of filled)
+      this.#keep(
+        this.#told(
+          room.stock,
+          retold(root, (part) => sortOf.get(part)!),
+        ),
+      );
   }
 
-  #told(root: Piece): Sheetful {
+  #costOf(filled: readonly Filled[]): number {
+    return filled.reduce((sum, { room }) => sum + this.#costs[room.stock]!, 0);
+  }
+
+  #told(size: number, root: Piece): Sheetful {
     const counts = this.#sorts.map(() => 0);
     forEachPart(root, (sort) => (counts[sort] = counts[sort]! + 1));
-    return { counts, root };
+    return { size, counts, root };
   }
 
   /** Keeps a sheet; false where there is one with the same on it. */
   #keep(one: Sheetful): boolean {
-    const key = one.counts.join(' ');
+    const key = `${one.size}: ${one.counts.join(' ')}`;
     if (this.#kept.has(key)) return false;
     this.#kept.set(key, one);
     return true;
@@ -144,16 +168,19 @@ class SheetfulSearch {
     const covering = new Covering(rows.map((sort) => left[sort]!));
     const numbers = new Map<number, Sheetful>();
     const add = (one: Sheetful) =>
-      numbers.set(covering.add(rows.map((sort) => Math.min(one.counts[sort]!, left[sort]!))), one);
+      numbers.set(
+        covering.add(
+          rows.map((sort) => Math.min(one.counts[sort]!, left[sort]!)),
+          this.#costs[one.size]!,
+        ),
+        one,
+      );
     for (const one of this.#kept.values()) add(one);
     const sums: number[] = [];
     /** What the best of the last round was worth. */
     let most = Infinity;
     // By area at first: what nothing is known of yet is worth that.
-    let steady: Float64Array = Float64Array.from(
-      left,
-      (_, sort) => this.#shapes[sort]!.area / (this.problem.room.l * this.problem.room.w),
-    );
+    let steady: Float64Array = Float64Array.from(left, (_, sort) => this.#shapes[sort]!.area / this.#room);
     for (let round = 0; round < rounds; round++) {
       covering.solve();
       sums.push(covering.sum);
@@ -192,7 +219,9 @@ class SheetfulSearch {
     left: readonly number[],
     start: number,
   ): { one: Sheetful; worth: number }[] {
-    const { random } = this.problem;
+    const { random, sizes } = this.problem;
+    const size = Math.floor(random() * sizes.length);
+    const cost = this.#costs[size]!;
     const sorts = left.flatMap((count, sort) => (count > 0 && prices[sort]! > MORE ? [sort] : []));
     const byShape = (sort: number) => {
       const { l, w, area } = this.#shapes[sort]!;
@@ -220,7 +249,7 @@ class SheetfulSearch {
       const [one] = layParts(
         order,
         this.#copied,
-        [this.problem.room],
+        [sizes[size]!.room],
         {
           choosing: choosings[Math.floor(random() * choosings.length)]!,
           parting: partings[Math.floor(random() * partings.length)]!,
@@ -236,8 +265,14 @@ class SheetfulSearch {
         own += asked[sort]!;
       }
       if (worth >= most) [most, keys] = [worth, next];
-      if (own > 1 + MORE)
-        found.push({ one: this.#told(retold(one.root, (copy) => this.#copies[copy]!)), worth: own });
+      if (own > cost * (1 + MORE))
+        found.push({
+          one: this.#told(
+            size,
+            retold(one.root, (copy) => this.#copies[copy]!),
+          ),
+          worth: own / cost,
+        });
     }
     return found;
   }
@@ -261,12 +296,12 @@ class SheetfulSearch {
   }
 
   /** A sheet with parts of its sorts on it; where none is left it stays free. */
-  #made({ root }: Sheetful, part: (sort: number) => number): Filled {
+  #made({ root, size }: Sheetful, part: (sort: number) => number): Filled {
     const own = retold(root, part);
     const parts: number[] = [];
     forEachPart(own, (one) => parts.push(one));
     const used = parts.reduce((sum, one) => sum + this.problem.shapes[one]!.area, 0);
-    return { room: this.problem.room, root: own, parts, used };
+    return { room: this.problem.sizes[size]!.room, root: own, parts, used };
   }
 }
 
