@@ -1,3 +1,4 @@
+import { groupedBy } from '../../document/grouped';
 import { Covering } from './covering';
 import { SAME } from './nest-types';
 import { choosings, layParts, partings, type Filled, type Piece, type Room, type Shape } from './sawn';
@@ -21,7 +22,7 @@ const TRIES = 100;
 /** Rounds end where the last few of them have not brought so much of a sheet. */
 const FEW_ROUNDS = 4;
 const LITTLE = 0.01;
-/** and none of them was worth so much. */
+/** As long as the best of the last round was worth so much they go on. */
 const NEAR = 1.03;
 const ROUNDS = { first: 80, later: 10 };
 /** As much of sheets, as a share of the largest. */
@@ -81,10 +82,10 @@ class SheetfulSearch {
     const largest = Math.max(...sizes.map(({ area }) => area));
     this.#costs = sizes.map(({ area }) => area / largest);
     this.#room = Math.max(...sizes.map(({ room }) => room.l * room.w));
-    const sorts = new Map<string, number[]>();
-    shapes.forEach(({ l, w, turns }, part) => {
-      const key = `${l} ${w} ${turns}`;
-      sorts.set(key, [...(sorts.get(key) ?? []), part]);
+    const parts = shapes.map((_, part) => part);
+    const sorts = groupedBy(parts, (part) => {
+      const { l, w, turns } = shapes[part]!;
+      return `${l} ${w} ${turns}`;
     });
     this.#sorts = [...sorts.values()];
     this.#shapes = this.#sorts.map(([part]) => shapes[part!]!);
