@@ -1,5 +1,6 @@
 import { randomFrom } from '../../geometry/random';
 import { fewestSheets, leastSheetArea, type SheetSize } from './least-area';
+import { orderings, permutations, sorted } from './orders';
 import {
   choosings,
   fits,
@@ -52,6 +53,9 @@ const ORDERS = { few: 3, many: 48, count: 12 };
 
 /** Of so many parts whole sheets are looked for as well, so much longer; what they leave at the end is laid in a few orders first, then in so many steps. */
 const BY_SHEETS = { parts: 40, ofOneSize: 2, ofMore: 1 };
+/** They begin where for so long nothing less was found; one is no further ahead of the other than this, ms. */
+const STILL = 600;
+const AHEAD = 50;
 const FINISH = { orders: 24, steps: 1_200 };
 
 /** Searches for the nest with the least sheets: many orders first, then a few sheets at a time taken apart and laid anew. Goes on until it is stopped, or nothing better can be. */
@@ -156,18 +160,22 @@ export class NestSearch {
     const isEnough = this.sizes.every(({ count }) => count === Infinity);
     const longer = this.sizes.length === 1 ? BY_SHEETS.ofOneSize : BY_SHEETS.ofMore;
     let sheets = isEnough && this.shapes.length >= BY_SHEETS.parts ? this.#bySheets() : null;
-    /** How much longer one of the two ways has been gone on with, ms: they take turns. */
+    /** How much longer one of the two ways has been gone on with, ms: they take turns, once the first has come to nothing for a while. */
     let ahead = 0;
+    let better = performance.now();
+    let { area } = this.bestWorth;
     for (let share = done(); share < (this.#isDone ? FOR_OFFCUTS : 1); share = done()) {
       const began = performance.now();
-      if (sheets && ahead > 0 && !this.proven) {
+      if (sheets && ahead > 0 && began - better > STILL && !this.proven) {
         const { value, done: isOver } = sheets.next();
         if (value) this.#come(value);
         if (isOver) sheets = null;
         ahead -= (performance.now() - began) / longer;
       } else {
         this.#step(WARM * Math.exp(-COOLING * share));
-        ahead += performance.now() - began;
+        const now = performance.now();
+        ahead = Math.min(AHEAD, ahead + now - began);
+        if (this.bestWorth.area < area - SAME_AREA) [area, better] = [this.bestWorth.area, now];
       }
     }
   }
@@ -363,30 +371,6 @@ export class NestSearch {
       }),
     );
   }
-}
-
-/** What parts are ordered by, the most first. */
-const orderings: readonly ((shape: Shape) => number)[] = [
-  ({ l, w }) => l * w,
-  ({ l, w }) => Math.max(l, w),
-  ({ l }) => l,
-  ({ w }) => w,
-  ({ l, w }) => l + w,
-  ({ l, w }) => Math.min(l, w),
-  ({ l, w }) => Math.max(l, w) * 10 + Math.min(l, w),
-];
-
-const sorted = (
-  parts: readonly number[],
-  shapes: readonly Shape[],
-  key: (shape: Shape) => number,
-): number[] => [...parts].sort((a, b) => key(shapes[b]!) - key(shapes[a]!));
-
-function permutations(list: readonly number[]): number[][] {
-  if (list.length <= 1) return [[...list]];
-  return list.flatMap((one) =>
-    permutations(list.filter((other) => other !== one)).map((rest) => [one, ...rest]),
-  );
 }
 
 /** The largest piece that is left of any sheet, mm² with its kerfs. */
