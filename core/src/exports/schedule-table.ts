@@ -3,7 +3,7 @@ import writeXlsx, { type SheetData } from 'write-excel-file/node';
 import { FORMULA } from '../ranges/range-columns';
 import { columnMeasures, type Cell, type ColumnMeasure, type Schedule } from '../schedules/schedule';
 import { listName } from '../shop/lists/find-list';
-import { isInchUnit, MM_PER_INCH, type LengthUnit } from '../units/units';
+import { isInchUnit, MM_PER_INCH, type LengthUnit, MM2_PER_M2 } from '../units/units';
 import { scheduleColumns, scheduleUnits, type ScheduleColumnId } from '../wording/schedule-words';
 
 /** A schedule as a table, as it is printed. */
@@ -15,7 +15,6 @@ export function scheduleCsv({ columns, lines }: Schedule): string {
 
 /** So many digits after the point are kept of a number in a table. */
 const DIGITS = 6;
-const MM2_PER_M2 = 1e6;
 const MM2_PER_FT2 = (12 * MM_PER_INCH) ** 2;
 /** The width of a column of words and of figures, in letters. */
 const WIDE = 26;

@@ -44,3 +44,7 @@ export function quantise(mm: number): number {
   const rounded = Math.round(mm * 1e6) / 1e6;
   return rounded === 0 ? 0 : rounded;
 }
+
+/** Millimetres of a metre, and square ones of a square metre. */
+export const MM_PER_M = 1e3;
+export const MM2_PER_M2 = 1e6;

@@ -4,6 +4,7 @@ import { isDressing, isInRun } from '../../ranges/item-kind';
 import { rangesOf } from '../../ranges/shelf';
 import { priceOf } from '../../ranges/specials';
 import { itemBoxes } from '../../setting/item-box';
+import { MM2_PER_M2, MM_PER_M } from '../../units/units';
 import { kindName } from '../../wording/kind-names';
 import { hardwareNames } from '../../wording/shop-words';
 import { costGroupNames, priceNames, type CostGroup, type PriceKey } from '../../wording/cost-words';
@@ -18,9 +19,6 @@ import { surfaceNeeds } from './surface-needs';
 
 /** The parts of a job in the order they are told. */
 const groups = Object.keys(costGroupNames) as CostGroup[];
-
-const MM2_PER_M2 = 1e6;
-const MM_PER_M = 1e3;
 
 /** What a room costs by the prices of a book. Every amount is rounded by itself, so that the lines add up to the total. */
 export function costOf(design: Design, book: PriceBook = usualPrices): Cost {
@@ -100,13 +98,14 @@ function boardsOver(lines: readonly CostLine[], book: PriceBook): CostLine | nul
   const boards = lines.filter(({ group }) => group === 'boards');
   const cents = boards.reduce((sum, line) => sum + line.cents, 0);
   if (!row || cents === 0) return null;
-  const ids = [...new Set(boards.flatMap(({ of }) => of.map(({ id }) => id)))];
-  const own = (id: string) =>
-    boards.reduce((sum, line) => sum + line.cents * shareOf(line, new Set([id])), 0) / cents;
+  const shares = new Map<string, number>();
+  for (const line of boards)
+    for (const { id, qty } of line.of)
+      shares.set(id, (shares.get(id) ?? 0) + ((qty / line.qty) * line.cents) / cents);
   return {
     ...{ group: 'boards', code: row.code, name: priceNames['board-waste'] },
     ...{ qty: row.price, unit: 'share', price: cents / 100, cents: Math.round(cents * row.price) },
-    of: ids.map((id) => ({ id, qty: own(id) })),
+    of: [...shares].map(([id, qty]) => ({ id, qty })),
   };
 }
 

@@ -3,14 +3,12 @@ import type { FinishMaterial } from '../../document/limits';
 import { finishAlong } from '../../surfaces/finish-of';
 import { finishNamed, type Finish } from '../../surfaces/finishes';
 import { trimFinish } from '../../surfaces/trim-finish';
+import { MM2_PER_M2, MM_PER_M } from '../../units/units';
 import { priceNames } from '../../wording/cost-words';
 import { liningStyleNames } from '../../wording/things';
 import { runPlinths, trimLengths } from '../lists/lengths';
 import type { Need, Taken } from './cost-types';
 import { needsByFinish } from './own-prices';
-
-const MM2_PER_M2 = 1e6;
-const MM_PER_M = 1e3;
 
 /** What goes along runs and walls by the metre: plinths and trims, those whose finish says what a metre costs by that. */
 export function lengthNeeds(design: Design): Need[] {

@@ -13,12 +13,10 @@ import { waterfalls, waterfallSize } from '../../surfaces/waterfalls';
 import { tiledZones, type LaidZone } from '../../tile/zones/zone-laying';
 import { zoneOrder } from '../../tile/zones/zone-order';
 import { trimLengths } from '../../tile/zones/zone-trim';
+import { MM2_PER_M2, MM_PER_M } from '../../units/units';
 import { priceNames } from '../../wording/cost-words';
 import type { Need, Taken } from './cost-types';
 import { needsByFinish, ownPrice } from './own-prices';
-
-const MM2_PER_M2 = 1e6;
-const MM_PER_M = 1e3;
 
 /** So much of something that several things share in equal parts. */
 const shared = (ids: readonly string[], qty: number): Taken[] =>
