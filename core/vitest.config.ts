@@ -6,8 +6,10 @@ export default defineConfig({
     include: ['src/**/*.test.ts'],
     // Both of the cores: by itself it leaves one to whoever watches.
     maxWorkers: 2,
-    testTimeout: 120_000,
-    hookTimeout: 120_000,
+    // Each worker loads core once, not again for every file: nothing in it keeps what a test does.
+    isolate: false,
+    testTimeout: 600_000,
+    hookTimeout: 600_000,
     benchmark: { include: ['bench/*.bench.ts'] },
   },
 });

@@ -4,8 +4,8 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
   testDir: 'e2e',
   // Nothing is judged by the clock: the limits only end what hangs, also on a slow, busy machine.
-  timeout: 180_000,
-  expect: { timeout: 20_000 },
+  timeout: 400_000,
+  expect: { timeout: 60_000 },
   workers: 2,
   fullyParallel: true,
   reporter: [['list'], ['./e2e/count-reporter.ts']],

@@ -12,5 +12,5 @@ export default defineConfig({
     alias: { 'd3-transition': atOnce, 'd3-interpolate': atOnce },
   },
   // Both of the cores: by itself it leaves one to whoever watches.
-  test: { include: ['src/**/*.test.ts'], maxWorkers: 2, testTimeout: 120_000, hookTimeout: 120_000 },
+  test: { include: ['src/**/*.test.ts'], maxWorkers: 2, testTimeout: 600_000, hookTimeout: 600_000 },
 });

@@ -28,7 +28,7 @@ export function tiledHall(type: 'grid' | 'herringbone90'): Design {
   });
   const zone: ZoneRecord = {
     ...{ kind: 'zone', id: 'zone', placement: { on: 'floor', x: 0, y: 0, turn: 0 } },
-    ...{ pattern: { type }, tile: { w: 197, h: 97 }, joint: 3 },
+    ...{ pattern: { type }, tile: { w: 187, h: 92 }, joint: 3 },
     ...{ origin: { x: 0, y: 0 }, angle: 0 },
   };
   return designOf([...Object.values(design.records), ...items, zone]);

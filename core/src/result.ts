@@ -69,7 +69,7 @@ export interface RefusalData {
   'survey-crossing': { first: string; second: string };
   'beyond-face': { what: Noun; face: string; from: number; to: number; length: number };
   'pocket-too-short': { opening: string; face: string; needed: number; available: number };
-  'niche-too-deep': { opening: string; depth: number; wall: number };
+  'niche-too-deep': { opening: string; depth: number; wall: number; room: number };
   'not-across': { opening: string; other: string };
   'opening-too-tall': { opening: string; top: number; ceiling: number };
   'openings-overlap': { first: string; second: string; overlap: number };
@@ -198,6 +198,8 @@ export interface RefusalData {
     scale: number;
     page: string;
     fits: string[];
+    /** Whether letters are larger than usual. */
+    letters?: boolean;
   };
   'rows-none': { item: string };
   'rows-niche': { item: string };

@@ -149,6 +149,13 @@ test('a template draws the whole set, is changed before one’s eyes, kept and f
   for (const part of ['Reach report', 'Schedules', 'Construction plan'])
     await panel.getByRole('checkbox', { name: part }).uncheck();
   await expect.poll(() => pictures.count()).toBeLessThan(before - 1);
+  const smallest = () =>
+    page
+      .locator('figure text')
+      .evaluateAll((all) => Math.min(...all.map((one) => Number(one.getAttribute('font-size')))));
+  const usual = await smallest();
+  await panel.getByRole('combobox', { name: 'Letters' }).selectOption({ label: 'Large' });
+  await expect.poll(async () => ((await smallest()) / usual).toFixed(2)).toBe('1.20');
   await panel.getByLabel('Address', { exact: true }).fill('Another quay');
   await panel.getByLabel('Address', { exact: true }).blur();
   await expect(page.locator('figure text', { hasText: 'Another quay' }).first()).toBeAttached();

@@ -163,9 +163,6 @@ export class Studio {
   async saved(revision?: number): Promise<void> {
     await expect(this.page.getByRole('status').last()).toHaveText(
       revision === undefined ? /^saved, revision/ : `saved, revision ${revision}`,
-      {
-        timeout: 20_000,
-      },
     );
   }
 

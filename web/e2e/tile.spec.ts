@@ -62,7 +62,7 @@ test('a floor is tiled round its cabinets: its field is dragged, nudged and set 
   // How wide its cuts are, and what other joints would make of it.
   await page.getByRole('button', { name: 'Charts…' }).click();
   await expect(page.getByRole('img', { name: /^Cut pieces by what is left/ })).toBeVisible();
-  await expect(page.getByRole('img', { name: /with a joint of/ })).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByRole('img', { name: /with a joint of/ })).toBeVisible();
   await page.getByRole('button', { name: 'Close' }).click();
   // Judged by another order, and turned by a quarter where that is better: the pattern turns with the answer.
   await page.getByRole('button', { name: 'What is best…' }).click();
@@ -72,7 +72,7 @@ test('a floor is tiled round its cabinets: its field is dragged, nudged and set 
   await page.getByRole('button', { name: 'Close' }).click();
   await expect(answers).toHaveCount(0);
   await page.getByRole('button', { name: 'Best set-outs' }).click();
-  await expect(answers.first()).toContainText('narrowest', { timeout: 20_000 });
+  await expect(answers.first()).toContainText('narrowest');
   // On the map the field is moved by arrow keys.
   const map = page.getByRole('application', { name: /^Map of offsets/ });
   await map.focus();

@@ -3,6 +3,7 @@ import { ok, type Result } from '../result';
 import { fallsOf } from '../tile/zones/falls';
 import { movementJoints } from '../tile/zones/movement-joints';
 import { originOf, tiledZones, type TiledZone } from '../tile/zones/zone-laying';
+import { jointAlong } from '../tile/zones/joint-along';
 import { zoneOrder, type SizeOrder } from '../tile/zones/zone-order';
 import { trimLengths } from '../tile/zones/zone-trim';
 import { quantise } from '../units/units';
@@ -42,7 +43,7 @@ function toldZone(design: Design, zone: TiledZone): Result<object> {
   };
   if (!tiled.ok) return ok({ ...what, problem: refusalText(tiled.refusal, styleOf(design)) });
   const { count, edges, narrowest, slivers, laid } = tiled.value;
-  const order = zoneOrder(record, tiled.value);
+  const order = zoneOrder(record, tiled.value, { along: jointAlong(design, zone) });
   if (!order.ok) return order;
   const { sizes, ...all } = order.value;
   return ok({

@@ -1,6 +1,8 @@
 import type { OpeningRecord } from '../document/records';
 import { add, direction, place, scale, type Point } from '../geometry/point';
+import { holeDepth } from '../survey/hole-depth';
 import { doorLeaves, type PlacedOpening } from '../survey/openings';
+import { facePath } from '../survey/placed-face';
 import { DASH, line, outline, WEIGHT, type PathMark, type Primitive } from './primitives';
 import { rememberedMarks } from './remembered-marks';
 
@@ -36,15 +38,7 @@ function bodyOf(opening: PlacedOpening): Primitive[] {
     case 'window':
       return drawWindow(opening);
     case 'niche':
-      return [
-        outline(
-          'openings',
-          across(opening, 0, record.width, 0, record.depth),
-          WEIGHT.top,
-          'drawing',
-          'paper',
-        ),
-      ];
+      return [outline('openings', nicheGround(opening), WEIGHT.top, 'drawing', 'paper')];
     case 'hatch': {
       const [a, b, c, d] = across(opening, 0, record.width, 0, thickness) as [Point, Point, Point, Point];
       return [
@@ -56,6 +50,13 @@ function bodyOf(opening: PlacedOpening): Primitive[] {
     default:
       return [...threshold(opening), ...(record.type === 'door' ? drawDoor(opening) : [])];
   }
+}
+
+/** A niche in plan: along its wall, bent where that is, and its flat back. */
+function nicheGround(opening: PlacedOpening): Point[] {
+  const { face, left, right, record } = opening;
+  const [, , backRight, backLeft] = across(opening, 0, record.width, 0, holeDepth(opening));
+  return [...facePath(face, left, right), backRight!, backLeft!];
 }
 
 function threshold(opening: PlacedOpening): PathMark[] {

@@ -4,6 +4,7 @@ import type { Point } from '../geometry/point';
 import type { Polygon } from '../geometry/polygon';
 import { zoneRegion } from '../tile/zones/zone-areas';
 import type { Laid } from '../tile/lay';
+import type { Reveal } from '../tile/zones/reveals';
 import { tiledZones, type TiledZone } from '../tile/zones/zone-laying';
 import { FLOOR_KEY } from '../tile/zones/zone-surface';
 import { usualCut } from './plan-cut';
@@ -38,12 +39,15 @@ function marksOf(zones: readonly TiledZone[]): Primitive[] {
     const { turn } = surface;
     return drawn(tiled.value.laid, {
       placement: turn === null ? null : { ...surface.toPlan({ x: 0, y: 0 }), turn },
-      zero: surface.reveal ? surface.reveal.opening.left : surface.zero,
+      zero: surface.reveal ? middleOf(surface.reveal) - surface.reveal.wide / 2 : surface.zero,
       up: surface.reveal ? surface.reveal.opening.record.sill : 0,
       rings,
     });
   });
 }
+
+/** A back is as wide as its hole is straight across: on a bent face less than that takes of it. */
+const middleOf = ({ opening: { left, right } }: Reveal): number => (left + right) / 2;
 
 /** Where the places of a zone are on its drawing. */
 interface On {

@@ -48,9 +48,10 @@ describe('dimension chains', () => {
     for (const { links, overall, face, row } of dimensionChains(design)) {
       const total = links.reduce((sum, { shown }) => sum + Math.round(shown / step), 0);
       expect(total, `face ${face.letter} ${row}`).toBe(Math.round(overall.shown / step));
-      links.forEach(({ from, to, shown }) =>
-        expect(Math.abs(to - from - shown)).toBeLessThan(step * 1.000001),
-      );
+      links.forEach(({ from, to, shown }) => {
+        expect(Math.abs(to - from - shown)).toBeLessThan(step * 1.000001);
+        expect(shown).toBeGreaterThan(0);
+      });
       expect(links.at(-1)!.to).toBe(face.length);
     }
   };
@@ -78,6 +79,23 @@ describe('dimension chains', () => {
       }),
       { numRuns: 60 },
     );
+  });
+
+  it('part off nothing that would be printed as nothing', () => {
+    const shown = (off: number, step: number) => {
+      const builder = rectangle(3600 * 1.5875, 3000);
+      builder.run(setRoom, { unit: 'ft-in', step });
+      builder.set('F600', 'face-a', off);
+      builder.set('F600', 'face-a', 1800 + off);
+      const chain = dimensionChains(builder.design).find(({ row }) => row === 'units')!;
+      return chain.links.map((link) => Math.round((link.shown / step) * 100) / 100);
+    };
+    const sixteenth = 25.4 / 16;
+    expect(shown(0.45, sixteenth)).toHaveLength(4);
+    expect(shown(1.2, sixteenth)).toHaveLength(5);
+    expect(shown(1.2, sixteenth)[0]).toBe(1);
+    expect(shown(2.4, 10)).toHaveLength(4);
+    for (let off = 0; off < 4; off += 0.1) expect(Math.min(...shown(off, sixteenth))).toBeGreaterThan(0);
   });
 
   it('print what a fitter reads', () => {

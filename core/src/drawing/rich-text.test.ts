@@ -12,9 +12,9 @@ const pieces = (text: string) => richMarks(line(text), 20).map((mark) => [mark.t
 describe('a line of words', () => {
   it('is bold between stars that lie on its words', () => {
     expect(pieces('Check *before* cutting')).toEqual([
-      ['Check ', false],
+      ['Check', false],
       ['before', true],
-      [' cutting', false],
+      ['cutting', false],
     ]);
     expect(pieces('*All sizes*, and (*these*).')).toEqual([
       ['All sizes', true],
@@ -22,6 +22,14 @@ describe('a line of words', () => {
       ['these', true],
       [').', false],
     ]);
+  });
+
+  it('leaves the blanks between its pieces free, and writes none that a drawing could swallow', () => {
+    const marks = richMarks(line('Check *before*  cutting'), 20);
+    expect(marks.every(({ text }) => text === text.trim())).toBe(true);
+    const [before, after] = marks.slice(1);
+    const free = after!.at.x - before!.at.x - textWidth('before', TEXT.normal, true) * 20;
+    expect(free).toBeCloseTo(2 * textWidth(' ', TEXT.normal) * 20, 9);
   });
 
   it('is as it is typed where stars are none of that', () => {

@@ -24,11 +24,14 @@ export function richMarks(mark: TextMark, scale: number): TextMark[] {
   const whole = widths.reduce((sum, one) => sum + one, 0);
   let along = mark.anchor === 'start' ? 0 : mark.anchor === 'end' ? -whole : -whole / 2;
   return pieces.flatMap((piece, index): TextMark[] => {
-    const from = along;
+    // Blanks at an end are not drawn: what follows them begins behind them.
+    const blank = piece.text.slice(0, piece.text.length - piece.text.trimStart().length);
+    const from = along + textWidth(blank, mark.size, piece.bold) * scale;
     along += widths[index]!;
-    if (piece.text.trim() === '') return [];
+    const text = piece.text.trim();
+    if (text === '') return [];
     const x = mark.at.x + from * Math.cos(mark.turn);
     const y = mark.at.y + from * Math.sin(mark.turn);
-    return [{ ...mark, ...piece, at: { x, y }, anchor: 'start' }];
+    return [{ ...mark, text, bold: piece.bold, at: { x, y }, anchor: 'start' }];
   });
 }

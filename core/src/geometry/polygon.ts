@@ -71,9 +71,14 @@ export function boundsMeet(a: Bounds, b: Bounds): boolean {
 export function centroid(polygon: Polygon): Point {
   const area = signedArea(polygon);
   if (area === 0) return polygon[0]!;
-  let sum: Point = { x: 0, y: 0 };
-  forEachEdge(polygon, (a, b) => (sum = add(sum, scale(add(a, b), cross(a, b)))));
-  return scale(sum, 1 / (6 * area));
+  let x = 0;
+  let y = 0;
+  forEachEdge(polygon, (a, b) => {
+    const by = cross(a, b);
+    x += (a.x + b.x) * by;
+    y += (a.y + b.y) * by;
+  });
+  return { x: x / (6 * area), y: y / (6 * area) };
 }
 
 /** Distance from a point to a segment, mm. */

@@ -1,16 +1,16 @@
 import { holeDepth } from '../survey/hole-depth';
-import type { Point } from '../geometry/point';
+import { dot, place, subtract, type Point } from '../geometry/point';
 import type { PlacedOpening } from '../survey/openings';
 import { facePath, facePoint, wallHeightAt, type PlacedFace } from '../survey/placed-face';
 import { addFace, emptyMesh, type Mesh, type Place } from './mesh';
 
-/** A hole in a wall: from where to where along its face, how high, and how deep; right through unless it is a niche. */
+/** A hole in a wall: from where to where along its face, how high, and the back of a niche behind a place along its face; null right through the wall. */
 interface Hole {
   left: number;
   right: number;
   low: number;
   high: number;
-  deep: number;
+  back: ((along: number) => Point) | null;
 }
 
 /** Ends of a face nearer than this to a place are that place, mm. */
@@ -27,15 +27,15 @@ export function wallMesh(
   behind = 0,
 ): Mesh {
   const mesh = emptyMesh();
-  const holes = openings.map(({ record, left, right }): Hole => {
-    const deep = record.type === 'niche' ? holeDepth({ record, face }) : face.thickness;
+  const holes = openings.map((opening): Hole => {
+    const { record, left, right } = opening;
     const top = Math.min(record.sill + record.height, wallHeightAt(face, (left + right) / 2));
     return {
       left: Math.max(0, left),
       right: Math.min(face.length, right),
       low: record.sill,
       high: top,
-      deep,
+      back: record.type === 'niche' ? nicheBack(opening, behind) : null,
     };
   });
   const chords = facePath(face).length - 1;
@@ -65,18 +65,23 @@ export function wallMesh(
     const hole = holes.find(
       ({ left, right }) => left <= a + SAME && right >= b - SAME && right - left > SAME,
     );
-    const through = hole && hole.deep >= back - SAME;
     // The face, left to right as seen from the room; the back the other way round.
     const front = (low: number, high: [number, number]) =>
       addFace(mesh, [at(a, 0, low), at(b, 0, low), at(b, 0, high[1]), at(a, 0, high[0])]);
     const rear = (low: number, high: [number, number]) =>
       addFace(mesh, [at(b, back, low), at(a, back, low), at(a, back, high[0]), at(b, back, high[1])]);
-    const level = (deep: number, up: [number, number], looksUp: boolean) => {
-      const corners = [at(a, 0, up[0]), at(b, 0, up[1]), at(b, deep, up[1]), at(a, deep, up[0])];
+    const behindAt = (along: number, up: number): Place => {
+      if (!hole?.back) return at(along, back, up);
+      const { x, y } = hole.back(along);
+      return [x, y, up];
+    };
+    const level = (up: [number, number], looksUp: boolean, far: typeof behindAt) => {
+      const corners = [at(a, 0, up[0]), at(b, 0, up[1]), far(b, up[1]), far(a, up[0])];
       addFace(mesh, looksUp ? corners : corners.reverse());
     };
-    level(back, [ha, hb], true);
-    level(back, [0, 0], false);
+    const rearAt = (along: number, up: number) => at(along, back, up);
+    level([ha, hb], true, rearAt);
+    level([0, 0], false, rearAt);
     if (!hole) {
       front(0, [ha, hb]);
       rear(0, [ha, hb]);
@@ -84,25 +89,25 @@ export function wallMesh(
     }
     if (hole.low > 0) front(0, [hole.low, hole.low]);
     if (hole.high < Math.min(ha, hb)) front(hole.high, [ha, hb]);
-    if (through) {
+    if (!hole.back) {
       if (hole.low > 0) rear(0, [hole.low, hole.low]);
       if (hole.high < Math.min(ha, hb)) rear(hole.high, [ha, hb]);
     } else {
       rear(0, [ha, hb]);
       addFace(mesh, [
-        at(a, hole.deep, hole.low),
-        at(b, hole.deep, hole.low),
-        at(b, hole.deep, hole.high),
-        at(a, hole.deep, hole.high),
+        behindAt(a, hole.low),
+        behindAt(b, hole.low),
+        behindAt(b, hole.high),
+        behindAt(a, hole.high),
       ]);
     }
-    level(hole.deep, [hole.low, hole.low], true);
-    level(hole.deep, [hole.high, hole.high], false);
+    level([hole.low, hole.low], true, behindAt);
+    level([hole.high, hole.high], false, behindAt);
     // The jambs, at the ends of the hole.
     const jamb = (along: number) => [
       at(along, 0, hole.low),
-      at(along, hole.deep, hole.low),
-      at(along, hole.deep, hole.high),
+      behindAt(along, hole.low),
+      behindAt(along, hole.high),
       at(along, 0, hole.high),
     ];
     if (hole.left > a - SAME) addFace(mesh, jamb(a));
@@ -113,4 +118,11 @@ export function wallMesh(
   addFace(mesh, [at(end, 0, 0), at(end, back, 0), at(end, back, he), at(end, 0, he)]);
   addFace(mesh, [at(start, back, 0), at(start, 0, 0), at(start, 0, hs), at(start, back, hs)]);
   return mesh;
+}
+
+/** The flat back of a niche, square behind places along its face, never before the ground of its tiles. */
+function nicheBack(opening: PlacedOpening, behind: number): (along: number) => Point {
+  const { face, at, u, n } = opening;
+  const deep = Math.max(holeDepth(opening), behind);
+  return (along) => place(at, u, dot(subtract(facePoint(face, along), at), u), n, -deep);
 }

@@ -3,7 +3,15 @@ import { overhangSides } from '../document/limits';
 import { remember, rememberOne } from '../document/remember';
 import { apart } from '../geometry/apart';
 import { distance, dot, inward, place, subtract, unit, type Point } from '../geometry/point';
-import { boundsMeet, boundsOf, signedArea, type Polygon } from '../geometry/polygon';
+import {
+  boundsMeet,
+  boundsOf,
+  contains,
+  distanceToPath,
+  signedArea,
+  type Polygon,
+} from '../geometry/polygon';
+import { intersect } from '../geometry/region';
 import { AGAINST, TOUCH } from '../geometry/tolerance';
 import { hasLegs } from '../ranges/handing';
 import { bodiesNear, type Body } from '../setting/bodies';
@@ -232,12 +240,23 @@ function boardsOf(
     }));
   });
   const footprints = mitred(standing);
+  const outline = edges.map(({ a }) => a);
   return standing.flatMap(({ at, step, edge, a, b }, index) => {
-    const footprint = footprints[index]!;
+    // Of what was pushed into a wall less may show than a board is thick, or a wedge of it.
+    const [footprint = []] = within(footprints[index]!, outline);
     // The mitres of a short board can be longer than it is: its neighbours meet without it.
     return at && signedArea(footprint) > 0 ? [{ at, step, edge, a, b, footprint }] : [];
   });
 }
+
+/** What of a board lies in the outline it stands along: all of it, as it is, of almost every one. */
+const within = (board: Polygon, outline: Polygon): readonly Polygon[] =>
+  board.every((at) => isInOrOn(outline, at)) ? [board] : intersect([board], [outline]);
+
+/** Boards are computed along lines, outlines from corner to corner: a corner this far off its outline is on it, mm. */
+const ON_OUTLINE = 0.01;
+const isInOrOn = (outline: Polygon, at: Point): boolean =>
+  contains(outline, at) || distanceToPath(at, [...outline, outline[0]!]) < ON_OUTLINE;
 
 /** Shorter boards are rounding, mm. */
 const NO_BOARD = 1;

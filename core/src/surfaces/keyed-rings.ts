@@ -98,9 +98,10 @@ function merged(edges: readonly Found[]): Found[] {
 
 /** Two edges that follow one another as one, if they are of the same kind and in line. */
 function together(first: Found, second: Found): Found | null {
-  const u = unit(subtract(first.b, first.a));
-  const off = Math.abs(cross(u, subtract(second.b, first.a)));
-  if (off > ON_LINE || dot(u, subtract(second.b, second.a)) < 0) return null;
+  // Held against both together: by the way of a short one, rounded, the end of a long one lies off its line.
+  const u = unit(subtract(second.b, first.a));
+  const off = Math.abs(cross(u, subtract(first.b, first.a)));
+  if (off > ON_LINE || dot(subtract(first.b, first.a), subtract(second.b, second.a)) < 0) return null;
   const [one, other] = [first.lines[0]?.source, second.lines[0]?.source];
   if (one?.role !== other?.role || one?.id !== other?.id) return null;
   // The chords of a bent wall are no line, however short one of them is.

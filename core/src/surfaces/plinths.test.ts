@@ -39,6 +39,8 @@ function run(count = 2) {
   return builder;
 }
 
+const edit = (what: number, a: number, b: number, c: number) => ({ what, a, b, c });
+
 describe('plinths', () => {
   it('run before what stands on the floor, back behind the boxes, and along free ends to the wall', () => {
     const builder = run();
@@ -200,6 +202,21 @@ describe('plinths', () => {
     const placement = { on: 'face', face: 'face-a', from: 'left', distance: 1000, off: 494 } as const;
     own.run(setItem, { id: 'kick', range: 'fathom', code: 'K2400', placement });
     expect(plinths(own.design)).toEqual([]);
+  });
+
+  it.each([
+    ['half in a slanted wall', [edit(13, 0, 0, 220), edit(20, 584, 55, 0)]],
+    ['in a wall but for less than a board', [edit(11, 0, 235, 0), edit(0, 0, 0, 0), edit(3, 326, 831, 575)]],
+  ])('are cut off by the wall before what was pushed into it: %s', (_, edits) => {
+    let design = room();
+    for (const [index, one] of edits.entries())
+      design = must(applyPatch(design, must(askFor(design, one, index))));
+    const { outline } = roomShape(design);
+    for (const { boards } of plinths(design))
+      for (const { footprint } of boards) {
+        const inside = intersect([footprint], [outline]).reduce((sum, ring) => sum + signedArea(ring), 0);
+        expect(signedArea(footprint) - inside).toBeLessThan(1);
+      }
   });
 
   it('stay in the room and out of one another, whatever is edited', () => {

@@ -1,10 +1,13 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { rectangle } from '../../testing/rooms';
+import { cornered, rectangle } from '../../testing/rooms';
 import { setRoom } from '../commands/set-room';
 import { setTopCorner } from '../commands/set-top-corner';
 import { setTopJoints } from '../commands/set-top-joints';
 import type { RoomBuilder } from '../demo/build-room';
-import { distance } from '../geometry/point';
+import { cross, distance, subtract, unit } from '../geometry/point';
+import { shelfOf } from '../ranges/shelf';
+import { roomShape } from '../survey/room-shape';
 import { jointedTops, type JointedTop } from './top-joints';
 import { topCorrections } from './top-facts';
 import { tops } from './tops';
@@ -122,5 +125,58 @@ describe('a top longer than a slab', () => {
     const dish = long('DISH600', 2);
     dish.run(setTopJoints, { id: 'item-3', across: [300] });
     expect(only(dish).joints).toMatchObject([{ over: 'item-3' }]);
+  });
+});
+
+describe('a corner cabinet in a corner out of square', () => {
+  /** A room whose faces A and B meet at so many degrees. */
+  const room = (angle: number) => {
+    const way = ((180 + angle) * Math.PI) / 180;
+    return cornered([
+      { x: 0, y: 0 },
+      { x: 4000, y: 0 },
+      { x: 4000 + 3000 * Math.cos(way), y: 3000 * Math.sin(way) },
+      { x: 0, y: -3000 },
+    ]);
+  };
+  it('leaves a top in two whole pieces, whatever the angle and how far it stands off', () => {
+    const setup = fc.record({
+      angle: fc.double({ min: 84, max: 96, noNaN: true }),
+      off: fc.double({ min: 0, max: 60, noNaN: true }),
+      gap: fc.double({ min: 0, max: 3, noNaN: true }),
+    });
+    fc.assert(
+      fc.property(setup, ({ angle, off, gap }) => {
+        const builder = room(angle);
+        const [before, face] = roomShape(builder.design).faces;
+        const cabinet = shelfOf('fathom').find(({ type }) => type === 'base-corner-l')!;
+        // Along the slanted face, so that nothing of its top lies on whole micrometres.
+        builder.set(cabinet.code, face!.id, off);
+        const far = before!.length - cabinet.width - off - gap - 80;
+        for (const at of [600, 1200]) builder.set('F600', before!.id, far - at);
+        for (const top of tops(builder.design)) {
+          const { pieces } = jointedTops(builder.design).get(top)!;
+          for (const { length, width } of pieces) expect(Math.min(length, width)).toBeGreaterThan(100);
+          for (const { parts } of top.rings)
+            for (const [index, { a, b }] of parts.entries()) {
+              const next = parts[(index + 1) % parts.length]!;
+              const turn = cross(unit(subtract(b, a)), unit(subtract(next.b, next.a)));
+              expect(Math.abs(turn)).toBeGreaterThan(1e-3);
+            }
+        }
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('is jointed where fronts turn by 15 degrees or more', () => {
+    const jointsAt = (turn: number) => {
+      const builder = room(180 - turn);
+      const [before, face] = roomShape(builder.design).faces;
+      builder.set('F600', before!.id, before!.length - 700);
+      builder.set('F600', face!.id, 100);
+      return tops(builder.design).flatMap((top) => jointedTops(builder.design).get(top)!.joints).length;
+    };
+    expect([jointsAt(14.9), jointsAt(15.1)]).toEqual([0, 1]);
   });
 });

@@ -133,6 +133,9 @@ function crosses({ origin, u, n, record }: ItemBox, a: Point, b: Point): boolean
 /** A joint this near to the side of an item lies along it, mm. */
 const SIDE = 1e-3;
 
+/** Fronts that turn by less than this (the sine of 15 degrees) are made in one. */
+const LEAST_TURN = Math.sin(Math.PI / 12);
+
 /** Where two fronts meet in an inside corner: what is made of it begins and ends there. */
 interface InsideCorner {
   before: OutlinePart<TopEdge> & { type: 'edge' };
@@ -153,7 +156,11 @@ function insideCorners(design: Design, parts: Parts): InsideCorner[] {
     if (after.type !== 'edge' || before.edge.role !== 'front' || after.edge.role !== 'front') return [];
     const turn = cross(subtract(before.edge.b, before.edge.a), subtract(after.edge.b, after.edge.a));
     const [first, ...more] = cornersAt(before.edge, after.edge);
-    if (turn >= 0 || !first) return [];
+    if (
+      turn > -LEAST_TURN * distance(before.edge.a, before.edge.b) * distance(after.edge.a, after.edge.b) ||
+      !first
+    )
+      return [];
     const at: InsideCorner['at'] = [first, ...more];
     const own = at.map(({ item, corner }) => {
       const told = findBox(design, item)!.record.topJoints;

@@ -3,6 +3,7 @@ import { MOST_OVERHANG } from '../document/limits';
 import { remember, rememberOne } from '../document/remember';
 import type { ItemRecord } from '../document/records';
 import { apart } from '../geometry/apart';
+import { boundsIndex } from '../geometry/bounds-index';
 import { boundsMeet, boundsOf, contains, type Polygon } from '../geometry/polygon';
 import { intersect, type Region } from '../geometry/region';
 import { TOUCH } from '../geometry/tolerance';
@@ -127,15 +128,23 @@ interface Level {
   level: readonly Carried[];
 }
 
+/** All that tops are cut round, by where it stands. */
+const cuttings = perDesign((design) => {
+  const shapes = itemBoxes(design).flatMap((box) => shapeAsCutting(box) ?? []);
+  return boundsIndex<Cutting>([...fixedThings(design), ...shapes], ({ footprint }) => footprint);
+});
+
 /** The tops that some polygons of one height make together, and what carries each. */
 function topsOf(design: Design, { underside, surface, polygons, level }: Level): Top[] {
   const shape = roomShape(design);
-  const bounds = boundsOf(polygons.flatMap(({ ring }) => ring));
-  const shapes = itemBoxes(design).flatMap((box) => shapeAsCutting(box) ?? []);
-  const fixed = [...fixedThings(design), ...shapes].filter(
-    ({ low, high, footprint }) =>
-      low < surface && high > underside + TOUCH && boundsMeet(boundsOf(footprint), bounds),
-  );
+  const corners = polygons.flatMap(({ ring }) => ring);
+  const bounds = boundsOf(corners);
+  const fixed = cuttings(design)
+    .near(corners)
+    .filter(
+      ({ low, high, footprint }) =>
+        low < surface && high > underside + TOUCH && boundsMeet(boundsOf(footprint), bounds),
+    );
   const rings = ringsOf(polygons[0]!, { polygons, shape, fixed });
   const holes = rings.filter(({ area }) => area < 0);
   return rings.flatMap((ring) => {

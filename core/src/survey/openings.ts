@@ -9,6 +9,7 @@ import { distance, place, scale, subtract, inward, type Point } from '../geometr
 import { SAME_PLACE } from '../geometry/tolerance';
 import type { Sector } from '../geometry/sector';
 import { refuse, type Refusal } from '../result';
+import { deepestNiche } from './hole-depth';
 import { facePoint, wallHeightAt, type PlacedFace } from './placed-face';
 import { roomShape, type RoomShape } from './room-shape';
 
@@ -183,10 +184,11 @@ export function openingFaults(design: Design): Refusal[] {
     const headroom = Math.min(wallHeightAt(face, left), wallHeightAt(face, right));
     if (top(record) > headroom + SAME_PLACE)
       faults.push(refuse('opening-too-tall', { opening: name, top: top(record), ceiling: headroom }).refusal);
-    if (record.type === 'niche' && record.depth > face.thickness)
-      faults.push(
-        refuse('niche-too-deep', { opening: name, depth: record.depth, wall: face.thickness }).refusal,
-      );
+    const room = record.type === 'niche' ? deepestNiche(opening, face.thickness) : Infinity;
+    if (record.depth > room) {
+      const data = { opening: name, depth: record.depth, wall: face.thickness, room: Math.max(0, room) };
+      faults.push(refuse('niche-too-deep', data).refusal);
+    }
     const pocket = record.hinge === 'left' ? left : face.length - right;
     if (record.type === 'door' && record.action === 'pocket' && pocket < record.width - SAME_PLACE) {
       const data = { opening: name, face: face.letter, needed: record.width, available: pocket };

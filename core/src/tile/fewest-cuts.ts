@@ -120,7 +120,8 @@ function gridCount(
   const sums = Array.from({ length: wide + 1 }, () => new Int32Array(high + 1));
   for (let column = 0; column < wide; column++)
     for (let row = 0; row < high; row++) {
-      const covered = zone.covers((xs[column]! + xs[column + 1]!) / 2, (ys[row]! + ys[row + 1]!) / 2);
+      const [x, y] = [(xs[column]! + xs[column + 1]!) / 2, (ys[row]! + ys[row + 1]!) / 2];
+      const covered = zone.covers({ x, y });
       sums[column + 1]![row + 1] =
         sums[column]![row + 1]! + sums[column + 1]![row]! - sums[column]![row]! + (covered ? 1 : 0);
     }

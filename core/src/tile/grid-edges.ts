@@ -93,7 +93,7 @@ function stretchesIn(framed: readonly Polygon[]): (a: Point, b: Point) => Stretc
     const { left: west, right: east, bottom: south, top: north } = boundsOf([a, b]);
     const extent = { left: west - BESIDE, right: east + BESIDE, bottom: south - BESIDE, top: north + BESIDE };
     const stops = [0, long];
-    for (const other of zone.near(extent, 0, 0)) {
+    for (const other of zone.near(extent)) {
       const turn = cross(u, subtract(other.b, other.a));
       if (Math.abs(turn) > 1e-9) stops.push(cross(subtract(other.a, a), subtract(other.b, other.a)) / turn);
       for (const end of [other.a, other.b]) stops.push(dot(subtract(end, a), u));
@@ -104,7 +104,7 @@ function stretchesIn(framed: readonly Polygon[]): (a: Point, b: Point) => Stretc
       const to = sorted[index + 1];
       if (to === undefined || to - from <= ALONG) continue;
       const [inside, outside] = [-BESIDE, BESIDE].map((by) => place(a, u, (from + to) / 2, out, by));
-      if (!zone.covers(inside!.x, inside!.y) || zone.covers(outside!.x, outside!.y)) continue;
+      if (!zone.covers(inside!) || zone.covers(outside!)) continue;
       const last = found.at(-1);
       if (last && from - last[1] <= ALONG) last[1] = to;
       else found.push([from, to]);

@@ -1,11 +1,24 @@
+import { rememberOne } from '../document/remember';
 import { clipHalfPlane } from '../geometry/convex';
 import { add, dot, scale, subtract, unit, type Point } from '../geometry/point';
-import { boundsOf, signedArea, type Bounds, type Polygon } from '../geometry/polygon';
+import {
+  boundsCorners,
+  boundsOf,
+  centroid,
+  signedArea,
+  type Bounds,
+  type Polygon,
+} from '../geometry/polygon';
 import { ok, refuse, type Result } from '../result';
 import { partsWithin, type Part } from './clip-piece';
 import { Frame, type Origin } from './frame';
 import type { Cell, CellPiece } from './pattern';
 import { isPlainZone, ZoneEdges, type Edge } from './zone-edges';
+
+/** Where the cells of a pattern lie: the frame it is laid in, and the cell's two ways on. */
+interface Lattice extends Pick<Cell, 'a' | 'b'> {
+  frame: Frame;
+}
 
 /** A piece as it lies: which of the cell's, how often the cell's two ways on, what is left of it, mm², and in how many parts. */
 export class LaidPiece {
@@ -13,9 +26,8 @@ export class LaidPiece {
     readonly piece: CellPiece,
     readonly i: number,
     readonly k: number,
-    private readonly x: number,
-    private readonly y: number,
-    private readonly frame: Frame,
+    /** One for all pieces, so that a piece has no number of its own: a field that is dragged makes thousands in every frame. */
+    private readonly lattice: Lattice,
     private readonly left: Left,
   ) {}
 
@@ -32,21 +44,30 @@ export class LaidPiece {
     return this.left.parts?.map(({ area }) => area) ?? [];
   }
 
-  /** Its outline in the zone's places: outlines counter-clockwise, holes clockwise. */
-  outline(): Point[][] {
-    return this.#rings().map((ring) => ring.map((corner) => this.frame.from(corner)));
+  /** How far its cell lies from the origin, in the pattern's frame, mm. */
+  private get x(): number {
+    return this.i * this.lattice.a.x + this.k * this.lattice.b.x;
   }
 
-  /** Its outline in the pattern's frame, each ring moved by so much, mm: nothing is made anew for a whole one. */
-  framed(): { rings: readonly Polygon[]; x: number; y: number } {
+  private get y(): number {
+    return this.i * this.lattice.a.y + this.k * this.lattice.b.y;
+  }
+
+  /** Its outline in the zone's places: outlines counter-clockwise, holes clockwise. */
+  outline(): Point[][] {
+    return this.#rings().map((ring) => ring.map((corner) => this.lattice.frame.from(corner)));
+  }
+
+  /** Goes through its outline in the pattern's frame, each ring moved by so much, mm: nothing is made anew for a whole one. */
+  eachRing(visit: (ring: Polygon, x: number, y: number) => void): void {
     const { parts } = this.left;
-    if (!parts) return { rings: [this.piece.ring], x: this.x, y: this.y };
-    return { rings: ringsOf(this.left, parts), x: 0, y: 0 };
+    if (!parts) visit(this.piece.ring, this.x, this.y);
+    else for (const ring of ringsOf(this.left, parts)) visit(ring, 0, 0);
   }
 
   /** All of it as if nothing were cut off, in the zone's places. */
   uncut(): Point[] {
-    return movedTo(this.piece.ring, this.x, this.y).map((corner) => this.frame.from(corner));
+    return movedTo(this.piece.ring, this.x, this.y).map((corner) => this.lattice.frame.from(corner));
   }
 
   /** What is left of it, in the places of its cell. */
@@ -105,36 +126,37 @@ export function lay(zone: readonly Polygon[], cell: Cell, origin: Origin): Resul
     Math.max(right - left, top - bottom),
   );
   const edges = new ZoneEdges(framed, Math.max(...wide), isPlainZone(zone));
+  const lattice = { frame, a: cell.a, b: cell.b };
+  // One place for all: numbers handed on by themselves are each made anew.
+  const at = { x: 0, y: 0 };
   const pieces: LaidPiece[] = [];
   let tiledArea = 0;
   for (const [index, piece] of cell.pieces.entries()) {
     const shape = shapeOf(piece);
-    spots[index]!.each((i, k, x, y) => {
-      const left = leftOf(shape, x, y, edges);
+    spots[index]!.each((i, k) => {
+      at.x = i * cell.a.x + k * cell.b.x;
+      at.y = i * cell.a.y + k * cell.b.y;
+      const left = leftOf(shape, at, edges);
       if (!left || left.area <= NOTHING) return;
       tiledArea += left.area;
-      pieces.push(new LaidPiece(piece, i, k, x, y, frame, left));
+      pieces.push(new LaidPiece(piece, i, k, lattice, left));
     });
   }
-  return ok({ pieces, tiledArea, zoneArea: areaOf(framed, edges, bounds) });
+  return ok({ pieces, tiledArea, zoneArea: areaOf(zone) });
 }
 
-/** The area of a zone: of one whose rings lie over one another what is left of the rectangle about it. */
-function areaOf(zone: readonly Polygon[], edges: ZoneEdges, { left, right, bottom, top }: Bounds): number {
-  if (edges.plain) return zone.reduce((sum, ring) => sum + signedArea(ring), 0);
-  const about = [
-    { x: left, y: bottom },
-    { x: right, y: bottom },
-    { x: right, y: top },
-    { x: left, y: top },
-  ];
-  return partsWithin(about, edges, edges.edges).reduce((sum, { area }) => sum + area, 0);
-}
+/** The area of a zone, wherever its field begins: of one whose rings lie over one another what is left of the rectangle about it. */
+const areaOf = rememberOne((zone: readonly Polygon[]): number => {
+  if (isPlainZone(zone)) return zone.reduce((sum, ring) => sum + signedArea(ring), 0);
+  const bounds = boundsOf(zone.filter((ring) => signedArea(ring) > 0).flat());
+  const edges = new ZoneEdges(zone, bounds.right - bounds.left, false);
+  return partsWithin(boundsCorners(bounds), edges, edges.edges).reduce((sum, { area }) => sum + area, 0);
+});
 
 interface Spots {
   /** No fewer than there are. */
   count: number;
-  each: (visit: (i: number, k: number, x: number, y: number) => void) => void;
+  each: (visit: (i: number, k: number) => void) => void;
 }
 
 /** The places of a piece that meets an extent. */
@@ -161,7 +183,7 @@ function spotsOf({ a, b }: Cell, { bounds }: CellPiece, extent: Bounds): Spots {
     each(visit) {
       for (let k = first; k <= last; k++) {
         const [from, to] = rowOf(k);
-        for (let i = from; i <= to; i++) visit(i, k, i * a.x + k * b.x, i * a.y + k * b.y);
+        for (let i = from; i <= to; i++) visit(i, k);
       }
     },
   };
@@ -187,15 +209,25 @@ function shapeOf(piece: CellPiece): Shape {
 }
 
 /** What is left of a piece at a place. */
-function leftOf(shape: Shape, x: number, y: number, zone: ZoneEdges): Left | null {
+function leftOf(shape: Shape, at: Point, zone: ZoneEdges): Left | null {
   const { bounds, ring, convex, middle } = shape;
-  const near = zone.near(bounds, x, y);
-  const entering = near.length > 0 && convex ? near.filter((edge) => comesInto(edge, shape, x, y)) : near;
-  if (entering.length === 0) return zone.covers(middle.x + x, middle.y + y) ? shape.all : null;
-  const moved = movedTo(ring, x, y);
-  if (entering.length > 1 || !convex || !zone.plain) return kept(shape, partsWithin(moved, zone, near));
-  const cut = leftOfEdge(moved, entering[0]!);
-  return kept(shape, [{ area: signedArea(cut), outline: () => [cut] }]);
+  const near = zone.near(bounds, at);
+  const entering = near.length > 0 && convex ? near.filter((edge) => comesInto(edge, shape, at)) : near;
+  if (entering.length === 0) return zone.covers(middle, at) ? shape.all : null;
+  const moved = movedTo(ring, at.x, at.y);
+  if (entering.length > 1 || !convex) return kept(shape, partsWithin(moved, zone, near));
+  const edge = entering[0]!;
+  const cut = leftOfEdge(moved, edge);
+  const winding = zone.plain ? 1 : windingLeftOf(edge, moved, cut, shape.area, zone);
+  if (winding > 1) return shape.all;
+  return winding < 1 ? null : kept(shape, [{ area: signedArea(cut), outline: () => [cut] }]);
+}
+
+/** How often a zone lies round what is left of an edge, the only one that comes into a piece: told in the middle of the larger part, no edge is near there. */
+function windingLeftOf(edge: Edge, moved: Polygon, cut: Polygon, all: number, zone: ZoneEdges): number {
+  const isLeftLarger = signedArea(cut) > all / 2;
+  const larger = isLeftLarger ? cut : leftOfEdge(moved, { a: edge.b, b: edge.a });
+  return zone.winding(centroid(larger)) + (isLeftLarger ? 0 : 1);
 }
 
 function kept({ area: all }: Shape, parts: readonly Part[]): Left {
@@ -211,9 +243,13 @@ function leftOfEdge(ring: Polygon, { a, b }: Edge): Point[] {
 }
 
 /** Whether an edge comes into a convex piece at a place by more than a hair. */
-function comesInto({ a, b }: Edge, { sides }: Shape, x: number, y: number): boolean {
-  const [ax, ay, ux, uy] = [a.x - x, a.y - y, b.x - a.x, b.y - a.y];
-  let [from, to] = [0, 1];
+function comesInto({ a, b }: Edge, { sides }: Shape, at: Point): boolean {
+  const ax = a.x - at.x;
+  const ay = a.y - at.y;
+  const ux = b.x - a.x;
+  const uy = b.y - a.y;
+  let from = 0;
+  let to = 1;
   for (const side of sides) {
     const off = side.in.x * ax + side.in.y * ay - side.from;
     const by = side.in.x * ux + side.in.y * uy;

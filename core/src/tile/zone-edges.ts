@@ -17,6 +17,8 @@ export interface Edge {
 }
 
 const NONE: readonly Edge[] = [];
+/** Moved by nothing. */
+const NOWHERE: Point = { x: 0, y: 0 };
 /** A zone is parted into squares, so many at most. */
 const MOST_SQUARES = 250_000;
 /** Levels are told apart to so much, mm: a piece that no edge comes into is asked about well inside. */
@@ -82,12 +84,15 @@ export class ZoneEdges {
     }
   }
 
-  /** Those that could come into an extent that lies so far along and across. */
-  near(extent: Bounds, x: number, y: number): readonly Edge[] {
-    const [left, right] = [extent.left + x, extent.right + x];
-    const [bottom, top] = [extent.bottom + y, extent.top + y];
+  /** Those that could come into an extent that is moved by so much. */
+  near(extent: Bounds, by: Point = NOWHERE): readonly Edge[] {
+    const left = extent.left + by.x;
+    const right = extent.right + by.x;
+    const bottom = extent.bottom + by.y;
+    const top = extent.top + by.y;
     let found: Edge[] | null = null;
-    const [first, last] = [this.#column(left), this.#column(right)];
+    const first = this.#column(left);
+    const last = this.#column(right);
     const end = this.#row(top);
     for (let row = this.#row(bottom); row <= end; row++)
       for (let column = first; column <= last; column++) {
@@ -104,8 +109,10 @@ export class ZoneEdges {
     return found ?? NONE;
   }
 
-  /** Whether the zone lies round a place. On an edge it is either. */
-  covers(x: number, y: number): boolean {
+  /** Whether the zone lies round a place that is moved by so much. On an edge it is either. */
+  covers(at: Point, by: Point = NOWHERE): boolean {
+    const x = at.x + by.x;
+    const y = at.y + by.y;
     const square = this.#row(y) * this.#columns + this.#column(x);
     if (this.#squares[square]) return this.#windingAt(x, y) > 0;
     const known = this.#known[square];
@@ -116,6 +123,15 @@ export class ZoneEdges {
     return covers;
   }
 
+  /** How often the zone lies round a place: outlines once, holes once less. */
+  winding({ x, y }: Point): number {
+    let sum = 0;
+    for (const { a, b } of this.edges)
+      if (a.y > y !== b.y > y && crossingX(a, b, y) < x) sum += b.y < a.y ? 1 : -1;
+    return sum;
+  }
+
+  /** The same where many places are as high. */
   #windingAt(x: number, y: number): number {
     const key = Math.round(y / LEVEL);
     let crossings = this.#levels.get(key);
@@ -135,11 +151,13 @@ interface Crossing {
   by: number;
 }
 
+/** How far on an edge that goes through a level crosses it. */
+const crossingX = (a: Point, b: Point, y: number): number => a.x + ((b.x - a.x) * (y - a.y)) / (b.y - a.y);
+
 function crossingsOf(edges: readonly Edge[], y: number): Crossing[] {
   const found: Crossing[] = [];
   for (const { a, b } of edges)
-    if (a.y > y !== b.y > y)
-      found.push({ x: a.x + ((b.x - a.x) * (y - a.y)) / (b.y - a.y), by: b.y < a.y ? 1 : -1 });
+    if (a.y > y !== b.y > y) found.push({ x: crossingX(a, b, y), by: b.y < a.y ? 1 : -1 });
   return found.sort((one, other) => one.x - other.x);
 }
 

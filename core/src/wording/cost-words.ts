@@ -45,7 +45,7 @@ export const priceNames = {
   'top-cut-out': 'Cut-out in a countertop',
   'top-joint': 'Joint of a countertop',
   waterfall: 'Waterfall end',
-  'top-mitre': 'Mitre of a waterfall end',
+  'top-mitre': 'Mitre of waterfall ends and splashes',
   splash: 'Splash',
   tile: 'Tile',
   adhesive: 'Tile adhesive',

@@ -1,3 +1,5 @@
+import { formatAmount } from '../units/format-amount';
+
 /** The words that stand on drawings and sheets; `{…}` is data. */
 
 /** Heights that are called out. */
@@ -180,7 +182,7 @@ export const tileWords = {
   count: (whole: number, cut: number) => `${whole} whole, ${cut} cut`,
   order: (bought: number, from: number) => `${bought}, of them cut from ${from}`,
   none: 'none cut',
-  litres: (litres: number, kg: number) => `${litres.toFixed(1)} l, ${kg.toFixed(1)} kg`,
+  litres: (litres: number, kg: number) => `${formatAmount(litres)} l, ${formatAmount(kg)} kg`,
   shaped: '* cut on a slant or round something, in this extent',
 };
 

@@ -14,7 +14,7 @@ import { formatLengthWithUnit } from '../units/format-length';
 import { isInchUnit, usualStyle, type LengthStyle } from '../units/units';
 import { factNames, type FactKey } from './fact-names';
 import { finishPartNames } from './things';
-import { say, sayFirst, sayReason } from './words';
+import { say, sayFirst, sayLargerPage, sayReason } from './words';
 
 type Show = (mm: number) => string;
 /** Lengths are said in the job's rounding, or, where a limit must be true as it is printed, as exactly as they are. */
@@ -95,8 +95,10 @@ const wording: Wording = {
     `${sayFirst(what)} does not fit on face ${face}: it would reach from ${show(from)} to ${show(to)}, the face is ${show(length)} long. Make it narrower or move it.`,
   'pocket-too-short': ({ opening, face, needed, available }, show) =>
     `${opening} slides into ${show(needed)} of wall; face ${face} has ${show(available)} there. Let it slide the other way, or move it.`,
-  'niche-too-deep': ({ opening, depth, wall }, show) =>
-    `${opening} is ${show(depth)} deep, the wall ${show(wall)} thick. Make it shallower, or the wall thicker.`,
+  'niche-too-deep': ({ opening, depth, wall, room }, show) =>
+    room === wall
+      ? `${opening} is ${show(depth)} deep, the wall ${show(wall)} thick. Make it shallower, or the wall thicker.`
+      : `${opening} is ${show(depth)} deep with a flat back: the bent wall, ${show(wall)} thick, has room for ${show(room)}. Make it shallower or narrower, or the wall thicker.`,
   'not-across': ({ opening, other }) =>
     `${other} does not stand across from the face of ${opening}. Choose another to line up with.`,
   'opening-too-tall': ({ opening, top, ceiling }, show) =>
@@ -333,9 +335,9 @@ const wording: Wording = {
     `“${label}” can’t be taken back or done again: someone else has changed the same since. What you did before it still can.`,
   'patch-stale': ({ ids }) =>
     `Someone has changed ${ids.join(', ')} in the meantime. Look at the new state and do it again.`,
-  'sheet-too-small': ({ what, width, height, scale, page, fits }, show) =>
+  'sheet-too-small': ({ what, width, height, scale, page, fits, letters }, show) =>
     `${sayFirst(what)} at 1:${scale} needs ${show(width)} by ${show(height)} of ${page}, more than there is. ` +
-    (fits.length > 0 ? `It fits at ${fits.join(' or ')}.` : 'Choose a larger page.'),
+    (fits[0] ? `It fits at ${fits.join(' or ')}.` : sayLargerPage(letters)),
   'rows-none': ({ item }) =>
     `What shows on the front of ${item} can’t be changed. Swap it for another kind, or choose a cabinet that is straight in plan.`,
   'rows-niche': ({ item }) =>

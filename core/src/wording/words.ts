@@ -44,3 +44,7 @@ export function saidFaults<T extends { reason: Reason }>(faults: readonly T[]) {
 export function sayReason(reason: Reason): string {
   return typeof reason === 'string' ? reasons[reason] : filled(reasons[reason.because], reason);
 }
+
+/** What helps where nothing fits a page; with letters larger than usual also smaller ones. */
+export const sayLargerPage = (letters = false): string =>
+  letters ? 'Choose a larger page, or smaller letters.' : 'Choose a larger page.';

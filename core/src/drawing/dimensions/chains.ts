@@ -140,6 +140,19 @@ export interface Parted {
   open?: boolean;
 }
 
+/** What a chain prints between some ends, which lose those that would part off a length printed as nothing: the first and the last stay. */
+function printed(ends: number[], step: number): ReturnType<typeof roundChain> {
+  for (;;) {
+    const rounded = roundChain(
+      ends.slice(1).map((end, index) => end - ends[index]!),
+      step,
+    );
+    const nothing = ends.length > 2 ? rounded.parts.indexOf(0) : -1;
+    if (nothing < 0) return rounded;
+    ends.splice(Math.min(nothing + 1, ends.length - 2), 1);
+  }
+}
+
 /** The lengths of a chain: printed values that add up to the printed overall. Places that are all but one make no length. */
 export function linksOf(parted: Parted, style: LengthStyle): Pick<Chain, 'links' | 'overall'> {
   const { from, to, between } = parted;
@@ -147,8 +160,7 @@ export function linksOf(parted: Parted, style: LengthStyle): Pick<Chain, 'links'
   for (const { at } of [...between].sort((a, b) => a.at - b.at))
     if (at - ends.at(-1)! > LEAST_LINK && to - at > LEAST_LINK) ends.push(at);
   ends.push(to);
-  const lengths = ends.slice(1).map((end, index) => end - ends[index]!);
-  const { parts, overall } = roundChain(lengths, style.step);
+  const { parts, overall } = printed(ends, style.step);
   const betweens = betweensOf(parted, ends);
   return {
     links: parts.map((shown, index) => ({

@@ -1,10 +1,11 @@
 import { styleOf, type Design } from '../../document/design';
 import type { SectionRecord } from '../../document/records';
 import { remember } from '../../document/remember';
-import { dot, place, type Point } from '../../geometry/point';
+import { dot, place, subtract, type Point } from '../../geometry/point';
 import { itemNumbers } from '../../setting/item-numbers';
 import { solidsOf, type Solid } from '../../solids/solids';
 import { wallSolids } from '../../solids/walls';
+import { holeDepth } from '../../survey/hole-depth';
 import { placedOpenings, type PlacedOpening } from '../../survey/openings';
 import { facePoint, projectOn, wallHeightAt, type PlacedFace } from '../../survey/placed-face';
 import { roomShape } from '../../survey/room-shape';
@@ -166,7 +167,7 @@ function cutWall({ left: end, u, frame, faces, openings }: Shown, panel: Panel):
       : [{ ...outline('walls', box(from, to, low, top), WEIGHT.cut, 'drawing', 'poche'), source: solid.id }];
   const opening = openings.find((one) => one.face.id === face.id && one.left < along && one.right > along);
   if (!opening) return solidPart(left, right, 0, high);
-  const { sill, height, type, depth } = opening.record;
+  const { sill, height, type } = opening.record;
   const top = Math.min(high, sill + height);
   const voided = (from: number, to: number): Primitive => ({
     ...outline('openings', box(from, to, sill, top), WEIGHT.thin, 'drawing', 'paper'),
@@ -175,7 +176,8 @@ function cutWall({ left: end, u, frame, faces, openings }: Shown, panel: Panel):
   const aboveAndBelow = [...solidPart(left, right, 0, sill), ...solidPart(left, right, top, high)];
   if (type === 'niche') {
     // The room is right of a wall that is cut at the left, and left of one at the right.
-    const share = Math.min(1, depth / face.thickness) * (right - left);
+    const deep = holeDepth(opening) + dot(subtract(facePoint(face, along), opening.at), opening.n);
+    const share = Math.min(1, deep / face.thickness) * (right - left);
     const atLeft = (left + right) / 2 < (first + last) / 2;
     const [from, to] = atLeft ? [right - share, right] : [left, left + share];
     return [

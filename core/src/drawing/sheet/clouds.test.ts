@@ -66,6 +66,7 @@ describe('what has changed since an issue', () => {
       ...{ drawing: 'plan', name: 'Plan', sheet: 1, packed: false, marks: [0, 0] as const },
       origin: { x: 0, y: 0 },
       box: { left: 0, right: 200, bottom: 0, top: 200 },
+      letters: 1,
       ratio: 20,
     };
     const clouds = (lefts: readonly number[]) =>

@@ -13,6 +13,7 @@ import { drawPlan } from '../plan';
 import { WEIGHT, type Primitive } from '../primitives';
 import { titleOf } from '../view-choices';
 import { packedPages, type PackedDrawing } from './packed-pages';
+import { scalesFor } from './letters';
 import { frameScales } from './sheet-format';
 import type { SheetContent, SheetOptions } from './sheet-frame';
 
@@ -21,7 +22,7 @@ const SIDES = 120;
 
 /** The details of a room, each within its circle, on as many pages as they take. */
 export function detailSheets(design: Design, options: SheetOptions): Result<SheetContent[]> {
-  const details = detailsOf(design).flatMap((detail) => detailDrawing(design, detail));
+  const details = detailsOf(design).flatMap((detail) => detailDrawing(design, detail, options));
   if (details.length === 0) return refuse('no-details', {});
   const packed = packedPages(design, options, details);
   if (!packed.ok) return packed;
@@ -35,10 +36,14 @@ export function detailSheets(design: Design, options: SheetOptions): Result<Shee
 }
 
 /** A detail as it is drawn; nothing where the drawing it is of is there no more. */
-function detailDrawing(design: Design, { record, number, place, reach, ratio }: Detail): PackedDrawing[] {
+function detailDrawing(
+  design: Design,
+  { record, number, place, reach, ratio }: Detail,
+  { style }: SheetOptions,
+): PackedDrawing[] {
   const view = ownView(design, record.view);
   const upright = roomViews(design).find(({ id }) => id === record.view);
-  const scale = frameScales.find((one) => one.ratio === ratio);
+  const scale = scalesFor(style, frameScales).find((one) => one.ratio === ratio);
   if (!view || !scale) return [];
   const centre = view.project(place);
   const whole = (at: number): readonly Primitive[] => {

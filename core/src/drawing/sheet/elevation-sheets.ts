@@ -28,12 +28,12 @@ export function elevationSheets(design: Design, options: SheetOptions): Result<S
   // What is numbered on a page is listed beside it, and where that is too much for its column on pages of its own after it.
   return ok(
     packed.value.flatMap(({ marks, drawings, frames, scales }) =>
-      itemParts(numberedRows(schedule, marks), options.page).map((rows, part): SheetContent => {
+      itemParts(numberedRows(schedule, marks), options.page).map((items, part): SheetContent => {
         const shown = viewTitles.elevations(drawings.map(({ drawing }) => names.get(drawing)!));
         const title = part === 0 ? shown : sheetWords.continued(part);
         return {
           ...{ title, shows: uncapital(part === 0 ? title : scheduleNames.items) },
-          ...{ marks: part === 0 ? marks : [], column: itemTable(rows, options.page) },
+          ...{ marks: part === 0 ? marks : [], column: itemTable(items, options.page) },
           ...(part === 0 ? { scale: scales[0]!, scales, frames } : { scale: null }),
         };
       }),

@@ -9,6 +9,8 @@ import { roomViews } from '../elevation/views';
 import { drawingBounds } from '../plan-with';
 import { line, WEIGHT, type Primitive } from '../primitives';
 import { frameScales, type SheetScale } from './sheet-format';
+import type { SheetOptions } from './sheet-frame';
+import { scalesFor } from './letters';
 
 /** What the drawings of a set go by that are of no upright view: that of a zone of tiles has the zone's id behind it. */
 export const CONSTRUCTION = 'construction';
@@ -83,13 +85,14 @@ function cropped(marks: readonly Primitive[], crop: FrameCrop, ratio: number): r
 /** The scale a drawing is drawn at: its own, else that of the set; its own is the next smaller one of its kind where it fits in that only. Null where it fits in none. */
 export function fittingScale(
   own: number | undefined,
-  scale: SheetScale,
+  { scale, style }: Pick<SheetOptions, 'scale' | 'style'>,
   fits: (scale: SheetScale) => boolean,
 ): SheetScale | null {
   if (own === undefined) return fits(scale) ? scale : null;
-  const asked = frameScales.find(({ ratio }) => ratio === own) ?? scale;
+  const known = scalesFor(style, frameScales);
+  const asked = known.find(({ ratio }) => ratio === own) ?? scale;
   const inInches = asked.text.includes('"');
-  const others = frameScales
+  const others = known
     .filter(({ ratio, text }) => ratio > asked.ratio && text.includes('"') === inInches)
     .sort((a, b) => a.ratio - b.ratio);
   return [asked, ...others].find(fits) ?? null;

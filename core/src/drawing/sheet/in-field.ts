@@ -4,6 +4,7 @@ import type { Noun } from '../../nouns';
 import { ok, refuse, type Result } from '../../result';
 import { drawingBounds } from '../plan-with';
 import type { Primitive } from '../primitives';
+import { scalesFor } from './letters';
 import { asFramed, fittingScale, frameWay, intoField } from './frame-ways';
 import { sheetScales, type SheetScale } from './sheet-format';
 import { fieldOf, type SheetOptions, type ViewOnPage } from './sheet-frame';
@@ -36,9 +37,10 @@ export interface InField {
 /** A drawing in the middle of the field of a page, or where a person has put it there. Refused where it does not fit, naming the scales at which it does. */
 export function inField(
   design: Design,
-  { page, scale }: SheetOptions,
+  options: SheetOptions,
   { drawing, view, name, draw, alike = [draw], what = 'room-drawn', sheet = 1 }: FieldDrawing,
 ): Result<InField> {
+  const { page, scale, style } = options;
   const field = fieldOf(page);
   const way = frameWay(design, drawing);
   const drawn = new Map<number, { marks: readonly Primitive[]; box: Bounds }>();
@@ -48,10 +50,10 @@ export function inField(
     if (known.box === noBox) known.box = onPaperBox(known.marks, ratio);
     return known;
   };
-  const own = fittingScale(way?.ratio, scale, ({ ratio }) => fits(at(ratio).box, field));
+  const own = fittingScale(way?.ratio, options, ({ ratio }) => fits(at(ratio).box, field));
   if (!own) {
     const { box } = at(scale.ratio);
-    const others = sheetScales.filter(({ ratio }) =>
+    const others = scalesFor(style, sheetScales).filter(({ ratio }) =>
       alike.every((one) => fits(one === draw ? at(ratio).box : onPaperBox(one(ratio), ratio), field)),
     );
     return refuse('sheet-too-small', {
@@ -72,7 +74,7 @@ export function inField(
     scale: own,
     frames: [
       {
-        ...{ drawing, name, view, sheet, packed: false, origin: zero, ratio: own.ratio },
+        ...{ drawing, name, view, sheet, packed: false, origin: zero, ratio: own.ratio, letters: 1 },
         ...{ box: moved(box, zero), marks: [0, marks.length] },
       },
     ],

@@ -6,6 +6,7 @@ import { ok, refuse, type Result } from '../../result';
 import { sheetWords } from '../../wording/drawing-words';
 import { TEXT, type Primitive } from '../primitives';
 import { textWidth } from '../text-layout';
+import { scalesFor } from './letters';
 import { asFramed, fittingScale, frameWay, intoField } from './frame-ways';
 import { moved, onPaperBox } from './in-field';
 import { sheetScales, type SheetScale } from './sheet-format';
@@ -62,7 +63,7 @@ export function packedPages(
   options: SheetOptions,
   drawings: readonly PackedDrawing[],
 ): Result<PackedPage[]> {
-  const { page, scale } = options;
+  const { page, scale, style } = options;
   const field = fieldOf(page);
   const room = { wide: field.right - field.left, high: field.top - field.bottom };
   const isTooLarge = ({ width, height }: Laid) => width > room.wide || height > room.high;
@@ -77,10 +78,14 @@ export function packedPages(
       return made;
     };
     const asked = one.scale ?? scale;
-    const fitting = fittingScale(way?.ratio ?? one.scale?.ratio, asked, (at) => !isTooLarge(lay(at)));
+    const fitting = fittingScale(
+      way?.ratio ?? one.scale?.ratio,
+      { scale: asked, ...(style && { style }) },
+      (at) => !isTooLarge(lay(at)),
+    );
     if (!fitting) {
       const { width, height } = lay(asked);
-      const fits = sheetScales.filter((other) =>
+      const fits = scalesFor(style, sheetScales).filter((other) =>
         shown.every((all) => !isTooLarge(layDrawing(all, frameWay(design, all.drawing), other, other))),
       );
       return refuse('sheet-too-small', {
@@ -123,7 +128,7 @@ function drawPage(placed: readonly PlacedLaid[], sheet: number, usual: SheetScal
     marks.push(text(title, box.left + middle, box.bottom + NAME_UP, TEXT.normal, true, 'middle'));
     const { drawing, name, view } = of;
     frames.push({
-      ...{ drawing, name, view, sheet, packed: true, origin, ratio, marks: [from, marks.length] },
+      ...{ drawing, name, view, sheet, packed: true, origin, ratio, letters: 1, marks: [from, marks.length] },
       box: { ...box, bottom: box.bottom + NAME },
     });
   }

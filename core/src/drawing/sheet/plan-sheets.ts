@@ -33,7 +33,7 @@ export function planSheets(design: Design, options: SheetOptions, ceiling: boole
   const taken = legendHeight(design) + finishScheduleHeight(design);
   const parts = itemParts(numberedRows(itemSchedule(design), drawn.value.marks), page, taken);
   return ok(
-    parts.map((rows, index) => {
+    parts.map((items, index) => {
       const first = index === 0;
       return {
         title: first ? name : sheetWords.continued(index),
@@ -41,7 +41,7 @@ export function planSheets(design: Design, options: SheetOptions, ceiling: boole
         marks: first ? drawn.value.marks : [],
         frames: first ? drawn.value.frames : [],
         plan: first,
-        column: [...itemTable(rows, page), ...(first ? [...legend, ...finishes] : [])],
+        column: [...itemTable(items, page), ...(first ? [...legend, ...finishes] : [])],
         scale: first ? drawn.value.scale : null,
       };
     }),

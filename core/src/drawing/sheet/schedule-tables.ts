@@ -9,13 +9,24 @@ import { uncapital } from '../../wording/words';
 import type { Primitive } from '../primitives';
 import type { Page } from './sheet-format';
 import { columnHeight, COLUMN, fieldOf, MARGIN, type SheetContent, type SheetOptions } from './sheet-frame';
-import { inParts, layRows, tableHeight, tableMarks, type LaidRow, type TableColumn } from './table';
+import {
+  inParts,
+  layRows,
+  fittedColumns,
+  tableHeight,
+  tableMarks,
+  type LaidRow,
+  type TableColumn,
+} from './table';
 
 /** Space beside a table in its column, and between tables one under the other, paper mm. */
 const PAD = 4;
 const BETWEEN = 6;
 /** Between tables side by side. */
 const BESIDE = 10;
+
+/** A table is no narrower with all of its columns where the page is wide enough for it. */
+const LEAST_TABLE = 145;
 
 /** How wide the columns of schedules are against one another. */
 const shares: Partial<Record<ScheduleColumnId, number>> = {
@@ -46,18 +57,17 @@ function tableOf({ id, columns, lines }: Schedule, wide: number, shown = columns
   const kept = columns.flatMap((column, index) =>
     shown.includes(column) && !NOT_ON_SHEETS.has(column) ? [{ column, index }] : [],
   );
-  const shareOf = (column: ScheduleColumnId) => shares[column] ?? SHARE;
-  const whole = kept.reduce((sum, { column }) => sum + shareOf(column), 0);
-  const laid = kept.map(({ column }) => ({
+  const titled = kept.map(({ column }): Omit<TableColumn, 'width'> => ({
     title: scheduleColumns[column],
-    width: (shareOf(column) / whole) * wide,
     // Figures stand one under the other; a number that names its line begins it.
-    align: columnMeasures[column] && column !== 'number' ? ('end' as const) : ('start' as const),
+    align: columnMeasures[column] && column !== 'number' ? 'end' : 'start',
   }));
   const rows = lines.map(({ ids, cells }) => ({
     id: ids[0] ?? '',
     cells: kept.map(({ index }) => cells[index]!.said),
   }));
+  const parts = kept.map(({ column }) => shares[column] ?? SHARE);
+  const laid = fittedColumns(titled, parts, rows, wide);
   return { title: listName(id), columns: laid, rows: layRows(laid, rows) };
 }
 
@@ -117,9 +127,13 @@ export function scheduleColumn(
 export function scheduleSheets(design: Design, { page }: SheetOptions): SheetContent[] {
   const field = fieldOf(page);
   const whole = field.right - field.left;
-  const across = Math.max(1, Math.round(whole / 150));
+  const across = Math.max(1, Math.floor((whole + BESIDE) / (LEAST_TABLE + BESIDE)));
   const wide = (whole - BESIDE * (across - 1)) / across;
-  const tables = scheduleIds.map((id) => tableOf(scheduleOf(design, id), wide));
+  const tables = scheduleIds.map((id) => {
+    const schedule = scheduleOf(design, id);
+    const shown = schedule.columns.filter((column) => wide >= LEAST_TABLE || !ASIDE.has(column));
+    return tableOf(schedule, wide, shown);
+  });
   const high = field.top - field.bottom;
   const stretches = stacked(tables, high, high);
   const pages = Math.ceil(stretches.length / across);

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { rectangle } from '../../../testing/rooms';
 import { demoJobs } from '../../demo/demo-jobs';
-import type { Design } from '../../document/design';
+import { roomOf, type Design } from '../../document/design';
 import { must } from '../../result';
 import { itemNumbers } from '../../setting/item-numbers';
 import { itemBoxes } from '../../setting/item-box';
@@ -38,6 +38,16 @@ describe('a set of drawings', () => {
           'Reach report',
         ]),
       );
+    }
+  });
+
+  it('writes every code whole in its lists, however long', () => {
+    const { room } = rooms.find(({ room: one }) => roomOf(one).name === 'Galley with bay')!;
+    const codes = itemBoxes(room).map(({ record }) => record.code);
+    expect(codes).toContain('STOOL380/650');
+    for (const page of ['A4', 'A3', 'A2']) {
+      const listed = must(draw(room, 'set', page, '50')).flatMap((sheet) => texts(sheet, 'sheet'));
+      for (const code of codes) expect(listed).toContain(code);
     }
   });
 

@@ -36,6 +36,8 @@ export interface ViewOnPage {
   origin: Point;
   box: Bounds;
   ratio: number;
+  /** By how much its letters are larger than usual: distances on paper that are stored are of usual ones. */
+  letters: number;
   /** The first of its marks among those of its page, and the first that is not its own any more. */
   marks: readonly [from: number, to: number];
 }
@@ -126,13 +128,13 @@ const PAD = 2;
 /** Room for the scale bar under the drawing. */
 const FOOT = 12;
 
-/** The part of a page that is drawn on, paper mm. */
-export function fieldOf({ width, height }: Page) {
+/** The part of a page that is drawn on, paper mm; of one with letters that are so much larger. */
+export function fieldOf({ width, height }: Page, letters = 1) {
   return {
-    left: MARGIN + PAD,
-    bottom: MARGIN + PAD + FOOT,
-    right: width - MARGIN - COLUMN - PAD,
-    top: height - MARGIN - PAD,
+    left: (MARGIN + PAD) * letters,
+    bottom: (MARGIN + PAD + FOOT) * letters,
+    right: width - (MARGIN + COLUMN + PAD) * letters,
+    top: height - (MARGIN + PAD) * letters,
   };
 }
 

@@ -1,4 +1,5 @@
 import type { Design } from '../../document/design';
+import { remember } from '../../document/remember';
 import type { RowWayRecord } from '../../document/records';
 import type { Bounds } from '../../geometry/polygon';
 import { EVERY_ROW } from '../dimensions/row-ways';
@@ -15,14 +16,19 @@ export interface PictureOnPage {
 /** A room as a studio draws it: without the rows of dimensions it leaves away. */
 export function styled(design: Design, style: SheetStyle | undefined): Design {
   if (!style || style.without.length === 0) return design;
-  const rows = style.without.map((row): RowWayRecord => ({
+  return withoutRows(design, { without: style.without });
+}
+
+/** The very same room for the same one, so that what follows from it is remembered. */
+const withoutRows = remember((design: Design, { without }: Pick<SheetStyle, 'without'>): Design => {
+  const rows = without.map((row): RowWayRecord => ({
     ...{ kind: 'row-way', id: `style ${row}`, view: EVERY_ROW, row, hidden: true },
   }));
   return {
     ...design,
     records: { ...design.records, ...Object.fromEntries(rows.map((row) => [row.id, row])) },
   };
-}
+});
 
 /** Marks as heavy as a studio draws them. */
 export function weighed(marks: readonly Primitive[], style: SheetStyle | undefined): Primitive[] {

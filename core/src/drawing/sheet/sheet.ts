@@ -9,6 +9,7 @@ import { elevationSheets } from './elevation-sheets';
 import { constructionSheets, planSheets } from './plan-sheets';
 import { reachSheets } from './reach-sheets';
 import { scheduleSheets } from './schedule-tables';
+import { beforeEnlarged, enlarged, roomBeforeEnlarged, scalesFor } from './letters';
 import { sheetScales } from './sheet-format';
 import { shopSheets } from '../shop-sheets/shop-sheets';
 import {
@@ -39,12 +40,13 @@ const makers: Record<SetPart, (design: Design, options: SheetOptions) => Result<
 
 /** The sheets of a room at a true scale: one subject, or the whole set with its cover. Refused when a drawing does not fit the page, naming the scales at which it does; in a set it is drawn at the next scale that fits. */
 export function drawSheets(room: Design, options: SheetOptions): Result<Sheet[]> {
-  const { subject = 'plan' } = options;
-  const design = styled(room, options.style);
-  if (subject === 'set') return drawSet(design, options);
+  const { subject = 'plan', style } = options;
   if (isForShop(subject)) return shopSheets(room, subject, options);
-  const contents = makers[subject](design, options);
-  return contents.ok ? ok(framed(design, options, contents.value)) : contents;
+  const design = roomBeforeEnlarged(styled(room, style), style);
+  const small = beforeEnlarged(options);
+  if (subject === 'set') return enlarged(drawSet(design, small), options);
+  const contents = makers[subject](design, small);
+  return enlarged(contents.ok ? ok(framed(design, small, contents.value)) : contents, options);
 }
 
 const isForShop = (subject: SheetSubject): subject is ShopSubject =>
@@ -78,7 +80,7 @@ function atScaleThatFits(
   const asked = draw(options);
   if (asked.ok || asked.refusal.code !== 'sheet-too-small') return asked;
   const inInches = options.scale.text.includes('"');
-  const smaller = sheetScales
+  const smaller = scalesFor(options.style, sheetScales)
     .filter(({ ratio, text }) => ratio > options.scale.ratio && text.includes('"') === inInches)
     .sort((a, b) => a.ratio - b.ratio);
   for (const scale of smaller) {

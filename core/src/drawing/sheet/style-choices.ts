@@ -11,6 +11,10 @@ export type SetPart = (typeof setParts)[number];
 export const lineWeights = { fine: 0.75, usual: 1, strong: 1.35 } as const;
 export type LineWeight = keyof typeof lineWeights;
 
+/** How large letters are, as a share of what is usual: capitals of the smallest are 1.8, 2.2 and 2.5 mm high. */
+export const letterSizes = { usual: 1, large: 1.2, largest: 1.37 } as const;
+export type LetterSize = keyof typeof letterSizes;
+
 /** The rows of dimensions that are drawn by themselves, by what they are of. */
 export type RowKind = keyof typeof rowNames;
 export const rowKinds = Object.keys(rowNames) as RowKind[];

@@ -2,12 +2,14 @@ import { IsBase64, Matches, MaxLength } from 'class-validator';
 import { Nested, OneOf, Optional, SomeOf, Words } from '../../document/decorators';
 import { pages, sheetScales } from './sheet-format';
 import {
+  letterSizes,
   lineWeights,
   MOST_LINE,
   MOST_LOGO,
   MOST_NOTES,
   rowKinds,
   setParts,
+  type LetterSize,
   type LineWeight,
   type RowKind,
   type SetPart,
@@ -31,6 +33,8 @@ export class SheetStyle {
   @OneOf(pages.map(({ id }) => id)) page!: string;
   @OneOf(sheetScales.map(({ id }) => id)) scale!: string;
   @OneOf(Object.keys(lineWeights)) lines!: LineWeight;
+  /** As usual unless given. */
+  @Optional() @OneOf(Object.keys(letterSizes)) letters?: LetterSize;
   /** Rows of dimensions that are not drawn by themselves. */
   @SomeOf(rowKinds) without!: RowKind[];
   /** Under the name of the room: where the studio is, how it is called. */

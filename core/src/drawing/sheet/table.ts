@@ -1,5 +1,5 @@
 import { line, TEXT, WEIGHT, type Primitive } from '../primitives';
-import { wrapped } from '../text-layout';
+import { textWidth, wrapped } from '../text-layout';
 import { point, text } from './sheet-marks';
 
 /** A column of a table on a sheet; width with the space to the next, paper mm. */
@@ -29,8 +29,53 @@ const TITLE = 6;
 const COLUMNS = 12;
 
 /** What a column leaves free towards the next. */
-const apartOf = (columns: readonly TableColumn[], index: number): number =>
+const apartOf = (columns: readonly Pick<TableColumn, 'align'>[], index: number): number =>
   columns[index]!.align === 'end' && columns[index + 1]?.align === 'start' ? ASIDE : APART;
+
+/** Words of a table are broken where they are wider than this, paper mm. */
+const WORD = 24;
+
+/** How wide columns are at the least, paper mm: as their titles, and as what stands in them, whole or no wider than its longest word, so that codes stay whole. */
+function leastWidths(
+  columns: readonly Omit<TableColumn, 'width'>[],
+  rows: readonly { cells: readonly string[] }[],
+  whole: boolean,
+): number[] {
+  return columns.map(({ title }, index) => {
+    const cells = new Set(rows.flatMap(({ cells: all }) => (whole ? all[index]! : all[index]!.split(' '))));
+    const widest = Math.max(0, ...[...cells].map((words) => textWidth(words, TEXT.small)));
+    const held = whole ? widest : Math.min(WORD, widest);
+    return Math.max(textWidth(title, TEXT.small, true), held) + (whole ? ASIDE : apartOf(columns, index));
+  });
+}
+
+/** Columns that share a width by parts, each wide enough for its title and all that stands in it, or where that is too much for the words of it; paper mm. */
+export function fittedColumns(
+  columns: readonly Omit<TableColumn, 'width'>[],
+  parts: readonly number[],
+  rows: readonly { cells: readonly string[] }[],
+  wide: number,
+): TableColumn[] {
+  const whole = leastWidths(columns, rows, true);
+  const fits = whole.reduce((sum, one) => sum + one, 0) <= wide;
+  const widths = widthsOf(parts, fits ? whole : leastWidths(columns, rows, false), wide);
+  return columns.map((column, index) => ({ ...column, width: widths[index]! }));
+}
+
+/** Columns by their shares of a width, each at least so wide; where even that is too much, as much less. */
+function widthsOf(parts: readonly number[], least: readonly number[], wide: number): number[] {
+  const needed = least.reduce((sum, one) => sum + one, 0);
+  if (needed >= wide) return least.map((one) => (one * wide) / needed);
+  const held = new Set<number>();
+  for (;;) {
+    const left = least.reduce((rest, one, index) => (held.has(index) ? rest - one : rest), wide);
+    const whole = parts.reduce((sum, part, index) => (held.has(index) ? sum : sum + part), 0);
+    const widths = parts.map((part, index) => (held.has(index) ? least[index]! : (part / whole) * left));
+    const narrow = widths.flatMap((width, index) => (width < least[index]! ? [index] : []));
+    if (narrow.length === 0) return widths;
+    for (const index of narrow) held.add(index);
+  }
+}
 
 /** Rows with their words broken into lines that fit their columns. */
 export function layRows(

@@ -7,6 +7,7 @@ import { cutTypes, type CutType } from '../../tile/zones/cut-types';
 import { levelSteps } from '../../tile/zones/level-steps';
 import { movementJoints } from '../../tile/zones/movement-joints';
 import { tiledZones, type TiledZone } from '../../tile/zones/zone-laying';
+import { jointAlong } from '../../tile/zones/joint-along';
 import { zoneOrder, type ZoneOrder } from '../../tile/zones/zone-order';
 import { trimLengths } from '../../tile/zones/zone-trim';
 import { formatArea } from '../../units/format-area';
@@ -56,7 +57,7 @@ export function tileSheets(design: Design, options: SheetOptions): Result<SheetC
       ...{ sheet: at + 1, what: named(one.name) },
     });
     if (!inPlace.ok) return inPlace;
-    const order = zoneOrder(one.zone.record, one.laid);
+    const order = zoneOrder(one.zone.record, one.laid, { along: jointAlong(design, one.zone) });
     if (!order.ok) return order;
     const table = tableOf(design, one, order.value);
     const down = table.length * ROW_HEIGHT + 12;

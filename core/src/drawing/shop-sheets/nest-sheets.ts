@@ -1,33 +1,43 @@
 import { styleOf, type Design } from '../../document/design';
 import { shopLength } from '../../shop/lists/shop-style';
 import type { Cut, Nest, NestedSheet } from '../../shop/nest/nest-types';
+import { frontStrips, type Matching } from '../../shop/nest/matched-fronts';
 import type { MaterialCase } from '../../shop/nest/part-cases';
-import { boardNames, nestWords, partSheetWords } from '../../wording/shop-words';
+import { boardNames, matchingNames, nestWords, partSheetWords } from '../../wording/shop-words';
 import { nestDrawing } from '../parts/nest-drawing';
 import { framed, type Sheet, type SheetContent, type SheetOptions } from '../sheet/sheet-frame';
 import { columnPages, fittedDrawing, pagesOf } from './fitted-drawing';
 
-/** Nested sheets on paper: each with its parts as they lie, the list of them and the cuts in sawing order. */
+/** Nested sheets on paper: each with its parts as they lie, how its grain runs and over which fronts it runs on, the list of its parts and the cuts in sawing order. */
 export function nestSheets(
   design: Design,
   nests: readonly { of: MaterialCase; nest: Pick<Nest, 'sheets'> }[],
   options: SheetOptions,
+  matched: Matching = 'none',
 ): Sheet[] {
-  const contents = nests.flatMap(({ of, nest: { sheets } }) =>
-    sheets.flatMap((sheet, index) =>
-      sheetContents(
-        design,
-        { of, sheet, title: nestWords.sheet(of.name, index + 1, sheets.length) },
-        options,
-      ),
-    ),
-  );
+  const contents = nests.flatMap(({ of, nest: { sheets } }) => {
+    const strips = frontStrips(design, of, matched);
+    return sheets.flatMap((sheet, index) => {
+      const title = nestWords.sheet(of.name, index + 1, sheets.length);
+      const isMatched = strips.some(({ ids }) => sheet.parts.some(({ id }) => ids.includes(id)));
+      const grain = [
+        ...(of.material.grained ? [nestWords.grain] : []),
+        ...(isMatched ? [nestWords.runsOn(matchingNames[matched])] : []),
+      ];
+      return sheetContents(design, { of, sheet, title, grain }, options);
+    });
+  });
   return framed(design, options, contents);
 }
 
 function sheetContents(
   design: Design,
-  { of, sheet, title }: { of: MaterialCase; sheet: NestedSheet; title: string },
+  {
+    of,
+    sheet,
+    title,
+    grain,
+  }: { of: MaterialCase; sheet: NestedSheet; title: string; grain: readonly string[] },
   { page }: SheetOptions,
 ): SheetContent[] {
   const say = shopLength(styleOf(design));
@@ -46,6 +56,7 @@ function sheetContents(
     `${say(l)} × ${say(w)} × ${say(of.material.thick)}`,
     nestWords.sawn(say(kerf), say(trim)),
     nestWords.used(used),
+    ...grain,
   ];
   const parts = {
     title: nestWords.parts,

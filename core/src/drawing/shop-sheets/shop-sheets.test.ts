@@ -1,6 +1,7 @@
 import jsQR from 'jsqr';
 import { describe, expect, it } from 'vitest';
 import { textFaults } from '../../../testing/drawing-faults';
+import { setFinish } from '../../commands/set-finish';
 import { demoJobs } from '../../demo/demo-jobs';
 import { galleyWithBay } from '../../demo/galley-with-bay';
 import { rectangle } from '../../../testing/rooms';
@@ -16,6 +17,7 @@ import { drawSheets } from '../sheet/sheet';
 import { findPage, findScale } from '../sheet/sheet-format';
 import type { Sheet, ShopSubject } from '../sheet/sheet-frame';
 import { codeSquare } from './code-square';
+import type { Matching } from '../../shop/nest/matched-fronts';
 import { nestSheets } from './nest-sheets';
 
 const design = galleyWithBay();
@@ -154,6 +156,32 @@ describe('sheets for the shop', () => {
         expect(sides.length).toBeGreaterThanOrEqual(sheet.parts.length);
       }),
     );
+  });
+
+  it('say on nested sheets how grain runs, and over which fronts where such lie on them', () => {
+    const builder = rectangle(4000, 3000);
+    builder.set('F600-3', 'face-a', 0);
+    builder.run(setFinish, { part: 'front', finish: 'Drift oak', to: { room: 'usual' } });
+    const nests = materialCases(builder.design, usualSawing).map((of) => ({
+      of,
+      nest: must(nest(of.case, { seconds: 0 })),
+    }));
+    const told = (matched: Matching) =>
+      nestSheets(builder.design, nests, options, matched).map((sheet) => ({
+        title: sheet.title,
+        words: words(sheet).join(' '),
+      }));
+    const grained = nests.filter(({ of }) => of.material.grained);
+    expect(grained.length).toBeGreaterThan(0);
+    expect(grained.length).toBeLessThan(nests.length);
+    for (const { title, words: own } of told('none')) {
+      const isGrained = grained.some(({ of }) => title.startsWith(`${of.name}, sheet`));
+      // The cuts go on over further pages, which say nothing of it again.
+      if (own.includes('Kerf')) expect(own.includes('Grain along the sheet')).toBe(isGrained);
+      expect(own).not.toContain('Grain runs on');
+    }
+    const matched = told('up').filter(({ words: own }) => own.includes('Grain runs on up each cabinet'));
+    expect(matched.map(({ title }) => title.includes('Drift oak'))).toEqual([true]);
   });
 
   it('bear no text over another, nor off the page, small as it is', () => {

@@ -1,16 +1,19 @@
 import { recordsOf, type Design } from '../../document/design';
 import type { ZoneRecord } from '../../document/records';
-import { rememberBoth } from '../../document/remember';
+import { remember } from '../../document/remember';
 import { distance, type Point } from '../../geometry/point';
 import { SAME_PLACE } from '../../geometry/tolerance';
 import { profileLengths } from '../../surfaces/edge-profiles';
 import { finishAlong } from '../../surfaces/finish-of';
+import { splashMitres } from '../../surfaces/splash-mitres';
+import type { Splash } from '../../surfaces/splash-pieces';
 import { splashes, splashSize } from '../../surfaces/splashes';
 import { netArea, topCutOuts } from '../../surfaces/top-cut-outs';
 import { jointedTops } from '../../surfaces/top-joints';
 import { tops } from '../../surfaces/tops';
 import { waterfalls, waterfallSize } from '../../surfaces/waterfalls';
 import { tiledZones, type LaidZone } from '../../tile/zones/zone-laying';
+import { jointAlong, type JointAlong } from '../../tile/zones/joint-along';
 import { zoneOrder } from '../../tile/zones/zone-order';
 import { trimLengths } from '../../tile/zones/zone-trim';
 import { MM2_PER_M2, MM_PER_M } from '../../units/units';
@@ -48,6 +51,10 @@ function topNeeds(design: Design): Need[] {
     ...{ group: 'tops', codes: [code], name: priceNames[code], of },
   });
   const falls = fallsOf(design);
+  const stood = splashes(design).map((splash) => ({
+    items: behindOf(splash),
+    mitre: (splashMitres(design).get(splash) ?? 0) / MM_PER_M,
+  }));
   return [
     ...each.map((top): Need => ({
       ...{ group: 'tops', codes: ['top'], of: shared(top.items, top.area) },
@@ -73,7 +80,7 @@ function topNeeds(design: Design): Need[] {
     })),
     need(
       'top-mitre',
-      falls.flatMap((fall) => shared(fall.items, fall.mitre)),
+      [...falls, ...stood].flatMap(({ items, mitre }) => shared(items, mitre)),
     ),
     ...splashNeeds(design),
     {
@@ -105,10 +112,13 @@ function fallsOf(design: Design) {
   });
 }
 
+/** The items a splash is behind. */
+const behindOf = ({ at }: Splash): string[] => [...new Set(at.map(({ item }) => item))];
+
 /** Splashes by what they cost: those whose finish says it, and all others. */
 function splashNeeds(design: Design): Need[] {
   const each = splashes(design).map((splash) => {
-    const items = [...new Set(splash.at.map(({ item }) => item))];
+    const items = behindOf(splash);
     return {
       finish: finishAlong(design, 'splash', items),
       of: shared(items, splashSize(splash).area / MM2_PER_M2),
@@ -118,13 +128,16 @@ function splashNeeds(design: Design): Need[] {
 }
 
 /** What is ordered for a zone, once for the same one. */
-const orderOf = rememberBoth((record: ZoneRecord, laid: LaidZone) => zoneOrder(record, laid));
+const orderOf = remember((laid: LaidZone, { record, along }: { record: ZoneRecord; along: JointAlong }) =>
+  zoneOrder(record, laid, { along }),
+);
 
 function tileNeeds(design: Design): Need[] {
   const own = new Map(recordsOf(design, 'finish').map((record) => [record.name, record]));
-  return tiledZones(design).flatMap(({ id, record, tiled }): Need[] => {
+  return tiledZones(design).flatMap((zone): Need[] => {
+    const { id, record, tiled } = zone;
     if (!tiled.ok) return [];
-    const order = orderOf(record, tiled.value);
+    const order = orderOf(tiled.value, { record, along: jointAlong(design, zone) });
     if (!order.ok) return [];
     const { sizes, adhesive, grout } = order.value;
     const area = sizes.reduce((sum, { bought, tile }) => sum + (bought * tile.w * tile.h) / MM2_PER_M2, 0);

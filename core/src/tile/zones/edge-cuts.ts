@@ -104,19 +104,19 @@ function uncutAcross(piece: LaidPiece, { a, u }: Line, { uncut }: Found): number
 
 /** How far off an edge a ring goes, mm, where a side of it lies along that for more than a hair; else null. */
 function acrossWhereAlong(ring: Polygon, { a, u, long }: Line): number | null {
-  let [across, found] = [-Infinity, false];
+  let across = -Infinity;
+  let found = false;
   const last = ring.at(-1)!;
-  let [from, off] = [
-    u.x * (last.x - a.x) + u.y * (last.y - a.y),
-    u.x * (last.y - a.y) - u.y * (last.x - a.x),
-  ];
+  let from = u.x * (last.x - a.x) + u.y * (last.y - a.y);
+  let off = u.x * (last.y - a.y) - u.y * (last.x - a.x);
   for (const { x, y } of ring) {
-    const [dx, dy] = [x - a.x, y - a.y];
-    const [to, next] = [u.x * dx + u.y * dy, u.x * dy - u.y * dx];
+    const to = u.x * (x - a.x) + u.y * (y - a.y);
+    const next = u.x * (y - a.y) - u.y * (x - a.x);
     if (!found && Math.abs(off) <= ON_EDGE && Math.abs(next) <= ON_EDGE)
       found = Math.min(to, long) - Math.max(from, 0) > SHORT;
     if (next > across) across = next;
-    [from, off] = [to, next];
+    from = to;
+    off = next;
   }
   return found ? across : null;
 }

@@ -205,5 +205,5 @@ describe('zones from files', () => {
       }),
       { numRuns: Number(process.env['TILE_RUNS'] ?? 25) },
     );
-  }, 120_000);
+  });
 });

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { rectangle } from '../../../testing/rooms';
+import { bendFace } from '../../commands/bend-face';
 import { putOpening } from '../../commands/put-opening';
 import { putZone } from '../../commands/put-zone';
 import { removeThings } from '../../commands/remove-things';
@@ -113,9 +114,7 @@ describe('the sides of a hole in a wall', () => {
         },
       };
       builder.open('face-a', 'window', 1500, { width: 900, height: 1200, sill: 900 });
-      builder.open('face-a', 'niche', 500, { width: 400, height: 300, sill: 1000, depth: 60 });
       const all = revealsOf(builder.design);
-      // A niche there is bent itself.
       expect(all.map(({ side }) => side)).toEqual(['left', 'right', 'sill', 'head']);
       const deep = holeDepth(all[0]!.opening);
       const radius = (2000 ** 2 + 400 ** 2) / (2 * 400);
@@ -137,6 +136,39 @@ describe('the sides of a hole in a wall', () => {
       expect(trim.get('sill')).toBeCloseTo(2 * radius * half, 1);
       expect(trim.get('head')).toBeCloseTo(2 * radius * half, 1);
     }
+  });
+
+  it('of a niche in a bent wall are tiled all round, and those of a window less what stands back behind its frame', () => {
+    for (const side of ['in', 'out'] as const) {
+      const builder = rectangle(4000, 3000);
+      builder.run(bendFace, { face: 'face-a', bend: { side, depth: 400 } });
+      builder.open('face-a', 'niche', 1500, { width: 600, height: 400, sill: 1000, depth: 60 });
+      for (const name of revealSides) {
+        tile(builder, name);
+        const { laid } = must(tiledZone(findZone(builder.design, name)!));
+        const reveal = revealsOf(builder.design).find((one) => one.side === name)!;
+        expect(laid.zoneArea).toBeCloseTo(signedArea(revealOutline(reveal)), 3);
+        expect(laid.tiledArea).toBeGreaterThan(0.9 * laid.zoneArea);
+      }
+      // Its back lies in the elevation in the middle of its hole, as wide as it is straight across.
+      const { left, right } = placedOpenings(builder.design)[0]!;
+      const xs = drawFaceTiles(builder.design, 'face-a').flatMap((mark) =>
+        mark.type === 'path' ? mark.rings.flat().map(({ x }) => x) : [],
+      );
+      expect(Math.min(...xs) - left).toBeCloseTo((right - left - 600) / 2, 6);
+      expect(right - Math.max(...xs)).toBeCloseTo((right - left - 600) / 2, 6);
+    }
+    // A frame 37 deep behind the jambs of a wall that stands back by 37 between them has no level sides to tile.
+    const sidesAt = (width: number) => {
+      const builder = rectangle(4000, 3000);
+      builder.run(bendFace, { face: 'face-a', bend: { side: 'out', depth: 400 } });
+      builder.open('face-a', 'window', 500, { width, height: 400, sill: 1000 });
+      return revealsOf(builder.design).map((one) => one.side);
+    };
+    const [radius, deep] = [5200, 120 * 0.6 - 35];
+    const wide = (off: number) => 2 * Math.sqrt(radius ** 2 - (radius - off) ** 2);
+    expect(sidesAt(wide(deep - 1.01))).toEqual(['left', 'right', 'sill', 'head']);
+    expect(sidesAt(wide(deep - 0.99))).toEqual(['left', 'right']);
   });
 
   it('are tiled with a whole side at the corner with the wall, and need a trim there', () => {

@@ -3,7 +3,7 @@ import { revealSides, type RevealSide } from '../../document/limits';
 import type { ZoneInside } from '../../document/records';
 import { rememberOne } from '../../document/remember';
 import { add, dot, scale, subtract, type Point } from '../../geometry/point';
-import { holeDepth } from '../../survey/hole-depth';
+import { holeDepth, standsBack } from '../../survey/hole-depth';
 import { placedOpenings, type PlacedOpening } from '../../survey/openings';
 import { facePath } from '../../survey/placed-face';
 import { level, UPRIGHT, type Place, type SurfaceFrame } from './surface-frame';
@@ -19,14 +19,25 @@ export interface Reveal {
   high: number;
 }
 
-/** Every side of a hole that tiles could be laid on: of niches the back too, of what begins on the floor no sill. Doors are lined, and niches in bent walls are bent themselves. */
+/** Less of a side than this nobody tiles, mm. */
+const LEAST = 1;
+
+/**
+ * Every side of a hole that tiles could be laid on: of niches the back too, of what begins on the floor no sill, and none level where a bent wall stands back behind the frame of a
+ * window. Doors are lined.
+ */
 export const revealsOf: (design: Design) => readonly Reveal[] = perDesign((design) =>
   placedOpenings(design).flatMap((opening): Reveal[] => {
-    const { record, face } = opening;
-    if (record.type === 'door' || (face.arc && record.type === 'niche')) return [];
+    const { record } = opening;
+    if (record.type === 'door') return [];
     const [across, up, deep] = [record.width, record.height, holeDepth(opening)];
+    const hasLevel = deep - standsBack(opening) >= LEAST;
+    const isThere: Record<RevealSide, boolean> = {
+      ...{ back: record.type === 'niche', left: true, right: true },
+      ...{ sill: hasLevel && record.sill >= LEAST, head: hasLevel },
+    };
     return revealSides
-      .filter((side) => (side !== 'back' || record.type === 'niche') && (side !== 'sill' || record.sill >= 1))
+      .filter((side) => isThere[side])
       .map((side) => ({
         ...{ opening, side },
         wide: side === 'left' || side === 'right' ? deep : across,

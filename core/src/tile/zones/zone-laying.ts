@@ -21,6 +21,8 @@ export interface LaidZone {
   laid: Laid;
   /** Those of its pattern alone, and the stretches of its border. */
   field: Laid;
+  /** What its pattern is laid on: all but its border, and what is bored through it. */
+  ground: readonly Polygon[];
   border: readonly BorderStretch[];
   cell: Cell;
   /** The sheets of a mosaic, as they lie under its tiles. */
@@ -79,7 +81,8 @@ export function layZone(
 ): Result<LaidZone> {
   const cell = zoneCell(record);
   if (!cell.ok) return cell;
-  const field = lay(holes.length > 0 ? boredThrough(rings, holes) : rings, cell.value, originOf(record));
+  const ground = holes.length > 0 ? boredThrough(rings, holes) : rings;
+  const field = lay(ground, cell.value, originOf(record));
   if (!field.ok) return field;
   const laid = together(field.value, border);
   const edges = edgeCuts(field.value, rings, sliverOf(record));
@@ -92,6 +95,7 @@ export function layZone(
     ...{
       laid,
       field: field.value,
+      ground,
       border: border?.stretches ?? [],
       ...{ cell: cell.value, sheets: sheets && sheets.value },
       ordered: sheets ? together(sheets.value, border).pieces : laid.pieces,
@@ -138,11 +142,19 @@ export const originOf = ({ origin: { x, y }, angle }: Pick<ZoneRecord, 'origin' 
 const WEAVES = 0.5;
 
 /** What a pattern repeats for its tile and joint. Refused where its tile is of the wrong proportions for it. */
-export function zoneCell({
+export const zoneCell = ({
   pattern,
   tile,
   joint,
-}: Pick<ZoneRecord, 'joint' | 'pattern' | 'tile'>): Result<Cell> {
+}: Pick<ZoneRecord, 'joint' | 'pattern' | 'tile'>): Result<Cell> => cellOnce(pattern, { tile, joint });
+
+/** The very same cell wherever a field begins, so that what follows from it is remembered. */
+const cellOnce = remember(patternCell, { kept: 2 });
+
+function patternCell(
+  pattern: ZonePattern,
+  { tile, joint }: Pick<ZoneRecord, 'joint' | 'tile'>,
+): Result<Cell> {
   const choice = choiceOf(pattern, tile, joint);
   if (choice.type === 'basketweave') {
     const { n } = choice;

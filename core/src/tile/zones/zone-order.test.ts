@@ -23,7 +23,7 @@ const zoneOf = (change: Partial<ZoneRecord> = {}): ZoneRecord => ({
 });
 const ordered = (zone: ZoneRecord, w: number, h: number, reuse = reuseOf({})) => {
   const laid = must(layZone(zone, [box(w, h)]));
-  return { laid, order: must(zoneOrder(zone, laid, reuse)) };
+  return { laid, order: must(zoneOrder(zone, laid, { reuse })) };
 };
 
 describe('the order of a zone', () => {

@@ -8,6 +8,7 @@ import type { LaidPiece } from '../lay';
 import { adhesiveFor, groutOfJoints } from '../materials';
 import type { Reuse } from '../offcuts/piece-types';
 import { sheetOrBorder, tilesOf } from './colouring';
+import type { JointAlong } from './joint-along';
 import { originOf, type LaidZone } from './zone-laying';
 
 /** What a zone takes of one size of tile: pieces, tiles to have, boxes, and what of all that is bought does not lie in it. */
@@ -112,11 +113,17 @@ export function tileMiddle(piece: LaidPiece): Point {
 }
 const placeKey = ({ x, y }: Point): string => `${Math.round(x)} ${Math.round(y)}`;
 
+/** What a zone is ordered with besides: how its offcuts are used again, if otherwise than is said of it, and its joint along other zones. */
+export interface OrderedWith {
+  reuse?: Reuse | null;
+  along?: JointAlong;
+}
+
 /** The order of a zone: cut pieces nested on as few tiles as may be, or each from one of its own where nothing is used again; of a mosaic its sheets likewise. */
 export function zoneOrder(
   zone: ZoneRecord,
   { laid, ordered, sheets: mosaic, count, cell }: LaidZone,
-  reuse: Reuse | null = reuseOf(zone),
+  { reuse = reuseOf(zone), along = { area: 0, length: 0 } }: OrderedWith = {},
 ): Result<ZoneOrder> {
   const apart = new Set(zone.reuse?.apart?.map(placeKey));
   const isApart = (piece: LaidPiece) => apart.size > 0 && apart.has(placeKey(tileMiddle(piece)));
@@ -143,8 +150,8 @@ export function zoneOrder(
     ...{ sizes, spares },
     ...{ tiles: sum((size) => size.tiles), withoutReuse: sum((size) => size.withoutReuse) },
     bought: sum((size) => size.bought),
-    jointLength: zone.joint > 0 ? count.jointArea / zone.joint : 0,
-    grout: groutOfJoints(count.jointArea, { thickness, density: densityOf(zone) }),
+    jointLength: (zone.joint > 0 ? count.jointArea / zone.joint : 0) + along.length,
+    grout: groutOfJoints(count.jointArea + along.area, { thickness, density: densityOf(zone) }),
     adhesive: { ...adhesive, kg: spread.kg ?? null, bags: spread.bags },
     buildUp: buildUpOf(zone),
   });

@@ -50,7 +50,7 @@ describe('bodies taken as they come', () => {
       expect(piece).toHaveLength(10);
       break;
     }
-    await vi.waitFor(() => expect(sender.sent()).toBe(9));
+    await vi.waitFor(() => expect(sender.sent()).toBe(9), 60_000);
     const endless = flowing(new Uint8Array(10), 1_000_000);
     for await (const _ of limitedPieces(endless.request, 100, tooLarge)) break;
     await new Promise((resolve) => setTimeout(resolve, 50));

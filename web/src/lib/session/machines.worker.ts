@@ -2,6 +2,7 @@ import {
   materialCases,
   type Design,
   type Machine,
+  type Matching,
   type Nest,
   type Refusal,
   type Sawing,
@@ -36,7 +37,7 @@ export type MachineQuestion = { id: number; design: Design } & (
   | { ask: 'parts'; format: MachineFormat; machine: Machine; only?: OnePart }
   | { ask: 'tops' }
   | { ask: 'sheets'; format: 'dxf' | 'iso'; machine: Machine; sawing: Sawing; nests: Nests }
-  | { ask: 'paper'; sawing: Sawing; nests: Nests; options: SheetOptions }
+  | { ask: 'paper'; sawing: Sawing; nests: Nests; matched: Matching; options: SheetOptions }
   | ({ ask: 'play'; machine: Machine; sawing: Sawing } & OnRouter)
 );
 
@@ -90,7 +91,7 @@ async function answerTo(data: MachineQuestion): Promise<Answered> {
       return sheetFiles(data);
     case 'paper': {
       const nests = casesOf(data).map(({ one, nest }) => ({ of: one, nest }));
-      const sheets = nestSheets(design, nests, data.options);
+      const sheets = nestSheets(design, nests, data.options, data.matched);
       const fonts = { regular: await bytesAt(regular), bold: await bytesAt(bold) };
       const { job, studio } = data.options;
       const pdf = await writeSheetPdf(sheets, fonts, { title: job, author: studio, date: new Date() });

@@ -107,9 +107,15 @@ export class DimensionDraw implements PointerTool {
 
   #drag(at: Point): void {
     const { record, from } = this.#held!;
-    const by = { x: at.x - from.x, y: from.y - at.y };
+    const letters = this.#lettersOf(record.view);
+    const by = { x: (at.x - from.x) / letters, y: (from.y - at.y) / letters };
     const moved = { ...record, ...this.#movedBy(record, by) };
     if (this.session.preview(putDimension, moved)) this.#moved = moved;
+  }
+
+  /** By how much the letters of a drawing are larger than usual: what is stored is of usual ones. */
+  #lettersOf(view: string): number {
+    return this.frames().find(({ frame }) => frame.view === view)?.frame.letters ?? 1;
   }
 
   /** How far off a dimension stands that was dragged so far, mm of paper, which counts upwards. */
@@ -280,10 +286,13 @@ export class DimensionDraw implements PointerTool {
   ): string {
     const { wish } = this;
     const { ends, ...placed } = put;
+    const { view, letters } = ends[0]!.frame;
+    placed.off /= letters;
+    if (placed.over !== undefined) placed.over /= letters;
     if (!wish) return '';
     const id = `dimension-${nanoid(8)}`;
     const done = this.session.run(putDimension, {
-      ...{ kind: 'dimension', id, view: ends[0]!.frame.view, ...wish },
+      ...{ kind: 'dimension', id, view, ...wish },
       ...{ ends: ends.map(({ end }) => end), ...placed },
     });
     if (!done) return this.session.message;

@@ -5,6 +5,7 @@ import {
   FLOOR_KEY,
   findZone,
   isSameLaying,
+  jointAlong,
   laidAs,
   layingOf,
   layTile,
@@ -187,7 +188,8 @@ export class TileWork {
       this.#mapped = mapped;
       if (!area) return;
       if (!isMapped) this.#ask({ ask: 'map', zone: area.record, rings: area.field, holes: [] });
-      this.#ask({ ask: 'order', zone: area.record, rings: area.rings, holes: area.holes });
+      const along = jointAlong(session.document, area);
+      this.#ask({ ask: 'order', zone: area.record, rings: area.rings, holes: area.holes, along });
     });
   }
 

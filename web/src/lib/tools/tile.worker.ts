@@ -7,6 +7,7 @@ import {
   setOutCurves,
   tiledZone,
   zoneOrder,
+  type JointAlong,
   type OffsetMap,
   type PlannedTile,
   type Result,
@@ -23,7 +24,9 @@ import {
 type Asked = Pick<ZoneArea, 'holes' | 'rings'> & { zone: ZoneRecord };
 /** What the page asks of a zone: how good each offset is, what is ordered, the best set-outs. */
 export type TileQuestion =
-  | (Asked & { ask: 'curves' | 'map' | 'order' })
+  | (Asked & { ask: 'curves' })
+  | (Asked & { ask: 'map' })
+  | (Asked & { ask: 'order'; along: JointAlong })
   | (Asked & Pick<SetOutQuestion, 'aims' | 'layings' | 'prices' | 'sight'> & { ask: 'best' })
   | (TogetherQuestion & { ask: 'together' });
 
@@ -53,7 +56,7 @@ onmessage = ({ data }: MessageEvent<TileQuestion>) => {
     return tellAll(setOutCurves(zone, rings, data.holes), (curves) => ({ of: 'curves', curves }));
   const tiled = tiledZone({ record: zone, rings, holes: data.holes });
   if (!tiled.ok) return tell({ of: 'order', order: tiled });
-  const order = zoneOrder(zone, tiled.value);
+  const order = zoneOrder(zone, tiled.value, { along: data.along });
   if (!order.ok) return tell({ of: 'order', order });
   const tilesCut = cutPlan(order.value, cutTypes(tiled.value.ordered));
   const sizes = order.value.sizes.map(({ cut: _, plan: __, ...size }) => size);

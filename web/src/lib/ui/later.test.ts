@@ -39,6 +39,6 @@ describe('a part that comes later', () => {
     expect(bring).toHaveBeenCalledTimes(1);
     expect(await other.fetch()).toBe(part);
     expect(large).toHaveBeenCalledTimes(1);
-    await vi.waitFor(async () => expect(await one.fetch()).toBe(part));
+    await vi.waitFor(async () => expect(await one.fetch()).toBe(part), 60_000);
   });
 });

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { onMount, type Snippet } from 'svelte';
+  import { flushSync, onMount, type Snippet } from 'svelte';
   import type { HTMLAttributes } from 'svelte/elements';
   import type { ViewHost } from '$lib/tools/view-host.svelte';
   import ItemMenu from './ItemMenu.svelte';
@@ -29,6 +29,14 @@
     element = view;
     return host.attach(view);
   });
+
+  /**
+   * What follows from a move is done at once: what waits for a microtask is kept by the browser, with all that was made of it, until it next collects everything, and each small
+   * collection would carry it on, in the middle of a drag.
+   */
+  function move(event: PointerEvent) {
+    flushSync(() => host.move(event));
+  }
 </script>
 
 <!-- svelte-ignore a11y_no_noninteractive_tabindex (a drawing that takes keys: its things are also reached through the panels) -->
@@ -43,7 +51,7 @@
   bind:clientHeight={height}
   onpointerdown={(event) => host.press(event)}
   onpointerenter={() => host.takeCorner()}
-  onpointermove={(event) => host.move(event)}
+  onpointermove={move}
   onpointerup={(event) => host.release(event)}
   onpointercancel={(event) => host.cancel(event)}
   onpointerleave={() => host.leave()}

@@ -60,6 +60,15 @@ it('begins anew with a drag, but for what is far too much', () => {
     cost.forget();
   }
   expect([slow.fits(), far.fits()]).toEqual([true, false]);
+  // What did not fit has two frames to show that it does now, what did has all of them again.
+  slow.took(9);
+  expect(slow.fits()).toBe(true);
+  slow.took(9);
+  expect(slow.fits()).toBe(false);
+  const fine = after(...times(6, 4));
+  fine.forget();
+  for (const time of times(5, 9)) fine.took(time);
+  expect(fine.fits()).toBe(true);
 });
 
 it('measures what it draws, and gives it', () => {

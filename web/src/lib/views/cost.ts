@@ -44,8 +44,10 @@ export class Cost {
     this.#over = Math.max(0, this.#over + (time > this.spare ? SELDOM : -1));
   }
 
-  /** A drag begins anew, unless it is known to be far too much. */
+  /** A drag begins anew, unless it is known to be far too much: what did not fit in the last one has a frame or two to show that it does now. */
   forget(): void {
-    if (this.#last <= FAR) [this.#over, this.#waited, this.#tries] = [0, 0, 0];
+    if (this.#last > FAR) return;
+    this.#over = Math.min(this.#over, (ALLOWED - 1) * SELDOM);
+    [this.#waited, this.#tries] = [0, 0];
   }
 }

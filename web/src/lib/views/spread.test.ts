@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { chipSpot, spread } from './spread';
+import { chipSpot, firstFree, meet, spread } from './spread';
 
 describe('chips that would lie over one another', () => {
   it('are pushed apart the shorter way, and others stay', () => {
@@ -28,5 +28,21 @@ describe('chips that would lie over one another', () => {
     for (const [i, a] of placed.entries())
       for (const b of placed.slice(i + 1))
         expect(Math.abs(a.x - b.x) > 45 || Math.abs(a.y - b.y) > 24).toBe(true);
+  });
+});
+
+describe('a chip with several places', () => {
+  const at = (x: number) => ({ x, y: 0, wide: 40, high: 26 });
+  it('stands at the first where it lies over nothing, and at the first of all where there is none', () => {
+    expect(firstFree([at(0), at(30), at(80)], [at(10)])).toEqual(at(80));
+    expect(firstFree([at(0), at(50)], [at(10)])).toEqual(at(50));
+    expect(firstFree([at(0), at(50)], [])).toEqual(at(0));
+    expect(firstFree([at(0), at(20)], [at(10)])).toEqual(at(0));
+    // Those that only touch don't lie over one another.
+    expect([meet(at(0), at(40)), meet(at(0), at(39.9)), meet(at(0), { ...at(0), y: 26 })]).toEqual([
+      false,
+      true,
+      false,
+    ]);
   });
 });

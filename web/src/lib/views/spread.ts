@@ -40,3 +40,11 @@ export function spread(wanted: readonly Spot[], there: readonly Spot[] = [], apa
 export function chipSpot({ x, y }: Point, text: string): Spot {
   return { x, y, wide: Math.max(24, text.length * 8 + 16), high: 26 };
 }
+
+/** Whether two spots lie over one another. */
+export const meet = (a: Spot, b: Spot): boolean =>
+  Math.abs(a.x - b.x) < (a.wide + b.wide) / 2 && Math.abs(a.y - b.y) < (a.high + b.high) / 2;
+
+/** The first of some places for one thing at which it lies over nothing; the first of all where there is none. */
+export const firstFree = (wanted: readonly [Spot, ...Spot[]], there: readonly Spot[]): Spot =>
+  wanted.find((one) => !there.some((other) => meet(one, other))) ?? wanted[0];

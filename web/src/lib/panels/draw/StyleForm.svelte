@@ -7,6 +7,7 @@
     rowNames,
     setParts,
     sheetScales,
+    type LetterSize,
     type SetPart,
     type SheetStyle,
   } from 'goodreach';
@@ -47,6 +48,11 @@
     onchange(without);
   }
   const weights = { fine: 'Fine', usual: 'Usual', strong: 'Strong' } as const;
+  const sizes = { usual: 'Usual', large: 'Large', largest: 'Largest' } as const;
+  function size(letters: LetterSize) {
+    const { letters: _, ...without } = style;
+    onchange(letters === 'usual' ? without : { ...without, letters });
+  }
 </script>
 
 <TextField
@@ -95,6 +101,15 @@
     onchange={({ currentTarget: { value } }) => set({ lines: value as SheetStyle['lines'] })}
   >
     {#each Object.entries(weights) as [id, name] (id)}<option value={id}>{name}</option>{/each}
+  </select>
+</label>
+<label class="row">
+  Letters
+  <select
+    value={style.letters ?? 'usual'}
+    onchange={({ currentTarget: { value } }) => size(value as LetterSize)}
+  >
+    {#each Object.entries(sizes) as [id, name] (id)}<option value={id}>{name}</option>{/each}
   </select>
 </label>
 <fieldset>

@@ -89,7 +89,10 @@
       date: new Date().toISOString().slice(0, 10),
     };
     void machines.files(
-      { ask: 'paper', design: session.settled, sawing: choice.sawing, nests, options },
+      {
+        ...{ ask: 'paper', design: session.settled, sawing: choice.sawing, nests, options },
+        matched: choice.matched,
+      },
       name,
       session.style,
     );

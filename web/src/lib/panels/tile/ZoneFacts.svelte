@@ -2,6 +2,7 @@
   import {
     buildUpOf,
     cutByFalls,
+    formatAmount,
     formatArea,
     formatLength,
     levelSteps,
@@ -42,7 +43,7 @@
   const laid = $derived(work.tiled?.ok ? work.tiled.value : null);
   const order = $derived(work.order);
   const percent = (share: number) => `${Math.round(share * 100)} %`;
-  const kg = (value: number) => `${value.toFixed(value < 10 ? 1 : 0)} kg`;
+  const kg = (value: number) => `${formatAmount(value)} kg`;
   const change = (part: Partial<ZoneRecord>) =>
     session.run(putZone, { ...zone, ...part }) ? '' : session.message;
   /** Takes back what was said of it: it is as usual again. */

@@ -118,7 +118,7 @@ describe('tasks', () => {
       return never;
     });
     const asked = ask(room, 'model', {});
-    await vi.waitFor(() => expect(begun).toBe(1), 5_000);
+    await vi.waitFor(() => expect(begun).toBe(1), 60_000);
     work(async () => saying('by the other'));
     // As long as the first lives, nobody else is at it.
     await new Promise((resolve) => setTimeout(resolve, 300));

@@ -4,7 +4,7 @@
   import Length from '$ui/Length.svelte';
   import VerdictMark from '$ui/VerdictMark.svelte';
   import { toScreen, type Camera } from '../camera';
-  import { chipSpot, spread, type Spot } from '../spread';
+  import { chipSpot, meet, spread, type Spot } from '../spread';
 
   /** What was measured against what is asked, at the place of each finding that is shown; where there is no room for all, the gravest stand. */
   let {
@@ -53,8 +53,6 @@
       return chip.isShown || isFree ? chip : { ...chip, measured: null, spot: chipSpot(chip.spot, '') };
     });
   });
-  const meet = (a: Spot, b: Spot) =>
-    Math.abs(a.x - b.x) < (a.wide + b.wide) / 2 && Math.abs(a.y - b.y) < (a.high + b.high) / 2;
   const places = $derived(
     spread(
       chips.map(({ spot }) => spot),

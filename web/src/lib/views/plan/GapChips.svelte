@@ -3,32 +3,50 @@
   import { useWorkspace } from '$lib/tools/context';
   import Length from '$ui/Length.svelte';
   import { toScreen, type Camera } from '../camera';
-  import { chipSpot, spread, type Spot } from '../spread';
+  import { chipSpot, firstFree, spread, type Spot } from '../spread';
   import Later from '$ui/Later.svelte';
   import { laterViews } from '../later-views';
 
   /** The open lengths as chips beside their faces: those of the runs on the floor next to it, those that hang farther out. */
-  let { camera, taken }: { camera: Camera; taken: readonly Spot[] } = $props();
+  interface Props {
+    camera: Camera;
+    taken: readonly Spot[];
+    /** What is written in the plan, mm. */
+    written: readonly Spot[];
+  }
+  let { camera, taken, written }: Props = $props();
   const { session, screen } = useWorkspace();
 
   const gaps = $derived(openLengths(session.document));
   const offset: Record<RunBand, number> = { base: 20, tall: 20, wall: 47 };
   const bandNames: Record<RunBand, string> = { base: '', wall: 'wall run', tall: 'tall run' };
 
-  /** A chip stands a little off the face, in the middle of what is free. */
-  function wantedPlace({ face, from, to, band }: OpenLength): { x: number; y: number } {
-    const middle = toScreen(camera, facePoint(face, (from + to) / 2));
+  const onScreen = $derived(
+    written.map(({ wide, high, ...at }): Spot => ({
+      ...toScreen(camera, at),
+      ...{ wide: wide * camera.k, high: high * camera.k },
+    })),
+  );
+  /** Where along what is free a chip is tried, as shares of it: in the middle first. */
+  const ALONG = [0.5, 0.4, 0.6, 0.3, 0.7, 0.2, 0.8, 0.1, 0.9];
+
+  /** A chip stands a little off the face, in the middle of what is free, or where nothing is written there. */
+  function wantedPlace({ face, from, to, band, length }: OpenLength): Spot {
+    const text = formatLength(length, session.style);
     const out = offset[band];
-    return { x: middle.x + face.n.x * out, y: middle.y - face.n.y * out };
+    const spotAt = (share: number): Spot => {
+      const { x, y } = toScreen(camera, facePoint(face, from + (to - from) * share));
+      return chipSpot({ x: x + face.n.x * out, y: y - face.n.y * out }, text);
+    };
+    const middle = spotAt(0.5);
+    // No nearer to what it lies between than in a gap as wide as it is.
+    const spare = Math.max(0, 0.5 - middle.wide / 2 / ((to - from) * camera.k));
+    const others = ALONG.slice(1).filter((share) => Math.abs(share - 0.5) <= spare);
+    return firstFree([middle, ...others.map(spotAt)], onScreen);
   }
 
   /** Where they stand: near their places, none over another nor over the chosen item's ties. */
-  const places = $derived(
-    spread(
-      gaps.map((gap) => chipSpot(wantedPlace(gap), formatLength(gap.length, session.style))),
-      taken,
-    ),
-  );
+  const places = $derived(spread(gaps.map(wantedPlace), taken));
 
   /** The card stays within the drawing: towards the room from its chip, and never past the sides. */
   function cardStyle(gap: OpenLength, { x, y }: Point): string {

@@ -200,7 +200,11 @@
       <div class="marks" inert={workspace.pick.now !== null}>
         <Later part={laterViews.surfaceMarks} props={{ camera }} coming={null} />
       </div>
-    {:else if !session.previewing && screen.plan.mode !== 'ceiling'}<GapChips {camera} taken={tied} />{/if}
+    {:else if !session.previewing && screen.plan.mode !== 'ceiling'}<GapChips
+        {camera}
+        taken={tied}
+        written={drawn.written}
+      />{/if}
     {#if faceDrag.by !== null}<Later
         part={laterViews.faceMoved}
         props={{ by: faceDrag.by, onLine: faceDrag.onLine, camera }}

@@ -2,6 +2,7 @@ import {
   drawItemsAlone,
   drawPlanWith,
   markGroups,
+  textBox,
   WHILE_MOVING,
   type Design,
   type MarkGroup,
@@ -10,9 +11,23 @@ import {
 import type { DesignSession } from '$lib/session/design-session.svelte';
 import type { ScreenState } from '$lib/session/screen.svelte';
 import { Cost } from '../cost';
+import type { Spot } from '../spread';
 
 /** Milliseconds of a frame of a drag that the plan can take. */
 const SPARE = 3;
+
+/** Numbers and names that are written within a plan, as they take room there, mm. */
+const writtenOn = (groups: readonly MarkGroup[], scale: number): Spot[] =>
+  groups.flatMap(({ marks }) =>
+    marks.flatMap((mark): Spot[] => {
+      if (!WITHIN_ROOM.has(mark.layer)) return [];
+      if (mark.type === 'arc') return [{ ...mark.centre, wide: 2 * mark.radius, high: 2 * mark.radius }];
+      if (mark.type !== 'text') return [];
+      const { left, right, bottom, top } = textBox(mark, scale).bounds;
+      return [{ x: (left + right) / 2, y: (bottom + top) / 2, wide: right - left, high: top - bottom }];
+    }),
+  );
+const WITHIN_ROOM: ReadonlySet<string> = new Set(['labels', 'numbers']);
 
 /** What a plan was drawn of, as far as it is kept while items alone move. */
 interface Kept {
@@ -61,6 +76,8 @@ export class DrawnPlan {
   readonly still = $derived(this.#drawn.still);
   /** What moves, where it is drawn by itself. */
   readonly moving = $derived(this.#drawn.moving);
+  /** What is written in it, known while it is panned. */
+  readonly written = $derived.by(() => writtenOn(this.still, this.scale()));
 
   /** What was drawn in this drag without the items that move; null where something else moves too, or nothing that fits was drawn. */
   #besides(scale: number, options: PlanOptions): readonly MarkGroup[] | null {

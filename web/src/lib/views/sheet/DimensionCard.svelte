@@ -108,7 +108,7 @@
     if (!frame || !view) return;
     const ids = [`dimension-${nanoid(8)}`, `row-way-${nanoid(8)}`] as const;
     const figure = alone && of.figure !== undefined ? { figure: of.figure } : {};
-    const at = { ids, view, row: of.row, ...figure, scale: frame.ratio };
+    const at = { ids, view, row: of.row, ...figure, scale: frame.ratio * frame.letters };
     if (!session.run(freezeRow, at)) return;
     screen.select(ids[0]);
     onclose();

@@ -103,7 +103,7 @@
   function drag(event: PointerEvent) {
     if (!from || !chosen) return;
     event.stopPropagation();
-    move = snapped(chosen, dragged(event), others, fieldOf(sheet.page), NEAR / k);
+    move = snapped(chosen, dragged(event), others, fieldOf(sheet.page, chosen.letters), NEAR / k);
   }
   function dragEdge(event: PointerEvent, side: FrameSide) {
     if (!from || !chosen) return;

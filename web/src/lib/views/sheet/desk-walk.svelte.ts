@@ -37,7 +37,12 @@ function next<T>(all: readonly T[], at: number, by: 1 | -1): T | null {
 }
 
 /** Puts a label elsewhere, mm of paper to the right and up; whether it could be. */
-export function moveLabel(session: DesignSession, { view, key: row }: ShownLabel, { x, y }: Point): boolean {
+export function moveLabel(
+  session: DesignSession,
+  { view, key: row, letters }: ShownLabel,
+  { x, y }: Point,
+): boolean {
   const { off = 0, over = 0 } = rowWay(session.committed, view, row) ?? {};
-  return session.run(setRowWay, { id: `row-way-${nanoid(8)}`, view, row, off: off + x, over: over + y });
+  const to = { off: off + x / letters, over: over + y / letters };
+  return session.run(setRowWay, { id: `row-way-${nanoid(8)}`, view, row, ...to });
 }

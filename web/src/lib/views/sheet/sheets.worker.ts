@@ -44,6 +44,8 @@ export interface ShownLabel {
   key: string;
   source: string | null;
   view: string;
+  /** By how much letters are larger than usual. */
+  letters: number;
   text: string;
   left: number;
   top: number;
@@ -85,7 +87,7 @@ function figuresOn({ marks, page, frames }: Sheet, { records }: Design): ShownFi
 const ABOUT = 1;
 
 function labelsOn({ marks, page, frames }: Sheet): ShownLabel[] {
-  return frames.flatMap(({ view, marks: [from, to] }): ShownLabel[] => {
+  return frames.flatMap(({ view, letters, marks: [from, to] }): ShownLabel[] => {
     if (view === null) return [];
     const byKey = new Map<string, TextMark[]>();
     for (const mark of marks.slice(from, to))
@@ -93,7 +95,7 @@ function labelsOn({ marks, page, frames }: Sheet): ShownLabel[] {
     return [...byKey].map(([key, words]) => {
       const { left, right, bottom, top } = drawingBounds(words, 1);
       return {
-        ...{ key, view, source: labelOf(key), text: words.map(({ text }) => text).join(' ') },
+        ...{ key, view, letters, source: labelOf(key), text: words.map(({ text }) => text).join(' ') },
         ...{ left: left - ABOUT, top: page.height - top - ABOUT },
         ...{ width: right - left + 2 * ABOUT, height: top - bottom + 2 * ABOUT },
       };

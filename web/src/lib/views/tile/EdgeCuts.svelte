@@ -3,7 +3,7 @@
   import { useWorkspace } from '$lib/tools/context';
   import { tileWork } from '$lib/tools/tile-work.svelte';
   import { toScreen, type Camera } from '../camera';
-  import { chipPlaces } from './chip-places';
+  import { bendsOf, chipPlaces } from './chip-places';
 
   /** What is left of the tiles at each edge of a zone, beside the edge: from tide to clay as it nears the limit. Pressed, an edge is one the eye meets first, or no more. */
   interface Props {
@@ -26,30 +26,48 @@
     const half = Math.max(limit * 1.5, Math.min(zone.record.tile.w, zone.record.tile.h) / 2);
     return Math.round(100 * Math.max(0, Math.min(1, (size - limit) / (half - limit))));
   };
+  /** What is left at a bend is said once for all its chords, which stay as they are while the field moves over them. */
+  const bends = $derived(bendsOf(work.still?.edges ?? []));
   const chips = $derived.by(() => {
-    const shown = edges.flatMap((edge, index) => {
-      const [a, b] = [edge.a, edge.b].map((at) => toScreen(camera, onDrawing(at))) as [Point, Point];
-      if (Math.hypot(b.x - a.x, b.y - a.y) < LEAST) return [];
+    const shown = bends.flatMap((chords) => {
+      const lines = chords.map((index) => {
+        const { a, b } = edges[index]!;
+        return [toScreen(camera, onDrawing(a)), toScreen(camera, onDrawing(b))] as const;
+      });
+      const long = lines.reduce((sum, [a, b]) => sum + Math.hypot(b.x - a.x, b.y - a.y), 0);
+      if (long < LEAST) return [];
+      const [a, b] = lines[Math.floor(lines.length / 2)]!;
+      const edge = together(chords.map((index) => edges[index]!));
       const text = said(edge);
-      return [
-        { index, a, b, edge, text, wide: text.length * LETTER + AROUND, isSight: work.sight.has(index) },
-      ];
+      const isSight = chords.every((index) => work.sight.has(index));
+      return [{ chords, lines, a, b, edge, text, wide: text.length * LETTER + AROUND, isSight }];
     });
     const places = chipPlaces(shown);
     return shown.map((chip, at) => ({ ...chip, at: places[at]! }));
   });
 
-  /** The places of the edges the eye meets first, with one more or less. */
-  function turn(index: number) {
+  function together(all: readonly ZoneEdgeCut[]): Pick<ZoneEdgeCut, 'size' | 'widest'> {
+    const cut = all.filter(({ size }) => size !== null);
+    if (cut.length === 0) return { size: null, widest: null };
+    return {
+      size: Math.min(...cut.map(({ size }) => size!)),
+      widest: Math.max(...cut.map(({ widest }) => widest!)),
+    };
+  }
+
+  /** The places of the edges the eye meets first, with one edge or bend more or less. */
+  function turn(chords: readonly number[], isSight: boolean) {
     const now = new Set(work.sight);
-    if (!now.delete(index)) now.add(index);
+    for (const index of chords)
+      if (isSight) now.delete(index);
+      else now.add(index);
     const sight = [...now].flatMap((one) => {
       const edge = work.still?.edges[one];
       return edge ? [{ x: (edge.a.x + edge.b.x) / 2, y: (edge.a.y + edge.b.y) / 2 }] : [];
     });
     session.run(putZone, { ...zone.record, sight });
   }
-  function said({ size, widest }: ZoneEdgeCut): string {
+  function said({ size, widest }: Pick<ZoneEdgeCut, 'size' | 'widest'>): string {
     if (size === null) return 'whole';
     const least = formatLength(size, session.style);
     return widest !== null && widest - size > 1 ? `from ${least}` : least;
@@ -57,11 +75,15 @@
 </script>
 
 <svg class="drawing" aria-hidden="true">
-  {#each chips as { index, a, b, isSight } (index)}
-    {#if isSight}<line x1={a.x} y1={a.y} x2={b.x} y2={b.y} />{/if}
+  {#each chips as { chords, lines, isSight } (chords[0])}
+    {#if isSight}
+      <polyline
+        points={[lines[0]![0], ...lines.map(([, b]) => b)].map(({ x, y }) => `${x},${y}`).join(' ')}
+      />
+    {/if}
   {/each}
 </svg>
-{#each chips as { index, at, edge, text, isSight } (index)}
+{#each chips as { chords, at, edge, text, isSight } (chords[0])}
   <button
     class="chip"
     class:sliver={edge.size !== null && edge.size < limit}
@@ -73,7 +95,7 @@
     style:left="{at.x}px"
     style:top="{at.y}px"
     style:--ease="{edge.size === null ? 100 : ease(edge.size)}%"
-    onclick={() => turn(index)}
+    onclick={() => turn(chords, isSight)}
   >
     {text}
   </button>
@@ -85,7 +107,8 @@
     height: 100%;
     pointer-events: none;
   }
-  line {
+  polyline {
+    fill: none;
     stroke: var(--tide);
     stroke-width: 4;
   }

@@ -39,3 +39,39 @@ export function chipPlaces(chips: readonly EdgeChip[]): Point[] {
     return at;
   });
 }
+
+/** Edges that go on into one another turn by less than this where they are chords of one bend, radians; a bend has so many chords at least. */
+const BENT = (25 * Math.PI) / 180;
+const CHORDS = 3;
+/** Ends nearer than this are one place, mm. */
+const SAME = 1e-3;
+
+/** The edges of a zone by the bend they are chords of, each straight one by itself: their numbers, as they follow one another. */
+export function bendsOf(edges: readonly Line[]): number[][] {
+  const runs: number[][] = [];
+  edges.forEach((edge, index) => {
+    const run = runs.at(-1);
+    if (run && goesOn(edges[run.at(-1)!]!, edge)) run.push(index);
+    else runs.push([index]);
+  });
+  // A ring may begin in the middle of a bend: its last chords go on into its first.
+  let first = runs[0];
+  for (const [at, run] of runs.entries()) {
+    const next = runs[at + 1];
+    if (next && isNext(edges[run.at(-1)!]!, edges[next[0]!]!)) continue;
+    // Here a ring ends.
+    if (run !== first && goesOn(edges[run.at(-1)!]!, edges[first![0]!]!)) first!.unshift(...run.splice(0));
+    first = next;
+  }
+  return runs.flatMap((run) => (run.length < CHORDS ? run.map((one) => [one]) : [run]));
+}
+
+type Line = Pick<EdgeChip, 'a' | 'b'>;
+
+const isNext = (one: Line, next: Line): boolean => Math.hypot(next.a.x - one.b.x, next.a.y - one.b.y) <= SAME;
+
+function goesOn(one: Line, next: Line): boolean {
+  if (!isNext(one, next)) return false;
+  const [ux, uy, vx, vy] = [one.b.x - one.a.x, one.b.y - one.a.y, next.b.x - next.a.x, next.b.y - next.a.y];
+  return Math.abs(Math.atan2(ux * vy - uy * vx, ux * vx + uy * vy)) < BENT;
+}
