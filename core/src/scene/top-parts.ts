@@ -1,7 +1,7 @@
 import type { Design } from '../document/design';
 import { isAlike, remember } from '../document/remember';
 import type { EdgeProfile } from '../document/limits';
-import { subtract, unit, type Point } from '../geometry/point';
+import { dot, subtract, unit, type Point } from '../geometry/point';
 import { contains, signedArea } from '../geometry/polygon';
 import { without } from '../geometry/region';
 import { findBox, itemBoxes, type ItemBox } from '../setting/item-box';
@@ -39,8 +39,10 @@ const SHAPED: ReadonlySet<EdgeProfile> = new Set(['eased', 'bevelled', 'rounded'
 /** What stands on a top or goes down from it, of the same stuff, and plinths: their grain lies along them, or runs on down. */
 const standing = remember((solid: Solid, { finish }: { finish: Finish | null }): SceneGroup => {
   const { of, id, footprint, low, high } = solid;
-  const [a, b] = [footprint[0]!, footprint[1]!];
-  const u = unit(subtract(b, a));
+  const [a] = footprint as [Point];
+  // Along its longest edge: one that a wall cuts off may begin anywhere.
+  const along = footprint.map((from, index) => subtract(footprint[(index + 1) % footprint.length]!, from));
+  const u = unit(along.reduce((long, one) => (dot(one, one) > dot(long, long) ? one : long)));
   const mesh = grained(prism(footprint, low, high), of === 'waterfall' ? [0, 0, 1] : [u.x, u.y, 0]);
   return {
     key: `${of} ${id} ${[a.x, a.y, low].map((at) => at.toFixed(2)).join(' ')}`,

@@ -37,6 +37,8 @@ export interface EdgeBoard {
   edge: TopEdge;
   a: Point;
   b: Point;
+  /** Where its mitres meet its inner face, at `a` and at `b`. */
+  inner: readonly [Point, Point];
   footprint: Polygon;
 }
 
@@ -242,10 +244,13 @@ function boardsOf(
   const footprints = mitred(standing);
   const outline = edges.map(({ a }) => a);
   return standing.flatMap(({ at, step, edge, a, b }, index) => {
+    if (!at) return [];
+    const whole = footprints[index]!;
     // Of what was pushed into a wall less may show than a board is thick, or a wedge of it.
-    const [footprint = []] = within(footprints[index]!, outline);
+    const [footprint = []] = within(whole, outline);
     // The mitres of a short board can be longer than it is: its neighbours meet without it.
-    return at && signedArea(footprint) > 0 ? [{ at, step, edge, a, b, footprint }] : [];
+    if (signedArea(footprint) <= 0) return [];
+    return [{ at, step, edge, a, b, inner: [whole[3]!, whole[2]!], footprint }];
   });
 }
 

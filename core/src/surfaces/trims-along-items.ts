@@ -161,7 +161,7 @@ const lengthsOf = remember(
   (_row: object, { boards, asked, shapes, use, level }: Row): TrimPiece[] => {
     const found = boards.flatMap((board, index) =>
       asked[index]!.flatMap(({ at, from, to, made }) => {
-        const { edge, a, b, footprint } = board;
+        const { edge, a, b, inner } = board;
         const u = unit(subtract(edge.b, edge.a));
         const [starts, ends] = [distance(edge.a, a), distance(edge.a, b)];
         const [first, last] = [Math.max(from, starts), Math.min(to, ends)];
@@ -175,8 +175,8 @@ const lengthsOf = remember(
           ...{ use, profile: made, shape, along: { items: at }, level },
           path: [first === starts ? a : onto(first), last === ends ? b : onto(last)],
           out: [
-            first === starts ? mitre(footprint[3]!, a) : square,
-            last === ends ? mitre(footprint[2]!, b) : square,
+            first === starts ? mitre(inner[0], a) : square,
+            last === ends ? mitre(inner[1], b) : square,
           ],
         };
         return [{ piece, board }];

@@ -1,4 +1,6 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { anEdit, askFor } from '../../testing/random-edits';
 import { cornered, rectangle } from '../../testing/rooms';
 import { editFaces } from '../commands/edit-faces';
 import { editItems } from '../commands/edit-items';
@@ -11,8 +13,11 @@ import { splitItem } from '../commands/split-item';
 import type { RoomBuilder } from '../demo/build-room';
 import { recordOf } from '../document/design';
 import { trimProfiles, type TrimUse } from '../document/limits';
+import { applyPatch } from '../document/patch';
+import { dot, inward, subtract, unit } from '../geometry/point';
 import { signedArea } from '../geometry/polygon';
 import { intersect } from '../geometry/region';
+import { must } from '../result';
 import { trimMesh } from '../scene/trim-parts';
 import { solidsOf } from '../solids/solids';
 import { trimCut, trimAt, type TrimPiece } from './trim-piece';
@@ -214,6 +219,27 @@ describe('trims along cabinets', () => {
       expect([deep, over, told(builder, 'cornice').length]).toEqual([deep, over, count]);
       expect(withoutRoom(builder.design).length).toBe(3 - count);
     }
+  });
+
+  it('come as far out of their line as they are wide, at every cut, whatever is edited', () => {
+    fc.assert(
+      fc.property(fc.array(anEdit, { maxLength: 30 }), (edits) => {
+        const { builder } = hung();
+        builder.run(setRoom, { cornice: 'hollow', lightRail: 'rounded' });
+        let { design } = builder;
+        edits.forEach((edit, index) => {
+          const asked = askFor(design, edit, index);
+          if (asked.ok) design = must(applyPatch(design, asked.value));
+          for (const { along, path, out } of trims(design)) {
+            if (!('items' in along)) continue;
+            const outward = inward(unit(subtract(path[1]!, path[0]!)));
+            for (const way of out) expect(dot(way, outward)).toBeCloseTo(1, 6);
+          }
+        });
+      }),
+      // The example pushes a cabinet so far into a wall that only a wedge of its board is left.
+      { numRuns: 60, examples: [[[{ what: 18, a: 0, b: 602, c: 49 }]]] },
+    );
   });
 
   it('are left out where one was set by hand', () => {
