@@ -1,4 +1,4 @@
-import { boundsMeet, boundsOf, type Bounds, type Polygon } from './polygon';
+import { boundsMeet, boundsOf, widened, type Bounds, type Polygon } from './polygon';
 
 /** Polygons in groups whose extents stay at least a distance apart, mm: what is made of one group says nothing of another. */
 export function apart(polygons: readonly Polygon[], distance: number): Polygon[][] {
@@ -7,7 +7,7 @@ export function apart(polygons: readonly Polygon[], distance: number): Polygon[]
     let own = { bounds: boundsOf(polygon), together: [polygon] };
     const others: typeof groups = [];
     for (const group of groups)
-      if (boundsMeet(wider(own.bounds, distance), group.bounds))
+      if (boundsMeet(widened(own.bounds, distance), group.bounds))
         own = {
           bounds: joined(own.bounds, group.bounds),
           together: [...group.together, ...own.together],
@@ -17,13 +17,6 @@ export function apart(polygons: readonly Polygon[], distance: number): Polygon[]
   }
   return groups.map(({ together }) => together);
 }
-
-const wider = ({ left, right, bottom, top }: Bounds, by: number): Bounds => ({
-  left: left - by,
-  right: right + by,
-  bottom: bottom - by,
-  top: top + by,
-});
 
 const joined = (a: Bounds, b: Bounds): Bounds => ({
   left: Math.min(a.left, b.left),

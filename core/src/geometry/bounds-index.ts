@@ -1,6 +1,6 @@
 import Flatbush from 'flatbush';
 import type { Point } from './point';
-import { boundsOf, type Bounds } from './polygon';
+import { boundsOf, widened, type Bounds } from './polygon';
 
 /** Things by where they lie, so that what is near a place is found without asking each of them. */
 export interface BoundsIndex<T> {
@@ -111,10 +111,6 @@ function differing<T>(one: readonly T[], other: readonly T[]): readonly T[] {
   while (before < shorter && one[before] === other[before]) before += 1;
   while (after < shorter - before && one.at(-1 - after) === other.at(-1 - after)) after += 1;
   return [...one.slice(before, one.length - after), ...other.slice(before, other.length - after)];
-}
-
-function widened({ left, right, bottom, top }: Bounds, by: number): Bounds {
-  return { left: left - by, right: right + by, bottom: bottom - by, top: top + by };
 }
 
 /** Extents that only touch are found too. */

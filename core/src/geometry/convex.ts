@@ -34,7 +34,10 @@ export function extent(polygon: Polygon, axis: Point): [number, number] {
 /** The part of a polygon where dot(point, normal) >= at least `from` (Sutherland–Hodgman, one half-plane). */
 export function clipHalfPlane(polygon: Polygon, normal: Point, from: number): Point[] {
   const kept: Point[] = [];
-  forEachEdge(polygon, (a, b) => {
+  const count = polygon.length;
+  for (let i = 0; i < count; i++) {
+    const a = polygon[i]!;
+    const b = polygon[i + 1 < count ? i + 1 : 0]!;
     const da = dot(a, normal) - from;
     const db = dot(b, normal) - from;
     if (da >= 0) kept.push(a);
@@ -42,6 +45,6 @@ export function clipHalfPlane(polygon: Polygon, normal: Point, from: number): Po
       const t = da / (da - db);
       kept.push({ x: a.x + (b.x - a.x) * t, y: a.y + (b.y - a.y) * t });
     }
-  });
+  }
   return kept;
 }

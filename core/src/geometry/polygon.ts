@@ -2,10 +2,13 @@ import { cross, distance, dot, scale, subtract, add, type Point } from './point'
 
 export type Polygon = readonly Point[];
 
+// Areas, centroids and whether a place lies inside are asked of rings again and again: loops keep their sums, a closure makes a number anew for each.
+
 /** Signed area, mm²: positive counter-clockwise (shoelace formula). */
 export function signedArea(polygon: Polygon): number {
+  const count = polygon.length;
   let twice = 0;
-  forEachEdge(polygon, (a, b) => (twice += cross(a, b)));
+  for (let i = 0; i < count; i++) twice += cross(polygon[i]!, polygon[i + 1 < count ? i + 1 : 0]!);
   return twice / 2;
 }
 
@@ -22,11 +25,14 @@ export function forEachEdge(polygon: Polygon, visit: (a: Point, b: Point, index:
 
 /** Whether the point is inside (even-odd rule; on the edge is either). */
 export function contains(polygon: Polygon, point: Point): boolean {
+  const { x, y } = point;
+  const count = polygon.length;
   let inside = false;
-  forEachEdge(polygon, (a, b) => {
-    if (a.y > point.y !== b.y > point.y && point.x < ((b.x - a.x) * (point.y - a.y)) / (b.y - a.y) + a.x)
-      inside = !inside;
-  });
+  for (let i = 0; i < count; i++) {
+    const a = polygon[i]!;
+    const b = polygon[i + 1 < count ? i + 1 : 0]!;
+    if (a.y > y !== b.y > y && x < ((b.x - a.x) * (y - a.y)) / (b.y - a.y) + a.x) inside = !inside;
+  }
   return inside;
 }
 
@@ -54,6 +60,14 @@ export function boundsOf(points: Iterable<Point>): Bounds {
   return bounds;
 }
 
+/** Bounds that reach so much further all round. */
+export const widened = ({ left, right, bottom, top }: Bounds, by: number): Bounds => ({
+  left: left - by,
+  right: right + by,
+  bottom: bottom - by,
+  top: top + by,
+});
+
 /** The corners of a box, counter-clockwise from its lower left one. */
 export const boundsCorners = ({ left, right, bottom, top }: Bounds): [Point, Point, Point, Point] => [
   { x: left, y: bottom },
@@ -71,13 +85,16 @@ export function boundsMeet(a: Bounds, b: Bounds): boolean {
 export function centroid(polygon: Polygon): Point {
   const area = signedArea(polygon);
   if (area === 0) return polygon[0]!;
+  const count = polygon.length;
   let x = 0;
   let y = 0;
-  forEachEdge(polygon, (a, b) => {
+  for (let i = 0; i < count; i++) {
+    const a = polygon[i]!;
+    const b = polygon[i + 1 < count ? i + 1 : 0]!;
     const by = cross(a, b);
     x += (a.x + b.x) * by;
     y += (a.y + b.y) * by;
-  });
+  }
   return { x: x / (6 * area), y: y / (6 * area) };
 }
 

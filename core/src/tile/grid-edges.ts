@@ -1,7 +1,7 @@
 import { cross, distance, dot, inward, place, scale, subtract, type Point } from '../geometry/point';
-import { boundsOf, forEachEdge, type Polygon } from '../geometry/polygon';
+import { boundsOf, forEachEdge, widened, type Polygon } from '../geometry/polygon';
 import { Frame, type Origin } from './frame';
-import { ZoneEdges } from './zone-edges';
+import { extentOf, ZoneEdges } from './zone-edges';
 
 /** An edge across one way of a grid: how far along that it is, mm, and whether the zone goes on from there (`low`) or ends there (`high`). */
 export interface GridEdge {
@@ -90,8 +90,7 @@ function stretchesIn(framed: readonly Polygon[]): (a: Point, b: Point) => Stretc
     const long = distance(a, b);
     const u = scale(subtract(b, a), 1 / long);
     const out = inward(u);
-    const { left: west, right: east, bottom: south, top: north } = boundsOf([a, b]);
-    const extent = { left: west - BESIDE, right: east + BESIDE, bottom: south - BESIDE, top: north + BESIDE };
+    const extent = extentOf(widened(boundsOf([a, b]), BESIDE));
     const stops = [0, long];
     for (const other of zone.near(extent)) {
       const turn = cross(u, subtract(other.b, other.a));

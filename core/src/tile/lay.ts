@@ -1,6 +1,6 @@
 import { rememberOne } from '../document/remember';
 import { clipHalfPlane } from '../geometry/convex';
-import { add, dot, scale, subtract, unit, type Point } from '../geometry/point';
+import { add, distance, dot, scale, subtract, unit, type Point } from '../geometry/point';
 import {
   boundsCorners,
   boundsOf,
@@ -13,7 +13,7 @@ import { ok, refuse, type Result } from '../result';
 import { partsWithin, type Part } from './clip-piece';
 import { Frame, type Origin } from './frame';
 import type { Cell, CellPiece } from './pattern';
-import { isPlainZone, ZoneEdges, type Edge } from './zone-edges';
+import { extentOf, isPlainZone, ZoneEdges, type Edge, type Extent } from './zone-edges';
 
 /** Where the cells of a pattern lie: the frame it is laid in, and the cell's two ways on. */
 interface Lattice extends Pick<Cell, 'a' | 'b'> {
@@ -133,14 +133,15 @@ export function lay(zone: readonly Polygon[], cell: Cell, origin: Origin): Resul
   let tiledArea = 0;
   for (const [index, piece] of cell.pieces.entries()) {
     const shape = shapeOf(piece);
-    spots[index]!.each((i, k) => {
-      at.x = i * cell.a.x + k * cell.b.x;
-      at.y = i * cell.a.y + k * cell.b.y;
-      const left = leftOf(shape, at, edges);
-      if (!left || left.area <= NOTHING) return;
-      tiledArea += left.area;
-      pieces.push(new LaidPiece(piece, i, k, lattice, left));
-    });
+    for (const { k, from, to } of spots[index]!.rows())
+      for (let i = from; i <= to; i++) {
+        at.x = i * cell.a.x + k * cell.b.x;
+        at.y = i * cell.a.y + k * cell.b.y;
+        const left = leftOf(shape, at, edges);
+        if (!left || left.area <= NOTHING) continue;
+        tiledArea += left.area;
+        pieces.push(new LaidPiece(piece, i, k, lattice, left));
+      }
   }
   return ok({ pieces, tiledArea, zoneArea: areaOf(zone) });
 }
@@ -156,7 +157,14 @@ const areaOf = rememberOne((zone: readonly Polygon[]): number => {
 interface Spots {
   /** No fewer than there are. */
   count: number;
-  each: (visit: (i: number, k: number) => void) => void;
+  rows: () => Iterable<Row>;
+}
+
+/** The cells that lie so often the second way on: from and to how often the first. */
+interface Row {
+  k: number;
+  from: number;
+  to: number;
 }
 
 /** The places of a piece that meets an extent. */
@@ -165,32 +173,32 @@ function spotsOf({ a, b }: Cell, { bounds }: CellPiece, extent: Bounds): Spots {
   const [bottom, top] = [extent.bottom - bounds.top, extent.top - bounds.bottom];
   const turn = a.x * b.y - a.y * b.x;
   const ks = [left, right].flatMap((x) => [bottom, top].map((y) => (a.x * y - a.y * x) / turn));
-  const [first, last] = [Math.ceil(Math.min(...ks)), Math.floor(Math.max(...ks))];
+  const [first, last] = [Math.ceil(Math.min(...ks)) | 0, Math.floor(Math.max(...ks)) | 0];
   /** From which i to which a row lies between two lines, seen along one of them. */
   const between = (step: number, from: number, to: number): [number, number] => {
     if (Math.abs(step) < 1e-9) return from < 0 && to > 0 ? [-Infinity, Infinity] : [0, -1];
     return step > 0 ? [from / step, to / step] : [to / step, from / step];
   };
-  const rowOf = (k: number): [number, number] => {
+  const rowOf = (k: number): Row => {
     const along = between(a.x, left - k * b.x, right - k * b.x);
     const up = between(a.y, bottom - k * b.y, top - k * b.y);
-    return [Math.ceil(Math.max(along[0], up[0])), Math.floor(Math.min(along[1], up[1]))];
+    // Whole numbers, kept as such: one that is written down as a fraction is made anew for each piece.
+    const from = Math.ceil(Math.max(along[0], up[0])) | 0;
+    return { k, from, to: Math.floor(Math.min(along[1], up[1])) | 0 };
   };
   // As many as would lie in it, and a row all round.
   const count = Math.ceil(((right - left) * (top - bottom)) / Math.abs(turn)) + 1;
   return {
     count,
-    each(visit) {
-      for (let k = first; k <= last; k++) {
-        const [from, to] = rowOf(k);
-        for (let i = from; i <= to; i++) visit(i, k);
-      }
+    *rows() {
+      for (let k = first; k <= last; k++) yield rowOf(k);
     },
   };
 }
 
 /** A piece with what is asked of it again and again. */
 interface Shape extends CellPiece {
+  extent: Extent;
   middle: Point;
   /** Its sides: which way is in, and how far from the middle of the cell. */
   sides: readonly { in: Point; from: number }[];
@@ -198,25 +206,38 @@ interface Shape extends CellPiece {
 }
 
 function shapeOf(piece: CellPiece): Shape {
-  const { ring, area } = piece;
+  const { ring, area, bounds } = piece;
   const sides = ring.map((corner, index) => {
     const { x, y } = unit(subtract(ring[(index + 1) % ring.length]!, corner));
     const way = { x: -y, y: x };
     return { in: way, from: dot(corner, way) };
   });
   const middle = scale(ring.reduce(add), 1 / ring.length);
-  return { ...piece, sides, middle, all: { area, parts: null } };
+  return { ...piece, extent: extentOf(bounds), sides, middle, all: { area, parts: null } };
 }
 
-/** What is left of a piece at a place. */
+/** What is left of a piece at a place. Of most all: nothing is made for them, not even for a closure. */
 function leftOf(shape: Shape, at: Point, zone: ZoneEdges): Left | null {
-  const { bounds, ring, convex, middle } = shape;
-  const near = zone.near(bounds, at);
-  const entering = near.length > 0 && convex ? near.filter((edge) => comesInto(edge, shape, at)) : near;
-  if (entering.length === 0) return zone.covers(middle, at) ? shape.all : null;
+  const near = zone.near(shape.extent, at);
+  return near.length === 0 ? allOrNone(shape, at, zone) : leftBeside(near, shape, at, zone);
+}
+
+const allOrNone = (shape: Shape, at: Point, zone: ZoneEdges): Left | null =>
+  zone.covers(shape.middle, at) ? shape.all : null;
+
+/** What the edges near a piece leave of it. */
+function leftBeside(near: readonly Edge[], shape: Shape, at: Point, zone: ZoneEdges): Left | null {
+  const { ring, convex } = shape;
+  let edge: Edge | null = null;
+  let entering = 0;
+  for (const one of near)
+    if (!convex || comesInto(one, shape, at)) {
+      edge = one;
+      entering += 1;
+    }
+  if (!edge) return allOrNone(shape, at, zone);
   const moved = movedTo(ring, at.x, at.y);
-  if (entering.length > 1 || !convex) return kept(shape, partsWithin(moved, zone, near));
-  const edge = entering[0]!;
+  if (entering > 1 || !convex) return kept(shape, partsWithin(moved, zone, near));
   const cut = leftOfEdge(moved, edge);
   const winding = zone.plain ? 1 : windingLeftOf(edge, moved, cut, shape.area, zone);
   if (winding > 1) return shape.all;
@@ -237,8 +258,8 @@ function kept({ area: all }: Shape, parts: readonly Part[]): Left {
 }
 
 function leftOfEdge(ring: Polygon, { a, b }: Edge): Point[] {
-  const { x, y } = unit(subtract(b, a));
-  const way = { x: -y, y: x };
+  const long = distance(a, b);
+  const way = { x: (a.y - b.y) / long, y: (b.x - a.x) / long };
   return clipHalfPlane(ring, way, dot(a, way));
 }
 
@@ -261,5 +282,6 @@ function comesInto({ a, b }: Edge, { sides }: Shape, at: Point): boolean {
   }
   const middle = (from + to) / 2;
   const [mx, my] = [ax + ux * middle, ay + uy * middle];
-  return sides.every((side) => side.in.x * mx + side.in.y * my - side.from > TOUCHED);
+  for (const side of sides) if (side.in.x * mx + side.in.y * my - side.from <= TOUCHED) return false;
+  return true;
 }

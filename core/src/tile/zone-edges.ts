@@ -16,6 +16,17 @@ export interface Edge {
   b: Point;
 }
 
+/** From its lower left corner to its upper right one. */
+export interface Extent {
+  from: Point;
+  to: Point;
+}
+
+export const extentOf = ({ left, right, bottom, top }: Bounds): Extent => ({
+  from: { x: left, y: bottom },
+  to: { x: right, y: top },
+});
+
 const NONE: readonly Edge[] = [];
 /** Moved by nothing. */
 const NOWHERE: Point = { x: 0, y: 0 };
@@ -23,6 +34,8 @@ const NOWHERE: Point = { x: 0, y: 0 };
 const MOST_SQUARES = 250_000;
 /** Levels are told apart to so much, mm: a piece that no edge comes into is asked about well inside. */
 const LEVEL = 1e-4;
+const HAIR: Point = { x: LEVEL, y: LEVEL };
+const NO_HAIR: Point = { x: -LEVEL, y: -LEVEL };
 
 /**
  * The edges of a zone (outlines counter-clockwise, holes clockwise), kept by squares about as wide as a piece, so that those near a piece, and whether a place lies in
@@ -37,7 +50,7 @@ export class ZoneEdges {
   readonly #columns: number;
   readonly #rows: number;
   /** What lies in each square, and what is known of one in which nothing does. */
-  readonly #squares: (Edge[] | undefined)[] = [];
+  readonly #squares: (Edge[] | undefined)[];
   readonly #known: Int8Array;
   readonly #levels = new Map<number, Crossing[]>();
 
@@ -55,49 +68,55 @@ export class ZoneEdges {
     this.#size = Math.max(wide, Math.sqrt(((right - left) * (top - bottom)) / MOST_SQUARES), 1e-3);
     this.#columns = Math.floor((right - left) / this.#size) + 1;
     this.#rows = Math.floor((top - bottom) / this.#size) + 1;
+    this.#squares = new Array<Edge[] | undefined>(this.#columns * this.#rows);
     this.#known = new Int8Array(this.#columns * this.#rows);
     for (const edge of edges) this.#keep(edge);
   }
 
-  #column(x: number): number {
-    return Math.max(0, Math.min(this.#columns - 1, Math.floor((x - this.#from.x) / this.#size)));
+  // Of places as they are: a number that is handed on is made anew, and of thousands of pieces most have no edge near.
+
+  #column(at: Point, by: Point): number {
+    return Math.max(0, Math.min(this.#columns - 1, Math.floor((at.x + by.x - this.#from.x) / this.#size)));
   }
 
-  #row(y: number): number {
-    return Math.max(0, Math.min(this.#rows - 1, Math.floor((y - this.#from.y) / this.#size)));
+  #row(at: Point, by: Point): number {
+    return Math.max(0, Math.min(this.#rows - 1, Math.floor((at.y + by.y - this.#from.y) / this.#size)));
   }
 
   /** Keeps an edge in every square it goes through, a hair to either side of it too. */
   #keep(edge: Edge): void {
-    const [low, high] = edge.a.y < edge.b.y ? [edge.a, edge.b] : [edge.b, edge.a];
-    const last = this.#row(high.y + LEVEL);
-    for (let row = this.#row(low.y - LEVEL); row <= last; row++) {
-      const [bottom, top] = [this.#from.y + row * this.#size, this.#from.y + (row + 1) * this.#size];
-      const at = (y: number) => {
-        const share = high.y === low.y ? 0 : Math.max(0, Math.min(1, (y - low.y) / (high.y - low.y)));
-        return low.x + (high.x - low.x) * share;
-      };
-      const ends = high.y - low.y < this.#size * 1e-6 ? [low.x, high.x] : [at(bottom), at(top)];
-      const end = this.#column(Math.max(...ends) + LEVEL);
-      for (let column = this.#column(Math.min(...ends) - LEVEL); column <= end; column++)
-        (this.#squares[row * this.#columns + column] ??= []).push(edge);
+    const low = edge.a.y < edge.b.y ? edge.a : edge.b;
+    const high = low === edge.a ? edge.b : edge.a;
+    const isLevel = high.y - low.y < this.#size * 1e-6;
+    const last = this.#row(high, HAIR);
+    for (let row = this.#row(low, NO_HAIR); row <= last; row++) {
+      const bottom = this.#from.y + row * this.#size;
+      const from = isLevel ? low : placeAt(low, high, bottom);
+      const to = isLevel ? high : placeAt(low, high, bottom + this.#size);
+      const [left, right] = from.x < to.x ? [from, to] : [to, from];
+      const end = this.#column(right, HAIR);
+      for (let column = this.#column(left, NO_HAIR); column <= end; column++) {
+        const square = this.#squares[row * this.#columns + column];
+        if (square) square.push(edge);
+        else this.#squares[row * this.#columns + column] = [edge];
+      }
     }
   }
 
   /** Those that could come into an extent that is moved by so much. */
-  near(extent: Bounds, by: Point = NOWHERE): readonly Edge[] {
-    const left = extent.left + by.x;
-    const right = extent.right + by.x;
-    const bottom = extent.bottom + by.y;
-    const top = extent.top + by.y;
+  near({ from, to }: Extent, by: Point = NOWHERE): readonly Edge[] {
     let found: Edge[] | null = null;
-    const first = this.#column(left);
-    const last = this.#column(right);
-    const end = this.#row(top);
-    for (let row = this.#row(bottom); row <= end; row++)
+    const first = this.#column(from, by);
+    const last = this.#column(to, by);
+    const end = this.#row(to, by);
+    for (let row = this.#row(from, by); row <= end; row++)
       for (let column = first; column <= last; column++) {
         const square = this.#squares[row * this.#columns + column];
         if (!square) continue;
+        const left = from.x + by.x;
+        const right = to.x + by.x;
+        const bottom = from.y + by.y;
+        const top = to.y + by.y;
         for (const edge of square) {
           const { a, b } = edge;
           if ((a.x >= right && b.x >= right) || (a.x <= left && b.x <= left)) continue;
@@ -111,14 +130,14 @@ export class ZoneEdges {
 
   /** Whether the zone lies round a place that is moved by so much. On an edge it is either. */
   covers(at: Point, by: Point = NOWHERE): boolean {
-    const x = at.x + by.x;
-    const y = at.y + by.y;
-    const square = this.#row(y) * this.#columns + this.#column(x);
-    if (this.#squares[square]) return this.#windingAt(x, y) > 0;
+    const row = this.#row(at, by);
+    const square = row * this.#columns + this.#column(at, by);
     const known = this.#known[square];
     if (known) return known > 0;
+    const x = at.x + by.x;
+    if (this.#squares[square]) return this.#windingAt(x, at.y + by.y) > 0;
     // No edge lies in it: all of it is as its middle is, and all middles of a row are as high.
-    const covers = this.#windingAt(x, this.#from.y + (this.#row(y) + 0.5) * this.#size) > 0;
+    const covers = this.#windingAt(x, this.#from.y + (row + 0.5) * this.#size) > 0;
     this.#known[square] = covers ? 1 : -1;
     return covers;
   }
@@ -137,15 +156,18 @@ export class ZoneEdges {
     let crossings = this.#levels.get(key);
     if (!crossings) this.#levels.set(key, (crossings = crossingsOf(this.edges, y)));
     let sum = 0;
-    for (const one of crossings) {
-      if (one.x >= x) break;
-      sum += one.by;
-    }
+    for (const one of crossings) if (one.x < x) sum += one.by;
     return sum;
   }
 }
 
-/** Where a level is crossed, from left to right, and by how much the winding grows there. */
+/** Where an edge is at a level; beyond its ends they. */
+const placeAt = (low: Point, high: Point, y: number): Point => ({
+  x: low.x + (high.x - low.x) * Math.max(0, Math.min(1, (y - low.y) / (high.y - low.y))),
+  y,
+});
+
+/** Where a level is crossed, and by how much the winding grows there. */
 interface Crossing {
   x: number;
   by: number;
@@ -158,7 +180,7 @@ function crossingsOf(edges: readonly Edge[], y: number): Crossing[] {
   const found: Crossing[] = [];
   for (const { a, b } of edges)
     if (a.y > y !== b.y > y) found.push({ x: crossingX(a, b, y), by: b.y < a.y ? 1 : -1 });
-  return found.sort((one, other) => one.x - other.x);
+  return found;
 }
 
 /** Edges that are looked at for this, at most: more are taken not to be plain. */

@@ -1,5 +1,5 @@
 import type { Design } from '../../document/design';
-import { boundsCorners, boundsMeet, boundsOf, signedArea } from '../../geometry/polygon';
+import { boundsCorners, boundsMeet, boundsOf, signedArea, widened } from '../../geometry/polygon';
 import { intersect, without } from '../../geometry/region';
 import { edgeStrips } from '../../geometry/set-in';
 import { zoneAreas, zoneRegion, type ZoneArea } from './zone-areas';
@@ -24,8 +24,7 @@ export function jointAlong(design: Design, { id, record, surface, taken, rings }
   const { gap = 0, joint } = record;
   if (gap === 0 || taken.length === 0) return NONE;
   const own = boundsOf(taken.flat());
-  const { left, right, bottom, top } = own;
-  const wide = { left: left - gap, right: right + gap, bottom: bottom - gap, top: top + gap };
+  const wide = widened(own, gap);
   const strips = zoneAreas(design)
     .filter((other) => other.id !== id && other.surface.key === surface.key && other.taken.length > 0)
     .filter((other) => gap <= Math.max(joint, other.record.joint) + HAIR)
