@@ -1,1 +1,3 @@
-export function drawingFonts(): Promise<{ regular: Uint8Array; bold: Uint8Array }>;
+export function drawingFonts(
+  typeface?: 'plain' | 'narrow' | 'book',
+): Promise<{ regular: Uint8Array; bold: Uint8Array }>;

@@ -198,6 +198,7 @@ export {
 } from './drawing/sheet/sheet-frame';
 export { layerNames, rowNames } from './wording/drawing-words';
 export * from './drawing/text-layout';
+export { typefaces, type Typeface } from './drawing/typefaces';
 export * from './drawing/elevation/finding-places';
 export * from './drawing/elevation/unfold';
 export * from './drawing/elevation/views';

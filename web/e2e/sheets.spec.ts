@@ -156,6 +156,10 @@ test('a template draws the whole set, is changed before one’s eyes, kept and f
   const usual = await smallest();
   await panel.getByRole('combobox', { name: 'Letters' }).selectOption({ label: 'Large' });
   await expect.poll(async () => ((await smallest()) / usual).toFixed(2)).toBe('1.20');
+  await panel.getByRole('combobox', { name: 'Typeface' }).selectOption({ label: 'Book' });
+  const set = page.locator('figure .in-book text').first();
+  await expect(set).toHaveCSS('font-family', /PT Serif/);
+  await expect.poll(() => page.evaluate(() => document.fonts.check("12px 'PT Serif'"))).toBe(true);
   await panel.getByLabel('Address', { exact: true }).fill('Another quay');
   await panel.getByLabel('Address', { exact: true }).blur();
   await expect(page.locator('figure text', { hasText: 'Another quay' }).first()).toBeAttached();
@@ -172,7 +176,9 @@ test('a template draws the whole set, is changed before one’s eyes, kept and f
     `${studio.address}/api/rooms/${room}/sheet.pdf?show=set&page=A3&scale=20&style=${style}`,
   );
   expect(pdf.status()).toBe(200);
-  expect((await pdf.body()).toString('latin1').match(/\/Type \/Page\b/g)!.length).toBe(count);
+  const content = (await pdf.body()).toString('latin1');
+  expect(content.match(/\/Type \/Page\b/g)!.length).toBe(count);
+  expect(content).toContain('/GRDRAW+PTSerif-Regular');
   const none = await page.request.get(
     `${studio.address}/api/rooms/${room}/sheet.pdf?style=${crypto.randomUUID()}`,
   );

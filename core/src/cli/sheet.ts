@@ -83,7 +83,7 @@ export async function sheetCommand(design: Design, flags: SheetFlags): Promise<R
           content: writeSheetSvg(sheet),
         }));
       const details = { title: job || 'Plan', author: studio, date: new Date(date) };
-      return [{ name: out, content: await writeSheetPdf(sheets.value, await drawingFonts(), details) }];
+      return [{ name: out, content: await writeSheetPdf(sheets.value, drawingFonts, details) }];
     },
   });
 }

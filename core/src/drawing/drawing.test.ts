@@ -313,7 +313,7 @@ describe('sheets', () => {
     const builder = new RoomBuilder(rectangle(4000, 3000).design);
     builder.set('F900', 'face-a', 0);
     const sheets = must(drawSheets(builder.design, options('A3', '20')));
-    const bytes = await writeSheetPdf(sheets, await drawingFonts(), {
+    const bytes = await writeSheetPdf(sheets, drawingFonts, {
       title: 'Test',
       author: 'Studio',
       date: new Date('2026-01-02'),

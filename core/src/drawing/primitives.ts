@@ -1,5 +1,6 @@
 import type { ViewLayer } from '../document/limits';
 import type { Point } from '../geometry/point';
+import type { Typeface } from './typefaces';
 
 /** What a mark is drawn in; renderers turn inks into colours. */
 export type Ink = 'drawing' | 'measure' | 'faint' | 'poche' | 'paper' | 'top' | 'item' | 'water';
@@ -69,6 +70,13 @@ export interface ArcMark extends Mark {
 }
 
 /** One line of text, its middle height at `at`; size in paper millimetres (cap height about 0.69 of it). */
+/** A piece of a line of words, some of which are bold: all of its pieces, which it is, and where the line is held. */
+export interface LinePiece {
+  pieces: readonly { text: string; bold: boolean }[];
+  index: number;
+  anchor: TextMark['anchor'];
+}
+
 export interface TextMark extends Mark {
   type: 'text';
   at: Point;
@@ -79,6 +87,10 @@ export interface TextMark extends Mark {
   turn: number;
   ink: Ink;
   bold?: boolean;
+  /** The plain one unless given. */
+  typeface?: Typeface;
+  /** Of one that is not a whole line: the line, and which of its pieces it is. */
+  piece?: LinePiece;
   /** Stands on a ground of the paper's colour, so that no line runs through it. */
   ground?: boolean;
   measured?: Measured;

@@ -1,5 +1,6 @@
-import type { TextMark } from './primitives';
-import { textWidth } from './text-layout';
+import type { LinePiece, TextMark } from './primitives';
+import { typeset } from './text-layout';
+import type { Typeface } from './typefaces';
 
 /** What stands between two stars that lie on its words: 2*18 and 3*4 hold none. */
 const BOLD = /(?<![^\s(])\*([^\s*](?:[^*]*[^\s*])?)\*(?![^\s.,;:!?)])/g;
@@ -20,18 +21,28 @@ export function richMarks(mark: TextMark, scale: number): TextMark[] {
   }
   if (at === 0) return [text === mark.text ? mark : { ...mark, text }];
   pieces.push({ text: text.slice(at), bold: mark.bold ?? false });
-  const widths = pieces.map((piece) => textWidth(piece.text, mark.size, piece.bold) * scale);
-  const whole = widths.reduce((sum, one) => sum + one, 0);
-  let along = mark.anchor === 'start' ? 0 : mark.anchor === 'end' ? -whole : -whole / 2;
-  return pieces.flatMap((piece, index): TextMark[] => {
+  return pieces.flatMap((own, index): TextMark[] => {
     // Blanks at an end are not drawn: what follows them begins behind them.
-    const blank = piece.text.slice(0, piece.text.length - piece.text.trimStart().length);
-    const from = along + textWidth(blank, mark.size, piece.bold) * scale;
-    along += widths[index]!;
-    const text = piece.text.trim();
-    if (text === '') return [];
-    const x = mark.at.x + from * Math.cos(mark.turn);
-    const y = mark.at.y + from * Math.sin(mark.turn);
-    return [{ ...mark, text, bold: piece.bold, at: { x, y }, anchor: 'start' }];
+    const words = own.text.trim();
+    if (words === '') return [];
+    const piece = { pieces, index, anchor: mark.anchor };
+    const along = alongLine(piece, mark.size) * scale;
+    const x = mark.at.x + along * Math.cos(mark.turn);
+    const y = mark.at.y + along * Math.sin(mark.turn);
+    return [{ ...mark, text: words, bold: own.bold, at: { x, y }, anchor: 'start', piece }];
   });
+}
+
+/** How far from where its line is held the first letter of a piece stands, in the unit of the line's size. */
+export function alongLine(
+  { pieces, index, anchor }: LinePiece,
+  size: number,
+  typeface: Typeface = 'plain',
+): number {
+  const wide = ({ text, bold }: LinePiece['pieces'][number]) => typeset(typeface, text, size, bold).width;
+  const upTo = (end: number) => pieces.slice(0, end).reduce((sum, one) => sum + wide(one), 0);
+  const { text, bold } = pieces[index]!;
+  const blank = text.slice(0, text.length - text.trimStart().length);
+  const held = anchor === 'start' ? 0 : anchor === 'end' ? 1 : 1 / 2;
+  return upTo(index) + wide({ text: blank, bold }) - held * upTo(pieces.length);
 }

@@ -1,4 +1,5 @@
-import { fontWidths } from './font-widths';
+import { fontWidths, measuredSigns } from './font-widths';
+import type { Typeface } from './typefaces';
 
 /** A piece of a line of text, set at `x` from its start, raised by `rise`, in `size`: all in the unit of the line's size. */
 export interface TextRun {
@@ -14,23 +15,48 @@ const FRACTION_SIZE = 0.74;
 const NUMERATOR_RISE = 0.28;
 /** Height of figures and capitals against the size. */
 export const CAP_HEIGHT = 0.69;
+/** The width of a sign that is not known, 1/1000 of the size. */
+const UNKNOWN = 560;
 
-/** Width of plain text in the drawing font, without kerning. */
-export function plainWidth(text: string, size: number, bold = false): number {
-  const widths = bold ? fontWidths.bold : fontWidths.regular;
+const place = new Map(measuredSigns.map((code, index) => [code, index]));
+
+/** Width of plain text in a drawing font, without kerning. */
+export function plainWidth(text: string, size: number, bold = false, typeface: Typeface = 'plain'): number {
+  const widths = fontWidths[typeface][bold ? 'bold' : 'regular'];
   let sum = 0;
-  for (const sign of text) sum += widths.get(sign.codePointAt(0)!) ?? 560;
+  for (const sign of text) sum += widths[place.get(sign.codePointAt(0)!) ?? -1] ?? UNKNOWN;
   return (sum * size) / 1000;
 }
 
+/** How a line of text is set: `squeeze` is how wide its letters are drawn, as a share of what they are by themselves. */
+export interface LaidText {
+  runs: TextRun[];
+  width: number;
+  squeeze: number;
+}
+
+/** A line of text in a typeface, in the room that was found for it in the plain one: where it would be wider, its letters are drawn narrower. */
+export function typeset(typeface: Typeface, text: string, size: number, bold = false): LaidText {
+  const laid = layoutText(text, size, bold, typeface);
+  const room = typeface === 'plain' ? laid.width : textWidth(text, size, bold);
+  if (laid.width <= room) return { ...laid, squeeze: 1 };
+  const squeeze = room / laid.width;
+  return { runs: laid.runs.map((run) => ({ ...run, x: run.x * squeeze })), width: room, squeeze };
+}
+
 /** Sets a line of text with its fractions built: `4 1/2"` becomes a 4, a raised small 1, a stroke and a small 2. */
-export function layoutText(text: string, size: number, bold = false): { runs: TextRun[]; width: number } {
+export function layoutText(
+  text: string,
+  size: number,
+  bold = false,
+  typeface: Typeface = 'plain',
+): Pick<LaidText, 'runs' | 'width'> {
   const runs: TextRun[] = [];
   let x = 0;
   const put = (piece: string, runSize: number, rise: number, tighten = 0) => {
     if (piece === '') return;
     runs.push({ text: piece, x: x - tighten, rise, size: runSize });
-    x += plainWidth(piece, runSize, bold) - 2 * tighten;
+    x += plainWidth(piece, runSize, bold, typeface) - 2 * tighten;
   };
   let rest = text;
   for (let found = fraction(rest); found; found = fraction(rest)) {

@@ -49,7 +49,7 @@ describe('a design file of schema 1', () => {
       const [page, scale] = [must(findPage('A2')), must(findScale('20'))];
       const titles = { studio: 'S', job: 'J', date: '2026-01-01', revision: 1 };
       const sheets = must(drawSheets(design, { subject, page, scale, ...titles }));
-      const pdf = await writeSheetPdf(sheets, await drawingFonts(), {
+      const pdf = await writeSheetPdf(sheets, drawingFonts, {
         title: 'T',
         author: 'A',
         date: new Date(0),

@@ -4,33 +4,46 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { beforeAll, describe, expect, it } from 'vitest';
+import { demoStyle } from '../demo/demo-style';
 import { galleyWithBay } from '../demo/galley-with-bay';
 import { drawSheets } from '../drawing/sheet/sheet';
 import { findPage, findScale } from '../drawing/sheet/sheet-format';
 import type { Sheet } from '../drawing/sheet/sheet-frame';
+import type { SheetStyle } from '../drawing/sheet/style-record';
 import { drawingFonts } from '../../fonts/files.mjs';
 import { must } from '../result';
 import { POINTS } from './pdf-structure';
 import { writeSheetPdf } from './sheet-pdf';
 
-let sheets: Sheet[];
-let bytes: Uint8Array;
-beforeAll(async () => {
-  sheets = must(
+const set = (style?: SheetStyle): Sheet[] =>
+  must(
     drawSheets(galleyWithBay(), {
-      ...{ subject: 'set', page: must(findPage('A3')), scale: must(findScale('20')) },
+      ...{
+        subject: 'set',
+        page: must(findPage('A3')),
+        scale: must(findScale('20')),
+        ...(style && { style }),
+      },
       ...{ studio: 'Tidewrack', job: 'Cottage', date: '2026-11-29', revision: 3 },
     }),
   );
-  const info = { title: 'Cottage', author: 'Tidewrack', date: new Date('2026-11-29') };
-  bytes = await writeSheetPdf(sheets, await drawingFonts(), info);
+const info = { title: 'Cottage', author: 'Tidewrack', date: new Date('2026-11-29') };
+const written = (of: Sheet[]): Promise<Uint8Array> => writeSheetPdf(of, drawingFonts, info);
+
+let sheets: Sheet[];
+let bytes: Uint8Array;
+beforeAll(async () => {
+  sheets = set();
+  bytes = await written(sheets);
 });
 
 /** What another program says of the file. */
-function asked(program: string, ...options: string[]): string {
+const asked = (program: string, ...options: string[]): string => askedOf(bytes, program, ...options);
+
+function askedOf(content: Uint8Array, program: string, ...options: string[]): string {
   const folder = mkdtempSync(join(tmpdir(), 'pdf-'));
   const file = join(folder, 'set.pdf');
-  writeFileSync(file, bytes);
+  writeFileSync(file, content);
   const said = execFileSync(program, [...options.map((one) => (one === '@' ? file : one))], {
     encoding: 'utf8',
     maxBuffer: 64e6,
@@ -63,6 +76,28 @@ function wordsOf(said: string): Word[][] {
     );
 }
 
+/** Words over one another, or off their page. */
+const faultsIn = (pages: Word[][]): string[] =>
+  pages.flatMap((words, index) => {
+    const { width, height } = sheets[index]!.page;
+    const off = words
+      .filter(
+        ({ left, right, top, bottom }) =>
+          left < 0 || top < 0 || right > width * POINTS || bottom > height * POINTS,
+      )
+      .map(({ text }) => `sheet ${index + 1}: ${text} is off it`);
+    const over = words.flatMap((one, at) =>
+      words
+        .slice(0, at)
+        .filter(
+          ({ left, right, top, bottom }) =>
+            one.left < right && left < one.right && one.top < bottom && top < one.bottom,
+        )
+        .map(({ text }) => `sheet ${index + 1}: ${one.text} and ${text}`),
+    );
+    return [...off, ...over];
+  });
+
 describe('a set as a PDF', () => {
   it('is sound, has the fonts embedded and its pages as large as they are', () => {
     expect(asked('qpdf', '--check', '@')).toContain('No syntax or stream encoding errors');
@@ -76,24 +111,30 @@ describe('a set as a PDF', () => {
   it('has no word over another as another program finds them, and none off its page', () => {
     const pages = wordsOf(asked('pdftotext', '-bbox', '@', '-'));
     expect(pages).toHaveLength(sheets.length);
-    pages.forEach((words, index) => {
-      const { width, height } = sheets[index]!.page;
-      expect(words.length).toBeGreaterThan(5);
-      const off = words.filter(
-        ({ left, right, top, bottom }) =>
-          left < 0 || top < 0 || right > width * POINTS || bottom > height * POINTS,
-      );
-      const over = words.flatMap((one, at) =>
-        words
-          .slice(0, at)
-          .filter(
-            ({ left, right, top, bottom }) =>
-              one.left < right && left < one.right && one.top < bottom && top < one.bottom,
-          )
-          .map(({ text }) => `sheet ${index + 1}: ${one.text} and ${text}`),
-      );
-      expect([off, over]).toEqual([[], []]);
-    });
+    expect(Math.min(...pages.map((words) => words.length))).toBeGreaterThan(5);
+    expect(faultsIn(pages)).toEqual([]);
+  });
+
+  it.each([
+    ['narrow', 'PTSansNarrow', 0.65, 0.85],
+    ['book', 'PTSerif', 0.9, 1],
+  ] as const)('is set in the typeface of the studio: %s', async (typeface, name, least, most) => {
+    const own = set({ ...demoStyle(), typeface });
+    const content = await written(own);
+    const fonts = askedOf(content, 'pdffonts', '@').split('\n').slice(2).filter(Boolean);
+    expect(fonts.length).toBeGreaterThan(0);
+    for (const font of fonts) expect(font).toMatch(new RegExp(`^GR(DRAW|BOLD)\\+${name}-.* yes yes yes `));
+    const pages = wordsOf(askedOf(content, 'pdftotext', '-bbox', '@', '-'));
+    expect(faultsIn(pages)).toEqual([]);
+    // The same words, in the room that the plain ones take or less.
+    const plain = set(demoStyle());
+    const plainPages = wordsOf(askedOf(await written(plain), 'pdftotext', '-bbox', '@', '-'));
+    const sorted = (all: Word[][]) => all.flatMap((words) => words.map(({ text }) => text)).sort();
+    expect(sorted(pages)).toEqual(sorted(plainPages));
+    const wide = (all: Word[][]) => all.flat().reduce((sum, { left, right }) => sum + right - left, 0);
+    const share = wide(pages) / wide(plainPages);
+    expect(share).toBeGreaterThan(least);
+    expect(share).toBeLessThan(most);
   });
 
   it('has a bookmark for every sheet, and layers by name', async () => {

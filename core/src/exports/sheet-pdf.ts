@@ -34,15 +34,19 @@ import { inkColours } from '../drawing/inks';
 import type { ArcMark, Ink, Layer, PathMark, Primitive, TextMark } from '../drawing/primitives';
 import type { Sheet } from '../drawing/sheet/sheet-frame';
 import type { PictureOnPage } from '../drawing/sheet/sheet-style';
-import { CAP_HEIGHT, layoutText } from '../drawing/text-layout';
+import { CAP_HEIGHT, typeset } from '../drawing/text-layout';
+import { typefaces, type Typeface } from '../drawing/typefaces';
 import type { Point } from '../geometry/point';
 import { addBookmarks, addLinks, PdfLayers, POINTS } from './pdf-structure';
 
-/** The drawing fonts as file bytes. */
+/** The fonts of a typeface as file bytes. */
 export interface FontFiles {
   regular: Uint8Array;
   bold: Uint8Array;
 }
+
+/** Where the fonts of typefaces are read from: only those that are used are. */
+export type ReadFonts = (typeface: Typeface) => Promise<FontFiles>;
 
 /** What the file says about itself. */
 export interface PdfInfo {
@@ -60,7 +64,7 @@ interface Faces {
 /** Sheets as one vector PDF, true to scale, with the fonts embedded: a bookmark for each, layers that can be switched off, and links from numbers to the lines that list them. */
 export async function writeSheetPdf(
   sheets: readonly Sheet[],
-  files: FontFiles,
+  fontsOf: ReadFonts,
   info: PdfInfo,
 ): Promise<Uint8Array> {
   const pdf = await PDFDocument.create();
@@ -71,15 +75,17 @@ export async function writeSheetPdf(
   pdf.setProducer('Good Reach');
   pdf.setCreationDate(info.date);
   pdf.setModificationDate(info.date);
-  const options = { subset: true, features: { kern: false, liga: false } };
-  // Six letters before its name say that a font is a subset.
-  const regular = await pdf.embedFont(files.regular, { ...options, customName: 'GRDRAW+FiraSans-Regular' });
-  const bold = await pdf.embedFont(files.bold, { ...options, customName: 'GRBOLD+FiraSans-Medium' });
+  const embedded = await embeddedFonts(pdf, sheets, fontsOf);
   const layers = new PdfLayers(pdf);
   const pictures = new Map<string, Promise<PDFImage>>();
   for (const sheet of sheets) {
     const page = pdf.addPage([sheet.page.width * POINTS, sheet.page.height * POINTS]);
-    const fonts = { regular: faces(page, regular), bold: faces(page, bold) };
+    const fonts = new Map(
+      [...embedded].map(([typeface, { regular, bold }]) => [
+        typeface,
+        { regular: faces(page, regular), bold: faces(page, bold) },
+      ]),
+    );
     for (const { layer, marks } of inLayers(sheet.marks))
       page.pushOperators(
         ...layers.on(
@@ -132,14 +138,41 @@ function inLayers(marks: readonly Primitive[]): { layer: Layer; marks: Primitive
   return parts;
 }
 
+/** The fonts of every typeface that some sheets are set in. */
+async function embeddedFonts(
+  pdf: PDFDocument,
+  sheets: readonly Sheet[],
+  fontsOf: ReadFonts,
+): Promise<Map<Typeface, { regular: PDFFont; bold: PDFFont }>> {
+  const used = new Set(
+    sheets.flatMap(({ marks }) => marks.flatMap((mark) => (mark.type === 'text' ? typefaceOf(mark) : []))),
+  );
+  const options = { subset: true, features: { kern: false, liga: false } };
+  const embedded = new Map<Typeface, { regular: PDFFont; bold: PDFFont }>();
+  for (const typeface of used) {
+    const files = await fontsOf(typeface);
+    const name = typefaces[typeface].family.replaceAll(' ', '');
+    // Six letters before its name say that a font is a subset.
+    const regular = await pdf.embedFont(files.regular, { ...options, customName: `GRDRAW+${name}-Regular` });
+    const bold = await pdf.embedFont(files.bold, { ...options, customName: `GRBOLD+${name}-Bold` });
+    embedded.set(typeface, { regular, bold });
+  }
+  return embedded;
+}
+
+const typefaceOf = ({ typeface = 'plain' }: TextMark): Typeface => typeface;
+
+/** The fonts of a page. */
+type FontsOnPage = ReadonlyMap<Typeface, { regular: Faces; bold: Faces }>;
+
 function faces(page: PDFPage, font: PDFFont): Faces {
   return { font, key: page.node.newFontDictionary(font.name, font.ref) };
 }
 
-function operatorsOf(mark: Primitive, fonts: { regular: Faces; bold: Faces }): PDFOperator[] {
-  return mark.type === 'text'
-    ? textOperators(mark, mark.bold ? fonts.bold : fonts.regular)
-    : shapeOperators(mark);
+function operatorsOf(mark: Primitive, fonts: FontsOnPage): PDFOperator[] {
+  if (mark.type !== 'text') return shapeOperators(mark);
+  const { regular, bold } = fonts.get(typefaceOf(mark))!;
+  return textOperators(mark, mark.bold ? bold : regular);
 }
 
 function shapeOperators(mark: PathMark | ArcMark): PDFOperator[] {
@@ -202,7 +235,7 @@ function arcOperators({ centre, radius, from, sweep }: ArcMark): PDFOperator[] {
 }
 
 function textOperators(mark: TextMark, { font, key }: Faces): PDFOperator[] {
-  const { runs, width } = layoutText(mark.text, mark.size, mark.bold);
+  const { runs, width, squeeze } = typeset(typefaceOf(mark), mark.text, mark.size, mark.bold);
   const before = mark.anchor === 'start' ? 0 : mark.anchor === 'end' ? width : width / 2;
   const [cos, sin] = [Math.cos(mark.turn), Math.sin(mark.turn)];
   const drop = (mark.size * CAP_HEIGHT) / 2;
@@ -216,7 +249,7 @@ function textOperators(mark: TextMark, { font, key }: Faces): PDFOperator[] {
       beginText(),
       setFillingColor(colour(mark.ink)),
       setFontAndSize(key, run.size * POINTS),
-      setTextMatrix(cos, sin, -sin, cos, x, y),
+      setTextMatrix(cos * squeeze, sin * squeeze, -sin, cos, x, y),
       showText(font.encodeText(run.text)),
       endText(),
     ];

@@ -5,7 +5,8 @@ import type { Sheet } from '../drawing/sheet/sheet-frame';
 import type { ArcMark, PathMark, Primitive, TextMark } from '../drawing/primitives';
 import { inkColours } from '../drawing/inks';
 import { drawingBounds } from '../drawing/plan-with';
-import { CAP_HEIGHT, layoutText } from '../drawing/text-layout';
+import { CAP_HEIGHT, typeset, plainWidth } from '../drawing/text-layout';
+import { typefaces, type Typeface } from '../drawing/typefaces';
 
 /** One SVG element of a drawing. */
 export interface SvgElement {
@@ -59,11 +60,8 @@ export function writeSvg(marks: readonly Primitive[], scale: number, { margin }:
 /** Room left around a drawing that stands alone, paper mm. */
 const MARGIN = 5;
 
-/** The font that files are set in, as it is written into them (base64 of WOFF), so that they look alike everywhere; without it by its name alone. */
-export interface SvgFonts {
-  regular: string;
-  bold: string;
-}
+/** The fonts that files are set in, as they are written into them (base64 of WOFF), so that they look alike everywhere; without them by their names alone. */
+export type SvgFonts = Partial<Record<Typeface, { regular: string; bold: string }>>;
 
 /** A drawing as an SVG file of its own, true to scale: its size in paper millimetres, its colours those of print. */
 export function writeDrawingSvg(marks: readonly Primitive[], scale: number): string {
@@ -111,12 +109,16 @@ function svgFile(
     ([ink, colour]) =>
       `.ink-${ink}{stroke:${colour};fill:none}.text-${ink}{fill:${colour}}.fill-${ink}{fill:${colour}}`,
   );
-  const faces = Object.entries({ 400: fonts?.regular, 500: fonts?.bold }).map(([weight, data]) =>
-    data
-      ? `@font-face{font-family:'Fira Sans';font-weight:${weight};src:url(data:font/woff;base64,${data})}`
-      : '',
-  );
-  const style = `svg{font-family:'Fira Sans',sans-serif;background:${inkColours.print.paper}}.bold{font-weight:500}path,circle{stroke-linecap:round;stroke-linejoin:round}`;
+  const faces = (Object.keys(typefaces) as Typeface[]).map((typeface) => {
+    const { family, bold } = typefaces[typeface];
+    const data = fonts?.[typeface];
+    const face = (weight: number, file: string) =>
+      `@font-face{font-family:'${family}';font-weight:${weight};src:url(data:font/woff;base64,${file})}`;
+    const within = typeface === 'plain' ? '' : `.in-${typeface}`;
+    const named = `${within || 'svg'}{font-family:'${family}',sans-serif}${within}.bold{font-weight:${bold}}`;
+    return (data ? face(400, data.regular) + face(bold, data.bold) : '') + named;
+  });
+  const style = `svg{background:${inkColours.print.paper}}path,circle{stroke-linecap:round;stroke-linejoin:round}`;
   return `<svg xmlns="http://www.w3.org/2000/svg" ${size} viewBox="${box}"><style>${faces.join('')}${style}${inks.join('')}</style>${drawn}</svg>`;
 }
 
@@ -173,13 +175,21 @@ function arcPath({ centre, radius, from, sweep }: ArcMark): string {
 }
 
 function textElement(mark: TextMark, scale: number): SvgElement {
-  const { runs, width } = layoutText(mark.text, mark.size * scale, mark.bold);
+  const { typeface = 'plain' } = mark;
+  const { runs, width, squeeze } = typeset(typeface, mark.text, mark.size * scale, mark.bold);
+  const narrower = (text: string, size: number) => ({
+    textLength: number(plainWidth(text, size, mark.bold, typeface) * squeeze),
+    lengthAdjust: 'spacingAndGlyphs',
+  });
   const before = mark.anchor === 'start' ? 0 : mark.anchor === 'end' ? width : width / 2;
   const drop = (mark.size * scale * CAP_HEIGHT) / 2;
   const turn = mark.turn === 0 ? '' : ` rotate(${number((-mark.turn * 180) / Math.PI)})`;
   const letters = runs.map(({ text, x, rise, size }): SvgElement => ({
     name: 'text',
-    attributes: { x: number(x - before), y: number(drop - rise), 'font-size': number(size) },
+    attributes: {
+      ...{ x: number(x - before), y: number(drop - rise), 'font-size': number(size) },
+      ...(squeeze < 1 && narrower(text, size)),
+    },
     children: [text],
   }));
   const ground: SvgElement = {
@@ -196,7 +206,7 @@ function textElement(mark: TextMark, scale: number): SvgElement {
   return {
     name: 'g',
     attributes: {
-      class: `text text-${mark.ink}${mark.bold ? ' bold' : ''}`,
+      class: `text text-${mark.ink}${mark.bold ? ' bold' : ''}${typeface === 'plain' ? '' : ` in-${typeface}`}`,
       transform: `translate(${number(mark.at.x)} ${number(-mark.at.y)})${turn}`,
       ...told(mark),
     },

@@ -23,6 +23,7 @@ import {
 } from './sheet-frame';
 import { styled } from './sheet-style';
 import { setParts, type SetPart } from './style-choices';
+import { inTypeface } from './typeface';
 import { tileSheets } from './tile-sheets';
 import { topSheets } from './top-sheets';
 
@@ -39,7 +40,10 @@ const makers: Record<SetPart, (design: Design, options: SheetOptions) => Result<
 };
 
 /** The sheets of a room at a true scale: one subject, or the whole set with its cover. Refused when a drawing does not fit the page, naming the scales at which it does; in a set it is drawn at the next scale that fits. */
-export function drawSheets(room: Design, options: SheetOptions): Result<Sheet[]> {
+export const drawSheets = (room: Design, options: SheetOptions): Result<Sheet[]> =>
+  inTypeface(inPlain(room, options), options.style);
+
+function inPlain(room: Design, options: SheetOptions): Result<Sheet[]> {
   const { subject = 'plan', style } = options;
   if (isForShop(subject)) return shopSheets(room, subject, options);
   const design = roomBeforeEnlarged(styled(room, style), style);

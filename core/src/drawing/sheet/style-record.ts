@@ -1,5 +1,6 @@
 import { IsBase64, Matches, MaxLength } from 'class-validator';
 import { Nested, OneOf, Optional, SomeOf, Words } from '../../document/decorators';
+import { typefaces, type Typeface } from '../typefaces';
 import { pages, sheetScales } from './sheet-format';
 import {
   letterSizes,
@@ -35,6 +36,8 @@ export class SheetStyle {
   @OneOf(Object.keys(lineWeights)) lines!: LineWeight;
   /** As usual unless given. */
   @Optional() @OneOf(Object.keys(letterSizes)) letters?: LetterSize;
+  /** The plain one unless given. */
+  @Optional() @OneOf(Object.keys(typefaces)) typeface?: Typeface;
   /** Rows of dimensions that are not drawn by themselves. */
   @SomeOf(rowKinds) without!: RowKind[];
   /** Under the name of the room: where the studio is, how it is called. */

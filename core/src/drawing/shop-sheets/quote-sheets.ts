@@ -6,6 +6,8 @@ import type { Sheet } from '../sheet/sheet-frame';
 import { point, text } from '../sheet/sheet-marks';
 import type { PictureOnPage } from '../sheet/sheet-style';
 import type { PaperPicture } from '../sheet/style-record';
+import { sheetsIn } from '../sheet/typeface';
+import type { Typeface } from '../typefaces';
 import { fitted, wrapped } from '../text-layout';
 
 /** What is told about a quote: of which room and revision, its number, when it was made. */
@@ -13,6 +15,8 @@ export interface QuoteHead {
   studio: string;
   address?: string;
   logo?: PaperPicture;
+  /** What it is set in, the plain one unless given. */
+  typeface?: Typeface;
   job: string;
   room: string;
   number: number;
@@ -69,7 +73,7 @@ export function quoteSheets(
     acceptance(),
   ];
   const pages = laid(blocks, page);
-  return pages.map((marks, index) => ({
+  const sheets = pages.map((marks, index) => ({
     page,
     title: quoteWords.title(head.number),
     marks: [
@@ -80,6 +84,7 @@ export function quoteSheets(
     frames: [],
     pictures: index === 0 && head.logo ? [logoOf(head.logo, right, page.height)] : [],
   }));
+  return sheetsIn(head.typeface ?? 'plain', sheets);
 
   function amount(name: string, cents: number, isBold = false): Block {
     return {

@@ -65,11 +65,12 @@ export async function quoteRoom(
   const number = (quotes.at(-1)?.number ?? 0) + 1;
   // By no template of their own quotes bear what the studio's sets bear.
   const looks =
-    style ?? (await listSheetStyles(person)).find((one) => one.style.logo ?? one.style.address)?.style;
-  const { address, logo } = looks ?? {};
+    style ?? (await listSheetStyles(person)).find(({ style: { logo, address } }) => logo ?? address)?.style;
+  const { address, logo, typeface } = looks ?? {};
   const head = {
     ...{ studio: person.studioName, job: job?.name ?? '', room: room.name, number, date },
     ...{ revision: room.revision, ...(address && { address }), ...(logo && { logo }) },
+    ...(typeface && { typeface }),
   };
   const asked = await ask(room, 'quote', { terms, head, page, ...(prices && { prices: prices.book }) });
   if (asked.kind !== 'made') return asked;

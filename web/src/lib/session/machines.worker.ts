@@ -92,7 +92,7 @@ async function answerTo(data: MachineQuestion): Promise<Answered> {
     case 'paper': {
       const nests = casesOf(data).map(({ one, nest }) => ({ of: one, nest }));
       const sheets = nestSheets(design, nests, data.options, data.matched);
-      const fonts = { regular: await bytesAt(regular), bold: await bytesAt(bold) };
+      const fonts = async () => ({ regular: await bytesAt(regular), bold: await bytesAt(bold) });
       const { job, studio } = data.options;
       const pdf = await writeSheetPdf(sheets, fonts, { title: job, author: studio, date: new Date() });
       return { pdf: new Uint8Array(pdf) };

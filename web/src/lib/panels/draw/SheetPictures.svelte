@@ -15,7 +15,7 @@
     problem = '';
     try {
       const { sheetPng, sheetSvg } = await import('$views/sheet/sheet-picture');
-      const file = await (ending === 'svg' ? sheetSvg : sheetPng)(sheet.page, sheet.svg);
+      const file = await (ending === 'svg' ? sheetSvg : sheetPng)(sheet);
       save(file, `${name} ${sheet.title}.${ending}`.replace(/[^\w .-]/g, ''));
     } catch (fault) {
       problem = `The picture could not be made: ${String(fault)}. Try a smaller page.`;

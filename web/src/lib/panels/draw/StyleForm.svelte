@@ -7,9 +7,11 @@
     rowNames,
     setParts,
     sheetScales,
+    typefaces,
     type LetterSize,
     type SetPart,
     type SheetStyle,
+    type Typeface,
   } from 'goodreach';
   import Button from '$ui/Button.svelte';
   import TextField from '$ui/TextField.svelte';
@@ -48,10 +50,15 @@
     onchange(without);
   }
   const weights = { fine: 'Fine', usual: 'Usual', strong: 'Strong' } as const;
+  const typefaceNames = { plain: 'Plain', narrow: 'Narrow', book: 'Book' } as const;
   const sizes = { usual: 'Usual', large: 'Large', largest: 'Largest' } as const;
   function size(letters: LetterSize) {
     const { letters: _, ...without } = style;
     onchange(letters === 'usual' ? without : { ...without, letters });
+  }
+  function setIn(typeface: Typeface) {
+    const { typeface: _, ...without } = style;
+    onchange(typeface === 'plain' ? without : { ...without, typeface });
   }
 </script>
 
@@ -110,6 +117,16 @@
     onchange={({ currentTarget: { value } }) => size(value as LetterSize)}
   >
     {#each Object.entries(sizes) as [id, name] (id)}<option value={id}>{name}</option>{/each}
+  </select>
+</label>
+<label class="row">
+  Typeface
+  <select
+    value={style.typeface ?? 'plain'}
+    onchange={({ currentTarget: { value } }) => setIn(value as Typeface)}
+  >
+    {#each Object.keys(typefaces) as id (id)}<option value={id}>{typefaceNames[id as Typeface]}</option
+      >{/each}
   </select>
 </label>
 <fieldset>

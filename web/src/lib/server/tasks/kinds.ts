@@ -130,7 +130,7 @@ const makers: { [K in TaskKind]: (document: Design, input: TaskInputs[K]) => Pro
     const title = `${quoteWords.title(head.number)}, ${head.job}, ${head.room}`;
     const details = { title, author: head.studio, date: new Date() };
     const sheets = quoteSheets(quote, terms, head, found.value);
-    const pdf = await writeSheetPdf(sheets, await drawingFonts(), details);
+    const pdf = await writeSheetPdf(sheets, drawingFonts, details);
     const made: MadeQuote = { total: quote.total, pdf: Buffer.from(pdf).toString('base64') };
     return { ok: true, type: 'application/json', bytes: text.encode(JSON.stringify(made)) };
   },
@@ -159,7 +159,7 @@ const makers: { [K in TaskKind]: (document: Design, input: TaskInputs[K]) => Pro
     return {
       ok: true,
       type: 'application/pdf',
-      bytes: await writeSheetPdf(sheets.value, await drawingFonts(), details),
+      bytes: await writeSheetPdf(sheets.value, drawingFonts, details),
     };
   },
 };

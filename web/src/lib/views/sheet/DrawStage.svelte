@@ -1,4 +1,8 @@
 <script lang="ts">
+  import '@fontsource/pt-sans-narrow/latin-400.css';
+  import '@fontsource/pt-sans-narrow/latin-700.css';
+  import '@fontsource/pt-serif/latin-400.css';
+  import '@fontsource/pt-serif/latin-700.css';
   import ScheduleTable from './ScheduleTable.svelte';
   import SheetView from './SheetView.svelte';
   import type { SheetChoice } from './sheet-choice.svelte';

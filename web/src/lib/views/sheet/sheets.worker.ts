@@ -13,6 +13,7 @@ import {
   type Sheet,
   type SheetOptions,
   type TextMark,
+  type Typeface,
   type ViewOnPage,
 } from 'goodreach';
 
@@ -58,6 +59,8 @@ export interface ShownSheet {
   page: Page;
   title: string;
   svg: string;
+  /** What it is set in. */
+  typeface: Typeface;
   figures: ShownFigure[];
   labels: ShownLabel[];
   frames: readonly ViewOnPage[];
@@ -129,7 +132,12 @@ onmessage = ({ data: { design, options } }: MessageEvent<SheetsQuestion>) => {
     ? ok(
         drawn.value.map((sheet) => ({
           ...{ page: sheet.page, title: sheet.title, frames: sheet.frames },
-          ...{ svg: sheetSvg(sheet), figures: figuresOn(sheet, design), labels: labelsOn(sheet) },
+          ...{
+            svg: sheetSvg(sheet),
+            typeface: options.style?.typeface ?? 'plain',
+            figures: figuresOn(sheet, design),
+            labels: labelsOn(sheet),
+          },
         })),
       )
     : drawn;
