@@ -174,10 +174,7 @@ const lengthsOf = remember(
         const piece: TrimPiece = {
           ...{ use, profile: made, shape, along: { items: at }, level },
           path: [first === starts ? a : onto(first), last === ends ? b : onto(last)],
-          out: [
-            first === starts ? mitre(inner[0], a) : square,
-            last === ends ? mitre(inner[1], b) : square,
-          ],
+          out: [first === starts ? mitre(inner[0], a) : square, last === ends ? mitre(inner[1], b) : square],
         };
         return [{ piece, board }];
       }),
