@@ -158,12 +158,16 @@ export class TileNest {
 /** A lot in two, in every way that differs; null if there are more than so many. */
 function partsOf(lot: Lot, most: number): [number[], number[]][] | null {
   if (lot.length > MOST_ON_TILE) return null;
+  const runs: { type: number; many: number }[] = [];
+  for (const type of lot) {
+    const last = runs.at(-1);
+    if (last?.type === type) last.many += 1;
+    else runs.push({ type, many: 1 });
+  }
+  // Most lots of many pieces have too many: that is known before any is made.
+  if (runs.reduce((ways, { many }) => ways * (many + 1), 1) > most) return null;
   let found: [number[], number[]][] = [[[], []]];
-  for (let from = 0; from < lot.length;) {
-    const type = lot[from]!;
-    let many = 1;
-    while (lot[from + many] === type) many += 1;
-    if (found.length * (many + 1) > most) return null;
+  for (const { type, many } of runs) {
     const alike = (count: number) => new Array<number>(count).fill(type);
     found = found.flatMap(([first, second]) =>
       Array.from({ length: many + 1 }, (_, count): [number[], number[]] => [
@@ -171,7 +175,6 @@ function partsOf(lot: Lot, most: number): [number[], number[]][] | null {
         [...second, ...alike(many - count)],
       ]),
     );
-    from += many;
   }
   return found.filter(([first, second]) => first.length > 0 && second.length > 0);
 }
