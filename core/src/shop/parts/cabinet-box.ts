@@ -84,6 +84,10 @@ export const isLetInto = ({ symbol }: ItemKind): boolean => ['sink', 'hob', 'ove
 export const hasRails = ({ kind, depth, made }: Pick<CabinetBox, 'depth' | 'kind' | 'made'>): boolean =>
   kind.top === 'under' && !kind.plan && depth >= made.build.rails.least;
 
+/** From where up what is let into the top of a box has its rails on edge, mm; nothing where none stand so. */
+export const railsFoot = (box: Pick<CabinetBox, 'depth' | 'height' | 'kind' | 'made'>): number =>
+  isLetInto(box.kind) && hasRails(box) ? box.height - box.made.build.rails.wide : Infinity;
+
 /** The heights of a box, from its underside. */
 export function insideOf(box: CabinetBox): Inside {
   const { made, foot, height, rows } = box;
@@ -93,7 +97,7 @@ export function insideOf(box: CabinetBox): Inside {
   const bottom: Span = [floor - board, floor];
   const top: Span = [under, under + board];
   // Nothing goes across where rails are on edge.
-  const low = box.kind.own && isLetInto(box.kind) && hasRails(box) ? height - made.build.rails.wide : under;
+  const low = box.kind.own ? Math.min(railsFoot(box), under) : under;
   const dividers: Span[] = [];
   for (const [index, upper] of rows.slice(0, -1).entries()) {
     const between = dividerBetween(box, upper, rows[index + 1]!);

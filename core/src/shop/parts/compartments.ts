@@ -2,10 +2,9 @@ import type { FrontPart } from '../../solids/front-parts';
 import { board, type Board, type Machining, type Span } from './board';
 import {
   clearOf,
-  hasRails,
   insideOf,
-  isLetInto,
   openingOf,
+  railsFoot,
   type CabinetBox,
   type Inside,
   type Row,
@@ -28,8 +27,7 @@ export function cellsOf(box: CabinetBox, inside: Inside, row: Row): Cell[] {
   const wide = frame?.wide ?? 0;
   const [low, high] = openingOf(box, inside, row);
   // What is let into a top has its rails on edge, and hangs down to their foot.
-  const under =
-    box.kind.own && isLetInto(box.kind) && hasRails(box) ? box.height - box.made.build.rails.wide : high;
+  const under = box.kind.own ? railsFoot(box) : high;
   const z: Span = [low, Math.max(low, Math.min(high, under))];
   const middles = middlesOf(row);
   const count = middles.length + 1;

@@ -68,6 +68,21 @@ describe('a construction of its own', () => {
     );
   });
 
+  it('keeps shelves under the rails before what is let into the top, to the hair', () => {
+    // The fourth hole over the floor would take the shelf 0.13 into a rail of 184.75.
+    const ways = { shelf: 47, front: 49.25, gap: 11.75, holePitch: 56, plinth: 290 };
+    const tops: number[] = [];
+    for (const rail of [184.75, 184.5, 100]) {
+      const { builder } = roomWith('fathom', 'F900-H');
+      set(builder, { range: 'fathom', ways: { ...ways, rail } });
+      const [cabinet] = printed(builder);
+      // Its doors stand out by themselves and what lies under them.
+      expect(partsFaults(cabinet!, ways.front + 2)).toEqual([]);
+      tops.push(part(builder, 'shelf').boxes[0]![5]! - part(builder, 'rail-back').boxes[0]![2]!);
+    }
+    expect(tops.map((under) => Math.round(under * 100) / 100)).toEqual([-167.87, -0.12, -84.62]);
+  });
+
   const set = (builder: RoomBuilder, args: Parameters<typeof setConstruction.run>[1]) =>
     builder.run(setConstruction, args);
 

@@ -3,6 +3,7 @@ import {
   clearOf,
   hangSpan,
   openingOf,
+  railsFoot,
   shelfBack,
   slantBack,
   type CabinetBox,
@@ -69,14 +70,18 @@ export function shelved(box: CabinetBox, inside: Inside): Shelved {
   };
 }
 
-/** How high it is clear in a box up to the wall: under its top, or under what hangs it there. */
-const clearUnder = (box: CabinetBox, inside: Inside): number =>
-  box.made.build.back.way === 'rebate' ? hangSpan(box, inside)[0] : inside.top[0];
+/** From where up a board stands on edge before the back: what hangs the box on the wall, or the rail before what is let into its top; nothing where none does. */
+const onEdgeFrom = (box: CabinetBox, inside: Inside): number =>
+  Math.min(railsFoot(box), box.made.build.back.way === 'rebate' ? hangSpan(box, inside)[0] : Infinity);
 
-/** How far a shelf begins before the back: as high as what hangs the box on the wall it begins before that. */
+/** How high it is clear in a box up to the wall: under its top, or under what stands on edge there. */
+const clearUnder = (box: CabinetBox, inside: Inside): number =>
+  Math.min(onEdgeFrom(box, inside), inside.top[0]);
+
+/** How far a shelf begins before the back: as high as a board on edge it begins before that. */
 function shelfBefore(box: CabinetBox, inside: Inside, low: number): number {
-  const { back, board: thick, shelf } = box.made.build;
-  return back.way === 'rebate' && low + shelf > clearUnder(box, inside) ? thick : 0;
+  const { board: thick, shelf } = box.made.build;
+  return low + shelf > onEdgeFrom(box, inside) ? thick : 0;
 }
 
 /** Shelves of what stands open, where its front shows them. */
