@@ -42,10 +42,35 @@ function withHoles(region: readonly Polygon[]): Paths64 {
 
 /** Clipper takes floats silently and answers wrongly, so every number is rounded here; rings are turned counter-clockwise for the non-zero rule. */
 function to(polygons: readonly Polygon[]): Paths64 {
-  return polygons.map((polygon) => {
-    const path = polygon.map(({ x, y }) => ({ x: Math.round(x * PER_MM), y: Math.round(y * PER_MM) }));
-    return signedArea(path) < 0 ? path.reverse() : path;
+  return polygons.flatMap((polygon) => {
+    const path = withoutSpikes(
+      polygon.map(({ x, y }) => ({ x: Math.round(x * PER_MM), y: Math.round(y * PER_MM) })),
+    );
+    if (path.length === 0) return [];
+    return [signedArea(path) < 0 ? path.reverse() : path];
   });
+}
+
+/** A ring without corners at which it turns straight back, which enclose nothing: on some of those the engine goes round for ever. Nothing of a ring that is all of them. */
+function withoutSpikes(path: readonly Point[]): Point[] {
+  const kept: Point[] = [];
+  for (const at of path) {
+    while (kept.length > 1 && isSpike(kept.at(-2)!, kept.at(-1)!, at)) kept.pop();
+    kept.push(at);
+  }
+  let from = 0;
+  while (kept.length - from > 2) {
+    if (isSpike(kept.at(-2)!, kept.at(-1)!, kept[from]!)) kept.pop();
+    else if (isSpike(kept.at(-1)!, kept[from]!, kept[from + 1]!)) from += 1;
+    else return kept.slice(from);
+  }
+  return [];
+}
+
+/** Whether one goes straight back at a corner, or nowhere from it or to it. */
+function isSpike(before: Point, at: Point, after: Point): boolean {
+  const [ux, uy, vx, vy] = [at.x - before.x, at.y - before.y, after.x - at.x, after.y - at.y];
+  return ux * vy === uy * vx && ux * vx + uy * vy <= 0;
 }
 
 function from(paths: Paths64): Region {
