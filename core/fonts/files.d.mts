@@ -1,3 +1,3 @@
-export function drawingFonts(
-  typeface?: 'plain' | 'narrow' | 'book',
-): Promise<{ regular: Uint8Array; bold: Uint8Array }>;
+import type { Typeface } from '../src/drawing/typefaces';
+
+export function drawingFonts(typeface?: Typeface): Promise<{ regular: Uint8Array; bold: Uint8Array }>;

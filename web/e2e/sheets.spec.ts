@@ -1,4 +1,6 @@
 import type { Locator, Page } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
+import { writeFile } from 'node:fs/promises';
 import { expect, test, type Studio } from './studio';
 
 /** A room of the test's own with two cabinets, its elevations on the desk. */
@@ -178,6 +180,11 @@ test('a template draws the whole set, is changed before one’s eyes, kept and f
   expect(pdf.status()).toBe(200);
   const content = (await pdf.body()).toString('latin1');
   expect(content.match(/\/Type \/Page\b/g)!.length).toBe(count);
+  const file = test.info().outputPath('set.pdf');
+  await writeFile(file, await pdf.body());
+  const fonts = execFileSync('pdffonts', [file], { encoding: 'utf8' }).split('\n').slice(2).filter(Boolean);
+  expect(fonts.length).toBeGreaterThan(0);
+  for (const font of fonts) expect(font).toContain('+PTSerif-');
   const none = await page.request.get(
     `${studio.address}/api/rooms/${room}/sheet.pdf?style=${crypto.randomUUID()}`,
   );

@@ -69,7 +69,6 @@ export interface ArcMark extends Mark {
   fill?: Ink;
 }
 
-/** One line of text, its middle height at `at`; size in paper millimetres (cap height about 0.69 of it). */
 /** A piece of a line of words, some of which are bold: all of its pieces, which it is, and where the line is held. */
 export interface LinePiece {
   pieces: readonly { text: string; bold: boolean }[];
@@ -77,6 +76,7 @@ export interface LinePiece {
   anchor: TextMark['anchor'];
 }
 
+/** One line of text, its middle height at `at`; size in paper millimetres (cap height about 0.69 of it). */
 export interface TextMark extends Mark {
   type: 'text';
   at: Point;

@@ -18,13 +18,14 @@ export const CAP_HEIGHT = 0.69;
 /** The width of a sign that is not known, 1/1000 of the size. */
 const UNKNOWN = 560;
 
-const place = new Map(measuredSigns.map((code, index) => [code, index]));
+/** Where the width of a sign stands among those of a font. */
+const signAt = new Map(measuredSigns.map((code, index) => [code, index]));
 
 /** Width of plain text in a drawing font, without kerning. */
 export function plainWidth(text: string, size: number, bold = false, typeface: Typeface = 'plain'): number {
   const widths = fontWidths[typeface][bold ? 'bold' : 'regular'];
   let sum = 0;
-  for (const sign of text) sum += widths[place.get(sign.codePointAt(0)!) ?? -1] ?? UNKNOWN;
+  for (const sign of text) sum += widths[signAt.get(sign.codePointAt(0)!) ?? -1] ?? UNKNOWN;
   return (sum * size) / 1000;
 }
 

@@ -23,10 +23,11 @@
   let problem = $state('');
 
   const set = (change: Partial<SheetStyle>) => onchange({ ...style, ...change });
-  /** Words that may be left away. */
-  function say(key: 'address' | 'check' | 'notes', words: string) {
+  /** What may be left away: words, a picture, what is as usual. */
+  type Optional = 'address' | 'check' | 'letters' | 'logo' | 'notes' | 'typeface';
+  function say<Key extends Optional>(key: Key, value: SheetStyle[Key] | '') {
     const { [key]: _, ...without } = style;
-    onchange(words.trim() ? { ...without, [key]: words.trim() } : (without as SheetStyle));
+    onchange((value ? { ...without, [key]: value } : without) as SheetStyle);
   }
   const parts = $derived([...style.parts, ...setParts.filter((part) => !style.parts.includes(part))]);
   function take(part: SetPart, taken: boolean) {
@@ -45,21 +46,9 @@
     problem = read.ok ? '' : read.problem;
     if (read.ok) set({ logo: read.logo });
   }
-  function dropLogo() {
-    const { logo: _, ...without } = style;
-    onchange(without);
-  }
   const weights = { fine: 'Fine', usual: 'Usual', strong: 'Strong' } as const;
   const typefaceNames = { plain: 'Plain', narrow: 'Narrow', book: 'Book' } as const;
   const sizes = { usual: 'Usual', large: 'Large', largest: 'Largest' } as const;
-  function size(letters: LetterSize) {
-    const { letters: _, ...without } = style;
-    onchange(letters === 'usual' ? without : { ...without, letters });
-  }
-  function setIn(typeface: Typeface) {
-    const { typeface: _, ...without } = style;
-    onchange(typeface === 'plain' ? without : { ...without, typeface });
-  }
 </script>
 
 <TextField
@@ -114,7 +103,8 @@
   Letters
   <select
     value={style.letters ?? 'usual'}
-    onchange={({ currentTarget: { value } }) => size(value as LetterSize)}
+    onchange={({ currentTarget: { value } }) =>
+      say('letters', value === 'usual' ? '' : (value as LetterSize))}
   >
     {#each Object.entries(sizes) as [id, name] (id)}<option value={id}>{name}</option>{/each}
   </select>
@@ -123,7 +113,7 @@
   Typeface
   <select
     value={style.typeface ?? 'plain'}
-    onchange={({ currentTarget: { value } }) => setIn(value as Typeface)}
+    onchange={({ currentTarget: { value } }) => say('typeface', value === 'plain' ? '' : (value as Typeface))}
   >
     {#each Object.keys(typefaces) as id (id)}<option value={id}>{typefaceNames[id as Typeface]}</option
       >{/each}
@@ -149,14 +139,14 @@
   label="Address"
   value={style.address ?? ''}
   most={MOST_LINE}
-  onset={(words) => say('address', words)}
+  onset={(words) => say('address', words.trim())}
 />
 <TextField
   label="Beside the unit"
   value={style.check ?? ''}
   most={MOST_LINE}
   placeholder="to finished faces. Check on site."
-  onset={(words) => say('check', words)}
+  onset={(words) => say('check', words.trim())}
 />
 <label class="words">
   Notes on the cover: *bold* between stars, a dash begins a point
@@ -164,7 +154,7 @@
     rows="4"
     maxlength={MOST_NOTES}
     value={style.notes ?? ''}
-    onchange={({ currentTarget: { value } }) => say('notes', value)}></textarea>
+    onchange={({ currentTarget: { value } }) => say('notes', value.trim())}></textarea>
 </label>
 <div class="logo">
   <label class="export">
@@ -178,7 +168,7 @@
   </label>
   {#if style.logo}
     <img src="data:{style.logo.type};base64,{style.logo.data}" alt="The logo" />
-    <Button look="quiet" onclick={dropLogo}>Take off</Button>
+    <Button look="quiet" onclick={() => say('logo', '')}>Take off</Button>
   {/if}
 </div>
 {#if problem}<p class="problem" role="alert">{problem}</p>{/if}

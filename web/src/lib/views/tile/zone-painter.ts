@@ -10,6 +10,7 @@ import {
   tileFinish,
   tileOrder,
   tilesOf,
+  widened,
   zoneRegion,
   type Bounds,
   type Design,
@@ -147,7 +148,8 @@ const FURTHER = { share: 0.1, most: 300 };
 
 /** All of the pattern of a zone as far as its field reaches, and somewhat further, to be cut off at the field's edges: while that is dragged nothing of it is traced anew. */
 function patternOf(laid: LaidZone, origin: Origin, tiles: PaintedTiles): readonly Painted[] {
-  const { left, right, bottom, top } = patternExtent(laid, origin);
+  const needed = patternExtent(laid, origin);
+  const { left, right, bottom, top } = needed;
   const known = painted.get(tiles);
   if (known) {
     const { extent } = known;
@@ -155,7 +157,7 @@ function patternOf(laid: LaidZone, origin: Origin, tiles: PaintedTiles): readonl
     if (isWithin && extent.top >= top) return known.pieces;
   }
   const by = Math.min(FURTHER.most, FURTHER.share * Math.max(right - left, top - bottom));
-  const extent = { left: left - by, right: right + by, bottom: bottom - by, top: top + by };
+  const extent = widened(needed, by);
   const pattern = patternOver(laid.cell, extent);
   if (!pattern.ok) return traced(laid.field.pieces, tiles);
   const pieces = traced(pattern.value.pieces, tiles);
