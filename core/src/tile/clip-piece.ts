@@ -5,7 +5,7 @@ import type { Edge, ZoneEdges } from './zone-edges';
 /** A part of a piece that is left of it in one, mm²; outlines counter-clockwise, holes clockwise. */
 export interface Part {
   area: number;
-  outline: () => Point[][];
+  outline(): readonly Polygon[];
 }
 
 /** Levels nearer than this are one, mm. */
@@ -30,8 +30,7 @@ export function partsWithin(piece: Polygon, zone: ZoneEdges, near: readonly Edge
   const extent = boundsOf(piece);
   const own = piece.map((a, index): Edge => ({ a, b: piece[(index + 1) % piece.length]! }));
   const levels = levelsOf(own, near, extent, zone.plain);
-  const local = new Set(near);
-  const beside = zone.edges.filter((edge) => !local.has(edge) && isBeside(edge, extent.bottom, extent.top));
+  const beside = besideOf(zone, near, extent);
   const middle = (extent.left + extent.right) / 2;
   const strips: Strip[] = [];
   let below: Strip[] = [];
@@ -59,8 +58,19 @@ export function partsWithin(piece: Polygon, zone: ZoneEdges, near: readonly Edge
   }));
 }
 
-const isBeside = ({ a, b }: Edge, bottom: number, top: number) =>
-  Math.max(a.y, b.y) > bottom && Math.min(a.y, b.y) < top;
+/** What of a zone is as high as an extent but not near it. */
+function besideOf(zone: ZoneEdges, near: readonly Edge[], { bottom, top }: Bounds): Edge[] {
+  // Of few it is quicker to look through them than to keep them so.
+  const kept = near.length > 16 ? new Set(near) : null;
+  const found: Edge[] = [];
+  for (const edge of zone.edges) {
+    const { a, b } = edge;
+    if (a.y <= bottom && b.y <= bottom) continue;
+    if (a.y >= top && b.y >= top) continue;
+    if (!(kept ? kept.has(edge) : near.includes(edge))) found.push(edge);
+  }
+  return found;
+}
 
 const areaOf = ({ low, high, bottom, top }: Strip): number =>
   ((low[1] - low[0] + high[1] - high[0]) / 2) * (top - bottom);
@@ -92,20 +102,27 @@ function levelsOf(
   { bottom, top }: Bounds,
   plain: boolean,
 ): number[] {
-  const found = [bottom, top];
-  const cross = (one: Edge, other: Edge) => {
-    const y = crossingLevel(one, other);
-    if (y !== null) found.push(y);
+  const levels = [bottom, top];
+  const keep = (y: number | null) => {
+    if (y !== null && y > bottom && y < top) levels.push(y);
   };
-  for (const { a } of own) found.push(a.y);
-  for (const [index, edge] of near.entries()) {
-    found.push(edge.a.y, edge.b.y);
-    for (const side of own) cross(side, edge);
-    if (!plain) for (let other = 0; other < index; other++) cross(near[other]!, edge);
+  for (const { a } of own) keep(a.y);
+  for (let index = 0; index < near.length; index++) {
+    const edge = near[index]!;
+    keep(edge.a.y);
+    keep(edge.b.y);
+    for (const side of own) keep(crossingLevel(side, edge));
+    if (!plain) for (let other = 0; other < index; other++) keep(crossingLevel(near[other]!, edge));
   }
-  const levels = found.filter((y) => y >= bottom && y <= top).sort((a, b) => a - b);
-  return levels.filter((y, index) => index === 0 || y - levels[index - 1]! > LEVEL);
+  levels.sort(upwards);
+  let count = 1;
+  for (let index = 1; index < levels.length; index++)
+    if (levels[index]! - levels[index - 1]! > LEVEL) levels[count++] = levels[index]!;
+  levels.length = count;
+  return levels;
 }
+
+const upwards = (a: number, b: number): number => a - b;
 
 /** How high two edges cross; null where they do not, or lie along one another. */
 function crossingLevel({ a, b }: Edge, { a: c, b: d }: Edge): number | null {
@@ -136,32 +153,37 @@ interface Across {
 
 const xAt = ({ a, b }: Edge, y: number) => a.x + ((b.x - a.x) * (y - a.y)) / (b.y - a.y);
 
+/** What grows to the right of an edge at a level. */
+const grownBy = ({ a, b }: Edge, level: number): number =>
+  a.y > level === b.y > level ? 0 : b.y < a.y ? 1 : -1;
+
+const fromTheLeft = (one: Across, other: Across): number => one.low + one.high - other.low - other.high;
+
 function stripsBetween(bottom: number, top: number, lines: Lines, parts: Joined): Strip[] {
   const { own, near, beside, middle } = lines;
   const level = (bottom + top) / 2;
   const across: Across[] = [];
-  const grown = ({ a, b }: Edge) => (a.y > level === b.y > level ? 0 : b.y < a.y ? 1 : -1);
-  const add = (edge: Edge, isOwn: boolean) => {
-    const by = grown(edge);
-    if (by === 0) return;
-    const [low, high] = [xAt(edge, bottom), xAt(edge, top)];
-    across.push({ low, high, own: isOwn ? by : 0, zone: isOwn ? 0 : by });
-  };
-  for (const edge of own) add(edge, true);
-  for (const edge of near) add(edge, false);
+  for (const edge of own) {
+    const by = grownBy(edge, level);
+    if (by !== 0) across.push({ low: xAt(edge, bottom), high: xAt(edge, top), own: by, zone: 0 });
+  }
+  for (const edge of near) {
+    const by = grownBy(edge, level);
+    if (by !== 0) across.push({ low: xAt(edge, bottom), high: xAt(edge, top), own: 0, zone: by });
+  }
   let zone = 0;
   for (const edge of beside) {
-    const by = grown(edge);
+    const by = grownBy(edge, level);
     if (by !== 0 && xAt(edge, level) < middle) zone += by;
   }
-  across.sort((one, other) => one.low + one.high - other.low - other.high);
+  across.sort(fromTheLeft);
   const found: Strip[] = [];
   let inPiece = 0;
-  for (const [index, one] of across.entries()) {
+  for (let index = 0; index + 1 < across.length; index++) {
+    const [one, next] = [across[index]!, across[index + 1]!];
     inPiece += one.own;
     zone += one.zone;
-    const next = across[index + 1];
-    if (!next || inPiece <= 0 || zone <= 0) continue;
+    if (inPiece <= 0 || zone <= 0) continue;
     const { low, high } = uncrossed(one, next);
     if (low[1] - low[0] + high[1] - high[0] <= 2 * LEVEL) continue;
     const last = found.at(-1);

@@ -34,7 +34,7 @@ export function countTiles({ pieces, zoneArea, tiledArea }: Laid): TileCount {
     if (one.whole) slot.whole += 1;
     else {
       slot.cut += 1;
-      const parts = one.parts.length;
+      const parts = one.partCount;
       count.cutParts += parts;
       if (parts > 1) count.splitPieces += 1;
     }

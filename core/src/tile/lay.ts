@@ -17,7 +17,7 @@ import { extentOf, isPlainZone, ZoneEdges, type Edge, type Extent } from './zone
 
 /** Where the cells of a pattern lie: the frame it is laid in, and the cell's two ways on. */
 interface Lattice extends Pick<Cell, 'a' | 'b'> {
-  frame: Frame;
+  readonly frame: Frame;
 }
 
 /** A piece as it lies: which of the cell's, how often the cell's two ways on, what is left of it, mm², and in how many parts. */
@@ -44,6 +44,16 @@ export class LaidPiece {
     return this.left.parts?.map(({ area }) => area) ?? [];
   }
 
+  /** In how many parts it is; a whole one in none. */
+  get partCount(): number {
+    return this.left.parts?.length ?? 0;
+  }
+
+  /** The pattern's frame, one for all that are laid with it. */
+  get frame(): Frame {
+    return this.lattice.frame;
+  }
+
   /** How far its cell lies from the origin, in the pattern's frame, mm. */
   private get x(): number {
     return this.i * this.lattice.a.x + this.k * this.lattice.b.x;
@@ -55,7 +65,7 @@ export class LaidPiece {
 
   /** Its outline in the zone's places: outlines counter-clockwise, holes clockwise. */
   outline(): Point[][] {
-    return this.#rings().map((ring) => ring.map((corner) => this.lattice.frame.from(corner)));
+    return this.framed().map((ring) => ring.map((corner) => this.lattice.frame.from(corner)));
   }
 
   /** Goes through its outline in the pattern's frame, each ring moved by so much, mm: nothing is made anew for a whole one. */
@@ -72,10 +82,11 @@ export class LaidPiece {
 
   /** What is left of it, in the places of its cell. */
   remains(): Point[][] {
-    return this.#rings().map((ring) => movedTo(ring, -this.x, -this.y));
+    return this.framed().map((ring) => movedTo(ring, -this.x, -this.y));
   }
 
-  #rings(): Point[][] {
+  /** Its outline in the pattern's frame: of a cut one nothing is made anew. */
+  framed(): readonly Polygon[] {
     const { parts } = this.left;
     return parts ? ringsOf(this.left, parts) : [movedTo(this.piece.ring, this.x, this.y)];
   }
@@ -86,11 +97,23 @@ interface Left {
   area: number;
   parts: readonly Part[] | null;
   /** The outlines of its parts, once they were asked for. */
-  rings?: Point[][];
+  rings?: readonly Polygon[];
 }
 
-const ringsOf = (left: Left, parts: readonly Part[]): Point[][] =>
-  (left.rings ??= parts.flatMap((part) => part.outline()));
+const ringsOf = (left: Left, parts: readonly Part[]): readonly Polygon[] =>
+  (left.rings ??= parts.length === 1 ? parts[0]!.outline() : parts.flatMap((part) => part.outline()));
+
+/** What one edge leaves of a piece. */
+class OnePart implements Part {
+  constructor(
+    private readonly ring: Polygon,
+    readonly area = signedArea(ring),
+  ) {}
+
+  outline(): readonly Polygon[] {
+    return [this.ring];
+  }
+}
 
 const movedTo = (ring: Polygon, x: number, y: number): Point[] =>
   ring.map((corner) => ({ x: corner.x + x, y: corner.y + y }));
@@ -241,7 +264,7 @@ function leftBeside(near: readonly Edge[], shape: Shape, at: Point, zone: ZoneEd
   const cut = leftOfEdge(moved, edge);
   const winding = zone.plain ? 1 : windingLeftOf(edge, moved, cut, shape.area, zone);
   if (winding > 1) return shape.all;
-  return winding < 1 ? null : kept(shape, [{ area: signedArea(cut), outline: () => [cut] }]);
+  return winding < 1 ? null : kept(shape, [new OnePart(cut)]);
 }
 
 /** How often a zone lies round what is left of an edge, the only one that comes into a piece: told in the middle of the larger part, no edge is near there. */
@@ -254,8 +277,10 @@ function windingLeftOf(edge: Edge, moved: Polygon, cut: Polygon, all: number, zo
 function kept({ area: all }: Shape, parts: readonly Part[]): Left {
   const area = parts.reduce((sum, part) => sum + part.area, 0);
   const whole = area >= all * (1 - MISSING);
-  return { area, parts: whole ? null : parts.filter((part) => part.area > NOTHING) };
+  return { area, parts: whole ? null : parts.every(isThere) ? parts : parts.filter(isThere) };
 }
+
+const isThere = ({ area }: Part): boolean => area > NOTHING;
 
 function leftOfEdge(ring: Polygon, { a, b }: Edge): Point[] {
   const long = distance(a, b);

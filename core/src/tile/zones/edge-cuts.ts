@@ -1,6 +1,7 @@
 import { rememberOne } from '../../document/remember';
 import { distance, type Point } from '../../geometry/point';
 import { boundsOf, type Bounds, type Polygon } from '../../geometry/polygon';
+import type { Frame } from '../frame';
 import { seenEdges } from '../grid-edges';
 import type { Laid, LaidPiece } from '../lay';
 import type { CellPiece } from '../pattern';
@@ -27,7 +28,7 @@ class Line {
 
   constructor(
     readonly a: Point,
-    readonly b: Point,
+    b: Point,
   ) {
     this.long = distance(a, b);
     this.u = { x: (b.x - a.x) / this.long, y: (b.y - a.y) / this.long };
@@ -37,9 +38,7 @@ class Line {
 
 /** The edges stay as they are while the field moves over them. */
 const linesOf = rememberOne((rings: readonly Polygon[]) =>
-  seenEdges(rings)
-    .map(({ a, b }) => new Line(a, b))
-    .filter(({ long }) => long >= SHORT),
+  seenEdges(rings).filter(({ a, b }) => distance(a, b) >= SHORT),
 );
 
 /** What is found at an edge, mm. */
@@ -54,12 +53,22 @@ export function edgeCuts(
   rings: readonly Polygon[],
   limit: number,
 ): { edges: ZoneEdgeCut[]; slivers: ReadonlySet<LaidPiece> } {
-  const lines = linesOf(rings);
+  const stretches = linesOf(rings);
   const found: Found[] = [];
   const slivers = new Set<LaidPiece>();
-  for (const piece of pieces) if (!piece.whole && cutAt(lines, piece, found) < limit) slivers.add(piece);
+  // In the pattern's frame, of which pieces that follow one another have the same, so that no outline is made anew.
+  let frame: Frame | null = null;
+  let lines: Line[] = [];
+  for (const piece of pieces) {
+    if (piece.whole) continue;
+    if (frame !== piece.frame) {
+      const framed = (frame = piece.frame);
+      lines = stretches.map(({ a, b }) => new Line(framed.to(a), framed.to(b)));
+    }
+    if (cutAt(lines, piece, found) < limit) slivers.add(piece);
+  }
   return {
-    edges: lines.map(({ a, b }, index) => {
+    edges: stretches.map(({ a, b }, index) => {
       const { size = null, widest = null, whole = null } = found[index] ?? {};
       return { a, b, size, widest, whole };
     }),
@@ -70,7 +79,7 @@ export function edgeCuts(
 /** The narrowest a piece is across any edge that cuts it, mm; each of these is told. */
 function cutAt(lines: readonly Line[], piece: LaidPiece, found: Found[]): number {
   let narrowest = Infinity;
-  for (const ring of piece.outline()) {
+  for (const ring of piece.framed()) {
     const { left, right, bottom, top } = boundsOf(ring);
     for (let index = 0; index < lines.length; index++) {
       const line = lines[index]!;
@@ -93,10 +102,10 @@ function cutAt(lines: readonly Line[], piece: LaidPiece, found: Found[]): number
 }
 
 /** How much of a piece's uncut self there is across an edge, mm: as much wherever it lies. */
-function uncutAcross(piece: LaidPiece, { a, u }: Line, { uncut }: Found): number {
+function uncutAcross(piece: LaidPiece, { u }: Line, { uncut }: Found): number {
   const known = uncut.get(piece.piece);
   if (known !== undefined) return known;
-  const offs = piece.uncut().map(({ x, y }) => u.x * (y - a.y) - u.y * (x - a.x));
+  const offs = piece.piece.ring.map(({ x, y }) => u.x * y - u.y * x);
   const whole = Math.max(...offs) - Math.min(...offs);
   uncut.set(piece.piece, whole);
   return whole;
