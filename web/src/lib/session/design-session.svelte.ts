@@ -21,6 +21,8 @@ import { labelOf, type LocalEdit, type OwnStep } from './edits';
 /** Milliseconds a frame of a drag can spare for checks, and how long nothing moves until it rests. */
 const SPARE = 3;
 const REST = 90;
+/** A rest is waited for in so many steps, so that a page that is busy in between is known to have been. */
+const STEPS = 3;
 /** So late at most a timer comes in a page that has time, ms. */
 const LATE = 12;
 
@@ -212,12 +214,14 @@ export class DesignSession {
     };
     if (this.#preview === null) return rest();
     this.#resting = false;
-    const wait = () => {
-      const due = performance.now() + REST;
+    const wait = (steps: number) => {
+      if (steps === 0) return rest();
+      const due = performance.now() + REST / STEPS;
       // Where the page had no time to hear of a move, nothing is known of a rest.
-      this.#settling = setTimeout(() => (performance.now() > due + LATE ? wait() : rest()), REST);
+      const next = () => wait(performance.now() > due + LATE ? STEPS : steps - 1);
+      this.#settling = setTimeout(next, REST / STEPS);
     };
-    wait();
+    wait(STEPS);
     if (this.#cost <= SPARE) this.#check();
   }
 
