@@ -2,11 +2,13 @@ import { sveltekit } from '@sveltejs/kit/vite';
 import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vitest/config';
 import { compileAtOnce } from './compile-at-once';
+import { roomChunk } from './room-chunk';
 
+const root = fileURLToPath(new URL('.', import.meta.url)).replace(/\/$/, '');
 const atOnce = fileURLToPath(new URL('src/lib/views/no-transitions.ts', import.meta.url));
 
 export default defineConfig({
-  plugins: [sveltekit(), compileAtOnce()],
+  plugins: [sveltekit(), compileAtOnce(), roomChunk(root)],
   // Nothing here moves by itself: d3-zoom is not made to bring what animates, which is as much again.
   resolve: {
     alias: { 'd3-transition': atOnce, 'd3-interpolate': atOnce },

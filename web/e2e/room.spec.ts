@@ -19,8 +19,8 @@ test('a room can be worked in before what its later steps need is fetched', asyn
   await page.reload();
   await studio.ready();
   const { scripts } = await page.evaluate(untilReady);
-  // It was 245 kB when this was written; what only Draw, Build or the checks need is as much again.
-  expect((await weighed(scripts)) / 1_000).toBeLessThan(260);
+  // It was 243 kB when this was written; what only Draw, Build or the checks need is as much again.
+  expect((await weighed(scripts)) / 1_000).toBeLessThan(250);
 });
 
 test('signing in asks for the right address and password', async ({ page, studio }) => {
