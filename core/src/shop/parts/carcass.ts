@@ -145,9 +145,11 @@ function railsOf(
     ];
   }
   const z: Span = [under, under + thick];
+  // Before a back that stands far out they meet in the middle.
+  const deep = Math.min(wide, (front - back) / 2);
   return [
-    ...board('rail-front', 'box', { x, y: [front - wide, front], z }, ['z', 'x'], { edged }),
-    ...board('rail-back', 'box', { x, y: [back, back + wide], z }, ['z', 'x']),
+    ...board('rail-front', 'box', { x, y: [front - deep, front], z }, ['z', 'x'], { edged }),
+    ...board('rail-back', 'box', { x, y: [back, back + deep], z }, ['z', 'x']),
   ];
 }
 

@@ -83,6 +83,21 @@ describe('a construction of its own', () => {
     expect(tops.map((under) => Math.round(under * 100) / 100)).toEqual([-167.87, -0.12, -84.62]);
   });
 
+  it('has its rails meet before a back that stands so far out that there is no room for both', () => {
+    const wide = [190.75, 191, 191.25].map((rail) => {
+      const { builder } = roomWith('fathom', 'V600-3');
+      // Its boards are 460 deep, its back 54 and 24: 382 are left.
+      set(builder, { range: 'fathom', ways: { backFrom: 54, backBoard: 24, rail } });
+      expect(partsFaults(printed(builder)[0]!, 30)).toEqual([]);
+      return [part(builder, 'rail-front').width, part(builder, 'rail-back').width];
+    });
+    expect(wide).toEqual([
+      [190.75, 190.75],
+      [191, 191],
+      [191, 191],
+    ]);
+  });
+
   const set = (builder: RoomBuilder, args: Parameters<typeof setConstruction.run>[1]) =>
     builder.run(setConstruction, args);
 

@@ -12,25 +12,54 @@ import { saltbox } from '../../ranges/data/saltbox';
 import { kindOf } from '../../ranges/kinds';
 import { itemsOf } from '../../ranges/shelf';
 import { collisionsOf } from '../../reach/collisions';
+import { boundsOf, signedArea } from '../../geometry/polygon';
 import { findBox } from '../../setting/item-box';
+import { across } from './board-prism';
 import { madeItems } from './design-parts';
+import { ringFrom } from './part-outline';
 
-/** A cabinet against face A, and something built in so far to the right of its left end. */
-function roomOf(range: string, code: string, thing: Partial<FixedRecord> & { at: number }) {
+type Thing = Partial<FixedRecord> & { at: number };
+
+/** A cabinet against face A, and things built in so far to the right of its left end. */
+function roomOf(range: string, code: string, ...things: readonly Thing[]) {
   const builder = rectangle(6000, 4000);
   builder.run(setRoom, { range, doorStyle: 'slab' });
   const id = builder.set(code, 'face-a', 1000);
-  const { at, ...sizes } = thing;
-  const record: FixedRecord = {
-    ...{ kind: 'fixed', id: 'pipes', type: 'pipe-box', width: 100, depth: 100, height: 2400, up: 0 },
-    placement: { on: 'face', face: 'face-a', from: 'left', distance: 1000 + at, off: 0 },
-    ...sizes,
-  };
-  builder.design = { ...builder.design, records: { ...builder.design.records, pipes: record } } as Design;
+  for (const [index, { at, ...sizes }] of things.entries()) {
+    const record: FixedRecord = {
+      ...{ kind: 'fixed', id: `pipes${index || ''}`, type: 'pipe-box' },
+      ...{ width: 100, depth: 100, height: 2400, up: 0 },
+      placement: { on: 'face', face: 'face-a', from: 'left', distance: 1000 + at, off: 0 },
+      ...sizes,
+    };
+    const records = { ...builder.design.records, [record.id]: record };
+    builder.design = { ...builder.design, records } as Design;
+  }
   builder.run(setCutRound, { ids: [id], cutRound: true });
   return { builder, id };
 }
 const printed = (design: Design): PrintedCabinet => printedCabinets(design)[0]!;
+
+const anyThing = fc.record({
+  at: fc.integer({ min: -60, max: 500 }),
+  width: fc.integer({ min: 40, max: 250 }),
+  depth: fc.integer({ min: 40, max: 560 }),
+  up: fc.constantFrom(0, 0, 0, 60, 400),
+  height: fc.constantFrom(2400, 2000, 300, 90),
+});
+const boardsOf = (design: Design) => madeItems(design)[0]!.parts.flatMap(({ boards }) => boards);
+
+/** The corners of each board of a name that is notched, seen from above, from the front or from the right, by their places in the cabinet. */
+const outlines = (design: Design, name: string) =>
+  boardsOf(design)
+    .filter((one) => one.name === name)
+    .map((one) => {
+      const face = { x: 'left', y: 'front', z: 'bottom' } as const;
+      const [a, b] = across[one.thin];
+      return ringFrom(one, face[one.thin])
+        .map(({ x, y }) => `${one[a][0] + x},${one[b][0] + y}`)
+        .join(' ');
+    });
 
 describe('a cabinet cut round what is built in', () => {
   it('has no board in it, nor in another, wherever it stands', () => {
@@ -42,32 +71,44 @@ describe('a cabinet cut round what is built in', () => {
     fc.assert(
       fc.property(
         fc.constantFrom(...items),
-        fc.record({
-          at: fc.integer({ min: -60, max: 500 }),
-          width: fc.integer({ min: 40, max: 250 }),
-          depth: fc.integer({ min: 40, max: 300 }),
-          up: fc.constantFrom(0, 0, 0, 400),
-          height: fc.constantFrom(2400, 2000, 300),
-        }),
-        ({ range, code, width, depth }, thing) => {
-          const { builder } = roomOf(range, code, thing);
+        fc.array(anyThing, { minLength: 1, maxLength: 3 }),
+        ({ range, code, width, depth }, things) => {
+          const { builder } = roomOf(range, code, ...things);
           const cabinet = printed(builder.design);
           expect(partsFaults(cabinet, 20)).toEqual([]);
-          const pipes = [
-            [thing.at, Math.min(width, thing.at + thing.width)],
-            [0, Math.min(depth, thing.depth)],
-            [thing.up, thing.up + Math.min(thing.height, 2400 - thing.up)],
-          ] as const;
-          for (const part of madeItems(builder.design)[0]!.parts)
-            for (const one of part.boards) {
-              if (one.leaf && one.of === 'front') continue;
-              for (const extent of one.seen ?? [one]) {
+          const pipes = things.map(
+            (thing) =>
+              [
+                [thing.at, Math.min(width, thing.at + thing.width)],
+                [0, Math.min(depth, thing.depth)],
+                [thing.up, thing.up + Math.min(thing.height, 2400 - thing.up)],
+              ] as const,
+          );
+          for (const one of boardsOf(builder.design)) {
+            if (one.leaf && one.of === 'front') continue;
+            for (const extent of one.seen ?? [one])
+              for (const pipe of pipes) {
                 const deep = ([extent.x, extent.y, extent.z] as const).map(
-                  (span, axis) => Math.min(span[1], pipes[axis]![1]) - Math.max(span[0], pipes[axis]![0]),
+                  (span, axis) => Math.min(span[1], pipe[axis]![1]) - Math.max(span[0], pipe[axis]![0]),
                 );
-                expect([code, part.id, Math.min(...deep) > 1e-6]).toEqual([code, part.id, false]);
+                expect([code, one.name, Math.min(...deep) > 1e-6]).toEqual([code, one.name, false]);
               }
-            }
+            if (!one.seen) continue;
+            // Its outline is as large as what is seen of it, and all of what it is told to be as wide as.
+            const [a, b] = across[one.thin];
+            const shown = one.seen.reduce(
+              (sum, at) => sum + (at[a][1] - at[a][0]) * (at[b][1] - at[b][0]),
+              0,
+            );
+            const face = { x: 'left', y: 'front', z: 'bottom' } as const;
+            const ring = ringFrom(one, face[one.thin]);
+            expect(signedArea(ring)).toBeCloseTo(shown, 3);
+            const { left, right, bottom, top } = boundsOf(ring);
+            expect(left).toBeCloseTo(0, 6);
+            expect(bottom).toBeCloseTo(0, 6);
+            expect(right).toBeCloseTo(one[a][1] - one[a][0], 6);
+            expect(top).toBeCloseTo(one[b][1] - one[b][0], 6);
+          }
         },
       ),
       { numRuns: 120 },
@@ -96,6 +137,23 @@ describe('a cabinet cut round what is built in', () => {
     );
     // 560 deep, less 105 and the 3 behind runners: the longest that goes in is 450.
     expect(cabinet.hardware.find(({ code }) => code.startsWith('RU'))!.code).toBe('RU450');
+  });
+
+  it('has of two pipe boxes side by side one notch, and of one within reach of the plinth what is left above it', () => {
+    const { builder } = roomOf('fathom', 'F900', { at: 300, depth: 90 }, { at: 400, width: 80, depth: 200 });
+    // 5 off each: from 295 to 405, 95 deep; from 395 to 485, 205 deep. Sides of 18, on legs.
+    expect(outlines(builder.design, 'bottom')).toEqual([
+      '18,0 295,0 295,95 395,95 395,205 485,205 485,0 882,0 882,560 18,560',
+    ]);
+  });
+
+  it('has its side no higher than what its plinth leaves of it', () => {
+    // A side under a box that hangs 60 over the floor, to the front: of the toe’s 114.3 nothing is left there but what is behind it.
+    const { builder } = roomOf('saltbox', 'B24', { at: -60, width: 120, depth: 700, up: 60, height: 300 });
+    const sides = boardsOf(builder.design).filter(({ name }) => name === 'side-left');
+    const low = sides.find(({ z }) => z[0] === 0)!;
+    expect([low.y[0], low.z, low.machining.filter(({ type }) => type === 'notch')]).toEqual([0, [0, 55], []]);
+    expect(low.y[1]).toBeLessThan(590.55 - 70);
   });
 
   it('is found in the way of nothing any more; one that is not cut round is', () => {

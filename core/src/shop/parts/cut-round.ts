@@ -1,5 +1,16 @@
 import type { Blocked } from '../../setting/cut-round';
-import { facesOf, sound, type Axis, type Board, type Extent, type Machining, type Span } from './board';
+import {
+  facesOf,
+  sound,
+  type Axis,
+  type Board,
+  type Cut,
+  type Extent,
+  type Machining,
+  type Span,
+} from './board';
+import { across } from './board-prism';
+import { piecesLeft, type Rect } from './rect-pieces';
 
 const AXES: readonly Axis[] = ['x', 'y', 'z'];
 const SAME = 1e-6;
@@ -8,7 +19,41 @@ const LEAST = 20;
 
 /** Boards without what is built in where they would be: shorter, in two, or with a notch; none where nothing of it is left. */
 export const cutRound = (boards: readonly Board[], blocked: readonly Blocked[]): Board[] =>
-  blocked.reduce<Board[]>((left, one) => left.flatMap((board) => without(board, one)), [...boards]);
+  blocked
+    .reduce<Board[]>((left, one) => left.flatMap((board) => without(board, one)), [...boards])
+    .flatMap(inPieces);
+
+/** A board as its notches leave it: in the pieces that still hang together, each no larger than it is. */
+export function inPieces(one: Board): Board[] {
+  const notches = one.machining.filter((made): made is Cut => made.type === 'notch');
+  if (one.ring || notches.length === 0) return [one];
+  const [a, b] = across[one.thin];
+  const pieces = piecesLeft(
+    { x: one[a], y: one[b] },
+    notches.map(({ cut }) => ({ x: cut[a], y: cut[b] })),
+  );
+  const isWhole = ({ x, y }: Rect) => sizeOf(x) + SAME > sizeOf(one[a]) && sizeOf(y) + SAME > sizeOf(one[b]);
+  if (pieces.length === 1 && isWhole(pieces[0]!)) return [one];
+  return pieces
+    .filter(({ x, y }) => sizeOf(x) >= LEAST && sizeOf(y) >= LEAST)
+    .map(({ x, y, gone }) => {
+      const piece: Board = { ...one, [a]: x, [b]: y };
+      const kept = one.machining.filter(({ type }) => type !== 'notch');
+      const seen = one.seen?.flatMap((extent) => within(extent, piece));
+      return gone.reduce<Board>(
+        (left, at) => notched(left, { ...left, [a]: at.x, [b]: at.y }),
+        sound({ ...piece, machining: kept, ...(seen && { seen }) }),
+      );
+    });
+}
+
+const sizeOf = ([from, to]: Span): number => to - from;
+
+/** A box as far as it lies in another. */
+function within(extent: Extent, whole: Extent): Extent[] {
+  const [x, y, z] = AXES.map((axis) => shared(extent[axis], whole[axis])) as [Span, Span, Span];
+  return [x, y, z].every((span) => sizeOf(span) > SAME) ? [{ x, y, z }] : [];
+}
 
 function without(one: Board, blocked: Blocked): Board[] {
   // Fronts stand before what is built in; what stands aslant, or is no rectangle, stays.

@@ -14,6 +14,7 @@ import {
   type Span,
 } from './board';
 import { across } from './board-prism';
+import { inPieces } from './cut-round';
 import { ringFrom } from './part-outline';
 
 const AXES: readonly Axis[] = ['x', 'y', 'z'];
@@ -46,7 +47,7 @@ export function slanted(one: Board, slant: Slant): Board[] {
     const left: Span = [Math.max(extent[axis][0], span[0]), Math.min(extent[axis][1], span[1])];
     return left[1] - left[0] > SAME ? [{ ...extent, [axis]: left }] : [];
   });
-  return [sound({ ...one, [axis]: span, ...(seen && { seen }) })];
+  return inPieces(sound({ ...one, [axis]: span, ...(seen && { seen }) }));
 }
 
 const farthest = (out: number, [from, to]: Span): number => Math.max(out * from, out * to);
