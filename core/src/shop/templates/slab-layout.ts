@@ -1,4 +1,5 @@
 import { perDesign, type Design } from '../../document/design';
+import { remember } from '../../document/remember';
 import { slabOf } from '../../surfaces/top-joints';
 import { quantise } from '../../units/units';
 import { nest } from '../nest/nest';
@@ -45,6 +46,12 @@ export const slabLayouts: (design: Design) => readonly SlabLayout[] = perDesign(
   return [...groups.values()].map(({ along, pieces }) => laid(design, templates, along, pieces));
 });
 
+/** How pieces lie, once for the same ones: most edits leave them as they are. */
+const nestOf = remember((_: typeof ALL, { one }: { one: NestCase }) => nest(one, { searches: false }), {
+  kept: 16,
+});
+const ALL = {};
+
 function laid(
   design: Design,
   templates: readonly Template[],
@@ -70,7 +77,7 @@ function laid(
   // Nothing is turned for nothing.
   const answers = [true, ...(along ? [] : [false])].flatMap((grain) => {
     const one = caseOf(grain);
-    const found = one.parts.length > 0 ? nest(one, { searches: false }) : null;
+    const found = one.parts.length > 0 ? nestOf(ALL, { one }) : null;
     return found?.ok ? [{ one, nested: found.value }] : [];
   });
   const best = answers.reduce<(typeof answers)[number] | null>(
