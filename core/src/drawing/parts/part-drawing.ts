@@ -49,8 +49,20 @@ export function partDrawing(part: Part, scale: number, say: (mm: number) => stri
       scale,
       say,
     ),
-    ...sizes(one.ring ? ring.map(({ x }) => x) : [], wide, false, scale, say),
-    ...sizes(one.ring ? ring.map(({ y }) => y) : [], high, true, scale, say),
+    ...sizes(
+      ring.map(({ x }) => x),
+      wide,
+      false,
+      scale,
+      say,
+    ),
+    ...sizes(
+      ring.map(({ y }) => y),
+      high,
+      true,
+      scale,
+      say,
+    ),
   );
   return marks;
 }
