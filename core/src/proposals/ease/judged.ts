@@ -28,11 +28,13 @@ export function rulesOf(design: Design, findings: readonly Finding[]): readonly 
   return packsOf(design).flatMap((pack) => rulePacks[pack].rules.filter(({ id }) => ids.has(id)));
 }
 
-/** Whether none of some findings is there any more, or asks for anything. */
-export function isCured(after: Design, findings: readonly Finding[], rules: readonly PackRule[]): boolean {
-  const keys = new Set(findings.map(({ key }) => key));
-  return !runRules(after, rules).findings.some((finding) => keys.has(finding.key) && isAsking(finding));
-}
+/** The keys of all that some rules find in a design that asks for something. */
+export const askingBy = (design: Design, rules: readonly PackRule[]): ReadonlySet<string> =>
+  new Set(
+    runRules(design, rules)
+      .findings.filter(isAsking)
+      .map(({ key }) => key),
+  );
 
 /** What of the open findings a changed design has not any more; null where it has any that is new or worse. */
 export function curedBy(before: Judged, after: Design): readonly Finding[] | null {

@@ -1,9 +1,10 @@
 import { execute } from '../../commands/command';
 import { ease, type EaseStep } from '../../commands/ease';
 import { roomOf, type Design } from '../../document/design';
+import { rememberOne } from '../../document/remember';
 import type { Finding } from '../../reach/finding';
 import type { Change, Slide } from './changes';
-import { curedBy, isCured, rulesOf, type Judged } from './judged';
+import { askingBy, curedBy, rulesOf, type Judged } from './judged';
 
 /** A small change that cures a finding and breaks nothing. */
 export interface Ease extends Change {
@@ -18,6 +19,18 @@ const COARSE = 24;
 /** A way on which so many places that cure it break something else is given up. */
 const MOST_BROKEN = 6;
 
+/** What was tried on a design: many findings are looked to with the same moves. The keys of what some rules ask for then, null where it is refused; of what is cured, null where something is broken. */
+const triedOn = rememberOne((_: Judged) => ({
+  asking: new Map<string, ReadonlySet<string> | null>(),
+  cured: new Map<string, readonly string[] | null>(),
+}));
+
+/** A design after some steps; null where they are refused, or change nothing. */
+function afterSteps({ design }: Judged, steps: readonly EaseStep[]): Design | null {
+  const done = execute(ease, design, { steps });
+  return done.ok && done.value.patch.length > 0 ? done.value.design : null;
+}
+
 /** Looks for the changes that cure one finding and break nothing. */
 export class Search {
   readonly #rules;
@@ -31,18 +44,29 @@ export class Search {
     this.#step = roomOf(before.design).step;
   }
 
-  /** The design after some steps, where they cure the finding; null where they don't, or are refused. */
-  #cured(steps: readonly EaseStep[]): Design | null {
-    const done = execute(ease, this.before.design, { steps });
-    if (!done.ok || done.value.patch.length === 0) return null;
-    return isCured(done.value.design, [this.finding], this.#rules) ? done.value.design : null;
+  /** Whether some steps cure the finding; they don't where they are refused. */
+  #cures(steps: readonly EaseStep[]): boolean {
+    const tried = triedOn(this.before).asking;
+    const key = JSON.stringify([this.#rules.map(({ id }) => id), steps]);
+    let asking = tried.get(key);
+    if (asking === undefined) {
+      const after = afterSteps(this.before, steps);
+      tried.set(key, (asking = after && askingBy(after, this.#rules)));
+    }
+    return asking !== null && !asking.has(this.finding.key);
   }
 
   /** A change as an ease, where it is one. */
   ease({ steps, moved }: Change): Ease[] {
-    const after = this.#cured(steps);
-    const cured = after && curedBy(this.before, after);
-    return cured ? [{ steps, moved, cures: cured.map(({ key }) => key) }] : [];
+    if (!this.#cures(steps)) return [];
+    const tried = triedOn(this.before).cured;
+    const key = JSON.stringify(steps);
+    let cured = tried.get(key);
+    if (cured === undefined) {
+      const after = afterSteps(this.before, steps);
+      tried.set(key, (cured = (after && curedBy(this.before, after)?.map((one) => one.key)) ?? null));
+    }
+    return cured ? [{ steps, moved, cures: cured }] : [];
   }
 
   /** The least of a change that is an ease: tried from little to much, then between the last that is none and the first that is one. */
@@ -53,7 +77,7 @@ export class Search {
       steps: [step(count * this.#step)],
       moved: count * this.#step * things,
     });
-    const cures = (count: number) => this.#cured(at(count).steps) !== null;
+    const cures = (count: number) => this.#cures(at(count).steps);
     let broken = 0;
     for (let count = stride; count <= most; count += stride) {
       if (!cures(count)) continue;
