@@ -49,33 +49,22 @@ export function partDrawing(part: Part, scale: number, say: (mm: number) => stri
       scale,
       say,
     ),
-    ...sizes(
-      ring.map(({ x }) => x),
-      wide,
-      false,
-      scale,
-      say,
-    ),
-    ...sizes(
-      ring.map(({ y }) => y),
-      high,
-      true,
-      scale,
-      say,
-    ),
+    ...sizes(ring, wide, false, scale, say),
+    ...sizes(ring, high, true, scale, say),
   );
   return marks;
 }
 
 /** How large a part is in one direction; of what is no rectangle, from corner to corner before that. */
 function sizes(
-  corners: readonly number[],
+  ring: readonly Point[],
   size: number,
   upright: boolean,
   scale: number,
   say: (mm: number) => string,
 ): Primitive[] {
-  const places = [...new Set(corners.map((one) => Math.round(one * 100) / 100))].sort((a, b) => a - b);
+  const corners = ring.map(({ x, y }) => Math.round((upright ? y : x) * 100) / 100);
+  const places = [...new Set(corners)].sort((a, b) => a - b);
   const told = places.slice(1).map((to, index) => ({ span: [places[index]!, to] as const }));
   const where = { from: 0, out: -1, upright } as const;
   if (told.length < 2) return overall(size, where, scale, say);

@@ -4,6 +4,7 @@ import type { BoardName } from '../../wording/shop-words';
 
 /** A direction of a cabinet: from its left side to the right, from its back out to the front, up from its underside. */
 export type Axis = 'x' | 'y' | 'z';
+export const AXES: readonly Axis[] = ['x', 'y', 'z'];
 export type Span = readonly [from: number, to: number];
 /** From where to where something reaches, mm. */
 export type Extent = Readonly<Record<Axis, Span>>;
@@ -135,15 +136,11 @@ const mirroredFace = (face: BoardFace): BoardFace => across[face] ?? face;
 export function sound(one: Board): Board {
   const machining = one.machining.flatMap((made): Machining[] => {
     if (!isBore(made)) {
-      const cut: Extent = {
-        x: shared(made.cut.x, one.x),
-        y: shared(made.cut.y, one.y),
-        z: shared(made.cut.z, one.z),
-      };
-      return [cut.x, cut.y, cut.z].every(([from, to]) => to - from > SAME) ? [{ ...made, cut }] : [];
+      const cut = common(made.cut, one);
+      return cut ? [{ ...made, cut }] : [];
     }
     const deep = axisOf[made.face];
-    const across = (['x', 'y', 'z'] as const).filter((axis) => axis !== deep);
+    const across = AXES.filter((axis) => axis !== deep);
     const isIn = across.every(
       (axis) =>
         made.at[axis] - made.size / 2 >= one[axis][0] - SAME &&
@@ -156,13 +153,23 @@ export function sound(one: Board): Board {
     machining.every((made, index) => isBore(made) || isBoxed(made, one.machining[index]!));
   return isSame ? one : { ...one, machining };
 }
-const SAME = 1e-6;
+/** Places of boards nearer than this are one, mm. */
+export const SAME = 1e-6;
+/** What two boxes have in common; null where they only touch, or stand apart. */
+export function common(one: Extent, other: Extent): Extent | null {
+  const [x, y, z] = AXES.map((axis) => shared(one[axis], other[axis])) as [Span, Span, Span];
+  return [x, y, z].every(([from, to]) => to - from > SAME) ? { x, y, z } : null;
+}
 const shared = (a: Span, b: Span): Span => [Math.max(a[0], b[0]), Math.min(a[1], b[1])];
+
+/** What of a board lies from where to where along some directions, and what is made of and seen of that. */
+export function within(one: Board, spans: Partial<Extent>): Board {
+  const left: Board = { ...one, ...spans };
+  const seen = one.seen?.flatMap((extent) => common(extent, left) ?? []);
+  return sound({ ...left, ...(seen && { seen }) });
+}
 const isBoxed = (a: Cut, b: Machining): boolean =>
-  !isBore(b) &&
-  (['x', 'y', 'z'] as const).every(
-    (axis) => a.cut[axis][0] === b.cut[axis][0] && a.cut[axis][1] === b.cut[axis][1],
-  );
+  !isBore(b) && AXES.every((axis) => a.cut[axis][0] === b.cut[axis][0] && a.cut[axis][1] === b.cut[axis][1]);
 
 /** A board of a cabinet so wide, as it is in the cabinet's mirror. */
 export function mirrored(one: Board, width: number): Board {

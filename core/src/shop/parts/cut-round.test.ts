@@ -16,7 +16,7 @@ import { boundsOf, signedArea } from '../../geometry/polygon';
 import { findBox } from '../../setting/item-box';
 import { across } from './board-prism';
 import { madeItems } from './design-parts';
-import { ringFrom } from './part-outline';
+import { planeFace, ringFrom } from './part-outline';
 
 type Thing = Partial<FixedRecord> & { at: number };
 
@@ -54,9 +54,8 @@ const outlines = (design: Design, name: string) =>
   boardsOf(design)
     .filter((one) => one.name === name)
     .map((one) => {
-      const face = { x: 'left', y: 'front', z: 'bottom' } as const;
       const [a, b] = across[one.thin];
-      return ringFrom(one, face[one.thin])
+      return ringFrom(one, planeFace[one.thin])
         .map(({ x, y }) => `${one[a][0] + x},${one[b][0] + y}`)
         .join(' ');
     });
@@ -100,8 +99,7 @@ describe('a cabinet cut round what is built in', () => {
               (sum, at) => sum + (at[a][1] - at[a][0]) * (at[b][1] - at[b][0]),
               0,
             );
-            const face = { x: 'left', y: 'front', z: 'bottom' } as const;
-            const ring = ringFrom(one, face[one.thin]);
+            const ring = ringFrom(one, planeFace[one.thin]);
             expect(signedArea(ring)).toBeCloseTo(shown, 3);
             const { left, right, bottom, top } = boundsOf(ring);
             expect(left).toBeCloseTo(0, 6);

@@ -1,7 +1,10 @@
 import type { Blocked } from '../../setting/cut-round';
 import {
+  AXES,
+  common,
   facesOf,
-  sound,
+  SAME,
+  within,
   type Axis,
   type Board,
   type Cut,
@@ -12,10 +15,8 @@ import {
 import { across } from './board-prism';
 import { piecesLeft, type Rect } from './rect-pieces';
 
-const AXES: readonly Axis[] = ['x', 'y', 'z'];
-const SAME = 1e-6;
 /** Narrower pieces of a board are none, mm. */
-const LEAST = 20;
+export const LEAST = 20;
 
 /** Boards without what is built in where they would be: shorter, in two, or with a notch; none where nothing of it is left. */
 export const cutRound = (boards: readonly Board[], blocked: readonly Blocked[]): Board[] =>
@@ -37,30 +38,22 @@ export function inPieces(one: Board): Board[] {
   return pieces
     .filter(({ x, y }) => sizeOf(x) >= LEAST && sizeOf(y) >= LEAST)
     .map(({ x, y, gone }) => {
-      const piece: Board = { ...one, [a]: x, [b]: y };
-      const kept = one.machining.filter(({ type }) => type !== 'notch');
-      const seen = one.seen?.flatMap((extent) => within(extent, piece));
+      const machining = one.machining.filter(({ type }) => type !== 'notch');
       return gone.reduce<Board>(
         (left, at) => notched(left, { ...left, [a]: at.x, [b]: at.y }),
-        sound({ ...piece, machining: kept, ...(seen && { seen }) }),
+        within({ ...one, machining }, { [a]: x, [b]: y }),
       );
     });
 }
 
 const sizeOf = ([from, to]: Span): number => to - from;
 
-/** A box as far as it lies in another. */
-function within(extent: Extent, whole: Extent): Extent[] {
-  const [x, y, z] = AXES.map((axis) => shared(extent[axis], whole[axis])) as [Span, Span, Span];
-  return [x, y, z].every((span) => sizeOf(span) > SAME) ? [{ x, y, z }] : [];
-}
-
 function without(one: Board, blocked: Blocked): Board[] {
   // Fronts stand before what is built in; what stands aslant, or is no rectangle, stays.
   if (one.leaf || one.frame || one.ring) return [one];
-  const common = AXES.map((axis) => shared(one[axis], blocked[axis])) as [Span, Span, Span];
-  if (common.some(([from, to]) => to - from <= SAME)) return [one];
-  const cut: Extent = { x: common[0], y: common[1], z: common[2], [one.thin]: one[one.thin] };
+  const met = common(one, blocked);
+  if (!met) return [one];
+  const cut: Extent = { ...met, [one.thin]: one[one.thin] };
   const [a, b] = AXES.filter((axis) => axis !== one.thin) as [Axis, Axis];
   const covers = (axis: Axis) => cut[axis][0] <= one[axis][0] + LEAST && cut[axis][1] >= one[axis][1] - LEAST;
   if (covers(a) && covers(b)) return [];
@@ -69,23 +62,13 @@ function without(one: Board, blocked: Blocked): Board[] {
   return [notched(one, reaching(one, cut, [a, b]))];
 }
 
-const shared = (a: Span, b: Span): Span => [Math.max(a[0], b[0]), Math.min(a[1], b[1])];
-
 /** What is left of a board on either side of a stretch of it. */
 function beside(one: Board, axis: Axis, [from, to]: Span): Board[] {
   const spans: Span[] = [
     [one[axis][0], from],
     [to, one[axis][1]],
   ];
-  return spans
-    .filter(([low, high]) => high - low >= LEAST)
-    .map((span) => {
-      const seen = one.seen?.flatMap((extent) => {
-        const left = shared(extent[axis], span);
-        return left[1] - left[0] > SAME ? [{ ...extent, [axis]: left }] : [];
-      });
-      return sound({ ...one, [axis]: span, ...(seen && { seen }) });
-    });
+  return spans.filter(([low, high]) => high - low >= LEAST).map((span) => within(one, { [axis]: span }));
 }
 
 /** A cut that goes to an edge of its board: one within it goes on to the nearest. */
@@ -123,12 +106,12 @@ function isWithin(made: Machining, cut: Extent): boolean {
 /** A box without another, in boxes. */
 function besides({ x, y, z }: Extent, cut: Extent): Extent[] {
   let rest: Extent = { x, y, z };
-  if (AXES.some((axis) => shared(rest[axis], cut[axis])[1] - shared(rest[axis], cut[axis])[0] <= SAME))
-    return [rest];
+  const met = common(rest, cut);
+  if (!met) return [rest];
   const found: Extent[] = [];
   for (const axis of AXES) {
     const [from, to] = rest[axis];
-    const [low, high] = shared(rest[axis], cut[axis]);
+    const [low, high] = met[axis];
     if (low - from > SAME) found.push({ ...rest, [axis]: [from, low] });
     if (to - high > SAME) found.push({ ...rest, [axis]: [high, to] });
     rest = { ...rest, [axis]: [low, high] };

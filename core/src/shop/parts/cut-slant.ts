@@ -2,10 +2,13 @@ import { clipHalfPlane } from '../../geometry/convex';
 import type { Point } from '../../geometry/point';
 import type { Slant } from '../../setting/slant';
 import {
+  AXES,
   board,
   facesOf,
   isBore,
+  SAME,
   sound,
+  within,
   type Axis,
   type Board,
   type Cut,
@@ -14,13 +17,8 @@ import {
   type Span,
 } from './board';
 import { across } from './board-prism';
-import { inPieces } from './cut-round';
-import { ringFrom } from './part-outline';
-
-const AXES: readonly Axis[] = ['x', 'y', 'z'];
-const SAME = 1e-6;
-/** Narrower pieces of a board are none, mm. */
-const LEAST = 20;
+import { inPieces, LEAST } from './cut-round';
+import { planeFace, ringFrom } from './part-outline';
 
 /** What of some boards a slant leaves. */
 export const cutSlant = (boards: readonly Board[], slant: Slant): Board[] =>
@@ -43,11 +41,7 @@ export function slanted(one: Board, slant: Slant): Board[] {
   const end = (at - rest) / out[axis];
   const span: Span = out[axis] > 0 ? [one[axis][0], end] : [end, one[axis][1]];
   if (span[1] - span[0] < LEAST) return [];
-  const seen = one.seen?.flatMap((extent) => {
-    const left: Span = [Math.max(extent[axis][0], span[0]), Math.min(extent[axis][1], span[1])];
-    return left[1] - left[0] > SAME ? [{ ...extent, [axis]: left }] : [];
-  });
-  return inPieces(sound({ ...one, [axis]: span, ...(seen && { seen }) }));
+  return inPieces(within(one, { [axis]: span }));
 }
 
 const farthest = (out: number, [from, to]: Span): number => Math.max(out * from, out * to);
@@ -78,9 +72,7 @@ const isOne = (p: Point, q: Point): boolean => Math.abs(p.x - q.x) < SAME && Mat
 function outlineOf(one: Board): Point[] {
   if (one.ring) return [...one.ring];
   const [a, b] = across[one.thin];
-  // Seen from the face that both directions run along and up of: the right, the front, the underside.
-  const face = one.thin === 'z' ? 'bottom' : one.thin === 'y' ? 'front' : 'left';
-  return ringFrom(one, face).map(({ x, y }) => ({ x: one[a][0] + x, y: one[b][0] + y }));
+  return ringFrom(one, planeFace[one.thin]).map(({ x, y }) => ({ x: one[a][0] + x, y: one[b][0] + y }));
 }
 
 /** Which sides of an outline lie along what is edged of a board. */

@@ -26,6 +26,9 @@ export const oppositeFace: Readonly<Record<BoardFace, BoardFace>> = {
   ...{ left: 'right', right: 'left', front: 'back', back: 'front', top: 'bottom', bottom: 'top' },
 };
 
+/** The face of a board from which the two directions it is not thin in run along and up. */
+export const planeFace: Readonly<Record<Axis, BoardFace>> = { x: 'left', y: 'front', z: 'bottom' };
+
 /** How large a board is as it is seen from a face, mm. */
 export function sizeFrom(one: Board, face: BoardFace): { wide: number; high: number } {
   const { along, up } = seenFrom[face];
