@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { board, type Machining } from '../../shop/parts/board';
 import type { Part } from '../../shop/parts/part';
 import { partDrawing } from './part-drawing';
+import { row } from './part-rows';
 
 const SCALE = 10;
 
@@ -28,6 +29,17 @@ function told(
 describe('the drawing of a part', () => {
   it('says how large it is', () => {
     expect(told()).toEqual({ across: ['600'], out: ['400'] });
+  });
+
+  it('says where every hole is, of even steps the ends alone where they would crowd', () => {
+    // 4 paper mm each, at 1 to 10: ten take 400, which is less than 1.5 times 267 and more than 1.5 times 266.
+    const places = [20, 52, 84, 116, 148, 180, 212, 244, 250, 256];
+    const told = (size: number) =>
+      row(places, size, { from: 0, out: 1, upright: true }, SCALE, String).flatMap((mark) =>
+        mark.type === 'text' ? [mark.text] : [],
+      );
+    expect(told(267)).toEqual(places.map(String));
+    expect(told(266)).toEqual(['20', '244', '256']);
   });
 
   it('says from corner to corner where it is notched, all of it beside that', () => {

@@ -83,7 +83,19 @@ const figure = (at: Point, text: string, { upright }: Where): TextMark => ({
   turn: upright ? Math.PI / 2 : 0,
 });
 
-/** The places of what is bored, each told from the low left corner; figures keep clear of one another. */
+/** More than so many that take so many times the length of what they stand along are crowded. */
+const FEW = 6;
+const CROWDED = 1.5;
+/** Steps are alike to so much, mm. */
+const ALIKE = 0.025;
+
+/** Whether a place lies as far from the one before it as from the one after it: it follows from the ends of such a row. */
+function isBetween(places: readonly number[], index: number): boolean {
+  const [before, at, after] = [places[index - 1], places[index]!, places[index + 1]];
+  return before !== undefined && after !== undefined && Math.abs(at - before - (after - at)) < ALIKE;
+}
+
+/** The places of what is bored, each told from the low left corner; figures keep clear of one another. Where they would crowd, of even steps the ends alone. */
 export function row(
   places: readonly number[],
   size: number,
@@ -91,9 +103,11 @@ export function row(
   scale: number,
   say: (mm: number) => string,
 ): Primitive[] {
-  const distinct = [...new Set(places.map((one) => Math.round(one * 100) / 100))].sort((a, b) => a - b);
-  if (distinct.length === 0 || distinct.length > MOST) return [];
+  const all = [...new Set(places.map((one) => Math.round(one * 100) / 100))].sort((a, b) => a - b);
+  if (all.length === 0 || all.length > MOST) return [];
   const least = APART * scale;
+  const isCrowded = all.length > FEW && least * all.length > CROWDED * size;
+  const distinct = isCrowded ? all.filter((_, index) => !isBetween(all, index)) : all;
   const spots: number[] = [];
   for (const one of distinct) spots.push(Math.max(one, (spots.at(-1) ?? -Infinity) + least));
   // What was pushed past the end goes back as far as there is room.
