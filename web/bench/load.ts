@@ -14,6 +14,9 @@ const WARM_UP = 12;
 const PRESSED = 64;
 const PRESSED_SECONDS = 10;
 const SETS = 8;
+/** So many leave a machine of two cores room for a worker: what one set of drawings after another costs them. */
+const FEW = 40;
+const ROUNDS = 4;
 
 interface Person {
   room: string;
@@ -64,6 +67,32 @@ async function pressed(name: string, servers: readonly Client[]): Promise<void> 
   console.log(`${(times.length / PRESSED_SECONDS).toFixed(0)} saves a second`);
 }
 
+/** Saves of few people by themselves, and beside one set of drawings after another, by turns. */
+async function besideSets(): Promise<void> {
+  const few = people.slice(0, FEW);
+  for (let round = 0; round < ROUNDS; round++) {
+    const alone = report(
+      `saves, ${FEW} people once a second`,
+      await everySecond(few, (person) => save(person)),
+    );
+    let ends = false;
+    let made = 0;
+    const sets = (async () => {
+      for (; !ends; made++) await drawSet(few[made % FEW]!);
+    })();
+    const beside = report(
+      'saves beside one set after another',
+      await everySecond(few, (person) => save(person)),
+    );
+    ends = true;
+    await sets;
+    console.log(`${made} sets; 99 of 100 saves take ${(beside / alone).toFixed(1)} times as long`);
+  }
+}
+
+const drawSet = ({ room }: Person) =>
+  client.send('GET', `/api/rooms/${room}/sheet.pdf?show=set&page=A3&scale=20`);
+
 const wait = (ms: number) => new Promise((resolve) => setTimeout(resolve, Math.max(0, ms)));
 
 /** Everybody does something once a second, each at a moment of their own. */
@@ -104,17 +133,15 @@ try {
   );
   console.log(`99 of 100 saves take ${(saves / quiet).toFixed(1)} times a bare insert`);
 
-  const sets = Promise.all(
-    people
-      .slice(0, SETS)
-      .map(({ room }) => client.send('GET', `/api/rooms/${room}/sheet.pdf?show=set&page=A3&scale=20`)),
-  );
+  const sets = Promise.all(people.slice(0, SETS).map(drawSet));
   const busy = report(
     `saves beside ${SETS} whole sets of drawings`,
     await everySecond(people, (person) => save(person)),
   );
   const made = (await sets).filter(({ status }) => status === 200).length;
   console.log(`${made} sets made meanwhile; 99 of 100 saves take ${(busy / saves).toFixed(1)} times as long`);
+
+  await besideSets();
 
   await pressed('one server', [client]);
   const second = await new Client(await application.another(), PEOPLE).signIn();

@@ -1,10 +1,11 @@
 import { execFileSync } from 'node:child_process';
-import { readFileSync, writeFileSync } from 'node:fs';
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { expect, test } from './studio';
 
 test('the sheet is drawn on screen and comes as a sound PDF with the saved revision', async ({
   page,
   studio,
+  application,
 }, info) => {
   await studio.enter();
   await studio.openRoom('Galley with bay');
@@ -24,6 +25,8 @@ test('the sheet is drawn on screen and comes as a sound PDF with the saved revis
   expect(execFileSync('qpdf', ['--check', file], { encoding: 'utf8' })).toContain(
     'No syntax or stream encoding errors',
   );
+  // Whoever made it gives way to the server with every thread, also those that collect what it leaves.
+  expect([threadsOf(application.pids.server), threadsOf(application.pids.worker)]).toEqual([[0], [19]]);
   const words = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' });
   for (const word of [
     'Lamplighter’s Cottage',
@@ -157,3 +160,10 @@ test('the whole set, its schedules and a drawing for other programs are made fro
     expect.stringContaining('There is no schedule “doors”'),
   ]);
 });
+
+/** How nice the threads of a process are: each value once. */
+function threadsOf(pid: number): number[] {
+  const tasks = `/proc/${pid}/task`;
+  const nice = readdirSync(tasks).map((id) => readFileSync(`${tasks}/${id}/stat`, 'utf8').split(') ')[1]!);
+  return [...new Set(nice.map((fields) => Number(fields.split(' ')[16])))];
+}

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { pathToFileURL } from 'node:url';
+import { setFlagsFromString } from 'node:v8';
 import { json, type Handle, type HandleServerError, type ServerInit } from '@sveltejs/kit';
 import pino from 'pino';
 import { dev } from '$app/environment';
@@ -79,9 +80,13 @@ export const handleError: HandleServerError = ({ error: defect, event, status, m
   return { message: 'Something is wrong with the program.', id };
 };
 
+/** What answers people lets so much more come to what it holds before it looks through all of it, percent: that keeps people waiting, and came every few seconds when it was left to itself. */
+const GROWING = 150;
+
 /** One build has several roles: it answers people, does tasks in a process of its own, is a thread of that, or makes a studio. */
 export const init: ServerInit = async () => {
   const role = process.env['GOODREACH_ROLE'];
+  if (role === undefined) setFlagsFromString(`--heap-growing-percent=${GROWING}`);
   if (role === undefined && !dev) return;
   const { beThread, beWorker, makeStudio, workHere } = await import('$server/tasks/roles');
   if (role === undefined) workHere(log);

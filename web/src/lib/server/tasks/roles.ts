@@ -1,3 +1,4 @@
+import { existsSync, readdirSync } from 'node:fs';
 import { setPriority } from 'node:os';
 import type { Logger } from 'pino';
 import { checkBody, NewStudioBody } from '../bodies';
@@ -8,11 +9,25 @@ import { serve, threadMaker } from './threads';
 import { Worker } from './worker';
 
 /** A worker gives way to what answers people: so much less the system favours it. */
-const NICE = 10;
+const NICE = 19;
+const THREADS = '/proc/self/task';
+
+/** Linux favours thread by thread, and those that collect and compile are there before the first line of ours: all give way, and what they start. Elsewhere a process is favoured as a whole. */
+export function giveWay(): void {
+  setPriority(NICE);
+  const ids = existsSync(THREADS) ? readdirSync(THREADS) : [];
+  for (const id of ids) {
+    try {
+      setPriority(Number(id), NICE);
+    } catch {
+      // It has ended meanwhile.
+    }
+  }
+}
 
 /** Does the tasks of the database in this process, until it is told to end. */
 export function beWorker(entry: URL, log: Logger): void {
-  setPriority(NICE);
+  giveWay();
   const env = { ...process.env, GOODREACH_ROLE: 'thread' };
   const worker = new Worker(threadMaker(entry, env), log);
   for (const signal of ['SIGTERM', 'SIGINT'] as const) process.once(signal, () => process.exit(0));
