@@ -26,7 +26,7 @@ test('the sheet is drawn on screen and comes as a sound PDF with the saved revis
     'No syntax or stream encoding errors',
   );
   // Whoever made it gives way to the server with every thread, also those that collect what it leaves.
-  expect([threadsOf(application.pids.server), threadsOf(application.pids.worker)]).toEqual([[0], [19]]);
+  expect([threadsOf(application.pids.server), threadsOf(application.pids.worker)]).toEqual([[0], [10]]);
   const words = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' });
   for (const word of [
     'Lamplighter’s Cottage',

@@ -9,7 +9,7 @@ import { serve, threadMaker } from './threads';
 import { Worker } from './worker';
 
 /** A worker gives way to what answers people: so much less the system favours it. */
-const NICE = 19;
+const NICE = 10;
 const THREADS = '/proc/self/task';
 
 /** Linux favours thread by thread, and those that collect and compile are there before the first line of ours: all give way, and what they start. Elsewhere a process is favoured as a whole. */
