@@ -57,7 +57,7 @@ export * from './drawing/parts/inside-drawing';
 export * from './shop/insides';
 export * from './commands/set-cut-round';
 export { builtInto } from './setting/cut-round';
-export { slantInto } from './setting/slant';
+export { slantOf, slantsTurned } from './solids/solids';
 export * from './commands/set-into';
 export * from './commands/set-rows';
 export * from './commands/set-end-panel';

@@ -1,4 +1,5 @@
 import { editFaces } from '../src/commands/edit-faces';
+import { editItems } from '../src/commands/edit-items';
 import { setCutRound } from '../src/commands/set-cut-round';
 import { setRoom, type RoomChange } from '../src/commands/set-room';
 import type { RoomBuilder } from '../src/demo/build-room';
@@ -7,6 +8,7 @@ import { partsReport } from '../src/exports/parts-json';
 import { fathom } from '../src/ranges/data/fathom';
 import { saltbox } from '../src/ranges/data/saltbox';
 import { itemsOf } from '../src/ranges/shelf';
+import { findBox } from '../src/setting/item-box';
 import type { PrintedCabinet, PrintedPart } from './parts-faults';
 import { cornered, rectangle } from './rooms';
 
@@ -44,6 +46,27 @@ export function underSlope(range: string, code: string, low: number, high: numbe
 export function slope(builder: RoomBuilder, low: number, high: number): void {
   builder.run(editFaces, { faces: ['face-a', 'face-b'], change: { ceilingHeight: low } });
   builder.run(editFaces, { faces: ['face-c', 'face-d'], change: { ceilingHeight: high } });
+}
+
+/** How long face A is under a ceiling that slopes along it, mm. */
+const SLOPED = 2_400;
+
+/** A cabinet so far along face A under a ceiling that rises so much with each mm to the right, and meets its top so far from its left end; its door turns at its higher side. */
+export function alongSlope(
+  range: string,
+  code: string,
+  { at, rise, meets }: { at: number; rise: number; meets: number },
+) {
+  const builder = rectangle(SLOPED, 4000);
+  builder.run(setRoom, { range, doorStyle: 'slab' });
+  const id = builder.set(code, 'face-a', at);
+  const { up, height } = findBox(builder.design, id)!.record;
+  const left = up + height - rise * (at + meets);
+  builder.run(editFaces, { faces: ['face-a', 'face-d'], change: { ceilingHeight: left } });
+  builder.run(editFaces, { faces: ['face-b', 'face-c'], change: { ceilingHeight: left + rise * SLOPED } });
+  builder.run(editItems, { ids: [id], change: { hand: rise > 0 ? 'right' : 'left' } });
+  builder.run(setCutRound, { ids: [id], cutRound: true });
+  return { builder, id };
 }
 
 /** A cabinet at the left or the right end of face A, pushed so far past it into a wall that stands so many degrees off square, opening towards the room. */

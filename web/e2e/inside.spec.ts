@@ -1,4 +1,5 @@
-import { expect, test } from './studio';
+import type { Page } from '@playwright/test';
+import { expect, test, type Studio } from './studio';
 
 test('how cabinets are built is set for a range, for one or for some, kept for the job and taken by its new rooms', async ({
   studio,
@@ -102,6 +103,34 @@ test('a cabinet’s front and inside are changed on its own elevation and sectio
   await expect(front.getByRole('button', { name: 'Doors shared' })).toBeVisible();
 });
 
+/** The room that is open once more, in a job of its own, with some records as they are given. */
+async function reopened(studio: Studio, page: Page, records: Record<string, object>): Promise<void> {
+  const design = await studio.design();
+  await page.goto(`${studio.address}/studio`);
+  await page.getByRole('button', { name: 'New job' }).click();
+  await page.getByLabel('Job name').fill(`Cut ${Math.random()}`);
+  await page.getByRole('button', { name: 'Add job' }).click();
+  await page.waitForURL('**/new-room');
+  const job = page.url().split('/').at(-2)!;
+  const made = await page.request.post(`${studio.address}/api/jobs/${job}/rooms`, {
+    data: { design: { ...design, records: { ...design.records, ...records } } },
+    headers: { origin: studio.address },
+  });
+  const { id } = (await made.json()) as { id: string };
+  await page.goto(`${studio.address}/rooms/${id}`);
+  await studio.ready();
+  await studio.step('Set');
+}
+
+/** The faces of a room under ceilings so high over where each begins. */
+const under = (records: Record<string, object>, heights: readonly number[]) =>
+  Object.fromEntries(
+    ['face-a', 'face-b', 'face-c', 'face-d'].map((id, at) => [
+      id,
+      { ...records[id], ceilingHeight: heights[at] },
+    ]),
+  );
+
 test('cabinets are cut round a pipe box, and to a ceiling that slopes over their back', async ({
   studio,
   page,
@@ -112,30 +141,13 @@ test('cabinets are cut round a pipe box, and to a ceiling that slopes over their
   await studio.setByCode('F600');
   await studio.setByCode('T600/2150');
   await studio.saved(2);
-  const design = await studio.design();
+  const { records } = await studio.design();
   const item = (await studio.items()).find(({ code }) => code === 'F600');
-  const faces = ['face-a', 'face-b', 'face-c', 'face-d'].map((id, at) => [
-    id,
-    { ...design.records[id], ceilingHeight: at < 2 ? 1850 : 4850 },
-  ]);
   const pipes = {
     ...{ kind: 'fixed', id: 'pipes', type: 'pipe-box', width: 120, depth: 100, height: 2400, up: 0 },
     placement: item!['placement'],
   };
-  await page.goto(`${studio.address}/studio`);
-  await page.getByRole('button', { name: 'New job' }).click();
-  await page.getByLabel('Job name').fill(`Pipes ${Math.random()}`);
-  await page.getByRole('button', { name: 'Add job' }).click();
-  await page.waitForURL('**/new-room');
-  const job = page.url().split('/').at(-2)!;
-  const made = await page.request.post(`${studio.address}/api/jobs/${job}/rooms`, {
-    data: { design: { ...design, records: { ...design.records, ...Object.fromEntries(faces), pipes } } },
-    headers: { origin: studio.address },
-  });
-  const { id } = (await made.json()) as { id: string };
-  await page.goto(`${studio.address}/rooms/${id}`);
-  await studio.ready();
-  await studio.step('Set');
+  await reopened(studio, page, { ...under(records, [1850, 1850, 4850, 4850]), pipes });
   await studio.chooseItem('F600');
   await page.getByLabel('Cut it round the pipe box').check();
   await studio.saved(1);
@@ -152,4 +164,31 @@ test('cabinets are cut round a pipe box, and to a ceiling that slopes over their
   // 5 off a box of 100 by 120: the side beside it is as much less deep.
   await expect(parts.getByRole('button', { name: /Left side/ })).toContainText('720 × 455');
   await expect(parts.getByRole('button', { name: /Right side/ })).toContainText('720 × 560');
+});
+
+test('a cabinet is cut to a ceiling that falls along it, with its door, which then turns at its higher side', async ({
+  studio,
+  page,
+}) => {
+  await studio.enter();
+  await studio.newRoom('Millimetres', ['4000', '3000']);
+  await studio.step('Set');
+  await studio.setByCode('T600/2150');
+  await studio.saved(1);
+  const { records } = await studio.design();
+  const at = studio.along((await studio.items())[0]!, 4000);
+  // Rising 3 in 4 and 2150 high at 200 of its 600.
+  const left = 2150 - 0.75 * (at + 200);
+  await reopened(studio, page, under(records, [left, left + 3000, left + 3000, left]));
+  await studio.chooseItem('T600/2150');
+  await page.getByRole('combobox', { name: 'Hinges' }).selectOption('left');
+  await expect(page.getByText('Hung on its right, it can be cut to that.')).toBeVisible();
+  await page.getByRole('combobox', { name: 'Hinges' }).selectOption('right');
+  await page.getByLabel('Cut it to the sloped ceiling').check();
+  await studio.saved();
+  await studio.step('Build');
+  const parts = page.getByRole('group', { name: 'Parts of T600/2150' });
+  // As reckoned by hand: from 6.25 under the ceiling at its left end up to its top, and 28.75 under it.
+  await expect(parts.getByRole('button', { name: /Sloping top/ })).toContainText('260.4 × 560');
+  await expect(parts.getByRole('button', { name: /Left side/ })).toContainText('1821.3 × 560');
 });

@@ -7,10 +7,9 @@ import { plinthUnder, type ConstructionMethod } from '../ranges/construction';
 import { kindOf } from '../ranges/kinds';
 import { canHaveRows, isNiche } from '../ranges/own-rows';
 import { ok, refuse, type Result } from '../result';
-import { cutOutOf } from '../setting/cut-round';
 import { findBox, type ItemBox } from '../setting/item-box';
 import { cabinetOfSolid } from '../shop/parts/design-parts';
-import { builtAs, solidOfItem } from '../solids/solids';
+import { builtAs, cutOutOf, solidOfItem } from '../solids/solids';
 import { quantise } from '../units/units';
 import { findFreeItem, guarded, type Command } from './command';
 

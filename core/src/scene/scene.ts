@@ -8,7 +8,7 @@ import { constructionOf, constructionOfItem, type ConstructionMethod } from '../
 import { findRange, rangesOf } from '../ranges/shelf';
 import { isObject } from '../ranges/item-kind';
 import type { ItemBox } from '../setting/item-box';
-import { solidsOf, type Solid } from '../solids/solids';
+import { cutOutOf, solidsOf, type CutOut, type Solid } from '../solids/solids';
 import { isMade } from '../shop/parts/cabinet';
 import { finishOf } from '../surfaces/finish-of';
 import { finishNamed, type Finish } from '../surfaces/finishes';
@@ -19,7 +19,6 @@ import { roomShape, type RoomShape } from '../survey/room-shape';
 import { placedServices, type PlacedService } from '../survey/services';
 import { wallOutside, wallRings } from '../survey/wall-outline';
 import { applianceParts, hobPlate } from './appliance-parts';
-import { cutOutOf, type CutOut } from '../setting/cut-round';
 import { cabinetParts } from './cabinet-parts';
 import { fixtureParts } from './fixture-parts';
 import { lampParts } from './lamp-parts';

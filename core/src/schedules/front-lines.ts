@@ -2,8 +2,11 @@ import { styleOf, type Design } from '../document/design';
 import { itemBoxes } from '../setting/item-box';
 import { itemNumbers } from '../setting/item-numbers';
 import type { FrontPart } from '../solids/front-parts';
+import { highAt } from '../solids/cut-fronts';
 import { solidOfItem } from '../solids/solids';
 import { finishOf } from '../surfaces/finish-of';
+import { formatLength } from '../units/format-length';
+import type { LengthStyle } from '../units/units';
 import { scheduleWords } from '../wording/schedule-words';
 import { doorStyleNames } from '../wording/things';
 import { count, lengthCell, NONE, words, type ScheduleLine } from './schedule';
@@ -13,7 +16,8 @@ const MADE = { door: 'door', drawer: 'drawer', flap: 'flap', drop: 'drop' } as c
 
 /** The doors and drawer fronts of cabinets, those of one that are alike in one line: as large as they are seen, without what is behind. */
 export function frontLines(design: Design): ScheduleLine[] {
-  const length = lengthCell(styleOf(design));
+  const style = styleOf(design);
+  const length = lengthCell(style);
   const numbers = itemNumbers(design);
   return itemBoxes(design)
     .filter(({ kind }) => kind.group !== 'appliances' && kind.group !== 'fixtures')
@@ -31,11 +35,19 @@ export function frontLines(design: Design): ScheduleLine[] {
           length(front.right - front.left),
           length(front.high - front.low),
           front.hinge ? words(scheduleWords.hinge[front.hinge]) : NONE,
-          words(front.glass ? scheduleWords.glazed : doorStyleNames[front.style ?? 'slab']),
+          words(styleOfFront(front, style)),
           finish ? words(`${finish.code} ${finish.name}`) : NONE,
         ],
       }));
     });
+}
+
+/** How a front is made; of one that is cut to a slope, how high it is where it is lowest. */
+function styleOfFront(front: FrontPart, style: LengthStyle): string {
+  const made = front.glass ? scheduleWords.glazed : doorStyleNames[front.style ?? 'slab'];
+  if (!front.heads) return made;
+  const lowest = Math.min(highAt(front, front.left), highAt(front, front.right)) - front.low;
+  return scheduleWords.sloping(made, formatLength(lowest, style));
 }
 
 const isMade = ({ shows }: FrontPart): boolean => shows in MADE;
@@ -52,6 +64,10 @@ function alike(fronts: readonly FrontPart[]): { front: FrontPart; times: number 
         one.hinge === front.hinge &&
         one.glass === front.glass &&
         one.style === front.style &&
+        (one.heads ?? []).every(
+          (head, end) => Math.abs(head - one.low - ((front.heads?.[end] ?? Infinity) - front.low)) < SAME,
+        ) &&
+        (one.heads === undefined) === (front.heads === undefined) &&
         Math.abs(one.right - one.left - (front.right - front.left)) < SAME &&
         Math.abs(one.high - one.low - (front.high - front.low)) < SAME,
     );

@@ -2,9 +2,7 @@ import type { Design } from '../document/design';
 import { dot, subtract } from '../geometry/point';
 import { TOUCH } from '../geometry/tolerance';
 import { fixedThings, type FixedThing } from '../survey/fixed-things';
-import { roomShape } from '../survey/room-shape';
 import type { ItemBox } from './item-box';
-import { slantInto, type Slant } from './slant';
 
 /** From where to where something reaches within an item: across from its left end, out from its back, up from its underside; mm. */
 export interface Blocked {
@@ -46,19 +44,3 @@ export function builtInto(design: Design, box: ItemBox): { thing: FixedThing; bl
     return { thing, blocked: { x: wider(x), y: wider(y), z: wider(z) } };
   });
 }
-
-/** What an item is cut to where it stands: round what is built in, and to what slants behind it. */
-export interface CutOut {
-  blocked: readonly Blocked[];
-  slant: Slant | null;
-}
-const UNCUT: CutOut = { blocked: [], slant: null };
-
-/** What is cut out of an item: nothing unless it is to be cut to where it stands. */
-export const cutOutOf = (design: Design, box: ItemBox): CutOut =>
-  box.record.cutRound
-    ? {
-        blocked: builtInto(design, box).map(({ blocked }) => blocked),
-        slant: slantInto(roomShape(design), box)?.slant ?? null,
-      }
-    : UNCUT;

@@ -3,6 +3,7 @@ import { add, dot, scale, subtract } from '../geometry/point';
 import { signedArea, type Polygon } from '../geometry/polygon';
 import { without } from '../geometry/region';
 import { TOUCH } from '../geometry/tolerance';
+import { ONE_DOOR } from '../ranges/handing';
 import type { ItemKind } from '../ranges/item-kind';
 import { planesUnder, type CeilingPlane } from '../survey/ceiling';
 import type { RoomShape } from '../survey/room-shape';
@@ -26,14 +27,17 @@ const CLEAR = 5;
 const LEAST = { deep: 150, wide: 200, high: 250 };
 /** What closes it there is no thicker than this, mm. */
 const THICK = 30;
+/** No front is cut to what is steeper than this: the cosine of 60 degrees. */
+const STEEPEST = 0.5;
 /** A slant that rises by no more than this over an item is square to it, mm. */
 const SQUARE = 0.05;
 /** What of an item lies outside the room is nothing where it is no larger, mm². */
 const NOTHING = 50;
 
 /**
- * What takes a corner off an item at its back, so that it can be built cut to that: a wall that stands aslant, or a ceiling that rises
- * towards its front. Null where nothing does, or more than one does, or where a box would be cut through its front.
+ * What takes a corner off an item, so that it can be built cut to that: behind it a wall that stands aslant, or a ceiling that rises
+ * towards its front; over what one door closes a ceiling that falls away from its hinges. Null where nothing does, or more than one does,
+ * or where a front would be cut that can't be made, or not be opened.
  */
 export function slantInto(shape: RoomShape, box: ItemBox): SlantInto | null {
   if (!canSlant(box.kind)) return null;
@@ -103,11 +107,35 @@ function isBuildable({ record, kind }: ItemBox, { out, at }: Slant): boolean {
   if (kind.group === 'panels') return reach(width / 2, depth, 0) <= at;
   const isLeft = (x: number, y: number, z: number) => reach(x, y, z) <= at - THICK;
   const y = depth - LEAST.deep;
-  if (out.z > 0) return out.x === 0 && out.y < 0 && isLeft(0, y, height) && isLeft(0, 0, LEAST.high);
   const far = out.x < 0 ? width : 0;
   const towards = out.x < 0 ? -1 : 1;
+  if (isAlong({ out, at }))
+    return (
+      opensUnder(record, kind, out) &&
+      isLeft(far + towards * LEAST.wide, 0, height) &&
+      isLeft(width - far, 0, LEAST.high)
+    );
+  if (out.z > 0) return out.x === 0 && out.y < 0 && isLeft(0, y, height) && isLeft(0, 0, LEAST.high);
   return out.y < 0 && isLeft(width - far, y, 0) && isLeft(far + towards * LEAST.wide, 0, 0);
 }
+
+/** Whether what is uppermost on a front is one door that opens under a slope along it: it turns at its higher side, which the other could not. */
+function opensUnder(
+  { width, hand }: ItemBox['record'],
+  { rows, blind, top }: ItemKind,
+  out: Slant['out'],
+): boolean {
+  const [upper] = rows ?? [];
+  const isOne =
+    upper?.shows === 'doors' &&
+    !upper.glass &&
+    (upper.single || width <= ONE_DOOR) &&
+    !((upper.across ?? 1) > 1);
+  return isOne && !blind && top !== 'under' && out.z >= STEEPEST && hand === (out.x > 0 ? 'left' : 'right');
+}
+
+/** Whether it slopes over an item along its front. */
+export const isAlong = ({ out }: Slant): boolean => out.z > 0 && out.y === 0;
 
 /** How far out of its back an item begins between two places across and two heights, for all that slants behind it, mm. */
 export function backBefore(

@@ -22,6 +22,8 @@ export interface FrontPart {
   style?: DoorStyle;
   /** Of what is no front: the boards it is made of. */
   boards?: readonly LeafBoard[];
+  /** Of one that is cut to a slope: how high that is over its left and its right end. */
+  heads?: readonly [left: number, right: number];
   /** Where it is taken hold of, and by what; by a bar unless given. */
   pull?: { across: number; up: number; upright: boolean; by?: HandleStyle };
 }
@@ -52,7 +54,7 @@ const SHELF_EVERY = 300;
 const PAIR_GAP = 3;
 
 /** Without a construction of its own: what is bought as one thing. */
-const plain: Pick<ConstructionMethod, 'between' | 'frontShort'> = { between: 4, frontShort: 2 };
+export const plain: Pick<ConstructionMethod, 'between' | 'frontShort'> = { between: 4, frontShort: 2 };
 
 /**
  * What shows on the front of an item, rows from the top down: fronts short of the box's sides and apart by what its construction says, clear of

@@ -1,3 +1,4 @@
+import { highAt } from './cut-fronts';
 import type { FrontPart } from './front-parts';
 
 /** What a front is taken hold of by, as an extent before it, mm: its middle in the front's own frame, half of it along and across, how far it stands off. */
@@ -18,9 +19,11 @@ const CUP = { wide: 96, high: 40, off: 26 };
 const EDGE = { share: 0.5, high: 22, off: 14 };
 
 /** The handle of a front; null where it has none. */
-export function handleOf({ pull, left, right, low, high }: FrontPart): Handle | null {
+export function handleOf(front: FrontPart): Handle | null {
+  const { pull, left, right, low, heads } = front;
   if (!pull) return null;
   const { across, up, upright, by = 'bar' } = pull;
+  const high = highAt(front, across);
   const room = upright ? high - low : right - left;
   const barred = (half: number, at: { across: number; up: number }): Handle => {
     const thick = BAR.thick / 2;
@@ -44,7 +47,8 @@ export function handleOf({ pull, left, right, low, high }: FrontPart): Handle | 
     case 'edge': {
       // Along the edge it is nearest to, across the front.
       const wide = (right - left) * EDGE.share;
-      const above = high - up <= up - low;
+      // No angle goes along a slope.
+      const above = !heads && high - up <= up - low;
       const half = { across: wide / 2, up: Math.min(EDGE.high, (high - low) / 3) / 2 };
       const at = above ? high - half.up : low + half.up;
       return { by: 'edge', across: (left + right) / 2, up: at, half, off: EDGE.off };

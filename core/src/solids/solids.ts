@@ -15,7 +15,8 @@ import { isOwnTop } from '../ranges/item-kind';
 import type { Range } from '../ranges/range';
 import { findItem, findRange, rangesOf } from '../ranges/shelf';
 import { itemBoxes, type ItemBox } from '../setting/item-box';
-import { planeOver, slantInto } from '../setting/slant';
+import { builtInto, type Blocked } from '../setting/cut-round';
+import { isAlong, planeOver, slantInto, type Slant, type SlantInto } from '../setting/slant';
 import { itemOutline } from '../setting/item-outline';
 import { hiddenInCorner } from '../setting/open-fronts';
 import { plinths } from '../surfaces/plinths';
@@ -24,12 +25,12 @@ import type { ItemSide } from '../surfaces/top-edge';
 import { tops } from '../surfaces/tops';
 import { waterfalls } from '../surfaces/waterfalls';
 import { FRONT_SIDE, isLined, liningBoards } from '../surfaces/lining-boards';
-import type { CeilingPlane } from '../survey/ceiling';
 import { fixedThings } from '../survey/fixed-things';
 import { roomShape } from '../survey/room-shape';
 import { trims } from '../surfaces/trims';
 import { frontStyle } from '../surfaces/finish-of';
-import { frontParts, styled } from './front-parts';
+import { cutFronts } from './cut-fronts';
+import { frontParts, plain, styled } from './front-parts';
 import { plainSides, type Solid, type SolidSide } from './solid';
 import { trimSolids } from './trim-solids';
 
@@ -44,17 +45,57 @@ const shelfIn = perDesign((design) => {
   return shelfOf(known, { usual: room ? constructionOf(room) : null, styles });
 });
 
-/** The body of an item, with its fronts. */
-export const solidOfItem = (design: Design, box: ItemBox): Solid => itemSolid(shelfIn(design), box);
-
-/** The body of an item, cut to the ceiling where it is to be and that slopes over its back. */
-function sloped(design: Design, box: ItemBox): Solid {
-  const solid = solidOfItem(design, box);
+/** The body of an item, with its fronts: cut to the ceiling where it is to be and that slopes over it. */
+export function solidOfItem(design: Design, box: ItemBox): Solid {
+  const solid = itemSolid(shelfIn(design), box);
   const into = box.record.cutRound ? slantInto(roomShape(design), box) : null;
-  return into?.by === 'ceiling' ? underSlope(solid, { slope: planeOver(into.slant, box) }) : solid;
+  return (into?.by === 'ceiling' && slopedSolid(design, solid, into)) || solid;
 }
 
-const underSlope = remember((solid: Solid, own: { slope: CeilingPlane }): Solid => ({ ...solid, ...own }));
+const slopedSolid = (design: Design, solid: Solid, { slant }: SlantInto): Solid | null =>
+  underSlope(solid, { slant, short: (builtAs(design, solid.box!) ?? plain).frontShort });
+
+/** What slants where an item stands and it can be cut to, with its fronts. */
+export function slantOf(design: Design, box: ItemBox): SlantInto | null {
+  const into = slantInto(roomShape(design), box);
+  return into?.by !== 'ceiling' || slopedSolid(design, itemSolid(shelfIn(design), box), into) ? into : null;
+}
+
+/** Whether an item could be cut to what slants there if its door turned at its other side. */
+export function slantsTurned(design: Design, box: ItemBox): boolean {
+  const { record } = box;
+  const turned: ItemBox = { ...box, record: { ...record, hand: record.hand === 'left' ? 'right' : 'left' } };
+  return !slantOf(design, box) && slantOf(design, turned) !== null;
+}
+
+/** What an item is cut to where it stands: round what is built in, and to what slants behind or over it. */
+export interface CutOut {
+  blocked: readonly Blocked[];
+  slant: Slant | null;
+}
+const UNCUT: CutOut = { blocked: [], slant: null };
+
+/** What is cut out of an item: nothing unless it is to be cut to where it stands. */
+export const cutOutOf = (design: Design, box: ItemBox): CutOut =>
+  box.record.cutRound
+    ? {
+        blocked: builtInto(design, box).map(({ blocked }) => blocked),
+        slant: slantOf(design, box)?.slant ?? null,
+      }
+    : UNCUT;
+
+/** A body under a slope that its fronts keep so far short of, mm; null where they can't be cut to it. */
+const underSlope = remember(
+  (solid: Solid, { slant, short }: { slant: Slant; short: number }): Solid | null => {
+    const slope = planeOver(slant, solid.box!);
+    if (!isAlong(slant)) return { ...solid, slope };
+    const sides = solid.sides.flatMap((side) => {
+      const parts = cutFronts(side.parts, slant, short);
+      return parts ? [{ ...side, parts }] : [];
+    });
+    return sides.length === solid.sides.length ? { ...solid, slope, sides } : null;
+  },
+);
 
 /** How an item is built: by its own range, and what goes through under a counter as is usual in the room. */
 export const builtAs = (design: Design, box: ItemBox): ConstructionMethod | null =>
@@ -65,7 +106,7 @@ export const solidsOf: (design: Design) => readonly Solid[] = perDesign((design)
   return [
     ...itemBoxes(design)
       .filter(({ kind }) => !isOwnTop(kind))
-      .map((box) => sloped(design, box)),
+      .map((box) => solidOfItem(design, box)),
     ...fixedThings(design).map(({ record, footprint, low, high, circle }) =>
       fixedSolid(record, { footprint, low, high, round: circle !== null }),
     ),

@@ -78,6 +78,7 @@ export const scheduleWords = {
   front: { door: 'door', drawer: 'drawer', flap: 'flap', drop: 'drop door' },
   hinge: { left: 'left', right: 'right', top: 'top', bottom: 'bottom' },
   glazed: 'Glazed',
+  sloping: (made: string, lowest: string) => `${made}, sloping to ${lowest}`,
   wall: (letter: string) => `wall ${letter}`,
   floor: 'floor',
   onThing: 'on a thing',

@@ -1,5 +1,6 @@
 import { ellipse } from '../../geometry/ellipse';
 import type { Point } from '../../geometry/point';
+import { frontRing, highAt } from '../../solids/cut-fronts';
 import type { FrontPart } from '../../solids/front-parts';
 import { DASH, outline, WEIGHT, type Ink, type Layer, type PathMark, type Primitive } from '../primitives';
 import { hatchLines } from '../hatch';
@@ -100,14 +101,16 @@ function drawPart(part: FrontPart, panel: DrawnPanel, strokes: Strokes): PathMar
   const { from, shrink, solid } = panel;
   const place = (across: number, up: number) => at(from + across * shrink, solid.low + up);
   const { left, right, low, high } = part;
-  const rim = [place(left, low), place(right, low), place(right, high), place(left, high), place(left, low)];
+  const ring = frontRing(part).map(({ x, y }) => place(x, y));
+  const rim = [...ring, ring[0]!];
   const marks = part.boards ? [] : strokes(inside([rim]), WEIGHT.top);
   const { shows, hinge } = part;
   const [middle, half] = [(left + right) / 2, (low + high) / 2];
   if (hinge) {
+    const [atLeft, atRight] = [highAt(part, left), highAt(part, right)];
     const lines = {
-      left: [place(right, high), place(left, half), place(right, low)],
-      right: [place(left, high), place(right, half), place(left, low)],
+      left: [place(right, atRight), place(left, (low + atLeft) / 2), place(right, low)],
+      right: [place(left, atLeft), place(right, (low + atRight) / 2), place(left, low)],
       top: [place(left, low), place(middle, high), place(right, low)],
       bottom: [place(left, high), place(middle, low), place(right, high)],
     };
@@ -121,13 +124,13 @@ function drawPart(part: FrontPart, panel: DrawnPanel, strokes: Strokes): PathMar
   if (shows === 'port')
     marks.push(
       ...strokes(
-        inside([ring(place(middle, half), 0.36 * Math.min(right - left, high - low), shrink)]),
+        inside([round(place(middle, half), 0.36 * Math.min(right - left, high - low), shrink)]),
         WEIGHT.thin,
       ),
     );
   if (shows === 'controls') {
     const knobs = [0.3, 0.42, 0.58, 0.7].map((share) =>
-      ring(place(left + (right - left) * share, half), (high - low) * 0.22, shrink),
+      round(place(left + (right - left) * share, half), (high - low) * 0.22, shrink),
     );
     marks.push(...strokes(inside(knobs), WEIGHT.thin));
   }
@@ -147,7 +150,7 @@ function glass(
   });
 }
 
-function ring(centre: Point, radius: number, shrink: number): Point[] {
+function round(centre: Point, radius: number, shrink: number): Point[] {
   const points = ellipse(radius * shrink, radius).map(({ x, y }) => at(centre.x + x, centre.y + y));
   return [...points, points[0]!];
 }

@@ -4,6 +4,7 @@ import type { Board, Span } from '../../shop/parts/board';
 import { prismOf } from '../../shop/parts/board-prism';
 import type { MadeItem } from '../../shop/parts/design-parts';
 import type { Part } from '../../shop/parts/part';
+import { frontRing, highAt } from '../../solids/cut-fronts';
 import type { FrontPart } from '../../solids/front-parts';
 import { moved } from '../elevation/unfold';
 import { DASH, line, outline, TEXT, WEIGHT, type Primitive } from '../primitives';
@@ -59,18 +60,12 @@ function frontView(parts: readonly Part[], leaves: readonly FrontPart[], chosen:
   for (const leaf of leaves) ends.set(leaf.row ?? -1, [...(ends.get(leaf.row ?? -1) ?? []), leaf]);
   return [
     ...boards.map((one) =>
-      outline(
-        'items',
-        rectangle(one.x, upOf(one)),
-        WEIGHT.thin,
-        'drawing',
-        one.name === 'back' ? 'paper' : 'item',
-      ),
+      outline('items', seenOf(one), WEIGHT.thin, 'drawing', one.name === 'back' ? 'paper' : 'item'),
     ),
     ...leaves.map((leaf): Primitive => ({
       ...outline(
         'items',
-        rectangle([leaf.left, leaf.right], [leaf.low, leaf.high]),
+        frontRing(leaf),
         leaf.row === chosen && chosen !== null ? WEIGHT.object : WEIGHT.thin,
         'measure',
       ),
@@ -81,10 +76,12 @@ function frontView(parts: readonly Part[], leaves: readonly FrontPart[], chosen:
   ];
 }
 
-/** From where to where a board reaches up, level ones and those that lean. */
-function upOf(one: Board): Span {
+/** A board as it is seen from before: as high as it reaches where it leans towards that, and its own outline where it lies across it. */
+function seenOf(one: Board): Point[] {
   const { along, ring } = prismOf(one);
-  return along === 'x' ? [Math.min(...ring.map(({ y }) => y)), Math.max(...ring.map(({ y }) => y))] : one.z;
+  if (along === 'y') return [...ring];
+  const { bottom, top } = boundsOf(ring);
+  return rectangle(one.x, along === 'x' ? [bottom, top] : one.z);
 }
 
 const rectangle = ([left, right]: Span, [low, high]: Span): Point[] => [
@@ -95,13 +92,14 @@ const rectangle = ([left, right]: Span, [low, high]: Span): Point[] => [
 ];
 
 /** How a front opens: lines from its handle side to its hinges. */
-function opening({ shows, hinge, left, right, low, high, row }: FrontPart): Primitive[] {
+function opening(front: FrontPart): Primitive[] {
+  const { shows, hinge, left, right, low, high, row } = front;
   if (shows !== 'door' && shows !== 'flap') return [];
   const tip: Point =
     hinge === 'left'
-      ? { x: left, y: (low + high) / 2 }
+      ? { x: left, y: (low + highAt(front, left)) / 2 }
       : hinge === 'right'
-        ? { x: right, y: (low + high) / 2 }
+        ? { x: right, y: (low + highAt(front, right)) / 2 }
         : { x: (left + right) / 2, y: high };
   const from: readonly [Point, Point] =
     hinge === 'top'
@@ -111,7 +109,7 @@ function opening({ shows, hinge, left, right, low, high, row }: FrontPart): Prim
         ]
       : [
           { x: hinge === 'left' ? right : left, y: low },
-          { x: hinge === 'left' ? right : left, y: high },
+          { x: hinge === 'left' ? right : left, y: highAt(front, hinge === 'left' ? right : left) },
         ];
   return [
     {

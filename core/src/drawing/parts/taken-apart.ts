@@ -104,7 +104,10 @@ function moveOf(one: Board, whole: Extent, group: Place | undefined, far: number
   if (one.of === 'shelf' || one.name === 'divider') return { ...none, y: far * 0.35 };
   if (one.name === 'hang-rail') return { ...none, y: -far * 0.5 };
   if (one.of === 'plinth') return { ...none, y: far * 0.8 };
-  if (one.frame?.about) return { x: 0, y: -one.frame.u.y * far, z: one.frame.u.x * far };
+  if (one.frame?.about) {
+    const { u, about } = one.frame;
+    return { ...none, [about === 'x' ? 'y' : 'x']: -u.y * far, z: u.x * far };
+  }
   if (one.frame) return outOf(one, far, whole);
   const middle = (whole[one.thin][0] + whole[one.thin][1]) / 2;
   return { ...none, [one.thin]: far * away(one.thin, middle) };

@@ -6,7 +6,7 @@ import { headroom } from '../../survey/ceiling';
 import { facePath, projectOn, type PlacedFace } from '../../survey/placed-face';
 import { roomShape } from '../../survey/room-shape';
 import { itemBoxes, type ItemBox } from '../../setting/item-box';
-import { slantInto } from '../../setting/slant';
+import { slantOf } from '../../solids/solids';
 import type { Measure } from '../measure';
 import type { Reading } from '../reading';
 
@@ -16,7 +16,7 @@ export const wallCollision: Measure<ItemBox> = {
   subjects: itemBoxes,
   take(box, look) {
     const shape = look.at(roomShape);
-    if (box.record.cutRound && slantInto(shape, box)) return [];
+    if (box.record.cutRound && look.at((design) => slantOf(design, box) !== null)) return [];
     const found: Reading[] = [];
     const base = { ids: [box.id], place: box.footprint };
     const worst = deepest(box, shape.faces, shape.outline);

@@ -33,13 +33,14 @@ export interface Bore {
 export const isBore = (made: Machining): made is Bore => made.type === 'cup' || made.type === 'hole';
 
 /**
- * Where a board's own frame lies in plan of its cabinet: its origin and the direction along it; out of it is to the left of that. About
- * x, where it leans: in the plane that is seen from the cabinet's right, out of the back along and up; its y runs along, its z out of it.
+ * Where a board's own frame lies in plan of its cabinet: its origin and the direction along it; out of it is to the left of that. Where it
+ * leans, about x in the plane that is seen from the cabinet's right, out of the back and up, its y along and its z out of it; about y in
+ * that which is seen from before it, its x along and its z out of it.
  */
 export interface BoardFrame {
   origin: Point;
   u: Point;
-  about?: 'x';
+  about?: 'x' | 'y';
 }
 
 /**

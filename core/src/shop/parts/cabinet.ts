@@ -2,12 +2,12 @@ import type { ItemRecord } from '../../document/records';
 import type { ConstructionMethod } from '../../ranges/construction';
 import { plinthUnder } from '../../ranges/construction';
 import { hasLegs } from '../../ranges/handing';
-import type { CutOut } from '../../setting/cut-round';
-import { within } from '../../setting/slant';
+import { isAlong, within } from '../../setting/slant';
 import { hiddenInCorner } from '../../setting/open-fronts';
 import { itemOutline } from '../../setting/item-outline';
 import type { FrontPart } from '../../solids/front-parts';
 import type { Solid } from '../../solids/solid';
+import type { CutOut } from '../../solids/solids';
 import type { BuildMethod } from '../../ranges/build-method';
 import {
   board,
@@ -27,7 +27,7 @@ import { cellsFit, cellsOf, fromBoth, uprightsOf, type Cell } from './compartmen
 import { cutRound } from './cut-round';
 import { closing, cutSlant } from './cut-slant';
 import { drawerBehind } from './drawers';
-import { blindPanel, faceFrame } from './face-frame';
+import { blindPanel, faceFrame, slopingFrame } from './face-frame';
 import { flatThing } from './flat-things';
 import { hardwareOf, type HardwareLine } from './hardware';
 import { hingePlaces } from './hinges';
@@ -117,11 +117,18 @@ export function cabinetOf(solid: Solid, built: BuiltWith): Cabinet {
   const [side] = boards.filter(({ name }) => name === 'side-left' || name === 'side-right');
   if (!side) return { ...cabinet, boards: cutSlant(boards, slant) };
   const { width, depth } = solid.box!.record;
-  const { board: thick } = built.made.build;
-  const whole = { x: [0, width], y: [0, depth], z: side.z } as const;
+  const { board: thick, frame } = built.made.build;
+  // A frame goes over the edge of what closes it; one before what slants behind it is not cut.
+  const before = frame && isAlong(slant) ? frame : null;
+  const whole = { x: [0, width], y: [0, depth - (before?.thick ?? 0)], z: side.z } as const;
+  const held = before ? boards.filter(({ of }) => of !== 'frame') : boards;
   return {
     ...cabinet,
-    boards: [...cutSlant(boards, within(slant, thick)), ...closing(slant, whole, thick)],
+    boards: [
+      ...cutSlant(held, within(slant, thick)),
+      ...closing(slant, whole, thick),
+      ...(before ? slopingFrame(boards, slant, before) : []),
+    ],
   };
 }
 

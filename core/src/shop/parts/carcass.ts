@@ -46,7 +46,9 @@ function sidesOf(box: CabinetBox, flats: readonly Board[], backs: readonly Board
       hand === 'left' ? [thick - deep, thick] : [width - thick, width - thick + deep];
     const machining: Machining[] = [];
     if (housing > 0)
-      for (const flat of flats.filter(({ x: across }) => across[0] < thick))
+      for (const flat of flats.filter(({ x: across }) =>
+        hand === 'left' ? across[0] < thick : across[1] > width - thick,
+      ))
         machining.push({ type: 'housing', face, cut: { x: into(housing), y: flat.y, z: flat.z } });
     if (backs.length > 0)
       machining.push({

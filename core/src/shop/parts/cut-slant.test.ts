@@ -1,7 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { atWall, partsNamed, printedCabinets, slope, underSlope } from '../../../testing/made-rooms';
+import {
+  alongSlope,
+  atWall,
+  partsNamed,
+  printedCabinets,
+  slope,
+  underSlope,
+} from '../../../testing/made-rooms';
 import { partsFaults, type PrintedCabinet } from '../../../testing/parts-faults';
+import { editItems } from '../../commands/edit-items';
 import { setCutRound } from '../../commands/set-cut-round';
 import type { Design } from '../../document/design';
 import type { ItemRecord } from '../../document/records';
@@ -14,7 +22,9 @@ import { signedArea } from '../../geometry/polygon';
 import { findBox } from '../../setting/item-box';
 import { volumeOf } from '../../scene/mesh';
 import { sceneOf } from '../../scene/scene';
+import { frontLines } from '../../schedules/front-lines';
 import { slantInto } from '../../setting/slant';
+import { slantOf } from '../../solids/solids';
 import { roomShape } from '../../survey/room-shape';
 import { isBore, type Axis, type Board, type Bore } from './board';
 import { across, prismOf } from './board-prism';
@@ -42,7 +52,10 @@ const cabinets = [fathom, saltbox].flatMap((range) =>
       const { rows, plan, group } = kindOf(type);
       return group !== 'appliances' && rows && !plan && !rows.some(({ shows }) => shows === 'niche');
     })
-    .map(({ code, up, height, depth }) => ({ range: range.id, code, up, height, depth })),
+    .map(({ code, type, up, width, height, depth }) => ({
+      ...{ range: range.id, code, up, width, height, depth },
+      ...{ upper: kindOf(type).rows![0]!.shows, carries: kindOf(type).top === 'under' },
+    })),
 );
 
 const cabinetNamed = (code: string) => cabinets.find((one) => one.code === code)!;
@@ -155,6 +168,112 @@ describe('a cabinet under a ceiling that rises towards its front', () => {
     // Where it only just goes under it nothing is cut.
     expect(found(2149.4, 3000)).toBe(true);
     expect(found(2149.6, 3000)).toBe(false);
+  });
+});
+
+describe('a cabinet under a ceiling that falls along its front', () => {
+  const sloping = fc.record({
+    at: fc.integer({ min: 100, max: 1500 }),
+    rise: fc.integer({ min: 20, max: 1_800 }).map((of) => of / 1_000),
+    falls: fc.boolean(),
+    full: fc.integer({ min: 30, max: 100 }).map((of) => of / 100),
+  });
+  const doored = cabinets.filter(
+    ({ upper, width, carries }) => upper === 'doors' && !carries && width <= 620,
+  );
+
+  it('has no board in it, nor in another, and is joined where it is bored', () => {
+    const cut = new Set<string>();
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...doored),
+        sloping,
+        ({ range, code, up, height, width }, { at, full, ...by }) => {
+          const along = {
+            at,
+            rise: by.falls ? -by.rise : by.rise,
+            meets: by.falls ? full * width : (1 - full) * width,
+          };
+          const low = up + height - along.rise * (at + along.meets);
+          const ends = [low, low + 2400 * along.rise];
+          fc.pre(Math.min(...ends) >= 300 && Math.max(...ends) <= 6000);
+          const { builder, id } = alongSlope(range, code, along);
+          const box = findBox(builder.design, id)!;
+          const into = slantOf(builder.design, box);
+          expect(partsFaults(printed(builder.design), 20)).toEqual([]);
+          if (!into) return;
+          cut.add(code);
+          for (const one of boardsIn(builder.design))
+            for (const { x, z } of cornersOf(one)) {
+              const clear = (height + along.rise * (x - along.meets) - z) * into.slant.out.z;
+              expect([code, one.name, clear >= CLEAR - 1e-6]).toEqual([code, one.name, true]);
+            }
+          expectClosed(code, builder.design, box.record, 'sloping-top');
+        },
+      ),
+      {
+        numRuns: 200,
+        // A slope that only just comes into the opening of a frame: what closes it there is a wedge.
+        examples: [[cabinetNamed('V15-T'), { at: 100, rise: 0.37, falls: false, full: 0.79 }]],
+      },
+    );
+    expect(cut.size).toBeGreaterThan(10);
+  });
+
+  it('has its boards where they are reckoned by hand', () => {
+    // Rising 3 in 4: 2150 high at 200 of its 600, so 2000 over its left end.
+    const { builder, id } = alongSlope('fathom', 'T600/2150', { at: 600, rise: 0.75, meets: 200 });
+    const told = printed(builder.design);
+    const near = (at: number) => expect.closeTo(at, 4) as number;
+    // Square to it 5 off and a board of 18 within: 23 / 0.8 lower.
+    const inner = 2000 - 23 / 0.8;
+    expect(partsNamed(told, 'side-left')[0]!.length).toBeCloseTo(inner - 150, 4);
+    expect(partsNamed(told, 'side-right')[0]!.length).toBeCloseTo(2000, 4);
+    // The top begins where all of its thickness is under it.
+    expect(partsNamed(told, 'top')[0]!.length).toBeCloseTo(582 - (2150 - inner) / 0.75, 4);
+    const slopes = partsNamed(told, 'sloping-top')[0]!;
+    const outer = 2000 - 5 / 0.8;
+    expect([slopes.length, slopes.width]).toEqual([near((2150 - outer) / 0.6), near(560)]);
+    // Its upper door is 1.5 within that, as it is at its sides.
+    const door = partsNamed(told, 'door')[0]!;
+    const [low, line] = [door.outline![0]![1]!, (x: number) => outer - 1.5 / 0.8 + 0.75 * x];
+    expect(door.plane).toBe('xz');
+    expect(door.outline).toEqual([
+      [near(1.5), low],
+      [near(598.5), low],
+      [near(598.5), near(2148.5)],
+      [near((2148.5 - line(0)) / 0.75), near(2148.5)],
+      [near(1.5), near(line(1.5))],
+    ]);
+    expect(door.machining.filter(({ type }) => type === 'cup')).toHaveLength(2);
+    const listed = frontLines(builder.design).map(({ cells }) => cells.map((cell) => cell.said));
+    expect(listed[0]!.at(-2)).toBe(`Plain, sloping to ${Math.round(line(1.5) - low)}`);
+    expect(collisionsOf(builder.design, [findBox(builder.design, id)!.record])).toEqual([]);
+  });
+
+  it('is cut only where its door can be made and opened', () => {
+    const found = (code: string, meets: number, rise = 0.75, hand: 'left' | 'right' = 'right') => {
+      const { builder, id } = alongSlope('fathom', code, { at: 600, rise, meets });
+      builder.run(editItems, { ids: [id], change: { hand } });
+      return slantOf(builder.design, findBox(builder.design, id)!) !== null;
+    };
+    expect(found('T600/2150', 200)).toBe(true);
+    // A door turns at its higher side; a pair of them can't, nor what lifts.
+    expect(found('T600/2150', 200, 0.75, 'left')).toBe(false);
+    expect(found('U600/720', 200)).toBe(true);
+    expect(found('U800/720', 200)).toBe(false);
+    // Its top keeps 200 of its width, 5 and the board of 30 that closes it square to the slope.
+    const most = 400 - 35 / 0.6;
+    expect([found('T600/2150', most - 0.01), found('T600/2150', most + 0.01)]).toEqual([true, false]);
+    // Its lower side keeps 250 under that.
+    const deepest = (480 - 250) / 0.75 - 35 / 0.6;
+    expect([found('U600/480-V', deepest - 0.01), found('U600/480-V', deepest + 0.01)]).toEqual([true, false]);
+    // Steeper than 60 degrees none is.
+    const steep = Math.sqrt(3);
+    expect([found('T600/2150', 60, steep - 1e-4), found('T600/2150', 60, steep + 1e-4)]).toEqual([
+      true,
+      false,
+    ]);
   });
 });
 

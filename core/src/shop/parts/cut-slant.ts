@@ -129,7 +129,7 @@ function left(
 
 /** The board that closes a box along a slant: over the edges of all that is cut off to it, so thick, cut off square where it ends. */
 export function closing({ out, at }: Slant, whole: Extent, thick: number): Board[] {
-  const [a, b]: readonly [Axis, Axis] = out.z === 0 ? ['x', 'y'] : ['y', 'z'];
+  const [a, b]: readonly [Axis, Axis] = out.z === 0 ? ['x', 'y'] : out.y === 0 ? ['x', 'z'] : ['y', 'z'];
   // Out of it is to the left of along it.
   const u = { x: out[b], y: -out[a] };
   const ends = crossings({ out, at }, whole, [a, b]);
@@ -141,9 +141,13 @@ export function closing({ out, at }: Slant, whole: Extent, thick: number): Board
     ? board('slanting-back', 'box', { x: own, y: into, z: whole.z }, ['y', 'z'], {
         frame: { origin: from, u },
       })
-    : board('sloping-top', 'box', { x: whole.x, y: own, z: into }, ['z', 'x'], {
-        frame: { origin: from, u, about: 'x' },
-      });
+    : out.y === 0
+      ? board('sloping-top', 'box', { x: own, y: whole.y, z: into }, ['z', 'x'], {
+          frame: { origin: from, u, about: 'y' },
+        })
+      : board('sloping-top', 'box', { x: whole.x, y: own, z: into }, ['z', 'x'], {
+          frame: { origin: from, u, about: 'x' },
+        });
 }
 
 /** Where the face of a slant comes in and goes out of a box, told by two directions; null where it does not go through it. */

@@ -1,6 +1,9 @@
+import type { BuildMethod } from '../../ranges/build-method';
+import type { Slant } from '../../setting/slant';
 import { board, type Board, type BoardFrame, type Span } from './board';
 import type { CabinetBox, Row } from './cabinet-box';
 import { middlesOf } from './compartments';
+import { cutSlant } from './cut-slant';
 
 /** A side of a box that carries a frame: how long it is, what shows on it, where it is, and whether a stile stands at each of its ends. */
 export interface FramedSide {
@@ -60,4 +63,22 @@ export function blindPanel({ made, width, depth, height, foot, hidden }: Cabinet
       'z',
     ]),
   ];
+}
+
+/** What a slope along a box leaves of the frame before it, closed by a rail along it: between the stiles, and under what is left of the upper one. */
+export function slopingFrame(
+  boards: readonly Board[],
+  { out, at }: Slant,
+  { wide }: NonNullable<BuildMethod['frame']>,
+): Board[] {
+  const frame = boards.filter(({ of }) => of === 'frame');
+  const reach = (axis: 'x' | 'z', by: number): Span => [
+    Math.min(...frame.map((one) => one[axis][0])) + by,
+    Math.max(...frame.map((one) => one[axis][1])) - wide,
+  ];
+  const within = { x: reach('x', wide), y: frame[0]!.y, z: reach('z', 0) };
+  const rail = board('frame-rail', 'frame', within, ['y', 'x']);
+  // Of that what lies within its width of the slope.
+  const along: Slant = { out: { x: -out.x, y: -out.y, z: -out.z }, at: wide - at };
+  return cutSlant([...frame, ...cutSlant(rail, along)], { out, at });
 }

@@ -1,4 +1,6 @@
 import type { BuildMethod } from '../../ranges/build-method';
+import { signedArea } from '../../geometry/polygon';
+import { frontRing, highAt } from '../../solids/cut-fronts';
 import type { FrontPart } from '../../solids/front-parts';
 import { railOf } from '../../surfaces/door-styles';
 
@@ -15,11 +17,11 @@ const EACH = 6;
 const DENSITY = { board: 730, glass: 2_500 };
 
 /** What a front weighs, kg: a board as thick as it is made, with glass in place of most of it where it has a pane. */
-export function weightOf({ left, right, low, high, glass }: FrontPart, build: BuildMethod): number {
-  const area = ((right - left) * (high - low)) / 1e6;
+export function weightOf(front: FrontPart, build: BuildMethod): number {
+  const area = Math.abs(signedArea(frontRing(front))) / 1e6;
   const kilos = (area * build.front * DENSITY.board) / 1e3;
   // A pane of 4 and the frame about it.
-  return glass ? kilos / 2 + (area * 4 * DENSITY.glass) / 1e3 / 2 : kilos;
+  return front.glass ? kilos / 2 + (area * 4 * DENSITY.glass) / 1e3 / 2 : kilos;
 }
 
 /** How many hinges a door of a height and a weight turns on. */
@@ -39,9 +41,15 @@ const SHARE = 4;
 export function hingePlaces(part: FrontPart, build: BuildMethod): { x: number; z: number }[] {
   const { hinge: at, left, right, low, high } = part;
   if (!at || part.shows === 'drop') return [];
-  const { edge, end } = build.hinge;
+  const { edge, end, cup } = build.hinge;
   const isUpright = at === 'left' || at === 'right';
-  const [from, to] = isUpright ? [low, high] : [left, right];
+  /** As far up as a cup has board about it. */
+  const head = () =>
+    Math.min(
+      highAt(part, at === 'left' ? left : right),
+      highAt(part, at === 'left' ? left + edge + cup : right - edge - cup),
+    );
+  const [from, to] = isUpright ? [low, head()] : [left, right];
   // Along the rail of a frame, cups keep clear of where its stiles meet it.
   const rail = isUpright ? null : railOf(part.style ?? 'slab', right - left, high - low);
   const clear = rail === null ? 0 : rail + build.hinge.cup / 2 + CLEAR;

@@ -1,3 +1,4 @@
+import { frontRing } from '../../solids/cut-fronts';
 import { handleOf } from '../../solids/handles';
 import type { FrontPart } from '../../solids/front-parts';
 import { leafBoards, type LeafBoard } from '../../surfaces/door-styles';
@@ -69,6 +70,13 @@ export function leafOf(part: FrontPart, at: LeafPlace): Board[] {
   const bored = (found: Board[]): Board[] => withHoles(found, part, whole, build);
   if (isFramed) return bored(framed(boards, place, made));
   const machining = boards.length > 1 ? milled(boards, place, whole) : [];
+  if (part.heads) {
+    const ring = frontRing(part);
+    const z: Span = [part.low, Math.max(...ring.map((at) => at.y))];
+    return bored(
+      board(name, 'front', { ...whole, z }, ['y', 'z'], { ...made, ring, ringEdged: [...ring.keys()] }),
+    );
+  }
   return bored(
     board(name, 'front', whole, ['y', 'z'], {
       ...made,

@@ -1,3 +1,4 @@
+import { headBefore, isAlong } from '../../setting/slant';
 import { board, type Board, type Machining, type Span } from './board';
 import {
   clearOf,
@@ -74,9 +75,13 @@ export function shelved(box: CabinetBox, inside: Inside): Shelved {
 const onEdgeFrom = (box: CabinetBox, inside: Inside): number =>
   Math.min(railsFoot(box), box.made.build.back.way === 'rebate' ? hangSpan(box, inside)[0] : Infinity);
 
-/** How high it is clear in a box up to the wall: under its top, or under what stands on edge there. */
+/** How high it is clear in a box up to the wall: under its top, or under what stands on edge there, or slopes along it. */
 const clearUnder = (box: CabinetBox, inside: Inside): number =>
-  Math.min(onEdgeFrom(box, inside), inside.top[0]);
+  Math.min(onEdgeFrom(box, inside), inside.top[0], slopeOver(box));
+
+/** How high a shelf can lie under what slopes along a box, from side to side; nothing where nothing does. */
+const slopeOver = (box: CabinetBox, { x, y } = clearOf(box)): number =>
+  box.slant && isAlong(box.slant) ? headBefore(box.slant, x, y) : Infinity;
 
 /** How far a shelf begins before the back: as high as a board on edge it begins before that. */
 function shelfBefore(box: CabinetBox, inside: Inside, low: number): number {
@@ -212,6 +217,7 @@ function shelfAt(
     ['z', 'x'],
     { edged: ['front'] },
   );
+  if (low + shelf > slopeOver(box)) return [];
   return box.slant ? found.flatMap((one) => slanted(one, box.slant!)) : found;
 }
 

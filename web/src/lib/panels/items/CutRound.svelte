@@ -1,5 +1,14 @@
 <script lang="ts">
-  import { builtInto, findBox, roomShape, say, setCutRound, slantInto, type ItemRecord } from 'goodreach';
+  import {
+    builtInto,
+    findBox,
+    roomShape,
+    say,
+    setCutRound,
+    slantOf,
+    slantsTurned,
+    type ItemRecord,
+  } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
 
   /** Whether a cabinet is cut round the pipe boxes and columns where it stands, and to a wall or a ceiling that slants there; nothing where there is none. */
@@ -7,7 +16,8 @@
   const { session } = useWorkspace();
   const box = $derived(findBox(session.settled, item.id));
   const there = $derived(box ? builtInto(session.settled, box) : []);
-  const slant = $derived(box ? slantInto(roomShape(session.settled), box) : null);
+  const slant = $derived(box ? slantOf(session.settled, box) : null);
+  const turned = $derived(box !== undefined && slantsTurned(session.settled, box));
   const slants = $derived.by(() => {
     if (!slant) return null;
     if (slant.by === 'ceiling') return 'the sloped ceiling';
@@ -32,6 +42,12 @@
     Cut it {label}
   </label>
 {/if}
+{#if turned}
+  <p>
+    Its door can't open under the slope. Hung on its {item.hand === 'left' ? 'right' : 'left'}, it can be cut
+    to that.
+  </p>
+{/if}
 
 <style>
   label {
@@ -39,6 +55,11 @@
     align-items: center;
     gap: 0.4rem;
     min-height: max(28px, var(--touch));
+    color: var(--soft);
+  }
+
+  p {
+    margin: 0;
     color: var(--soft);
   }
 </style>
