@@ -1,4 +1,5 @@
 import { ok, refuse, type Result } from '../result';
+import { inNumberedOrder } from '../wording/in-order';
 import { scheduleColumns, type ScheduleColumnId } from '../wording/schedule-words';
 import { columnMeasures, type Schedule, type ScheduleLine } from './schedule';
 
@@ -70,7 +71,7 @@ function sorted(lines: readonly ScheduleLine[], at: number, down: boolean): Sche
     // What has no number stands last, whichever way.
     if ((one.value === undefined) !== (other.value === undefined)) return one.value === undefined ? 1 : -1;
     if (one.value !== undefined && other.value !== undefined) return way * (one.value - other.value);
-    return way * one.said.localeCompare(other.said, 'en', { numeric: true });
+    return way * inNumberedOrder(one.said, other.said);
   });
 }
 

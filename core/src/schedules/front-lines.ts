@@ -46,9 +46,12 @@ export function frontLines(design: Design): ScheduleLine[] {
 function styleOfFront(front: FrontPart, style: LengthStyle): string {
   const made = front.glass ? scheduleWords.glazed : doorStyleNames[front.style ?? 'slab'];
   if (!front.heads) return made;
-  const lowest = Math.min(highAt(front, front.left), highAt(front, front.right)) - front.low;
-  return scheduleWords.sloping(made, formatLength(lowest, style));
+  return scheduleWords.sloping(made, formatLength(Math.min(...endsOf(front)), style));
 }
+
+/** How high a front is at its left and its right, mm. */
+const endsOf = (front: FrontPart): number[] =>
+  [front.left, front.right].map((across) => highAt(front, across) - front.low);
 
 const isMade = ({ shows }: FrontPart): boolean => shows in MADE;
 
@@ -64,12 +67,9 @@ function alike(fronts: readonly FrontPart[]): { front: FrontPart; times: number 
         one.hinge === front.hinge &&
         one.glass === front.glass &&
         one.style === front.style &&
-        (one.heads ?? []).every(
-          (head, end) => Math.abs(head - one.low - ((front.heads?.[end] ?? Infinity) - front.low)) < SAME,
-        ) &&
-        (one.heads === undefined) === (front.heads === undefined) &&
         Math.abs(one.right - one.left - (front.right - front.left)) < SAME &&
-        Math.abs(one.high - one.low - (front.high - front.low)) < SAME,
+        Math.abs(one.high - one.low - (front.high - front.low)) < SAME &&
+        endsOf(one).every((high, end) => Math.abs(high - endsOf(front)[end]!) < SAME),
     );
     if (same) same.times += 1;
     else found.push({ front, times: 1 });

@@ -88,7 +88,7 @@ export const cutOutOf = (design: Design, box: ItemBox): CutOut =>
 const underSlope = remember(
   (solid: Solid, { slant, short }: { slant: Slant; short: number }): Solid | null => {
     const slope = planeOver(slant, solid.box!);
-    if (!isAlong(slant)) return { ...solid, slope };
+    if (!isAlong(slant) || solid.box!.kind.flat) return { ...solid, slope };
     const sides = solid.sides.flatMap((side) => {
       const parts = cutFronts(side.parts, slant, short);
       return parts ? [{ ...side, parts }] : [];

@@ -12,6 +12,7 @@ import { rememberOne } from '../document/remember';
 import { add, cross, distance, dot, scale, subtract, unit, type Point } from '../geometry/point';
 import { crossingEdges, signedArea } from '../geometry/polygon';
 import { ok, refuse, type Result } from '../result';
+import { inOrder } from '../wording/in-order';
 import { quantise } from '../units/units';
 import { missingProfileName, trimProfileNames } from '../wording/things';
 import { shapeReach, trimShape, type TrimShape } from './trim-profiles';
@@ -38,7 +39,7 @@ export function profileName(design: Design, profile: TrimProfile): string {
 export const ownProfiles = (design: Design, use: TrimUse): ProfileRecord[] =>
   recordsOf(design, 'profile')
     .filter((record) => record.use === use)
-    .sort((a, b) => a.name.localeCompare(b.name));
+    .sort((a, b) => inOrder(a.name, b.name));
 
 /** A corner of a cross section that is drawn, mm: rounded by a radius where it has one. */
 export interface ProfileCorner {

@@ -14,6 +14,7 @@ import { columnsOf as scheduleColumnsOf } from '../../schedules/schedule-columns
 import { itemBoxes } from '../../setting/item-box';
 import { itemNumbers } from '../../setting/item-numbers';
 import { rangeName, rangesOf } from '../../ranges/shelf';
+import { inNumberedOrder, inOrder } from '../../wording/in-order';
 import { kindName } from '../../wording/kind-names';
 import type { ScheduleColumnId, ScheduleId } from '../../wording/schedule-words';
 import {
@@ -85,28 +86,28 @@ export const listOf = (design: Design, id: ListId, prices?: PriceBook): Schedule
 function cutLines(design: Design): ScheduleLine[] {
   const length = cellOf(shopLength(styleOf(design)));
   return madeItems(design)
-    .flatMap((made) => made.parts.map((part) => ({ made, part })))
+    .flatMap((made) => made.parts.map((part) => ({ made, part, material: materialName(part.material) })))
     .sort(
-      (a, b) => byMaterial(a.part, b.part) || b.part.length - a.part.length || b.part.width - a.part.width,
+      (a, b) =>
+        inOrder(a.material, b.material) ||
+        b.part.material.thick - a.part.material.thick ||
+        b.part.length - a.part.length ||
+        b.part.width - a.part.width,
     )
-    .map(({ made, part }) => ({
+    .map(({ made, part, material }) => ({
       ids: [made.record.id],
       cells: [
         count(made.number),
         words(boardNames[part.name]),
         count(part.qty),
         ...[part.cutLength, sawnWidth(part), part.material.thick].map(length),
-        words(materialName(part.material)),
+        words(material),
         words(saidEdges(part)),
         ...[part.length, part.width].map(length),
         words(made.record.code),
       ],
     }));
 }
-
-const byMaterial = (a: Part, b: Part): number =>
-  materialName(a.material).localeCompare(materialName(b.material), 'en') ||
-  b.material.thick - a.material.thick;
 
 function saidEdges({ edged, edgedSides }: Part): string {
   if (edgedSides) return edgedSidesWords(edgedSides.length);
@@ -148,7 +149,7 @@ function hardwareLines(design: Design): ScheduleLine[] {
       top.items.map((id) => ({ id, number: numbers.get(id)! })),
     );
   return [...found]
-    .sort(([a], [b]) => a.localeCompare(b, 'en', { numeric: true }))
+    .sort(([a], [b]) => inNumberedOrder(a, b))
     .map(([code, { name, qty, items }]) => ({
       ids: [...new Set(items.map(({ id }) => id))],
       cells: [words(code), words(name), count(qty), numbersOf(items)],
@@ -202,7 +203,7 @@ function wholeLines(design: Design): ScheduleLine[] {
     found.set(key, line);
   }
   return [...found]
-    .sort(([a], [b]) => a.localeCompare(b, 'en', { numeric: true }))
+    .sort(([a], [b]) => inNumberedOrder(a, b))
     .map(([, { cells, ids, items }]) => ({ ids, cells: [...cells, count(ids.length), numbersOf(items)] }));
 }
 

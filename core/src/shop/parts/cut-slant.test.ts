@@ -229,7 +229,6 @@ describe('a cabinet under a ceiling that falls along its front', () => {
     const inner = 2000 - 23 / 0.8;
     expect(partsNamed(told, 'side-left')[0]!.length).toBeCloseTo(inner - 150, 4);
     expect(partsNamed(told, 'side-right')[0]!.length).toBeCloseTo(2000, 4);
-    // The top begins where all of its thickness is under it.
     expect(partsNamed(told, 'top')[0]!.length).toBeCloseTo(582 - (2150 - inner) / 0.75, 4);
     const slopes = partsNamed(told, 'sloping-top')[0]!;
     const outer = 2000 - 5 / 0.8;
@@ -294,6 +293,23 @@ describe('a panel or a filler under a ceiling that slopes', () => {
       const thick = code.startsWith('P') ? 0 : 18;
       expect([code, reach]).toEqual([code, expect.closeTo(1800 - off + (front - thick) / 4, 4)]);
       expect(collisionsOf(builder.design, [box.record])).toEqual([]);
+    }
+  });
+
+  it('is cut along it, a door of its own too', () => {
+    for (const code of ['FL100-B', 'D600']) {
+      const { builder, id } = alongSlope('fathom', code, { at: 600, rise: 0.75, meets: 20 });
+      const box = findBox(builder.design, id)!;
+      expect([code, slantOf(builder.design, box)?.by]).toEqual([code, 'ceiling']);
+      const told = printed(builder.design);
+      expect(partsFaults(told, 20)).toEqual([]);
+      expect(collisionsOf(builder.design, [box.record])).toEqual([]);
+      // 5 off, square to it, at two of its corners at least.
+      const [strip] = told.parts.filter(({ plane }) => plane === 'xz');
+      const off = strip!.outline!.map(([x, z]) => (box.record.height + 0.75 * (x! - 20) - z!) * 0.8);
+      expect(off.filter((one) => Math.abs(one - 5) < 1e-4)).toHaveLength(2);
+      expect(Math.min(...off)).toBeCloseTo(5, 4);
+      expect(told.parts.some((part) => part.id.startsWith('sloping-top'))).toBe(false);
     }
   });
 });
