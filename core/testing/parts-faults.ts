@@ -229,8 +229,7 @@ function partFaults(part: PrintedPart): string[] {
       if (!within(cut, own)) faults.push(`${id}: ${one.type} ${cut} leaves ${own}`);
       if (one.depth <= 0) faults.push(`${id}: ${one.type} of no depth`);
     }
-    // A wedge has three corners, and some area.
-    if (plan.length < 3 || Math.abs(signedArea(plan)) < TOUCHING) faults.push(`${id}: no outline`);
+    if (plan.length < 4 || Math.abs(signedArea(plan)) < TOUCHING) faults.push(`${id}: no outline`);
   }
   const thick = (edges: ('l1' | 'l2' | 'w1' | 'w2')[]) =>
     edges.reduce((sum, edge) => sum + Number(/[\d.]+/.exec(edging[edge] ?? '0')![0]), 0);

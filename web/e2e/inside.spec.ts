@@ -136,11 +136,7 @@ test('cabinets are cut round a pipe box, and to a ceiling that slopes over their
   page,
 }) => {
   await studio.enter();
-  await studio.newRoom('Millimetres', ['4000', '3000']);
-  await studio.step('Set');
-  await studio.setByCode('F600');
-  await studio.setByCode('T600/2150');
-  await studio.saved(2);
+  await studio.roomWith('F600', 'T600/2150');
   const { records } = await studio.design();
   const item = (await studio.items()).find(({ code }) => code === 'F600');
   const pipes = {
@@ -171,10 +167,7 @@ test('a cabinet is cut to a ceiling that falls along it, with its door, which th
   page,
 }) => {
   await studio.enter();
-  await studio.newRoom('Millimetres', ['4000', '3000']);
-  await studio.step('Set');
-  await studio.setByCode('T600/2150');
-  await studio.saved(1);
+  await studio.roomWith('T600/2150');
   const { records } = await studio.design();
   const at = studio.along((await studio.items())[0]!, 4000);
   // Rising 3 in 4 and 2150 high at 200 of its 600.

@@ -122,12 +122,17 @@ export class Studio {
     await search.fill('');
   }
 
-  /** A new room with cabinets of these codes in it, and its finishes before one, nothing chosen. */
-  async finishing(...codes: string[]): Promise<void> {
+  /** A new room with cabinets of these codes in it. */
+  async roomWith(...codes: string[]): Promise<void> {
     await this.newRoom('Millimetres', ['4000', '3000']);
     await this.step('Set');
     await this.setByCode(...codes);
     await this.saved(codes.length);
+  }
+
+  /** The same, with its finishes before one, nothing chosen. */
+  async finishing(...codes: string[]): Promise<void> {
+    await this.roomWith(...codes);
     await this.page.locator('.plan').press('Escape');
     await this.step('Surface');
     await this.page.getByRole('tab', { name: 'Finishes' }).click();

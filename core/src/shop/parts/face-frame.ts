@@ -76,9 +76,15 @@ export function slopingFrame(
     Math.min(...frame.map((one) => one[axis][0])) + by,
     Math.max(...frame.map((one) => one[axis][1])) - wide,
   ];
-  const within = { x: reach('x', wide), y: frame[0]!.y, z: reach('z', 0) };
-  const rail = board('frame-rail', 'frame', within, ['y', 'x']);
+  const [between, z] = [reach('x', wide), reach('z', 0)];
+  // Where it runs out under the upper rail it ends blunt.
+  const end = (at - wide - out.z * (z[1] - BLUNT)) / out.x;
+  const x: Span =
+    out.x < 0 ? [between[0], Math.min(between[1], end)] : [Math.max(between[0], end), between[1]];
+  const rail = board('frame-rail', 'frame', { x, y: frame[0]!.y, z }, ['y', 'x']);
   // Of that what lies within its width of the slope.
   const along: Slant = { out: { x: -out.x, y: -out.y, z: -out.z }, at: wide - at };
   return cutSlant([...frame, ...cutSlant(rail, along)], { out, at });
 }
+/** No rail ends in a point: so high at least it is there, mm. */
+const BLUNT = 2;
