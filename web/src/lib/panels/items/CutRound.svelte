@@ -44,7 +44,7 @@
 {/if}
 {#if turned}
   <p>
-    Its door can't open under the slope. Hung on its {item.hand === 'left' ? 'right' : 'left'}, it can be cut
+    Its door can’t open under the slope. Hung on its {item.hand === 'left' ? 'right' : 'left'}, it can be cut
     to that.
   </p>
 {/if}
