@@ -56,7 +56,9 @@ export function isAlike(a: unknown, b: unknown, near = 0): boolean {
   for (const key in b) if (Object.hasOwn(b, key)) left += 1;
   for (const key in a) {
     if (!Object.hasOwn(a, key)) continue;
-    if (!Object.hasOwn(b, key) || !isAlike(a[key as never], b[key as never], near)) return false;
+    const [own, other] = [a[key as never] as unknown, b[key as never] as unknown];
+    if (other === undefined && !Object.hasOwn(b, key)) return false;
+    if (own !== other && !isAlike(own, other, near)) return false;
     left -= 1;
   }
   return left === 0;

@@ -17,7 +17,7 @@ export function boundsIndex<T>(
 }
 
 /** Asked no more often than this, all things are gone through: a tree is built for more. */
-const ASKED = 8;
+const ASKED = 16;
 
 function indexBy<T>(things: readonly T[], extentOf: (thing: T) => Bounds): BoundsIndex<T> {
   if (things.length === 0) return { near: () => [] };
@@ -53,6 +53,7 @@ const LISTS_KEPT = 16;
 /** What was near some points in a list. */
 interface Found<T> {
   wider: number;
+  within: Bounds;
   list: number;
   things: readonly T[];
 }
@@ -83,11 +84,12 @@ export class BoundsIndexes<T extends object> {
       near: (points, wider = 0) => {
         const entries = this.known.get(points) ?? [];
         const entry = entries.find((one) => one.wider === wider);
-        if (entry && this.isAsIn(entry.list, list, widened(boundsOf(points), wider))) {
+        if (entry && this.isAsIn(entry.list, list, entry.within)) {
           entry.list = list;
           return entry.things;
         }
-        const found = { wider, list, things: index.near(points, wider) };
+        const within = entry?.within ?? widened(boundsOf(points), wider);
+        const found = { wider, within, list, things: index.near(points, wider) };
         this.known.set(points, [found, ...entries.filter((one) => one !== entry)]);
         return found.things;
       },

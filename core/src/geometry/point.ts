@@ -10,8 +10,12 @@ export const scale = (a: Point, factor: number): Point => ({ x: a.x * factor, y:
 export const dot = (a: Point, b: Point): number => a.x * b.x + a.y * b.y;
 /** Positive when b is counter-clockwise of a. */
 export const cross = (a: Point, b: Point): number => a.x * b.y - a.y * b.x;
-export const length = (a: Point): number => Math.hypot(a.x, a.y);
-export const distance = (a: Point, b: Point): number => Math.hypot(a.x - b.x, a.y - b.y);
+/** By the root itself, here and below: asked more often than anything else, and `Math.hypot` takes three times as long for sizes that no room has. */
+export const length = ({ x, y }: Point): number => Math.sqrt(x * x + y * y);
+export function distance(a: Point, b: Point): number {
+  const [x, y] = [a.x - b.x, a.y - b.y];
+  return Math.sqrt(x * x + y * y);
+}
 export const middle = (a: Point, b: Point): Point => ({ x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 });
 export const direction = (angle: number): Point => ({ x: Math.cos(angle), y: Math.sin(angle) });
 /** The place `along` u and `out` along n from an origin. */

@@ -1,4 +1,4 @@
-import { cross, distance, dot, scale, subtract, add, type Point } from './point';
+import { cross, distance, subtract, type Point } from './point';
 
 export type Polygon = readonly Point[];
 
@@ -49,15 +49,19 @@ export interface Bounds {
   top: number;
 }
 
-export function boundsOf(points: Iterable<Point>): Bounds {
-  const bounds = { left: Infinity, bottom: Infinity, right: -Infinity, top: -Infinity };
-  for (const { x, y } of points) {
-    bounds.left = Math.min(bounds.left, x);
-    bounds.right = Math.max(bounds.right, x);
-    bounds.bottom = Math.min(bounds.bottom, y);
-    bounds.top = Math.max(bounds.top, y);
-  }
-  return bounds;
+export const boundsOf = (points: Iterable<Point>): Bounds => boundsOfAll([points]);
+
+/** The bounds of several rings together. */
+export function boundsOfAll(rings: readonly Iterable<Point>[]): Bounds {
+  let [left, bottom, right, top] = [Infinity, Infinity, -Infinity, -Infinity];
+  for (const ring of rings)
+    for (const { x, y } of ring) {
+      left = Math.min(left, x);
+      right = Math.max(right, x);
+      bottom = Math.min(bottom, y);
+      top = Math.max(top, y);
+    }
+  return { left, bottom, right, top };
 }
 
 /** Bounds that reach so much further all round. */
@@ -100,10 +104,12 @@ export function centroid(polygon: Polygon): Point {
 
 /** Distance from a point to a segment, mm. */
 export function distanceToSegment(point: Point, a: Point, b: Point): number {
-  const along = subtract(b, a);
-  const size = dot(along, along);
-  const t = size === 0 ? 0 : Math.max(0, Math.min(1, dot(subtract(point, a), along) / size));
-  return distance(point, add(a, scale(along, t)));
+  // Asked of every edge of an outline: nothing is made on the way.
+  const [x, y] = [b.x - a.x, b.y - a.y];
+  const size = x * x + y * y;
+  const t = size === 0 ? 0 : Math.max(0, Math.min(1, ((point.x - a.x) * x + (point.y - a.y) * y) / size));
+  const [dx, dy] = [a.x + x * t - point.x, a.y + y * t - point.y];
+  return Math.sqrt(dx * dx + dy * dy);
 }
 
 /** Distance from a point to a line of segments, mm. */

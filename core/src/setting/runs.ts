@@ -26,20 +26,31 @@ export function inRuns(design: Design, carriers: readonly ItemBox[]): readonly R
   const found: Run[] = [];
   for (const seed of carriers) {
     if (!left.delete(seed)) continue;
-    const run = [seed];
-    for (const box of run)
-      for (const other of adjoining(box, bodiesNear(design, box.rectangle, SAME_BACK)))
-        if (left.delete(other)) run.push(other);
-    run.sort(
-      (a, b) => dot(subtract(a.origin, seed.origin), seed.u) - dot(subtract(b.origin, seed.origin), seed.u),
-    );
-    found.push(sameRun(seed, { run }));
+    const together = [seed];
+    for (const box of together)
+      for (const other of neighboursOf(design, box)) if (left.delete(other)) together.push(other);
+    found.push(sameRun(seed, { together }));
   }
   return found;
 }
 
 /** The very same run for the same items in the same places, as they are and as a drag makes them. */
-const sameRun = remember((_seed: ItemBox, { run }: { run: Run }): Run => run, { kept: 3 });
+const sameRun = remember(
+  ({ origin, u }: ItemBox, { together }: { together: readonly ItemBox[] }): Run => {
+    const along = (box: ItemBox) => dot(subtract(box.origin, origin), u);
+    return together.toSorted((a, b) => along(a) - along(b));
+  },
+  { kept: 3 },
+);
+
+/** What is end to end with an item, looked for once for all runs of a design. */
+function neighboursOf(design: Design, box: ItemBox): readonly ItemBox[] {
+  const known = neighboursIn(design);
+  let found = known.get(box);
+  if (!found) known.set(box, (found = adjoining(box, bodiesNear(design, box.rectangle, SAME_BACK))));
+  return found;
+}
+const neighboursIn = perDesign(() => new Map<ItemBox, readonly ItemBox[]>());
 
 /** What is end to end with an item of what is near it: the near list is the very same until something near changes. */
 const adjoining = rememberBoth((box: ItemBox, near: readonly Body[]): readonly ItemBox[] =>

@@ -150,6 +150,8 @@ const isFacing = ({ u }: Strip, a: Point, b: Point): boolean =>
 
 /** The stretch of a strip that a piece of a body takes, from where it faces the strip; null where it only slides along it. */
 function pieceStretch(strip: Strip, piece: readonly Point[]): [number, number] | null {
+  // Most of what is near stands behind the side: nothing more is asked of it.
+  if (!piece.some((at) => dot(subtract(at, strip.origin), strip.u) > TOUCH)) return null;
   const whole = stretchOfPolygon(strip, piece);
   if (!whole) return null;
   let nearest = Infinity;

@@ -1,11 +1,13 @@
 import type { Design } from '../document/design';
 import { overhangSides } from '../document/limits';
-import { remember, rememberOne } from '../document/remember';
+import { remember, rememberBoth, rememberOne } from '../document/remember';
 import { apart } from '../geometry/apart';
 import { distance, dot, inward, place, subtract, unit, type Point } from '../geometry/point';
 import {
+  boundsCorners,
   boundsMeet,
   boundsOf,
+  boundsOfAll,
   contains,
   distanceToPath,
   signedArea,
@@ -71,70 +73,84 @@ export function boardsAlong(design: Design, along: Along): readonly BoardRow[] {
   const levels = levelsOf(
     itemBoxes(design).filter(({ id }) => bearings.has(id)),
     ({ id }) => bearings.get(id)!.high,
-  ).map((boxes) =>
-    inRuns(design, boxes).map((run): Carried => {
-      const { low, high } = bearings.get(boxes[0]!.id)!;
-      return { run, polygons: ringsOf(design, run, bearings), low, high };
-    }),
+  ).map((boxes) => {
+    const { low, high } = bearings.get(boxes[0]!.id)!;
+    return inRuns(design, boxes).map((run) =>
+      carriedBy(run, { bearings: run.map(({ id }) => bearings.get(id)!), low, high }),
+    );
+  });
+  const joins = joinsInCorners(
+    shape.faces,
+    levels.flatMap((level) => level.flatMap((carried) => boardEnds(carried))),
+    joinOf,
   );
-  const joins = cornersOf(design, levels.flat(), bearings);
   return levels.flatMap((level) => {
-    const extents = new Map<Polygon, { run: Run; polygons: readonly KeyedPolygon[] }>();
+    const extents = new Map<Polygon, Outlined>();
+    // By their ids: a run may be remembered with other boxes that are alike.
     const alike = new Set(level.flatMap(({ run }) => run.map(({ id }) => id)));
-    for (const { run, polygons } of level) {
-      const all = [...polygons, ...(joins.get(run) ?? [])];
-      if (all.length > 0) extents.set(extentOf(all[0]!, { all }), { run, polygons: all });
+    for (const carried of level) {
+      const own = ringsOf(design, carried, bearings);
+      const joined = joins.get(carried.run);
+      const polygons = joined ? [...own, ...joined] : own;
+      if (polygons.length > 0) extents.set(extentOf(polygons[0]!, { polygons }), { carried, polygons });
     }
     const { low, high } = level[0]!;
     return apart([...extents.keys()], TOUCH).flatMap((together) => {
-      const own = together.map((extent) => extents.get(extent)!);
-      const polygons = own.flatMap((one) => one.polygons);
-      const bounds = boundsOf(together.flat());
+      const outlined = together.map((extent) => extents.get(extent)!);
+      const polygons = outlined.flatMap((one) => one.polygons);
+      const bounds = boundsOfAll(together);
       const fixed = fixedThings(design).filter(
         (thing) => thing.low < high && thing.high > low && boundsMeet(boundsOf(thing.footprint), bounds),
       );
-      const boxes = own.flatMap(({ run }) => run);
-      const thick = boxes.map((box) => bearings.get(box.id)!.thick);
-      const near = new Set(together.flatMap((extent) => bodiesNear(design, extent, AGAINST)));
-      const beside = [...more];
-      for (const body of near) {
-        const isOther = !body.box || !(alike.has(body.box.id) || ignored(body.box));
-        if (isOther && body.low < high && body.high > low) beside.push(body);
-      }
-      return madeRows(polygons[0]!, { polygons, shape, fixed, boxes, thick, beside, low, high });
+      const beside = new Set(more);
+      for (const extent of together)
+        for (const body of bodiesNear(design, extent, AGAINST)) {
+          const isOther = !body.box || !(alike.has(body.box.id) || ignored(body.box));
+          if (isOther && body.low < high && body.high > low) beside.add(body);
+        }
+      return madeRows(polygons[0]!, {
+        ...{ polygons, shape, fixed, low, high },
+        along: outlined.map(({ carried }) => carried),
+        beside: [...beside],
+      });
     });
   });
 }
 
+/** A run that boards go along, how along each of it, and between which heights. */
 interface Carried {
   run: Run;
-  polygons: readonly KeyedPolygon[];
+  bearings: readonly Bearing[];
   low: number;
   high: number;
 }
 
+/** With the outlines its boards go round, those in corners too. */
+interface Outlined {
+  carried: Carried;
+  polygons: readonly KeyedPolygon[];
+}
+
+/** The very same for the same run, as long as nothing is said anew of its boards: what follows from it is remembered by it. */
+const carriedBy = remember((run: Run, more: Omit<Carried, 'run'>): Carried => ({ run, ...more }), {
+  kept: KEPT,
+});
+
 /** The corners of the extent of some outlines: the very same list for the same ones. */
 const extentOf = remember(
-  (_first: KeyedPolygon, { all }: { all: readonly KeyedPolygon[] }): Polygon => {
-    const { left, right, bottom, top } = boundsOf(all.flatMap(({ ring }) => ring));
-    return [
-      { x: left, y: bottom },
-      { x: right, y: bottom },
-      { x: right, y: top },
-      { x: left, y: top },
-    ];
-  },
+  (_first: KeyedPolygon, { polygons }: { polygons: readonly KeyedPolygon[] }): Polygon =>
+    boundsCorners(boundsOfAll(polygons.map(({ ring }) => ring))),
   { kept: KEPT },
 );
 
-function ringsOf(design: Design, run: Run, known: Along['bearings']): readonly KeyedPolygon[] {
-  const bearings = run.map(({ id }) => known.get(id)!);
-  const bodies = bodiesNear(design, endsIn(run), BACK_REACH);
-  const backs = bodies.flatMap(({ box }): [string, number][] => {
+function ringsOf(design: Design, carried: Carried, known: Along['bearings']): readonly KeyedPolygon[] {
+  const bodies = bodiesNear(design, endsIn(carried.run), BACK_REACH);
+  const backs: [string, number][] = [];
+  for (const { box } of bodies) {
     const bearing = box && known.get(box.id);
-    return bearing ? [[box.id, bearing.back]] : [];
-  });
-  return ringsBeside(run[0]!, { run, bearings, around: { bodies, faces: roomShape(design).faces }, backs });
+    if (bearing) backs.push([box.id, bearing.back]);
+  }
+  return ringsBeside(carried, { around: { bodies, faces: roomShape(design).faces }, backs });
 }
 
 /** The corners of the items of a run that something can stand beside: what stands at a wall needs nothing else to say how far back it goes. */
@@ -142,51 +158,32 @@ const endsIn = rememberOne((run: Run) =>
   [run[0]!, run.at(-1)!, ...run.filter(({ against }) => !against)].flatMap(({ rectangle }) => rectangle),
 );
 
-const ringsBeside = remember((_first: ItemBox, of: BoardedRun) => boardRings(of), {
-  kept: KEPT,
-  steady: true,
-});
-
-/** What boards need to go on through the corners their runs meet in. */
-function cornersOf(
-  design: Design,
-  carried: readonly Carried[],
-  bearings: Along['bearings'],
-): ReadonlyMap<Run, KeyedPolygon[]> {
-  const ends = carried.flatMap(({ run, high }) =>
-    boardEnds(run, { bearings: run.map(({ id }) => bearings.get(id)!) }).map((end): LevelEnd => ({
-      end,
-      run,
-      level: high,
-    })),
-  );
-  return joinsInCorners(roomShape(design).faces, ends, (before, after) =>
-    joinOf(before.run[0]!, { before, after }),
-  );
-}
-
-const joinOf = remember(
-  (_box: ItemBox, { before, after }: { before: RunEnd; after: RunEnd }) =>
-    cornerJoin(before, after, CORNER_REACH),
-  { kept: KEPT },
+const ringsBeside = remember(
+  ({ run, bearings }: Carried, beside: Omit<BoardedRun, 'run' | 'bearings'>) =>
+    boardRings({ run, bearings, ...beside }),
+  { kept: 3, steady: true },
 );
 
+/** What boards need to go on through a corner their runs meet in. */
+const joinOf = rememberBoth((before: RunEnd, after: RunEnd) => cornerJoin(before, after, CORNER_REACH));
+
 /** The ends of a run that stands against one straight face, each with the line of its own boards. */
-const boardEnds = remember((run: Run, { bearings }: { bearings: readonly Bearing[] }): RunEnd[] => {
+const boardEnds = rememberOne(({ run, bearings, high }: Carried): LevelEnd[] => {
   const face = run[0]!.against?.face;
   if (!face || face.arc || run.some(({ against }) => against?.face.id !== face.id)) return [];
-  return (['left', 'right'] as const).map((side): RunEnd => {
+  return (['left', 'right'] as const).map((side): LevelEnd => {
     const box = side === 'left' ? run[0]! : run.at(-1)!;
     const { record, against, kind, origin } = box;
     const corner = record.leg !== undefined && hasLegs(kind);
     const index = run.indexOf(box);
     const line = lineOf(run, index) - bearings[index]!.back;
-    return {
+    const end: RunEnd = {
       ...{ run: [box], face, side, over: 0 },
       free: side === 'left' ? against!.along : face.length - against!.along - record.width,
       front: dot(subtract(origin, face.start), face.n) + line,
       beyond: corner && record.hand === side ? record.depth : 0,
     };
+    return { end, run, level: high };
   });
 });
 
@@ -194,9 +191,7 @@ interface Under {
   polygons: readonly KeyedPolygon[];
   shape: RoomShape;
   fixed: readonly FixedThing[];
-  boxes: readonly ItemBox[];
-  /** How thick the boards along each of them are, mm. */
-  thick: readonly number[];
+  along: readonly Carried[];
   /** What else stands there, and may stand against them. */
   beside: readonly Pick<Body, 'pieces'>[];
   low: number;
@@ -205,8 +200,10 @@ interface Under {
 
 /** The boards that some outlines make together. */
 const madeRows = remember(
-  (_first: KeyedPolygon, { polygons, shape, fixed, boxes, thick, beside, low, high }: Under): BoardRow[] => {
-    const thickness = new Map(boxes.map(({ id }, index) => [id, thick[index]!]));
+  (_first: KeyedPolygon, { polygons, shape, fixed, along, beside, low, high }: Under): BoardRow[] => {
+    const thickness = new Map<string, number>();
+    for (const { run, bearings } of along)
+      for (const [index, { id }] of run.entries()) thickness.set(id, bearings[index]!.thick);
     return keyedRings(polygons, cuttersOf(shape, fixed)).map((edges) => ({
       items: [...new Set(edges.flatMap(({ items }) => items))],
       outline: edges.map(({ a }) => a),
@@ -243,25 +240,21 @@ function boardsOf(
   });
   const footprints = mitred(standing);
   const outline = edges.map(({ a }) => a);
+  const path = [...outline, outline[0]!];
   return standing.flatMap(({ at, step, edge, a, b }, index) => {
     if (!at) return [];
     const whole = footprints[index]!;
-    // Of what was pushed into a wall less may show than a board is thick, or a wedge of it.
-    const [footprint = []] = within(whole, outline);
+    // Of what was pushed into a wall less may show than a board is thick, or a wedge of it: of almost every one it is all, as it is.
+    const isAll = whole.every((at) => contains(outline, at) || distanceToPath(at, path) < ON_OUTLINE);
+    const [footprint = []] = isAll ? [whole] : intersect([whole], [outline]);
     // The mitres of a short board can be longer than it is: its neighbours meet without it.
     if (signedArea(footprint) <= 0) return [];
     return [{ at, step, edge, a, b, inner: [whole[3]!, whole[2]!], footprint }];
   });
 }
 
-/** What of a board lies in the outline it stands along: all of it, as it is, of almost every one. */
-const within = (board: Polygon, outline: Polygon): readonly Polygon[] =>
-  board.every((at) => isInOrOn(outline, at)) ? [board] : intersect([board], [outline]);
-
 /** Boards are computed along lines, outlines from corner to corner: a corner this far off its outline is on it, mm. */
 const ON_OUTLINE = 0.01;
-const isInOrOn = (outline: Polygon, at: Point): boolean =>
-  contains(outline, at) || distanceToPath(at, [...outline, outline[0]!]) < ON_OUTLINE;
 
 /** Shorter boards are rounding, mm. */
 const NO_BOARD = 1;

@@ -1,3 +1,4 @@
+import { rememberOne } from '../document/remember';
 import { add, cross, distance, dot, length, scale, subtract, unit, type Point } from '../geometry/point';
 import { unionWithin, without, type Region } from '../geometry/region';
 import type { Polygon } from '../geometry/polygon';
@@ -50,20 +51,29 @@ export function keyedRings(polygons: readonly KeyedPolygon[], { room, walls, fix
           fixed.map(({ ring }) => ring),
         )
       : inRoom;
-  const lines = walls.map((wall) => lineOf(wall, wall.a, wall.b));
-  for (const { ring, sides } of [...fixed, ...polygons])
-    for (const [index, source] of sides.entries())
-      if (source) lines.push(lineOf(source, ring[index]!, ring[(index + 1) % ring.length]!));
+  const lines = [...wallLines(walls), ...fixed.flatMap(sideLines), ...polygons.flatMap(sideLines)];
   return region.flatMap((ring) => {
-    const edges = merged(
-      ring
-        .map((a, index) => ({ a, b: ring[(index + 1) % ring.length]! }))
-        .filter(({ a, b }) => distance(a, b) > NO_EDGE)
-        .map((edge): Found => ({ ...edge, lines: lines.filter((line) => liesOn(edge, line)) })),
-    );
+    const found: Found[] = [];
+    for (const [index, a] of ring.entries()) {
+      const edge = { a, b: ring[(index + 1) % ring.length]! };
+      if (distance(a, edge.b) > NO_EDGE)
+        found.push({ ...edge, lines: lines.filter((line) => liesOn(edge, line)) });
+    }
+    const edges = merged(found);
     return edges.length > 2 ? [cornered(edges).map(keyed)] : [];
   });
 }
+
+const wallLines = rememberOne((walls: readonly SourceLine[]): Line[] =>
+  walls.map((wall) => lineOf(wall, wall.a, wall.b)),
+);
+
+/** The lines of the sides of a polygon that do not lie within the top. */
+const sideLines = rememberOne(({ ring, sides }: KeyedPolygon): Line[] =>
+  sides.flatMap((source, index) =>
+    source ? [lineOf(source, ring[index]!, ring[(index + 1) % ring.length]!)] : [],
+  ),
+);
 
 function lineOf(source: EdgeSource, from: Point, to: Point): Line {
   const way = subtract(to, from);
@@ -73,11 +83,10 @@ function lineOf(source: EdgeSource, from: Point, to: Point): Line {
 
 /** Whether an edge lies on a line, along at least half of itself, and with the top to the same side. */
 function liesOn({ a, b }: { a: Point; b: Point }, { source: { role }, from, u, long }: Line): boolean {
-  const start = subtract(a, from);
-  if (Math.abs(cross(u, start)) > ON_LINE) return false;
-  const end = subtract(b, from);
-  if (Math.abs(cross(u, end)) > ON_LINE) return false;
-  const [first, second] = [dot(u, start), dot(u, end)];
+  // Asked of every edge and every line: nothing is made on the way.
+  const [ax, ay, bx, by] = [a.x - from.x, a.y - from.y, b.x - from.x, b.y - from.y];
+  if (Math.abs(u.x * ay - u.y * ax) > ON_LINE || Math.abs(u.x * by - u.y * bx) > ON_LINE) return false;
+  const [first, second] = [u.x * ax + u.y * ay, u.x * bx + u.y * by];
   if (second < first && role !== 'wall' && role !== 'fixed') return false;
   const shared = Math.min(Math.max(first, second), long) - Math.max(Math.min(first, second), 0);
   return shared >= Math.abs(second - first) / 2;
@@ -139,26 +148,34 @@ function crossing(before: Found, after: Found): Point {
 const lineUnder = ({ a, b, lines }: Found): Pick<Line, 'from' | 'u'> =>
   lines[0] ?? { from: a, u: unit(subtract(b, a)) };
 
+/** The items of some that an edge runs along, in its order; the nearest where it runs along none. */
+function itemsAlong({ a, b }: Pick<Found, 'a' | 'b'>, boxes: ReadonlySet<ItemBox>): string[] {
+  const u = unit(subtract(b, a));
+  const [from, long] = [dot(a, u), distance(a, b)];
+  const beside: { id: string; at: number }[] = [];
+  let nearest: { id: string; shared: number } | null = null;
+  for (const { id, rectangle } of boxes) {
+    // How far along the edge its width goes.
+    let [at, to] = [Infinity, -Infinity];
+    for (const corner of rectangle) {
+      const along = dot(corner, u) - from;
+      if (along < at) at = along;
+      if (along > to) to = along;
+    }
+    const shared = Math.min(long, to) - Math.max(0, at);
+    if (shared > NO_EDGE) beside.push({ id, at });
+    if (!nearest || shared > nearest.shared) nearest = { id, shared };
+  }
+  if (beside.length === 0) return nearest ? [nearest.id] : [];
+  return beside.sort((one, other) => one.at - other.at).map(({ id }) => id);
+}
+
 function keyed({ a, b, lines }: Found): TopEdge {
   const source: EdgeSource = lines[0]?.source ?? { role: 'step', boxes: [], id: null };
   const boxes = new Set<ItemBox>();
   for (const line of lines)
     if (line.source.role === source.role) for (const box of line.source.boxes) boxes.add(box);
-  const u = unit(subtract(b, a));
-  const [from, long] = [dot(a, u), distance(a, b)];
-  // How far along the edge an item's width goes.
-  const along = Array.from(boxes, ({ id, rectangle }) => {
-    let [least, most] = [Infinity, -Infinity];
-    for (const corner of rectangle) {
-      const at = dot(corner, u) - from;
-      if (at < least) least = at;
-      if (at > most) most = at;
-    }
-    return { id, at: least, shared: Math.min(long, most) - Math.max(0, least) };
-  });
-  const beside = along.filter(({ shared }) => shared > NO_EDGE).sort((one, other) => one.at - other.at);
-  const nearest = along.sort((one, other) => other.shared - one.shared).slice(0, 1);
-  const items = (beside.length > 0 ? beside : nearest).map(({ id }) => id);
+  const items = itemsAlong({ a, b }, boxes);
   return {
     key: `${source.role} ${source.id ?? items.join(' ')}`,
     kind: kindOfRole[source.role],

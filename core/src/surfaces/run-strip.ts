@@ -1,5 +1,6 @@
 import type { OverhangSide } from '../document/limits';
 import type { ItemRecord } from '../document/records';
+import { rememberOne } from '../document/remember';
 import { dot, place, subtract, type Point } from '../geometry/point';
 import { AGAINST, TOUCH } from '../geometry/tolerance';
 import { hasLegs } from '../ranges/handing';
@@ -31,7 +32,7 @@ export function ownOverhang(
   return isWaterfall(record, side) ? Math.max(own ?? 0, topThickness) : own;
 }
 
-export const runUnderside = (run: Run): number => Math.max(...run.map(({ high }) => high));
+export const runUnderside = rememberOne((run: Run): number => Math.max(...run.map(({ high }) => high)));
 
 /** How far out of the line of a run's first back its deepest box comes, mm. */
 export function deepest(run: Run): number {

@@ -1,10 +1,17 @@
 import { perDesign, roomOf, type Design } from '../document/design';
 import { MOST_OVERHANG } from '../document/limits';
-import { remember, rememberOne } from '../document/remember';
+import { remember, rememberBoth, rememberOne } from '../document/remember';
 import type { ItemRecord } from '../document/records';
 import { apart } from '../geometry/apart';
 import { boundsIndex } from '../geometry/bounds-index';
-import { boundsMeet, boundsOf, contains, type Polygon } from '../geometry/polygon';
+import {
+  boundsCorners,
+  boundsMeet,
+  boundsOf,
+  boundsOfAll,
+  contains,
+  type Polygon,
+} from '../geometry/polygon';
 import { intersect, type Region } from '../geometry/region';
 import { TOUCH } from '../geometry/tolerance';
 import { bodiesNear } from '../setting/bodies';
@@ -12,7 +19,7 @@ import { itemNumbers } from '../setting/item-numbers';
 import { runs, type Run } from '../setting/runs';
 import { ownTop } from './own-tops';
 import { isOwnTop } from '../ranges/item-kind';
-import { itemBoxes } from '../setting/item-box';
+import { itemBoxes, type ItemBox } from '../setting/item-box';
 import { fixedThings } from '../survey/fixed-things';
 import { roomShape, type RoomShape } from '../survey/room-shape';
 import { cornerJoin, endsOf, joinsInCorners, type LevelEnd, type RunEnd } from './corner-joins';
@@ -47,6 +54,9 @@ export interface Top {
   area: number;
 }
 
+/** How much is remembered of one run: its top as it is, and as a drag makes it. */
+const RUNS_KEPT = 3;
+
 /**
  * The countertops of the room, over runs and drawn by themselves. Each run gives a strip from its back to the overhang past its deepest box; ends run to what stands within the end
  * overhang, or past a free end by it; an item can have overhangs of its own; runs that meet in a corner go on to it; what is of one height and
@@ -55,24 +65,18 @@ export interface Top {
 export const tops: (design: Design) => readonly Top[] = perDesign((design) => {
   const all = runs(design);
   const joins = joinsOf(design, all);
-  const thickness = roomOf(design).topThickness;
-  const over = all.map((run): Carried => {
-    const parts = [...stripOf(design, run), ...(joins.get(run) ?? [])];
-    return { run, underside: runUnderside(run), thickness, parts };
-  });
+  const { topThickness: thickness } = roomOf(design);
   const { faces } = roomShape(design);
-  const alone = itemBoxes(design)
-    .filter(({ kind }) => isOwnTop(kind))
-    .map((box): Carried => {
-      const { low: underside, record } = box;
-      return { run: [box], underside, thickness: record.height, parts: [ownTop(box, { faces })] };
-    });
-  const levels = levelsOf([...over, ...alone], (one) => one.underside).flatMap((level) =>
+  const carried = all.map((run) =>
+    carriedBy(run, { thickness, parts: [...stripOf(design, run), ...(joins.get(run) ?? [])] }),
+  );
+  for (const box of itemBoxes(design))
+    if (isOwnTop(box.kind)) carried.push(carriedAlone(box, { part: ownTop(box, { faces }) }));
+  const levels = levelsOf(carried, (one) => one.underside).flatMap((level) =>
     levelsOf(level, (one) => one.thickness),
   );
   // In the order of the numbers of what they stand on.
   const numbers = itemNumbers(design);
-  const first = ({ items }: Top) => Math.min(...items.map((id) => numbers.get(id)!));
   const found = levels.flatMap((level) => {
     const underside = Math.max(...level.map((one) => one.underside));
     const surface = underside + Math.max(...level.map((one) => one.thickness));
@@ -86,10 +90,10 @@ export const tops: (design: Design) => readonly Top[] = perDesign((design) => {
         ...{ underside, surface },
         polygons: own.map(({ part }) => part),
         level: [...under].sort((a, b) => a - b).map((at) => level[at]!),
-      });
+      }).map((top) => ({ top, first: Math.min(...top.items.map((id) => numbers.get(id)!)) }));
     });
   });
-  return found.sort((a, b) => a.underside - b.underside || first(a) - first(b));
+  return found.sort((a, b) => a.top.underside - b.top.underside || a.first - b.first).map(({ top }) => top);
 });
 
 /** A run, or a top by itself, how thick its top is, mm, and the polygons of it before others and walls come to it. */
@@ -100,25 +104,31 @@ interface Carried {
   parts: readonly KeyedPolygon[];
 }
 
+/** The very same for the same run with the same top: tops are remembered by it. */
+const carriedBy = remember(
+  (run: Run, own: Pick<Carried, 'parts' | 'thickness'>): Carried => ({
+    ...{ run, underside: runUnderside(run) },
+    ...own,
+  }),
+  { kept: RUNS_KEPT },
+);
+
+const carriedAlone = remember((box: ItemBox, { part }: { part: KeyedPolygon }): Carried => {
+  return { run: [box], underside: box.low, thickness: box.record.height, parts: [part] };
+});
+
 /** What runs carry in the corners they meet in. */
 function joinsOf(design: Design, all: readonly Run[]): Map<Run, KeyedPolygon[]> {
   const { frontOverhang } = roomOf(design);
-  const ends = all.flatMap((run) =>
-    endsIn(run, { frontOverhang }).map((end): LevelEnd => ({ end, run, level: runUnderside(run) })),
-  );
-  return joinsInCorners(roomShape(design).faces, ends, (before, after) =>
-    joinOf(before.run, { before, after }),
-  );
+  const ends = all.flatMap((run) => endsIn(run, { frontOverhang }));
+  return joinsInCorners(roomShape(design).faces, ends, joinOf);
 }
 
-const endsIn = remember((run: Run, { frontOverhang }: { frontOverhang: number }) =>
-  endsOf(run, frontOverhang),
+const endsIn = remember((run: Run, { frontOverhang }: { frontOverhang: number }): LevelEnd[] =>
+  endsOf(run, frontOverhang).map((end) => ({ end, run, level: runUnderside(run) })),
 );
 
-const joinOf = remember(
-  (_run: Run, { before, after }: { before: RunEnd; after: RunEnd }) => cornerJoin(before, after),
-  { kept: 3 },
-);
+const joinOf = rememberBoth((before: RunEnd, after: RunEnd) => cornerJoin(before, after));
 
 /** Polygons of one height, and what carries them. */
 interface Level {
@@ -130,44 +140,68 @@ interface Level {
 
 /** All that tops are cut round, by where it stands. */
 const cuttings = perDesign((design) => {
-  const shapes = itemBoxes(design).flatMap((box) => shapeAsCutting(box) ?? []);
-  return boundsIndex<Cutting>([...fixedThings(design), ...shapes], ({ footprint }) => footprint);
+  const all: Cutting[] = [...fixedThings(design)];
+  for (const box of itemBoxes(design)) {
+    const shape = shapeAsCutting(box);
+    if (shape) all.push(shape);
+  }
+  return boundsIndex(all, ({ footprint }) => footprint);
 });
 
-/** The tops that some polygons of one height make together, and what carries each. */
-function topsOf(design: Design, { underside, surface, polygons, level }: Level): Top[] {
-  const shape = roomShape(design);
-  const corners = polygons.flatMap(({ ring }) => ring);
-  const bounds = boundsOf(corners);
+/** The tops that some polygons of one height make together. */
+function topsOf(design: Design, { underside, surface, polygons, level }: Level): readonly Top[] {
+  const bounds = boundsOfAll(polygons.map(({ ring }) => ring));
   const fixed = cuttings(design)
-    .near(corners)
+    .near(boundsCorners(bounds))
     .filter(
       ({ low, high, footprint }) =>
         low < surface && high > underside + TOUCH && boundsMeet(boundsOf(footprint), bounds),
     );
-  const rings = ringsOf(polygons[0]!, { polygons, shape, fixed });
-  const holes = rings.filter(({ area }) => area < 0);
-  return rings.flatMap((ring) => {
-    if (ring.area <= 0) return [];
-    const own = [ring, ...holes.filter((hole) => contains(ring.outline, hole.outline[0]!))];
-    const under = level.filter(({ run }) => contains(ring.outline, underTop(run[0]!)));
-    // What stands half in a wall may be under its top with a corner only, or with one leg.
-    const carried =
-      under.length > 0
-        ? under
-        : level.filter(({ parts }) => parts.some((part) => meet(ring.outline, part.ring)));
-    // What meets nothing that carries it is no more than rounding.
-    if (carried.length === 0) return [];
-    return {
-      items: carried.flatMap(({ run }) => run.map(({ id }) => id)),
-      rings: own,
-      outline: own.map(({ outline }) => outline),
+  const shape = roomShape(design);
+  return madeTops(polygons[0]!, { polygons, shape, fixed, underside, surface, level });
+}
+
+/** The tops that some strips make together within a room, and what carries each: the very same until something of them changes. */
+const madeTops = remember(
+  (
+    _first: KeyedPolygon,
+    {
+      polygons,
+      shape,
+      fixed,
       underside,
       surface,
-      area: own.reduce((sum, { area }) => sum + area, 0),
-    };
-  });
-}
+      level,
+    }: Level & { shape: RoomShape; fixed: readonly Cutting[] },
+  ): Top[] => {
+    const corners = new Map<string, ItemRecord['topCorners']>();
+    for (const { run } of level)
+      for (const { id, record } of run) if (record.topCorners) corners.set(id, record.topCorners);
+    const rings = keyedRings(polygons, cuttersOf(shape, fixed)).map((edges) => madeRing(edges, corners));
+    const holes = rings.filter(({ area }) => area < 0);
+    return rings.flatMap((ring) => {
+      if (ring.area <= 0) return [];
+      const own = [ring, ...holes.filter((hole) => contains(ring.outline, hole.outline[0]!))];
+      const under = level.filter(({ run }) => contains(ring.outline, underTop(run[0]!)));
+      // What stands half in a wall may be under its top with a corner only, or with one leg.
+      const carried =
+        under.length > 0
+          ? under
+          : level.filter(({ parts }) => parts.some((part) => meet(ring.outline, part.ring)));
+      // What meets nothing that carries it is no more than rounding.
+      if (carried.length === 0) return [];
+      return {
+        items: carried.flatMap(({ run }) => run.map(({ id }) => id)),
+        rings: own,
+        outline: own.map(({ outline }) => outline),
+        underside,
+        surface,
+        area: own.reduce((sum, { area }) => sum + area, 0),
+      };
+    });
+  },
+  { kept: RUNS_KEPT },
+);
 
 /** Strips that only touch are one top, however they are rounded, mm. */
 const ROUNDED = 1;
@@ -178,51 +212,28 @@ interface MadeRing extends TopRing {
   area: number;
 }
 
-/** What some strips make together within a room: an edit changes few of them. */
-const ringsOf = remember(
-  (
-    _first: KeyedPolygon,
-    {
-      polygons,
-      shape,
-      fixed,
-    }: { polygons: readonly KeyedPolygon[]; shape: RoomShape; fixed: readonly Cutting[] },
-  ): MadeRing[] => keyedRings(polygons, cuttersOf(shape, fixed)).map(madeRing(polygons)),
-  { kept: 3 },
-);
-
 /** A ring with its corners as the items at them have them made. */
-const madeRing =
-  (polygons: readonly KeyedPolygon[]) =>
-  (edges: readonly TopEdge[]): MadeRing => {
-    const records = new Map(
-      polygons.flatMap(
-        ({ sides }) =>
-          sides.flatMap((side) => side?.boxes.map(({ id, record }) => [id, record]) ?? []) as [
-            string,
-            ItemRecord,
-          ][],
-      ),
-    );
-    const shapes = edges.map((edge, index) => {
-      const before = edges[(index + edges.length - 1) % edges.length]!;
-      return (
-        cornersAt(before, edge)
-          .map(({ item, corner }) => records.get(item)?.topCorners?.[corner])
-          .find(Boolean) ?? null
-      );
-    });
-    const treated = treatedOutline(edges, shapes as (CornerShape | null)[]);
-    const plain = treated.ok ? treated : treatedOutline(edges, []);
-    const parts = plain.ok ? plain.value : [];
-    return {
-      edges,
-      parts,
-      tooLarge: treated.ok ? null : (treated.refusal.data as { edge: string }).edge,
-      outline: chordsOf(parts),
-      area: areaWithin(parts),
-    };
+function madeRing(
+  edges: readonly TopEdge[],
+  corners: ReadonlyMap<string, ItemRecord['topCorners']>,
+): MadeRing {
+  const shapes = edges.map((edge, index) => {
+    if (corners.size === 0) return null;
+    const before = edges[(index + edges.length - 1) % edges.length]!;
+    const own = cornersAt(before, edge).map(({ item, corner }) => corners.get(item)?.[corner]);
+    return own.find(Boolean) ?? null;
+  });
+  const treated = treatedOutline(edges, shapes as (CornerShape | null)[]);
+  const plain = treated.ok ? treated : treatedOutline(edges, []);
+  const parts = plain.ok ? plain.value : [];
+  return {
+    edges,
+    parts,
+    tooLarge: treated.ok ? null : (treated.refusal.data as { edge: string }).edge,
+    outline: chordsOf(parts),
+    area: areaWithin(parts),
   };
+}
 
 /** Whether two polygons share some area. */
 function meet(a: Polygon, b: Polygon): boolean {
@@ -234,22 +245,17 @@ function meet(a: Polygon, b: Polygon): boolean {
  */
 function stripOf(design: Design, run: Run): readonly KeyedPolygon[] {
   const { frontOverhang, endOverhang, topThickness } = roomOf(design);
-  const bodies = bodiesNear(design, cornersOf(run), MOST_OVERHANG);
-  return stripsOf(run[0]!, {
-    run,
-    around: { bodies, faces: roomShape(design).faces },
-    frontOverhang,
-    endOverhang,
-    topThickness,
-  });
+  const bodies = bodiesNear(design, extentOf(run), MOST_OVERHANG);
+  const around = { bodies, faces: roomShape(design).faces };
+  return stripsOf(run, { around, frontOverhang, endOverhang, topThickness });
 }
 
-const cornersOf = rememberOne((run: Run) => run.flatMap(({ rectangle }) => rectangle));
-
-/** How many runs from the same first item are remembered: as they are, and as a drag makes them. */
-const RUNS_KEPT = 3;
+const extentOf = rememberOne((run: Run) => boundsCorners(boundsOfAll(run.map(({ rectangle }) => rectangle))));
 
 const stripsOf = remember(
-  (_first: Run[number], strip: Strip) => [...runStrip(strip), ...cornerTops(strip.run, strip.frontOverhang)],
+  (run: Run, more: Omit<Strip, 'run'>) => [
+    ...runStrip({ run, ...more }),
+    ...cornerTops(run, more.frontOverhang),
+  ],
   { kept: RUNS_KEPT, steady: true },
 );

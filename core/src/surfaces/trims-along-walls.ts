@@ -152,25 +152,26 @@ const freePast = remember(
     const { a, b } = edge;
     const { strip } = bandBefore(edge);
     const long = distance(a, b);
-    const taken = standing.flatMap(({ box, pieces, ...body }) => {
-      if (!box || isMovable(box.kind) || body.low >= high || body.high <= low) return [];
-      return pieces.flatMap((piece) => {
+    const taken: [number, number][] = [];
+    for (const body of standing) {
+      if (!body.box || isMovable(body.box.kind) || body.low >= high || body.high <= low) continue;
+      for (const piece of body.pieces) {
         const stretch = stretchOfPolygon(strip, piece);
-        return stretch ? [stretch] : [];
-      });
-    });
-    const open = (opening?.all ?? []).flatMap(({ left, right, record }): [number, number][] => {
+        if (stretch) taken.push(stretch);
+      }
+    }
+    for (const { left, right, record } of opening?.all ?? []) {
       const { sill, height, casing } = record;
-      if (sill >= high || sill + height <= low) return [];
+      if (sill >= high || sill + height <= low) continue;
       const [from, to] = [projectOn(opening!.face, a).along, projectOn(opening!.face, b).along];
       const onEdge = (along: number) => ((along - from) / (to - from)) * long;
       const ends = [onEdge(left - casing), onEdge(right + casing)];
       const [first, last] = [Math.min(...ends), Math.max(...ends)];
-      return last > 0 && first < long ? [[first, last]] : [];
-    });
+      if (last > 0 && first < long) taken.push([first, last]);
+    }
     const on = (along: number) =>
       along === 0 ? a : along === long ? b : place(a, strip.u, along, strip.u, 0);
-    return leftFree([...taken, ...open], long, SAME_PLACE)
+    return leftFree(taken, long, SAME_PLACE)
       .filter(([from, to]) => to - from > SHORTEST || (from === 0 && to === long))
       .map(([from, to]) => [on(from), on(to)]);
   },

@@ -1,7 +1,10 @@
-import { add, cross, distance, dot, length, scale, subtract, type Point } from '../geometry/point';
+import { add, cross, dot, length, scale, subtract, type Point } from '../geometry/point';
 import { wrapAngle } from '../units/angles';
 import type { Side } from '../document/records';
 import type { SparseRow } from './normal-equations';
+
+/** Not by the plain root, which may differ in the last bit: rooms measured long ago are adjusted to the very same corners. */
+const distance = (a: Point, b: Point): number => Math.hypot(a.x - b.x, a.y - b.y);
 
 /** A place on a face: so far from its left or right end, mm; zero is the corner itself. */
 export interface LoopPlace {
