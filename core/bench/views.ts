@@ -7,7 +7,7 @@ import { must } from '../src/result';
 import { hall } from './views-hall';
 
 /**
- * From an edit among 300 items to a fresh plan and every elevation: what a page asks of core for a frame. Run by itself, not through the
+ * From an edit among 300 items to a fresh plan, as on a screen, and every elevation: what a page asks of core for a frame. Run by itself, not through the
  * test runner: every call from module to module costs more there than in a page.
  */
 const EDITS = 600;
@@ -25,12 +25,13 @@ function edited(): Design {
 
 const asked: Record<string, (design: Design) => void> = {
   'an edit alone': () => {},
-  'an edit, and the plan': (next) => void drawPlan(next, 60),
+  'an edit, and the plan': (next) => void drawPlan(next, 60, { medium: 'screen' }),
   'an edit, and every elevation': (next) => void drawUnfold(next, 60),
   'an edit, the plan and every elevation': (next) => {
-    drawPlan(next, 60);
+    drawPlan(next, 60, { medium: 'screen' });
     drawUnfold(next, 60);
   },
+  'an edit, and the plan for paper': (next) => void drawPlan(next, 60),
 };
 for (const [name, draw] of Object.entries(asked)) {
   const times = Array.from({ length: EDITS }, () => {

@@ -27,6 +27,7 @@ export function betweensOf({ between, of, open }: Parted, ends: readonly number[
       ? new Set<string>()
       : new Set(between.flatMap((one) => (Math.abs(one.at - end) <= AT ? (one.on ?? []) : []))),
   );
+  const reached = Array.from(reach, ([id, [least, most]]) => ({ id, least, most }));
   const whole = of === undefined ? [] : [of];
   return ends.slice(1).map((to, index) => {
     const from = ends[index]!;
@@ -35,8 +36,8 @@ export function betweensOf({ between, of, open }: Parted, ends: readonly number[
       from: [...whole, ...moved(index, index + 1)],
       to: [...whole, ...moved(index + 1, index)],
       held: [...(isHeld(index) ? (['from'] as const) : []), ...(isHeld(index + 1) ? (['to'] as const) : [])],
-      before: [...reach].flatMap(([id, [, most]]) => (most <= from + AT ? [id] : [])),
-      after: [...reach].flatMap(([id, [least]]) => (least >= to - AT ? [id] : [])),
+      before: reached.filter(({ most }) => most <= from + AT).map(({ id }) => id),
+      after: reached.filter(({ least }) => least >= to - AT).map(({ id }) => id),
     };
   });
 }

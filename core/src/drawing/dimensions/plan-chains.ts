@@ -1,6 +1,5 @@
 import { perDesign, type Design } from '../../document/design';
-import { remember } from '../../document/remember';
-import type { FaceRecord } from '../../document/records';
+import { remember, rememberOne } from '../../document/remember';
 import { add, dot, length as sizeOf, place, scale, subtract, type Point } from '../../geometry/point';
 import { contains } from '../../geometry/polygon';
 import { acrossFrom, facePoint, type PlacedFace } from '../../survey/placed-face';
@@ -71,9 +70,7 @@ export function drawChains(
   const extra = placed.map(({ chain }) => rowWay(design, PLAN, rowOf(chain))?.off ?? 0);
   const said = placed.map(({ chain }) => figureWays(design, PLAN, rowOf(chain), chain.links));
   const rows = rowsOf(placed, { scaleBy, medium, extra, said }, written);
-  const marks = placed.flatMap(({ chain: { face }, inside }, index) =>
-    rowMarks(face.record, { row: rows[index]!, figures: !inside }),
-  );
+  const marks = placed.flatMap(({ inside }, index) => (inside ? lineMarks : rowMarks)(rows[index]!));
   // What is left about islands is read on paper; on a screen the checks tell it.
   const isClear = (row: DimensionRow) => {
     const line = lineBox(row, false);
@@ -92,11 +89,9 @@ export function drawChains(
 /** What a row goes by. */
 const rowOf = ({ face, row }: Chain): string => `${face.id} ${row}`;
 
-/** The marks of a row: an edit changes those of few faces. */
-const rowMarks = remember(
-  (_: FaceRecord, { row, figures }: { row: DimensionRow; figures: boolean }) => drawRow(row, figures),
-  { kept: 6 },
-);
+/** The marks of a row with its figures, and without: an edit changes few rows. */
+const rowMarks = rememberOne((row: DimensionRow) => drawRow(row));
+const lineMarks = rememberOne((row: DimensionRow) => drawRow(row, false));
 
 /** Short returns, mm, are dimensioned inside, beside what they are the depth of. */
 const SHORT = 500;
@@ -184,7 +179,7 @@ function rowsOf(
   );
   const levels = textLevels(placed, { tiers, sizes, scaleBy });
   const rows: DimensionRow[] = placed.map((one, index) =>
-    rowAt(one, { offset: 0, size: sizes[index]!, levels: levels[index]!, scaleBy, said: said[index] }),
+    rowAt(one, 0, { size: sizes[index]!, levels: levels[index]!, scaleBy, said: said[index] }),
   );
   const offsets = placed.map(() => 0);
   const [texts, lines] = [new Boxes(20 * scaleBy), new Boxes(20 * scaleBy)];
@@ -206,7 +201,7 @@ function rowsOf(
       for (const index of together) {
         offsets[index] = Math.max(1, from + extra[index]!) + climbs * CLIMB;
         const row = { size: sizes[index]!, levels: levels[index]!, scaleBy, said: said[index] };
-        rows[index] = rowAt(placed[index]!, { offset: offsets[index]!, ...row });
+        rows[index] = rowAt(placed[index]!, offsets[index]!, row);
       }
       if (together.every((index) => isClear(rows[index]!))) break;
     }
@@ -218,29 +213,47 @@ function rowsOf(
   return rows;
 }
 
+type RowLook = Pick<DimensionRow, 'levels' | 'said' | 'size'> & { scaleBy: number };
+
 /** A chain as a row so far off the line it is counted from, paper mm. */
-function rowAt(
-  { chain, base, out, along, inside }: Placed,
-  row: Pick<DimensionRow, 'levels' | 'said' | 'size'> & { offset: number; scaleBy: number },
-): DimensionRow {
-  const { offset, size, levels, scaleBy, said } = row;
-  const { face, links } = chain;
-  const at = add(face.start, scale(out, base + offset * scaleBy - dot(face.start, out)));
-  const feet = [0, ...links.map(({ to }) => to)].map((end): Point | null => {
-    const [foot, object] = [place(at, along, end, out, 0), onFace(face, end)];
-    const depth = dot(subtract(foot, object), out);
-    const gap = inside ? GAP * scaleBy : Math.min(depth, face.thickness + GAP * scaleBy);
-    if (depth <= gap) return null;
-    const away = subtract(foot, object);
-    return add(object, scale(away, gap / sizeOf(away)));
-  });
-  return {
-    ...{ links, at, along, out, feet, levels, size, scale: scaleBy },
-    ...{ turn: readingTurn(face.turn), source: face.id, way: face.arc ? null : along },
-    row: rowOf(chain),
-    ...(said && { said }),
-  };
-}
+const rowAt = ({ chain, base, out, along, inside }: Placed, offset: number, look: RowLook): DimensionRow =>
+  chainRow(chain, { offset, base, inside, out, along, ...look });
+
+/** How many places of a chain are remembered: in its climb, and as a drag makes it. */
+const ROWS_KEPT = 12;
+
+const chainRow = remember(
+  (
+    chain: Chain,
+    {
+      offset,
+      base,
+      inside,
+      out,
+      along,
+      ...look
+    }: Omit<Placed, 'chain' | 'from' | 'to'> & RowLook & { offset: number },
+  ): DimensionRow => {
+    const { size, levels, scaleBy, said } = look;
+    const { face, links } = chain;
+    const at = add(face.start, scale(out, base + offset * scaleBy - dot(face.start, out)));
+    const feet = [0, ...links.map(({ to }) => to)].map((end): Point | null => {
+      const [foot, object] = [place(at, along, end, out, 0), onFace(face, end)];
+      const depth = dot(subtract(foot, object), out);
+      const gap = inside ? GAP * scaleBy : Math.min(depth, face.thickness + GAP * scaleBy);
+      if (depth <= gap) return null;
+      const away = subtract(foot, object);
+      return add(object, scale(away, gap / sizeOf(away)));
+    });
+    return {
+      ...{ links, at, along, out, feet, levels, size, scale: scaleBy },
+      ...{ turn: readingTurn(face.turn), source: face.id, way: face.arc ? null : along },
+      row: rowOf(chain),
+      ...(said && { said }),
+    };
+  },
+  { kept: ROWS_KEPT },
+);
 
 /** Chains that climb together: of one side and tier. Tier by tier, so that each finds those below it in their places. */
 function rowsTogether(placed: readonly Placed[], tiers: readonly number[]): number[][] {

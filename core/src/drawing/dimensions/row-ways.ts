@@ -1,5 +1,6 @@
 import { perDesign, recordsOf, type Design } from '../../document/design';
 import type { RowWayRecord } from '../../document/records';
+import { rememberOne } from '../../document/remember';
 import type { ChainLink } from './chains';
 
 /** What the plan goes by in the records of what is drawn on it, and the ceiling plan. */
@@ -46,12 +47,17 @@ export const rowOfFigure = (key: string): string | null => {
 };
 
 /** Which figure of its row one is: by what lies at its ends, so that it is the same one when others come and go. */
-export function figureOf(links: readonly ChainLink[], index: number): string {
-  const nameOf = ({ between: { from, to } }: ChainLink) => `${from[0] ?? ''}~${to[0] ?? ''}`;
-  const name = nameOf(links[index]!);
-  const before = links.slice(0, index).filter((link) => nameOf(link) === name).length;
-  return before > 0 ? `${name}~${before + 1}` : name;
-}
+export const figureOf = (links: readonly ChainLink[], index: number): string => figureNames(links)[index]!;
+
+const figureNames = rememberOne((links: readonly ChainLink[]): string[] => {
+  const counts = new Map<string, number>();
+  return links.map(({ between: { from, to } }) => {
+    const name = `${from[0] ?? ''}~${to[0] ?? ''}`;
+    const count = (counts.get(name) ?? 0) + 1;
+    counts.set(name, count);
+    return count > 1 ? `${name}~${count}` : name;
+  });
+});
 
 /** What was said of a figure by itself: left away, or so much farther out and on along its row, mm on paper. */
 export type FigureWay = Pick<RowWayRecord, 'hidden' | 'off' | 'over'>;

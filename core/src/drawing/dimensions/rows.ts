@@ -1,3 +1,4 @@
+import { rememberOne } from '../../document/remember';
 import { add, place, scale, subtract, type Point } from '../../geometry/point';
 import { boxAt, textBox, type Box } from '../labels/box';
 import {
@@ -161,8 +162,9 @@ export function lineBox({ links, at, along, scale: by }: DimensionRow, short: bo
 }
 
 /** What the figures of a row take. */
-export const figureBoxes = (row: DimensionRow): Box[] =>
-  figuresOf(row).map((mark) => textBox(mark, row.scale));
+export const figureBoxes = rememberOne((row: DimensionRow): readonly Box[] =>
+  figuresOf(row).map((mark) => textBox(mark, row.scale)),
+);
 
 /** The line of a row, its ticks and extension lines, and its figures, the last. */
 export function drawRow(row: DimensionRow, figures = true): Primitive[] {

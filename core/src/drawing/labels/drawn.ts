@@ -1,6 +1,7 @@
 import Flatbush from 'flatbush';
+import { remember, rememberOne } from '../../document/remember';
 import type { Point } from '../../geometry/point';
-import { boundsOf, contains, type Bounds, type Polygon } from '../../geometry/polygon';
+import { boundsOf, boundsOfAll, contains, type Bounds, type Polygon } from '../../geometry/polygon';
 import { WEIGHT, type ArcMark, type Layer, type Primitive } from '../primitives';
 import { boxAt, boxesMeet, strokeMeets, textBox, type Box } from './box';
 
@@ -28,65 +29,92 @@ type Stroke = readonly [Point, Point];
 /** What is drawn by some marks at a scale. */
 export function drawn(marks: readonly Primitive[], scale: number): Drawn {
   const texts = writtenOn(marks, scale);
-  const strokes = marks.flatMap((mark, order) => strokesOf(mark).map((stroke) => ({ stroke, order })));
-  const grounds = marks.flatMap(groundOf);
-  const written = indexed(
-    texts.map(({ bounds: { left, bottom, right, top } }) => [left, bottom, right, top]),
-  );
-  const crossed = indexed(
-    strokes.map(({ stroke: [a, b] }) => [
-      Math.min(a.x, b.x),
-      Math.min(a.y, b.y),
-      Math.max(a.x, b.x),
-      Math.max(a.y, b.y),
-    ]),
-  );
-  const covering = indexed(
-    grounds.map(({ bounds: { left, bottom, right, top } }) => [left, bottom, right, top]),
-  );
-  const search = (index: Flatbush | null, { bounds: { left, bottom, right, top } }: Box) =>
-    index?.search(left, bottom, right, top) ?? [];
+  const heavy: Heavy[] = [];
+  const grounds: (Ground & { order: number })[] = [];
+  for (const [order, mark] of marks.entries()) {
+    const own = heavyOf(mark);
+    if (own) heavy.push({ ...own, order });
+    const ground = groundOf(mark);
+    if (ground) grounds.push({ ...ground, order });
+  }
+  const [written, crossed, covering] = [texts, heavy, grounds].map(indexed) as [Index, Index, Index];
   return {
-    isWritten: (box) => search(written, box).some((at) => boxesMeet(texts[at]!, box)),
+    isWritten: (box) => written(box).some((at) => boxesMeet(texts[at]!, box)),
     isCrossed: (box) => {
-      const met = search(crossed, box).filter((at) => strokeMeets(box, ...strokes[at]!.stroke));
-      if (met.length === 0) return false;
+      let last = -1;
+      for (const at of crossed(box)) {
+        const { strokes, order } = heavy[at]!;
+        if (order > last && strokes.some(([a, b]) => isNear(box.bounds, a, b) && strokeMeets(box, a, b)))
+          last = order;
+      }
       // What a ground was laid over afterwards is not seen there.
-      const over = search(covering, box).filter((at) =>
-        box.corners.every((corner) => contains(grounds[at]!.ring, corner)),
+      return (
+        last >= 0 &&
+        !covering(box).some((at) => {
+          const { ring, order } = grounds[at]!;
+          return order > last && box.corners.every((corner) => contains(ring, corner));
+        })
       );
-      const last = Math.max(-1, ...over.map((at) => grounds[at]!.order));
-      return met.some((at) => strokes[at]!.order >= last);
     },
   };
 }
 
-/** The ground that a mark lays over what was drawn before it: a plain ring that is filled. */
-function groundOf(mark: Primitive, order: number): { ring: Polygon; bounds: Bounds; order: number }[] {
-  if (mark.type !== 'path' || !mark.closed || !mark.fill || mark.rings.length !== 1) return [];
-  const [ring] = mark.rings;
-  return [{ ring: ring!, bounds: boundsOf(ring!), order }];
+/** A mark's heavy strokes, and how far they reach; its place among the marks. */
+interface Heavy {
+  strokes: readonly Stroke[];
+  bounds: Bounds;
+  order: number;
 }
+
+/** The heavy strokes of a mark: most marks are the very same from one drawing to the next. */
+const heavyOf = rememberOne((mark: Primitive): Omit<Heavy, 'order'> | null => {
+  const strokes = strokesOf(mark);
+  return strokes.length > 0 ? { strokes, bounds: boundsOfAll(strokes) } : null;
+});
+
+/** Whether a stroke may run into an extent. */
+const isNear = ({ left, right, bottom, top }: Bounds, a: Point, b: Point): boolean =>
+  !(
+    (a.x < left && b.x < left) ||
+    (a.x > right && b.x > right) ||
+    (a.y < bottom && b.y < bottom) ||
+    (a.y > top && b.y > top)
+  );
+
+interface Ground {
+  ring: Polygon;
+  bounds: Bounds;
+}
+
+/** The ground that a mark lays over what was drawn before it: a plain ring that is filled. */
+const groundOf = rememberOne((mark: Primitive): Ground | null => {
+  if (mark.type !== 'path' || !mark.closed || !mark.fill || mark.rings.length !== 1) return null;
+  const [ring] = mark.rings;
+  return { ring: ring!, bounds: boundsOf(ring!) };
+});
 
 /** What of some marks is not written over: texts, and rings about them. */
 export const writtenOn = (marks: readonly Primitive[], scale: number): Box[] =>
-  marks.flatMap((mark) => writtenOf(mark, scale));
+  marks.flatMap((mark) => (mark.type === 'path' ? [] : writtenOf(mark, { scale })));
 
-function writtenOf(mark: Primitive, scale: number): Box[] {
+const writtenOf = remember((mark: Primitive, { scale }: { scale: number }): Box[] => {
   if (mark.type === 'text') return [textBox(mark, scale)];
   if (mark.type !== 'arc' || mark.fill !== 'paper' || !RINGED.has(mark.layer)) return [];
   return [boxAt(mark.centre, 2 * mark.radius, 2 * mark.radius)];
-}
+});
 
 /** Layers whose texts stand in rings. */
 const RINGED: ReadonlySet<Layer> = new Set<Layer>(['sections', 'numbers', 'services']);
 
-function indexed(extents: readonly (readonly [number, number, number, number])[]): Flatbush | null {
-  if (extents.length === 0) return null;
-  const index = new Flatbush(extents.length);
-  for (const extent of extents) index.add(...extent);
+/** Which of some things reach into the extent of a box. */
+type Index = (box: Box) => readonly number[];
+
+function indexed(things: readonly { bounds: Bounds }[]): Index {
+  if (things.length === 0) return () => [];
+  const index = new Flatbush(things.length);
+  for (const { bounds } of things) index.add(bounds.left, bounds.bottom, bounds.right, bounds.top);
   index.finish();
-  return index;
+  return ({ bounds: { left, bottom, right, top } }) => index.search(left, bottom, right, top);
 }
 
 function strokesOf(mark: Primitive): Stroke[] {

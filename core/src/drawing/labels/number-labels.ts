@@ -1,16 +1,18 @@
-import type { Design } from '../../document/design';
+import { perDesign, type Design } from '../../document/design';
 import type { ItemRecord } from '../../document/records';
+import { remember, rememberOne } from '../../document/remember';
+import { BoundsIndexes } from '../../geometry/bounds-index';
 import { place, type Point } from '../../geometry/point';
-import { contains } from '../../geometry/polygon';
+import { boundsOf, contains, widened, type Polygon } from '../../geometry/polygon';
 import { itemBoxes, middleWithin, type ItemBox } from '../../setting/item-box';
 import { itemNumbers } from '../../setting/item-numbers';
-import { roomShape } from '../../survey/room-shape';
+import { roomShape, type RoomShape } from '../../survey/room-shape';
 import { balloon, BALLOON } from '../balloon';
 import { bowlMiddle, on } from '../item-symbols';
 import { atCut, isShown, type AtCut, type PlanMode } from '../plan-cut';
 import type { Medium } from '../primitives';
 import { rememberedMarks } from '../remembered-marks';
-import { offEdges, standing } from './off-edges';
+import { offEdges } from './off-edges';
 import type { Label, LabelPlace } from './place-labels';
 
 /** How a plan shows items. */
@@ -35,29 +37,66 @@ export function numberLabels(design: Design, shown: Shown): Label[] {
   const { scale, mode, cut } = shown;
   const { outline } = roomShape(design);
   const boxes = itemBoxes(design).filter((box) => isShown(mode, atCut(box, cut)));
-  const others = standing(boxes);
   const numbers = itemNumbers(design);
   const radius = BALLOON * scale;
-  const isOnFloor = (at: Point) =>
-    contains(outline, at) && offEdges(outline, at) >= radius && !others(at, radius);
   return boxes.map((box): Label => {
     const { record } = box;
-    const before = on(box, record.width / 2, record.depth);
-    const inside = placesWithin(box, shown);
-    const within = () => contains(outline, place(before, box.n, 1, box.n, 0));
+    const { before, places } = usualPlaces(box, shown);
     const number = numbers.get(record.id)!;
     return {
       ...{ layer: 'numbers', source: record.id, round: true, width: 2 * radius, height: 2 * radius },
-      places: inside.length > 0 ? inside : [ahead(box, before, 0, scale)],
+      places,
       further: (ring) => {
-        const places = about(box, before, ring % AMONG, scale);
-        if (ring >= 2 * AMONG) return places;
-        if (ring < AMONG && within()) return places.filter(({ at }) => isOnFloor(at));
-        return places.filter(({ at }) => !contains(outline, at));
+        if (ring >= 2 * AMONG) return about(box, before, ring % AMONG, scale);
+        if (ring < AMONG && contains(outline, place(before, box.n, 1, box.n, 0))) {
+          const near = standingIn(design).near(box.rectangle, ringOut(ring, scale) + radius);
+          return placesOnFloor(box, { ring, scale, mode, cut, outline, near });
+        }
+        return about(box, before, ring % AMONG, scale).filter(({ at }) => !contains(outline, at));
       },
       draw: ({ at }) => numberMarks(record, { number, at, radius }),
     };
   });
+}
+
+/** What is before an item, and where its number may stand first. */
+const usualPlaces = remember((box: ItemBox, shown: Shown): { before: Point; places: LabelPlace[] } => {
+  const before = on(box, box.record.width / 2, box.record.depth);
+  const inside = placesWithin(box, shown);
+  return { before, places: inside.length > 0 ? inside : [ahead(box, before, 0, shown.scale)] };
+});
+
+const extentOf = rememberOne(({ footprint }: ItemBox) => boundsOf(footprint));
+const indexesOf = rememberOne((_shape: RoomShape) => new BoundsIndexes(extentOf));
+/** Where the items of a design stand: an edit moves few of them. */
+const standingIn = perDesign((design) => indexesOf(roomShape(design)).next(itemBoxes(design)));
+
+interface OnFloor extends Pick<Shown, 'scale' | 'mode' | 'cut'> {
+  ring: number;
+  outline: Polygon;
+  near: readonly ItemBox[];
+}
+
+/** The places of a ring before an item where its number stands on free floor: the very same until something near it moves. */
+const placesOnFloor = remember(
+  (box: ItemBox, { ring, scale, mode, cut, outline, near }: OnFloor): readonly LabelPlace[] => {
+    const radius = BALLOON * scale;
+    const others = near.filter((other) => isShown(mode, atCut(other, cut)));
+    return about(box, on(box, box.record.width / 2, box.record.depth), ring, scale).filter(
+      ({ at }) =>
+        contains(outline, at) &&
+        offEdges(outline, at) >= radius &&
+        !others.some((one) => isBy(one, at, radius)),
+    );
+  },
+  { kept: 6 },
+);
+
+/** Whether a place lies in an item, or nearer to it than a distance, mm. */
+function isBy(box: ItemBox, at: Point, nearer: number): boolean {
+  const { left, right, bottom, top } = widened(extentOf(box), nearer);
+  if (at.x < left || at.x > right || at.y < bottom || at.y > top) return false;
+  return contains(box.footprint, at) || offEdges(box.footprint, at) < nearer;
 }
 
 const numberMarks = rememberedMarks(
@@ -97,9 +136,12 @@ const ahead = ({ n }: ItemBox, before: Point, steps: number, scale: number): Lab
   foot: before,
 });
 
+/** How far out of what is before an item a ring of places is, mm. */
+const ringOut = (ring: number, scale: number): number => (BALLOON + OFF + ring * BALLOON) * scale;
+
 /** Places about what is before an item, ring by ring: straight out first, then to its sides, then behind it. */
 function about({ n, u }: ItemBox, before: Point, ring: number, scale: number): LabelPlace[] {
-  const out = (BALLOON + OFF + ring * BALLOON) * scale;
+  const out = ringOut(ring, scale);
   return Array.from({ length: 4 * STEPS }, (_, step): LabelPlace => {
     const side = step % 2 ? 1 : -1;
     const turn = (side * Math.ceil(step / 2) * Math.PI) / (2 * STEPS);
