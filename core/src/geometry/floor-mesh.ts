@@ -44,7 +44,8 @@ export function floorMesh(rings: readonly Polygon[]): FloorMesh | null {
   const sizes = new Float64Array(triangles.length);
   for (let side = 0; side < sizes.length; side++) {
     const [a, b] = [2 * triangles[side]!, 2 * triangles[nextSide(side)]!];
-    sizes[side] = Math.hypot(coords[b]! - coords[a]!, coords[b + 1]! - coords[a + 1]!);
+    const [x, y] = [coords[b]! - coords[a]!, coords[b + 1]! - coords[a + 1]!];
+    sizes[side] = Math.sqrt(x * x + y * y);
   }
   return {
     step,

@@ -1,5 +1,5 @@
 import FlatQueue from 'flatqueue';
-import { dot, subtract, type Point } from './point';
+import { add, length, type Point } from './point';
 import { EdgeGrid, edgesOf, type Edge } from './edge-grid';
 import { boundsOf, contains, type Polygon } from './polygon';
 
@@ -59,27 +59,27 @@ const QUARTERS = [
  * sum, which hardly changes between edges that face each other. Without it all of a long room is looked into.
  */
 function betweenTwo(at: Point, edges: readonly Edge[], reach: number): number {
+  // Asked of every square that is looked into: nothing is made for the edges it does not lie straight before.
   let nearest: { away: number; n: Point } | null = null;
   const sides: { away: number; n: Point }[] = [];
   for (const [a, b] of edges) {
-    const along = subtract(b, a);
-    const size = Math.hypot(along.x, along.y);
+    const [x, y, fromX, fromY] = [b.x - a.x, b.y - a.y, at.x - a.x, at.y - a.y];
+    const size = Math.sqrt(x * x + y * y);
     if (size === 0) continue;
-    const from = subtract(at, a);
-    const share = dot(from, along) / size;
+    const share = (fromX * x + fromY * y) / size;
     // The whole neighbourhood lies straight before the edge.
     if (share < reach || share > size - reach) continue;
-    const off = (from.x * along.y - from.y * along.x) / size;
+    const off = (fromX * y - fromY * x) / size;
     const sign = Math.sign(off);
-    const side = { away: Math.abs(off), n: { x: (sign * along.y) / size, y: (-sign * along.x) / size } };
+    const side = { away: Math.abs(off), n: { x: (sign * y) / size, y: (-sign * x) / size } };
     sides.push(side);
     if (!nearest || side.away < nearest.away) nearest = side;
   }
   if (!nearest) return Infinity;
   let least = Infinity;
-  for (const side of sides) {
-    const tilt = Math.hypot(side.n.x + nearest.n.x, side.n.y + nearest.n.y) / 2;
-    least = Math.min(least, (side.away + nearest.away) / 2 + tilt * reach);
+  for (const { away, n } of sides) {
+    const tilt = length(add(n, nearest.n)) / 2;
+    least = Math.min(least, (away + nearest.away) / 2 + tilt * reach);
   }
   return least;
 }
