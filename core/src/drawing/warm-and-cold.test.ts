@@ -16,7 +16,13 @@ import { drawUnfold } from './elevation/unfold';
 import { drawPlan } from './plan';
 
 /** What is remembered by design and record must be what is drawn of the same design when nothing is remembered. */
-const drawn = (design: Design) => [drawPlan(design, 50), drawUnfold(design, 20), sceneOf(design)];
+const drawn = (design: Design) => [
+  drawPlan(design, 50),
+  // So small that numbers stand before what they are of.
+  drawPlan(design, 120, { medium: 'screen' }),
+  drawUnfold(design, 20),
+  sceneOf(design),
+];
 
 /** The same design, of which nothing is known. */
 const cold = (design: Design): Design => JSON.parse(JSON.stringify(design)) as Design;

@@ -24,3 +24,9 @@ it('finds the nearest of many edges, and all that are near: as asking each of th
     }
   }
 });
+
+it('finds nothing where there are no edges', () => {
+  const grid = new EdgeGrid([]);
+  expect(grid.nearest({ x: 1, y: 2 })).toBe(Infinity);
+  expect(grid.within({ x: 1, y: 2 }, 500)).toEqual([]);
+});

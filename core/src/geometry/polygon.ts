@@ -1,4 +1,4 @@
-import { cross, distance, subtract, type Point } from './point';
+import { cross, distance, type Point } from './point';
 
 export type Polygon = readonly Point[];
 
@@ -141,6 +141,9 @@ function extentsTouch(a: Point, b: Point, c: Point, d: Point): boolean {
 
 /** Whether two segments cross (touching ends count where they lie to different sides). */
 export function segmentsCross(a: Point, b: Point, c: Point, d: Point): boolean {
-  const side = (p: Point, q: Point, r: Point) => Math.sign(cross(subtract(q, p), subtract(r, p)));
-  return side(a, b, c) !== side(a, b, d) && side(c, d, a) !== side(c, d, b);
+  return sideOf(a, b, c) !== sideOf(a, b, d) && sideOf(c, d, a) !== sideOf(c, d, b);
 }
+
+/** To which side of the way from one place to another a third lies: 1 to its left, -1 to its right, 0 on it. */
+const sideOf = (p: Point, q: Point, r: Point): number =>
+  Math.sign((q.x - p.x) * (r.y - p.y) - (q.y - p.y) * (r.x - p.x));

@@ -59,7 +59,11 @@ describe('what is proposed on a bent face', () => {
       {
         numRuns: 30,
         // What is left beside the cabinet is too narrow to be closed: it counts as no filler.
-        examples: [[{ length: 1_511, side: 'in', depth: 437, band: 'wall', stands: true }]],
+        examples: [
+          [{ length: 1_511, side: 'in', depth: 437, band: 'wall', stands: true }],
+          // 2.3 of the face are left beside it, in which nothing as deep as it has room.
+          [{ length: 1_521, side: 'out', depth: 456, band: 'base', stands: true }],
+        ],
       },
     );
   });

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { build, floor, onA, put, raise, rounded } from '../../testing/placing';
 import { rectangle, shaped } from '../../testing/rooms';
 import { editItems } from '../commands/edit-items';
+import { bendFace } from '../commands/bend-face';
 import { leaveOpen } from '../commands/leave-open';
 import type { RoomBuilder } from '../demo/build-room';
 import { baseBand, freeStretches, hungOnFace, itemsOnFace, openLengths, wallBand } from './open-lengths';
@@ -264,5 +265,20 @@ describe('open lengths', () => {
       ['wall', 0, null],
       ['wall', 1600, 'last'],
     ]);
+  });
+
+  it('are none on a bent face where nothing as deep as the run has a millimetre of room', () => {
+    // 1521 from corner to corner, 456 deep: what stands there with both back corners on the wall has its front nearer to the middle.
+    const radius = (1521 ** 2 / 4 + 456 ** 2) / (2 * 456);
+    const least = 2 * radius * Math.atan(0.5 / (Math.sqrt(radius ** 2 - 0.25) - 560));
+    const leftOf = (distance: number) => {
+      const builder = rectangle(1521, 3500);
+      builder.run(bendFace, { face: 'face-a', bend: { side: 'out', depth: 456 } });
+      put(builder, 'a', 'F600', onA(distance));
+      return openLengths(builder.design).find(({ left }) => left === null)?.length ?? null;
+    };
+    const taken = 600 - leftOf(600)!;
+    expect(leftOf(taken + least - 0.01)).toBeNull();
+    expect(leftOf(taken + least + 0.01)).toBeCloseTo(least + 0.01, 4);
   });
 });

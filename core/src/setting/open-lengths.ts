@@ -2,7 +2,7 @@ import { isInRun } from '../ranges/item-kind';
 import { perDesign, recordsOf, type Design } from '../document/design';
 import type { RunBand } from '../document/limits';
 import { AGAINST, LEAST_OPEN } from '../geometry/tolerance';
-import type { PlacedFace } from '../survey/placed-face';
+import { widthIn, type PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
 import { hasLegs } from '../ranges/handing';
 import { quantise } from '../units/units';
@@ -130,13 +130,17 @@ function openIn(design: Design, face: PlacedFace, band: RunBand, at: Band): Open
   const { faces } = roomShape(design);
   const next = faces[(faces.indexOf(face) + 1) % faces.length]!;
   const free = { left: face.corner > Math.PI, right: next.corner > Math.PI };
-  return freeStretches(design, face, at)
-    .filter(({ left, right, length }) => {
-      const atFreeEnd = (!left && free.left) || (!right && free.right);
-      return !atFreeEnd || length > FREE_END;
-    })
-    .filter((stretch) => closesRun(design, stretch) && !isInCorner(design, stretch, at.depth))
-    .map((stretch) => ({ ...stretch, band, ...at, leftOpen: leftOpenIn(design, stretch, band) }));
+  return (
+    freeStretches(design, face, at)
+      .filter(({ left, right, length }) => {
+        const atFreeEnd = (!left && free.left) || (!right && free.right);
+        return !atFreeEnd || length > FREE_END;
+      })
+      .filter((stretch) => closesRun(design, stretch) && !isInCorner(design, stretch, at.depth))
+      // On a bent face fronts come together: what is left there may be too narrow for anything as deep as the run.
+      .filter(({ length }) => widthIn(face, length, at.depth) >= LEAST_OPEN)
+      .map((stretch) => ({ ...stretch, band, ...at, leftOpen: leftOpenIn(design, stretch, band) }))
+  );
 }
 
 /** Whether a stretch ends a run or parts it: beside a cabinet or appliance, and not between it and a fixture or what stands about. */

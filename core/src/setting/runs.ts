@@ -1,5 +1,5 @@
 import { perDesign, type Design } from '../document/design';
-import { remember, rememberBoth } from '../document/remember';
+import { remember, rememberBoth, rememberOne } from '../document/remember';
 import { dot, subtract } from '../geometry/point';
 import { AGAINST, PARALLEL } from '../geometry/tolerance';
 import { bodiesNear, type Body } from './bodies';
@@ -23,12 +23,13 @@ export const runs: (design: Design) => readonly Run[] = perDesign((design) => {
 /** Items in line, facing the same way, end to end, together; each run from left to right. */
 export function inRuns(design: Design, carriers: readonly ItemBox[]): readonly Run[] {
   const left = new Set(carriers);
+  const neighboursOf = neighboursIn(design);
   const found: Run[] = [];
   for (const seed of carriers) {
     if (!left.delete(seed)) continue;
     const together = [seed];
     for (const box of together)
-      for (const other of neighboursOf(design, box)) if (left.delete(other)) together.push(other);
+      for (const other of neighboursOf(box)) if (left.delete(other)) together.push(other);
     found.push(sameRun(seed, { together }));
   }
   return found;
@@ -43,14 +44,10 @@ const sameRun = remember(
   { kept: 3 },
 );
 
-/** What is end to end with an item, looked for once for all runs of a design. */
-function neighboursOf(design: Design, box: ItemBox): readonly ItemBox[] {
-  const known = neighboursIn(design);
-  let found = known.get(box);
-  if (!found) known.set(box, (found = adjoining(box, bodiesNear(design, box.rectangle, SAME_BACK))));
-  return found;
-}
-const neighboursIn = perDesign(() => new Map<ItemBox, readonly ItemBox[]>());
+/** What is end to end with each item, looked for once for all runs of a design. */
+const neighboursIn = perDesign((design) =>
+  rememberOne((box: ItemBox) => adjoining(box, bodiesNear(design, box.rectangle, SAME_BACK))),
+);
 
 /** What is end to end with an item of what is near it: the near list is the very same until something near changes. */
 const adjoining = rememberBoth((box: ItemBox, near: readonly Body[]): readonly ItemBox[] =>

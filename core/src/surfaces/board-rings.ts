@@ -26,11 +26,11 @@ export interface BoardedRun {
   run: Run;
   bearings: readonly Bearing[];
   around: Around;
-  /** How far boards stand back of items whose fronts it may stand against, mm. */
-  backs: readonly (readonly [string, number])[];
+  /** How boards go along each of what is around it, whose fronts it may stand against; nothing where none do. */
+  others: readonly (Bearing | undefined)[];
 }
 
-type Beside = Pick<BoardedRun, 'around' | 'backs'>;
+type Beside = Pick<BoardedRun, 'around' | 'others'>;
 
 /** The outlines boards go round along a run before walls and others come to them: of each item that of its box, back behind its fronts; of what stands in line together one. */
 export function boardRings({ run, bearings, ...beside }: BoardedRun): KeyedPolygon[] {
@@ -121,7 +121,7 @@ interface Side {
 }
 
 /** A side stands back as far as is said; else one at a wall goes on to it, one at a front to the boards along that. */
-function besideOf({ around, backs }: Beside, box: ItemBox, side: PlanEnd, bearing: Bearing): Side {
+function besideOf({ around, others }: Beside, box: ItemBox, side: PlanEnd, bearing: Bearing): Side {
   const { against, record } = box;
   const { placement } = record;
   const own: EdgeSource = { role: side, boxes: [box], id: null };
@@ -133,10 +133,11 @@ function besideOf({ around, backs }: Beside, box: ItemBox, side: PlanEnd, bearin
   if (tie?.to.kind === 'wall' && tie.distance <= BACK_REACH)
     return { source: own, over: said === undefined ? toWall(around, box, side, tie) : -said };
   if (tie && tie.distance <= AGAINST) {
-    const other = around.bodies.find(({ id }) => id === tie.to.id)?.box;
+    const index = around.bodies.findIndex(({ id }) => id === tie.to.id);
+    const other = around.bodies[index]?.box;
     const faced =
       side !== 'behind' && other && !hasLegs(other.kind) && dot(other.n, outOf(box, side)) < -FACED;
-    const back = faced ? (backs.find(([id]) => id === other.id)?.[1] ?? 0) : 0;
+    const back = faced ? (others[index]?.back ?? 0) : 0;
     if (back > 0) return { source: own, over: tie.distance + back };
   }
   return { source: own, over: -(said ?? 0) };

@@ -86,8 +86,6 @@ export function boardsAlong(design: Design, along: Along): readonly BoardRow[] {
   );
   return levels.flatMap((level) => {
     const extents = new Map<Polygon, Outlined>();
-    // By their ids: a run may be remembered with other boxes that are alike.
-    const alike = new Set(level.flatMap(({ run }) => run.map(({ id }) => id)));
     for (const carried of level) {
       const own = ringsOf(design, carried, bearings);
       const joined = joins.get(carried.run);
@@ -95,6 +93,11 @@ export function boardsAlong(design: Design, along: Along): readonly BoardRow[] {
       if (polygons.length > 0) extents.set(extentOf(polygons[0]!, { polygons }), { carried, polygons });
     }
     const { low, high } = level[0]!;
+    // By its id: a run may be remembered with other boxes that are alike.
+    const isOfLevel = ({ id }: ItemBox): boolean => {
+      const own = bearings.get(id);
+      return own !== undefined && own.high >= high && own.high - high <= TOUCH;
+    };
     return apart([...extents.keys()], TOUCH).flatMap((together) => {
       const outlined = together.map((extent) => extents.get(extent)!);
       const polygons = outlined.flatMap((one) => one.polygons);
@@ -105,7 +108,7 @@ export function boardsAlong(design: Design, along: Along): readonly BoardRow[] {
       const beside = new Set(more);
       for (const extent of together)
         for (const body of bodiesNear(design, extent, AGAINST)) {
-          const isOther = !body.box || !(alike.has(body.box.id) || ignored(body.box));
+          const isOther = !body.box || !(isOfLevel(body.box) || ignored(body.box));
           if (isOther && body.low < high && body.high > low) beside.add(body);
         }
       return madeRows(polygons[0]!, {
@@ -145,12 +148,8 @@ const extentOf = remember(
 
 function ringsOf(design: Design, carried: Carried, known: Along['bearings']): readonly KeyedPolygon[] {
   const bodies = bodiesNear(design, endsIn(carried.run), BACK_REACH);
-  const backs: [string, number][] = [];
-  for (const { box } of bodies) {
-    const bearing = box && known.get(box.id);
-    if (bearing) backs.push([box.id, bearing.back]);
-  }
-  return ringsBeside(carried, { around: { bodies, faces: roomShape(design).faces }, backs });
+  const others = bodies.map(({ box }) => (box ? known.get(box.id) : undefined));
+  return ringsBeside(carried, { around: { bodies, faces: roomShape(design).faces }, others });
 }
 
 /** The corners of the items of a run that something can stand beside: what stands at a wall needs nothing else to say how far back it goes. */

@@ -142,7 +142,7 @@ interface Level {
 const cuttings = perDesign((design) => {
   const all: Cutting[] = [...fixedThings(design)];
   for (const box of itemBoxes(design)) {
-    const shape = shapeAsCutting(box);
+    const shape = box.kind.group === 'shapes' ? shapeAsCutting(box) : null;
     if (shape) all.push(shape);
   }
   return boundsIndex(all, ({ footprint }) => footprint);

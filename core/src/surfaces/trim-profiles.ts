@@ -1,5 +1,6 @@
 import type { OurProfile, TrimUse } from '../document/limits';
-import { signedArea } from '../geometry/polygon';
+import { rememberOne } from '../document/remember';
+import { boundsOf, signedArea } from '../geometry/polygon';
 import type { Point } from '../geometry/point';
 
 /** The cross section of a trim, counter-clockwise, mm: x out of the line it runs along (the fronts of cabinets, the face of a wall), y up from the level it is fixed at. */
@@ -141,12 +142,9 @@ function shapeOf(pairs: readonly Pair[]): TrimShape {
 }
 
 /** How far a shape reaches, mm: out, and up or (negative) down. */
-export function shapeReach(shape: TrimShape): { in: number; out: number; low: number; high: number } {
-  const [outs, ups] = [shape.map(({ x }) => x), shape.map(({ y }) => y)];
-  return {
-    in: Math.min(...outs),
-    out: Math.max(...outs),
-    low: Math.min(...ups),
-    high: Math.max(...ups),
-  };
-}
+export const shapeReach = rememberOne(
+  (shape: TrimShape): { in: number; out: number; low: number; high: number } => {
+    const { left, right, bottom, top } = boundsOf(shape);
+    return { in: left, out: right, low: bottom, high: top };
+  },
+);

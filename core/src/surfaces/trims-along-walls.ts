@@ -56,8 +56,11 @@ interface Stretch {
   shape: TrimShape | null;
 }
 
-const runsOf = (design: Design, use: WallTrim, level: number): TrimPiece[] =>
-  stretchesOf(design, use, level).flatMap((stretches) => piecesAlong(stretches, use, level));
+const runsOf = (design: Design, use: WallTrim, level: number): readonly TrimPiece[] =>
+  stretchesOf(design, use, level).flatMap((stretches) => {
+    const [first] = stretches;
+    return first ? piecesAlong(first.edge, { stretches, use, level }) : [];
+  });
 
 /** The stretches a trim runs along, ring by ring; where an edge has none it is one stretch without a profile. */
 function stretchesOf(design: Design, use: WallTrim, level: number): Stretch[][] {
@@ -179,7 +182,14 @@ const freePast = remember(
   { kept: 4 },
 );
 
-function piecesAlong(stretches: readonly Stretch[], use: WallTrim, level: number): TrimPiece[] {
+interface Stretches {
+  stretches: readonly Stretch[];
+  use: WallTrim;
+  level: number;
+}
+
+/** The lengths along the stretches of a ring. */
+function piecesOf({ stretches, use, level }: Stretches): readonly TrimPiece[] {
   const footprints = mitred(
     stretches.map(({ a, b, profile }) => ({ a, b, thick: profile === 'none' ? 0 : 1 })),
   );
@@ -201,6 +211,9 @@ function piecesAlong(stretches: readonly Stretch[], use: WallTrim, level: number
   }, []);
   return told.map(({ edge, piece }) => samePiece(edge, { piece }));
 }
+
+/** The very same lengths along a ring, by its first edge, until one of its stretches changes: of skirtings and coves, as they are and as a drag makes them. */
+const piecesAlong = remember((_first: TopEdge, of: Stretches) => piecesOf(of), { kept: 4 });
 
 interface Told {
   edge: TopEdge;

@@ -1,6 +1,13 @@
 import { overlapDepth } from '../../geometry/convex';
 import type { Point } from '../../geometry/point';
-import { boundsMeet, boundsOf, contains, segmentsCross, type Bounds } from '../../geometry/polygon';
+import {
+  boundsCorners,
+  boundsMeet,
+  boundsOf,
+  contains,
+  segmentsCross,
+  type Bounds,
+} from '../../geometry/polygon';
 import type { TextMark } from '../primitives';
 import { CAP_HEIGHT, textWidth } from '../text-layout';
 
@@ -13,21 +20,22 @@ export interface Box {
   upright: boolean;
 }
 
+/** A box that is its extent. Thousands are tried for the labels of a drawing, and of most only the extent is asked. */
+class UprightBox implements Box {
+  readonly upright = true;
+  #corners: readonly Point[] | null = null;
+
+  constructor(readonly bounds: Bounds) {}
+
+  get corners(): readonly Point[] {
+    return (this.#corners ??= boundsCorners(this.bounds));
+  }
+}
+
 /** A box about a place. */
 export function boxAt(at: Point, wide: number, high: number, turn = 0): Box {
   const [x, y] = [wide / 2, high / 2];
-  const upright = turn === 0;
-  if (upright) {
-    const bounds = { left: at.x - x, right: at.x + x, bottom: at.y - y, top: at.y + y };
-    const { left, right, bottom, top } = bounds;
-    const corners = [
-      { x: left, y: bottom },
-      { x: right, y: bottom },
-      { x: right, y: top },
-      { x: left, y: top },
-    ];
-    return { corners, bounds, upright };
-  }
+  if (turn === 0) return new UprightBox({ left: at.x - x, right: at.x + x, bottom: at.y - y, top: at.y + y });
   const [cos, sin] = [Math.cos(turn), Math.sin(turn)];
   const corners = [
     [-x, -y],
@@ -38,7 +46,7 @@ export function boxAt(at: Point, wide: number, high: number, turn = 0): Box {
     x: at.x + along! * cos - up! * sin,
     y: at.y + along! * sin + up! * cos,
   }));
-  return { corners, bounds: boundsOf(corners), upright };
+  return { corners, bounds: boundsOf(corners), upright: false };
 }
 
 /** What is left free about letters, paper mm. */

@@ -26,7 +26,12 @@ export class Boxes {
 
   /** Those that lie over a box, by their keys. */
   meeting(box: Box): number[] {
-    return [...this.#near(box.bounds)].flatMap(([key, other]) => (boxesMeet(box, other) ? [key] : []));
+    const found: number[] = [];
+    this.#each(box.bounds, (square) => {
+      for (const [key, other] of this.#squares.get(square) ?? [])
+        if (boxesMeet(box, other) && !found.includes(key)) found.push(key);
+    });
+    return found;
   }
 
   /** Whether a box lies over one of them. */
@@ -45,14 +50,6 @@ export class Boxes {
       from = to;
     }
     return false;
-  }
-
-  #near(bounds: Bounds): Map<number, Box> {
-    const found = new Map<number, Box>();
-    this.#each(bounds, (square) => {
-      for (const [key, box] of this.#squares.get(square) ?? []) found.set(key, box);
-    });
-    return found;
   }
 
   #some(bounds: Bounds, isOne: (box: Box) => boolean): boolean {

@@ -17,7 +17,7 @@ export const freeFloor: (design: Design) => Floor = perDesign((design) => {
     .filter(({ low, box }) => low < LOW && !(box && (isMovable(box.kind) || box.kind.within)))
     .flatMap(({ pieces }) => pieces);
   const outline = [roomShape(design).outline];
-  const rings = solids.length > 0 ? without(outline, union(solids)) : union(outline);
+  const rings = solids.length > 0 ? without(outline, solids) : union(outline);
   return floorOf(rings.map(turningCorners));
 });
 

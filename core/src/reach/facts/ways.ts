@@ -29,7 +29,7 @@ const finishedFloor = perDesign((design) => {
     return [...pieces, ...before];
   });
   const outline = [roomShape(design).outline];
-  const rings = solids.length > 0 ? without(outline, union(solids)) : union(outline);
+  const rings = solids.length > 0 ? without(outline, solids) : union(outline);
   return rings.map(turningCorners);
 });
 
