@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cornered, rectangle } from '../../testing/rooms';
+import { removeThings } from '../commands/remove-things';
+import { setInto } from '../commands/set-into';
 import { setRoom } from '../commands/set-room';
 import { setTopCorner } from '../commands/set-top-corner';
 import { setTopJoints } from '../commands/set-top-joints';
@@ -108,6 +110,17 @@ describe('a top longer than a slab', () => {
     expect(lengths(only(sink))).toEqual([1710, 1910]);
     expect(lengths(only(long('DISH600', 2)))).toEqual([1810, 1810]);
     expect(lengths(only(long('DISH600', 3)))).toEqual([1800, 1820]);
+  });
+
+  it('is joined clear of a hob that comes and goes, while the top stays the same', () => {
+    const builder = long('F600', 0);
+    const [top] = tops(builder.design);
+    builder.run(setInto, { host: 'item-4', range: 'generic-mm', code: 'HOB580', ids: ['hob'] });
+    expect(tops(builder.design)[0]).toBe(top);
+    // It stands from 1810 on, and its rim lies 15 on the top: 1675 or less, in steps of 10 from 1810.
+    expect(lengths(only(builder))).toEqual([1670, 1950]);
+    builder.run(removeThings, ['hob']);
+    expect(lengths(only(builder))).toEqual([1810, 1810]);
   });
 
   it('is joined where that is said, and says what is wrong with it', () => {

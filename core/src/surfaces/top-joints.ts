@@ -1,5 +1,6 @@
 import { perDesign, roomOf, type Design } from '../document/design';
 import { jointCornerKeys, type CornerJoint, type JointCornerKey } from '../document/limits';
+import { remember } from '../document/remember';
 import {
   add,
   cross,
@@ -14,7 +15,7 @@ import {
   type Point,
 } from '../geometry/point';
 import { stretchOfSegment } from '../setting/strip';
-import { findBox, itemBoxes, type ItemBox } from '../setting/item-box';
+import { findBox, type ItemBox } from '../setting/item-box';
 import { areaWithin, type OutlinePart } from './outline/treated';
 import { cutOutsApart, meets, type CutOut } from './outline/cut-out';
 import { splitParts } from './outline/split-parts';
@@ -66,19 +67,31 @@ export function slabOf(design: Design): { length: number; width: number } {
 }
 
 /** Every top with its joints. Inside corners are butted, the longer run going through where a slab is long enough; what is longer than a slab is parted in equal lengths, clear of cut-outs and dishwashers. */
-export const jointedTops: (design: Design) => ReadonlyMap<Top, JointedTop> = perDesign(
-  (design) => new Map(tops(design).map((top) => [top, jointed(design, top)])),
-);
+export const jointedTops: (design: Design) => ReadonlyMap<Top, JointedTop> = perDesign((design) => {
+  const slab = slabOf(design).length;
+  const cutOuts = topCutOuts(design);
+  const all = tops(design).map((top): [Top, JointedTop] => {
+    const cuts = (cutOuts.get(top) ?? []).map(({ cut }) => cut);
+    return [top, jointed(top, { slab, cuts, boxes: top.items.map((id) => findBox(design, id)!) })];
+  });
+  return new Map(all);
+});
 
 type Parts = readonly OutlinePart<TopEdge>[];
 
-function jointed(design: Design, top: Top): JointedTop {
-  const slab = slabOf(design).length;
+/** What the joints of a top follow from: how long a slab is, mm, its cut-outs, and what it stands on. */
+interface Jointing {
+  slab: number;
+  cuts: readonly CutOut[];
+  boxes: readonly ItemBox[];
+}
+
+/** A top with its joints: the very same until something of it changes. */
+const jointed = remember((top: Top, of: Jointing) => jointedOf(top, of), { kept: 2 });
+
+function jointedOf(top: Top, { slab, cuts, boxes }: Jointing): JointedTop {
   const outer = top.rings[0]!.parts;
-  const cuts = (topCutOuts(design).get(top) ?? []).map(({ cut }) => cut);
-  const below = itemBoxes(design).filter(
-    ({ id, kind }) => kind.id === 'dishwasher' && top.items.includes(id),
-  );
+  const below = boxes.filter(({ kind }) => kind.id === 'dishwasher').sort((a, b) => (a.id < b.id ? -1 : 1));
   const checked = (joint: Omit<TopJoint, 'nearCutOut' | 'over'>): TopJoint => {
     const line: CutOut = { id: '', core: [joint.a, joint.b], radius: 0, area: 0 };
     return {
@@ -98,25 +111,21 @@ function jointed(design: Design, top: Top): JointedTop {
       return;
     }
   };
-  for (const corner of insideCorners(design, outer)) {
+  for (const corner of insideCorners(boxes, outer)) {
     const joint = cornerJointOf(corner, outer, slab);
     if (joint) add(checked(joint));
   }
-  for (const id of top.items) {
-    const box = findBox(design, id)!;
+  for (const box of boxes)
     for (const { at } of box.record.topJoints?.across ?? []) {
       const line = acrossAt(pieces, box, at);
-      if (line) add(checked({ ...line, own: true, corner: null, across: { item: id, at } }));
+      if (line) add(checked({ ...line, own: true, corner: null, across: { item: box.id, at } }));
     }
-  }
-  for (const piece of pieces) {
-    const boxes = top.items.map((id) => findBox(design, id)!);
+  for (const piece of pieces)
     for (const line of lengthwise(piece, slab, (a, b) => {
       const { nearCutOut, over } = checked({ a, b, own: false, corner: null, across: null });
       return nearCutOut === null && over === null;
     }))
       add(checked({ ...line, own: false, corner: null, across: underAt(boxes, line.a) }));
-  }
   return { joints, pieces: pieces.map(pieceOf) };
 }
 
@@ -148,7 +157,7 @@ interface InsideCorner {
   own: CornerJoint | null;
 }
 
-function insideCorners(design: Design, parts: Parts): InsideCorner[] {
+function insideCorners(boxes: readonly ItemBox[], parts: Parts): InsideCorner[] {
   return parts.flatMap((before, index): InsideCorner[] => {
     if (before.type !== 'edge') return [];
     const next = parts[(index + 1) % parts.length]!;
@@ -163,7 +172,7 @@ function insideCorners(design: Design, parts: Parts): InsideCorner[] {
       return [];
     const at: InsideCorner['at'] = [first, ...more];
     const own = at.map(({ item, corner }) => {
-      const told = findBox(design, item)!.record.topJoints;
+      const told = boxes.find(({ id }) => id === item)?.record.topJoints;
       return jointCornerKeys.some((key) => key === corner) ? told?.[corner as JointCornerKey] : undefined;
     });
     return [

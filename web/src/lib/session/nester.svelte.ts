@@ -17,6 +17,8 @@ export class Nester {
   busy = $state(false);
   problem = $state('');
   #worker: Worker | null = null;
+  /** Materials of which something was settled by hand while they are laid out: what is found after that is not taken. */
+  readonly #settled = new Set<string>();
 
   /** Nests what is asked, with what is settled beforehand of some of it. */
   ask(
@@ -29,6 +31,7 @@ export class Nester {
   ): void {
     this.stop();
     [this.found, this.asked, this.problem] = [{}, cases, ''];
+    this.#settled.clear();
     if (cases.length === 0) return;
     this.busy = true;
     const settled = new Map(cases.map((one) => [one.id, heldCase(one, held[one.id] ?? {})]));
@@ -37,7 +40,8 @@ export class Nester {
     worker.onmessage = ({ data }: MessageEvent<NestAnswer>) => {
       const { id, done } = data;
       let found = this.found[id] ?? { nest: null, problem: '', done };
-      if ('refusal' in data) found = { nest: null, problem: refusalText(data.refusal, style), done };
+      if (this.#settled.has(id)) found = this.found[id]!;
+      else if ('refusal' in data) found = { nest: null, problem: refusalText(data.refusal, style), done };
       else if (data.nest) found = { nest: settled.get(id)!.whole(data.nest), problem: '', done };
       this.found = { ...this.found, [id]: { ...found, done } };
       if (data.done === 1 && data.id === cases.at(-1)!.id) this.stop();
@@ -57,8 +61,14 @@ export class Nester {
     this.found = Object.fromEntries(nests.map((nest) => [nest.id, { nest, done: 1, problem: '' }]));
   }
 
+  /** Something of a material was settled by hand: its nest stays as it is, also where it is still looked for a better one. */
+  settle(material: string): void {
+    this.#settled.add(material);
+  }
+
   /** A nest that was changed by hand. */
   put(material: string, nest: Nest): void {
+    this.settle(material);
     this.found = { ...this.found, [material]: { ...this.found[material]!, nest } };
   }
 
