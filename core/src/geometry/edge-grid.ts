@@ -87,19 +87,21 @@ export class EdgeGrid {
   #ringOf(row: number, column: number, ring: number): readonly number[] {
     const squares = this.#ring;
     squares.length = 0;
-    const add = (r: number, c: number) => {
-      if (r >= 0 && c >= 0 && r < this.#rows && c < this.#columns) squares.push(r * this.#columns + c);
-    };
-    if (ring === 0) add(row, column);
+    if (ring === 0) this.#add(row, column);
     for (let c = column - ring; ring > 0 && c <= column + ring; c++) {
-      add(row - ring, c);
-      add(row + ring, c);
+      this.#add(row - ring, c);
+      this.#add(row + ring, c);
     }
     for (let r = row - ring + 1; r < row + ring; r++) {
-      add(r, column - ring);
-      add(r, column + ring);
+      this.#add(r, column - ring);
+      this.#add(r, column + ring);
     }
     return squares;
+  }
+
+  #add(row: number, column: number): void {
+    if (row < 0 || column < 0 || row >= this.#rows || column >= this.#columns) return;
+    this.#ring.push(row * this.#columns + column);
   }
 
   /** Visits the squares that the extent of an edge meets. */

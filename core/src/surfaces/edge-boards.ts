@@ -160,7 +160,7 @@ const endsIn = rememberOne((run: Run) =>
 const ringsBeside = remember(
   ({ run, bearings }: Carried, beside: Omit<BoardedRun, 'run' | 'bearings'>) =>
     boardRings({ run, bearings, ...beside }),
-  { kept: 3, steady: true },
+  { kept: KEPT, steady: true },
 );
 
 /** What boards need to go on through a corner their runs meet in. */
@@ -243,9 +243,9 @@ function boardsOf(
   return standing.flatMap(({ at, step, edge, a, b }, index) => {
     if (!at) return [];
     const whole = footprints[index]!;
-    // Of what was pushed into a wall less may show than a board is thick, or a wedge of it: of almost every one it is all, as it is.
-    const isAll = whole.every((at) => contains(outline, at) || distanceToPath(at, path) < ON_OUTLINE);
-    const [footprint = []] = isAll ? [whole] : intersect([whole], [outline]);
+    const isIn = (corner: Point) => contains(outline, corner) || distanceToPath(corner, path) < ON_OUTLINE;
+    // Almost every one lies in its outline; of what was pushed into a wall less may show than a board is thick, or a wedge of it.
+    const [footprint = []] = whole.every(isIn) ? [whole] : intersect([whole], [outline]);
     // The mitres of a short board can be longer than it is: its neighbours meet without it.
     if (signedArea(footprint) <= 0) return [];
     return [{ at, step, edge, a, b, inner: [whole[3]!, whole[2]!], footprint }];

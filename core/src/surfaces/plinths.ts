@@ -1,5 +1,5 @@
 import { perDesign, roomOf, type Design } from '../document/design';
-import { remember, rememberOne } from '../document/remember';
+import { remember, rememberBoth, rememberOne } from '../document/remember';
 import { AGAINST } from '../geometry/tolerance';
 import { constructionBeside, constructionOf, plinthUnder } from '../ranges/construction';
 import type { Range } from '../ranges/range';
@@ -35,10 +35,9 @@ const feetOf: (design: Design) => ReadonlyMap<string, Bearing> = perDesign((desi
     plinthBack: plinthBack ?? null,
   });
   const set = itemBoxes(design).filter(({ kind }) => kind.id === 'plinth');
-  const footOf = footIn(building);
   const found = new Map<string, Bearing>();
   for (const box of itemBoxes(design)) {
-    const foot = footOf(box);
+    const foot = footOf(building, box);
     if (foot && !set.some((one) => standsBefore(box, one))) found.set(box.id, foot);
   }
   return found;
@@ -56,8 +55,8 @@ const buildingOf = remember((known: readonly Range[], more: Omit<Building, 'know
   ...more,
 }));
 
-const footIn = rememberOne(({ known, room, plinthBack }: Building) =>
-  rememberOne(({ record, kind }: ItemBox): Bearing | null => {
+const footOf = rememberBoth(
+  ({ known, room, plinthBack }: Building, { record, kind }: ItemBox): Bearing | null => {
     const made = constructionBeside(record, kind, { known, usual: room && constructionOf(room) });
     const height = plinthUnder(kind, record, made);
     if (!made || height === 0 || record.plinth?.none) return null;
@@ -65,7 +64,7 @@ const footIn = rememberOne(({ known, room, plinthBack }: Building) =>
     const usual = (plinthBack ?? back) + (kind.id === 'dishwasher' ? DISHWASHER_BACK : 0);
     const said = record.plinth && { said: record.plinth };
     return { low: 0, high: height, back: record.plinth?.front ?? usual, thick, ...said };
-  }),
+  },
 );
 
 /** How far the plinth under the front of an item stands back, mm; null where there is none. */

@@ -213,6 +213,7 @@ function rowsOf(
   return rows;
 }
 
+/** How a row is drawn, and what was said of its figures. */
 type RowLook = Pick<DimensionRow, 'levels' | 'said' | 'size'> & { scaleBy: number };
 
 /** A chain as a row so far off the line it is counted from, paper mm. */
@@ -222,19 +223,13 @@ const rowAt = ({ chain, base, out, along, inside }: Placed, offset: number, look
 /** How many places of a chain are remembered: in its climb, and as a drag makes it. */
 const ROWS_KEPT = 12;
 
+type RowPlace = Pick<Placed, 'along' | 'base' | 'inside' | 'out'> & RowLook & { offset: number };
+
 const chainRow = remember(
   (
     chain: Chain,
-    {
-      offset,
-      base,
-      inside,
-      out,
-      along,
-      ...look
-    }: Omit<Placed, 'chain' | 'from' | 'to'> & RowLook & { offset: number },
+    { offset, base, inside, out, along, size, levels, scaleBy, said }: RowPlace,
   ): DimensionRow => {
-    const { size, levels, scaleBy, said } = look;
     const { face, links } = chain;
     const at = add(face.start, scale(out, base + offset * scaleBy - dot(face.start, out)));
     const feet = [0, ...links.map(({ to }) => to)].map((end): Point | null => {

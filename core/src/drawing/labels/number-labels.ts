@@ -12,7 +12,7 @@ import { bowlMiddle, on } from '../item-symbols';
 import { atCut, isShown, type AtCut, type PlanMode } from '../plan-cut';
 import type { Medium } from '../primitives';
 import { rememberedMarks } from '../remembered-marks';
-import { offEdges } from './off-edges';
+import { isBy, offEdges } from './off-edges';
 import type { Label, LabelPlace } from './place-labels';
 
 /** How a plan shows items. */
@@ -86,17 +86,16 @@ const placesOnFloor = remember(
       ({ at }) =>
         contains(outline, at) &&
         offEdges(outline, at) >= radius &&
-        !others.some((one) => isBy(one, at, radius)),
+        !others.some((one) => isAbout(one, at, radius) && isBy(one.footprint, at, radius)),
     );
   },
   { kept: 6 },
 );
 
-/** Whether a place lies in an item, or nearer to it than a distance, mm. */
-function isBy(box: ItemBox, at: Point, nearer: number): boolean {
+/** Whether a place lies so near to the extent of an item, mm: most are far off, and nothing more is asked of them. */
+function isAbout(box: ItemBox, { x, y }: Point, nearer: number): boolean {
   const { left, right, bottom, top } = widened(extentOf(box), nearer);
-  if (at.x < left || at.x > right || at.y < bottom || at.y > top) return false;
-  return contains(box.footprint, at) || offEdges(box.footprint, at) < nearer;
+  return x >= left && x <= right && y >= bottom && y <= top;
 }
 
 const numberMarks = rememberedMarks(

@@ -9,6 +9,10 @@ export function offEdges(outline: Polygon, at: Point): number {
   return off;
 }
 
+/** Whether a place lies in an outline, or nearer to it than a distance, mm. */
+export const isBy = (outline: Polygon, at: Point, nearer: number): boolean =>
+  contains(outline, at) || offEdges(outline, at) < nearer;
+
 /** Whether a place lies in any of some things, or nearer to one than a distance, mm. */
 export function standing(things: readonly { footprint: Polygon }[]): (at: Point, nearer: number) => boolean {
   if (things.length === 0) return () => false;
@@ -19,8 +23,7 @@ export function standing(things: readonly { footprint: Polygon }[]): (at: Point,
   }
   index.finish();
   return (at, nearer) =>
-    index.search(at.x - nearer, at.y - nearer, at.x + nearer, at.y + nearer).some((found) => {
-      const { footprint } = things[found]!;
-      return contains(footprint, at) || offEdges(footprint, at) < nearer;
-    });
+    index
+      .search(at.x - nearer, at.y - nearer, at.x + nearer, at.y + nearer)
+      .some((found) => isBy(things[found]!.footprint, at, nearer));
 }

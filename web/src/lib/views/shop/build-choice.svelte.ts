@@ -197,7 +197,7 @@ export class BuildChoice {
     const before = this.keeps[material] ?? [];
     const after = before.includes(sheet) ? before.filter((one) => one !== sheet) : [...before, sheet];
     this.keeps = { ...this.keeps, [material]: after };
-    this.nester.settle(material);
+    if (after.includes(sheet)) this.nester.settle(material);
   }
 
   /** Puts a part elsewhere by hand; what sheets it leaves and comes to stay as they are from then on. Why not, where it can't be. */
