@@ -11,12 +11,14 @@ export function remember<A extends object, I extends object, T>(
 ): (anchor: A, inputs: I) => T {
   const known = new WeakMap<A, { inputs: I; value: T }[]>();
   return (anchor, inputs) => {
-    const entries = known.get(anchor) ?? [];
-    const found = entries.find((one) => isAlike(one.inputs, inputs, near));
-    if (found) return found.value;
+    let entries = known.get(anchor);
+    if (entries) {
+      for (const one of entries) if (isAlike(one.inputs, inputs, near)) return one.value;
+    } else known.set(anchor, (entries = []));
     const made = make(anchor, inputs);
     const value = steady ? (entries.find((one) => isAlike(one.value, made))?.value ?? made) : made;
-    known.set(anchor, [{ inputs, value }, ...entries].slice(0, kept));
+    entries.unshift({ inputs, value });
+    if (entries.length > kept) entries.pop();
     return value;
   };
 }

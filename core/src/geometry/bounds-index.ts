@@ -23,6 +23,7 @@ function indexBy<T>(things: readonly T[], extentOf: (thing: T) => Bounds): Bound
   if (things.length === 0) return { near: () => [] };
   let asked = 0;
   let tree: Flatbush | null = null;
+  let extents: readonly Bounds[] | null = null;
   const filled = () => {
     const made = new Flatbush(things.length);
     for (const thing of things) {
@@ -35,7 +36,10 @@ function indexBy<T>(things: readonly T[], extentOf: (thing: T) => Bounds): Bound
   return {
     near(points, wider = 0) {
       const within = widened(boundsOf(points), wider);
-      if (++asked <= ASKED) return things.filter((thing) => meetsOrTouches(extentOf(thing), within));
+      if (++asked <= ASKED) {
+        const of = (extents ??= things.map(extentOf));
+        return things.filter((_, index) => meetsOrTouches(of[index]!, within));
+      }
       tree ??= filled();
       return tree
         .search(within.left, within.bottom, within.right, within.top)

@@ -21,19 +21,26 @@ export const runs: (design: Design) => readonly Run[] = perDesign((design) => {
 });
 
 /** Items in line, facing the same way, end to end, together; each run from left to right. */
-export function inRuns(design: Design, carriers: readonly ItemBox[]): readonly Run[] {
-  const left = new Set(carriers);
-  const neighboursOf = neighboursIn(design);
-  const found: Run[] = [];
-  for (const seed of carriers) {
-    if (!left.delete(seed)) continue;
-    const together = [seed];
-    for (const box of together)
-      for (const other of neighboursOf(box)) if (left.delete(other)) together.push(other);
-    found.push(sameRun(seed, { together }));
-  }
-  return found;
-}
+export const inRuns = (design: Design, carriers: readonly ItemBox[]): readonly Run[] =>
+  foundIn(design, { carriers });
+
+/** What carries a top mostly has a plinth, too: looked for once. */
+const foundIn = remember(
+  (design: Design, { carriers }: { carriers: readonly ItemBox[] }): readonly Run[] => {
+    const left = new Set(carriers);
+    const neighboursOf = neighboursIn(design);
+    const found: Run[] = [];
+    for (const seed of carriers) {
+      if (!left.delete(seed)) continue;
+      const together = [seed];
+      for (const box of together)
+        for (const other of neighboursOf(box)) if (left.delete(other)) together.push(other);
+      found.push(sameRun(seed, { together }));
+    }
+    return found;
+  },
+  { kept: 4 },
+);
 
 /** The very same run for the same items in the same places, as they are and as a drag makes them. */
 const sameRun = remember(

@@ -230,12 +230,14 @@ function boardsOf(
     if (!side || items.length === 0) return [];
     const u = unit(subtract(b, a));
     const at = items.map((item): ItemSide => ({ item, side })) as [ItemSide, ...ItemSide[]];
-    const free = role === 'front' ? [[0, distance(a, b)] as const] : seenOf({ a, b, u }, beside);
-    return free.map(([from, to]) => ({
-      ...{ at, step, edge, thick: thickness.get(items[0]!)! },
-      a: from === 0 ? a : place(a, u, from, u, 0),
-      b: to === distance(a, b) ? b : place(a, u, to, u, 0),
-    }));
+    const long = distance(a, b);
+    const free = role === 'front' ? [[0, long] as const] : seenOf({ a, b, u }, beside);
+    const thick = thickness.get(items[0]!)!;
+    return free.map(([from, to]) => {
+      const starts = from === 0 ? a : place(a, u, from, u, 0);
+      const ends = to === long ? b : place(a, u, to, u, 0);
+      return { a: starts, b: ends, thick, at, step, edge };
+    });
   });
   const footprints = mitred(standing);
   const outline = edges.map(({ a }) => a);

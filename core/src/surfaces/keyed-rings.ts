@@ -1,4 +1,4 @@
-import { rememberOne } from '../document/remember';
+import { remember, rememberOne } from '../document/remember';
 import { add, cross, distance, dot, length, scale, subtract, unit, type Point } from '../geometry/point';
 import { unionWithin, without, type Region } from '../geometry/region';
 import type { Polygon } from '../geometry/polygon';
@@ -55,9 +55,8 @@ export function keyedRings(polygons: readonly KeyedPolygon[], { room, walls, fix
   return region.flatMap((ring) => {
     const found: Found[] = [];
     for (const [index, a] of ring.entries()) {
-      const edge = { a, b: ring[(index + 1) % ring.length]! };
-      if (distance(a, edge.b) > NO_EDGE)
-        found.push({ ...edge, lines: lines.filter((line) => liesOn(edge, line)) });
+      const b = ring[(index + 1) % ring.length]!;
+      if (distance(a, b) > NO_EDGE) found.push({ a, b, lines: lines.filter((line) => liesOn(a, b, line)) });
     }
     const edges = merged(found);
     return edges.length > 2 ? [cornered(edges).map(keyed)] : [];
@@ -82,7 +81,7 @@ function lineOf(source: EdgeSource, from: Point, to: Point): Line {
 }
 
 /** Whether an edge lies on a line, along at least half of itself, and with the top to the same side. */
-function liesOn({ a, b }: { a: Point; b: Point }, { source: { role }, from, u, long }: Line): boolean {
+function liesOn(a: Point, b: Point, { source: { role }, from, u, long }: Line): boolean {
   // Asked of every edge and every line: nothing is made on the way.
   const [ax, ay, bx, by] = [a.x - from.x, a.y - from.y, b.x - from.x, b.y - from.y];
   if (Math.abs(u.x * ay - u.y * ax) > ON_LINE || Math.abs(u.x * by - u.y * bx) > ON_LINE) return false;
@@ -124,10 +123,10 @@ function cornered(edges: readonly Found[]): Found[] {
     const before = edges[(index + edges.length - 1) % edges.length]!;
     return crossing(before, edge);
   });
-  return edges.map((edge, index) => ({
-    ...edge,
+  return edges.map(({ lines }, index) => ({
     a: corners[index]!,
     b: corners[(index + 1) % edges.length]!,
+    lines,
   }));
 }
 
@@ -149,7 +148,7 @@ const lineUnder = ({ a, b, lines }: Found): Pick<Line, 'from' | 'u'> =>
   lines[0] ?? { from: a, u: unit(subtract(b, a)) };
 
 /** The items of some that an edge runs along, in its order; the nearest where it runs along none. */
-function itemsAlong({ a, b }: Pick<Found, 'a' | 'b'>, boxes: ReadonlySet<ItemBox>): string[] {
+function itemsAlong(a: Point, b: Point, boxes: Iterable<ItemBox>): string[] {
   const u = unit(subtract(b, a));
   const [from, long] = [dot(a, u), distance(a, b)];
   const beside: { id: string; at: number }[] = [];
@@ -171,15 +170,23 @@ function itemsAlong({ a, b }: Pick<Found, 'a' | 'b'>, boxes: ReadonlySet<ItemBox
 }
 
 function keyed({ a, b, lines }: Found): TopEdge {
-  const source: EdgeSource = lines[0]?.source ?? { role: 'step', boxes: [], id: null };
-  const boxes = new Set<ItemBox>();
-  for (const line of lines)
-    if (line.source.role === source.role) for (const box of line.source.boxes) boxes.add(box);
-  const items = itemsAlong({ a, b }, boxes);
-  return {
-    key: `${source.role} ${source.id ?? items.join(' ')}`,
-    kind: kindOfRole[source.role],
-    role: source.role,
-    ...{ a, b, items, at: source.id },
-  };
+  const source = lines[0]?.source ?? NO_SOURCE;
+  const same = lines.filter((line) => line.source.role === source.role && line.source !== source);
+  if (same.length === 0) return keyedBy(source, { a, b });
+  const boxes = new Set([source, ...same.map((line) => line.source)].flatMap((one) => one.boxes));
+  return edgeOf(source, a, b, boxes);
+}
+
+const NO_SOURCE: EdgeSource = { role: 'step', boxes: [], id: null };
+
+/** The very same edge where it comes from the same and lies where it did: most of a ring, after most edits. */
+const keyedBy = remember(
+  (source: EdgeSource, { a, b }: { a: Point; b: Point }) => edgeOf(source, a, b, source.boxes),
+  { kept: 4 },
+);
+
+function edgeOf(source: EdgeSource, a: Point, b: Point, boxes: Iterable<ItemBox>): TopEdge {
+  const { role, id } = source;
+  const items = itemsAlong(a, b, boxes);
+  return { key: `${role} ${id ?? items.join(' ')}`, kind: kindOfRole[role], role, a, b, items, at: id };
 }

@@ -1,5 +1,5 @@
 import { perDesign, roomOf, type Design } from '../document/design';
-import { remember, rememberBoth, rememberOne } from '../document/remember';
+import { remember, rememberOne } from '../document/remember';
 import { AGAINST } from '../geometry/tolerance';
 import { constructionBeside, constructionOf, plinthUnder } from '../ranges/construction';
 import type { Range } from '../ranges/range';
@@ -30,42 +30,37 @@ const fallingBody = rememberOne(({ footprint }: Waterfall) => ({ pieces: [footpr
 const feetOf: (design: Design) => ReadonlyMap<string, Bearing> = perDesign((design) => {
   const known = rangesOf(design);
   const { range, plinthBack } = roomOf(design);
-  const building = buildingOf(known, {
+  const footOf = footIn(known, {
     room: findRange(range, known) ?? null,
     plinthBack: plinthBack ?? null,
   });
   const set = itemBoxes(design).filter(({ kind }) => kind.id === 'plinth');
   const found = new Map<string, Bearing>();
   for (const box of itemBoxes(design)) {
-    const foot = footOf(building, box);
+    const foot = footOf(box);
     if (foot && !set.some((one) => standsBefore(box, one))) found.set(box.id, foot);
   }
   return found;
 });
 
-/** How plinths are built in a room: the ranges there are, its own, and how far they stand back where the room says so. */
-interface Building {
-  known: readonly Range[];
+/** What plinths follow from in a room, besides the ranges there are: its own, and how far they stand back where the room says so. */
+interface Usual {
   room: Range | null;
   plinthBack: number | null;
 }
 
-const buildingOf = remember((known: readonly Range[], more: Omit<Building, 'known'>): Building => ({
-  known,
-  ...more,
-}));
-
-const footOf = rememberBoth(
-  ({ known, room, plinthBack }: Building, { record, kind }: ItemBox): Bearing | null => {
-    const made = constructionBeside(record, kind, { known, usual: room && constructionOf(room) });
+const footIn = remember((known: readonly Range[], { room, plinthBack }: Usual) => {
+  const usualWay = room && constructionOf(room);
+  return rememberOne(({ record, kind }: ItemBox): Bearing | null => {
+    const made = constructionBeside(record, kind, { known, usual: usualWay });
     const height = plinthUnder(kind, record, made);
     if (!made || height === 0 || record.plinth?.none) return null;
     const { back, thick } = made.plinth;
     const usual = (plinthBack ?? back) + (kind.id === 'dishwasher' ? DISHWASHER_BACK : 0);
     const said = record.plinth && { said: record.plinth };
     return { low: 0, high: height, back: record.plinth?.front ?? usual, thick, ...said };
-  },
-);
+  });
+});
 
 /** How far the plinth under the front of an item stands back, mm; null where there is none. */
 export const plinthUnderFront = (design: Design, item: string): number | null =>
