@@ -1,6 +1,8 @@
 /** What only servers and the command line use: validation of files and bodies, exports, demo rooms. */
 export * from './demo/demo-jobs';
 export { demoStyle } from './demo/demo-style';
+export { ListOf } from './document/decorators';
+export { isRight } from './document/is-right';
 export { BuildWays, OpeningShape } from './document/records';
 export { reservedIds } from './document/read-json';
 export * from './document/validate-design';

@@ -1,27 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { asked } from '../../testing/command-cases';
-import { darkScheme, NEEDS_ZONE, oldProfile, oldZone } from '../../testing/more-command-cases';
 import { room } from '../../testing/full-room';
+import { argsFor, preparedFor } from '../../testing/prepared';
 import { commands } from '../commands';
-import { recordOf, roomOf, type Design } from '../document/design';
-import { applyPatch, invertPatch, patchOf } from '../document/patch';
-import type { DesignRecord } from '../document/records';
+import type { Design } from '../document/design';
+import { applyPatch, invertPatch } from '../document/patch';
 import { acceptDesign } from '../exports/design-json';
 import { must } from '../result';
 import { refusalText } from '../wording/refusal-text';
 import { commandLabel } from '../wording/command-labels';
 import type { Command } from './command';
-
-/** The room, with a half wall where a bar is asked for, and special widths allowed where a trim makes one. */
-function roomFor(id: string): Design {
-  const design = room();
-  const change: DesignRecord[] = [{ ...roomOf(design), specials: id === 'trim-to-gap' }];
-  if (id === 'use-scheme') change.push(darkScheme);
-  if (NEEDS_ZONE.has(id)) change.push(oldZone);
-  if (id === 'forget-profile') change.push(oldProfile);
-  if (id === 'set-bar') change.push({ ...recordOf(design, 'face', 'face-d')!, wallHeight: 1050 });
-  return must(applyPatch(design, patchOf(design, change)));
-}
 
 describe('every command', () => {
   const cases = asked(room());
@@ -33,9 +21,9 @@ describe('every command', () => {
   it.each(commands.map((command) => [command.id, command as unknown as Command<unknown>] as const))(
     '%s does one edit that is taken back whole, and says why it refuses',
     (id, command) => {
-      const design = roomFor(id);
-      const { does, label, writes, refuses } = asked(design)[id]!;
-      const args = id === 'set-bar' ? { ...(does as object), face: 'face-d' } : does;
+      const design = preparedFor(id, room());
+      const { label, writes, refuses } = asked(design)[id]!;
+      const args = argsFor(id, design);
       const patch = must(command.run(design, args));
       const after = must(applyPatch(design, patch));
       const changed = patch.map(({ before, after: own }) => (own ?? before)!.id);

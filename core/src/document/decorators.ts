@@ -90,13 +90,14 @@ export function Optional(): PropertyDecorator {
   return ValidateIf((_, value) => value !== undefined);
 }
 
-type Part = new () => object;
+export type Part = new () => object;
 
-/** A field of a class whose value is another class, or one of several; or a list of them. */
-interface NestedField {
+/** A field of a class whose value is another class, or one of several, told apart by a word in a field; or a list of them. */
+export interface NestedField {
   field: string;
   parts: readonly Part[];
   isList: boolean;
+  by: { property: string; parts: ReadonlyMap<unknown, Part> } | null;
 }
 
 const nested = new Map<object, NestedField[]>();
@@ -109,9 +110,9 @@ export function nestedIn({ prototype }: Part): NestedField[] {
   return chain;
 }
 
-function holds(parts: readonly Part[], isList: boolean): PropertyDecorator {
+function holds(parts: readonly Part[], isList: boolean, by: NestedField['by'] = null): PropertyDecorator {
   return (target, key) => {
-    nested.set(target, [...(nested.get(target) ?? []), { field: String(key), parts, isList }]);
+    nested.set(target, [...(nested.get(target) ?? []), { field: String(key), parts, isList, by }]);
   };
 }
 
@@ -133,7 +134,7 @@ export function NestedBy(property: string, parts: Readonly<Record<string, Part>>
     IsObject(),
     ValidateNested(),
     Type(() => values[0]!, { discriminator: { property, subTypes }, keepDiscriminatorProperty: true }),
-    holds(values, false),
+    holds(values, false, { property, parts: new Map(Object.entries(parts)) }),
   );
 }
 

@@ -4,6 +4,7 @@ import { saidBy, type Reason } from '../reasons';
 import { ok, refuse, type Fault, type Result } from '../result';
 import { ONLY_BLANKS } from './decorators';
 import { SCHEMA, type Design } from './design';
+import { isRight } from './is-right';
 import { factsOf } from './kinds';
 import { migrate } from './migrations';
 import { isReserved, readJson } from './read-json';
@@ -69,6 +70,7 @@ export function recordFaults(id: string, record: unknown, path: string): Fault[]
 /** What is wrong with something of a decorated class, as path, value and reason; unknown fields are faults. */
 export function faultsIn(ofClass: new () => object, value: unknown, path: string): Fault[] {
   if (!isObject(value)) return [fault(path, value, 'no-object')];
+  if (isRight(ofClass, value)) return [];
   const errors = validateSync(plainToInstance(ofClass, value), {
     whitelist: true,
     forbidNonWhitelisted: true,

@@ -2,15 +2,13 @@ import { readdirSync, readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { drawingFonts } from 'goodreach/fonts';
 import { describe, expect, it } from 'vitest';
-import { asked } from '../../testing/command-cases';
-import { darkScheme, NEEDS_ZONE, oldProfile, oldZone } from '../../testing/more-command-cases';
 import { numbersOf } from '../../testing/golden/numbers-of';
+import { argsFor, preparedFor } from '../../testing/prepared';
 import { anEdit, askFor } from '../../testing/random-edits';
 import { commands } from '../commands';
 import type { Command } from '../commands/command';
 import type { Design } from '../document/design';
 import { applyPatch } from '../document/patch';
-import type { FaceRecord, RoomRecord } from '../document/records';
 import { drawPlan } from '../drawing/plan';
 import { drawSheets } from '../drawing/sheet/sheet';
 import { findPage, findScale } from '../drawing/sheet/sheet-format';
@@ -61,21 +59,8 @@ describe('a design file of schema 1', () => {
   it.each(commands.map((command) => [command.id, command as unknown as Command<unknown>] as const))(
     'takes %s',
     (id, command) => {
-      const design = open('full-room');
-      const { room, 'face-d': d } = design.records;
-      const prepared: Design = {
-        ...design,
-        records: {
-          ...design.records,
-          room: { ...room, specials: id === 'trim-to-gap' } as RoomRecord,
-          ...(id === 'use-scheme' && { dark: darkScheme }),
-          ...(id === 'forget-profile' && { [oldProfile.id]: oldProfile }),
-          ...(NEEDS_ZONE.has(id) && { [oldZone.id]: oldZone }),
-          'face-d': { ...d, ...(id === 'set-bar' ? { wallHeight: 1050 } : {}) } as FaceRecord,
-        },
-      };
-      const { does } = asked(prepared)[id]!;
-      const args = id === 'set-bar' ? { ...(does as object), face: 'face-d' } : does;
+      const prepared = preparedFor(id, open('full-room'));
+      const args = argsFor(id, prepared);
       const after = must(applyPatch(prepared, must(command.run(prepared, args))));
       expect(acceptDesign(JSON.parse(writeDesignJson(after))).ok).toBe(true);
     },

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { readJson } from './answers';
-import { checkBody, NewJobBody, SaveBody } from './bodies';
+import { checkBody, NewJobBody, SaveBody, withIdsAsKept } from './bodies';
 
 const faults = (checked: ReturnType<typeof checkBody>) =>
   checked.ok ? [] : checked.faults.map(({ path, message }) => `${path}: ${message}`);
@@ -48,9 +48,12 @@ describe('bodies', () => {
 
   it('know edits by the same id however it is written', () => {
     const one = save('a');
-    one.edits[0]!.id = one.edits[0]!.id.toUpperCase();
-    const checked = checkBody(SaveBody, one);
-    expect(checked.ok && checked.value.edits[0]!.id).toBe('7b0e2f1c-3d3a-4f3b-9a53-1d2c3b4a5f60');
+    const [edit] = one.edits as [(typeof one.edits)[number]];
+    const step = '0f8f6a52-7c55-4a0d-8f5e-3a8d3c1b2e4f';
+    const other = { ...edit, id: edit.id.toUpperCase(), step: step.toUpperCase() };
+    const checked = checkBody(SaveBody, { ...one, edits: [other] });
+    expect(checked.ok && withIdsAsKept(checked.value)).toEqual({ ...one, edits: [{ ...edit, step }] });
+    expect(withIdsAsKept({ ...one, edits: [edit] } as unknown as SaveBody)).toEqual(one);
   });
 
   it.each([

@@ -1,9 +1,8 @@
 import 'reflect-metadata';
-import { plainToInstance, Transform, Type } from 'class-transformer';
+import { plainToInstance, Type } from 'class-transformer';
 import {
   Allow,
   ArrayMaxSize,
-  ArrayMinSize,
   Equals,
   IsArray,
   IsBase64,
@@ -39,7 +38,9 @@ import {
 } from 'goodreach';
 import {
   BuildWays,
+  isRight,
   JobFields,
+  ListOf,
   MachineLines,
   OpeningShape,
   PriceLines,
@@ -262,17 +263,16 @@ export class CopyBody {
 }
 
 /** The same id, however it is written. */
-const Lowercase = () =>
-  Transform(({ value }: { value: unknown }) => (typeof value === 'string' ? value.toLowerCase() : value));
+const lowercase = (id: unknown) => (typeof id === 'string' ? id.toLowerCase() : id);
 
 /** No id twice in a list; in time linear in its length. */
-const Unique = (message: string) =>
+const Unique = (message: string, sameAs = (id: unknown) => id) =>
   ValidateBy({
     name: 'unique',
     validator: {
       validate: (list: unknown) =>
         !Array.isArray(list) ||
-        new Set(list.map((one: { id?: unknown } | null) => one?.id)).size === list.length,
+        new Set(list.map((one: { id?: unknown } | null) => sameAs(one?.id))).size === list.length,
       defaultMessage: () => message,
     },
   });
@@ -288,33 +288,29 @@ export class ChangeBody {
 }
 
 export class EditBody {
-  @Lowercase() @IsUUID() id!: string;
+  @IsUUID() id!: string;
   @IsIn(['do', 'undo', 'redo']) action!: EditAction;
   /** The edit that it takes back or does again; its own id where it is new, or not given. */
-  @IsOptional() @Lowercase() @IsUUID() step?: string;
+  @IsOptional() @IsUUID() step?: string;
   @IsOptional() @IsString() @MaxLength(60) @Matches(/^[a-z-]*$/) command?: string;
   /** What the command was asked, whatever that is. */
   @Allow() args?: unknown;
-  @IsArray()
-  @ArrayMinSize(1)
-  @ArrayMaxSize(5000)
-  @Unique('No record can be changed twice in one edit.')
-  @IsObject({ each: true })
-  @ValidateNested({ each: true })
-  @Type(() => ChangeBody)
-  patch!: ChangeBody[];
+  @Unique('No record can be changed twice in one edit.') @ListOf(ChangeBody, 1, 5000) patch!: ChangeBody[];
 }
 
 export class SaveBody {
   @IsInt() @Min(0) @Max(MOST_REVISION) baseRevision!: number;
-  @IsArray()
-  @ArrayMinSize(1)
-  @ArrayMaxSize(200)
-  @Unique('No edit can be in one save twice.')
-  @IsObject({ each: true })
-  @ValidateNested({ each: true })
-  @Type(() => EditBody)
-  edits!: EditBody[];
+  @Unique('No edit can be in one save twice.', lowercase) @ListOf(EditBody, 1, 200) edits!: EditBody[];
+}
+
+/** A save with its edits by their ids as the database writes them. */
+export function withIdsAsKept({ edits, baseRevision }: SaveBody): SaveBody {
+  const kept = ({ id, step, ...edit }: EditBody): EditBody => ({
+    ...edit,
+    id: id.toLowerCase(),
+    ...(step && { step: step.toLowerCase() }),
+  });
+  return { baseRevision, edits: edits.map(kept) };
 }
 
 /** What someone at work in a room has chosen, in one tab. */
@@ -326,11 +322,12 @@ export class HereBody {
 /** A checked body, or what is wrong with it: one sentence a fault, with its path. */
 export type Checked<T> = { ok: true; value: T } | { ok: false; faults: { path: string; message: string }[] };
 
-/** Checks a body against its class; unknown keys are faults. */
+/** Checks a body against its class; unknown keys are faults. What is plainly right is given back as it came. */
 export function checkBody<T extends object>(bodyClass: new () => T, raw: unknown): Checked<T> {
   if (typeof raw !== 'object' || raw === null || Array.isArray(raw)) {
     return { ok: false, faults: [{ path: '', message: 'The body must be an object.' }] };
   }
+  if (isRight(bodyClass, raw)) return { ok: true, value: raw as T };
   const value = plainToInstance(bodyClass, raw);
   const errors = validateSync(value, { whitelist: true, forbidNonWhitelisted: true });
   return errors.length === 0
