@@ -187,10 +187,17 @@ export function openingName(
     .filter((place) => isSeenAt(place, hiding));
   if (seen.length === 0) return [];
   const aside = about(seen[0]!, shown);
+  const size = lineSize(name, TEXT.small, shown.scale);
+  // Rather where all of it stands on what closes the opening than over the edge of what hides the rest.
+  const isWhole = ({ x, y }: Point) =>
+    [-0.5, 0.5].every((across) =>
+      [-0.5, 0.5].every((up) => isSeenAt({ x: x + across * size.width, y: y + up * size.height }, hiding)),
+    );
+  const places = [...seen.filter(isWhole), ...seen.filter((place) => !isWhole(place))];
   return [
     {
-      ...{ layer: 'labels', source: record.id, ...lineSize(name, TEXT.small, shown.scale) },
-      places: seen.map((place) => ({ at: place })),
+      ...{ layer: 'labels', source: record.id, ...size },
+      places: places.map((place) => ({ at: place })),
       further: aside,
       draw: (found) => [textAt(found.at, name, 'labels', record.id)],
     },

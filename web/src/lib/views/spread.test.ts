@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { chipSpot, firstFree, meet, spread } from './spread';
+import { about, chipSpot, firstFree, meet, onScreen, spread } from './spread';
 
 describe('chips that would lie over one another', () => {
   it('are pushed apart the shorter way, and others stay', () => {
@@ -43,6 +43,35 @@ describe('a chip with several places', () => {
       false,
       true,
       false,
+    ]);
+  });
+});
+
+describe('a chip aside of what is written', () => {
+  const number = { x: 100, y: 100, wide: 24, high: 24 };
+  const chip = chipSpot({ x: 104, y: 98 }, '');
+
+  it('stands as near to its place as it lies over nothing, and no farther off than its height and a half', () => {
+    expect(firstFree(about(chip), [])).toEqual(chip);
+    const placed = firstFree(about(chip), [number]);
+    expect(meet(placed, number)).toBe(false);
+    expect([Math.abs(placed.x - chip.x), Math.abs(placed.y - chip.y)]).toEqual([0, 26]);
+    // Where half of that is enough it goes no farther.
+    expect(firstFree(about({ ...chip, y: 112 }), [number])).toEqual({ ...chip, y: 125 });
+    const [wide, two] = [
+      { x: 100, y: 100, wide: 74, high: 26 },
+      [94, 106].map((y, index) => ({ ...number, x: 85 + 30 * index, y })),
+    ];
+    expect(firstFree(about(wide), two)).toEqual({ ...wide, y: 61 });
+    // Hemmed in on all sides it stays.
+    const around = about(chip).map((spot) => ({ ...spot, wide: 4, high: 4 }));
+    expect(firstFree(about(chip), around)).toEqual(chip);
+  });
+
+  it('meets what takes room in the drawing where that is on the screen', () => {
+    const camera = { k: 0.1, x: 20, y: 300 };
+    expect(onScreen(camera, [{ x: 1000, y: -500, wide: 300, high: 100 }])).toEqual([
+      { x: 120, y: 350, wide: 30, high: 10 },
     ]);
   });
 });

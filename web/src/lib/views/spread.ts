@@ -1,4 +1,5 @@
 import type { Point } from 'goodreach';
+import { toScreen, type Camera } from './camera';
 
 /** Something that takes room on a drawing: its middle and its size, pixels. */
 export interface Spot extends Point {
@@ -35,6 +36,33 @@ export function spread(wanted: readonly Spot[], there: readonly Spot[] = [], apa
   }
   return at.slice(0, wanted.length);
 }
+
+/** What takes room in a drawing, mm, as it takes it on the screen, pixels. */
+export const onScreen = (camera: Camera, spots: readonly Spot[]): Spot[] =>
+  spots.map(({ wide, high, ...at }) => ({
+    ...toScreen(camera, at),
+    ...{ wide: wide * camera.k, high: high * camera.k },
+  }));
+
+/** So far off its place a thing is put that would lie over what is written there, pixels: its own height and a half at most. */
+const ASIDE = [13, 26, 39] as const;
+
+/** Places for one thing: its own, then those about it, the nearer first. */
+export function about(spot: Spot): [Spot, ...Spot[]] {
+  const ring = (by: number) =>
+    WAYS.map(([x, y]): Spot => ({ ...spot, x: spot.x + x * by, y: spot.y + y * by }));
+  return [spot, ...ASIDE.flatMap(ring)];
+}
+const WAYS = [
+  [0, -1],
+  [0, 1],
+  [1, 0],
+  [-1, 0],
+  [1, -1],
+  [-1, -1],
+  [1, 1],
+  [-1, 1],
+] as const;
 
 /** The room a chip takes that shows this text at a place, pixels. */
 export function chipSpot({ x, y }: Point, text: string): Spot {

@@ -4,15 +4,18 @@
   import Length from '$ui/Length.svelte';
   import VerdictMark from '$ui/VerdictMark.svelte';
   import { toScreen, type Camera } from '../camera';
-  import { chipSpot, meet, spread, type Spot } from '../spread';
+  import { about, chipSpot, firstFree, meet, onScreen, spread, type Spot } from '../spread';
 
   /** What was measured against what is asked, at the place of each finding that is shown; where there is no room for all, the gravest stand. */
-  let {
-    camera,
-    width,
-    height,
-    taken,
-  }: { camera: Camera; width: number; height: number; taken: readonly Spot[] } = $props();
+  interface Props {
+    camera: Camera;
+    width: number;
+    height: number;
+    taken: readonly Spot[];
+    /** What is written in the plan, mm. */
+    written: readonly Spot[];
+  }
+  let { camera, width, height, taken, written }: Props = $props();
   const { findings, screen, session } = useWorkspace();
 
   interface Chip {
@@ -53,9 +56,11 @@
       return chip.isShown || isFree ? chip : { ...chip, measured: null, spot: chipSpot(chip.spot, '') };
     });
   });
+  const there = $derived(onScreen(camera, written));
+  /** At its place, or a little aside of what is written there. */
   const places = $derived(
     spread(
-      chips.map(({ spot }) => spot),
+      chips.map(({ spot }) => firstFree(about(spot), there)),
       taken,
     ),
   );

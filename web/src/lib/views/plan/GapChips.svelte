@@ -3,7 +3,7 @@
   import { useWorkspace } from '$lib/tools/context';
   import Length from '$ui/Length.svelte';
   import { toScreen, type Camera } from '../camera';
-  import { chipSpot, firstFree, spread, type Spot } from '../spread';
+  import { chipSpot, firstFree, onScreen, spread, type Spot } from '../spread';
   import Later from '$ui/Later.svelte';
   import { laterViews } from '../later-views';
 
@@ -21,12 +21,7 @@
   const offset: Record<RunBand, number> = { base: 20, tall: 20, wall: 47 };
   const bandNames: Record<RunBand, string> = { base: '', wall: 'wall run', tall: 'tall run' };
 
-  const onScreen = $derived(
-    written.map(({ wide, high, ...at }): Spot => ({
-      ...toScreen(camera, at),
-      ...{ wide: wide * camera.k, high: high * camera.k },
-    })),
-  );
+  const there = $derived(onScreen(camera, written));
   /** Where along what is free a chip is tried, as shares of it: in the middle first. */
   const ALONG = [0.5, 0.4, 0.6, 0.3, 0.7, 0.2, 0.8, 0.1, 0.9];
 
@@ -42,7 +37,7 @@
     // No nearer to what it lies between than in a gap as wide as it is.
     const spare = Math.max(0, 0.5 - middle.wide / 2 / ((to - from) * camera.k));
     const others = ALONG.slice(1).filter((share) => Math.abs(share - 0.5) <= spare);
-    return firstFree([middle, ...others.map(spotAt)], onScreen);
+    return firstFree([middle, ...others.map(spotAt)], there);
   }
 
   /** Where they stand: near their places, none over another nor over the chosen item's ties. */

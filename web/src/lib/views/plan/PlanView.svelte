@@ -192,7 +192,7 @@
       />{/if}
     {#if findings.shown.length > 0}<Later
         part={laterViews.findingChips}
-        props={{ camera, width, height, taken: tied }}
+        props={{ camera, width, height, taken: tied, written: drawn.written }}
         coming={null}
       />{/if}
     <PlanShows />
