@@ -1,14 +1,15 @@
-import { plainToInstance } from 'class-transformer';
-import { validateSync } from 'class-validator';
+import { plainToInstance, Type } from 'class-transformer';
+import { IsDefined, IsInt, ValidateNested, validateSync } from 'class-validator';
 import { describe, expect, it } from 'vitest';
 import { room } from '../../testing/full-room';
 import { argsFor, preparedFor } from '../../testing/prepared';
 import { commands } from '../commands';
 import { execute, type Command } from '../commands/command';
 import { demoJobs } from '../demo/demo-jobs';
-import { isRight } from './is-right';
 import { ranges } from '../ranges/shelf';
 import { must } from '../result';
+import { Nested, type Part } from './decorators';
+import { isRight } from './is-right';
 import { recordClasses, type DesignRecord } from './records';
 
 type Json = Record<string, unknown>;
@@ -77,6 +78,14 @@ function withAt(record: DesignRecord, path: Path, made: unknown): Json {
   return copy;
 }
 
+/** A class with these fields, and those of its parent. */
+function madeOf(fields: Record<string, readonly PropertyDecorator[]>, Parent: Part = Object): Part {
+  class Made extends Parent {}
+  for (const [field, decorators] of Object.entries(fields))
+    for (const decorate of decorators) decorate(Made.prototype, field);
+  return Made;
+}
+
 /** What may be sent for something. */
 const sent: readonly unknown[] = [
   ...[undefined, null, true, '', ' ', 'x', 'a'.repeat(5_000), '3', 'constructor', '__proto__'],
@@ -121,5 +130,33 @@ describe('what is plainly right', () => {
     expect(isRight(recordClasses.room, [room])).toBe(false);
     class Undecorated {}
     expect(isRight(Undecorated, {})).toBe(false);
+  });
+
+  it('is nothing whose class asks for what is not looked at', () => {
+    const Part = madeOf({ one: [IsInt()] });
+    const Plain = madeOf({ part: [Nested(Part)] });
+    const NotOurs = madeOf({ part: [ValidateNested(), Type(() => Part)] });
+    const Grouped = madeOf({ one: [IsInt({ groups: ['some'] })] });
+    const Sometimes = madeOf({ one: [IsInt({ validateIf: () => false })] });
+    const Defined = madeOf({ one: [IsDefined()] });
+    expect(isRight(Plain, { part: { one: 1 } })).toBe(true);
+    expect(isRight(Plain, { part: { one: 0.5 } })).toBe(false);
+    expect(isRight(NotOurs, { part: { one: 1 } })).toBe(false);
+    expect([Grouped, Sometimes, Defined].map((ofClass) => isRight(ofClass, { one: 1 }))).toEqual([
+      false,
+      false,
+      false,
+    ]);
+  });
+
+  it('is by the field of a class itself, where its parent has one of that name', () => {
+    const Parent = madeOf({ part: [Nested(madeOf({ wide: [IsInt()] }))] });
+    const Child = madeOf({ part: [Nested(madeOf({ high: [IsInt()] }))] }, Parent);
+    for (const part of [{ wide: 1 }, { high: 1 }])
+      expect(isRight(Child, { part })).toBe(isRightByLibrary(Child, { part }));
+    expect([isRight(Parent, { part: { wide: 1 } }), isRight(Child, { part: { high: 1 } })]).toEqual([
+      true,
+      true,
+    ]);
   });
 });

@@ -193,7 +193,7 @@ export function openingName(
     [-0.5, 0.5].every((across) =>
       [-0.5, 0.5].every((up) => isSeenAt({ x: x + across * size.width, y: y + up * size.height }, hiding)),
     );
-  const places = [...seen.filter(isWhole), ...seen.filter((place) => !isWhole(place))];
+  const places = seen.toSorted((a, b) => Number(isWhole(b)) - Number(isWhole(a)));
   return [
     {
       ...{ layer: 'labels', source: record.id, ...size },

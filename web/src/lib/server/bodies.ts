@@ -303,16 +303,6 @@ export class SaveBody {
   @Unique('No edit can be in one save twice.', lowercase) @ListOf(EditBody, 1, 200) edits!: EditBody[];
 }
 
-/** A save with its edits by their ids as the database writes them. */
-export function withIdsAsKept({ edits, baseRevision }: SaveBody): SaveBody {
-  const kept = ({ id, step, ...edit }: EditBody): EditBody => ({
-    ...edit,
-    id: id.toLowerCase(),
-    ...(step && { step: step.toLowerCase() }),
-  });
-  return { baseRevision, edits: edits.map(kept) };
-}
-
 /** What someone at work in a room has chosen, in one tab. */
 export class HereBody {
   @IsUUID() tab!: string;
@@ -322,7 +312,7 @@ export class HereBody {
 /** A checked body, or what is wrong with it: one sentence a fault, with its path. */
 export type Checked<T> = { ok: true; value: T } | { ok: false; faults: { path: string; message: string }[] };
 
-/** Checks a body against its class; unknown keys are faults. What is plainly right is given back as it came. */
+/** Checks a body against its class; unknown keys are faults. What is plainly right is given back as it came: no class here makes something else of what is sent. */
 export function checkBody<T extends object>(bodyClass: new () => T, raw: unknown): Checked<T> {
   if (typeof raw !== 'object' || raw === null || Array.isArray(raw)) {
     return { ok: false, faults: [{ path: '', message: 'The body must be an object.' }] };

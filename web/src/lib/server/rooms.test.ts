@@ -15,7 +15,7 @@ import {
   type Patch,
 } from 'goodreach';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { SaveBody } from './bodies';
+import type { EditBody, SaveBody } from './bodies';
 import { documentAt, documentOf } from './documents';
 import { editsSince, lastEdits } from './history';
 import { Edit, Room } from './models';
@@ -200,6 +200,20 @@ describe('saving', () => {
       await saveEdits(ours, room.id, { baseRevision: 0, edits: [...save.edits, ...more.edits] }),
     ).toEqual({ kind: 'saved', revision: 2 });
     expect(await Edit.count({ where: { roomId: room.id } })).toBe(2);
+  });
+
+  it('knows an edit by its id however that is written', async () => {
+    const room = await newRoom(ours);
+    const first = body(0, rename(start, 'One'));
+    const [edit] = first.edits as [EditBody];
+    const step = randomUUID();
+    const written = (id: string, of: string): SaveBody => ({ ...first, edits: [{ ...edit, id, step: of }] });
+    const capitals = written(edit.id.toUpperCase(), step.toUpperCase());
+    for (const again of [capitals, written(edit.id, step), capitals])
+      expect(await saveEdits(ours, room.id, again)).toEqual({ kind: 'saved', revision: 1 });
+    expect(await editsSince(room.id, 0)).toMatchObject([{ id: edit.id, step }]);
+    const other = { ...capitals, edits: [{ ...capitals.edits[0]!, patch: rename(start, 'Two') as never }] };
+    expect(await saveEdits(ours, room.id, other)).toEqual({ kind: 'reused', edit: edit.id });
   });
 
   it('refuses another edit under the id of one that is saved', async () => {

@@ -34,8 +34,9 @@ const MOST_TRIES = 5;
  * Appends edits to a room, all or none. Edits already known by their id are acknowledged again; with them the base must be the
  * room's revision, else others' edits are told. Every record is validated, and the room must stay one after each edit.
  */
-export async function saveEdits(person: SignedIn, roomId: string, body: SaveBody): Promise<SaveOutcome> {
+export async function saveEdits(person: SignedIn, roomId: string, sent: SaveBody): Promise<SaveOutcome> {
   await database();
+  const body = withIdsAsKept(sent);
   if (!isUuid(roomId)) return { kind: 'missing' };
   // Mostly this process knows the room as the page does: then a save is a single statement, and what stands is looked up only where that finds it changed.
   const known = knownHead(roomId);
@@ -60,6 +61,16 @@ export async function saveEdits(person: SignedIn, roomId: string, body: SaveBody
     if (outcome) return outcome;
   }
   throw new Error(`Room ${roomId} went on ${MOST_TRIES} times while a save was tried.`);
+}
+
+/** A save with its edits by their ids as the database writes them. */
+function withIdsAsKept({ edits, baseRevision }: SaveBody): SaveBody {
+  const kept = ({ id, step, ...edit }: EditBody): EditBody => ({
+    ...edit,
+    id: id.toLowerCase(),
+    ...(step && { step: step.toLowerCase() }),
+  });
+  return { baseRevision, edits: edits.map(kept) };
 }
 
 /** The revision a room is at, and which edits of a save it knows already: both at one moment; undefined where it is not the studio's. */

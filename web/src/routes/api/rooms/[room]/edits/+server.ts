@@ -1,6 +1,6 @@
 import { error, json } from '@sveltejs/kit';
 import { faulty, readJson, refused, requirePerson, requireRoom } from '$server/answers';
-import { checkBody, MOST_REVISION, SaveBody, withIdsAsKept } from '$server/bodies';
+import { checkBody, MOST_REVISION, SaveBody } from '$server/bodies';
 import { editsSince } from '$server/history';
 import { saveEdits } from '$server/saving';
 import type { RequestHandler } from './$types';
@@ -21,7 +21,7 @@ export const POST: RequestHandler = async ({ locals, params, request }) => {
   const person = requirePerson(locals);
   const body = checkBody(SaveBody, await readJson(request));
   if (!body.ok) return faulty(body.faults);
-  const outcome = await saveEdits(person, params.room, withIdsAsKept(body.value));
+  const outcome = await saveEdits(person, params.room, body.value);
   switch (outcome.kind) {
     case 'saved':
       return json({ revision: outcome.revision });
