@@ -190,6 +190,11 @@ describe('what is cooked on', () => {
     expect(judged(island(200), 'K17b')).toMatchObject({ behind: 200, verdict: 'tight' });
     expect(around(inches(9), 1).map((behind) => verdictOf(island(behind), 'K17b'))).toEqual(kept);
     expect(ruled(island(200, -100), 'K17b')).toEqual([]);
+    // A base that comes with a hob, its back at the wall.
+    const atWall = withItem(rectangle(6000, 5000), 'hob', 'base-hob', {
+      ...{ range: 'fathom', code: 'F900-H', width: 900, depth: 560, height: 870, placement: onA(2000) },
+    });
+    expect(ruled(atWall, 'K17b')).toEqual([]);
   });
 
   it('shares the counter beside it with a sink: the larger of what both need, and a foot more', () => {

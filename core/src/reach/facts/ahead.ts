@@ -16,20 +16,23 @@ export interface Bound {
   id: string | null;
 }
 
+/** A wall that a band begins at bounds it: one no farther behind its origin is at it, mm. */
+const AT = TOUCH / 2;
+
 /** The nearest wall or body along a band from its origin. */
 export function nearestAlong(strip: Strip, faces: RoomShape['faces'], bodies: readonly Body[]): Bound {
   let nearest: Bound = { away: FAR, id: null };
-  const note = (stretch: readonly [number, number], id: string | null) => {
-    // What the band begins in does not bound it.
-    if (stretch[1] <= TOUCH || stretch[0] >= nearest.away) return;
-    nearest = { away: Math.max(0, stretch[0]), id };
+  const note = ([from]: readonly [number, number], id: string | null) => {
+    if (from < nearest.away) nearest = { away: Math.max(0, from), id };
   };
   for (const face of faces)
-    for (const stretch of stretchesOfPath(strip, facePath(face))) note(stretch, face.id);
+    for (const stretch of stretchesOfPath(strip, facePath(face)))
+      if (stretch[1] >= -AT) note(stretch, face.id);
   for (const { id, pieces } of bodies)
     for (const piece of pieces) {
       const stretch = stretchOfPolygon(strip, piece);
-      if (stretch) note(stretch, id);
+      // What the band begins in does not bound it.
+      if (stretch && stretch[1] > TOUCH) note(stretch, id);
     }
   return nearest;
 }

@@ -1,4 +1,5 @@
 import type { Design } from '../../document/design';
+import { TOUCH } from '../../geometry/tolerance';
 import type { ItemBox } from '../../setting/item-box';
 import type { Look } from '../look';
 import type { Reading } from '../reading';
@@ -30,7 +31,9 @@ export function besideReading(box: ItemBox, look: Look, more: Partial<Reading> =
 
 /** The counter beside an oven, or what carries it, below or over it, or across from it, so wide and so near: the largest of them, mm. */
 export function builtInLanding(box: ItemBox, look: Look, { wide = 0, away = 0 }: Inputs): Reading {
-  const host = look.at((design) => hostOf(design, box)) ?? box;
+  const carried = look.at((design) => hostOf(design, box));
+  // What stands on a counter is not built into the base under it.
+  const host = carried && box.low < carried.high - TOUCH ? carried : box;
   const below = look.at((design) => counterUnderOrOver(design, box, host));
   const across = look.at((design) => counterAcross(design, host, { wide, away }).length);
   const reading = besideReading(host, look);

@@ -41,14 +41,14 @@ const takenOf = perDesign((design) => {
   return taken;
 });
 
-/** Where something in a top stands along its front: from its left side to its right. */
+/** Where something in or on a top stands along its front: from its left side to its right. */
 function placeOf(design: Design, box: ItemBox): { front: CounterFront; left: number; right: number } | null {
   if (box.kind.top === 'breaks') return null;
   const [left, right] = itselfAlong(design, box);
   const depth = box.record.depth;
   const middle = place(box.origin, box.u, (left + right) / 2, box.n, depth);
   const found = counterFronts(design)
-    .filter(({ top }) => top.surface > box.low && top.underside < box.high + 60)
+    .filter(({ top }) => top.surface > box.low - TOUCH && top.underside < box.high + 60)
     .flatMap((front) => onFront(front, middle, box.n) ?? [])
     .sort((a, b) => a.away - b.away)[0];
   if (!found || found.away > IN) return null;
@@ -131,7 +131,7 @@ export function counterUnderOrOver(design: Design, box: ItemBox, host: ItemBox):
   const under = tops(design).some(
     (top) =>
       top.surface <= box.low + TOUCH &&
-      top.surface > box.low - REACHED &&
+      isAtMost(box.low - top.surface, REACHED) &&
       deepestOverlap(topPieces(top), box.pieces) > TOUCH,
   );
   return over || under ? box.record.width : 0;

@@ -14,8 +14,10 @@ export const hobBeside: Measure<ItemBox> = {
   take(box, look) {
     const { faces } = look.at(roomShape);
     const host = look.at((design) => hostOf(design, box));
-    const half = box.record.width / 2;
-    const bands = (['left', 'right'] as const).map((side) => bandBeside(box, side, half));
+    // From the sides of what is cooked on itself, not of the base that comes with it.
+    const own = look.at((design) => itselfAlong(design, box));
+    const middle = box.record.width / 2;
+    const bands = [bandBeside(box, 'left', middle - own[0]), bandBeside(box, 'right', own[1] - middle)];
     const around = look
       .near(box.rectangle, REACH)
       .filter((body) => body.id !== box.id && body.id !== host?.id);
@@ -28,10 +30,7 @@ export const hobBeside: Measure<ItemBox> = {
     const toSink = Math.min(
       FAR,
       ...sinks.map((sink) =>
-        sideToSide(box, sink, [
-          look.at((design) => itselfAlong(design, sink)[0]),
-          look.at((design) => itselfAlong(design, sink)[1]),
-        ]),
+        sideToSide({ box, along: own }, { box: sink, along: look.at((design) => itselfAlong(design, sink)) }),
       ),
     );
     const [side, fridge] = [nearest(tall, true), nearest((body) => cold(body) && body.high > 0)];
@@ -56,11 +55,17 @@ const HIGH = 100;
 /** How far things beside are looked for, mm. */
 const REACH = 2_500;
 
+/** A fixture, and what it takes itself of its width, from its left end, mm. */
+interface Placed {
+  box: ItemBox;
+  along: readonly [number, number];
+}
+
 /** The distance of two things of one run along it; far apart where they stand in different ones. */
-function sideToSide(box: ItemBox, other: ItemBox, [left, right]: readonly [number, number]): number {
-  if (isLetInto(other, box) || dot(box.u, other.u) < 0.99) return FAR;
-  const from = subtract(other.origin, box.origin);
+function sideToSide({ box, along }: Placed, other: Placed): number {
+  if (isLetInto(other.box, box) || dot(box.u, other.box.u) < 0.99) return FAR;
+  const from = subtract(other.box.origin, box.origin);
   if (Math.abs(dot(from, box.n)) > box.record.depth) return FAR;
   const at = dot(from, box.u);
-  return Math.max(0, at + left - box.record.width, -(at + right));
+  return Math.max(0, at + other.along[0] - along[1], along[0] - (at + other.along[1]));
 }
