@@ -9,7 +9,9 @@ import type { RoomBuilder } from '../demo/build-room';
 import { direction, distance, place, type Point } from '../geometry/point';
 import { signedArea } from '../geometry/polygon';
 import { intersect, union } from '../geometry/region';
+import { itemBoxes } from '../setting/item-box';
 import { roomShape } from '../survey/room-shape';
+import { plinths } from './plinths';
 import { tops } from './tops';
 
 /** A room whose faces A (4000) and B (4000) meet at an inside angle, degrees; base units of 600 along A up to `a` from their corner, along B from `b` on. */
@@ -102,6 +104,27 @@ describe('runs that meet in a corner', () => {
     expect(tops(corner(90, 560, 560 + 60).design)).toHaveLength(1);
     expect(tops(corner(90, 560, 560 + 61).design)).toHaveLength(2);
     expect(tops(corner(90, 560 + 61, 0).design)).toHaveLength(2);
+  });
+
+  it('stay apart where one of them begins past the leg of a corner cabinet, on either side: a range stands between', () => {
+    const kitchen = (mirrored: boolean, gap: number, between?: string) => {
+      const builder = rectangle(4000, 3000);
+      const [own, next] = mirrored ? (['face-b', 'face-a'] as const) : (['face-a', 'face-d'] as const);
+      builder.set('F900-L', own, 0);
+      const long = mirrored ? 4000 : 3000;
+      if (between) builder.set(between, next, long - 900 - gap);
+      builder.set('F600', next, long - 900 - gap - 600);
+      return builder.design;
+    };
+    for (const mirrored of [false, true]) {
+      expect(tops(kitchen(mirrored, 60))).toHaveLength(1);
+      expect(tops(kitchen(mirrored, 61))).toHaveLength(2);
+      const design = kitchen(mirrored, 600, 'COOK600');
+      const range = itemBoxes(design).find(({ kind }) => kind.id === 'cooker')!;
+      expect(tops(design)).toHaveLength(2);
+      for (const { outline } of tops(design)) expect(intersect(outline, [range.footprint])).toEqual([]);
+      for (const { outline } of plinths(design)) expect(intersect([outline], [range.footprint])).toEqual([]);
+    }
   });
 });
 

@@ -70,8 +70,9 @@ export function cornerJoin(
   const taken = (point: Point) => [-dot(subtract(point, corner), a.u), dot(subtract(point, corner), b.u)];
   const [first, second] = taken(boxes);
   const slack = reach + SAME_PLACE;
-  if (before.free - after.beyond > first! + slack || after.free - before.beyond > second! + slack)
-    return null;
+  // Beside a corner cabinet the next begins where that ends.
+  const ends = [Math.max(first!, after.beyond), Math.max(second!, before.beyond)] as const;
+  if (before.free > ends[0] + slack || after.free > ends[1] + slack) return null;
   const inner = meet(before.front + before.over, after.front + after.over);
   const outer = meet(-BACK_REACH, -BACK_REACH);
   const [start, stop] = taken(inner);
