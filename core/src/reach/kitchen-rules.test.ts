@@ -274,6 +274,19 @@ describe('sockets at counters', () => {
     expect(around(inches(24), -1).map((end) => verdictOf(two(2 * (960 - end)), 'K30'))).toEqual(held);
     expect(around(900 + inches(20), -1).map((up) => verdictOf(two(1000, up), 'K30'))).toEqual(held);
     expect(verdictOf(two(1000, 1100, false), 'K30')).toBe('blocked');
+    // One of a hood, higher than 20 in, is none of the counter's: it neither fails it nor helps it.
+    const hood = (up: number) =>
+      judged(
+        run(
+          ...[1360, 2560].map((x) => socket(`at-${x}`, x, 1100, { protected: true })),
+          socket('hood', 1960, up, { protected: false }),
+        ),
+        'K30',
+      );
+    expect(hood(2000)).toMatchObject({
+      ...{ verdict: 'clear', 'farthest point of the counter': 600, 'sockets at the counter (count)': 2 },
+    });
+    expect(hood(900 + inches(20))).toMatchObject({ verdict: 'blocked', 'sockets at the counter (count)': 3 });
     expect(verdictOf(two(1000, 1100, null), 'K30')).toBe('unjudged');
     // Where it ends at a wall it asks for none there.
     const cornered = rectangle(2000, 4000);

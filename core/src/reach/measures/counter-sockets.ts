@@ -1,4 +1,4 @@
-import { isAtLeast } from '../held';
+import { isAtLeast, isAtMost } from '../held';
 import { distance, dot, subtract, unit } from '../../geometry/point';
 import { placedServices } from '../../survey/services';
 import { tops, type Top } from '../../surfaces/tops';
@@ -15,7 +15,7 @@ const ON = 60;
 export const counterSockets: Measure<Top> = {
   id: 'counter-sockets',
   subjects: (design) => (isKitchen(design) ? tops(design) : []),
-  take({ rings, surface, items }, look, { narrow = 0 }) {
+  take({ rings, surface, items }, look, { narrow = 0, high = Infinity }) {
     /** The wall behind what carries the top; where it only ends at a wall, nobody asks for a socket. */
     const isWallLine = ({ role, at }: TopEdge) =>
       role === 'wall' &&
@@ -29,10 +29,13 @@ export const counterSockets: Measure<Top> = {
       .flatMap((edge): Reading[] => {
         const long = distance(edge.a, edge.b);
         if (!isAtLeast(long, narrow)) return [];
-        const above = sockets.flatMap((socket) => {
+        const all = sockets.flatMap((socket) => {
           const share = alongEdge(edge, socket.at);
           return share === null ? [] : [{ socket, share }];
         });
+        // Those of hoods and what else hangs higher serve no counter that has some of its own.
+        const low = all.filter(({ socket }) => isAtMost(socket.record.up - surface, high));
+        const above = low.length > 0 ? low : all;
         const shares = above.map(({ share }) => share).sort((a, b) => a - b);
         const gaps = shares.slice(1).map((share, index) => (share - shares[index]!) / 2);
         const farthest = Math.max(shares[0] ?? 0, long - (shares.at(-1) ?? long), ...gaps);

@@ -175,7 +175,7 @@ export const kitchen: Pack = {
         check('unprotected-at-counter', 'code', { most: 0 }),
         check('sockets-at-counter', 'code', { least: 1 }),
       ],
-      { narrow: inches(12) },
+      { narrow: inches(12), high: inches(20) },
     ),
     rule('K31', 'glazed-share', [check('glazed-share', 'guideline', { least: 8 })]),
   ],
