@@ -1,10 +1,12 @@
 import { itemTrims, jointCornerKeys } from '../document/limits';
-import type { ItemRecord } from '../document/records';
+import type { Design } from '../document/design';
+import type { ItemRecord, ItemRow } from '../document/records';
 import { dot, place, scale, subtract } from '../geometry/point';
 import { ok, refuse, type Result } from '../result';
 import { blockOf } from '../setting/block';
 import type { ItemBox } from '../setting/item-box';
 import { placedAt, shifted, standing } from '../setting/shift-item';
+import { solidOfItem } from '../solids/solids';
 import { quantise } from '../units/units';
 import { findFreeItems, guardedItems, type Command } from './command';
 
@@ -17,13 +19,14 @@ export const mirrorItems: Command<{ ids: readonly string[] }> = {
   run(design, { ids }) {
     const found = findFreeItems(design, ids);
     if (!found.ok) return found;
-    const mirrored = mirroredAll(found.value);
+    const mirrored = mirroredAll(design, found.value);
     return mirrored.ok ? guardedItems(design, mirrored.value) : mirrored;
   },
 };
 
-function mirroredAll(boxes: readonly [ItemBox, ...ItemBox[]]): Result<ItemRecord[]> {
-  if (boxes.length === 1) return ok([otherHand(boxes[0].record)]);
+function mirroredAll(design: Design, boxes: readonly [ItemBox, ...ItemBox[]]): Result<ItemRecord[]> {
+  const otherHand = (box: ItemBox, record: ItemRecord) => withOtherHand(record, mirroredRows(design, box));
+  if (boxes.length === 1) return ok([otherHand(boxes[0], boxes[0].record)]);
   const faces = new Set(boxes.map(({ against }) => against?.face.id));
   if (faces.size > 1) return refuse('items-apart', { act: 'mirror' });
   const [first] = boxes;
@@ -33,7 +36,7 @@ function mirroredAll(boxes: readonly [ItemBox, ...ItemBox[]]): Result<ItemRecord
     return ok(
       boxes.map((box) => {
         const along = from + to - box.against!.along - box.record.width;
-        return otherHand(shifted(box, along - box.against!.along, 0));
+        return otherHand(box, shifted(box, along - box.against!.along, 0));
       }),
     );
   }
@@ -45,16 +48,37 @@ function mirroredAll(boxes: readonly [ItemBox, ...ItemBox[]]): Result<ItemRecord
       const corner = place(box.origin, box.u, box.record.width, box.n, 0);
       const across = dot(subtract(corner, middle), first.u);
       const mirrored = place(corner, scale(first.u, -1), 2 * across, first.n, 0);
-      return otherHand(placedAt(box.record, standing(mirrored, 2 * first.turn - box.turn)));
+      return otherHand(box, placedAt(box.record, standing(mirrored, 2 * first.turn - box.turn)));
     }),
   );
 }
 
-function otherHand(record: ItemRecord): ItemRecord {
-  const { overhangs, plinth, topCorners: corners, topEdges: edges, trims } = record;
+/** The rows of a front as they are in a mirror: what is side by side in one in widths of its own, from the other end. */
+function mirroredRows(design: Design, box: ItemBox): ItemRow[] | undefined {
+  const { rows } = box.record;
+  if (!rows?.some(({ widths }) => widths)) return rows;
+  const parts = solidOfItem(design, box).sides.flatMap((side) => side.parts);
+  return rows.map((row, index) => {
+    const own = parts.filter((part) => part.row === index);
+    const cells = Array.from({ length: row.across ?? 1 }, (_, at) => own.filter(({ cell }) => cell === at));
+    if (!row.widths || cells.some((cell) => cell.length === 0)) return row;
+    const wide = cells.map((cell) => {
+      const [from, to] = [cell.map(({ left }) => left), cell.map(({ right }) => right)];
+      return quantise(Math.max(...to) - Math.min(...from));
+    });
+    return { ...row, widths: wide.toReversed().slice(0, -1) };
+  });
+}
+
+function withOtherHand(record: ItemRecord, rows: ItemRow[] | undefined): ItemRecord {
+  const { overhangs, plinth, topCorners: corners, topEdges: edges, trims, facts } = record;
   // An object that is bought has no other hand.
   const hand = record.model ? record.hand : record.hand === 'left' ? 'right' : 'left';
   const mirrored: ItemRecord = { ...record, hand };
+  if (rows) mirrored.rows = rows;
+  const handle = facts?.handle;
+  if (handle && handle !== 'both')
+    mirrored.facts = { ...facts, handle: handle === 'left' ? 'right' : 'left' };
   if (overhangs) mirrored.overhangs = swapped(overhangs, [['left', 'right']]);
   if (plinth) mirrored.plinth = swapped(plinth, [['left', 'right']]);
   if (edges) mirrored.topEdges = swapped(edges, [['left', 'right']]);
