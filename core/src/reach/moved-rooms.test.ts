@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { begunAt, mirroredRoom, turnedBy } from '../../testing/moved-rooms';
+import { ruledBath, ruledFaults, ruledKitchen } from '../../testing/rule-rooms';
 import { galleyWithBay } from '../demo/galley-with-bay';
 import { hallBath } from '../demo/hall-bath';
 import { laundry } from '../demo/laundry';
@@ -8,8 +9,18 @@ import { wetRoom } from '../demo/wet-room';
 import { loopOf, roomOf, type Design } from '../document/design';
 import { rulePackIds } from '../document/limits';
 import { checkBy } from './check-reach';
+import { rulePacks } from './packs';
 
-const rooms = { orchardKitchen, galleyWithBay, wetRoom, hallBath, laundry };
+const rooms = {
+  orchardKitchen,
+  galleyWithBay,
+  wetRoom,
+  hallBath,
+  laundry,
+  ruledKitchen,
+  ruledBath,
+  ruledFaults,
+};
 
 /** What is found of a design, without the order of its parts: what is measured, by rule, verdict, things and check. */
 function found(design: Design, without: readonly string[]): ReadonlyMap<string, readonly number[]> {
@@ -44,6 +55,19 @@ function expectAlike(after: Design, before: Design, without: readonly string[] =
 }
 
 describe('what is found of a room', () => {
+  it('is, in one room or another, of every rule there is, with every number it asks for', () => {
+    const asked = new Set(
+      rulePackIds.flatMap((pack) =>
+        rulePacks[pack].rules.flatMap(({ id, checks }) => checks.map((check) => `${id} ${check.id}`)),
+      ),
+    );
+    for (const room of Object.values(rooms))
+      for (const { rule, also = [], checks } of checkBy(room(), rulePackIds, true).findings)
+        for (const { id, measured } of checks)
+          if (measured !== null) for (const one of [rule, ...also]) asked.delete(`${one} ${id}`);
+    expect([...asked]).toEqual([]);
+  });
+
   it.each(Object.entries(rooms))(
     'is the same wherever its walk begins, so whichever way it is turned: %s',
     (_, room) => {

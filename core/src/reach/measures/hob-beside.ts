@@ -21,8 +21,12 @@ export const hobBeside: Measure<ItemBox> = {
     const around = look
       .near(box.rectangle, REACH)
       .filter((body) => body.id !== box.id && body.id !== host?.id);
-    const nearest = (isOne: (body: Body) => boolean, walls = false) =>
-      Math.min(...bands.map((band) => nearestAlong(band, walls ? faces : [], around.filter(isOne)).away));
+    const wall = Math.min(...bands.map((band) => nearestAlong(band, faces, []).away));
+    /** What stands farther along is in no run with it. */
+    const nearest = (isOne: (body: Body) => boolean) => {
+      const away = Math.min(...bands.map((band) => nearestAlong(band, [], around.filter(isOne)).away));
+      return away <= REACH ? away : FAR;
+    };
     const isKind = (kinds: readonly string[]) => (body: Body) => kinds.includes(body.box?.kind.id ?? '');
     const cold = isKind([...fixtureKinds.refrigerator, 'tall-oven', 'tall-double-oven']);
     const tall = (body: Body) => body.high > box.high + HIGH && body.low < box.high + TOUCH && !cold(body);
@@ -33,7 +37,7 @@ export const hobBeside: Measure<ItemBox> = {
         sideToSide({ box, along: own }, { box: sink, along: look.at((design) => itselfAlong(design, sink)) }),
       ),
     );
-    const [side, fridge] = [nearest(tall, true), nearest((body) => cold(body) && body.high > 0)];
+    const [side, fridge] = [Math.min(wall, nearest(tall)), nearest(cold)];
     return [
       {
         key: box.id,
