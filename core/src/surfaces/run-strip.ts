@@ -3,7 +3,6 @@ import type { ItemRecord } from '../document/records';
 import { rememberOne } from '../document/remember';
 import { dot, place, subtract, type Point } from '../geometry/point';
 import { AGAINST, TOUCH } from '../geometry/tolerance';
-import { hasLegs } from '../ranges/handing';
 import { isInRun, isOwnTop } from '../ranges/item-kind';
 import { middleWithin, type ItemBox } from '../setting/item-box';
 import type { Run } from '../setting/runs';
@@ -42,11 +41,42 @@ export function deepest(run: Run): number {
 
 const legOf = ({ record }: ItemBox): number => record.leg ?? record.depth;
 
+/** What stands at an end of a top, and how far from the boxes, mm. */
+export type TopTie = Pick<Tie, 'distance' | 'to'>;
+
+/** An end of a run's top: what stands there, and how far it stands out past the boxes, mm. */
+export interface StripEnd {
+  tie: TopTie | undefined;
+  over: number;
+  /** Whether that is less than it would stand out, because of what stands there. */
+  stopped: boolean;
+}
+
+/** How a top ends towards what stands at a side of an item. */
+export function endedAt(
+  tie: TopTie | undefined,
+  { record }: ItemBox,
+  side: 'left' | 'right',
+  { endOverhang, topThickness }: Pick<Strip, 'endOverhang' | 'topThickness'>,
+): StripEnd {
+  const most = ownOverhang(record, side, topThickness) ?? endOverhang;
+  const stopped = tie !== undefined && tie.to.kind !== 'wall' && tie.distance < most;
+  return { tie, over: overhang(tie, most), stopped };
+}
+
+/** How a run's top ends at a side. */
+export function endOfStrip({ run, around, ...more }: Strip, side: 'left' | 'right'): StripEnd {
+  const box = side === 'left' ? run[0]! : run.at(-1)!;
+  const tie = tieInPlan(around, box, side, (other) => stopsTop(other, runUnderside(run)));
+  return endedAt(tie, box, side, more);
+}
+
 /**
  * The polygons of a run's top before walls cut it: a strip as deep as its deepest box, and more where it stands further out.
  * A wall behind takes it to the wall, another run behind ends it at the boxes.
  */
-export function runStrip({ run, around, frontOverhang, endOverhang, topThickness }: Strip): KeyedPolygon[] {
+export function runStrip(strip: Strip): KeyedPolygon[] {
+  const { run, around, frontOverhang, endOverhang, topThickness } = strip;
   const [first, last] = [run[0]!, run.at(-1)!];
   const { origin, u, n } = first;
   const said = ({ record }: ItemBox, side: OverhangSide) => ownOverhang(record, side, topThickness);
@@ -54,11 +84,9 @@ export function runStrip({ run, around, frontOverhang, endOverhang, topThickness
   const underside = runUnderside(run);
   const beside = (box: ItemBox, side: PlanSide) =>
     tieInPlan(around, box, side, (other) => stopsTop(other, underside));
-  const ends = { left: beside(first, 'left'), right: beside(last, 'right') };
-  const endOf = (box: ItemBox, side: 'left' | 'right') =>
-    overhang(ends[side], said(box, side) ?? endOverhang);
-  const left = -endOf(first, 'left');
-  const right = alongOf(last) + last.record.width + endOf(last, 'right');
+  const ends = { left: endOfStrip(strip, 'left'), right: endOfStrip(strip, 'right') };
+  const left = -ends.left.over;
+  const right = alongOf(last) + last.record.width + ends.right.over;
   const back = Math.min(...run.map((box) => dot(subtract(box.origin, origin), n)));
   // How far back it goes behind each: to a wall, to what stands there, or out past the back and what clads it.
   const panels = cladding(around, run);
@@ -75,11 +103,7 @@ export function runStrip({ run, around, frontOverhang, endOverhang, topThickness
 
   const sideOf = (side: 'left' | 'right', whole: boolean): EdgeSource => {
     if (!whole) return { role: 'step', boxes: run, id: null };
-    const box = side === 'left' ? first : last;
-    const tie = ends[side];
-    const most = said(box, side) ?? endOverhang;
-    const stopped = tie && tie.to.kind !== 'wall' && tie.distance < most;
-    return { role: stopped ? 'stop' : side, boxes: [box], id: stopped ? tie.to.id : null };
+    return sourceAt(side === 'left' ? first : last, side, ends[side]);
   };
   // The least over the whole run, then every greater one over the items that have at least it: nested, so that no joint between pieces is left.
   const stretches = (sizes: readonly number[]) =>
@@ -113,70 +137,25 @@ export function runStrip({ run, around, frontOverhang, endOverhang, topThickness
   ];
 }
 
-/** What the corner cabinets of a run carry beside its strip: over their other legs, and before a front across the corner. */
-export function cornerTops(run: Run, over: number): KeyedPolygon[] {
-  return run.flatMap((box): KeyedPolygon[] => {
-    const { record, kind, origin, u, n } = box;
-    const { width, depth, hand, leg } = record;
-    if (leg === undefined || !hasLegs(kind)) return [];
-    const reach = leg + (record.overhangs?.front ?? over);
-    const inner: [number, number][] = [[reach, reach]];
-    if (kind.plan === 'diagonal' && width > leg && depth > leg) {
-      // The front across the corner is the line (x - leg) / a + (y - leg) / b = 1; moved out by the overhang it meets the front lines of both legs.
-      const [a, b] = [width - leg, depth - leg];
-      const moved = 1 + (reach - leg) * Math.hypot(1 / a, 1 / b);
-      inner.splice(
-        0,
-        1,
-        [leg + a * (moved - (reach - leg) / b), reach],
-        [reach, leg + b * (moved - (reach - leg) / a)],
-      );
-    }
-    // Past the walls of its corner, which cut it.
-    const wall = box.against ? -BACK_REACH : 0;
-    const front = (): EdgeSource => ({ role: 'front', boxes: [box], id: null });
-    const corners: [number, number][] = [
-      [wall, wall],
-      [width, wall],
-      [width, reach],
-      ...inner,
-      [reach, depth],
-      [wall, depth],
-    ];
-    const behind: EdgeSource = { role: 'behind', boxes: [box], id: null };
-    const sides: EdgeSource[] = [
-      behind,
-      { role: hand === 'left' ? 'right' : 'left', boxes: [box], id: null },
-      ...corners.slice(2, -2).map(front),
-      // Mostly a neighbour stands there, whose own strip goes on.
-      { role: 'step', boxes: [box], id: null },
-      behind,
-    ];
-    const ring = corners.map(([along, out]) =>
-      place(origin, u, hand === 'left' ? along : width - along, n, out),
-    );
-    return [hand === 'left' ? turnedRound({ ring, sides }) : { ring, sides }];
-  });
-}
-
-/** The same polygon walked the other way. */
-function turnedRound({ ring, sides }: KeyedPolygon): KeyedPolygon {
-  return { ring: ring.toReversed(), sides: [...sides.slice(0, -1).toReversed(), sides.at(-1)!] };
-}
+/** Where the edge of a top at the end of an item comes from. */
+export const sourceAt = (box: ItemBox, side: 'left' | 'right', { tie, stopped }: StripEnd): EdgeSource => ({
+  ...{ role: stopped ? 'stop' : side, boxes: [box] },
+  id: stopped ? tie!.to.id : null,
+});
 
 /** The wall behind what stands close against a straight face: nothing has room between them. */
-function besideWall({ against, record: { placement } }: ItemBox): Pick<Tie, 'distance' | 'to'> | undefined {
+function besideWall({ against, record: { placement } }: ItemBox): TopTie | undefined {
   if (!against || against.face.arc || placement.on !== 'face' || placement.off > BACK_REACH) return undefined;
   return { distance: placement.off, to: { kind: 'wall', id: against.face.id } };
 }
 
 /** Whether a thing stands in a top's way: it is as high, or breaks it. A stool under it does not, nor do the panels that clad a back. */
-function stopsTop({ kind, high }: ItemBox, underside: number): boolean {
+export function stopsTop({ kind, high }: ItemBox, underside: number): boolean {
   return isInRun(kind) || high > underside + TOUCH;
 }
 
 /** How far a top stands out towards what is beside it: by so much, or as far as that. */
-function overhang(tie: Tie | undefined, most: number): number {
+function overhang(tie: TopTie | undefined, most: number): number {
   if (!tie || tie.distance > most || tie.to.kind === 'wall') return most;
   return Math.max(0, tie.distance);
 }

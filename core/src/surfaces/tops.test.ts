@@ -227,6 +227,39 @@ describe('a corner cabinet', () => {
     const [top] = tops(builder.design);
     expect(top!.area).toBeCloseTo(1520 * reach * 2 - reach * reach + side ** 2 / 2, 0);
   });
+
+  it('ends past either leg as a run does: by the end overhang, or at what stands there', () => {
+    const kitchen = (code: string, beside: string | null, gap: number) => {
+      const builder = rectangle(4000, 3000);
+      builder.set(code, 'face-a', 0);
+      if (beside) {
+        const wide = beside === 'COLD600' ? 600 : 300;
+        builder.set(beside, 'face-a', 900 + gap);
+        builder.set(beside, 'face-d', 3000 - 900 - gap - wide);
+      }
+      return tops(builder.design).find(({ items }) => items.includes('item-1'))!;
+    };
+    const extent = (top: ReturnType<typeof kitchen>) => {
+      const { right, bottom } = boundsOf(top.outline.flat());
+      return [right, -bottom].map((far) => Math.round(far * 1e3) / 1e3);
+    };
+    for (const code of ['F900-L', 'F900-K']) {
+      expect(extent(kitchen(code, null, 0))).toEqual([920, 920]);
+      for (const gap of [0, 15, 20, 25]) {
+        const to = 900 + Math.min(20, gap);
+        expect([code, gap, ...extent(kitchen(code, 'COLD600', gap))]).toEqual([code, gap, to, to]);
+      }
+      // A run that goes on is one top with it.
+      expect(extent(kitchen(code, 'F300', 0))).toEqual([1220, 1220]);
+    }
+    const stops = kitchen('F900-L', 'COLD600', 0).rings[0]!.edges.filter(({ role }) => role === 'stop');
+    expect(stops.map(({ at }) => at).sort()).toEqual(['item-2', 'item-3']);
+    const free = kitchen('F900-L', null, 0).rings[0]!.edges.map(({ role, items }) => [role, ...items]);
+    expect(free).toContainEqual(['left', 'item-1']);
+    // Cut square at both refrigerators, what the front across leaves of the square is a triangle.
+    const line = 2 * 560 + 340 + overhang * Math.SQRT2;
+    expect(kitchen('F900-K', 'COLD600', 0).area).toBeCloseTo(900 ** 2 - (2 * 900 - line) ** 2 / 2, 2);
+  });
 });
 
 describe('a base run beside a tall unit', () => {

@@ -27,7 +27,8 @@ import { levelsOf } from './levels';
 import { cuttersOf, shapeAsCutting, type Cutting } from './cutters';
 import { keyedRings } from './keyed-rings';
 import { areaWithin, chordsOf, treatedOutline, type CornerShape, type OutlinePart } from './outline/treated';
-import { cornerTops, runStrip, runUnderside, underTop, type Strip } from './run-strip';
+import { cornerTops } from './corner-tops';
+import { runStrip, runUnderside, underTop, type Strip } from './run-strip';
 import { cornersAt, type KeyedPolygon, type TopEdge } from './top-edge';
 
 /** A ring of a top: its edges from corner to corner, and its outline with the corners as they are made. */
@@ -253,9 +254,6 @@ function stripOf(design: Design, run: Run): readonly KeyedPolygon[] {
 const extentOf = rememberOne((run: Run) => boundsCorners(boundsOfAll(run.map(({ rectangle }) => rectangle))));
 
 const stripsOf = remember(
-  (run: Run, more: Omit<Strip, 'run'>) => [
-    ...runStrip({ run, ...more }),
-    ...cornerTops(run, more.frontOverhang),
-  ],
+  (run: Run, more: Omit<Strip, 'run'>) => [...runStrip({ run, ...more }), ...cornerTops({ run, ...more })],
   { kept: RUNS_KEPT, steady: true },
 );
