@@ -20,8 +20,11 @@ function across(design: Design, id: string, from: 'left' | 'right') {
   const parts = solidOfItem(design, box).sides.flatMap((side) => side.parts);
   return parts
     .map(({ shows, row, left, right, low }) => {
-      const [near, far] = from === 'left' ? [left, right] : [box.record.width - right, box.record.width - left];
-      return [shows, row, near, far, low].map((one) => (typeof one === 'number' ? Math.round(one * 1e3) / 1e3 : one));
+      const [near, far] =
+        from === 'left' ? [left, right] : [box.record.width - right, box.record.width - left];
+      return [shows, row, near, far, low].map((one) =>
+        typeof one === 'number' ? Math.round(one * 1e3) / 1e3 : one,
+      );
     })
     .sort((a, b) => Number(a[1]) - Number(b[1]) || Number(a[2]) - Number(b[2]));
 }
