@@ -12,6 +12,7 @@ import { patchOf } from '../document/patch';
 import type { ItemRecord, OutlinePlace, RoomRecord, TopOverhangs } from '../document/records';
 import { listedSizes, listedWidths, mayBeWide, recoded } from '../ranges/specials';
 import { rangeName, rangesOf } from '../ranges/shelf';
+import { ofOtherHand } from '../ranges/handing';
 import { kindOf } from '../ranges/kinds';
 import type { Range } from '../ranges/range';
 import { ok, refuse, type Result } from '../result';
@@ -48,8 +49,9 @@ function changedItem(
   room: RoomRecord,
   known: readonly Range[],
 ): Result<ItemRecord> {
-  const { overhangs, ...rest } = change;
-  const after = overhangs ? withOverhangs({ ...record, ...rest }, overhangs) : { ...record, ...rest };
+  const { overhangs, hand, ...rest } = change;
+  const hung = hand && hand !== record.hand ? ofOtherHand(record) : record;
+  const after = overhangs ? withOverhangs({ ...hung, ...rest }, overhangs) : { ...hung, ...rest };
   const wrong = firstRefusal(
     within('width', after.width, LEAST_ITEM, MOST_ITEM),
     within('depth', after.depth, LEAST_ITEM, MOST_ITEM),

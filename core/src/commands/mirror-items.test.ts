@@ -8,7 +8,9 @@ import { must } from '../result';
 import { findBox } from '../setting/item-box';
 import { solidOfItem } from '../solids/solids';
 import { execute } from './command';
+import { editItems } from './edit-items';
 import { mirrorItems } from './mirror-items';
+import { setFacts } from './set-facts';
 import { setRows } from './set-rows';
 
 const mirrored = (design: Design, ...ids: string[]) => must(execute(mirrorItems, design, { ids })).design;
@@ -69,5 +71,24 @@ describe('an item in a mirror', () => {
     expect(handle('left')).toEqual({ handle: 'right', opens: 500 });
     expect(handle('right')).toEqual({ handle: 'left', opens: 500 });
     expect(handle('both')).toEqual({ handle: 'both', opens: 500 });
+  });
+
+  it('is hung where it is not taken hold of, whichever of them is said', () => {
+    const builder = rectangle();
+    const id = builder.place('COLD600', onA(500));
+    const said = () => {
+      const { hand, facts } = record(builder.design, id);
+      return [hand, facts?.handle];
+    };
+    builder.run(setFacts, { ids: [id], facts: { handle: 'left' } });
+    expect(said()).toEqual(['right', 'left']);
+    builder.run(editItems, { ids: [id], change: { hand: 'left' } });
+    expect(said()).toEqual(['left', 'right']);
+    builder.run(setFacts, { ids: [id], facts: { handle: 'both' } });
+    expect(said()).toEqual(['left', 'both']);
+    builder.run(editItems, { ids: [id], change: { hand: 'right' } });
+    expect(said()).toEqual(['right', 'both']);
+    builder.run(setFacts, { ids: [id], facts: { handle: null } });
+    expect(said()).toEqual(['right', undefined]);
   });
 });

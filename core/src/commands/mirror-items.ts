@@ -3,6 +3,7 @@ import type { Design } from '../document/design';
 import type { ItemRecord, ItemRow } from '../document/records';
 import { dot, place, scale, subtract } from '../geometry/point';
 import { ok, refuse, type Result } from '../result';
+import { ofOtherHand } from '../ranges/handing';
 import { blockOf } from '../setting/block';
 import type { ItemBox } from '../setting/item-box';
 import { placedAt, shifted, standing } from '../setting/shift-item';
@@ -71,14 +72,10 @@ function mirroredRows(design: Design, box: ItemBox): ItemRow[] | undefined {
 }
 
 function withOtherHand(record: ItemRecord, rows: ItemRow[] | undefined): ItemRecord {
-  const { overhangs, plinth, topCorners: corners, topEdges: edges, trims, facts } = record;
+  const { overhangs, plinth, topCorners: corners, topEdges: edges, trims } = record;
   // An object that is bought has no other hand.
-  const hand = record.model ? record.hand : record.hand === 'left' ? 'right' : 'left';
-  const mirrored: ItemRecord = { ...record, hand };
+  const mirrored: ItemRecord = record.model ? { ...record } : ofOtherHand(record);
   if (rows) mirrored.rows = rows;
-  const handle = facts?.handle;
-  if (handle && handle !== 'both')
-    mirrored.facts = { ...facts, handle: handle === 'left' ? 'right' : 'left' };
   if (overhangs) mirrored.overhangs = swapped(overhangs, [['left', 'right']]);
   if (plinth) mirrored.plinth = swapped(plinth, [['left', 'right']]);
   if (edges) mirrored.topEdges = swapped(edges, [['left', 'right']]);

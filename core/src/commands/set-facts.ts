@@ -1,12 +1,13 @@
 import type { ItemFacts } from '../document/kinds/item-facts';
 import { patchOf } from '../document/patch';
 import { factSorts, isFact } from '../ranges/item-facts';
+import { otherSide } from '../ranges/handing';
 import { ok, refuse } from '../result';
 import { quantise } from '../units/units';
 import type { FactKey } from '../wording/fact-names';
 import { findFreeItems, guarded, type Command } from './command';
 
-/** Notes what is known of items beside their sizes; null for what is not known any more. */
+/** Notes what is known of items beside their sizes; null for what is not known any more. The side one takes hold of a door at says where it is hung. */
 export const setFacts: Command<{
   ids: readonly string[];
   facts: { readonly [key in FactKey]?: ItemFacts[key] | null };
@@ -24,7 +25,11 @@ export const setFacts: Command<{
           .filter(([, value]) => value !== null)
           .map(([key, value]) => [key, typeof value === 'number' ? quantise(value) : value]),
       ) as ItemFacts;
-      return Object.keys(after).length > 0 ? { ...rest, facts: after } : rest;
+      if (Object.keys(after).length === 0) return rest;
+      // Its door turns at the other side than the one it is taken hold of at.
+      const { handle } = facts;
+      const hand = handle === 'left' || handle === 'right' ? otherSide(handle) : rest.hand;
+      return { ...rest, hand, facts: after };
     });
     const patch = patchOf(design, written);
     return patch.length === 0 ? ok([]) : guarded(design, patch);

@@ -1,3 +1,4 @@
+import type { ItemRecord, Side } from '../document/records';
 import type { ItemKind } from './item-kind';
 
 /** Cabinets up to this width have one door, wider ones two, mm. */
@@ -21,4 +22,14 @@ export function isHanded(kind: ItemKind, width: number): boolean {
     kind.sided === true ||
     (kind.opens === 'doors' && width <= ONE_DOOR)
   );
+}
+
+export const otherSide = (side: Side): Side => (side === 'left' ? 'right' : 'left');
+
+/** An item of the other hand: where it is known to be taken hold of at one side, it is at the other. */
+export function ofOtherHand<R extends Pick<ItemRecord, 'facts' | 'hand'>>(record: R): R {
+  const { facts } = record;
+  const isOne = facts?.handle === 'left' || facts?.handle === 'right';
+  const held = isOne && { facts: { ...facts, handle: otherSide(facts.handle as Side) } };
+  return { ...record, hand: otherSide(record.hand), ...held };
 }
