@@ -46,6 +46,15 @@ describe('beside a toilet', () => {
         ...{ width: 600, depth: 560, height: 500, up, placement: onA(2190 + gap) },
       });
     expect(judged(beside(200), 'B20')).toMatchObject({ left: 2000, right: 390 });
+    // A bar to hold on by and paper are asked for there, and in nobody's way; a rail for towels is.
+    const small = (type: 'grab-bar' | 'paper-holder' | 'towel-rail') =>
+      withItem(toiletAt(450), 'small', type, {
+        ...{ width: 600, depth: 90, height: 40, up: 860 },
+        placement: { on: 'face', face: 'face-d', from: 'right', distance: 50, off: 0 },
+      });
+    expect(judged(small('towel-rail'), 'B20')).toMatchObject({ left: 360, verdict: 'blocked' });
+    for (const type of ['grab-bar', 'paper-holder'] as const)
+      expect(judged(small(type), 'B20')).toMatchObject({ left: 450, verdict: 'tight' });
     // What hangs over one's shoulder is not in the way.
     expect(judged(beside(100, 'base-doors', 1000), 'B20')).toMatchObject({ verdict: 'clear' });
     expect(around(200, 1).map((gap) => verdictOf(beside(gap, 'tub'), 'M-toilet-fixture'))).toEqual(kept);

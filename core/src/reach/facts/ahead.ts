@@ -1,6 +1,6 @@
 import { place, type Point } from '../../geometry/point';
 import { TOUCH } from '../../geometry/tolerance';
-import { isMovable } from '../../ranges/item-kind';
+import { isMovable, type ItemKind } from '../../ranges/item-kind';
 import type { Body } from '../../setting/bodies';
 import type { ItemBox } from '../../setting/item-box';
 import { stretchesOfPath, stretchOfPolygon, type Strip } from '../../setting/strip';
@@ -59,9 +59,12 @@ export function bandPlace({ origin, u, n, near, far }: Strip, away: number): Poi
   ];
 }
 
-/** What stands in the way of a person: not what is moved about, what hangs higher, or what one walks over. */
+/** What stands in the way of a person: not what is moved about, what hangs higher, what one walks over, or what one holds on by and has at hand there. */
 export const isObstacle = ({ box, low, high }: Body): boolean =>
-  low < HANGS && high > FLUSH && !(box && isMovable(box.kind));
+  low < HANGS && high > FLUSH && !(box && (isMovable(box.kind) || isAtHand(box.kind)));
+
+/** Standards that ask for them let them stand into the room they ask for. */
+const isAtHand = ({ id }: ItemKind): boolean => id === 'grab-bar' || id === 'paper-holder';
 /** What begins no lower than this is over what one does there; what ends no higher is floor, mm. */
 const HANGS = 900;
 const FLUSH = 30;
