@@ -9,7 +9,7 @@ import {
   unit,
   type Point,
 } from '../../geometry/point';
-import { boundsOf, signedArea, type Polygon } from '../../geometry/polygon';
+import { boundsOf, contains, signedArea, type Polygon } from '../../geometry/polygon';
 import { ok, refuse, type Result } from '../../result';
 import { tops } from '../../surfaces/tops';
 import { formatArea } from '../../units/format-area';
@@ -113,7 +113,16 @@ function nameLabel(
     {
       ...{ layer: 'tops', ...lineSize(words, TEXT.normal, ratio, true) },
       places: [inner(0.5), inner(0.3), inner(0.7), at(0.5, 0.5)],
-      further: (ring) => [0.1, 0.3, 0.5, 0.7, 0.9].map((share) => at(share, -0.1 - ring * 0.05)),
+      // Of a small top outside it, farther and farther on paper, with a line to it.
+      further: (far) => {
+        const off = (far + 1) * ROW * ratio;
+        const foot =
+          [inner(0.5).at, at(0.5, 0.5).at].find((one) => contains(ring, one)) ?? longestEdge(ring)[0];
+        return [0.1, 0.3, 0.5, 0.7, 0.9].flatMap((share): LabelPlace[] => {
+          const x = left + (right - left) * share;
+          return [bottom - off, top + off].map((y) => ({ at: { x, y }, foot }));
+        });
+      },
       draw: (found) => [
         {
           ...{ type: 'text', layer: 'tops', at: found.at, text: words, size: TEXT.normal, bold: true },
