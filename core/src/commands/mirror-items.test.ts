@@ -11,6 +11,7 @@ import { execute } from './command';
 import { editItems } from './edit-items';
 import { mirrorItems } from './mirror-items';
 import { setFacts } from './set-facts';
+import { setItem } from './set-item';
 import { setRows } from './set-rows';
 
 const mirrored = (design: Design, ...ids: string[]) => must(execute(mirrorItems, design, { ids })).design;
@@ -53,6 +54,14 @@ describe('an item in a mirror', () => {
     const twice = mirrored(after, id);
     expect(across(twice, id, 'left')).toEqual(across(design, id, 'left'));
     expect(record(twice, id).rows![0]).toEqual(rows[0]);
+  });
+
+  it('shows them so in a frame, too', () => {
+    const builder = rectangle();
+    builder.run(setItem, { id: 'one', range: 'saltbox', code: 'B36', placement: onA(500) });
+    builder.run(setRows, { id: 'one', rows: [{ shows: 'drawer', across: 2, widths: [200] }] });
+    const after = mirrored(builder.design, 'one');
+    expect(across(after, 'one', 'left')).toEqual(across(builder.design, 'one', 'right'));
   });
 
   it('shows them so where several change places, too', () => {

@@ -4,10 +4,12 @@ import type { ItemRecord, ItemRow } from '../document/records';
 import { dot, place, scale, subtract } from '../geometry/point';
 import { ok, refuse, type Result } from '../result';
 import { ofOtherHand } from '../ranges/handing';
+import { constructionOfItem } from '../ranges/construction';
+import { cellsBetween, plain } from '../ranges/row-cells';
+import { rangesOf } from '../ranges/shelf';
 import { blockOf } from '../setting/block';
 import type { ItemBox } from '../setting/item-box';
 import { placedAt, shifted, standing } from '../setting/shift-item';
-import { solidOfItem } from '../solids/solids';
 import { quantise } from '../units/units';
 import { findFreeItems, guardedItems, type Command } from './command';
 
@@ -55,18 +57,14 @@ function mirroredAll(design: Design, boxes: readonly [ItemBox, ...ItemBox[]]): R
 }
 
 /** The rows of a front as they are in a mirror: what is side by side in one in widths of its own, from the other end. */
-function mirroredRows(design: Design, box: ItemBox): ItemRow[] | undefined {
-  const { rows } = box.record;
+function mirroredRows(design: Design, { record }: ItemBox): ItemRow[] | undefined {
+  const { rows, width } = record;
   if (!rows?.some(({ widths }) => widths)) return rows;
-  const parts = solidOfItem(design, box).sides.flatMap((side) => side.parts);
-  return rows.map((row, index) => {
-    const own = parts.filter((part) => part.row === index);
-    const cells = Array.from({ length: row.across ?? 1 }, (_, at) => own.filter(({ cell }) => cell === at));
-    if (!row.widths || cells.some((cell) => cell.length === 0)) return row;
-    const wide = cells.map((cell) => {
-      const [from, to] = [cell.map(({ left }) => left), cell.map(({ right }) => right)];
-      return quantise(Math.max(...to) - Math.min(...from));
-    });
+  const { between, frontShort } = constructionOfItem(record, rangesOf(design)) ?? plain;
+  const at = { left: frontShort, right: width - frontShort };
+  return rows.map((row) => {
+    if (!row.widths) return row;
+    const wide = cellsBetween(at, row, between).map(({ left, right }) => quantise(right - left));
     return { ...row, widths: wide.toReversed().slice(0, -1) };
   });
 }

@@ -1,8 +1,9 @@
-import { LEAST_ROW, type DoorStyle, type HandleStyle } from '../document/limits';
+import { type DoorStyle, type HandleStyle } from '../document/limits';
 import type { Side } from '../document/records';
 import { railOf, type LeafBoard } from '../surfaces/door-styles';
 import { plinthUnder, type ConstructionMethod } from '../ranges/construction';
 import { ONE_DOOR } from '../ranges/handing';
+import { cellsBetween, plain } from '../ranges/row-cells';
 import type { FrontRow, ItemKind } from '../ranges/item-kind';
 
 /** A part of a front, in the front's own frame: across from its left end as seen from in front, up from the item's underside, mm. */
@@ -52,9 +53,6 @@ const SHELF = 18;
 const SHELF_EVERY = 300;
 /** What shows between the leaves of a pair of doors: no stile stands behind it. */
 const PAIR_GAP = 3;
-
-/** Without a construction of its own: what is bought as one thing. */
-export const plain: Pick<ConstructionMethod, 'between' | 'frontShort'> = { between: 4, frontShort: 2 };
 
 /**
  * What shows on the front of an item, rows from the top down: fronts short of the box's sides and apart by what its construction says, clear of
@@ -127,26 +125,6 @@ function ownParts(
         ? [{ shows: 'niche', ...cell }, ...openShelves(row, cell, { clear, thick: shelf })]
         : partsOf(row, cell, own, sizes.up);
     return found.map((part) => ({ ...part, row: index, ...(cells.length > 1 && { cell: place }) }));
-  });
-}
-
-/** A row in the widths of those side by side in it, so far apart: equal, or as they are said to be, the last what is left. */
-export function cellsBetween<P extends Pick<Place, 'left' | 'right'>>(
-  at: P,
-  { across = 1, widths }: FrontRow,
-  between: number,
-): P[] {
-  const free = at.right - at.left - between * (across - 1);
-  const asked = widths?.slice(0, across - 1) ?? [];
-  const over = (free - asked.reduce((sum, one) => sum + one, 0)) / (across - asked.length);
-  // Where the cabinet has come to be too narrow for what was typed, they are equal again.
-  const [typed, rest] = over >= LEAST_ROW ? [asked, over] : [[], free / across];
-  let left = at.left;
-  return Array.from({ length: across }, (_, index) => {
-    const right = left + (typed[index] ?? rest);
-    const cell = { ...at, left, right };
-    left = right + between;
-    return cell;
   });
 }
 

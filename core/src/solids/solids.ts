@@ -14,6 +14,7 @@ import { hasLegs } from '../ranges/handing';
 import { isOwnTop } from '../ranges/item-kind';
 import type { Range } from '../ranges/range';
 import { findItem, findRange, rangesOf } from '../ranges/shelf';
+import { plain } from '../ranges/row-cells';
 import { itemBoxes, type ItemBox } from '../setting/item-box';
 import { builtInto, type Blocked } from '../setting/cut-round';
 import { isAlong, planeOver, slantInto, type Slant, type SlantInto } from '../setting/slant';
@@ -30,7 +31,7 @@ import { roomShape } from '../survey/room-shape';
 import { trims } from '../surfaces/trims';
 import { frontStyle } from '../surfaces/finish-of';
 import { cutFronts } from './cut-fronts';
-import { frontParts, plain, styled } from './front-parts';
+import { frontParts, styled } from './front-parts';
 import { plainSides, type Solid, type SolidSide } from './solid';
 import { trimSolids } from './trim-solids';
 
