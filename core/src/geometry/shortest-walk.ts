@@ -21,7 +21,7 @@ export function floorOf(rings: readonly Polygon[]): Floor {
 }
 
 /** Whether a ring lies in an even number of others. */
-export function isOutline(ring: Polygon, rings: readonly Polygon[]): boolean {
+function isOutline(ring: Polygon, rings: readonly Polygon[]): boolean {
   return rings.filter((other) => other !== ring && contains(other, ring[0]!)).length % 2 === 0;
 }
 

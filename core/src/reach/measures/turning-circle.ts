@@ -1,8 +1,7 @@
 import { perDesign, type Design } from '../../document/design';
 import { largestCircle } from '../../geometry/largest-circle';
 import { direction, add, scale } from '../../geometry/point';
-import { contains } from '../../geometry/polygon';
-import { isOutline } from '../../geometry/shortest-walk';
+import { signedArea } from '../../geometry/polygon';
 import { freeFloor } from '../facts/floor';
 import { roomShape, type RoomShape } from '../../survey/room-shape';
 import type { Measure } from '../measure';
@@ -32,13 +31,14 @@ export const turningCircle: Measure<RoomShape> = {
 
 const largest = perDesign((design: Design) => {
   const { rings } = freeFloor(design);
-  // What stands from wall to wall parts the floor: each part has its own outline, and what stands in it.
-  const found = rings
-    .filter((ring) => isOutline(ring, rings))
-    .flatMap((outline) => {
-      const within = rings.filter((ring) => ring !== outline && contains(outline, ring[0]!));
-      return largestCircle(outline, within) ?? [];
-    });
-  const none = { centre: roomShape(design).outline[0]!, radius: 0 };
-  return { room: 'room', ...found.reduce((one, other) => (other.radius > one.radius ? other : one), none) };
+  // Every ring is an edge of the floor: what is within the largest and within no other is free.
+  const sizes = rings.map((ring) => Math.abs(signedArea(ring)));
+  const outer = rings[sizes.indexOf(Math.max(...sizes))];
+  const found =
+    outer &&
+    largestCircle(
+      outer,
+      rings.filter((ring) => ring !== outer),
+    );
+  return { room: 'room', ...(found ?? { centre: roomShape(design).outline[0]!, radius: 0 }) };
 });
