@@ -3,7 +3,7 @@ import type { Design } from '../document/design';
 import type { ItemRecord, ItemRow } from '../document/records';
 import { dot, place, scale, subtract } from '../geometry/point';
 import { ok, refuse, type Result } from '../result';
-import { ofOtherHand } from '../ranges/handing';
+import { ofOtherHand, otherSide } from '../ranges/handing';
 import { constructionOfItem } from '../ranges/construction';
 import { cellsBetween, plain } from '../ranges/row-cells';
 import { rangesOf } from '../ranges/shelf';
@@ -94,7 +94,7 @@ function withOtherHand(record: ItemRecord, rows: ItemRow[] | undefined): ItemRec
     mirrored.topJoints = swapped(joints, [['frontLeft', 'frontRight']]);
     for (const key of jointCornerKeys) {
       const way = mirrored.topJoints[key];
-      if (way === 'left' || way === 'right') mirrored.topJoints[key] = way === 'left' ? 'right' : 'left';
+      if (way === 'left' || way === 'right') mirrored.topJoints[key] = otherSide(way);
     }
     if (joints.across)
       mirrored.topJoints.across = joints.across

@@ -49,6 +49,24 @@ describe('beside what is cooked on', () => {
     expect(ruled(beside(100, 'tall-pantry'), 'M-hob-fridge')).toEqual([]);
   });
 
+  it('is in its run no farther than 2.5 m along it, whichever way that lies', () => {
+    const along = (gap: number, degrees: number) => {
+      const turn = (degrees * Math.PI) / 180;
+      const at = (far: number) => onFloor(1500 + far * Math.cos(turn), -5000 + far * Math.sin(turn), degrees);
+      const hob = withItem(rectangle(8000, 8000), 'hob', 'hob', {
+        ...{ width: 580, depth: 510, height: 50, up: 860, placement: at(0) },
+      });
+      return ruled(
+        withItem(hob, 'cold', 'refrigerator', {
+          ...{ width: 600, depth: 600, height: 1900, placement: at(580 + gap) },
+        }),
+        'M-hob-fridge',
+      );
+    };
+    for (const degrees of [0, 37])
+      expect([2499, 2501].map((gap) => along(gap, degrees).length)).toEqual([1, 0]);
+  });
+
   it('is measured from the hob itself, where a base comes with one, and to the bowl itself', () => {
     // The hob of a base begins 30 in from its sides.
     const own = (left: number) =>

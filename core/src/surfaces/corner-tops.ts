@@ -1,6 +1,6 @@
 import { place } from '../geometry/point';
 import { SAME_PLACE, TOUCH } from '../geometry/tolerance';
-import { hasLegs } from '../ranges/handing';
+import { hasLegs, otherSide } from '../ranges/handing';
 import type { ItemBox } from '../setting/item-box';
 import { stretchOfPolygon } from '../setting/strip';
 import {
@@ -43,7 +43,7 @@ function legTop(strip: Strip, box: ItemBox, leg: number): KeyedPolygon {
         [leg + over, far[1]],
       ] satisfies Local[]);
   const corners: Local[] = [[wall, wall], [far[0], wall], ...fronts, [wall, far[1]]];
-  const away = hand === 'left' ? 'right' : 'left';
+  const away = otherSide(hand);
   const behind: EdgeSource = { role: 'behind', boxes: [box], id: null };
   const sides: EdgeSource[] = [
     behind,
@@ -93,7 +93,7 @@ function frontAcross(
 
 /** How the top ends at the other side of a corner cabinet, where its run does. */
 function endInRun(strip: Strip, box: ItemBox): StripEnd | null {
-  const side = box.record.hand === 'left' ? 'right' : 'left';
+  const side = otherSide(box.record.hand);
   const isLast = box === (side === 'left' ? strip.run[0] : strip.run.at(-1));
   return isLast ? endOfStrip(strip, side) : null;
 }
