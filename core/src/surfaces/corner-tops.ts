@@ -1,10 +1,11 @@
-import { place } from '../geometry/point';
+import { dot, place, scale, subtract } from '../geometry/point';
 import { SAME_PLACE, TOUCH } from '../geometry/tolerance';
 import { hasLegs, otherSide } from '../ranges/handing';
 import type { ItemBox } from '../setting/item-box';
 import { stretchOfPolygon } from '../setting/strip';
 import {
   BACK_REACH,
+  depthsBehind,
   endedAt,
   endOfStrip,
   runUnderside,
@@ -27,11 +28,9 @@ export function cornerTops(strip: Strip): KeyedPolygon[] {
 type Local = readonly [along: number, out: number];
 
 function legTop(strip: Strip, box: ItemBox, leg: number): KeyedPolygon {
-  const { record, kind, origin, u, n, against } = box;
+  const { record, kind, origin, u, n } = box;
   const { width, depth, hand } = record;
   const over = record.overhangs?.front ?? strip.frontOverhang;
-  // Past the walls of its corner, which cut it.
-  const wall = against ? -BACK_REACH : 0;
   const [own, other] = [endInRun(strip, box), endOfLeg(strip, box, leg)];
   const isAcross = kind.plan === 'diagonal' && width > leg && depth > leg;
   const far: Local = [isAcross && own ? width + own.over : width, depth + (other?.over ?? 0)];
@@ -42,16 +41,19 @@ function legTop(strip: Strip, box: ItemBox, leg: number): KeyedPolygon {
         [leg + over, leg + over],
         [leg + over, far[1]],
       ] satisfies Local[]);
-  const corners: Local[] = [[wall, wall], [far[0], wall], ...fronts, [wall, far[1]]];
+  // Past the walls of its corner, which cut it.
+  const atCorner = endAtCorner(strip, box);
+  const behindOwn = -depthsBehind(strip)[strip.run.indexOf(box)]!;
+  const behindOther = atCorner ? -depthBehindLeg(strip, box, { end: atCorner, long: far[1] }) : 0;
+  const corners: Local[] = [[behindOther, behindOwn], [far[0], behindOwn], ...fronts, [behindOther, far[1]]];
   const away = otherSide(hand);
-  const behind: EdgeSource = { role: 'behind', boxes: [box], id: null };
   const sides: EdgeSource[] = [
-    behind,
+    { role: 'behind', boxes: [box], id: null },
     own ? sourceAt(box, away, own) : { role: away, boxes: [box], id: null },
     ...fronts.slice(1).map((): EdgeSource => ({ role: 'front', boxes: [box], id: null })),
     // Where a neighbour stands, its own strip goes on.
     other ? sourceAt(box, hand, other) : { role: 'step', boxes: [box], id: null },
-    behind,
+    atCorner ? sourceAt(box, 'behind', atCorner) : { role: 'behind', boxes: [box], id: null },
   ];
   const ring = corners.map(([along, out]) =>
     place(origin, u, hand === 'left' ? along : width - along, n, out),
@@ -92,8 +94,11 @@ function frontAcross(
 }
 
 /** How the top ends at the other side of a corner cabinet, where its run does. */
-function endInRun(strip: Strip, box: ItemBox): StripEnd | null {
-  const side = otherSide(box.record.hand);
+const endInRun = (strip: Strip, box: ItemBox) => endOnSide(strip, box, otherSide(box.record.hand));
+/** How it ends at the back of its other leg. */
+const endAtCorner = (strip: Strip, box: ItemBox) => endOnSide(strip, box, box.record.hand);
+
+function endOnSide(strip: Strip, box: ItemBox, side: 'left' | 'right'): StripEnd | null {
   const isLast = box === (side === 'left' ? strip.run[0] : strip.run.at(-1));
   return isLast ? endOfStrip(strip, side) : null;
 }
@@ -120,6 +125,27 @@ function endOfLeg({ run, around, ...more }: Strip, box: ItemBox, leg: number): S
   }
   if (nearest?.isUnderTop && nearest.tie.distance <= BACK_REACH + SAME_PLACE) return null;
   return endedAt(nearest?.tie, box, hand, more);
+}
+
+/** A wall that leaves a leg's back by more than this, mm a mm of its length, is not followed. */
+const MOST_SLOPE = 1 / 4;
+
+/** How far the top goes behind the back of a leg that is so long with its overhang: to all of a wall that is near somewhere, else as its end says, mm. */
+function depthBehindLeg(
+  { around }: Strip,
+  { record, origin, u, n }: ItemBox,
+  { end: { tie, over }, long }: { end: StripEnd; long: number },
+): number {
+  if (tie?.to.kind !== 'wall' || tie.distance > BACK_REACH) return over;
+  const face = around.faces.find(({ id }) => id === tie.to.id)!;
+  if (face.arc) return Math.max(BACK_REACH, over);
+  const isLeft = record.hand === 'left';
+  const away = scale(u, isLeft ? -1 : 1);
+  const toWall = (out: number) =>
+    dot(subtract(face.start, place(origin, u, isLeft ? 0 : record.width, n, out)), face.n) /
+    dot(away, face.n);
+  const farthest = Math.max(toWall(0), toWall(long));
+  return Math.max(BACK_REACH, over, Math.min(farthest + TOUCH, BACK_REACH + long * MOST_SLOPE));
 }
 
 /** The same polygon walked the other way. */

@@ -3,10 +3,11 @@ import type { ItemRecord } from '../document/records';
 import { rememberOne } from '../document/remember';
 import { dot, place, subtract, type Point } from '../geometry/point';
 import { AGAINST, TOUCH } from '../geometry/tolerance';
+import { hasLegs } from '../ranges/handing';
 import { isInRun, isOwnTop } from '../ranges/item-kind';
 import { middleWithin, type ItemBox } from '../setting/item-box';
 import type { Run } from '../setting/runs';
-import { tieInPlan, type Around, type PlanSide, type Tie } from '../setting/ties';
+import { tieInPlan, type Around, type Tie } from '../setting/ties';
 import { isWaterfall, type EdgeSource, type KeyedPolygon } from './top-edge';
 
 /** A top reaches back to a wall no further than this behind the boxes, mm. */
@@ -56,7 +57,7 @@ export interface StripEnd {
 export function endedAt(
   tie: TopTie | undefined,
   { record }: ItemBox,
-  side: 'left' | 'right',
+  side: OverhangSide,
   { endOverhang, topThickness }: Pick<Strip, 'endOverhang' | 'topThickness'>,
 ): StripEnd {
   const most = ownOverhang(record, side, topThickness) ?? endOverhang;
@@ -68,7 +69,12 @@ export function endedAt(
 export function endOfStrip({ run, around, ...more }: Strip, side: 'left' | 'right'): StripEnd {
   const box = side === 'left' ? run[0]! : run.at(-1)!;
   const tie = tieInPlan(around, box, side, (other) => stopsTop(other, runUnderside(run)));
-  return endedAt(tie, box, side, more);
+  return endedAt(tie, box, sideAtEnd(box, side), more);
+}
+
+/** Which side of an item is at an end of its run: of a corner cabinet towards its corner, the back of its other leg. */
+function sideAtEnd({ record, kind }: ItemBox, side: 'left' | 'right'): OverhangSide {
+  return record.leg !== undefined && hasLegs(kind) && record.hand === side ? 'behind' : side;
 }
 
 /**
@@ -76,34 +82,23 @@ export function endOfStrip({ run, around, ...more }: Strip, side: 'left' | 'righ
  * A wall behind takes it to the wall, another run behind ends it at the boxes.
  */
 export function runStrip(strip: Strip): KeyedPolygon[] {
-  const { run, around, frontOverhang, endOverhang, topThickness } = strip;
+  const { run, frontOverhang } = strip;
   const [first, last] = [run[0]!, run.at(-1)!];
   const { origin, u, n } = first;
-  const said = ({ record }: ItemBox, side: OverhangSide) => ownOverhang(record, side, topThickness);
   const alongOf = (box: ItemBox) => dot(subtract(box.origin, origin), u);
-  const underside = runUnderside(run);
-  const beside = (box: ItemBox, side: PlanSide) =>
-    tieInPlan(around, box, side, (other) => stopsTop(other, underside));
   const ends = { left: endOfStrip(strip, 'left'), right: endOfStrip(strip, 'right') };
   const left = -ends.left.over;
   const right = alongOf(last) + last.record.width + ends.right.over;
   const back = Math.min(...run.map((box) => dot(subtract(box.origin, origin), n)));
-  // How far back it goes behind each: to a wall, to what stands there, or out past the back and what clads it.
-  const panels = cladding(around, run);
-  const depths = run.map((box) => {
-    const tie = besideWall(box) ?? beside(box, 'behind');
-    const own = said(box, 'behind');
-    if (!tie || tie.distance > BACK_REACH) return panels + (own ?? endOverhang);
-    // Where only part of it stands at a wall, the top may still go out past the rest: the wall cuts it.
-    return tie.to.kind === 'wall' ? Math.max(BACK_REACH, own ?? 0) : 0;
-  });
+  const depths = depthsBehind(strip);
   const fronts = run.map(({ record }) => record.overhangs?.front ?? frontOverhang);
   const [least, near] = [Math.min(...depths), Math.min(...fronts)];
   const deep = deepest(run);
 
   const sideOf = (side: 'left' | 'right', whole: boolean): EdgeSource => {
     if (!whole) return { role: 'step', boxes: run, id: null };
-    return sourceAt(side === 'left' ? first : last, side, ends[side]);
+    const box = side === 'left' ? first : last;
+    return sourceAt(box, sideAtEnd(box, side), ends[side]);
   };
   // The least over the whole run, then every greater one over the items that have at least it: nested, so that no joint between pieces is left.
   const stretches = (sizes: readonly number[]) =>
@@ -137,8 +132,21 @@ export function runStrip(strip: Strip): KeyedPolygon[] {
   ];
 }
 
+/** How far back a run's top goes behind each of its boxes: to a wall, to what stands there, or out past the back and what clads it, mm. */
+export function depthsBehind({ run, around, endOverhang, topThickness }: Strip): number[] {
+  const panels = cladding(around, run);
+  const underside = runUnderside(run);
+  return run.map((box) => {
+    const tie = besideWall(box) ?? tieInPlan(around, box, 'behind', (other) => stopsTop(other, underside));
+    const own = ownOverhang(box.record, 'behind', topThickness);
+    if (!tie || tie.distance > BACK_REACH) return panels + (own ?? endOverhang);
+    // Where only part of it stands at a wall, the top may still go out past the rest: the wall cuts it.
+    return tie.to.kind === 'wall' ? Math.max(BACK_REACH, own ?? 0) : 0;
+  });
+}
+
 /** Where the edge of a top at the end of an item comes from. */
-export const sourceAt = (box: ItemBox, side: 'left' | 'right', { tie, stopped }: StripEnd): EdgeSource => ({
+export const sourceAt = (box: ItemBox, side: OverhangSide, { tie, stopped }: StripEnd): EdgeSource => ({
   ...{ role: stopped ? 'stop' : side, boxes: [box] },
   id: stopped ? tie!.to.id : null,
 });

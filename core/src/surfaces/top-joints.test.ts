@@ -178,7 +178,11 @@ describe('a corner cabinet in a corner out of square', () => {
             }
         }
       }),
-      { numRuns: 60 },
+      // At the end of its leg the wall is a hair farther off than tops reach, or just nearer.
+      {
+        numRuns: 60,
+        examples: [59.7488095, 59.76, 59.74].map((off) => [{ angle: 90.01786580462367, off, gap: 0 }]),
+      },
     );
   });
 

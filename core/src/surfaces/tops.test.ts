@@ -262,6 +262,31 @@ describe('a corner cabinet', () => {
   });
 });
 
+describe('a corner cabinet off its corner', () => {
+  const backOf = (hand: 'left' | 'right', off: number, overhangs?: { behind: number }) => {
+    const builder = rectangle(4000, 3000);
+    const at = hand === 'left' ? off : 4000 - 900 - off;
+    const id = builder.set('F900-L', 'face-a', at);
+    builder.run(editItems, { ids: [id], change: { hand, ...(overhangs && { overhangs }) } });
+    const [top, ...others] = tops(builder.design);
+    expect([others, top!.rings.length]).toEqual([[], 1]);
+    const { edges } = top!.rings[0]!;
+    const { left, right, bottom } = boundsOf(top!.outline.flat());
+    expect(-bottom).toBeCloseTo(920, 6);
+    const far = hand === 'left' ? left : 4000 - right;
+    return [Math.round(far * 1e3) / 1e3, edges.filter(({ role }) => role === 'behind').length, edges.length];
+  };
+
+  it('has its top to the wall behind its other leg no farther off than tops reach, else past its back as past an end', () => {
+    for (const hand of ['left', 'right'] as const) {
+      for (const off of [0, 59, 60]) expect([off, ...backOf(hand, off)]).toEqual([off, 0, 0, 6]);
+      for (const off of [60.1, 100, 300]) expect([off, ...backOf(hand, off)]).toEqual([off, off - 20, 1, 6]);
+      // By what is typed for its back.
+      expect(backOf(hand, 300, { behind: 45 })).toEqual([255, 1, 6]);
+    }
+  });
+});
+
 describe('a base run beside a tall unit', () => {
   it('has its open lengths and chain from what stands, whatever hangs above', () => {
     const builder = rectangle();

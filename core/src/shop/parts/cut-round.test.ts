@@ -13,6 +13,7 @@ import { kindOf } from '../../ranges/kinds';
 import { itemsOf } from '../../ranges/shelf';
 import { collisionsOf } from '../../reach/collisions';
 import { boundsOf, signedArea } from '../../geometry/polygon';
+import { TOUCH } from '../../geometry/tolerance';
 import { findBox } from '../../setting/item-box';
 import { across } from './board-prism';
 import { madeItems } from './design-parts';
@@ -47,6 +48,9 @@ const anyThing = fc.record({
   up: fc.constantFrom(0, 0, 0, 60, 400),
   height: fc.constantFrom(2400, 2000, 300, 90),
 });
+/** Whether a thing is in a cabinet as wide and deep, by more than what only touches it. */
+const goesInto = (width: number, depth: number) => (thing: { at: number; width: number; depth: number }) =>
+  Math.min(width - thing.at, thing.at + thing.width, Math.min(depth, thing.depth)) > TOUCH;
 const boardsOf = (design: Design) => madeItems(design)[0]!.parts.flatMap(({ boards }) => boards);
 
 /** The corners of each board of a name that is notched, seen from above, from the front or from the right, by their places in the cabinet. */
@@ -75,7 +79,7 @@ describe('a cabinet cut round what is built in', () => {
           const { builder } = roomOf(range, code, ...things);
           const cabinet = printed(builder.design);
           expect(partsFaults(cabinet, 20)).toEqual([]);
-          const pipes = things.map(
+          const pipes = things.filter(goesInto(width, depth)).map(
             (thing) =>
               [
                 [thing.at, Math.min(width, thing.at + thing.width)],
@@ -111,6 +115,17 @@ describe('a cabinet cut round what is built in', () => {
       ),
       { numRuns: 120 },
     );
+  });
+
+  it('is left whole by what goes into it no farther than what touches', () => {
+    for (const [at, depths] of [
+      [599.4, 560 - 95],
+      [599.5, 560],
+      [599.6, 560],
+    ] as const) {
+      const { builder } = roomOf('fathom', 'F600', { at, width: 100, depth: 90 });
+      expect([at, partsNamed(printed(builder.design), 'side-right')[0]!.width]).toEqual([at, depths]);
+    }
   });
 
   it('has its bottom, rails and back cut in a corner, its side as much less deep, 5 off the pipes', () => {
