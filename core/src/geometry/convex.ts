@@ -1,5 +1,5 @@
-import { dot, scale, subtract, type Point } from './point';
-import { forEachEdge, type Polygon } from './polygon';
+import { add, distance, dot, scale, subtract, unit, type Point } from './point';
+import { forEachEdge, signedArea, type Polygon } from './polygon';
 
 /**
  * How far two convex polygons go into each other, mm: the shortest move that parts them (separating axes).
@@ -47,4 +47,20 @@ export function clipHalfPlane(polygon: Polygon, normal: Point, from: number): Po
     }
   }
   return kept;
+}
+
+/** A convex polygon with each of its sides moved out, mm. */
+export function grown(polygon: Polygon, by: number): Point[] {
+  const corners = polygon.filter((at, index) => distance(at, polygon.at(index - 1)!) > 0);
+  const out = signedArea(corners) > 0 ? by : -by;
+  const outward = (a: Point, b: Point): Point => {
+    const { x, y } = unit(subtract(b, a));
+    return { x: y, y: -x };
+  };
+  return corners.map((at, index) => {
+    const before = outward(corners.at(index - 1)!, at);
+    const after = outward(at, corners[(index + 1) % corners.length]!);
+    // At the tip of a splinter no farther than ten times as far.
+    return add(at, scale(add(before, after), out / Math.max(0.1, 1 + dot(before, after))));
+  });
 }

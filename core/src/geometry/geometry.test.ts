@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { wrapAngle } from '../units/angles';
-import { clipHalfPlane, overlapDepth } from './convex';
-import { direction, inward, place, type Point } from './point';
+import { clipHalfPlane, extent, grown, overlapDepth } from './convex';
+import { direction, inward, place, subtract, type Point } from './point';
 import { boundsOf, contains, crossingEdges, perimeter, signedArea } from './polygon';
 import { intersect, union, without } from './region';
 import { reachIntoSector, type Sector } from './sector';
@@ -83,6 +83,27 @@ describe('polygons', () => {
   it('clips by a half-plane', () => {
     expect(signedArea(clipHalfPlane(square(0, 0, 100), { x: 1, y: 0 }, 30))).toBeCloseTo(7_000, 6);
     expect(clipHalfPlane(square(0, 0, 100), { x: 1, y: 0 }, 130)).toEqual([]);
+  });
+});
+
+describe('a convex polygon grown', () => {
+  it('has every side as far out, whichever way round it is walked', () => {
+    const five = [0, 70, 140, 220, 300].map((degrees) => direction((degrees * Math.PI) / 180));
+    // Two corners in one place make no side.
+    const four = [...square(0, 0, 300), { x: 0, y: 300 }];
+    for (const polygon of [five, five.toReversed(), four]) {
+      const out = grown(polygon, 2);
+      expect(out).toHaveLength(new Set(polygon.map(({ x, y }) => `${x} ${y}`)).size);
+      for (const axis of polygon.flatMap((at, index) => {
+        const { x, y } = subtract(at, polygon.at(index - 1)!);
+        const long = Math.hypot(x, y);
+        return long > 0 ? [{ x: y / long, y: -x / long }] : [];
+      })) {
+        const [was, is] = [extent(polygon, axis), extent(out, axis)];
+        // One of the two is the side's own.
+        expect(Math.min(is[1] - was[1], was[0] - is[0])).toBeCloseTo(2, 9);
+      }
+    }
   });
 });
 

@@ -1,9 +1,9 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { distance, type Point } from './point';
+import { distance, rotate, type Point } from './point';
 import { contains } from './polygon';
 import { randomFrom } from './random';
-import { union, without } from './region';
-import { floorOf, shortestWalk } from './shortest-walk';
+import { floorBetween, shortestWalk } from './shortest-walk';
 
 const box = (left: number, bottom: number, width: number, height: number): Point[] => [
   { x: left, y: bottom },
@@ -15,17 +15,44 @@ const room = box(0, 0, 6000, 4000);
 
 describe('the shortest walk', () => {
   it('goes straight where nothing is in the way, and round corners where something is', () => {
-    const open = floorOf(union([room]));
+    const open = floorBetween(room, []);
     expect(shortestWalk(open, { x: 500, y: 500 }, { x: 5500, y: 3500 })!.length).toBeCloseTo(
       Math.hypot(5000, 3000),
       6,
     );
-    const parted = floorOf(without([room], [box(2500, 0, 1000, 3000)]));
+    const parted = floorBetween(room, [box(2500, 0, 1000, 3000)]);
     const { length, path } = shortestWalk(parted, { x: 1500, y: 1000 }, { x: 4500, y: 1000 })!;
     expect(length).toBeCloseTo(2 * Math.hypot(1000, 2000) + 1000, 2);
     expect(path).toHaveLength(4);
-    const shut = floorOf(without([room], [box(2500, -10, 1000, 4020)]));
+    const shut = floorBetween(room, [box(2500, -10, 1000, 4020)]);
     expect(shortestWalk(shut, { x: 1500, y: 1000 }, { x: 4500, y: 1000 })).toBeNull();
+  });
+
+  it('turns at the same corners where two runs meet in a corner only, or by a hair, and shut it', () => {
+    const walk = (turn: number, into: number, order: readonly number[]) => {
+      const blocks = [
+        box(0, 3400, 5400 + into, 600),
+        box(5400, 0, 600, 3400 + into),
+        box(2000, 0, 800, 3000),
+      ];
+      const turned = [room, ...order.map((at) => blocks[at]!)].map((one) =>
+        one.map((at) => rotate(at, turn)),
+      );
+      const floor = floorBetween(turned[0]!, turned.slice(1));
+      return shortestWalk(floor, rotate({ x: 500, y: 500 }, turn), rotate({ x: 5000, y: 600 }, turn))!.length;
+    };
+    const expected = Math.hypot(1500, 2500) + 800 + Math.hypot(2200, 2400);
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 2 * Math.PI, noNaN: true }),
+        fc.shuffledSubarray([0, 1, 2], { minLength: 3 }),
+        (turn, order) => {
+          for (const into of [0, 0.02])
+            expect(Math.abs(walk(turn, into, order) - expected)).toBeLessThan(0.02);
+        },
+      ),
+      { numRuns: 200 },
+    );
   });
 
   it('is that over every two corners that see one another: random rooms', () => {
@@ -68,7 +95,7 @@ describe('the shortest walk', () => {
         for (let i = 0; i < places.length; i++)
           for (let j = 0; j < places.length; j++)
             away[i]![j] = Math.min(away[i]![j]!, away[i]![k]! + away[k]![j]!);
-      const found = shortestWalk(floorOf(without([room], union(blocks))), from, to);
+      const found = shortestWalk(floorBetween(room, blocks), from, to);
       const brute = away[0]![1]!;
       // Where two blocks cross, the walk turns at no corner of either: the walk found there is no longer.
       if (brute < Infinity) expect(found!.length).toBeLessThan(brute + 1);

@@ -1,5 +1,8 @@
-import { cross, distance, middle, subtract, type Point } from './point';
-import { contains, forEachEdge, signedArea, type Polygon } from './polygon';
+import { grown } from './convex';
+import { add, cross, distance, middle, scale, subtract, unit, type Point } from './point';
+import { contains, forEachEdge, type Polygon } from './polygon';
+import { union, without } from './region';
+import { turningCorners } from './turning-corners';
 
 /** A floor to walk on: outlines counter-clockwise and holes clockwise, and the corners a shortest walk can turn at. */
 export interface Floor {
@@ -7,22 +10,32 @@ export interface Floor {
   turns: readonly Point[];
 }
 
-/** The floor of a region. A shortest walk turns only where the floor comes into the way: at its corners of more than half a turn. */
-export function floorOf(rings: readonly Polygon[]): Floor {
-  const turns = rings.flatMap((ring) => {
-    const way = signedArea(ring) > 0 === isOutline(ring, rings) ? 1 : -1;
-    return ring.filter((corner, index) => {
-      const before = ring[(index + ring.length - 1) % ring.length]!;
-      const after = ring[(index + 1) % ring.length]!;
-      return way * cross(subtract(corner, before), subtract(after, corner)) < 0;
-    });
-  });
-  return { rings, turns };
-}
+/** What is nearer than this to what it stands at leaves no way between them: so far off lies what is computed on whole micrometres, mm. */
+const SHUT = 0.005;
 
-/** Whether a ring lies in an even number of others. */
-function isOutline(ring: Polygon, rings: readonly Polygon[]): boolean {
-  return rings.filter((other) => other !== ring && contains(other, ring[0]!)).length % 2 === 0;
+/** The floor within an outline that convex solids leave. A shortest walk turns only where they come into the way: at corners of more than half a turn. */
+export function floorBetween(outline: Polygon, solids: readonly Polygon[]): Floor {
+  const region =
+    solids.length > 0
+      ? without(
+          [outline],
+          solids.map((solid) => grown(solid, SHUT)),
+        )
+      : union([outline]);
+  const rings = region.map(turningCorners);
+  const turns = rings.flatMap((ring) =>
+    ring.flatMap((corner, index) => {
+      const before = unit(subtract(corner, ring.at(index - 1)!));
+      const after = unit(subtract(ring[(index + 1) % ring.length]!, corner));
+      if (cross(before, after) >= 0) return [];
+      if (outline.some((at) => distance(at, corner) < SHUT)) return [corner];
+      // Where what stands there really turns: as far in from both its sides.
+      return [
+        add(corner, scale(subtract(after, before), SHUT / Math.max(0.1, Math.abs(cross(before, after))))),
+      ];
+    }),
+  );
+  return { rings, turns };
 }
 
 /** A walk and its length, mm. */

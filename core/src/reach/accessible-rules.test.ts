@@ -52,6 +52,14 @@ describe('one who sits in a wheelchair', () => {
     expect(judged(rectangle(6000, 1500), 'M-turn')).toMatchObject({
       'largest clear circle': expect.closeTo(1500, 0),
     });
+    // Parted from wall to wall: the lesser floor may be the wider one.
+    const parted = withItem(rectangle(9000, 2400), 'wall', 'tall-pantry', {
+      ...{ width: 2400, depth: 100, height: 2000, placement: onFloor(2400, 0, -90) },
+    });
+    const narrow = withItem(parted, 'run', 'base-doors', {
+      ...{ width: 6600, depth: 1100, height: 870, placement: onA(2400) },
+    });
+    expect(judged(narrow, 'A-turn')['largest clear circle']).toBeCloseTo(2300, 0);
   });
   it('reaches switches and mirrors', () => {
     const at = (up: number) => {

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { around, inches, judged, kept, onA, onFloor, ruled, verdictOf, withItem } from '../../testing/checks';
+import { turnedBy } from '../../testing/moved-rooms';
 import { rectangle } from '../../testing/rooms';
 import { sinkRun } from '../../testing/sink-run';
 import type { Design } from '../document/design';
@@ -117,6 +118,30 @@ describe('between two work centres of one run', () => {
     expect([undefined, false, true].map((one) => verdictOf(corner(one), 'K04'))).toEqual([
       ...['tight', 'tight', 'clear'],
     ]);
+  });
+});
+
+describe('the work triangle past a peninsula', () => {
+  const builder = rectangle(6000, 3000);
+  const centre = (
+    room: { design: Design },
+    type: KindId,
+    at: number,
+    sizes: Pick<ItemRecord, 'height'> & Partial<ItemRecord>,
+  ) => withItem(room, type, type, { ...{ width: 600, depth: 600, placement: onA(at) }, ...sizes });
+  const sunk = centre(builder, 'sink', 600, { height: 200, up: 700 });
+  const cold = centre(centre(sunk, 'cooker', 4600, { height: 900 }), 'refrigerator', 5400, { height: 1800 });
+  /** 2000 long, 600 wide, at the wall that the others stand against. */
+  const { design } = withItem(cold, 'peninsula', 'base-doors', {
+    ...{ ...base, width: 2000, depth: 600, placement: onFloor(3000, 0, -90) },
+  });
+
+  it('is walked round its free end, never between it and the wall it stands at, however the room lies', () => {
+    const [near, far] = [Math.hypot(1500, 1400), Math.hypot(1900, 1400)];
+    for (let turn = 0.05; turn < 1.4; turn += 0.047) {
+      const legs = judged({ design: turnedBy(design, turn) }, 'K03');
+      expect([turn, legs['leg sink-cook']]).toEqual([turn, expect.closeTo(near + 600 + far, 0)]);
+    }
   });
 });
 

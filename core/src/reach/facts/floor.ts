@@ -1,8 +1,6 @@
 import { perDesign, type Design } from '../../document/design';
 import { place, type Point } from '../../geometry/point';
-import { union, without } from '../../geometry/region';
-import { floorOf, shortestWalk, type Floor, type Walk } from '../../geometry/shortest-walk';
-import { turningCorners } from '../../geometry/turning-corners';
+import { floorBetween, shortestWalk, type Floor, type Walk } from '../../geometry/shortest-walk';
 import { isMovable } from '../../ranges/item-kind';
 import { bodiesOf } from '../../setting/bodies';
 import { roomShape } from '../../survey/room-shape';
@@ -16,9 +14,7 @@ export const freeFloor: (design: Design) => Floor = perDesign((design) => {
   const solids = bodiesOf(design)
     .filter(({ low, box }) => low < LOW && !(box && (isMovable(box.kind) || box.kind.within)))
     .flatMap(({ pieces }) => pieces);
-  const outline = [roomShape(design).outline];
-  const rings = solids.length > 0 ? without(outline, solids) : union(outline);
-  return floorOf(rings.map(turningCorners));
+  return floorBetween(roomShape(design).outline, solids);
 });
 
 /** The shortest walk between two places of a design; null where there is none. */

@@ -30,15 +30,17 @@ export const turningCircle: Measure<RoomShape> = {
 };
 
 const largest = perDesign((design: Design) => {
-  const { rings } = freeFloor(design);
-  // Every ring is an edge of the floor: what is within the largest and within no other is free.
-  const sizes = rings.map((ring) => Math.abs(signedArea(ring)));
-  const outer = rings[sizes.indexOf(Math.max(...sizes))];
-  const found =
-    outer &&
-    largestCircle(
-      outer,
-      rings.filter((ring) => ring !== outer),
-    );
-  return { room: 'room', ...(found ?? { centre: roomShape(design).outline[0]!, radius: 0 }) };
+  const floor = freeFloor(design).rings.map((ring) => ({ ring, area: signedArea(ring) }));
+  // What stands from wall to wall parts the floor: each part has its own outline. A hole as large lies round it, not in it.
+  const found = floor.flatMap(({ ring, area }) => {
+    const holes = floor.filter((other) => other.area < 0 && -other.area < area);
+    return area > 0
+      ? (largestCircle(
+          ring,
+          holes.map((hole) => hole.ring),
+        ) ?? [])
+      : [];
+  });
+  const none = { centre: roomShape(design).outline[0]!, radius: 0 };
+  return { room: 'room', ...found.reduce((one, other) => (other.radius > one.radius ? other : one), none) };
 });
