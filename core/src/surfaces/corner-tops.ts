@@ -8,7 +8,6 @@ import {
   depthsBehind,
   endedAt,
   endOfStrip,
-  runUnderside,
   sourceAt,
   stopsTop,
   type Strip,
@@ -104,7 +103,7 @@ function endOnSide(strip: Strip, box: ItemBox, side: 'left' | 'right'): StripEnd
 }
 
 /** How the top ends past the leg of a corner cabinet; null where the next run goes on there. */
-function endOfLeg({ run, around, ...more }: Strip, box: ItemBox, leg: number): StripEnd | null {
+function endOfLeg({ around, underside, ...more }: Strip, box: ItemBox, leg: number): StripEnd | null {
   const { record, origin, u, n } = box;
   const { width, depth, hand } = record;
   const isLeft = hand === 'left';
@@ -114,7 +113,7 @@ function endOfLeg({ run, around, ...more }: Strip, box: ItemBox, leg: number): S
   };
   let nearest: { tie: TopTie; isUnderTop: boolean } | null = null;
   for (const { id, box: other, pieces } of around.bodies) {
-    if (!other || other === box || !stopsTop(other, runUnderside(run))) continue;
+    if (!other || other === box || !stopsTop(other, underside)) continue;
     for (const piece of pieces) {
       const stretch = stretchOfPolygon(band, piece);
       if (!stretch || stretch[1] <= TOUCH) continue;

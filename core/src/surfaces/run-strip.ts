@@ -1,5 +1,5 @@
 import type { OverhangSide } from '../document/limits';
-import type { ItemRecord } from '../document/records';
+import type { ItemRecord, RoomRecord } from '../document/records';
 import { rememberOne } from '../document/remember';
 import { dot, place, subtract, type Point } from '../geometry/point';
 import { AGAINST, TOUCH } from '../geometry/tolerance';
@@ -20,6 +20,8 @@ export interface Strip {
   frontOverhang: number;
   endOverhang: number;
   topThickness: number;
+  /** The height of its underside. */
+  underside: number;
 }
 
 /** How far the top over an item stands past a side of it where it says so itself, mm: where it goes down to the floor, at least as far as it is thick. */
@@ -32,7 +34,20 @@ export function ownOverhang(
   return isWaterfall(record, side) ? Math.max(own ?? 0, topThickness) : own;
 }
 
-export const runUnderside = rememberOne((run: Run): number => Math.max(...run.map(({ high }) => high)));
+/** Appliances that go under a top are let up to it on their feet by no more, mm. */
+const FEET = 80;
+
+/** How high what a run carries lies, mm: on its highest item. Appliances that go under a top, with no cabinet beside them, stand under that of the room. */
+export function runUnderside(
+  run: Run,
+  { counterHeight, topThickness }: Pick<RoomRecord, 'counterHeight' | 'topThickness'>,
+): number {
+  const highest = highestOf(run);
+  const onFeet = counterHeight - topThickness - highest;
+  const isMeant = onFeet > 0 && onFeet <= FEET && run.every(({ kind }) => kind.group === 'appliances');
+  return isMeant ? highest + onFeet : highest;
+}
+const highestOf = rememberOne((run: Run): number => Math.max(...run.map(({ high }) => high)));
 
 /** How far out of the line of a run's first back its deepest box comes, mm. */
 export function deepest(run: Run): number {
@@ -66,9 +81,9 @@ export function endedAt(
 }
 
 /** How a run's top ends at a side. */
-export function endOfStrip({ run, around, ...more }: Strip, side: 'left' | 'right'): StripEnd {
+export function endOfStrip({ run, around, underside, ...more }: Strip, side: 'left' | 'right'): StripEnd {
   const box = side === 'left' ? run[0]! : run.at(-1)!;
-  const tie = tieInPlan(around, box, side, (other) => stopsTop(other, runUnderside(run)));
+  const tie = tieInPlan(around, box, side, (other) => stopsTop(other, underside));
   return endedAt(tie, box, sideAtEnd(box, side), more);
 }
 
@@ -133,9 +148,8 @@ export function runStrip(strip: Strip): KeyedPolygon[] {
 }
 
 /** How far back a run's top goes behind each of its boxes: to a wall, to what stands there, or out past the back and what clads it, mm. */
-export function depthsBehind({ run, around, endOverhang, topThickness }: Strip): number[] {
+export function depthsBehind({ run, around, endOverhang, topThickness, underside }: Strip): number[] {
   const panels = cladding(around, run);
-  const underside = runUnderside(run);
   return run.map((box) => {
     const tie = besideWall(box) ?? tieInPlan(around, box, 'behind', (other) => stopsTop(other, underside));
     const own = ownOverhang(box.record, 'behind', topThickness);

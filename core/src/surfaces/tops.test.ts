@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
+import { onA, withItem } from '../../testing/checks';
 import { rectangle, shaped } from '../../testing/rooms';
 import { editItems } from '../commands/edit-items';
 import { mirrorItems } from '../commands/mirror-items';
 import { setBacks } from '../commands/set-backs';
-import { recordOf, roomOf } from '../document/design';
+import { recordOf, roomOf, type Design } from '../document/design';
 import type { Point } from '../geometry/point';
 import { shelfOf } from '../ranges/shelf';
 import { boundsOf } from '../geometry/polygon';
@@ -259,6 +260,40 @@ describe('a corner cabinet', () => {
     // Cut square at both refrigerators, what the front across leaves of the square is a triangle.
     const line = 2 * 560 + 340 + overhang * Math.SQRT2;
     expect(kitchen('F900-K', 'COLD600', 0).area).toBeCloseTo(900 ** 2 - (2 * 900 - line) ** 2 / 2, 2);
+  });
+});
+
+describe('an appliance that goes under a top', () => {
+  const undersides = (...heights: readonly number[]) =>
+    tops(
+      heights.reduce<{ design: Design }>(
+        (room, height, index) =>
+          withItem(room, `item-${index}`, index === 0 ? 'dishwasher' : 'base-doors', {
+            ...{ width: 600, depth: 560, height, placement: onA(1000 + 600 * index) },
+          }),
+        rectangle(4000, 3000),
+      ).design,
+    ).map(({ underside }) => underside);
+  it('stands on its feet under the room’s counter where no cabinet is beside it, up to 80', () => {
+    for (const [height, underside] of [
+      [789, 789],
+      [790, 870],
+      [820, 870],
+      [870, 870],
+      [871, 871],
+    ] as const)
+      expect([height, ...undersides(height)]).toEqual([height, underside]);
+    // Beside one it stands under what that carries.
+    expect(undersides(820, 850)).toEqual([850]);
+    expect(undersides(820, 720, 720)).toEqual([820]);
+  });
+  it('goes on with the top of a corner cabinet it stands beside the leg of', () => {
+    const builder = rectangle(4000, 3000);
+    builder.set('F900-L', 'face-a', 0);
+    builder.set('DISH600', 'face-d', 3000 - 900 - 600);
+    const [top, ...others] = tops(builder.design);
+    expect([others, top!.underside]).toEqual([[], 870]);
+    expect(top!.area).toBeCloseTo(920 * 600 + 920 * 600 - 600 * 600 + 600 * 600, 0);
   });
 });
 

@@ -66,11 +66,16 @@ const RUNS_KEPT = 3;
 export const tops: (design: Design) => readonly Top[] = perDesign((design) => {
   const all = runs(design);
   const joins = joinsOf(design, all);
-  const { topThickness: thickness } = roomOf(design);
+  const { topThickness: thickness, counterHeight } = roomOf(design);
   const { faces } = roomShape(design);
-  const carried = all.map((run) =>
-    carriedBy(run, { thickness, parts: [...stripOf(design, run), ...(joins.get(run) ?? [])] }),
-  );
+  const carried = all.map((run) => {
+    const underside = runUnderside(run, { counterHeight, topThickness: thickness });
+    return carriedBy(run, {
+      underside,
+      thickness,
+      parts: [...stripOf(design, run), ...(joins.get(run) ?? [])],
+    });
+  });
   for (const box of itemBoxes(design))
     if (isOwnTop(box.kind)) carried.push(carriedAlone(box, { part: ownTop(box, { faces }) }));
   const levels = levelsOf(carried, (one) => one.underside).flatMap((level) =>
@@ -106,13 +111,9 @@ interface Carried {
 }
 
 /** The very same for the same run with the same top: tops are remembered by it. */
-const carriedBy = remember(
-  (run: Run, own: Pick<Carried, 'parts' | 'thickness'>): Carried => ({
-    ...{ run, underside: runUnderside(run) },
-    ...own,
-  }),
-  { kept: RUNS_KEPT },
-);
+const carriedBy = remember((run: Run, own: Omit<Carried, 'run'>): Carried => ({ run, ...own }), {
+  kept: RUNS_KEPT,
+});
 
 const carriedAlone = remember((box: ItemBox, { part }: { part: KeyedPolygon }): Carried => {
   return { run: [box], underside: box.low, thickness: box.record.height, parts: [part] };
@@ -120,13 +121,15 @@ const carriedAlone = remember((box: ItemBox, { part }: { part: KeyedPolygon }): 
 
 /** What runs carry in the corners they meet in. */
 function joinsOf(design: Design, all: readonly Run[]): Map<Run, KeyedPolygon[]> {
-  const { frontOverhang } = roomOf(design);
-  const ends = all.flatMap((run) => endsIn(run, { frontOverhang }));
+  const room = roomOf(design);
+  const { frontOverhang } = room;
+  const ends = all.flatMap((run) => endsIn(run, { frontOverhang, level: runUnderside(run, room) }));
   return joinsInCorners(roomShape(design).faces, ends, joinOf);
 }
 
-const endsIn = remember((run: Run, { frontOverhang }: { frontOverhang: number }): LevelEnd[] =>
-  endsOf(run, frontOverhang).map((end) => ({ end, run, level: runUnderside(run) })),
+const endsIn = remember(
+  (run: Run, { frontOverhang, level }: { frontOverhang: number; level: number }): LevelEnd[] =>
+    endsOf(run, frontOverhang).map((end) => ({ end, run, level })),
 );
 
 const joinOf = rememberBoth((before: RunEnd, after: RunEnd) => cornerJoin(before, after));
@@ -245,10 +248,12 @@ function meet(a: Polygon, b: Polygon): boolean {
  * The polygons of a run's top before walls cut it. It follows from the run and what is around it: the same polygons as long as those are the same.
  */
 function stripOf(design: Design, run: Run): readonly KeyedPolygon[] {
-  const { frontOverhang, endOverhang, topThickness } = roomOf(design);
+  const room = roomOf(design);
+  const { frontOverhang, endOverhang, topThickness } = room;
   const bodies = bodiesNear(design, extentOf(run), MOST_OVERHANG);
   const around = { bodies, faces: roomShape(design).faces };
-  return stripsOf(run, { around, frontOverhang, endOverhang, topThickness });
+  const underside = runUnderside(run, room);
+  return stripsOf(run, { around, frontOverhang, endOverhang, topThickness, underside });
 }
 
 const extentOf = rememberOne((run: Run) => boundsCorners(boundsOfAll(run.map(({ rectangle }) => rectangle))));
