@@ -98,6 +98,16 @@ describe('dimension chains', () => {
     for (let off = 0; off < 4; off += 0.1) expect(Math.min(...shown(off, sixteenth))).toBeGreaterThan(0);
   });
 
+  it('have the other leg of a corner cabinet along its wall, where nothing else stands', () => {
+    const builder = rectangle(4200, 3200);
+    builder.set('F900-L', 'face-b', 0);
+    const units = dimensionChains(builder.design).filter(({ row }) => row === 'units');
+    expect(units.map(({ face, links }) => [face.letter, ...links.map(({ text }) => text)])).toEqual([
+      ['A', '3300', '900'],
+      ['B', '900', '2300'],
+    ]);
+  });
+
   it('print what a fitter reads', () => {
     const chain = dimensionChains(orchardKitchen()).find(
       ({ face, row }) => face.letter === 'A' && row === 'units',

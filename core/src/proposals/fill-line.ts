@@ -7,7 +7,7 @@ import type { Range, ShelfItem } from '../ranges/range';
 import { itemsOf, shelfOf } from '../ranges/shelf';
 import type { Band } from '../setting/occupancy';
 import { facePlacement } from '../setting/face-placement';
-import { baseBand, hungOnFace, itemsOnFace, wallBand } from '../setting/open-lengths';
+import { baseBand, hangingOnFace, standingOnFace, wallBand } from '../setting/open-lengths';
 import type { PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
 import { quantise } from '../units/units';
@@ -95,7 +95,7 @@ export class FillLine {
   private standingHeight(): number | undefined {
     const { band } = this.request;
     const of = this.faces.map((face) => {
-      const boxes = band === 'wall' ? hungOnFace(this.design, face.id) : itemsOnFace(this.design, face.id);
+      const boxes = band === 'wall' ? hangingOnFace(this.design, face) : standingOnFace(this.design, face);
       if (boxes.length === 0) return undefined;
       if (band === 'tall') return Math.max(...boxes.map(({ high }) => high));
       const { low, high } = band === 'wall' ? wallBand(boxes) : baseBand(boxes);

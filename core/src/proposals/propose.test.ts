@@ -52,6 +52,15 @@ const onFace = (design: Design, letter: string) =>
 const collisions = (design: Design) => collideCommand(design).collisions.map(({ text }) => text);
 
 describe('proposals', () => {
+  it('close a face that only the other leg of a corner cabinet stands along', () => {
+    const builder = rectangle(4200, 3200);
+    builder.set('F900-L', 'face-b', 0);
+    const [best] = proposals(builder, {});
+    const design = applied(builder.design, best!);
+    expect([open(design, 'base', 'A'), collisions(design)]).toEqual([[], []]);
+    expect(onFace(design, 'A').length).toBeGreaterThan(3);
+  });
+
   it('close a face about what stays, as one edit; their worth is what stands there afterwards', () => {
     const builder = rectangle(3600);
     builder.set('DISH600', 'face-a', 1500);

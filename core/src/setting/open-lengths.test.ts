@@ -126,6 +126,28 @@ describe('open lengths', () => {
     expect(open(builder, 'face-c')).toEqual([]);
   });
 
+  it('go on from the other leg of a corner cabinet, where nothing else stands along its wall', () => {
+    for (const [code, band] of [
+      ['F900-L', 'base'],
+      ['F900-K', 'base'],
+      ['U650/720-LL', 'wall'],
+    ] as const) {
+      const at = code.startsWith('F') ? 900 : 650;
+      const corner = (along: number, hand: 'left' | 'right') => {
+        const builder = rectangle(4200, 3200);
+        const id = builder.set(code, 'face-b', along);
+        builder.run(editItems, { ids: [id], change: { hand } });
+        return { a: open(builder, 'face-a'), c: open(builder, 'face-c') };
+      };
+      // At face B's left end it stands along face A, at its right end along face C.
+      expect(corner(0, 'left')).toEqual({ a: [[band, 0, 4200 - at]], c: [] });
+      expect(corner(60, 'left').a).toEqual([[band, 0, 4200 - at]]);
+      expect(corner(61, 'left').a).toEqual([]);
+      expect(corner(3200 - at, 'right')).toEqual({ a: [], c: [[band, at, 4200]] });
+      expect(corner(0, 'right').a).toEqual([]);
+    }
+  });
+
   it('stop at what is fixed, and at a vanity that hangs', () => {
     const builder = rectangle(6000, 4000);
     put(builder, 'a', 'F600', onA(1000));

@@ -1,6 +1,7 @@
 import { isInRun } from '../ranges/item-kind';
 import { perDesign, recordsOf, type Design } from '../document/design';
 import type { RunBand } from '../document/limits';
+import { dot } from '../geometry/point';
 import { AGAINST, LEAST_OPEN } from '../geometry/tolerance';
 import { widthIn, type PlacedFace } from '../survey/placed-face';
 import { roomShape } from '../survey/room-shape';
@@ -81,6 +82,39 @@ export function itemsOnFace(design: Design, faceId: string): ItemBox[] {
   return builtAgainst(design, faceId).filter(({ low }) => low < HUNG);
 }
 
+/** A leg of a corner cabinet stands along a wall that is no farther behind it, mm, and out of square by no more (as the cosine: 10 degrees). */
+const LEG_NEAR = 60;
+const LEG_ALONG = Math.cos(Math.PI / 18);
+
+/** The corner cabinets against its neighbours whose other leg stands along a face. */
+function legsOnFace(design: Design, face: PlacedFace): ItemBox[] {
+  const { faces } = roomShape(design);
+  const at = faces.indexOf(face);
+  const beside = [
+    ['right', faces.at(at - 1)!],
+    ['left', faces[(at + 1) % faces.length]!],
+  ] as const;
+  return beside.flatMap(([hand, other]) =>
+    builtAgainst(design, other.id).filter(({ kind, record, against, n }) => {
+      if (!hasLegs(kind) || record.leg === undefined || record.hand !== hand || !against) return false;
+      const off = hand === 'left' ? against.along : other.length - against.along - record.width;
+      return off <= LEG_NEAR && Math.abs(dot(n, face.u)) >= LEG_ALONG;
+    }),
+  );
+}
+
+/** What stands on the floor along a face: against it, or with the leg of a corner cabinet. */
+export const standingOnFace = (design: Design, face: PlacedFace): ItemBox[] => [
+  ...itemsOnFace(design, face.id),
+  ...legsOnFace(design, face).filter(({ low }) => low < HUNG),
+];
+
+/** The wall cabinets that hang along a face: against it, or with the leg of one in a corner. */
+export const hangingOnFace = (design: Design, face: PlacedFace): ItemBox[] => [
+  ...hungOnFace(design, face.id),
+  ...legsOnFace(design, face).filter(isWallRun),
+];
+
 /** Whether something stands in a run on the floor, or is a vanity that hangs: not what is loose, and no fixture. */
 function isBaseRun({ kind, low }: Pick<ItemBox, 'kind' | 'low'>): boolean {
   return isInRun(kind) && (low < HUNG || kind.group === 'vanity');
@@ -113,10 +147,10 @@ export const openLengths: (design: Design) => readonly OpenLength[] = perDesign(
 );
 
 function openOnFace(design: Design, face: PlacedFace): OpenLength[] {
-  const onFace = builtAgainst(design, face.id).filter(isBaseRun);
+  const onFace = [...builtAgainst(design, face.id), ...legsOnFace(design, face)].filter(isBaseRun);
   const base = onFace.length === 0 ? [] : openIn(design, face, 'base', baseBand(onFace));
   const closed = base.map((open) => asTall(design, open));
-  const hung = hungOnFace(design, face.id);
+  const hung = hangingOnFace(design, face);
   if (hung.length === 0) return closed;
   const ids = new Set(hung.map(({ id }) => id));
   const isBeside = ({ left, right }: FreeStretch) => [left, right].some((by) => by && ids.has(by.id));

@@ -7,7 +7,7 @@ import { roundChain } from '../../units/round-chain';
 import type { LengthStyle } from '../../units/units';
 import type { KindGroup } from '../../wording/kind-names';
 import { builtAgainst, itemBoxes, type ItemBox } from '../../setting/item-box';
-import { baseBand, itemsOnFace } from '../../setting/open-lengths';
+import { baseBand, standingOnFace } from '../../setting/open-lengths';
 import { occupied } from '../../setting/occupancy';
 import { openingsOn } from '../../survey/openings';
 import { placedServices } from '../../survey/services';
@@ -80,9 +80,9 @@ const letIn = perDesign((design): ReadonlySet<string> => {
   return new Set(itemBoxes(design).flatMap((box) => (isLetIn(box) ? box.id : [])));
 });
 
-/** The ends of all that stands along a face in its base run; nothing for a face without items of its own. */
+/** The ends of all that stands along a face in its base run; nothing for a face that nothing of it stands along. */
 function unitEnds(design: Design, face: PlacedFace): ChainEnd[] {
-  const onFace = itemsOnFace(design, face.id);
+  const onFace = standingOnFace(design, face);
   if (onFace.length === 0) return [];
   // What is let into a cabinet is set out from it, not in the chain.
   const band = { ...baseBand(onFace), except: letIn(design) };
