@@ -76,3 +76,14 @@ export const meet = (a: Spot, b: Spot): boolean =>
 /** The first of some places for one thing at which it lies over nothing; the first of all where there is none. */
 export const firstFree = (wanted: readonly [Spot, ...Spot[]], there: readonly Spot[]): Spot =>
   wanted.find((one) => !there.some((other) => meet(one, other))) ?? wanted[0];
+
+/** Where along a line a chip is tried, as shares of it: in the middle first. */
+const ALONG = [0.5, 0.4, 0.6, 0.3, 0.7, 0.2, 0.8, 0.1, 0.9];
+
+/** The place of a chip along a line as long, pixels: in its middle, or where it lies over nothing, no nearer to its ends than on one as long as the chip. */
+export function freeAlong(long: number, spotAt: (share: number) => Spot, there: readonly Spot[]): Spot {
+  const middle = spotAt(0.5);
+  const spare = Math.max(0, 0.5 - middle.wide / 2 / long);
+  const others = ALONG.slice(1).filter((share) => Math.abs(share - 0.5) <= spare);
+  return firstFree([middle, ...others.map(spotAt)], there);
+}

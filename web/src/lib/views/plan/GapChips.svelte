@@ -3,7 +3,7 @@
   import { useWorkspace } from '$lib/tools/context';
   import Length from '$ui/Length.svelte';
   import { toScreen, type Camera } from '../camera';
-  import { chipSpot, firstFree, onScreen, spread, type Spot } from '../spread';
+  import { chipSpot, freeAlong, onScreen, spread, type Spot } from '../spread';
   import Later from '$ui/Later.svelte';
   import { laterViews } from '../later-views';
 
@@ -22,8 +22,6 @@
   const bandNames: Record<RunBand, string> = { base: '', wall: 'wall run', tall: 'tall run' };
 
   const there = $derived(onScreen(camera, written));
-  /** Where along what is free a chip is tried, as shares of it: in the middle first. */
-  const ALONG = [0.5, 0.4, 0.6, 0.3, 0.7, 0.2, 0.8, 0.1, 0.9];
 
   /** A chip stands a little off the face, in the middle of what is free, or where nothing is written there. */
   function wantedPlace({ face, from, to, band, length }: OpenLength): Spot {
@@ -33,11 +31,7 @@
       const { x, y } = toScreen(camera, facePoint(face, from + (to - from) * share));
       return chipSpot({ x: x + face.n.x * out, y: y - face.n.y * out }, text);
     };
-    const middle = spotAt(0.5);
-    // No nearer to what it lies between than in a gap as wide as it is.
-    const spare = Math.max(0, 0.5 - middle.wide / 2 / ((to - from) * camera.k));
-    const others = ALONG.slice(1).filter((share) => Math.abs(share - 0.5) <= spare);
-    return firstFree([middle, ...others.map(spotAt)], there);
+    return freeAlong((to - from) * camera.k, spotAt, there);
   }
 
   /** Where they stand: near their places, none over another nor over the chosen item's ties. */

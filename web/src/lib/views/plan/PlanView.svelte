@@ -188,6 +188,7 @@
     {#if !faceDrag.active && (!drag.active || session.previewing)}<TieChips
         {camera}
         dragging={session.previewing}
+        written={drawn.written}
         bind:taken={tied}
       />{/if}
     {#if findings.shown.length > 0}<Later

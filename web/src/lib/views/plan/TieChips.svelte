@@ -1,10 +1,13 @@
 <script lang="ts">
   import {
+    add,
+    distance,
     formatLength,
     findBox,
-    middle,
     place,
+    scale,
     setTie,
+    subtract,
     tiesInPlan,
     type Point,
     type Tie,
@@ -12,16 +15,19 @@
   } from 'goodreach';
   import { useWorkspace } from '$lib/tools/context';
   import { toScreen, type Camera } from '../camera';
-  import { chipSpot, spread, type Spot } from '../spread';
+  import { chipSpot, freeAlong, onScreen, spread, type Spot } from '../spread';
   import TieChip from '../TieChip.svelte';
   import TieLines from '../TieLines.svelte';
 
   /** `taken` is where the chips stand, for others to keep clear of. */
-  let {
-    camera,
-    dragging,
-    taken = $bindable([]),
-  }: { camera: Camera; dragging: boolean; taken?: readonly Spot[] } = $props();
+  interface Props {
+    camera: Camera;
+    dragging: boolean;
+    /** What is written in the plan, mm. */
+    written: readonly Spot[];
+    taken?: readonly Spot[];
+  }
+  let { camera, dragging, written, taken = $bindable([]) }: Props = $props();
   const { session, screen } = useWorkspace();
 
   const names: Record<PlanSide, string> = { left: 'left', right: 'right', behind: 'behind', front: 'front' };
@@ -49,9 +55,16 @@
     return [shift(from), shift(at)];
   }
 
-  /** Where the chips stand: in the middle of their ties, none over another. */
+  const there = $derived(onScreen(camera, written));
+
+  /** Where the chips stand: in the middle of their ties, or where nothing is written there, none over another. */
   const spots = $derived(
-    ties.map((tie) => chipSpot(middle(...ends(tie)), formatLength(tie.distance, session.style))),
+    ties.map((tie) => {
+      const [from, at] = ends(tie);
+      const text = formatLength(tie.distance, session.style);
+      const spotAt = (share: number) => chipSpot(add(from, scale(subtract(at, from), share)), text);
+      return freeAlong(distance(from, at), spotAt, there);
+    }),
   );
   const places = $derived(spread(spots));
   $effect(() => {
