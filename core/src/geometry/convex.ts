@@ -49,7 +49,7 @@ export function clipHalfPlane(polygon: Polygon, normal: Point, from: number): Po
   return kept;
 }
 
-/** A convex polygon with each of its sides moved out, mm. */
+/** A polygon with each of its sides moved out by little against how long they are, mm. */
 export function grown(polygon: Polygon, by: number): Point[] {
   const corners = polygon.filter((at, index) => distance(at, polygon.at(index - 1)!) > 0);
   const out = signedArea(corners) > 0 ? by : -by;

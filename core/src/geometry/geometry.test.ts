@@ -86,7 +86,21 @@ describe('polygons', () => {
   });
 });
 
-describe('a convex polygon grown', () => {
+describe('a polygon grown', () => {
+  it('keeps inside corners, with as much of the area beside them as by Steiner’s formula', () => {
+    const ell = [
+      [0, 0],
+      [900, 0],
+      [900, 560],
+      [560, 560],
+      [560, 900],
+      [0, 900],
+    ].map(([x, y]) => ({ x: x!, y: y! }));
+    const out = grown(ell, 2);
+    expect(out[3]).toEqual({ x: 562, y: 562 });
+    // Five corners outside, one inside.
+    expect(signedArea(out) - signedArea(ell)).toBeCloseTo(2 * perimeter(ell) + 4 * 4, 6);
+  });
   it('has every side as far out, whichever way round it is walked', () => {
     const five = [0, 70, 140, 220, 300].map((degrees) => direction((degrees * Math.PI) / 180));
     // Two corners in one place make no side.

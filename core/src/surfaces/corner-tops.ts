@@ -112,8 +112,9 @@ function endOfLeg({ around, underside, ...more }: Strip, box: ItemBox, leg: numb
     ...{ u: n, n: isLeft ? u : { x: -u.x, y: -u.y }, near: TOUCH, far: leg - TOUCH },
   };
   let nearest: { tie: TopTie; isUnderTop: boolean } | null = null;
-  for (const { id, box: other, pieces } of around.bodies) {
-    if (!other || other === box || !stopsTop(other, underside)) continue;
+  for (const { id, box: other, pieces, low, high } of around.bodies) {
+    if (!other || other === box || low >= box.high || high <= box.low || !stopsTop(other, underside))
+      continue;
     for (const piece of pieces) {
       const stretch = stretchOfPolygon(band, piece);
       if (!stretch || stretch[1] <= TOUCH) continue;

@@ -1,5 +1,6 @@
 import { remember, rememberOne } from '../document/remember';
 import { add, cross, distance, dot, length, scale, subtract, unit, type Point } from '../geometry/point';
+import { grown } from '../geometry/convex';
 import { unionWithin, without, type Region } from '../geometry/region';
 import type { Polygon } from '../geometry/polygon';
 import type { ItemBox } from '../setting/item-box';
@@ -14,6 +15,8 @@ export interface Cutters {
 
 /** How far off its line an edge may lie that was computed on whole micrometres, mm. */
 const ON_LINE = 4e-3;
+/** What only touches is one all the same: on whole micrometres it might stand apart. So far each polygon is grown; its edges are still on their lines, mm. */
+const TOGETHER = 1.5e-3;
 /** Edges shorter than this are rounding, mm. */
 const NO_EDGE = 0.01;
 
@@ -41,7 +44,7 @@ interface Found {
  */
 export function keyedRings(polygons: readonly KeyedPolygon[], { room, walls, fixed }: Cutters): TopEdge[][] {
   const inRoom = unionWithin(
-    polygons.map(({ ring }) => ring),
+    polygons.map(({ ring }) => grown(ring, TOGETHER)),
     room,
   );
   const region: Region =
@@ -59,7 +62,7 @@ export function keyedRings(polygons: readonly KeyedPolygon[], { room, walls, fix
       if (distance(a, b) > NO_EDGE) found.push({ a, b, lines: lines.filter((line) => liesOn(a, b, line)) });
     }
     const edges = merged(found);
-    return edges.length > 2 ? [cornered(edges).map(keyed)] : [];
+    return edges.length > 2 ? [withoutNone(cornered(edges)).map(keyed)] : [];
   });
 }
 
@@ -130,18 +133,25 @@ function cornered(edges: readonly Found[]): Found[] {
   }));
 }
 
+/** Edges without those that are none between the corners of the lines they lie on. */
+function withoutNone(edges: Found[]): Found[] {
+  const left = edges.filter(({ a, b }) => distance(a, b) > NO_EDGE);
+  return left.length < edges.length && left.length > 2 ? cornered(left) : edges;
+}
+
 /** Lines that differ by less than this cross nowhere that could be told (the sine of it). */
 const NO_CROSSING = 1e-3;
-/** A corner is no farther from where the library has it, mm: else a line was not the edge's own after all. */
+/** A corner is no farther from where the library has it, mm, or from there as far as edges lie off their lines: else a line was not the edge's own after all. */
 const SAME_CORNER = 0.04;
 
 function crossing(before: Found, after: Found): Point {
   const [first, second] = [lineUnder(before), lineUnder(after)];
   const turn = cross(first.u, second.u);
-  if (Math.abs(turn) < NO_CROSSING) return after.a;
+  if (Math.abs(turn) < NO_CROSSING)
+    return add(second.from, scale(second.u, dot(subtract(after.a, second.from), second.u)));
   const along = cross(subtract(second.from, first.from), second.u) / turn;
   const met = add(first.from, scale(first.u, along));
-  return distance(met, after.a) < SAME_CORNER ? met : after.a;
+  return distance(met, after.a) < Math.max(SAME_CORNER, (2 * ON_LINE) / Math.abs(turn)) ? met : after.a;
 }
 
 const lineUnder = ({ a, b, lines }: Found): Pick<Line, 'from' | 'u'> =>

@@ -2,7 +2,7 @@ import type { OverhangSide } from '../document/limits';
 import type { ItemRecord, RoomRecord } from '../document/records';
 import { rememberOne } from '../document/remember';
 import { dot, place, subtract, type Point } from '../geometry/point';
-import { AGAINST, TOUCH } from '../geometry/tolerance';
+import { AGAINST, SAME_PLACE, TOUCH } from '../geometry/tolerance';
 import { hasLegs } from '../ranges/handing';
 import { isInRun, isOwnTop } from '../ranges/item-kind';
 import { middleWithin, type ItemBox } from '../setting/item-box';
@@ -76,7 +76,7 @@ export function endedAt(
   { endOverhang, topThickness }: Pick<Strip, 'endOverhang' | 'topThickness'>,
 ): StripEnd {
   const most = ownOverhang(record, side, topThickness) ?? endOverhang;
-  const stopped = tie !== undefined && tie.to.kind !== 'wall' && tie.distance < most;
+  const stopped = tie !== undefined && tie.to.kind !== 'wall' && tie.distance <= most + SAME_PLACE;
   return { tie, over: overhang(tie, most), stopped };
 }
 

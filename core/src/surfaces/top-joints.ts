@@ -111,10 +111,9 @@ function jointedOf(top: Top, { slab, cuts, boxes }: Jointing): JointedTop {
       return;
     }
   };
-  for (const corner of insideCorners(boxes, outer)) {
-    const joint = cornerJointOf(corner, outer, slab);
-    if (joint) add(checked(joint));
-  }
+  // Across a corner there are two inside corners: where one joint is enough, the longer run goes through, whichever way round they are told.
+  const inCorners = insideCorners(boxes, outer).flatMap((corner) => cornerJointOf(corner, outer, slab) ?? []);
+  for (const { joint } of inCorners.sort((one, other) => other.through - one.through)) add(checked(joint));
   for (const box of boxes)
     for (const { at } of box.record.topJoints?.across ?? []) {
       const line = acrossAt(pieces, box, at);
@@ -191,12 +190,12 @@ function middleOfPart(part: OutlinePart): Point {
   return add(centre, scale(unit(subtract(middle(part.a, part.b), centre)), radius));
 }
 
-/** The joint of an inside corner as its items say, or butted: the run goes through that is longer, if its piece comes out of a slab. */
+/** The joint of an inside corner as its items say, or butted: the run goes through that is longer, if its piece comes out of a slab. And how long that is, mm; what is said by hand goes before all. */
 function cornerJointOf(
   corner: InsideCorner,
   parts: Parts,
   slab: number,
-): Omit<TopJoint, 'nearCutOut' | 'over'> | null {
+): { joint: Omit<TopJoint, 'nearCutOut' | 'over'>; through: number } | null {
   const { before, after, own, at } = corner;
   const [u, v] = [before, after].map(({ edge }) => unit(subtract(edge.b, edge.a)));
   const left = struck(parts, corner.from, u!);
@@ -217,7 +216,8 @@ function cornerJointOf(
     mitre: [corner.middle, inner],
   } as const;
   const [a, b] = ends[way];
-  return b ? { a, b, own: own !== null, corner: { way, at }, across: null } : null;
+  const through = own ? Infinity : lengths[way === 'left' ? 0 : 1];
+  return b ? { joint: { a, b, own: own !== null, corner: { way, at }, across: null }, through } : null;
 }
 
 /** Where the way into a corner ends: at the corner of the walls that is nearest to its bisector, or where that meets the outline. */
