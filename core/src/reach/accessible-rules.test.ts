@@ -52,6 +52,13 @@ describe('one who sits in a wheelchair', () => {
     expect(judged(rectangle(6000, 1500), 'M-turn')).toMatchObject({
       'largest clear circle': expect.closeTo(1500, 0),
     });
+    // Between a run and a wall, to the hundredth.
+    const between = (apart: number) =>
+      withItem(rectangle(6000, apart + 637.3), 'run', 'base-doors', {
+        ...{ width: 6000, depth: 637.3, height: 870, placement: onA(0) },
+      });
+    expect(around(inches(60), 1).map((apart) => verdictOf(between(apart), 'A-turn'))).toEqual(held);
+    expect(judged(between(1500), 'M-turn')['largest clear circle']).toBeCloseTo(1500, 2);
     // Parted from wall to wall: the lesser floor may be the wider one.
     const parted = withItem(rectangle(9000, 2400), 'wall', 'tall-pantry', {
       ...{ width: 2400, depth: 100, height: 2000, placement: onFloor(2400, 0, -90) },

@@ -30,7 +30,7 @@ export const turningCircle: Measure<RoomShape> = {
 };
 
 const largest = perDesign((design: Design) => {
-  const floor = freeFloor(design).rings.map((ring) => ({ ring, area: signedArea(ring) }));
+  const floor = freeFloor(design).map((ring) => ({ ring, area: signedArea(ring) }));
   // What stands from wall to wall parts the floor: each part has its own outline. A hole as large lies round it, not in it.
   const found = floor.flatMap(({ ring, area }) => {
     const holes = floor.filter((other) => other.area < 0 && -other.area < area);
