@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { add, direction, distance, dot, inward, place, scale, subtract, type Point } from './point';
+import { add, direction, distance, dot, inward, place, rotate, scale, subtract, type Point } from './point';
 import { contains, distanceToPath, signedArea } from './polygon';
 import { wrapAngle } from '../units/angles';
 import { randomFrom } from './random';
@@ -130,6 +130,13 @@ describe('two swept places', () => {
       ]);
     expect([sharedArea(box(0).outline, box(100).outline), sweptApart(box(0), box(100))]).toEqual([0, 0]);
     expect(sweptApart(box(0), box(107))).toBe(7);
+    // Sides in one line, whatever way that runs, do not cross.
+    for (let turn = 0; turn < 3; turn += 0.01) {
+      const [one, other] = [0, 1107].map((x) =>
+        sweptPolygon(box(x).outline.map((at) => rotate({ x: at.x + 333.3, y: at.y + 71.9 }, turn))),
+      );
+      expect(sweptApart(one!, other!)).toBeCloseTo(1007, 6);
+    }
     expect(
       sweptApart(box(0), sweptPolygon(box(0).outline.map(({ x, y }) => ({ x: x / 2 + 20, y: y / 2 + 20 })))),
     ).toBe(0);

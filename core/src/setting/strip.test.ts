@@ -100,6 +100,18 @@ describe('stretches', () => {
     expect(first![1]).toBeCloseTo(237.5, 6);
   });
 
+  it('of a line that leaves the strip in a corner beyond it and comes back elsewhere are two', () => {
+    const band = { origin: { x: 0, y: 0 }, u: { x: 1, y: 0 }, n: { x: 0, y: 1 }, near: 0, far: 100 };
+    // Out at 300 and back at 700, its corner 200 beyond: in the strip up to 400 and from 600 on.
+    const away = [300, 500, 700].map((x, index) => ({ x, y: index === 1 ? 200 : 0 }));
+    expect(stretchesOfPath(band, away)).toEqual([
+      [300, 400],
+      [600, 700],
+    ]);
+    const within = away.map(({ x, y }) => ({ x, y: y / 4 }));
+    expect(stretchesOfPath(band, within)).toEqual([[300, 700]]);
+  });
+
   it('that follow one another are joined, and parted by what is none', () => {
     expect(joined([[5, 9], [3, 6], null, [1, 2], null])).toEqual([
       [3, 9],

@@ -28,13 +28,13 @@ export function stretchesOfPath(strip: Strip, path: readonly Point[]): [number, 
   return joined(path.slice(1).map((end, i) => stretchOfSegment(strip, path[i]!, end)));
 }
 
-/** Stretches of edges that follow one another, as one where they join. */
+/** Stretches of edges that follow one another, as one where they join: where a line leaves the strip between two edges and comes back elsewhere, they do not. */
 export function joined(stretches: readonly ([number, number] | null)[]): [number, number][] {
   const all: [number, number][] = [];
   let open = false;
   for (const stretch of stretches) {
     const last = all.at(-1);
-    if (stretch && open && last) {
+    if (stretch && open && last && stretch[0] <= last[1] + TOUCH && stretch[1] >= last[0] - TOUCH) {
       last[0] = Math.min(last[0], stretch[0]);
       last[1] = Math.max(last[1], stretch[1]);
     } else if (stretch) all.push([...stretch]);

@@ -6,7 +6,7 @@ import { byMeasure } from '../held';
 import type { Measure } from '../measure';
 import type { Reading } from '../reading';
 
-/** A neighbour farther to the side than this leaves room to stand, mm. */
+/** A neighbour farther to the side, or farther ahead, than this leaves room to stand, mm. */
 const FAR = 2_000;
 
 /** How far a dishwasher is from the sink beside it, side to side, and how much room there is to stand between it and what stands at a right angle. */
@@ -28,7 +28,7 @@ export const dishwasherPlace: Measure<ItemBox> = {
       .sort((a, b) => a.away - b.away)[0];
     const standing = standingRoom(
       box,
-      look.near(box.rectangle, FAR).flatMap(({ box: other }) => other ?? []),
+      look.near(box.rectangle, FAR * Math.SQRT2).flatMap(({ box: other }) => other ?? []),
       (other) => look.at((design) => finishedEdges(design, other)),
     );
     const readings: Reading[] = [];
@@ -80,7 +80,8 @@ function standingRoom(
         return { along: dot(away, box.u), out: dot(away, box.n) };
       });
       // What lies wholly behind its front is no neighbour to stand before.
-      if (Math.max(...at.map(({ out }) => out)) <= depth) continue;
+      const outs = at.map(({ out }) => out);
+      if (Math.max(...outs) <= depth || Math.min(...outs) > depth + FAR) continue;
       const along = at.map((one) => one.along);
       const isLeft = Math.max(...along) <= width / 2;
       const away = isLeft ? -Math.max(...along) : Math.min(...along) - width;

@@ -66,7 +66,7 @@ export const swings: Measure<ItemBox | PlacedOpening> = {
           return { ...rest, values: { ...values, 'overlap-area': area, gap: 0 } };
         }),
     );
-    if (hits.length > 0 || !isTold) return hits;
+    if (hits.length > 0 || !isTold) return worst(hits);
     const gap = Math.min(...found.flatMap(({ near }) => near.map((one) => one.gap)));
     return [
       {
@@ -114,6 +114,17 @@ export const swings: Measure<ItemBox | PlacedOpening> = {
     }
   },
 };
+
+/** Of two that meet with several of their leaves, where they share most. */
+function worst(hits: readonly Reading[]): Reading[] {
+  const by = new Map<string, Reading>();
+  const areaOf = ({ values }: Reading) => values['overlap-area'] ?? 0;
+  for (const hit of hits) {
+    const known = by.get(hit.key);
+    if (!known || areaOf(hit) > areaOf(known)) by.set(hit.key, hit);
+  }
+  return [...by.values()];
+}
 
 const piecePlace = rememberOne((piece: Polygon) => sweptPolygon(piece));
 
