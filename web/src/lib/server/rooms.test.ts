@@ -149,7 +149,7 @@ describe('saving', () => {
   it('of many records lets others have their turn in between, and tells a hundred of their faults', async () => {
     const room = await newRoom(ours);
     const record = roomOf(start);
-    const many = Array.from({ length: 3_000 }, (_, index) => {
+    const many = Array.from({ length: 9_000 }, (_, index) => {
       const id = `item-${index}`;
       return { id, before: null, after: { ...record, id } };
     });
