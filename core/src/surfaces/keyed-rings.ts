@@ -62,7 +62,7 @@ export function keyedRings(polygons: readonly KeyedPolygon[], { room, walls, fix
       if (distance(a, b) > NO_EDGE) found.push({ a, b, lines: lines.filter((line) => liesOn(a, b, line)) });
     }
     const edges = merged(found);
-    return edges.length > 2 ? [withoutNone(cornered(edges)).map(keyed)] : [];
+    return edges.length > 2 ? partedAtPlaces(withoutNone(cornered(edges))).map((one) => one.map(keyed)) : [];
   });
 }
 
@@ -138,6 +138,26 @@ function withoutNone(edges: Found[]): Found[] {
   const left = edges.filter(({ a, b }) => distance(a, b) > NO_EDGE);
   return left.length < edges.length && left.length > 2 ? cornered(left) : edges;
 }
+
+/** The rings of one that comes through the same place more than once: what meets in a corner only is not one. */
+function partedAtPlaces(edges: Found[]): Found[][] {
+  const order = edges.map((_, index) => index).sort((one, other) => edges[one]!.a.x - edges[other]!.a.x);
+  for (const [at, one] of order.entries())
+    for (let next = at + 1; next < order.length; next++) {
+      const other = order[next]!;
+      const [a, b] = [edges[one]!.a, edges[other]!.a];
+      if (b.x - a.x > NO_EDGE) break;
+      if (distance(a, b) > NO_EDGE) continue;
+      const [from, to] = [Math.min(one, other), Math.max(one, other)];
+      const loops = [edges.slice(from, to), [...edges.slice(to), ...edges.slice(0, from)]];
+      return loops.flatMap((loop) => partedAtPlaces(closed(loop)));
+    }
+  return edges.length > 2 ? [edges] : [];
+}
+
+/** Edges with the last ending where the first begins. */
+const closed = (edges: Found[]): Found[] =>
+  edges.map((edge, index) => (index < edges.length - 1 ? edge : { ...edge, b: edges[0]!.a }));
 
 /** Lines that differ by less than this cross nowhere that could be told (the sine of it). */
 const NO_CROSSING = 1e-3;

@@ -122,6 +122,26 @@ describe('the back of a top', () => {
     expect(bounds(boxed)[0]!.top).toBe(-130);
   });
 
+  it('goes round each of two that meet in a corner only', () => {
+    for (const [across, out] of [
+      [0, 0],
+      [0.001, 0],
+      [-0.001, 0.001],
+      [0, -0.002],
+    ] as const) {
+      const builder = rectangle(5000, 4000);
+      builder.run(setRoom, { frontOverhang: 0, endOverhang: 0 });
+      builder.place('F600', floor(1000, -2000));
+      builder.place('F600', floor(1600 + across, -2560 + out));
+      const all = tops(builder.design);
+      expect(all.map(({ items, rings }) => [...items, rings.length])).toEqual([
+        ['item-1', 1],
+        ['item-2', 1],
+      ]);
+      for (const { area } of all) expect(area).toBeCloseTo(600 * 560, -1);
+    }
+  });
+
   it('is in one line, as deep as the deepest box and as far back as the one that stands farthest back', () => {
     const builder = rectangle();
     builder.place('F600', { on: 'face', face: 'face-a', from: 'left', distance: 500, off: 40 });
