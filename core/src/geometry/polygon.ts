@@ -139,14 +139,9 @@ function extentsTouch(a: Point, b: Point, c: Point, d: Point): boolean {
   return Math.max(a.y, b.y) >= Math.min(c.y, d.y) && Math.max(c.y, d.y) >= Math.min(a.y, b.y);
 }
 
-/** Segments in one line, however far apart, lie to different sides of one another by rounding only (the sine of it). */
-const IN_LINE = 1e-9;
-
-/** Whether two segments cross (touching ends count where they lie to different sides); those in one line do not. */
+/** Whether two segments cross (touching ends count where they lie to different sides). */
 export function segmentsCross(a: Point, b: Point, c: Point, d: Point): boolean {
-  if (sideOf(a, b, c) === sideOf(a, b, d) || sideOf(c, d, a) === sideOf(c, d, b)) return false;
-  const [x, y, u, v] = [b.x - a.x, b.y - a.y, d.x - c.x, d.y - c.y];
-  return Math.abs(x * v - y * u) > IN_LINE * Math.hypot(x, y) * Math.hypot(u, v);
+  return sideOf(a, b, c) !== sideOf(a, b, d) && sideOf(c, d, a) !== sideOf(c, d, b);
 }
 
 /** To which side of the way from one place to another a third lies: 1 to its left, -1 to its right, 0 on it. */

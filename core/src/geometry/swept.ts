@@ -1,6 +1,18 @@
 import { circlesMeet, lineMeetsCircle } from './circle';
 import { clipHalfPlane } from './convex';
-import { add, direction, distance, dot, inward, scale, subtract, unit, type Point } from './point';
+import {
+  add,
+  cross,
+  direction,
+  distance,
+  dot,
+  inward,
+  length,
+  scale,
+  subtract,
+  unit,
+  type Point,
+} from './point';
 import { contains, distanceToSegment, forEachEdge, segmentsCross, signedArea, type Polygon } from './polygon';
 import { wrapAngle } from '../units/angles';
 
@@ -87,7 +99,7 @@ export function sweptApart(a: Swept, b: Swept): number {
   let least = Infinity;
   for (const [p, q] of a.edges)
     for (const [r, s] of b.edges) {
-      if (segmentsCross(p, q, r, s)) return 0;
+      if (!inLine(p, q, r, s) && segmentsCross(p, q, r, s)) return 0;
       least = Math.min(
         least,
         distanceToSegment(p, r, s),
@@ -100,6 +112,12 @@ export function sweptApart(a: Swept, b: Swept): number {
   if (b.arc) for (const edge of a.edges) least = Math.min(least, edgeToArc(edge, b.arc));
   if (a.arc && b.arc) least = Math.min(least, arcToArc(a.arc, b.arc));
   return least;
+}
+
+/** Whether two segments run the same way (the sine of it): in one line, however far apart, they lie to different sides of one another by rounding only. */
+function inLine(a: Point, b: Point, c: Point, d: Point): boolean {
+  const [one, other] = [subtract(b, a), subtract(d, c)];
+  return Math.abs(cross(one, other)) <= 1e-9 * length(one) * length(other);
 }
 
 /** Whether an arc of no more than half a turn lies in a direction from its centre. */
